@@ -1,0 +1,10 @@
+export * from "./actuator-margin.ts";
+export { type Calculation, CalculationError, calculation } from "./calculation.ts";
+export * from "./contract.ts";
+export * from "./elliptic.ts";
+export { floatingBallTorque } from "./floating-ball-torque.ts";
+export { mounting } from "./mounting.ts";
+export * from "./rack-and-pinion-output.ts";
+export { rating } from "./rating.ts";
+export { genericSeatCurve, seatLimit, seatLimitOnCurve } from "./seat-limit.ts";
+export { trunnionBallTorque } from "./trunnion-ball-torque.ts";

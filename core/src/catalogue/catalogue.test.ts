@@ -1,0 +1,134 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { compileTable, tableFiles } from "../../../scripts/compile-reference.ts";
+import { demoCatalogueFiles } from "../../../scripts/generate-demo.ts";
+import { catalogueDocument, shelfWith } from "../../test/fixture.ts";
+import { compileShelf, readCatalogue, readCatalogueDocument } from "./index.ts";
+
+/** The fixture document with one value put at a path; undefined removes it. */
+function changed(path: string, value: unknown) {
+  const copy = structuredClone(catalogueDocument) as unknown as Record<string, unknown>;
+  const keys = path.split(".");
+  const last = keys.pop()!;
+  const holder = keys.reduce((at, key) => at[key] as Record<string, unknown>, copy);
+  if (value === undefined) delete holder[last];
+  else holder[last] = value;
+  return readCatalogueDocument(copy);
+}
+
+const aSize = catalogueDocument.lines[0]!.sizes[0]!;
+
+describe("a broken catalogue is refused with file, row, field and reason", () => {
+  it.each([
+    [
+      "unknown seat",
+      "lines.0.seats.1.seat",
+      "cheese",
+      { file: "lines/floating", row: 2, field: "seats.1.seat" },
+    ],
+    ["unknown grade", "lines.0.grades.0.grade", "A000", { row: 1, field: "grades.0.grade" }],
+    [
+      "unknown seal",
+      "lines.1.seals.0.parts.0.seal",
+      "string",
+      { file: "lines/trunnion", field: "seals.0.parts" },
+    ],
+    ["unknown metal", "lines.0.trims.0.metals.0", "gold", { field: "trims.0.metals" }],
+    ["unknown pad", "lines.0.sizes.0.pad", "F99", { row: 1, field: "sizes.0.pad" }],
+    ["unknown class", "lines.0.sizes.0.designation", "class 7", { field: "sizes.0.designation" }],
+    ["grade without rating", "lines.0.sizes.0.designation", "PN 40", { field: "sizes.0.designation" }],
+    [
+      "falling torque",
+      "lines.0.sizes.0.torque.breakToOpenNm.ptfe",
+      [60, 20],
+      { field: "sizes.0.torque.breakToOpenNm.ptfe" },
+    ],
+    [
+      "missing torque",
+      "lines.0.sizes.0.torque.breakToOpenNm.peek",
+      undefined,
+      { reason: "torque for this seat is missing" },
+    ],
+    [
+      "too few torques",
+      "lines.0.sizes.0.torque.breakToOpenNm.peek",
+      [1],
+      { reason: "2 torques are needed, 1 given" },
+    ],
+    [
+      "falling differentials",
+      "lines.0.sizes.0.torque.differentialBar",
+      [50, 0],
+      { field: "sizes.0.torque.differentialBar" },
+    ],
+    ["a size twice", "lines.0.sizes", [aSize, aSize], { row: 2, reason: "DN 50 class 300 stands twice" }],
+    ["an id twice", "lines.1.id", "floating", { field: "id" }],
+    ["a wrong type", "lines.0.sizes.0.price", "cheap", { row: 1, field: "sizes.0.price" }],
+    ["a disc without its own seat curve", "lines.0.mounting", "disc", { row: 1, field: "seats.0.curve" }],
+    [
+      "weak stall",
+      "drives.1.sizes.0.stallTorqueNm",
+      1,
+      { file: "drives/el", field: "sizes.0.stallTorqueNm" },
+    ],
+    ["wrong format", "format", "other", { file: "catalogue", field: "format" }],
+    ["no lines", "lines", [], { field: "lines" }],
+  ])("%s", (_, path, value, fault) => {
+    const reading = changed(path, value);
+    expect(reading.catalogue).toBeNull();
+    expect(reading.faults).toEqual(expect.arrayContaining([expect.objectContaining(fault)]));
+  });
+  it("survives anything at all", () => {
+    for (const junk of [null, 1, "x", [], { lines: 4 }, { lines: [null] }])
+      expect(readCatalogueDocument(junk).catalogue).toBeNull();
+    expect(readCatalogue({ name: "h", content: null }, [], []).faults.length).toBeGreaterThan(0);
+  });
+});
+
+describe("shelf", () => {
+  it("builds every combination a line offers at a size, each with its own key", () => {
+    const valves = shelfWith().valvesFor(50);
+    expect(valves).toHaveLength(4);
+    expect(new Set(valves.map((v) => v.key)).size).toBe(4);
+  });
+  it("answers a size that is not offered with the line's nearest", () => {
+    expect(
+      shelfWith()
+        .valvesFor(80)
+        .every((v) => v.size.dn === 50),
+    ).toBe(true);
+  });
+  it("offers drives both ways with springs and plain", () => {
+    const { drives } = shelfWith().families[0]!;
+    expect(new Set(drives.map((d) => d.onSupplyLoss))).toEqual(new Set(["stays", "closes", "opens"]));
+    expect(new Set(drives.map((d) => d.key)).size).toBe(drives.length);
+  });
+});
+
+describe("committed data", () => {
+  const demo = new URL("../../../demo/catalogue/", import.meta.url);
+  it("the demo catalogue is what its geometry generates, and it is sound", () => {
+    const files = demoCatalogueFiles();
+    for (const [name, text] of files) expect(readFileSync(new URL(name, demo), "utf8"), name).toBe(text);
+    const document = (folder: string) =>
+      readdirSync(new URL(folder, demo)).map((n) => ({
+        name: n,
+        content: JSON.parse(readFileSync(new URL(`${folder}${n}`, demo), "utf8")),
+      }));
+    const reading = readCatalogue(
+      { name: "catalogue.json", content: JSON.parse(files.get("catalogue.json")!) },
+      document("lines/"),
+      document("drives/"),
+    );
+    expect(reading.faults).toEqual([]);
+    expect(compileShelf(reading.catalogue!).valvesFor(100).length).toBeGreaterThan(100);
+  });
+  it("the compiled reference tables are what their CSV files say", () => {
+    for (const file of tableFiles()) {
+      const { module, text } = compileTable(file);
+      expect(readFileSync(new URL(`../reference/tables/${module}`, import.meta.url), "utf8"), module).toBe(
+        text,
+      );
+    }
+  });
+});

@@ -1,0 +1,5 @@
+export * from "./check.ts";
+export * from "./drive.ts";
+export * from "./schema.ts";
+export * from "./shelf.ts";
+export * from "./valve.ts";

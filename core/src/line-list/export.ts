@@ -1,0 +1,43 @@
+import Papa from "papaparse";
+import { unitsOf } from "../units/units.ts";
+import type { ListedTag } from "./convert.ts";
+import { type LineListField, lineListFields } from "./fields.ts";
+
+const exported = lineListFields.filter((f) => f.of === "tag" || f.of === "case");
+
+function headingOf(field: LineListField): string {
+  if (field.holds.kind === "quantity") return `${field.label} (${unitsOf(field.holds.quantity)[0]})`;
+  return field.holds.kind === "size" ? `${field.label} (DN)` : field.label;
+}
+
+function valueAt(source: unknown, path: string): unknown {
+  return path
+    .split(".")
+    .reduce<unknown>((at, key) => (at as Record<string, unknown> | null | undefined)?.[key], source);
+}
+
+function cellOf(value: unknown): string | number {
+  if (value === null || value === undefined) return "";
+  if (typeof value === "boolean") return value ? "yes" : "no";
+  return value as string | number;
+}
+
+/**
+ * Writes tags as CSV, one row a case, so that importing it gives the same tags again.
+ *
+ * @param tags tags with their duties
+ * @returns comma-separated text with headings; bar g, °C, DN; formula-like text is defused
+ * @throws never
+ * @source RFC 4180
+ * @example writeCsv([]).split(",")[0] // → "Tag"
+ */
+export function writeCsv(tags: Iterable<ListedTag>): string {
+  const rows: (string | number)[][] = [exported.map(headingOf)];
+  for (const tag of tags) {
+    const own = { ...tag.duty, number: tag.number, service: tag.service, unit: tag.unit };
+    const cases: unknown[] = tag.duty.cases.length > 0 ? [...tag.duty.cases] : [{}];
+    for (const one of cases)
+      rows.push(exported.map((field) => cellOf(valueAt(field.of === "tag" ? own : one, field.id))));
+  }
+  return `${Papa.unparse(rows, { newline: "\r\n", escapeFormulae: true })}\r\n`;
+}

@@ -1,0 +1,85 @@
+import type { Drive, SuppliedDrive } from "../catalogue/drive.ts";
+import type { Valve } from "../catalogue/valve.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import { driveLimits, padLimitNm } from "../rules/drive/limits.ts";
+import { gravityOf } from "../rules/finding.ts";
+import { against } from "../rules/outcome.ts";
+import type { TorqueDemand } from "../torque/demand.ts";
+
+/**
+ * The drives of a family that act as asked on supply loss, cheapest first; the whole family when
+ * none does, so that the proof can show what fails.
+ *
+ * @param drives a family's drives
+ * @param wanted action on supply loss, null when not stated
+ * @returns drives in rising price
+ * @throws never
+ * @source the duty
+ * @example drivesActing(family.drives, "closes")[0].action
+ */
+export function drivesActing(
+  drives: readonly Drive[],
+  wanted: Drive["onSupplyLoss"] | null,
+): readonly Drive[] {
+  const acting =
+    wanted === null
+      ? drives.filter((d) => d.action === "double-acting")
+      : drives.filter((d) => d.onSupplyLoss === wanted);
+  return [...(acting.length > 0 ? acting : drives)].sort((a, b) => a.price - b.price);
+}
+
+function gravityOn(
+  drive: SuppliedDrive,
+  valve: Valve,
+  demand: TorqueDemand,
+  house: HouseRules,
+): { gravity: number; shortfall: number } {
+  const limits = driveLimits(drive, demand);
+  const measures = [
+    against(limits.peakNm, valve.size.maximumStemTorqueNm, 0),
+    against(Math.max(limits.peakNm, limits.needsNm ?? 0), padLimitNm(valve.size.pad), 0),
+  ];
+  if (limits.needsNm !== null && limits.givesNm !== null)
+    measures.push(against(limits.needsNm, limits.givesNm, house.torqueMargin / 100));
+  let gravity = 0;
+  let shortfall = 0;
+  for (const measure of measures) {
+    gravity = Math.max(gravity, gravityOf(measure.verdict));
+    if ("margin" in measure && measure.margin !== null && measure.margin < 0) shortfall -= measure.margin;
+  }
+  return { gravity, shortfall };
+}
+
+/**
+ * The drive of a family that suits a valve: the one with the least grave verdict over strength, stem
+ * and pad; then the cheapest. Where all fail, the one that misses by least.
+ *
+ * @param drives candidates in rising price, at their supply
+ * @param valve the valve
+ * @param demand its torque demand, N·m
+ * @param house torque margin
+ * @returns the drive
+ * @throws never; the list must not be empty
+ * @source the same limits the drive rules examine
+ * @example pickDrive(drives, valve, demand, house).drive.key
+ */
+export function pickDrive(
+  drives: readonly SuppliedDrive[],
+  valve: Valve,
+  demand: TorqueDemand,
+  house: HouseRules,
+): SuppliedDrive {
+  let best = drives[0]!;
+  let bestGravity = Number.POSITIVE_INFINITY;
+  let bestShortfall = Number.POSITIVE_INFINITY;
+  for (const drive of drives) {
+    const { gravity, shortfall } = gravityOn(drive, valve, demand, house);
+    if (gravity < bestGravity || (gravity === bestGravity && shortfall < bestShortfall - 1e-12)) {
+      best = drive;
+      bestGravity = gravity;
+      bestShortfall = shortfall;
+      if (gravity <= 1) break;
+    }
+  }
+  return best;
+}

@@ -1,0 +1,83 @@
+import { z } from "zod";
+import { readCatalogueDocument } from "../catalogue/check.ts";
+import { compileShelf, type Shelf } from "../catalogue/shelf.ts";
+import { dutySchema } from "../duty/duty.ts";
+import { defaultHouseRules, type HouseRules, houseRulesSchema } from "../house/house-rules.ts";
+import { describeProof, type ProofDescription } from "./describe.ts";
+import { prove } from "./prove.ts";
+import { orders } from "./rank.ts";
+
+/**
+ * Schema of the document `prove` takes: a duty, and where wanted a catalogue, house rules, order and limit.
+ *
+ * @returns Zod schema; `catalogue` is checked on its own so that faults keep their place
+ * @throws never
+ * @source duty in, ranked candidates with findings out
+ * @example proveRequestSchema().safeParse({ duty: {} }).success // → true
+ */
+export const proveRequestSchema = () =>
+  z.strictObject({
+    duty: dutySchema,
+    houseRules: z
+      .record(z.string(), z.union([z.number(), z.string()]))
+      .optional()
+      .describe("House rules that differ from the defaults"),
+    order: z.enum(orders).optional(),
+    limit: z.number().int().min(1).optional().describe("How many candidates to print; all when left out"),
+    catalogue: z
+      .unknown()
+      .optional()
+      .describe("A catalogue document (proven-seat-catalogue/1); the current one when left out"),
+  });
+
+export interface RequestFailure {
+  readonly error: { readonly code: string; readonly message: string; readonly field?: string };
+}
+
+const refuse = (code: string, message: string, field: string): RequestFailure => ({
+  error: { code, message, field },
+});
+
+/**
+ * Proves a request document.
+ *
+ * @param request anything; checked against `proveRequestSchema`
+ * @param current shelf and house rules used where the request brings none
+ * @returns the described proof, or `{ error }` with code, message and field
+ * @throws only on a defect of the program
+ * @source duty → candidates → findings → proof
+ * @example proveRequest({ duty: {} }, { shelf, house }).considered // → 0
+ */
+export function proveRequest(
+  request: unknown,
+  current: { shelf: Shelf; house: HouseRules },
+): ProofDescription | RequestFailure {
+  const parsed = proveRequestSchema().safeParse(request);
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0]!;
+    return refuse("invalid-duty", issue.message, issue.path.join("."));
+  }
+  const { duty, order, limit, houseRules, catalogue } = parsed.data;
+  let { shelf, house } = current;
+  if (houseRules) {
+    const merged = houseRulesSchema().safeParse({ ...defaultHouseRules(), ...houseRules });
+    if (!merged.success) {
+      const issue = merged.error.issues[0]!;
+      return refuse("invalid-house-rules", issue.message, ["houseRules", ...issue.path].join("."));
+    }
+    house = merged.data;
+  }
+  if (catalogue !== undefined) {
+    const reading = readCatalogueDocument(catalogue);
+    if (!reading.catalogue) {
+      const fault = reading.faults[0]!;
+      return refuse(
+        "invalid-catalogue",
+        `${fault.file}, ${fault.field}: ${fault.reason}`,
+        `catalogue.${fault.field}`,
+      );
+    }
+    shelf = compileShelf(reading.catalogue);
+  }
+  return describeProof(prove(duty, shelf, house, order), limit);
+}

@@ -1,0 +1,112 @@
+import { type ReferenceTable, referenceTable } from "./table.ts";
+import { bodyGrades } from "./tables/body-grades.ts";
+import { chemicalSuitability } from "./tables/chemical-suitability.ts";
+import { faceToFaceFlangedBall } from "./tables/face-to-face-flanged-ball.ts";
+import { iso5211Flanges } from "./tables/iso-5211-flanges.ts";
+import { leakageClassVi } from "./tables/leakage-class-vi.ts";
+import { leakageIso5208 } from "./tables/leakage-iso-5208.ts";
+import { materialGroups } from "./tables/material-groups.ts";
+import { metalSuitability } from "./tables/metal-suitability.ts";
+import { minimumBoreFullOpening } from "./tables/minimum-bore-full-opening.ts";
+import { pressureTemperatureClass } from "./tables/pressure-temperature-class.ts";
+import { pressureTemperaturePn } from "./tables/pressure-temperature-pn.ts";
+import { pressureTestApi6d } from "./tables/pressure-test-api-6d.ts";
+import { pressureTestApi598 } from "./tables/pressure-test-api-598.ts";
+import { sealMaterials } from "./tables/seal-materials.ts";
+import { seatLimits } from "./tables/seat-limits.ts";
+import { seatMaterials } from "./tables/seat-materials.ts";
+import { seatSizeFactors } from "./tables/seat-size-factors.ts";
+
+const unchecked = "edition not verified against a licensed copy";
+
+/** Every reference table the product ships, with its source and status. */
+export const referenceTables: readonly ReferenceTable[] = [
+  referenceTable(
+    "pressure-temperature-class",
+    "Pressure–temperature ratings by class",
+    `ASME B16.34, standard class; ${unchecked}`,
+    pressureTemperatureClass,
+  ),
+  referenceTable(
+    "pressure-temperature-pn",
+    "Pressure–temperature ratings by PN",
+    `EN 1092-1 / EN 12516; ${unchecked}`,
+    pressureTemperaturePn,
+  ),
+  referenceTable(
+    "material-groups",
+    "Material groups",
+    `ASME B16.34 table 1, EN 1092-1; ${unchecked}`,
+    materialGroups,
+  ),
+  referenceTable(
+    "body-grades",
+    "Limits of body grades",
+    `ASTM and EN material standards; ${unchecked}`,
+    bodyGrades,
+  ),
+  referenceTable("seat-materials", "Seat materials", "generic screening figures", seatMaterials),
+  referenceTable(
+    "seat-limits",
+    "Generic seat limits",
+    "generic screening figures; a product line's own curve replaces them",
+    seatLimits,
+  ),
+  referenceTable(
+    "seat-size-factors",
+    "Size factors on generic seat limits",
+    "generic screening figures",
+    seatSizeFactors,
+  ),
+  referenceTable("seal-materials", "Seals, packings and gaskets", "generic screening figures", sealMaterials),
+  referenceTable(
+    "chemical-suitability",
+    "Soft goods by service family",
+    "generic screening figures",
+    chemicalSuitability,
+  ),
+  referenceTable(
+    "metal-suitability",
+    "Metals by service family",
+    "generic screening figures",
+    metalSuitability,
+  ),
+  referenceTable("iso-5211-flanges", "Mounting pads", `ISO 5211; ${unchecked}`, iso5211Flanges),
+  referenceTable(
+    "face-to-face-flanged-ball",
+    "Face-to-face, flanged ball valves",
+    `ASME B16.10 / API 6D; ${unchecked}`,
+    faceToFaceFlangedBall,
+  ),
+  referenceTable(
+    "minimum-bore-full-opening",
+    "Minimum bores, full opening",
+    `API 6D; ${unchecked}`,
+    minimumBoreFullOpening,
+  ),
+  referenceTable("leakage-iso-5208", "Seat leakage rates", `ISO 5208; ${unchecked}`, leakageIso5208),
+  referenceTable("leakage-class-vi", "Seat leakage, class VI", `IEC 60534-4; ${unchecked}`, leakageClassVi),
+  referenceTable("pressure-test-api-598", "Pressure tests", `API 598; ${unchecked}`, pressureTestApi598),
+  referenceTable(
+    "pressure-test-api-6d",
+    "Pressure tests, pipeline valves",
+    `API 6D; ${unchecked}`,
+    pressureTestApi6d,
+  ),
+];
+
+export { type Curve, valueOnCurve } from "./curve.ts";
+export { faceToFaceMm, minimumBoreMm } from "./dimensions.ts";
+export { type BodyGrade, bodyGrade } from "./grades.ts";
+export { type Pad, padOf, pads } from "./pads.ts";
+export {
+  type Designation,
+  parseDesignation,
+  pnNumbers,
+  ratingCurve,
+  tabulatedClasses,
+} from "./pressure-temperature.ts";
+export { type SealMaterial, sealMaterial } from "./seals.ts";
+export { type Mounting, type SeatMaterial, seatIds, seatMaterial } from "./seats.ts";
+export { metals, type Suitability, serviceFamilies, suitability } from "./suitability.ts";
+export type { ReferenceTable } from "./table.ts";

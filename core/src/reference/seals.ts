@@ -1,0 +1,39 @@
+import { records } from "./table.ts";
+import { sealMaterials } from "./tables/seal-materials.ts";
+
+/** A seal, packing or gasket material with its temperature range. */
+export interface SealMaterial {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: string;
+  readonly minimumC: number;
+  readonly maximumC: number;
+}
+
+interface SealRow {
+  seal: string;
+  name: string;
+  kind: string;
+  minimum_c: number;
+  maximum_c: number;
+}
+
+const seals = new Map<string, SealMaterial>(
+  records<SealRow>(sealMaterials).map((row) => [
+    row.seal,
+    { id: row.seal, name: row.name, kind: row.kind, minimumC: row.minimum_c, maximumC: row.maximum_c },
+  ]),
+);
+
+/**
+ * A seal material by id.
+ *
+ * @param id for example "fkm", "ptfe-chevron", "graphite-gasket"
+ * @returns the material, or undefined when the table has no such seal
+ * @throws never
+ * @source reference/seal-materials.csv (indicative)
+ * @example sealMaterial("fkm").maximumC // → 200
+ */
+export function sealMaterial(id: string): SealMaterial | undefined {
+  return seals.get(id);
+}

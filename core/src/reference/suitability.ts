@@ -1,0 +1,44 @@
+import { chemicalSuitability } from "./tables/chemical-suitability.ts";
+import { metalSuitability } from "./tables/metal-suitability.ts";
+
+/** A suitable, B with limits, C needs evidence, X unsuitable. */
+export type Suitability = "A" | "B" | "C" | "X";
+
+const ratings = new Map<string, Suitability>();
+for (const table of [chemicalSuitability, metalSuitability]) {
+  for (const row of table.rows) {
+    table.columns.forEach((material, at) => {
+      if (at > 0) ratings.set(`${row[0]}|${material}`, row[at] as Suitability);
+    });
+  }
+}
+
+/** Service families the suitability tables know. */
+export const serviceFamilies: readonly string[] = chemicalSuitability.rows.map((row) => row[0] as string);
+
+/** Metals the suitability table knows. */
+export const metals: readonly string[] = metalSuitability.columns.slice(1);
+
+/** Seat and seal ids whose suitability stands under another name in the tables. */
+const listedAs: Record<string, string> = {
+  "graphite-packing": "graphite",
+  "graphite-gasket": "graphite",
+  "ptfe-gasket": "ptfe",
+  "metal-crc": "chromium carbide coating",
+  "metal-wc": "tungsten carbide coating",
+  "metal-stellite": "cobalt hardfacing",
+};
+
+/**
+ * Suitability of a material in a service family.
+ *
+ * @param family service family, for example "amine solution"
+ * @param material seat, seal or metal id
+ * @returns A, B, C or X; null when family or material is not listed, which means *cannot tell*
+ * @throws never
+ * @source reference/chemical-suitability.csv, reference/metal-suitability.csv (indicative, screening only)
+ * @example suitability("ammonia", "fkm") // → "X"
+ */
+export function suitability(family: string, material: string): Suitability | null {
+  return ratings.get(`${family}|${listedAs[material] ?? material}`) ?? null;
+}

@@ -1,0 +1,27 @@
+// Compiled from core/reference/chemical-suitability.csv by npm run reference:compile. Do not edit.
+export const chemicalSuitability = {
+  columns: ["service_family","ptfe","rptfe","tfm","ptfe-cg","ptfe-ss","pctfe","uhmwpe","pom","pa","peek","pi","nbr","hnbr","fkm","ffkm","epdm","fkm-lt","ptfe-lip","ptfe-chevron","graphite"],
+  rows: [
+  ["sweet hydrocarbon liquid","A","A","A","A","A","A","B","A","A","A","A","A","A","A","A","X","A","A","A","A"],
+  ["sweet hydrocarbon gas","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","X","A","A","A","A"],
+  ["aromatics","A","A","A","A","A","B","C","B","B","A","A","X","X","B","A","X","B","A","A","A"],
+  ["sour hydrocarbon","A","A","A","B","B","A","B","C","B","A","A","X","B","B","A","X","B","A","A","A"],
+  ["water","A","A","A","A","A","A","A","A","B","A","B","A","A","B","A","A","B","A","A","A"],
+  ["hot water above 90 C","A","A","A","A","B","X","X","X","X","A","X","X","B","C","B","A","C","A","A","A"],
+  ["steam","C","B","B","A","A","X","X","X","X","A","X","X","X","X","C","B","X","B","C","A"],
+  ["amine solution","A","B","A","A","B","A","B","B","B","A","C","C","B","X","B","B","X","A","A","A"],
+  ["ammonia","A","B","A","A","B","B","B","C","B","A","X","C","B","X","B","A","X","A","A","A"],
+  ["carbon dioxide dense phase","A","A","A","A","A","B","B","B","B","A","A","C","B","C","A","C","C","A","A","A"],
+  ["hydrogen","A","A","A","A","A","A","B","B","B","A","A","B","A","A","A","B","A","A","A","A"],
+  ["oxygen","B","X","B","X","X","B","X","X","X","X","C","X","X","B","B","X","B","B","B","C"],
+  ["methanol","A","A","A","A","A","A","A","A","B","A","A","B","B","C","A","A","C","A","A","A"],
+  ["glycol","A","A","A","A","A","A","A","A","B","A","A","A","A","A","A","A","A","A","A","A"],
+  ["caustic","A","C","A","B","C","A","A","B","B","A","X","B","B","X","B","A","X","A","A","A"],
+  ["strong mineral acid","A","B","A","B","X","A","B","X","X","C","C","X","X","B","A","B","B","A","A","B"],
+  ["hydrofluoric acid","A","X","A","C","X","A","B","X","X","X","X","X","X","C","A","C","C","A","A","B"],
+  ["chlorine","A","B","A","B","X","B","X","X","X","C","C","X","X","B","A","X","B","A","A","B"],
+  ["seawater and brine","A","A","A","A","B","A","A","A","B","A","B","A","A","A","A","A","A","A","A","B"],
+  ["oxidising acid","A","B","A","X","X","A","X","X","X","X","X","X","X","B","A","X","B","A","A","X"],
+  ["polymerising monomer","B","B","A","B","B","B","B","B","B","B","B","C","C","C","A","X","C","B","B","B"],
+  ] as (string | number | null)[][],
+};

@@ -1,0 +1,27 @@
+// Compiled from core/reference/metal-suitability.csv by npm run reference:compile. Do not edit.
+export const metalSuitability = {
+  columns: ["service_family","carbon steel","low-temperature carbon steel","austenitic 316","22Cr duplex","25Cr super duplex","6Mo austenitic","alloy 400","alloy 625 or C-276","titanium","aluminium bronze","13Cr steel","17-4PH","electroless nickel on steel","X-750 spring","tungsten carbide coating","chromium carbide coating","cobalt hardfacing"],
+  rows: [
+  ["sweet hydrocarbon liquid","A","A","A","A","A","A","A","A","A","B","A","A","A","A","A","A","A"],
+  ["sweet hydrocarbon gas","A","A","A","A","A","A","A","A","A","B","A","A","A","A","A","A","A"],
+  ["aromatics","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A"],
+  ["sour hydrocarbon","B","B","B","B","B","A","X","A","A","X","C","X","B","A","B","A","B"],
+  ["water","C","C","A","A","A","A","A","A","A","A","B","B","B","A","B","A","A"],
+  ["hot water above 90 C","B","B","B","A","A","A","B","A","A","C","B","B","B","A","B","A","A"],
+  ["steam","A","A","A","A","A","A","B","A","B","C","A","A","B","A","B","A","A"],
+  ["amine solution","B","B","A","A","A","A","C","A","B","X","B","B","B","A","B","A","A"],
+  ["ammonia","A","A","A","A","A","A","X","A","A","X","B","B","B","A","B","A","A"],
+  ["carbon dioxide dense phase","B","B","A","A","A","A","B","A","A","B","B","B","B","A","B","A","A"],
+  ["hydrogen","A","A","A","B","B","A","A","A","X","B","C","X","C","B","B","A","A"],
+  ["oxygen","X","X","B","C","C","B","A","A","C","A","X","X","X","B","X","C","C"],
+  ["methanol","A","A","A","A","A","A","A","A","B","A","B","B","A","A","A","A","A"],
+  ["glycol","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A"],
+  ["caustic","B","B","A","B","A","B","A","A","C","X","B","B","A","B","C","B","B"],
+  ["strong mineral acid","X","X","C","X","C","C","C","B","C","X","X","X","X","B","X","X","X"],
+  ["hydrofluoric acid","C","C","X","X","X","X","B","B","X","X","X","X","X","X","X","X","X"],
+  ["chlorine","C","C","X","X","X","X","B","A","X","X","X","X","X","B","X","X","X"],
+  ["seawater and brine","X","X","X","C","A","A","B","A","A","B","X","X","C","B","C","C","B"],
+  ["oxidising acid","X","X","B","B","B","B","X","B","A","X","X","X","X","C","X","X","X"],
+  ["polymerising monomer","B","B","A","A","A","A","C","A","A","X","B","B","B","A","B","A","A"],
+  ] as (string | number | null)[][],
+};

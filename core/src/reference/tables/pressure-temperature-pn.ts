@@ -1,0 +1,25 @@
+// Compiled from core/reference/pressure-temperature-pn.csv by npm run reference:compile. Do not edit.
+export const pressureTemperaturePn = {
+  columns: ["material_group","description","temperature_c","fraction_of_pn"],
+  rows: [
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",20,1],
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",100,0.928],
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",150,0.88],
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",200,0.833],
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",250,0.761],
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",300,0.69],
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",350,0.642],
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",400,0.595],
+  ["3E0","unalloyed steel, e.g. 1.0619 (GP240GH), 1.0460",450,0.328],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",20,1],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",100,1],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",150,0.907],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",200,0.842],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",250,0.795],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",300,0.742],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",350,0.712],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",400,0.685],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",450,0.673],
+  ["14E0","austenitic 16-12-2, e.g. 1.4408, 1.4401",500,0.66],
+  ] as (string | number | null)[][],
+};

@@ -1,0 +1,45 @@
+import type { HouseRules } from "../../house/house-rules.ts";
+import { notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+/** PN numbers are read at the class of about the same cold rating. */
+function largestFloatingDn(designation: { system: string; number: number }, house: HouseRules): number {
+  const cold = designation.system === "PN" ? designation.number * 7.5 : designation.number;
+  if (cold <= 150) return house.largestFloatingDnClass150;
+  if (cold <= 300) return house.largestFloatingDnClass300;
+  if (cold <= 600) return house.largestFloatingDnClass600;
+  return house.largestFloatingDnAbove;
+}
+
+export const floatingSizeBorder = rule({
+  id: "body/floating-size-border",
+  asks: "Floating ball, size × class",
+  source: "House rule: the downstream seat of a floating ball carries ball and line pressure",
+  inputs: ["size", "class", "house rule: largest floating ball"],
+  sharedBy: ({ valve }) => valve.sizeKey,
+  examine: ({ valve, house }) => {
+    if (valve.line.mounting !== "floating") return notAsked("The closing member does not float.");
+    const limit = largestFloatingDn(valve.designation, house);
+    const dn = valve.size.dn;
+    return plain(
+      dn > limit ? "fails" : "holds",
+      dn > limit ? "Too large for a floating ball in this class." : "Inside the border for a floating ball.",
+      {
+        value: dn,
+        limit,
+        unit: "DN",
+        sense: "≤",
+        remedy: dn > limit ? "A trunnion-mounted ball." : null,
+        uses: [
+          { what: "size", value: dn, unit: "DN", origin: "catalogue" },
+          {
+            what: `largest floating ball, ${valve.size.designation}`,
+            value: limit,
+            unit: "DN",
+            origin: "house rule",
+          },
+        ],
+      },
+    );
+  },
+});

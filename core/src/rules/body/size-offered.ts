@@ -1,0 +1,26 @@
+import { npsLabel } from "../../duty/sizes.ts";
+import { plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const sizeOffered = rule({
+  id: "body/size-offered",
+  asks: "Size offered",
+  source: "Product line's size table",
+  inputs: ["size", "product line's sizes"],
+  sharedBy: ({ valve }) => valve.sizeKey,
+  examine: ({ valve, duty }) => {
+    const asked = duty.stated.dn!;
+    const offered = valve.size.dn;
+    const numbers = { value: asked, limit: offered, unit: "DN" as const, sense: "is" as const };
+    const uses = [
+      { what: "size asked", value: npsLabel(asked), unit: "" as const, origin: "entered" as const },
+      { what: "nearest offered", value: npsLabel(offered), unit: "" as const, origin: "catalogue" as const },
+    ];
+    if (asked === offered) return plain("holds", "The line offers the size.", { ...numbers, uses });
+    return plain("fails", "The line does not offer the size in this class; its nearest is shown.", {
+      ...numbers,
+      uses,
+      remedy: "Another product line.",
+    });
+  },
+});

@@ -1,0 +1,56 @@
+import { actuatorMargin } from "../../calc/actuator-margin.ts";
+import type { SuppliedDrive } from "../../catalogue/drive.ts";
+import { padOf } from "../../reference/pads.ts";
+import type { TorqueDemand } from "../../torque/demand.ts";
+
+/** The numbers a drive is judged by on a valve; the rules and the choice of a drive share them. */
+export interface DriveLimits {
+  /** Demand at the weakest point times the factor, N·m; null when demand is not known. */
+  readonly needsNm: number | null;
+  /** What the drive gives at that point at minimum supply, N·m. */
+  readonly givesNm: number | null;
+  readonly point: string | null;
+  /** Highest output at maximum supply, N·m. */
+  readonly peakNm: number;
+}
+
+/**
+ * Measures a drive against a valve's demand.
+ *
+ * @param supplied a drive at its lowest and highest supply
+ * @param demand the valve's demand in the duty, N·m
+ * @returns demand and output at the weakest named point, and the peak
+ * @throws never; an unknown demand gives nulls
+ * @source calculation contract, actuator-margin
+ * @example driveLimits(suppliedDrive(drive, 4, 8), demand).peakNm
+ */
+export function driveLimits(supplied: SuppliedDrive, demand: TorqueDemand): DriveLimits {
+  const { drive, output, peakNm } = supplied;
+  if (!demand.hardest) return { needsNm: null, givesNm: null, point: null, peakNm };
+  const margin = actuatorMargin({
+    demandNm: demand.hardest.demand,
+    serviceFactor: demand.appliedFactor,
+    action: drive.action,
+    output,
+  });
+  const asked = demand.hardest.demand[margin.governing];
+  return {
+    needsNm: asked * demand.appliedFactor,
+    givesNm: margin.ratios[margin.governing] * asked,
+    point: margin.governing,
+    peakNm,
+  };
+}
+
+/**
+ * Torque the mounting pad carries.
+ *
+ * @param flange ISO 5211 designation of a checked catalogue
+ * @returns N·m
+ * @throws never for a checked catalogue
+ * @source ISO 5211 (indicative)
+ * @example padLimitNm("F07") // → 250
+ */
+export function padLimitNm(flange: string): number {
+  return padOf(flange)!.maximumTorqueNm;
+}

@@ -1,0 +1,86 @@
+import { against, cannotTell, notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { driveLimits } from "./limits.ts";
+
+const pointNames: Record<string, string> = {
+  breakToOpenNm: "break to open",
+  runToOpenNm: "run to open",
+  endToOpenNm: "end to open",
+  breakToCloseNm: "break to close",
+  runToCloseNm: "run to close",
+  endToCloseNm: "end to close",
+};
+
+export const strength = rule({
+  id: "drive/strength",
+  asks: "Drive strength over the stroke",
+  source: "Demand × service factor against output at minimum supply, six points of the stroke",
+  inputs: [
+    "torque demand",
+    "service factor",
+    "lowest air supply",
+    "drive output",
+    "house rule: torque margin",
+  ],
+  sharedBy: ({ pairKey }) => pairKey,
+  examine: ({ drive, supplied, demand, duty, house }) => {
+    if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    const limits = driveLimits(supplied, demand);
+    const pneumatic = drive.family.kind === "rack-and-pinion";
+    const supply = pneumatic
+      ? [
+          {
+            what: "lowest air supply",
+            value: duty.airMinimumBarG,
+            unit: "bar g" as const,
+            origin: duty.stated.airMinimumBarG === null ? ("assumed" as const) : ("entered" as const),
+          },
+        ]
+      : [{ what: "supply", value: "minimum voltage", unit: "" as const, origin: "catalogue" as const }];
+    const uses = [
+      ...supply,
+      ...demand.factor.reasons.map((r) => ({
+        what: `factor, ${r.why}`,
+        value: r.adds,
+        unit: "" as const,
+        origin: "house rule" as const,
+      })),
+      {
+        what: "factor applied to the table",
+        value: Number(demand.appliedFactor.toFixed(3)),
+        unit: "" as const,
+        origin: "computed" as const,
+      },
+      { what: "margin wanted", value: house.torqueMargin, unit: "%" as const, origin: "house rule" as const },
+    ];
+    if (demand.unknown || limits.needsNm === null || limits.givesNm === null || !demand.hardest) {
+      return cannotTell(
+        demand.unknown ? `the torque demand at ${demand.unknown.caseName}` : "operating cases",
+        { uses },
+      );
+    }
+    const measured = against(limits.needsNm, limits.givesNm, house.torqueMargin / 100);
+    const { verdict } = measured;
+    const point = pointNames[limits.point!]!;
+    return {
+      ...plain(
+        verdict,
+        verdict === "fails"
+          ? `Too weak at ${point}.`
+          : verdict === "tight"
+            ? `Strong enough, with little in hand at ${point}.`
+            : `Strong enough at every point; weakest at ${point}.`,
+      ),
+      value: limits.needsNm,
+      limit: limits.givesNm,
+      sense: "≤",
+      unit: "N·m",
+      margin: "margin" in measured ? measured.margin : null,
+      marginUnit: "%",
+      caseId: demand.hardest.caseId,
+      caseName: demand.hardest.caseName,
+      remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
+      uses: [{ what: "weakest point", value: point, unit: "", origin: "computed" }, ...uses],
+    };
+  },
+});

@@ -1,0 +1,31 @@
+import type { SettledCase, SettledDuty } from "../../duty/settle.ts";
+
+/**
+ * The duty's cases with the coldest ambient as one more: an idle line takes it.
+ *
+ * @param duty settled duty
+ * @returns the cases, and "lowest ambient" at no pressure when it is stated
+ * @throws never
+ * @source the body follows the weather when the line is cold
+ * @example withAmbient(duty).length
+ */
+export function withAmbient(duty: SettledDuty): readonly SettledCase[] {
+  const ambient = duty.stated.ambientMinimumC;
+  if (ambient === null) return duty.cases;
+  return [
+    ...duty.cases,
+    {
+      id: "ambient",
+      kind: "cold soak",
+      name: "lowest ambient",
+      upstreamBarG: 0,
+      downstreamBarG: 0,
+      downstreamOrigin: "entered",
+      temperatureC: ambient,
+      mayBeShut: true,
+      pressureBarG: 0,
+      differentialBar: 0,
+      closedDifferentialBar: 0,
+    },
+  ];
+}

@@ -1,0 +1,47 @@
+import { valueOnCurve } from "../../reference/curve.ts";
+import { pressureAndTemperature } from "../inputs.ts";
+import { against, overCases } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const bodyClass = rule({
+  id: "envelope/body-class",
+  asks: "Body rating at temperature",
+  source: "ASME B16.34 / EN 1092-1 by material group (indicative)",
+  inputs: ["pressure", "temperature", "class", "material group", "house rule: pressure margin"],
+  sharedBy: ({ valve }) => valve.bodyKey,
+  examine: ({ valve, duty, house }) => {
+    const curve = valve.ratingCurve;
+    const top = curve.temperatureC.at(-1)!;
+    return overCases(duty.cases, {
+      unit: "bar g",
+      marginUnit: "%",
+      sense: "≤",
+      measure: (c) => {
+        if (c.pressureBarG === null) return { missing: "pressure" };
+        if (c.temperatureC === null) return { missing: "temperature" };
+        const limit = c.temperatureC > top ? null : valueOnCurve(curve, c.temperatureC);
+        return against(c.pressureBarG, limit, house.pressureMargin / 100);
+      },
+      says: (verdict) =>
+        verdict === "fails"
+          ? "The body is not rated for the case."
+          : verdict === "tight"
+            ? "The body is rated, with little in hand."
+            : "The body is rated for every case.",
+      remedy: (verdict) =>
+        verdict === "fails" ? "A higher class or a material group with a higher rating." : null,
+      uses: (c) => [
+        ...pressureAndTemperature(c),
+        { what: "designation", value: valve.size.designation, unit: "", origin: "catalogue" },
+        {
+          what: `material group of ${valve.grade.grade}`,
+          value: valve.grade.group,
+          unit: "",
+          origin: "reference",
+        },
+        { what: "rating table ends at", value: top, unit: "°C", origin: "reference" },
+        { what: "margin wanted", value: house.pressureMargin, unit: "%", origin: "house rule" },
+      ],
+    });
+  },
+});

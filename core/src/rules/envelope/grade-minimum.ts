@@ -1,0 +1,50 @@
+import { kelvinTo, overCases } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { withAmbient } from "./ambient.ts";
+
+export const gradeMinimum = rule({
+  id: "envelope/grade-minimum",
+  asks: "Body grade, lowest temperature",
+  source: "Grade's own minimum, impact-tested where the grade requires it (indicative)",
+  inputs: ["temperature", "lowest ambient", "body grade", "house rule: temperature margin"],
+  sharedBy: ({ valve }) => valve.grade.grade,
+  examine: ({ valve, duty, house }) =>
+    overCases(withAmbient(duty), {
+      unit: "°C",
+      marginUnit: "K",
+      sense: "≥",
+      // The grade's minimum already holds a toughness margin, so a case at the limit is only tight.
+      measure: (c) =>
+        c.temperatureC === null
+          ? { missing: "temperature" }
+          : kelvinTo(c.temperatureC, valve.grade.minimumC, "≥", Math.min(house.temperatureMarginC, 5)),
+      says: (verdict) =>
+        verdict === "fails"
+          ? "The grade is not tough at this temperature."
+          : verdict === "tight"
+            ? "Close to the grade's lowest temperature."
+            : "The grade is tough at every case.",
+      remedy: (verdict) => (verdict === "fails" ? "An impact-tested or austenitic grade." : null),
+      uses: (c) => [
+        ...(c.temperatureC === null
+          ? []
+          : [
+              {
+                what: `temperature, ${c.name}`,
+                value: c.temperatureC,
+                unit: "°C" as const,
+                origin: "entered" as const,
+              },
+            ]),
+        {
+          what: `lowest for ${valve.grade.grade}`,
+          value: valve.grade.minimumC,
+          unit: "°C",
+          origin: "reference",
+        },
+        ...(valve.grade.note
+          ? [{ what: "note", value: valve.grade.note, unit: "" as const, origin: "reference" as const }]
+          : []),
+      ],
+    }),
+});

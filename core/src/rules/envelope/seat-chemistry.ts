@@ -1,0 +1,14 @@
+import { rule } from "../rule.ts";
+import { chemistryOf } from "./chemistry.ts";
+
+export const seatChemistry = rule({
+  id: "envelope/seat-chemistry",
+  asks: "Seat in the fluid",
+  source: "Suitability tables (indicative, screening only)",
+  inputs: ["service family", "seat"],
+  sharedBy: ({ valve }) => valve.seat.material.id,
+  examine: ({ valve, duty, house }) => {
+    const { id, name } = valve.seat.material;
+    return chemistryOf([{ part: "seat", name, material: id }], duty, house);
+  },
+});

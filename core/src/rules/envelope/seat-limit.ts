@@ -1,0 +1,67 @@
+import { valueOnCurve } from "../../reference/curve.ts";
+import { against, notAsked, overCases } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const seatLimit = rule({
+  id: "envelope/seat-limit",
+  asks: "Seat limit at temperature",
+  source: "Seat curve of the product line, else the generic curve (indicative)",
+  inputs: ["pressure on either side", "temperature", "seat curve", "house rule: pressure margin"],
+  sharedBy: ({ valve }) => valve.seatKey,
+  examine: ({ valve, duty, house }) => {
+    const { material, curve, curveName, curveIsGeneric } = valve.seat;
+    if (curve === null) return notAsked("A metal seat is limited by the body class.");
+    return overCases(duty.cases, {
+      unit: "bar",
+      marginUnit: "%",
+      sense: "≤",
+      measure: (c) => {
+        if (!c.mayBeShut) return null;
+        if (c.closedDifferentialBar === null) return { missing: "pressure" };
+        if (c.temperatureC === null) return { missing: "temperature" };
+        const outside = c.temperatureC < material.minimumC || c.temperatureC > material.excursionMaximumC;
+        return against(
+          c.closedDifferentialBar,
+          outside ? null : valueOnCurve(curve, c.temperatureC),
+          house.pressureMargin / 100,
+        );
+      },
+      says: (verdict) =>
+        verdict === "fails"
+          ? "The seat does not stand the shut differential."
+          : verdict === "tight"
+            ? "The seat stands it, with little in hand."
+            : "The seat stands every shut differential.",
+      remedy: (verdict) => (verdict === "fails" ? "A seat further up the ladder, or a metal seat." : null),
+      uses: (c) => [
+        ...(c.closedDifferentialBar === null
+          ? []
+          : [
+              {
+                what: `worst shut differential, ${c.name}, far side vented`,
+                value: c.closedDifferentialBar,
+                unit: "bar" as const,
+                origin: "computed" as const,
+              },
+            ]),
+        ...(c.temperatureC === null
+          ? []
+          : [
+              {
+                what: `temperature, ${c.name}`,
+                value: c.temperatureC,
+                unit: "°C" as const,
+                origin: "entered" as const,
+              },
+            ]),
+        {
+          what: `curve of ${material.name}`,
+          value: curveName,
+          unit: "",
+          origin: curveIsGeneric ? "reference" : "catalogue",
+        },
+        { what: "margin wanted", value: house.pressureMargin, unit: "%", origin: "house rule" },
+      ],
+    });
+  },
+});

@@ -1,0 +1,45 @@
+import { kelvinTo, overCases } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const seatTemperature = rule({
+  id: "envelope/seat-temperature",
+  asks: "Seat temperature range",
+  source: "Seat material range, excursions included (indicative)",
+  inputs: ["temperature", "seat minimum and excursion maximum", "house rule: temperature margin"],
+  sharedBy: ({ valve }) => valve.seat.material.id,
+  examine: ({ valve, duty, house }) => {
+    const seat = valve.seat.material;
+    return overCases(duty.cases, {
+      unit: "°C",
+      marginUnit: "K",
+      sense: "≤",
+      measure: (c) => {
+        if (c.temperatureC === null) return { missing: "temperature" };
+        const low = kelvinTo(c.temperatureC, seat.minimumC, "≥", house.temperatureMarginC);
+        const high = kelvinTo(c.temperatureC, seat.excursionMaximumC, "≤", 0);
+        return "margin" in low && "margin" in high && low.margin! < high.margin! ? low : high;
+      },
+      says: (verdict) =>
+        verdict === "fails"
+          ? "The temperature lies outside the seat's range."
+          : verdict === "tight"
+            ? "Close to the seat's lowest temperature."
+            : "Inside the seat's range.",
+      remedy: (verdict) => (verdict === "fails" ? "Another seat material." : null),
+      uses: (c) => [
+        ...(c.temperatureC === null
+          ? []
+          : [
+              {
+                what: `temperature, ${c.name}`,
+                value: c.temperatureC,
+                unit: "°C" as const,
+                origin: "entered" as const,
+              },
+            ]),
+        { what: `lowest for ${seat.name}`, value: seat.minimumC, unit: "°C", origin: "reference" },
+        { what: "highest, excursions", value: seat.excursionMaximumC, unit: "°C", origin: "reference" },
+      ],
+    });
+  },
+});

@@ -1,0 +1,3 @@
+import { padTorque } from "./pad-torque.ts";
+
+export const fitUpRules = [padTorque];

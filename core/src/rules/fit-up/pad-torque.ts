@@ -1,0 +1,41 @@
+import { driveLimits, padLimitNm } from "../drive/limits.ts";
+import { against, notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const padTorque = rule({
+  id: "fit-up/pad-torque",
+  asks: "Pad carries the drive's peak",
+  source: "ISO 5211 maximum flange torque (indicative)",
+  inputs: ["highest air supply", "drive output", "valve's mounting pad"],
+  sharedBy: ({ pairKey }) => pairKey,
+  examine: ({ valve, drive, supplied, demand, duty }) => {
+    if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    const { peakNm, needsNm } = driveLimits(supplied, demand);
+    const carried = Math.max(peakNm, needsNm ?? 0);
+    const limit = padLimitNm(valve.size.pad);
+    const measured = against(carried, limit, 0);
+    const direct = drive.flange === valve.size.pad;
+    return plain(
+      measured.verdict,
+      measured.verdict === "fails"
+        ? "The pad is too small for the drive's peak."
+        : direct
+          ? "The pad carries the peak; the drive bolts on directly."
+          : "The pad carries the peak; a bracket is needed between the flanges.",
+      {
+        value: carried,
+        limit,
+        sense: "≤",
+        unit: "N·m",
+        margin: "margin" in measured ? measured.margin : null,
+        marginUnit: "%",
+        remedy: measured.verdict === "fails" ? "A smaller drive or a valve with a larger pad." : null,
+        uses: [
+          { what: "valve pad", value: valve.size.pad, unit: "", origin: "catalogue" },
+          { what: "drive flange", value: drive.flange, unit: "", origin: "catalogue" },
+          { what: "peak output at highest supply", value: peakNm, unit: "N·m", origin: "computed" },
+        ],
+      },
+    );
+  },
+});

@@ -1,0 +1,18 @@
+import { bodyRules } from "./body/index.ts";
+import { driveRules } from "./drive/index.ts";
+import { envelopeRules } from "./envelope/index.ts";
+import { fitUpRules } from "./fit-up/index.ts";
+import type { Rule } from "./rule.ts";
+import { torqueRules } from "./torque/index.ts";
+
+/** Every rule, in the order of the work. */
+export const rules: readonly Rule[] = [
+  ...bodyRules,
+  ...envelopeRules,
+  ...torqueRules,
+  ...driveRules,
+  ...fitUpRules,
+];
+
+export * from "./finding.ts";
+export * from "./rule.ts";

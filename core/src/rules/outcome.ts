@@ -1,0 +1,179 @@
+import type { SettledCase } from "../duty/settle.ts";
+import { type CaseResult, gravityOf, type Outcome, type Unit, type Used, type Verdict } from "./finding.ts";
+
+const nothing: Omit<Outcome, "verdict" | "says"> = {
+  value: null,
+  limit: null,
+  sense: "is",
+  unit: "",
+  margin: null,
+  marginUnit: null,
+  caseId: null,
+  caseName: null,
+  remedy: null,
+  missing: null,
+  uses: [],
+  byCase: [],
+};
+
+/**
+ * An outcome that is no number: something fits or does not.
+ *
+ * @param verdict the verdict
+ * @param says sentence without figures
+ * @param more value, limit, uses, remedy where there are any
+ * @returns the outcome
+ * @throws never
+ * @source none: a change of shape only
+ * @example plain("holds", "It fits.").verdict // → "holds"
+ */
+export function plain(verdict: Verdict, says: string, more: Partial<Outcome> = {}): Outcome {
+  return { ...nothing, verdict, says, ...more };
+}
+
+/**
+ * An outcome that waits for an input.
+ *
+ * @param missing the input, as a person would name it
+ * @param more uses, value where there are any
+ * @returns *cannot tell* with the missing input named
+ * @throws never
+ * @source a rule never guesses
+ * @example cannotTell("fluid family").missing // → "fluid family"
+ */
+export function cannotTell(missing: string, more: Partial<Outcome> = {}): Outcome {
+  return plain("cannot tell", `Waits for ${missing}.`, { missing, ...more });
+}
+
+/**
+ * An outcome of a question that is not raised.
+ *
+ * @param why sentence without figures
+ * @returns *not asked*
+ * @throws never
+ * @source none
+ * @example notAsked("No drive.").verdict // → "not asked"
+ */
+export function notAsked(why: string): Outcome {
+  return plain("not asked", why);
+}
+
+/** One case's measure; `missing` when the case lacks an input; null when the case does not raise the question. */
+export type Measure =
+  | {
+      readonly value: number;
+      readonly limit: number | null;
+      readonly margin: number | null;
+      readonly verdict: Verdict;
+    }
+  | { readonly missing: string }
+  | null;
+
+/**
+ * Measures a pressure or torque against an upper limit.
+ *
+ * @param value what is asked, same unit as the limit
+ * @param limit what is stood; null when there is none at all, which fails
+ * @param tightBelow fraction of margin below which it is tight, ≥ 0
+ * @returns margin limit/value − 1; a value of zero or below has no margin and holds
+ * @throws never
+ * @source house margin
+ * @example against(67.6, 72, 0.1).verdict // → "tight"
+ */
+export function against(
+  value: number,
+  limit: number | null,
+  tightBelow: number,
+): NonNullable<Measure> & { verdict: Verdict } {
+  if (limit === null) return { value, limit, margin: -1, verdict: "fails" };
+  if (value <= 0) return { value, limit, margin: null, verdict: "holds" };
+  const margin = limit / value - 1;
+  return { value, limit, margin, verdict: value > limit ? "fails" : margin < tightBelow ? "tight" : "holds" };
+}
+
+/**
+ * Measures a temperature against a limit in kelvin.
+ *
+ * @param value °C
+ * @param limit °C
+ * @param sense "≤" for an upper limit, "≥" for a lower one; the limit itself is inside
+ * @param tightBelow kelvin of margin below which it is tight
+ * @returns margin in kelvin, negative outside
+ * @throws never
+ * @source house margin
+ * @example kelvinTo(88, 100, "≤", 20).verdict // → "tight"
+ */
+export function kelvinTo(
+  value: number,
+  limit: number,
+  sense: "≤" | "≥",
+  tightBelow: number,
+): NonNullable<Measure> & { verdict: Verdict } {
+  const margin = sense === "≤" ? limit - value : value - limit;
+  return { value, limit, margin, verdict: margin < 0 ? "fails" : margin < tightBelow ? "tight" : "holds" };
+}
+
+interface OverCases {
+  readonly unit: Unit;
+  readonly marginUnit: "%" | "K";
+  readonly sense: "≤" | "≥";
+  readonly measure: (c: SettledCase) => Measure;
+  readonly says: (verdict: Verdict, c: SettledCase) => string;
+  readonly remedy?: (verdict: Verdict) => string | null;
+  /** Inputs, built for the governing case only. */
+  readonly uses: (c: SettledCase) => readonly Used[];
+}
+
+/**
+ * Measures every case and answers with the one that governs; all cases stay in `byCase`. Fire is
+ * left out: a fire case is judged by the fire-safe rule, not by the envelope.
+ *
+ * @param cases the duty's cases, settled
+ * @param how units, measure, wording and inputs
+ * @returns the governing case's outcome: gravest verdict, then least margin
+ * @throws never; a case that lacks an input makes *cannot tell* unless another case fails
+ * @source house convention: worst case governs
+ * @example overCases([], how).missing // → "operating cases"
+ */
+export function overCases(cases: readonly SettledCase[], how: OverCases): Outcome {
+  if (cases.length === 0) return cannotTell("operating cases");
+  const byCase: CaseResult[] = [];
+  let worst: { c: SettledCase; measure: NonNullable<Measure>; verdict: Verdict; margin: number } | null =
+    null;
+  for (const c of cases) {
+    const measure = c.kind === "fire" ? null : how.measure(c);
+    if (measure === null) {
+      byCase.push({ caseId: c.id, value: null, limit: null, margin: null, verdict: "not asked" });
+      continue;
+    }
+    const gap = "missing" in measure;
+    const verdict = gap ? "cannot tell" : measure.verdict;
+    const margin = gap ? 0 : (measure.margin ?? Number.POSITIVE_INFINITY);
+    byCase.push(
+      gap
+        ? { caseId: c.id, value: null, limit: null, margin: null, verdict }
+        : { caseId: c.id, value: measure.value, limit: measure.limit, margin: measure.margin, verdict },
+    );
+    const graver = worst === null || gravityOf(verdict) > gravityOf(worst.verdict);
+    if (graver || (verdict === worst!.verdict && margin < worst!.margin))
+      worst = { c, measure, verdict, margin };
+  }
+  if (worst === null) return { ...notAsked("No case raises it."), byCase };
+  const { c, measure, verdict } = worst;
+  const place = { caseId: c.id, caseName: c.name, byCase, uses: how.uses(c) };
+  if ("missing" in measure)
+    return cannotTell(`${measure.missing} of ${c.name}`, { ...place, unit: how.unit });
+  return {
+    verdict,
+    value: measure.value,
+    limit: measure.limit,
+    sense: how.sense,
+    unit: how.unit,
+    margin: measure.margin,
+    marginUnit: how.marginUnit,
+    says: how.says(verdict, c),
+    remedy: how.remedy?.(verdict) ?? null,
+    missing: null,
+    ...place,
+  };
+}

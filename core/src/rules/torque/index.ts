@@ -1,0 +1,3 @@
+import { torqueKnown } from "./torque-known.ts";
+
+export const torqueRules = [torqueKnown];

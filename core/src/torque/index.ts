@@ -1,0 +1,2 @@
+export * from "./demand.ts";
+export * from "./service-factor.ts";

@@ -1,0 +1,78 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import {
+  convertUnit,
+  figure,
+  inSystem,
+  marginText,
+  parseQuantity,
+  quantities,
+  unitInHeading,
+  unitsOf,
+} from "./index.ts";
+
+describe("units", () => {
+  it("round trips every pair of units to 1e-9", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...quantities),
+        fc.double({ min: -200, max: 5000, noNaN: true }),
+        (quantity, value) => {
+          for (const from of unitsOf(quantity)) {
+            for (const to of unitsOf(quantity)) {
+              const back = convertUnit(convertUnit(value, quantity, from, to), quantity, to, from);
+              expect(Math.abs(back - value)).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(value), 500));
+            }
+          }
+        },
+      ),
+    );
+  });
+  it("keeps gauge and absolute apart", () => {
+    expect(convertUnit(14.6959487755, "pressure", "psi a", "bar g")).toBeCloseTo(0, 8);
+    expect(convertUnit(0, "pressure", "bar g", "kPa a")).toBeCloseTo(101.325, 9);
+    expect(() => convertUnit(1, "pressure", "bar g", "furlong")).toThrow(/not a unit/);
+  });
+  it("reads figures people type", () => {
+    expect(parseQuantity("750 psi", "pressure", "bar g")).toBeCloseTo(51.7107, 3);
+    expect(parseQuantity("400 F", "temperature", "°C")).toBeCloseTo(204.444, 3);
+    expect(parseQuantity("-12,5", "temperature", "°C")).toBe(-12.5);
+    expect(parseQuantity("−12.5 °C", "temperature", "°F")).toBe(-12.5);
+    expect(parseQuantity("1 200", "torque", "N·m")).toBe(1200);
+    expect(parseQuantity("5 barg", "pressure", "psi g")).toBe(5);
+  });
+  it.each(["", "abc", "12 parsec", "1.2.3", "--4", "1e999"])("does not read %j", (text) =>
+    expect(parseQuantity(text, "pressure", "bar g")).toBeNull(),
+  );
+  it("finds the unit in a heading", () => {
+    expect(unitInHeading("Design press. (psig)", "pressure")).toBe("psi g");
+    expect(unitInHeading("T max [°F]", "temperature")).toBe("°F");
+    expect(unitInHeading("Pressure", "pressure")).toBeNull();
+  });
+  it("shows a finding in the reader's system", () => {
+    expect(inSystem(100, "°C", "US")).toEqual({ value: expect.closeTo(212, 10), unit: "°F" });
+    expect(inSystem(10, "K", "US").value).toBeCloseTo(18, 9);
+    expect(inSystem(50, "DN", "US")).toEqual({ value: 50, unit: "DN" });
+  });
+});
+
+describe("figures", () => {
+  it.each([
+    [67.6, "67.6"],
+    [72, "72"],
+    [1480.4, "1\u2009480"],
+    [-12.04, "−12"],
+    [0.4567, "0.457"],
+    [0, "0"],
+    [-0.0001, "0"],
+    [3.456, "3.46"],
+  ])("%d reads %s", (value, text) => {
+    expect(figure(value)).toBe(text);
+  });
+  it("rounds a margin towards the worse", () => {
+    expect(marginText(0.0659, "%")).toBe("+6 %");
+    expect(marginText(-0.001, "%")).toBe("−1 %");
+    expect(marginText(12.9, "K")).toBe("+12 K");
+    expect(marginText(0, "%")).toBe("+0 %");
+  });
+});

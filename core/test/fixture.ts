@@ -1,0 +1,197 @@
+/** A shelf small enough to reckon by hand, and a duty everything on it holds. */
+import { type Catalogue, compileShelf, readCatalogueDocument, type Shelf } from "../src/catalogue/index.ts";
+import { type Duty, dutySchema } from "../src/duty/index.ts";
+import { defaultHouseRules, type HouseRules } from "../src/house/index.ts";
+import { type ProvenCandidate, prover } from "../src/proof/index.ts";
+import type { Finding } from "../src/rules/index.ts";
+
+const torque = (scale: number) => ({
+  differentialBar: [0, 50],
+  breakToOpenNm: { ptfe: [20 * scale, 60 * scale], peek: [40 * scale, 100 * scale] },
+});
+
+const common = {
+  maker: "Fennimoor Valve Works",
+  entry: "end entry",
+  port: "full",
+  cavity: "plain",
+  barriers: 1,
+  inLineRepair: false,
+  fireSafe: true,
+  ends: ["flanged RF"],
+  grades: [{ grade: "A216 WCB", priceFactor: 1 }],
+  trims: [{ id: "316", name: "316", metals: ["austenitic 316"], priceFactor: 1 }],
+  seats: [
+    { seat: "ptfe", priceFactor: 1, curve: null },
+    { seat: "peek", priceFactor: 1.2, curve: null },
+  ],
+  seals: [
+    {
+      id: "graphite",
+      name: "Graphite",
+      parts: [{ part: "packing", seal: "graphite-packing" }],
+      priceFactor: 1,
+    },
+  ],
+  stroke: { runToOpen: 0.5, endToOpen: 0.6, breakToClose: 0.6, runToClose: 0.5, endToClose: 0.8 },
+  torqueIncludesFactor: 1,
+};
+const size = {
+  dn: 50,
+  designation: "class 300",
+  boreMm: 49,
+  stemDiameterMm: 25,
+  maximumStemTorqueNm: 400,
+  pad: "F07",
+  faceToFaceMm: 216,
+  weightKg: 20,
+  price: 500,
+  torque: torque(1),
+};
+
+export const catalogueDocument = {
+  format: "proven-seat-catalogue/1",
+  name: "Fixture",
+  revision: 1,
+  status: "made up",
+  currency: "EUR",
+  lines: [
+    {
+      ...common,
+      id: "floating",
+      name: "F",
+      construction: "Floating ball",
+      mounting: "floating",
+      sealing: "both ways",
+      sizes: [size],
+    },
+    {
+      ...common,
+      id: "trunnion",
+      name: "T",
+      construction: "Trunnion ball",
+      mounting: "trunnion",
+      sealing: "both ways",
+      barriers: 2,
+      inLineRepair: true,
+      sizes: [{ ...size, price: 900, torque: torque(0.5) }],
+    },
+  ],
+  drives: [
+    {
+      id: "rp",
+      maker: "Quillhaven Actuation",
+      name: "RP",
+      kind: "rack-and-pinion",
+      maximumAirBarG: 8,
+      sizes: [60, 90, 120].map((piston) => ({
+        id: `RP ${piston}`,
+        pistonDiameterMm: piston,
+        pistonCount: 2,
+        pinionPitchRadiusMm: piston / 4,
+        efficiency: 0.9,
+        springSets: [
+          { id: "S4", preloadN: 0.0314 * 4 * piston ** 2, rateNPerMm: 0.0667 * piston, price: 40 },
+        ],
+        flange: "F07",
+        weightKg: piston / 10,
+        price: piston * 2,
+      })),
+    },
+    {
+      id: "el",
+      maker: "Tarrowby Controls",
+      name: "EL",
+      kind: "electric on-off",
+      sizes: [
+        {
+          id: "EL 150",
+          torqueAtMinimumVoltageNm: 150,
+          stallTorqueNm: 220,
+          flange: "F07",
+          weightKg: 20,
+          price: 900,
+        },
+      ],
+    },
+  ],
+};
+
+type Line = Catalogue["lines"][number];
+
+/** The fixture catalogue with its lines changed. */
+export function shelfWith(change: (line: Line) => Line = (line) => line): Shelf {
+  const { catalogue, faults } = readCatalogueDocument(catalogueDocument);
+  if (!catalogue) throw new Error(JSON.stringify(faults));
+  return compileShelf({ ...catalogue, lines: catalogue.lines.map(change) });
+}
+
+type CaseInput = Partial<Duty["cases"][number]>;
+
+/** A complete duty; `cases` only need what differs from 10 bar g at 40 °C, vented downstream. */
+export function dutyWith(change: Partial<Omit<Duty, "cases">> & { cases?: CaseInput[] } = {}): Duty {
+  const { cases = [{}], ...rest } = change;
+  return dutySchema.parse({
+    dn: 50,
+    lineDesignation: "class 300",
+    endConnection: "flanged RF",
+    fluid: { name: "condensate", family: "sweet hydrocarbon liquid", phase: "liquid" },
+    function: "on-off isolation",
+    flowDirection: "both ways",
+    shutOff: "B",
+    fireSafe: false,
+    inLineRepair: false,
+    operator: "pneumatic",
+    onSupplyLoss: "closes",
+    airMinimumBarG: 5,
+    airMaximumBarG: 7,
+    longestShutDays: 0,
+    strokesPerYear: 12,
+    ambientMinimumC: 0,
+    ambientMaximumC: 30,
+    ...rest,
+    cases: cases.map((c, i) => ({
+      id: `c${i + 1}`,
+      kind: "normal",
+      name: `case ${i + 1}`,
+      upstreamBarG: 10,
+      downstreamBarG: 0,
+      temperatureC: 40,
+      ...c,
+    })),
+  });
+}
+
+export interface Setting {
+  duty?: Duty;
+  house?: Partial<HouseRules>;
+  shelf?: Shelf;
+  /** Picks the candidate: line id and seat. */
+  line?: string;
+  seat?: string;
+  drive?: string;
+}
+
+/** Proves one candidate of the fixture. */
+export function proven({
+  duty = dutyWith(),
+  house = {},
+  shelf = shelfWith(),
+  line = "floating",
+  seat = "ptfe",
+  drive,
+}: Setting = {}): ProvenCandidate {
+  const one = prover(duty, shelf, { ...defaultHouseRules(), ...house });
+  if (drive !== undefined) {
+    const valve = shelf.valvesFor(duty.dn!).find((v) => v.line.id === line && v.seat.material.id === seat)!;
+    return one.drivesFor(valve).find((c) => c.drive?.key === drive)!;
+  }
+  return one.candidates().find((c) => c.valve.line.id === line && c.valve.seat.material.id === seat)!;
+}
+
+/** What one rule says about one candidate of the fixture. */
+export function findingOn(rule: string, setting: Setting = {}): Finding {
+  const finding = proven(setting).findings.find((f) => f.rule === rule);
+  if (!finding) throw new Error(`no rule ${rule}`);
+  return finding;
+}

@@ -1,0 +1,30 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { type CatalogueReading, readCatalogue } from "@proven-seat/core/catalogue";
+
+/** The demo folder of the project, from source and from the built server alike. */
+export const demoFolder = fileURLToPath(new URL("../../../demo", import.meta.url));
+
+const json = (path: string): unknown => JSON.parse(readFileSync(path, "utf8"));
+
+function jsonFiles(folder: string, below: string) {
+  return readdirSync(join(folder, below))
+    .filter((name) => name.endsWith(".json"))
+    .sort()
+    .map((name) => ({ name: `${below}/${name}`, content: json(join(folder, below, name)) }));
+}
+
+/** Reads a catalogue laid out in files: catalogue.json, lines/ and drives/. */
+export function readCatalogueFolder(folder: string): CatalogueReading {
+  return readCatalogue(
+    { name: "catalogue.json", content: json(join(folder, "catalogue.json")) },
+    jsonFiles(folder, "lines"),
+    jsonFiles(folder, "drives"),
+  );
+}
+
+/** The demo scenario's project and tags as they stand in the folder, not yet checked. */
+export function readDemoScenario(): unknown {
+  return json(join(demoFolder, "tarn-ness.json"));
+}
