@@ -8,7 +8,7 @@ export const padTorque = rule({
   source: "ISO 5211 maximum flange torque (indicative)",
   inputs: ["highest air supply", "drive output", "valve's mounting pad"],
   sharedBy: ({ pairKey }) => pairKey,
-  examine: ({ valve, drive, supplied, demand, duty }) => {
+  examine: ({ valve, drive, supplied, demand }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const { peakNm, needsNm } = driveLimits(supplied, demand);
     const carried = Math.max(peakNm, needsNm ?? 0);

@@ -1,0 +1,84 @@
+import { z } from "zod";
+import { type Endpoint, endpoints } from "./endpoints.ts";
+import { problemSchema } from "./records.ts";
+
+const jsonSchema = (schema: z.ZodType, io: "input" | "output") => {
+  const { $schema: _, ...rest } = z.toJSONSchema(schema, { io, unrepresentable: "any" }) as Record<
+    string,
+    unknown
+  >;
+  return rest;
+};
+
+const problemTitles: Record<number, string> = {
+  404: "Not there",
+  409: "In conflict with what is stored",
+  413: "Too large",
+  422: "Bad input",
+};
+
+function operationOf(name: string, of: Endpoint) {
+  const parameters = [
+    ...[...of.path.matchAll(/\{(\w+)\}/g)].map((m) => ({
+      name: m[1],
+      in: "path",
+      required: true,
+      schema: { type: "string" },
+    })),
+    ...Object.entries(of.query ?? {}).map(([key, description]) => ({
+      name: key,
+      in: "query",
+      description,
+      schema: { type: "string" },
+    })),
+  ];
+  const content = of.answer
+    ? { "application/json": { schema: jsonSchema(of.answer, "output") } }
+    : of.mediaType
+      ? { [of.mediaType]: { schema: { type: "string" } } }
+      : undefined;
+  return {
+    operationId: name,
+    summary: of.says,
+    ...(parameters.length > 0 ? { parameters } : {}),
+    ...(of.body
+      ? {
+          requestBody: {
+            required: true,
+            content: { "application/json": { schema: jsonSchema(of.body, "input") } },
+          },
+        }
+      : {}),
+    responses: {
+      [of.status ?? 200]: { description: of.says, ...(content ? { content } : {}) },
+      ...Object.fromEntries(
+        (of.problems ?? []).map((status) => [
+          status,
+          {
+            description: problemTitles[status] ?? "Problem",
+            content: { "application/problem+json": { schema: { $ref: "#/components/schemas/Problem" } } },
+          },
+        ]),
+      ),
+    },
+  };
+}
+
+/** The OpenAPI 3.1 document of the whole API, made from the schemas that check it. */
+export function openApiDocument(version: string): Record<string, unknown> {
+  const paths: Record<string, Record<string, unknown>> = {};
+  for (const [name, of] of Object.entries(endpoints as Record<string, Endpoint>)) {
+    paths[of.path] = { ...paths[of.path], [of.method]: operationOf(name, of) };
+  }
+  return {
+    openapi: "3.1.0",
+    info: {
+      title: "Proven Seat",
+      version,
+      description:
+        "Selection of quarter-turn valves as a proof. Results are engineering aid; reference data are indicative.",
+    },
+    paths,
+    components: { schemas: { Problem: jsonSchema(problemSchema, "output") } },
+  };
+}

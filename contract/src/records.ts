@@ -1,0 +1,143 @@
+import { catalogueSchema } from "@proven-seat/core/catalogue";
+import { dutySchema } from "@proven-seat/core/duty";
+import { houseRulesSchema } from "@proven-seat/core/house";
+import { z } from "zod";
+
+const trimmed = (most: number) => z.string().trim().max(most, `At most ${most} characters.`);
+export const tagNumberSchema = trimmed(40).min(1, "A tag needs a number.");
+
+/** The candidate an engineer has picked for a tag, and why when it does not hold. */
+export const choiceSchema = z.strictObject({
+  valve: z.string().min(1).max(300),
+  drive: z.string().max(200).nullable(),
+  notes: trimmed(2000).default(""),
+  overrideReason: trimmed(1000).nullable().default(null),
+});
+
+/** What a person edits of a tag. */
+export const tagContentSchema = z.strictObject({
+  number: tagNumberSchema,
+  service: trimmed(120).default(""),
+  unit: trimmed(60).default(""),
+  duty: dutySchema,
+  choice: choiceSchema.nullable().default(null),
+});
+
+export const tagSchema = tagContentSchema.extend({
+  id: z.uuid(),
+  projectId: z.uuid(),
+  version: z.number().int(),
+  dutyVersion: z.number().int(),
+  updatedAt: z.string(),
+  updatedBy: z.string(),
+});
+
+/** A saved tag goes back with the version it was read at. */
+export const saveTagSchema = tagContentSchema.extend({ version: z.number().int() });
+
+/** A tag as a line of the line-up. */
+export const tagRowSchema = z.object({
+  id: z.uuid(),
+  number: z.string(),
+  service: z.string(),
+  unit: z.string(),
+  dn: z.number().nullable(),
+  lineDesignation: z.string().nullable(),
+  version: z.number().int(),
+  choice: choiceSchema.nullable(),
+  sheet: z.object({ id: z.uuid(), revision: z.string() }).nullable(),
+});
+
+export const projectSchema = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  note: z.string(),
+  tags: z.number().int(),
+  opensOn: z.uuid().nullable(),
+});
+
+export const importSchema = z.strictObject({
+  tags: z
+    .array(
+      z.strictObject({ number: tagNumberSchema, service: trimmed(120), unit: trimmed(60), duty: dutySchema }),
+    )
+    .min(1, "Nothing to import.")
+    .max(10_000, "At most 10 000 tags at once."),
+  existing: z.enum(["refuse", "update"]).default("refuse"),
+});
+export const importResultSchema = z.object({
+  added: z.number().int(),
+  updated: z.number().int(),
+  unchanged: z.number().int(),
+});
+
+export const catalogueVersionSchema = z.object({
+  revision: z.number().int(),
+  digest: z.string(),
+  createdAt: z.string(),
+  createdBy: z.string(),
+  catalogue: catalogueSchema,
+});
+
+export const houseRuleVersionSchema = z.object({
+  version: z.number().int(),
+  reason: z.string(),
+  createdAt: z.string(),
+  createdBy: z.string(),
+  values: houseRulesSchema(),
+});
+export const newHouseRulesSchema = z.strictObject({
+  values: houseRulesSchema(),
+  reason: trimmed(500).min(1, "Say why the rules change."),
+  basedOn: z.number().int(),
+});
+
+export const issueSheetSchema = z.strictObject({ version: z.number().int() });
+export const sheetRowSchema = z.object({
+  id: z.uuid(),
+  revision: z.string(),
+  digest: z.string(),
+  engine: z.string(),
+  issuedAt: z.string(),
+  issuedBy: z.string(),
+  valve: z.string(),
+  drive: z.string().nullable(),
+  verdict: z.string(),
+});
+export const reproofSchema = z.object({
+  same: z.boolean(),
+  engine: z.object({ was: z.string(), now: z.string() }),
+  digest: z.string(),
+  differences: z.array(z.object({ path: z.string(), was: z.unknown(), now: z.unknown() })),
+});
+
+export const healthSchema = z.object({
+  status: z.enum(["ok", "unwell"]),
+  engine: z.string(),
+  database: z.enum(["reachable", "unreachable"]),
+  migrations: z.object({ executed: z.number().int(), pending: z.number().int() }),
+});
+
+/** RFC 9457, with the places of bad input and, for a stale edit, both versions. */
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.number().int(),
+  detail: z.string(),
+  errors: z.array(z.object({ field: z.string(), message: z.string() })).optional(),
+  current: tagSchema.optional(),
+  yours: saveTagSchema.optional(),
+});
+
+export type Choice = z.infer<typeof choiceSchema>;
+export type Tag = z.infer<typeof tagSchema>;
+export type SaveTag = z.infer<typeof saveTagSchema>;
+export type TagRow = z.infer<typeof tagRowSchema>;
+export type Project = z.infer<typeof projectSchema>;
+export type ImportResult = z.infer<typeof importResultSchema>;
+export type CatalogueVersion = z.infer<typeof catalogueVersionSchema>;
+export type HouseRuleVersion = z.infer<typeof houseRuleVersionSchema>;
+export type SheetRow = z.infer<typeof sheetRowSchema>;
+export type Health = z.infer<typeof healthSchema>;
+export type Problem = z.infer<typeof problemSchema>;
+export type ReproofAnswer = z.infer<typeof reproofSchema>;

@@ -1,0 +1,92 @@
+import PDFDocument from "pdfkit";
+import { typefaces } from "./typefaces.ts";
+
+export const ink = "#17262b";
+export const dim = "#5a6460";
+export const rule = "#cfc8b6";
+export const verdictColours: Record<string, string> = {
+  holds: "#1f6b5c",
+  tight: "#8f5608",
+  fails: "#9c2f23",
+  "cannot tell": "#4a6079",
+  "not asked": "#6b7470",
+};
+
+export const left = 42;
+export const right = 553;
+export const width = right - left;
+
+export type Document = PDFKit.PDFDocument;
+
+/** An A4 document with the product's typefaces registered. */
+export function newDocument(title: string): Document {
+  const doc = new PDFDocument({
+    size: "A4",
+    margins: { top: 36, bottom: 30, left, right: 42 },
+    autoFirstPage: false,
+    info: { Title: title, Producer: "Proven Seat", Creator: "Proven Seat" },
+    lang: "en",
+    displayTitle: true,
+  });
+  for (const [name, path] of Object.entries(typefaces)) doc.registerFont(name, path);
+  return doc;
+}
+
+interface Words {
+  font?: keyof typeof typefaces;
+  size?: number;
+  colour?: string;
+  width?: number;
+  align?: "left" | "right";
+  /** Lines at most; what does not fit ends in an ellipsis. */
+  lines?: number;
+}
+
+/** Writes at a place and returns the y below it. */
+export function write(doc: Document, text: string, x: number, y: number, words: Words = {}): number {
+  const size = words.size ?? 8.5;
+  doc
+    .font(words.font ?? "plain")
+    .fontSize(size)
+    .fillColor(words.colour ?? ink);
+  const lineHeight = doc.currentLineHeight(true);
+  const lines = words.lines ?? 1;
+  doc.text(text === "" ? " " : text, x, y, {
+    width: words.width ?? width,
+    align: words.align ?? "left",
+    height: lineHeight * lines + 0.5,
+    ellipsis: true,
+    lineBreak: true,
+  });
+  const used = Math.min(
+    lines,
+    Math.max(1, Math.round(doc.heightOfString(text || " ", { width: words.width ?? width }) / lineHeight)),
+  );
+  return y + lineHeight * used;
+}
+
+export function line(doc: Document, y: number, from = left, to = right): void {
+  doc.moveTo(from, y).lineTo(to, y).lineWidth(0.6).strokeColor(rule).stroke();
+}
+
+/** End view of the ball: the same shapes as on the screen, so that a mark needs no colour. */
+export function boreMark(doc: Document, verdict: string, x: number, y: number, radius = 4): void {
+  const colour = verdictColours[verdict] ?? dim;
+  const cx = x + radius;
+  const cy = y + radius;
+  if (verdict === "not asked") return void doc.circle(cx, cy, 1).fill(colour);
+  if (verdict === "cannot tell")
+    return void doc
+      .circle(cx, cy, radius - 0.5)
+      .lineWidth(1)
+      .strokeColor(colour)
+      .stroke();
+  const turn = verdict === "holds" ? 0 : verdict === "tight" ? 45 : 90;
+  doc.save().circle(cx, cy, radius).clip();
+  doc.rect(x, y, 2 * radius, 2 * radius).fill(colour);
+  doc
+    .rotate(turn, { origin: [cx, cy] })
+    .rect(cx - 2 * radius, cy - radius * 0.3, 4 * radius, radius * 0.6)
+    .fill("#ffffff");
+  doc.restore();
+}

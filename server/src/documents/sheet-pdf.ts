@@ -1,0 +1,225 @@
+import type { Sheet } from "@proven-seat/core/proof";
+import { type Finding, ruleStations } from "@proven-seat/core/rules";
+import { figure, type UnitSystem } from "@proven-seat/core/units";
+import {
+  boreMark,
+  type Document,
+  dim,
+  ink,
+  left,
+  line,
+  newDocument,
+  right,
+  verdictColours,
+  width,
+  write,
+} from "./page.ts";
+import { cautions, dutyWords, valveWords, written, writtenMargin } from "./sheet-words.ts";
+
+function heading(doc: Document, sheet: Sheet, page: number): number {
+  doc.addPage();
+  write(doc, "Valve specification", left, 36, { font: "strong", size: 15 });
+  write(doc, sheet.tag.number, right - 260, 34, { font: "strong", size: 17, width: 260, align: "right" });
+  write(doc, [sheet.project, sheet.tag.unit].filter(Boolean).join(" / "), left, 56, {
+    colour: dim,
+    width: 300,
+  });
+  write(
+    doc,
+    `revision ${sheet.revision} · issued ${sheet.issued.at.slice(0, 16).replace("T", " ")} UTC by ${sheet.issued.by} · page ${page} of 2`,
+    right - 320,
+    56,
+    { colour: dim, width: 320, align: "right" },
+  );
+  line(doc, 72);
+  return 80;
+}
+
+function footing(doc: Document, sheet: Sheet): void {
+  line(doc, 800);
+  write(
+    doc,
+    `engine ${sheet.engine} · house rules v${sheet.inputs.houseRules.version} · catalogue "${sheet.inputs.catalogue.name}" r${sheet.inputs.catalogue.revision}`,
+    left,
+    804,
+    { size: 6.5, colour: dim, width: 260 },
+  );
+  write(doc, `SHA-256 of all inputs ${sheet.digest}`, left + 130, 804, {
+    size: 6.5,
+    colour: dim,
+    width: width - 130,
+    align: "right",
+  });
+}
+
+function pairs(
+  doc: Document,
+  title: string,
+  rows: readonly (readonly [string, string])[],
+  x: number,
+  top: number,
+  wide: number,
+): number {
+  write(doc, title, x, top, { font: "strong", size: 10, width: wide });
+  let y = top + 15;
+  for (const [label, value] of rows) {
+    write(doc, label, x, y, { colour: dim, width: 78 });
+    y = write(doc, value, x + 80, y, { width: wide - 80, lines: 2 }) + 2.5;
+  }
+  return y;
+}
+
+function casesTable(doc: Document, sheet: Sheet, top: number, system: UnitSystem): number {
+  write(doc, "Operating cases", left, top, { font: "strong", size: 10 });
+  const columns = [150, 80, 85, 85, 75];
+  const cells = (texts: string[], y: number, font: "plain" | "figures", colour: string) => {
+    let x = left;
+    texts.forEach((text, i) => {
+      write(doc, text, x, y, {
+        font: i === 0 || i === 1 ? "plain" : font,
+        size: i > 1 && font === "figures" ? 8 : 8.5,
+        colour,
+        width: columns[i]! - 6,
+        align: i > 1 ? "right" : "left",
+      });
+      x += columns[i]!;
+    });
+  };
+  cells(["case", "kind", "upstream", "downstream", "temperature"], top + 15, "plain", dim);
+  let y = top + 27;
+  line(doc, y - 1);
+  for (const c of sheet.inputs.duty.cases) {
+    const far = c.flow === "reverse" ? c.upstreamBarG : c.downstreamBarG;
+    const pressure = (value: number | null) =>
+      value === null ? (far === null ? "vented" : "–") : written(value, "bar g", system);
+    cells(
+      [
+        `${c.name}${c.mayBeShut ? "" : " (open)"}${c.flow === "reverse" ? " (reverse)" : ""}`,
+        c.kind,
+        pressure(c.upstreamBarG),
+        pressure(c.downstreamBarG),
+        written(c.temperatureC, "°C", system),
+      ],
+      y + 1,
+      "figures",
+      ink,
+    );
+    y += sheet.inputs.duty.cases.length > 12 ? 9.6 : 12;
+  }
+  return y;
+}
+
+function verdictBox(doc: Document, sheet: Sheet, top: number, system: UnitSystem): number {
+  const { proof } = sheet;
+  const held = proof.findings.find((f) => f.rule === proof.heldBackBy);
+  boreMark(doc, proof.verdict, left, top + 1, 7);
+  write(doc, proof.verdict, left + 20, top, {
+    font: "strong",
+    size: 12,
+    colour: verdictColours[proof.verdict] ?? ink,
+    width: 120,
+  });
+  const reason = held
+    ? `Governed by ${held.asks.toLowerCase()}: ${written(held.value, held.unit, system)}${held.limit === null ? "" : ` against ${written(held.limit, held.unit, system)}`}${held.caseName ? ` at ${held.caseName}` : ""} ${writtenMargin(held, system)}`
+    : "";
+  write(doc, reason, left + 120, top + 1.5, { width: width - 120 });
+  write(
+    doc,
+    `${figure(sheet.considered)} candidates proved, ${figure(sheet.standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; findings on page 2.`,
+    left + 120,
+    top + 14,
+    { colour: dim, width: width - 120 },
+  );
+  let y = top + 30;
+  if (sheet.override) {
+    y =
+      write(doc, `Overridden by ${sheet.override.by}: ${sheet.override.reason}`, left, y, {
+        font: "strong",
+        colour: verdictColours.fails!,
+        lines: 3,
+      }) + 3;
+  }
+  if (sheet.notes) y = write(doc, `Notes: ${sheet.notes}`, left, y, { lines: 4 }) + 3;
+  return y;
+}
+
+function findingRow(doc: Document, finding: Finding, y: number, system: UnitSystem): number {
+  boreMark(doc, finding.verdict, left, y + 0.5, 3.6);
+  const figures =
+    finding.value === null
+      ? ""
+      : `${written(finding.value, finding.unit, system)}${finding.limit === null ? "" : ` ${finding.sense} ${written(finding.limit, finding.unit, system)}`}`;
+  write(doc, finding.asks, left + 12, y, { width: 132, size: 8 });
+  write(doc, finding.verdict, left + 146, y, {
+    width: 54,
+    size: 8,
+    colour: verdictColours[finding.verdict] ?? ink,
+  });
+  write(doc, figures, left + 200, y, { width: 176, size: 8 });
+  write(doc, writtenMargin(finding, system), left + 378, y, { width: 38, size: 8, align: "right" });
+  write(doc, finding.caseName ?? "", left + 424, y, { width: 87, size: 8, colour: dim });
+  const origins = finding.uses
+    .map((u) => `${u.what} ${written(u.value, u.unit, system)} (${u.origin})`)
+    .join("; ");
+  write(
+    doc,
+    `${finding.verdict === "cannot tell" ? `${finding.says} ` : ""}${origins ? `${origins}. ` : ""}${finding.source}`,
+    left + 12,
+    y + 10,
+    { width: width - 12, size: 5.8, colour: dim, lines: 2 },
+  );
+  return y + (finding.verdict === "not asked" ? 19 : 26.5);
+}
+
+function findingsPage(doc: Document, sheet: Sheet, system: UnitSystem): void {
+  let y = heading(doc, sheet, 2);
+  write(doc, "Findings", left, y, { font: "strong", size: 10 });
+  write(
+    doc,
+    "value against limit, margin, governing case; below each its inputs with origin, and its source",
+    left + 60,
+    y + 1.5,
+    { colour: dim, width: 420, size: 7.5 },
+  );
+  y += 15;
+  for (const station of ruleStations) {
+    const findings = sheet.proof.findings.filter((f) => f.station === station);
+    if (findings.length === 0) continue;
+    line(doc, y);
+    y = write(doc, station, left, y + 2, { font: "strong", size: 8 }) + 1;
+    for (const finding of findings) y = findingRow(doc, finding, y, system);
+  }
+  footing(doc, sheet);
+}
+
+/** An issued sheet as a PDF of two pages: the specification, and every finding behind it. */
+export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
+  const doc = newDocument(`${sheet.tag.number} revision ${sheet.revision}`);
+  const chunks: Buffer[] = [];
+  const done = new Promise<Buffer>((resolve, reject) => {
+    doc.on("data", (chunk: Buffer) => chunks.push(chunk));
+    doc.on("end", () => resolve(Buffer.concat(chunks)));
+    doc.on("error", reject);
+  });
+  const top = heading(doc, sheet, 1);
+  const half = width / 2 - 10;
+  const belowLeft = pairs(doc, "Duty", dutyWords(sheet, system), left, top, half);
+  const belowRight = pairs(doc, "Valve and drive", valveWords(sheet), left + half + 20, top, half);
+  let y = casesTable(doc, sheet, Math.max(belowLeft, belowRight) + 8, system) + 8;
+  line(doc, y);
+  y = verdictBox(doc, sheet, y + 8, system) + 6;
+  line(doc, y);
+  write(doc, "Cautions", left, y + 5, { font: "strong", size: 10 });
+  y += 20;
+  for (const caution of cautions) y = write(doc, caution, left, y, { size: 7.5, lines: 3 }) + 3;
+  for (const [i, role] of ["prepared", "checked", "approved"].entries()) {
+    const x = left + (i * width) / 3;
+    line(doc, 786, x, x + width / 3 - 16);
+    write(doc, role, x, 788, { size: 7, colour: dim, width: 100 });
+    if (i === 0) write(doc, sheet.issued.by, x, 774, { width: 140 });
+  }
+  footing(doc, sheet);
+  findingsPage(doc, sheet, system);
+  doc.end();
+  return done;
+}

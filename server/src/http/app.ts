@@ -1,0 +1,99 @@
+import { randomBytes } from "node:crypto";
+import { existsSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
+import compression from "compression";
+import express, { type Express } from "express";
+import helmet from "helmet";
+import type { Logger } from "pino";
+import { pinoHttp } from "pino-http";
+import { mounter } from "./mount.ts";
+import { answerProblems, unknownAddress } from "./problem.ts";
+import { mountHouse } from "./routes/house.ts";
+import { mountJudgement } from "./routes/judgement.ts";
+import { mountSheets } from "./routes/sheets.ts";
+import { mountShelf } from "./routes/shelf.ts";
+import { mountTags } from "./routes/tags.ts";
+
+export interface AppParts {
+  readonly orm: MikroORM;
+  readonly log: Logger;
+  /** Built interface; none in tests of the API alone. */
+  readonly webFolder: string | null;
+  /** The one local user, until accounts come. */
+  readonly user: string;
+}
+
+/** Each page gets its own nonce, so that no style or script slips in that the page did not bring. */
+function serveInterface(app: Express, folder: string): void {
+  const page = readFileSync(join(folder, "index.html"), "utf8");
+  app.use("/assets", express.static(join(folder, "assets"), { immutable: true, maxAge: "1y" }));
+  app.use(express.static(folder, { index: false }));
+  app.get("/{*path}", (request, response, next) => {
+    if (request.path.startsWith("/api/") || !request.accepts("html")) return next();
+    response
+      .type("html")
+      .set("Cache-Control", "no-cache")
+      .send(page.replaceAll("__NONCE__", response.locals.nonce as string));
+  });
+}
+
+/** Puts the HTTP application together. */
+export function buildApp({ orm, log, webFolder, user }: AppParts): Express {
+  const app = express();
+  app.disable("x-powered-by");
+  app.use(
+    pinoHttp({
+      logger: log,
+      autoLogging: { ignore: (request) => request.url === "/api/health" },
+      serializers: {
+        req: ({ id, method, url }) => ({ id, method, url }),
+        res: ({ statusCode }) => ({ statusCode }),
+      },
+    }),
+  );
+  app.use((_request, response, next) => {
+    response.locals.nonce = randomBytes(16).toString("base64");
+    next();
+  });
+  const nonce = (_request: unknown, response: unknown) =>
+    `'nonce-${(response as { locals: { nonce: string } }).locals.nonce}'`;
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'", nonce],
+          styleSrc: ["'self'", nonce],
+          fontSrc: ["'self'"],
+          imgSrc: ["'self'", "data:"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          baseUri: ["'none'"],
+          formAction: ["'none'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      // Served on loopback without TLS: forcing https would lock the browser out.
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.use("/api", express.json({ limit: "25mb", strict: false }));
+  const router = express.Router();
+  const em = (): EntityManager => orm.em.fork() as EntityManager;
+  const mount = mounter(router, em, user);
+  mountHouse(mount, orm);
+  mountJudgement(mount);
+  mountShelf(mount);
+  mountTags(mount);
+  mountSheets(mount);
+  app.use(router);
+  app.use("/api", unknownAddress);
+  if (webFolder && existsSync(join(webFolder, "index.html"))) serveInterface(app, webFolder);
+  app.use(unknownAddress);
+  app.use(answerProblems);
+  return app;
+}

@@ -1,0 +1,53 @@
+import type { EntityManager } from "@mikro-orm/postgresql";
+import { type Endpoint, type EndpointName, endpoints } from "@proven-seat/contract";
+import type { Request, Response, Router } from "express";
+import type { z } from "zod";
+import { badInput, notThere } from "./problem.ts";
+
+/** What a handler gets: a fresh entity manager, path parameters, the checked body. */
+export interface Call<Body> {
+  readonly em: EntityManager;
+  readonly parameters: Record<string, string>;
+  readonly query: Record<string, unknown>;
+  readonly body: Body;
+  readonly user: string;
+  readonly response: Response;
+}
+
+type BodyOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
+  body: infer Body extends z.ZodType;
+}
+  ? z.infer<Body>
+  : undefined;
+
+export type Mount = <Name extends EndpointName>(
+  name: Name,
+  handle: (call: Call<BodyOf<Name>>) => unknown,
+) => void;
+
+const uuid = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/i;
+
+/** Mounts handlers on their endpoints: parse, one call, present. */
+export function mounter(router: Router, em: () => EntityManager, user: string): Mount {
+  return (name, handle) => {
+    const of = endpoints[name] as Endpoint;
+    const path = of.path.replace(/\{(\w+)\}/g, ":$1");
+    router[of.method](path, async (request: Request, response: Response) => {
+      const parameters = request.params as Record<string, string>;
+      if (parameters.id !== undefined && !uuid.test(parameters.id)) throw notThere("record");
+      const parsed = of.body?.safeParse(request.body);
+      if (parsed && !parsed.success) throw badInput(parsed.error);
+      const answer = await handle({
+        em: em(),
+        parameters,
+        query: request.query,
+        body: parsed?.data as never,
+        user,
+        response,
+      });
+      if (response.headersSent) return;
+      if (of.status === 204) response.status(204).end();
+      else response.status(of.status ?? 200).json(answer);
+    });
+  };
+}

@@ -1,0 +1,49 @@
+import { createServer } from "node:http";
+import { fileURLToPath } from "node:url";
+import { pino } from "pino";
+import { loadDemo } from "./demo/load-demo.ts";
+import { buildApp } from "./http/app.ts";
+import { connect, migrate } from "./store/orm.ts";
+
+const environment = process.env;
+const port = Number(environment.PORT ?? 4180);
+const host = environment.HOST ?? "127.0.0.1";
+const user = environment.PROVEN_SEAT_USER ?? "engineer";
+// Logs go to standard error: standard output carries the one line people wait for.
+const log = pino({ level: environment.LOG_LEVEL ?? "info" }, pino.destination(2));
+
+if (!environment.DATABASE_URL) {
+  process.stderr.write("DATABASE_URL is not set. ./start sets up a database and this variable.\n");
+  process.exit(2);
+}
+
+const orm = await connect(environment.DATABASE_URL);
+await migrate(orm);
+await loadDemo(orm, user);
+const webFolder = fileURLToPath(new URL("../../web/dist", import.meta.url));
+const server = createServer(buildApp({ orm, log, webFolder, user }));
+
+server.on("error", async (error: NodeJS.ErrnoException) => {
+  if (error.code === "EADDRINUSE")
+    process.stderr.write(`Port ${port} is busy. Stop what uses it, or choose another: PORT=4190 ./start\n`);
+  else process.stderr.write(`${error.message}\n`);
+  await orm.close(true);
+  process.exit(1);
+});
+server.listen(port, host, () => process.stdout.write(`Proven Seat is ready on http://${host}:${port}\n`));
+
+let stopping = false;
+/** Lets running requests end, then closes the database. */
+function stop(): void {
+  if (stopping) return;
+  stopping = true;
+  log.info("stopping");
+  const impatient = setTimeout(() => server.closeAllConnections(), 3000);
+  impatient.unref();
+  server.close(async () => {
+    await orm.close(true);
+    process.exit(0);
+  });
+  server.closeIdleConnections();
+}
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, stop);

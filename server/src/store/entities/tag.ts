@@ -1,0 +1,39 @@
+import { defineEntity, type InferEntity } from "@mikro-orm/core";
+import type { Choice } from "@proven-seat/contract";
+import type { Duty } from "@proven-seat/core/duty";
+import { Project } from "./project.ts";
+
+export const Tag = defineEntity({
+  name: "Tag",
+  tableName: "tag",
+  properties: (p) => ({
+    id: p.uuid().primary(),
+    project: () => p.manyToOne(Project).ref(),
+    number: p.text(),
+    service: p.text(),
+    unit: p.text(),
+    /** The duty in force; every saved one stays in duty_version. */
+    duty: p.json<Duty>(),
+    dutyVersion: p.integer(),
+    choice: p.json<Choice>().nullable(),
+    version: p.integer(),
+    createdAt: p.datetime(),
+    createdBy: p.text(),
+    updatedAt: p.datetime(),
+    updatedBy: p.text(),
+  }),
+});
+export type Tag = InferEntity<typeof Tag>;
+
+/** A duty as it was saved; never changed. */
+export const DutyVersion = defineEntity({
+  name: "DutyVersion",
+  tableName: "duty_version",
+  properties: (p) => ({
+    tagId: p.uuid().primary(),
+    version: p.integer().primary(),
+    duty: p.json<Duty>(),
+    createdAt: p.datetime(),
+    createdBy: p.text(),
+  }),
+});

@@ -1,0 +1,27 @@
+import { defineEntity } from "@mikro-orm/core";
+import type { Catalogue } from "@proven-seat/core/catalogue";
+import type { HouseRules } from "@proven-seat/core/house";
+
+export const CatalogueVersion = defineEntity({
+  name: "CatalogueVersion",
+  tableName: "catalogue_version",
+  properties: (p) => ({
+    revision: p.integer().primary(),
+    digest: p.text(),
+    content: p.json<Catalogue>(),
+    createdAt: p.datetime(),
+    createdBy: p.text(),
+  }),
+});
+
+export const HouseRuleVersion = defineEntity({
+  name: "HouseRuleVersion",
+  tableName: "house_rule_version",
+  properties: (p) => ({
+    version: p.integer().primary(),
+    content: p.json<HouseRules>(),
+    reason: p.text(),
+    createdAt: p.datetime(),
+    createdBy: p.text(),
+  }),
+});

@@ -1,0 +1,32 @@
+import { fileURLToPath } from "node:url";
+import { Migrator } from "@mikro-orm/migrations";
+import { defineConfig, MikroORM } from "@mikro-orm/postgresql";
+import { Project } from "./entities/project.ts";
+import { Proof, Sheet } from "./entities/sheet.ts";
+import { DutyVersion, Tag } from "./entities/tag.ts";
+import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
+
+const migrations = fileURLToPath(new URL("./migrations", import.meta.url));
+
+/** Connects to PostgreSQL; the schema comes from migrations alone. */
+export function connect(databaseUrl: string): Promise<MikroORM> {
+  return MikroORM.init(
+    defineConfig({
+      clientUrl: databaseUrl,
+      entities: [Project, Tag, DutyVersion, CatalogueVersion, HouseRuleVersion, Proof, Sheet],
+      extensions: [Migrator],
+      migrations: { path: migrations, glob: "!(*.d).{js,ts}", snapshot: false, silent: true, snapshotName: "proven-seat" },
+      pool: { min: 0, max: 10 },
+      forceUtcTimezone: true,
+    }),
+  );
+}
+
+/** Brings the schema up to date; several servers starting at once wait for one another. */
+export async function migrate(orm: MikroORM): Promise<void> {
+  const connection = orm.em.getConnection();
+  await connection.transactional(async (ctx) => {
+    await connection.execute("select pg_advisory_xact_lock(4180)", [], "run", ctx);
+    await orm.getMigrator().up();
+  });
+}
