@@ -24,9 +24,17 @@ function sourceState(): string {
 /** Builds if needed; says whether it did. */
 export function build(): boolean {
   const state = sourceState();
-  const done = existsSync(stamp) && readFileSync(stamp, "utf8") === state && existsSync(join(root, "web/dist/index.html")) && existsSync(join(root, "server/dist/main.js"));
+  const done =
+    existsSync(stamp) &&
+    readFileSync(stamp, "utf8") === state &&
+    existsSync(join(root, "web/dist/index.html")) &&
+    existsSync(join(root, "server/dist/main.js"));
   if (done) return false;
-  const run = (command: string, args: string[]) => execFileSync(join(root, "node_modules/.bin", command), args, { cwd: root, stdio: ["ignore", "ignore", "inherit"] });
+  const run = (command: string, args: string[]) =>
+    execFileSync(join(root, "node_modules/.bin", command), args, {
+      cwd: root,
+      stdio: ["ignore", "ignore", "inherit"],
+    });
   run("tsc", ["-b", "server"]);
   run("vite", ["build", "web", "--logLevel", "warn"]);
   mkdirSync(join(root, ".local"), { recursive: true });

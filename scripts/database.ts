@@ -1,6 +1,15 @@
 /** PostgreSQL for this project alone: own data directory, loopback only, free port. */
 import { type ChildProcess, execFileSync, spawn } from "node:child_process";
-import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync } from "node:fs";
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+} from "node:fs";
 import { createServer } from "node:net";
 import { dirname, join, resolve } from "node:path";
 import pg from "pg";
@@ -92,19 +101,35 @@ export async function startDatabase(folder: string, { durable = true } = {}): Pr
   chmodSync(data, 0o700);
   const options = { ...account, cwd: "/", env: { ...process.env, LC_ALL: "C.UTF-8" } };
   if (!existsSync(join(data, "PG_VERSION"))) {
-    execFileSync(join(bin, "initdb"), ["-D", data, "-U", name, "--auth=trust", "--locale=C.UTF-8", "-E", "UTF8"], { ...options, stdio: "ignore" });
+    execFileSync(
+      join(bin, "initdb"),
+      ["-D", data, "-U", name, "--auth=trust", "--locale=C.UTF-8", "-E", "UTF8"],
+      { ...options, stdio: "ignore" },
+    );
   }
   await stopLeftOver(data);
   const port = await freePort();
-  const settings = ["listen_addresses=127.0.0.1", `port=${port}`, "unix_socket_directories=", "logging_collector=on", "log_directory=log", ...(durable ? [] : ["fsync=off", "full_page_writes=off", "synchronous_commit=off"])];
-  const child: ChildProcess = spawn(join(bin, "postgres"), ["-D", data, ...settings.flatMap((s) => ["-c", s])], { ...options, stdio: "ignore", detached: true });
+  const settings = [
+    "listen_addresses=127.0.0.1",
+    `port=${port}`,
+    "unix_socket_directories=",
+    "logging_collector=on",
+    "log_directory=log",
+    ...(durable ? [] : ["fsync=off", "full_page_writes=off", "synchronous_commit=off"]),
+  ];
+  const child: ChildProcess = spawn(
+    join(bin, "postgres"),
+    ["-D", data, ...settings.flatMap((s) => ["-c", s])],
+    { ...options, stdio: "ignore", detached: true },
+  );
   let ended = false;
   child.once("exit", () => {
     ended = true;
   });
   const maintenance = `postgres://${name}@127.0.0.1:${port}/postgres`;
   for (let tries = 0; !(await answers(maintenance)); tries++) {
-    if (ended || tries > 300) throw new Error(`PostgreSQL did not start. Its log is in ${join(data, "log")}.`);
+    if (ended || tries > 300)
+      throw new Error(`PostgreSQL did not start. Its log is in ${join(data, "log")}.`);
     await new Promise((r) => setTimeout(r, 100));
   }
   const client = new pg.Client({ connectionString: maintenance });

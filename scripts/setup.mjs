@@ -14,7 +14,9 @@ if (major < 20 || (major === 20 && minor < 19)) {
 
 /** How to tell that a Debian package is there without asking the package manager. */
 const present = {
-  postgresql: () => existsSync("/usr/lib/postgresql") && readdirSync("/usr/lib/postgresql").some((v) => existsSync(`/usr/lib/postgresql/${v}/bin/initdb`)),
+  postgresql: () =>
+    existsSync("/usr/lib/postgresql") &&
+    readdirSync("/usr/lib/postgresql").some((v) => existsSync(`/usr/lib/postgresql/${v}/bin/initdb`)),
   chromium: () => existsSync("/usr/bin/chromium"),
   "poppler-utils": () => existsSync("/usr/bin/pdftotext"),
 };
@@ -30,7 +32,8 @@ if (missing.length > 0) {
   // PostgreSQL runs from the project's own folder; Debian's ready-made cluster is not wanted.
   if (missing.includes("postgresql")) {
     mkdirSync("/etc/postgresql-common", { recursive: true });
-    if (!existsSync("/etc/postgresql-common/createcluster.conf")) writeFileSync("/etc/postgresql-common/createcluster.conf", "create_main_cluster = false\n");
+    if (!existsSync("/etc/postgresql-common/createcluster.conf"))
+      writeFileSync("/etc/postgresql-common/createcluster.conf", "create_main_cluster = false\n");
   }
   const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
   const run = spawnSync("sh", ["-c", command], { env, stdio: ["ignore", "ignore", "inherit"] });
@@ -46,9 +49,13 @@ if (!existsSync(stamp) || readFileSync(stamp, "utf8") !== lock) {
   console.error("Installing npm packages …");
   // Not `npm ci`: it refuses a lock whose other-platform binaries a registry mirror lacks.
   try {
-    execFileSync("npm", ["install", "--no-audit", "--no-fund", "--loglevel=error"], { stdio: ["ignore", "ignore", "inherit"] });
+    execFileSync("npm", ["install", "--no-audit", "--no-fund", "--loglevel=error"], {
+      stdio: ["ignore", "ignore", "inherit"],
+    });
   } catch {
-    console.error("npm install failed; its messages stand above. Check the connection to the npm registry and try again.");
+    console.error(
+      "npm install failed; its messages stand above. Check the connection to the npm registry and try again.",
+    );
     process.exit(1);
   }
   const after = createHash("sha256").update(readFileSync("package-lock.json")).digest("hex");

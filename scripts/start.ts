@@ -12,7 +12,9 @@ const data = join(root, ".local/database");
 const options = new Set(process.argv.slice(2));
 const unknown = [...options].find((o) => o !== "--fresh" && o !== "--yes");
 if (unknown) {
-  console.error(`./start does not know "${unknown}". It takes --fresh (discard all data first) and --yes (do not ask).`);
+  console.error(
+    `./start does not know "${unknown}". It takes --fresh (discard all data first) and --yes (do not ask).`,
+  );
   process.exit(2);
 }
 
@@ -23,7 +25,9 @@ async function confirmDiscard(): Promise<boolean> {
     return false;
   }
   const ask = createInterface({ input: process.stdin, output: process.stdout });
-  const answer = await ask.question("Discard all tags, sheets and house rules in this project's database? Type yes: ");
+  const answer = await ask.question(
+    "Discard all tags, sheets and house rules in this project's database? Type yes: ",
+  );
   ask.close();
   return answer.trim().toLowerCase() === "yes";
 }
@@ -67,7 +71,13 @@ try {
     // A group of its own: Ctrl-C reaches this process, which stops the server in order.
     detached: true,
     stdio: ["ignore", "inherit", "inherit"],
-    env: { ...process.env, NODE_ENV: "production", DATABASE_URL: database.url, PORT: String(port), LOG_LEVEL: process.env.LOG_LEVEL ?? "warn" },
+    env: {
+      ...process.env,
+      NODE_ENV: "production",
+      DATABASE_URL: database.url,
+      PORT: String(port),
+      LOG_LEVEL: process.env.LOG_LEVEL ?? "warn",
+    },
   });
   server.once("exit", (code) => void stop(code ?? 1));
 } catch (error) {

@@ -83,6 +83,14 @@ export function gather(
       shortfall += inPercent ? -margin : 1;
     } else if (verdict === "cannot tell") cannotTell++;
     else if (verdict === "tight") tight++;
+    // A limit that is held and wants no margin says nothing about how close the candidate is.
+    if (verdict === "holds" && !finding.marginWanted) {
+      if (held < 0) {
+        heldBackBy = finding;
+        held = 0;
+      }
+      continue;
+    }
     if (inPercent && (leastMargin === null || margin < leastMargin)) leastMargin = margin;
     if (gravity > held || (gravity === held && comparableMargin(finding) < comparableMargin(heldBackBy!))) {
       heldBackBy = finding;

@@ -40,6 +40,8 @@ export interface Outcome {
   /** Fraction for pressures and torques, kelvin for temperatures; null where there is none. */
   readonly margin: number | null;
   readonly marginUnit: "%" | "K" | null;
+  /** False where the limit already holds its own margin, so that standing close to it means nothing. */
+  readonly marginWanted: boolean;
   readonly caseId: string | null;
   readonly caseName: string | null;
   readonly says: string;

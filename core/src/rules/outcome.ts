@@ -8,6 +8,7 @@ const nothing: Omit<Outcome, "verdict" | "says"> = {
   unit: "",
   margin: null,
   marginUnit: null,
+  marginWanted: true,
   caseId: null,
   caseName: null,
   remedy: null,
@@ -65,6 +66,8 @@ export type Measure =
       readonly limit: number | null;
       readonly margin: number | null;
       readonly verdict: Verdict;
+      /** Where a case may be measured from either end of a range. */
+      readonly sense?: "≤" | "≥";
     }
   | { readonly missing: string }
   | null;
@@ -110,7 +113,13 @@ export function kelvinTo(
   tightBelow: number,
 ): NonNullable<Measure> & { verdict: Verdict } {
   const margin = sense === "≤" ? limit - value : value - limit;
-  return { value, limit, margin, verdict: margin < 0 ? "fails" : margin < tightBelow ? "tight" : "holds" };
+  return {
+    value,
+    limit,
+    margin,
+    sense,
+    verdict: margin < 0 ? "fails" : margin < tightBelow ? "tight" : "holds",
+  };
 }
 
 interface OverCases {
@@ -167,10 +176,11 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
     verdict,
     value: measure.value,
     limit: measure.limit,
-    sense: how.sense,
+    sense: measure.sense ?? how.sense,
     unit: how.unit,
     margin: measure.margin,
     marginUnit: how.marginUnit,
+    marginWanted: true,
     says: how.says(verdict, c),
     remedy: how.remedy?.(verdict) ?? null,
     missing: null,

@@ -131,13 +131,15 @@ export function unitsOf(quantity: Quantity): string[] {
  *
  * @param quantity what is measured
  * @param system metric or US
+ * @param absolute whether pressures are read from vacuum
  * @returns unit label
  * @throws never
  * @source the product's unit table
  * @example shownUnit("pressure", "US") // → "psi g"
  */
-export function shownUnit(quantity: Quantity, system: UnitSystem): string {
-  return shown[system][quantity];
+export function shownUnit(quantity: Quantity, system: UnitSystem, absolute = false): string {
+  const unit = shown[system][quantity];
+  return absolute && quantity === "pressure" ? unit.replace(/ g$/, " a") : unit;
 }
 
 /**
@@ -146,15 +148,21 @@ export function shownUnit(quantity: Quantity, system: UnitSystem): string {
  * @param value in a finding's unit
  * @param unit the finding's unit
  * @param system metric or US
+ * @param absolute whether pressures are read from vacuum
  * @returns value and unit label; units without a quantity pass through
  * @throws never
  * @source the product's unit table
  * @example inSystem(20, "K", "metric") // → {"value":20,"unit":"K"}
  */
-export function inSystem(value: number, unit: Unit, system: UnitSystem): { value: number; unit: string } {
+export function inSystem(
+  value: number,
+  unit: Unit,
+  system: UnitSystem,
+  absolute = false,
+): { value: number; unit: string } {
   const quantity = quantityOfUnit[unit];
-  if (!quantity || system === "metric") return { value, unit };
-  const to = shownUnit(quantity, system);
+  if (!quantity) return { value, unit };
+  const to = shownUnit(quantity, system, absolute);
   return { value: convertUnit(value, quantity, home[quantity], to), unit: to };
 }
 

@@ -27,6 +27,7 @@ export const stemLimit = rule({
       unit: "N·m",
       margin: "margin" in measured ? measured.margin : null,
       marginUnit: "%",
+      marginWanted: false,
       remedy:
         measured.verdict === "fails" ? "A smaller drive, a lower supply limit or a stronger stem." : null,
       uses: [

@@ -13,7 +13,7 @@ const pointNames: Record<string, string> = {
 
 export const strength = rule({
   id: "drive/strength",
-  asks: "Drive strength over the stroke",
+  asks: "Drive strength",
   source: "Demand × service factor against output at minimum supply, six points of the stroke",
   inputs: [
     "torque demand",

@@ -24,6 +24,7 @@ export const supplyRating = rule({
         unit: "bar g",
         margin: "margin" in measured ? measured.margin : null,
         marginUnit: "%",
+        marginWanted: false,
         remedy: measured.verdict === "fails" ? "A filter-regulator with relief at the drive." : null,
         uses: [
           {

@@ -5,7 +5,7 @@ import { rule } from "../rule.ts";
 
 export const bodyClass = rule({
   id: "envelope/body-class",
-  asks: "Body rating at temperature",
+  asks: "Body rating",
   source: "ASME B16.34 / EN 1092-1 by material group (indicative)",
   inputs: ["pressure", "temperature", "class", "material group", "house rule: pressure margin"],
   sharedBy: ({ valve }) => valve.bodyKey,

@@ -3,7 +3,7 @@ import { rule } from "../rule.ts";
 
 export const gradeMaximum = rule({
   id: "envelope/grade-maximum",
-  asks: "Body grade, highest temperature",
+  asks: "Grade maximum",
   source: "Grade's own maximum: graphitisation, embrittlement, loss of strength (indicative)",
   inputs: ["temperature", "body grade", "house rule: temperature margin"],
   sharedBy: ({ valve }) => valve.grade.grade,

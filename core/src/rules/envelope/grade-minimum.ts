@@ -4,7 +4,7 @@ import { withAmbient } from "./ambient.ts";
 
 export const gradeMinimum = rule({
   id: "envelope/grade-minimum",
-  asks: "Body grade, lowest temperature",
+  asks: "Grade minimum",
   source: "Grade's own minimum, impact-tested where the grade requires it (indicative)",
   inputs: ["temperature", "lowest ambient", "body grade", "house rule: temperature margin"],
   sharedBy: ({ valve }) => valve.grade.grade,

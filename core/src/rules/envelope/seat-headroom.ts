@@ -7,7 +7,7 @@ const passing = new Set<SettledCase["kind"]>(["steam-out", "start-up", "blow-dow
 
 export const seatHeadroom = rule({
   id: "envelope/seat-headroom",
-  asks: "Seat temperature headroom",
+  asks: "Seat headroom",
   source: "House rule: kelvin below the seat's continuous maximum",
   inputs: ["temperature", "case kind", "seat continuous maximum", "house rule: seat headroom"],
   sharedBy: ({ valve }) => valve.seat.material.id,

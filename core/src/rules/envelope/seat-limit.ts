@@ -4,7 +4,7 @@ import { rule } from "../rule.ts";
 
 export const seatLimit = rule({
   id: "envelope/seat-limit",
-  asks: "Seat limit at temperature",
+  asks: "Seat limit",
   source: "Seat curve of the product line, else the generic curve (indicative)",
   inputs: ["pressure on either side", "temperature", "seat curve", "house rule: pressure margin"],
   sharedBy: ({ valve }) => valve.seatKey,

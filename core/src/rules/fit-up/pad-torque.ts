@@ -29,6 +29,7 @@ export const padTorque = rule({
         unit: "N·m",
         margin: "margin" in measured ? measured.margin : null,
         marginUnit: "%",
+        marginWanted: false,
         remedy: measured.verdict === "fails" ? "A smaller drive or a valve with a larger pad." : null,
         uses: [
           { what: "valve pad", value: valve.size.pad, unit: "", origin: "catalogue" },

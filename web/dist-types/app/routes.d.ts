@@ -1,0 +1,2 @@
+export declare const router: import("react-router").DataRouter;
+//# sourceMappingURL=routes.d.ts.map

@@ -1,0 +1,106 @@
+import { Command } from "cmdk";
+import { Dialog } from "radix-ui";
+import { useDeferredValue, useState } from "react";
+import { useNavigate } from "react-router";
+import { useCommands } from "./commands.ts";
+import { useProject, useTagRows } from "./queries.ts";
+import { useReading } from "./reading.ts";
+
+const most = 40;
+const item = "flex cursor-pointer items-baseline gap-3 px-3 py-1.5 data-[selected=true]:bg-second";
+
+/** One key reaches every tag, station and action. */
+export default function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegend: () => void }) {
+  const [text, setText] = useState("");
+  const wanted = useDeferredValue(text.trim().toLowerCase());
+  const project = useProject();
+  const rows = useTagRows(project?.id).data ?? [];
+  const commands = useCommands((s) => s.ofRoom);
+  const { theme, system, absolute, set } = useReading();
+  const navigate = useNavigate();
+  const go = (act: () => void) => () => {
+    onClose();
+    act();
+  };
+  const actions = [
+    ...commands,
+    { name: "Go to the line-up", act: () => void navigate("/line-up") },
+    { name: "Import a line list", act: () => void navigate("/import") },
+    {
+      name: theme === "dark" ? "Light theme" : "Dark theme",
+      act: () => set({ theme: theme === "dark" ? "light" : "dark" }),
+    },
+    {
+      name: system === "metric" ? "US units" : "Metric units",
+      act: () => set({ system: system === "metric" ? "US" : "metric" }),
+    },
+    { name: absolute ? "Gauge pressures" : "Absolute pressures", act: () => set({ absolute: !absolute }) },
+    { name: "Legend", keys: "?", act: onLegend },
+  ].filter((command) => command.name.toLowerCase().includes(wanted));
+  // Ten thousand tags are searched here, not in the list component, which would draw them all.
+  const tags = rows
+    .filter((row) => `${row.number} ${row.service} ${row.unit}`.toLowerCase().includes(wanted))
+    .slice(0, most);
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,92vw)] -translate-x-1/2 border border-ink bg-paper"
+        >
+          <Dialog.Title className="sr-only">Find or do</Dialog.Title>
+          <Command shouldFilter={false} label="Find or do" loop>
+            <Command.Input
+              value={text}
+              onValueChange={setText}
+              placeholder="Tag, station or action"
+              className="w-full border-b border-rule bg-transparent px-3 py-2.5 text-[14px] outline-none placeholder:text-dim"
+            />
+            <Command.List className="max-h-[55vh] overflow-auto py-1">
+              <Command.Empty className="px-3 py-4 text-dim">
+                Nothing of that name. Try part of a tag number or of a service.
+              </Command.Empty>
+              {actions.length > 0 && (
+                <Command.Group
+                  heading="Do"
+                  className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-1 [&_[cmdk-group-heading]]:text-dim"
+                >
+                  {actions.map((command) => (
+                    <Command.Item
+                      key={command.name}
+                      value={`do ${command.name}`}
+                      onSelect={go(command.act)}
+                      className={item}
+                    >
+                      <span className="flex-1">{command.name}</span>
+                      {command.keys && <kbd className="font-mono text-[11px] text-dim">{command.keys}</kbd>}
+                    </Command.Item>
+                  ))}
+                </Command.Group>
+              )}
+              {tags.length > 0 && (
+                <Command.Group
+                  heading="Tags"
+                  className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-1 [&_[cmdk-group-heading]]:text-dim"
+                >
+                  {tags.map((row) => (
+                    <Command.Item
+                      key={row.id}
+                      value={row.id}
+                      onSelect={go(() => void navigate(`/tags/${row.id}`))}
+                      className={item}
+                    >
+                      <span className="font-semibold">{row.number}</span>
+                      <span className="truncate text-dim">{row.service}</span>
+                    </Command.Item>
+                  ))}
+                </Command.Group>
+              )}
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

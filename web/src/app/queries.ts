@@ -1,0 +1,62 @@
+import type {
+  CatalogueVersion,
+  HouseRuleVersion,
+  Project,
+  SheetRow,
+  Tag,
+  TagRow,
+} from "@proven-seat/contract";
+import { QueryClient, useQuery } from "@tanstack/react-query";
+import { ApiProblem, call } from "./api.ts";
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // A problem document will not get better by asking again; a lost connection may.
+      retry: (count, error) => !(error instanceof ApiProblem) && count < 3,
+      refetchOnWindowFocus: false,
+      staleTime: 30_000,
+    },
+  },
+});
+
+export const useProjects = () =>
+  useQuery({ queryKey: ["projects"], queryFn: ({ signal }) => call<Project[]>("projects", { signal }) });
+
+/** The one project shown until there is a way to pick among several. */
+export const useProject = () => useProjects().data?.[0];
+
+export const useTagRows = (project: string | undefined) =>
+  useQuery({
+    queryKey: ["tags", project],
+    enabled: project !== undefined,
+    queryFn: ({ signal }) => call<TagRow[]>("tags", { parameters: { id: project! }, signal }),
+  });
+
+export const useTag = (id: string) =>
+  useQuery({
+    queryKey: ["tag", id],
+    queryFn: ({ signal }) => call<Tag>("tag", { parameters: { id }, signal }),
+    staleTime: 0,
+    gcTime: 0,
+  });
+
+export const useCatalogue = () =>
+  useQuery({
+    queryKey: ["catalogue"],
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: ({ signal }) => call<CatalogueVersion>("catalogue", { signal }),
+  });
+
+export const useHouseRules = () =>
+  useQuery({
+    queryKey: ["house-rules"],
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: ({ signal }) => call<HouseRuleVersion>("houseRules", { signal }),
+  });
+
+export const useSheets = (tag: string) =>
+  useQuery({
+    queryKey: ["sheets", tag],
+    queryFn: ({ signal }) => call<SheetRow[]>("sheets", { parameters: { id: tag }, signal }),
+  });

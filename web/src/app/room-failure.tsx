@@ -1,0 +1,27 @@
+import { useRouteError } from "react-router";
+import { Notice } from "../parts/notice.tsx";
+
+/** What is shown when a room itself breaks: what was kept, and what to do. */
+export function RoomFailure() {
+  const error = useRouteError();
+  return (
+    <main className="flex h-full">
+      <Notice
+        title="This room failed"
+        act={
+          <>
+            <button type="button" className="act-first" onClick={() => location.reload()}>
+              Reload
+            </button>
+            <a className="act" href="/line-up">
+              Line-up
+            </a>
+          </>
+        }
+      >
+        {error instanceof Error ? error.message : "Something went wrong."} What you typed is kept on this
+        device.
+      </Notice>
+    </main>
+  );
+}

@@ -1,0 +1,88 @@
+import { shownUnit } from "@proven-seat/core/units";
+import { lazy, Suspense, useEffect, useState } from "react";
+import { Link, Outlet, useNavigation } from "react-router";
+import { KeyHint } from "../parts/key-hint.tsx";
+import { Legend } from "../parts/legend.tsx";
+import { SheetDialog } from "../parts/sheet-dialog.tsx";
+import { useShortcuts } from "../parts/shortcuts.ts";
+import { useReading } from "./reading.ts";
+import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
+
+const CommandBar = lazy(() => import("./command-bar.tsx"));
+
+/** Header, room, footer. The room fills the header's middle and the footer's right end. */
+export function Shell() {
+  const { system, absolute, theme, set } = useReading();
+  const [bar, setBar] = useState(false);
+  const [legend, setLegend] = useState(false);
+  const navigation = useNavigation();
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+  }, [theme]);
+  useShortcuts({ "/": () => setBar(true), "mod+k": () => setBar(true), "?": () => setLegend(true) });
+  const units = `${shownUnit("pressure", system, absolute)} · ${shownUnit("temperature", system)} · ${shownUnit("torque", system)}`;
+  return (
+    <SlotProvider>
+      <div className="grid h-full grid-rows-[43px_minmax(0,1fr)_24px]">
+        <header className="flex items-center gap-4 border-b border-rule px-6">
+          <Link to="/line-up" className="text-[15px] font-semibold whitespace-nowrap">
+            Proven Seat
+          </Link>
+          <HeaderSlot />
+          <button
+            type="button"
+            className="quiet whitespace-nowrap"
+            title="Change units"
+            aria-label={`Units: ${units}. Change to ${system === "metric" ? "US" : "metric"}`}
+            onClick={() => set({ system: system === "metric" ? "US" : "metric" })}
+          >
+            {units}
+          </button>
+          <button
+            type="button"
+            className="quiet whitespace-nowrap"
+            aria-pressed={absolute}
+            title="Read pressures from the atmosphere or from vacuum"
+            onClick={() => set({ absolute: !absolute })}
+          >
+            {absolute ? "absolute" : "gauge"}
+          </button>
+          <button type="button" className="quiet whitespace-nowrap" onClick={() => setBar(true)}>
+            find or do
+            <KeyHint>/</KeyHint>
+          </button>
+        </header>
+        <main className="min-h-0 min-w-0 overflow-hidden" aria-busy={navigation.state !== "idle"}>
+          <Outlet />
+        </main>
+        <footer className="flex items-center justify-between gap-6 border-t border-rule px-6 text-[12px] text-dim">
+          <div className="flex items-center gap-3 whitespace-nowrap">
+            <Legend />
+            <button type="button" className="quiet" onClick={() => setLegend(true)}>
+              legend
+              <KeyHint>?</KeyHint>
+            </button>
+          </div>
+          <StatusSlot />
+        </footer>
+      </div>
+      {bar && (
+        <Suspense>
+          <CommandBar onClose={() => setBar(false)} onLegend={() => setLegend(true)} />
+        </Suspense>
+      )}
+      <SheetDialog
+        open={legend}
+        onClose={() => setLegend(false)}
+        title="Legend"
+        says="Every mark is the end view of a quarter-turn ball."
+      >
+        <Legend explained />
+        <p className="mt-4 text-dim">
+          Results are engineering aid. Reference data are indicative and must be checked against the code
+          edition the project invokes and the maker's certified data.
+        </p>
+      </SheetDialog>
+    </SlotProvider>
+  );
+}

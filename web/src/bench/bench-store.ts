@@ -1,0 +1,127 @@
+import type { Choice, Tag } from "@proven-seat/contract";
+import type { Duty, OperatingCase } from "@proven-seat/core/duty";
+import type { Order } from "@proven-seat/core/proof";
+import { temporal } from "zundo";
+import { create } from "zustand";
+import { contentOf, type TagContent } from "./content.ts";
+
+export type SaveState =
+  | { readonly kind: "saved"; readonly at: Date }
+  | { readonly kind: "unsaved" }
+  | { readonly kind: "saving" }
+  | { readonly kind: "kept"; readonly why: string }
+  | { readonly kind: "stale"; readonly current: Tag };
+
+interface BenchState {
+  readonly tagId: string | null;
+  readonly version: number;
+  readonly content: TagContent | null;
+  /** Texts that could not be read as figures, by path: kept as typed. */
+  readonly unreadable: Readonly<Record<string, string>>;
+  readonly save: SaveState;
+  readonly order: Order;
+  readonly inHand: string | null;
+
+  readonly open: (
+    tag: Tag,
+    draft: { content: TagContent; unreadable: Record<string, string> } | null,
+  ) => void;
+  readonly editTag: (change: Partial<Pick<TagContent, "number" | "service" | "unit">>) => void;
+  readonly editDuty: (change: Partial<Duty>) => void;
+  readonly editCase: (id: string, change: Partial<OperatingCase>) => void;
+  readonly addCase: () => void;
+  readonly copyCase: (id: string) => void;
+  readonly removeCase: (id: string) => void;
+  readonly choose: (choice: Choice | null) => void;
+  readonly setUnreadable: (path: string, text: string) => void;
+  readonly clearUnreadable: (path: string) => void;
+  readonly setSave: (save: SaveState, version?: number) => void;
+  readonly setOrder: (order: Order) => void;
+  readonly take: (candidate: string | null) => void;
+}
+
+const nextId = (cases: readonly OperatingCase[]) => {
+  const used = new Set(cases.map((c) => c.id));
+  let n = cases.length + 1;
+  while (used.has(`c${n}`)) n++;
+  return `c${n}`;
+};
+
+/** The bench being edited: content with undo, what is saved of it, and what is in hand. */
+export const useBench = create<BenchState>()(
+  temporal(
+    (set, get) => {
+      const edit = (change: (content: TagContent) => TagContent) => {
+        const { content, save } = get();
+        if (content)
+          set({ content: change(content), save: save.kind === "stale" ? save : { kind: "unsaved" } });
+      };
+      const editCases = (change: (cases: OperatingCase[]) => OperatingCase[]) =>
+        edit((content) => ({ ...content, duty: { ...content.duty, cases: change(content.duty.cases) } }));
+      return {
+        tagId: null,
+        version: 0,
+        content: null,
+        unreadable: {},
+        save: { kind: "saved", at: new Date(0) },
+        order: "price",
+        inHand: null,
+
+        open: (tag, draft) =>
+          set({
+            tagId: tag.id,
+            version: tag.version,
+            content: draft?.content ?? contentOf(tag),
+            unreadable: draft?.unreadable ?? {},
+            save: draft ? { kind: "unsaved" } : { kind: "saved", at: new Date(tag.updatedAt) },
+            inHand: null,
+          }),
+        editTag: (change) => edit((content) => ({ ...content, ...change })),
+        editDuty: (change) => edit((content) => ({ ...content, duty: { ...content.duty, ...change } })),
+        editCase: (id, change) =>
+          editCases((cases) => cases.map((c) => (c.id === id ? { ...c, ...change } : c))),
+        addCase: () =>
+          editCases((cases) => [
+            ...cases,
+            {
+              id: nextId(cases),
+              kind: cases.length === 0 ? "normal" : "maximum",
+              name: cases.length === 0 ? "normal" : `case ${cases.length + 1}`,
+              upstreamBarG: null,
+              downstreamBarG: null,
+              temperatureC: null,
+              flow: "forward",
+              mayBeShut: true,
+            },
+          ]),
+        copyCase: (id) =>
+          editCases((cases) =>
+            cases.flatMap((c) =>
+              c.id === id ? [c, { ...c, id: nextId(cases), name: `${c.name.slice(0, 50)} copy` }] : [c],
+            ),
+          ),
+        removeCase: (id) => editCases((cases) => cases.filter((c) => c.id !== id)),
+        choose: (choice) => edit((content) => ({ ...content, choice })),
+        setUnreadable: (path, text) =>
+          set({ unreadable: { ...get().unreadable, [path]: text }, save: { kind: "unsaved" } }),
+        clearUnreadable: (path) => {
+          const { [path]: gone, ...rest } = get().unreadable;
+          if (gone !== undefined) set({ unreadable: rest });
+        },
+        setSave: (save, version) => set(version === undefined ? { save } : { save, version }),
+        setOrder: (order) => set({ order }),
+        take: (inHand) => set({ inHand }),
+      };
+    },
+    { partialize: ({ content }) => ({ content }), equality: (a, b) => a.content === b.content, limit: 200 },
+  ),
+);
+
+const step = (which: "undo" | "redo") => () => {
+  const before = useBench.getState().content;
+  useBench.temporal.getState()[which]();
+  if (useBench.getState().content !== before)
+    useBench.setState({ save: { kind: "unsaved" }, unreadable: {} });
+};
+export const undo = step("undo");
+export const redo = step("redo");

@@ -1,0 +1,35 @@
+import type { TagContent } from "./content.ts";
+
+interface Draft {
+  readonly version: number;
+  readonly content: TagContent;
+  readonly unreadable: Record<string, string>;
+}
+
+const keyOf = (tagId: string) => `proven-seat-draft-${tagId}`;
+
+/** Unsaved work on this device: it outlives a reload, a lost connection and a killed server. */
+export function keepDraft(tagId: string, draft: Draft): void {
+  try {
+    localStorage.setItem(keyOf(tagId), JSON.stringify(draft));
+  } catch {
+    // A full or forbidden store cannot keep a draft; the save state still says "not saved".
+  }
+}
+
+export function readDraft(tagId: string): Draft | null {
+  try {
+    const text = localStorage.getItem(keyOf(tagId));
+    return text === null ? null : (JSON.parse(text) as Draft);
+  } catch {
+    return null;
+  }
+}
+
+export function dropDraft(tagId: string): void {
+  try {
+    localStorage.removeItem(keyOf(tagId));
+  } catch {
+    // Nothing was kept where nothing can be removed.
+  }
+}

@@ -1,0 +1,81 @@
+import type { Tag } from "@proven-seat/contract";
+import { useEffect } from "react";
+import { ApiProblem, call } from "../app/api.ts";
+import { queryClient } from "../app/queries.ts";
+import { useBench } from "./bench-store.ts";
+import { faultsOf } from "./content.ts";
+import { dropDraft, keepDraft } from "./drafts.ts";
+
+const pause = 500;
+const retryAfter = 3000;
+
+let running: Promise<void> | null = null;
+
+async function saveOnce(): Promise<void> {
+  const { tagId, version, content, unreadable, setSave } = useBench.getState();
+  if (!tagId || !content) return;
+  const faults = Object.keys(faultsOf(content)).length + Object.keys(unreadable).length;
+  if (faults > 0)
+    return setSave({
+      kind: "kept",
+      why: `${faults} ${faults === 1 ? "entry needs" : "entries need"} correcting before it can be saved`,
+    });
+  setSave({ kind: "saving" });
+  try {
+    const saved = await call<Tag>("saveTag", { parameters: { id: tagId }, body: { ...content, version } });
+    const now = useBench.getState();
+    if (now.tagId !== tagId) return;
+    const editedMeanwhile = now.content !== content;
+    setSave(
+      editedMeanwhile ? { kind: "unsaved" } : { kind: "saved", at: new Date(saved.updatedAt) },
+      saved.version,
+    );
+    if (editedMeanwhile)
+      keepDraft(tagId, { version: saved.version, content: now.content!, unreadable: now.unreadable });
+    else dropDraft(tagId);
+    queryClient.setQueryData(["tag", tagId], saved);
+    void queryClient.invalidateQueries({ queryKey: ["tags"] });
+  } catch (error) {
+    if (useBench.getState().tagId !== tagId) return;
+    if (error instanceof ApiProblem) {
+      const { current, detail } = error.problem;
+      setSave(current ? { kind: "stale", current } : { kind: "kept", why: detail });
+    } else setSave({ kind: "kept", why: "the server cannot be reached; trying again" });
+  }
+}
+
+/** Saves what is on the bench now; calls that come while one runs wait for it. */
+export async function saveNow(): Promise<void> {
+  while (running) await running;
+  if (useBench.getState().save.kind === "saved") return;
+  running = saveOnce().finally(() => {
+    running = null;
+  });
+  await running;
+}
+
+/** Keeps every edit on this device at once and saves it after a pause; a lost server is tried again. */
+export function useAutosave(): void {
+  const content = useBench((s) => s.content);
+  const unreadable = useBench((s) => s.unreadable);
+  const save = useBench((s) => s.save);
+  const tagId = useBench((s) => s.tagId);
+
+  useEffect(() => {
+    if (!tagId || !content || save.kind === "saved") return;
+    keepDraft(tagId, { version: useBench.getState().version, content, unreadable });
+  }, [tagId, content, unreadable, save.kind]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: an entry that became readable is worth a new try
+  useEffect(() => {
+    if (!content || (save.kind !== "unsaved" && save.kind !== "kept")) return;
+    const timer = setTimeout(() => void saveNow(), save.kind === "kept" ? retryAfter : pause);
+    return () => clearTimeout(timer);
+  }, [content, unreadable, save]);
+
+  useEffect(() => {
+    const soon = () => void saveNow();
+    window.addEventListener("online", soon);
+    return () => window.removeEventListener("online", soon);
+  }, []);
+}

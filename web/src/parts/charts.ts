@@ -1,0 +1,85 @@
+import { CustomChart, LineChart } from "echarts/charts";
+import { GridComponent, MarkLineComponent, MarkPointComponent, TooltipComponent } from "echarts/components";
+import { type EChartsType, init, use } from "echarts/core";
+import { SVGRenderer } from "echarts/renderers";
+
+use([
+  MarkPointComponent,
+  LineChart,
+  CustomChart,
+  GridComponent,
+  TooltipComponent,
+  MarkLineComponent,
+  SVGRenderer,
+]);
+
+/** Colours of the page as the charts need them: as values, not as variables. */
+export function pageColours() {
+  const style = getComputedStyle(document.documentElement);
+  const of = (name: string) => style.getPropertyValue(name).trim();
+  return {
+    paper: of("--paper"),
+    second: of("--second"),
+    rule: of("--rule"),
+    ink: of("--ink"),
+    dim: of("--dim"),
+    grid: of("--grid"),
+    holds: of("--holds"),
+    tight: of("--tight"),
+    fails: of("--fails"),
+    "cannot tell": of("--cannot"),
+    "not asked": of("--dim"),
+  };
+}
+
+/** Starts a chart on an element and keeps it as large as the element. */
+export function startChart(element: HTMLElement): { chart: EChartsType; end: () => void } {
+  const chart = init(element, null, { renderer: "svg" });
+  const watch = new ResizeObserver(() => chart.resize());
+  watch.observe(element);
+  return {
+    chart,
+    end: () => {
+      watch.disconnect();
+      chart.dispose();
+    },
+  };
+}
+
+/** A bore mark as chart graphics: the same shapes as the SVG part. */
+export function boreGraphics(
+  verdict: string,
+  x: number,
+  y: number,
+  radius: number,
+  colours: ReturnType<typeof pageColours>,
+) {
+  const colour = colours[verdict as "holds"] ?? colours.dim;
+  if (verdict === "cannot tell")
+    return {
+      type: "circle",
+      shape: { cx: x, cy: y, r: radius - 1 },
+      style: { fill: colours.paper, stroke: colour, lineWidth: 1.8 },
+    };
+  if (verdict === "not asked")
+    return { type: "circle", shape: { cx: x, cy: y, r: 2.5 }, style: { fill: colour } };
+  const turn = { holds: 0, tight: -Math.PI / 4, fails: Math.PI / 2 }[verdict] ?? 0;
+  const half = radius * 0.31;
+  const reach = Math.sqrt(radius * radius - half * half);
+  return {
+    type: "group",
+    x,
+    y,
+    rotation: turn,
+    children: [
+      { type: "circle", shape: { cx: 0, cy: 0, r: radius }, style: { fill: colour } },
+      {
+        type: "rect",
+        shape: { x: -reach, y: -half, width: 2 * reach, height: 2 * half },
+        style: { fill: colours.paper },
+      },
+    ],
+  };
+}
+
+export const chartFont = '"Archivo Variable", "Archivo Signs", sans-serif';

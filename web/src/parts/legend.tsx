@@ -1,0 +1,25 @@
+import type { Verdict } from "@proven-seat/core/rules";
+import { BoreMark } from "./bore-mark.tsx";
+
+const marks: readonly [Verdict, string][] = [
+  ["holds", "inside every limit"],
+  ["tight", "inside, with less margin than the house asks"],
+  ["fails", "outside a limit"],
+  ["cannot tell", "an input or evidence is missing"],
+  ["not asked", "the question does not arise"],
+];
+
+/** The five marks; with `explained` their meaning stands beside them. */
+export function Legend({ explained = false }: { explained?: boolean }) {
+  return (
+    <ul className={explained ? "grid gap-2" : "flex flex-wrap gap-x-4"} aria-label="Marks">
+      {marks.map(([verdict, meaning]) => (
+        <li key={verdict} className="flex items-center gap-1.5">
+          <BoreMark verdict={verdict} label={false} />
+          <span>{verdict}</span>
+          {explained && <span className="text-dim">{meaning}</span>}
+        </li>
+      ))}
+    </ul>
+  );
+}

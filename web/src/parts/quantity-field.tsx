@@ -1,0 +1,65 @@
+import { convertUnit, parseQuantity, type Quantity, shownUnit, unitsOf } from "@proven-seat/core/units";
+import { useState } from "react";
+import { useReading } from "../app/reading.ts";
+
+interface Props {
+  value: number | null;
+  quantity: Quantity;
+  label: string;
+  /** What was typed and could not be read, kept so that nothing typed is lost. */
+  unreadable: string | undefined;
+  error: string | undefined;
+  onValue: (value: number | null) => void;
+  onUnreadable: (text: string) => void;
+  placeholder?: string;
+  align?: "left" | "right";
+}
+
+/** Enough digits that reading back what is shown gives the same figure for people. */
+const shownFigure = (value: number) => String(Number(value.toPrecision(7))).replace("-", "−");
+
+/** A figure with its unit; a figure typed with another unit ("750 psi") is converted. */
+export function QuantityField({
+  value,
+  quantity,
+  label,
+  unreadable,
+  error,
+  onValue,
+  onUnreadable,
+  placeholder,
+  align = "right",
+}: Props) {
+  const { system, absolute } = useReading();
+  const [typed, setTyped] = useState<string | null>(null);
+  const unit = shownUnit(quantity, system, absolute);
+  const home = unitsOf(quantity)[0]!;
+  const shown = value === null ? "" : shownFigure(convertUnit(value, quantity, home, unit));
+  const text = typed ?? unreadable ?? shown;
+  const say = (next: string) => {
+    setTyped(next);
+    if (next.trim() === "") onValue(null);
+    else {
+      const parsed = parseQuantity(next, quantity, unit);
+      if (parsed === null) onUnreadable(next);
+      else onValue(parsed);
+    }
+  };
+  const fault =
+    unreadable !== undefined ? `"${unreadable}" is not a figure in a unit of ${quantity}.` : error;
+  return (
+    <input
+      className={`field figures ${align === "right" ? "text-right" : ""}`}
+      value={text}
+      aria-label={`${label}, ${unit}`}
+      aria-invalid={fault !== undefined}
+      title={fault ?? unit}
+      placeholder={placeholder}
+      inputMode="decimal"
+      autoComplete="off"
+      spellCheck={false}
+      onChange={(event) => say(event.target.value)}
+      onBlur={() => setTyped(null)}
+    />
+  );
+}

@@ -1,0 +1,37 @@
+import { useBench } from "../../bench/bench-store.ts";
+import { saveNow } from "../../bench/saving.ts";
+
+/** Where the edits are: saved, on their way, or kept on this device. */
+export function SaveStateText({ onStale }: { onStale: () => void }) {
+  const save = useBench((s) => s.save);
+  const time = (at: Date) => at.toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" });
+  switch (save.kind) {
+    case "saved":
+      return (
+        <span className="whitespace-nowrap text-dim" role="status">
+          saved {time(save.at)}
+        </span>
+      );
+    case "stale":
+      return (
+        <button type="button" className="whitespace-nowrap text-fails underline" onClick={onStale}>
+          changed by someone else
+        </button>
+      );
+    case "kept":
+      return (
+        <span className="truncate text-tight" role="status" title={save.why}>
+          not saved, kept on this device: {save.why}{" "}
+          <button type="button" className="underline" onClick={() => void saveNow()}>
+            try now
+          </button>
+        </span>
+      );
+    default:
+      return (
+        <span className="whitespace-nowrap text-dim" role="status">
+          {save.kind === "saving" ? "saving …" : "not saved yet"}
+        </span>
+      );
+  }
+}

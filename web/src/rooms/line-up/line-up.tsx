@@ -1,0 +1,342 @@
+import type { Tag } from "@proven-seat/contract";
+import { addressOf } from "@proven-seat/contract";
+import { emptyDuty } from "@proven-seat/core/duty";
+import type { Verdict } from "@proven-seat/core/rules";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { call } from "../../app/api.ts";
+import { useCommands } from "../../app/commands.ts";
+import { queryClient, useProject, useProjects, useTagRows } from "../../app/queries.ts";
+import { useReading } from "../../app/reading.ts";
+import { InHeader, InStatus } from "../../app/slots.tsx";
+import { KeyHint } from "../../parts/key-hint.tsx";
+import { Notice } from "../../parts/notice.tsx";
+import { useShortcuts } from "../../parts/shortcuts.ts";
+import { useSummaries } from "./summaries.ts";
+import { columns, type MarkedStation, markedStations, stationVerdict, TagLine } from "./tag-line.tsx";
+
+const rowHeight = 30;
+const stationNames: Record<MarkedStation, string> = {
+  duty: "Duty",
+  body: "Body",
+  envelope: "Envel.",
+  torque: "Torque",
+  drive: "Drive",
+  "fit-up": "Fit-up",
+  sheet: "Sheet",
+};
+const shownVerdicts: readonly Verdict[] = ["fails", "cannot tell", "tight", "holds"];
+
+/** The tag list: one row a tag, one mark a station, the sentence that holds it back. */
+export function LineUp() {
+  const projects = useProjects();
+  const project = useProject();
+  const tags = useTagRows(project?.id);
+  const { system, absolute, set } = useReading();
+  const units = useMemo(() => ({ system, absolute }), [system, absolute]);
+  const { summaryOf, proving, trouble, stopped, setInView, stop, resume } = useSummaries(
+    project?.id,
+    tags.data,
+  );
+  const [text, setText] = useState("");
+  const wanted = useDeferredValue(text.trim().toLowerCase());
+  const [verdict, setVerdict] = useState<Verdict | "">("");
+  const [station, setStation] = useState<MarkedStation | "">("");
+  const [current, setCurrent] = useState(0);
+  const [adding, setAdding] = useState<string | null>(null);
+  const scroller = useRef<HTMLDivElement>(null);
+  const search = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  useEffect(() => set({ visited: true }), [set]);
+
+  const rows = tags.data ?? [];
+  const shown = rows.filter((row) => {
+    if (
+      wanted &&
+      !`${row.number} ${row.service} ${row.unit} ${row.lineDesignation ?? ""} ${row.dn ?? ""}`
+        .toLowerCase()
+        .includes(wanted)
+    )
+      return false;
+    if (!verdict) return true;
+    const summary = summaryOf(row);
+    if (station) return stationVerdict(row, summary, station) === verdict;
+    return summary !== null && (summary.missing.length > 0 ? "cannot tell" : summary.verdict) === verdict;
+  });
+
+  const virtual = useVirtualizer({
+    count: shown.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => rowHeight,
+    overscan: 12,
+  });
+  const items = virtual.getVirtualItems();
+  setInView(items.map((item) => shown[item.index]?.id ?? ""));
+
+  const goTo = (index: number) => {
+    const at = Math.max(0, Math.min(shown.length - 1, index));
+    setCurrent(at);
+    virtual.scrollToIndex(at);
+    requestAnimationFrame(() =>
+      scroller.current?.querySelector<HTMLElement>(`[data-row="${shown[at]?.id}"]`)?.focus(),
+    );
+  };
+  const add = async () => {
+    if (!project) return;
+    const used = new Set(rows.map((row) => row.number));
+    let n = rows.length + 1;
+    while (used.has(`NEW-${n}`)) n++;
+    try {
+      const tag = await call<Tag>("createTag", {
+        parameters: { id: project.id },
+        body: { number: `NEW-${n}`, duty: emptyDuty },
+      });
+      void queryClient.invalidateQueries({ queryKey: ["tags"] });
+      void navigate(`/tags/${tag.id}/duty`);
+    } catch (error) {
+      setAdding((error as Error).message);
+    }
+  };
+  useShortcuts({
+    ArrowDown: () => goTo(current + 1),
+    ArrowUp: () => goTo(current - 1),
+    j: () => goTo(current + 1),
+    k: () => goTo(current - 1),
+    Home: () => goTo(0),
+    End: () => goTo(shown.length - 1),
+    PageDown: () => goTo(current + 15),
+    PageUp: () => goTo(current - 15),
+    f: () => search.current?.focus(),
+    n: () => void add(),
+    i: () => void navigate("/import"),
+  });
+  const setOfRoom = useCommands((s) => s.setOfRoom);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the commands belong to the room, not to a render of it
+  useEffect(() => {
+    setOfRoom([{ name: "Add a tag", keys: "N", act: () => void add() }]);
+    return () => setOfRoom([]);
+  }, [project?.id, rows.length]);
+
+  if (projects.error ?? tags.error) {
+    return (
+      <Notice
+        title="The line-up could not be read"
+        act={
+          <button
+            type="button"
+            className="act"
+            onClick={() => void Promise.all([projects.refetch(), tags.refetch()])}
+          >
+            Try again
+          </button>
+        }
+      >
+        {(projects.error ?? tags.error)!.message}
+      </Notice>
+    );
+  }
+  return (
+    <div className="grid h-full grid-rows-[auto_auto_minmax(0,1fr)]">
+      <InHeader>
+        <h1 className="truncate text-[13px] font-normal text-dim">
+          {project ? `${project.name} / ` : ""}
+          <span className="font-semibold text-ink">Line-up</span>
+        </h1>
+      </InHeader>
+      <InStatus>{project?.note}</InStatus>
+      <div className="flex flex-wrap items-center gap-3 px-6 py-2.5">
+        <label className="flex items-center gap-1">
+          <span className="sr-only">Search tags</span>
+          <input
+            ref={search}
+            type="search"
+            className="field w-56 border-b-rule!"
+            placeholder="search tag, service, unit, size"
+            value={text}
+            onChange={(e) => {
+              setText(e.target.value);
+              setCurrent(0);
+            }}
+            onKeyDown={(e) => {
+              if (e.key === "Escape") {
+                setText("");
+                e.currentTarget.blur();
+              }
+              if (e.key === "Enter" || e.key === "ArrowDown") goTo(0);
+            }}
+          />
+          <KeyHint>F</KeyHint>
+        </label>
+        <label className="flex items-center gap-1 text-dim">
+          show
+          <select
+            className="field w-auto! border-b-rule!"
+            value={verdict}
+            onChange={(e) => {
+              setVerdict(e.target.value as Verdict);
+              setCurrent(0);
+            }}
+          >
+            <option value="">all</option>
+            {shownVerdicts.map((v) => (
+              <option key={v}>{v}</option>
+            ))}
+          </select>
+        </label>
+        <label className="flex items-center gap-1 text-dim">
+          at
+          <select
+            className="field w-auto! border-b-rule!"
+            value={station}
+            disabled={verdict === ""}
+            onChange={(e) => setStation(e.target.value as MarkedStation)}
+          >
+            <option value="">any station</option>
+            {markedStations.map((s) => (
+              <option key={s}>{s}</option>
+            ))}
+          </select>
+        </label>
+        <span className="text-dim" role="status">
+          {tags.data
+            ? `${shown.length === rows.length ? "" : `${shown.length} of `}${rows.length} tags`
+            : "reading …"}
+        </span>
+        {proving && proving.total > 25 && (
+          <span className="flex items-center gap-2 text-dim">
+            <progress max={proving.total} value={proving.done} className="h-1.5 w-28" aria-label="Proving" />
+            proved {proving.done} of {proving.total}
+            {proving.secondsLeft !== null && proving.secondsLeft > 2
+              ? `, about ${Math.ceil(proving.secondsLeft)} s left`
+              : ""}
+            <button type="button" className="quiet" onClick={stop}>
+              cancel
+            </button>
+          </span>
+        )}
+        {(stopped || trouble) && (
+          <span className="flex items-center gap-2 text-tight" role="alert">
+            {trouble ?? "Proving was cancelled; what was proved is kept."}
+            <button type="button" className="quiet" onClick={resume}>
+              prove the rest
+            </button>
+          </span>
+        )}
+        {adding && (
+          <span className="text-fails" role="alert">
+            {adding}
+          </span>
+        )}
+        <span className="ml-auto flex items-center gap-3">
+          <button type="button" className="act" onClick={() => void add()}>
+            Add tag
+            <KeyHint>N</KeyHint>
+          </button>
+          <Link className="act" to="/import">
+            Import
+            <KeyHint>I</KeyHint>
+          </Link>
+          {project && (
+            <a className="act" href={addressOf("exportTags", { id: project.id })} download>
+              Export CSV
+            </a>
+          )}
+        </span>
+      </div>
+      {tags.data && rows.length === 0 ? (
+        <Notice
+          title="No tags yet"
+          act={
+            <>
+              <button type="button" className="act-first" onClick={() => void add()}>
+                Add a tag
+              </button>
+              <Link className="act" to="/import">
+                Import a line list
+              </Link>
+            </>
+          }
+        >
+          Import a line list as CSV, or add the first tag by hand.
+        </Notice>
+      ) : (
+        <div
+          role="grid"
+          aria-label="Tags"
+          aria-rowcount={shown.length + 1}
+          className="col-start-1 row-start-2 row-end-4 grid min-h-0 grid-rows-[auto_minmax(0,1fr)]"
+        >
+          <div role="row" className={`${columns} border-b border-rule py-1 text-dim`}>
+            {["tag", "service", "unit"].map((h) => (
+              <span role="columnheader" key={h}>
+                {h}
+              </span>
+            ))}
+            <span role="columnheader" className="text-right">
+              DN
+            </span>
+            <span role="columnheader">class</span>
+            {markedStations.map((s) => (
+              <span role="columnheader" key={s} className="text-center text-[12px]">
+                {stationNames[s]}
+              </span>
+            ))}
+            <span role="columnheader">what holds it back</span>
+          </div>
+          <div role="rowgroup" ref={scroller} className="overflow-auto" tabIndex={0} aria-label="Tag rows">
+            {tags.data && shown.length === 0 && (
+              <div role="row">
+                <div role="gridcell">
+                  <Notice
+                    title="No tag fits the filter"
+                    act={
+                      <button
+                        type="button"
+                        className="act"
+                        onClick={() => {
+                          setText("");
+                          setVerdict("");
+                          setStation("");
+                        }}
+                      >
+                        Show all
+                      </button>
+                    }
+                  />
+                </div>
+              </div>
+            )}
+            <div role="presentation" style={{ height: virtual.getTotalSize(), position: "relative" }}>
+              {items.map((item) => {
+                const row = shown[item.index];
+                if (!row) return null;
+                return (
+                  <div
+                    key={row.id}
+                    role="presentation"
+                    style={{
+                      position: "absolute",
+                      top: 0,
+                      left: 0,
+                      right: 0,
+                      transform: `translateY(${item.start}px)`,
+                    }}
+                  >
+                    <TagLine
+                      row={row}
+                      summary={summaryOf(row)}
+                      units={units}
+                      current={item.index === current}
+                      onCurrent={() => setCurrent(item.index)}
+                    />
+                  </div>
+                );
+              })}
+            </div>
+          </div>
+        </div>
+      )}
+    </div>
+  );
+}

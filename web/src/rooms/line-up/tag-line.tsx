@@ -1,0 +1,110 @@
+import type { TagRow } from "@proven-seat/contract";
+import type { Verdict } from "@proven-seat/core/rules";
+import { Link } from "react-router";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { heldSentence, type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
+import type { TagSummary } from "../../workers/views.ts";
+
+/** Stations with a mark in the line-up, in the order of the work. */
+export const markedStations = ["duty", "body", "envelope", "torque", "drive", "fit-up", "sheet"] as const;
+export type MarkedStation = (typeof markedStations)[number];
+
+/** Columns shared by the heading and the lines. */
+export const columns =
+  "grid grid-cols-[6.5rem_minmax(8rem,12rem)_6rem_2.4rem_4.6rem_repeat(7,2.5rem)_minmax(12rem,1fr)] items-center gap-x-2 px-6";
+
+export function stationVerdict(
+  row: TagRow,
+  summary: TagSummary | null,
+  station: MarkedStation,
+): Verdict | null {
+  if (station === "sheet") return row.sheet ? "holds" : "not asked";
+  if (!summary) return null;
+  return station === "duty" ? summary.duty : (summary.stations?.[station] ?? "not asked");
+}
+
+/** The sentence that holds a tag back. */
+export function sentenceOf(
+  summary: TagSummary | null,
+  units: ReadingUnits,
+): { text: string; verdict: Verdict } {
+  if (!summary) return { text: "being proved …", verdict: "not asked" };
+  if (summary.missing.length > 0) {
+    const [first, ...rest] = summary.missing;
+    return {
+      text: `Missing: ${first!.charAt(0).toLowerCase()}${first!.slice(1)}${rest.length > 0 ? ` and ${rest.length} more` : ""}`,
+      verdict: "cannot tell",
+    };
+  }
+  if (!summary.heldBy) return { text: "Nothing to judge", verdict: "not asked" };
+  const sentence = heldSentence(summary.heldBy, units);
+  if (summary.standing === 0 && summary.verdict === "fails")
+    return { text: `Nothing stands. Nearest: ${sentence}`, verdict: "fails" };
+  return { text: sentence, verdict: summary.verdict };
+}
+
+interface Props {
+  row: TagRow;
+  summary: TagSummary | null;
+  units: ReadingUnits;
+  current: boolean;
+  onCurrent: () => void;
+}
+
+export function TagLine({ row, summary, units, current, onCurrent }: Props) {
+  const sentence = sentenceOf(summary, units);
+  return (
+    <div
+      role="row"
+      className={`${columns} h-[30px] border-b border-rule/60 ${current ? "bg-second" : ""}`}
+      aria-selected={current}
+    >
+      <span role="gridcell" className="truncate">
+        <Link
+          to={`/tags/${row.id}`}
+          tabIndex={current ? 0 : -1}
+          data-row={row.id}
+          onFocus={onCurrent}
+          className="font-semibold hover:underline"
+          title={row.number}
+        >
+          {row.number}
+        </Link>
+      </span>
+      <span role="gridcell" className="truncate" title={row.service}>
+        {row.service}
+      </span>
+      <span role="gridcell" className="truncate text-dim" title={row.unit}>
+        {row.unit}
+      </span>
+      <span role="gridcell" className="figures text-right">
+        {row.dn ?? "–"}
+      </span>
+      <span role="gridcell" className="truncate">
+        {row.lineDesignation ?? "–"}
+      </span>
+      {markedStations.map((station) => {
+        const verdict = stationVerdict(row, summary, station);
+        return (
+          <span role="gridcell" key={station} className="flex justify-center">
+            {station === "sheet" && row.sheet ? (
+              <span className="figures text-holds">{row.sheet.revision}</span>
+            ) : verdict ? (
+              <BoreMark verdict={verdict} />
+            ) : (
+              <span className="text-dim">·</span>
+            )}
+          </span>
+        );
+      })}
+      <span
+        role="gridcell"
+        className={`truncate ${verdictText[sentence.verdict]} ${sentence.verdict === "holds" ? "opacity-90" : "font-medium"}`}
+        title={sentence.text}
+      >
+        {row.choice ? "" : summary && summary.standing > 0 ? <span className="text-dim">open · </span> : ""}
+        {sentence.text}
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,192 @@
+import { type Order, orders } from "@proven-seat/core/proof";
+import { figure } from "@proven-seat/core/units";
+import { useRef } from "react";
+import { useReading } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { KeyHint } from "../../parts/key-hint.tsx";
+import { figureText, marginWords } from "../../parts/verdict-words.ts";
+import type { BenchView, CandidateRow } from "../../workers/views.ts";
+
+const grid =
+  "grid grid-cols-[20px_minmax(6.5rem,1.2fr)_minmax(5.5rem,1fr)_2.4rem_minmax(6rem,1.1fr)_3.2rem_5rem_4rem] items-center gap-x-1.5";
+
+const orderNames: Record<Order, string> = {
+  price: "price",
+  margin: "margin",
+  weight: "weight",
+  torque: "torque",
+};
+
+/** The order after this one, for the key that walks through them. */
+export const orderAfter = (order: Order): Order => orders[(orders.indexOf(order) + 1) % orders.length]!;
+
+interface Props {
+  view: BenchView;
+  onCycleOrder: () => void;
+}
+
+function Row({
+  row,
+  chosen,
+  inHand,
+  onMove,
+}: {
+  row: CandidateRow;
+  chosen: boolean;
+  inHand: boolean;
+  onMove: (by: number) => void;
+}) {
+  const { take } = useBench.getState();
+  const { system, absolute } = useReading();
+  const units = { system, absolute };
+  const { valve, drive, heldBy } = row;
+  const faded = row.verdict === "fails" && !chosen ? "text-dim" : "";
+  const margin = heldBy ? marginWords(heldBy.margin, heldBy.marginUnit, units) : "";
+  return (
+    <div
+      role="row"
+      tabIndex={inHand ? 0 : -1}
+      aria-selected={inHand}
+      data-candidate={row.key}
+      className={`${grid} cursor-pointer border-b border-rule/60 px-1 py-[3px] ${inHand ? "bg-second" : "hover:bg-second/60"} ${faded}`}
+      onClick={() => take(row.key)}
+      onKeyDown={(event) => {
+        const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+        if (step) {
+          event.preventDefault();
+          event.stopPropagation();
+          onMove(step);
+        } else if (event.key === " ") {
+          event.preventDefault();
+          take(row.key);
+        }
+      }}
+    >
+      <span role="gridcell" className="flex">
+        <BoreMark verdict={row.verdict} />
+      </span>
+      <span
+        role="gridcell"
+        className="truncate"
+        title={`${valve.construction}, ${valve.maker} ${valve.line}, ${valve.bodyGrade}, ${valve.trim}, ${valve.seals}`}
+      >
+        {chosen && <span className="mr-1 border border-ink px-1 text-[11px] font-semibold">chosen</span>}
+        <span className={inHand ? "font-semibold" : ""}>{valve.construction}</span>
+      </span>
+      <span role="gridcell" className="truncate" title={valve.seat}>
+        {valve.seat}
+      </span>
+      <span role="gridcell" className="figures">
+        {valve.designation.replace("class ", "")}
+      </span>
+      <span role="gridcell" className="truncate" title={heldBy?.says}>
+        {heldBy ? `${heldBy.asks.charAt(0).toLowerCase()}${heldBy.asks.slice(1)}` : "–"}
+      </span>
+      <span
+        role="gridcell"
+        className={`figures text-right ${heldBy?.verdict === "fails" ? "text-fails" : heldBy?.verdict === "tight" ? "text-tight" : ""}`}
+      >
+        {margin || "–"}
+      </span>
+      <span
+        role="gridcell"
+        className="truncate"
+        title={
+          drive
+            ? `${drive.maker} ${drive.family}, ${drive.action}; break ${figureText(row.breakNm, "N·m", units)}`
+            : "bare stem"
+        }
+      >
+        {drive
+          ? `${drive.size}${drive.springSet ? ` ${drive.springSet}` : drive.kind === "rack-and-pinion" ? " DA" : ""}`
+          : "bare stem"}
+      </span>
+      <span role="gridcell" className="figures text-right">
+        {figure(row.price)}
+      </span>
+    </div>
+  );
+}
+
+/** Candidates side by side: the best of each line, class and seat, in the order of the ranking. */
+export function CandidateTable({ view, onCycleOrder }: Props) {
+  const order = useBench((s) => s.order);
+  const { setOrder, take } = useBench.getState();
+  const body = useRef<HTMLDivElement>(null);
+  const chosenKey = view.chosen?.key;
+  const inHandKey = view.inHand?.candidate.key;
+  const rows = view.chosen ? [view.chosen, ...view.rows.filter((r) => r.key !== chosenKey)] : view.rows;
+  const held = rows.some((r) => r.key === inHandKey);
+  const move = (from: number) => (by: number) => {
+    const next = rows[Math.max(0, Math.min(rows.length - 1, from + by))];
+    if (!next) return;
+    take(next.key);
+    body.current?.querySelector<HTMLElement>(`[data-candidate="${CSS.escape(next.key)}"]`)?.focus();
+  };
+  return (
+    <section aria-label="Candidates" className="flex min-h-0 flex-col px-4 pt-2">
+      <div className="mb-1 flex items-baseline justify-between gap-3">
+        <h2>Candidates</h2>
+        <span className="text-dim">
+          {view.standing} stand, {view.considered - view.standing} fall · order: verdict,{" "}
+          <select
+            aria-label="Order inside a verdict"
+            className="border-b border-rule bg-transparent text-ink"
+            value={order}
+            onChange={(e) => setOrder(e.target.value as Order)}
+          >
+            {orders.map((o) => (
+              <option key={o} value={o}>
+                {orderNames[o]}
+              </option>
+            ))}
+          </select>
+          <button type="button" className="quiet" aria-label="Next order" onClick={onCycleOrder}>
+            <KeyHint>O</KeyHint>
+          </button>
+        </span>
+      </div>
+      <div
+        role="grid"
+        aria-label="Candidates"
+        aria-rowcount={rows.length + 1}
+        className="flex min-h-0 flex-1 flex-col"
+      >
+        <div role="row" className={`${grid} border-b border-rule px-1 pb-1 text-[12px] text-dim`}>
+          <span role="columnheader">
+            <span className="sr-only">verdict</span>
+          </span>
+          <span role="columnheader">construction</span>
+          <span role="columnheader">seat</span>
+          <span role="columnheader">class</span>
+          <span role="columnheader">{rows[0]?.verdict === "fails" ? "falls on" : "held back by"}</span>
+          <span role="columnheader" className="text-right">
+            margin
+          </span>
+          <span role="columnheader">drive</span>
+          <span role="columnheader" className="text-right">
+            price
+          </span>
+        </div>
+        <div
+          ref={body}
+          role="rowgroup"
+          tabIndex={0}
+          aria-label="Candidate rows"
+          className="min-h-0 flex-1 overflow-auto"
+        >
+          {rows.map((row, index) => (
+            <Row
+              key={row.key}
+              row={row}
+              chosen={row.key === chosenKey}
+              inHand={row.key === inHandKey || (!held && index === 0)}
+              onMove={move(index)}
+            />
+          ))}
+        </div>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,43 @@
+import { useReading } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { heldSentence } from "../../parts/verdict-words.ts";
+import type { BenchView } from "../../workers/views.ts";
+
+/** Shown when no candidate stands: the nearest misses and what each misses. */
+export function NothingStands({ view }: { view: BenchView }) {
+  const { system, absolute } = useReading();
+  if (view.nearestMisses.length === 0) return null;
+  return (
+    <section
+      aria-label="Nearest misses"
+      className="mx-4 mt-3 max-h-[40%] shrink-0 overflow-auto border-l-2 border-fails pl-3"
+    >
+      <h2 className="text-fails">Nothing in the catalogue stands</h2>
+      <p className="text-dim">
+        The nearest misses. Change the duty, enquire for a special, or override with a reason.
+      </p>
+      <ul className="mt-1 grid gap-1.5">
+        {view.nearestMisses.map((miss) => (
+          <li key={miss.key}>
+            <button
+              type="button"
+              className="text-left font-semibold hover:underline"
+              onClick={() => useBench.getState().take(miss.key)}
+            >
+              {miss.line}, {miss.seat}, {miss.designation}
+            </button>
+            <ul className="grid">
+              {miss.misses.map((f) => (
+                <li key={f.rule} className="flex items-baseline gap-1.5">
+                  <BoreMark verdict="fails" size={10} label={false} />
+                  {heldSentence(f, { system, absolute })}
+                </li>
+              ))}
+            </ul>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,186 @@
+import { caseKinds, type OperatingCase } from "@proven-seat/core/duty";
+import type { Verdict } from "@proven-seat/core/rules";
+import { shownUnit } from "@proven-seat/core/units";
+import { useState } from "react";
+import { useReading } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { QuantityField } from "../../parts/quantity-field.tsx";
+
+interface Props {
+  faults: Record<string, string>;
+  verdicts: Readonly<Record<string, Verdict>>;
+  onAddCase: () => void;
+}
+
+const grid = "grid grid-cols-[16px_minmax(0,1fr)_52px_52px_48px] items-baseline gap-x-1";
+
+function CaseFigure({
+  of,
+  index,
+  part,
+  label,
+  faults,
+}: {
+  of: OperatingCase;
+  index: number;
+  part: "upstreamBarG" | "downstreamBarG" | "temperatureC";
+  label: string;
+  faults: Record<string, string>;
+}) {
+  const { editCase, setUnreadable, clearUnreadable } = useBench.getState();
+  const path = `cases.${of.id}.${part}`;
+  const unreadable = useBench((s) => s.unreadable[path]);
+  return (
+    <QuantityField
+      label={`${label}, ${of.name}`}
+      quantity={part === "temperatureC" ? "temperature" : "pressure"}
+      value={of[part]}
+      unreadable={unreadable}
+      error={faults[`cases.${index}.${part}`]}
+      placeholder={part === "downstreamBarG" ? "vent" : "–"}
+      onValue={(value) => {
+        clearUnreadable(path);
+        editCase(of.id, { [part]: value });
+      }}
+      onUnreadable={(text) => setUnreadable(path, text)}
+    />
+  );
+}
+
+/** Operating cases, edited in place; the one in hand shows what else it has. */
+export function CasesTable({ faults, verdicts, onAddCase }: Props) {
+  const cases = useBench((s) => s.content!.duty.cases);
+  const { editCase, copyCase, removeCase } = useBench.getState();
+  const unreadable = useBench((s) => s.unreadable);
+  const { system, absolute } = useReading();
+  const [open, setOpen] = useState<string | null>(null);
+  if (cases.length === 0) {
+    return (
+      <p className="border-y border-rule py-3 text-dim">
+        No operating case yet: what the valve must survive.{" "}
+        <button type="button" className="act" onClick={onAddCase}>
+          Add the first case
+        </button>
+      </p>
+    );
+  }
+  return (
+    <div role="table" aria-label="Operating cases">
+      <div role="row" className={`${grid} border-b border-rule pb-1 text-[12px] text-dim`}>
+        <span role="columnheader" className="col-span-2">
+          case
+        </span>
+        <span role="columnheader" className="figures text-right text-[11px]!">
+          {shownUnit("pressure", system, absolute)}
+        </span>
+        <span role="columnheader" className="text-right">
+          down
+        </span>
+        <span role="columnheader" className="figures text-right text-[11px]!">
+          {shownUnit("temperature", system)}
+        </span>
+      </div>
+      {cases.map((c, index) => {
+        const fault = ["name", "upstreamBarG", "downstreamBarG", "temperatureC", "id"]
+          .map((part) => {
+            const text = unreadable[`cases.${c.id}.${part}`];
+            return text === undefined
+              ? faults[`cases.${index}.${part}`]
+              : `"${text}" is not a figure in a unit of ${part === "temperatureC" ? "temperature" : "pressure"}.`;
+          })
+          .find((f) => f !== undefined);
+        return (
+          <div
+            key={c.id}
+            role="rowgroup"
+            className={`border-b border-rule/60 ${open === c.id ? "bg-second" : ""}`}
+          >
+            <div role="row" className={`${grid} py-[3px]`}>
+              <span role="cell" className="self-center">
+                <button
+                  type="button"
+                  className="flex"
+                  aria-expanded={open === c.id}
+                  aria-label={`${c.name}: ${verdicts[c.id] ?? "not judged"}; more of this case`}
+                  onClick={() => setOpen(open === c.id ? null : c.id)}
+                >
+                  <BoreMark verdict={verdicts[c.id] ?? "not asked"} label={false} />
+                </button>
+              </span>
+              <span role="cell">
+                <input
+                  className="field"
+                  aria-label={`name of case ${index + 1}`}
+                  value={c.name}
+                  title={c.name}
+                  onFocus={() => setOpen(c.id)}
+                  onChange={(e) => editCase(c.id, { name: e.target.value })}
+                  aria-invalid={faults[`cases.${index}.name`] !== undefined}
+                />
+              </span>
+              <span role="cell">
+                <CaseFigure of={c} index={index} part="upstreamBarG" label="upstream" faults={faults} />
+              </span>
+              <span role="cell">
+                <CaseFigure of={c} index={index} part="downstreamBarG" label="downstream" faults={faults} />
+              </span>
+              <span role="cell">
+                <CaseFigure of={c} index={index} part="temperatureC" label="temperature" faults={faults} />
+              </span>
+            </div>
+            {fault && (
+              <div role="row">
+                <p role="cell" className="pb-1 text-[12px] text-fails" aria-live="polite">
+                  {fault}
+                </p>
+              </div>
+            )}
+            {open === c.id && (
+              <div role="row">
+                <div role="cell" className="grid gap-1 pb-2 pl-5 text-[12px]">
+                  <label className="flex gap-2">
+                    <span className="text-dim">kind</span>
+                    <select
+                      className="field"
+                      value={c.kind}
+                      onChange={(e) => editCase(c.id, { kind: e.target.value as OperatingCase["kind"] })}
+                    >
+                      {caseKinds.map((k) => (
+                        <option key={k}>{k}</option>
+                      ))}
+                    </select>
+                  </label>
+                  <label className="flex items-center gap-2">
+                    <input
+                      type="checkbox"
+                      checked={c.mayBeShut}
+                      onChange={(e) => editCase(c.id, { mayBeShut: e.target.checked })}
+                    />
+                    may be shut in this case
+                  </label>
+                  <label className="flex items-center gap-2">
+                    <input
+                      type="checkbox"
+                      checked={c.flow === "reverse"}
+                      onChange={(e) => editCase(c.id, { flow: e.target.checked ? "reverse" : "forward" })}
+                    />
+                    reverse: pushed from downstream
+                  </label>
+                  <span className="flex gap-3">
+                    <button type="button" className="quiet" onClick={() => copyCase(c.id)}>
+                      copy
+                    </button>
+                    <button type="button" className="quiet" onClick={() => removeCase(c.id)}>
+                      remove
+                    </button>
+                  </span>
+                </div>
+              </div>
+            )}
+          </div>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+import type { ReactNode } from "react";
+
+/** A label and its field; what is wrong stands right below. */
+export function FieldRow({
+  label,
+  fault,
+  children,
+}: {
+  label: string;
+  fault?: string | undefined;
+  children: ReactNode;
+}) {
+  return (
+    <div className="grid grid-cols-[92px_minmax(0,1fr)] items-baseline">
+      <span className="text-dim">{label}</span>
+      {children}
+      {fault && (
+        <p role="alert" className="col-span-2 pb-1 text-[12px] text-fails">
+          {fault}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,287 @@
+import type { OperatingCase } from "@proven-seat/core/duty";
+import type { Finding, Verdict } from "@proven-seat/core/rules";
+import { convertUnit, shownUnit } from "@proven-seat/core/units";
+import { useEffect, useRef } from "react";
+import { useReading } from "../../app/reading.ts";
+import { boreGraphics, chartFont, pageColours, startChart } from "../../parts/charts.ts";
+import { figureText, marginWords, type ReadingUnits } from "../../parts/verdict-words.ts";
+import type { CandidateDetail } from "../../workers/views.ts";
+
+interface CasePoint {
+  readonly id: string;
+  readonly name: string;
+  readonly temperature: number;
+  readonly pressure: number;
+  readonly verdict: Verdict;
+  readonly label: string;
+}
+
+/** Pressure rules a case is measured by; the one with least margin speaks for the point. */
+const pressureRules = new Set(["envelope/body-class", "envelope/seat-limit"]);
+
+function casePoints(
+  cases: readonly OperatingCase[],
+  findings: readonly Finding[],
+  verdicts: Readonly<Record<string, Verdict>>,
+  units: ReadingUnits,
+  t: (c: number) => number,
+  p: (bar: number) => number,
+): CasePoint[] {
+  return cases.flatMap((c) => {
+    const sides = [c.upstreamBarG, c.downstreamBarG].filter((v) => v !== null);
+    if (sides.length === 0 || c.temperatureC === null) return [];
+    const measured = findings
+      .filter((f) => pressureRules.has(f.rule))
+      .flatMap((f) => f.byCase.filter((r) => r.caseId === c.id && r.margin !== null));
+    const least = measured.reduce<number | null>(
+      (low, r) => (low === null || r.margin! < low ? r.margin : low),
+      null,
+    );
+    const margin = least === null || least <= -1 ? "" : ` ${marginWords(least, "%", units)}`;
+    return [
+      {
+        id: c.id,
+        name: c.name,
+        temperature: t(c.temperatureC),
+        pressure: p(Math.max(...sides)),
+        verdict: verdicts[c.id] ?? "not asked",
+        label: `${c.name}${margin}`,
+      },
+    ];
+  });
+}
+
+interface Props {
+  detail: CandidateDetail;
+  cases: readonly OperatingCase[];
+  verdicts: Readonly<Record<string, Verdict>>;
+}
+
+/** Pressure against temperature: limits as thin lines, the lowest heavy, the cases as marks. */
+export default function EnvelopeChart({ detail, cases, verdicts }: Props) {
+  const element = useRef<HTMLDivElement>(null);
+  const chart = useRef<ReturnType<typeof startChart> | null>(null);
+  const { system, absolute, theme } = useReading();
+
+  useEffect(() => {
+    chart.current = startChart(element.current!);
+    return () => chart.current?.end();
+  }, []);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the theme changes the colours read from the page
+  useEffect(() => {
+    const units = { system, absolute };
+    const colours = pageColours();
+    const pressureUnit = shownUnit("pressure", system, absolute);
+    const temperatureUnit = shownUnit("temperature", system);
+    const p = (bar: number) => convertUnit(bar, "pressure", "bar g", pressureUnit);
+    const t = (c: number) => convertUnit(c, "temperature", "°C", temperatureUnit);
+    const { envelope, candidate } = detail;
+    const points = casePoints(cases, candidate.findings, verdicts, units, t, p);
+    const xs = [...points.map((c) => c.temperature), t(envelope.lowestC), t(envelope.highestC)];
+    const span = Math.max(...xs) - Math.min(...xs) || 100;
+    const step = span > 400 ? 100 : span > 150 ? 40 : 20;
+    const xMin = Math.floor((Math.min(...xs) - span * 0.02) / step) * step;
+    const xMax = Math.ceil((Math.max(...xs) + span * 0.02) / step) * step;
+    const inView = (temperature: number) => temperature >= xMin && temperature <= xMax;
+    const clipped = (line: readonly (readonly [number, number])[]) => line.map(([x, y]) => [t(x), p(y)]);
+    const top = Math.max(
+      ...envelope.lines.flatMap((l) => l.points.filter(([x]) => inView(t(x))).map(([, y]) => p(y))),
+      ...points.map((c) => c.pressure * 1.08),
+      p(0) + 1,
+    );
+    const nearestEnds = (["lowest", "highest"] as const).flatMap((which) => {
+      const at = which === "lowest" ? envelope.lowestC : envelope.highestC;
+      const end = envelope.ends.find((e) => e.end === which && e.temperatureC === at);
+      return end && inView(t(at))
+        ? [{ x: t(at), name: `${end.name} ${figureText(at, "°C", units)}`, which }]
+        : [];
+    });
+    const text = { color: colours.dim, fontFamily: chartFont, fontSize: 11 };
+    chart.current?.chart.setOption(
+      {
+        animation: false,
+        textStyle: { fontFamily: chartFont },
+        grid: { left: 46, right: 24, top: 26, bottom: 34 },
+        tooltip: {
+          trigger: "item",
+          renderMode: "richText",
+          backgroundColor: colours.paper,
+          borderColor: colours.ink,
+          borderRadius: 0,
+          textStyle: { color: colours.ink, fontFamily: chartFont, fontSize: 12 },
+        },
+        xAxis: {
+          type: "value",
+          min: xMin,
+          max: xMax,
+          interval: step,
+          name: temperatureUnit,
+          nameLocation: "end",
+          nameGap: 6,
+          nameTextStyle: { ...text, verticalAlign: "top", padding: [18, 18, 0, 0] },
+          axisLabel: { ...text, showMaxLabel: false },
+          splitLine: { lineStyle: { color: colours.grid } },
+          axisLine: { onZero: false, lineStyle: { color: colours.rule } },
+          axisTick: { show: false },
+        },
+        yAxis: {
+          type: "value",
+          min: Math.floor(Math.min(p(0), ...points.map((c) => c.pressure)) / 5) * 5,
+          name: pressureUnit,
+          nameTextStyle: { ...text, align: "right" },
+          nameGap: 8,
+          max: (top * 1.06).toPrecision(2),
+          axisLabel: { ...text, showMaxLabel: false },
+          splitLine: { lineStyle: { color: colours.grid } },
+          axisLine: { show: false, onZero: false },
+          axisTick: { show: false },
+        },
+        series: [
+          ...envelope.lines.map((l) => ({
+            type: "line",
+            name: l.name,
+            data: clipped(l.points),
+            symbol: "none",
+            clip: true,
+            silent: true,
+            lineStyle: { color: colours.ink, width: 1, opacity: 0.6 },
+            endLabel: { show: false },
+            markPoint: undefined,
+          })),
+          {
+            type: "line",
+            name: "lowest limit",
+            data: clipped(envelope.lowest),
+            symbol: "none",
+            clip: true,
+            silent: true,
+            lineStyle: { color: colours.ink, width: 2.6 },
+            areaStyle: { color: colours.second, opacity: 0.75, origin: "start" },
+            z: 1,
+            markLine: {
+              silent: true,
+              symbol: "none",
+              lineStyle: { color: colours.ink, type: "dashed", width: 1 },
+              data: nearestEnds.map((e) => ({
+                xAxis: e.x,
+                label: {
+                  formatter: e.name,
+                  ...text,
+                  position: e.which === "lowest" ? "insideEndBottom" : "insideEndTop",
+                  rotate: 90,
+                  distance: 4,
+                },
+              })),
+            },
+          },
+          {
+            type: "custom",
+            name: "line names",
+            silent: true,
+            data: [...envelope.lines.keys()].map((i) => [i]),
+            renderItem: (
+              _: unknown,
+              api: { value: (i: number) => number; coord: (v: number[]) => number[] },
+            ) => {
+              const line = envelope.lines[api.value(0)]!;
+              const named = line.points.map(([x, y]) => [t(x), p(y)] as const);
+              // The names stand where the lines have room: to the right for the body, left of the falling seat line.
+              const wanted = xMin + (xMax - xMin) * (line.part === "body" ? 0.8 : 0.6);
+              const after = named.findIndex(([x]) => x >= wanted);
+              const [x0, y0] = named[Math.max(0, after - 1)]!;
+              const [x1, y1] = named[after < 0 ? named.length - 1 : after]!;
+              const share = x1 === x0 ? 0 : Math.max(0, Math.min(1, (wanted - x0) / (x1 - x0)));
+              const [x, y] = api.coord([x0 + (x1 - x0) * share, y0 + (y1 - y0) * share]);
+              return {
+                type: "text",
+                style: {
+                  text: line.name,
+                  x: line.part === "body" ? x : x! - 10,
+                  y: line.part === "body" ? y! - 4 : y! + 12,
+                  align: line.part === "body" ? "center" : "right",
+                  verticalAlign: line.part === "body" ? "bottom" : "middle",
+                  fill: colours.dim,
+                  font: `11px ${chartFont}`,
+                  stroke: colours.paper,
+                  lineWidth: 3,
+                },
+              };
+            },
+            z: 3,
+          },
+          {
+            type: "line",
+            name: "path",
+            data: points.map((c) => [c.temperature, c.pressure]),
+            symbol: "none",
+            silent: true,
+            lineStyle: { color: colours.dim, width: 1, type: "dotted" },
+            z: 2,
+          },
+          {
+            type: "custom",
+            name: "cases",
+            data: points.map((c, i) => ({ value: [c.temperature, c.pressure, i], name: c.name })),
+            tooltip: {
+              formatter: (item: { dataIndex: number }) => {
+                const c = points[item.dataIndex]!;
+                const lines = candidate.findings
+                  .flatMap((f) =>
+                    f.byCase
+                      .filter((r) => r.caseId === c.id && r.margin !== null && r.limit !== null)
+                      .map(
+                        (r) =>
+                          `${f.asks}: ${figureText(r.value, f.unit, units)} ${f.sense} ${figureText(r.limit, f.unit, units)}  ${marginWords(r.margin, f.marginUnit, units)}`,
+                      ),
+                  )
+                  .slice(0, 8);
+                return [c.name, ...lines].join("\n");
+              },
+            },
+            renderItem: (
+              _: unknown,
+              api: { value: (i: number) => number; coord: (v: number[]) => number[]; getWidth: () => number },
+            ) => {
+              const c = points[api.value(2)]!;
+              const [x, y] = api.coord([c.temperature, c.pressure]) as [number, number];
+              const leftwards = x > api.getWidth() - 130;
+              return {
+                type: "group",
+                children: [
+                  { type: "circle", shape: { cx: x, cy: y, r: 10 }, style: { fill: colours.paper } },
+                  boreGraphics(c.verdict, x, y, 8, colours),
+                  {
+                    type: "text",
+                    style: {
+                      text: c.label,
+                      x: leftwards ? x - 13 : x + 13,
+                      y,
+                      align: leftwards ? "right" : "left",
+                      verticalAlign: "middle",
+                      fill: colours[c.verdict],
+                      font: `600 12px ${chartFont}`,
+                      stroke: colours.paper,
+                      lineWidth: 3,
+                    },
+                  },
+                ],
+              };
+            },
+            z: 5,
+          },
+        ],
+      },
+      { notMerge: true },
+    );
+  }, [detail, cases, verdicts, system, absolute, theme]);
+
+  return (
+    <div
+      ref={element}
+      className="h-full w-full"
+      role="img"
+      aria-label={`Envelope of ${detail.candidate.valve.construction}, ${detail.candidate.valve.seat}: cases against body and seat limits. The findings carry the same figures.`}
+    />
+  );
+}

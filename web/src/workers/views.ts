@@ -1,0 +1,84 @@
+import type { Choice } from "@proven-seat/contract";
+import type { Missing } from "@proven-seat/core/duty";
+import type {
+  CandidateDescription,
+  DriveDescription,
+  Envelope,
+  StrokePicture,
+  ValveDescription,
+} from "@proven-seat/core/proof";
+import type { Finding, RuleStation, Verdict } from "@proven-seat/core/rules";
+
+export type HeldBy = Pick<
+  Finding,
+  | "rule"
+  | "asks"
+  | "verdict"
+  | "value"
+  | "limit"
+  | "sense"
+  | "unit"
+  | "margin"
+  | "marginUnit"
+  | "caseName"
+  | "says"
+>;
+
+/** A row of the candidate table: the best of the valves alike in line, class and seat. */
+export interface CandidateRow {
+  readonly key: string;
+  readonly group: string;
+  readonly valve: ValveDescription;
+  readonly drive: DriveDescription | null;
+  readonly verdict: Verdict;
+  readonly heldBy: HeldBy | null;
+  readonly leastMargin: number | null;
+  readonly breakNm: number | null;
+  readonly price: number;
+  readonly weightKg: number;
+  /** How many more body, trim and seal variants stand behind it. */
+  readonly more: number;
+}
+
+/** Everything the bench shows of one candidate. */
+export interface CandidateDetail {
+  readonly candidate: CandidateDescription;
+  readonly envelope: Envelope;
+  readonly stroke: StrokePicture;
+}
+
+export interface NearestMissView {
+  readonly key: string;
+  readonly line: string;
+  readonly seat: string;
+  readonly designation: string;
+  readonly misses: readonly HeldBy[];
+}
+
+/** A proof as the bench needs it at once. */
+export interface BenchView {
+  readonly missing: readonly Missing[];
+  readonly dutyVerdict: Verdict;
+  readonly considered: number;
+  readonly standing: number;
+  readonly rows: readonly CandidateRow[];
+  readonly nearestMisses: readonly NearestMissView[];
+  readonly chosen: CandidateRow | null;
+  /** The chosen valve or drive is no longer a candidate. */
+  readonly choiceGone: boolean;
+  readonly inHand: CandidateDetail | null;
+  readonly milliseconds: number;
+}
+
+/** A tag's proof as the line-up needs it. */
+export interface TagSummary {
+  readonly duty: Verdict;
+  readonly stations: Readonly<Record<RuleStation, Verdict>> | null;
+  readonly verdict: Verdict;
+  readonly standing: number;
+  readonly considered: number;
+  readonly heldBy: HeldBy | null;
+  readonly missing: readonly string[];
+}
+
+export type ChoiceKeys = Pick<Choice, "valve" | "drive">;
