@@ -1,6 +1,6 @@
 import { defineConfig } from "vitest/config";
 
-const conditions = ["source", "module", "node", "import", "default"];
+const conditions = ["source", "node"];
 
 export default defineConfig({
   resolve: { conditions },
@@ -10,6 +10,9 @@ export default defineConfig({
     exclude: ["**/node_modules/**", "**/dist/**"],
     testTimeout: 30_000,
     hookTimeout: 60_000,
-    reporters: ["default"],
+    globalSetup: ["server/test/database.ts"],
+    reporters: process.env.CHECK_REPORT
+      ? ["default", ["json", { outputFile: process.env.CHECK_REPORT }]]
+      : ["default"],
   },
 });

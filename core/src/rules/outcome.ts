@@ -88,7 +88,7 @@ export function against(
   limit: number | null,
   tightBelow: number,
 ): NonNullable<Measure> & { verdict: Verdict } {
-  if (limit === null) return { value, limit, margin: -1, verdict: "fails" };
+  if (limit === null) return { value, limit, margin: null, verdict: "fails" };
   if (value <= 0) return { value, limit, margin: null, verdict: "holds" };
   const margin = limit / value - 1;
   return { value, limit, margin, verdict: value > limit ? "fails" : margin < tightBelow ? "tight" : "holds" };
@@ -157,7 +157,9 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
     }
     const gap = "missing" in measure;
     const verdict = gap ? "cannot tell" : measure.verdict;
-    const margin = gap ? 0 : (measure.margin ?? Number.POSITIVE_INFINITY);
+    // No limit at all is the worst way to fail; no pressure at all the best way to hold.
+    const unlimited = verdict === "fails" ? Number.NEGATIVE_INFINITY : Number.POSITIVE_INFINITY;
+    const margin = gap ? 0 : (measure.margin ?? unlimited);
     byCase.push(
       gap
         ? { caseId: c.id, value: null, limit: null, margin: null, verdict }

@@ -1,12 +1,13 @@
-import { fileURLToPath } from "node:url";
 import { Migrator } from "@mikro-orm/migrations";
 import { defineConfig, MikroORM } from "@mikro-orm/postgresql";
 import { Project } from "./entities/project.ts";
 import { Proof, Sheet } from "./entities/sheet.ts";
 import { DutyVersion, Tag } from "./entities/tag.ts";
 import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
+import { Migration20261123000000_first as First } from "./migrations/Migration20261123000000_first.ts";
 
-const migrations = fileURLToPath(new URL("./migrations", import.meta.url));
+/** In the order they run. */
+const migrationsList = [{ name: "20261123000000_first", class: First }];
 
 /** Connects to PostgreSQL; the schema comes from migrations alone. */
 export function connect(databaseUrl: string): Promise<MikroORM> {
@@ -15,13 +16,7 @@ export function connect(databaseUrl: string): Promise<MikroORM> {
       clientUrl: databaseUrl,
       entities: [Project, Tag, DutyVersion, CatalogueVersion, HouseRuleVersion, Proof, Sheet],
       extensions: [Migrator],
-      migrations: {
-        path: migrations,
-        glob: "!(*.d).{js,ts}",
-        snapshot: false,
-        silent: true,
-        snapshotName: "proven-seat",
-      },
+      migrations: { migrationsList, snapshot: false, silent: true },
       pool: { min: 0, max: 10 },
       forceUtcTimezone: true,
     }),

@@ -15,8 +15,11 @@ interface Props {
   align?: "left" | "right";
 }
 
-/** Enough digits that reading back what is shown gives the same figure for people. */
-const shownFigure = (value: number) => String(Number(value.toPrecision(7))).replace("-", "−");
+/** While it is being edited a figure shows enough digits to be read back the same. */
+const exactFigure = (value: number) => String(Number(value.toPrecision(9))).replace("-", "−");
+/** Otherwise no more than people need. */
+const shownFigure = (value: number) =>
+  String(Number(value.toFixed(Math.abs(value) >= 10 ? 1 : 2))).replace("-", "−");
 
 /** A figure with its unit; a figure typed with another unit ("750 psi") is converted. */
 export function QuantityField({
@@ -34,7 +37,8 @@ export function QuantityField({
   const [typed, setTyped] = useState<string | null>(null);
   const unit = shownUnit(quantity, system, absolute);
   const home = unitsOf(quantity)[0]!;
-  const shown = value === null ? "" : shownFigure(convertUnit(value, quantity, home, unit));
+  const inUnit = value === null ? null : convertUnit(value, quantity, home, unit);
+  const shown = inUnit === null ? "" : shownFigure(inUnit);
   const text = typed ?? unreadable ?? shown;
   const say = (next: string) => {
     setTyped(next);
@@ -59,6 +63,7 @@ export function QuantityField({
       autoComplete="off"
       spellCheck={false}
       onChange={(event) => say(event.target.value)}
+      onFocus={() => unreadable === undefined && inUnit !== null && setTyped(exactFigure(inUnit))}
       onBlur={() => setTyped(null)}
     />
   );

@@ -36,16 +36,17 @@ export function marginWords(margin: number | null, unit: "%" | "K" | null, { sys
     : marginText(margin, unit);
 }
 
+const startingSmall = (sentence: string) =>
+  `${sentence.charAt(0).toLowerCase()}${sentence.slice(1).replace(/\.$/, "")}`;
+
 /** The sentence that holds a candidate back. */
 export function heldSentence(held: HeldBy, units: ReadingUnits): string {
-  if (held.verdict === "cannot tell")
-    return `${held.asks}: ${held.says.charAt(0).toLowerCase()}${held.says.slice(1)}`;
-  const limit =
-    held.limit === null
-      ? ""
-      : ` ${held.sense === "is" ? "for" : held.sense === "≥" && typeof held.value === "number" ? "above" : "of"} ${figureText(held.limit, held.unit, units)}`;
-  const value = held.value === null ? held.says : `${figureText(held.value, held.unit, units)}${limit}`;
   const at = held.caseName ? ` at ${held.caseName}` : "";
+  if (held.verdict === "cannot tell" || held.sense === "is")
+    return `${held.asks}: ${startingSmall(held.says)}`;
+  const value = figureText(held.value, held.unit, units);
+  if (held.limit === null)
+    return `${held.asks}: ${value}${at}${held.verdict === "fails" ? ", beyond the end of the limit" : ""}`;
   const margin = marginWords(held.margin, held.marginUnit, units);
-  return `${held.asks}: ${value}${at}${margin ? ` (${margin})` : ""}`;
+  return `${held.asks}: ${value} ${held.sense} ${figureText(held.limit, held.unit, units)}${at}${margin ? ` (${margin})` : ""}`;
 }

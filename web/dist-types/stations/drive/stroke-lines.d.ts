@@ -25,6 +25,5 @@ export declare const lineStyles: {
     readonly colour: "cannot tell";
   };
 };
-/** What each line is, beside a piece of it. */
 export declare function StrokeLegend(): import("react").JSX.Element;
 //# sourceMappingURL=stroke-lines.d.ts.map

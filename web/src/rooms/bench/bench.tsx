@@ -19,6 +19,7 @@ import { DriveOptions } from "../../stations/drive/drive-options.tsx";
 import { StrokeLegend } from "../../stations/drive/stroke-lines.tsx";
 import { DutyPanel } from "../../stations/duty/duty-panel.tsx";
 import { MissingList } from "../../stations/duty/missing-list.tsx";
+import { EnvelopeLegend } from "../../stations/envelope/envelope-lines.tsx";
 import { FindingsPanel } from "../../stations/findings/findings-panel.tsx";
 import { SheetStation } from "../../stations/sheet/sheet-station.tsx";
 import { OverrideDialog } from "./override-dialog.tsx";
@@ -183,7 +184,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
           {view && picture && detail && (
             <section
               aria-label={picture === "envelope" ? "Envelope" : "Torque over the stroke"}
-              className="flex h-[52%] min-h-56 shrink-0 flex-col px-4 pt-3"
+              className={`flex min-h-56 shrink-0 flex-col px-4 pt-3 ${view.standing === 0 ? "h-[38%]" : "h-[52%]"}`}
             >
               <div className="flex items-baseline justify-between">
                 <h2>{picture === "envelope" ? "Envelope" : "Demand against drive"}</h2>
@@ -193,7 +194,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
                     : `demand × ${detail.stroke.factor.toFixed(2)} against output`}
                 </span>
               </div>
-              {picture === "stroke" && <StrokeLegend />}
+              {picture === "stroke" ? <StrokeLegend /> : <EnvelopeLegend envelope={detail.envelope} />}
               <div className="min-h-0 flex-1">
                 <Suspense fallback={chartComing}>
                   {picture === "envelope" ? (

@@ -9,7 +9,7 @@ import { figureText, marginWords } from "../../parts/verdict-words.ts";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
 
 const grid =
-  "grid grid-cols-[20px_minmax(6.5rem,1.2fr)_minmax(5.5rem,1fr)_2.4rem_minmax(6rem,1.1fr)_3.2rem_5rem_4rem] items-center gap-x-1.5";
+  "grid grid-cols-[20px_minmax(8.9rem,1.3fr)_minmax(5.5rem,1fr)_2.2rem_minmax(5.8rem,1fr)_2.9rem_4.7rem_3.5rem] items-center gap-x-1.5";
 
 const orderNames: Record<Order, string> = {
   price: "price",

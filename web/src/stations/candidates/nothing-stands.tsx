@@ -11,7 +11,7 @@ export function NothingStands({ view }: { view: BenchView }) {
   return (
     <section
       aria-label="Nearest misses"
-      className="mx-4 mt-3 max-h-[40%] shrink-0 overflow-auto border-l-2 border-fails pl-3"
+      className="mx-4 mt-3 max-h-[30%] shrink-0 overflow-auto border-l-2 border-fails pl-3"
     >
       <h2 className="text-fails">Nothing in the catalogue stands</h2>
       <p className="text-dim">

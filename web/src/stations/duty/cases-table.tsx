@@ -13,7 +13,7 @@ interface Props {
   onAddCase: () => void;
 }
 
-const grid = "grid grid-cols-[16px_minmax(0,1fr)_52px_52px_48px] items-baseline gap-x-1";
+const grid = "grid grid-cols-[16px_minmax(0,1fr)_43px_43px_42px] items-baseline gap-x-1";
 
 function CaseFigure({
   of,

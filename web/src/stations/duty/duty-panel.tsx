@@ -131,7 +131,7 @@ export function DutyPanel({ faults, caseVerdicts, onAddCase }: Props) {
     />
   );
   return (
-    <section aria-label="Duty" className="flex h-full flex-col overflow-auto px-6 py-3">
+    <section aria-label="Duty" className="flex h-full flex-col overflow-auto py-3 pr-4 pl-6">
       <div className="mb-2 flex items-baseline justify-between">
         <h2>Duty</h2>
         <button type="button" className="quiet" onClick={onAddCase}>

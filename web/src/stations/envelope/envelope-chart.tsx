@@ -6,6 +6,7 @@ import { useReading } from "../../app/reading.ts";
 import { boreGraphics, chartFont, pageColours, startChart } from "../../parts/charts.ts";
 import { figureText, marginWords, type ReadingUnits } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
+import { limitDashes } from "./envelope-lines.tsx";
 
 interface CasePoint {
   readonly id: string;
@@ -145,9 +146,12 @@ export default function EnvelopeChart({ detail, cases, verdicts }: Props) {
             symbol: "none",
             clip: true,
             silent: true,
-            lineStyle: { color: colours.ink, width: 1, opacity: 0.6 },
-            endLabel: { show: false },
-            markPoint: undefined,
+            lineStyle: {
+              color: colours.ink,
+              width: 1,
+              opacity: 0.7,
+              type: l.part === "seat" ? limitDashes.seat : "solid",
+            },
           })),
           {
             type: "line",
@@ -174,41 +178,6 @@ export default function EnvelopeChart({ detail, cases, verdicts }: Props) {
                 },
               })),
             },
-          },
-          {
-            type: "custom",
-            name: "line names",
-            silent: true,
-            data: [...envelope.lines.keys()].map((i) => [i]),
-            renderItem: (
-              _: unknown,
-              api: { value: (i: number) => number; coord: (v: number[]) => number[] },
-            ) => {
-              const line = envelope.lines[api.value(0)]!;
-              const named = line.points.map(([x, y]) => [t(x), p(y)] as const);
-              // The names stand where the lines have room: to the right for the body, left of the falling seat line.
-              const wanted = xMin + (xMax - xMin) * (line.part === "body" ? 0.8 : 0.6);
-              const after = named.findIndex(([x]) => x >= wanted);
-              const [x0, y0] = named[Math.max(0, after - 1)]!;
-              const [x1, y1] = named[after < 0 ? named.length - 1 : after]!;
-              const share = x1 === x0 ? 0 : Math.max(0, Math.min(1, (wanted - x0) / (x1 - x0)));
-              const [x, y] = api.coord([x0 + (x1 - x0) * share, y0 + (y1 - y0) * share]);
-              return {
-                type: "text",
-                style: {
-                  text: line.name,
-                  x: line.part === "body" ? x : x! - 10,
-                  y: line.part === "body" ? y! - 4 : y! + 12,
-                  align: line.part === "body" ? "center" : "right",
-                  verticalAlign: line.part === "body" ? "bottom" : "middle",
-                  fill: colours.dim,
-                  font: `11px ${chartFont}`,
-                  stroke: colours.paper,
-                  lineWidth: 3,
-                },
-              };
-            },
-            z: 3,
           },
           {
             type: "line",

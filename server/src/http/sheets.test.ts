@@ -1,0 +1,198 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { Problem, SheetRow, Tag } from "@proven-seat/contract";
+import type { Sheet } from "@proven-seat/core/proof";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { editable, startTestServer, type TestServer } from "../../test/api.ts";
+import { revisionAfter } from "../store/issue.ts";
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await startTestServer();
+});
+afterAll(() => server.end());
+
+interface Proved {
+  candidates: { key: string; verdict: string; valve: { key: string }; drive: { key: string } | null }[];
+}
+
+/** Chooses the best candidate of a tag, or the first of a verdict, and saves it. */
+async function choose(number: string, verdict?: string, overrideReason: string | null = null): Promise<Tag> {
+  const tag = await server.tagNamed(number);
+  const { body } = await server.ask<Proved>("POST", "/api/prove", { duty: tag.duty });
+  const picked = verdict ? body.candidates.find((c) => c.verdict === verdict)! : body.candidates[0]!;
+  const choice = {
+    valve: picked.valve.key,
+    drive: picked.drive?.key ?? null,
+    notes: "Painted to the plant's own colour – Δ ≤ ≥ ₂",
+    overrideReason,
+  };
+  return (await server.ask<Tag>("PUT", `/api/tags/${tag.id}`, { ...editable(tag), choice })).body;
+}
+
+const issue = (tag: Tag) =>
+  server.ask<SheetRow & Problem>("POST", `/api/tags/${tag.id}/sheets`, { version: tag.version });
+
+function pdfText(bytes: Buffer): { text: string; pages: number } {
+  const file = join(mkdtempSync(join(tmpdir(), "sheet-")), "sheet.pdf");
+  writeFileSync(file, bytes);
+  const info = execFileSync("pdfinfo", [file], { encoding: "utf8" });
+  return {
+    text: execFileSync("pdftotext", ["-layout", file, "-"], { encoding: "utf8" }),
+    pages: Number(/Pages:\s+(\d+)/.exec(info)![1]),
+  };
+}
+
+describe("issuing", () => {
+  it("proves again on the server, issues revision A, then B, and proves the same afterwards", async () => {
+    const tag = await choose("XV-3017");
+    const first = await issue(tag);
+    expect(first).toMatchObject({
+      status: 201,
+      body: { revision: "A", verdict: "holds", issuedBy: "engineer" },
+    });
+    expect((await issue(tag)).body.revision).toBe("B");
+    const again = await server.ask("POST", `/api/sheets/${first.body.id}/reprove`);
+    expect(again.body).toMatchObject({ same: true, differences: [] });
+    expect(
+      (await server.ask<SheetRow[]>("GET", `/api/tags/${tag.id}/sheets`)).body.map((s) => s.revision),
+    ).toEqual(["B", "A"]);
+  });
+  it("wants a choice, a current version, and a candidate that exists", async () => {
+    const tag = await server.tagNamed("XV-5006");
+    expect(await issue(tag)).toMatchObject({ status: 422, body: { type: "/problems/nothing-chosen" } });
+    const chosen = await choose("XV-5006");
+    expect((await issue({ ...chosen, version: chosen.version - 1 })).status).toBe(409);
+    const invented = await server.ask<Tag>("PUT", `/api/tags/${chosen.id}`, {
+      ...editable(chosen),
+      choice: { ...chosen.choice!, valve: "no such valve" },
+    });
+    expect(await issue(invented.body)).toMatchObject({
+      status: 422,
+      body: { type: "/problems/choice-gone" },
+    });
+  });
+  it("wants a written reason against the proof and puts it on the sheet", async () => {
+    const failing = await choose("XV-4020", "fails");
+    expect(await issue(failing)).toMatchObject({
+      status: 422,
+      body: { type: "/problems/override-needs-reason" },
+    });
+    const reasoned = await choose("XV-4020", "fails", "Trial for one campaign, agreed with operations.");
+    const { status, body } = await issue(reasoned);
+    expect(status).toBe(201);
+    const sheet = (await server.ask<Sheet>("GET", `/api/sheets/${body.id}.json`)).body;
+    expect(sheet.override).toMatchObject({ by: "engineer", reason: expect.stringContaining("Trial") });
+    expect(sheet.override!.rules.length).toBeGreaterThan(0);
+  });
+  it("keeps a tag that has sheets", async () => {
+    const tag = await server.tagNamed("XV-3017");
+    expect(await server.ask("DELETE", `/api/tags/${tag.id}`)).toMatchObject({
+      status: 409,
+      body: { type: "/problems/has-sheets" },
+    });
+  });
+  it("issues each revision once when two ask at the same time", async () => {
+    const tag = await choose("XV-1004");
+    const answers = await Promise.all([issue(tag), issue(tag), issue(tag)]);
+    expect(answers.map((a) => a.body.revision).sort()).toEqual(["A", "B", "C"]);
+  });
+  it("counts revisions without I and O, past Z", () => {
+    expect([0, 7, 8, 12, 13, 23, 24].map(revisionAfter)).toEqual(["A", "H", "J", "N", "P", "Z", "AA"]);
+  });
+});
+
+describe("documents", () => {
+  it("prints two pages of selectable text with every finding and the digest", async () => {
+    const tag = await choose("XV-2011");
+    const { body } = await issue(tag);
+    const response = await fetch(`${server.url}/api/sheets/${body.id}.pdf`);
+    expect(response.headers.get("content-disposition")).toContain("XV-2011-A.pdf");
+    const { text, pages } = pdfText(Buffer.from(await response.arrayBuffer()));
+    const sheet = (await server.ask<Sheet>("GET", `/api/sheets/${body.id}.json`)).body;
+    expect(pages).toBe(2);
+    for (const finding of sheet.proof.findings) expect(text).toContain(finding.asks);
+    expect(text).toContain(body.digest);
+    expect(text).toContain("Δ ≤ ≥ ₂");
+    expect(text).toContain("Never put a hand into the bore");
+  });
+  it("stays on two pages with twenty-four cases, long names, long notes and an override, in US units", async () => {
+    const tag = await server.tagNamed("XV-7003");
+    const cases = Array.from({ length: 24 }, (_, i) => ({
+      id: `c${i}`,
+      kind: "normal",
+      name: `A very long name for a case that goes on and on ${i}`,
+      upstreamBarG: 3,
+      downstreamBarG: 0,
+      temperatureC: 20,
+      flow: "forward",
+      mayBeShut: true,
+    }));
+    const { body } = await server.ask<Proved>("POST", "/api/prove", { duty: tag.duty });
+    const picked = body.candidates.at(-1)!;
+    const choice = {
+      valve: picked.valve.key,
+      drive: picked.drive!.key,
+      notes: "Note. ".repeat(330),
+      overrideReason: "Reason. ".repeat(120),
+    };
+    const saved = await server.ask<Tag>("PUT", `/api/tags/${tag.id}`, {
+      ...editable(tag),
+      service: "W".repeat(120),
+      duty: { ...tag.duty, cases },
+      choice,
+    });
+    const issued = await issue(saved.body);
+    const { text, pages } = pdfText(
+      Buffer.from(
+        await (await fetch(`${server.url}/api/sheets/${issued.body.id}.pdf?units=US`)).arrayBuffer(),
+      ),
+    );
+    expect(pages).toBe(2);
+    expect(text).toContain("psi g");
+  });
+  it("carries in JSON what the published command needs to prove it again", async () => {
+    const { body } = await issue(await choose("XV-6009"));
+    const sheet = (await server.ask("GET", `/api/sheets/${body.id}.json`)).body;
+    const calc = (input: unknown) =>
+      JSON.parse(
+        execFileSync("npm", ["run", "--silent", "calc", "--", "reprove", "-"], {
+          input: JSON.stringify(input),
+          encoding: "utf8",
+          cwd: new URL("../../..", import.meta.url),
+        }),
+      );
+    expect(calc(sheet)).toMatchObject({ same: true, digest: body.digest });
+  });
+});
+
+describe("history in the database itself", () => {
+  it.each(["sheet", "proof", "catalogue_version", "house_rule_version", "duty_version"])(
+    "refuses to change, remove or empty %s",
+    async (table) => {
+      const column = {
+        sheet: "revision",
+        proof: "engine",
+        catalogue_version: "digest",
+        house_rule_version: "reason",
+        duty_version: "created_by",
+      }[table];
+      await expect(server.sql(`update ${table} set ${column} = 'x'`)).rejects.toThrow(
+        /history and is not changed/,
+      );
+      await expect(server.sql(`delete from ${table}`)).rejects.toThrow(/history and is not changed/);
+      await expect(server.sql(`truncate ${table} cascade`)).rejects.toThrow(/history and is not changed/);
+    },
+  );
+  it("comes from migrations that can be taken back and run again", async () => {
+    const other = await startTestServer();
+    const migrator = other.orm.getMigrator();
+    await migrator.down();
+    expect((await other.ask("GET", "/api/health")).status).toBe(503);
+    await migrator.up();
+    expect((await other.ask("GET", "/api/health")).status).toBe(200);
+    await other.end();
+  });
+});

@@ -1,0 +1,104 @@
+import { randomBytes } from "node:crypto";
+import { createServer, type Server } from "node:http";
+import type { AddressInfo } from "node:net";
+import type { MikroORM } from "@mikro-orm/postgresql";
+import type { Project, Tag, TagRow } from "@proven-seat/contract";
+import pg from "pg";
+import { pino } from "pino";
+import { inject } from "vitest";
+import { loadDemo } from "../src/demo/load-demo.ts";
+import { buildApp } from "../src/http/app.ts";
+import { connect, migrate } from "../src/store/orm.ts";
+
+export interface Answer<T> {
+  readonly status: number;
+  readonly headers: Headers;
+  readonly body: T;
+}
+
+/** A server on a database of its own, with the demo scenario in it. */
+export interface TestServer {
+  readonly orm: MikroORM;
+  readonly url: string;
+  readonly ask: <T = Record<string, unknown>>(
+    method: string,
+    path: string,
+    body?: unknown,
+  ) => Promise<Answer<T>>;
+  readonly project: () => Promise<Project>;
+  readonly tagNamed: (number: string) => Promise<Tag>;
+  readonly sql: (text: string) => Promise<pg.QueryResult>;
+  readonly end: () => Promise<void>;
+}
+
+export async function startTestServer(webFolder: string | null = null): Promise<TestServer> {
+  const base = new URL(inject("databaseUrl"));
+  const name = `test_${randomBytes(6).toString("hex")}`;
+  const admin = new pg.Client({ connectionString: base.href });
+  await admin.connect();
+  await admin.query(`create database ${name}`);
+  await admin.end();
+  base.pathname = `/${name}`;
+  const orm = await connect(base.href);
+  await migrate(orm);
+  await loadDemo(orm, "engineer");
+  const server: Server = createServer(
+    buildApp({ orm, log: pino({ level: "silent" }), webFolder, user: "engineer" }),
+  );
+  await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
+  const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+
+  async function ask<T>(method: string, path: string, body?: unknown): Promise<Answer<T>> {
+    const response = await fetch(url + path, {
+      method,
+      ...(body === undefined
+        ? {}
+        : {
+            body: typeof body === "string" ? body : JSON.stringify(body),
+            headers: { "content-type": "application/json" },
+          }),
+    });
+    const text = await response.text();
+    const json = response.headers.get("content-type")?.includes("json");
+    return {
+      status: response.status,
+      headers: response.headers,
+      body: (json ? JSON.parse(text) : text) as T,
+    };
+  }
+  const project = async () => (await ask<Project[]>("GET", "/api/projects")).body[0]!;
+  return {
+    orm,
+    url,
+    ask,
+    project,
+    tagNamed: async (number) => {
+      const rows = (await ask<TagRow[]>("GET", `/api/projects/${(await project()).id}/tags`)).body;
+      return (await ask<Tag>("GET", `/api/tags/${rows.find((r) => r.number === number)!.id}`)).body;
+    },
+    sql: async (text) => {
+      const client = new pg.Client({ connectionString: base.href });
+      await client.connect();
+      try {
+        return await client.query(text);
+      } finally {
+        await client.end();
+      }
+    },
+    end: async () => {
+      server.closeAllConnections();
+      await new Promise((done) => server.close(done));
+      await orm.close(true);
+    },
+  };
+}
+
+/** What the save endpoint takes of a tag. */
+export const editable = ({ number, service, unit, duty, choice, version }: Tag) => ({
+  number,
+  service,
+  unit,
+  duty,
+  choice,
+  version,
+});

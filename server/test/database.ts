@@ -1,0 +1,22 @@
+import { fileURLToPath } from "node:url";
+import type { TestProject } from "vitest/node";
+import { discardDatabase, startDatabase } from "../../scripts/database.ts";
+
+declare module "vitest" {
+  export interface ProvidedContext {
+    databaseUrl: string;
+  }
+}
+
+const folder = fileURLToPath(new URL("../../.local/test-database", import.meta.url));
+
+/** One throwaway PostgreSQL for all test files; each file makes a database of its own in it. */
+export default async function setup(project: TestProject) {
+  discardDatabase(folder);
+  const database = await startDatabase(folder, { durable: false });
+  project.provide("databaseUrl", database.url);
+  return async () => {
+    await database.stop();
+    discardDatabase(folder);
+  };
+}

@@ -1,0 +1,18 @@
+import type { Envelope } from "@proven-seat/core/proof";
+import { LineKey } from "../../parts/line-key.tsx";
+
+/** How the limits are drawn, in the picture and in its key. */
+export const limitDashes = { body: [] as number[], seat: [7, 3] };
+
+export function EnvelopeLegend({ envelope }: { envelope: Envelope }) {
+  return (
+    <LineKey
+      lines={envelope.lines.map((l) => ({
+        name: l.name,
+        width: 1.2,
+        dashes: limitDashes[l.part].join(" ") || undefined,
+        colour: "var(--ink)",
+      }))}
+    />
+  );
+}
