@@ -98,6 +98,29 @@ export function outputAtPoints(output: DriveOutput, action: Action): Demand {
 }
 
 /**
+ * The named point of the stroke where a drive has least over a valve.
+ *
+ * @param offered output at each point, N·m
+ * @param demand demand at each point, N·m above 0
+ * @returns the point with the lowest ratio output/demand; ties go to the first named
+ * @throws never
+ * @source calculation contract
+ * @example weakestPoint({ breakToOpenNm: 9, runToOpenNm: 9, endToOpenNm: 9, breakToCloseNm: 9, runToCloseNm: 9, endToCloseNm: 9 }, { breakToOpenNm: 3, runToOpenNm: 2, endToOpenNm: 2, breakToCloseNm: 2, runToCloseNm: 2, endToCloseNm: 3 }) // → "breakToOpenNm"
+ */
+export function weakestPoint(offered: Demand, demand: Demand): DemandPoint {
+  let weakest: DemandPoint = "breakToOpenNm";
+  let lowest = Number.POSITIVE_INFINITY;
+  for (const point of demandPoints) {
+    const ratio = offered[point] / demand[point];
+    if (ratio < lowest) {
+      weakest = point;
+      lowest = ratio;
+    }
+  }
+  return weakest;
+}
+
+/**
  * Highest torque a drive can put into the stem.
  *
  * @param output drive output at the supply in question, N·m
@@ -132,7 +155,6 @@ export function peakOutputNm(output: DriveOutput): number {
 export function actuatorMargin(input: ActuatorMarginInput): ActuatorMargin {
   const offered = outputAtPoints(input.output, input.action);
   const ratios = {} as Demand;
-  let governing: DemandPoint = "breakToOpenNm";
   for (const point of demandPoints) {
     const demand = input.demandNm[point];
     if (!(demand > 0)) {
@@ -143,8 +165,8 @@ export function actuatorMargin(input: ActuatorMarginInput): ActuatorMargin {
       );
     }
     ratios[point] = offered[point] / demand;
-    if (ratios[point] < ratios[governing]) governing = point;
   }
+  const governing = weakestPoint(offered, input.demandNm);
   const lowest = ratios[governing];
   const result: ActuatorMargin = {
     ratios,

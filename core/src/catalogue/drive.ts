@@ -1,4 +1,10 @@
-import { type Action, type DriveOutput, peakOutputNm } from "../calc/actuator-margin.ts";
+import {
+  type Action,
+  type Demand,
+  type DriveOutput,
+  outputAtPoints,
+  peakOutputNm,
+} from "../calc/actuator-margin.ts";
 import { rackAndPinionOutput } from "../calc/rack-and-pinion-output.ts";
 import type { DriveFamily } from "./schema.ts";
 
@@ -97,6 +103,7 @@ export function drivesOfFamily(family: DriveFamily): Drive[] {
 export interface SuppliedDrive {
   readonly drive: Drive;
   readonly output: DriveOutput;
+  readonly offered: Demand;
   readonly peakNm: number;
 }
 
@@ -112,9 +119,11 @@ export interface SuppliedDrive {
  * @example suppliedDrive(drive, 4, 8).peakNm
  */
 export function suppliedDrive(drive: Drive, airMinimumBarG: number, airMaximumBarG: number): SuppliedDrive {
+  const output = drive.outputAt(airMinimumBarG);
   return {
     drive,
-    output: drive.outputAt(airMinimumBarG),
+    output,
+    offered: outputAtPoints(output, drive.action),
     peakNm: peakOutputNm(drive.outputAtMaximum(airMaximumBarG)),
   };
 }

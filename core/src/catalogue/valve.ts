@@ -37,6 +37,8 @@ export interface Valve {
   readonly sizeKey: string;
   readonly sealsKey: string;
   readonly trimKey: string;
+  /** Body, trim and seals together. */
+  readonly materialKey: string;
   readonly endKey: string;
   readonly price: number;
 }
@@ -118,6 +120,7 @@ export function valvesOfSize(line: ProductLine, size: ProductSize): Valve[] {
             sizeKey,
             sealsKey: set.key,
             trimKey: trims.key,
+            materialKey: `${bodyKey}|${trims.key}|${set.key}`,
             endKey,
             price: Math.round(
               size.price * priceFactor * trim.priceFactor * offer.priceFactor * set.priceFactor,

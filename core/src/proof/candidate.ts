@@ -1,7 +1,8 @@
 import type { Drive } from "../catalogue/drive.ts";
 import type { Valve } from "../catalogue/valve.ts";
-import { type Finding, gravityOf, type RuleStation, type Verdict } from "../rules/finding.ts";
+import type { Finding, RuleStation, Verdict } from "../rules/finding.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
+import { type Block, graver, joined, leastOf, stationVerdicts } from "./block.ts";
 
 /** A valve with a drive and every finding on them. */
 export interface ProvenCandidate {
@@ -41,84 +42,83 @@ export function candidateKey(valve: string, drive: string | null): string {
 }
 
 /**
- * Gathers a candidate's findings into its verdicts and counts.
+ * A candidate put together from two blocks: its size, seat and drive, and its materials. What only a
+ * reader needs (key, stations, the list of findings) is put together when it is read.
+ */
+class Gathered implements ProvenCandidate {
+  readonly valve: Valve;
+  readonly drive: Drive | null;
+  readonly demand: TorqueDemand;
+  readonly verdict: Verdict;
+  readonly fails: number;
+  readonly cannotTell: number;
+  readonly tight: number;
+  readonly heldBackBy: Finding | null;
+  readonly leastMargin: number | null;
+  readonly shortfall: number;
+  readonly price: number;
+  readonly sized: Block;
+  readonly made: Block;
+
+  constructor(valve: Valve, drive: Drive | null, demand: TorqueDemand, sized: Block, made: Block) {
+    this.valve = valve;
+    this.drive = drive;
+    this.demand = demand;
+    const held = graver(sized.heldBackBy, made.heldBackBy);
+    this.verdict = held === null ? "not asked" : held.finding.verdict;
+    this.fails = sized.fails + made.fails;
+    this.cannotTell = sized.cannotTell + made.cannotTell;
+    this.tight = sized.tight + made.tight;
+    this.heldBackBy = held === null ? null : held.finding;
+    this.leastMargin = leastOf(sized.leastMargin, made.leastMargin);
+    this.shortfall = sized.shortfall + made.shortfall;
+    this.price = valve.price + (drive === null ? 0 : drive.price);
+    this.sized = sized;
+    this.made = made;
+  }
+
+  get key(): string {
+    return candidateKey(this.valve.key, this.drive?.key ?? null);
+  }
+
+  get breakNm(): number | null {
+    return this.demand.hardest?.demand.breakToOpenNm ?? null;
+  }
+
+  get weightKg(): number {
+    return this.valve.size.weightKg + (this.drive?.weightKg ?? 0);
+  }
+
+  get stations(): Record<RuleStation, Verdict> {
+    return stationVerdicts(joined(this.sized, this.made).gravities);
+  }
+
+  get findings(): readonly Finding[] {
+    return [...this.sized.findings, ...this.made.findings]
+      .sort((x, y) => x.at - y.at)
+      .map(({ finding }) => finding);
+  }
+}
+
+/**
+ * Puts a candidate together from the blocks of its findings.
  *
  * @param valve the valve
  * @param drive its drive, null for a bare stem
  * @param demand torque demand in the duty, N·m
- * @param findings one for each rule
- * @returns the proven candidate
+ * @param sized findings on size, seat and drive
+ * @param made findings on body, trim and seals
+ * @returns the proven candidate; `findings` stand in the order of the rules
  * @throws never
  * @source gravest finding decides
- * @example gather(valve, drive, demand, []).verdict // → "not asked"
+ * @example gather(valve, drive, demand, blockOf([]), blockOf([])).verdict // → "not asked"
  */
 export function gather(
   valve: Valve,
   drive: Drive | null,
   demand: TorqueDemand,
-  findings: readonly Finding[],
+  sized: Block,
+  made: Block,
 ): ProvenCandidate {
-  const stations: Record<RuleStation, Verdict> = {
-    body: "not asked",
-    envelope: "not asked",
-    torque: "not asked",
-    drive: "not asked",
-    "fit-up": "not asked",
-  };
-  let fails = 0;
-  let cannotTell = 0;
-  let tight = 0;
-  let shortfall = 0;
-  let leastMargin: number | null = null;
-  let heldBackBy: Finding | null = null;
-  let held = -1;
-  for (const finding of findings) {
-    const { verdict, station, margin } = finding;
-    if (verdict === "not asked") continue;
-    const gravity = gravityOf(verdict);
-    if (gravity > gravityOf(stations[station])) stations[station] = verdict;
-    const inPercent = finding.marginUnit === "%" && margin !== null;
-    if (verdict === "fails") {
-      fails++;
-      shortfall += inPercent ? -margin : 1;
-    } else if (verdict === "cannot tell") cannotTell++;
-    else if (verdict === "tight") tight++;
-    // A limit that is held and wants no margin says nothing about how close the candidate is.
-    if (verdict === "holds" && !finding.marginWanted) {
-      if (held < 0) {
-        heldBackBy = finding;
-        held = 0;
-      }
-      continue;
-    }
-    if (inPercent && (leastMargin === null || margin < leastMargin)) leastMargin = margin;
-    if (gravity > held || (gravity === held && comparableMargin(finding) < comparableMargin(heldBackBy!))) {
-      heldBackBy = finding;
-      held = gravity;
-    }
-  }
-  return {
-    key: candidateKey(valve.key, drive?.key ?? null),
-    valve,
-    drive,
-    demand,
-    findings,
-    verdict: heldBackBy?.verdict ?? "not asked",
-    stations,
-    fails,
-    cannotTell,
-    tight,
-    heldBackBy,
-    leastMargin,
-    shortfall,
-    breakNm: demand.hardest?.demand.breakToOpenNm ?? null,
-    price: valve.price + (drive?.price ?? 0),
-    weightKg: valve.size.weightKg + (drive?.weightKg ?? 0),
-  };
-}
-
-/** Kelvin are set against a hundred so that a few kelvin weigh like a few per cent. */
-function comparableMargin(finding: Finding): number {
-  if (finding.margin === null) return finding.verdict === "holds" ? Number.POSITIVE_INFINITY : 0;
-  return finding.marginUnit === "K" ? finding.margin / 100 : finding.margin;
+  return new Gathered(valve, drive, demand, sized, made);
 }

@@ -123,12 +123,39 @@ export interface CandidateDescription
  * @example describeCandidate(candidate).verdict
  */
 export function describeCandidate(candidate: ProvenCandidate): CandidateDescription {
-  const { valve, drive, demand: _demand, heldBackBy, ...rest } = candidate;
+  const {
+    key,
+    valve,
+    drive,
+    verdict,
+    stations,
+    fails,
+    cannotTell,
+    tight,
+    heldBackBy,
+    leastMargin,
+    shortfall,
+    breakNm,
+    price,
+    weightKg,
+    findings,
+  } = candidate;
   return {
-    ...rest,
+    key,
     valve: describeValve(valve),
     drive: drive && describeDrive(drive),
+    verdict,
+    stations,
+    fails,
+    cannotTell,
+    tight,
     heldBackBy: heldBackBy?.rule ?? null,
+    leastMargin,
+    shortfall,
+    breakNm,
+    price,
+    weightKg,
+    findings,
   };
 }
 

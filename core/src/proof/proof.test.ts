@@ -90,6 +90,42 @@ describe("prove", () => {
   });
 });
 
+describe("blocks of findings", () => {
+  // Two of everything, so that a rule that looks beyond the part it hangs on would give a wrong finding.
+  const rich = shelfWith((line) => ({
+    ...line,
+    grades: [...line.grades, { grade: "A351 CF8M", priceFactor: 1.5 }],
+    trims: [...line.trims, { id: "duplex", name: "duplex", metals: ["22Cr duplex"], priceFactor: 1.2 }],
+    seals: [
+      ...line.seals,
+      { id: "nbr", name: "NBR", parts: [{ part: "ring", seal: "nbr" }], priceFactor: 1 },
+    ],
+    sizes: [...line.sizes, ...line.sizes.map((s) => ({ ...s, designation: "class 150" }))],
+  }));
+
+  it("gives every candidate the findings it gets when proved alone", () => {
+    const duty = dutyWith({
+      cases: [{ upstreamBarG: 22, temperatureC: 104 }],
+      fluid: { name: "", family: "hydrogen", phase: "gas" },
+      operator: "any",
+    });
+    const { candidates } = prove(duty, rich, house);
+    expect(candidates).toHaveLength(128);
+    for (const c of candidates) {
+      const alone = prover(duty, rich, house).judge(c.valve, c.drive);
+      expect(alone.findings).toEqual(c.findings);
+      const counted = (verdict: string) => c.findings.filter((f) => f.verdict === verdict).length;
+      expect([c.fails, c.cannotTell, c.tight]).toEqual([
+        counted("fails"),
+        counted("cannot tell"),
+        counted("tight"),
+      ]);
+      expect(gravityOf(c.verdict)).toBe(Math.max(...c.findings.map((f) => gravityOf(f.verdict))));
+      expect(c.heldBackBy?.verdict).toBe(c.verdict);
+    }
+  });
+});
+
 describe("prove request", () => {
   it("answers bad input with code, message and field", () => {
     expect(proveRequest({}, { shelf, house })).toMatchObject({

@@ -7,8 +7,9 @@ import { type SettledDuty, settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { type Finding, gravityOf, type Verdict } from "../rules/finding.ts";
 import { rules } from "../rules/index.ts";
-import { findingOf, type Judged } from "../rules/rule.ts";
+import { findingOf, type Judged, type Rule, type RulePart } from "../rules/rule.ts";
 import { type TorqueDemand, torqueDemand } from "../torque/demand.ts";
+import { type Block, blockOf, joined } from "./block.ts";
 import { gather, type ProvenCandidate } from "./candidate.ts";
 import { drivesActing, pickDrive } from "./pick-drive.ts";
 import { type Order, rank } from "./rank.ts";
@@ -40,10 +41,24 @@ export interface Prover {
   readonly drivesFor: (valve: Valve) => ProvenCandidate[];
 }
 
+/** A size and seat with a drive; valves that differ only in body, trim or seals share it and its findings. */
 interface Pairing {
   readonly supplied: SuppliedDrive | null;
   readonly pairKey: string;
+  block: Block | null;
 }
+
+type NumberedRule = { readonly rule: Rule; readonly at: number };
+
+const numbered: readonly NumberedRule[] = rules.map((rule, at) => ({ rule, at }));
+const hangingOn = (part: RulePart) => numbered.filter(({ rule }) => rule.hangsOn === part);
+const rulesByPart: Readonly<Record<RulePart, readonly NumberedRule[]>> = {
+  "size, seat and drive": hangingOn("size, seat and drive"),
+  body: hangingOn("body"),
+  trim: hangingOn("trim"),
+  seals: hangingOn("seals"),
+  "the whole valve": hangingOn("the whole valve"),
+};
 
 /**
  * Sets up the proving of one duty against a shelf.
@@ -60,6 +75,12 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
   const settled = settle(duty, house);
   const demands = new Map<string, TorqueDemand>();
   const shared = rules.map(() => new Map<string, Finding>());
+  const blocks = {
+    body: new Map<string, Block>(),
+    trim: new Map<string, Block>(),
+    seals: new Map<string, Block>(),
+    material: new Map<string, Block>(),
+  };
   const supply = (drive: Drive) => suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);
   const families = shelf.families
     .filter(({ drives }) => {
@@ -79,26 +100,50 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
     return demand;
   };
 
-  const judgePair = (valve: Valve, { supplied, pairKey }: Pairing): ProvenCandidate => {
+  /** A part's rules examined on a candidate; single findings are shared more widely than their blocks. */
+  const examined = (part: RulePart, judged: Judged): Block =>
+    blockOf(
+      rulesByPart[part].map(({ rule, at }) => {
+        const key = rule.sharedBy(judged);
+        let finding = shared[at]!.get(key);
+        if (!finding) {
+          finding = findingOf(rule, rule.examine(judged));
+          shared[at]!.set(key, finding);
+        }
+        return { at, finding };
+      }),
+    );
+  const blockFor = (part: "body" | "trim" | "seals", key: string, judged: Judged): Block => {
+    let block = blocks[part].get(key);
+    if (!block) {
+      block = examined(part, judged);
+      blocks[part].set(key, block);
+    }
+    return block;
+  };
+
+  const judgePair = (valve: Valve, pair: Pairing): ProvenCandidate => {
+    const { supplied, pairKey } = pair;
     const drive = supplied?.drive ?? null;
     const judged: Judged = { valve, drive, supplied, pairKey, demand: demandOf(valve), duty: settled, house };
-    const findings = new Array<Finding>(rules.length);
-    for (let at = 0; at < rules.length; at++) {
-      const rule = rules[at]!;
-      const key = rule.sharedBy(judged);
-      let finding = shared[at]!.get(key);
-      if (!finding) {
-        finding = findingOf(rule, rule.examine(judged));
-        shared[at]!.set(key, finding);
-      }
-      findings[at] = finding;
+    pair.block ??= examined("size, seat and drive", judged);
+    let rest = blocks.material.get(valve.materialKey);
+    if (!rest) {
+      rest = joined(
+        joined(blockFor("body", valve.bodyKey, judged), blockFor("trim", valve.trimKey, judged)),
+        blockFor("seals", valve.sealsKey, judged),
+      );
+      blocks.material.set(valve.materialKey, rest);
     }
-    return gather(valve, drive, judged.demand, findings);
+    const whole =
+      rulesByPart["the whole valve"].length > 0 ? joined(rest, examined("the whole valve", judged)) : rest;
+    return gather(valve, drive, judged.demand, pair.block, whole);
   };
 
   const pairing = (valve: Valve, supplied: SuppliedDrive | null): Pairing => ({
     supplied,
     pairKey: `${valve.torqueKey} + ${supplied?.drive.key ?? "bare stem"}`,
+    block: null,
   });
 
   const pickFor = (valve: Valve): readonly Pairing[] => {

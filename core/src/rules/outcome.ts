@@ -1,21 +1,7 @@
 import type { SettledCase } from "../duty/settle.ts";
 import { type CaseResult, gravityOf, type Outcome, type Unit, type Used, type Verdict } from "./finding.ts";
 
-const nothing: Omit<Outcome, "verdict" | "says"> = {
-  value: null,
-  limit: null,
-  sense: "is",
-  unit: "",
-  margin: null,
-  marginUnit: null,
-  marginWanted: true,
-  caseId: null,
-  caseName: null,
-  remedy: null,
-  missing: null,
-  uses: [],
-  byCase: [],
-};
+const none: readonly never[] = [];
 
 /**
  * An outcome that is no number: something fits or does not.
@@ -29,7 +15,24 @@ const nothing: Omit<Outcome, "verdict" | "says"> = {
  * @example plain("holds", "It fits.").verdict // → "holds"
  */
 export function plain(verdict: Verdict, says: string, more: Partial<Outcome> = {}): Outcome {
-  return { ...nothing, verdict, says, ...more };
+  // Written out, not spread: proofs make thousands of these, and all of one shape.
+  return {
+    verdict,
+    value: more.value ?? null,
+    limit: more.limit ?? null,
+    sense: more.sense ?? "is",
+    unit: more.unit ?? "",
+    margin: more.margin ?? null,
+    marginUnit: more.marginUnit ?? null,
+    marginWanted: more.marginWanted ?? true,
+    caseId: more.caseId ?? null,
+    caseName: more.caseName ?? null,
+    says,
+    remedy: more.remedy ?? null,
+    missing: more.missing ?? null,
+    uses: more.uses ?? none,
+    byCase: more.byCase ?? none,
+  };
 }
 
 /**
@@ -43,7 +46,7 @@ export function plain(verdict: Verdict, says: string, more: Partial<Outcome> = {
  * @example cannotTell("fluid family").missing // → "fluid family"
  */
 export function cannotTell(missing: string, more: Partial<Outcome> = {}): Outcome {
-  return plain("cannot tell", `Waits for ${missing}.`, { missing, ...more });
+  return plain("cannot tell", `Waits for ${missing}.`, { ...more, missing });
 }
 
 /**

@@ -18,6 +18,9 @@ export interface Judged {
   readonly house: HouseRules;
 }
 
+/** Parts a candidate is put together from. A rule that looks at several hangs on the whole valve. */
+export type RulePart = "size, seat and drive" | "body" | "trim" | "seals" | "the whole valve";
+
 /** One judgement: its question, its source and how it is examined. */
 export interface Rule {
   readonly id: `${RuleStation}/${string}`;
@@ -25,8 +28,10 @@ export interface Rule {
   readonly source: string;
   /** Inputs it looks at, for the generated page. */
   readonly inputs: readonly string[];
+  /** Which part of the candidate it looks at; candidates with the same part share its findings as a block. */
+  readonly hangsOn: RulePart;
   /**
-   * What of the candidate decides. Candidates with equal keys under one duty share the finding, so
+   * What of that part decides. Candidates with equal keys under one duty share the finding, so
    * that a thousand candidates do not examine the same seat a thousand times.
    */
   readonly sharedBy: (judged: Judged) => string;
@@ -40,7 +45,7 @@ export interface Rule {
  * @returns the same definition
  * @throws never
  * @source none: declaration only
- * @example rule({ id: "body/x", asks: "", source: "", inputs: [], sharedBy: () => "", examine }).id // → "body/x"
+ * @example rule({ id: "body/x", asks: "", source: "", inputs: [], hangsOn: "body", sharedBy: () => "", examine }).id // → "body/x"
  */
 export function rule(definition: Rule): Rule {
   return definition;
@@ -58,5 +63,25 @@ export function rule(definition: Rule): Rule {
  */
 export function findingOf(of: Rule, outcome: Outcome): Finding {
   const station = of.id.slice(0, of.id.indexOf("/")) as RuleStation;
-  return { rule: of.id, station, asks: of.asks, source: of.source, ...outcome };
+  return {
+    rule: of.id,
+    station,
+    asks: of.asks,
+    source: of.source,
+    verdict: outcome.verdict,
+    value: outcome.value,
+    limit: outcome.limit,
+    sense: outcome.sense,
+    unit: outcome.unit,
+    margin: outcome.margin,
+    marginUnit: outcome.marginUnit,
+    marginWanted: outcome.marginWanted,
+    caseId: outcome.caseId,
+    caseName: outcome.caseName,
+    says: outcome.says,
+    remedy: outcome.remedy,
+    missing: outcome.missing,
+    uses: outcome.uses,
+    byCase: outcome.byCase,
+  };
 }

@@ -2,6 +2,7 @@ import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
 import { useDeferredValue, useState } from "react";
 import { useNavigate } from "react-router";
+import { useFocusReturn } from "../parts/focus-return.ts";
 import { useCommands } from "./commands.ts";
 import { useProject, useTagRows } from "./queries.ts";
 import { useReading } from "./reading.ts";
@@ -11,6 +12,7 @@ const item = "flex cursor-pointer items-baseline gap-3 px-3 py-1.5 data-[selecte
 
 /** One key reaches every tag, station and action. */
 export default function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegend: () => void }) {
+  const focusReturn = useFocusReturn();
   const [text, setText] = useState("");
   const wanted = useDeferredValue(text.trim().toLowerCase());
   const project = useProject();
@@ -46,6 +48,7 @@ export default function CommandBar({ onClose, onLegend }: { onClose: () => void;
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
         <Dialog.Content
+          {...focusReturn}
           aria-describedby={undefined}
           className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,92vw)] -translate-x-1/2 border border-ink bg-paper"
         >

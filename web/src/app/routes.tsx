@@ -25,7 +25,7 @@ function Entrance() {
     );
   if (!data) return <Notice title="Opening …" />;
   const opensOn = data[0]?.opensOn;
-  return <Navigate replace to={!visited && opensOn ? `/tags/${opensOn}/drive` : "/line-up"} />;
+  return <Navigate replace to={!visited && opensOn ? `/tags/${opensOn}/duty` : "/line-up"} />;
 }
 
 export const router = createBrowserRouter([

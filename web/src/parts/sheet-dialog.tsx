@@ -1,5 +1,6 @@
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
+import { useFocusReturn } from "./focus-return.ts";
 
 interface Props {
   open: boolean;
@@ -12,11 +13,13 @@ interface Props {
 
 /** A question or a list in front of the room; Escape closes it and the focus goes back. */
 export function SheetDialog({ open, onClose, title, says, children, wide = false }: Props) {
+  const focusReturn = useFocusReturn();
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
         <Dialog.Content
+          {...focusReturn}
           className={`fixed top-[12vh] left-1/2 z-30 max-h-[76vh] -translate-x-1/2 overflow-auto border border-ink bg-paper p-5 ${wide ? "w-[min(46rem,92vw)]" : "w-[min(30rem,92vw)]"}`}
         >
           <Dialog.Title className="text-[15px]">{title}</Dialog.Title>

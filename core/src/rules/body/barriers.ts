@@ -6,6 +6,7 @@ export const barriers = rule({
   asks: "Barriers for block and bleed",
   source: "Two seats, each tight against line pressure with the cavity vented",
   inputs: ["function", "product line's barriers"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ valve }) => valve.line.id,
   examine: ({ valve, duty }) => {
     if (duty.function !== "double block and bleed")

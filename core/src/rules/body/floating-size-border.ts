@@ -16,6 +16,7 @@ export const floatingSizeBorder = rule({
   asks: "Floating ball, size × class",
   source: "House rule: the downstream seat of a floating ball carries ball and line pressure",
   inputs: ["size", "class", "house rule: largest floating ball"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ valve }) => valve.sizeKey,
   examine: ({ valve, house }) => {
     if (valve.line.mounting !== "floating") return notAsked("The closing member does not float.");

@@ -6,6 +6,7 @@ export const inLineRepair = rule({
   asks: "Repair in the line",
   source: "Product line's construction",
   inputs: ["in-line repair", "product line's construction"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ valve }) => valve.line.id,
   examine: ({ valve, duty }) => {
     if (!duty.inLineRepair) return notAsked("In-line repair is not asked for.");

@@ -6,6 +6,7 @@ export const sealingDirection = rule({
   asks: "Seals from the side asked",
   source: "Product line's sealing direction",
   inputs: ["flow direction", "product line's sealing direction"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ valve }) => valve.line.id,
   examine: ({ valve, duty }) => {
     const uses = [

@@ -1,4 +1,4 @@
-import { actuatorMargin } from "../../calc/actuator-margin.ts";
+import { weakestPoint } from "../../calc/actuator-margin.ts";
 import type { SuppliedDrive } from "../../catalogue/drive.ts";
 import { padOf } from "../../reference/pads.ts";
 import type { TorqueDemand } from "../../torque/demand.ts";
@@ -25,19 +25,13 @@ export interface DriveLimits {
  * @example driveLimits(suppliedDrive(drive, 4, 8), demand).peakNm
  */
 export function driveLimits(supplied: SuppliedDrive, demand: TorqueDemand): DriveLimits {
-  const { drive, output, peakNm } = supplied;
+  const { offered, peakNm } = supplied;
   if (!demand.hardest) return { needsNm: null, givesNm: null, point: null, peakNm };
-  const margin = actuatorMargin({
-    demandNm: demand.hardest.demand,
-    serviceFactor: demand.appliedFactor,
-    action: drive.action,
-    output,
-  });
-  const asked = demand.hardest.demand[margin.governing];
+  const point = weakestPoint(offered, demand.hardest.demand);
   return {
-    needsNm: asked * demand.appliedFactor,
-    givesNm: margin.ratios[margin.governing] * asked,
-    point: margin.governing,
+    needsNm: demand.hardest.demand[point] * demand.appliedFactor,
+    givesNm: offered[point],
+    point,
     peakNm,
   };
 }

@@ -7,6 +7,7 @@ export const stemLimit = rule({
   asks: "Stem limit at maximum supply",
   source: "Maximum allowable stem torque of the product line",
   inputs: ["highest air supply", "drive output", "maximum allowable stem torque"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ pairKey }) => pairKey,
   examine: ({ valve, drive, supplied, demand, duty }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
@@ -14,33 +15,33 @@ export const stemLimit = rule({
     const limit = valve.size.maximumStemTorqueNm;
     // The maker's limit already holds a margin: equality passes and nothing more is asked.
     const measured = against(peakNm, limit, 0);
-    return {
-      ...plain(
-        measured.verdict,
-        measured.verdict === "fails"
-          ? "At full supply the drive can break the stem."
-          : "The stem stands the drive at full supply.",
-      ),
-      value: peakNm,
-      limit,
-      sense: "≤",
-      unit: "N·m",
-      margin: "margin" in measured ? measured.margin : null,
-      marginUnit: "%",
-      marginWanted: false,
-      remedy:
-        measured.verdict === "fails" ? "A smaller drive, a lower supply limit or a stronger stem." : null,
-      uses: [
-        drive.family.kind === "rack-and-pinion"
-          ? {
-              what: "highest air supply",
-              value: duty.airMaximumBarG,
-              unit: "bar g",
-              origin: duty.stated.airMaximumBarG === null ? "assumed" : "entered",
-            }
-          : { what: "output taken at", value: "stall", unit: "", origin: "catalogue" },
-        { what: "maximum allowable stem torque", value: limit, unit: "N·m", origin: "catalogue" },
-      ],
-    };
+    return plain(
+      measured.verdict,
+      measured.verdict === "fails"
+        ? "At full supply the drive can break the stem."
+        : "The stem stands the drive at full supply.",
+      {
+        value: peakNm,
+        limit,
+        sense: "≤",
+        unit: "N·m",
+        margin: "margin" in measured ? measured.margin : null,
+        marginUnit: "%",
+        marginWanted: false,
+        remedy:
+          measured.verdict === "fails" ? "A smaller drive, a lower supply limit or a stronger stem." : null,
+        uses: [
+          drive.family.kind === "rack-and-pinion"
+            ? {
+                what: "highest air supply",
+                value: duty.airMaximumBarG,
+                unit: "bar g",
+                origin: duty.stated.airMaximumBarG === null ? "assumed" : "entered",
+              }
+            : { what: "output taken at", value: "stall", unit: "", origin: "catalogue" },
+          { what: "maximum allowable stem torque", value: limit, unit: "N·m", origin: "catalogue" },
+        ],
+      },
+    );
   },
 });

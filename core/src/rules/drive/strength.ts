@@ -22,6 +22,7 @@ export const strength = rule({
     "drive output",
     "house rule: torque margin",
   ],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ pairKey }) => pairKey,
   examine: ({ drive, supplied, demand, duty, house }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
@@ -62,25 +63,25 @@ export const strength = rule({
     const measured = against(limits.needsNm, limits.givesNm, house.torqueMargin / 100);
     const { verdict } = measured;
     const point = pointNames[limits.point!]!;
-    return {
-      ...plain(
-        verdict,
-        verdict === "fails"
-          ? `Too weak at ${point}.`
-          : verdict === "tight"
-            ? `Strong enough, with little in hand at ${point}.`
-            : `Strong enough at every point; weakest at ${point}.`,
-      ),
-      value: limits.needsNm,
-      limit: limits.givesNm,
-      sense: "≤",
-      unit: "N·m",
-      margin: "margin" in measured ? measured.margin : null,
-      marginUnit: "%",
-      caseId: demand.hardest.caseId,
-      caseName: demand.hardest.caseName,
-      remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
-      uses: [{ what: "weakest point", value: point, unit: "", origin: "computed" }, ...uses],
-    };
+    return plain(
+      verdict,
+      verdict === "fails"
+        ? `Too weak at ${point}.`
+        : verdict === "tight"
+          ? `Strong enough, with little in hand at ${point}.`
+          : `Strong enough at every point; weakest at ${point}.`,
+      {
+        value: limits.needsNm,
+        limit: limits.givesNm,
+        sense: "≤",
+        unit: "N·m",
+        margin: "margin" in measured ? measured.margin : null,
+        marginUnit: "%",
+        caseId: demand.hardest.caseId,
+        caseName: demand.hardest.caseName,
+        remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
+        uses: [{ what: "weakest point", value: point, unit: "", origin: "computed" }, ...uses],
+      },
+    );
   },
 });

@@ -6,6 +6,7 @@ export const supplyRating = rule({
   asks: "Drive stands the highest supply",
   source: "Drive family's maximum air pressure",
   inputs: ["highest air supply", "drive family's maximum air"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ drive }) => drive?.family.id ?? "none",
   examine: ({ drive, duty }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");

@@ -6,6 +6,7 @@ export const bodyChemistry = rule({
   asks: "Body in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "body grade"],
+  hangsOn: "body",
   sharedBy: ({ valve }) => valve.grade.grade,
   examine: ({ valve, duty, house }) =>
     chemistryOf([{ part: "body", name: valve.grade.grade, material: valve.grade.metal }], duty, house),

@@ -6,6 +6,7 @@ export const gradeMaximum = rule({
   asks: "Grade maximum",
   source: "Grade's own maximum: graphitisation, embrittlement, loss of strength (indicative)",
   inputs: ["temperature", "body grade", "house rule: temperature margin"],
+  hangsOn: "body",
   sharedBy: ({ valve }) => valve.grade.grade,
   examine: ({ valve, duty, house }) =>
     overCases(duty.cases, {

@@ -7,6 +7,7 @@ export const gradeMinimum = rule({
   asks: "Grade minimum",
   source: "Grade's own minimum, impact-tested where the grade requires it (indicative)",
   inputs: ["temperature", "lowest ambient", "body grade", "house rule: temperature margin"],
+  hangsOn: "body",
   sharedBy: ({ valve }) => valve.grade.grade,
   examine: ({ valve, duty, house }) =>
     overCases(withAmbient(duty), {

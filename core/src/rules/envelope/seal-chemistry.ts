@@ -6,6 +6,7 @@ export const sealChemistry = rule({
   asks: "Seals in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seal set"],
+  hangsOn: "seals",
   sharedBy: ({ valve }) => valve.sealsKey,
   examine: ({ valve, duty, house }) =>
     chemistryOf(

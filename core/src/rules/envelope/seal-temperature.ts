@@ -8,6 +8,7 @@ export const sealTemperature = rule({
   asks: "Seal temperature range",
   source: "Seal, packing and gasket ranges (indicative)",
   inputs: ["temperature", "lowest ambient", "seal set", "house rule: temperature margin"],
+  hangsOn: "seals",
   sharedBy: ({ valve }) => valve.sealsKey,
   examine: ({ valve, duty, house }) => {
     const parts = valve.seals.parts;

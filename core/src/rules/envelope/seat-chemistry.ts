@@ -6,6 +6,7 @@ export const seatChemistry = rule({
   asks: "Seat in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seat"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ valve }) => valve.seat.material.id,
   examine: ({ valve, duty, house }) => {
     const { id, name } = valve.seat.material;

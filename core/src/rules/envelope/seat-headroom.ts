@@ -10,6 +10,7 @@ export const seatHeadroom = rule({
   asks: "Seat headroom",
   source: "House rule: kelvin below the seat's continuous maximum",
   inputs: ["temperature", "case kind", "seat continuous maximum", "house rule: seat headroom"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ valve }) => valve.seat.material.id,
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;

@@ -7,6 +7,7 @@ export const seatLimit = rule({
   asks: "Seat limit",
   source: "Seat curve of the product line, else the generic curve (indicative)",
   inputs: ["pressure on either side", "temperature", "seat curve", "house rule: pressure margin"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ valve }) => valve.seatKey,
   examine: ({ valve, duty, house }) => {
     const { material, curve, curveName, curveIsGeneric } = valve.seat;

@@ -6,6 +6,7 @@ export const seatTemperature = rule({
   asks: "Seat temperature range",
   source: "Seat material range, excursions included (indicative)",
   inputs: ["temperature", "seat minimum and excursion maximum", "house rule: temperature margin"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ valve }) => valve.seat.material.id,
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;

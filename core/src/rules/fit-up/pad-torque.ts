@@ -7,6 +7,7 @@ export const padTorque = rule({
   asks: "Pad carries the drive's peak",
   source: "ISO 5211 maximum flange torque (indicative)",
   inputs: ["highest air supply", "drive output", "valve's mounting pad"],
+  hangsOn: "size, seat and drive",
   sharedBy: ({ pairKey }) => pairKey,
   examine: ({ valve, drive, supplied, demand }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");

@@ -171,6 +171,7 @@ export function LineUp() {
         <label className="flex items-center gap-1 text-dim">
           show
           <select
+            aria-label="show verdict"
             className="field w-auto! border-b-rule!"
             value={verdict}
             onChange={(e) => {
@@ -187,6 +188,7 @@ export function LineUp() {
         <label className="flex items-center gap-1 text-dim">
           at
           <select
+            aria-label="at station"
             className="field w-auto! border-b-rule!"
             value={station}
             disabled={verdict === ""}

@@ -99,7 +99,7 @@ export function TagLine({ row, summary, units, current, onCurrent }: Props) {
       })}
       <span
         role="gridcell"
-        className={`truncate ${verdictText[sentence.verdict]} ${sentence.verdict === "holds" ? "opacity-90" : "font-medium"}`}
+        className={`truncate ${verdictText[sentence.verdict]} ${sentence.verdict === "holds" ? "" : "font-medium"}`}
         title={sentence.text}
       >
         {row.choice ? "" : summary && summary.standing > 0 ? <span className="text-dim">open · </span> : ""}

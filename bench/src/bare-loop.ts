@@ -1,0 +1,86 @@
+import { type Demand, demandPoints, outputAtPoints, peakOutputNm } from "@proven-seat/core/calc";
+import { type Drive, type Shelf, suppliedDrive, type Valve } from "@proven-seat/core/catalogue";
+import { type Duty, settle } from "@proven-seat/core/duty";
+import type { HouseRules } from "@proven-seat/core/house";
+import { padOf, valueOnCurve } from "@proven-seat/core/reference";
+import { breakGrowth, tableTorque } from "@proven-seat/core/torque";
+
+/**
+ * The simpler loop the prover is measured against: for every candidate the same interpolations of body
+ * rating and seat limit at every case, the same torque table and the same walk through the drives, and
+ * nothing else: no findings, no chemistry, no words, no sharing between candidates but the drives' output.
+ */
+export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules): number {
+  const settled = settle(duty, house);
+  const air = [settled.airMinimumBarG, settled.airMaximumBarG] as const;
+  const wanted =
+    settled.operator === "any"
+      ? shelf.families
+      : shelf.families.filter(
+          (f) => (f.drives[0]!.family.kind === "rack-and-pinion") === (settled.operator === "pneumatic"),
+        );
+  const families = settled.operator === "bare stem" ? [] : wanted.map((f) => supplied(f.drives, duty, air));
+  const picks = new Map<string, number>();
+  let sum = 0;
+  for (const valve of shelf.valvesFor(duty.dn!)) {
+    for (const c of settled.cases) {
+      if (c.temperatureC === null || c.pressureBarG === null) continue;
+      sum += valueOnCurve(valve.ratingCurve, c.temperatureC) - c.pressureBarG;
+      if (valve.seat.curve) sum += valueOnCurve(valve.seat.curve, c.temperatureC) - c.closedDifferentialBar!;
+    }
+    const demand = hardest(valve, settled);
+    if (!demand) continue;
+    // The prover, too, walks through the drives once for each torque.
+    let picked = picks.get(valve.torqueKey);
+    if (picked === undefined) {
+      picked = families.reduce((n, drives) => n + firstStrongEnough(drives, demand, valve), 0);
+      picks.set(valve.torqueKey, picked);
+    }
+    sum += picked;
+  }
+  return sum;
+}
+
+type Supplied = ReturnType<typeof suppliedDrive>;
+
+function supplied(drives: readonly Drive[], duty: Duty, [low, high]: readonly [number, number]): Supplied[] {
+  const acting = drives.filter((d) => duty.onSupplyLoss === null || d.onSupplyLoss === duty.onSupplyLoss);
+  return (acting.length > 0 ? acting : [...drives])
+    .sort((a, b) => a.price - b.price)
+    .map((d) => suppliedDrive(d, low, high));
+}
+
+function hardest(valve: Valve, settled: ReturnType<typeof settle>): Demand | null {
+  const { differentialBar, breakToOpenNm } = valve.size.torque;
+  let table = 0;
+  for (const c of settled.cases)
+    table = Math.max(
+      table,
+      tableTorque(differentialBar, breakToOpenNm[valve.seat.material.id]!, c.differentialBar ?? 0) ?? 0,
+    );
+  if (table === 0) return null;
+  const s = valve.line.stroke;
+  const growth = breakGrowth(valve.seat.material.breakGrowthPerDecade, settled.longestShutDays);
+  return {
+    breakToOpenNm: table * growth,
+    runToOpenNm: table * s.runToOpen,
+    endToOpenNm: table * s.endToOpen,
+    breakToCloseNm: table * s.breakToClose,
+    runToCloseNm: table * s.runToClose,
+    endToCloseNm: table * s.endToClose,
+  };
+}
+
+function firstStrongEnough(drives: readonly Supplied[], demand: Demand, valve: Valve): number {
+  const pad = padOf(valve.size.pad)!.maximumTorqueNm;
+  for (const { drive, output, peakNm } of drives) {
+    const offered = outputAtPoints(output, drive.action);
+    if (
+      peakNm <= pad &&
+      peakNm <= valve.size.maximumStemTorqueNm &&
+      demandPoints.every((p) => offered[p] >= 1.2 * demand[p])
+    )
+      return peakOutputNm(output);
+  }
+  return 0;
+}

@@ -1,0 +1,30 @@
+import { defineConfig } from "@playwright/test";
+
+export default defineConfig({
+  testDir: "tests",
+  globalSetup: "./support/global-setup.ts",
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  fullyParallel: true,
+  workers: 2,
+  outputDir: "../test-results",
+  reporter: process.env.E2E_REPORT
+    ? [["line"], ["json", { outputFile: process.env.E2E_REPORT }]]
+    : [["list"]],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    colorScheme: "light",
+    launchOptions: {
+      executablePath: "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+  },
+});

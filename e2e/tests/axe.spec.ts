@@ -1,0 +1,62 @@
+import AxeBuilder from "@axe-core/playwright";
+import type { Page } from "@playwright/test";
+import { expect, test } from "../support/app.ts";
+
+async function findings(page: Page) {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations.map(
+    (v) =>
+      `${v.id}: ${v.nodes
+        .map((n) => n.target.join(" "))
+        .slice(0, 3)
+        .join(" | ")}`,
+  );
+}
+
+for (const theme of ["light", "dark"] as const) {
+  test.describe(theme, () => {
+    test.use({ colorScheme: theme });
+
+    for (const [tag, station] of [
+      ["XV-3052", "duty"],
+      ["XV-3052", "body"],
+      ["XV-3017", "envelope"],
+      ["XV-3052", "drive"],
+      ["XV-4020", "envelope"],
+      ["XV-9001", "duty"],
+      ["XV-3017", "sheet"],
+    ] as const) {
+      test(`axe finds nothing on ${station} of ${tag}`, async ({ page, app }) => {
+        await page.goto(await app.tagUrl(tag, station));
+        await expect(page.getByText(/candidates proved in/)).toBeVisible();
+        await page.waitForTimeout(400);
+        expect(await findings(page)).toEqual([]);
+      });
+    }
+
+    test("axe finds nothing on line-up, import, command bar, legend and override", async ({ page, app }) => {
+      await page.goto(`${app.url}/line-up`);
+      await expect(page.getByRole("row", { name: /XV-4020/ })).toContainText("Nothing stands");
+      expect(await findings(page)).toEqual([]);
+      await page.keyboard.press("/");
+      await expect(page.getByPlaceholder("Tag, station or action")).toBeVisible();
+      expect(await findings(page)).toEqual([]);
+      await page.keyboard.press("Escape");
+      await page.keyboard.press("?");
+      await expect(page.getByRole("dialog", { name: "Legend" })).toBeVisible();
+      expect(await findings(page)).toEqual([]);
+      await page.goto(`${app.url}/import`);
+      await page.locator("input[type=file]").setInputFiles({
+        name: "list.csv",
+        mimeType: "text/csv",
+        buffer: Buffer.from("Tag,DN,Colour\nXV-A,51,red\n"),
+      });
+      await expect(page.getByRole("heading", { name: /1 fault/ })).toBeVisible();
+      expect(await findings(page)).toEqual([]);
+      await page.goto(await app.tagUrl("XV-4020", "body"));
+      await page.getByRole("button", { name: "Choose against the proof" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
+      expect(await findings(page)).toEqual([]);
+    });
+  });
+}

@@ -1,0 +1,75 @@
+import { expect, test } from "../support/app.ts";
+
+test("the whole path by keyboard", async ({ page, app }) => {
+  await page.goto(`${app.url}/line-up`);
+  await expect(page.getByRole("link", { name: "XV-5006" })).toBeVisible();
+  await page.keyboard.press("f");
+  await page.keyboard.type("amine");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("link", { name: "XV-5001" })).toBeFocused();
+  await page.keyboard.press("ArrowDown");
+  await expect(page.getByRole("link", { name: "XV-5006" })).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(/candidates proved in/)).toBeVisible();
+
+  await page.keyboard.press("a");
+  await expect(page.getByLabel(/^name of case/)).toHaveCount(3);
+  await page.getByLabel("name of case 3").focus();
+  await page.keyboard.press("Control+a");
+  await page.keyboard.type("upset");
+  await page.keyboard.press("Tab");
+  await page.keyboard.type("8");
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Tab");
+  await page.keyboard.type("90");
+  await expect(page.getByText(/^saved/)).toBeVisible();
+
+  await page.getByRole("row", { selected: true }).last().focus();
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("c");
+  await expect(page.getByText("Chosen", { exact: true })).toBeVisible();
+  await page.keyboard.press("/");
+  await page.keyboard.type("station: sheet");
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/sheet$/);
+  const issue = page.getByRole("button", { name: /Issue revision/ });
+  await expect(issue).toBeEnabled();
+  await page.getByLabel("Notes on the sheet").focus();
+  await page.keyboard.press("Tab");
+  await expect(issue).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("region", { name: "Issued sheets" }).getByText("revision A")).toBeVisible();
+  await page.keyboard.press("[");
+  await expect(page).toHaveURL(/fit-up$/);
+});
+
+test("the command bar finds tags and actions, and Escape gives the focus back", async ({ page, app }) => {
+  await page.goto(`${app.url}/line-up`);
+  await page.getByRole("button", { name: /find or do/ }).focus();
+  await page.keyboard.press("/");
+  await page.keyboard.type("no such thing at all");
+  await expect(page.getByText(/Nothing of that name/)).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: /find or do/ })).toBeFocused();
+  await page.keyboard.press("/");
+  await page.keyboard.type("dark theme");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
+  await page.keyboard.press("/");
+  await page.keyboard.type("XV-4002");
+  await page.keyboard.press("Enter");
+  await expect(page.getByLabel("tag number")).toHaveValue("XV-4002");
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Legend" })).toBeVisible();
+});
+
+test("filters say how many fit and are cleared in place", async ({ page, app }) => {
+  await page.goto(`${app.url}/line-up`);
+  await expect(page.getByRole("row", { name: /XV-4020/ })).toContainText("Nothing stands");
+  await page.getByLabel("show verdict").selectOption("fails");
+  await expect(page.getByRole("row", { name: /XV-/ })).toHaveCount(1);
+  await page.getByLabel("at station").selectOption("body");
+  await expect(page.getByText("No tag fits the filter")).toBeVisible();
+  await page.getByRole("button", { name: "Show all" }).click();
+  await expect(page.getByRole("row", { name: /XV-3017/ })).toBeVisible();
+});

@@ -1,0 +1,15 @@
+import { useRef } from "react";
+
+/** Gives the focus back to where it was before a dialog opened; spread it on the dialog's content. */
+export function useFocusReturn() {
+  const before = useRef<HTMLElement | null>(null);
+  return {
+    onOpenAutoFocus: () => {
+      before.current = document.activeElement instanceof HTMLElement ? document.activeElement : null;
+    },
+    onCloseAutoFocus: (event: Event) => {
+      event.preventDefault();
+      before.current?.focus();
+    },
+  };
+}
