@@ -2,8 +2,11 @@ import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { expect, test } from "../support/app.ts";
 
-async function findings(page: Page) {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+// The checker brings types of a sister version of the browser driver, hence the cast.
+/** Every rule in the light theme; in the dark one only what the theme changes. */
+async function findings(page: Page, theme: "light" | "dark") {
+  const axe = new AxeBuilder({ page: page as never });
+  const { violations } = await (theme === "dark" ? axe.withRules(["color-contrast"]) : axe).analyze();
   return violations.map(
     (v) =>
       `${v.id}: ${v.nodes
@@ -30,21 +33,21 @@ for (const theme of ["light", "dark"] as const) {
         await page.goto(await app.tagUrl(tag, station));
         await expect(page.getByText(/candidates proved in/)).toBeVisible();
         await page.waitForTimeout(400);
-        expect(await findings(page)).toEqual([]);
+        expect(await findings(page, theme)).toEqual([]);
       });
     }
 
     test("axe finds nothing on line-up, import, command bar, legend and override", async ({ page, app }) => {
       await page.goto(`${app.url}/line-up`);
       await expect(page.getByRole("row", { name: /XV-4020/ })).toContainText("Nothing stands");
-      expect(await findings(page)).toEqual([]);
+      expect(await findings(page, theme)).toEqual([]);
       await page.keyboard.press("/");
       await expect(page.getByPlaceholder("Tag, station or action")).toBeVisible();
-      expect(await findings(page)).toEqual([]);
+      expect(await findings(page, theme)).toEqual([]);
       await page.keyboard.press("Escape");
       await page.keyboard.press("?");
       await expect(page.getByRole("dialog", { name: "Legend" })).toBeVisible();
-      expect(await findings(page)).toEqual([]);
+      expect(await findings(page, theme)).toEqual([]);
       await page.goto(`${app.url}/import`);
       await page.locator("input[type=file]").setInputFiles({
         name: "list.csv",
@@ -52,11 +55,11 @@ for (const theme of ["light", "dark"] as const) {
         buffer: Buffer.from("Tag,DN,Colour\nXV-A,51,red\n"),
       });
       await expect(page.getByRole("heading", { name: /1 fault/ })).toBeVisible();
-      expect(await findings(page)).toEqual([]);
+      expect(await findings(page, theme)).toEqual([]);
       await page.goto(await app.tagUrl("XV-4020", "body"));
       await page.getByRole("button", { name: "Choose against the proof" }).click();
       await expect(page.getByRole("dialog")).toBeVisible();
-      expect(await findings(page)).toEqual([]);
+      expect(await findings(page, theme)).toEqual([]);
     });
   });
 }

@@ -12,7 +12,7 @@ const stemSizes = [
 ];
 
 /** Differentials a maker would tabulate for a class, bar: the last just covers the cold rating. */
-export const tabulatedDifferentials: Record<number, number[]> = {
+const tabulatedDifferentials: Record<number, number[]> = {
   150: [0, 5, 10, 15, 20],
   300: [0, 10, 20, 35, 52],
   600: [0, 25, 50, 75, 104],

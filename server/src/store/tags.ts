@@ -90,7 +90,7 @@ export function changeTag(em: EntityManager, tag: Tag, content: NewTag, user: st
   return true;
 }
 
-export const numberTaken = (number: string) =>
+const numberTaken = (number: string) =>
   new Problem(409, "number-taken", `Tag ${number} is already in the project. Give it another number.`, {
     errors: [{ field: "number", message: "Already in the project." }],
   });

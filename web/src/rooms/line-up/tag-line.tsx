@@ -24,10 +24,7 @@ export function stationVerdict(
 }
 
 /** The sentence that holds a tag back. */
-export function sentenceOf(
-  summary: TagSummary | null,
-  units: ReadingUnits,
-): { text: string; verdict: Verdict } {
+function sentenceOf(summary: TagSummary | null, units: ReadingUnits): { text: string; verdict: Verdict } {
   if (!summary) return { text: "being proved …", verdict: "not asked" };
   if (summary.missing.length > 0) {
     const [first, ...rest] = summary.missing;

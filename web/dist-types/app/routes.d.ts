@@ -1,2 +1,0 @@
-export declare const router: import("react-router").DataRouter;
-//# sourceMappingURL=routes.d.ts.map

@@ -1,0 +1,99 @@
+// @vitest-environment happy-dom
+import type { Tag } from "@proven-seat/contract";
+import { emptyDuty } from "@proven-seat/core/duty";
+import { beforeEach, describe, expect, it } from "vitest";
+import { redo, undo, useBench } from "./bench-store.ts";
+import { contentOf, faultsOf } from "./content.ts";
+import { differencesBetween } from "./differences.ts";
+import { dropDraft, keepDraft, readDraft } from "./drafts.ts";
+
+const tag: Tag = {
+  id: "00000000-0000-4000-8000-000000000001",
+  projectId: "00000000-0000-4000-8000-000000000002",
+  number: "XV-1",
+  service: "feed",
+  unit: "",
+  duty: emptyDuty,
+  choice: null,
+  version: 3,
+  dutyVersion: 1,
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  updatedBy: "engineer",
+};
+const cases = () => useBench.getState().content!.duty.cases;
+
+beforeEach(() => {
+  useBench.getState().open(tag, null);
+  useBench.temporal.getState().clear();
+});
+
+describe("bench store", () => {
+  it("adds, copies, edits and removes cases with ids of their own", () => {
+    const { addCase, copyCase, editCase, removeCase } = useBench.getState();
+    addCase();
+    addCase();
+    copyCase(cases()[0]!.id);
+    editCase(cases()[1]!.id, { temperatureC: 40 });
+    expect(new Set(cases().map((c) => c.id)).size).toBe(3);
+    expect(cases().map((c) => c.temperatureC)).toEqual([null, 40, null]);
+    removeCase(cases()[0]!.id);
+    addCase();
+    expect(new Set(cases().map((c) => c.id)).size).toBe(3);
+  });
+  it("undoes and redoes edits, and marks them unsaved", () => {
+    useBench.getState().editDuty({ dn: 50 });
+    useBench.getState().setSave({ kind: "saved", at: new Date() });
+    undo();
+    expect(useBench.getState().content!.duty.dn).toBeNull();
+    expect(useBench.getState().save.kind).toBe("unsaved");
+    redo();
+    expect(useBench.getState().content!.duty.dn).toBe(50);
+    undo();
+    undo();
+    expect(useBench.getState().content!.number).toBe("XV-1");
+  });
+  it("keeps what could not be read until it can", () => {
+    useBench.getState().setUnreadable("dn", "155");
+    expect(useBench.getState().unreadable).toEqual({ dn: "155" });
+    useBench.getState().clearUnreadable("dn");
+    expect(useBench.getState().unreadable).toEqual({});
+  });
+  it("does not lose the sight of a conflict by typing on", () => {
+    useBench.getState().setSave({ kind: "stale", current: tag });
+    useBench.getState().editTag({ service: "mine" });
+    expect(useBench.getState().save.kind).toBe("stale");
+  });
+});
+
+describe("drafts and differences", () => {
+  it("brings a draft back as it was kept", () => {
+    const draft = { version: 3, content: contentOf(tag), unreadable: { dn: "155" } };
+    keepDraft(tag.id, draft);
+    expect(readDraft(tag.id)).toEqual(draft);
+    dropDraft(tag.id);
+    expect(readDraft(tag.id)).toBeNull();
+  });
+  it("takes no broken draft for one", () => {
+    localStorage.setItem(`proven-seat-draft-${tag.id}`, "{broken");
+    expect(readDraft(tag.id)).toBeNull();
+  });
+  it("names every field two versions differ in", () => {
+    const mine = contentOf(tag);
+    const theirs = { ...mine, service: "other", duty: { ...mine.duty, dn: 80 } };
+    expect(differencesBetween(mine, theirs)).toEqual(
+      expect.arrayContaining([
+        { path: "service", yours: "feed", theirs: "other" },
+        { path: "duty · dn", yours: "blank", theirs: "80" },
+      ]),
+    );
+    expect(differencesBetween(mine, mine)).toEqual([]);
+  });
+  it("finds faults by path", () => {
+    expect(faultsOf({ ...contentOf(tag), number: " " })).toEqual({ number: "A tag needs a number." });
+    expect(
+      Object.keys(
+        faultsOf({ ...contentOf(tag), duty: { ...emptyDuty, airMinimumBarG: 9, airMaximumBarG: 5 } }),
+      ),
+    ).toEqual(["airMaximumBarG"]);
+  });
+});

@@ -1,0 +1,45 @@
+import { describe, expect, it } from "vitest";
+import type { HeldBy } from "../workers/views.ts";
+import { figureText, heldSentence, marginWords } from "./verdict-words.ts";
+
+const metric = { system: "metric", absolute: false } as const;
+const us = { system: "US", absolute: false } as const;
+const held: HeldBy = {
+  rule: "envelope/seat-limit",
+  asks: "Seat limit",
+  verdict: "tight",
+  value: 67.6,
+  limit: 72,
+  sense: "≤",
+  unit: "bar",
+  margin: 0.065,
+  marginUnit: "%",
+  caseName: "maximum",
+  says: "The seat stands it, with little in hand.",
+};
+
+describe("words of a verdict", () => {
+  it("says value, limit, case and margin in the reader's units", () => {
+    expect(heldSentence(held, metric)).toBe("Seat limit: 67.6 bar ≤ 72 bar at maximum (+6 %)");
+    expect(heldSentence(held, us)).toBe("Seat limit: 980.5 psi ≤ 1\u2009044 psi at maximum (+6 %)");
+  });
+  it("says what a thing without figures lacks in words", () => {
+    expect(heldSentence({ ...held, verdict: "cannot tell", says: "Waits for line class." }, metric)).toBe(
+      "Seat limit: waits for line class",
+    );
+    expect(heldSentence({ ...held, sense: "is", says: "The flanges do not mate." }, metric)).toBe(
+      "Seat limit: the flanges do not mate",
+    );
+  });
+  it("does not invent a limit where there is none", () => {
+    expect(heldSentence({ ...held, verdict: "fails", limit: null, margin: null }, metric)).toBe(
+      "Seat limit: 67.6 bar at maximum, beyond the end of the limit",
+    );
+  });
+  it("converts margins in kelvin and gauge to absolute", () => {
+    expect(marginWords(10, "K", us)).toBe("+18 °F");
+    expect(marginWords(null, "K", us)).toBe("");
+    expect(figureText(0, "bar g", { system: "metric", absolute: true })).toBe("1.01 bar a");
+    expect(figureText(150, "DN", us)).toBe("DN 150");
+  });
+});
