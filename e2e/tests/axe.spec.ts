@@ -5,7 +5,7 @@ import { expect, test } from "../support/app.ts";
 // The checker brings types of a sister version of the browser driver, hence the cast.
 /** Every rule in the light theme; in the dark one only what the theme changes. */
 async function findings(page: Page, theme: "light" | "dark") {
-  const axe = new AxeBuilder({ page: page as never });
+  const axe = new AxeBuilder({ page: page as never }).setLegacyMode();
   const { violations } = await (theme === "dark" ? axe.withRules(["color-contrast"]) : axe).analyze();
   return violations.map(
     (v) =>

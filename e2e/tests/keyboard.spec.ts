@@ -35,7 +35,7 @@ test("the whole path by keyboard", async ({ page, app }) => {
   const issue = page.getByRole("button", { name: /Issue revision/ });
   await expect(issue).toBeEnabled();
   await page.getByLabel("Notes on the sheet").focus();
-  await page.keyboard.press("Tab");
+  await page.keyboard.press("Shift+Tab");
   await expect(issue).toBeFocused();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("region", { name: "Issued sheets" }).getByText("revision A")).toBeVisible();
@@ -61,6 +61,21 @@ test("the command bar finds tags and actions, and Escape gives the focus back", 
   await expect(page.getByLabel("tag number")).toHaveValue("XV-4002");
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Legend" })).toBeVisible();
+});
+
+test("a tag is added by key and removed again", async ({ page, app }) => {
+  await page.goto(`${app.url}/line-up`);
+  await expect(page.getByRole("link", { name: "XV-3017" })).toBeVisible();
+  await page.keyboard.press("n");
+  await expect(page.getByLabel("tag number")).toHaveValue(/^NEW-/);
+  await expect(page.getByText("No candidates yet")).toBeVisible();
+  const number = await page.getByLabel("tag number").inputValue();
+  await page.keyboard.press("/");
+  await page.keyboard.type("remove this");
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Remove the tag" }).click();
+  await expect(page).toHaveURL(/line-up$/);
+  await expect(page.getByRole("link", { name: number })).toHaveCount(0);
 });
 
 test("filters say how many fit and are cleared in place", async ({ page, app }) => {

@@ -143,12 +143,18 @@ function verdictBox(doc: Document, sheet: Sheet, top: number, system: UnitSystem
   return y;
 }
 
+/** Value against limit; for things that are words, what they are and what that means. */
+function comparison(finding: Finding, system: UnitSystem): string {
+  if (finding.value === null) return "";
+  const value = written(finding.value, finding.unit, system);
+  if (finding.limit === null || finding.limit === finding.value) return value;
+  const limit = written(finding.limit, finding.unit, system);
+  return finding.sense === "is" ? `${value}: ${limit}` : `${value} ${finding.sense} ${limit}`;
+}
+
 function findingRow(doc: Document, finding: Finding, y: number, system: UnitSystem): number {
   boreMark(doc, finding.verdict, left, y + 0.5, 3.6);
-  const figures =
-    finding.value === null
-      ? ""
-      : `${written(finding.value, finding.unit, system)}${finding.limit === null ? "" : ` ${finding.sense} ${written(finding.limit, finding.unit, system)}`}`;
+  const figures = comparison(finding, system);
   write(doc, finding.asks, left + 12, y, { width: 132, size: 8 });
   write(doc, finding.verdict, left + 146, y, {
     width: 54,
@@ -166,7 +172,7 @@ function findingRow(doc: Document, finding: Finding, y: number, system: UnitSyst
     `${finding.verdict === "cannot tell" ? `${finding.says} ` : ""}${origins ? `${origins}. ` : ""}${finding.source}`,
     left + 12,
     y + 10,
-    { width: width - 12, size: 5.8, colour: dim, lines: 2 },
+    { width: width - 12, size: 6.2, colour: dim, lines: 2 },
   );
   return y + (finding.verdict === "not asked" ? 19 : 26.5);
 }

@@ -4,7 +4,7 @@ import { driveLimits } from "./limits.ts";
 
 export const stemLimit = rule({
   id: "drive/stem-limit",
-  asks: "Stem limit at maximum supply",
+  asks: "Stem limit",
   source: "Maximum allowable stem torque of the product line",
   inputs: ["highest air supply", "drive output", "maximum allowable stem torque"],
   hangsOn: "size, seat and drive",

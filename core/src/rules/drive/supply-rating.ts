@@ -3,7 +3,7 @@ import { rule } from "../rule.ts";
 
 export const supplyRating = rule({
   id: "drive/supply-rating",
-  asks: "Drive stands the highest supply",
+  asks: "Drive air rating",
   source: "Drive family's maximum air pressure",
   inputs: ["highest air supply", "drive family's maximum air"],
   hangsOn: "size, seat and drive",

@@ -4,7 +4,7 @@ import { rule } from "../rule.ts";
 
 export const padTorque = rule({
   id: "fit-up/pad-torque",
-  asks: "Pad carries the drive's peak",
+  asks: "Pad limit",
   source: "ISO 5211 maximum flange torque (indicative)",
   inputs: ["highest air supply", "drive output", "valve's mounting pad"],
   hangsOn: "size, seat and drive",

@@ -23,6 +23,7 @@ import { EnvelopeLegend } from "../../stations/envelope/envelope-lines.tsx";
 import { FindingsPanel } from "../../stations/findings/findings-panel.tsx";
 import { SheetStation } from "../../stations/sheet/sheet-station.tsx";
 import { OverrideDialog } from "./override-dialog.tsx";
+import { RemoveDialog } from "./remove-dialog.tsx";
 import { SaveStateText } from "./save-state.tsx";
 import { StaleDialog } from "./stale-dialog.tsx";
 import { caseVerdicts, type StationId, stationIds, stationMarks } from "./stations.ts";
@@ -44,7 +45,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   const { view, prover, behind, failure } = useBenchProof();
   const { system, absolute } = useReading();
   const navigate = useNavigate();
-  const [asking, setAsking] = useState<"override" | "stale" | null>(null);
+  const [asking, setAsking] = useState<"override" | "stale" | "remove" | null>(null);
   const faults = useMemo(() => faultsOf(content), [content]);
   const verdicts = useMemo(() => caseVerdicts(view), [view]);
   const { editTag, addCase, setOrder, choose } = useBench.getState();
@@ -87,6 +88,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
     { name: "Undo", keys: "Ctrl Z", act: undo },
     { name: "Redo", keys: "Ctrl Shift Z", act: redo },
     { name: "Save now", keys: "Ctrl S", act: () => void saveNow() },
+    { name: "Remove this tag", act: () => setAsking("remove") },
     ...stationIds.map((id) => ({ name: `Station: ${id}`, act: () => void navigate(`/tags/${tagId}/${id}`) })),
   ];
   const setOfRoom = useCommands((s) => s.setOfRoom);
@@ -278,6 +280,9 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
           onClose={() => setAsking(null)}
           onOverride={pick}
         />
+      )}
+      {asking === "remove" && (
+        <RemoveDialog tagId={tagId} number={content.number} onClose={() => setAsking(null)} />
       )}
       {asking === "stale" && save.kind === "stale" && (
         <StaleDialog current={save.current} onClose={() => setAsking(null)} />

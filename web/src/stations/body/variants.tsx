@@ -33,7 +33,7 @@ export function Variants({ view, prover }: { view: BenchView; prover: ProverHand
     };
   }, [prover, group, view]);
   return (
-    <section aria-label="Variants" className="flex min-h-0 flex-1 flex-col px-4 pt-3">
+    <section aria-label="Variants" className="flex h-[50%] min-h-0 shrink-0 flex-col px-4 pt-3">
       <div className="mb-1 flex items-baseline justify-between">
         <h2>Body, trim and seals</h2>
         <span className="text-dim">
@@ -119,7 +119,7 @@ export function Variants({ view, prover }: { view: BenchView; prover: ProverHand
                 className="truncate font-normal"
                 title={v.heldBy ? heldSentence(v.heldBy, { system, absolute }) : ""}
               >
-                {v.heldBy ? heldSentence(v.heldBy, { system, absolute }) : ""}
+                {v.heldBy?.asks ?? ""}
               </span>
             </div>
           ))}

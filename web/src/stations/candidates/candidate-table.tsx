@@ -125,7 +125,7 @@ export function CandidateTable({ view, onCycleOrder }: Props) {
     body.current?.querySelector<HTMLElement>(`[data-candidate="${CSS.escape(next.key)}"]`)?.focus();
   };
   return (
-    <section aria-label="Candidates" className="flex min-h-0 flex-col px-4 pt-2">
+    <section aria-label="Candidates" className="flex min-h-0 flex-1 flex-col px-4 pt-2">
       <div className="mb-1 flex items-baseline justify-between gap-3">
         <h2>Candidates</h2>
         <span className="text-dim">

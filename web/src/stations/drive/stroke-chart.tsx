@@ -105,6 +105,8 @@ export default function StrokeChart({ detail }: { detail: CandidateDetail }) {
                           fontFamily: chartFont,
                           fontSize: 12,
                           fontWeight: 600,
+                          textBorderColor: colours.paper,
+                          textBorderWidth: 3,
                         },
                       },
                     ],

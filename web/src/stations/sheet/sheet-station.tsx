@@ -48,7 +48,7 @@ function Reproof({ sheet }: { sheet: SheetRow }) {
 
 function Issued({ sheets, system }: { sheets: readonly SheetRow[]; system: string }) {
   return (
-    <section aria-label="Issued sheets" className="mt-4">
+    <section aria-label="Issued sheets" className="mt-3">
       <h2>Issued</h2>
       {sheets.length === 0 && <p className="text-dim">Nothing has been issued for this tag.</p>}
       <ul className="mt-1">
@@ -170,7 +170,33 @@ export function SheetStation({ view, chosen, onOverride }: Props) {
   ];
   return (
     <div className="h-full overflow-auto px-5 py-3">
-      <article aria-label="Sheet preview" className="border border-rule bg-lift p-5">
+      <div className="flex items-center gap-3">
+        <button
+          type="button"
+          className="act-first"
+          disabled={working || (grave && !choice.overrideReason)}
+          onClick={() => void issue()}
+        >
+          {working ? "Issuing …" : `Issue revision ${nextRevision(sheets.data?.[0]?.revision)}`}
+        </button>
+        {grave && !choice.overrideReason && (
+          <span>
+            It {candidate.verdict === "fails" ? "fails" : "cannot be judged"}:{" "}
+            <button type="button" className="underline" onClick={onOverride}>
+              override with a reason
+            </button>{" "}
+            before issuing.
+          </span>
+        )}
+        {failure && (
+          <span role="alert" className="text-fails">
+            {failure}
+          </span>
+        )}
+      </div>
+      {sheets.data && <Issued sheets={sheets.data} system={system} />}
+      {sheets.error && <p className="text-fails">{sheets.error.message}</p>}
+      <article aria-label="Sheet preview" className="mt-4 border border-rule bg-lift p-5">
         <header className="flex items-baseline justify-between border-b border-rule pb-1.5">
           <h2 className="text-[15px]">Valve specification</h2>
           <span className="text-[16px] font-semibold">{content.number}</span>
@@ -244,32 +270,6 @@ export function SheetStation({ view, chosen, onOverride }: Props) {
           </li>
         </ul>
       </article>
-      <div className="mt-3 flex items-center gap-3">
-        <button
-          type="button"
-          className="act-first"
-          disabled={working || (grave && !choice.overrideReason)}
-          onClick={() => void issue()}
-        >
-          {working ? "Issuing …" : `Issue revision ${nextRevision(sheets.data?.[0]?.revision)}`}
-        </button>
-        {grave && !choice.overrideReason && (
-          <span>
-            It {candidate.verdict === "fails" ? "fails" : "cannot be judged"}:{" "}
-            <button type="button" className="underline" onClick={onOverride}>
-              override with a reason
-            </button>{" "}
-            before issuing.
-          </span>
-        )}
-        {failure && (
-          <span role="alert" className="text-fails">
-            {failure}
-          </span>
-        )}
-      </div>
-      {sheets.data && <Issued sheets={sheets.data} system={system} />}
-      {sheets.error && <p className="text-fails">{sheets.error.message}</p>}
     </div>
   );
 }

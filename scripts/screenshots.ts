@@ -1,0 +1,81 @@
+/** Draws the current pictures of the main views from the demo data into docs/screenshots. The server must run. */
+import { mkdirSync } from "node:fs";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { chromium } from "@playwright/test";
+import type { Project, TagRow } from "@proven-seat/contract";
+
+const base = process.env.BASE_URL ?? "http://127.0.0.1:4180";
+const folder = fileURLToPath(new URL("../docs/screenshots", import.meta.url));
+mkdirSync(folder, { recursive: true });
+
+const [project] = (await (await fetch(`${base}/api/projects`)).json()) as Project[];
+const rows = (await (await fetch(`${base}/api/projects/${project!.id}/tags`)).json()) as TagRow[];
+const tag = (number: string) => `/tags/${rows.find((r) => r.number === number)!.id}`;
+
+/** The sheet's picture wants something chosen and issued. */
+async function issueOnce(number: string): Promise<void> {
+  const row = rows.find((r) => r.number === number)!;
+  if (row.sheet) return;
+  const send = async (method: string, path: string, body: unknown) =>
+    (
+      await fetch(base + path, {
+        method,
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify(body),
+      })
+    ).json();
+  const {
+    projectId: _p,
+    id,
+    dutyVersion: _d,
+    updatedAt: _a,
+    updatedBy: _b,
+    ...tagContent
+  } = await (await fetch(`${base}/api/tags/${row.id}`)).json();
+  const { candidates } = await send("POST", "/api/prove", { duty: tagContent.duty, limit: 1 });
+  const choice = {
+    valve: candidates[0].valve.key,
+    drive: candidates[0].drive?.key ?? null,
+    notes: "Insulate to the gland; keep the indicator in sight.",
+  };
+  const saved = await send("PUT", `/api/tags/${id}`, { ...tagContent, choice });
+  await send("POST", `/api/tags/${id}/sheets`, { version: saved.version });
+}
+await issueOnce("XV-3017");
+
+const list =
+  "Tag No;Size (NPS);Rating;Design press (psig);Design temp (°F);Insulation\nXV-7101;6;300#;362,6;140;none\nXV-7102;7;300#;362,6;140;none\nXV-7103;4;600#;abc;140;none\n";
+
+const views: { name: string; path: string; dark?: boolean; list?: boolean }[] = [
+  { name: "line-up", path: "/line-up" },
+  { name: "bench-duty", path: `${tag("XV-9001")}/duty` },
+  { name: "bench-body", path: `${tag("XV-3052")}/body` },
+  { name: "bench-envelope", path: `${tag("XV-5001")}/envelope` },
+  { name: "bench-drive", path: `${tag("XV-3052")}/drive` },
+  { name: "bench-nothing-stands-dark", path: `${tag("XV-4020")}/envelope`, dark: true },
+  { name: "sheet", path: `${tag("XV-3017")}/sheet` },
+  { name: "import", path: "/import", list: true },
+];
+
+const browser = await chromium.launch({
+  executablePath: "/usr/bin/chromium",
+  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+});
+for (const view of views) {
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    colorScheme: view.dark ? "dark" : "light",
+  });
+  const page = await context.newPage();
+  await page.goto(base + view.path);
+  if (view.list)
+    await page
+      .locator("input[type=file]")
+      .setInputFiles({ name: "line-list.csv", mimeType: "text/csv", buffer: Buffer.from(list) });
+  await page.waitForLoadState("networkidle");
+  await page.waitForTimeout(1500);
+  await page.screenshot({ path: join(folder, `${view.name}.png`) });
+  await context.close();
+}
+await browser.close();

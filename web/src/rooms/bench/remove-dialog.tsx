@@ -1,0 +1,54 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { call } from "../../app/api.ts";
+import { queryClient } from "../../app/queries.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { dropDraft } from "../../bench/drafts.ts";
+import { SheetDialog } from "../../parts/sheet-dialog.tsx";
+
+/** Removes a tag that has no issued sheet; the server refuses one that has. */
+export function RemoveDialog({
+  tagId,
+  number,
+  onClose,
+}: {
+  tagId: string;
+  number: string;
+  onClose: () => void;
+}) {
+  const [failure, setFailure] = useState<string | null>(null);
+  const navigate = useNavigate();
+  const remove = async () => {
+    try {
+      await call("deleteTag", { parameters: { id: tagId } });
+      dropDraft(tagId);
+      useBench.setState({ tagId: null, content: null });
+      void queryClient.invalidateQueries({ queryKey: ["tags"] });
+      void navigate("/line-up");
+    } catch (error) {
+      setFailure((error as Error).message);
+    }
+  };
+  return (
+    <SheetDialog
+      open
+      onClose={onClose}
+      title={`Remove ${number}?`}
+      says="The tag leaves the line-up and cannot be brought back here. Tags with issued sheets are kept."
+    >
+      {failure && (
+        <p role="alert" className="mb-3 text-fails">
+          {failure}
+        </p>
+      )}
+      <div className="flex gap-3">
+        <button type="button" className="act-first" onClick={() => void remove()}>
+          Remove the tag
+        </button>
+        <button type="button" className="act" onClick={onClose}>
+          Keep it
+        </button>
+      </div>
+    </SheetDialog>
+  );
+}
