@@ -1,6 +1,6 @@
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
-import { useDeferredValue, useState } from "react";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import { useFocusReturn } from "../parts/focus-return.ts";
 import { useCommands } from "./commands.ts";
@@ -11,10 +11,11 @@ const most = 40;
 const item = "flex cursor-pointer items-baseline gap-3 px-3 py-1.5 data-[selected=true]:bg-second";
 
 /** One key reaches every tag, station and action. */
-export default function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegend: () => void }) {
+export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegend: () => void }) {
   const focusReturn = useFocusReturn();
   const [text, setText] = useState("");
-  const wanted = useDeferredValue(text.trim().toLowerCase());
+  // Not deferred: Enter right after the last letter must act on what that letter left.
+  const wanted = text.trim().toLowerCase();
   const project = useProject();
   const rows = useTagRows(project?.id).data ?? [];
   const commands = useCommands((s) => s.ofRoom);

@@ -1,14 +1,13 @@
 import { shownUnit } from "@proven-seat/core/units";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, Outlet, useNavigation } from "react-router";
 import { KeyHint } from "../parts/key-hint.tsx";
 import { Legend } from "../parts/legend.tsx";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
 import { useShortcuts } from "../parts/shortcuts.ts";
+import { CommandBar } from "./command-bar.tsx";
 import { useReading } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
-
-const CommandBar = lazy(() => import("./command-bar.tsx"));
 
 /** Header, room, footer. The room fills the header's middle and the footer's right end. */
 export function Shell() {
@@ -66,11 +65,7 @@ export function Shell() {
           <StatusSlot />
         </footer>
       </div>
-      {bar && (
-        <Suspense>
-          <CommandBar onClose={() => setBar(false)} onLegend={() => setLegend(true)} />
-        </Suspense>
-      )}
+      {bar && <CommandBar onClose={() => setBar(false)} onLegend={() => setLegend(true)} />}
       <SheetDialog
         open={legend}
         onClose={() => setLegend(false)}
