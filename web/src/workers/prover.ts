@@ -1,9 +1,11 @@
 import type { CatalogueVersion, HouseRuleVersion } from "@proven-seat/contract";
 import { type Remote, wrap } from "comlink";
-import type { ProverApi } from "./prover.worker.ts";
+import type { ProverApi } from "./prover-api.ts";
 
 /** A prover in a worker of its own, ready once the shelf has been handed over. */
 export interface ProverHandle {
+  /** What it proves against: two provers of one basis judge alike. */
+  readonly basis: string;
   readonly api: Remote<ProverApi>;
   readonly end: () => void;
 }
@@ -16,5 +18,5 @@ export async function startProver(
   const worker = new Worker(new URL("./prover.worker.ts", import.meta.url), { type: "module" });
   const api = wrap<ProverApi>(worker);
   await api.setShelf(catalogue.catalogue, house.values);
-  return { api, end: () => worker.terminate() };
+  return { basis: `${catalogue.digest} v${house.version}`, api, end: () => worker.terminate() };
 }

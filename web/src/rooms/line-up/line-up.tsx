@@ -1,7 +1,6 @@
 import type { Tag } from "@proven-seat/contract";
 import { addressOf } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
-import type { Verdict } from "@proven-seat/core/rules";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
@@ -13,8 +12,11 @@ import { InHeader, InStatus } from "../../app/slots.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { useShortcuts } from "../../parts/shortcuts.ts";
+import { everything, fits } from "./filter.ts";
+import { FilterBar } from "./filter-bar.tsx";
+import { ProvingState } from "./proving-state.tsx";
 import { useSummaries } from "./summaries.ts";
-import { columns, type MarkedStation, markedStations, stationVerdict, TagLine } from "./tag-line.tsx";
+import { columns, type MarkedStation, markedStations, TagLine } from "./tag-line.tsx";
 
 const rowHeight = 30;
 const stationNames: Record<MarkedStation, string> = {
@@ -26,7 +28,6 @@ const stationNames: Record<MarkedStation, string> = {
   "fit-up": "Fit-up",
   sheet: "Sheet",
 };
-const shownVerdicts: readonly Verdict[] = ["fails", "cannot tell", "tight", "holds"];
 
 /** The tag list: one row a tag, one mark a station, the sentence that holds it back. */
 export function LineUp() {
@@ -39,10 +40,8 @@ export function LineUp() {
     project?.id,
     tags.data,
   );
-  const [text, setText] = useState("");
-  const wanted = useDeferredValue(text.trim().toLowerCase());
-  const [verdict, setVerdict] = useState<Verdict | "">("");
-  const [station, setStation] = useState<MarkedStation | "">("");
+  const [filter, setFilter] = useState(everything);
+  const settled = useDeferredValue(filter);
   const [current, setCurrent] = useState(0);
   const [adding, setAdding] = useState<string | null>(null);
   const scroller = useRef<HTMLDivElement>(null);
@@ -51,19 +50,7 @@ export function LineUp() {
   useEffect(() => set({ visited: true }), [set]);
 
   const rows = tags.data ?? [];
-  const shown = rows.filter((row) => {
-    if (
-      wanted &&
-      !`${row.number} ${row.service} ${row.unit} ${row.lineDesignation ?? ""} ${row.dn ?? ""}`
-        .toLowerCase()
-        .includes(wanted)
-    )
-      return false;
-    if (!verdict) return true;
-    const summary = summaryOf(row);
-    if (station) return stationVerdict(row, summary, station) === verdict;
-    return summary !== null && (summary.missing.length > 0 ? "cannot tell" : summary.verdict) === verdict;
-  });
+  const shown = rows.filter((row) => fits(row, summaryOf(row), settled));
 
   const virtual = useVirtualizer({
     count: shown.length,
@@ -146,85 +133,21 @@ export function LineUp() {
       </InHeader>
       <InStatus>{project?.note}</InStatus>
       <div className="flex flex-wrap items-center gap-3 px-6 py-2.5">
-        <label className="flex items-center gap-1">
-          <span className="sr-only">Search tags</span>
-          <input
-            ref={search}
-            type="search"
-            className="field w-56 border-b-rule!"
-            placeholder="search tag, service, unit, size"
-            value={text}
-            onChange={(e) => {
-              setText(e.target.value);
-              setCurrent(0);
-            }}
-            onKeyDown={(e) => {
-              if (e.key === "Escape") {
-                setText("");
-                e.currentTarget.blur();
-              }
-              if (e.key === "Enter" || e.key === "ArrowDown") goTo(0);
-            }}
-          />
-          <KeyHint>F</KeyHint>
-        </label>
-        <label className="flex items-center gap-1 text-dim">
-          show
-          <select
-            aria-label="show verdict"
-            className="field w-auto! border-b-rule!"
-            value={verdict}
-            onChange={(e) => {
-              setVerdict(e.target.value as Verdict);
-              setCurrent(0);
-            }}
-          >
-            <option value="">all</option>
-            {shownVerdicts.map((v) => (
-              <option key={v}>{v}</option>
-            ))}
-          </select>
-        </label>
-        <label className="flex items-center gap-1 text-dim">
-          at
-          <select
-            aria-label="at station"
-            className="field w-auto! border-b-rule!"
-            value={station}
-            disabled={verdict === ""}
-            onChange={(e) => setStation(e.target.value as MarkedStation)}
-          >
-            <option value="">any station</option>
-            {markedStations.map((s) => (
-              <option key={s}>{s}</option>
-            ))}
-          </select>
-        </label>
+        <FilterBar
+          filter={filter}
+          onFilter={(change) => {
+            setFilter({ ...filter, ...change });
+            setCurrent(0);
+          }}
+          search={search}
+          onFirst={() => goTo(0)}
+        />
         <span className="text-dim" role="status">
           {tags.data
             ? `${shown.length === rows.length ? "" : `${shown.length} of `}${rows.length} tags`
             : "reading …"}
         </span>
-        {proving && proving.total > 25 && (
-          <span className="flex items-center gap-2 text-dim">
-            <progress max={proving.total} value={proving.done} className="h-1.5 w-28" aria-label="Proving" />
-            proved {proving.done} of {proving.total}
-            {proving.secondsLeft !== null && proving.secondsLeft > 2
-              ? `, about ${Math.ceil(proving.secondsLeft)} s left`
-              : ""}
-            <button type="button" className="quiet" onClick={stop}>
-              cancel
-            </button>
-          </span>
-        )}
-        {(stopped || trouble) && (
-          <span className="flex items-center gap-2 text-tight" role="alert">
-            {trouble ?? "Proving was cancelled; what was proved is kept."}
-            <button type="button" className="quiet" onClick={resume}>
-              prove the rest
-            </button>
-          </span>
-        )}
+        <ProvingState proving={proving} trouble={trouble} stopped={stopped} onStop={stop} onResume={resume} />
         {adding && (
           <span className="text-fails" role="alert">
             {adding}
@@ -293,15 +216,7 @@ export function LineUp() {
                   <Notice
                     title="No tag fits the filter"
                     act={
-                      <button
-                        type="button"
-                        className="act"
-                        onClick={() => {
-                          setText("");
-                          setVerdict("");
-                          setStation("");
-                        }}
-                      >
+                      <button type="button" className="act" onClick={() => setFilter(everything)}>
                         Show all
                       </button>
                     }

@@ -7,7 +7,7 @@ import type { TagSummary } from "../../workers/views.ts";
 
 /** Summaries outlive the room, so that coming back to the line-up costs nothing. */
 const known = new Map<string, TagSummary>();
-let knownFor: unknown = null;
+let knownFor: string | null = null;
 
 export interface Proving {
   readonly done: number;
@@ -31,9 +31,9 @@ export function useSummaries(project: string | undefined, rows: readonly TagRow[
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new run takes up what was left
   useEffect(() => {
     if (!prover || !project || !rows || stopped) return;
-    if (knownFor !== prover) {
+    if (knownFor !== prover.basis) {
       known.clear();
-      knownFor = prover;
+      knownFor = prover.basis;
     }
     let cancelled = false;
     const control = new AbortController();

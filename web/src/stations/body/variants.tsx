@@ -2,28 +2,27 @@ import { figure } from "@proven-seat/core/units";
 import { useEffect, useState } from "react";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
-import { BoreMark } from "../../parts/bore-mark.tsx";
+import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
 
-const grid =
-  "grid grid-cols-[20px_6rem_minmax(8rem,1fr)_minmax(8rem,1.3fr)_4.6rem_minmax(9rem,1.6fr)] items-center gap-x-2 px-1";
+/** The row the valve in hand stands behind: the same line, class and seat. */
+function groupOf(view: BenchView): string | undefined {
+  const { key, valve } = view.inHand!.candidate;
+  const same = (row: CandidateRow) =>
+    row.valve.line === valve.line &&
+    row.valve.designation === valve.designation &&
+    row.valve.seat === valve.seat;
+  return (view.rows.find((row) => row.key === key) ?? view.rows.find(same))?.group;
+}
 
-/** Body, trim and seal variants of the valve in hand: same line, class and seat. */
+/** Body, trim and seal variants of the valve in hand. */
 export function Variants({ view, prover }: { view: BenchView; prover: ProverHandle | null }) {
   const { key, valve } = view.inHand!.candidate;
-  const group =
-    view.rows.find((r) => r.key === key)?.group ??
-    view.rows.find(
-      (r) =>
-        r.valve.line === valve.line &&
-        r.valve.designation === valve.designation &&
-        r.valve.seat === valve.seat,
-    )?.group;
+  const group = groupOf(view);
   const [variants, setVariants] = useState<CandidateRow[]>([]);
   const { system, absolute } = useReading();
-  const { take } = useBench.getState();
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof brings new variants
   useEffect(() => {
     let current = true;
@@ -32,6 +31,27 @@ export function Variants({ view, prover }: { view: BenchView; prover: ProverHand
       current = false;
     };
   }, [prover, group, view]);
+  const facts: [string, string][] = [
+    ["construction", valve.construction],
+    ["entry", valve.entry],
+    ["cavity", valve.cavity],
+    ["ends", valve.ends],
+    ["port", `${valve.port}, ${figure(valve.boreMm)} mm`],
+    ["face to face", valve.faceToFaceMm === null ? "maker's standard" : `${figure(valve.faceToFaceMm)} mm`],
+    ["weight", `${figure(valve.weightKg)} kg`],
+    ["pad", valve.pad],
+  ];
+  const columns: OptionColumn[] = [
+    { heading: "body", cell: (v) => v.valve.bodyGrade },
+    { heading: "trim", cell: (v) => v.valve.trim, title: (v) => v.valve.trim },
+    { heading: "seals", cell: (v) => v.valve.seals, title: (v) => v.valve.seals },
+    { heading: "price", figures: true, cell: (v) => figure(v.price) },
+    {
+      heading: "held back by",
+      cell: (v) => v.heldBy?.asks ?? "",
+      title: (v) => (v.heldBy ? heldSentence(v.heldBy, { system, absolute }) : ""),
+    },
+  ];
   return (
     <section aria-label="Variants" className="flex h-[50%] min-h-0 shrink-0 flex-col px-4 pt-3">
       <div className="mb-1 flex items-baseline justify-between">
@@ -41,90 +61,21 @@ export function Variants({ view, prover }: { view: BenchView; prover: ProverHand
         </span>
       </div>
       <dl className="mb-3 flex flex-wrap gap-x-6 gap-y-0.5">
-        {[
-          ["construction", valve.construction],
-          ["entry", valve.entry],
-          ["cavity", valve.cavity],
-          ["ends", valve.ends],
-          ["port", `${valve.port}, ${figure(valve.boreMm)} mm`],
-          [
-            "face to face",
-            valve.faceToFaceMm === null ? "maker's standard" : `${figure(valve.faceToFaceMm)} mm`,
-          ],
-          ["weight", `${figure(valve.weightKg)} kg`],
-          ["pad", valve.pad],
-        ].map(([label, value]) => (
+        {facts.map(([label, value]) => (
           <div key={label} className="flex gap-1.5">
             <dt className="text-dim">{label}</dt>
             <dd>{value}</dd>
           </div>
         ))}
       </dl>
-      <div role="grid" aria-label="Variants" className="flex min-h-0 flex-1 flex-col">
-        <div role="row" className={`${grid} border-b border-rule pb-1 text-[12px] text-dim`}>
-          <span role="columnheader">
-            <span className="sr-only">verdict</span>
-          </span>
-          <span role="columnheader">body</span>
-          <span role="columnheader">trim</span>
-          <span role="columnheader">seals</span>
-          <span role="columnheader" className="text-right">
-            price
-          </span>
-          <span role="columnheader">held back by</span>
-        </div>
-        <div role="rowgroup" tabIndex={0} aria-label="Variant rows" className="min-h-0 flex-1 overflow-auto">
-          {variants.map((v) => (
-            <div
-              role="row"
-              key={v.key}
-              tabIndex={v.key === key ? 0 : -1}
-              aria-selected={v.key === key}
-              className={`${grid} cursor-pointer border-b border-rule/60 py-[3px] ${v.key === key ? "bg-second font-semibold" : "hover:bg-second/60"} ${v.verdict === "fails" ? "text-dim" : ""}`}
-              onClick={() => take(v.key)}
-              onKeyDown={(e) => {
-                if (e.key === "Enter" || e.key === " ") {
-                  e.preventDefault();
-                  take(v.key);
-                }
-                const next =
-                  e.key === "ArrowDown"
-                    ? e.currentTarget.nextElementSibling
-                    : e.key === "ArrowUp"
-                      ? e.currentTarget.previousElementSibling
-                      : null;
-                if (next instanceof HTMLElement) {
-                  e.preventDefault();
-                  next.focus();
-                }
-              }}
-            >
-              <span role="gridcell" className="flex">
-                <BoreMark verdict={v.verdict} />
-              </span>
-              <span role="gridcell" className="truncate">
-                {v.valve.bodyGrade}
-              </span>
-              <span role="gridcell" className="truncate" title={v.valve.trim}>
-                {v.valve.trim}
-              </span>
-              <span role="gridcell" className="truncate" title={v.valve.seals}>
-                {v.valve.seals}
-              </span>
-              <span role="gridcell" className="figures text-right">
-                {figure(v.price)}
-              </span>
-              <span
-                role="gridcell"
-                className="truncate font-normal"
-                title={v.heldBy ? heldSentence(v.heldBy, { system, absolute }) : ""}
-              >
-                {v.heldBy?.asks ?? ""}
-              </span>
-            </div>
-          ))}
-        </div>
-      </div>
+      <OptionGrid
+        name="Variants"
+        rows={variants}
+        columns={columns}
+        template="6rem minmax(8rem,1fr) minmax(8rem,1.4fr) 4.4rem minmax(6rem,1fr)"
+        inHand={key}
+        onTake={useBench.getState().take}
+      />
     </section>
   );
 }

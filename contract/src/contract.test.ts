@@ -1,0 +1,84 @@
+import { emptyDuty } from "@proven-seat/core/duty";
+import { describe, expect, it } from "vitest";
+import { addressOf, type Endpoint, endpoints } from "./endpoints.ts";
+import { openApiDocument } from "./open-api.ts";
+import {
+  choiceSchema,
+  importSchema,
+  newHouseRulesSchema,
+  saveTagSchema,
+  tagContentSchema,
+} from "./records.ts";
+
+const all = Object.entries(endpoints as Record<string, Endpoint>);
+
+describe("endpoints", () => {
+  it("each have an address of their own below /api", () => {
+    const addresses = all.map(([, e]) => `${e.method} ${e.path}`);
+    expect(new Set(addresses).size).toBe(addresses.length);
+    for (const [, e] of all) expect(e.path).toMatch(/^\/api\//);
+  });
+  it("fill in and escape parameters", () => {
+    expect(addressOf("sheetPdf", { id: "a b/c" })).toBe("/api/sheets/a%20b%2Fc.pdf");
+    expect(addressOf("projects")).toBe("/api/projects");
+  });
+  it("say which problems they answer with wherever they take a body", () => {
+    for (const [name, e] of all) if (e.body && name !== "calculate") expect(e.problems, name).toContain(422);
+  });
+});
+
+describe("OpenAPI", () => {
+  const document = openApiDocument("9.9.9") as {
+    info: { version: string };
+    paths: Record<
+      string,
+      Record<
+        string,
+        {
+          parameters?: { name: string; in: string }[];
+          responses: Record<string, unknown>;
+          requestBody?: unknown;
+        }
+      >
+    >;
+    components: { schemas: object };
+  };
+
+  it("describes every endpoint with its parameters, body and answers", () => {
+    expect(document.info.version).toBe("9.9.9");
+    for (const [name, e] of all) {
+      const operation = document.paths[e.path]![e.method]!;
+      expect(Object.keys(operation.responses), name).toContain(String(e.status ?? 200));
+      expect(operation.requestBody !== undefined, name).toBe(e.body !== undefined);
+      const inPath = (operation.parameters ?? []).filter((p) => p.in === "path").map((p) => p.name);
+      expect(inPath).toEqual([...e.path.matchAll(/\{(\w+)\}/g)].map((m) => m[1]));
+    }
+  });
+  it("names only schemas it carries", () => {
+    const text = JSON.stringify(document);
+    for (const [, name] of text.matchAll(/"#\/components\/schemas\/(\w+)"/g))
+      expect(document.components.schemas).toHaveProperty(name!);
+    expect(text).not.toContain("$schema");
+  });
+});
+
+describe("records", () => {
+  const tag = { number: " XV-1 ", duty: emptyDuty };
+  it("trims what people type and fills what they leave out", () => {
+    expect(tagContentSchema.parse(tag)).toEqual({
+      number: "XV-1",
+      service: "",
+      unit: "",
+      duty: emptyDuty,
+      choice: null,
+    });
+  });
+  it.each([
+    ["a blank number", tagContentSchema, { ...tag, number: " " }],
+    ["a long service", tagContentSchema, { ...tag, service: "x".repeat(121) }],
+    ["a save without version", saveTagSchema, tag],
+    ["a choice without valve", choiceSchema, { valve: "", drive: null }],
+    ["an empty import", importSchema, { tags: [] }],
+    ["a change of rules without reason", newHouseRulesSchema, { values: {}, reason: " ", basedOn: 1 }],
+  ])("refuse %s", (_, schema, value) => expect(schema.safeParse(value).success).toBe(false));
+});

@@ -1,0 +1,139 @@
+// @vitest-environment happy-dom
+import type { TagRow } from "@proven-seat/contract";
+import { describe, expect, it } from "vitest";
+import type { BenchView, TagSummary } from "../workers/views.ts";
+import { caseVerdicts, stationMarks } from "./bench/stations.ts";
+import { NotAList, readListFile } from "./import/read-file.ts";
+import { everything, fits } from "./line-up/filter.ts";
+import { stationVerdict } from "./line-up/tag-line.tsx";
+
+const row: TagRow = {
+  id: "00000000-0000-4000-8000-000000000001",
+  number: "XV-1",
+  service: "Lean amine",
+  unit: "Amine",
+  dn: 150,
+  lineDesignation: "class 600",
+  version: 1,
+  choice: null,
+  sheet: null,
+};
+const summary: TagSummary = {
+  duty: "holds",
+  stations: { body: "holds", envelope: "tight", torque: "holds", drive: "fails", "fit-up": "not asked" },
+  verdict: "fails",
+  standing: 0,
+  considered: 9,
+  heldBy: null,
+  missing: [],
+};
+
+describe("line-up filter", () => {
+  it.each([
+    ["amine", true],
+    ["XV-1", true],
+    ["150", true],
+    ["CLASS 600", true],
+    ["steam", false],
+  ])("finds %s: %s", (text, found) => {
+    expect(fits(row, summary, { ...everything, text })).toBe(found);
+  });
+  it("filters by verdict, at a station or over all", () => {
+    expect(fits(row, summary, { ...everything, verdict: "fails" })).toBe(true);
+    expect(fits(row, summary, { ...everything, verdict: "tight" })).toBe(false);
+    expect(fits(row, summary, { ...everything, verdict: "tight", station: "envelope" })).toBe(true);
+    expect(fits(row, { ...summary, missing: ["Size"] }, { ...everything, verdict: "cannot tell" })).toBe(
+      true,
+    );
+    expect(fits(row, null, { ...everything, verdict: "fails" })).toBe(false);
+  });
+  it("marks the sheet by what was issued", () => {
+    expect(stationVerdict(row, summary, "sheet")).toBe("not asked");
+    expect(stationVerdict({ ...row, sheet: { id: row.id, revision: "A" } }, summary, "sheet")).toBe("holds");
+    expect(stationVerdict(row, null, "body")).toBeNull();
+  });
+});
+
+describe("the line across the bench", () => {
+  const units = { system: "metric", absolute: false } as const;
+  const mark = (marks: ReturnType<typeof stationMarks>, id: string) => marks.find((m) => m.id === id)!;
+
+  it("says nothing it does not know before the first proof", () => {
+    const marks = stationMarks(null, 1, false, null, units);
+    expect(marks.map((m) => m.verdict)).toEqual(Array.from({ length: 8 }, () => "not asked"));
+    expect(mark(marks, "duty").says).toBe("1 case");
+    expect(mark(marks, "sheet").says).toBe("nothing chosen");
+  });
+  it("takes words and verdicts from the candidate in hand", () => {
+    const finding = (rule: string, station: string, verdict: string, byCase: unknown[] = []) => ({
+      rule,
+      station,
+      asks: `asks ${rule}`,
+      verdict,
+      byCase,
+    });
+    const findings = [
+      finding("drive/strength", "drive", "tight"),
+      finding("envelope/body-class", "envelope", "holds", [
+        { caseId: "a", verdict: "holds" },
+        { caseId: "b", verdict: "tight" },
+      ]),
+      finding("envelope/seat-limit", "envelope", "fails", [
+        { caseId: "a", verdict: "fails" },
+        { caseId: "b", verdict: "not asked" },
+      ]),
+    ];
+    const candidate = {
+      findings,
+      stations: { body: "holds", envelope: "fails", torque: "holds", drive: "tight", "fit-up": "holds" },
+      valve: { construction: "Trunnion ball", seat: "PEEK", pad: "F16" },
+      drive: { size: "RP 200" },
+      breakNm: 612,
+    };
+    const view = {
+      missing: [{}],
+      dutyVerdict: "holds",
+      choiceGone: false,
+      inHand: { candidate },
+    } as unknown as BenchView;
+    const marks = stationMarks(view, 4, true, null, units);
+    expect(mark(marks, "duty").says).toBe("4 cases, 1 open");
+    expect(mark(marks, "envelope")).toMatchObject({ verdict: "fails", says: "asks envelope/seat-limit" });
+    expect(mark(marks, "drive")).toMatchObject({ verdict: "tight", says: "asks drive/strength" });
+    expect(mark(marks, "torque").says).toBe("612 N·m break");
+    expect(mark(marks, "sheet")).toMatchObject({ verdict: "cannot tell", says: "ready to issue" });
+    expect(mark(stationMarks(view, 4, true, "B", units), "sheet")).toMatchObject({
+      verdict: "holds",
+      says: "revision B",
+    });
+    expect(caseVerdicts(view)).toEqual({ a: "fails", b: "tight" });
+  });
+});
+
+describe("reading a file", () => {
+  const file = (bytes: BlobPart[], name = "list.csv") => new File(bytes, name);
+  it("takes UTF-8 with or without a mark", async () => {
+    expect(await readListFile(file(["Tag;Größe"]))).toEqual({ text: "Tag;Größe", note: null });
+  });
+  it("takes UTF-16 by its mark, and says so", async () => {
+    const bytes = new Uint8Array([
+      0xff,
+      0xfe,
+      ...new Uint8Array(new Uint16Array([..."Tag,²"].map((c) => c.charCodeAt(0))).buffer),
+    ]);
+    expect(await readListFile(file([bytes]))).toEqual({ text: "Tag,²", note: "read as UTF-16" });
+  });
+  it("falls back to the Western encoding and asks to be checked", async () => {
+    const { text, note } = await readListFile(file([new Uint8Array([0x54, 0xe9])]));
+    expect(text).toBe("Té");
+    expect(note).toMatch(/Check accents/);
+  });
+  it("refuses archives and files that are too large, with what to do", async () => {
+    await expect(readListFile(file([new Uint8Array([0x50, 0x4b, 3, 4])], "list.xlsx"))).rejects.toThrow(
+      NotAList,
+    );
+    await expect(readListFile(file([new Uint8Array(21 * 1024 * 1024)]))).rejects.toThrow(
+      /21 MB; at most 20 MB/,
+    );
+  });
+});

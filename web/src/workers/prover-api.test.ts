@@ -1,0 +1,103 @@
+import { join } from "node:path";
+import { dutySchema } from "@proven-seat/core/duty";
+import { defaultHouseRules } from "@proven-seat/core/house";
+import { beforeEach, describe, expect, it } from "vitest";
+import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../../server/src/demo/read-demo.ts";
+import { type ProverApi, proverApi } from "./prover-api.ts";
+
+const { catalogue } = readCatalogueFolder(join(demoFolder, "catalogue"));
+const tags = (readDemoScenario() as { tags: { number: string; duty: unknown }[] }).tags;
+const duty = (number: string) => dutySchema.parse(tags.find((t) => t.number === number)!.duty);
+
+let api: ProverApi;
+beforeEach(() => {
+  api = proverApi();
+  api.setShelf(catalogue!, defaultHouseRules());
+});
+
+describe("what the worker hands to the bench", () => {
+  it("wants the shelf first", () => {
+    expect(() => proverApi().prove(duty("XV-3017"), "price", null, null)).toThrow(/has not been handed over/);
+  });
+  it("shows the best of each line, class and seat, and counts the rest behind it", () => {
+    const view = api.prove(duty("XV-3017"), "price", null, null);
+    expect(new Set(view.rows.map((r) => r.group)).size).toBe(view.rows.length);
+    expect(view.rows.reduce((n, r) => n + r.more + 1, 0)).toBe(view.considered);
+    expect(view.inHand?.candidate.key).toBe(view.rows[0]!.key);
+    expect(view.nearestMisses).toEqual([]);
+  });
+  it("hands out the variants behind a row, the row itself first", () => {
+    const view = api.prove(duty("XV-3017"), "price", null, null);
+    const variants = api.variants(view.rows[0]!.group);
+    expect(variants).toHaveLength(view.rows[0]!.more + 1);
+    expect(variants[0]!.key).toBe(view.rows[0]!.key);
+    expect(new Set(variants.map((v) => v.valve.seat)).size).toBe(1);
+    expect(api.variants("nothing")).toEqual([]);
+  });
+  it("keeps in hand what was taken, also when the duty changes under it", () => {
+    const first = api.prove(duty("XV-3017"), "price", null, null);
+    const taken = first.rows[3]!.key;
+    const changed = { ...duty("XV-3017"), longestShutDays: 10 };
+    expect(api.prove(changed, "price", null, taken).inHand?.candidate.key).toBe(taken);
+    expect(api.prove(duty("XV-1021"), "price", null, taken).inHand?.candidate.key).not.toBe(taken);
+  });
+  it("lists every drive for the valve in hand, standing ones first, and proves the one taken", () => {
+    const view = api.prove(duty("XV-3052"), "price", null, null);
+    const drives = api.drives(view.inHand!.candidate.key);
+    expect(drives).toHaveLength(90);
+    const falls = drives.map((d) => d.verdict === "fails");
+    expect(falls).toEqual([...falls].sort());
+    const other = drives.at(-1)!.key;
+    const choice = { valve: drives.at(-1)!.valve.key, drive: drives.at(-1)!.drive!.key };
+    const chosen = api.prove(duty("XV-3052"), "price", choice, other);
+    expect(chosen.chosen?.key).toBe(other);
+    expect(chosen.inHand?.candidate.key).toBe(other);
+  });
+  it("says when a choice is no candidate any more", () => {
+    const choice = { valve: "no such valve", drive: null };
+    expect(api.prove(duty("XV-3052"), "price", choice, null)).toMatchObject({
+      choiceGone: true,
+      chosen: null,
+    });
+  });
+  it("gives nearest misses only where nothing stands", () => {
+    const view = api.prove(duty("XV-4020"), "price", null, null);
+    expect(view.standing).toBe(0);
+    expect(view.nearestMisses.length).toBeGreaterThan(0);
+    expect(view.nearestMisses[0]!.misses.every((m) => m.verdict === "fails")).toBe(true);
+  });
+  it("has nothing in hand without a size", () => {
+    expect(api.prove({ ...duty("XV-3017"), dn: null }, "price", null, null)).toMatchObject({
+      inHand: null,
+      rows: [],
+      considered: 0,
+    });
+  });
+});
+
+describe("what the worker hands to the line-up", () => {
+  it("summarises every demo tag as the bench would show it", () => {
+    for (const { number } of tags) {
+      const summary = api.summarise(duty(number), null);
+      const view = api.prove(duty(number), "price", null, null);
+      expect(summary).toMatchObject({
+        standing: view.standing,
+        considered: view.considered,
+        duty: view.dutyVerdict,
+        verdict: view.inHand!.candidate.verdict,
+      });
+    }
+  });
+  it("speaks of the chosen valve where there is one", () => {
+    const view = api.prove(duty("XV-3017"), "price", null, null);
+    const worst = view.rows.at(-1)!;
+    expect(api.summarise(duty("XV-3017"), { valve: worst.valve.key, drive: worst.drive!.key }).verdict).toBe(
+      "fails",
+    );
+  });
+  it("names what must be known", () => {
+    expect(api.summarise(duty("XV-9001"), null).missing).toEqual(
+      expect.arrayContaining(["Line class", "Service family"]),
+    );
+  });
+});
