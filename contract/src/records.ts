@@ -103,6 +103,8 @@ export const sheetRowSchema = z.object({
   valve: z.string(),
   drive: z.string().nullable(),
   verdict: z.string(),
+  /** Duty it was proved with; a tag whose duty version is higher has moved on since. */
+  dutyVersion: z.number().int(),
 });
 export const reproofSchema = z.object({
   same: z.boolean(),

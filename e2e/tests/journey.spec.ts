@@ -45,6 +45,14 @@ test("import, prove, choose, issue, reload, prove the same", async ({ page, app 
   expect(sheet).toMatchObject({ revision: "A", notes: "First of its kind here.", tag: { number: "XV-J1" } });
   expect(sheet.inputs.duty.cases[1].upstreamBarG).toBeCloseTo(25, 1);
 
+  // An issued sheet stays as it is; a duty that moves on is shown beside it.
+  await expect(page.getByText("revision A", { exact: true }).first()).toBeVisible();
+  await page.getByLabel(/^temperature, normal/).fill("41");
+  await expect(page.getByText("revision A, changed since")).toBeVisible();
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await page.getByRole("button", { name: "prove again" }).click();
+  await expect(page.getByText("same", { exact: true })).toBeVisible();
+
   await page.goto(`${app.url}/line-up`);
   await expect(page.getByRole("row", { name: /XV-J1/ })).toContainText("A");
 });

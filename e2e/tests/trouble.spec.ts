@@ -131,5 +131,6 @@ test("faults in a list are shown by row, mended by mapping, and nothing is impor
   await page.getByLabel("Unit of column Temperature").selectOption("°F");
   await page.getByRole("button", { name: "Import 2 tags" }).click();
   await expect(page).toHaveURL(/line-up/);
+  await expect(page.getByText("imported: 2 added, 0 updated, 0 unchanged")).toBeVisible();
   expect((await app.rows()).length).toBe(count + 2);
 });

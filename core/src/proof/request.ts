@@ -39,7 +39,7 @@ const refuse = (code: string, message: string, field: string): RequestFailure =>
 });
 
 /**
- * Proves a request document.
+ * Proves what a request asks.
  *
  * @param request anything; checked against `proveRequestSchema`
  * @param current shelf and house rules used where the request brings none

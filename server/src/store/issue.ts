@@ -21,6 +21,7 @@ export function revisionAfter(count: number): string {
   return text;
 }
 
+/** A sheet with its proof loaded, as a row. */
 export const presentSheetRow = (sheet: Sheet): SheetRow => ({
   id: sheet.id,
   revision: sheet.revision,
@@ -31,6 +32,7 @@ export const presentSheetRow = (sheet: Sheet): SheetRow => ({
   valve: sheet.content.inputs.valve,
   drive: sheet.content.inputs.drive,
   verdict: sheet.content.proof.verdict,
+  dutyVersion: sheet.proof.unwrap().dutyVersion,
 });
 
 /**

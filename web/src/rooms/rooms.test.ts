@@ -102,10 +102,10 @@ describe("the line across the bench", () => {
     expect(mark(marks, "drive")).toMatchObject({ verdict: "tight", says: "asks drive/strength" });
     expect(mark(marks, "torque").says).toBe("612 N·m break");
     expect(mark(marks, "sheet")).toMatchObject({ verdict: "cannot tell", says: "ready to issue" });
-    expect(mark(stationMarks(view, 4, true, "B", units), "sheet")).toMatchObject({
-      verdict: "holds",
-      says: "revision B",
-    });
+    const issued = (current: boolean) =>
+      mark(stationMarks(view, 4, true, { revision: "B", current }, units), "sheet");
+    expect(issued(true)).toMatchObject({ verdict: "holds", says: "revision B" });
+    expect(issued(false)).toMatchObject({ verdict: "tight", says: "revision B, changed since" });
     expect(caseVerdicts(view)).toEqual({ a: "fails", b: "tight" });
   });
 });

@@ -119,6 +119,7 @@ export function proverApi() {
         })),
         chosen: chosen && rowOf(chosen, 0),
         choiceGone: choice !== null && chosen === null,
+        askedFor: inHand,
         inHand: taken && detailOf(taken, duty, parts.house),
         milliseconds: performance.now() - started,
       };

@@ -66,6 +66,8 @@ export interface BenchView {
   readonly chosen: CandidateRow | null;
   /** The chosen valve or drive is no longer a candidate. */
   readonly choiceGone: boolean;
+  /** What was asked to be in hand; `inHand` is another when that is no candidate any more. */
+  readonly askedFor: string | null;
   readonly inHand: CandidateDetail | null;
   readonly milliseconds: number;
 }

@@ -18,7 +18,11 @@ const fileName = (sheet: Sheet, ending: string) =>
 export function mountSheets(mount: Mount): void {
   mount("sheets", async ({ em, parameters }) => {
     const tag = await tagOrProblem(em, parameters.id!);
-    const sheets = await em.find(Sheet, { tag: tag.id }, { orderBy: { issuedAt: "desc" } });
+    const sheets = await em.find(
+      Sheet,
+      { tag: tag.id },
+      { orderBy: { issuedAt: "desc" }, populate: ["proof"] },
+    );
     return sheets.map(presentSheetRow);
   });
 

@@ -2,7 +2,7 @@ import type { RuleStation } from "@proven-seat/core/rules";
 import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { useCommands } from "../../app/commands.ts";
-import { useCatalogue, useHouseRules, useProject, useSheets } from "../../app/queries.ts";
+import { useCatalogue, useHouseRules, useProject, useSheets, useTag } from "../../app/queries.ts";
 import { useReading } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { redo, undo, useBench } from "../../bench/bench-store.ts";
@@ -39,6 +39,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   const save = useBench((s) => s.save);
   const order = useBench((s) => s.order);
   const project = useProject();
+  const tag = useTag(tagId);
   const sheets = useSheets(tagId);
   const catalogue = useCatalogue();
   const house = useHouseRules();
@@ -74,7 +75,24 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
     });
     setAsking(null);
   };
-  const chooseInHand = () => (grave ? setAsking("override") : pick(null));
+  // What was taken a moment ago may still be being proved: the choice waits for it, and never takes the one before.
+  const takenKey = useBench((s) => s.inHand);
+  const settledInHand = inHand !== null && view?.askedFor === takenKey;
+  const [wishing, setWishing] = useState(false);
+  const chooseInHand = () => setWishing(true);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: acts once, when the wish meets the proof
+  useEffect(() => {
+    if (!wishing || !settledInHand) return;
+    setWishing(false);
+    if (grave) setAsking("override");
+    else pick(null);
+  }, [wishing, settledInHand]);
+
+  // The sheet speaks of the chosen valve, whatever was in hand before.
+  const chosenKey = view?.chosen?.key ?? null;
+  useEffect(() => {
+    if (station === "sheet" && chosenKey !== null) useBench.getState().take(chosenKey);
+  }, [station, chosenKey]);
   const goBy = (by: number) =>
     void navigate(
       `/tags/${tagId}/${stationIds[Math.max(0, Math.min(stationIds.length - 1, stationIds.indexOf(station) + by))]}`,
@@ -82,7 +100,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   const cycleOrder = () => setOrder(orderAfter(order));
 
   const commands = [
-    { name: "Choose the valve in hand", keys: "Enter", act: chooseInHand },
+    { name: "Choose the valve in hand", keys: "C", act: chooseInHand },
     { name: "Override with a reason", keys: "V", act: () => setAsking("override") },
     { name: "Add an operating case", keys: "A", act: addCase },
     { name: "Undo", keys: "Ctrl Z", act: undo },
@@ -111,13 +129,18 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   });
 
   const units = { system, absolute };
-  const marks = stationMarks(
-    view,
-    content.duty.cases.length,
-    choice !== null,
-    sheets.data?.[0]?.revision ?? null,
-    units,
-  );
+  const newest = sheets.data?.[0];
+  const issued = newest
+    ? {
+        revision: newest.revision,
+        current:
+          save.kind === "saved" &&
+          newest.dutyVersion === tag.data?.dutyVersion &&
+          newest.valve === choice?.valve &&
+          newest.drive === choice.drive,
+      }
+    : null;
+  const marks = stationMarks(view, content.duty.cases.length, choice !== null, issued, units);
   const focus = (["body", "envelope", "torque", "drive", "fit-up"] as string[]).includes(station)
     ? (station as RuleStation)
     : null;
@@ -144,6 +167,11 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
           value={content.number}
           onChange={(e) => editTag({ number: e.target.value })}
         />
+        {faults.number && (
+          <span role="alert" className="whitespace-nowrap text-fails">
+            {faults.number}
+          </span>
+        )}
         <input
           className="field min-w-24 flex-1"
           aria-label="service"
@@ -170,7 +198,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
         <div className={`flex min-h-0 flex-col ${behind ? "opacity-80" : ""}`}>
           {failure && <Notice title="The proof could not be made">{failure}</Notice>}
           {!view && !failure && <Notice title="Proving …" />}
-          {view && station === "sheet" && (
+          {view && station === "sheet" && (isChosen || chosenKey === null) && (
             <SheetStation
               view={view}
               chosen={isChosen ? detail : null}

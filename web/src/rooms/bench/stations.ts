@@ -13,6 +13,12 @@ export interface StationMark {
   readonly says: string;
 }
 
+/** The newest issued sheet, and whether it still says what the tag says. */
+export interface IssuedState {
+  readonly revision: string;
+  readonly current: boolean;
+}
+
 const names: Record<StationId, string> = {
   duty: "Duty",
   body: "Body",
@@ -29,7 +35,7 @@ export function stationMarks(
   view: BenchView | null,
   cases: number,
   chosen: boolean,
-  lastSheet: string | null,
+  lastSheet: IssuedState | null,
   units: ReadingUnits,
 ): StationMark[] {
   const inHand = view?.inHand?.candidate;
@@ -50,7 +56,11 @@ export function stationMarks(
         : (gravestOf("torque") ?? ""),
     drive: gravestOf("drive") ?? (inHand?.drive ? inHand.drive.size : "bare stem"),
     "fit-up": gravestOf("fit-up") ?? (inHand ? inHand.valve.pad : ""),
-    sheet: lastSheet ? `revision ${lastSheet}` : chosen ? "ready to issue" : "nothing chosen",
+    sheet: lastSheet
+      ? `revision ${lastSheet.revision}${lastSheet.current ? "" : ", changed since"}`
+      : chosen
+        ? "ready to issue"
+        : "nothing chosen",
   };
   const verdicts: Record<StationId, Verdict> = {
     duty: view?.dutyVerdict ?? "not asked",
@@ -60,7 +70,15 @@ export function stationMarks(
     torque: of("torque"),
     drive: of("drive"),
     "fit-up": of("fit-up"),
-    sheet: lastSheet ? "holds" : chosen ? (view?.choiceGone ? "fails" : "cannot tell") : "not asked",
+    sheet: lastSheet
+      ? lastSheet.current
+        ? "holds"
+        : "tight"
+      : chosen
+        ? view?.choiceGone
+          ? "fails"
+          : "cannot tell"
+        : "not asked",
   };
   return stationIds.map((id) => ({ id, name: names[id], verdict: verdicts[id], says: says[id] }));
 }

@@ -1,9 +1,8 @@
-import type { Tag } from "@proven-seat/contract";
-import { addressOf } from "@proven-seat/contract";
+import { addressOf, type ImportResult, type Tag } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link, useLocation, useNavigate } from "react-router";
 import { call } from "../../app/api.ts";
 import { useCommands } from "../../app/commands.ts";
 import { queryClient, useProject, useProjects, useTagRows } from "../../app/queries.ts";
@@ -47,6 +46,7 @@ export function LineUp() {
   const scroller = useRef<HTMLDivElement>(null);
   const search = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
+  const imported = useLocation().state as ImportResult | null;
   useEffect(() => set({ visited: true }), [set]);
 
   const rows = tags.data ?? [];
@@ -148,6 +148,11 @@ export function LineUp() {
             : "reading …"}
         </span>
         <ProvingState proving={proving} trouble={trouble} stopped={stopped} onStop={stop} onResume={resume} />
+        {imported && (
+          <span className="text-holds" role="status">
+            imported: {imported.added} added, {imported.updated} updated, {imported.unchanged} unchanged
+          </span>
+        )}
         {adding && (
           <span className="text-fails" role="alert">
             {adding}

@@ -57,7 +57,7 @@ function Row({
           event.preventDefault();
           event.stopPropagation();
           onMove(step);
-        } else if (event.key === " ") {
+        } else if (event.key === " " || event.key === "Enter") {
           event.preventDefault();
           take(row.key);
         }
