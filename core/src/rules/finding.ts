@@ -89,3 +89,18 @@ export function gravest(verdicts: Iterable<Verdict>): Verdict {
   for (const verdict of verdicts) if (gravity[verdict] > gravity[worst]) worst = verdict;
   return worst;
 }
+
+/**
+ * The sign that is true between a finding's value and its limit.
+ *
+ * @param verdict the finding's verdict
+ * @param sense how the two must stand
+ * @returns the sense where it is kept; its opposite where the finding fails
+ * @throws never
+ * @source none: notation
+ * @example trueSign("fails", "≤") // → ">"
+ */
+export function trueSign(verdict: Verdict, sense: Outcome["sense"]): string {
+  if (verdict !== "fails" || sense === "is") return sense;
+  return sense === "≤" ? ">" : "<";
+}

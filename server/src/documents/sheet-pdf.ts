@@ -1,5 +1,5 @@
 import type { Sheet } from "@proven-seat/core/proof";
-import { type Finding, ruleStations } from "@proven-seat/core/rules";
+import { type Finding, ruleStations, trueSign } from "@proven-seat/core/rules";
 import { figure, type UnitSystem } from "@proven-seat/core/units";
 import {
   boreMark,
@@ -149,7 +149,9 @@ function comparison(finding: Finding, system: UnitSystem): string {
   const value = written(finding.value, finding.unit, system);
   if (finding.limit === null || finding.limit === finding.value) return value;
   const limit = written(finding.limit, finding.unit, system);
-  return finding.sense === "is" ? `${value}: ${limit}` : `${value} ${finding.sense} ${limit}`;
+  return finding.sense === "is"
+    ? `${value}: ${limit}`
+    : `${value} ${trueSign(finding.verdict, finding.sense)} ${limit}`;
 }
 
 function findingRow(doc: Document, finding: Finding, y: number, system: UnitSystem): number {

@@ -31,6 +31,14 @@ describe("words of a verdict", () => {
       "Seat limit: the flanges do not mate",
     );
   });
+  it("writes the sign that is true", () => {
+    expect(heldSentence({ ...held, verdict: "fails", value: 80, margin: -0.1 }, metric)).toBe(
+      "Seat limit: 80 bar > 72 bar at maximum (−10 %)",
+    );
+    expect(heldSentence({ ...held, verdict: "fails", sense: "≥", margin: null }, metric)).toContain(
+      "67.6 bar < 72 bar",
+    );
+  });
   it("does not invent a limit where there is none", () => {
     expect(heldSentence({ ...held, verdict: "fails", limit: null, margin: null }, metric)).toBe(
       "Seat limit: 67.6 bar at maximum, beyond the end of the limit",

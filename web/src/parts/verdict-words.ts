@@ -1,4 +1,4 @@
-import type { Unit } from "@proven-seat/core/rules";
+import { trueSign, type Unit } from "@proven-seat/core/rules";
 import { figure, inSystem, marginText, type UnitSystem } from "@proven-seat/core/units";
 import type { HeldBy } from "../workers/views.ts";
 
@@ -48,5 +48,5 @@ export function heldSentence(held: HeldBy, units: ReadingUnits): string {
   if (held.limit === null)
     return `${held.asks}: ${value}${at}${held.verdict === "fails" ? ", beyond the end of the limit" : ""}`;
   const margin = marginWords(held.margin, held.marginUnit, units);
-  return `${held.asks}: ${value} ${held.sense} ${figureText(held.limit, held.unit, units)}${at}${margin ? ` (${margin})` : ""}`;
+  return `${held.asks}: ${value} ${trueSign(held.verdict, held.sense)} ${figureText(held.limit, held.unit, units)}${at}${margin ? ` (${margin})` : ""}`;
 }

@@ -1,5 +1,5 @@
 import type { RuleStation } from "@proven-seat/core/rules";
-import { lazy, Suspense, useEffect, useMemo, useState } from "react";
+import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { useCommands } from "../../app/commands.ts";
 import { useCatalogue, useHouseRules, useProject, useSheets, useTag } from "../../app/queries.ts";
@@ -37,7 +37,6 @@ const chartComing = <p className="p-4 text-dim">Drawing …</p>;
 export function Bench({ tagId, station }: { tagId: string; station: StationId }) {
   const content = useBench((s) => s.content!);
   const save = useBench((s) => s.save);
-  const order = useBench((s) => s.order);
   const project = useProject();
   const tag = useTag(tagId);
   const sheets = useSheets(tagId);
@@ -49,7 +48,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   const [asking, setAsking] = useState<"override" | "stale" | "remove" | null>(null);
   const faults = useMemo(() => faultsOf(content), [content]);
   const verdicts = useMemo(() => caseVerdicts(view), [view]);
-  const { editTag, addCase, setOrder, choose } = useBench.getState();
+  const { editTag, addCase, choose } = useBench.getState();
   useAutosave();
 
   useEffect(() => {
@@ -57,6 +56,10 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   }, [save.kind]);
 
   const detail = view?.inHand ?? null;
+  // The pictures follow a moment later, so that marks and figures never wait for drawing.
+  const drawn = useDeferredValue(
+    useMemo(() => ({ detail, cases: content.duty.cases, verdicts }), [detail, content.duty.cases, verdicts]),
+  );
   const inHand = detail?.candidate ?? null;
   const choice = content.choice;
   const isChosen =
@@ -97,7 +100,10 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
     void navigate(
       `/tags/${tagId}/${stationIds[Math.max(0, Math.min(stationIds.length - 1, stationIds.indexOf(station) + by))]}`,
     );
-  const cycleOrder = () => setOrder(orderAfter(order));
+  const cycleOrder = useCallback(
+    () => useBench.getState().setOrder(orderAfter(useBench.getState().order)),
+    [],
+  );
 
   const commands = [
     { name: "Choose the valve in hand", keys: "C", act: chooseInHand },
@@ -228,9 +234,13 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
               <div className="min-h-0 flex-1">
                 <Suspense fallback={chartComing}>
                   {picture === "envelope" ? (
-                    <EnvelopeChart detail={detail} cases={content.duty.cases} verdicts={verdicts} />
+                    <EnvelopeChart
+                      detail={drawn.detail ?? detail}
+                      cases={drawn.cases}
+                      verdicts={drawn.verdicts}
+                    />
                   ) : (
-                    <StrokeChart detail={detail} />
+                    <StrokeChart detail={drawn.detail ?? detail} />
                   )}
                 </Suspense>
               </div>

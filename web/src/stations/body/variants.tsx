@@ -1,5 +1,5 @@
 import { figure } from "@proven-seat/core/units";
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
@@ -18,7 +18,13 @@ function groupOf(view: BenchView): string | undefined {
 }
 
 /** Body, trim and seal variants of the valve in hand. */
-export function Variants({ view, prover }: { view: BenchView; prover: ProverHandle | null }) {
+export const Variants = memo(function Variants({
+  view,
+  prover,
+}: {
+  view: BenchView;
+  prover: ProverHandle | null;
+}) {
   const { key, valve } = view.inHand!.candidate;
   const group = groupOf(view);
   const [variants, setVariants] = useState<CandidateRow[]>([]);
@@ -78,4 +84,4 @@ export function Variants({ view, prover }: { view: BenchView; prover: ProverHand
       />
     </section>
   );
-}
+});

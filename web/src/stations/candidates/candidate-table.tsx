@@ -1,6 +1,6 @@
 import { type Order, orders } from "@proven-seat/core/proof";
 import { figure } from "@proven-seat/core/units";
-import { useRef } from "react";
+import { memo, useRef } from "react";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
@@ -110,7 +110,7 @@ function Row({
 }
 
 /** Candidates side by side: the best of each line, class and seat, in the order of the ranking. */
-export function CandidateTable({ view, onCycleOrder }: Props) {
+export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder }: Props) {
   const order = useBench((s) => s.order);
   const { setOrder, take } = useBench.getState();
   const body = useRef<HTMLDivElement>(null);
@@ -189,4 +189,4 @@ export function CandidateTable({ view, onCycleOrder }: Props) {
       </div>
     </section>
   );
-}
+});

@@ -1,5 +1,5 @@
 import { figure } from "@proven-seat/core/units";
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
@@ -8,7 +8,13 @@ import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
 
 /** Every drive the duty allows on the valve in hand, best first. */
-export function DriveOptions({ view, prover }: { view: BenchView; prover: ProverHandle | null }) {
+export const DriveOptions = memo(function DriveOptions({
+  view,
+  prover,
+}: {
+  view: BenchView;
+  prover: ProverHandle | null;
+}) {
   const inHand = view.inHand!.candidate.key;
   const [options, setOptions] = useState<CandidateRow[] | null>(null);
   const { system, absolute } = useReading();
@@ -60,4 +66,4 @@ export function DriveOptions({ view, prover }: { view: BenchView; prover: Prover
       />
     </section>
   );
-}
+});

@@ -1,6 +1,6 @@
 import type { StrokeTorque } from "@proven-seat/core/proof";
 import { convertUnit, figure, shownUnit } from "@proven-seat/core/units";
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import { useReading } from "../../app/reading.ts";
 import { chartFont, pageColours, startChart } from "../../parts/charts.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
@@ -10,7 +10,7 @@ import { lineStyles } from "./stroke-lines.tsx";
 const angles = ["0°", "45°", "90°", "", "90° ", "45° ", "0° "];
 
 /** Demand over the stroke both ways against what the drive gives; the stem limit as ceiling. */
-export default function StrokeChart({ detail }: { detail: CandidateDetail }) {
+function StrokeChart({ detail }: { detail: CandidateDetail }) {
   const element = useRef<HTMLDivElement>(null);
   const chart = useRef<ReturnType<typeof startChart> | null>(null);
   const { system, theme } = useReading();
@@ -149,3 +149,5 @@ export default function StrokeChart({ detail }: { detail: CandidateDetail }) {
     />
   );
 }
+
+export default memo(StrokeChart);

@@ -1,7 +1,7 @@
 import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Finding, Verdict } from "@proven-seat/core/rules";
 import { convertUnit, shownUnit } from "@proven-seat/core/units";
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import { useReading } from "../../app/reading.ts";
 import { boreGraphics, chartFont, pageColours, startChart } from "../../parts/charts.ts";
 import { figureText, marginWords, type ReadingUnits } from "../../parts/verdict-words.ts";
@@ -38,14 +38,17 @@ function casePoints(
       (low, r) => (low === null || r.margin! < low ? r.margin : low),
       null,
     );
-    const margin = least === null || least <= -1 ? "" : ` ${marginWords(least, "%", units)}`;
+    const verdict = verdicts[c.id] ?? "not asked";
+    // A case that fails for its temperature has no margin in pressure worth reading.
+    const misleading = verdict === "fails" && least !== null && least >= 0;
+    const margin = least === null || misleading ? "" : ` ${marginWords(least, "%", units)}`;
     return [
       {
         id: c.id,
         name: c.name,
         temperature: t(c.temperatureC),
         pressure: p(Math.max(...sides)),
-        verdict: verdicts[c.id] ?? "not asked",
+        verdict,
         label: `${c.name}${margin}`,
       },
     ];
@@ -59,7 +62,7 @@ interface Props {
 }
 
 /** Pressure against temperature: limits as thin lines, the lowest heavy, the cases as marks. */
-export default function EnvelopeChart({ detail, cases, verdicts }: Props) {
+function EnvelopeChart({ detail, cases, verdicts }: Props) {
   const element = useRef<HTMLDivElement>(null);
   const chart = useRef<ReturnType<typeof startChart> | null>(null);
   const { system, absolute, theme } = useReading();
@@ -254,3 +257,5 @@ export default function EnvelopeChart({ detail, cases, verdicts }: Props) {
     />
   );
 }
+
+export default memo(EnvelopeChart);

@@ -1,5 +1,5 @@
-import { type Finding, type RuleStation, ruleStations } from "@proven-seat/core/rules";
-import { useState } from "react";
+import { type Finding, type RuleStation, ruleStations, trueSign } from "@proven-seat/core/rules";
+import { memo, useState } from "react";
 import { useReading } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { figureText, marginWords, type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
@@ -77,7 +77,7 @@ function Line({
           {typeof finding.limit === "number" && finding.sense !== "is" && (
             <span className="font-normal text-dim">
               {" "}
-              {finding.sense} {figureText(finding.limit, finding.unit, units)}
+              {trueSign(finding.verdict, finding.sense)} {figureText(finding.limit, finding.unit, units)}
             </span>
           )}
         </span>
@@ -91,7 +91,13 @@ function Line({
 }
 
 /** Findings of the candidate in hand; inputs and source on demand, the grave ones open. */
-export function FindingsPanel({ detail, focus }: { detail: CandidateDetail; focus: RuleStation | null }) {
+export const FindingsPanel = memo(function FindingsPanel({
+  detail,
+  focus,
+}: {
+  detail: CandidateDetail;
+  focus: RuleStation | null;
+}) {
   const { system, absolute } = useReading();
   const units = { system, absolute };
   const { findings, heldBackBy, valve, key } = detail.candidate;
@@ -147,4 +153,4 @@ export function FindingsPanel({ detail, focus }: { detail: CandidateDetail; focu
       )}
     </section>
   );
-}
+});
