@@ -56,10 +56,11 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   }, [save.kind]);
 
   const detail = view?.inHand ?? null;
-  // The pictures follow a moment later, so that marks and figures never wait for drawing.
-  const drawn = useDeferredValue(
-    useMemo(() => ({ detail, cases: content.duty.cases, verdicts }), [detail, content.duty.cases, verdicts]),
-  );
+  // Drawn once for each proof, with the cases it was made of, and after marks and figures are on screen:
+  // a picture redrawn on the keystroke would stand between it and its verdict.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the cases of this proof, not of the next keystroke
+  const proved = useMemo(() => ({ detail, cases: content.duty.cases, verdicts }), [detail, verdicts]);
+  const drawn = useDeferredValue(proved);
   const inHand = detail?.candidate ?? null;
   const choice = content.choice;
   const isChosen =
