@@ -1,12 +1,16 @@
 import { z } from "zod";
 import { actuatorMarginCalculation } from "./actuator-margin.ts";
 import { type Calculation, CalculationError } from "./calculation.ts";
+import { cavityRiseCalculation } from "./cavity-rise.ts";
 import { floatingBallTorqueCalculation } from "./floating-ball-torque.ts";
+import { gasCompressibilityCalculation } from "./gas-compressibility.ts";
 import { mountingCalculation } from "./mounting.ts";
 import { rackAndPinionOutputCalculation } from "./rack-and-pinion-output.ts";
 import { ratingCalculation } from "./rating.ts";
 import { seatLimitCalculation } from "./seat-limit.ts";
+import { seatReliefCalculation } from "./seat-relief.ts";
 import { trunnionBallTorqueCalculation } from "./trunnion-ball-torque.ts";
+import { vapourPressureCalculation } from "./vapour-pressure.ts";
 
 /** The calculation contract: what the command, the server and the browser all serve. */
 export const calculations: readonly Calculation[] = [
@@ -17,6 +21,10 @@ export const calculations: readonly Calculation[] = [
   rackAndPinionOutputCalculation,
   actuatorMarginCalculation,
   mountingCalculation,
+  seatReliefCalculation,
+  cavityRiseCalculation,
+  gasCompressibilityCalculation,
+  vapourPressureCalculation,
 ] as unknown as Calculation[];
 
 export type Failure = { error: { code: string; message: string; field?: string } };

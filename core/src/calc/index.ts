@@ -1,10 +1,14 @@
 export * from "./actuator-margin.ts";
 export { type Calculation, CalculationError, calculation } from "./calculation.ts";
+export { type CavityRise, cavityRise } from "./cavity-rise.ts";
 export * from "./contract.ts";
 export * from "./elliptic.ts";
 export { floatingBallTorque } from "./floating-ball-torque.ts";
+export { type CompressibilityInput, gasCompressibility, pengRobinsonRoots } from "./gas-compressibility.ts";
 export { mounting } from "./mounting.ts";
 export * from "./rack-and-pinion-output.ts";
 export { rating } from "./rating.ts";
 export { genericSeatCurve, seatLimit, seatLimitOnCurve } from "./seat-limit.ts";
+export { seatRelief } from "./seat-relief.ts";
 export { trunnionBallTorque } from "./trunnion-ball-torque.ts";
+export { vapourPressure } from "./vapour-pressure.ts";

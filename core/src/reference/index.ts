@@ -1,12 +1,15 @@
 import { type ReferenceTable, referenceTable } from "./table.ts";
 import { bodyGrades } from "./tables/body-grades.ts";
+import { bolting } from "./tables/bolting.ts";
 import { chemicalSuitability } from "./tables/chemical-suitability.ts";
 import { faceToFaceFlangedBall } from "./tables/face-to-face-flanged-ball.ts";
+import { fluids as fluidTable } from "./tables/fluids.ts";
 import { iso5211Flanges } from "./tables/iso-5211-flanges.ts";
 import { leakageClassVi } from "./tables/leakage-class-vi.ts";
 import { leakageIso5208 } from "./tables/leakage-iso-5208.ts";
 import { materialGroups } from "./tables/material-groups.ts";
 import { metalSuitability } from "./tables/metal-suitability.ts";
+import { metals as metalTable } from "./tables/metals.ts";
 import { minimumBoreFullOpening } from "./tables/minimum-bore-full-opening.ts";
 import { pressureTemperatureClass } from "./tables/pressure-temperature-class.ts";
 import { pressureTemperaturePn } from "./tables/pressure-temperature-pn.ts";
@@ -71,6 +74,19 @@ export const referenceTables: readonly ReferenceTable[] = [
     "generic screening figures",
     metalSuitability,
   ),
+  referenceTable(
+    "metals",
+    "Limits of metals in sour, chloride, hydrogen and oxygen service",
+    `ISO 15156 and common practice; ${unchecked}`,
+    metalTable,
+  ),
+  referenceTable("bolting", "Body bolting", `ASTM A193, A194, A320, ISO 898-1; ${unchecked}`, bolting),
+  referenceTable(
+    "fluids",
+    "Service fluids",
+    "published critical constants and generic liquid figures, for estimates only",
+    fluidTable,
+  ),
   referenceTable("iso-5211-flanges", "Mounting pads", `ISO 5211; ${unchecked}`, iso5211Flanges),
   referenceTable(
     "face-to-face-flanged-ball",
@@ -95,9 +111,12 @@ export const referenceTables: readonly ReferenceTable[] = [
   ),
 ];
 
+export { type Bolting, boltingNamed } from "./bolting.ts";
 export { type Curve, valueOnCurve } from "./curve.ts";
 export { faceToFaceMm, minimumBoreMm } from "./dimensions.ts";
+export { type Fluid, fluidNamed, fluids } from "./fluids.ts";
 export { type BodyGrade, bodyGrade } from "./grades.ts";
+export { type MetalLimits, metalLimits } from "./metals.ts";
 export { type Pad, padOf, pads } from "./pads.ts";
 export {
   type Designation,

@@ -8,6 +8,8 @@ export interface SealMaterial {
   readonly kind: string;
   readonly minimumC: number;
   readonly maximumC: number;
+  /** Whether it stands sudden loss of gas pressure: by nature, in a certified grade only, or not. */
+  readonly rapidDecompression: "immune" | "grade" | "no";
 }
 
 interface SealRow {
@@ -16,12 +18,20 @@ interface SealRow {
   kind: string;
   minimum_c: number;
   maximum_c: number;
+  rapid_gas_decompression: SealMaterial["rapidDecompression"];
 }
 
 const seals = new Map<string, SealMaterial>(
   records<SealRow>(sealMaterials).map((row) => [
     row.seal,
-    { id: row.seal, name: row.name, kind: row.kind, minimumC: row.minimum_c, maximumC: row.maximum_c },
+    {
+      id: row.seal,
+      name: row.name,
+      kind: row.kind,
+      minimumC: row.minimum_c,
+      maximumC: row.maximum_c,
+      rapidDecompression: row.rapid_gas_decompression,
+    },
   ]),
 );
 

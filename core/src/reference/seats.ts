@@ -16,6 +16,12 @@ export interface SeatMaterial {
   readonly excursionMaximumC: number;
   /** Fraction the break torque grows for each tenfold of days held closed. */
   readonly breakGrowthPerDecade: number;
+  /** Stress a soft seat carries at 23 °C and at its highest continuous temperature, MPa. */
+  readonly allowableStressMPa: { readonly at23C: number; readonly atMaximum: number };
+  /** 0 none … 4 hard facing. */
+  readonly abrasionResistance: number;
+  readonly steam: "yes" | "limited" | "no";
+  readonly oxygen: "assess" | "no";
   /** Generic pressure limit against temperature; null for metal, where the class governs. */
   readonly curve: Curve | null;
   readonly note: string;
@@ -29,6 +35,11 @@ interface SeatRow {
   continuous_maximum_c: number;
   excursion_maximum_c: number;
   break_torque_growth_per_decade_of_days: number;
+  allowable_stress_23c_mpa: number;
+  allowable_stress_at_maximum_mpa: number;
+  abrasion_resistance_0_to_4: number;
+  steam: SeatMaterial["steam"];
+  oxygen: SeatMaterial["oxygen"];
   note: string | null;
 }
 
@@ -52,6 +63,13 @@ const seats = new Map<string, SeatMaterial>(
       continuousMaximumC: row.continuous_maximum_c,
       excursionMaximumC: row.excursion_maximum_c,
       breakGrowthPerDecade: row.break_torque_growth_per_decade_of_days,
+      allowableStressMPa: {
+        at23C: row.allowable_stress_23c_mpa,
+        atMaximum: row.allowable_stress_at_maximum_mpa,
+      },
+      abrasionResistance: row.abrasion_resistance_0_to_4,
+      steam: row.steam,
+      oxygen: row.oxygen,
       curve: genericCurve(row.seat),
       note: row.note ?? "",
     },

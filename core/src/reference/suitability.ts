@@ -24,6 +24,8 @@ const listedAs: Record<string, string> = {
   "graphite-packing": "graphite",
   "graphite-gasket": "graphite",
   "ptfe-gasket": "ptfe",
+  "rubber-epdm": "epdm",
+  "rubber-nbr": "nbr",
   "metal-crc": "chromium carbide coating",
   "metal-wc": "tungsten carbide coating",
   "metal-stellite": "cobalt hardfacing",

@@ -23,5 +23,6 @@ export const chemicalSuitability = {
   ["seawater and brine","A","A","A","A","B","A","A","A","B","A","B","A","A","A","A","A","A","A","A","B"],
   ["oxidising acid","A","B","A","X","X","A","X","X","X","X","X","X","X","B","A","X","B","A","A","X"],
   ["polymerising monomer","B","B","A","B","B","B","B","B","B","B","B","C","C","C","A","X","C","B","B","B"],
+  ["air and inert gas","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A"],
   ] as (string | number | null)[][],
 };

@@ -23,5 +23,6 @@ export const metalSuitability = {
   ["seawater and brine","X","X","X","C","A","A","B","A","A","B","X","X","C","B","C","C","B"],
   ["oxidising acid","X","X","B","B","B","B","X","B","A","X","X","X","X","C","X","X","X"],
   ["polymerising monomer","B","B","A","A","A","A","C","A","A","X","B","B","B","A","B","A","A"],
+  ["air and inert gas","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A"],
   ] as (string | number | null)[][],
 };

@@ -1,0 +1,3 @@
+export * from "./estimate.ts";
+export * from "./gas-viscosity.ts";
+export * from "./liquid.ts";

@@ -1,0 +1,64 @@
+import { records } from "./table.ts";
+import { metals as table } from "./tables/metals.ts";
+
+/** Limits of a metal that cut across service families. */
+export interface MetalLimits {
+  readonly metal: string;
+  readonly sour: boolean;
+  /** Highest partial pressure of hydrogen sulphide, kPa; null where none is set. */
+  readonly h2sLimitKPa: number | null;
+  /** Chloride stress cracking from here up, °C; null where it is not feared. */
+  readonly chlorideCrackingFromC: number | null;
+  /** Chlorides in water above which pits and crevices start, mg/l; null where none is set. */
+  readonly chlorideLimitMgL: number | null;
+  readonly hydrogen: "yes" | "limited" | "no";
+  readonly copperAlloy: boolean;
+  readonly gallsOnItself: boolean;
+  /** Pressure up to which it may stand where oxygen impinges, bar g. */
+  readonly oxygenLimitBarG: number;
+  readonly expansionPerK: number;
+}
+
+interface MetalRow {
+  metal: string;
+  sour: string;
+  h2s_limit_kpa: number | null;
+  chloride_cracking_from_c: number | null;
+  chloride_limit_mg_l: number | null;
+  hydrogen: MetalLimits["hydrogen"];
+  copper_alloy: string;
+  galls_on_itself: string;
+  oxygen_limit_bar_g: number;
+  expansion_per_k: number;
+}
+
+const byName = new Map<string, MetalLimits>(
+  records<MetalRow>(table).map((row) => [
+    row.metal,
+    {
+      metal: row.metal,
+      sour: row.sour === "yes",
+      h2sLimitKPa: row.h2s_limit_kpa,
+      chlorideCrackingFromC: row.chloride_cracking_from_c,
+      chlorideLimitMgL: row.chloride_limit_mg_l,
+      hydrogen: row.hydrogen,
+      copperAlloy: row.copper_alloy === "yes",
+      gallsOnItself: row.galls_on_itself === "yes",
+      oxygenLimitBarG: row.oxygen_limit_bar_g,
+      expansionPerK: row.expansion_per_k,
+    },
+  ]),
+);
+
+/**
+ * Limits of a metal of the suitability table.
+ *
+ * @param metal for example "austenitic 316", "17-4PH"
+ * @returns its limits, or undefined when the table has none
+ * @throws never
+ * @source reference/metals.csv (indicative; ISO 15156 for sour service, oxygen practice for impingement)
+ * @example metalLimits("22Cr duplex").h2sLimitKPa // → 10
+ */
+export function metalLimits(metal: string): MetalLimits | undefined {
+  return byName.get(metal);
+}
