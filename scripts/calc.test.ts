@@ -33,6 +33,10 @@ describe("calc", () => {
       "rack-and-pinion-output",
       "actuator-margin",
       "mounting",
+      "seat-relief",
+      "cavity-rise",
+      "gas-compressibility",
+      "vapour-pressure",
       "prove",
       "reprove",
     ]);

@@ -3,10 +3,10 @@ import { mkdirSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { demoDrives } from "./demo/drives.ts";
-import { demoLines } from "./demo/lines.ts";
+import { demoLines } from "./demo/lines/index.ts";
 
 const head = {
-  format: "proven-seat-catalogue/1",
+  format: "proven-seat-catalogue/2",
   name: "Demonstration shelf",
   revision: 1,
   status: "demonstration: invented makers, figures generated from stated geometry, not for use",
@@ -25,8 +25,10 @@ export function demoCatalogueFiles(): Map<string, string> {
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   const folder = join(dirname(fileURLToPath(import.meta.url)), "../demo/catalogue");
+  // Generated whole before the old is taken away.
+  const files = demoCatalogueFiles();
   rmSync(folder, { recursive: true, force: true });
-  for (const [name, content] of demoCatalogueFiles()) {
+  for (const [name, content] of files) {
     mkdirSync(dirname(join(folder, name)), { recursive: true });
     writeFileSync(join(folder, name), content);
   }

@@ -20,7 +20,7 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules): number {
           (f) => (f.drives[0]!.family.kind === "rack-and-pinion") === (settled.operator === "pneumatic"),
         );
   const families = settled.operator === "bare stem" ? [] : wanted.map((f) => supplied(f.drives, duty, air));
-  const picks = new Map<string, number>();
+  const picks = new Map<number, number>();
   let sum = 0;
   for (const valve of shelf.valvesFor(duty.dn!)) {
     for (const c of settled.cases) {
@@ -31,10 +31,10 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules): number {
     const demand = hardest(valve, settled);
     if (!demand) continue;
     // The prover, too, walks through the drives once for each torque.
-    let picked = picks.get(valve.torqueKey);
+    let picked = picks.get(valve.alike.torque);
     if (picked === undefined) {
       picked = families.reduce((n, drives) => n + firstStrongEnough(drives, demand, valve), 0);
-      picks.set(valve.torqueKey, picked);
+      picks.set(valve.alike.torque, picked);
     }
     sum += picked;
   }

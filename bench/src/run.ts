@@ -1,4 +1,7 @@
-/** Prints what proving costs, as time and as a ratio to a bare loop in the same run: `npm run bench`. */
+/**
+ * Prints what proving costs, as time and as a ratio to a bare loop in the same run: `npm run bench`. The core
+ * is run as built, for that is what the browser and the server run.
+ */
 import { join } from "node:path";
 import { compileShelf } from "@proven-seat/core/catalogue";
 import { type Duty, dutySchema } from "@proven-seat/core/duty";
@@ -77,3 +80,21 @@ for (const factor of [1, 2, 4])
   console.log(
     `  ${String(many(factor).cases.length).padStart(2)} cases                         ${shown(measure(100, () => void prove(many(factor), shelf, house)).median)}`,
   );
+
+/** The same lines under other names: as many more candidates, none of them alike. */
+const grown = (factor: number) =>
+  compileShelf({
+    ...catalogue,
+    lines: Array.from({ length: factor }, (_, i) =>
+      catalogue.lines.map((line) => ({ ...line, id: `${line.id}-${i}` })),
+    ).flat(),
+  });
+console.log("growth with candidates             median ms");
+for (const factor of [1, 2, 4]) {
+  const larger = grown(factor);
+  const duty = duties[0]!;
+  const count = prove(duty, larger, house).candidates.length;
+  console.log(
+    `  ${String(count).padStart(5)} candidates                ${shown(measure(60, () => void prove(duty, larger, house)).median)}`,
+  );
+}

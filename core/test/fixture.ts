@@ -12,23 +12,42 @@ const torque = (scale: number) => ({
 
 const common = {
   maker: "Fennimoor Valve Works",
-  entry: "end entry",
   port: "full",
-  cavity: "plain",
-  barriers: 1,
-  inLineRepair: false,
   fireSafe: true,
+  antiStatic: true,
+  blowOutProofStem: true,
+  ballStops: true,
+  ventAndDrain: true,
+  seatSealant: true,
+  stemExtension: true,
+  jacket: { maximumBarG: 10, maximumC: 200 },
+  vacuum: true,
+  equalisingGrooves: true,
+  deadEndFactor: null,
+  bolting: "b7",
   ends: ["flanged RF"],
   grades: [{ grade: "A216 WCB", priceFactor: 1 }],
-  trims: [{ id: "316", name: "316", metals: ["austenitic 316"], priceFactor: 1 }],
+  trims: [
+    {
+      id: "316",
+      name: "316",
+      ball: "austenitic 316",
+      stem: "austenitic 316",
+      spring: null,
+      coating: null,
+      priceFactor: 1,
+    },
+  ],
   seats: [
-    { seat: "ptfe", priceFactor: 1, curve: null },
-    { seat: "peek", priceFactor: 1.2, curve: null },
+    { seat: "ptfe", priceFactor: 1, shutOff: "A", curve: null },
+    { seat: "peek", priceFactor: 1.2, shutOff: "B", curve: null },
   ],
   seals: [
     {
       id: "graphite",
       name: "Graphite",
+      stemSeal: "adjustable gland",
+      emissionClass: "B",
       parts: [{ part: "packing", seal: "graphite-packing" }],
       priceFactor: 1,
     },
@@ -46,11 +65,20 @@ const size = {
   faceToFaceMm: 216,
   weightKg: 20,
   price: 500,
+  geometry: {
+    closureDiameterMm: 78,
+    seatContactDiameterMm: 56,
+    seatWidthMm: 6,
+    seatSealDiameterMm: null as number | null,
+    sealDragN: 0,
+    seatLoadN: { ptfe: 2000, peek: 3000 },
+    offsetsMm: null,
+  },
   torque: torque(1),
 };
 
 export const catalogueDocument = {
-  format: "proven-seat-catalogue/1",
+  format: "proven-seat-catalogue/2",
   name: "Fixture",
   revision: 1,
   status: "made up",
@@ -60,8 +88,8 @@ export const catalogueDocument = {
       ...common,
       id: "floating",
       name: "F",
-      construction: "Floating ball",
-      mounting: "floating",
+      construction: "floating-two-piece",
+      cavities: [{ arrangement: "self-relieving seat", priceFactor: 1 }],
       sealing: "both ways",
       sizes: [size],
     },
@@ -69,12 +97,17 @@ export const catalogueDocument = {
       ...common,
       id: "trunnion",
       name: "T",
-      construction: "Trunnion ball",
-      mounting: "trunnion",
+      construction: "trunnion-top-entry",
+      cavities: [{ arrangement: "two self-relieving", priceFactor: 1 }],
       sealing: "both ways",
-      barriers: 2,
-      inLineRepair: true,
-      sizes: [{ ...size, price: 900, torque: torque(0.5) }],
+      sizes: [
+        {
+          ...size,
+          price: 900,
+          torque: torque(0.5),
+          geometry: { ...size.geometry, seatSealDiameterMm: 66, sealDragN: 50 },
+        },
+      ],
     },
   ],
   drives: [
@@ -129,13 +162,28 @@ export function shelfWith(change: (line: Line) => Line = (line) => line): Shelf 
 type CaseInput = Partial<Duty["cases"][number]>;
 
 /** A complete duty; `cases` only need what differs from 10 bar g at 40 °C, vented downstream. */
-export function dutyWith(change: Partial<Omit<Duty, "cases">> & { cases?: CaseInput[] } = {}): Duty {
-  const { cases = [{}], ...rest } = change;
+export function dutyWith(
+  change: Partial<Omit<Duty, "cases" | "fluid">> & {
+    cases?: CaseInput[];
+    fluid?: Partial<Duty["fluid"]>;
+  } = {},
+): Duty {
+  const { cases = [{}], fluid, ...rest } = change;
   return dutySchema.parse({
     dn: 50,
     lineDesignation: "class 300",
     endConnection: "flanged RF",
-    fluid: { name: "condensate", family: "sweet hydrocarbon liquid", phase: "liquid" },
+    fluid: {
+      name: "condensate",
+      substance: "stabilised-condensate",
+      family: "sweet hydrocarbon liquid",
+      phase: "liquid",
+      hazards: [],
+      solidsPercent: 0,
+      ...fluid,
+    },
+    port: "reduced accepted",
+    installation: "indoor",
     function: "on-off isolation",
     flowDirection: "both ways",
     shutOff: "B",

@@ -13,6 +13,8 @@ const cylinders: [piston: number, radius: number][] = [
   [200, 50],
   [250, 65],
   [315, 85],
+  [400, 110],
+  [500, 140],
 ];
 
 /** Spring sets balanced for a supply: the spring keeps about two thirds of what the air gives. */
@@ -28,7 +30,9 @@ const springSet = (pistonMm: number, radiusMm: number, forBar: number) => {
   };
 };
 
-const electricTorques = [35, 60, 100, 150, 250, 400, 600, 1000, 1500, 2500, 4000, 6500];
+const electricTorques = [
+  35, 60, 100, 150, 250, 400, 600, 1000, 1500, 2500, 4000, 6500, 10_000, 16_000, 25_000,
+];
 
 export const demoDrives = (): DriveFamily[] => [
   {

@@ -11,24 +11,43 @@ const stemSizes = [
   200, 220, 250,
 ];
 
-/** Differentials a maker would tabulate for a class, bar: the last just covers the cold rating. */
-const tabulatedDifferentials: Record<number, number[]> = {
-  150: [0, 5, 10, 15, 20],
-  300: [0, 10, 20, 35, 52],
-  600: [0, 25, 50, 75, 104],
-  900: [0, 40, 80, 120, 156],
-  1500: [0, 65, 130, 195, 260],
+/** Differentials a maker would tabulate, bar: the last just covers the cold rating. */
+const tabulatedDifferentials: Record<string, number[]> = {
+  "class 150": [0, 5, 10, 15, 20],
+  "class 300": [0, 10, 20, 35, 52],
+  "class 600": [0, 25, 50, 75, 104],
+  "class 900": [0, 40, 80, 120, 156],
+  "class 1500": [0, 65, 130, 195, 260],
+  "class 2500": [0, 110, 220, 330, 432],
+  "PN 16": [0, 4, 8, 12, 16],
+  "PN 40": [0, 10, 20, 30, 40],
 };
 
-const designFriction: Record<string, number> = {
-  ptfe: 0.08,
-  tfm: 0.08,
-  "ptfe-ss": 0.14,
-  peek: 0.22,
-  "metal-wc": 0.3,
+/** Class whose bores a designation is built to. */
+export const classLike = (designation: string) =>
+  designation.startsWith("PN") ? (designation === "PN 16" ? 150 : 300) : Number(designation.slice(6));
+
+/** Design friction of a seat, and its preload in N for each mm of contact circle. */
+const seatFigures: Record<string, { friction: number; preload: number }> = {
+  ptfe: { friction: 0.08, preload: 12 },
+  rptfe: { friction: 0.1, preload: 14 },
+  tfm: { friction: 0.08, preload: 14 },
+  "ptfe-cg": { friction: 0.12, preload: 16 },
+  "ptfe-ss": { friction: 0.14, preload: 18 },
+  pctfe: { friction: 0.18, preload: 22 },
+  uhmwpe: { friction: 0.15, preload: 14 },
+  peek: { friction: 0.22, preload: 26 },
+  "metal-crc": { friction: 0.32, preload: 30 },
+  "metal-wc": { friction: 0.3, preload: 30 },
+  "metal-stellite": { friction: 0.35, preload: 28 },
+  "rubber-epdm": { friction: 0.3, preload: 9 },
+  "rubber-nbr": { friction: 0.3, preload: 9 },
 };
-/** Seat preload of a floating ball and spring load of a trunnion seat, N per mm of contact circle. */
-const linePreload: Record<string, number> = { ptfe: 12, tfm: 14, "ptfe-ss": 18, peek: 26, "metal-wc": 30 };
+const figuresOf = (seat: string) => {
+  const figures = seatFigures[seat];
+  if (!figures || !seatMaterial(seat)) throw new Error(`unknown seat ${seat}`);
+  return figures;
+};
 
 export const threeFigures = (value: number) => Number(value.toPrecision(3));
 export const boreOf = (classNumber: number, dn: number) =>
@@ -55,59 +74,109 @@ const stemOf = (stemDiameterMm: number): Stem => ({
 /** Break torque of a construction at a differential, with a given stem. */
 export type BreakTorque = (seat: string, differentialBar: number, stem: Stem) => number;
 
+export interface Geometry {
+  closureDiameterMm: number;
+  seatContactDiameterMm: number;
+  seatWidthMm: number;
+  seatSealDiameterMm: number | null;
+  sealDragN: number;
+  seatLoadN: Record<string, number>;
+  offsetsMm: [number, number] | null;
+}
+
+/** What a construction's dimensions and torque follow from. */
+export interface Proportions {
+  /** Dimensions as multiples of the bore. */
+  closure: number;
+  contact: number;
+  /** As a multiple of the contact circle. */
+  width: number;
+  seal: number | null;
+  /** Share of the seat figures' preload that loads one seat. */
+  preload: number;
+  offsets: [number, number] | null;
+  breakOf: (boreMm: number, geometry: Geometry) => BreakTorque;
+}
+
+export function geometryOf(boreMm: number, seats: readonly string[], of: Proportions): Geometry {
+  const contact = of.contact * boreMm;
+  return {
+    closureDiameterMm: threeFigures(of.closure * boreMm),
+    seatContactDiameterMm: threeFigures(contact),
+    seatWidthMm: threeFigures(Math.max(2, of.width * contact)),
+    seatSealDiameterMm: of.seal === null ? null : threeFigures(of.seal * contact + 2),
+    sealDragN: of.seal === null ? 0 : threeFigures(0.5 * Math.PI * contact),
+    seatLoadN: Object.fromEntries(
+      seats.map((seat) => [seat, threeFigures(of.preload * figuresOf(seat).preload * Math.PI * contact)]),
+    ),
+    offsetsMm: of.offsets && [threeFigures(of.offsets[0] * boreMm), threeFigures(of.offsets[1] * boreMm)],
+  };
+}
+
 export const floatingBreak =
-  (boreMm: number): BreakTorque =>
-  (seat, differentialBar, stem) => {
-    const contact = 1.12 * boreMm;
-    return floatingBallTorque({
-      ballDiameterMm: 1.58 * boreMm,
-      seatContactDiameterMm: contact,
+  (share = 1) =>
+  (_: number, g: Geometry): BreakTorque =>
+  (seat, differentialBar, stem) =>
+    share *
+    floatingBallTorque({
+      ballDiameterMm: g.closureDiameterMm,
+      seatContactDiameterMm: g.seatContactDiameterMm,
       differentialBar,
-      seatPreloadN: linePreload[seat]! * Math.PI * contact,
-      seatFriction: designFriction[seat]!,
+      seatPreloadN: g.seatLoadN[seat]!,
+      seatFriction: figuresOf(seat).friction,
       linePressureBarG: differentialBar,
       ...stem,
     }).totalNm;
-  };
 
+/** Sliding seats: both live for a full ball, one for a segment. */
 export const trunnionBreak =
-  (boreMm: number): BreakTorque =>
-  (seat, differentialBar, stem) => {
-    const contact = 1.1 * boreMm;
-    const spring = 0.45 * linePreload[seat]! * Math.PI * contact;
-    return trunnionBallTorque({
-      ballDiameterMm: 1.55 * boreMm,
-      seatContactDiameterMm: contact,
-      seatSealDiameterMm: 1.065 * contact,
+  (seats: 1 | 2 = 2) =>
+  (boreMm: number, g: Geometry): BreakTorque =>
+  (seat, differentialBar, stem) =>
+    trunnionBallTorque({
+      ballDiameterMm: g.closureDiameterMm,
+      seatContactDiameterMm: g.seatContactDiameterMm,
+      seatSealDiameterMm: g.seatSealDiameterMm!,
       seats: [
-        { springLoadN: spring, drivingPressureBar: differentialBar },
-        { springLoadN: spring, drivingPressureBar: 0 },
+        { springLoadN: g.seatLoadN[seat]!, drivingPressureBar: differentialBar },
+        { springLoadN: seats === 2 ? g.seatLoadN[seat]! : 0, drivingPressureBar: 0 },
       ],
       differentialBar,
-      seatFriction: designFriction[seat]!,
+      seatFriction: figuresOf(seat).friction,
       bearingDiameterMm: 0.3 * boreMm,
       bearingFriction: 0.055,
       linePressureBarG: differentialBar,
       ...stem,
     }).totalNm;
+
+const packingNm = (stem: Stem) =>
+  (stem.packingFriction *
+    Math.PI *
+    stem.stemDiameterMm ** 2 *
+    stem.packingHeightMm *
+    stem.packingRadialStressMPa) /
+  2 /
+  1000;
+
+/** Disc on a shaft: interference on the seat ring, bearing load of the disc. */
+export const discBreak =
+  (seatArm = 1) =>
+  (boreMm: number, g: Geometry): BreakTorque =>
+  (seat, differentialBar, stem) => {
+    const seating = (seatArm * figuresOf(seat).friction * g.seatLoadN[seat]! * boreMm) / 2 / 1000;
+    const thrustN = differentialBar * 0.1 * (Math.PI / 4) * boreMm * boreMm;
+    return seating + (0.07 * thrustN * stem.stemDiameterMm) / 2 / 1000 + packingNm(stem);
   };
 
-/** Double-offset disc: interference line load on the seat ring, bearing load of the disc. */
-export const discBreak =
-  (boreMm: number): BreakTorque =>
+/** Plug wrapped by its sleeve or film: friction all round, and the thrust pressed into one side. */
+export const plugBreak =
+  (wrap: number) =>
+  (boreMm: number, g: Geometry): BreakTorque =>
   (seat, differentialBar, stem) => {
-    const seating = (designFriction[seat]! * 9 * Math.PI * boreMm * boreMm) / 2 / 1000;
+    const { friction } = figuresOf(seat);
     const thrustN = differentialBar * 0.1 * (Math.PI / 4) * boreMm * boreMm;
-    const bearing = (0.07 * thrustN * stem.stemDiameterMm) / 2 / 1000;
-    const packing =
-      (stem.packingFriction *
-        Math.PI *
-        stem.stemDiameterMm ** 2 *
-        stem.packingHeightMm *
-        stem.packingRadialStressMPa) /
-      2 /
-      1000;
-    return seating + bearing + packing;
+    const arm = g.closureDiameterMm / 2 / 1000;
+    return wrap * friction * (g.seatLoadN[seat]! + 0.5 * thrustN) * arm + packingNm(stem);
   };
 
 export interface Sized {
@@ -119,31 +188,30 @@ export interface Sized {
 
 /** Sizes stem and pad for the worst tabulated torque and tabulates every seat. */
 export function sized(
-  classNumber: number,
+  designation: string,
   seats: readonly string[],
   breakTorque: BreakTorque,
   allowableShearMPa: number,
   thinnestStemMm: number,
 ): Sized {
-  const differentials = tabulatedDifferentials[classNumber]!;
+  const differentials = tabulatedDifferentials[designation]!;
   const top = differentials.at(-1)!;
   const strengthOf = (d: number) => (allowableShearMPa * Math.PI * d ** 3) / 16 / 1000;
   const stemDiameterMm =
     stemSizes.find(
       (d) =>
         d >= thinnestStemMm &&
-        strengthOf(d) >= 2.1 * Math.max(...seats.map((s) => breakTorque(s, top, stemOf(d)))),
+        strengthOf(d) >= 3.2 * Math.max(...seats.map((s) => breakTorque(s, top, stemOf(d)))),
     ) ?? stemSizes.at(-1)!;
   const stem = stemOf(stemDiameterMm);
   const breakToOpenNm = Object.fromEntries(
     seats.map((seat) => [seat, differentials.map((p) => threeFigures(breakTorque(seat, p, stem)))]),
   );
   const worst = Math.max(...Object.values(breakToOpenNm).flat());
-  for (const seat of seats) if (!seatMaterial(seat)) throw new Error(`unknown seat ${seat}`);
   return {
     stemDiameterMm,
     maximumStemTorqueNm: threeFigures(strengthOf(stemDiameterMm)),
-    pad: mounting({ requiredTorqueNm: Math.min(2.4 * worst, 250000) }).flange,
+    pad: mounting({ requiredTorqueNm: Math.min(4 * worst, 250000) }).flange,
     torque: { differentialBar: differentials, breakToOpenNm },
   };
 }

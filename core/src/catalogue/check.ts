@@ -1,4 +1,6 @@
 import type { z } from "zod";
+import { constructionNamed } from "../bodies/index.ts";
+import { boltingNamed } from "../reference/bolting.ts";
 import { bodyGrade } from "../reference/grades.ts";
 import { padOf } from "../reference/pads.ts";
 import { parseDesignation, ratingCurve } from "../reference/pressure-temperature.ts";
@@ -51,6 +53,23 @@ function* lineFaults(line: ProductLine): Generator<Omit<CatalogueFault, "file">>
         reason: `grade "${grade}" is not in the reference table`,
       };
   }
+  const construction = constructionNamed(line.construction)!;
+  for (const [i, { arrangement }] of line.cavities.entries()) {
+    if (!construction.cavities.includes(arrangement))
+      yield {
+        row: i + 1,
+        field: `cavities.${i}.arrangement`,
+        reason: `a ${construction.name.toLowerCase()} is not built with "${arrangement}"; it may have ${construction.cavities.join(", ")}`,
+      };
+  }
+  if (line.sealing === "both ways" && construction.direction === "one way")
+    yield {
+      row: null,
+      field: "sealing",
+      reason: `a ${construction.name.toLowerCase()} does not seal both ways`,
+    };
+  if (!boltingNamed(line.bolting))
+    yield { row: null, field: "bolting", reason: `bolting "${line.bolting}" is not in the reference table` };
   for (const [i, { seat, curve }] of line.seats.entries()) {
     const field = `seats.${i}`;
     if (!seatMaterial(seat))
@@ -60,21 +79,30 @@ function* lineFaults(line: ProductLine): Generator<Omit<CatalogueFault, "file">>
     }
     if (curve && !rising(curve.temperatureC))
       yield { row: i + 1, field: `${field}.curve.temperatureC`, reason: "temperatures must rise" };
-    if (!curve && line.mounting === "disc")
+    const kind = seatMaterial(seat)?.kind;
+    if (kind && !construction.seatKinds.includes(kind))
+      yield {
+        row: i + 1,
+        field: `${field}.seat`,
+        reason: `a ${construction.name.toLowerCase()} takes no ${kind} seat`,
+      };
+    if (!curve && kind === "polymer" && construction.closure !== "ball")
       yield {
         row: i + 1,
         field: `${field}.curve`,
-        reason: "a disc seat needs its own curve; the generic ones are for balls",
+        reason: "a seat that is not a ball's needs its own curve; the generic ones are for balls",
       };
   }
   for (const [i, trim] of line.trims.entries()) {
-    const unknown = trim.metals.find((metal) => !metals.includes(metal));
-    if (unknown)
-      yield {
-        row: i + 1,
-        field: `trims.${i}.metals`,
-        reason: `metal "${unknown}" is not in the suitability table`,
-      };
+    for (const part of ["ball", "stem", "spring", "coating"] as const) {
+      const metal = trim[part];
+      if (metal !== null && !metals.includes(metal))
+        yield {
+          row: i + 1,
+          field: `trims.${i}.${part}`,
+          reason: `metal "${metal}" is not in the suitability table`,
+        };
+    }
   }
   for (const [i, set] of line.seals.entries()) {
     const unknown = set.parts.find((part) => !sealMaterial(part.seal));
@@ -107,11 +135,24 @@ function* lineFaults(line: ProductLine): Generator<Omit<CatalogueFault, "file">>
           reason: `grade ${without.grade} has no rating for ${size.designation}`,
         };
     }
+    const { seatSealDiameterMm, seatContactDiameterMm } = size.geometry;
+    if (seatSealDiameterMm !== null && seatSealDiameterMm <= seatContactDiameterMm)
+      yield {
+        row,
+        field: `${field}.geometry.seatSealDiameterMm`,
+        reason: "the seat's seal circle must be larger than its contact circle",
+      };
     if (!padOf(size.pad))
       yield { row, field: `${field}.pad`, reason: `"${size.pad}" is not an ISO 5211 flange` };
     if (!rising(size.torque.differentialBar))
       yield { row, field: `${field}.torque.differentialBar`, reason: "differentials must rise" };
     for (const { seat } of line.seats) {
+      if (size.geometry.seatLoadN[seat] === undefined)
+        yield {
+          row,
+          field: `${field}.geometry.seatLoadN.${seat}`,
+          reason: "seat load for this seat is missing",
+        };
       const torques = size.torque.breakToOpenNm[seat];
       if (!torques)
         yield {
@@ -164,7 +205,7 @@ export type CatalogueReading =
  * @param drives one file a drive family
  * @returns the catalogue, or the faults with file, row, field and reason
  * @throws never
- * @source catalogue format proven-seat-catalogue/1 (docs/catalogue.md)
+ * @source catalogue format proven-seat-catalogue/2 (docs/catalogue.md)
  * @example readCatalogue({ name: "catalogue.json", content: {} }, [], []).catalogue // → null
  */
 export function readCatalogue(
@@ -220,7 +261,7 @@ export function readCatalogue(
  * @param document head, lines and drives in one object
  * @returns as `readCatalogue`; each line and family is named as a file of its own
  * @throws never
- * @source catalogue format proven-seat-catalogue/1
+ * @source catalogue format proven-seat-catalogue/2
  * @example readCatalogueDocument(null).catalogue // → null
  */
 export function readCatalogueDocument(document: unknown): CatalogueReading {

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { endConnections } from "../duty/duty.ts";
+import { cavityIds, constructions } from "../bodies/index.ts";
+import { emissionClasses, endConnections, shutOffRates } from "../duty/words.ts";
 
 const text = z.string().min(1).max(120);
 const factor = z.number().positive().max(20);
@@ -9,6 +10,21 @@ const curve = z.strictObject({
   name: text,
   temperatureC: z.array(z.number()).min(1),
   pressureBarG: z.array(z.number().positive()).min(1),
+});
+
+/** Dimensions the section is drawn from and seat loads are reckoned with. */
+const geometry = z.strictObject({
+  /** Ball, segment, disc or plug across the flow. */
+  closureDiameterMm: z.number().positive(),
+  seatContactDiameterMm: z.number().positive(),
+  seatWidthMm: z.number().positive(),
+  /** Circle the seat ring seals on in its pocket; null where the seat does not slide. */
+  seatSealDiameterMm: z.number().positive().nullable(),
+  sealDragN: z.number().min(0),
+  /** Spring or preload force on one seat, by seat material. */
+  seatLoadN: z.record(z.string(), z.number().positive()),
+  /** Shaft behind the seat plane, and beside the bore's middle; null where there is none. */
+  offsetsMm: z.tuple([z.number(), z.number()]).nullable(),
 });
 
 const size = z.strictObject({
@@ -21,6 +37,7 @@ const size = z.strictObject({
   faceToFaceMm: z.number().positive().nullable(),
   weightKg: z.number().positive(),
   price: z.number().positive(),
+  geometry,
   /** Break-to-open torque in N·m by seat, one figure for each differential. */
   torque: z.strictObject({
     differentialBar: z.array(z.number().min(0)).min(2),
@@ -28,32 +45,80 @@ const size = z.strictObject({
   }),
 });
 
+export const stemSeals = [
+  "live-loaded stack",
+  "adjustable gland",
+  "O-ring and packing",
+  "double packing with leak-off",
+] as const;
+
 /** One product line of a maker. */
 export const productLineSchema = z.strictObject({
   id: z.string().regex(/^[a-z0-9-]+$/, "lower-case letters, digits and hyphens only"),
   maker: text,
   name: text,
-  construction: text,
-  mounting: z.enum(["floating", "trunnion", "disc"]),
-  entry: text,
-  port: z.enum(["full", "reduced", "wafer disc"]),
-  cavity: text,
+  construction: z.enum(constructions.map((c) => c.id) as [string, ...string[]]),
+  port: z.enum(["full", "reduced", "wafer disc", "V-notch"]),
+  cavities: z.array(z.strictObject({ arrangement: z.enum(cavityIds), priceFactor: factor })).min(1),
   sealing: z.enum(["both ways", "one way"]),
-  barriers: z.number().int().min(1).max(2),
-  inLineRepair: z.boolean(),
   fireSafe: z.boolean(),
+  antiStatic: z.boolean(),
+  blowOutProofStem: z.boolean(),
+  /** Ribs or stops that keep the ball in place once a seat has burnt. */
+  ballStops: z.boolean(),
+  /** Vent and drain into the cavity, with valves or plugs. */
+  ventAndDrain: z.boolean(),
+  seatSealant: z.boolean(),
+  stemExtension: z.boolean(),
+  jacket: z.strictObject({ maximumBarG: z.number().positive(), maximumC: z.number() }).nullable(),
+  vacuum: z.boolean(),
+  /** Grooves on the outside of a soft seat that let pressure behind it reach the cavity. */
+  equalisingGrooves: z.boolean(),
+  /** Share of the rating a lug body holds at the end of a line; null where the maker gives none. */
+  deadEndFactor: fraction.nullable(),
+  bolting: text,
   ends: z.array(z.enum(endConnections)).min(1),
   grades: z.array(z.strictObject({ grade: text, priceFactor: factor })).min(1),
   trims: z
-    .array(z.strictObject({ id: text, name: text, metals: z.array(text).min(1), priceFactor: factor }))
+    .array(
+      z.strictObject({
+        id: text,
+        name: text,
+        ball: text,
+        stem: text,
+        spring: text.nullable(),
+        coating: text.nullable(),
+        priceFactor: factor,
+      }),
+    )
     .min(1),
-  seats: z.array(z.strictObject({ seat: text, priceFactor: factor, curve: curve.nullable() })).min(1),
+  seats: z
+    .array(
+      z.strictObject({
+        seat: text,
+        priceFactor: factor,
+        shutOff: z.enum(shutOffRates),
+        curve: curve.nullable(),
+      }),
+    )
+    .min(1),
   seals: z
     .array(
       z.strictObject({
         id: text,
         name: text,
-        parts: z.array(z.strictObject({ part: text, seal: text })).min(1),
+        stemSeal: z.enum(stemSeals),
+        emissionClass: z.enum(emissionClasses).nullable(),
+        parts: z
+          .array(
+            z.strictObject({
+              part: text,
+              seal: text,
+              /** An elastomer certified for rapid gas decompression. */
+              decompressionGrade: z.boolean().default(false),
+            }),
+          )
+          .min(1),
         priceFactor: factor,
       }),
     )
@@ -118,8 +183,10 @@ export const driveFamilySchema = z.discriminatedUnion("kind", [
   }),
 ]);
 
+export const catalogueFormat = "proven-seat-catalogue/2";
+
 export const catalogueHeadSchema = z.strictObject({
-  format: z.literal("proven-seat-catalogue/1"),
+  format: z.literal(catalogueFormat),
   name: text,
   revision: z.number().int().positive(),
   status: text,

@@ -1,6 +1,6 @@
 import { type Drive, drivesOfFamily } from "./drive.ts";
 import type { Catalogue } from "./schema.ts";
-import { type Valve, valvesOfSize } from "./valve.ts";
+import { numbering, type Valve, valvesOfSize } from "./valve.ts";
 
 /** A catalogue compiled once for fast proving. */
 export interface Shelf {
@@ -20,6 +20,7 @@ export interface Shelf {
  * @example compileShelf(catalogue).valvesFor(50).length
  */
 export function compileShelf(catalogue: Catalogue): Shelf {
+  const number = numbering();
   const bySize = new Map<number, readonly Valve[]>();
   return {
     catalogue,
@@ -31,7 +32,9 @@ export function compileShelf(catalogue: Catalogue): Shelf {
           const nearest = line.sizes.reduce((best, size) =>
             Math.abs(size.dn - dn) < Math.abs(best.dn - dn) ? size : best,
           ).dn;
-          return line.sizes.filter((size) => size.dn === nearest).flatMap((size) => valvesOfSize(line, size));
+          return line.sizes
+            .filter((size) => size.dn === nearest)
+            .flatMap((size) => valvesOfSize(line, size, number));
         });
         bySize.set(dn, valves);
       }

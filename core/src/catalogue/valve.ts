@@ -1,4 +1,6 @@
+import { type Cavity, type Construction, cavityNamed, constructionNamed } from "../bodies/index.ts";
 import { genericSeatCurve } from "../calc/seat-limit.ts";
+import { type Bolting, boltingNamed } from "../reference/bolting.ts";
 import type { Curve } from "../reference/curve.ts";
 import { type BodyGrade, bodyGrade } from "../reference/grades.ts";
 import { type Designation, parseDesignation, ratingCurve } from "../reference/pressure-temperature.ts";
@@ -12,6 +14,60 @@ export interface OfferedSeat {
   readonly curve: Curve | null;
   readonly curveName: string;
   readonly curveIsGeneric: boolean;
+  /** Rate of ISO 5208 the line promises with it. */
+  readonly shutOff: string;
+}
+
+/**
+ * Numbers for the parts of a valve and their combinations: two valves of one shelf are alike in a part
+ * where the numbers are equal. Proofs look findings up by them a thousand times over, and comparing long
+ * keys would cost more than examining the rules.
+ */
+export interface Alike {
+  readonly line: number;
+  readonly lineCavity: number;
+  readonly lineClass: number;
+  readonly size: number;
+  readonly grade: number;
+  readonly lineGrade: number;
+  readonly gradeClass: number;
+  /** Size, grade and cavity arrangement. */
+  readonly body: number;
+  readonly trim: number;
+  readonly seals: number;
+  readonly sealsClass: number;
+  readonly seatMaterial: number;
+  readonly seatCurve: number;
+  readonly lineSeat: number;
+  /** Line, size, class, cavity arrangement and seat: valves alike in it need the same torque. */
+  readonly torque: number;
+  readonly trimSeat: number;
+  readonly bodySeat: number;
+  /** Class, trim and seals together. */
+  readonly kit: number;
+}
+
+/** Numbers texts, equal texts alike. */
+export type Numbering = (text: string) => number;
+
+/**
+ * A numbering that starts anew.
+ *
+ * @returns function from text to number, the same for the same text
+ * @throws never
+ * @source none
+ * @example numbering()("a") // → 0
+ */
+export function numbering(): Numbering {
+  const seen = new Map<string, number>();
+  return (text) => {
+    let at = seen.get(text);
+    if (at === undefined) {
+      at = seen.size;
+      seen.set(text, at);
+    }
+    return at;
+  };
 }
 
 /** One valve that can be ordered: a line at a size and class with body, trim, seat and seals picked. */
@@ -19,6 +75,9 @@ export interface Valve {
   readonly key: string;
   readonly line: ProductLine;
   readonly size: ProductSize;
+  readonly construction: Construction;
+  readonly cavity: Cavity;
+  readonly bolting: Bolting;
   readonly designation: Designation;
   readonly grade: BodyGrade;
   readonly ratingCurve: Curve;
@@ -27,19 +86,12 @@ export interface Valve {
   readonly seals: {
     readonly id: string;
     readonly name: string;
-    readonly parts: readonly { part: string; material: SealMaterial }[];
+    readonly stemSeal: ProductLine["seals"][number]["stemSeal"];
+    readonly emissionClass: ProductLine["seals"][number]["emissionClass"];
+    readonly parts: readonly { part: string; material: SealMaterial; decompressionGrade: boolean }[];
   };
-  /** Valves that share it need the same torque, stem and pad checks. */
-  readonly torqueKey: string;
-  /** What pressure and temperature limits hang on besides the seat. */
-  readonly bodyKey: string;
-  readonly seatKey: string;
-  readonly sizeKey: string;
-  readonly sealsKey: string;
-  readonly trimKey: string;
-  /** Body, trim and seals together. */
-  readonly materialKey: string;
-  readonly endKey: string;
+  /** What of it decides findings, as numbers that are equal where the parts are alike. */
+  readonly alike: Alike;
   readonly price: number;
 }
 
@@ -51,81 +103,131 @@ function offeredSeat(line: ProductLine, size: ProductSize, offer: ProductLine["s
       curve: { temperatureC: offer.curve.temperatureC, value: offer.curve.pressureBarG },
       curveName: offer.curve.name,
       curveIsGeneric: false,
+      shutOff: offer.shutOff,
     };
   }
-  const mounting = line.mounting === "floating" ? "floating" : "trunnion";
+  const mounting = constructionNamed(line.construction)!.support === "floating" ? "floating" : "trunnion";
   return {
     material,
     curve: genericSeatCurve(material, size.dn, mounting),
     curveName: "generic curve",
     curveIsGeneric: true,
+    shutOff: offer.shutOff,
   };
 }
 
 /**
- * Every valve a line can build at one of its sizes: all grades, trims, seats and seal sets.
+ * Every valve a line can build at one of its sizes: all grades, cavity arrangements, trims, seats and seal sets.
  *
  * @param line a line of a catalogue that passed its check
  * @param size one of the line's sizes
+ * @param number numbering shared by the valves that are proved together
  * @returns the valves in the line's own order
  * @throws never for a checked catalogue
  * @source the catalogue
  * @example valvesOfSize(line, line.sizes[0]).length
  */
-export function valvesOfSize(line: ProductLine, size: ProductSize): Valve[] {
+export function valvesOfSize(line: ProductLine, size: ProductSize, number: Numbering = numbering()): Valve[] {
   const designation = parseDesignation(size.designation)!;
+  const construction = constructionNamed(line.construction)!;
+  const bolting = boltingNamed(line.bolting)!;
   const sizeKey = `${line.id}|${size.dn}|${size.designation}`;
-  const endKey = `${line.id}|${size.designation}`;
-  // Keys are built once here: proofs look findings up by them a thousand times over.
+  const ofLine = (text: string) => number(`${line.id}|${text}`);
+  const alikeInLine = {
+    line: number(line.id),
+    lineClass: ofLine(size.designation),
+    size: number(sizeKey),
+  };
   const seats = line.seats.map((offer) => {
     const seat = offeredSeat(line, size, offer);
-    const seatKey = seat.curveIsGeneric
-      ? `${offer.seat}|${size.dn}|${line.mounting}`
-      : `${line.id}|${offer.seat}`;
-    return { offer, seat, seatKey, torqueKey: `${sizeKey}|${offer.seat}` };
+    const curve = seat.curveIsGeneric
+      ? `curve ${offer.seat}|${size.dn}|${construction.support}`
+      : `curve ${line.id}|${offer.seat}`;
+    return {
+      offer,
+      seat,
+      alike: {
+        seatMaterial: number(`seat ${offer.seat}`),
+        seatCurve: number(curve),
+        lineSeat: ofLine(`seat ${offer.seat}`),
+      },
+    };
   });
-  const trimChoices = line.trims.map((trim) => ({ trim, key: `${line.id}|${trim.id}` }));
   const sealSets = line.seals.map((set) => ({
-    key: `${line.id}|${set.id}`,
     priceFactor: set.priceFactor,
     seals: {
       id: set.id,
       name: set.name,
-      parts: set.parts.map(({ part, seal }) => ({ part, material: sealMaterial(seal)! })),
+      stemSeal: set.stemSeal,
+      emissionClass: set.emissionClass,
+      parts: set.parts.map(({ part, seal, decompressionGrade }) => ({
+        part,
+        material: sealMaterial(seal)!,
+        decompressionGrade,
+      })),
+    },
+    alike: {
+      seals: ofLine(`seals ${set.id}`),
+      sealsClass: ofLine(`seals ${set.id}|${size.designation}`),
     },
   }));
   const valves: Valve[] = [];
   for (const { grade: name, priceFactor } of line.grades) {
     const grade = bodyGrade(name)!;
-    const curve = ratingCurve(designation, grade.group)!;
-    const bodyKey = `${name}|${size.designation}`;
-    for (const trims of trimChoices) {
-      const { trim } = trims;
-      for (const { offer, seat, torqueKey, seatKey } of seats) {
-        for (const set of sealSets) {
-          const { seals } = set;
-          valves.push({
-            key: `${sizeKey}|${name}|${trim.id}|${offer.seat}|${seals.id}`,
-            line,
-            size,
-            designation,
-            grade,
-            ratingCurve: curve,
-            trim,
-            seat,
-            seals,
-            torqueKey,
-            bodyKey,
-            seatKey,
-            sizeKey,
-            sealsKey: set.key,
-            trimKey: trims.key,
-            materialKey: `${bodyKey}|${trims.key}|${set.key}`,
-            endKey,
-            price: Math.round(
-              size.price * priceFactor * trim.priceFactor * offer.priceFactor * set.priceFactor,
-            ),
-          });
+    const rating = ratingCurve(designation, grade.group)!;
+    const alikeInGrade = {
+      ...alikeInLine,
+      grade: number(`grade ${name}`),
+      lineGrade: ofLine(`grade ${name}`),
+      gradeClass: number(`grade ${name}|${size.designation}`),
+    };
+    for (const { arrangement, priceFactor: cavityFactor } of line.cavities) {
+      const cavity = cavityNamed(arrangement);
+      const bodyKey = `${sizeKey}|${name}|${cavity.id}`;
+      const alikeInBody = {
+        ...alikeInGrade,
+        lineCavity: ofLine(`cavity ${cavity.id}`),
+        body: number(bodyKey),
+      };
+      for (const trim of line.trims) {
+        for (const { offer, seat, alike: alikeInSeat } of seats) {
+          const alikeBeforeSeals = {
+            ...alikeInBody,
+            ...alikeInSeat,
+            trim: ofLine(`trim ${trim.id}`),
+            torque: number(`${sizeKey}|${cavity.id}|seat ${offer.seat}`),
+            trimSeat: ofLine(`trim ${trim.id}|seat ${offer.seat}`),
+            bodySeat: number(`${bodyKey}|seat ${offer.seat}`),
+          };
+          for (const set of sealSets) {
+            valves.push({
+              key: `${bodyKey}|${trim.id}|${offer.seat}|${set.seals.id}`,
+              line,
+              size,
+              construction,
+              cavity,
+              bolting,
+              designation,
+              grade,
+              ratingCurve: rating,
+              trim,
+              seat,
+              seals: set.seals,
+              alike: {
+                ...alikeBeforeSeals,
+                ...set.alike,
+                kit: ofLine(`${size.designation}|trim ${trim.id}|seals ${set.seals.id}`),
+              },
+              price: Math.round(
+                size.price *
+                  priceFactor *
+                  cavityFactor *
+                  trim.priceFactor *
+                  offer.priceFactor *
+                  set.priceFactor,
+              ),
+            });
+          }
         }
       }
     }

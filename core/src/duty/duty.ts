@@ -1,224 +1,133 @@
 import { z } from "zod";
+import { fluidNamed } from "../reference/fluids.ts";
 import { parseDesignation } from "../reference/pressure-temperature.ts";
 import { serviceFamilies } from "../reference/suitability.ts";
+import { operatingCaseSchema } from "./case.ts";
+import { amount, known, pressure, temperature, text } from "./limits.ts";
 import { nominalSizes } from "./sizes.ts";
+import {
+  emissionClasses,
+  endConnections,
+  flowDirections,
+  hazards,
+  installations,
+  operators,
+  phases,
+  ports,
+  shutOffRates,
+  supplyLossActions,
+  valveFunctions,
+} from "./words.ts";
 
-export const caseKinds = [
-  "normal",
-  "maximum",
-  "minimum",
-  "start-up",
-  "shut-off differential",
-  "steam-out",
-  "blow-down",
-  "upset",
-  "cold soak",
-  "fire",
-] as const;
-export const valveFunctions = [
-  "on-off isolation",
-  "double block and bleed",
-  "throttling",
-  "emergency shut-down",
-  "diverting",
-] as const;
-export const flowDirections = ["one way", "both ways"] as const;
-export const phases = ["liquid", "gas", "dense phase", "steam", "two-phase"] as const;
-export const endConnections = [
-  "flanged RF",
-  "flanged RTJ",
-  "threaded",
-  "socket-weld",
-  "butt-weld",
-  "wafer",
-  "lug",
-] as const;
-export const operators = ["pneumatic", "electric", "any", "bare stem"] as const;
-export const supplyLossActions = ["closes", "opens", "stays"] as const;
-export const shutOffRates = ["A", "AA", "B", "C", "CC", "D", "E", "EE", "F", "G"] as const;
+/** What flows, as entered. Blank properties are estimated from the substance and marked as estimates. */
+const fluidSchema = z.strictObject({
+  name: text(80).default(""),
+  /** A fluid of the table, from which hazards, family and estimates may be taken. */
+  substance: z
+    .string()
+    .refine((id) => fluidNamed(id) !== undefined, {
+      error: (issue) => `"${issue.input}" is not in the table of fluids.`,
+    })
+    .nullable()
+    .default(null),
+  family: z
+    .enum(serviceFamilies as [string, ...string[]])
+    .nullable()
+    .default(null),
+  phase: known(phases),
+  hazards: z
+    .array(z.enum(hazards))
+    .transform((list) => [...new Set(list)])
+    .nullable()
+    .default(null),
+  densityKgM3: amount("Density", 0, 25_000, "kg/m³"),
+  viscosityMPaS: amount("Viscosity", 0, 1e7, "mPa·s"),
+  vapourPressureBarA: amount("Vapour pressure", 0, 1000, "bar a"),
+  compressibility: amount("Z", 0.05, 5, ""),
+  isentropicExponent: amount("k", 1, 2, ""),
+  h2sKPa: amount("Partial pressure of H₂S", 0, 100_000, "kPa"),
+  chloridesMgL: amount("Chlorides", 0, 400_000, "mg/l"),
+  freeWater: z.boolean().nullable().default(null),
+  solidsPercent: amount("Solids", 0, 80, "%"),
+  solidsHard: z.boolean().nullable().default(null),
+  fibres: z.boolean().nullable().default(null),
+});
 
-/** Full vacuum in bar gauge: nothing lies below it. */
-export const vacuumBarG = -1.01325;
-export const absoluteZeroC = -273.15;
+const yesNo = () => z.boolean().nullable().default(null);
 
-const pressure = () =>
-  z
-    .number({ error: "Pressure must be a number." })
-    .min(vacuumBarG, "Pressure is below full vacuum (−1.013 bar g). Is it absolute where gauge is meant?")
-    .max(1000, "Pressure is above 1000 bar g. Check the unit.")
-    .nullable();
+const dutyShape = z.strictObject({
+  dn: z
+    .number({ error: "Size must be a number." })
+    .refine((dn) => nominalSizes.includes(dn), {
+      error: (issue) => `DN ${issue.input} is not a nominal size.`,
+    })
+    .nullable()
+    .default(null),
+  lineDesignation: z
+    .string()
+    .refine((d) => parseDesignation(d) !== null, {
+      error: (issue) => `"${issue.input}" is not a class or PN. Write "class 300" or "PN 40".`,
+    })
+    .nullable()
+    .default(null),
+  endConnection: known(endConnections),
+  pipeSchedule: text(20).nullable().default(null),
+  pipeBoreMm: amount("Pipe bore", 1, 3000, "mm"),
+  port: known(ports),
+  fluid: fluidSchema.prefault({}),
+  function: known(valveFunctions),
+  flowDirection: known(flowDirections),
+  shutOff: known(shutOffRates),
+  emissionClass: known(emissionClasses),
+  fireSafe: yesNo(),
+  inLineRepair: yesNo(),
+  deadEnd: yesNo(),
+  equalisingBypass: yesNo(),
+  /** A relief from the cavity piped back to upstream. */
+  cavityRelief: yesNo(),
+  lineTestBarG: pressure().default(null),
+  operator: known(operators),
+  onSupplyLoss: known(supplyLossActions),
+  airMinimumBarG: amount("Air supply", 0, 16, "bar g"),
+  airMaximumBarG: amount("Air supply", 0, 16, "bar g"),
+  longestShutDays: amount("Longest shut", 0, 20_000, "days"),
+  strokesPerYear: amount("Strokes a year", 0, 10_000_000, ""),
+  installation: known(installations),
+  ambientMinimumC: temperature().default(null),
+  ambientMaximumC: temperature().default(null),
+  jacketBarG: pressure().default(null),
+  jacketC: temperature().default(null),
+  area: text(60).nullable().default(null),
+  cases: z.array(operatingCaseSchema).max(24, "At most 24 cases.").default([]),
+});
 
-const temperature = () =>
-  z
-    .number({ error: "Temperature must be a number." })
-    .min(absoluteZeroC, "Temperature is below absolute zero (−273.15 °C). Check the unit.")
-    .max(1200, "Temperature is above 1200 °C. Check the unit.")
-    .nullable();
+type Shape = z.infer<typeof dutyShape>;
 
-const text = (most: number) => z.string().max(most, `At most ${most} characters.`);
+/** Pairs of a lowest and a highest value that may not cross. */
+const ordered: readonly [low: keyof Shape, high: keyof Shape, message: string][] = [
+  ["airMinimumBarG", "airMaximumBarG", "Maximum air supply is below the minimum."],
+  ["ambientMinimumC", "ambientMaximumC", "Highest ambient is below the lowest."],
+];
 
-export const operatingCaseSchema = z
-  .strictObject({
-    id: text(40).min(1, "A case needs an id."),
-    kind: z.enum(caseKinds),
-    name: text(60).min(1, "A case needs a name."),
-    upstreamBarG: pressure(),
-    downstreamBarG: pressure(),
-    temperatureC: temperature(),
-    /** Which side pushes: reverse means the pressure comes from the downstream flange. */
-    flow: z.enum(["forward", "reverse"]).default("forward"),
-    /** False where the valve is never shut in this case, so that seats and torque are not asked. */
-    mayBeShut: z.boolean().default(true),
-  })
-  .superRefine((c, context) => {
-    if (c.upstreamBarG === null || c.downstreamBarG === null) return;
-    if (c.flow === "forward" && c.downstreamBarG > c.upstreamBarG) {
+export const dutySchema = dutyShape.superRefine((duty, context) => {
+  const seen = new Set<string>();
+  duty.cases.forEach((c, at) => {
+    if (seen.has(c.id))
       context.addIssue({
         code: "custom",
-        path: ["downstreamBarG"],
-        message: "Downstream is above upstream. Swap the two, or mark the case as reverse.",
+        path: ["cases", at, "id"],
+        message: `Two cases share the id "${c.id}".`,
       });
-    }
-    if (c.flow === "reverse" && c.upstreamBarG > c.downstreamBarG) {
-      context.addIssue({
-        code: "custom",
-        path: ["upstreamBarG"],
-        message: "A reverse case pushes from downstream, but upstream is the higher one. Mark it as forward.",
-      });
-    }
+    seen.add(c.id);
   });
+  for (const [low, high, message] of ordered) {
+    const [from, to] = [duty[low], duty[high]];
+    if (from !== null && to !== null && from > to)
+      context.addIssue({ code: "custom", path: [high], message });
+  }
+});
 
-const known = <T extends readonly [string, ...string[]]>(values: T) =>
-  z.enum(values).nullable().default(null);
-
-export const dutySchema = z
-  .strictObject({
-    dn: z
-      .number({ error: "Size must be a number." })
-      .refine((dn) => nominalSizes.includes(dn), {
-        error: (issue) => `DN ${issue.input} is not a nominal size.`,
-      })
-      .nullable()
-      .default(null),
-    lineDesignation: z
-      .string()
-      .refine((d) => parseDesignation(d) !== null, {
-        error: (issue) => `"${issue.input}" is not a class or PN. Write "class 300" or "PN 40".`,
-      })
-      .nullable()
-      .default(null),
-    endConnection: known(endConnections),
-    pipeSchedule: text(20).nullable().default(null),
-    fluid: z
-      .strictObject({
-        name: text(80).default(""),
-        family: z
-          .enum(serviceFamilies as [string, ...string[]])
-          .nullable()
-          .default(null),
-        phase: known(phases),
-      })
-      .default({ name: "", family: null, phase: null }),
-    function: known(valveFunctions),
-    flowDirection: known(flowDirections),
-    shutOff: known(shutOffRates),
-    fireSafe: z.boolean().nullable().default(null),
-    inLineRepair: z.boolean().nullable().default(null),
-    operator: known(operators),
-    onSupplyLoss: known(supplyLossActions),
-    airMinimumBarG: z
-      .number()
-      .min(0, "Air supply cannot be below 0 bar g.")
-      .max(16, "Air supply above 16 bar g. Check the unit.")
-      .nullable()
-      .default(null),
-    airMaximumBarG: z
-      .number()
-      .min(0, "Air supply cannot be below 0 bar g.")
-      .max(16, "Air supply above 16 bar g. Check the unit.")
-      .nullable()
-      .default(null),
-    longestShutDays: z
-      .number()
-      .min(0, "Days cannot be negative.")
-      .max(20000, "More than 20 000 days. Check the unit.")
-      .nullable()
-      .default(null),
-    strokesPerYear: z
-      .number()
-      .min(0, "Strokes cannot be negative.")
-      .max(10_000_000, "More than ten million strokes a year.")
-      .nullable()
-      .default(null),
-    ambientMinimumC: temperature().default(null),
-    ambientMaximumC: temperature().default(null),
-    area: text(60).nullable().default(null),
-    cases: z.array(operatingCaseSchema).max(24, "At most 24 cases.").default([]),
-  })
-  .superRefine((duty, context) => {
-    const seen = new Set<string>();
-    duty.cases.forEach((c, at) => {
-      if (seen.has(c.id))
-        context.addIssue({
-          code: "custom",
-          path: ["cases", at, "id"],
-          message: `Two cases share the id "${c.id}".`,
-        });
-      seen.add(c.id);
-    });
-    if (
-      duty.airMinimumBarG !== null &&
-      duty.airMaximumBarG !== null &&
-      duty.airMinimumBarG > duty.airMaximumBarG
-    ) {
-      context.addIssue({
-        code: "custom",
-        path: ["airMaximumBarG"],
-        message: "Maximum air supply is below the minimum.",
-      });
-    }
-    if (
-      duty.ambientMinimumC !== null &&
-      duty.ambientMaximumC !== null &&
-      duty.ambientMinimumC > duty.ambientMaximumC
-    ) {
-      context.addIssue({
-        code: "custom",
-        path: ["ambientMaximumC"],
-        message: "Highest ambient is below the lowest.",
-      });
-    }
-  });
-
-export type OperatingCase = z.infer<typeof operatingCaseSchema>;
 export type Duty = z.infer<typeof dutySchema>;
-export type DutyField =
-  | Exclude<keyof Duty, "cases" | "fluid">
-  | "fluid.family"
-  | "fluid.phase"
-  | "fluid.name"
-  | "cases";
 
 /** A duty with nothing stated yet. */
-export const emptyDuty: Duty = {
-  dn: null,
-  lineDesignation: null,
-  endConnection: null,
-  pipeSchedule: null,
-  fluid: { name: "", family: null, phase: null },
-  function: null,
-  flowDirection: null,
-  shutOff: null,
-  fireSafe: null,
-  inLineRepair: null,
-  operator: null,
-  onSupplyLoss: null,
-  airMinimumBarG: null,
-  airMaximumBarG: null,
-  longestShutDays: null,
-  strokesPerYear: null,
-  ambientMinimumC: null,
-  ambientMaximumC: null,
-  area: null,
-  cases: [],
-};
+export const emptyDuty: Duty = dutySchema.parse({});

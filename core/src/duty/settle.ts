@@ -1,5 +1,8 @@
 import type { HouseRules } from "../house/house-rules.ts";
-import type { Duty, OperatingCase } from "./duty.ts";
+import { type Fluid, fluidNamed } from "../reference/fluids.ts";
+import type { OperatingCase } from "./case.ts";
+import type { Duty } from "./duty.ts";
+import type { Hazard } from "./words.ts";
 
 export type DutyOrigin = "entered" | "assumed";
 
@@ -13,6 +16,7 @@ export interface SettledCase {
   readonly downstreamOrigin: DutyOrigin;
   readonly temperatureC: number | null;
   readonly mayBeShut: boolean;
+  readonly phase: Duty["fluid"]["phase"];
   /** Higher of the two sides, bar g: what the body holds. */
   readonly pressureBarG: number | null;
   /** Differential as stated, bar. */
@@ -26,8 +30,10 @@ export interface SettledDuty {
   readonly stated: Duty;
   readonly cases: readonly SettledCase[];
   readonly endConnection: NonNullable<Duty["endConnection"]>;
+  readonly port: NonNullable<Duty["port"]>;
   readonly function: NonNullable<Duty["function"]>;
   readonly flowDirection: NonNullable<Duty["flowDirection"]>;
+  readonly installation: NonNullable<Duty["installation"]>;
   readonly fireSafe: boolean;
   readonly inLineRepair: boolean;
   readonly operator: NonNullable<Duty["operator"]>;
@@ -35,9 +41,18 @@ export interface SettledDuty {
   readonly airMaximumBarG: number;
   readonly longestShutDays: number;
   readonly strokesPerYear: number;
+  readonly ambientMaximumC: number;
+  readonly substance: Fluid | null;
+  readonly hazards: ReadonlySet<Hazard>;
+  readonly hazardsOrigin: DutyOrigin | "reference";
+  readonly solidsPercent: number;
+  readonly solidsHard: boolean;
+  readonly chloridesMgL: number;
+  readonly h2sKPa: number;
+  readonly freeWater: boolean;
 }
 
-function settleCase(c: OperatingCase): SettledCase {
+function settleCase(c: OperatingCase, phase: SettledCase["phase"]): SettledCase {
   const { upstreamBarG: up, downstreamBarG: down } = c;
   // In a reverse case the driving side must be known; in a forward one a blank downstream means vented.
   const driving = c.flow === "reverse" ? down : up;
@@ -53,6 +68,7 @@ function settleCase(c: OperatingCase): SettledCase {
     downstreamOrigin: (c.flow === "reverse" ? up : down) === null ? "assumed" : "entered",
     temperatureC: c.temperatureC,
     mayBeShut: c.mayBeShut,
+    phase: c.phase ?? phase,
     pressureBarG: known ? Math.max(upstream!, downstream) : null,
     differentialBar: known ? Math.abs(upstream! - downstream) : null,
     closedDifferentialBar: known
@@ -66,7 +82,7 @@ function settleCase(c: OperatingCase): SettledCase {
  * temperature, fluid family, fail action) nothing is assumed and the rules say *cannot tell*.
  *
  * @param duty as entered: bar g, °C; null where unknown
- * @param house house rules; they hold the assumed air supply and time closed
+ * @param house house rules; they hold the assumed air supply, ambient and time closed
  * @returns the duty the rules see; what was assumed is known by comparing with `stated`
  * @throws never
  * @source house rules; completeness lists each assumption with its reason
@@ -76,12 +92,17 @@ export function settle(duty: Duty, house: HouseRules): SettledDuty {
   const airMinimumBarG =
     duty.airMinimumBarG ??
     Math.min(house.assumedAirMinimumBarG, duty.airMaximumBarG ?? Number.POSITIVE_INFINITY);
+  const substance = duty.fluid.substance === null ? null : (fluidNamed(duty.fluid.substance) ?? null);
+  const phase = duty.fluid.phase ?? ((substance?.phase as Duty["fluid"]["phase"]) || null);
+  const hazards = new Set<Hazard>(duty.fluid.hazards ?? ((substance?.hazards ?? []) as Hazard[]));
   return {
     stated: duty,
-    cases: duty.cases.map(settleCase),
+    cases: duty.cases.map((c) => settleCase(c, phase)),
     endConnection: duty.endConnection ?? "flanged RF",
+    port: duty.port ?? "reduced accepted",
     function: duty.function ?? "on-off isolation",
     flowDirection: duty.flowDirection ?? "both ways",
+    installation: duty.installation ?? "outdoor",
     fireSafe: duty.fireSafe ?? false,
     inLineRepair: duty.inLineRepair ?? false,
     operator: duty.operator ?? "any",
@@ -89,5 +110,15 @@ export function settle(duty: Duty, house: HouseRules): SettledDuty {
     airMaximumBarG: duty.airMaximumBarG ?? Math.max(house.assumedAirMaximumBarG, airMinimumBarG),
     longestShutDays: duty.longestShutDays ?? house.assumedLongestShutDays,
     strokesPerYear: duty.strokesPerYear ?? 12,
+    ambientMaximumC:
+      duty.ambientMaximumC ?? Math.max(house.assumedAmbientMaximumC, duty.ambientMinimumC ?? -273.15),
+    substance,
+    hazards,
+    hazardsOrigin: duty.fluid.hazards !== null ? "entered" : substance !== null ? "reference" : "assumed",
+    solidsPercent: duty.fluid.solidsPercent ?? 0,
+    solidsHard: duty.fluid.solidsHard ?? true,
+    chloridesMgL: duty.fluid.chloridesMgL ?? 0,
+    h2sKPa: duty.fluid.h2sKPa ?? 0,
+    freeWater: duty.fluid.freeWater ?? true,
   };
 }

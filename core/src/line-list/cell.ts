@@ -1,7 +1,7 @@
 import { parseNominalSize } from "../duty/sizes.ts";
 import { parseDesignation } from "../reference/pressure-temperature.ts";
 import { parseQuantity } from "../units/units.ts";
-import type { FieldKind } from "./fields.ts";
+import type { FieldKind } from "./fields/index.ts";
 
 export type CellReading = { readonly value: unknown } | { readonly reason: string };
 
@@ -71,6 +71,16 @@ export function readCell(
       return option === undefined
         ? { reason: `"${cell}" is none of: ${holds.options.join(", ")}.` }
         : { value: option };
+    }
+    case "list": {
+      if (cell.toLowerCase() === "none") return { value: [] };
+      const words = cell.split(";").map((word) => word.trim().toLowerCase());
+      const unknown = words.find((word) => !holds.options.includes(word));
+      return unknown === undefined
+        ? { value: words }
+        : {
+            reason: `"${unknown}" is none of: ${holds.options.join(", ")}. Separate several with semicolons.`,
+          };
     }
     case "quantity": {
       const value = parseQuantity(figure, holds.quantity, unit!);

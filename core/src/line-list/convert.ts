@@ -1,6 +1,6 @@
 import { type Duty, dutySchema, emptyDuty } from "../duty/duty.ts";
 import { readCell } from "./cell.ts";
-import { type LineListField, lineListField } from "./fields.ts";
+import { type LineListField, lineListField } from "./fields/index.ts";
 import { type ColumnMapping, type CsvTable, mostRows } from "./read.ts";
 
 /** A tag as a line list brings it. */
@@ -42,7 +42,7 @@ function merge(draft: Draft, column: Column, value: unknown, row: number, faults
   const [head, tail] = column.field.id.split(".") as [string, string?];
   const standing =
     tail === undefined ? draft.tag[head] : (draft.tag[head] as Record<string, unknown> | undefined)?.[tail];
-  if (value === null || value === standing) return;
+  if (value === null || JSON.stringify(value) === JSON.stringify(standing)) return;
   if (standing !== undefined && standing !== null) {
     faults.push({ row, column: column.heading, reason: `Contradicts row ${draft.row} of the same tag.` });
   } else place(draft.tag, column.field.id, value);
@@ -62,6 +62,9 @@ function caseOf(fields: Record<string, unknown>, at: number): Record<string, unk
     temperatureC: fields.temperatureC ?? null,
     flow: fields.flow ?? "forward",
     mayBeShut: fields.mayBeShut ?? true,
+    phase: fields.phase ?? null,
+    rate: fields.rate ?? null,
+    rateBasis: fields.rateBasis ?? "m³/h",
   };
 }
 

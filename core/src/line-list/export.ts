@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { unitsOf } from "../units/units.ts";
 import type { ListedTag } from "./convert.ts";
-import { type LineListField, lineListFields } from "./fields.ts";
+import { type LineListField, lineListFields } from "./fields/index.ts";
 
 const exported = lineListFields.filter((f) => f.of === "tag" || f.of === "case");
 
@@ -18,6 +18,8 @@ function valueAt(source: unknown, path: string): unknown {
 
 function cellOf(value: unknown): string | number {
   if (value === null || value === undefined) return "";
+  // An empty list says "none", which is more than saying nothing.
+  if (Array.isArray(value)) return value.length === 0 ? "none" : value.join("; ");
   if (typeof value === "boolean") return value ? "yes" : "no";
   return value as string | number;
 }

@@ -1,6 +1,6 @@
 import Papa from "papaparse";
 import { unitInHeading, unitsOf } from "../units/units.ts";
-import { type LineListField, lineListField, lineListFields } from "./fields.ts";
+import { type LineListField, lineListField, lineListFields } from "./fields/index.ts";
 
 /** A delimited text as rows of cells. */
 export interface CsvTable {

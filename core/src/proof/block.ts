@@ -9,8 +9,9 @@ import {
 
 /** Findings of one part of a candidate, gathered once and shared by every candidate with that part. */
 export interface Block {
-  /** Findings with their place in the order of the rules. */
-  readonly findings: readonly { readonly at: number; readonly finding: Finding }[];
+  /** Findings of its own; what it is joined from keeps its own, so that joining copies nothing. */
+  readonly own: readonly PlacedFinding[];
+  readonly joins: readonly Block[];
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
@@ -21,6 +22,12 @@ export interface Block {
   readonly heldBackBy: HeldBack | null;
   /** Gravest verdict at each station, as gravity, in the order of `ruleStations`. */
   readonly gravities: readonly number[];
+}
+
+/** A finding with its place in the order of the rules. */
+export interface PlacedFinding {
+  readonly at: number;
+  readonly finding: Finding;
 }
 
 export interface HeldBack {
@@ -52,6 +59,27 @@ export function graver(a: HeldBack | null, b: HeldBack | null): HeldBack | null 
   return difference > 0 ? b : a;
 }
 
+const none: readonly never[] = [];
+
+function higher(a: readonly number[], b: readonly number[]): readonly number[] {
+  const result = a.slice();
+  for (let i = 0; i < result.length; i++) if (b[i]! > result[i]!) result[i] = b[i]!;
+  return result;
+}
+
+/**
+ * Every finding of a block and of what it was joined from.
+ *
+ * @param block a block
+ * @returns findings with their place, in no order
+ * @throws never
+ * @source none: a walk through what was joined
+ * @example findingsOf(blockOf([])).length // → 0
+ */
+export function findingsOf(block: Block): PlacedFinding[] {
+  return [...block.own, ...block.joins.flatMap(findingsOf)];
+}
+
 /**
  * Gathers findings into a block.
  *
@@ -61,7 +89,7 @@ export function graver(a: HeldBack | null, b: HeldBack | null): HeldBack | null 
  * @source gravest finding decides
  * @example blockOf([]).fails // → 0
  */
-export function blockOf(findings: Block["findings"]): Block {
+export function blockOf(findings: readonly PlacedFinding[]): Block {
   let fails = 0;
   let cannotTell = 0;
   let tight = 0;
@@ -91,7 +119,17 @@ export function blockOf(findings: Block["findings"]): Block {
       closeness: closenessOf(finding),
     });
   }
-  return { findings, fails, cannotTell, tight, shortfall, leastMargin, heldBackBy, gravities };
+  return {
+    own: findings,
+    joins: none,
+    fails,
+    cannotTell,
+    tight,
+    shortfall,
+    leastMargin,
+    heldBackBy,
+    gravities,
+  };
 }
 
 /**
@@ -121,14 +159,15 @@ export function leastOf(a: number | null, b: number | null): number | null {
  */
 export function joined(a: Block, b: Block): Block {
   return {
-    findings: [...a.findings, ...b.findings],
+    own: none,
+    joins: [a, b],
     fails: a.fails + b.fails,
     cannotTell: a.cannotTell + b.cannotTell,
     tight: a.tight + b.tight,
     shortfall: a.shortfall + b.shortfall,
     leastMargin: leastOf(a.leastMargin, b.leastMargin),
     heldBackBy: graver(a.heldBackBy, b.heldBackBy),
-    gravities: a.gravities.map((g, i) => Math.max(g, b.gravities[i]!)),
+    gravities: higher(a.gravities, b.gravities),
   };
 }
 

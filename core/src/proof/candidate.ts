@@ -2,7 +2,7 @@ import type { Drive } from "../catalogue/drive.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { Finding, RuleStation, Verdict } from "../rules/finding.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
-import { type Block, graver, joined, leastOf, stationVerdicts } from "./block.ts";
+import { type Block, findingsOf, graver, type HeldBack, joined, leastOf, stationVerdicts } from "./block.ts";
 
 /** A valve with a drive and every finding on them. */
 export interface ProvenCandidate {
@@ -11,6 +11,7 @@ export interface ProvenCandidate {
   readonly drive: Drive | null;
   readonly demand: TorqueDemand;
   readonly findings: readonly Finding[];
+  readonly failing: readonly Finding[];
   readonly verdict: Verdict;
   readonly stations: Readonly<Record<RuleStation, Verdict>>;
   readonly fails: number;
@@ -42,8 +43,8 @@ export function candidateKey(valve: string, drive: string | null): string {
 }
 
 /**
- * A candidate put together from two blocks: its size, seat and drive, and its materials. What only a
- * reader needs (key, stations, the list of findings) is put together when it is read.
+ * A candidate put together from the blocks of its parts. What only a reader needs (key, stations, the
+ * list of findings) is put together when it is read.
  */
 class Gathered implements ProvenCandidate {
   readonly valve: Valve;
@@ -57,24 +58,36 @@ class Gathered implements ProvenCandidate {
   readonly leastMargin: number | null;
   readonly shortfall: number;
   readonly price: number;
-  readonly sized: Block;
-  readonly made: Block;
+  readonly blocks: readonly Block[];
 
-  constructor(valve: Valve, drive: Drive | null, demand: TorqueDemand, sized: Block, made: Block) {
+  constructor(valve: Valve, drive: Drive | null, demand: TorqueDemand, blocks: readonly Block[]) {
+    let held: HeldBack | null = null;
+    let fails = 0;
+    let cannotTell = 0;
+    let tight = 0;
+    let shortfall = 0;
+    let leastMargin: number | null = null;
+    for (let i = 0; i < blocks.length; i++) {
+      const block = blocks[i]!;
+      held = graver(held, block.heldBackBy);
+      fails += block.fails;
+      cannotTell += block.cannotTell;
+      tight += block.tight;
+      shortfall += block.shortfall;
+      leastMargin = leastOf(leastMargin, block.leastMargin);
+    }
     this.valve = valve;
     this.drive = drive;
     this.demand = demand;
-    const held = graver(sized.heldBackBy, made.heldBackBy);
     this.verdict = held === null ? "not asked" : held.finding.verdict;
-    this.fails = sized.fails + made.fails;
-    this.cannotTell = sized.cannotTell + made.cannotTell;
-    this.tight = sized.tight + made.tight;
+    this.fails = fails;
+    this.cannotTell = cannotTell;
+    this.tight = tight;
     this.heldBackBy = held === null ? null : held.finding;
-    this.leastMargin = leastOf(sized.leastMargin, made.leastMargin);
-    this.shortfall = sized.shortfall + made.shortfall;
+    this.leastMargin = leastMargin;
+    this.shortfall = shortfall;
     this.price = valve.price + (drive === null ? 0 : drive.price);
-    this.sized = sized;
-    this.made = made;
+    this.blocks = blocks;
   }
 
   get key(): string {
@@ -90,15 +103,23 @@ class Gathered implements ProvenCandidate {
   }
 
   get stations(): Record<RuleStation, Verdict> {
-    return stationVerdicts(joined(this.sized, this.made).gravities);
+    return stationVerdicts(this.blocks.reduce(joined).gravities);
   }
 
   get findings(): readonly Finding[] {
-    return [...this.sized.findings, ...this.made.findings]
-      .sort((x, y) => x.at - y.at)
-      .map(({ finding }) => finding);
+    return inOrder(this.blocks);
+  }
+
+  get failing(): readonly Finding[] {
+    return inOrder(this.blocks.filter((block) => block.fails > 0)).filter((f) => f.verdict === "fails");
   }
 }
+
+const inOrder = (blocks: readonly Block[]): Finding[] =>
+  blocks
+    .flatMap(findingsOf)
+    .sort((x, y) => x.at - y.at)
+    .map(({ finding }) => finding);
 
 /**
  * Puts a candidate together from the blocks of its findings.
@@ -106,19 +127,17 @@ class Gathered implements ProvenCandidate {
  * @param valve the valve
  * @param drive its drive, null for a bare stem
  * @param demand torque demand in the duty, N·m
- * @param sized findings on size, seat and drive
- * @param made findings on body, trim and seals
+ * @param blocks findings on its parts; at least one block
  * @returns the proven candidate; `findings` stand in the order of the rules
  * @throws never
  * @source gravest finding decides
- * @example gather(valve, drive, demand, blockOf([]), blockOf([])).verdict // → "not asked"
+ * @example gather(valve, drive, demand, [blockOf([])]).verdict // → "not asked"
  */
 export function gather(
   valve: Valve,
   drive: Drive | null,
   demand: TorqueDemand,
-  sized: Block,
-  made: Block,
+  blocks: readonly Block[],
 ): ProvenCandidate {
-  return new Gathered(valve, drive, demand, sized, made);
+  return new Gathered(valve, drive, demand, blocks);
 }

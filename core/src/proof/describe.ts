@@ -1,6 +1,7 @@
 import type { Drive } from "../catalogue/drive.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { Finding } from "../rules/finding.ts";
+import { plainFinding } from "../rules/rule.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import type { Proof } from "./prove.ts";
 
@@ -10,6 +11,7 @@ export interface ValveDescription {
   readonly maker: string;
   readonly line: string;
   readonly construction: string;
+  readonly constructionId: string;
   readonly entry: string;
   readonly port: string;
   readonly cavity: string;
@@ -20,6 +22,7 @@ export interface ValveDescription {
   readonly trim: string;
   readonly seat: string;
   readonly seals: string;
+  readonly stemSeal: string;
   readonly boreMm: number;
   readonly stemDiameterMm: number;
   readonly maximumStemTorqueNm: number;
@@ -58,10 +61,11 @@ export function describeValve(valve: Valve): ValveDescription {
     key: valve.key,
     maker: line.maker,
     line: line.name,
-    construction: line.construction,
-    entry: line.entry,
+    construction: valve.construction.name,
+    constructionId: valve.construction.id,
+    entry: valve.construction.entry,
     port: line.port,
-    cavity: line.cavity,
+    cavity: valve.cavity.name,
     dn: size.dn,
     designation: size.designation,
     ends: line.ends.join(", "),
@@ -69,6 +73,7 @@ export function describeValve(valve: Valve): ValveDescription {
     trim: valve.trim.name,
     seat: valve.seat.material.name,
     seals: valve.seals.name,
+    stemSeal: valve.seals.stemSeal,
     boreMm: size.boreMm,
     stemDiameterMm: size.stemDiameterMm,
     maximumStemTorqueNm: size.maximumStemTorqueNm,
@@ -106,7 +111,7 @@ export function describeDrive(drive: Drive): DriveDescription {
 
 /** A candidate as documents and the API carry it. */
 export interface CandidateDescription
-  extends Omit<ProvenCandidate, "valve" | "drive" | "demand" | "heldBackBy" | "findings"> {
+  extends Omit<ProvenCandidate, "valve" | "drive" | "demand" | "heldBackBy" | "findings" | "failing"> {
   readonly valve: ValveDescription;
   readonly drive: DriveDescription | null;
   readonly heldBackBy: string | null;
@@ -155,7 +160,7 @@ export function describeCandidate(candidate: ProvenCandidate): CandidateDescript
     breakNm,
     price,
     weightKg,
-    findings,
+    findings: findings.map(plainFinding),
   };
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { dutyWith, proven, shelfWith } from "../../test/fixture.ts";
 import { settle } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
-import { valueOnCurve } from "../reference/index.ts";
+import { sealMaterial, valueOnCurve } from "../reference/index.ts";
 import { envelopeOf } from "./envelope.ts";
 import { strokePicture } from "./stroke.ts";
 
@@ -26,16 +26,22 @@ describe("envelope", () => {
   it("has no line where the ends leave nothing", () => {
     const shelf = shelfWith((line) => ({
       ...line,
-      seats: [{ seat: "pctfe", priceFactor: 1, curve: null }],
+      seats: [{ seat: "pctfe", priceFactor: 1, shutOff: "A", curve: null }],
       grades: [{ grade: "Alloy 625", priceFactor: 1 }],
-      sizes: line.sizes.map((s) => ({ ...s, torque: { ...s.torque, breakToOpenNm: { pctfe: [1, 2] } } })),
+      sizes: line.sizes.map((s) => ({
+        ...s,
+        geometry: { ...s.geometry, seatLoadN: { pctfe: 2000 } },
+        torque: { ...s.torque, breakToOpenNm: { pctfe: [1, 2] } },
+      })),
     }));
     const cold = proven({ shelf, seat: "pctfe", duty: dutyWith() });
     expect(envelopeOf(cold).lowest.length).toBeGreaterThan(0);
     const parts = [
-      { part: "ring", material: { id: "x", name: "x", kind: "o-ring", minimumC: 130, maximumC: 300 } },
+      { part: "ring", material: { ...sealMaterial("ffkm")!, minimumC: 130 }, decompressionGrade: false },
     ];
-    expect(envelopeOf({ valve: { ...cold.valve, seals: { id: "x", name: "x", parts } } }).lowest).toEqual([]);
+    expect(envelopeOf({ valve: { ...cold.valve, seals: { ...cold.valve.seals, parts } } }).lowest).toEqual(
+      [],
+    );
   });
 });
 

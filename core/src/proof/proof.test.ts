@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { catalogueDocument, dutyWith, shelfWith } from "../../test/fixture.ts";
 import { emptyDuty } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
-import { gravityOf, rules } from "../rules/index.ts";
+import { gravityOf, plainFinding, rules } from "../rules/index.ts";
 import {
   digestOf,
   drawUpSheet,
@@ -95,10 +95,18 @@ describe("blocks of findings", () => {
   const rich = shelfWith((line) => ({
     ...line,
     grades: [...line.grades, { grade: "A351 CF8M", priceFactor: 1.5 }],
-    trims: [...line.trims, { id: "duplex", name: "duplex", metals: ["22Cr duplex"], priceFactor: 1.2 }],
+    trims: [
+      ...line.trims,
+      { ...line.trims[0]!, id: "duplex", name: "duplex", ball: "22Cr duplex", stem: "22Cr duplex" },
+    ],
     seals: [
       ...line.seals,
-      { id: "nbr", name: "NBR", parts: [{ part: "ring", seal: "nbr" }], priceFactor: 1 },
+      {
+        ...line.seals[0]!,
+        id: "nbr",
+        name: "NBR",
+        parts: [{ part: "ring", seal: "nbr", decompressionGrade: false }],
+      },
     ],
     sizes: [...line.sizes, ...line.sizes.map((s) => ({ ...s, designation: "class 150" }))],
   }));
@@ -176,7 +184,7 @@ describe("sheet", () => {
   const throughJson = () => JSON.parse(JSON.stringify(sheet));
 
   it("proves the same candidate from the extract as from the whole shelf", () => {
-    expect(sheet.proof.findings).toEqual(candidate.findings);
+    expect(sheet.proof.findings).toEqual(candidate.findings.map(plainFinding));
   });
   it("says same when proved again", () => {
     expect(reprove(throughJson())).toMatchObject({ same: true, differences: [], digest: sheet.digest });

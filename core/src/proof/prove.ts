@@ -6,8 +6,10 @@ import type { Duty } from "../duty/duty.ts";
 import { type SettledDuty, settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { type Finding, gravityOf, type Verdict } from "../rules/finding.ts";
+import { type CandidatePart, candidateParts, dependences, type HangsOn } from "../rules/hangs-on.ts";
 import { rules } from "../rules/index.ts";
-import { findingOf, type Judged, type Rule, type RulePart } from "../rules/rule.ts";
+import type { Judged } from "../rules/judged.ts";
+import { findingOf, type Rule } from "../rules/rule.ts";
 import { type TorqueDemand, torqueDemand } from "../torque/demand.ts";
 import { type Block, blockOf, joined } from "./block.ts";
 import { gather, type ProvenCandidate } from "./candidate.ts";
@@ -44,21 +46,27 @@ export interface Prover {
 /** A size and seat with a drive; valves that differ only in body, trim or seals share it and its findings. */
 interface Pairing {
   readonly supplied: SuppliedDrive | null;
-  readonly pairKey: string;
+  readonly pair: number;
   block: Block | null;
 }
 
-type NumberedRule = { readonly rule: Rule; readonly at: number };
+interface RuleGroup {
+  readonly hangsOn: HangsOn;
+  readonly rules: readonly { readonly rule: Rule; readonly at: number }[];
+}
 
-const numbered: readonly NumberedRule[] = rules.map((rule, at) => ({ rule, at }));
-const hangingOn = (part: RulePart) => numbered.filter(({ rule }) => rule.hangsOn === part);
-const rulesByPart: Readonly<Record<RulePart, readonly NumberedRule[]>> = {
-  "size, seat and drive": hangingOn("size, seat and drive"),
-  body: hangingOn("body"),
-  trim: hangingOn("trim"),
-  seals: hangingOn("seals"),
-  "the whole valve": hangingOn("the whole valve"),
-};
+const numbered = rules.map((rule, at) => ({ rule, at }));
+const kinds = Object.keys(dependences) as HangsOn[];
+/** Rules gathered by what they hang on, so that one look-up finds the findings of all of them. */
+const groupsOf = Object.fromEntries(
+  candidateParts.map((part) => [
+    part,
+    kinds
+      .filter((kind) => dependences[kind].part === part)
+      .map((hangsOn) => ({ hangsOn, rules: numbered.filter(({ rule }) => rule.hangsOn === hangsOn) }))
+      .filter((group) => group.rules.length > 0),
+  ]),
+) as unknown as Record<CandidatePart, RuleGroup[]>;
 
 /**
  * Sets up the proving of one duty against a shelf.
@@ -73,13 +81,21 @@ const rulesByPart: Readonly<Record<RulePart, readonly NumberedRule[]>> = {
  */
 export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
   const settled = settle(duty, house);
-  const demands = new Map<string, TorqueDemand>();
-  const shared = rules.map(() => new Map<string, Finding>());
-  const blocks = {
-    body: new Map<string, Block>(),
-    trim: new Map<string, Block>(),
-    seals: new Map<string, Block>(),
-    material: new Map<string, Block>(),
+  const demands = new Map<number, TorqueDemand>();
+  const found = Object.fromEntries(kinds.map((kind) => [kind, new Map<number | string, Block>()])) as Record<
+    HangsOn,
+    Map<number | string, Block>
+  >;
+  let pairs = 0;
+  const kept = {
+    body: new Map<number, Block>(),
+    kit: new Map<number, Block>(),
+    seatAndBody: new Map<number, Block>(),
+    seatAndTrim: new Map<number, Block>(),
+  };
+  const keep = (among: Map<number, Block>, at: number, block: Block): Block => {
+    among.set(at, block);
+    return block;
   };
   const supply = (drive: Drive) => suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);
   const families = shelf.families
@@ -89,87 +105,108 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
       return settled.operator === "any" || (settled.operator === "pneumatic") === pneumatic;
     })
     .map(({ drives }) => ({ all: drives, acting: drivesActing(drives, duty.onSupplyLoss).map(supply) }));
-  const picked = new Map<string, readonly Pairing[]>();
+  const picked = new Map<number, readonly Pairing[]>();
 
   const demandOf = (valve: Valve): TorqueDemand => {
-    let demand = demands.get(valve.torqueKey);
+    let demand = demands.get(valve.alike.torque);
     if (!demand) {
       demand = torqueDemand(valve, settled, house);
-      demands.set(valve.torqueKey, demand);
+      demands.set(valve.alike.torque, demand);
     }
     return demand;
   };
 
-  /** A part's rules examined on a candidate; single findings are shared more widely than their blocks. */
-  const examined = (part: RulePart, judged: Judged): Block =>
-    blockOf(
-      rulesByPart[part].map(({ rule, at }) => {
-        const key = rule.sharedBy(judged);
-        let finding = shared[at]!.get(key);
-        if (!finding) {
-          finding = findingOf(rule, rule.examine(judged));
-          shared[at]!.set(key, finding);
-        }
-        return { at, finding };
-      }),
-    );
-  const blockFor = (part: "body" | "trim" | "seals", key: string, judged: Judged): Block => {
-    let block = blocks[part].get(key);
-    if (!block) {
-      block = examined(part, judged);
-      blocks[part].set(key, block);
+  /** A part's findings: each group's are made once for all candidates alike in what it hangs on. */
+  const examined = (part: CandidatePart, judged: Judged): Block => {
+    let whole: Block | null = null;
+    for (const { hangsOn, rules: group } of groupsOf[part]) {
+      const key = dependences[hangsOn].key(judged);
+      let block = found[hangsOn].get(key);
+      if (!block) {
+        block = blockOf(
+          group.map(({ rule, at }) => ({ at, finding: findingOf(rule, rule.examine(judged)) })),
+        );
+        found[hangsOn].set(key, block);
+      }
+      whole = whole === null ? block : joined(whole, block);
     }
-    return block;
+    return whole ?? blockOf([]);
   };
 
   const judgePair = (valve: Valve, pair: Pairing): ProvenCandidate => {
-    const { supplied, pairKey } = pair;
-    const drive = supplied?.drive ?? null;
-    const judged: Judged = { valve, drive, supplied, pairKey, demand: demandOf(valve), duty: settled, house };
-    pair.block ??= examined("size, seat and drive", judged);
-    let rest = blocks.material.get(valve.materialKey);
-    if (!rest) {
-      rest = joined(
-        joined(blockFor("body", valve.bodyKey, judged), blockFor("trim", valve.trimKey, judged)),
-        blockFor("seals", valve.sealsKey, judged),
-      );
-      blocks.material.set(valve.materialKey, rest);
+    const { alike } = valve;
+    const { supplied } = pair;
+    const drive = supplied === null ? null : supplied.drive;
+    const demand = demandOf(valve);
+    const { body, kit, seatAndBody, seatAndTrim } = kept;
+    const blocks = [
+      body.get(alike.body),
+      kit.get(alike.kit),
+      pair.block,
+      seatAndBody.get(alike.bodySeat),
+      seatAndTrim.get(alike.trimSeat),
+    ];
+    // Nearly every candidate is put together from blocks that are there already.
+    for (let i = 0; i < blocks.length; i++) {
+      if (blocks[i]) continue;
+      const judged: Judged = { valve, drive, supplied, pair: pair.pair, demand, duty: settled, house };
+      blocks[i] = makers[i]!(judged, pair);
     }
-    const whole =
-      rulesByPart["the whole valve"].length > 0 ? joined(rest, examined("the whole valve", judged)) : rest;
-    return gather(valve, drive, judged.demand, pair.block, whole);
+    return gather(valve, drive, demand, blocks as Block[]);
   };
 
-  const pairing = (valve: Valve, supplied: SuppliedDrive | null): Pairing => ({
+  /** In the order `judgePair` puts a candidate together. */
+  const makers: readonly ((judged: Judged, pair: Pairing) => Block)[] = [
+    (judged) => keep(kept.body, judged.valve.alike.body, examined("body", judged)),
+    (judged) =>
+      keep(
+        kept.kit,
+        judged.valve.alike.kit,
+        joined(
+          examined("trim", judged),
+          joined(examined("seals", judged), examined("seals in class", judged)),
+        ),
+      ),
+    (judged, pair) => {
+      pair.block = examined("seat and drive", judged);
+      return pair.block;
+    },
+    (judged) => keep(kept.seatAndBody, judged.valve.alike.bodySeat, examined("seat and body", judged)),
+    (judged) => keep(kept.seatAndTrim, judged.valve.alike.trimSeat, examined("seat and trim", judged)),
+  ];
+
+  const pairing = (supplied: SuppliedDrive | null): Pairing => ({
     supplied,
-    pairKey: `${valve.torqueKey} + ${supplied?.drive.key ?? "bare stem"}`,
+    pair: pairs++,
     block: null,
   });
 
   const pickFor = (valve: Valve): readonly Pairing[] => {
-    let pairings = picked.get(valve.torqueKey);
+    let pairings = picked.get(valve.alike.torque);
     if (!pairings) {
       pairings =
-        families.length === 0
-          ? [pairing(valve, null)]
-          : families.map(({ acting }) => pairing(valve, pickDrive(acting, valve, demandOf(valve), house)));
-      picked.set(valve.torqueKey, pairings);
+        families.length === 0 || valve.construction.stroke === "rising stem"
+          ? [pairing(null)]
+          : families.map(({ acting }) => pairing(pickDrive(acting, valve, demandOf(valve), house)));
+      picked.set(valve.alike.torque, pairings);
     }
     return pairings;
   };
 
-  const judge = (valve: Valve, drive: Drive | null) =>
-    judgePair(valve, pairing(valve, drive && supply(drive)));
+  const judge = (valve: Valve, drive: Drive | null) => judgePair(valve, pairing(drive && supply(drive)));
 
   return {
     duty: settled,
     judge,
-    candidates: () =>
-      duty.dn === null
-        ? []
-        : shelf.valvesFor(duty.dn).flatMap((valve) => pickFor(valve).map((pair) => judgePair(valve, pair))),
+    candidates: () => {
+      const candidates: ProvenCandidate[] = [];
+      if (duty.dn === null) return candidates;
+      for (const valve of shelf.valvesFor(duty.dn))
+        for (const pair of pickFor(valve)) candidates.push(judgePair(valve, pair));
+      return candidates;
+    },
     drivesFor: (valve) =>
-      families.length === 0
+      families.length === 0 || valve.construction.stroke === "rising stem"
         ? [judge(valve, null)]
         : families.flatMap(({ all }) => all.map((drive) => judge(valve, drive))),
   };
@@ -180,7 +217,7 @@ function nearest(ranked: readonly ProvenCandidate[], most: number): NearestMiss[
   const seen = new Set<string>();
   const misses: NearestMiss[] = [];
   for (const candidate of ranked) {
-    const failing = candidate.findings.filter((f) => f.verdict === "fails");
+    const failing = candidate.failing;
     const way = `${candidate.valve.line.id}|${failing.map((f) => f.rule).join()}`;
     if (seen.has(way)) continue;
     seen.add(way);

@@ -23,12 +23,15 @@ export const proveRequestSchema = () =>
       .optional()
       .describe("House rules that differ from the defaults"),
     order: z.enum(orders).optional(),
-    limit: z.number().int().min(1).optional().describe("How many candidates to print; all when left out"),
+    limit: z.number().int().min(1).default(mostPrinted).describe("How many candidates to print, best first"),
     catalogue: z
       .unknown()
       .optional()
-      .describe("A catalogue document (proven-seat-catalogue/1); the current one when left out"),
+      .describe("A catalogue document (proven-seat-catalogue/2); the current one when left out"),
   });
+
+/** Candidates printed unless asked otherwise: each carries every finding, and thousands would be no answer. */
+const mostPrinted = 50;
 
 export interface RequestFailure {
   readonly error: { readonly code: string; readonly message: string; readonly field?: string };

@@ -9,7 +9,7 @@ import { digestOf } from "./digest.ts";
 import { engineVersion } from "./engine.ts";
 import { prover } from "./prove.ts";
 
-export const sheetFormat = "proven-seat-sheet/1";
+export const sheetFormat = "proven-seat-sheet/2";
 
 /** Everything the proof of one candidate hangs on; the digest is made of exactly this. */
 export interface SheetInputs {
@@ -26,7 +26,7 @@ export interface SheetInputs {
  *
  * @returns Zod schema; its JSON Schema is published
  * @throws never
- * @source sheet format proven-seat-sheet/1 (docs/sheet.md)
+ * @source sheet format proven-seat-sheet/2 (docs/sheet.md)
  * @example sheetSchema().safeParse({}).success // → false
  */
 export const sheetSchema = () =>
@@ -145,7 +145,7 @@ export interface SheetDetails
  * @param details revision, signature, tag and notes
  * @returns the sheet with engine version, digest and proof
  * @throws Error when the catalogue extract does not hold the named candidate
- * @source sheet format proven-seat-sheet/1
+ * @source sheet format proven-seat-sheet/2
  * @example drawUpSheet(inputs, details).digest.length
  */
 export function drawUpSheet(inputs: SheetInputs, details: SheetDetails): Sheet {

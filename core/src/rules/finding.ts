@@ -8,7 +8,14 @@ export const verdictsByGravity: readonly Verdict[] = ["fails", "cannot tell", "t
 export const ruleStations = ["body", "envelope", "torque", "drive", "fit-up"] as const;
 export type RuleStation = (typeof ruleStations)[number];
 
-export type Origin = "entered" | "assumed" | "catalogue" | "house rule" | "reference" | "computed";
+export type Origin =
+  | "entered"
+  | "assumed"
+  | "estimate"
+  | "catalogue"
+  | "house rule"
+  | "reference"
+  | "computed";
 
 /** Something a finding used and where it came from. */
 export interface Used {
@@ -19,7 +26,20 @@ export interface Used {
 }
 
 /** Units findings speak in; the interface converts them. "" for words and plain numbers. */
-export type Unit = "bar g" | "bar" | "°C" | "K" | "N·m" | "DN" | "%" | "days" | "";
+export type Unit =
+  | "bar g"
+  | "bar"
+  | "°C"
+  | "K"
+  | "N·m"
+  | "DN"
+  | "mm"
+  | "MPa"
+  | "kPa"
+  | "mg/l"
+  | "%"
+  | "days"
+  | "";
 
 /** One case measured against the limit that holds at it. */
 export interface CaseResult {
@@ -49,11 +69,13 @@ export interface Outcome {
   readonly remedy: string | null;
   /** The input a *cannot tell* waits for. */
   readonly missing: string | null;
-  readonly uses: readonly Used[];
+  /** Inputs; a rule examined hundreds of times a proof hands over how to list them instead of the list. */
+  readonly uses: readonly Used[] | (() => readonly Used[]);
   readonly byCase: readonly CaseResult[];
 }
 
-export interface Finding extends Outcome {
+export interface Finding extends Omit<Outcome, "uses"> {
+  readonly uses: readonly Used[];
   readonly rule: string;
   readonly station: RuleStation;
   readonly asks: string;

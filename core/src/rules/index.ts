@@ -15,4 +15,6 @@ export const rules: readonly Rule[] = [
 ];
 
 export * from "./finding.ts";
+export { type CandidatePart, candidateParts, dependences, type HangsOn } from "./hangs-on.ts";
+export type { Judged } from "./judged.ts";
 export * from "./rule.ts";

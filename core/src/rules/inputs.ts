@@ -1,5 +1,75 @@
+import type { Duty } from "../duty/duty.ts";
 import type { SettledCase } from "../duty/settle.ts";
-import type { Used } from "./finding.ts";
+import type { Origin, Unit, Used } from "./finding.ts";
+
+/**
+ * One input of a finding.
+ *
+ * @param what as a person would name it
+ * @param value figure or word
+ * @param origin where it came from
+ * @param unit unit of a figure, "" for words
+ * @returns the input as findings carry it
+ * @throws never
+ * @source none: a change of shape only
+ * @example used("size", 50, "catalogue", "DN").unit // → "DN"
+ */
+export function used(what: string, value: number | string, origin: Origin, unit: Unit = ""): Used {
+  return { what, value, unit, origin };
+}
+
+/**
+ * A duty's value as a finding's input, marked as entered or assumed.
+ *
+ * @param what as a person would name it
+ * @param value the value in use; true and false read as yes and no
+ * @param entered what the duty states; null where the value is an assumption
+ * @param unit unit of a figure
+ * @returns the input with its origin
+ * @throws never
+ * @source the duty and the assumptions in use
+ * @example stated("end of line", false, null).origin // → "assumed"
+ */
+export function stated(
+  what: string,
+  value: number | string | boolean,
+  entered: unknown,
+  unit: Unit = "",
+): Used {
+  const shown = typeof value === "boolean" ? (value ? "yes" : "no") : value;
+  return { what, value: shown, unit, origin: entered === null ? "assumed" : "entered" };
+}
+
+/**
+ * The hazards of a duty as a finding's input.
+ *
+ * @param duty what is stated of the fluid
+ * @param inUse hazards the rules go by, and where they came from
+ * @returns one input naming them
+ * @throws never
+ * @source the duty, else the table of fluids
+ * @example hazardsUsed(settled).what // → "hazards"
+ */
+export function hazardsUsed(inUse: {
+  readonly hazards: ReadonlySet<string>;
+  readonly hazardsOrigin: Origin;
+  readonly stated?: Duty;
+}): Used {
+  return used("hazards", [...inUse.hazards].join(", ") || "none", inUse.hazardsOrigin);
+}
+
+/**
+ * Temperature of a case as a finding's input.
+ *
+ * @param c a settled case
+ * @returns one input, or none where it is unknown
+ * @throws never
+ * @source the duty
+ * @example temperatureOf(c).length
+ */
+export function temperatureOf(c: SettledCase): Used[] {
+  return c.temperatureC === null ? [] : [used(`temperature, ${c.name}`, c.temperatureC, "entered", "°C")];
+}
 
 /**
  * Pressure and temperature of a case as a finding's inputs.
@@ -11,10 +81,8 @@ import type { Used } from "./finding.ts";
  * @example pressureAndTemperature(c).map((u) => u.what)
  */
 export function pressureAndTemperature(c: SettledCase): Used[] {
-  const used: Used[] = [];
-  if (c.pressureBarG !== null)
-    used.push({ what: `pressure, ${c.name}`, value: c.pressureBarG, unit: "bar g", origin: "entered" });
-  if (c.temperatureC !== null)
-    used.push({ what: `temperature, ${c.name}`, value: c.temperatureC, unit: "°C", origin: "entered" });
-  return used;
+  return [
+    ...(c.pressureBarG === null ? [] : [used(`pressure, ${c.name}`, c.pressureBarG, "entered", "bar g")]),
+    ...temperatureOf(c),
+  ];
 }

@@ -36,6 +36,27 @@ export function plain(verdict: Verdict, says: string, more: Partial<Outcome> = {
 }
 
 /**
+ * An outcome that is kept or not, without a degree.
+ *
+ * @param ok whether it is kept
+ * @param says sentences for either end, without figures
+ * @param more value, limit, uses; the remedy is kept only where it fails
+ * @param otherwise verdict where it is not kept, *fails* unless it only wants attention
+ * @returns *holds* or the other verdict
+ * @throws never
+ * @source none: a change of shape only
+ * @example fits(false, { holds: "It fits.", fails: "It does not." }, { remedy: "Another." }).remedy // → "Another."
+ */
+export function fits(
+  ok: boolean,
+  says: { readonly holds: string; readonly fails: string },
+  more: Partial<Outcome>,
+  otherwise: "fails" | "tight" = "fails",
+): Outcome {
+  return ok ? plain("holds", says.holds, { ...more, remedy: null }) : plain(otherwise, says.fails, more);
+}
+
+/**
  * An outcome that waits for an input.
  *
  * @param missing the input, as a person would name it
@@ -59,8 +80,16 @@ export function cannotTell(missing: string, more: Partial<Outcome> = {}): Outcom
  * @example notAsked("No drive.").verdict // → "not asked"
  */
 export function notAsked(why: string): Outcome {
-  return plain("not asked", why);
+  let outcome = reasons.get(why);
+  if (!outcome) {
+    outcome = plain("not asked", why);
+    reasons.set(why, outcome);
+  }
+  return outcome;
 }
+
+/** Reasons are few and fixed, so that each is made once. */
+const reasons = new Map<string, Outcome>();
 
 /** One case's measure; `missing` when the case lacks an input; null when the case does not raise the question. */
 export type Measure =
@@ -174,7 +203,7 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
   }
   if (worst === null) return { ...notAsked("No case raises it."), byCase };
   const { c, measure, verdict } = worst;
-  const place = { caseId: c.id, caseName: c.name, byCase, uses: how.uses(c) };
+  const place = { caseId: c.id, caseName: c.name, byCase, uses: () => how.uses(c) };
   if ("missing" in measure)
     return cannotTell(`${measure.missing} of ${c.name}`, { ...place, unit: how.unit });
   return {

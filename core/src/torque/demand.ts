@@ -71,6 +71,24 @@ export function breakGrowth(perDecade: number, days: number): number {
 }
 
 /**
+ * Growth of break torque for a valve of the catalogue.
+ *
+ * @param valve seat, grooves and cavity arrangement decide
+ * @param days days shut, ≥ 0
+ * @returns factor ≥ 1; equalising grooves or a relieving seat remove half of the growth
+ * @throws never
+ * @source break torque × (1 + g·log₁₀(1 + days)); practice for grooves
+ * @example seatGrowth(valve, 30)
+ */
+export function seatGrowth(valve: Valve, days: number): number {
+  const eased =
+    valve.seat.material.kind === "polymer" &&
+    (valve.line.equalisingGrooves || (valve.construction.holdsCavity && !valve.cavity.trapsLiquid));
+  const growth = breakGrowth(valve.seat.material.breakGrowthPerDecade, days);
+  return eased ? 1 + (growth - 1) / 2 : growth;
+}
+
+/**
  * Torque demand of a valve in a duty.
  *
  * @param valve a valve of the catalogue
@@ -85,7 +103,7 @@ export function torqueDemand(valve: Valve, duty: SettledDuty, house: HouseRules)
   const { differentialBar: columns, breakToOpenNm } = valve.size.torque;
   const row = breakToOpenNm[valve.seat.material.id]!;
   const end = columns.at(-1)!;
-  const growth = breakGrowth(valve.seat.material.breakGrowthPerDecade, duty.longestShutDays);
+  const growth = seatGrowth(valve, duty.longestShutDays);
   const factor = serviceFactor(duty, house);
   const { stroke } = valve.line;
 

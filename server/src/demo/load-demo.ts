@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { join } from "node:path";
 import type { MikroORM } from "@mikro-orm/postgresql";
 import { importSchema } from "@proven-seat/contract";
+import { catalogueFormat } from "@proven-seat/core/catalogue";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { digestOf } from "@proven-seat/core/proof";
 import { z } from "zod";
@@ -21,7 +22,10 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
     await em
       .getConnection()
       .execute("select pg_advisory_xact_lock(4181)", [], "run", em.getTransactionContext());
-    if ((await em.count(CatalogueVersion)) > 0) return false;
+    const [newest] = await em.find(CatalogueVersion, {}, { orderBy: { revision: "desc" }, limit: 1 });
+    // A shelf in an older format can no longer be proved from; the demonstration shelf follows it.
+    const outdated = newest !== undefined && newest.content.format !== catalogueFormat;
+    if (newest && !outdated) return false;
     const { catalogue, faults } = readCatalogueFolder(join(demoFolder, "catalogue"));
     if (!catalogue) {
       const f = faults[0]!;
@@ -32,11 +36,15 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
     const scenario = scenarioSchema.parse(readDemoScenario());
     const signed = { createdAt: new Date(), createdBy: user };
     em.create(CatalogueVersion, {
-      revision: catalogue.revision,
+      revision: newest ? newest.revision + 1 : catalogue.revision,
       digest: digestOf(catalogue),
       content: catalogue,
       ...signed,
     });
+    if (outdated) {
+      await em.flush();
+      return false;
+    }
     em.create(HouseRuleVersion, { version: 1, content: defaultHouseRules(), reason: "First set", ...signed });
     const project = em.create(Project, {
       id: randomUUID(),

@@ -24,6 +24,8 @@ export function newDocument(title: string): Document {
     size: "A4",
     margins: { top: 36, bottom: 30, left, right: 42 },
     autoFirstPage: false,
+    // Kept until the end, so that each page can say how many there are.
+    bufferPages: true,
     info: { Title: title, Producer: "Proven Seat", Creator: "Proven Seat" },
     lang: "en",
     displayTitle: true,

@@ -16,7 +16,7 @@ import {
 } from "./page.ts";
 import { cautions, dutyWords, valveWords, written, writtenMargin } from "./sheet-words.ts";
 
-function heading(doc: Document, sheet: Sheet, page: number): number {
+function heading(doc: Document, sheet: Sheet): number {
   doc.addPage();
   write(doc, "Valve specification", left, 36, { font: "strong", size: 15 });
   write(doc, sheet.tag.number, right - 260, 34, { font: "strong", size: 17, width: 260, align: "right" });
@@ -26,13 +26,23 @@ function heading(doc: Document, sheet: Sheet, page: number): number {
   });
   write(
     doc,
-    `revision ${sheet.revision} · issued ${sheet.issued.at.slice(0, 16).replace("T", " ")} UTC by ${sheet.issued.by} · page ${page} of 2`,
+    `revision ${sheet.revision} · issued ${sheet.issued.at.slice(0, 16).replace("T", " ")} UTC by ${sheet.issued.by}`,
     right - 320,
     56,
-    { colour: dim, width: 320, align: "right" },
+    { colour: dim, width: 250, align: "right" },
   );
   line(doc, 72);
   return 80;
+}
+
+/** Every page carries what the proof was made of and where it stands among the pages. */
+function footings(doc: Document, sheet: Sheet): void {
+  const { start, count } = doc.bufferedPageRange();
+  for (let at = start; at < start + count; at++) {
+    doc.switchToPage(at);
+    write(doc, `page ${at + 1} of ${count}`, right - 70, 56, { colour: dim, width: 70, align: "right" });
+    footing(doc, sheet);
+  }
 }
 
 function footing(doc: Document, sheet: Sheet): void {
@@ -125,7 +135,7 @@ function verdictBox(doc: Document, sheet: Sheet, top: number, system: UnitSystem
   write(doc, reason, left + 120, top + 1.5, { width: width - 120 });
   write(
     doc,
-    `${figure(sheet.considered)} candidates proved, ${figure(sheet.standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; findings on page 2.`,
+    `${figure(sheet.considered)} candidates proved, ${figure(sheet.standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; findings from page 2.`,
     left + 120,
     top + 14,
     { colour: dim, width: width - 120 },
@@ -176,11 +186,13 @@ function findingRow(doc: Document, finding: Finding, y: number, system: UnitSyst
     y + 10,
     { width: width - 12, size: 6.2, colour: dim, lines: 2 },
   );
-  return y + (finding.verdict === "not asked" ? 19 : 26.5);
+  return y + 26.5;
 }
 
-function findingsPage(doc: Document, sheet: Sheet, system: UnitSystem): void {
-  let y = heading(doc, sheet, 2);
+/** Findings that were asked in full, page after page; the others by name, so that nothing is left out. */
+function findingsPages(doc: Document, sheet: Sheet, system: UnitSystem): void {
+  const lowest = 770;
+  let y = heading(doc, sheet);
   write(doc, "Findings", left, y, { font: "strong", size: 10 });
   write(
     doc,
@@ -191,16 +203,30 @@ function findingsPage(doc: Document, sheet: Sheet, system: UnitSystem): void {
   );
   y += 15;
   for (const station of ruleStations) {
-    const findings = sheet.proof.findings.filter((f) => f.station === station);
+    const findings = sheet.proof.findings.filter((f) => f.station === station && f.verdict !== "not asked");
     if (findings.length === 0) continue;
+    if (y > lowest - 20) y = heading(doc, sheet);
     line(doc, y);
     y = write(doc, station, left, y + 2, { font: "strong", size: 8 }) + 1;
-    for (const finding of findings) y = findingRow(doc, finding, y, system);
+    for (const finding of findings) {
+      if (y > lowest) y = heading(doc, sheet);
+      y = findingRow(doc, finding, y, system);
+    }
   }
-  footing(doc, sheet);
+  const quiet = sheet.proof.findings.filter((f) => f.verdict === "not asked");
+  if (quiet.length === 0) return;
+  if (y > lowest - 60) y = heading(doc, sheet);
+  line(doc, y);
+  y = write(doc, "Not raised by this duty or this valve", left, y + 2, { font: "strong", size: 8 }) + 1;
+  write(doc, quiet.map((f) => f.asks).join(" · "), left + 12, y, {
+    width: width - 12,
+    size: 7,
+    colour: dim,
+    lines: 12,
+  });
 }
 
-/** An issued sheet as a PDF of two pages: the specification, and every finding behind it. */
+/** An issued sheet as a PDF: one page of specification, then every finding behind it. */
 export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
   const doc = newDocument(`${sheet.tag.number} revision ${sheet.revision}`);
   const chunks: Buffer[] = [];
@@ -209,7 +235,7 @@ export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
     doc.on("end", () => resolve(Buffer.concat(chunks)));
     doc.on("error", reject);
   });
-  const top = heading(doc, sheet, 1);
+  const top = heading(doc, sheet);
   const half = width / 2 - 10;
   const belowLeft = pairs(doc, "Duty", dutyWords(sheet, system), left, top, half);
   const belowRight = pairs(doc, "Valve and drive", valveWords(sheet), left + half + 20, top, half);
@@ -226,8 +252,8 @@ export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
     write(doc, role, x, 788, { size: 7, colour: dim, width: 100 });
     if (i === 0) write(doc, sheet.issued.by, x, 774, { width: 140 });
   }
-  footing(doc, sheet);
-  findingsPage(doc, sheet, system);
+  findingsPages(doc, sheet, system);
+  footings(doc, sheet);
   doc.end();
   return done;
 }

@@ -41,9 +41,32 @@ export function dutyWords({ inputs, tag }: Sheet, system: UnitSystem): [string, 
     ["On supply loss", d.onSupplyLoss ?? "not stated"],
     ["Air supply", `${air(d.airMinimumBarG)} to ${air(d.airMaximumBarG)}`],
     ["Longest shut", d.longestShutDays === null ? "not stated" : `${figure(d.longestShutDays)} days`],
+    ["Fluid detail", fluidDetail(d.fluid)],
+    [
+      "Installation",
+      [
+        d.installation ?? "not stated",
+        d.deadEnd ? "end of line" : null,
+        d.equalisingBypass ? "bypass" : null,
+        d.cavityRelief ? "cavity relief piped" : null,
+      ]
+        .filter(Boolean)
+        .join(", "),
+    ],
     ["Ambient", `${degrees(d.ambientMinimumC)} to ${degrees(d.ambientMaximumC)}`],
     ["Hazardous area", d.area ?? "not stated"],
   ];
+}
+
+/** Hazards and contents of the fluid that decide materials. */
+function fluidDetail(fluid: Sheet["inputs"]["duty"]["fluid"]): string {
+  const parts = [
+    fluid.hazards === null ? null : fluid.hazards.join(", ") || "no hazards",
+    fluid.h2sKPa === null ? null : `H₂S ${figure(fluid.h2sKPa)} kPa`,
+    fluid.chloridesMgL === null ? null : `chlorides ${figure(fluid.chloridesMgL)} mg/l`,
+    fluid.solidsPercent ? `solids ${figure(fluid.solidsPercent)} %` : null,
+  ];
+  return parts.filter(Boolean).join("; ") || "not stated";
 }
 
 /** The valve and the drive, as label and value. */
@@ -55,10 +78,11 @@ export function valveWords({ proof, inputs }: Sheet): [string, string][] {
     ["Construction", `${valve.construction}, ${valve.entry}`],
     ["Size, class", `DN ${valve.dn}, ${valve.designation}`],
     ["Ends, port", `${inputs.duty.endConnection ?? valve.ends}, ${valve.port}, bore ${valve.boreMm} mm`],
+    ["Seats, cavity", valve.cavity],
     ["Body", valve.bodyGrade],
     ["Trim", valve.trim],
     ["Seat", valve.seat],
-    ["Seals", valve.seals],
+    ["Seals", `${valve.seals}; ${valve.stemSeal}`],
     [
       "Stem, pad",
       `${valve.stemDiameterMm} mm, ${figure(valve.maximumStemTorqueNm)} N·m allowed, ${valve.pad}`,

@@ -1,6 +1,6 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/catalogue";
-import type { HouseRules } from "@proven-seat/core/house";
+import { defaultHouseRules, type HouseRules } from "@proven-seat/core/house";
 import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
 
 const shelves = new Map<string, Shelf>();
@@ -39,7 +39,8 @@ export async function currentHouseRules(em: EntityManager) {
   );
   return {
     version: newest.version,
-    values: newest.content as HouseRules,
+    // A set written before a rule was added goes by that rule's default.
+    values: { ...defaultHouseRules(), ...(newest.content as HouseRules) },
     reason: newest.reason,
     createdAt: newest.createdAt,
     createdBy: newest.createdBy,

@@ -5,9 +5,13 @@ import { Proof, Sheet } from "./entities/sheet.ts";
 import { DutyVersion, Tag } from "./entities/tag.ts";
 import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
 import { Migration20261123000000_first as First } from "./migrations/Migration20261123000000_first.ts";
+import { Migration20261124000000_fuller_duty as FullerDuty } from "./migrations/Migration20261124000000_fuller_duty.ts";
 
 /** In the order they run. */
-const migrationsList = [{ name: "20261123000000_first", class: First }];
+const migrationsList = [
+  { name: "20261123000000_first", class: First },
+  { name: "20261124000000_fuller_duty", class: FullerDuty },
+];
 
 /** Connects to PostgreSQL; the schema comes from migrations alone. */
 export function connect(databaseUrl: string): Promise<MikroORM> {

@@ -1,5 +1,5 @@
 import type { Choice, Tag } from "@proven-seat/contract";
-import type { Duty, OperatingCase } from "@proven-seat/core/duty";
+import { type CaseKind, type Duty, newCase, type OperatingCase } from "@proven-seat/core/duty";
 import type { Order } from "@proven-seat/core/proof";
 import { temporal } from "zundo";
 import { create } from "zustand";
@@ -29,7 +29,7 @@ interface BenchState {
   readonly editTag: (change: Partial<Pick<TagContent, "number" | "service" | "unit">>) => void;
   readonly editDuty: (change: Partial<Duty>) => void;
   readonly editCase: (id: string, change: Partial<OperatingCase>) => void;
-  readonly addCase: () => void;
+  readonly addCase: (kind?: CaseKind) => void;
   readonly copyCase: (id: string) => void;
   readonly removeCase: (id: string) => void;
   readonly choose: (choice: Choice | null) => void;
@@ -80,20 +80,18 @@ export const useBench = create<BenchState>()(
         editDuty: (change) => edit((content) => ({ ...content, duty: { ...content.duty, ...change } })),
         editCase: (id, change) =>
           editCases((cases) => cases.map((c) => (c.id === id ? { ...c, ...change } : c))),
-        addCase: () =>
-          editCases((cases) => [
-            ...cases,
-            {
-              id: nextId(cases),
-              kind: cases.length === 0 ? "normal" : "maximum",
-              name: cases.length === 0 ? "normal" : `case ${cases.length + 1}`,
-              upstreamBarG: null,
-              downstreamBarG: null,
-              temperatureC: null,
-              flow: "forward",
-              mayBeShut: true,
-            },
-          ]),
+        addCase: (kind) =>
+          edit((content) => {
+            const { cases } = content.duty;
+            const next = newCase(
+              kind ?? (cases.length === 0 ? "normal" : "maximum"),
+              content.duty,
+              nextId(cases),
+            );
+            const taken = cases.some((c) => c.name === next.name);
+            const added = taken ? { ...next, name: `${next.name} ${cases.length + 1}` } : next;
+            return { ...content, duty: { ...content.duty, cases: [...cases, added] } };
+          }),
         copyCase: (id) =>
           editCases((cases) =>
             cases.flatMap((c) =>

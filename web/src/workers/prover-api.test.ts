@@ -46,7 +46,7 @@ describe("what the worker hands to the bench", () => {
   it("lists every drive for the valve in hand, standing ones first, and proves the one taken", () => {
     const view = api.prove(duty("XV-3052"), "price", null, null);
     const drives = api.drives(view.inHand!.candidate.key);
-    expect(drives).toHaveLength(90);
+    expect(drives).toHaveLength(108);
     const falls = drives.map((d) => d.verdict === "fails");
     expect(falls).toEqual([...falls].sort());
     const other = drives.at(-1)!.key;

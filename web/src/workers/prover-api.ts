@@ -33,7 +33,7 @@ const heldBy = (f: Finding | null): HeldBy | null =>
   };
 
 const groupOf = ({ valve, drive }: ProvenCandidate) =>
-  `${valve.torqueKey}|${drive?.family.id ?? "bare stem"}`;
+  `${valve.line.id}|${valve.size.designation}|${valve.cavity.id}|${valve.seat.material.id}|${drive?.family.id ?? "bare stem"}`;
 
 const rowOf = (c: ProvenCandidate, more: number): CandidateRow => ({
   key: c.key,

@@ -47,5 +47,9 @@ export const seatLimits = {
   ["pi",150,200],
   ["pi",260,120],
   ["pi",315,60],
+  ["rubber-epdm",80,16],
+  ["rubber-epdm",120,8],
+  ["rubber-nbr",60,16],
+  ["rubber-nbr",90,8],
   ] as (string | number | null)[][],
 };

@@ -16,5 +16,7 @@ export const seatMaterials = {
   ["metal-crc","Chromium-carbide on metal","metal",-196,600,650,0.32,0.22,0.45,450,300,4,0.02,"yes","assess","erosive solids and high temperature"],
   ["metal-wc","Tungsten-carbide on metal","metal",-196,450,480,0.3,0.2,0.42,550,380,4,0.02,"yes","assess","erosive and abrasive service; binder corrodes in strong acids"],
   ["metal-stellite","Cobalt-alloy hardfacing","metal",-196,540,590,0.35,0.25,0.48,380,240,3,0.02,"yes","assess","general metal seat"],
+  ["rubber-epdm","EPDM lining","polymer",-35,110,120,0.3,0.2,0.45,4,1.5,3,0.08,"no","no","lining of concentric discs; not for hydrocarbons"],
+  ["rubber-nbr","Nitrile lining","polymer",-20,80,90,0.3,0.2,0.45,4,1.5,3,0.1,"no","no","lining of concentric discs; not for ozone or hot water"],
   ] as (string | number | null)[][],
 };

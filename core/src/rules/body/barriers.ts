@@ -1,37 +1,34 @@
-import { notAsked, plain } from "../outcome.ts";
+import { stated, used } from "../inputs.ts";
+import { fits, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const barriers = rule({
   id: "body/barriers",
-  asks: "Barriers for block and bleed",
-  source: "Two seats, each tight against line pressure with the cavity vented",
-  inputs: ["function", "product line's barriers"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ valve }) => valve.line.id,
+  asks: "Block and bleed",
+  source: "Each seat holds its own side while the cavity is bled (API 6D)",
+  inputs: ["function", "cavity arrangement", "vent and drain"],
+  hangsOn: "line and cavity",
   examine: ({ valve, duty }) => {
-    if (duty.function !== "double block and bleed")
-      return notAsked("One barrier is enough for this function.");
-    const enough = valve.line.barriers >= 2;
-    return plain(
-      enough ? "holds" : "fails",
-      enough
-        ? "Both seats hold line pressure against a vented cavity."
-        : "Only one seat holds at a time; the cavity cannot be bled in service.",
+    if (duty.function !== "double block and bleed") return notAsked("Block and bleed is not asked for.");
+    const { cavity, line } = valve;
+    const uses = [
+      stated("function", duty.function, duty.stated.function),
+      used("cavity arrangement", cavity.name, "catalogue"),
+      used("vent and drain", line.ventAndDrain ? "fitted" : "none", "catalogue"),
+    ];
+    const seen = { value: "each seat its side", limit: cavity.blockAndBleed ? "yes" : "no", uses };
+    if (!cavity.blockAndBleed)
+      return plain("fails", "Only one seat holds at a time; the cavity cannot be bled in service.", {
+        ...seen,
+        remedy: "A trunnion-mounted ball with two spring seats.",
+      });
+    return fits(
+      line.ventAndDrain,
       {
-        value: 2,
-        limit: valve.line.barriers,
-        sense: "≤",
-        remedy: enough ? null : "A trunnion-mounted ball with two spring seats.",
-        uses: [
-          { what: "function", value: duty.function, unit: "", origin: "entered" },
-          {
-            what: "barriers with the cavity bled",
-            value: valve.line.barriers,
-            unit: "",
-            origin: "catalogue",
-          },
-        ],
+        holds: "Both seats hold line pressure against a bled cavity.",
+        fails: "The seats would hold, but there is no fitting to bleed the cavity by.",
       },
+      { ...seen, remedy: "A line with vent and drain." },
     );
   },
 });

@@ -6,8 +6,7 @@ export const fireSafe = rule({
   asks: "Fire-safe",
   source: "Fire type test (ISO 10497 / API 607) stated by the product line",
   inputs: ["fire-safe", "fire case", "product line's fire test", "seat"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ valve }) => valve.line.id,
+  hangsOn: "line",
   examine: ({ valve, duty }) => {
     const asked = duty.fireSafe || duty.cases.some((c) => c.kind === "fire");
     if (!asked) return notAsked("Fire-safe is not asked for.");

@@ -1,10 +1,11 @@
 import type { HouseRules } from "../../house/house-rules.ts";
+import type { Designation } from "../../reference/pressure-temperature.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
+import { coldClass } from "./cold-class.ts";
 
-/** PN numbers are read at the class of about the same cold rating. */
-function largestFloatingDn(designation: { system: string; number: number }, house: HouseRules): number {
-  const cold = designation.system === "PN" ? designation.number * 7.5 : designation.number;
+function largestFloatingDn(designation: Designation, house: HouseRules): number {
+  const cold = coldClass(designation);
   if (cold <= 150) return house.largestFloatingDnClass150;
   if (cold <= 300) return house.largestFloatingDnClass300;
   if (cold <= 600) return house.largestFloatingDnClass600;
@@ -16,10 +17,9 @@ export const floatingSizeBorder = rule({
   asks: "Floating ball, size × class",
   source: "House rule: the downstream seat of a floating ball carries ball and line pressure",
   inputs: ["size", "class", "house rule: largest floating ball"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ valve }) => valve.sizeKey,
+  hangsOn: "size",
   examine: ({ valve, house }) => {
-    if (valve.line.mounting !== "floating") return notAsked("The closing member does not float.");
+    if (valve.construction.support !== "floating") return notAsked("The closing member does not float.");
     const limit = largestFloatingDn(valve.designation, house);
     const dn = valve.size.dn;
     return plain(

@@ -12,7 +12,14 @@ describe("break-to-open torque", () => {
   });
   it("grows with the time shut", () => {
     const longShut = dutyWith({ longestShutDays: 99 });
-    expect(finding("torque/torque-known", { duty: longShut }).value).toBeCloseTo(28 * 1.5, 9);
+    const plain = shelfWith((line) => ({
+      ...line,
+      equalisingGrooves: false,
+      cavities: [{ arrangement: "plain", priceFactor: 1 }],
+    }));
+    expect(finding("torque/torque-known", { duty: longShut, shelf: plain }).value).toBeCloseTo(28 * 1.5, 9);
+    // Grooves or a relieving seat take half of the growth away.
+    expect(finding("torque/torque-known", { duty: longShut }).value).toBeCloseTo(28 * 1.25, 9);
   });
   it("never extrapolates: beyond the table it cannot tell, and the drive cannot either", () => {
     const duty = dutyWith({ cases: [{ upstreamBarG: 50.1 }] });

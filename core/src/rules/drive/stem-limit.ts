@@ -7,8 +7,7 @@ export const stemLimit = rule({
   asks: "Stem limit",
   source: "Maximum allowable stem torque of the product line",
   inputs: ["highest air supply", "drive output", "maximum allowable stem torque"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ pairKey }) => pairKey,
+  hangsOn: "seat at size with drive",
   examine: ({ valve, drive, supplied, demand, duty }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const { peakNm } = driveLimits(supplied, demand);
@@ -30,7 +29,7 @@ export const stemLimit = rule({
         marginWanted: false,
         remedy:
           measured.verdict === "fails" ? "A smaller drive, a lower supply limit or a stronger stem." : null,
-        uses: [
+        uses: () => [
           drive.family.kind === "rack-and-pinion"
             ? {
                 what: "highest air supply",

@@ -22,8 +22,7 @@ export const strength = rule({
     "drive output",
     "house rule: torque margin",
   ],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ pairKey }) => pairKey,
+  hangsOn: "seat at size with drive",
   examine: ({ drive, supplied, demand, duty, house }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const limits = driveLimits(supplied, demand);
@@ -38,7 +37,7 @@ export const strength = rule({
           },
         ]
       : [{ what: "supply", value: "minimum voltage", unit: "" as const, origin: "catalogue" as const }];
-    const uses = [
+    const uses = () => [
       ...supply,
       ...demand.factor.reasons.map((r) => ({
         what: `factor, ${r.why}`,
@@ -80,7 +79,7 @@ export const strength = rule({
         caseId: demand.hardest.caseId,
         caseName: demand.hardest.caseName,
         remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
-        uses: [{ what: "weakest point", value: point, unit: "", origin: "computed" }, ...uses],
+        uses: () => [{ what: "weakest point", value: point, unit: "", origin: "computed" }, ...uses()],
       },
     );
   },

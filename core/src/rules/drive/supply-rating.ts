@@ -6,8 +6,7 @@ export const supplyRating = rule({
   asks: "Drive air rating",
   source: "Drive family's maximum air pressure",
   inputs: ["highest air supply", "drive family's maximum air"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ drive }) => drive?.family.id ?? "none",
+  hangsOn: "drive family",
   examine: ({ drive, duty }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     if (drive.family.kind !== "rack-and-pinion") return notAsked("No air is used.");

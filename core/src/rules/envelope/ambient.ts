@@ -23,6 +23,7 @@ export function withAmbient(duty: SettledDuty): readonly SettledCase[] {
       downstreamOrigin: "entered",
       temperatureC: ambient,
       mayBeShut: true,
+      phase: null,
       pressureBarG: 0,
       differentialBar: 0,
       closedDifferentialBar: 0,

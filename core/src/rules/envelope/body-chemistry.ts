@@ -1,3 +1,4 @@
+import { notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { chemistryOf } from "./chemistry.ts";
 
@@ -6,8 +7,9 @@ export const bodyChemistry = rule({
   asks: "Body in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "body grade"],
-  hangsOn: "body",
-  sharedBy: ({ valve }) => valve.grade.grade,
+  hangsOn: "line and grade",
   examine: ({ valve, duty, house }) =>
-    chemistryOf([{ part: "body", name: valve.grade.grade, material: valve.grade.metal }], duty, house),
+    valve.construction.bodyWetted
+      ? chemistryOf([{ part: "body", name: valve.grade.grade, material: valve.grade.metal }], duty, house)
+      : notAsked("A lining keeps the fluid off the body."),
 });

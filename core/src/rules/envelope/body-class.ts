@@ -8,8 +8,7 @@ export const bodyClass = rule({
   asks: "Body rating",
   source: "ASME B16.34 / EN 1092-1 by material group (indicative)",
   inputs: ["pressure", "temperature", "class", "material group", "house rule: pressure margin"],
-  hangsOn: "body",
-  sharedBy: ({ valve }) => valve.bodyKey,
+  hangsOn: "grade in class",
   examine: ({ valve, duty, house }) => {
     const curve = valve.ratingCurve;
     const top = curve.temperatureC.at(-1)!;

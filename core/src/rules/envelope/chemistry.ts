@@ -45,7 +45,7 @@ export function chemistryOf(parts: readonly WettedPart[], duty: SettledDuty, hou
     return { ...part, rating, verdict: verdictOf(rating, house) };
   });
   const worst = judged.reduce((a, b) => (gravityOf(b.verdict) > gravityOf(a.verdict) ? b : a));
-  const uses = [
+  const uses = () => [
     { what: "service family", value: family, unit: "" as const, origin: "entered" as const },
     ...judged.map((p) => ({
       what: `${p.part}, ${p.name}`,

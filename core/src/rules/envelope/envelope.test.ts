@@ -109,7 +109,7 @@ describe("seat limit", () => {
   it("does not ask a metal seat", () => {
     const shelf = shelfWith((line) => ({
       ...line,
-      seats: [{ seat: "metal-wc", priceFactor: 1, curve: null }],
+      seats: [{ seat: "metal-wc", priceFactor: 1, shutOff: "D", curve: null }],
       sizes: line.sizes.map((s) => ({
         ...s,
         torque: { ...s.torque, breakToOpenNm: { "metal-wc": [30, 90] } },
@@ -142,13 +142,13 @@ describe("seals and grade", () => {
     ...line,
     seals: [
       {
+        ...line.seals[0]!,
         id: "nbr",
         name: "NBR",
         parts: [
-          { part: "stem seal", seal: "nbr" },
-          { part: "packing", seal: "graphite-packing" },
+          { part: "stem seal", seal: "nbr", decompressionGrade: false },
+          { part: "packing", seal: "graphite-packing", decompressionGrade: false },
         ],
-        priceFactor: 1,
       },
     ],
   }));
@@ -209,7 +209,7 @@ describe("chemistry", () => {
   it("lets the worst of several wetted parts govern and shows them all", () => {
     const shelf = shelfWith((line) => ({
       ...line,
-      trims: [{ id: "x", name: "x", metals: ["austenitic 316", "17-4PH"], priceFactor: 1 }],
+      trims: [{ ...line.trims[0]!, stem: "17-4PH" }],
     }));
     const finding = findingOn("envelope/trim-chemistry", { shelf, duty: family("oxygen") });
     expect(finding).toMatchObject({ verdict: "fails", value: "17-4PH" });

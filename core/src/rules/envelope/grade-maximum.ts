@@ -1,3 +1,4 @@
+import { temperatureOf } from "../inputs.ts";
 import { kelvinTo, overCases } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -6,8 +7,7 @@ export const gradeMaximum = rule({
   asks: "Grade maximum",
   source: "Grade's own maximum: graphitisation, embrittlement, loss of strength (indicative)",
   inputs: ["temperature", "body grade", "house rule: temperature margin"],
-  hangsOn: "body",
-  sharedBy: ({ valve }) => valve.grade.grade,
+  hangsOn: "grade",
   examine: ({ valve, duty, house }) =>
     overCases(duty.cases, {
       unit: "°C",
@@ -25,16 +25,7 @@ export const gradeMaximum = rule({
             : "Every case is below the grade's highest temperature.",
       remedy: (verdict) => (verdict === "fails" ? "A chromium–molybdenum or austenitic grade." : null),
       uses: (c) => [
-        ...(c.temperatureC === null
-          ? []
-          : [
-              {
-                what: `temperature, ${c.name}`,
-                value: c.temperatureC,
-                unit: "°C" as const,
-                origin: "entered" as const,
-              },
-            ]),
+        ...temperatureOf(c),
         {
           what: `highest for ${valve.grade.grade}`,
           value: valve.grade.maximumC,

@@ -1,3 +1,4 @@
+import { temperatureOf } from "../inputs.ts";
 import { kelvinTo, overCases } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { withAmbient } from "./ambient.ts";
@@ -7,8 +8,7 @@ export const gradeMinimum = rule({
   asks: "Grade minimum",
   source: "Grade's own minimum, impact-tested where the grade requires it (indicative)",
   inputs: ["temperature", "lowest ambient", "body grade", "house rule: temperature margin"],
-  hangsOn: "body",
-  sharedBy: ({ valve }) => valve.grade.grade,
+  hangsOn: "grade",
   examine: ({ valve, duty, house }) =>
     overCases(withAmbient(duty), {
       unit: "°C",
@@ -27,16 +27,7 @@ export const gradeMinimum = rule({
             : "The grade is tough at every case.",
       remedy: (verdict) => (verdict === "fails" ? "An impact-tested or austenitic grade." : null),
       uses: (c) => [
-        ...(c.temperatureC === null
-          ? []
-          : [
-              {
-                what: `temperature, ${c.name}`,
-                value: c.temperatureC,
-                unit: "°C" as const,
-                origin: "entered" as const,
-              },
-            ]),
+        ...temperatureOf(c),
         {
           what: `lowest for ${valve.grade.grade}`,
           value: valve.grade.minimumC,

@@ -1,25 +1,93 @@
+import { abrasion } from "./abrasion.ts";
+import { adjustableGlandHeat } from "./adjustable-gland-heat.ts";
+import { ammoniaCopper } from "./ammonia-copper.ts";
 import { bodyChemistry } from "./body-chemistry.ts";
 import { bodyClass } from "./body-class.ts";
+import { boltingMarine } from "./bolting-marine.ts";
+import { boltingSour } from "./bolting-sour.ts";
+import { boltingTemperature } from "./bolting-temperature.ts";
+import { causticCracking } from "./caustic-cracking.ts";
+import { chlorideBody } from "./chloride-body.ts";
+import { chlorideTrim } from "./chloride-trim.ts";
+import { coatingChemistry } from "./coating-chemistry.ts";
+import { decompression } from "./decompression.ts";
+import { freezing } from "./freezing.ts";
+import { galling } from "./galling.ts";
+import { gasketClass } from "./gasket-class.ts";
 import { gradeMaximum } from "./grade-maximum.ts";
 import { gradeMinimum } from "./grade-minimum.ts";
+import { graphiteSeawater } from "./graphite-seawater.ts";
+import { hydrogenBody } from "./hydrogen-body.ts";
+import { hydrogenTightness } from "./hydrogen-tightness.ts";
+import { hydrogenTrim } from "./hydrogen-trim.ts";
+import { jacketHeat } from "./jacket-heat.ts";
+import { jacketLimit } from "./jacket-limit.ts";
+import { lineTest } from "./line-test.ts";
+import { oxygenBody } from "./oxygen-body.ts";
+import { oxygenOpening } from "./oxygen-opening.ts";
+import { oxygenSeat } from "./oxygen-seat.ts";
+import { oxygenTrim } from "./oxygen-trim.ts";
 import { sealChemistry } from "./seal-chemistry.ts";
 import { sealTemperature } from "./seal-temperature.ts";
 import { seatChemistry } from "./seat-chemistry.ts";
 import { seatHeadroom } from "./seat-headroom.ts";
 import { seatLimit } from "./seat-limit.ts";
+import { seatSet } from "./seat-set.ts";
+import { seatStress } from "./seat-stress.ts";
 import { seatTemperature } from "./seat-temperature.ts";
+import { sourBody } from "./sour-body.ts";
+import { sourTrim } from "./sour-trim.ts";
+import { springChemistry } from "./spring-chemistry.ts";
+import { steamLimit } from "./steam-limit.ts";
+import { trappedCavity } from "./trapped-cavity.ts";
 import { trimChemistry } from "./trim-chemistry.ts";
+import { vacuum } from "./vacuum.ts";
+import { wetCarbonDioxide } from "./wet-carbon-dioxide.ts";
 
 export const envelopeRules = [
   bodyClass,
   seatLimit,
   seatTemperature,
   seatHeadroom,
+  steamLimit,
+  seatStress,
+  seatSet,
   sealTemperature,
+  adjustableGlandHeat,
+  gasketClass,
   gradeMinimum,
   gradeMaximum,
+  boltingTemperature,
+  trappedCavity,
+  lineTest,
+  vacuum,
+  jacketLimit,
+  jacketHeat,
+  freezing,
   seatChemistry,
   sealChemistry,
   bodyChemistry,
   trimChemistry,
+  springChemistry,
+  coatingChemistry,
+  sourBody,
+  sourTrim,
+  boltingSour,
+  boltingMarine,
+  chlorideBody,
+  chlorideTrim,
+  oxygenSeat,
+  oxygenBody,
+  oxygenTrim,
+  oxygenOpening,
+  hydrogenBody,
+  hydrogenTrim,
+  hydrogenTightness,
+  ammoniaCopper,
+  causticCracking,
+  wetCarbonDioxide,
+  graphiteSeawater,
+  galling,
+  abrasion,
+  decompression,
 ];

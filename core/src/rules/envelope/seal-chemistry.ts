@@ -7,7 +7,6 @@ export const sealChemistry = rule({
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seal set"],
   hangsOn: "seals",
-  sharedBy: ({ valve }) => valve.sealsKey,
   examine: ({ valve, duty, house }) =>
     chemistryOf(
       valve.seals.parts.map(({ part, material }) => ({ part, name: material.name, material: material.id })),

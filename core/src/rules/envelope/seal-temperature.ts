@@ -1,4 +1,5 @@
 import type { SettledCase } from "../../duty/settle.ts";
+import { temperatureOf } from "../inputs.ts";
 import { kelvinTo, overCases } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { withAmbient } from "./ambient.ts";
@@ -9,7 +10,6 @@ export const sealTemperature = rule({
   source: "Seal, packing and gasket ranges (indicative)",
   inputs: ["temperature", "lowest ambient", "seal set", "house rule: temperature margin"],
   hangsOn: "seals",
-  sharedBy: ({ valve }) => valve.sealsKey,
   examine: ({ valve, duty, house }) => {
     const parts = valve.seals.parts;
     // The weakest part of the set decides at each end of the range.
@@ -34,16 +34,7 @@ export const sealTemperature = rule({
             : "Every seal is inside its range.",
       remedy: (verdict) => (verdict === "fails" ? "Another seal set." : null),
       uses: (c) => [
-        ...(c.temperatureC === null
-          ? []
-          : [
-              {
-                what: `temperature, ${c.name}`,
-                value: c.temperatureC,
-                unit: "°C" as const,
-                origin: "entered" as const,
-              },
-            ]),
+        ...temperatureOf(c),
         {
           what: `lowest: ${coldest.part}, ${coldest.material.name}`,
           value: coldest.material.minimumC,

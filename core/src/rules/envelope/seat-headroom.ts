@@ -1,17 +1,14 @@
-import type { SettledCase } from "../../duty/settle.ts";
+import { isPassing } from "../../duty/case-kinds.ts";
+import { temperatureOf } from "../inputs.ts";
 import { kelvinTo, overCases } from "../outcome.ts";
 import { rule } from "../rule.ts";
-
-/** Cases that pass: a seat may go to its excursion maximum in them. */
-const passing = new Set<SettledCase["kind"]>(["steam-out", "start-up", "blow-down", "upset"]);
 
 export const seatHeadroom = rule({
   id: "envelope/seat-headroom",
   asks: "Seat headroom",
   source: "House rule: kelvin below the seat's continuous maximum",
   inputs: ["temperature", "case kind", "seat continuous maximum", "house rule: seat headroom"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ valve }) => valve.seat.material.id,
+  hangsOn: "seat material",
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     return overCases(duty.cases, {
@@ -21,7 +18,7 @@ export const seatHeadroom = rule({
       measure: (c) => {
         if (c.temperatureC === null) return { missing: "temperature" };
         const measured = kelvinTo(c.temperatureC, seat.continuousMaximumC, "≤", house.seatHeadroomC);
-        const excursion = passing.has(c.kind) && c.temperatureC <= seat.excursionMaximumC;
+        const excursion = isPassing(c.kind) && c.temperatureC <= seat.excursionMaximumC;
         return measured.verdict === "fails" && excursion
           ? { ...measured, verdict: "tight" as const }
           : measured;
@@ -34,16 +31,7 @@ export const seatHeadroom = rule({
             : "Enough headroom below the continuous maximum.",
       remedy: (verdict) => (verdict === "holds" ? null : "A seat with a higher continuous maximum."),
       uses: (c) => [
-        ...(c.temperatureC === null
-          ? []
-          : [
-              {
-                what: `temperature, ${c.name}`,
-                value: c.temperatureC,
-                unit: "°C" as const,
-                origin: "entered" as const,
-              },
-            ]),
+        ...temperatureOf(c),
         {
           what: `continuous maximum of ${seat.name}`,
           value: seat.continuousMaximumC,

@@ -1,4 +1,5 @@
 import { valueOnCurve } from "../../reference/curve.ts";
+import { temperatureOf } from "../inputs.ts";
 import { against, notAsked, overCases } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -7,8 +8,7 @@ export const seatLimit = rule({
   asks: "Seat limit",
   source: "Seat curve of the product line, else the generic curve (indicative)",
   inputs: ["pressure on either side", "temperature", "seat curve", "house rule: pressure margin"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ valve }) => valve.seatKey,
+  hangsOn: "seat curve",
   examine: ({ valve, duty, house }) => {
     const { material, curve, curveName, curveIsGeneric } = valve.seat;
     if (curve === null) return notAsked("A metal seat is limited by the body class.");
@@ -45,16 +45,7 @@ export const seatLimit = rule({
                 origin: "computed" as const,
               },
             ]),
-        ...(c.temperatureC === null
-          ? []
-          : [
-              {
-                what: `temperature, ${c.name}`,
-                value: c.temperatureC,
-                unit: "°C" as const,
-                origin: "entered" as const,
-              },
-            ]),
+        ...temperatureOf(c),
         {
           what: `curve of ${material.name}`,
           value: curveName,

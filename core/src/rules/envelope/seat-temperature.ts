@@ -1,3 +1,4 @@
+import { temperatureOf } from "../inputs.ts";
 import { kelvinTo, overCases } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -6,8 +7,7 @@ export const seatTemperature = rule({
   asks: "Seat temperature range",
   source: "Seat material range, excursions included (indicative)",
   inputs: ["temperature", "seat minimum and excursion maximum", "house rule: temperature margin"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ valve }) => valve.seat.material.id,
+  hangsOn: "seat material",
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     return overCases(duty.cases, {
@@ -28,16 +28,7 @@ export const seatTemperature = rule({
             : "Inside the seat's range.",
       remedy: (verdict) => (verdict === "fails" ? "Another seat material." : null),
       uses: (c) => [
-        ...(c.temperatureC === null
-          ? []
-          : [
-              {
-                what: `temperature, ${c.name}`,
-                value: c.temperatureC,
-                unit: "°C" as const,
-                origin: "entered" as const,
-              },
-            ]),
+        ...temperatureOf(c),
         { what: `lowest for ${seat.name}`, value: seat.minimumC, unit: "°C", origin: "reference" },
         { what: "highest, excursions", value: seat.excursionMaximumC, unit: "°C", origin: "reference" },
       ],

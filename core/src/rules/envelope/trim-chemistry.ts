@@ -7,10 +7,17 @@ export const trimChemistry = rule({
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "trim"],
   hangsOn: "trim",
-  sharedBy: ({ valve }) => valve.trimKey,
   examine: ({ valve, duty, house }) =>
     chemistryOf(
-      valve.trim.metals.map((metal) => ({ part: "trim", name: metal, material: metal })),
+      [
+        // A coated ball meets the fluid with its coating; see coating-chemistry.
+        ...(valve.trim.coating === null
+          ? [{ part: "ball", name: valve.trim.ball, material: valve.trim.ball }]
+          : []),
+        ...(valve.construction.bodyWetted
+          ? [{ part: "stem", name: valve.trim.stem, material: valve.trim.stem }]
+          : []),
+      ],
       duty,
       house,
     ),

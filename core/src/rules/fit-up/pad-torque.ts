@@ -7,8 +7,7 @@ export const padTorque = rule({
   asks: "Pad limit",
   source: "ISO 5211 maximum flange torque (indicative)",
   inputs: ["highest air supply", "drive output", "valve's mounting pad"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ pairKey }) => pairKey,
+  hangsOn: "seat at size with drive",
   examine: ({ valve, drive, supplied, demand }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const { peakNm, needsNm } = driveLimits(supplied, demand);
@@ -32,7 +31,7 @@ export const padTorque = rule({
         marginUnit: "%",
         marginWanted: false,
         remedy: measured.verdict === "fails" ? "A smaller drive or a valve with a larger pad." : null,
-        uses: [
+        uses: () => [
           { what: "valve pad", value: valve.size.pad, unit: "", origin: "catalogue" },
           { what: "drive flange", value: drive.flange, unit: "", origin: "catalogue" },
           { what: "peak output at highest supply", value: peakNm, unit: "N·m", origin: "computed" },

@@ -6,11 +6,10 @@ export const torqueKnown = rule({
   asks: "Break-to-open torque",
   source: "Maker's torque table, linear in differential, never extrapolated; growth with time closed",
   inputs: ["differential", "maker's torque table", "longest shut", "house rule: sizing basis"],
-  hangsOn: "size, seat and drive",
-  sharedBy: ({ valve }) => valve.torqueKey,
+  hangsOn: "seat at size",
   examine: ({ demand, duty, valve }) => {
     const shut = duty.stated.longestShutDays === null ? ("assumed" as const) : ("entered" as const);
-    const uses = [
+    const uses = () => [
       {
         what: "table ends at",
         value: demand.tableEndsAtBar,
@@ -42,14 +41,14 @@ export const torqueKnown = rule({
       unit: "N·m",
       caseId: hardest.caseId,
       caseName: hardest.caseName,
-      uses: [
+      uses: () => [
         {
           what: `differential, ${hardest.caseName}`,
           value: hardest.differentialBar!,
           unit: "bar",
           origin: "computed",
         },
-        ...uses,
+        ...uses(),
       ],
     });
   },

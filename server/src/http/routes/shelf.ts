@@ -1,4 +1,5 @@
 import { UniqueConstraintViolationException } from "@mikro-orm/core";
+import { defaultHouseRules } from "@proven-seat/core/house";
 import { currentCatalogue, currentHouseRules } from "../../store/current.ts";
 import { HouseRuleVersion } from "../../store/entities/versions.ts";
 import type { Mount } from "../mount.ts";
@@ -26,7 +27,13 @@ export function mountShelf(mount: Mount): void {
   mount("houseRuleVersions", async ({ em }) => {
     const versions = await em.find(HouseRuleVersion, {}, { orderBy: { version: "desc" } });
     return versions.map(({ version, content, reason, createdAt, createdBy }) =>
-      presentRules({ version, values: content, reason, createdAt, createdBy }),
+      presentRules({
+        version,
+        values: { ...defaultHouseRules(), ...(content as object) },
+        reason,
+        createdAt,
+        createdBy,
+      }),
     );
   });
 

@@ -109,7 +109,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   const commands = [
     { name: "Choose the valve in hand", keys: "C", act: chooseInHand },
     { name: "Override with a reason", keys: "V", act: () => setAsking("override") },
-    { name: "Add an operating case", keys: "A", act: addCase },
+    { name: "Add an operating case", keys: "A", act: () => addCase() },
     { name: "Undo", keys: "Ctrl Z", act: undo },
     { name: "Redo", keys: "Ctrl Shift Z", act: redo },
     { name: "Save now", keys: "Ctrl S", act: () => void saveNow() },
@@ -123,7 +123,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
     return () => setOfRoom([]);
   }, [inHand?.key, tagId, station, choice]);
   useShortcuts({
-    a: addCase,
+    a: () => addCase(),
     o: cycleOrder,
     v: () => detail && setAsking("override"),
     c: () => detail && chooseInHand(),
@@ -200,7 +200,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
       <TheLine marks={marks} current={station} tagId={tagId} />
       <div className="grid min-h-0 grid-cols-[280px_minmax(0,1fr)_344px]">
         <div className="min-h-0 border-r border-rule">
-          <DutyPanel faults={faults} caseVerdicts={verdicts} onAddCase={addCase} />
+          <DutyPanel faults={faults} caseVerdicts={verdicts} onAddCase={() => addCase()} />
         </div>
         <div className={`flex min-h-0 flex-col ${behind ? "opacity-80" : ""}`}>
           {failure && <Notice title="The proof could not be made">{failure}</Notice>}

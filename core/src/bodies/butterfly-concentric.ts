@@ -1,0 +1,43 @@
+import { type Construction, commonParts } from "./construction.ts";
+
+export const butterflyConcentric: Construction = {
+  id: "butterfly-concentric",
+  name: "Butterfly, concentric",
+  closure: "disc",
+  support: "disc",
+  stroke: "quarter turn",
+  entry: "wafer or lug",
+  ways: 2,
+  direction: "both ways",
+  strengths: ["light and cheap in large sizes", "the lining keeps the fluid off the body"],
+  limits: [
+    "rubber lining: low temperature and pressure",
+    "disc stands in the bore",
+    "lining lifts under vacuum",
+  ],
+  parts: [
+    commonParts.body,
+    commonParts.packing,
+    { id: "disc", name: "disc", does: "Shaft through its middle." },
+    { id: "shaft", name: "shaft", does: "In one line with disc and lining." },
+    { id: "lining", name: "lining", does: "Rubber: seat, gasket and lining in one." },
+  ],
+  leakPaths: [
+    { path: "along the shaft", place: "external", seals: ["lining collar", "shaft seal"] },
+    { path: "line flange", place: "external", seals: ["lining face"] },
+    { path: "disc edge", place: "internal", seals: ["lining"] },
+  ],
+  cavities: ["none"],
+  repairInLine: false,
+  bodyJoints: 0,
+  throttling: "coarse",
+  dirtyService: 2,
+  cutsFibres: false,
+  bodyWetted: false,
+  holdsCavity: false,
+  fullBore: false,
+  seatKinds: ["polymer"],
+  bestShutOff: { polymer: "A" },
+  standsVacuum: false,
+  builtTo: { "class 150": [50, 1200], "PN 10": [50, 1200], "PN 16": [50, 1200] },
+};

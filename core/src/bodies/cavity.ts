@@ -1,0 +1,149 @@
+/** Arrangements of seats and cavity. */
+export const cavityIds = [
+  "plain",
+  "self-relieving seat",
+  "slot hole",
+  "upstream hole",
+  "cavity filler",
+  "two self-relieving",
+  "self-relieving + double-piston",
+  "two double-piston",
+  "none",
+] as const;
+export type CavityId = (typeof cavityIds)[number];
+
+/** What an arrangement of seats and cavity promises, counted honestly. */
+export interface Cavity {
+  readonly id: CavityId;
+  readonly name: string;
+  readonly says: string;
+  /** Whether liquid shut in and warmed has nowhere to go. */
+  readonly trapsLiquid: boolean;
+  /** Where trapped pressure goes by itself. */
+  readonly relievesTo: "nowhere" | "lower side" | "upstream" | "while open only";
+  /** Seats that hold against pressure from upstream, and from downstream, at once. */
+  readonly barriers: { readonly forward: 1 | 2; readonly reverse: 0 | 1 | 2 };
+  /** Each seat holds its own side while the cavity is bled. */
+  readonly blockAndBleed: boolean;
+  /** The arrangement makes the valve one-way whatever the body can do. */
+  readonly oneWay: boolean;
+  /** Space for product to stay, polymerise or crystallise in. */
+  readonly deadSpace: boolean;
+}
+
+const cavities: readonly Cavity[] = [
+  {
+    id: "plain",
+    name: "plain seats",
+    says: "Two soft seats grip the ball; the downstream one seals. Shut in, the cavity keeps its liquid.",
+    trapsLiquid: true,
+    relievesTo: "nowhere",
+    barriers: { forward: 1, reverse: 1 },
+    blockAndBleed: false,
+    oneWay: false,
+    deadSpace: true,
+  },
+  {
+    id: "self-relieving seat",
+    name: "self-relieving seats, floating ball",
+    says: "The seat's lip or slots let cavity pressure past to the lower side.",
+    trapsLiquid: false,
+    relievesTo: "lower side",
+    barriers: { forward: 1, reverse: 1 },
+    blockAndBleed: false,
+    oneWay: false,
+    deadSpace: true,
+  },
+  {
+    id: "slot hole",
+    name: "ball with a hole from slot to bore",
+    says: "Cavity and bore share pressure while the valve is open, and only then.",
+    trapsLiquid: true,
+    relievesTo: "while open only",
+    barriers: { forward: 1, reverse: 1 },
+    blockAndBleed: false,
+    oneWay: false,
+    deadSpace: true,
+  },
+  {
+    id: "upstream hole",
+    name: "ball with a hole in its upstream face",
+    says: "The cavity breathes upstream while shut; only the downstream seat seals, so the valve has an arrow.",
+    trapsLiquid: false,
+    relievesTo: "upstream",
+    barriers: { forward: 1, reverse: 0 },
+    blockAndBleed: false,
+    oneWay: true,
+    deadSpace: true,
+  },
+  {
+    id: "cavity filler",
+    name: "cavity-filling seats",
+    says: "The seats fill the space round the ball; little is left to stay, set or rot in it.",
+    trapsLiquid: true,
+    relievesTo: "nowhere",
+    barriers: { forward: 1, reverse: 1 },
+    blockAndBleed: false,
+    oneWay: false,
+    deadSpace: false,
+  },
+  {
+    id: "two self-relieving",
+    name: "two self-relieving seats",
+    says: "Line pressure urges each seat to the ball from its own side; cavity pressure lifts the lower one. One barrier against pressure from one side; two while the cavity is bled between two live sides.",
+    trapsLiquid: false,
+    relievesTo: "lower side",
+    barriers: { forward: 1, reverse: 1 },
+    blockAndBleed: true,
+    oneWay: false,
+    deadSpace: true,
+  },
+  {
+    id: "self-relieving + double-piston",
+    name: "self-relieving upstream, double-piston downstream",
+    says: "Pressure that passes the upstream seat is held by the downstream one; the cavity relieves upstream.",
+    trapsLiquid: false,
+    relievesTo: "upstream",
+    barriers: { forward: 2, reverse: 1 },
+    blockAndBleed: true,
+    oneWay: false,
+    deadSpace: true,
+  },
+  {
+    id: "two double-piston",
+    name: "two double-piston seats",
+    says: "Each seat holds from either side: two barriers both ways. A liquid-filled cavity must be relieved outside, to upstream.",
+    trapsLiquid: true,
+    relievesTo: "nowhere",
+    barriers: { forward: 2, reverse: 2 },
+    blockAndBleed: true,
+    oneWay: false,
+    deadSpace: true,
+  },
+  {
+    id: "none",
+    name: "no cavity",
+    says: "Nothing is shut in behind the closing member.",
+    trapsLiquid: false,
+    relievesTo: "lower side",
+    barriers: { forward: 1, reverse: 1 },
+    blockAndBleed: false,
+    oneWay: false,
+    deadSpace: false,
+  },
+];
+
+const byId = new Map(cavities.map((cavity) => [cavity.id, cavity]));
+
+/**
+ * An arrangement of seats and cavity by id.
+ *
+ * @param id one of `cavityIds`
+ * @returns the arrangement
+ * @throws never for a listed id
+ * @source mechanics of the seats: which side of each seat its pressure acts on
+ * @example cavityNamed("two double-piston").barriers.forward // → 2
+ */
+export function cavityNamed(id: CavityId): Cavity {
+  return byId.get(id)!;
+}

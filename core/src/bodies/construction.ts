@@ -1,0 +1,93 @@
+import type { CavityId } from "./cavity.ts";
+
+/** How the closing member is held: what carries the thrust of the line. */
+export type Support = "floating" | "trunnion" | "tilting" | "disc" | "plug";
+
+export interface BodyPart {
+  readonly id: string;
+  readonly name: string;
+  readonly does: string;
+}
+
+/** A way out or through, and the seals that stand in it. */
+export interface LeakPath {
+  readonly path: string;
+  readonly place: "external" | "internal";
+  /** First seal, then what stands behind it. */
+  readonly seals: readonly string[];
+}
+
+/** One construction of quarter-turn valve: what it can do, where it ends, and what it is made of. */
+export interface Construction {
+  readonly id: string;
+  readonly name: string;
+  readonly closure: "ball" | "segment" | "disc" | "plug";
+  readonly support: Support;
+  readonly stroke: "quarter turn" | "rising stem";
+  readonly entry: string;
+  readonly ways: 2 | 3;
+  /** From which side it seals by nature; a product line may promise less. */
+  readonly direction: "both ways" | "one way";
+  readonly strengths: readonly string[];
+  readonly limits: readonly string[];
+  readonly parts: readonly BodyPart[];
+  readonly leakPaths: readonly LeakPath[];
+  /** Arrangements of seats and cavity it can be built with. */
+  readonly cavities: readonly CavityId[];
+  readonly repairInLine: boolean;
+  /** Bolted or screwed joints of the pressure shell, the bonnet included, the stem not. */
+  readonly bodyJoints: number;
+  readonly throttling: "fine" | "coarse" | "no";
+  /** 0 clean only … 4 slurry. */
+  readonly dirtyService: 0 | 1 | 2 | 3 | 4;
+  readonly cutsFibres: boolean;
+  /** False where a lining keeps the fluid off body and shaft. */
+  readonly bodyWetted: boolean;
+  /** Whether any of the line's contents stay in the body when it is shut. */
+  readonly holdsCavity: boolean;
+  readonly fullBore: boolean;
+  readonly seatKinds: readonly ("polymer" | "metal")[];
+  /** Shut-off a good one reaches, by kind of seat (rates of ISO 5208). */
+  readonly bestShutOff: Readonly<Partial<Record<"polymer" | "metal", string>>>;
+  /** Whether one seat or lining stands a vacuum behind it. */
+  readonly standsVacuum: boolean;
+  /** Largest size built in each class, for candidates no catalogue offers. */
+  readonly builtTo: Readonly<Record<string, readonly [fromDn: number, toDn: number]>>;
+}
+
+/** Parts nearly every construction has, so that each file lists only what is its own. */
+export const commonParts = {
+  body: { id: "body", name: "body", does: "Holds line pressure and the ends." },
+  stem: {
+    id: "stem",
+    name: "stem",
+    does: "Turns the closing member; shouldered inside so that pressure cannot blow it out.",
+  },
+  packing: { id: "packing", name: "packing", does: "Seals the stem to the outside." },
+  gland: { id: "gland", name: "gland", does: "Loads the packing." },
+  ball: { id: "ball", name: "ball", does: "Closes across the bore." },
+  seats: { id: "seats", name: "seats", does: "Seal against the ball." },
+  gasket: { id: "gasket", name: "body gasket", does: "Seals the joint of the body." },
+} as const satisfies Record<string, BodyPart>;
+
+/** Stem path: the same wherever a stem leaves the body. */
+export const stemPath: LeakPath = {
+  path: "along the stem",
+  place: "external",
+  seals: ["thrust seal", "packing"],
+};
+export const seatPath: LeakPath = {
+  path: "between seat and ball",
+  place: "internal",
+  seals: ["seat face"],
+};
+export const behindSeatPath: LeakPath = {
+  path: "behind the seat",
+  place: "internal",
+  seals: ["seat ring seal"],
+};
+export const bodyJointPath: LeakPath = {
+  path: "body joint",
+  place: "external",
+  seals: ["body gasket"],
+};

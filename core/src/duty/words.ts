@@ -1,0 +1,55 @@
+/** The words a duty is stated in: every choice a person picks from. */
+export const caseKinds = [
+  "normal",
+  "maximum",
+  "minimum",
+  "start-up",
+  "shut-off differential",
+  "steam-out",
+  "blow-down",
+  "upset",
+  "cold soak",
+  "fire",
+] as const;
+export const valveFunctions = [
+  "on-off isolation",
+  "double block and bleed",
+  "double isolation, one way",
+  "double isolation, both ways",
+  "throttling",
+  "emergency shut-down",
+  "diverting",
+] as const;
+export const flowDirections = ["one way", "both ways"] as const;
+export const phases = ["liquid", "gas", "dense phase", "steam", "two-phase"] as const;
+export const endConnections = [
+  "flanged RF",
+  "flanged RTJ",
+  "threaded",
+  "socket-weld",
+  "butt-weld",
+  "wafer",
+  "lug",
+] as const;
+export const operators = ["pneumatic", "electric", "any", "bare stem"] as const;
+export const supplyLossActions = ["closes", "opens", "stays"] as const;
+export const shutOffRates = ["A", "AA", "B", "C", "CC", "D", "E", "EE", "F", "G"] as const;
+export const hazards = [
+  "flammable",
+  "toxic",
+  "lethal",
+  "oxygen",
+  "hydrogen",
+  "polymerises",
+  "crystallises",
+  "hygienic",
+] as const;
+export const installations = ["indoor", "outdoor", "marine air", "buried"] as const;
+export const ports = ["full", "reduced accepted"] as const;
+/** Tightness of the stem seal to the outside, the tightest first. */
+export const emissionClasses = ["A", "B", "C"] as const;
+/** What an amount of flow is counted in. */
+export const flowBases = ["m³/h", "Nm³/h", "kg/h"] as const;
+
+export type Hazard = (typeof hazards)[number];
+export type CaseKind = (typeof caseKinds)[number];

@@ -1,0 +1,30 @@
+import { hazardsUsed, used } from "../inputs.ts";
+import { fits, notAsked } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const antiStatic = rule({
+  id: "body/anti-static",
+  asks: "Anti-static continuity",
+  source: "A ball in polymer seats charges up; a spring must bridge ball, stem and body",
+  inputs: ["hazards of the fluid", "anti-static device"],
+  hangsOn: "line",
+  examine: ({ valve, duty }) => {
+    if (!duty.hazards.has("flammable")) return notAsked("The fluid is not stated to burn.");
+    return fits(
+      valve.line.antiStatic,
+      {
+        holds: "Ball and stem are earthed to the body.",
+        fails: "Nothing earths ball and stem: a spark may light the fluid.",
+      },
+      {
+        value: "wanted",
+        limit: valve.line.antiStatic ? "fitted" : "none",
+        remedy: "A line with anti-static springs.",
+        uses: [
+          hazardsUsed(duty),
+          used("anti-static device", valve.line.antiStatic ? "fitted" : "none", "catalogue"),
+        ],
+      },
+    );
+  },
+});

@@ -1,0 +1,37 @@
+import { temperatureOf, used } from "../inputs.ts";
+import { cannotTell, fits, notAsked } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { coldest } from "../worst.ts";
+
+export const cavityDrain = rule({
+  id: "body/cavity-drain",
+  asks: "Test water left in the cavity",
+  source: "Water from the test freezes in a cavity that cannot be drained",
+  inputs: ["temperature", "vent and drain"],
+  hangsOn: "line",
+  examine: ({ valve, duty }) => {
+    if (!valve.construction.holdsCavity) return notAsked("No cavity.");
+    const cold = coldest({ ...duty, stated: { ...duty.stated, ambientMinimumC: null } });
+    if (cold === null) return cannotTell("a temperature");
+    if (cold.temperatureC! > 0) return notAsked("Never below freezing.");
+    return fits(
+      valve.line.ventAndDrain,
+      {
+        holds: "The cavity can be drained before cold service.",
+        fails: "Test water stays in the cavity and freezes: dry it in the shop and say so on the sheet.",
+      },
+      {
+        value: cold.temperatureC!,
+        limit: 0,
+        unit: "°C",
+        sense: "≥",
+        caseName: cold.name,
+        uses: [
+          ...temperatureOf(cold),
+          used("vent and drain", valve.line.ventAndDrain ? "fitted" : "none", "catalogue"),
+        ],
+      },
+      "tight",
+    );
+  },
+});

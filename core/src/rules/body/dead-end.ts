@@ -1,0 +1,59 @@
+import { valueOnCurve } from "../../reference/curve.ts";
+import { stated, used } from "../inputs.ts";
+import { against, cannotTell, notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { worstPressure } from "../worst.ts";
+
+export const deadEnd = rule({
+  id: "body/dead-end",
+  asks: "At the end of a line",
+  source: "A wafer body is held by two flanges; a lug body by its maker's dead-end rating",
+  inputs: ["end of line", "end connection", "dead-end rating", "pressure"],
+  hangsOn: "body",
+  examine: ({ valve, duty, house }) => {
+    if (!duty.stated.deadEnd) return notAsked("Piped on both sides.");
+    const { line } = valve;
+    const flangedOrWelded =
+      line.ends.includes(duty.endConnection) &&
+      duty.endConnection !== "wafer" &&
+      duty.endConnection !== "lug";
+    const uses = [
+      stated("end of line", true, duty.stated.deadEnd),
+      used("ends offered", line.ends.join(", "), "catalogue"),
+    ];
+    if (flangedOrWelded)
+      return plain("holds", "The body is bolted or welded on its own.", { uses, value: duty.endConnection });
+    const lug = line.ends.includes("lug") && duty.endConnection !== "wafer";
+    if (!lug)
+      return plain("fails", "A wafer body falls off when the far flange is taken away.", {
+        uses,
+        value: "end of line",
+        limit: "wafer",
+        remedy: "A lug body with a dead-end rating, or a flanged one.",
+      });
+    if (line.deadEndFactor === null)
+      return plain("fails", "The maker gives no dead-end rating for the lug body.", {
+        uses,
+        value: "end of line",
+        limit: "not rated",
+        remedy: "A line with a dead-end rating, or a flanged body.",
+      });
+    const pressure = worstPressure(duty);
+    if (pressure === null) return cannotTell("the highest pressure", { uses });
+    const limit = line.deadEndFactor * valueOnCurve(valve.ratingCurve, 38);
+    return {
+      ...plain("holds", "", {
+        uses: [...uses, used("share of the rating at the end of a line", line.deadEndFactor, "catalogue")],
+      }),
+      ...against(pressure, limit, house.pressureMargin / 100),
+      unit: "bar g",
+      marginUnit: "%",
+      sense: "≤",
+      says:
+        pressure > limit
+          ? "Above what the lugs hold at the end of a line."
+          : "The lugs hold it at the end of a line.",
+      remedy: pressure > limit ? "A flanged body." : null,
+    };
+  },
+});

@@ -1,0 +1,28 @@
+import { stated, used } from "../inputs.ts";
+import { fits, notAsked } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const emergencySpeed = rule({
+  id: "body/emergency-speed",
+  asks: "Fast enough for emergency",
+  source: "A rising stem takes many turns of a handwheel",
+  inputs: ["function", "construction"],
+  hangsOn: "line",
+  examine: ({ valve, duty }) => {
+    if (duty.function !== "emergency shut-down") return notAsked("No emergency function.");
+    const quick = valve.construction.stroke === "quarter turn";
+    return fits(
+      quick,
+      { holds: "A quarter turn closes it.", fails: "Many turns: too slow at the first call." },
+      {
+        value: "quarter turn",
+        limit: valve.construction.stroke,
+        remedy: "A quarter-turn valve.",
+        uses: [
+          stated("function", duty.function, duty.stated.function),
+          used("stroke", valve.construction.stroke, "catalogue"),
+        ],
+      },
+    );
+  },
+});

@@ -1,0 +1,26 @@
+import { used } from "../inputs.ts";
+import { fits, notAsked } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const jacketOffered = rule({
+  id: "body/jacket-offered",
+  asks: "Steam jacket",
+  source: "The line must be built with a jacket",
+  inputs: ["jacket", "product line's jacket"],
+  hangsOn: "line",
+  examine: ({ valve, duty }) => {
+    const { jacketBarG, jacketC } = duty.stated;
+    if (jacketBarG === null && jacketC === null) return notAsked("No jacket is asked for.");
+    const offered = valve.line.jacket !== null;
+    return fits(
+      offered,
+      { holds: "The line is built with a jacket.", fails: "The line has no jacket." },
+      {
+        value: "wanted",
+        limit: offered ? "offered" : "none",
+        remedy: "A jacketed line.",
+        uses: [used("jacket", offered ? "offered" : "none", "catalogue")],
+      },
+    );
+  },
+});

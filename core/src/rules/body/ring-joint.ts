@@ -1,0 +1,34 @@
+import { stated, used } from "../inputs.ts";
+import { fits, notAsked } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { coldClass } from "./cold-class.ts";
+
+export const ringJoint = rule({
+  id: "body/ring-joint",
+  asks: "Ring joint",
+  source: "House rule: raised faces up to a class, ring joints from there (ASME B16.5)",
+  inputs: ["end connection", "class", "house rule: ring joints from class"],
+  hangsOn: "line and class",
+  examine: ({ valve, duty, house }) => {
+    const end = duty.endConnection;
+    if (end !== "flanged RF" && end !== "flanged RTJ") return notAsked("Not flanged.");
+    const number = coldClass(valve.designation);
+    const seen = {
+      value: valve.size.designation,
+      limit: end,
+      uses: [
+        stated("line end", end, duty.stated.endConnection),
+        used("valve class", valve.size.designation, "catalogue"),
+        used("ring joints from class", house.ringJointFromClass, "house rule"),
+      ],
+    };
+    return fits(
+      end === "flanged RTJ" || number < house.ringJointFromClass,
+      {
+        holds: "The facing suits the class.",
+        fails: "A raised face in this class wants more bolt load than the flange gives.",
+      },
+      { ...seen, remedy: "Ring-joint flanges on line and valve." },
+    );
+  },
+});

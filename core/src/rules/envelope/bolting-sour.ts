@@ -1,0 +1,33 @@
+import { stated, used } from "../inputs.ts";
+import { notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const boltingSour = rule({
+  id: "envelope/bolting-sour",
+  asks: "Bolting in sour service",
+  source: "Exposed bolting of held hardness (ISO 15156)",
+  inputs: ["partial pressure of H₂S", "bolting", "installation", "house rule: sour service from"],
+  hangsOn: "line",
+  examine: ({ valve, duty, house }) => {
+    if (duty.h2sKPa < house.sourFromKPa) return notAsked("Below the border of sour service.");
+    const { bolting } = valve;
+    // Buried or lagged bolting is denied the air and sits in whatever leaks.
+    const denied = duty.installation === "buried";
+    const seen = {
+      value: bolting.name,
+      limit: bolting.exposedInSour ? "held hardness" : "hard",
+      uses: [
+        stated("partial pressure of H₂S", duty.h2sKPa, duty.stated.fluid.h2sKPa, "kPa"),
+        stated("installation", duty.installation, duty.stated.installation),
+        used("bolting", bolting.name, "catalogue"),
+      ],
+    };
+    if (bolting.exposedInSour) return plain("holds", "The bolting may stand in what leaks.", seen);
+    return denied
+      ? plain("fails", "Hard bolting cracks where a sour leak cannot escape.", {
+          ...seen,
+          remedy: "Bolting of held hardness (B7M, L7M).",
+        })
+      : plain("tight", "Hard bolting in the open air: not under lagging, not buried.", seen);
+  },
+});

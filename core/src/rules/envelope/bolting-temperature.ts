@@ -1,0 +1,39 @@
+import { temperatureOf, used } from "../inputs.ts";
+import { kelvinTo, overCases } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { withAmbient } from "./ambient.ts";
+
+export const boltingTemperature = rule({
+  id: "envelope/bolting-temperature",
+  asks: "Bolting temperature range",
+  source: "Range of the body bolting (indicative)",
+  inputs: ["temperature", "lowest ambient", "bolting"],
+  hangsOn: "line",
+  examine: ({ valve, duty, house }) => {
+    const { bolting } = valve;
+    return overCases(withAmbient(duty), {
+      unit: "°C",
+      marginUnit: "K",
+      sense: "≤",
+      measure: (c) => {
+        if (c.temperatureC === null) return { missing: "temperature" };
+        const low = kelvinTo(c.temperatureC, bolting.minimumC, "≥", Math.min(house.temperatureMarginC, 5));
+        const high = kelvinTo(c.temperatureC, bolting.maximumC, "≤", house.temperatureMarginC);
+        return "margin" in low && "margin" in high && low.margin! < high.margin! ? low : high;
+      },
+      says: (verdict) =>
+        verdict === "fails"
+          ? "The bolting is outside its range."
+          : verdict === "tight"
+            ? "The bolting is close to the end of its range."
+            : "The bolting is inside its range.",
+      remedy: (verdict) =>
+        verdict === "fails" ? "Impact-tested bolting for cold, chromium–molybdenum for heat." : null,
+      uses: (c) => [
+        ...temperatureOf(c),
+        used(`lowest: ${bolting.name}`, bolting.minimumC, "reference", "°C"),
+        used(`highest: ${bolting.name}`, bolting.maximumC, "reference", "°C"),
+      ],
+    });
+  },
+});

@@ -1,0 +1,116 @@
+import { type CavityRise, cavityRise } from "../../calc/cavity-rise.ts";
+import { seatRelief } from "../../calc/seat-relief.ts";
+import type { Valve } from "../../catalogue/valve.ts";
+import type { SettledCase, SettledDuty } from "../../duty/settle.ts";
+import type { HouseRules } from "../../house/house-rules.ts";
+import { valueOnCurve } from "../../reference/curve.ts";
+import type { Fluid } from "../../reference/fluids.ts";
+import { metalLimits } from "../../reference/metals.ts";
+
+/** A body of usual wall swells by about this share a bar: an estimate, small beside the liquid's own. */
+const bodyCompliancePerBar = 0.00001;
+
+/** A cavity shut in cold and warmed, as the rule and the drawing see it. */
+export interface TrappedCavity extends CavityRise {
+  readonly from: SettledCase;
+  readonly endTemperatureC: number;
+  readonly endName: string;
+  readonly linePressureBarG: number;
+  readonly reliefBarAboveLine: number | null;
+  readonly fluid: Fluid;
+}
+
+/** Pressure above the line at which a seat lets cavity pressure out; null where none does. */
+function reliefOf(valve: Valve, piped: boolean): number | null {
+  if (piped) return 0;
+  const { relievesTo, id } = valve.cavity;
+  if (id === "upstream hole") return 0;
+  if (relievesTo !== "lower side" && relievesTo !== "upstream") return null;
+  const { seatSealDiameterMm, seatContactDiameterMm, sealDragN, seatLoadN } = valve.size.geometry;
+  if (seatSealDiameterMm === null) return null;
+  return seatRelief({
+    springLoadN: seatLoadN[valve.seat.material.id]!,
+    seatSealDiameterMm,
+    seatContactDiameterMm,
+    sealDragN,
+  }).reliefBar;
+}
+
+/** Where a shut-in valve may warm to: its hottest shut case, or the sun on an idle line. */
+function warmest(duty: SettledDuty, house: HouseRules): { c: number; name: string } {
+  const sun = duty.installation === "outdoor" || duty.installation === "marine air" ? house.solarRiseK : 0;
+  let end = { c: duty.ambientMaximumC + sun, name: sun > 0 ? "sun on an idle line" : "highest ambient" };
+  for (const c of duty.cases)
+    if (c.kind !== "fire" && c.mayBeShut && c.temperatureC !== null && c.temperatureC > end.c)
+      end = { c: c.temperatureC, name: c.name };
+  return end;
+}
+
+/**
+ * The worst a trapped cavity of a valve sees in a duty: shut in at the coldest shut case, warmed to the
+ * hottest shut case or to an idle line in the sun.
+ *
+ * @param valve a valve that holds a cavity
+ * @param duty settled duty
+ * @param house limit factor and the sun's share
+ * @returns the rise with its ends; or what is missing; or null where nothing is trapped (gas, no shut case)
+ * @throws never
+ * @source cavity-rise and seat-relief of the calculation contract; body compliance is an estimate
+ * @example cavityOf(valve, duty, house)
+ */
+export function cavityOf(
+  valve: Valve,
+  duty: SettledDuty,
+  house: HouseRules,
+): TrappedCavity | { readonly missing: string } | null {
+  // Little is left in a filled cavity, and a three-way ball's is always open to one of its ports.
+  if (!valve.cavity.deadSpace) return null;
+  if (valve.construction.ways === 3 && valve.cavity.relievesTo === "while open only") return null;
+  const shut = duty.cases.filter((c) => c.mayBeShut && c.kind !== "fire");
+  if (shut.length === 0) return null;
+  const wet = shut.filter((c) => c.phase !== "gas" && c.phase !== "steam");
+  if (wet.length === 0) return null;
+  if (wet.every((c) => c.phase === null)) return { missing: "the fluid's phase" };
+  const from = wet.reduce<SettledCase | null>(
+    (a, c) => (c.temperatureC !== null && (a === null || c.temperatureC < a.temperatureC!) ? c : a),
+    null,
+  );
+  if (from === null) return { missing: "a temperature" };
+  if (from.pressureBarG === null) return { missing: `pressure of ${from.name}` };
+  const fluid = duty.substance;
+  if (fluid === null || fluid.expansionPerK === null || fluid.compressibilityPerBar === null)
+    return { missing: "the substance, for its thermal expansion" };
+  const end = warmest(duty, house);
+  const endTemperatureC = Math.max(end.c, from.temperatureC!);
+  const top = valve.ratingCurve.temperatureC.at(-1)!;
+  // The seat relieves to the side it faces; the lower side may be vented.
+  const linePressureBarG =
+    valve.cavity.relievesTo === "upstream" || duty.stated.cavityRelief
+      ? (from.upstreamBarG ?? 0)
+      : Math.min(from.upstreamBarG ?? 0, from.downstreamBarG);
+  const reliefBarAboveLine = reliefOf(valve, duty.stated.cavityRelief ?? false);
+  const rise = cavityRise({
+    startPressureBarG: from.pressureBarG,
+    startTemperatureC: from.temperatureC!,
+    endTemperatureC,
+    fluidExpansionPerK: fluid.expansionPerK,
+    fluidCompressibilityPerBar: fluid.compressibilityPerBar,
+    bodyLinearExpansionPerK: (valve.grade.metal && metalLimits(valve.grade.metal)?.expansionPerK) || 0.000012,
+    bodyCompliancePerBar,
+    linePressureBarG,
+    ratingAtEndBarG: endTemperatureC > top ? 0 : valueOnCurve(valve.ratingCurve, endTemperatureC),
+    limitFactor: house.cavityLimit === "1.33 × rating" ? 1.33 : 1,
+    reliefBarAboveLine,
+  });
+  return {
+    ...rise,
+    // A cavity starts no higher than the line that filled it, so relief below that is relief at it.
+    peakBarG: Math.max(rise.peakBarG, Math.min(from.pressureBarG, rise.unrelievedBarG)),
+    from,
+    endTemperatureC,
+    endName: end.name,
+    linePressureBarG,
+    reliefBarAboveLine,
+    fluid,
+  };
+}

@@ -1,0 +1,14 @@
+import { rule } from "../rule.ts";
+import { chlorideJudged } from "./metal-judgements.ts";
+import { bodyMetal } from "./wetted.ts";
+
+export const chlorideBody = rule({
+  id: "envelope/chloride-body",
+  asks: "Body in chlorides",
+  source: "Cracking temperature and pitting content by metal (indicative)",
+  inputs: ["chlorides", "temperature", "body grade"],
+  hangsOn: "line and grade",
+  examine: ({ valve, duty, house }) => {
+    return chlorideJudged(bodyMetal(valve), duty, house);
+  },
+});

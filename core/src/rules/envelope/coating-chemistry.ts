@@ -1,0 +1,16 @@
+import { notAsked } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { chemistryOf } from "./chemistry.ts";
+
+export const coatingChemistry = rule({
+  id: "envelope/coating-chemistry",
+  asks: "Coating in the fluid",
+  source: "Suitability tables (indicative, screening only)",
+  inputs: ["service family", "trim"],
+  hangsOn: "trim",
+  examine: ({ valve, duty, house }) => {
+    const { coating } = valve.trim;
+    if (coating === null) return notAsked("The ball is not coated.");
+    return chemistryOf([{ part: "coating", name: coating, material: coating }], duty, house);
+  },
+});

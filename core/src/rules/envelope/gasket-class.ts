@@ -1,0 +1,32 @@
+import { coldClass } from "../body/cold-class.ts";
+import { used } from "../inputs.ts";
+import { fits, notAsked } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const gasketClass = rule({
+  id: "envelope/gasket-class",
+  asks: "Gasket in the class",
+  source: "House rule: PTFE gaskets creep above a class (bolt load)",
+  inputs: ["class", "seal set", "house rule: PTFE gaskets up to class"],
+  hangsOn: "seals in class",
+  examine: ({ valve, house }) => {
+    const soft = valve.seals.parts.find((p) => p.material.id === "ptfe-gasket");
+    if (!soft) return notAsked("No PTFE gasket.");
+    const number = coldClass(valve.designation);
+    return fits(
+      number <= house.softGasketToClass,
+      { holds: "The gasket suits the class.", fails: "The gasket creeps out of a flange of this class." },
+      {
+        value: number,
+        limit: house.softGasketToClass,
+        sense: "≤",
+        remedy: "Spiral-wound graphite or a ring joint.",
+        uses: [
+          used(soft.part, soft.material.name, "catalogue"),
+          used("valve class", valve.size.designation, "catalogue"),
+          used("PTFE gaskets up to class", house.softGasketToClass, "house rule"),
+        ],
+      },
+    );
+  },
+});

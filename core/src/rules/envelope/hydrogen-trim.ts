@@ -1,0 +1,14 @@
+import { rule } from "../rule.ts";
+import { hydrogenJudged } from "./metal-judgements.ts";
+import { trimMetals } from "./wetted.ts";
+
+export const hydrogenTrim = rule({
+  id: "envelope/hydrogen-trim",
+  asks: "Trim in hydrogen",
+  source: "Embrittlement by metal (indicative)",
+  inputs: ["hazards of the fluid", "trim"],
+  hangsOn: "trim",
+  examine: ({ valve, duty }) => {
+    return hydrogenJudged(trimMetals(valve), duty);
+  },
+});

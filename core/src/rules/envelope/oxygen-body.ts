@@ -1,0 +1,14 @@
+import { rule } from "../rule.ts";
+import { oxygenJudged } from "./metal-judgements.ts";
+import { bodyMetal } from "./wetted.ts";
+
+export const oxygenBody = rule({
+  id: "envelope/oxygen-body",
+  asks: "Body in oxygen",
+  source: "Pressure a metal stands where oxygen impinges (indicative)",
+  inputs: ["hazards of the fluid", "pressure", "body grade"],
+  hangsOn: "line and grade",
+  examine: ({ valve, duty, house }) => {
+    return oxygenJudged(bodyMetal(valve), duty, house);
+  },
+});

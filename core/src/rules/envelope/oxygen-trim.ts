@@ -1,0 +1,14 @@
+import { rule } from "../rule.ts";
+import { oxygenJudged } from "./metal-judgements.ts";
+import { trimMetals } from "./wetted.ts";
+
+export const oxygenTrim = rule({
+  id: "envelope/oxygen-trim",
+  asks: "Trim in oxygen",
+  source: "Pressure a metal stands where oxygen impinges (indicative)",
+  inputs: ["hazards of the fluid", "pressure", "trim"],
+  hangsOn: "trim",
+  examine: ({ valve, duty, house }) => {
+    return oxygenJudged(trimMetals(valve), duty, house);
+  },
+});

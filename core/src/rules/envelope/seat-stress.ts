@@ -1,0 +1,47 @@
+import { pressureAndTemperature, used } from "../inputs.ts";
+import { against, overCases } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { allowableStressMPa, seatLoad } from "./seat-load.ts";
+
+export const seatStress = rule({
+  id: "envelope/seat-stress",
+  asks: "Seat stress",
+  source: "Load on the contact ring against the material at temperature (derivation; indicative)",
+  inputs: ["pressure on either side", "temperature", "seat geometry", "seat"],
+  hangsOn: "seat at size",
+  examine: ({ valve, duty, house }) => {
+    const seat = valve.seat.material;
+    return overCases(duty.cases, {
+      unit: "MPa",
+      marginUnit: "%",
+      sense: "≤",
+      measure: (c) => {
+        if (!c.mayBeShut) return null;
+        if (c.closedDifferentialBar === null) return { missing: "pressure" };
+        if (c.temperatureC === null) return { missing: "temperature" };
+        return against(
+          seatLoad(valve, c.closedDifferentialBar).stressMPa,
+          allowableStressMPa(seat, c.temperatureC),
+          house.pressureMargin / 100,
+        );
+      },
+      says: (verdict) =>
+        verdict === "fails"
+          ? "The seat is crushed: it flows out from under the load."
+          : verdict === "tight"
+            ? "The seat carries its load, with little in hand."
+            : "The seat carries its load.",
+      remedy: (verdict) => (verdict === "fails" ? "A stronger seat, or a ball held in bearings." : null),
+      uses: (c) => {
+        const load = seatLoad(valve, c.closedDifferentialBar ?? 0);
+        return [
+          ...pressureAndTemperature(c),
+          used("contact circle", valve.size.geometry.seatContactDiameterMm, "catalogue", "mm"),
+          used("contact width", valve.size.geometry.seatWidthMm, "catalogue", "mm"),
+          used("stress", load.stressMPa, "computed", "MPa"),
+          used(`${seat.name} carries at 23 °C`, seat.allowableStressMPa.at23C, "reference", "MPa"),
+        ];
+      },
+    });
+  },
+});

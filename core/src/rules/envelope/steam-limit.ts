@@ -1,0 +1,50 @@
+import { temperatureOf, used } from "../inputs.ts";
+import { kelvinTo, notAsked, overCases } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+export const steamLimit = rule({
+  id: "envelope/steam-limit",
+  asks: "Seat in steam",
+  source: "Seat's standing in steam and the house's limit, lower than the dry one",
+  inputs: ["temperature", "phase", "seat", "house rule: soft seats in steam"],
+  hangsOn: "seat material",
+  examine: ({ valve, duty, house }) => {
+    const seat = valve.seat.material;
+    if (seat.kind === "metal") return notAsked("A metal seat.");
+    const limit =
+      seat.steam === "no" ? null : seat.steam === "yes" ? house.steamLimitC : house.limitedSteamLimitC;
+    const outcome = overCases(duty.cases, {
+      unit: "°C",
+      marginUnit: "K",
+      sense: "≤",
+      measure: (c) => {
+        if (c.phase !== "steam") return null;
+        if (c.temperatureC === null) return { missing: "temperature" };
+        if (limit === null) {
+          // Low-pressure steam-out through an open valve is a wash, not a service.
+          const wash = c.kind === "steam-out" && !c.mayBeShut && c.temperatureC <= house.limitedSteamLimitC;
+          return {
+            value: c.temperatureC,
+            limit: house.limitedSteamLimitC,
+            margin: null,
+            verdict: wash ? "tight" : "fails",
+          };
+        }
+        return kelvinTo(c.temperatureC, limit, "≤", 5);
+      },
+      says: (verdict) =>
+        verdict === "fails"
+          ? "Steam at this temperature swells and flows the seat out."
+          : verdict === "tight"
+            ? "The seat stands this steam for a while only."
+            : "The seat stands the steam.",
+      remedy: (verdict) => (verdict === "fails" ? "A carbon- or steel-filled, PEEK or metal seat." : null),
+      uses: (c) => [
+        ...temperatureOf(c),
+        used(`${seat.name} in steam`, seat.steam, "reference"),
+        used("limit in steam", limit ?? house.limitedSteamLimitC, "house rule", "°C"),
+      ],
+    });
+    return outcome.verdict === "not asked" ? notAsked("No case is steam.") : outcome;
+  },
+});

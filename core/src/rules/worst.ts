@@ -1,0 +1,95 @@
+import type { SettledCase, SettledDuty } from "../duty/settle.ts";
+import { withAmbient } from "./envelope/ambient.ts";
+
+const judged = (duty: SettledDuty) => duty.cases.filter((c) => c.kind !== "fire");
+
+function extreme(
+  duty: SettledDuty,
+  of: (c: SettledCase) => number | null,
+  graver: (a: number, b: number) => boolean,
+  among: (c: SettledCase) => boolean = () => true,
+): SettledCase | null {
+  let worst: SettledCase | null = null;
+  for (const c of judged(duty)) {
+    const value = of(c);
+    if (value === null || !among(c)) continue;
+    if (worst === null || graver(value, of(worst)!)) worst = c;
+  }
+  return worst;
+}
+
+const above = (a: number, b: number) => a > b;
+
+/**
+ * Highest pressure of any case but fire.
+ *
+ * @param duty settled duty
+ * @returns bar g; null where no case states one
+ * @throws never
+ * @source the duty
+ * @example worstPressure(duty)
+ */
+export function worstPressure(duty: SettledDuty): number | null {
+  return extreme(duty, (c) => c.pressureBarG, above)?.pressureBarG ?? null;
+}
+
+/**
+ * The case with the highest differential across the shut valve, the far side vented.
+ *
+ * @param duty settled duty
+ * @returns the case; null where no shut case states a pressure
+ * @throws never
+ * @source the duty
+ * @example worstClosed(duty)?.name
+ */
+export function worstClosed(duty: SettledDuty): SettledCase | null {
+  return extreme(
+    duty,
+    (c) => c.closedDifferentialBar,
+    above,
+    (c) => c.mayBeShut,
+  );
+}
+
+/**
+ * The hottest case but fire.
+ *
+ * @param duty settled duty
+ * @returns the case; null where no case states a temperature
+ * @throws never
+ * @source the duty
+ * @example hottest(duty)?.temperatureC
+ */
+export function hottest(duty: SettledDuty): SettledCase | null {
+  return extreme(duty, (c) => c.temperatureC, above);
+}
+
+/**
+ * The coldest case but fire, the lowest ambient included where it is stated.
+ *
+ * @param duty settled duty
+ * @returns the case; null where neither a case nor the ambient states a temperature
+ * @throws never
+ * @source the duty
+ * @example coldest(duty)?.temperatureC
+ */
+export function coldest(duty: SettledDuty): SettledCase | null {
+  return extreme(
+    { ...duty, cases: withAmbient(duty) },
+    (c) => c.temperatureC,
+    (a, b) => a < b,
+  );
+}
+
+/**
+ * Phases the duty's cases run in.
+ *
+ * @param duty settled duty
+ * @returns each phase once; none where no phase is stated
+ * @throws never
+ * @source the duty
+ * @example flows(duty).includes("liquid")
+ */
+export function flows(duty: SettledDuty): string[] {
+  return [...new Set(judged(duty).flatMap((c) => (c.phase === null ? [] : [c.phase])))];
+}

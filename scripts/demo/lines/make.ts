@@ -1,0 +1,56 @@
+import type { ProductLine } from "@proven-seat/core/catalogue";
+import { faceToFaceMm } from "@proven-seat/core/reference";
+import { boreOf, classLike, geometryOf, type Proportions, sized, threeFigures } from "../geometry.ts";
+
+const heavyBy: Record<number, number> = { 150: 1, 300: 1.35, 600: 2.1, 900: 3.2, 1500: 4.8, 2500: 7.5 };
+const sizesIn = (from: number, to: number) =>
+  [15, 20, 25, 32, 40, 50, 65, 80, 100, 125, 150, 200, 250, 300, 350, 400, 450, 500, 600].filter(
+    (dn) => dn >= from && dn <= to,
+  );
+
+/** A line as the demo states it: what it is, how it is proportioned, what it weighs and costs. */
+export interface Make {
+  line: Omit<ProductLine, "sizes">;
+  /** Smallest and largest size in each designation. */
+  range: Record<string, [from: number, to: number]>;
+  proportions: Proportions;
+  allowableShearMPa: number;
+  thinnestStem: (dn: number) => number;
+  price: (dn: number) => number;
+  weight: (dn: number) => number;
+  /** Bore as a share of the full one. */
+  boreShare?: number;
+}
+
+export function make(of: Make): ProductLine {
+  const { line, range, proportions } = of;
+  const seats = line.seats.map((s) => s.seat);
+  const disc = line.port === "wafer disc";
+  const sizes = Object.entries(range).flatMap(([designation, [from, to]]) => {
+    const classNumber = classLike(designation);
+    const heavy = heavyBy[classNumber]!;
+    return sizesIn(from, to).map((dn) => {
+      const boreMm = threeFigures(boreOf(classNumber, dn) * (of.boreShare ?? 1));
+      const geometry = geometryOf(boreMm, seats, proportions);
+      return {
+        dn,
+        designation,
+        boreMm,
+        ...sized(
+          designation,
+          seats,
+          proportions.breakOf(boreMm, geometry),
+          of.allowableShearMPa,
+          of.thinnestStem(dn),
+        ),
+        geometry,
+        faceToFaceMm: disc
+          ? Math.round(30 + 0.22 * dn * Math.sqrt(heavy))
+          : faceToFaceMm(classNumber, dn, "long"),
+        weightKg: threeFigures(of.weight(dn) * heavy ** 0.9),
+        price: Math.round((of.price(dn) * heavy) / 5) * 5,
+      };
+    });
+  });
+  return { ...line, sizes };
+}
