@@ -1,0 +1,120 @@
+import type { Duty } from "../duty/duty.ts";
+import { gravityOf, type Verdict } from "../rules/finding.ts";
+import { rules } from "../rules/index.ts";
+import type { DutyValue } from "./duty-values.ts";
+import { type InHand, verdictsIn } from "./judgement.ts";
+
+/** A finding that turns. */
+export interface Turn {
+  readonly rule: string;
+  readonly asks: string;
+  readonly from: Verdict;
+  readonly to: Verdict;
+}
+
+/** How far a value may move one way. */
+export interface Reach {
+  /** The last value at which every finding still stands as it does now. */
+  readonly to: number;
+  /** What turns just beyond it. */
+  readonly turns: readonly Turn[];
+}
+
+/** How far one value may move either way; null where nothing turns as far as it is sensible to look. */
+export interface BreakingPoint {
+  readonly path: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly down: Reach | null;
+  readonly up: Reach | null;
+  /** The same for a finding that begins to fail. */
+  readonly failsDown: Reach | null;
+  readonly failsUp: Reach | null;
+}
+
+/**
+ * Whether a finding turns. A question that is raised and holds at once, or is no longer raised and held
+ * before, turns nothing.
+ */
+const turned = (from: Verdict, to: Verdict) => weightOf(from) !== weightOf(to);
+const weightOf = (verdict: Verdict) => Math.max(1, gravityOf(verdict));
+
+/** Steps of the search outward; finer near the value, where most limits stand. */
+const steps = 40;
+/** Bisection ends at this share of the value, or of one unit where the value is smaller. */
+const precision = 1e-7;
+
+function outward(value: DutyValue, end: number): number[] {
+  const span = end - value.value;
+  const between = (x: number) => (span > 0 ? x > value.value && x < end : x < value.value && x > end);
+  const points = new Set([end, ...value.knots.filter(between)]);
+  for (let i = 1; i < steps; i++) points.add(value.value + span * (i / steps) ** 2);
+  return [...points].sort((a, b) => Math.abs(a - value.value) - Math.abs(b - value.value));
+}
+
+/**
+ * How far one value of a duty may move either way before any finding on the valve in hand turns, which
+ * finding turns, and where the first begins to fail.
+ *
+ * @param inHand valve, drive and house rules
+ * @param duty the duty as it stands: bar g, °C
+ * @param value one of `dutyValues`
+ * @returns the reach both ways in the value's own unit, exact to a ten-millionth
+ * @throws never for a checked duty
+ * @source search outward over the bends of every limit and a grid between them, then bisection
+ * @example breakingPoint(inHand, duty, dutyValues(duty, settled, valve)[0]).up?.turns[0].rule
+ */
+export function breakingPoint(inHand: InHand, duty: Duty, value: DutyValue): BreakingPoint {
+  const at = (x: number) => verdictsIn(inHand, value.at(duty, x));
+  const now = at(value.value);
+  const differs = (verdicts: readonly Verdict[]) => verdicts.some((v, i) => turned(now[i]!, v));
+  const fails = (verdicts: readonly Verdict[]) =>
+    verdicts.some((v, i) => v === "fails" && now[i] !== "fails");
+
+  const border = (
+    inside: number,
+    outside: number,
+    broken: (verdicts: readonly Verdict[]) => boolean,
+  ): Reach => {
+    let [from, to] = [inside, outside];
+    while (Math.abs(to - from) > precision * Math.max(1, Math.abs(to))) {
+      const middle = (from + to) / 2;
+      if (broken(at(middle))) to = middle;
+      else from = middle;
+    }
+    const beyond = at(to);
+    const turns = rules.flatMap(({ id, asks }, i) =>
+      !turned(now[i]!, beyond[i]!) || (broken === fails && beyond[i] !== "fails")
+        ? []
+        : [{ rule: id, asks, from: now[i]!, to: beyond[i]! }],
+    );
+    return { to: from, turns };
+  };
+
+  const towards = (end: number): [first: Reach | null, failing: Reach | null] => {
+    if (end === value.value) return [null, null];
+    let first: Reach | null = null;
+    let inside = value.value;
+    for (const x of outward(value, end)) {
+      const there = at(x);
+      if (first === null && differs(there)) first = border(inside, x, differs);
+      if (first !== null && fails(there)) return [first, border(inside, x, fails)];
+      inside = x;
+    }
+    return [first, null];
+  };
+
+  const [up, failsUp] = towards(value.most);
+  const [down, failsDown] = towards(value.least);
+  return {
+    path: value.path,
+    value: value.value,
+    least: value.least,
+    most: value.most,
+    down,
+    up,
+    failsDown,
+    failsUp,
+  };
+}

@@ -1,0 +1,33 @@
+import { type Drive, suppliedDrive } from "../catalogue/drive.ts";
+import type { Valve } from "../catalogue/valve.ts";
+import type { Duty } from "../duty/duty.ts";
+import { settle } from "../duty/settle.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import type { Verdict } from "../rules/finding.ts";
+import { rules } from "../rules/index.ts";
+import { torqueDemand } from "../torque/demand.ts";
+
+/** What is in hand, and by what it is judged. */
+export interface InHand {
+  readonly valve: Valve;
+  readonly drive: Drive | null;
+  readonly house: HouseRules;
+}
+
+/**
+ * The verdict of every rule on one valve with one drive in one duty.
+ *
+ * @param inHand valve, drive (null for a bare stem) and house rules
+ * @param duty as entered: bar g, °C
+ * @returns verdicts in the order of `rules`
+ * @throws never for a checked duty
+ * @source the rules, each examined on its own
+ * @example verdictsIn({ valve, drive: null, house }, duty).length === rules.length
+ */
+export function verdictsIn({ valve, drive, house }: InHand, duty: Duty): Verdict[] {
+  const settled = settle(duty, house);
+  const demand = torqueDemand(valve, settled, house);
+  const supplied = drive && suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);
+  const judged = { valve, drive, supplied, pair: 0, demand, duty: settled, house };
+  return rules.map((rule) => rule.examine(judged).verdict);
+}

@@ -1,0 +1,50 @@
+/** The demo scenario read from its files: shelf and tags. */
+import { readdirSync, readFileSync } from "node:fs";
+import { compileShelf, readCatalogue } from "../src/catalogue/index.ts";
+import { type Duty, dutySchema } from "../src/duty/index.ts";
+import type { Proof } from "../src/proof/index.ts";
+import type { Finding } from "../src/rules/index.ts";
+
+const demo = new URL("../../demo/", import.meta.url);
+const json = (path: string) => JSON.parse(readFileSync(new URL(path, demo), "utf8"));
+const files = (folder: string) =>
+  readdirSync(new URL(`catalogue/${folder}/`, demo)).map((name) => ({
+    name,
+    content: json(`catalogue/${folder}/${name}`),
+  }));
+
+const reading = readCatalogue(
+  { name: "catalogue.json", content: json("catalogue/catalogue.json") },
+  files("lines"),
+  files("drives"),
+);
+export const demoCatalogue = reading.catalogue!;
+export const demoShelf = compileShelf(demoCatalogue);
+export const demoTags: readonly { number: string; service: string; duty: Duty }[] = json(
+  "tarn-ness.json",
+).tags.map((t: { number: string; service: string; duty: unknown }) => ({
+  number: t.number,
+  service: t.service,
+  duty: dutySchema.parse(t.duty),
+}));
+export const demoDuty = (number: string): Duty => demoTags.find((t) => t.number === number)!.duty;
+
+/** Candidates share findings: each once, from the fewest candidates that have them all. */
+export function differentFindings(proof: Proof): Set<Finding> {
+  const seen = new Set<Finding>();
+  const parts = new Set<string>();
+  for (const c of proof.candidates) {
+    const { body, kit, bodySeat, trimSeat, torque } = c.valve.alike;
+    const unseen = [
+      `body ${body}`,
+      `kit ${kit}`,
+      `seat ${bodySeat}`,
+      `trim ${trimSeat}`,
+      `pair ${torque} ${c.drive?.key}`,
+    ].filter((part) => !parts.has(part));
+    if (unseen.length === 0) continue;
+    for (const part of unseen) parts.add(part);
+    for (const f of c.findings) seen.add(f);
+  }
+  return seen;
+}
