@@ -1,0 +1,132 @@
+/** What a shape is made of or stands for; the reader's eye is led by it. */
+export type Role =
+  | "body"
+  | "bonnet"
+  | "closure"
+  | "stem"
+  | "seat"
+  | "seal"
+  | "spring"
+  | "bearing"
+  | "bolt"
+  | "weld"
+  | "pipe"
+  | "hidden"
+  | "upstream"
+  | "downstream"
+  | "cavity"
+  | "axis";
+
+/** A closed region or a line, in millimetres: x along the pipe with the flow, y upwards. */
+export interface Shape {
+  readonly role: Role;
+  /** SVG path data with y upwards. */
+  readonly path: string;
+  /** Open lines are stroked, not filled. */
+  readonly line?: boolean;
+}
+
+/** Where a part's label points. */
+export interface PartPlace {
+  readonly part: string;
+  readonly at: Point;
+}
+
+/** A force drawn from `at` along `towards`. */
+export interface Force {
+  readonly name: string;
+  readonly newtons: number;
+  readonly at: Point;
+  readonly towards: Point;
+}
+
+/** One cut through a valve as its construction draws it. */
+export interface Drawing {
+  readonly name: "along the stem" | "from above";
+  readonly shapes: readonly Shape[];
+  readonly places: readonly PartPlace[];
+  readonly forces: readonly Force[];
+}
+
+/** A drawing with the room it takes. */
+export interface View extends Drawing {
+  readonly box: {
+    readonly left: number;
+    readonly right: number;
+    readonly bottom: number;
+    readonly top: number;
+  };
+}
+
+export type Point = readonly [x: number, y: number];
+
+/** Dimensions a section is drawn from, mm. */
+export interface SectionDimensions {
+  readonly boreMm: number;
+  readonly closureDiameterMm: number;
+  readonly seatContactDiameterMm: number;
+  readonly seatWidthMm: number;
+  readonly stemDiameterMm: number;
+  /** Shaft behind the seat plane, and beside the middle of the bore; null where there is none. */
+  readonly offsetsMm: readonly [number, number] | null;
+  readonly faceToFaceMm: number | null;
+}
+
+/** What is drawn: dimensions, how far it stands open, how the cavity is arranged, and what presses. */
+export interface SectionOf {
+  readonly dimensions: SectionDimensions;
+  /** 0 shut … 90 open, degrees. */
+  readonly openingDegrees: number;
+  readonly cavity: string;
+  readonly thrustN: number;
+  readonly seatLoadN: number;
+}
+
+const round = (n: number) => String(Math.round(n * 100) / 100);
+const points = (list: readonly Point[]) => list.map(([x, y]) => `${round(x)} ${round(y)}`).join("L");
+
+/** A closed region with holes; overlapping outlines cut each other out. */
+export const region = (role: Role, ...outlines: (readonly Point[])[]): Shape => ({
+  role,
+  path: outlines.map((o) => `M${points(o)}Z`).join(""),
+});
+export const line = (role: Role, ...at: Point[]): Shape => ({ role, path: `M${points(at)}`, line: true });
+export const box = (x0: number, y0: number, x1: number, y1: number): Point[] => [
+  [x0, y0],
+  [x1, y0],
+  [x1, y1],
+  [x0, y1],
+];
+export const mirroredX = (of: readonly Point[]): Point[] => of.map(([x, y]) => [-x, y]);
+export const mirroredY = (of: readonly Point[]): Point[] => of.map(([x, y]) => [x, -y]);
+/** Points along an arc from one angle to another, degrees. */
+export const arc = (cx: number, cy: number, radius: number, from: number, to: number): Point[] => {
+  const steps = Math.max(2, Math.ceil(Math.abs(to - from) / 4));
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const a = ((from + ((to - from) * i) / steps) * Math.PI) / 180;
+    return [cx + radius * Math.cos(a), cy + radius * Math.sin(a)] as const;
+  });
+};
+export const circle = (cx: number, cy: number, radius: number): Point[] => arc(cx, cy, radius, 0, 360);
+/** Points turned about a centre, degrees counter-clockwise. */
+export const turned = (of: readonly Point[], degrees: number, [cx, cy]: Point = [0, 0]): Point[] => {
+  const a = (degrees * Math.PI) / 180;
+  const [cos, sin] = [Math.cos(a), Math.sin(a)];
+  return of.map(([x, y]) => [cx + (x - cx) * cos - (y - cy) * sin, cy + (x - cx) * sin + (y - cy) * cos]);
+};
+
+/** Room a drawing takes, with a margin. */
+export function roomOf({ shapes }: Drawing): View["box"] {
+  let [left, right, bottom, top] = [0, 0, 0, 0];
+  for (const { path } of shapes) {
+    for (const pair of path.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)) {
+      const [x, y] = [Number(pair[1]), Number(pair[2])];
+      left = Math.min(left, x);
+      right = Math.max(right, x);
+      bottom = Math.min(bottom, y);
+      top = Math.max(top, y);
+    }
+  }
+  const margin = 0.02 * (right - left);
+  return { left: left - margin, right: right + margin, bottom: bottom - margin, top: top + margin };
+}
