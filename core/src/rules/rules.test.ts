@@ -89,8 +89,7 @@ describe("findings on the demo", () => {
 
 describe("the demo scenario", () => {
   const of = (number: string) => proofs.get(number)!;
-  const seatsOf = (number: string) =>
-    new Set(of(number).survivors.map((c) => c.valve.seat.material.id));
+  const seatsOf = (number: string) => new Set(of(number).survivors.map((c) => c.valve.seat.material.id));
   it("has tags that are fine, tight, incomplete, and some nothing can do", () => {
     const best = [...proofs.values()].map((p) =>
       p.dutyVerdict === "cannot tell" ? "cannot tell" : p.best.verdict,
@@ -106,7 +105,7 @@ describe("the demo scenario", () => {
     expect(
       of("XV-2003").survivors.some((c) => c.valve.seals.parts.some((p) => p.material.id === "fkm")),
     ).toBe(false);
-// Hot oil: only metal seats survive.
+    // Hot oil: only metal seats survive.
     expect(seatsOf("XV-4002")).toEqual(new Set(["metal-wc", "metal-stellite"]));
     expect(of("XV-3052").best.verdict).toBe("tight");
     expect(of("XV-5001").best.heldBackBy?.rule).toBe("drive/strength");

@@ -2,7 +2,7 @@ import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import { type Suitability, suitability } from "../../reference/suitability.ts";
 import { gravityOf, type Outcome, type Verdict } from "../finding.ts";
-import { cannotTell, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
 
 /** A wetted part and the name its material has in the suitability tables. */
 export interface WettedPart {
@@ -40,6 +40,7 @@ function verdictOf(rating: Suitability | null, house: HouseRules): Verdict {
 export function chemistryOf(parts: readonly WettedPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const family = duty.stated.fluid.family;
   if (family === null) return cannotTell("the fluid's service family");
+  if (parts.length === 0) return notAsked("None of it meets the fluid.");
   const judged = parts.map((part) => {
     const rating = part.material === null ? null : suitability(family, part.material);
     return { ...part, rating, verdict: verdictOf(rating, house) };

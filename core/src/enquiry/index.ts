@@ -1,0 +1,1 @@
+export { type ByConstruction, byConstruction } from "./by-construction.ts";
