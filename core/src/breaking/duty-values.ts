@@ -155,7 +155,6 @@ function temperatureKnots(valve: Valve): number[] {
 const searchedBarG = (valve: Valve) => 1.6 * valueOnCurve(valve.ratingCurve, 20) + 10;
 
 function caseValue(
-  duty: Duty,
   c: OperatingCase,
   part: "upstreamBarG" | "downstreamBarG" | "temperatureC",
   valve: Valve,
@@ -204,9 +203,7 @@ export function dutyValues(duty: Duty, settled: SettledDuty, valve: Valve): Duty
   const ofCases = duty.cases
     .filter((c) => c.kind !== "fire")
     .flatMap((c) =>
-      (["upstreamBarG", "downstreamBarG", "temperatureC"] as const).map((part) =>
-        caseValue(duty, c, part, valve),
-      ),
+      (["upstreamBarG", "downstreamBarG", "temperatureC"] as const).map((part) => caseValue(c, part, valve)),
     )
     .filter((v) => v !== null);
   const plain = plainValues.flatMap((p): DutyValue[] => {

@@ -5,8 +5,6 @@ import type { Duty } from "../duty/duty.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { ProvenCandidate } from "../proof/candidate.ts";
 import { prover } from "../proof/prove.ts";
-import { bodyGrade } from "../reference/grades.ts";
-import { parseDesignation, ratingCurve } from "../reference/pressure-temperature.ts";
 import type { Finding } from "../rules/finding.ts";
 import { enquiryLine } from "./enquiry-line.ts";
 import { enquiryBolting } from "./kit.ts";
@@ -70,7 +68,6 @@ export function byConstruction(
   house: HouseRules,
 ): ByConstruction | null {
   if (duty.dn === null || duty.lineDesignation === null) return null;
-  const designation = parseDesignation(duty.lineDesignation)!;
   // With no drive asked for, drive rules do not speak.
   const asked: Duty = { ...duty, operator: "bare stem" };
   const one = prover(asked, { catalogue: null as never, families: [], valvesFor: () => [] }, house);
@@ -89,8 +86,7 @@ export function byConstruction(
   const lines = enquiryBolting.flatMap((bolting) => {
     const line = enquiryLine(construction, duty.dn!, duty.lineDesignation!, bolting);
     if (line === null) return [];
-    const grades = line.grades.filter((g) => ratingCurve(designation, bodyGrade(g.grade)!.group) !== null);
-    return grades.length === 0 ? [] : [{ ...line, id: `${line.id}-${bolting}`, grades }];
+    return [{ ...line, id: `${line.id}-${bolting}` }];
   });
   if (lines.length === 0) return null;
 

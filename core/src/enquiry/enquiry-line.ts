@@ -1,6 +1,6 @@
 import type { Construction } from "../bodies/index.ts";
 import type { ProductLine, ProductSize } from "../catalogue/schema.ts";
-import { minimumBoreMm, parseDesignation, seatMaterial } from "../reference/index.ts";
+import { bodyGrade, minimumBoreMm, parseDesignation, ratingCurve, seatMaterial } from "../reference/index.ts";
 import { enquiryGrades, enquirySeals, enquirySeats, enquiryTrims } from "./kit.ts";
 
 /** Dimensions as multiples of the bore or of the contact circle; estimates by kind of closure. */
@@ -95,6 +95,9 @@ export function enquiryLine(
 ): ProductLine | null {
   const range = construction.builtTo[builtAs(designation)];
   if (!range || dn < range[0] || dn > range[1]) return null;
+  const rated = parseDesignation(designation)!;
+  const grades = enquiryGrades.filter((g) => ratingCurve(rated, bodyGrade(g)!.group) !== null);
+  if (grades.length === 0) return null;
   const soft = construction.seatKinds.includes("polymer");
   return {
     id: `enquiry-${construction.id}`,
@@ -117,7 +120,7 @@ export function enquiryLine(
     deadEndFactor: construction.closure === "disc" ? 0.75 : null,
     bolting,
     ends: endsOf(construction, dn),
-    grades: enquiryGrades.map((grade, i) => ({ grade, priceFactor: 1 + 0.25 * i })),
+    grades: grades.map((grade, i) => ({ grade, priceFactor: 1 + 0.25 * i })),
     trims: enquiryTrims(construction),
     seats: enquirySeats(construction),
     seals: enquirySeals,

@@ -94,6 +94,18 @@ export const enquirySeals: Seals[] = [
   ]),
 ].map((s, i) => ({ ...s, id: `seals-${i + 1}`, priceFactor: 1 + 0.05 * i }));
 
+/** The generic curves are for balls; until a maker says his own, another closure is taken for half as good. */
+function halfOfGeneric(seat: string) {
+  const curve = seatMaterial(seat)!.curve;
+  return (
+    curve && {
+      name: "estimate, half the generic curve",
+      temperatureC: [...curve.temperatureC],
+      pressureBarG: curve.value.map((p) => p / 2),
+    }
+  );
+}
+
 /** Seats of the kinds a construction takes; linings belong to the lined disc alone. */
 export function enquirySeats(construction: Construction): ProductLine["seats"] {
   const lined = construction.id === "butterfly-concentric";
@@ -107,6 +119,6 @@ export function enquirySeats(construction: Construction): ProductLine["seats"] {
       priceFactor: 1 + 0.06 * i,
       shutOff: (construction.bestShutOff[seatMaterial(seat)!.kind] ??
         "D") as ProductLine["seats"][number]["shutOff"],
-      curve: null,
+      curve: construction.closure === "ball" ? null : halfOfGeneric(seat),
     }));
 }

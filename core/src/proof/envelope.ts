@@ -1,104 +1,126 @@
+import { isPassing } from "../duty/case-kinds.ts";
+import type { SettledCase, SettledDuty } from "../duty/settle.ts";
+import type { HouseRules } from "../house/house-rules.ts";
 import { valueOnCurve } from "../reference/curve.ts";
 import type { ProvenCandidate } from "./candidate.ts";
+import { assemblyLimit, type LimitedPart, type PartLimit, partLimits } from "./part-limits.ts";
 
-/** One limit of an assembly: a line of points, or a temperature it ends at. */
+type Point = readonly [temperatureC: number, pressureBar: number];
+
+/** One limit of an assembly as a line of points. */
 export interface LimitLine {
   readonly name: string;
-  readonly part: "body" | "seat";
-  readonly points: readonly (readonly [temperatureC: number, pressureBar: number])[];
+  readonly part: LimitedPart;
+  readonly points: readonly Point[];
 }
 
 export interface TemperatureEnd {
   readonly name: string;
+  readonly part: LimitedPart;
   readonly temperatureC: number;
   readonly end: "lowest" | "highest";
+}
+
+/** What the assembly holds in one case, and by how much. */
+export interface CaseLimit {
+  readonly caseId: string;
+  readonly limitBar: number;
+  readonly governs: string;
+  readonly part: LimitedPart;
+  /** Pressure compared: the differential of the shut valve for a seat, the higher side for everything else. */
+  readonly valueBar: number;
+  /** limit/value − 1; null where nothing presses. */
+  readonly margin: number | null;
 }
 
 /** Pressure–temperature limits of one candidate, as a picture needs them. */
 export interface Envelope {
   readonly lines: readonly LimitLine[];
   readonly ends: readonly TemperatureEnd[];
-  /** The lowest of all lines between the governing ends; empty when the ends leave nothing. */
-  readonly lowest: readonly (readonly [temperatureC: number, pressureBar: number])[];
+  /** The lowest of all parts where the valve may stay; empty when the ends leave nothing. */
+  readonly lowest: readonly Point[];
+  /** The same where it may only pass through; starts where `lowest` ends. */
+  readonly excursion: readonly Point[];
   readonly lowestC: number;
   readonly highestC: number;
+  readonly excursionC: number;
+  readonly byCase: readonly CaseLimit[];
 }
 
 /** Lines are drawn from here where a curve has no lower end of its own. */
 const coldEndC = -60;
 
 /**
- * The envelope of a candidate: body rating, seat limit, temperature ends of seat, seals and grade, and the
- * lowest of them.
+ * The envelope of a candidate: what every part holds and the lowest of them, for staying and for passing
+ * through, and the part that governs each case.
  *
  * @param candidate a proven candidate
+ * @param duty settled duty it was proved for
+ * @param house house rules
  * @returns lines in bar against °C; the lowest line is exact at every bend and crossing of the lines
  * @throws never
  * @source the same curves and ends the envelope rules examine
- * @example envelopeOf(candidate).lowest.length
+ * @example envelopeOf(candidate, duty, house).byCase[0].part
  */
-export function envelopeOf({ valve }: Pick<ProvenCandidate, "valve">): Envelope {
-  const { ratingCurve, grade, seat, seals } = valve;
-  const coldestSeal = seals.parts.reduce((a, b) => (b.material.minimumC > a.material.minimumC ? b : a));
-  const hottestSeal = seals.parts.reduce((a, b) => (b.material.maximumC < a.material.maximumC ? b : a));
-  const top = ratingCurve.temperatureC.at(-1)!;
-  const ends: TemperatureEnd[] = [
-    { name: `grade ${grade.grade}`, temperatureC: grade.minimumC, end: "lowest" },
-    { name: "seat", temperatureC: seat.material.minimumC, end: "lowest" },
-    { name: coldestSeal.part, temperatureC: coldestSeal.material.minimumC, end: "lowest" },
-    { name: `grade ${grade.grade}`, temperatureC: Math.min(grade.maximumC, top), end: "highest" },
-    { name: "seat", temperatureC: seat.material.excursionMaximumC, end: "highest" },
-    { name: hottestSeal.part, temperatureC: hottestSeal.material.maximumC, end: "highest" },
-  ];
-  const lowestC = Math.max(...ends.filter((e) => e.end === "lowest").map((e) => e.temperatureC));
-  const highestC = Math.min(...ends.filter((e) => e.end === "highest").map((e) => e.temperatureC));
+export function envelopeOf(
+  { valve }: Pick<ProvenCandidate, "valve">,
+  duty: SettledDuty,
+  house: HouseRules,
+): Envelope {
+  const limits = partLimits(valve, duty, house);
+  const lowestC = Math.max(...limits.map((l) => l.fromC));
+  const highestC = Math.min(...limits.map((l) => l.toC));
+  const excursionC = Math.min(...limits.map((l) => l.excursionC));
   const from = Math.min(coldEndC, lowestC);
-  const curves = [
-    {
-      name: `body, ${valve.size.designation}, group ${grade.group}`,
-      part: "body" as const,
-      curve: ratingCurve,
-      to: top,
-    },
-    ...(seat.curve
-      ? [
-          {
-            name: `seat, ${seat.material.name}, ${seat.curveName}`,
-            part: "seat" as const,
-            curve: seat.curve,
-            to: seat.material.excursionMaximumC,
-          },
-        ]
-      : []),
-  ];
-  const lines = curves.map(({ name, part, curve, to }) => ({
-    name,
+  const curved = limits.filter((l) => l.curve !== null);
+  const lines = curved.map(({ name, part, curve, excursionC: to }) => ({
+    name: `${part}, ${name}`,
     part,
-    points: [...new Set([from, ...curve.temperatureC.filter((t) => t > from && t < to), to])].map(
-      (t) => [t, valueOnCurve(curve, t)] as const,
-    ),
+    points: [...new Set([from, ...curve!.temperatureC.filter((t) => t > from && t < to), to])]
+      .sort((a, b) => a - b)
+      .map((t) => [t, valueOnCurve(curve!, t)] as const),
   }));
   return {
     lines,
-    ends,
-    lowest: lowestLine(
-      curves.map((c) => c.curve),
-      lowestC,
-      highestC,
-    ),
+    ends: limits.flatMap((l): TemperatureEnd[] => [
+      { name: l.name, part: l.part, temperatureC: l.fromC, end: "lowest" },
+      { name: l.because ?? l.name, part: l.part, temperatureC: l.excursionC, end: "highest" },
+    ]),
+    lowest: lowestLine(curved, lowestC, highestC),
+    excursion: highestC < excursionC ? lowestLine(curved, Math.max(lowestC, highestC), excursionC) : [],
     lowestC,
     highestC,
+    excursionC,
+    byCase: duty.cases.filter((c) => c.kind !== "fire").flatMap((c) => caseLimit(limits, c)),
   };
 }
 
-type Point = readonly [number, number];
+/** The part with the least in hand in a case. */
+function caseLimit(limits: readonly PartLimit[], c: SettledCase): CaseLimit[] {
+  const { temperatureC, pressureBarG, closedDifferentialBar } = c;
+  if (temperatureC === null || pressureBarG === null) return [];
+  const ofPart = limits
+    .filter((l) => l.part !== "seat" || c.mayBeShut)
+    .map((l): CaseLimit => {
+      const limitBar = assemblyLimit([l], temperatureC, isPassing(c.kind)).pressureBar;
+      const valueBar = l.part === "seat" ? closedDifferentialBar! : pressureBarG;
+      return {
+        caseId: c.id,
+        limitBar,
+        governs: l.name,
+        part: l.part,
+        valueBar,
+        margin: valueBar <= 0 ? (limitBar > 0 ? null : -1) : limitBar / valueBar - 1,
+      };
+    })
+    .filter((l) => Number.isFinite(l.limitBar));
+  return [ofPart.reduce((least, l) => ((l.margin ?? Infinity) < (least.margin ?? Infinity) ? l : least))];
+}
 
-function lowestLine(
-  curves: readonly { temperatureC: readonly number[]; value: readonly number[] }[],
-  fromC: number,
-  toC: number,
-): Point[] {
+/** The lowest of the curves between two temperatures, with a point at every bend and every crossing. */
+function lowestLine(curved: readonly PartLimit[], fromC: number, toC: number): Point[] {
   if (fromC >= toC) return [];
+  const curves = curved.map((l) => l.curve!);
   const bends = [
     ...new Set([fromC, ...curves.flatMap((c) => c.temperatureC).filter((t) => t > fromC && t < toC), toC]),
   ].sort((a, b) => a - b);
@@ -106,14 +128,16 @@ function lowestLine(
   const points: Point[] = [];
   bends.forEach((t, i) => {
     const before = bends[i - 1];
-    // Between two bends both lines are straight, so they cross at most once.
-    if (before !== undefined && curves.length === 2) {
-      const gap = (x: number) => valueOnCurve(curves[0]!, x) - valueOnCurve(curves[1]!, x);
-      const [a, b] = [gap(before), gap(t)];
-      if (a * b < 0) {
-        const cross = before + ((t - before) * a) / (a - b);
-        points.push([cross, at(cross)]);
-      }
+    if (before !== undefined) {
+      // Between two bends every line is straight, so each pair crosses at most once.
+      const crossings = curves.flatMap((one, k) =>
+        curves.slice(k + 1).flatMap((other) => {
+          const gap = (x: number) => valueOnCurve(one, x) - valueOnCurve(other, x);
+          const [a, b] = [gap(before), gap(t)];
+          return a * b < 0 ? [before + ((t - before) * a) / (a - b)] : [];
+        }),
+      );
+      for (const cross of crossings.sort((a, b) => a - b)) points.push([cross, at(cross)]);
     }
     points.push([t, at(t)]);
   });

@@ -1,47 +1,119 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { demoDuty, demoShelf } from "../../test/demo.ts";
 import { dutyWith, proven, shelfWith } from "../../test/fixture.ts";
 import { settle } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { sealMaterial, valueOnCurve } from "../reference/index.ts";
+import { constructionsIn } from "./constructions.ts";
 import { envelopeOf } from "./envelope.ts";
+import { assemblyLimit, partLimits } from "./part-limits.ts";
+import { prove, prover } from "./prove.ts";
+import { seatLadder } from "./seat-ladder.ts";
 import { strokePicture } from "./stroke.ts";
 
+const house = defaultHouseRules();
+const settled = (duty = dutyWith()) => settle(duty, house);
+
 describe("envelope", () => {
-  it("is never above the body or the seat, and touches one of them everywhere", () => {
+  it("is the lowest of body and seat between their ends, and touches one of them everywhere", () => {
     const candidate = proven();
-    const { lowest, lowestC, highestC } = envelopeOf(candidate);
-    expect([lowestC, highestC]).toEqual([-29, 210]);
-    for (let i = 1; i < lowest.length; i++) {
-      for (const share of [0, 0.5, 1]) {
-        const t = lowest[i - 1]![0] + (lowest[i]![0] - lowest[i - 1]![0]) * share;
-        const p = lowest[i - 1]![1] + (lowest[i]![1] - lowest[i - 1]![1]) * share;
-        const expected = Math.min(
-          valueOnCurve(candidate.valve.ratingCurve, t),
-          valueOnCurve(candidate.valve.seat.curve!, t),
-        );
-        expect(p).toBeCloseTo(expected, 9);
+    const { lowest, excursion, lowestC, highestC, excursionC } = envelopeOf(candidate, settled(), house);
+    expect([lowestC, highestC, excursionC]).toEqual([-29, 200, 210]);
+    for (const line of [lowest, excursion])
+      for (let i = 1; i < line.length; i++) {
+        for (const share of [0, 0.5, 1]) {
+          const t = line[i - 1]![0] + (line[i]![0] - line[i - 1]![0]) * share;
+          const p = line[i - 1]![1] + (line[i]![1] - line[i - 1]![1]) * share;
+          const expected = Math.min(
+            valueOnCurve(candidate.valve.ratingCurve, t),
+            valueOnCurve(candidate.valve.seat.curve!, t),
+          );
+          expect(p).toBeCloseTo(expected, 9);
+        }
       }
-    }
   });
   it("has no line where the ends leave nothing", () => {
-    const shelf = shelfWith((line) => ({
-      ...line,
-      seats: [{ seat: "pctfe", priceFactor: 1, shutOff: "A", curve: null }],
-      grades: [{ grade: "Alloy 625", priceFactor: 1 }],
-      sizes: line.sizes.map((s) => ({
-        ...s,
-        geometry: { ...s.geometry, seatLoadN: { pctfe: 2000 } },
-        torque: { ...s.torque, breakToOpenNm: { pctfe: [1, 2] } },
-      })),
-    }));
-    const cold = proven({ shelf, seat: "pctfe", duty: dutyWith() });
-    expect(envelopeOf(cold).lowest.length).toBeGreaterThan(0);
+    const cold = proven();
     const parts = [
-      { part: "ring", material: { ...sealMaterial("ffkm")!, minimumC: 130 }, decompressionGrade: false },
+      { part: "ring", material: { ...sealMaterial("ffkm")!, minimumC: 400 }, decompressionGrade: false },
     ];
-    expect(envelopeOf({ valve: { ...cold.valve, seals: { ...cold.valve.seals, parts } } }).lowest).toEqual(
-      [],
+    expect(
+      envelopeOf({ valve: { ...cold.valve, seals: { ...cold.valve.seals, parts } } }, settled(), house)
+        .lowest,
+    ).toEqual([]);
+  });
+  it("ends a soft seat earlier in steam, and brings the jacket in where one is asked for", () => {
+    const { valve } = proven({ seat: "peek" });
+    const steam = settled(dutyWith({ fluid: { phase: "steam" } }));
+    const seat = (duty = steam) => partLimits(valve, duty, house).find((l) => l.part === "seat")!;
+    expect(seat()).toMatchObject({ excursionC: house.steamLimitC, because: "steam" });
+    expect(seat(settled()).because).toBeNull();
+    const jacketed = partLimits(valve, settled(dutyWith({ jacketBarG: 4 })), house);
+    expect(jacketed.at(-1)).toMatchObject({ part: "jacket", toC: 200 });
+  });
+  it("says for each case which part governs and by how much", () => {
+    const duty = settled(dutyWith({ cases: [{ upstreamBarG: 20, temperatureC: 150 }] }));
+    const { valve } = proven();
+    const [c] = envelopeOf({ valve }, duty, house).byCase;
+    const limit = valueOnCurve(valve.seat.curve!, 150);
+    expect(c).toMatchObject({ part: "seat", limitBar: limit });
+    expect(c!.margin).toBeCloseTo(limit / 20 - 1, 9);
+  });
+  it("is never above any part's limit, at any temperature, for any valve of the demo", () => {
+    const valves = [25, 100, 200].flatMap((dn) => demoShelf.valvesFor(dn));
+    const duties = ["XV-8018", "XV-6007", "XV-8002"].map((n) => settle(demoDuty(n), house));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...valves),
+        fc.constantFrom(...duties),
+        fc.double({ min: -220, max: 700, noNaN: true }),
+        fc.boolean(),
+        (valve, duty, t, passing) => {
+          const limits = partLimits(valve, duty, house);
+          const { pressureBar } = assemblyLimit(limits, t, passing);
+          for (const l of limits) {
+            if (l.curve !== null) expect(pressureBar).toBeLessThanOrEqual(valueOnCurve(l.curve, t));
+            if (t < l.fromC || t > l.excursionC) expect(pressureBar).toBe(0);
+          }
+          expect(assemblyLimit(limits, t, false).pressureBar).toBeLessThanOrEqual(
+            assemblyLimit(limits, t, true).pressureBar,
+          );
+        },
+      ),
+      { numRuns: 500 },
     );
+  });
+});
+
+describe("the ladder of seats", () => {
+  it("rises in temperature and says what each step costs in torque", () => {
+    const duty = dutyWith();
+    const one = prover(duty, shelfWith(), house);
+    const candidate = one.candidates().find((c) => c.valve.seat.material.id === "ptfe")!;
+    const ladder = seatLadder(one, candidate, shelfWith().valvesFor(50));
+    expect(ladder).toHaveLength(0);
+    const shelf = shelfWith();
+    const two = prover(duty, shelf, house);
+    const held = two.candidates().find((c) => c.valve.seat.material.id === "ptfe")!;
+    const steps = seatLadder(two, held, shelf.valvesFor(50));
+    expect(steps.map((s) => s.seat)).toEqual(["Virgin PTFE", "PEEK"]);
+    expect(steps[0]).toMatchObject({ current: true, torqueRatio: 1 });
+    expect(steps[1]!.torqueRatio).toBeGreaterThan(1.2);
+  });
+});
+
+describe("constructions", () => {
+  it("are all listed: what stands, what falls and on what, and what nobody offers", () => {
+    const stand = constructionsIn(prove(dutyWith(), shelfWith(), house));
+    expect(stand).toHaveLength(17);
+    const of = (id: string) => stand.find((s) => s.construction.id === id)!;
+    expect(of("floating-two-piece")).toMatchObject({ considered: 2, fallsOn: null });
+    expect(of("plug-sleeved")).toMatchObject({ considered: 0, best: null });
+    const hot = constructionsIn(
+      prove(dutyWith({ cases: [{ upstreamBarG: 60, temperatureC: 300 }] }), shelfWith(), house),
+    );
+    expect(hot.find((s) => s.construction.id === "floating-two-piece")!.fallsOn?.verdict).toBe("fails");
   });
 });
 

@@ -51,7 +51,7 @@ const rowOf = (c: ProvenCandidate, more: number): CandidateRow => ({
 
 const detailOf = (c: ProvenCandidate, duty: Duty, house: HouseRules): CandidateDetail => ({
   candidate: describeCandidate(c),
-  envelope: envelopeOf(c),
+  envelope: envelopeOf(c, settle(duty, house), house),
   stroke: strokePicture(c, settle(duty, house)),
 });
 
