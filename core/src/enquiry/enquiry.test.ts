@@ -6,6 +6,7 @@ import { emptyDuty } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { byConstruction } from "./by-construction.ts";
 import { enquiryLine } from "./enquiry-line.ts";
+import { enquiryValve, isEnquiry } from "./enquiry-valve.ts";
 
 const house = defaultHouseRules();
 const of = (id: string, number: string) => byConstruction(constructionNamed(id)!, demoDuty(number), house);
@@ -53,6 +54,15 @@ describe("by construction", () => {
     expect(found.candidate.findings.find((f) => f.rule === "torque/torque-known")!.verdict).toBe(
       "cannot tell",
     );
+  });
+  it("is found again by its key, while the duty asks for the same size and class", () => {
+    const found = of("trunnion-side-entry", "XV-6001")!;
+    const { key } = found.candidate.valve;
+    expect(isEnquiry(key)).toBe(true);
+    expect(enquiryValve(key, demoDuty("XV-6001"))?.trim.name).toBe(found.candidate.valve.trim.name);
+    expect(enquiryValve(key, { ...demoDuty("XV-6001"), dn: 100 })).toBeNull();
+    expect(enquiryValve(key, emptyDuty)).toBeNull();
+    expect(enquiryValve("fennimoor-trunnion|50", demoDuty("XV-6001"))).toBeNull();
   });
   it("never throws, whatever the duty", () => {
     for (const { duty } of demoTags.filter((_, i) => i % 16 === 3))

@@ -14,6 +14,7 @@ export const rules: readonly Rule[] = [
   ...fitUpRules,
 ];
 
+export { seatLoad } from "./envelope/seat-load.ts";
 export * from "./finding.ts";
 export { type CandidatePart, candidateParts, dependences, type HangsOn } from "./hangs-on.ts";
 export type { Judged } from "./judged.ts";

@@ -1,2 +1,3 @@
+export { atmosphereBar, type Quantity, quantities } from "./definitions.ts";
 export * from "./figures.ts";
 export * from "./units.ts";

@@ -7,6 +7,7 @@ import {
   marginText,
   parseQuantity,
   quantities,
+  shownUnit,
   unitInHeading,
   unitsOf,
 } from "./index.ts";
@@ -44,15 +45,33 @@ describe("units", () => {
   it.each(["", "abc", "12 parsec", "1.2.3", "--4", "1e999"])("does not read %j", (text) =>
     expect(parseQuantity(text, "pressure", "bar g")).toBeNull(),
   );
+  it("takes every factor from definitions that are exact by law", () => {
+    expect(convertUnit(1, "pressure", "psi g", "bar g")).toBeCloseTo(0.0689475729316836, 15);
+    expect(convertUnit(1, "torque", "lbf·in", "N·m")).toBeCloseTo(0.1129848290276167, 15);
+    expect(convertUnit(1, "volume flow", "gpm", "m³/h")).toBeCloseTo(0.22712470704, 13);
+    expect(convertUnit(1, "gas flow", "Nm³/h", "scfh")).toBeCloseTo(37.3259, 3);
+    expect(convertUnit(1, "mass flow", "lb/h", "kg/h")).toBe(0.45359237);
+    expect(convertUnit(1, "density", "lb/ft³", "kg/m³")).toBeCloseTo(16.0184633739601, 12);
+    expect(convertUnit(20, "temperature", "°C", "°F")).toBe(68);
+    expect(convertUnit(1, "stress", "ksi", "MPa")).toBeCloseTo(6.89475729316836, 12);
+  });
+  it("lets a reader have a unit of his own, and passes over one that is none", () => {
+    expect(shownUnit("pressure", { system: "metric", units: { pressure: "MPa g" } })).toBe("MPa g");
+    expect(shownUnit("pressure", { system: "metric", absolute: true, units: { pressure: "MPa g" } })).toBe(
+      "MPa a",
+    );
+    expect(shownUnit("torque", { system: "US", units: { torque: "lbf·in" } })).toBe("lbf·in");
+    expect(shownUnit("torque", { system: "US", units: { torque: "furlong" } })).toBe("lbf·ft");
+  });
   it("finds the unit in a heading", () => {
     expect(unitInHeading("Design press. (psig)", "pressure")).toBe("psi g");
     expect(unitInHeading("T max [°F]", "temperature")).toBe("°F");
     expect(unitInHeading("Pressure", "pressure")).toBeNull();
   });
   it("shows a finding in the reader's system", () => {
-    expect(inSystem(100, "°C", "US")).toEqual({ value: expect.closeTo(212, 10), unit: "°F" });
-    expect(inSystem(10, "K", "US").value).toBeCloseTo(18, 9);
-    expect(inSystem(50, "DN", "US")).toEqual({ value: 50, unit: "DN" });
+    expect(inSystem(100, "°C", { system: "US" })).toEqual({ value: expect.closeTo(212, 10), unit: "°F" });
+    expect(inSystem(10, "K", { system: "US" }).value).toBeCloseTo(18, 9);
+    expect(inSystem(50, "DN", { system: "US" })).toEqual({ value: 50, unit: "DN" });
   });
 });
 

@@ -1,76 +1,21 @@
 import type { Unit } from "../rules/finding.ts";
-
-export const quantities = [
-  "pressure",
-  "differential",
-  "temperature",
-  "temperature difference",
-  "torque",
-] as const;
-export type Quantity = (typeof quantities)[number];
+import { type Quantity, quantities, writtenUnits } from "./definitions.ts";
 
 export const unitSystems = ["metric", "US"] as const;
 export type UnitSystem = (typeof unitSystems)[number];
 
-/** Standard atmosphere: gauge zero above absolute zero. */
-export const atmosphereBar = 1.01325;
-
-const poundForceN = 0.45359237 * 9.80665;
-const psiInBar = poundForceN / 0.0254 ** 2 / 1e5;
-
-/** A unit people write. In the home unit a figure is `times` × figure + `plus`; both exact by definition. */
-interface WrittenUnit {
-  readonly label: string;
-  readonly times: number;
-  readonly plus?: number;
-  readonly alsoWritten: readonly string[];
+/** How somebody reads: a system, gauge or absolute, and units of their own where they differ from it. */
+export interface Reading {
+  readonly system: UnitSystem;
+  readonly absolute?: boolean | undefined;
+  readonly units?: Readonly<Partial<Record<Quantity, string>>> | undefined;
 }
 
-const pressureUnits: readonly WrittenUnit[] = [
-  { label: "bar g", times: 1, alsoWritten: ["barg", "bar(g)", "bar"] },
-  { label: "bar a", times: 1, plus: -atmosphereBar, alsoWritten: ["bara", "bar(a)"] },
-  { label: "psi g", times: psiInBar, alsoWritten: ["psig", "psi(g)", "psi"] },
-  { label: "psi a", times: psiInBar, plus: -atmosphereBar, alsoWritten: ["psia", "psi(a)"] },
-  { label: "kPa g", times: 0.01, alsoWritten: ["kpag", "kpa(g)", "kpa"] },
-  { label: "kPa a", times: 0.01, plus: -atmosphereBar, alsoWritten: ["kpaa", "kpa(a)"] },
-  { label: "MPa g", times: 10, alsoWritten: ["mpag", "mpa(g)", "mpa"] },
-];
-
-const writtenUnits: Record<Quantity, readonly WrittenUnit[]> = {
-  pressure: pressureUnits,
-  differential: [
-    { label: "bar", times: 1, alsoWritten: ["bar"] },
-    { label: "psi", times: psiInBar, alsoWritten: ["psi", "psid"] },
-    { label: "kPa", times: 0.01, alsoWritten: ["kpa"] },
-  ],
-  temperature: [
-    { label: "°C", times: 1, alsoWritten: ["c", "degc", "deg c", "celsius", "℃"] },
-    { label: "°F", times: 5 / 9, plus: -160 / 9, alsoWritten: ["f", "degf", "deg f", "fahrenheit", "℉"] },
-    { label: "K", times: 1, plus: -273.15, alsoWritten: ["kelvin"] },
-  ],
-  "temperature difference": [
-    { label: "K", times: 1, alsoWritten: ["k"] },
-    { label: "°F", times: 5 / 9, alsoWritten: ["f"] },
-  ],
-  torque: [
-    { label: "N·m", times: 1, alsoWritten: ["nm", "n.m", "n*m"] },
-    {
-      label: "lbf·ft",
-      times: poundForceN * 0.3048,
-      alsoWritten: ["ft-lbf", "ft·lbf", "lbf.ft", "lb-ft", "ft-lb"],
-    },
-    { label: "lbf·in", times: poundForceN * 0.0254, alsoWritten: ["in-lbf", "in·lbf", "lbf.in", "in-lb"] },
-  ],
-};
-
 /** What the core computes in. */
-const home: Record<Quantity, string> = {
-  pressure: "bar g",
-  differential: "bar",
-  temperature: "°C",
-  "temperature difference": "K",
-  torque: "N·m",
-};
+const home = Object.fromEntries(quantities.map((q) => [q, writtenUnits[q][0]!.label])) as Record<
+  Quantity,
+  string
+>;
 
 const shown: Record<UnitSystem, Record<Quantity, string>> = {
   metric: home,
@@ -80,6 +25,14 @@ const shown: Record<UnitSystem, Record<Quantity, string>> = {
     temperature: "°F",
     "temperature difference": "°F",
     torque: "lbf·ft",
+    length: "in",
+    "volume flow": "gpm",
+    "gas flow": "scfh",
+    "mass flow": "lb/h",
+    density: "lb/ft³",
+    viscosity: "cP",
+    "partial pressure": "psi",
+    stress: "ksi",
   },
 };
 
@@ -89,6 +42,9 @@ const quantityOfUnit: Partial<Record<Unit, Quantity>> = {
   "°C": "temperature",
   K: "temperature difference",
   N·m: "torque",
+  mm: "length",
+  MPa: "stress",
+  kPa: "partial pressure",
 };
 
 const found = (quantity: Quantity, label: string) => writtenUnits[quantity].find((u) => u.label === label)!;
@@ -110,7 +66,7 @@ export function convertUnit(value: number, quantity: Quantity, from: string, to:
   const target = found(quantity, to);
   if (!source || !target) throw new TypeError(`"${source ? to : from}" is not a unit of ${quantity}.`);
   if (from === to) return value;
-  return (value * source.times + (source.plus ?? 0) - (target.plus ?? 0)) / target.times;
+  return (value * source.times + source.plus - target.plus) / target.times;
 }
 
 /**
@@ -130,39 +86,33 @@ export function unitsOf(quantity: Quantity): string[] {
  * Unit a quantity is shown in.
  *
  * @param quantity what is measured
- * @param system metric or US
- * @param absolute whether pressures are read from vacuum
- * @returns unit label
+ * @param reading system, gauge or absolute, units of their own
+ * @returns unit label; a unit that is not one of the quantity is passed over
  * @throws never
  * @source the product's unit table
- * @example shownUnit("pressure", "US") // → "psi g"
+ * @example shownUnit("pressure", { system: "US" }) // → "psi g"
  */
-export function shownUnit(quantity: Quantity, system: UnitSystem, absolute = false): string {
-  const unit = shown[system][quantity];
+export function shownUnit(quantity: Quantity, { system, absolute, units }: Reading): string {
+  const own = units?.[quantity];
+  const unit = own !== undefined && found(quantity, own) ? own : shown[system][quantity];
   return absolute && quantity === "pressure" ? unit.replace(/ g$/, " a") : unit;
 }
 
 /**
- * A finding's figure in the unit system of the reader.
+ * A finding's figure in the units of the reader.
  *
  * @param value in a finding's unit
  * @param unit the finding's unit
- * @param system metric or US
- * @param absolute whether pressures are read from vacuum
+ * @param reading system, gauge or absolute, units of their own
  * @returns value and unit label; units without a quantity pass through
  * @throws never
  * @source the product's unit table
- * @example inSystem(20, "K", "metric") // → {"value":20,"unit":"K"}
+ * @example inSystem(20, "K", { system: "metric" }) // → {"value":20,"unit":"K"}
  */
-export function inSystem(
-  value: number,
-  unit: Unit,
-  system: UnitSystem,
-  absolute = false,
-): { value: number; unit: string } {
+export function inSystem(value: number, unit: Unit, reading: Reading): { value: number; unit: string } {
   const quantity = quantityOfUnit[unit];
   if (!quantity) return { value, unit };
-  const to = shownUnit(quantity, system, absolute);
+  const to = shownUnit(quantity, reading);
   return { value: convertUnit(value, quantity, home[quantity], to), unit: to };
 }
 

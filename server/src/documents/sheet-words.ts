@@ -7,7 +7,7 @@ export function written(value: number | string | null, unit: Unit, system: UnitS
   if (value === null) return "–";
   if (typeof value === "string") return value;
   if (unit === "DN") return `DN ${value}`;
-  const shown = inSystem(value, unit, system);
+  const shown = inSystem(value, unit, { system });
   return `${figure(shown.value)}${shown.unit ? ` ${shown.unit}` : ""}`;
 }
 

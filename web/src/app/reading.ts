@@ -1,16 +1,23 @@
-import type { UnitSystem } from "@proven-seat/core/units";
+import type { Quantity, Reading, UnitSystem } from "@proven-seat/core/units";
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
+import { useShallow } from "zustand/react/shallow";
 
 export type Theme = "light" | "dark";
+
+type Kept = Pick<ReadingState, "system" | "absolute" | "units" | "fieldUnits" | "theme" | "visited">;
 
 interface ReadingState {
   readonly system: UnitSystem;
   /** Pressures read from vacuum instead of from the atmosphere. */
   readonly absolute: boolean;
+  /** Units of this reader's own, where they differ from the system's. */
+  readonly units: Readonly<Partial<Record<Quantity, string>>>;
+  /** The same for single fields of the duty, by field. */
+  readonly fieldUnits: Readonly<Record<string, string>>;
   readonly theme: Theme;
   readonly visited: boolean;
-  readonly set: (change: Partial<Pick<ReadingState, "system" | "absolute" | "theme" | "visited">>) => void;
+  readonly set: (change: Partial<Kept>) => void;
 }
 
 const preferred = (): Theme =>
@@ -18,8 +25,30 @@ const preferred = (): Theme =>
 
 /** How this reader reads: units, theme. Kept on this device. */
 export const useReading = create<ReadingState>()(
-  persist((set) => ({ system: "metric", absolute: false, theme: preferred(), visited: false, set }), {
-    name: "proven-seat-reading",
-    partialize: ({ system, absolute, theme, visited }) => ({ system, absolute, theme, visited }),
-  }),
+  persist(
+    (set) => ({
+      system: "metric",
+      absolute: false,
+      units: {},
+      fieldUnits: {},
+      theme: preferred(),
+      visited: false,
+      set,
+    }),
+    {
+      name: "proven-seat-reading",
+      partialize: ({ system, absolute, units, fieldUnits, theme, visited }): Kept => ({
+        system,
+        absolute,
+        units,
+        fieldUnits,
+        theme,
+        visited,
+      }),
+    },
+  ),
 );
+
+/** The units this reader reads in. */
+export const useUnits = (): Reading =>
+  useReading(useShallow(({ system, absolute, units }) => ({ system, absolute, units })));

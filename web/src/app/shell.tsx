@@ -6,12 +6,13 @@ import { Legend } from "../parts/legend.tsx";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
 import { useShortcuts } from "../parts/shortcuts.ts";
 import { CommandBar } from "./command-bar.tsx";
-import { useReading } from "./reading.ts";
+import { useReading, useUnits } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
 
 /** Header, room, footer. The room fills the header's middle and the footer's right end. */
 export function Shell() {
   const { system, absolute, theme, set } = useReading();
+  const reading = useUnits();
   const [bar, setBar] = useState(false);
   const [legend, setLegend] = useState(false);
   const navigation = useNavigation();
@@ -19,7 +20,7 @@ export function Shell() {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
   useShortcuts({ "/": () => setBar(true), "mod+k": () => setBar(true), "?": () => setLegend(true) });
-  const units = `${shownUnit("pressure", system, absolute)} · ${shownUnit("temperature", system)} · ${shownUnit("torque", system)}`;
+  const units = `${shownUnit("pressure", reading)} · ${shownUnit("temperature", reading)} · ${shownUnit("torque", reading)}`;
   return (
     <SlotProvider>
       <div className="grid h-full grid-rows-[43px_minmax(0,1fr)_24px]">

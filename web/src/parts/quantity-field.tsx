@@ -1,6 +1,6 @@
 import { convertUnit, parseQuantity, type Quantity, shownUnit, unitsOf } from "@proven-seat/core/units";
 import { useState } from "react";
-import { useReading } from "../app/reading.ts";
+import { useUnits } from "../app/reading.ts";
 
 interface Props {
   value: number | null;
@@ -33,9 +33,9 @@ export function QuantityField({
   placeholder,
   align = "right",
 }: Props) {
-  const { system, absolute } = useReading();
+  const reading = useUnits();
   const [typed, setTyped] = useState<string | null>(null);
-  const unit = shownUnit(quantity, system, absolute);
+  const unit = shownUnit(quantity, reading);
   const home = unitsOf(quantity)[0]!;
   const inUnit = value === null ? null : convertUnit(value, quantity, home, unit);
   const shown = inUnit === null ? "" : shownFigure(inUnit);

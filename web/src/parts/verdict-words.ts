@@ -1,11 +1,8 @@
 import { trueSign, type Unit } from "@proven-seat/core/rules";
-import { figure, inSystem, marginText, type UnitSystem } from "@proven-seat/core/units";
+import { figure, inSystem, marginText, type Reading, shownUnit } from "@proven-seat/core/units";
 import type { HeldBy } from "../workers/views.ts";
 
-export interface ReadingUnits {
-  readonly system: UnitSystem;
-  readonly absolute: boolean;
-}
+export type ReadingUnits = Reading;
 
 export const verdictText: Record<string, string> = {
   holds: "text-holds",
@@ -16,22 +13,18 @@ export const verdictText: Record<string, string> = {
 };
 
 /** A figure in the reader's units, with its unit. */
-export function figureText(
-  value: number | string | null,
-  unit: Unit,
-  { system, absolute }: ReadingUnits,
-): string {
+export function figureText(value: number | string | null, unit: Unit, reading: Reading): string {
   if (value === null) return "–";
   if (typeof value === "string") return value;
   if (unit === "DN") return `DN ${value}`;
-  const shown = inSystem(value, unit, system, absolute);
+  const shown = inSystem(value, unit, reading);
   return `${figure(shown.value)}${shown.unit ? ` ${shown.unit}` : ""}`;
 }
 
 /** A margin in the reader's units. */
-export function marginWords(margin: number | null, unit: "%" | "K" | null, { system }: ReadingUnits): string {
+export function marginWords(margin: number | null, unit: "%" | "K" | null, reading: Reading): string {
   if (margin === null || unit === null) return "";
-  return unit === "K" && system === "US"
+  return unit === "K" && shownUnit("temperature difference", reading) === "°F"
     ? marginText(margin * 1.8, "K").replace("K", "°F")
     : marginText(margin, unit);
 }

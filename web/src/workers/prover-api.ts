@@ -1,76 +1,38 @@
 import type { Catalogue } from "@proven-seat/core/catalogue";
 import { compileShelf, type Shelf } from "@proven-seat/core/catalogue";
 import type { Duty } from "@proven-seat/core/duty";
-import { settle } from "@proven-seat/core/duty";
+import { enquiryValve, isEnquiry } from "@proven-seat/core/enquiry";
 import type { HouseRules } from "@proven-seat/core/house";
-import {
-  describeCandidate,
-  describeDrive,
-  describeValve,
-  envelopeOf,
-  type Order,
-  type ProvenCandidate,
-  prove,
-  prover,
-  strokePicture,
-} from "@proven-seat/core/proof";
-import type { Finding } from "@proven-seat/core/rules";
-import type { BenchView, CandidateDetail, CandidateRow, ChoiceKeys, HeldBy, TagSummary } from "./views.ts";
-
-const heldBy = (f: Finding | null): HeldBy | null =>
-  f && {
-    rule: f.rule,
-    asks: f.asks,
-    verdict: f.verdict,
-    value: f.value,
-    limit: f.limit,
-    sense: f.sense,
-    unit: f.unit,
-    margin: f.margin,
-    marginUnit: f.marginUnit,
-    caseName: f.caseName,
-    says: f.says,
-  };
-
-const groupOf = ({ valve, drive }: ProvenCandidate) =>
-  `${valve.line.id}|${valve.size.designation}|${valve.cavity.id}|${valve.seat.material.id}|${drive?.family.id ?? "bare stem"}`;
-
-const rowOf = (c: ProvenCandidate, more: number): CandidateRow => ({
-  key: c.key,
-  group: groupOf(c),
-  valve: describeValve(c.valve),
-  drive: c.drive && describeDrive(c.drive),
-  verdict: c.verdict,
-  heldBy: heldBy(c.heldBackBy),
-  leastMargin: c.leastMargin,
-  breakNm: c.breakNm,
-  price: c.price,
-  weightKg: c.weightKg,
-  more,
-});
-
-const detailOf = (c: ProvenCandidate, duty: Duty, house: HouseRules): CandidateDetail => ({
-  candidate: describeCandidate(c),
-  envelope: envelopeOf(c, settle(duty, house), house),
-  stroke: strokePicture(c, settle(duty, house)),
-});
+import { type Order, type ProvenCandidate, prove, prover, type SeatStep } from "@proven-seat/core/proof";
+import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
+import { constructionRows, enquiryRow, ladderOf } from "./constructions-api.ts";
+import type { Proving } from "./proving.ts";
+import { detailOf, groupOf, heldBy, rowOf } from "./rows.ts";
+import type {
+  BenchView,
+  BreakingPoint,
+  CandidateDetail,
+  CandidateRow,
+  ChoiceKeys,
+  ConstructionRow,
+  EnquiryRow,
+  MapCell,
+  MovableValue,
+  TagSummary,
+} from "./views.ts";
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is shown. */
 export function proverApi() {
   let shelf: Shelf | null = null;
   let house: HouseRules | null = null;
-  let last: {
-    duty: Duty;
-    candidates: Map<string, ProvenCandidate>;
-    groups: Map<string, ProvenCandidate[]>;
-  } | null = null;
+  let last: Proving | null = null;
   function ready(): { shelf: Shelf; house: HouseRules } {
     if (!shelf || !house) throw new Error("The catalogue has not been handed over yet.");
     return { shelf, house };
   }
 
   /** A choice may hold a drive the prover would not have picked by itself. */
-  function judgeChoice(duty: Duty, choice: ChoiceKeys): ProvenCandidate | null {
+  function judgeChoice(duty: Duty, choice: ChoiceKeys, under?: HouseRules): ProvenCandidate | null {
     const parts = ready();
     const valve =
       duty.dn === null ? undefined : parts.shelf.valvesFor(duty.dn).find((v) => v.key === choice.valve);
@@ -78,7 +40,17 @@ export function proverApi() {
       choice.drive === null
         ? null
         : parts.shelf.families.flatMap((f) => f.drives).find((d) => d.key === choice.drive);
-    return valve && drive !== undefined ? prover(duty, parts.shelf, parts.house).judge(valve, drive) : null;
+    return valve && drive !== undefined
+      ? prover(duty, parts.shelf, under ?? parts.house).judge(valve, drive)
+      : null;
+  }
+
+  /** What was taken in hand and is no candidate of the catalogue: built for enquiry, judged anew. */
+  function judgeEnquiry(duty: Duty, key: string): ProvenCandidate | undefined {
+    if (!isEnquiry(key)) return undefined;
+    const valve = enquiryValve(key.split(" + ")[0]!, duty);
+    const parts = ready();
+    return valve === null ? undefined : prover(duty, parts.shelf, parts.house).judge(valve, null);
   }
 
   return {
@@ -99,11 +71,12 @@ export function proverApi() {
         if (members) members.push(c);
         else groups.set(group, [c]);
       }
-      last = { duty, candidates, groups };
+      last = { duty, ...parts, proof, candidates, groups };
       const chosen = choice && judgeChoice(duty, choice);
       if (chosen) candidates.set(chosen.key, chosen);
-      const taken =
-        (inHand !== null ? candidates.get(inHand) : undefined) ?? chosen ?? proof.candidates[0] ?? null;
+      const wanted = inHand === null ? undefined : (candidates.get(inHand) ?? judgeEnquiry(duty, inHand));
+      if (wanted) candidates.set(wanted.key, wanted);
+      const taken = wanted ?? chosen ?? proof.candidates[0] ?? null;
       return {
         missing: proof.missing,
         dutyVerdict: proof.dutyVerdict,
@@ -130,12 +103,21 @@ export function proverApi() {
       return (last?.groups.get(group) ?? []).map((c) => rowOf(c, 0));
     },
 
+    /** Candidates side by side; those that are no candidates any more are left out. */
+    details(keys: readonly string[]): CandidateDetail[] {
+      const proving = last;
+      if (!proving) return [];
+      return keys.flatMap((key) => {
+        const candidate = proving.candidates.get(key) ?? judgeEnquiry(proving.duty, key);
+        return candidate ? [detailOf(candidate, proving.duty, proving.house)] : [];
+      });
+    },
+
     /** Every drive the duty allows on the valve of a candidate, best first. */
     drives(key: string): CandidateRow[] {
       const candidate = last?.candidates.get(key);
       if (!last || !candidate) return [];
-      const parts = ready();
-      const options = prover(last.duty, parts.shelf, parts.house).drivesFor(candidate.valve);
+      const options = prover(last.duty, last.shelf, last.house).drivesFor(candidate.valve);
       for (const option of options) last.candidates.set(option.key, option);
       return options
         .sort(
@@ -149,10 +131,24 @@ export function proverApi() {
         .map((c) => rowOf(c, 0));
     },
 
-    summarise(duty: Duty, choice: ChoiceKeys | null): TagSummary {
-      const parts = ready();
+    constructions: (): ConstructionRow[] => (last ? constructionRows(last) : []),
+    enquiry: (id: string): EnquiryRow | null => (last ? enquiryRow(last, id) : null),
+    seats: (key: string): SeatStep[] => (last ? ladderOf(last, key) : []),
+    movable: (key: string): MovableValue[] => (last ? movableValues(last, key) : []),
+    breaking: (key: string, path: string): BreakingPoint | null =>
+      last ? breakingPointOf(last, key, path) : null,
+    mapRow: (
+      key: string,
+      across: { readonly path: string; readonly at: readonly number[] },
+      up: { readonly path: string; readonly at: number },
+    ): (MapCell | null)[] => (last ? mapRowOf(last, key, across, up) : []),
+    effect: (field: string): number => (last ? effectOf(last, field) : 0),
+
+    /** A tag in a line; under other house rules where they are given. */
+    summarise(duty: Duty, choice: ChoiceKeys | null, under?: HouseRules): TagSummary {
+      const parts = { ...ready(), ...(under && { house: under }) };
       const proof = prove(duty, parts.shelf, parts.house);
-      const shown = (choice && judgeChoice(duty, choice)) ?? proof.candidates[0] ?? null;
+      const shown = (choice && judgeChoice(duty, choice, parts.house)) ?? proof.candidates[0] ?? null;
       return {
         duty: proof.dutyVerdict,
         stations: shown?.stations ?? null,

@@ -1,4 +1,6 @@
 import type { Choice } from "@proven-seat/contract";
+import type { Cavity } from "@proven-seat/core/bodies";
+import type { BreakingPoint, DutyValue, MapCell } from "@proven-seat/core/breaking";
 import type { Missing } from "@proven-seat/core/duty";
 import type {
   CandidateDescription,
@@ -8,6 +10,7 @@ import type {
   ValveDescription,
 } from "@proven-seat/core/proof";
 import type { Finding, RuleStation, Verdict } from "@proven-seat/core/rules";
+import type { SectionDimensions } from "@proven-seat/core/sections";
 
 export type HeldBy = Pick<
   Finding,
@@ -45,7 +48,53 @@ export interface CandidateDetail {
   readonly candidate: CandidateDescription;
   readonly envelope: Envelope;
   readonly stroke: StrokePicture;
+  readonly section: SectionData;
+  /** Nobody offers it: judged by construction, for an enquiry. */
+  readonly enquiry: boolean;
 }
+
+/** What the section of a candidate is drawn from. */
+export interface SectionData {
+  readonly construction: string;
+  readonly dimensions: SectionDimensions;
+  readonly dimensionsEstimated: boolean;
+  readonly cavity: Cavity;
+  readonly differentialBar: number;
+  readonly thrustN: number;
+  readonly seatLoadN: number;
+  readonly parts: readonly { readonly id: string; readonly name: string; readonly does: string }[];
+  readonly leakPaths: readonly {
+    readonly path: string;
+    readonly place: string;
+    readonly seals: readonly string[];
+  }[];
+  readonly strengths: readonly string[];
+  readonly limits: readonly string[];
+}
+
+/** How one construction fares, in a line. */
+export interface ConstructionRow {
+  readonly id: string;
+  readonly name: string;
+  readonly considered: number;
+  readonly standing: number;
+  /** Best candidate, to take in hand; null where nobody offers one. */
+  readonly key: string | null;
+  readonly verdict: Verdict;
+  readonly fallsOn: HeldBy | null;
+}
+
+/** What the rules say of a construction nobody offers; null where it is not built in that size and class. */
+export interface EnquiryRow {
+  readonly key: string;
+  readonly stands: boolean;
+  readonly fallsOn: HeldBy | null;
+  readonly words: string;
+}
+
+/** A value that may move, without the function that moves it. */
+export type MovableValue = Omit<DutyValue, "at" | "knots">;
+export type { BreakingPoint, MapCell };
 
 export interface NearestMissView {
   readonly key: string;

@@ -1,4 +1,4 @@
-import type { Quantity } from "../../units/units.ts";
+import type { Quantity } from "../../units/definitions.ts";
 
 /** What a column may hold. */
 export type FieldKind =

@@ -3,7 +3,7 @@ import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useS
 import { useNavigate } from "react-router";
 import { useCommands } from "../../app/commands.ts";
 import { useCatalogue, useHouseRules, useProject, useSheets, useTag } from "../../app/queries.ts";
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { redo, undo, useBench } from "../../bench/bench-store.ts";
 import { faultsOf } from "../../bench/content.ts";
@@ -43,7 +43,6 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   const catalogue = useCatalogue();
   const house = useHouseRules();
   const { view, prover, behind, failure } = useBenchProof();
-  const { system, absolute } = useReading();
   const navigate = useNavigate();
   const [asking, setAsking] = useState<"override" | "stale" | "remove" | null>(null);
   const faults = useMemo(() => faultsOf(content), [content]);
@@ -135,7 +134,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
     "mod+s": () => void saveNow(),
   });
 
-  const units = { system, absolute };
+  const units = useUnits();
   const newest = sheets.data?.[0];
   const issued = newest
     ? {

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
@@ -20,7 +20,7 @@ export function OverrideDialog({
   onOverride: (reason: string) => void;
 }) {
   const [text, setText] = useState(reason);
-  const { system, absolute } = useReading();
+  const units = useUnits();
   const grave = detail.candidate.findings.filter((f) => f.verdict === "fails" || f.verdict === "cannot tell");
   const short = text.trim().length < least;
   return (
@@ -36,7 +36,7 @@ export function OverrideDialog({
             <span className="mt-0.5">
               <BoreMark verdict={f.verdict} />
             </span>
-            {heldSentence(f, { system, absolute })}
+            {heldSentence(f, units)}
           </li>
         ))}
       </ul>

@@ -6,7 +6,7 @@ import { Link, useLocation, useNavigate } from "react-router";
 import { call } from "../../app/api.ts";
 import { useCommands } from "../../app/commands.ts";
 import { queryClient, useProject, useProjects, useTagRows } from "../../app/queries.ts";
-import { useReading } from "../../app/reading.ts";
+import { useReading, useUnits } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import { Notice } from "../../parts/notice.tsx";
@@ -33,8 +33,8 @@ export function LineUp() {
   const projects = useProjects();
   const project = useProject();
   const tags = useTagRows(project?.id);
-  const { system, absolute, set } = useReading();
-  const units = useMemo(() => ({ system, absolute }), [system, absolute]);
+  const set = useReading((s) => s.set);
+  const units = useUnits();
   const { summaryOf, proving, trouble, stopped, setInView, stop, resume } = useSummaries(
     project?.id,
     tags.data,

@@ -1,6 +1,6 @@
 import { figure } from "@proven-seat/core/units";
 import { memo, useEffect, useState } from "react";
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
@@ -28,7 +28,7 @@ export const Variants = memo(function Variants({
   const { key, valve } = view.inHand!.candidate;
   const group = groupOf(view);
   const [variants, setVariants] = useState<CandidateRow[]>([]);
-  const { system, absolute } = useReading();
+  const units = useUnits();
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof brings new variants
   useEffect(() => {
     let current = true;
@@ -55,7 +55,7 @@ export const Variants = memo(function Variants({
     {
       heading: "held back by",
       cell: (v) => v.heldBy?.asks ?? "",
-      title: (v) => (v.heldBy ? heldSentence(v.heldBy, { system, absolute }) : ""),
+      title: (v) => (v.heldBy ? heldSentence(v.heldBy, units) : ""),
     },
   ];
   return (

@@ -1,7 +1,7 @@
 import { type Order, orders } from "@proven-seat/core/proof";
 import { figure } from "@proven-seat/core/units";
 import { memo, useRef } from "react";
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
@@ -38,8 +38,7 @@ function Row({
   onMove: (by: number) => void;
 }) {
   const { take } = useBench.getState();
-  const { system, absolute } = useReading();
-  const units = { system, absolute };
+  const units = useUnits();
   const { valve, drive, heldBy } = row;
   const faded = row.verdict === "fails" && !chosen ? "text-dim" : "";
   const margin = heldBy ? marginWords(heldBy.margin, heldBy.marginUnit, units) : "";

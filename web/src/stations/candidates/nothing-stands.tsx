@@ -1,4 +1,4 @@
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
@@ -6,7 +6,7 @@ import type { BenchView } from "../../workers/views.ts";
 
 /** Shown when no candidate stands: the nearest misses and what each misses. */
 export function NothingStands({ view }: { view: BenchView }) {
-  const { system, absolute } = useReading();
+  const units = useUnits();
   if (view.nearestMisses.length === 0) return null;
   return (
     <section
@@ -31,7 +31,7 @@ export function NothingStands({ view }: { view: BenchView }) {
               {miss.misses.map((f) => (
                 <li key={f.rule} className="flex items-baseline gap-1.5">
                   <BoreMark verdict="fails" size={10} label={false} />
-                  {heldSentence(f, { system, absolute })}
+                  {heldSentence(f, units)}
                 </li>
               ))}
             </ul>

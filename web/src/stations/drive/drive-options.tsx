@@ -1,6 +1,6 @@
 import { figure } from "@proven-seat/core/units";
 import { memo, useEffect, useState } from "react";
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence, marginWords } from "../../parts/verdict-words.ts";
@@ -17,7 +17,7 @@ export const DriveOptions = memo(function DriveOptions({
 }) {
   const inHand = view.inHand!.candidate.key;
   const [options, setOptions] = useState<CandidateRow[] | null>(null);
-  const { system, absolute } = useReading();
+  const units = useUnits();
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof brings new drives
   useEffect(() => {
     let current = true;
@@ -39,13 +39,12 @@ export const DriveOptions = memo(function DriveOptions({
     {
       heading: "margin",
       figures: true,
-      cell: ({ heldBy }) =>
-        heldBy ? marginWords(heldBy.margin, heldBy.marginUnit, { system, absolute }) : "",
+      cell: ({ heldBy }) => (heldBy ? marginWords(heldBy.margin, heldBy.marginUnit, units) : ""),
     },
     {
       heading: "held back by",
       cell: ({ heldBy }) => heldBy?.asks ?? "",
-      title: ({ heldBy }) => (heldBy ? heldSentence(heldBy, { system, absolute }) : ""),
+      title: ({ heldBy }) => (heldBy ? heldSentence(heldBy, units) : ""),
     },
   ];
   return (

@@ -1,7 +1,7 @@
 import type { StrokeTorque } from "@proven-seat/core/proof";
 import { convertUnit, figure, shownUnit } from "@proven-seat/core/units";
 import { memo, useEffect, useRef } from "react";
-import { useReading } from "../../app/reading.ts";
+import { useReading, useUnits } from "../../app/reading.ts";
 import { chartFont, pageColours, startChart } from "../../parts/charts.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
 import { lineStyles } from "./stroke-lines.tsx";
@@ -13,7 +13,8 @@ const angles = ["0°", "45°", "90°", "", "90° ", "45° ", "0° "];
 function StrokeChart({ detail }: { detail: CandidateDetail }) {
   const element = useRef<HTMLDivElement>(null);
   const chart = useRef<ReturnType<typeof startChart> | null>(null);
-  const { system, theme } = useReading();
+  const theme = useReading((s) => s.theme);
+  const units = useUnits();
   useEffect(() => {
     chart.current = startChart(element.current!);
     return () => chart.current?.end();
@@ -22,7 +23,7 @@ function StrokeChart({ detail }: { detail: CandidateDetail }) {
   useEffect(() => {
     const { stroke } = detail;
     const colours = pageColours();
-    const unit = shownUnit("torque", system);
+    const unit = shownUnit("torque", units);
     const torque = (nm: number) => convertUnit(nm, "torque", "N·m", unit);
     const along = (both: { opening: StrokeTorque; closing: StrokeTorque } | null) =>
       both ? [...both.opening.map(torque), null, ...both.closing.map(torque)] : [];
@@ -139,7 +140,7 @@ function StrokeChart({ detail }: { detail: CandidateDetail }) {
       },
       { notMerge: true },
     );
-  }, [detail, system, theme]);
+  }, [detail, units, theme]);
   return (
     <div
       ref={element}

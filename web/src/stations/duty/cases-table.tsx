@@ -2,7 +2,7 @@ import { caseKinds, type OperatingCase } from "@proven-seat/core/duty";
 import type { Verdict } from "@proven-seat/core/rules";
 import { shownUnit } from "@proven-seat/core/units";
 import { useState } from "react";
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { QuantityField } from "../../parts/quantity-field.tsx";
@@ -53,7 +53,7 @@ export function CasesTable({ faults, verdicts, onAddCase }: Props) {
   const cases = useBench((s) => s.content!.duty.cases);
   const { editCase, copyCase, removeCase } = useBench.getState();
   const unreadable = useBench((s) => s.unreadable);
-  const { system, absolute } = useReading();
+  const units = useUnits();
   const [open, setOpen] = useState<string | null>(null);
   if (cases.length === 0) {
     return (
@@ -72,13 +72,13 @@ export function CasesTable({ faults, verdicts, onAddCase }: Props) {
           case
         </span>
         <span role="columnheader" className="figures text-right text-[11px]!">
-          {shownUnit("pressure", system, absolute)}
+          {shownUnit("pressure", units)}
         </span>
         <span role="columnheader" className="text-right">
           down
         </span>
         <span role="columnheader" className="figures text-right text-[11px]!">
-          {shownUnit("temperature", system)}
+          {shownUnit("temperature", units)}
         </span>
       </div>
       {cases.map((c, index) => {

@@ -2,7 +2,7 @@ import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Finding, Verdict } from "@proven-seat/core/rules";
 import { convertUnit, shownUnit } from "@proven-seat/core/units";
 import { memo, useEffect, useRef } from "react";
-import { useReading } from "../../app/reading.ts";
+import { useReading, useUnits } from "../../app/reading.ts";
 import { boreGraphics, chartFont, pageColours, startChart } from "../../parts/charts.ts";
 import { figureText, marginWords, type ReadingUnits } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
@@ -65,7 +65,8 @@ interface Props {
 function EnvelopeChart({ detail, cases, verdicts }: Props) {
   const element = useRef<HTMLDivElement>(null);
   const chart = useRef<ReturnType<typeof startChart> | null>(null);
-  const { system, absolute, theme } = useReading();
+  const theme = useReading((s) => s.theme);
+  const units = useUnits();
 
   useEffect(() => {
     chart.current = startChart(element.current!);
@@ -74,10 +75,9 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the theme changes the colours read from the page
   useEffect(() => {
-    const units = { system, absolute };
     const colours = pageColours();
-    const pressureUnit = shownUnit("pressure", system, absolute);
-    const temperatureUnit = shownUnit("temperature", system);
+    const pressureUnit = shownUnit("pressure", units);
+    const temperatureUnit = shownUnit("temperature", units);
     const p = (bar: number) => convertUnit(bar, "pressure", "bar g", pressureUnit);
     const t = (c: number) => convertUnit(c, "temperature", "°C", temperatureUnit);
     const { envelope, candidate } = detail;
@@ -246,7 +246,7 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
       },
       { notMerge: true },
     );
-  }, [detail, cases, verdicts, system, absolute, theme]);
+  }, [detail, cases, verdicts, units, theme]);
 
   return (
     <div

@@ -10,7 +10,7 @@ export function EnvelopeLegend({ envelope }: { envelope: Envelope }) {
       lines={envelope.lines.map((l) => ({
         name: l.name,
         width: 1.2,
-        dashes: limitDashes[l.part].join(" ") || undefined,
+        dashes: (limitDashes[l.part as "seat"] ?? []).join(" ") || undefined,
         colour: "var(--ink)",
       }))}
     />

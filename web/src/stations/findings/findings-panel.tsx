@@ -1,6 +1,6 @@
 import { type Finding, type RuleStation, ruleStations, trueSign } from "@proven-seat/core/rules";
 import { memo, useState } from "react";
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { figureText, marginWords, type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
@@ -98,8 +98,7 @@ export const FindingsPanel = memo(function FindingsPanel({
   detail: CandidateDetail;
   focus: RuleStation | null;
 }) {
-  const { system, absolute } = useReading();
-  const units = { system, absolute };
+  const units = useUnits();
   const { findings, heldBackBy, valve, key } = detail.candidate;
   // Opened and shut by hand is remembered for the candidate in hand only.
   const [turned, setTurned] = useState<{ key: string; rules: Record<string, boolean> }>({ key, rules: {} });

@@ -3,7 +3,7 @@ import { figure } from "@proven-seat/core/units";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
 import { queryClient, useSheets } from "../../app/queries.ts";
-import { useReading } from "../../app/reading.ts";
+import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
@@ -94,10 +94,10 @@ export function SheetStation({ view, chosen, onOverride }: Props) {
   const content = useBench((s) => s.content!);
   const { choose, setSave } = useBench.getState();
   const sheets = useSheets(tagId);
-  const { system, absolute } = useReading();
+
   const [working, setWorking] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
-  const units = { system, absolute };
+  const units = useUnits();
   const choice = content.choice;
 
   if (!choice) {
@@ -106,7 +106,7 @@ export function SheetStation({ view, chosen, onOverride }: Props) {
         <Notice title="No valve is chosen yet">
           Take a candidate in hand and choose it; the sheet is drawn up from its proof.
         </Notice>
-        {sheets.data && sheets.data.length > 0 && <Issued sheets={sheets.data} system={system} />}
+        {sheets.data && sheets.data.length > 0 && <Issued sheets={sheets.data} system={units.system} />}
       </div>
     );
   }
@@ -194,7 +194,7 @@ export function SheetStation({ view, chosen, onOverride }: Props) {
           </span>
         )}
       </div>
-      {sheets.data && <Issued sheets={sheets.data} system={system} />}
+      {sheets.data && <Issued sheets={sheets.data} system={units.system} />}
       {sheets.error && <p className="text-fails">{sheets.error.message}</p>}
       <article aria-label="Sheet preview" className="mt-4 border border-rule bg-lift p-5">
         <header className="flex items-baseline justify-between border-b border-rule pb-1.5">

@@ -1,0 +1,42 @@
+import { constructions } from "../bodies/index.ts";
+import { type Valve, valvesOfSize } from "../catalogue/valve.ts";
+import type { Duty } from "../duty/duty.ts";
+import { enquiryLine } from "./enquiry-line.ts";
+import { enquiryBolting } from "./kit.ts";
+
+/**
+ * Finds a valve of `byConstruction` again by its key.
+ *
+ * @param key key of the valve
+ * @param duty duty it was built for: size and line class must be the same
+ * @returns the valve, or null where the key is of no construction or the duty has moved on
+ * @throws never
+ * @source byConstruction
+ * @example enquiryValve("no such key", emptyDuty) // → null
+ */
+export function enquiryValve(key: string, duty: Duty): Valve | null {
+  if (duty.dn === null || duty.lineDesignation === null) return null;
+  for (const construction of constructions)
+    for (const bolting of enquiryBolting) {
+      const id = `enquiry-${construction.id}-${bolting}`;
+      if (!key.startsWith(`${id}|`)) continue;
+      const line = enquiryLine(construction, duty.dn, duty.lineDesignation, bolting);
+      if (line === null) return null;
+      const named = { ...line, id };
+      return valvesOfSize(named, named.sizes[0]!).find((v) => v.key === key) ?? null;
+    }
+  return null;
+}
+
+/**
+ * Whether a valve is one nobody offers yet.
+ *
+ * @param key key of a valve or a candidate
+ * @returns true for valves of `byConstruction`
+ * @throws never
+ * @source byConstruction
+ * @example isEnquiry("fennimoor-trunnion|50") // → false
+ */
+export function isEnquiry(key: string): boolean {
+  return key.startsWith("enquiry-");
+}

@@ -1,0 +1,156 @@
+/// <reference path="./unitmath.d.ts" />
+import UnitMath from "unitmath/dist/UnitMath.js";
+
+export const quantities = [
+  "pressure",
+  "differential",
+  "temperature",
+  "temperature difference",
+  "torque",
+  "length",
+  "volume flow",
+  "gas flow",
+  "mass flow",
+  "density",
+  "viscosity",
+  "partial pressure",
+  "stress",
+] as const;
+export type Quantity = (typeof quantities)[number];
+
+/** Standard atmosphere: gauge zero above absolute zero. */
+export const atmosphereBar = 1.01325;
+
+/** A unit people write. In the home unit a figure is `times` × figure + `plus`. */
+export interface WrittenUnit {
+  readonly label: string;
+  readonly times: number;
+  readonly plus: number;
+  readonly alsoWritten: readonly string[];
+}
+
+/**
+ * The library knows no gauge from absolute, and its own pound-force per square inch is rounded, so it is given
+ * definitions that are exact by law: inch, pound and standard gravity.
+ */
+const measure = UnitMath.config({
+  definitions: {
+    skipBuiltIns: true,
+    units: {
+      metre: { quantity: "LENGTH", value: 1 },
+      kilogram: { quantity: "MASS", value: 1 },
+      second: { quantity: "TIME", value: 1 },
+      kelvin: { quantity: "TEMPERATURE", value: 1 },
+      millimetre: "0.001 metre",
+      inch: "0.0254 metre",
+      foot: "12 inch",
+      gallon: "231 inch^3",
+      litre: "0.001 metre^3",
+      pound: "0.45359237 kilogram",
+      tonne: "1000 kilogram",
+      minute: "60 second",
+      hour: "3600 second",
+      newton: "1 kilogram metre / second^2",
+      poundforce: { value: [0.45359237 * 9.80665, "newton"] },
+      pascal: "1 newton / metre^2",
+      bar: "100000 pascal",
+      rankine: { value: [5 / 9, "kelvin"] },
+      // A normal cubic metre is counted at 0 °C, a standard cubic foot at 60 °F, both at one atmosphere.
+      normalmetre3: "1 metre^3",
+      standardfoot3: { value: [0.3048 ** 3 * (273.15 / ((60 + 459.67) * (5 / 9))), "metre^3"] },
+    },
+  },
+});
+
+/** A unit as written, by its measure in the library's units; `plus` in the home unit. */
+type Row = readonly [label: string, measure: string, alsoWritten: readonly string[], plus?: number];
+
+/** The home unit stands first. */
+const rows: Record<Quantity, readonly Row[]> = {
+  pressure: [
+    ["bar g", "bar", ["barg", "bar(g)", "bar"]],
+    ["bar a", "bar", ["bara", "bar(a)"], -atmosphereBar],
+    ["psi g", "poundforce / inch^2", ["psig", "psi(g)", "psi"]],
+    ["psi a", "poundforce / inch^2", ["psia", "psi(a)"], -atmosphereBar],
+    ["kPa g", "1000 pascal", ["kpag", "kpa(g)", "kpa"]],
+    ["kPa a", "1000 pascal", ["kpaa", "kpa(a)"], -atmosphereBar],
+    ["MPa g", "1000000 pascal", ["mpag", "mpa(g)", "mpa"]],
+    ["MPa a", "1000000 pascal", ["mpaa", "mpa(a)"], -atmosphereBar],
+  ],
+  differential: [
+    ["bar", "bar", []],
+    ["psi", "poundforce / inch^2", ["psid"]],
+    ["kPa", "1000 pascal", []],
+    ["MPa", "1000000 pascal", []],
+  ],
+  temperature: [
+    ["°C", "kelvin", ["c", "degc", "deg c", "celsius", "℃"]],
+    ["°F", "rankine", ["f", "degf", "deg f", "fahrenheit", "℉"], -160 / 9],
+    ["K", "kelvin", ["kelvin"], -273.15],
+  ],
+  "temperature difference": [
+    ["K", "kelvin", ["°c", "c"]],
+    ["°F", "rankine", ["f"]],
+  ],
+  torque: [
+    ["N·m", "newton metre", ["nm", "n.m", "n*m"]],
+    ["lbf·ft", "poundforce foot", ["ft-lbf", "ft·lbf", "lbf.ft", "lb-ft", "ft-lb"]],
+    ["lbf·in", "poundforce inch", ["in-lbf", "in·lbf", "lbf.in", "in-lb"]],
+  ],
+  length: [
+    ["mm", "millimetre", []],
+    ["in", "inch", ["inch", "inches", '"']],
+  ],
+  "volume flow": [
+    ["m³/h", "metre^3 / hour", ["m3/h", "cum/h"]],
+    ["gpm", "gallon / minute", ["usgpm", "us gpm"]],
+    ["l/min", "litre / minute", ["lpm"]],
+  ],
+  "gas flow": [
+    ["Nm³/h", "normalmetre3 / hour", ["nm3/h"]],
+    ["scfh", "standardfoot3 / hour", []],
+    ["scfm", "standardfoot3 / minute", []],
+  ],
+  "mass flow": [
+    ["kg/h", "kilogram / hour", []],
+    ["t/h", "tonne / hour", []],
+    ["lb/h", "pound / hour", ["lbs/h", "lb/hr", "pph"]],
+  ],
+  density: [
+    ["kg/m³", "kilogram / metre^3", ["kg/m3"]],
+    ["lb/ft³", "pound / foot^3", ["lb/ft3", "pcf"]],
+  ],
+  viscosity: [
+    ["mPa·s", "0.001 pascal second", ["mpas", "mpa.s", "cp", "cps"]],
+    ["cP", "0.001 pascal second", []],
+  ],
+  "partial pressure": [
+    ["kPa", "1000 pascal", []],
+    ["psi", "poundforce / inch^2", []],
+    ["mbar", "100 pascal", []],
+  ],
+  stress: [
+    ["MPa", "1000000 pascal", ["n/mm2", "n/mm²"]],
+    ["ksi", "1000 poundforce / inch^2", []],
+  ],
+};
+
+const inSI = (text: string) => measure(/^\d/.test(text) ? text : `1 ${text}`).getNormalizedValue();
+
+/** Every unit a quantity may be written in, the home unit first, factors reckoned by the library. */
+export const writtenUnits = Object.fromEntries(
+  quantities.map((quantity) => {
+    const home = rows[quantity][0]![1];
+    return [
+      quantity,
+      rows[quantity].map(
+        ([label, text, alsoWritten, plus = 0]): WrittenUnit => ({
+          label,
+          times: text === home ? 1 : inSI(text) / inSI(home),
+          plus,
+          alsoWritten,
+        }),
+      ),
+    ];
+  }),
+) as unknown as Record<Quantity, readonly WrittenUnit[]>;

@@ -1,0 +1,66 @@
+import {
+  type BreakingPoint,
+  breakingPoint,
+  type DutyValue,
+  dutyValues,
+  type InHand,
+  type MapCell,
+  mapRow,
+} from "@proven-seat/core/breaking";
+import { dutiesOtherwise, settle } from "@proven-seat/core/duty";
+import { prove } from "@proven-seat/core/proof";
+import { gravityOf } from "@proven-seat/core/rules";
+import type { Proving } from "./proving.ts";
+import type { MovableValue } from "./views.ts";
+
+function setting(
+  { candidates, duty, house }: Proving,
+  key: string,
+): { inHand: InHand; values: DutyValue[] } | null {
+  const candidate = candidates.get(key);
+  if (!candidate) return null;
+  const { valve, drive } = candidate;
+  return { inHand: { valve, drive, house }, values: dutyValues(duty, settle(duty, house), valve) };
+}
+
+/** What may move, for the candidate of a key. */
+export function movableValues(proving: Proving, key: string): MovableValue[] {
+  return (setting(proving, key)?.values ?? []).map(({ at: _at, knots: _knots, ...value }) => value);
+}
+
+/** How far one value may move; null when the candidate or the value is gone. */
+export function breakingPointOf(proving: Proving, key: string, path: string): BreakingPoint | null {
+  const set = setting(proving, key);
+  const value = set?.values.find((v) => v.path === path);
+  return set && value ? breakingPoint(set.inHand, proving.duty, value) : null;
+}
+
+/** One row of the map of two values. */
+export function mapRowOf(
+  proving: Proving,
+  key: string,
+  across: { readonly path: string; readonly at: readonly number[] },
+  up: { readonly path: string; readonly at: number },
+): (MapCell | null)[] {
+  const set = setting(proving, key);
+  const [x, y] = [across.path, up.path].map((path) => set?.values.find((v) => v.path === path));
+  return set && x && y
+    ? mapRow(set.inHand, proving.duty, { value: x, at: across.at }, { value: y, at: up.at })
+    : [];
+}
+
+/** How many candidates stand or fall otherwise if a missing item turns out another way. */
+export function effectOf({ duty, shelf, house, proof }: Proving, field: string): number {
+  const stands = (candidates: typeof proof.candidates) =>
+    new Set(candidates.filter((c) => gravityOf(c.verdict) < gravityOf("fails")).map((c) => c.valve.key));
+  const now = stands(proof.candidates);
+  return Math.max(
+    0,
+    ...dutiesOtherwise(field, duty).map((other) => {
+      const then = stands(prove(other, shelf, house).candidates);
+      return (
+        [...now].filter((key) => !then.has(key)).length + [...then].filter((key) => !now.has(key)).length
+      );
+    }),
+  );
+}

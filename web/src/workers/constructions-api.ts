@@ -1,0 +1,54 @@
+import { constructionNamed } from "@proven-seat/core/bodies";
+import { byConstruction } from "@proven-seat/core/enquiry";
+import { constructionsIn, prover, type SeatStep, seatLadder } from "@proven-seat/core/proof";
+import type { Proving } from "./proving.ts";
+import { heldBy } from "./rows.ts";
+import type { ConstructionRow, EnquiryRow } from "./views.ts";
+
+/** Every construction with what the catalogue offers of it. */
+export function constructionRows({ proof }: Proving): ConstructionRow[] {
+  return constructionsIn(proof).map(({ construction, considered, standing, best, fallsOn }) => ({
+    id: construction.id,
+    name: construction.name,
+    considered,
+    standing,
+    key: best?.key ?? null,
+    verdict: best?.verdict ?? "not asked",
+    fallsOn: heldBy(fallsOn),
+  }));
+}
+
+/** What a construction could be built as, when no line offers one that stands. */
+export function enquiryRow({ duty, house, candidates }: Proving, id: string): EnquiryRow | null {
+  const found = byConstruction(constructionNamed(id)!, duty, house);
+  if (found === null) return null;
+  const { candidate, failing } = found;
+  const { valve } = candidate;
+  candidates.set(candidate.key, candidate);
+  return {
+    key: candidate.key,
+    stands: failing.length === 0,
+    fallsOn: heldBy(failing[0] ?? null),
+    words: [
+      valve.construction.name,
+      `DN ${valve.size.dn}`,
+      valve.size.designation,
+      duty.endConnection ?? "flanged RF",
+      `body ${valve.grade.grade}`,
+      `trim ${valve.trim.name}`,
+      `seat ${valve.seat.material.name}`,
+      valve.seals.name,
+      `bolting ${valve.bolting.name}`,
+      ...(valve.cavity.id === "none" ? [] : [valve.cavity.name]),
+    ].join(", "),
+  };
+}
+
+/** Seats the line of a candidate offers, coolest first. */
+export function ladderOf({ duty, shelf, house, candidates }: Proving, key: string): SeatStep[] {
+  const candidate = candidates.get(key);
+  if (!candidate || duty.dn === null) return [];
+  const one = prover(duty, shelf, house);
+  const steps = seatLadder(one, candidate, shelf.valvesFor(duty.dn));
+  return steps;
+}
