@@ -14,11 +14,12 @@ export interface LimitLine {
   readonly points: readonly Point[];
 }
 
+/** A temperature an assembly ends at, and the part that ends it. */
 export interface TemperatureEnd {
   readonly name: string;
   readonly part: LimitedPart;
   readonly temperatureC: number;
-  readonly end: "lowest" | "highest";
+  readonly end: "lowest" | "stays to" | "passes to";
 }
 
 /** What the assembly holds in one case, and by how much. */
@@ -36,6 +37,7 @@ export interface CaseLimit {
 /** Pressure–temperature limits of one candidate, as a picture needs them. */
 export interface Envelope {
   readonly lines: readonly LimitLine[];
+  /** The ends that govern: the coldest it may be, the hottest it may stay at, and the hottest it may pass. */
   readonly ends: readonly TemperatureEnd[];
   /** The lowest of all parts where the valve may stay; empty when the ends leave nothing. */
   readonly lowest: readonly Point[];
@@ -82,10 +84,11 @@ export function envelopeOf(
   }));
   return {
     lines,
-    ends: limits.flatMap((l): TemperatureEnd[] => [
-      { name: l.name, part: l.part, temperatureC: l.fromC, end: "lowest" },
-      { name: l.because ?? l.name, part: l.part, temperatureC: l.excursionC, end: "highest" },
-    ]),
+    ends: [
+      endedBy("lowest", limits, (l) => l.fromC, lowestC),
+      endedBy("stays to", limits, (l) => l.toC, highestC),
+      ...(excursionC > highestC ? [endedBy("passes to", limits, (l) => l.excursionC, excursionC)] : []),
+    ],
     lowest: lowestLine(curved, lowestC, highestC),
     excursion: highestC < excursionC ? lowestLine(curved, Math.max(lowestC, highestC), excursionC) : [],
     lowestC,
@@ -93,6 +96,16 @@ export function envelopeOf(
     excursionC,
     byCase: duty.cases.filter((c) => c.kind !== "fire").flatMap((c) => caseLimit(limits, c)),
   };
+}
+
+function endedBy(
+  end: TemperatureEnd["end"],
+  limits: readonly PartLimit[],
+  of: (limit: PartLimit) => number,
+  temperatureC: number,
+): TemperatureEnd {
+  const governs = limits.find((l) => of(l) === temperatureC)!;
+  return { name: governs.because ?? governs.name, part: governs.part, temperatureC, end };
 }
 
 /** The part with the least in hand in a case. */

@@ -31,5 +31,7 @@ export function figure(value: number): string {
  */
 export function marginText(margin: number, unit: "%" | "K"): string {
   const worse = Math.floor((unit === "%" ? margin * 100 : margin) + 1e-9);
+  // Ten times over is as good as a thousand times over, and reads better.
+  if (unit === "%" && worse > 999) return "> 999 %";
   return `${worse < 0 ? "−" : "+"}${Math.abs(worse)} ${unit}`;
 }

@@ -21,6 +21,8 @@ interface BenchState {
   readonly save: SaveState;
   readonly order: Order;
   readonly inHand: string | null;
+  /** Candidates looked at side by side, at most four; the oldest makes room. */
+  readonly compared: readonly string[];
 
   readonly open: (
     tag: Tag,
@@ -38,6 +40,8 @@ interface BenchState {
   readonly setSave: (save: SaveState, version?: number) => void;
   readonly setOrder: (order: Order) => void;
   readonly take: (candidate: string | null) => void;
+  readonly compare: (candidate: string) => void;
+  readonly dropCompared: (candidate: string) => void;
 }
 
 const nextId = (cases: readonly OperatingCase[]) => {
@@ -66,6 +70,7 @@ export const useBench = create<BenchState>()(
         save: { kind: "saved", at: new Date(0) },
         order: "price",
         inHand: null,
+        compared: [],
 
         open: (tag, draft) =>
           set({
@@ -75,6 +80,7 @@ export const useBench = create<BenchState>()(
             unreadable: draft?.unreadable ?? {},
             save: draft ? { kind: "unsaved" } : { kind: "saved", at: new Date(tag.updatedAt) },
             inHand: null,
+            compared: [],
           }),
         editTag: (change) => edit((content) => ({ ...content, ...change })),
         editDuty: (change) => edit((content) => ({ ...content, duty: { ...content.duty, ...change } })),
@@ -109,6 +115,12 @@ export const useBench = create<BenchState>()(
         setSave: (save, version) => set(version === undefined ? { save } : { save, version }),
         setOrder: (order) => set({ order }),
         take: (inHand) => set({ inHand }),
+        compare: (candidate) =>
+          set(({ compared }) => ({
+            compared: [...compared.filter((c) => c !== candidate), candidate].slice(-4),
+          })),
+        dropCompared: (candidate) =>
+          set(({ compared }) => ({ compared: compared.filter((c) => c !== candidate) })),
       };
     },
     { partialize: ({ content }) => ({ content }), equality: (a, b) => a.content === b.content, limit: 200 },

@@ -1,11 +1,17 @@
 import { convertUnit, parseQuantity, type Quantity, shownUnit, unitsOf } from "@proven-seat/core/units";
 import { useState } from "react";
-import { useUnits } from "../app/reading.ts";
+import { useReading, useUnits } from "../app/reading.ts";
 
 interface Props {
   value: number | null;
   quantity: Quantity;
   label: string;
+  /** Names the field among those that may have a unit of their own. */
+  field?: string;
+  /** An estimate shown while nothing is stated. */
+  estimate?: { readonly value: number; readonly method: string } | undefined;
+  /** Shows the unit behind the figure, where no heading does. */
+  withUnit?: boolean;
   /** What was typed and could not be read, kept so that nothing typed is lost. */
   unreadable: string | undefined;
   error: string | undefined;
@@ -32,13 +38,20 @@ export function QuantityField({
   onUnreadable,
   placeholder,
   align = "right",
+  field,
+  estimate,
+  withUnit = false,
 }: Props) {
   const reading = useUnits();
   const [typed, setTyped] = useState<string | null>(null);
-  const unit = shownUnit(quantity, reading);
+  const ownUnit = useReading((s) => (field === undefined ? undefined : s.fieldUnits[field]));
+  const unit =
+    ownUnit !== undefined && unitsOf(quantity).includes(ownUnit) ? ownUnit : shownUnit(quantity, reading);
   const home = unitsOf(quantity)[0]!;
   const inUnit = value === null ? null : convertUnit(value, quantity, home, unit);
-  const shown = inUnit === null ? "" : shownFigure(inUnit);
+  const shown = inUnit === null ? "" : `${shownFigure(inUnit)}${withUnit || ownUnit ? ` ${unit}` : ""}`;
+  const guessed =
+    estimate && `≈ ${Number(convertUnit(estimate.value, quantity, home, unit).toPrecision(3))} ${unit} est.`;
   const text = typed ?? unreadable ?? shown;
   const say = (next: string) => {
     setTyped(next);
@@ -57,8 +70,11 @@ export function QuantityField({
       value={text}
       aria-label={`${label}, ${unit}`}
       aria-invalid={fault !== undefined}
-      title={fault ?? unit}
-      placeholder={placeholder}
+      title={
+        fault ??
+        (value === null && estimate ? `Estimate: ${estimate.method}. Type a figure to replace it.` : unit)
+      }
+      placeholder={guessed ?? placeholder}
       inputMode="decimal"
       autoComplete="off"
       spellCheck={false}

@@ -1,7 +1,7 @@
 import { addressOf, type ImportResult, type Tag } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
 import { call } from "../../app/api.ts";
 import { useCommands } from "../../app/commands.ts";

@@ -37,16 +37,6 @@ export const Variants = memo(function Variants({
       current = false;
     };
   }, [prover, group, view]);
-  const facts: [string, string][] = [
-    ["construction", valve.construction],
-    ["entry", valve.entry],
-    ["cavity", valve.cavity],
-    ["ends", valve.ends],
-    ["port", `${valve.port}, ${figure(valve.boreMm)} mm`],
-    ["face to face", valve.faceToFaceMm === null ? "maker's standard" : `${figure(valve.faceToFaceMm)} mm`],
-    ["weight", `${figure(valve.weightKg)} kg`],
-    ["pad", valve.pad],
-  ];
   const columns: OptionColumn[] = [
     { heading: "body", cell: (v) => v.valve.bodyGrade },
     { heading: "trim", cell: (v) => v.valve.trim, title: (v) => v.valve.trim },
@@ -59,21 +49,10 @@ export const Variants = memo(function Variants({
     },
   ];
   return (
-    <section aria-label="Variants" className="flex h-[50%] min-h-0 shrink-0 flex-col px-4 pt-3">
-      <div className="mb-1 flex items-baseline justify-between">
-        <h2>Body, trim and seals</h2>
-        <span className="text-dim">
-          {valve.maker} {valve.line}, {valve.seat}, {valve.designation}
-        </span>
-      </div>
-      <dl className="mb-3 flex flex-wrap gap-x-6 gap-y-0.5">
-        {facts.map(([label, value]) => (
-          <div key={label} className="flex gap-1.5">
-            <dt className="text-dim">{label}</dt>
-            <dd>{value}</dd>
-          </div>
-        ))}
-      </dl>
+    <section aria-label="Variants" className="flex min-h-0 flex-1 flex-col">
+      <p className="mb-1 text-dim">
+        {valve.maker} {valve.line}, {valve.seat}, {valve.designation}, {valve.cavity}
+      </p>
       <OptionGrid
         name="Variants"
         rows={variants}

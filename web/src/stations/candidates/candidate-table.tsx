@@ -124,9 +124,9 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
     body.current?.querySelector<HTMLElement>(`[data-candidate="${CSS.escape(next.key)}"]`)?.focus();
   };
   return (
-    <section aria-label="Candidates" className="flex min-h-0 flex-1 flex-col px-4 pt-2">
-      <div className="mb-1 flex items-baseline justify-between gap-3">
-        <h2>Candidates</h2>
+    <section aria-label="Candidates" className="flex min-h-0 flex-1 flex-col">
+      <div className="mb-1 flex items-baseline justify-end gap-3">
+        <h2 className="sr-only">Candidates</h2>
         <span className="text-dim">
           {view.standing} stand, {view.considered - view.standing} fall · order: verdict,{" "}
           <select

@@ -48,9 +48,9 @@ export const DriveOptions = memo(function DriveOptions({
     },
   ];
   return (
-    <section aria-label="Drives for this valve" className="flex min-h-0 flex-1 flex-col px-4 pt-2">
+    <section aria-label="Drives for this valve" className="flex min-h-0 flex-1 flex-col">
       <div className="mb-1 flex items-baseline justify-between">
-        <h2>Drives for this valve</h2>
+        <h2 className="sr-only">Drives for this valve</h2>
         <span className="text-dim">
           {options.filter((o) => o.verdict !== "fails").length} of {options.length} do it
         </span>

@@ -1,4 +1,4 @@
-import { caseKinds, type OperatingCase } from "@proven-seat/core/duty";
+import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Verdict } from "@proven-seat/core/rules";
 import { shownUnit } from "@proven-seat/core/units";
 import { useState } from "react";
@@ -6,11 +6,12 @@ import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { QuantityField } from "../../parts/quantity-field.tsx";
+import { useAddCase } from "./add-case.tsx";
+import { CaseDetail } from "./case-detail.tsx";
 
 interface Props {
   faults: Record<string, string>;
   verdicts: Readonly<Record<string, Verdict>>;
-  onAddCase: () => void;
 }
 
 const grid = "grid grid-cols-[16px_minmax(0,1fr)_43px_43px_42px] items-baseline gap-x-1";
@@ -34,6 +35,7 @@ function CaseFigure({
   return (
     <QuantityField
       label={`${label}, ${of.name}`}
+      field={`cases.${part}`}
       quantity={part === "temperatureC" ? "temperature" : "pressure"}
       value={of[part]}
       unreadable={unreadable}
@@ -49,9 +51,9 @@ function CaseFigure({
 }
 
 /** Operating cases, edited in place; the one in hand shows what else it has. */
-export function CasesTable({ faults, verdicts, onAddCase }: Props) {
+export function CasesTable({ faults, verdicts }: Props) {
   const cases = useBench((s) => s.content!.duty.cases);
-  const { editCase, copyCase, removeCase } = useBench.getState();
+  const { editCase } = useBench.getState();
   const unreadable = useBench((s) => s.unreadable);
   const units = useUnits();
   const [open, setOpen] = useState<string | null>(null);
@@ -59,7 +61,7 @@ export function CasesTable({ faults, verdicts, onAddCase }: Props) {
     return (
       <p className="border-y border-rule py-3 text-dim">
         No operating case yet: what the valve must survive.{" "}
-        <button type="button" className="act" onClick={onAddCase}>
+        <button type="button" className="act" onClick={() => useAddCase.getState().set(true)}>
           Add the first case
         </button>
       </p>
@@ -138,43 +140,8 @@ export function CasesTable({ faults, verdicts, onAddCase }: Props) {
             )}
             {open === c.id && (
               <div role="row">
-                <div role="cell" className="grid gap-1 pb-2 pl-5 text-[12px]">
-                  <label className="flex gap-2">
-                    <span className="text-dim">kind</span>
-                    <select
-                      className="field"
-                      value={c.kind}
-                      onChange={(e) => editCase(c.id, { kind: e.target.value as OperatingCase["kind"] })}
-                    >
-                      {caseKinds.map((k) => (
-                        <option key={k}>{k}</option>
-                      ))}
-                    </select>
-                  </label>
-                  <label className="flex items-center gap-2">
-                    <input
-                      type="checkbox"
-                      checked={c.mayBeShut}
-                      onChange={(e) => editCase(c.id, { mayBeShut: e.target.checked })}
-                    />
-                    may be shut in this case
-                  </label>
-                  <label className="flex items-center gap-2">
-                    <input
-                      type="checkbox"
-                      checked={c.flow === "reverse"}
-                      onChange={(e) => editCase(c.id, { flow: e.target.checked ? "reverse" : "forward" })}
-                    />
-                    reverse: pushed from downstream
-                  </label>
-                  <span className="flex gap-3">
-                    <button type="button" className="quiet" onClick={() => copyCase(c.id)}>
-                      copy
-                    </button>
-                    <button type="button" className="quiet" onClick={() => removeCase(c.id)}>
-                      remove
-                    </button>
-                  </span>
+                <div role="cell" className="pb-2 pl-5 text-[12px]">
+                  <CaseDetail of={c} index={index} faults={faults} />
                 </div>
               </div>
             )}

@@ -1,10 +1,76 @@
 import type { Missing } from "@proven-seat/core/duty";
+import { memo, useEffect, useState } from "react";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import type { ProverHandle } from "../../workers/prover.ts";
+import type { BenchView } from "../../workers/views.ts";
 
-/** What the duty leaves open: why it matters, and what is assumed meanwhile. */
-export function MissingList({ missing }: { missing: readonly Missing[] }) {
+/** How many candidates turn if an assumption is wrong; asked one after the other, each by a proof of its own. */
+function useEffects(view: BenchView, prover: ProverHandle | null): Readonly<Record<string, number>> {
+  const [effects, setEffects] = useState<Readonly<Record<string, number>>>({});
+  useEffect(() => {
+    let current = true;
+    const ask = async () => {
+      if (!prover) return;
+      await new Promise((resolve) => setTimeout(resolve, 300));
+      for (const { field, assumption } of view.missing) {
+        if (!current) return;
+        if (assumption === null) continue;
+        const turned = await prover.api.effect(field);
+        if (current) setEffects((so) => ({ ...so, [field]: turned }));
+      }
+    };
+    setEffects({});
+    void ask();
+    return () => {
+      current = false;
+    };
+  }, [view, prover]);
+  return effects;
+}
+
+function Item({ missing: m, effect }: { missing: Missing; effect: number | undefined }) {
+  return (
+    <li className="flex gap-2">
+      <span className="mt-0.5">
+        <BoreMark verdict={m.assumption === null ? "cannot tell" : "not asked"} label={false} />
+      </span>
+      <span>
+        <span className="font-semibold">{m.label}</span>:{" "}
+        {m.assumption === null ? (
+          <span className="text-cannot">not known, and nothing is assumed.</span>
+        ) : (
+          <>{m.assumption} assumed.</>
+        )}{" "}
+        <span className="text-dim">{m.why}</span>
+        {effect !== undefined && effect > 0 && (
+          <span className="text-tight">
+            {" "}
+            Otherwise {effect} {effect === 1 ? "valve turns" : "valves turn"}.
+          </span>
+        )}
+        {effect === 0 && <span className="text-dim"> No verdict hangs on it here.</span>}
+      </span>
+    </li>
+  );
+}
+
+/** What the duty leaves open, what hangs on it, and what is assumed meanwhile: what weighs most stands first. */
+export const MissingList = memo(function MissingList({
+  view,
+  prover,
+}: {
+  view: BenchView;
+  prover: ProverHandle | null;
+}) {
+  const effects = useEffects(view, prover);
+  const { missing } = view;
   const stops = missing.filter((m) => m.assumption === null).length;
   if (missing.length === 0) return <p className="text-dim">The duty is complete: nothing is assumed.</p>;
+  const weight = (m: Missing) =>
+    m.assumption === null ? Number.POSITIVE_INFINITY : (effects[m.field] ?? -1);
+  const ordered = [...missing].sort(
+    (a, b) => weight(b) - weight(a) || missing.indexOf(a) - missing.indexOf(b),
+  );
   return (
     <>
       <p className="mb-2 text-dim">
@@ -12,23 +78,10 @@ export function MissingList({ missing }: { missing: readonly Missing[] }) {
         {missing.length - stops} assumed meanwhile
       </p>
       <ul className="grid gap-2">
-        {missing.map((m) => (
-          <li key={m.field} className="flex gap-2">
-            <span className="mt-0.5">
-              <BoreMark verdict={m.assumption === null ? "cannot tell" : "not asked"} label={false} />
-            </span>
-            <span>
-              <span className="font-semibold">{m.label}</span>:{" "}
-              {m.assumption === null ? (
-                <span className="text-cannot">not known, and nothing is assumed.</span>
-              ) : (
-                <>{m.assumption} assumed.</>
-              )}{" "}
-              <span className="text-dim">{m.why}</span>
-            </span>
-          </li>
+        {ordered.map((m) => (
+          <Item key={m.field} missing={m} effect={effects[m.field]} />
         ))}
       </ul>
     </>
   );
-}
+});

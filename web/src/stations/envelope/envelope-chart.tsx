@@ -1,59 +1,14 @@
 import type { OperatingCase } from "@proven-seat/core/duty";
-import type { Finding, Verdict } from "@proven-seat/core/rules";
+import type { Verdict } from "@proven-seat/core/rules";
 import { convertUnit, shownUnit } from "@proven-seat/core/units";
 import { memo, useEffect, useRef } from "react";
 import { useReading, useUnits } from "../../app/reading.ts";
 import { boreGraphics, chartFont, pageColours, startChart } from "../../parts/charts.ts";
-import { figureText, marginWords, type ReadingUnits } from "../../parts/verdict-words.ts";
+import { figureText, marginWords } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
+import { type CasePoint, casePoints, heldAt } from "./case-points.ts";
+import { draggedOnce, moveCase } from "./drag-case.ts";
 import { limitDashes } from "./envelope-lines.tsx";
-
-interface CasePoint {
-  readonly id: string;
-  readonly name: string;
-  readonly temperature: number;
-  readonly pressure: number;
-  readonly verdict: Verdict;
-  readonly label: string;
-}
-
-/** Pressure rules a case is measured by; the one with least margin speaks for the point. */
-const pressureRules = new Set(["envelope/body-class", "envelope/seat-limit"]);
-
-function casePoints(
-  cases: readonly OperatingCase[],
-  findings: readonly Finding[],
-  verdicts: Readonly<Record<string, Verdict>>,
-  units: ReadingUnits,
-  t: (c: number) => number,
-  p: (bar: number) => number,
-): CasePoint[] {
-  return cases.flatMap((c) => {
-    const sides = [c.upstreamBarG, c.downstreamBarG].filter((v) => v !== null);
-    if (sides.length === 0 || c.temperatureC === null) return [];
-    const measured = findings
-      .filter((f) => pressureRules.has(f.rule))
-      .flatMap((f) => f.byCase.filter((r) => r.caseId === c.id && r.margin !== null));
-    const least = measured.reduce<number | null>(
-      (low, r) => (low === null || r.margin! < low ? r.margin : low),
-      null,
-    );
-    const verdict = verdicts[c.id] ?? "not asked";
-    // A case that fails for its temperature has no margin in pressure worth reading.
-    const misleading = verdict === "fails" && least !== null && least >= 0;
-    const margin = least === null || misleading ? "" : ` ${marginWords(least, "%", units)}`;
-    return [
-      {
-        id: c.id,
-        name: c.name,
-        temperature: t(c.temperatureC),
-        pressure: p(Math.max(...sides)),
-        verdict,
-        label: `${c.name}${margin}`,
-      },
-    ];
-  });
-}
 
 interface Props {
   detail: CandidateDetail;
@@ -67,6 +22,11 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
   const chart = useRef<ReturnType<typeof startChart> | null>(null);
   const theme = useReading((s) => s.theme);
   const units = useUnits();
+  const says = useRef<HTMLParagraphElement>(null);
+  /** What is drawn now, for the pointer. */
+  const drawn = useRef<readonly CasePoint[]>([]);
+  const envelopeNow = useRef(detail.envelope);
+  const reading = useRef(units);
 
   useEffect(() => {
     chart.current = startChart(element.current!);
@@ -81,8 +41,11 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
     const p = (bar: number) => convertUnit(bar, "pressure", "bar g", pressureUnit);
     const t = (c: number) => convertUnit(c, "temperature", "°C", temperatureUnit);
     const { envelope, candidate } = detail;
-    const points = casePoints(cases, candidate.findings, verdicts, units, t, p);
-    const xs = [...points.map((c) => c.temperature), t(envelope.lowestC), t(envelope.highestC)];
+    const points = casePoints(cases, envelope, verdicts, units, t, p);
+    drawn.current = points;
+    envelopeNow.current = envelope;
+    reading.current = units;
+    const xs = [...points.map((c) => c.temperature), t(envelope.lowestC), t(envelope.excursionC)];
     const span = Math.max(...xs) - Math.min(...xs) || 100;
     const step = span > 400 ? 100 : span > 150 ? 40 : 20;
     const xMin = Math.floor((Math.min(...xs) - span * 0.02) / step) * step;
@@ -94,13 +57,13 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
       ...points.map((c) => c.pressure * 1.08),
       p(0) + 1,
     );
-    const nearestEnds = (["lowest", "highest"] as const).flatMap((which) => {
-      const at = which === "lowest" ? envelope.lowestC : envelope.highestC;
-      const end = envelope.ends.find((e) => e.end === which && e.temperatureC === at);
-      return end && inView(t(at))
-        ? [{ x: t(at), name: `${end.name} ${figureText(at, "°C", units)}`, which }]
-        : [];
-    });
+    const nearestEnds = envelope.ends
+      .filter((e) => inView(t(e.temperatureC)))
+      .map((e) => ({
+        x: t(e.temperatureC),
+        which: e.end,
+        name: `${e.end === "lowest" ? "" : `${e.end} `}${figureText(e.temperatureC, "°C", units)}, ${e.name}`,
+      }));
     const text = { color: colours.dim, fontFamily: chartFont, fontSize: 11 };
     chart.current?.chart.setOption(
       {
@@ -153,7 +116,7 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
               color: colours.ink,
               width: 1,
               opacity: 0.7,
-              type: l.part === "seat" ? limitDashes.seat : "solid",
+              type: limitDashes[l.part] ?? "solid",
             },
           })),
           {
@@ -177,10 +140,23 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
                   ...text,
                   position: e.which === "lowest" ? "insideEndBottom" : "insideEndTop",
                   rotate: 90,
+                  backgroundColor: colours.paper,
+                  padding: [1, 2],
                   distance: 4,
                 },
               })),
             },
+          },
+          {
+            type: "line",
+            name: "passing",
+            data: clipped(envelope.excursion),
+            symbol: "none",
+            clip: true,
+            silent: true,
+            lineStyle: { color: colours.ink, width: 2.2, type: [3, 3] },
+            areaStyle: { color: colours.second, opacity: 0.35, origin: "start" },
+            z: 1,
           },
           {
             type: "line",
@@ -208,7 +184,7 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
                       ),
                   )
                   .slice(0, 8);
-                return [c.name, ...lines].join("\n");
+                return [c.name, c.governed, ...lines].join("\n");
               },
             },
             renderItem: (
@@ -248,13 +224,89 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
     );
   }, [detail, cases, verdicts, units, theme]);
 
+  // Dragging a case edits the duty: the next proof turns the marks.
+  useEffect(() => {
+    const stage = element.current!;
+    const at = (event: PointerEvent) => {
+      const { left, top } = stage.getBoundingClientRect();
+      return [event.clientX - left, event.clientY - top] as [number, number];
+    };
+    const nearest = (x: number, y: number) => {
+      let found: { id: string; distance: number } | null = null;
+      for (const c of drawn.current) {
+        const [cx, cy] = chart.current!.chart.convertToPixel("grid", [c.temperature, c.pressure]) as [
+          number,
+          number,
+        ];
+        const distance = Math.hypot(cx - x, cy - y);
+        if (distance < 14 && (found === null || distance < found.distance)) found = { id: c.id, distance };
+      }
+      return found?.id ?? null;
+    };
+    let held: { id: string; step: ReturnType<typeof draggedOnce> } | null = null;
+    const down = (event: PointerEvent) => {
+      const id = nearest(...at(event));
+      if (id === null) return;
+      held = { id, step: draggedOnce() };
+      stage.setPointerCapture(event.pointerId);
+      event.preventDefault();
+    };
+    const move = (event: PointerEvent) => {
+      const place = at(event);
+      const [temperature, pressure] = chart.current!.chart.convertFromPixel("grid", place) as [
+        number,
+        number,
+      ];
+      readout(temperature);
+      stage.style.cursor = held || nearest(...place) !== null ? "grab" : "";
+      if (!held) return;
+      const { id } = held;
+      held.step.move(() => moveCase(id, pressure, temperature, reading.current));
+    };
+    const up = () => {
+      held?.step.end();
+      held = null;
+    };
+    const readout = (temperature: number) => {
+      const reader = reading.current;
+      const celsius = convertUnit(temperature, "temperature", shownUnit("temperature", reader), "°C");
+      const held = heldAt(envelopeNow.current, celsius);
+      says.current!.textContent = held
+        ? `at ${figureText(celsius, "°C", reader)}: ${figureText(held.bar, "bar", reader)}${held.passing ? ", passing only" : ""}, ${held.name}`
+        : `at ${figureText(celsius, "°C", reader)}: outside what every part stands`;
+    };
+    const away = () => {
+      says.current!.textContent = "";
+    };
+    stage.addEventListener("pointerdown", down, true);
+    stage.addEventListener("pointermove", move);
+    stage.addEventListener("pointerup", up);
+    stage.addEventListener("pointercancel", up);
+    stage.addEventListener("pointerleave", away);
+    return () => {
+      up();
+      stage.removeEventListener("pointerdown", down, true);
+      stage.removeEventListener("pointermove", move);
+      stage.removeEventListener("pointerup", up);
+      stage.removeEventListener("pointercancel", up);
+      stage.removeEventListener("pointerleave", away);
+    };
+  }, []);
+
   return (
-    <div
-      ref={element}
-      className="h-full w-full"
-      role="img"
-      aria-label={`Envelope of ${detail.candidate.valve.construction}, ${detail.candidate.valve.seat}: cases against body and seat limits. The findings carry the same figures.`}
-    />
+    <div className="relative h-full w-full">
+      <p
+        ref={says}
+        aria-hidden="true"
+        className="pointer-events-none absolute top-0 right-6 z-10 text-[12px] text-dim"
+      />
+      <div
+        ref={element}
+        className="h-full w-full touch-none"
+        role="img"
+        aria-label={`Envelope of ${detail.candidate.valve.construction}, ${detail.candidate.valve.seat}: cases against the limits of every part. The findings carry the same figures; cases are moved here by dragging, or in the duty.`}
+      />
+    </div>
   );
 }
 

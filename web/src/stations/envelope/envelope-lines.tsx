@@ -1,8 +1,8 @@
-import type { Envelope } from "@proven-seat/core/proof";
+import type { Envelope, LimitedPart } from "@proven-seat/core/proof";
 import { LineKey } from "../../parts/line-key.tsx";
 
 /** How the limits are drawn, in the picture and in its key. */
-export const limitDashes = { body: [] as number[], seat: [7, 3] };
+export const limitDashes: Readonly<Partial<Record<LimitedPart, number[]>>> = { seat: [7, 3], ends: [2, 2] };
 
 export function EnvelopeLegend({ envelope }: { envelope: Envelope }) {
   return (
@@ -10,7 +10,7 @@ export function EnvelopeLegend({ envelope }: { envelope: Envelope }) {
       lines={envelope.lines.map((l) => ({
         name: l.name,
         width: 1.2,
-        dashes: (limitDashes[l.part as "seat"] ?? []).join(" ") || undefined,
+        dashes: (limitDashes[l.part] ?? []).join(" ") || undefined,
         colour: "var(--ink)",
       }))}
     />

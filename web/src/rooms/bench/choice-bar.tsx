@@ -1,0 +1,81 @@
+import { useNavigate } from "react-router";
+import { useBench } from "../../bench/bench-store.ts";
+import { KeyHint } from "../../parts/key-hint.tsx";
+import type { CandidateDetail } from "../../workers/views.ts";
+
+interface Props {
+  detail: CandidateDetail;
+  tagId: string;
+  isChosen: boolean;
+  onChoose: () => void;
+  onOverride: () => void;
+}
+
+/** What may be done with the candidate in hand: choose it, override with a reason, set it aside to compare. */
+export function ChoiceBar({ detail, tagId, isChosen, onChoose, onOverride }: Props) {
+  const navigate = useNavigate();
+  const choice = useBench((s) => s.content!.choice);
+  const compared = useBench((s) => s.compared.includes(detail.candidate.key));
+  const { choose, compare, dropCompared } = useBench.getState();
+  const { key, verdict } = detail.candidate;
+  const grave = verdict === "fails" || verdict === "cannot tell";
+  const compareAct = (
+    <button
+      type="button"
+      className="quiet"
+      aria-pressed={compared}
+      onClick={() => (compared ? dropCompared(key) : compare(key))}
+    >
+      {compared ? "compared" : "compare"}
+      <KeyHint>K</KeyHint>
+    </button>
+  );
+  return (
+    <div className="border-t border-rule px-4 py-2.5">
+      {detail.enquiry ? (
+        <p className="flex flex-wrap items-center gap-3">
+          <span className="border border-dashed border-ink px-1 text-[12px]">by construction</span>
+          <span className="text-[12px] text-dim">
+            Nobody offers it: enquire, then bring the offer in as a catalogue line.
+          </span>
+          {compareAct}
+        </p>
+      ) : isChosen ? (
+        <p className="flex flex-wrap items-center gap-3">
+          <strong>Chosen</strong>
+          <button type="button" className="act" onClick={() => void navigate(`/tags/${tagId}/sheet`)}>
+            To the sheet
+          </button>
+          <button type="button" className="quiet" onClick={() => choose(null)}>
+            take back
+          </button>
+          {compareAct}
+        </p>
+      ) : (
+        <p className="flex items-center gap-3">
+          <button type="button" className="act-first" onClick={onChoose}>
+            {grave ? "Choose against the proof" : "Choose this valve"}
+            <KeyHint>C</KeyHint>
+          </button>
+          <button type="button" className="quiet" onClick={onOverride}>
+            override
+            <KeyHint>V</KeyHint>
+          </button>
+          {compareAct}
+        </p>
+      )}
+      {isChosen && choice?.overrideReason && (
+        <p className="mt-1 border-l-2 border-fails pl-2 text-[12px]">Overridden: {choice.overrideReason}</p>
+      )}
+      {isChosen && grave && !choice?.overrideReason && (
+        <p className="mt-1 border-l-2 border-fails pl-2 text-[12px]">
+          The duty has changed and the chosen valve no longer holds.{" "}
+          <button type="button" className="underline" onClick={onOverride}>
+            Override with a reason
+          </button>
+          , or choose another.
+        </p>
+      )}
+    </div>
+  );
+}

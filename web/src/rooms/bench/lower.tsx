@@ -1,0 +1,72 @@
+import { Tabs } from "radix-ui";
+import { useBench } from "../../bench/bench-store.ts";
+import { Notice } from "../../parts/notice.tsx";
+import { Variants } from "../../stations/body/variants.tsx";
+import { ReachList } from "../../stations/breaking/reach-list.tsx";
+import { CandidateTable } from "../../stations/candidates/candidate-table.tsx";
+import { Compare } from "../../stations/compare/compare.tsx";
+import { DriveOptions } from "../../stations/drive/drive-options.tsx";
+import { SeatLadder } from "../../stations/envelope/seat-ladder.tsx";
+import type { ProverHandle } from "../../workers/prover.ts";
+import type { BenchView } from "../../workers/views.ts";
+import { lowerTabs, tabNames, tabOf, useLower } from "./lower-tabs.ts";
+import type { StationId } from "./stations.ts";
+
+interface Props {
+  station: StationId;
+  view: BenchView;
+  prover: ProverHandle | null;
+  onCycleOrder: () => void;
+}
+
+/** Below the picture: candidates, what else the station offers, how far the duty may move, and the comparison. */
+export function Lower({ station, view, prover, onCycleOrder }: Props) {
+  const picked = useLower((s) => s.picked);
+  const pick = useLower((s) => s.pick);
+  const compared = useBench((s) => s.compared.length);
+  const tabs = lowerTabs(station);
+  const tab = tabOf(station, picked);
+  if (view.rows.length === 0)
+    return (
+      <Notice title="No candidates yet">
+        State the size of the line: without it no valve can be drawn up.
+      </Notice>
+    );
+  const content = {
+    candidates: () => <CandidateTable view={view} onCycleOrder={onCycleOrder} />,
+    variants: () => <Variants view={view} prover={prover} />,
+    seats: () => <SeatLadder view={view} prover={prover} />,
+    drives: () => <DriveOptions view={view} prover={prover} />,
+    reach: () => <ReachList view={view} prover={prover} />,
+    compare: () => <Compare view={view} prover={prover} />,
+  };
+  return (
+    <Tabs.Root
+      value={tab}
+      onValueChange={(next) => pick(next as typeof tab)}
+      className="flex min-h-0 flex-1 flex-col px-4 pt-2"
+    >
+      <Tabs.List className="mb-1 flex gap-4 border-b border-rule" aria-label="Below the picture">
+        {tabs.map((id) => (
+          <Tabs.Trigger
+            key={id}
+            value={id}
+            className="-mb-px border-b-2 border-transparent pb-0.5 text-dim data-[state=active]:border-ink data-[state=active]:font-semibold data-[state=active]:text-ink"
+          >
+            {tabNames[id]}
+            {id === "compare" && compared > 0 ? ` ${compared}` : ""}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      {tabs.map((id) => (
+        <Tabs.Content
+          key={id}
+          value={id}
+          className="flex min-h-0 flex-1 flex-col data-[state=inactive]:hidden"
+        >
+          {id === tab && content[id]()}
+        </Tabs.Content>
+      ))}
+    </Tabs.Root>
+  );
+}

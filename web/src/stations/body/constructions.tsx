@@ -1,0 +1,129 @@
+import { memo, useEffect, useState } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { heldSentence } from "../../parts/verdict-words.ts";
+import type { ProverHandle } from "../../workers/prover.ts";
+import type { BenchView, ConstructionRow, EnquiryRow } from "../../workers/views.ts";
+
+type Enquiries = Readonly<Record<string, EnquiryRow | null | undefined>>;
+
+/** Constructions that do not stand, asked for one after the other: each is a task of its own for the prover. */
+function useConstructions(view: BenchView, prover: ProverHandle | null) {
+  const [rows, setRows] = useState<readonly ConstructionRow[]>([]);
+  const [enquiries, setEnquiries] = useState<Enquiries>({});
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof asks anew
+  useEffect(() => {
+    let current = true;
+    const ask = async () => {
+      if (!prover) return;
+      const found = await prover.api.constructions();
+      if (!current) return;
+      setRows(found);
+      setEnquiries({});
+      // A pause first: while somebody types, the next proof must not wait behind these.
+      await new Promise((resolve) => setTimeout(resolve, 250));
+      for (const row of found) {
+        if (!current) return;
+        if (row.standing > 0) continue;
+        const enquiry = await prover.api.enquiry(row.id);
+        if (current) setEnquiries((so) => ({ ...so, [row.id]: enquiry }));
+      }
+    };
+    void ask();
+    return () => {
+      current = false;
+    };
+  }, [view.rows, prover]);
+  return { rows, enquiries };
+}
+
+function sentence(
+  row: ConstructionRow,
+  enquiry: EnquiryRow | null | undefined,
+  units: Parameters<typeof heldSentence>[1],
+) {
+  if (row.standing > 0) return `${row.standing} of ${row.considered} stand`;
+  if (row.fallsOn !== null) return heldSentence(row.fallsOn, units);
+  if (enquiry === undefined) return "nobody offers it here; asking the rules …";
+  if (enquiry === null) return "Not built in this size and class.";
+  return enquiry.stands
+    ? "Nobody offers it here."
+    : enquiry.fallsOn
+      ? heldSentence(enquiry.fallsOn, units)
+      : "";
+}
+
+/** Every construction in a line: how many stand, or why none does; and what could be enquired for. */
+export const Constructions = memo(function Constructions({
+  view,
+  prover,
+}: {
+  view: BenchView;
+  prover: ProverHandle | null;
+}) {
+  const { rows, enquiries } = useConstructions(view, prover);
+  const units = useUnits();
+  const inHand = view.inHand?.candidate.valve.constructionId;
+  const { take } = useBench.getState();
+  return (
+    <section aria-label="Constructions" className="flex min-h-0 flex-col overflow-auto">
+      <h2 className="pb-1">Constructions</h2>
+      <ul>
+        {rows.map((row) => {
+          const enquiry = enquiries[row.id];
+          const verdict =
+            row.key !== null
+              ? row.verdict
+              : enquiry === undefined
+                ? "not asked"
+                : enquiry?.stands
+                  ? "cannot tell"
+                  : "fails";
+          const key = row.key ?? enquiry?.key ?? null;
+          return (
+            <li key={row.id} className={`border-b border-rule/60 ${row.id === inHand ? "bg-second" : ""}`}>
+              <button
+                type="button"
+                disabled={key === null}
+                aria-current={row.id === inHand}
+                className={`grid w-full grid-cols-[20px_minmax(0,1fr)] items-baseline px-1 py-[3px] text-left enabled:hover:bg-second/60 ${row.standing > 0 ? "" : "text-dim"}`}
+                onClick={() => key !== null && take(key)}
+              >
+                <span className="self-center">
+                  <BoreMark verdict={key === null && enquiry === null ? "not asked" : verdict} />
+                </span>
+                <span>
+                  <span className={row.standing > 0 ? "font-semibold text-ink" : "text-ink"}>{row.name}</span>{" "}
+                  <span className="text-[12px] text-dim">{sentence(row, enquiry, units)}</span>
+                </span>
+              </button>
+              {row.standing === 0 && enquiry?.stands && (
+                <p className="grid grid-cols-[20px_minmax(0,1fr)] px-1 pb-1 text-[12px]">
+                  <span />
+                  <span>
+                    <button
+                      type="button"
+                      className="border border-dashed border-ink px-1"
+                      onClick={() => take(enquiry.key)}
+                    >
+                      by construction
+                    </button>{" "}
+                    {enquiry.words}.{" "}
+                    <button
+                      type="button"
+                      className="quiet"
+                      onClick={() => void navigator.clipboard?.writeText(enquiry.words)}
+                    >
+                      copy
+                    </button>
+                  </span>
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+});

@@ -1,0 +1,135 @@
+import { figure } from "@proven-seat/core/units";
+import { memo, useState } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import type { ProverHandle } from "../../workers/prover.ts";
+import type { BenchView, BreakingPoint, MovableValue } from "../../workers/views.ts";
+import { ReachMap } from "./reach-map.tsx";
+import { useReach } from "./use-reach.ts";
+import { inReading, nameOf, reachText, unitOf } from "./value-text.ts";
+
+type Reach = BreakingPoint["up"];
+
+function Side({ reach, fails, of }: { reach: Reach; fails: Reach; of: MovableValue }) {
+  const units = useUnits();
+  if (reach === null) return <span className="text-dim">no end found</span>;
+  const turn = reach.turns[0];
+  const later = fails !== null && Math.abs(fails.to - reach.to) > 1e-6 ? fails : null;
+  return (
+    <span className="grid grid-cols-[3.4rem_18px_minmax(0,1fr)] items-baseline gap-x-1">
+      <span className="figures text-right">{reachText(reach.to, of, units)}</span>
+      <span className="self-center">{turn && <BoreMark verdict={turn.to} />}</span>
+      <span title={reach.turns.map((t) => `${t.asks}: ${t.from} → ${t.to}`).join("\n")}>{turn?.asks}</span>
+      {later && (
+        <>
+          <span className="figures text-right text-dim">{reachText(later.to, of, units)}</span>
+          <span className="self-center">
+            <BoreMark verdict="fails" />
+          </span>
+          <span className="text-dim">{later.turns[0]?.asks}</span>
+        </>
+      )}
+    </span>
+  );
+}
+
+/** How far each value of the duty may move before a finding turns, and two of them against each other. */
+export const ReachList = memo(function ReachList({
+  view,
+  prover,
+}: {
+  view: BenchView;
+  prover: ProverHandle | null;
+}) {
+  const { values, points, done, key } = useReach(view, prover);
+  const units = useUnits();
+  const [axes, setAxes] = useState<readonly [string | null, string | null]>([null, null]);
+  if (key === null) return <p className="p-2 text-dim">Take a candidate in hand first.</p>;
+  const known = (path: string | null) => values.find((v) => v.path === path);
+  const across = known(axes[0]) ?? values.find((v) => v.quantity === "temperature" && v.caseName !== null);
+  const up =
+    known(axes[1]) ??
+    values.find((v) => v.quantity === "pressure" && v.caseName === across?.caseName) ??
+    values.find((v) => v.path !== across?.path);
+  const found = Object.keys(points).length;
+  const picker = (at: 0 | 1, value: MovableValue | undefined, other: MovableValue | undefined) => (
+    <select
+      className="border-b border-rule bg-transparent"
+      aria-label={at === 0 ? "map across" : "map upwards"}
+      value={value?.path ?? ""}
+      onChange={(e) =>
+        setAxes(at === 0 ? [e.target.value, up?.path ?? null] : [across?.path ?? null, e.target.value])
+      }
+    >
+      {values
+        .filter((v) => v.path !== other?.path)
+        .map((v) => (
+          <option key={v.path} value={v.path}>
+            {nameOf(v)}
+          </option>
+        ))}
+    </select>
+  );
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(190px,32%)] gap-4">
+      <div className="min-h-0 overflow-auto" aria-busy={!done}>
+        <p className="sr-only" role="status">
+          {done ? `${found} values searched` : "searching"}
+        </p>
+        <table className="w-full table-fixed border-collapse text-left text-[12px]">
+          <caption className="sr-only">How far each value may move before a finding turns</caption>
+          <thead className="text-dim">
+            <tr className="border-b border-rule">
+              <th className="w-[30%] font-normal">
+                value {done ? "" : `(${found} of ${values.length} searched)`}
+              </th>
+              <th className="w-[17%] text-right font-normal">now</th>
+              <th className="pl-2 font-normal">down to</th>
+              <th className="font-normal">up to</th>
+            </tr>
+          </thead>
+          <tbody>
+            {values.map((v) => {
+              const point = points[v.path];
+              return (
+                <tr key={v.path} className="border-b border-rule/60 align-top">
+                  <td className="py-[2px]">{nameOf(v)}</td>
+                  <td className="figures text-right">
+                    {figure(inReading(v.value, v, units))}{" "}
+                    <span className="text-dim">{unitOf(v, units)}</span>
+                    {v.assumed && (
+                      <span className="text-dim" title="assumed">
+                        *
+                      </span>
+                    )}
+                  </td>
+                  <td className="pl-2">
+                    {point ? <Side reach={point.down} fails={point.failsDown} of={v} /> : "…"}
+                  </td>
+                  <td>{point ? <Side reach={point.up} fails={point.failsUp} of={v} /> : "…"}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        {values.some((v) => v.assumed) && (
+          <p className="pt-1 text-[12px] text-dim">* assumed; the duty does not say.</p>
+        )}
+      </div>
+      {across && up && (
+        <ReachMap
+          view={view}
+          prover={prover}
+          across={across}
+          up={up}
+          points={points}
+          pickers={
+            <p className="flex flex-wrap items-baseline gap-x-1.5 text-[12px]">
+              {picker(0, across, up)} <span className="text-dim">against</span> {picker(1, up, across)}
+            </p>
+          }
+        />
+      )}
+    </div>
+  );
+});

@@ -1,0 +1,156 @@
+import { figure } from "@proven-seat/core/units";
+import { memo, type ReactNode, useEffect, useState } from "react";
+import { useUnits } from "../../app/reading.ts";
+import type { ProverHandle } from "../../workers/prover.ts";
+import type { BenchView, BreakingPoint, MapCell, MovableValue } from "../../workers/views.ts";
+import { inReading, unitOf } from "./value-text.ts";
+
+const columns = 32;
+const rows = 20;
+
+/** Places judged: a little beyond where the value first fails, or round about it while that is not known. */
+function places(of: MovableValue, point: BreakingPoint | undefined, count: number): number[] {
+  const reach = Math.max(Math.abs(of.value) * 0.6, 10);
+  const from = Math.max(of.least, point?.failsDown ? point.failsDown.to - 0.15 * reach : of.value - reach);
+  const to = Math.min(
+    of.most,
+    point?.failsUp
+      ? point.failsUp.to + 0.25 * Math.max(reach, point.failsUp.to - of.value)
+      : of.value + reach,
+  );
+  return Array.from({ length: count }, (_, i) => from + ((to - from) * (i + 0.5)) / count);
+}
+
+interface Map {
+  readonly of: string;
+  readonly x: readonly number[];
+  readonly y: readonly number[];
+  readonly cells: readonly (readonly (MapCell | null)[])[];
+}
+
+interface Props {
+  view: BenchView;
+  prover: ProverHandle | null;
+  across: MovableValue;
+  up: MovableValue;
+  points: Readonly<Record<string, BreakingPoint>>;
+  pickers: ReactNode;
+}
+
+const fillOf: Record<MapCell["verdict"], string> = {
+  holds: "url(#map-holds)",
+  tight: "url(#map-tight)",
+  fails: "url(#map-fails)",
+  "cannot tell": "url(#map-cannot)",
+  "not asked": "var(--second)",
+};
+
+/** Two values against each other, row by row from where the duty stands; patterns carry the meaning, colour supports it. */
+export const ReachMap = memo(function ReachMap({ view, prover, across, up, points, pickers }: Props) {
+  const [map, setMap] = useState<Map | null>(null);
+  const units = useUnits();
+  const key = view.inHand!.candidate.key;
+  const ready = points[across.path] !== undefined && points[up.path] !== undefined;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: one map for each proof and pair of values
+  useEffect(() => {
+    if (!prover || !ready) return;
+    let current = true;
+    const draw = async () => {
+      const x = places(across, points[across.path], columns);
+      const y = places(up, points[up.path], rows);
+      const cells: (readonly (MapCell | null)[])[] = y.map(() => []);
+      const near = y.map((_, i) => i).sort((a, b) => Math.abs(y[a]! - up.value) - Math.abs(y[b]! - up.value));
+      for (const i of near) {
+        const row = await prover.api.mapRow(key, { path: across.path, at: x }, { path: up.path, at: y[i]! });
+        if (!current) return;
+        cells[i] = row;
+        setMap({ of: `${key} ${across.path} ${up.path}`, x, y, cells: [...cells] });
+      }
+    };
+    void draw();
+    return () => {
+      current = false;
+    };
+  }, [view, prover, key, across.path, up.path, ready]);
+  const [width, height] = [columns * 10, rows * 10];
+  const drawn = map?.of === `${key} ${across.path} ${up.path}` ? map : null;
+  const place = (at: readonly number[], value: number, size: number) => {
+    const step = at[1]! - at[0]!;
+    return ((value - (at[0]! - step / 2)) / (step * at.length)) * size;
+  };
+  const ends = (at: readonly number[], of: MovableValue) =>
+    [at[0]!, at.at(-1)!].map((v) => figure(inReading(v, of, units)));
+  return (
+    <figure className="flex min-h-0 flex-col gap-1" aria-label="Map of two values">
+      {pickers}
+      {drawn === null ? (
+        <p className="text-[12px] text-dim">The map comes once both values are searched …</p>
+      ) : (
+        <>
+          <svg
+            role="img"
+            className="min-h-0 w-full flex-1"
+            viewBox={`-2 -2 ${width + 4} ${height + 4}`}
+            preserveAspectRatio="none"
+            aria-label={`${across.label} against ${up.label}: where the valve in hand holds, is tight or fails`}
+          >
+            <defs>
+              <pattern id="map-holds" width="10" height="10" patternUnits="userSpaceOnUse">
+                <rect width="10" height="10" fill="color-mix(in srgb, var(--holds) 26%, var(--paper))" />
+              </pattern>
+              <pattern id="map-tight" width="10" height="10" patternUnits="userSpaceOnUse">
+                <rect width="10" height="10" fill="color-mix(in srgb, var(--tight) 26%, var(--paper))" />
+                <circle cx="5" cy="5" r="1.5" fill="var(--tight)" />
+              </pattern>
+              <pattern id="map-fails" width="10" height="10" patternUnits="userSpaceOnUse">
+                <rect width="10" height="10" fill="color-mix(in srgb, var(--fails) 30%, var(--paper))" />
+                <path d="M0 10L10 0" stroke="var(--fails)" strokeWidth="1.4" />
+              </pattern>
+              <pattern id="map-cannot" width="10" height="10" patternUnits="userSpaceOnUse">
+                <rect width="10" height="10" fill="var(--paper)" />
+                <circle cx="5" cy="5" r="2.6" fill="none" stroke="var(--cannot)" />
+              </pattern>
+            </defs>
+            {drawn.cells.map((row, j) =>
+              row.map((cell, i) =>
+                cell === null ? null : (
+                  <rect
+                    // biome-ignore lint/suspicious/noArrayIndexKey: a place in the grid is its index
+                    key={`${i} ${j}`}
+                    x={i * 10}
+                    y={height - (j + 1) * 10}
+                    width="10.2"
+                    height="10.2"
+                    fill={fillOf[cell.verdict]}
+                  >
+                    <title>{`${figure(inReading(drawn.x[i]!, across, units))} ${unitOf(across, units)}, ${figure(inReading(drawn.y[j]!, up, units))} ${unitOf(up, units)}: ${cell.verdict}${cell.asks && cell.verdict !== "holds" ? `, ${cell.asks}` : ""}`}</title>
+                  </rect>
+                ),
+              ),
+            )}
+            <g stroke="var(--ink)" strokeWidth="1.5" fill="none">
+              <path
+                d={`M${place(drawn.x, across.value, width)} 0V${height}M0 ${height - place(drawn.y, up.value, height)}H${width}`}
+                strokeDasharray="3 3"
+                strokeWidth="0.8"
+              />
+            </g>
+          </svg>
+          <figcaption className="grid grid-cols-[auto_1fr_auto] text-[11px] text-dim">
+            <span className="figures text-[11px]!">{ends(drawn.x, across)[0]}</span>
+            <span className="text-center">
+              {nameOfUnit(across, unitOf(across, units))} →, {nameOfUnit(up, unitOf(up, units))} ↑{" "}
+              {ends(drawn.y, up).join(" … ")}
+            </span>
+            <span className="figures text-[11px]!">{ends(drawn.x, across)[1]}</span>
+            <span className="col-span-3">
+              plain: holds · dots: tight · strokes: fails · dashed cross: now
+            </span>
+          </figcaption>
+        </>
+      )}
+    </figure>
+  );
+});
+
+const nameOfUnit = (of: MovableValue, unit: string) => `${of.label}${unit ? `, ${unit}` : ""}`;

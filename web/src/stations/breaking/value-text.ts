@@ -1,0 +1,25 @@
+import { convertUnit, figure, type Reading, shownUnit } from "@proven-seat/core/units";
+import type { MovableValue } from "../../workers/views.ts";
+
+const home = { pressure: "bar g", temperature: "°C" } as const;
+
+/** A value of the duty in the reader's units, without the unit. */
+export function inReading(value: number, of: Pick<MovableValue, "quantity">, reading: Reading): number {
+  if (of.quantity === "number") return value;
+  return convertUnit(value, of.quantity, home[of.quantity], shownUnit(of.quantity, reading));
+}
+
+export function unitOf(of: Pick<MovableValue, "quantity" | "unit">, reading: Reading): string {
+  return of.quantity === "number" ? of.unit : shownUnit(of.quantity, reading);
+}
+
+/** Rounded towards the value that is sure to hold, so that nobody reads more room than there is. */
+export function reachText(to: number, of: MovableValue, reading: Reading): string {
+  const [shown, now] = [inReading(to, of, reading), inReading(of.value, of, reading)];
+  const size = Math.max(Math.abs(shown), 1e-9);
+  const step = 10 ** Math.floor(Math.log10(size) - 2.999999);
+  const inside = shown >= now ? Math.floor(shown / step + 1e-6) : Math.ceil(shown / step - 1e-6);
+  return figure(inside * step);
+}
+
+export const nameOf = (of: MovableValue) => (of.caseName === null ? of.label : `${of.caseName}, ${of.label}`);

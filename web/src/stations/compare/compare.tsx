@@ -1,0 +1,181 @@
+import { ruleStations } from "@proven-seat/core/rules";
+import { figure, type Reading } from "@proven-seat/core/units";
+import { memo, useEffect, useState } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { figureText, marginWords, verdictText } from "../../parts/verdict-words.ts";
+import type { ProverHandle } from "../../workers/prover.ts";
+import type { BenchView, CandidateDetail } from "../../workers/views.ts";
+import { differingFirst } from "./differing-first.ts";
+
+const facts: readonly (readonly [string, (d: CandidateDetail, units: Reading) => string])[] = [
+  ["construction", (d) => d.candidate.valve.construction],
+  ["maker and line", (d) => `${d.candidate.valve.maker}, ${d.candidate.valve.line}`],
+  ["class", (d) => d.candidate.valve.designation],
+  ["cavity", (d) => d.candidate.valve.cavity],
+  ["body", (d) => d.candidate.valve.bodyGrade],
+  ["trim", (d) => d.candidate.valve.trim],
+  ["seat", (d) => d.candidate.valve.seat],
+  ["seals", (d) => d.candidate.valve.seals],
+  ["stem seal", (d) => d.candidate.valve.stemSeal],
+  ["ends", (d) => d.candidate.valve.ends],
+  [
+    "drive",
+    (d) => (d.candidate.drive ? `${d.candidate.drive.family} ${d.candidate.drive.size}` : "bare stem"),
+  ],
+  ["break torque", (d, u) => (d.enquiry ? "ask the maker" : figureText(d.candidate.breakNm, "N·m", u))],
+  ["weight", (d) => (d.enquiry ? "ask the maker" : `${figure(d.candidate.weightKg)} kg`)],
+  ["price", (d) => (d.enquiry ? "ask the maker" : figure(d.candidate.price))],
+];
+
+/** Up to four candidates side by side: what differs stands first. */
+export const Compare = memo(function Compare({
+  view,
+  prover,
+}: {
+  view: BenchView;
+  prover: ProverHandle | null;
+}) {
+  const compared = useBench((s) => s.compared);
+  const { dropCompared, take } = useBench.getState();
+  const units = useUnits();
+  const [details, setDetails] = useState<readonly CandidateDetail[]>([]);
+  const [all, setAll] = useState(false);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof has new findings
+  useEffect(() => {
+    let current = true;
+    void prover?.api.details(compared).then((found) => current && setDetails(found));
+    return () => {
+      current = false;
+    };
+  }, [prover, compared, view]);
+  if (compared.length === 0)
+    return (
+      <p className="p-2 text-dim">
+        Nothing to compare yet. Take a candidate in hand and press <kbd>K</kbd>, or "compare" beside the
+        choice; up to four.
+      </p>
+    );
+  const gone = compared.length - details.length;
+  const rows = differingFirst(
+    facts.map(([name, of]) => ({ name, cells: details.map((d) => of(d, units)) })),
+    (row) => row.cells,
+  );
+  const asked = details[0]?.candidate.findings.map((f) => f.rule) ?? [];
+  const findings = differingFirst(
+    asked
+      .map((rule) => ({ rule, of: details.map((d) => d.candidate.findings.find((f) => f.rule === rule)!) }))
+      .filter(({ of }) => of.some((f) => f.verdict !== "not asked")),
+    ({ of }) => of.map((f) => f.verdict),
+  );
+  const different = {
+    facts: rows.filter((r) => r.differs).length,
+    findings: findings.filter((f) => f.differs).length,
+  };
+  const template = { gridTemplateColumns: `8rem repeat(${details.length}, minmax(0, 1fr))` };
+  return (
+    <div className="min-h-0 flex-1 overflow-auto" role="table" aria-label="Comparison">
+      {gone > 0 && (
+        <p className="text-[12px] text-tight">{gone} of them no longer a candidate for this duty.</p>
+      )}
+      <div
+        role="row"
+        className="sticky top-0 grid gap-x-3 border-b border-rule bg-paper pb-1"
+        style={template}
+      >
+        <span role="columnheader" className="text-[12px] text-dim">
+          {different.facts + different.findings} differ
+        </span>
+        {details.map((d) => (
+          <span
+            role="columnheader"
+            key={d.candidate.key}
+            className="flex min-w-0 items-center gap-1.5 font-semibold"
+          >
+            <BoreMark verdict={d.candidate.verdict} />
+            <button
+              type="button"
+              className="truncate hover:underline"
+              title={d.candidate.key}
+              onClick={() => take(d.candidate.key)}
+            >
+              {d.candidate.valve.construction}
+            </button>
+            <button
+              type="button"
+              className="quiet ml-auto"
+              aria-label={`leave out ${d.candidate.valve.construction}`}
+              onClick={() => dropCompared(d.candidate.key)}
+            >
+              ×
+            </button>
+          </span>
+        ))}
+      </div>
+      {rows
+        .filter((r) => r.differs || all)
+        .map((r) => (
+          <div
+            role="row"
+            key={r.name}
+            className={`grid gap-x-3 border-b border-rule/60 py-[2px] ${r.differs ? "" : "text-dim"}`}
+            style={template}
+          >
+            <span role="rowheader" className="text-dim">
+              {r.name}
+            </span>
+            {r.cells.map((cell, i) => (
+              <span role="cell" key={details[i]!.candidate.key} className="truncate" title={cell}>
+                {cell}
+              </span>
+            ))}
+          </div>
+        ))}
+      {ruleStations.map((station) => {
+        const ofStation = findings.filter(
+          ({ rule, differs }) => rule.startsWith(`${station}/`) && (differs || all),
+        );
+        if (ofStation.length === 0) return null;
+        return (
+          <div role="rowgroup" key={station}>
+            <div role="row">
+              <span role="rowheader" className="text-[12px] text-dim capitalize">
+                {station}
+              </span>
+            </div>
+            {ofStation.map(({ rule, of, differs }) => (
+              <div
+                role="row"
+                key={rule}
+                className={`grid gap-x-3 border-b border-rule/60 py-[2px] ${differs ? "" : "text-dim"}`}
+                style={template}
+              >
+                <span role="rowheader" className="truncate" title={of[0]!.asks}>
+                  {of[0]!.asks}
+                </span>
+                {of.map((f, i) => (
+                  <span
+                    role="cell"
+                    key={details[i]!.candidate.key}
+                    className="flex min-w-0 items-center gap-1.5"
+                    title={f.says}
+                  >
+                    <BoreMark verdict={f.verdict} />
+                    <span className={`figures truncate ${verdictText[f.verdict]}`}>
+                      {f.value === null ? "" : figureText(f.value, f.unit, units)}{" "}
+                      {marginWords(f.margin, f.marginUnit, units)}
+                    </span>
+                  </span>
+                ))}
+              </div>
+            ))}
+          </div>
+        );
+      })}
+      <button type="button" className="quiet py-1" onClick={() => setAll(!all)}>
+        {all ? "only what differs" : "what is the same as well"}
+      </button>
+    </div>
+  );
+});

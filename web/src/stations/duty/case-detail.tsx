@@ -1,0 +1,134 @@
+import {
+  caseKindDescriptions,
+  flowBases,
+  isPassing,
+  type OperatingCase,
+  phases,
+} from "@proven-seat/core/duty";
+import type { Quantity } from "@proven-seat/core/units";
+import { useBench } from "../../bench/bench-store.ts";
+import { QuantityField } from "../../parts/quantity-field.tsx";
+
+const flowQuantity: Record<(typeof flowBases)[number], Quantity> = {
+  "m³/h": "volume flow",
+  "Nm³/h": "gas flow",
+  "kg/h": "mass flow",
+};
+const flowName: Record<(typeof flowBases)[number], string> = {
+  "m³/h": "as it flows",
+  "Nm³/h": "gas at normal state",
+  "kg/h": "mass",
+};
+
+/** What else a case has: its kind, phase and flow, whether it may be shut, and from where it is pushed. */
+export function CaseDetail({
+  of,
+  index,
+  faults,
+}: {
+  of: OperatingCase;
+  index: number;
+  faults: Record<string, string>;
+}) {
+  const { editCase, copyCase, removeCase, setUnreadable, clearUnreadable } = useBench.getState();
+  const path = `cases.${of.id}.rate`;
+  const unreadable = useBench((s) => s.unreadable[path]);
+  const kind = caseKindDescriptions.find((k) => k.kind === of.kind)!;
+  return (
+    <div className="grid gap-1">
+      <label className="flex gap-2">
+        <span className="w-9 shrink-0 text-dim">kind</span>
+        <select
+          className="field"
+          value={of.kind}
+          onChange={(e) => editCase(of.id, { kind: e.target.value as OperatingCase["kind"] })}
+        >
+          {caseKindDescriptions.map((k) => (
+            <option key={k.kind}>{k.kind}</option>
+          ))}
+        </select>
+      </label>
+      <p className="text-dim">
+        {kind.means}
+        {isPassing(of.kind) && of.kind !== "fire" ? " Passing: a seat may go to its excursion maximum." : ""}
+      </p>
+      <label className="flex gap-2">
+        <span className="w-9 shrink-0 text-dim">phase</span>
+        <select
+          className="field"
+          value={of.phase ?? ""}
+          onChange={(e) =>
+            editCase(of.id, {
+              phase: e.target.value === "" ? null : (e.target.value as OperatingCase["phase"]),
+            })
+          }
+        >
+          <option value="">as the fluid</option>
+          {phases.map((p) => (
+            <option key={p}>{p}</option>
+          ))}
+        </select>
+      </label>
+      <div className="flex gap-2">
+        <span className="w-9 shrink-0 text-dim">flow</span>
+        <QuantityField
+          label={`flow, ${of.name}`}
+          field="cases.rate"
+          quantity={flowQuantity[of.rateBasis]}
+          value={of.rate}
+          unreadable={unreadable}
+          error={faults[`cases.${index}.rate`]}
+          placeholder="none"
+          withUnit
+          align="left"
+          onValue={(rate) => {
+            clearUnreadable(path);
+            editCase(of.id, { rate });
+          }}
+          onUnreadable={(text) => setUnreadable(path, text)}
+        />
+        <select
+          className="field"
+          aria-label={`flow counted, ${of.name}`}
+          value={of.rateBasis}
+          onChange={(e) => editCase(of.id, { rateBasis: e.target.value as OperatingCase["rateBasis"] })}
+        >
+          {flowBases.map((b) => (
+            <option key={b} value={b}>
+              {flowName[b]}
+            </option>
+          ))}
+        </select>
+      </div>
+      {unreadable !== undefined && (
+        <p role="alert" className="text-fails">
+          "{unreadable}" is not a figure in a unit of {flowQuantity[of.rateBasis]}.
+        </p>
+      )}
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          checked={of.mayBeShut}
+          onChange={(e) => editCase(of.id, { mayBeShut: e.target.checked })}
+        />
+        may be shut in this case
+      </label>
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          checked={of.flow === "reverse"}
+          onChange={(e) => editCase(of.id, { flow: e.target.checked ? "reverse" : "forward" })}
+        />
+        reverse: pushed from downstream
+      </label>
+      <span className="flex gap-3">
+        <button type="button" className="quiet" onClick={() => copyCase(of.id)}>
+          copy
+        </button>
+        <button type="button" className="quiet" onClick={() => removeCase(of.id)}>
+          remove
+        </button>
+      </span>
+    </div>
+  );
+}

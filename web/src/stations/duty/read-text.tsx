@@ -1,0 +1,46 @@
+import { useState } from "react";
+import { useBench } from "../../bench/bench-store.ts";
+import { FieldRow } from "./field-row.tsx";
+
+/** A text that must be read into something; what cannot be read stays as typed with the reason below. */
+export function ReadText({
+  label,
+  path,
+  shown,
+  read,
+  says,
+  fault,
+  placeholder = "not stated",
+  title,
+}: {
+  label: string;
+  path: string;
+  shown: string;
+  read: (text: string) => boolean;
+  says: string;
+  fault: string | undefined;
+  placeholder?: string;
+  title?: string | undefined;
+}) {
+  const unreadable = useBench((s) => s.unreadable[path]);
+  const { setUnreadable, clearUnreadable } = useBench.getState();
+  const [typed, setTyped] = useState<string | null>(null);
+  return (
+    <FieldRow label={label} fault={unreadable === undefined ? fault : says.replace("…", unreadable)}>
+      <input
+        className="field"
+        aria-label={label}
+        aria-invalid={unreadable !== undefined || fault !== undefined}
+        placeholder={placeholder}
+        title={title}
+        value={typed ?? unreadable ?? shown}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          if (read(e.target.value)) clearUnreadable(path);
+          else setUnreadable(path, e.target.value);
+        }}
+        onBlur={() => setTyped(null)}
+      />
+    </FieldRow>
+  );
+}

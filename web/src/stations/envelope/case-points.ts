@@ -1,0 +1,70 @@
+import type { OperatingCase } from "@proven-seat/core/duty";
+import type { Envelope } from "@proven-seat/core/proof";
+import type { Verdict } from "@proven-seat/core/rules";
+import type { Reading } from "@proven-seat/core/units";
+import { figureText, marginWords } from "../../parts/verdict-words.ts";
+
+export interface CasePoint {
+  readonly id: string;
+  readonly name: string;
+  readonly temperature: number;
+  readonly pressure: number;
+  readonly verdict: Verdict;
+  readonly label: string;
+  /** What the assembly holds there and which part says so. */
+  readonly governed: string;
+}
+
+/** Cases as points of the picture; the part with the least in hand speaks for each. */
+export function casePoints(
+  cases: readonly OperatingCase[],
+  envelope: Envelope,
+  verdicts: Readonly<Record<string, Verdict>>,
+  reading: Reading,
+  t: (c: number) => number,
+  p: (bar: number) => number,
+): CasePoint[] {
+  return cases.flatMap((c) => {
+    const sides = [c.upstreamBarG, c.downstreamBarG].filter((v) => v !== null);
+    if (sides.length === 0 || c.temperatureC === null) return [];
+    const limit = envelope.byCase.find((l) => l.caseId === c.id);
+    const verdict = verdicts[c.id] ?? "not asked";
+    const margin = limit?.margin == null ? "" : ` ${marginWords(limit.margin, "%", reading)}`;
+    return [
+      {
+        id: c.id,
+        name: c.name,
+        temperature: t(c.temperatureC),
+        pressure: p(Math.max(...sides)),
+        verdict,
+        // A case outside a part's temperatures has no margin in pressure worth reading.
+        label: `${c.name}${limit && limit.limitBar > 0 ? margin : ""}`,
+        governed:
+          limit === undefined
+            ? "not asked of the envelope"
+            : limit.limitBar > 0
+              ? `${limit.part} governs (${limit.governs}): ${figureText(limit.valueBar, "bar", reading)} of ${figureText(limit.limitBar, "bar", reading)}${margin}`
+              : `outside the temperatures of the ${limit.part} (${limit.governs})`,
+      },
+    ];
+  });
+}
+
+/** What holds at a temperature: the lowest line and whose it is; null outside every line. */
+export function heldAt(
+  envelope: Envelope,
+  temperatureC: number,
+): { bar: number; name: string; passing: boolean } | null {
+  const { lowestC, highestC, excursionC, lines } = envelope;
+  if (temperatureC < lowestC || temperatureC > excursionC) return null;
+  let least: { bar: number; name: string } | null = null;
+  for (const { name, points } of lines) {
+    const after = points.findIndex(([x]) => x >= temperatureC);
+    const [x1, y1] = points[Math.max(after, 0)] ?? points.at(-1)!;
+    const [x0, y0] = points[Math.max(after - 1, 0)]!;
+    const bar =
+      after < 0 ? points.at(-1)![1] : x1 === x0 ? y1 : y0 + ((y1 - y0) * (temperatureC - x0)) / (x1 - x0);
+    if (least === null || bar < least.bar) least = { bar, name };
+  }
+  return least && { ...least, passing: temperatureC > highestC };
+}

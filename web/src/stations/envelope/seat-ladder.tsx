@@ -1,0 +1,90 @@
+import type { SeatStep } from "@proven-seat/core/proof";
+import { figure } from "@proven-seat/core/units";
+import { memo, useEffect, useState } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { figureText } from "../../parts/verdict-words.ts";
+import type { ProverHandle } from "../../workers/prover.ts";
+import type { BenchView } from "../../workers/views.ts";
+
+/** Seats the line offers, coolest first, and what each step up costs. */
+export const SeatLadder = memo(function SeatLadder({
+  view,
+  prover,
+}: {
+  view: BenchView;
+  prover: ProverHandle | null;
+}) {
+  const [steps, setSteps] = useState<readonly SeatStep[] | null>(null);
+  const units = useUnits();
+  const key = view.inHand!.candidate.key;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof has a new ladder
+  useEffect(() => {
+    let current = true;
+    void prover?.api.seats(key).then((found) => current && setSteps(found));
+    return () => {
+      current = false;
+    };
+  }, [prover, key, view]);
+  if (steps === null) return <p className="p-2 text-dim">Climbing …</p>;
+  if (steps.length === 0)
+    return (
+      <p className="p-2 text-dim">
+        A valve by construction: any seat may be asked for, its torque is the maker's to say.
+      </p>
+    );
+  return (
+    <div className="min-h-0 flex-1 overflow-auto">
+      <table className="w-full border-collapse text-left">
+        <caption className="sr-only">Seats offered, coolest first</caption>
+        <thead className="text-[12px] text-dim">
+          <tr className="border-b border-rule">
+            <th className="font-normal">seat</th>
+            <th className="font-normal">envelope</th>
+            <th className="font-normal">drive</th>
+            <th className="text-right font-normal">stays to</th>
+            <th className="text-right font-normal">passes</th>
+            <th className="text-right font-normal">break</th>
+            <th className="text-right font-normal">× torque</th>
+            <th className="text-right font-normal">price</th>
+            <th className="pl-3 font-normal">held back by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {steps.map((s) => (
+            <tr
+              key={s.key}
+              className={`border-b border-rule/60 ${s.current ? "bg-second font-semibold" : ""} ${s.envelope === "fails" ? "text-dim" : ""}`}
+            >
+              <td>
+                <button
+                  type="button"
+                  className="text-left hover:underline"
+                  aria-current={s.current}
+                  onClick={() => useBench.getState().take(s.key)}
+                >
+                  {s.seat}
+                </button>
+              </td>
+              <td>
+                <BoreMark verdict={s.envelope} />
+              </td>
+              <td>
+                <BoreMark verdict={s.drive} />
+              </td>
+              <td className="figures text-right">{figureText(s.continuousMaximumC, "°C", units)}</td>
+              <td className="figures text-right">{figureText(s.excursionMaximumC, "°C", units)}</td>
+              <td className="figures text-right">{figureText(s.breakNm, "N·m", units)}</td>
+              <td className="figures text-right">{s.torqueRatio === null ? "–" : figure(s.torqueRatio)}</td>
+              <td className="figures text-right">{figure(s.price)}</td>
+              <td className="max-w-40 truncate pl-3" title={s.heldBackBy ?? ""}>
+                {s.heldBackBy ?? ""}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+});
