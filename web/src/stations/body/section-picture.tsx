@@ -1,6 +1,6 @@
 import { type Force, type Role, sectionViews, type View } from "@proven-seat/core/sections";
 import { figure } from "@proven-seat/core/units";
-import { memo, useMemo, useState } from "react";
+import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { figureText } from "../../parts/verdict-words.ts";
 import type { SectionData } from "../../workers/views.ts";
@@ -36,25 +36,38 @@ const Hatch = ({ id, turn, pitch }: { id: string; turn: number; pitch: number })
   </pattern>
 );
 
-/** Labels spread down either side, so that none covers another. */
-function labelled(view: View, parts: SectionData["parts"]) {
+const labelRoom = 104;
+const labelPitch = 15;
+
+/** Where a view lies on the stage, in pixels, with labels spread down either side so that none covers another. */
+function laidOut(view: View, parts: SectionData["parts"], stage: { width: number; height: number }) {
   const { left, right, top, bottom } = view.box;
-  const middle = (left + right) / 2;
   const names = new Map(parts.map((p) => [p.id, p]));
-  const gap = (top - bottom) / 15;
+  const middle = (left + right) / 2;
+  const has = (which: -1 | 1) => view.places.some((p) => (p.at[0] < middle ? -1 : 1) === which);
+  const [before, after] = [has(-1) ? labelRoom : 4, has(1) ? labelRoom : 4];
+  const scale = Math.max(
+    0.01,
+    Math.min((stage.width - before - after) / (right - left), stage.height / (top - bottom)),
+  );
+  const x0 = before + (stage.width - before - after - scale * (right - left)) / 2;
+  const y0 = (stage.height - scale * (top - bottom)) / 2;
+  const px = (x: number) => x0 + (x - left) * scale;
+  const py = (y: number) => y0 + (top - y) * scale;
   const side = (which: -1 | 1) => {
     const mine = view.places
       .filter((p) => (p.at[0] < middle ? -1 : 1) === which)
       .sort((a, b) => b.at[1] - a.at[1]);
-    let next = top - gap / 2;
+    let next = labelPitch / 2;
     return mine.map((place, i) => {
-      const room = bottom + (mine.length - 1 - i) * gap + gap / 2;
-      const y = Math.max(Math.min(next, place.at[1]), room);
-      next = y - gap;
-      return { ...place, which, y, part: names.get(place.part)! };
+      const lowest = stage.height - (mine.length - 1 - i) * labelPitch - labelPitch / 2;
+      const y = Math.min(Math.max(next, py(place.at[1])), lowest);
+      next = y + labelPitch;
+      const x = which < 0 ? px(left) - 6 : px(right) + 6;
+      return { which, part: names.get(place.part)!, x, y, to: [px(place.at[0]), py(place.at[1])] as const };
     });
   };
-  return [...side(-1), ...side(1)];
+  return { scale, x0, y0, labels: [...side(-1), ...side(1)] };
 }
 
 function Arrow({ force, size }: { force: Force; size: number }) {
@@ -77,6 +90,16 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
   const [opening, setOpening] = useState(0);
   const [which, setWhich] = useState<View["name"]>("along the stem");
   const units = useUnits();
+  const stage = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState({ width: 340, height: 260 });
+  useEffect(() => {
+    const watch = new ResizeObserver(([entry]) => {
+      const { width, height } = entry!.contentRect;
+      setSize({ width, height });
+    });
+    watch.observe(stage.current!);
+    return () => watch.disconnect();
+  }, []);
   const views = useMemo(
     () =>
       sectionViews(data.construction, {
@@ -89,82 +112,74 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
     [data, opening],
   );
   const view = views.find((v) => v.name === which) ?? views[0];
-  if (!view) return <p className="p-4 text-dim">No section is drawn for this construction.</p>;
-  const { left, right, bottom, top } = view.box;
-  const [width, height] = [right - left, top - bottom];
-  const named = labelled(view, data.parts);
-  // Room for labels only on a side that has any.
-  const [before, after] = ([-1, 1] as const).map((side) =>
-    named.some((n) => n.which === side) ? width * 0.4 : width * 0.04,
-  ) as [number, number];
-  const text = Math.max(height * 1.15, width + before + after) / 25;
+  if (!view) return null;
+  const { left, right, top } = view.box;
+  const { scale, x0, y0, labels } = laidOut(view, data.parts, size);
   return (
     <figure className="flex min-h-0 flex-1 flex-col" aria-label="Section">
-      <svg
-        role="img"
-        aria-label={`Section ${view.name}, ${opening}° open: ${named.map((n) => n.part.name).join(", ")}`}
-        className="min-h-0 w-full flex-1"
-        viewBox={`${left - before} ${-top} ${width + before + after} ${height}`}
-      >
-        <defs>
-          <Hatch id="cut-body" turn={45} pitch={width / 44} />
-          <Hatch id="cut-bonnet" turn={-45} pitch={width / 44} />
-        </defs>
-        <g transform="scale(1,-1)">
-          {view.shapes.map((shape, i) => (
-            <path
-              // biome-ignore lint/suspicious/noArrayIndexKey: shapes have a fixed order and no names
-              key={i}
-              d={shape.path}
-              fillRule="evenodd"
-              fill={shape.line || shape.role === "hidden" ? "none" : (fills[shape.role] ?? "none")}
-              stroke={
-                fluids.includes(shape.role)
-                  ? "none"
-                  : shape.role === "seal" && shape.line
-                    ? "var(--tight)"
-                    : "var(--ink)"
-              }
-              strokeWidth={shape.role === "axis" ? width / 700 : width / 420}
-              strokeDasharray={
-                shape.role === "axis"
-                  ? `${width / 40} ${width / 160} ${width / 160} ${width / 160}`
-                  : shape.role === "hidden"
-                    ? `${width / 90}`
-                    : undefined
-              }
-            />
-          ))}
-          {view.forces.map((force) => (
-            <Arrow key={force.name} force={force} size={width / 26} />
-          ))}
-        </g>
-        {named.map(({ part, at, which: side, y }) => {
-          const x = side < 0 ? left - width * 0.02 : right + width * 0.02;
-          return (
+      <div ref={stage} className="min-h-0 flex-1 overflow-hidden">
+        <svg
+          role="img"
+          aria-label={`Section ${view.name}, ${opening}° open: ${labels.map((n) => n.part.name).join(", ")}`}
+          width={size.width}
+          height={size.height}
+        >
+          <defs>
+            <Hatch id="cut-body" turn={45} pitch={7 / scale} />
+            <Hatch id="cut-bonnet" turn={-45} pitch={7 / scale} />
+          </defs>
+          <g transform={`translate(${x0},${y0}) scale(${scale},${-scale}) translate(${-left},${-top})`}>
+            {view.shapes.map((shape, i) => (
+              <path
+                // biome-ignore lint/suspicious/noArrayIndexKey: shapes have a fixed order and no names
+                key={i}
+                d={shape.path}
+                fillRule="evenodd"
+                fill={shape.line || shape.role === "hidden" ? "none" : (fills[shape.role] ?? "none")}
+                stroke={
+                  fluids.includes(shape.role)
+                    ? "none"
+                    : shape.role === "seal" && shape.line
+                      ? "var(--tight)"
+                      : "var(--ink)"
+                }
+                strokeWidth={(shape.role === "axis" ? 0.6 : 0.9) / scale}
+                strokeDasharray={
+                  shape.role === "axis"
+                    ? [9, 3, 2, 3].map((n) => n / scale).join(" ")
+                    : shape.role === "hidden"
+                      ? `${4 / scale}`
+                      : undefined
+                }
+              />
+            ))}
+            {view.forces.map((force) => (
+              <Arrow key={force.name} force={force} size={(right - left) / 26} />
+            ))}
+          </g>
+          {labels.map(({ part, which: side, x, y, to }) => (
             <g key={part.id}>
               <title>{part.does}</title>
               <polyline
-                points={`${x},${-y} ${at[0]},${-at[1]}`}
+                points={`${x},${y} ${to[0]},${to[1]}`}
                 fill="none"
                 stroke="var(--dim)"
-                strokeWidth={width / 600}
+                strokeWidth={0.7}
               />
-              <circle cx={at[0]} cy={-at[1]} r={width / 150} fill="var(--ink)" />
+              <circle cx={to[0]} cy={to[1]} r={1.6} fill="var(--ink)" />
               <text
-                x={x + side * width * 0.01}
-                y={-y + text * 0.33}
-                fontSize={text}
+                x={x + side * 3}
+                y={y + 4}
+                fontSize={12}
                 textAnchor={side < 0 ? "end" : "start"}
                 fill="var(--ink)"
-                style={{ fontStretch: "80%" }}
               >
                 {part.name}
               </text>
             </g>
-          );
-        })}
-      </svg>
+          ))}
+        </svg>
+      </div>
       <figcaption className="grid gap-1 pb-1 text-[12px]">
         <span className="flex items-center gap-3">
           <span className="flex">

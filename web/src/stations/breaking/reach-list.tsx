@@ -80,10 +80,9 @@ export const ReachList = memo(function ReachList({
           <caption className="sr-only">How far each value may move before a finding turns</caption>
           <thead className="text-dim">
             <tr className="border-b border-rule">
-              <th className="w-[30%] font-normal">
-                value {done ? "" : `(${found} of ${values.length} searched)`}
+              <th className="w-[26%] font-normal">
+                now {done ? "" : `(${found} of ${values.length} searched)`}
               </th>
-              <th className="w-[17%] text-right font-normal">now</th>
               <th className="pl-2 font-normal">down to</th>
               <th className="font-normal">up to</th>
             </tr>
@@ -93,15 +92,15 @@ export const ReachList = memo(function ReachList({
               const point = points[v.path];
               return (
                 <tr key={v.path} className="border-b border-rule/60 align-top">
-                  <td className="py-[2px]">{nameOf(v)}</td>
-                  <td className="figures text-right">
-                    {figure(inReading(v.value, v, units))}{" "}
-                    <span className="text-dim">{unitOf(v, units)}</span>
-                    {v.assumed && (
-                      <span className="text-dim" title="assumed">
-                        *
+                  <td className="py-[2px] break-words">
+                    {nameOf(v)}
+                    <span className="figures block">
+                      {figure(inReading(v.value, v, units))}{" "}
+                      <span className="text-dim">
+                        {unitOf(v, units)}
+                        {v.assumed ? ", assumed" : ""}
                       </span>
-                    )}
+                    </span>
                   </td>
                   <td className="pl-2">
                     {point ? <Side reach={point.down} fails={point.failsDown} of={v} /> : "…"}
@@ -112,9 +111,6 @@ export const ReachList = memo(function ReachList({
             })}
           </tbody>
         </table>
-        {values.some((v) => v.assumed) && (
-          <p className="pt-1 text-[12px] text-dim">* assumed; the duty does not say.</p>
-        )}
       </div>
       {across && up && (
         <ReachMap
