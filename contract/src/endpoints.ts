@@ -1,12 +1,14 @@
 import { proveRequestSchema, sheetSchema } from "@proven-seat/core/proof";
 import { z } from "zod";
 import {
+  catalogueRowSchema,
   catalogueVersionSchema,
   healthSchema,
   houseRuleVersionSchema,
   importResultSchema,
   importSchema,
   issueSheetSchema,
+  newCatalogueSchema,
   newHouseRulesSchema,
   projectSchema,
   reproofSchema,
@@ -167,6 +169,28 @@ export const endpoints = {
     path: "/api/catalogue",
     says: "Current catalogue",
     answer: catalogueVersionSchema,
+  }),
+  catalogueVersions: endpoint({
+    method: "get",
+    path: "/api/catalogue/versions",
+    says: "Every revision of the catalogue, newest first",
+    answer: z.array(catalogueRowSchema),
+  }),
+  catalogueRevision: endpoint({
+    method: "get",
+    path: "/api/catalogue/{revision}",
+    says: "One revision of the catalogue",
+    answer: catalogueVersionSchema,
+    problems: [404],
+  }),
+  newCatalogue: endpoint({
+    method: "post",
+    path: "/api/catalogue",
+    says: "Put a new revision of the catalogue on the shelf: all of it or nothing",
+    body: newCatalogueSchema,
+    answer: catalogueRowSchema,
+    status: 201,
+    problems: [409, 413, 422],
   }),
   houseRules: endpoint({
     method: "get",

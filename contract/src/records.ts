@@ -79,6 +79,23 @@ export const catalogueVersionSchema = z.object({
   catalogue: catalogueSchema,
 });
 
+/** A revision without its content. */
+export const catalogueRowSchema = z.object({
+  revision: z.number().int(),
+  digest: z.string(),
+  name: z.string(),
+  status: z.string(),
+  reason: z.string(),
+  createdAt: z.string(),
+  createdBy: z.string(),
+});
+export const newCatalogueSchema = z.strictObject({
+  /** Checked on its own, so that every fault keeps its file, row and field. */
+  catalogue: z.unknown(),
+  reason: trimmed(500).min(1, "Say where the catalogue comes from."),
+  basedOn: z.number().int(),
+});
+
 export const houseRuleVersionSchema = z.object({
   version: z.number().int(),
   reason: z.string(),
@@ -138,6 +155,7 @@ export type TagRow = z.infer<typeof tagRowSchema>;
 export type Project = z.infer<typeof projectSchema>;
 export type ImportResult = z.infer<typeof importResultSchema>;
 export type CatalogueVersion = z.infer<typeof catalogueVersionSchema>;
+export type CatalogueRow = z.infer<typeof catalogueRowSchema>;
 export type HouseRuleVersion = z.infer<typeof houseRuleVersionSchema>;
 export type SheetRow = z.infer<typeof sheetRowSchema>;
 export type Health = z.infer<typeof healthSchema>;

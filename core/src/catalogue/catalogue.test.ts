@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { compileTable, tableFiles } from "../../../scripts/compile-reference.ts";
 import { demoCatalogueFiles } from "../../../scripts/generate-demo.ts";
 import { catalogueDocument, shelfWith } from "../../test/fixture.ts";
-import { compileShelf, readCatalogue, readCatalogueDocument } from "./index.ts";
+import { catalogueDifference, compileShelf, readCatalogue, readCatalogueDocument } from "./index.ts";
 
 /** The fixture document with one value put at a path; undefined removes it. */
 function changed(path: string, value: unknown) {
@@ -161,5 +161,30 @@ describe("committed data", () => {
         text,
       );
     }
+  });
+});
+
+describe("the difference between two catalogues", () => {
+  const base = readCatalogueDocument(catalogueDocument).catalogue!;
+  it("is nothing between equals", () => expect(catalogueDifference(base, structuredClone(base))).toEqual([]));
+  it("names what was added, removed and changed, sizes by DN and class", () => {
+    const next = structuredClone(base);
+    next.lines[0]!.sizes[0]!.boreMm = 48;
+    next.lines[0]!.sizes.unshift({ ...next.lines[0]!.sizes[0]!, dn: 40 });
+    const [gone] = next.lines.splice(1, 1);
+    next.lines.push({ ...gone!, id: "new-line" });
+    const changes = catalogueDifference(base, next);
+    expect(changes.map((c) => `${c.kind} ${c.id}`)).toEqual([
+      "changed floating",
+      "added new-line",
+      "removed trunnion",
+    ]);
+    expect(changes[0]!.values).toEqual(
+      expect.arrayContaining([
+        { place: "sizes, DN 50 class 300, boreMm", was: 49, now: 48 },
+        expect.objectContaining({ place: "sizes, DN 40 class 300", was: null }),
+      ]),
+    );
+    expect(changes[0]!.values).toHaveLength(2);
   });
 });

@@ -1,4 +1,5 @@
 export * from "./check.ts";
+export * from "./difference.ts";
 export * from "./drive.ts";
 export * from "./schema.ts";
 export * from "./shelf.ts";

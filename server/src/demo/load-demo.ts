@@ -39,6 +39,7 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
       revision: newest ? newest.revision + 1 : catalogue.revision,
       digest: digestOf(catalogue),
       content: catalogue,
+      reason: "The demonstration's catalogue",
       ...signed,
     });
     if (outdated) {

@@ -28,6 +28,9 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
   const actions = [
     ...commands,
     { name: "Go to the line-up", act: () => void navigate("/line-up") },
+    { name: "Go to the shelf: the catalogue", act: () => void navigate("/shelf") },
+    { name: "Go to the house rules", act: () => void navigate("/house-rules") },
+    { name: "Go to the list of rules", act: () => void navigate("/rules") },
     { name: "Import a line list", act: () => void navigate("/import") },
     {
       name: theme === "dark" ? "Light theme" : "Dark theme",

@@ -1,4 +1,5 @@
 import type {
+  CatalogueRow,
   CatalogueVersion,
   HouseRuleVersion,
   Project,
@@ -59,4 +60,26 @@ export const useSheets = (tag: string) =>
   useQuery({
     queryKey: ["sheets", tag],
     queryFn: ({ signal }) => call<SheetRow[]>("sheets", { parameters: { id: tag }, signal }),
+  });
+
+export const useHouseRuleVersions = () =>
+  useQuery({
+    queryKey: ["house-rule-versions"],
+    queryFn: ({ signal }) => call<HouseRuleVersion[]>("houseRuleVersions", { signal }),
+  });
+
+export const useCatalogueVersions = () =>
+  useQuery({
+    queryKey: ["catalogue-versions"],
+    queryFn: ({ signal }) => call<CatalogueRow[]>("catalogueVersions", { signal }),
+  });
+
+/** One revision with its content; revisions never change. */
+export const useCatalogueRevision = (revision: number | null) =>
+  useQuery({
+    queryKey: ["catalogue-revision", revision],
+    enabled: revision !== null,
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: ({ signal }) =>
+      call<CatalogueVersion>("catalogueRevision", { parameters: { revision: String(revision) }, signal }),
   });

@@ -41,6 +41,18 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../rooms/import/import-room.tsx")).ImportRoom }),
       },
       {
+        path: "/house-rules",
+        lazy: async () => ({ Component: (await import("../rooms/house/house-room.tsx")).HouseRoom }),
+      },
+      {
+        path: "/rules",
+        lazy: async () => ({ Component: (await import("../rooms/rules/rules-room.tsx")).RulesRoom }),
+      },
+      {
+        path: "/shelf",
+        lazy: async () => ({ Component: (await import("../rooms/shelf/shelf-room.tsx")).ShelfRoom }),
+      },
+      {
         path: "/tags/:tagId/:station?",
         lazy: async () => ({ Component: (await import("../rooms/bench/bench-room.tsx")).BenchRoom }),
       },

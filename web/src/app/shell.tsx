@@ -1,6 +1,6 @@
 import { shownUnit } from "@proven-seat/core/units";
 import { useEffect, useState } from "react";
-import { Link, Outlet, useNavigation } from "react-router";
+import { Link, NavLink, Outlet, useNavigation } from "react-router";
 import { KeyHint } from "../parts/key-hint.tsx";
 import { Legend } from "../parts/legend.tsx";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
@@ -8,13 +8,22 @@ import { useShortcuts } from "../parts/shortcuts.ts";
 import { CommandBar } from "./command-bar.tsx";
 import { useReading, useUnits } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
+import { UnitsDialog } from "./units-dialog.tsx";
+
+const rooms = [
+  ["/line-up", "Line-up"],
+  ["/shelf", "Shelf"],
+  ["/house-rules", "House rules"],
+  ["/rules", "Rules"],
+] as const;
 
 /** Header, room, footer. The room fills the header's middle and the footer's right end. */
 export function Shell() {
-  const { system, absolute, theme, set } = useReading();
+  const { absolute, theme, set } = useReading();
   const reading = useUnits();
   const [bar, setBar] = useState(false);
   const [legend, setLegend] = useState(false);
+  const [choosing, setChoosing] = useState(false);
   const navigation = useNavigation();
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
@@ -28,13 +37,26 @@ export function Shell() {
           <Link to="/line-up" className="text-[15px] font-semibold whitespace-nowrap">
             Proven Seat
           </Link>
+          <nav aria-label="Rooms" className="flex gap-3">
+            {rooms.map(([path, name]) => (
+              <NavLink
+                key={path}
+                to={path}
+                className={({ isActive }) =>
+                  `whitespace-nowrap hover:underline ${isActive ? "font-semibold" : "text-dim"}`
+                }
+              >
+                {name}
+              </NavLink>
+            ))}
+          </nav>
           <HeaderSlot />
           <button
             type="button"
             className="quiet whitespace-nowrap"
             title="Change units"
-            aria-label={`Units: ${units}. Change to ${system === "metric" ? "US" : "metric"}`}
-            onClick={() => set({ system: system === "metric" ? "US" : "metric" })}
+            aria-label={`Units: ${units}. Change`}
+            onClick={() => setChoosing(true)}
           >
             {units}
           </button>
@@ -67,6 +89,7 @@ export function Shell() {
         </footer>
       </div>
       {bar && <CommandBar onClose={() => setBar(false)} onLegend={() => setLegend(true)} />}
+      {choosing && <UnitsDialog onClose={() => setChoosing(false)} />}
       <SheetDialog
         open={legend}
         onClose={() => setLegend(false)}

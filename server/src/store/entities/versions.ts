@@ -9,6 +9,7 @@ export const CatalogueVersion = defineEntity({
     revision: p.integer().primary(),
     digest: p.text(),
     content: p.json<Catalogue>(),
+    reason: p.text(),
     createdAt: p.datetime(),
     createdBy: p.text(),
   }),

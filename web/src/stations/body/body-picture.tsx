@@ -14,7 +14,7 @@ interface Props {
 /** Constructions on the left, the one in hand cut open on the right. */
 export default function BodyPicture({ view, prover, detail }: Props) {
   return (
-    <div className="grid h-full grid-cols-[minmax(0,42%)_minmax(0,1fr)] gap-4">
+    <div className="grid h-full grid-cols-[minmax(0,38%)_minmax(0,1fr)] gap-4">
       <Constructions view={view} prover={prover} />
       <Tabs.Root defaultValue="section" className="flex min-h-0 flex-col">
         <Tabs.List className="flex gap-4 text-[12px]" aria-label="Of the construction in hand">

@@ -36,7 +36,7 @@ const Hatch = ({ id, turn, pitch }: { id: string; turn: number; pitch: number })
   </pattern>
 );
 
-const labelRoom = 104;
+const labelRoom = 82;
 const labelPitch = 15;
 
 /** Where a view lies on the stage, in pixels, with labels spread down either side so that none covers another. */
@@ -188,7 +188,7 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
                 key={v.name}
                 type="button"
                 aria-pressed={v.name === view.name}
-                className={`border border-rule px-1.5 ${v.name === view.name ? "bg-second font-semibold" : "text-dim"}`}
+                className={`border border-rule px-1.5 whitespace-nowrap ${v.name === view.name ? "bg-second font-semibold" : "text-dim"}`}
                 onClick={() => setWhich(v.name)}
               >
                 {v.name}

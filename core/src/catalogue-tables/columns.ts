@@ -1,0 +1,77 @@
+/** One column of a table: its heading, where its value lives in the row's object, and how a cell is read. */
+export interface Column {
+  readonly heading: string;
+  /** Path in the object the row becomes; parts joined by dots. */
+  readonly path: string;
+  readonly kind: "text" | "number" | "yes or no" | "list";
+  /** An empty cell is nothing; elsewhere it is a fault. */
+  readonly optional: boolean;
+}
+
+const column =
+  (kind: Column["kind"], optional = false) =>
+  (heading: string, path = camel(heading)): Column => ({ heading, path, kind, optional });
+
+/** bore_mm → boreMm */
+const camel = (heading: string) => heading.replace(/_(\w)/g, (_, letter: string) => letter.toUpperCase());
+
+export const text = column("text");
+export const number = column("number");
+export const yesNo = column("yes or no");
+export const list = column("list");
+export const optionalText = column("text", true);
+export const optionalNumber = column("number", true);
+
+export type Cells = Record<string, unknown>;
+
+/** The value at a path of an object. */
+export const at = (row: Cells, path: string): unknown =>
+  path.split(".").reduce<unknown>((so, part) => (so as Cells | null | undefined)?.[part], row);
+
+/** Writes a value as a cell. */
+export function cellOf(value: unknown, { kind }: Column): string {
+  if (value === null || value === undefined) return "";
+  if (kind === "yes or no") return value ? "yes" : "no";
+  return kind === "list" ? (value as string[]).join("; ") : String(value);
+}
+
+/** Reads a cell; a sentence where it cannot be read. */
+export function readCell(
+  cell: string,
+  { kind, optional, heading }: Column,
+): { value: unknown } | { fault: string } {
+  const written = cell.trim();
+  if (written === "") return optional ? { value: null } : { fault: `${heading} is missing` };
+  switch (kind) {
+    case "number": {
+      const value = Number(written.replace(/\s/g, ""));
+      return Number.isFinite(value)
+        ? { value }
+        : { fault: `"${written}" is not a number; write 12.5, not 12,5` };
+    }
+    case "yes or no":
+      return /^(yes|no)$/i.test(written)
+        ? { value: /^yes$/i.test(written) }
+        : { fault: `"${written}" is neither yes nor no` };
+    case "list":
+      return {
+        value: written
+          .split(";")
+          .map((part) => part.trim())
+          .filter(Boolean),
+      };
+    default:
+      return { value: written };
+  }
+}
+
+/** Sets the value at a path, making what lies on the way. */
+export function put(row: Cells, path: string, value: unknown): void {
+  const parts = path.split(".");
+  let here = row;
+  for (const part of parts.slice(0, -1)) {
+    here[part] ??= {};
+    here = here[part] as Cells;
+  }
+  here[parts.at(-1)!] = value;
+}

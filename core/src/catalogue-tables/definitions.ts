@@ -1,0 +1,239 @@
+import type { Catalogue } from "../catalogue/schema.ts";
+import {
+  type Cells,
+  type Column,
+  list,
+  number,
+  optionalNumber,
+  optionalText,
+  text,
+  yesNo,
+} from "./columns.ts";
+
+/** One CSV table of a catalogue. */
+export interface Table {
+  readonly file: string;
+  readonly says: string;
+  readonly columns: readonly Column[];
+  /** The rows a catalogue gives. */
+  readonly rows: (catalogue: Catalogue) => readonly Cells[];
+}
+
+type Lines = Catalogue["lines"];
+const ofLines =
+  <T extends object>(pick: (line: Lines[number]) => readonly T[]) =>
+  ({ lines }: Catalogue): Cells[] =>
+    lines.flatMap((line) => pick(line).map((row) => ({ line: line.id, ...row })));
+const ofSizes =
+  <T extends object>(pick: (size: Lines[number]["sizes"][number]) => readonly T[]) =>
+  (catalogue: Catalogue): Cells[] =>
+    ofLines((line) =>
+      line.sizes.flatMap((size) =>
+        pick(size).map((row) => ({ dn: size.dn, designation: size.designation, ...row })),
+      ),
+    )(catalogue);
+
+const line = text("line");
+const sizeKeys = [line, number("dn"), text("designation")];
+
+/** Every table, parents before what belongs to them. */
+export const tables = {
+  catalogue: {
+    file: "catalogue.csv",
+    says: "One row: what the catalogue is.",
+    columns: [text("format"), text("name"), number("revision"), text("status"), text("currency")],
+    rows: ({ lines: _, drives: __, ...head }) => [head],
+  },
+  lines: {
+    file: "lines.csv",
+    says: "One row a product line: construction, features, stroke.",
+    columns: [
+      text("id"),
+      text("maker"),
+      text("name"),
+      text("construction"),
+      text("port"),
+      text("sealing"),
+      yesNo("fire_safe"),
+      yesNo("anti_static"),
+      yesNo("blow_out_proof_stem"),
+      yesNo("ball_stops"),
+      yesNo("vent_and_drain"),
+      yesNo("seat_sealant"),
+      yesNo("stem_extension"),
+      optionalNumber("jacket_maximum_bar_g", "jacket.maximumBarG"),
+      optionalNumber("jacket_maximum_c", "jacket.maximumC"),
+      yesNo("vacuum"),
+      yesNo("equalising_grooves"),
+      optionalNumber("dead_end_factor"),
+      text("bolting"),
+      list("ends"),
+      number("run_to_open", "stroke.runToOpen"),
+      number("end_to_open", "stroke.endToOpen"),
+      number("break_to_close", "stroke.breakToClose"),
+      number("run_to_close", "stroke.runToClose"),
+      number("end_to_close", "stroke.endToClose"),
+      number("torque_includes_factor"),
+    ],
+    rows: ({ lines }) => lines,
+  },
+  grades: {
+    file: "grades.csv",
+    says: "Body grades a line is made in.",
+    columns: [line, text("grade"), number("price_factor")],
+    rows: ofLines((l) => l.grades),
+  },
+  cavities: {
+    file: "cavities.csv",
+    says: "Arrangements of seats and cavity a line is built with.",
+    columns: [line, text("arrangement"), number("price_factor")],
+    rows: ofLines((l) => l.cavities),
+  },
+  trims: {
+    file: "trims.csv",
+    says: "Metals of closure, stem, springs and coating.",
+    columns: [
+      line,
+      text("id"),
+      text("name"),
+      text("ball"),
+      text("stem"),
+      optionalText("spring"),
+      optionalText("coating"),
+      number("price_factor"),
+    ],
+    rows: ofLines((l) => l.trims),
+  },
+  seats: {
+    file: "seats.csv",
+    says: "Seats a line offers; a curve of its own is named here and stands in seat-curves.csv.",
+    columns: [
+      line,
+      text("seat"),
+      number("price_factor"),
+      text("shut_off"),
+      optionalText("curve", "curve.name"),
+    ],
+    rows: ofLines((l) => l.seats),
+  },
+  seatCurves: {
+    file: "seat-curves.csv",
+    says: "Points of the seats' own limit curves, rising in temperature.",
+    columns: [line, text("seat"), number("temperature_c"), number("pressure_bar_g")],
+    rows: ofLines((l) =>
+      l.seats.flatMap(({ seat, curve }) =>
+        (curve?.temperatureC ?? []).map((temperatureC, i) => ({
+          seat,
+          temperatureC,
+          pressureBarG: curve!.pressureBarG[i]!,
+        })),
+      ),
+    ),
+  },
+  seals: {
+    file: "seals.csv",
+    says: "Sets of seals, packing and gaskets.",
+    columns: [
+      line,
+      text("id"),
+      text("name"),
+      text("stem_seal"),
+      optionalText("emission_class"),
+      number("price_factor"),
+    ],
+    rows: ofLines((l) => l.seals),
+  },
+  sealParts: {
+    file: "seal-parts.csv",
+    says: "What a set of seals is made of.",
+    columns: [line, text("seals"), text("part"), text("seal"), yesNo("decompression_grade")],
+    rows: ofLines((l) => l.seals.flatMap(({ id, parts }) => parts.map((p) => ({ seals: id, ...p })))),
+  },
+  sizes: {
+    file: "sizes.csv",
+    says: "One row a size in a class: dimensions, stem, pad, weight, price.",
+    columns: [
+      ...sizeKeys,
+      number("bore_mm"),
+      number("stem_diameter_mm"),
+      number("maximum_stem_torque_nm"),
+      text("pad"),
+      optionalNumber("face_to_face_mm"),
+      number("weight_kg"),
+      number("price"),
+      number("closure_diameter_mm", "geometry.closureDiameterMm"),
+      number("seat_contact_diameter_mm", "geometry.seatContactDiameterMm"),
+      number("seat_width_mm", "geometry.seatWidthMm"),
+      optionalNumber("seat_seal_diameter_mm", "geometry.seatSealDiameterMm"),
+      number("seal_drag_n", "geometry.sealDragN"),
+      optionalNumber("shaft_behind_mm", "geometry.offsetsMm.0"),
+      optionalNumber("shaft_beside_mm", "geometry.offsetsMm.1"),
+    ],
+    rows: ofLines((l) => l.sizes),
+  },
+  seatLoads: {
+    file: "seat-loads.csv",
+    says: "Spring or preload force on one seat.",
+    columns: [...sizeKeys, text("seat"), number("load_n")],
+    rows: ofSizes((s) => Object.entries(s.geometry.seatLoadN).map(([seat, loadN]) => ({ seat, loadN }))),
+  },
+  torques: {
+    file: "torques.csv",
+    says: "Break-to-open torque by seat and differential, rising in differential.",
+    columns: [...sizeKeys, text("seat"), number("differential_bar"), number("break_to_open_nm")],
+    rows: ofSizes((s) =>
+      Object.entries(s.torque.breakToOpenNm).flatMap(([seat, torques]) =>
+        torques.map((breakToOpenNm, i) => ({
+          seat,
+          differentialBar: s.torque.differentialBar[i]!,
+          breakToOpenNm,
+        })),
+      ),
+    ),
+  },
+  drives: {
+    file: "drives.csv",
+    says: "Families of drives.",
+    columns: [text("id"), text("maker"), text("name"), text("kind"), optionalNumber("maximum_air_bar_g")],
+    rows: ({ drives }) => drives,
+  },
+  driveSizes: {
+    file: "drive-sizes.csv",
+    says: "Sizes of drives; pneumatic and electric ones fill their own columns.",
+    columns: [
+      text("drive"),
+      text("id"),
+      optionalNumber("piston_diameter_mm"),
+      optionalNumber("piston_count"),
+      optionalNumber("pinion_pitch_radius_mm"),
+      optionalNumber("efficiency"),
+      optionalNumber("torque_at_minimum_voltage_nm"),
+      optionalNumber("stall_torque_nm"),
+      text("flange"),
+      number("weight_kg"),
+      number("price"),
+    ],
+    rows: ({ drives }) => drives.flatMap((d) => d.sizes.map((s) => ({ drive: d.id, ...s }))),
+  },
+  springSets: {
+    file: "spring-sets.csv",
+    says: "Spring sets of pneumatic drives.",
+    columns: [
+      text("drive"),
+      text("size"),
+      text("id"),
+      number("preload_n"),
+      number("rate_n_per_mm"),
+      number("price"),
+    ],
+    rows: ({ drives }) =>
+      drives.flatMap((d) =>
+        d.kind === "rack-and-pinion"
+          ? d.sizes.flatMap((s) => s.springSets.map((set) => ({ drive: d.id, size: s.id, ...set })))
+          : [],
+      ),
+  },
+} as const satisfies Record<string, Table>;
+
+export type TableName = keyof typeof tables;
+export const tableNames = Object.keys(tables) as TableName[];

@@ -1,0 +1,263 @@
+import Papa from "papaparse";
+import { type CatalogueFault, type CatalogueReading, readCatalogueDocument } from "../catalogue/check.ts";
+import { type Cells, put, readCell } from "./columns.ts";
+import { type TableName, tableNames, tables } from "./definitions.ts";
+
+/** A row read, with where it stood. */
+interface ReadRow {
+  readonly values: Cells;
+  readonly row: number;
+}
+
+/** Rows under their headings, counted as a spreadsheet counts them: the headings are row 1. */
+function readTable(name: TableName, csv: string, faults: CatalogueFault[]): ReadRow[] {
+  const { file, columns } = tables[name];
+  const parsed = Papa.parse<Record<string, string>>(csv.replace(/^\uFEFF/, ""), {
+    header: true,
+    skipEmptyLines: "greedy",
+    transformHeader: (heading) => heading.trim().toLowerCase(),
+  });
+  const headings = parsed.meta.fields ?? [];
+  const fault = (row: number, field: string, reason: string) => faults.push({ file, row, field, reason });
+  for (const { heading } of columns)
+    if (!headings.includes(heading)) fault(1, heading, "this column is missing");
+  for (const heading of headings)
+    if (!columns.some((c) => c.heading === heading))
+      fault(1, heading, "no such column; see the documentation");
+  if (faults.some((f) => f.file === file)) return [];
+  return parsed.data.map((cells, i) => {
+    const values: Cells = {};
+    for (const column of columns) {
+      const read = readCell(cells[column.heading] ?? "", column);
+      if ("fault" in read) fault(i + 2, column.heading, read.fault);
+      else put(values, column.path, read.value);
+    }
+    return { values, row: i + 2 };
+  });
+}
+
+/** Where each part of the document came from: "lines/x|sizes.3" → the row of sizes.csv. */
+type Origins = Map<string, { readonly name: TableName; readonly row: number }>;
+
+const keyOf = (values: Cells, keys: readonly string[]) => JSON.stringify(keys.map((key) => values[key]));
+
+class Assembly {
+  readonly faults: CatalogueFault[] = [];
+  readonly origins: Origins = new Map();
+  readonly #tables: Readonly<Record<TableName, readonly ReadRow[]>>;
+  /** Rows of a table by the keys of their parent: looked up once for each parent. */
+  readonly #gathered = new Map<string, Map<string, ReadRow[]>>();
+
+  constructor(read: Readonly<Record<TableName, readonly ReadRow[]>>) {
+    this.#tables = read;
+  }
+
+  /** Rows of a table that belong to a parent, in their order; each is remembered by its place. */
+  of(name: TableName, parent: Cells, place: string): Cells[] {
+    const keys = Object.keys(parent);
+    return (this.#by(name, keys).get(keyOf(parent, keys)) ?? []).map(({ values, row }, i) => {
+      this.origins.set(`${place}.${i}`, { name, row });
+      const own = { ...values };
+      for (const key of keys) delete own[key];
+      return own;
+    });
+  }
+
+  #by(name: TableName, keys: readonly string[]): Map<string, ReadRow[]> {
+    const which = `${name}|${keys.join()}`;
+    let groups = this.#gathered.get(which);
+    if (!groups) {
+      groups = new Map();
+      for (const row of this.#tables[name]) {
+        const key = keyOf(row.values, keys);
+        const group = groups.get(key);
+        if (group) group.push(row);
+        else groups.set(key, [row]);
+      }
+      this.#gathered.set(which, groups);
+    }
+    return groups;
+  }
+
+  /** Rows whose parent is not there. */
+  orphans(name: TableName, of: TableName, keys: readonly (readonly [own: string, parents: string])[]): void {
+    const known = new Set(
+      this.#tables[of].map(({ values }) =>
+        keyOf(
+          values,
+          keys.map(([, k]) => k),
+        ),
+      ),
+    );
+    for (const { values, row } of this.#tables[name])
+      if (
+        !known.has(
+          keyOf(
+            values,
+            keys.map(([k]) => k),
+          ),
+        )
+      )
+        this.faults.push({
+          file: tables[name].file,
+          row,
+          field: keys.at(-1)![0],
+          reason: `nothing in ${tables[of].file} it could belong to: ${keys.map(([k]) => String(values[k])).join(", ")}`,
+        });
+  }
+}
+
+function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
+  const id = { line: values.id };
+  const jacket = values.jacket as { maximumBarG: number | null; maximumC: number | null };
+  const seats = assembly.of("seats", id, `${file}|seats`).map((seat, i) => {
+    const points = assembly.of("seatCurves", { ...id, seat: seat.seat }, `${file}|seats.${i}.curve`);
+    const { name } = seat.curve as { name: string | null };
+    const curve = {
+      name,
+      temperatureC: points.map((p) => p.temperatureC),
+      pressureBarG: points.map((p) => p.pressureBarG),
+    };
+    return { ...seat, curve: name === null && points.length === 0 ? null : curve };
+  });
+  const seals = assembly.of("seals", id, `${file}|seals`).map((set, i) => ({
+    ...set,
+    parts: assembly.of("sealParts", { ...id, seals: set.id }, `${file}|seals.${i}.parts`),
+  }));
+  const sizes = assembly.of("sizes", id, `${file}|sizes`).map((size, i) => {
+    const key = { ...id, dn: size.dn, designation: size.designation };
+    const geometry = size.geometry as Cells & { offsetsMm: { 0: number | null; 1: number | null } };
+    const { 0: behind, 1: beside } = geometry.offsetsMm;
+    const loads = assembly.of("seatLoads", key, `${file}|sizes.${i}.geometry.seatLoadN`);
+    const torques = assembly.of("torques", key, `${file}|sizes.${i}.torque`);
+    const differentialBar = [...new Set(torques.map((t) => t.differentialBar as number))];
+    const breakToOpenNm: Record<string, unknown[]> = {};
+    for (const { seat, breakToOpenNm: torque } of torques) {
+      breakToOpenNm[seat as string] ??= [];
+      breakToOpenNm[seat as string]!.push(torque);
+    }
+    return {
+      ...size,
+      geometry: {
+        ...geometry,
+        offsetsMm: behind === null && beside === null ? null : [behind, beside],
+        seatLoadN: Object.fromEntries(loads.map((l) => [l.seat, l.loadN])),
+      },
+      torque: { differentialBar, breakToOpenNm },
+    };
+  });
+  return {
+    ...values,
+    jacket: jacket.maximumBarG === null && jacket.maximumC === null ? null : jacket,
+    grades: assembly.of("grades", id, `${file}|grades`),
+    cavities: assembly.of("cavities", id, `${file}|cavities`),
+    trims: assembly.of("trims", id, `${file}|trims`),
+    seats,
+    seals,
+    sizes,
+  };
+}
+
+function familyOf(assembly: Assembly, values: Cells, file: string): Cells {
+  const pneumatic = values.kind === "rack-and-pinion";
+  const filled = (row: Cells) =>
+    Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
+  const sizes = assembly.of("driveSizes", { drive: values.id }, `${file}|sizes`).map((size, i) => ({
+    ...filled(size),
+    ...(pneumatic && {
+      springSets: assembly.of(
+        "springSets",
+        { drive: values.id, size: size.id },
+        `${file}|sizes.${i}.springSets`,
+      ),
+    }),
+  }));
+  return { ...filled(values), sizes };
+}
+
+/** The row a fault of the assembled document comes from; the field stays as the document names it. */
+function placed(fault: CatalogueFault, origins: Origins): CatalogueFault {
+  const parts = fault.field.split(".");
+  for (let length = parts.length; length >= 0; length--) {
+    const origin = origins.get(`${fault.file}|${parts.slice(0, length).join(".")}`);
+    if (!origin) continue;
+    const { file, columns } = tables[origin.name];
+    const rest = parts.slice(length).join(".");
+    const heading = columns.find((c) => c.path === rest)?.heading;
+    return { file, row: origin.row, field: heading ?? (rest || fault.field), reason: fault.reason };
+  }
+  return fault;
+}
+
+/**
+ * Reads a catalogue from its CSV tables. Every fault is named with table, row and column; with any fault
+ * nothing is taken over.
+ *
+ * @param files text of each table by file name; tables of drives may be left out
+ * @returns the catalogue, or the faults; rows are counted from the headings as row 1
+ * @throws never
+ * @source docs/catalogue.md
+ * @example readCatalogueTables({}).faults[0].file // → "catalogue.csv"
+ */
+export function readCatalogueTables(files: Readonly<Record<string, string>>): CatalogueReading {
+  const faults: CatalogueFault[] = [];
+  const optional: readonly TableName[] = ["seatCurves", "drives", "driveSizes", "springSets"];
+  const known = new Set<string>(tableNames.map((n) => tables[n].file));
+  for (const file of Object.keys(files))
+    if (!known.has(file))
+      faults.push({ file, row: null, field: "(whole file)", reason: "no table of this name" });
+  const read = Object.fromEntries(
+    tableNames.map((name) => {
+      const csv = files[tables[name].file];
+      if (csv === undefined && !optional.includes(name))
+        faults.push({
+          file: tables[name].file,
+          row: null,
+          field: "(whole file)",
+          reason: "this table is missing",
+        });
+      return [name, csv === undefined ? [] : readTable(name, csv, faults)];
+    }),
+  ) as unknown as Record<TableName, ReadRow[]>;
+  if (faults.length > 0) return { catalogue: null, faults };
+
+  const assembly = new Assembly(read);
+  for (const name of ["grades", "cavities", "trims", "seats", "seals", "sizes"] as const)
+    assembly.orphans(name, "lines", [["line", "id"]]);
+  assembly.orphans("seatCurves", "seats", [
+    ["line", "line"],
+    ["seat", "seat"],
+  ]);
+  assembly.orphans("sealParts", "seals", [
+    ["line", "line"],
+    ["seals", "id"],
+  ]);
+  for (const name of ["seatLoads", "torques"] as const)
+    assembly.orphans(name, "sizes", [
+      ["line", "line"],
+      ["dn", "dn"],
+      ["designation", "designation"],
+    ]);
+  assembly.orphans("driveSizes", "drives", [["drive", "id"]]);
+  assembly.orphans("springSets", "driveSizes", [
+    ["drive", "drive"],
+    ["size", "id"],
+  ]);
+  if (assembly.faults.length > 0) return { catalogue: null, faults: assembly.faults };
+
+  const of = (name: "lines" | "drives", build: (a: Assembly, values: Cells, file: string) => Cells) =>
+    read[name].map(({ values, row }) => {
+      const file = `${name}/${String(values.id)}`;
+      assembly.origins.set(`${file}|`, { name, row });
+      return build(assembly, values, file);
+    });
+  assembly.origins.set("catalogue|", { name: "catalogue", row: 2 });
+  const reading = readCatalogueDocument({
+    ...(read.catalogue[0]?.values ?? {}),
+    lines: of("lines", lineOf),
+    drives: of("drives", familyOf),
+  });
+  return reading.catalogue
+    ? reading
+    : { catalogue: null, faults: reading.faults.map((f) => placed(f, assembly.origins)) };
+}

@@ -1,0 +1,97 @@
+import type { TagRow } from "@proven-seat/contract";
+import type { Duty } from "@proven-seat/core/duty";
+import type { HouseRules } from "@proven-seat/core/house";
+import type { Verdict } from "@proven-seat/core/rules";
+import { useEffect, useState } from "react";
+import { call } from "../../app/api.ts";
+import { useProject, useTagRows } from "../../app/queries.ts";
+import { useProver } from "../../bench/proof.ts";
+import type { TagSummary } from "../../workers/views.ts";
+
+/** A tag whose verdict, or what holds it back, a change would turn. */
+export interface Flip {
+  readonly id: string;
+  readonly number: string;
+  readonly service: string;
+  readonly from: Verdict;
+  readonly to: Verdict;
+  readonly standing: readonly [was: number, now: number];
+  readonly because: string | null;
+}
+
+export interface Flips {
+  readonly flips: readonly Flip[];
+  readonly done: number;
+  readonly total: number;
+  readonly trouble: string | null;
+}
+
+const none: Flips = { flips: [], done: 0, total: 0, trouble: null };
+const chunk = 100;
+
+/** What the rules in force say of each tag does not change while they are looked at. */
+const before = new Map<string, TagSummary>();
+let beforeFor = "";
+
+/** Proves every tag under the rules in force and under the ones being written, before anything is saved. */
+export function useFlips(draft: HouseRules | null): Flips {
+  const { prover, failure } = useProver();
+  const project = useProject();
+  const rows = useTagRows(project?.id);
+  const [state, setState] = useState<Flips>(none);
+  useEffect(() => {
+    if (!draft || !prover || !project || !rows.data) return setState(none);
+    let current = true;
+    const control = new AbortController();
+    if (beforeFor !== prover.basis) {
+      before.clear();
+      beforeFor = prover.basis;
+    }
+    const tags = rows.data;
+    const judge = async () => {
+      // Rules are typed digit by digit: the next one should find nobody at work on the last.
+      await new Promise((resolve) => setTimeout(resolve, 350));
+      setState({ ...none, total: tags.length });
+      for (let from = 0; from < tags.length; from += chunk) {
+        const some = tags.slice(from, from + chunk);
+        const duties = await call<{ id: string; duty: Duty }[]>("duties", {
+          parameters: { id: project.id },
+          body: { ids: some.map((t) => t.id) },
+          signal: control.signal,
+        });
+        const dutyOf = new Map(duties.map((d) => [d.id, d.duty]));
+        for (const tag of some) {
+          const duty = dutyOf.get(tag.id);
+          if (!current) return;
+          if (duty) {
+            const flip = await judgeTag(tag, duty);
+            if (!current) return;
+            setState((so) => ({ ...so, done: so.done + 1, flips: flip ? [...so.flips, flip] : so.flips }));
+          }
+        }
+      }
+    };
+    const judgeTag = async (tag: TagRow, duty: Duty): Promise<Flip | null> => {
+      const key = `${tag.id}:${tag.version}`;
+      const was = before.get(key) ?? (await prover.api.summarise(duty, tag.choice));
+      before.set(key, was);
+      const now = await prover.api.summarise(duty, tag.choice, draft);
+      if (was.verdict === now.verdict && was.standing === now.standing) return null;
+      return {
+        id: tag.id,
+        number: tag.number,
+        service: tag.service,
+        from: was.verdict,
+        to: now.verdict,
+        standing: [was.standing, now.standing],
+        because: now.heldBy?.asks ?? null,
+      };
+    };
+    judge().catch((error: Error) => current && setState((so) => ({ ...so, trouble: error.message })));
+    return () => {
+      current = false;
+      control.abort();
+    };
+  }, [draft, prover, project, rows.data]);
+  return failure ? { ...state, trouble: failure } : state;
+}

@@ -1,0 +1,13 @@
+import { type HouseRuleId, houseRuleDefinitions } from "@proven-seat/core/house";
+
+/** What is wrong with a rule as typed; nothing where it may stand. */
+export function ruleFault(id: HouseRuleId, text: string): string | undefined {
+  const rule = houseRuleDefinitions[id];
+  if (rule.kind === "choice")
+    return (rule.options as readonly string[]).includes(text) ? undefined : "Pick one of the schools.";
+  const figure = Number(text.replace(",", "."));
+  if (text.trim() === "" || !Number.isFinite(figure)) return `"${text}" is not a number.`;
+  if (figure < rule.minimum || figure > rule.maximum)
+    return `From ${rule.minimum} to ${rule.maximum}${rule.unit ? ` ${rule.unit}` : ""}.`;
+  return undefined;
+}

@@ -1,0 +1,76 @@
+import { type RuleStation, ruleStations, rules } from "@proven-seat/core/rules";
+import { useDeferredValue, useMemo, useState } from "react";
+import { InHeader, InStatus } from "../../app/slots.tsx";
+
+const names: Record<RuleStation, string> = {
+  body: "Body",
+  envelope: "Envelope",
+  torque: "Torque",
+  drive: "Drive",
+  "fit-up": "Fit-up",
+};
+
+/** Every rule with its question, source, inputs and where it acts. */
+export function RulesRoom() {
+  const [wanted, setWanted] = useState("");
+  const sought = useDeferredValue(wanted.trim().toLowerCase());
+  const shown = useMemo(
+    () =>
+      rules.filter((r) =>
+        `${r.id} ${r.asks} ${r.source} ${r.inputs.join(" ")}`.toLowerCase().includes(sought),
+      ),
+    [sought],
+  );
+  return (
+    <div className="h-full overflow-auto px-6 py-3">
+      <InHeader>
+        <h1 className="text-[13px]">Rules</h1>
+        <input
+          className="field max-w-80 border-b-rule!"
+          type="search"
+          aria-label="Find a rule"
+          placeholder="Find by question, source or input"
+          value={wanted}
+          onChange={(e) => setWanted(e.target.value)}
+        />
+      </InHeader>
+      <InStatus>
+        {shown.length} of {rules.length} rules
+      </InStatus>
+      {shown.length === 0 && <p className="text-dim">No rule asks for "{wanted}".</p>}
+      {ruleStations.map((station) => {
+        const here = shown.filter((r) => r.id.startsWith(`${station}/`));
+        if (here.length === 0) return null;
+        return (
+          <section key={station} aria-label={names[station]} className="mb-5">
+            <h2 className="border-b border-ink pb-0.5">
+              {names[station]} <span className="font-normal text-dim">{here.length}</span>
+            </h2>
+            <table className="w-full border-collapse text-left">
+              <thead className="text-[12px] text-dim">
+                <tr>
+                  <th className="w-[20%] font-normal">asks</th>
+                  <th className="w-[34%] font-normal">source</th>
+                  <th className="w-[30%] font-normal">looks at</th>
+                  <th className="font-normal">hangs on</th>
+                </tr>
+              </thead>
+              <tbody>
+                {here.map((r) => (
+                  <tr key={r.id} className="border-b border-rule/60 align-baseline">
+                    <td className="py-[3px] pr-3 font-semibold" title={r.id}>
+                      {r.asks}
+                    </td>
+                    <td className="pr-3">{r.source}</td>
+                    <td className="pr-3 text-dim">{r.inputs.join(", ")}</td>
+                    <td className="text-dim">{r.hangsOn}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+        );
+      })}
+    </div>
+  );
+}

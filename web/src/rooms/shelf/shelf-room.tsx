@@ -1,0 +1,127 @@
+import { constructionNamed } from "@proven-seat/core/bodies";
+import type { ProductLine } from "@proven-seat/core/catalogue";
+import { seatMaterial } from "@proven-seat/core/reference";
+import { useState } from "react";
+import { useCatalogue } from "../../app/queries.ts";
+import { InHeader, InStatus } from "../../app/slots.tsx";
+import { Notice } from "../../parts/notice.tsx";
+import { catalogueWork, download } from "./catalogue-work.ts";
+import { ImportCatalogue } from "./import-catalogue.tsx";
+import { Revisions } from "./revisions.tsx";
+
+const range = (values: readonly number[]) => {
+  const [least, most] = [Math.min(...values), Math.max(...values)];
+  return least === most ? `DN ${least}` : `DN ${least}–${most}`;
+};
+const classes = (line: ProductLine) =>
+  [...new Set(line.sizes.map((s) => s.designation.replace("class ", "")))].join(", ");
+
+function Line({ line }: { line: ProductLine }) {
+  return (
+    <tr className="border-b border-rule/60 align-baseline">
+      <td className="py-[3px] pr-3 whitespace-nowrap">
+        <span className="font-semibold">{line.name}</span> <span className="text-dim">{line.maker}</span>
+      </td>
+      <td className="pr-3">{constructionNamed(line.construction)?.name ?? line.construction}</td>
+      <td className="pr-3 whitespace-nowrap">{range(line.sizes.map((s) => s.dn))}</td>
+      <td className="pr-3">{classes(line)}</td>
+      <td className="pr-3">
+        {line.seats.map(({ seat, curve }, i) => (
+          <span key={seat}>
+            {i > 0 && ", "}
+            {seatMaterial(seat)?.name ?? seat}
+            {curve === null && seatMaterial(seat)?.curve ? (
+              <span className="text-dim"> (generic curve)</span>
+            ) : null}
+          </span>
+        ))}
+      </td>
+      <td className="pr-3 text-[12px] text-dim">{line.cavities.map((c) => c.arrangement).join(", ")}</td>
+      <td className="figures text-right">{line.sizes.length}</td>
+    </tr>
+  );
+}
+
+/** The catalogue: what stands on the shelf, where it comes from, how it goes in and out. */
+export function ShelfRoom() {
+  const current = useCatalogue();
+  const [busy, setBusy] = useState(false);
+  if (current.error) return <Notice title="The catalogue could not be read">{current.error.message}</Notice>;
+  if (!current.data) return <Notice title="Reading the catalogue …" />;
+  const { catalogue, revision, createdAt, createdBy } = current.data;
+  const file = `catalogue-r${revision}`;
+  const zip = async () => {
+    setBusy(true);
+    const bytes = await catalogueWork().zip(catalogue);
+    download(`${file}.zip`, bytes as BlobPart, "application/zip");
+    setBusy(false);
+  };
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_400px]">
+      <InHeader>
+        <h1 className="text-[13px]">Shelf</h1>
+        <span className="truncate text-dim">
+          {catalogue.name}, revision {revision}, {catalogue.status};{" "}
+          {new Date(createdAt).toLocaleDateString()} by {createdBy}
+        </span>
+      </InHeader>
+      <InStatus>
+        {catalogue.lines.length} lines, {catalogue.drives.length} families of drives, prices in{" "}
+        {catalogue.currency}
+      </InStatus>
+      <section aria-label="Lines" className="overflow-auto py-3 pr-4 pl-6">
+        <table className="w-full border-collapse text-left">
+          <thead className="text-[12px] text-dim">
+            <tr className="border-b border-ink">
+              <th className="font-normal">line</th>
+              <th className="font-normal">construction</th>
+              <th className="font-normal">sizes</th>
+              <th className="font-normal">class</th>
+              <th className="font-normal">seats</th>
+              <th className="font-normal">cavity</th>
+              <th className="text-right font-normal">rows</th>
+            </tr>
+          </thead>
+          <tbody>
+            {catalogue.lines.map((line) => (
+              <Line key={line.id} line={line} />
+            ))}
+          </tbody>
+        </table>
+        <h2 className="mt-5 mb-1">Drives</h2>
+        <table className="w-full border-collapse text-left">
+          <tbody>
+            {catalogue.drives.map((d) => (
+              <tr key={d.id} className="border-b border-rule/60">
+                <td className="w-1/3 py-[3px]">
+                  <span className="font-semibold">{d.name}</span> <span className="text-dim">{d.maker}</span>
+                </td>
+                <td className="w-1/3">{d.kind}</td>
+                <td className="figures text-right">{d.sizes.length} sizes</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      <aside className="flex min-h-0 flex-col gap-5 overflow-auto border-l border-rule px-4 py-3">
+        <section aria-label="Export">
+          <h2 className="mb-1">Take it out</h2>
+          <p className="flex flex-wrap gap-2">
+            <button
+              type="button"
+              className="act"
+              onClick={() => download(`${file}.json`, JSON.stringify(catalogue, null, 1), "application/json")}
+            >
+              JSON document
+            </button>
+            <button type="button" className="act" disabled={busy} onClick={() => void zip()}>
+              {busy ? "Packing …" : "CSV tables (ZIP)"}
+            </button>
+          </p>
+        </section>
+        <ImportCatalogue current={current.data} />
+        <Revisions current={current.data} />
+      </aside>
+    </div>
+  );
+}

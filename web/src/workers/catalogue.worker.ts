@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { catalogueApi } from "./catalogue-api.ts";
+
+expose(catalogueApi);
