@@ -36,6 +36,7 @@ export const butterflyConcentric: Construction = {
   bodyWetted: false,
   holdsCavity: false,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["polymer"],
   bestShutOff: { polymer: "A" },
   standsVacuum: false,

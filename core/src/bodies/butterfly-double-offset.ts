@@ -37,6 +37,7 @@ export const butterflyDoubleOffset: Construction = {
   bodyWetted: true,
   holdsCavity: false,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },
   standsVacuum: true,

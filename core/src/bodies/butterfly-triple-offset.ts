@@ -44,6 +44,7 @@ export const butterflyTripleOffset: Construction = {
   bodyWetted: true,
   holdsCavity: false,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["metal"],
   bestShutOff: { metal: "A" },
   standsVacuum: true,

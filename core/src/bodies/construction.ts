@@ -46,6 +46,8 @@ export interface Construction {
   /** Whether any of the line's contents stay in the body when it is shut. */
   readonly holdsCavity: boolean;
   readonly fullBore: boolean;
+  /** Highest temperature a sealant it depends on stays in place at, °C (indicative); null where none seals it. */
+  readonly sealantMaximumC: number | null;
   readonly seatKinds: readonly ("polymer" | "metal")[];
   /** Shut-off a good one reaches, by kind of seat (rates of ISO 5208). */
   readonly bestShutOff: Readonly<Partial<Record<"polymer" | "metal", string>>>;

@@ -45,6 +45,7 @@ export const floatingOnePiece: Construction = {
   bodyWetted: true,
   holdsCavity: true,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["polymer"],
   bestShutOff: { polymer: "A" },
   standsVacuum: true,

@@ -43,6 +43,7 @@ export const floatingThreePiece: Construction = {
   bodyWetted: true,
   holdsCavity: true,
   fullBore: true,
+  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },
   standsVacuum: true,

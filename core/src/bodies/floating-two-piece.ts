@@ -36,6 +36,7 @@ export const floatingTwoPiece: Construction = {
   bodyWetted: true,
   holdsCavity: true,
   fullBore: true,
+  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },
   standsVacuum: true,

@@ -35,6 +35,7 @@ export const plugEccentric: Construction = {
   bodyWetted: true,
   holdsCavity: false,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "B", metal: "E" },
   standsVacuum: true,

@@ -40,6 +40,7 @@ export const plugLubricated: Construction = {
   bodyWetted: true,
   holdsCavity: false,
   fullBore: false,
+  sealantMaximumC: 230,
   seatKinds: ["metal"],
   bestShutOff: { metal: "C" },
   standsVacuum: true,

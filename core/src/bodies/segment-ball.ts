@@ -43,6 +43,7 @@ export const segmentBall: Construction = {
   bodyWetted: true,
   holdsCavity: false,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "B", metal: "E" },
   standsVacuum: true,

@@ -39,6 +39,7 @@ export const threeWayL: Construction = {
   bodyWetted: true,
   holdsCavity: true,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["polymer"],
   bestShutOff: { polymer: "B" },
   standsVacuum: true,

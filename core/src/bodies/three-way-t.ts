@@ -36,6 +36,7 @@ export const threeWayT: Construction = {
   bodyWetted: true,
   holdsCavity: true,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["polymer"],
   bestShutOff: { polymer: "B" },
   standsVacuum: true,

@@ -38,6 +38,7 @@ export const tiltAway: Construction = {
   bodyWetted: true,
   holdsCavity: false,
   fullBore: false,
+  sealantMaximumC: null,
   seatKinds: ["metal", "polymer"],
   bestShutOff: { polymer: "A", metal: "A" },
   standsVacuum: true,

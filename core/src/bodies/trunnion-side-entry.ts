@@ -56,6 +56,7 @@ export const trunnionSideEntry: Construction = {
   bodyWetted: true,
   holdsCavity: true,
   fullBore: true,
+  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },
   standsVacuum: true,

@@ -51,6 +51,7 @@ export const trunnionTopEntry: Construction = {
   bodyWetted: true,
   holdsCavity: true,
   fullBore: true,
+  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },
   standsVacuum: true,

@@ -48,6 +48,7 @@ export const trunnionWelded: Construction = {
   bodyWetted: true,
   holdsCavity: true,
   fullBore: true,
+  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },
   standsVacuum: true,

@@ -1,4 +1,4 @@
-import { ballFromAbove, boreAngle, boreInElevation, seatPair, seatPlace, seatRing } from "./ball-parts.ts";
+import { ballFromAbove, boreAngle, boreInElevation, seatPlace, seatRing } from "./ball-parts.ts";
 import { cavityFluid, floatingForces } from "./floating.ts";
 import {
   arc,
@@ -63,8 +63,7 @@ export function notchedViews(kind: "ball" | "segment") {
       ...boreFluid(d, shell.halfLength, seat.contact, open),
     ];
     const ring = seatRing(d);
-    const rings: Shape[] =
-      kind === "ball" ? seatPair(d) : [region("seat", ring), region("seat", mirroredY(ring))];
+    const rings: Shape[] = [region("seat", ring), region("seat", mirroredY(ring))];
     // Along the stem the wall stands across the bore for as long as the notch has not come in.
     const cover = Math.max(0, 1 - of.openingDegrees / 90);
     const wall: Point[] = [...arc(0, 0, radius, -62, 62), ...arc(0, 0, radius - thickness, 62, -62)];
@@ -129,7 +128,7 @@ export function notchedViews(kind: "ball" | "segment") {
         ? [{ part: "v", at: [seat.contact * 0.8, 0] as Point }]
         : [{ part: "lower-shaft", at: [0, -radius] as Point }]),
       {
-        part: kind === "ball" ? "seats" : "seat",
+        part: "seat",
         at: [(seat.contact + seat.back) / 2, (seat.outer + r) / 2],
       },
       { part: "stem", at: [0, stem.top - d.stemDiameterMm * 0.5] },

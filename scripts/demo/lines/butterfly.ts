@@ -157,7 +157,7 @@ export const butterflyLines = (): ProductLine[] => [
       breakOf: discBreak(1.6),
     },
     allowableShearMPa: 220,
-    thinnestStem: (dn) => 10 + 0.12 * dn,
+    thinnestStem: (dn) => 12 + 0.145 * dn,
     price: (dn) => 420 + 1.5 * dn ** 1.38,
     weight: (dn) => 5 + 0.006 * dn ** 1.83,
   }),

@@ -24,7 +24,7 @@ export const controlLines = (): ProductLine[] => [
       name: "Vee",
       construction: "v-port-ball",
       port: "V-notch",
-      cavities: [{ arrangement: "slot hole", priceFactor: 1 }],
+      cavities: [{ arrangement: "none", priceFactor: 1 }],
       sealing: "one way",
       fireSafe: false,
       ends: ["flanged RF"],

@@ -32,7 +32,7 @@ export function Shell() {
   const units = `${shownUnit("pressure", reading)} · ${shownUnit("temperature", reading)} · ${shownUnit("torque", reading)}`;
   return (
     <SlotProvider>
-      <div className="grid h-full grid-rows-[43px_minmax(0,1fr)_24px]">
+      <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[43px_minmax(0,1fr)_24px]">
         <header className="flex items-center gap-4 border-b border-rule px-6">
           <Link to="/line-up" className="text-[15px] font-semibold whitespace-nowrap">
             Proven Seat

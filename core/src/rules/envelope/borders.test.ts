@@ -42,6 +42,7 @@ const seated = (id: string) => ({ seat: id });
 const steam = (temperatureC: number, more = {}) =>
   ({ fluid: { phase: "steam" as const }, cases: [{ temperatureC, ...more }] }) satisfies DutyChange;
 const water = { family: "water" };
+const lubricated = { construction: "plug-lubricated" };
 
 const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["vacuum", "not asked", given()],
@@ -53,6 +54,12 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["steam-limit", "holds", given(steam(180), {}, seated("peek"))],
   ["steam-limit", "tight", given(steam(181), {}, seated("peek"))],
   ["steam-limit", "fails", given(steam(186), {}, seated("peek"))],
+  ["sealant-heat", "not asked", given()],
+  ["sealant-heat", "holds", given(hot(220), lubricated)],
+  ["sealant-heat", "tight", given(hot(221), lubricated)],
+  ["sealant-heat", "tight", given(hot(230), lubricated)],
+  ["sealant-heat", "fails", given(hot(231), lubricated)],
+  ["sealant-heat", "fails", given(steam(120), lubricated)],
   ["gasket-class", "not asked", given()],
   ["gasket-class", "holds", given({}, seal("ptfe-gasket"))],
   ["gasket-class", "fails", given({}, seal("ptfe-gasket"), { house: { softGasketToClass: 150 } })],

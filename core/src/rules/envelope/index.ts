@@ -29,6 +29,7 @@ import { oxygenSeat } from "./oxygen-seat.ts";
 import { oxygenTrim } from "./oxygen-trim.ts";
 import { sealChemistry } from "./seal-chemistry.ts";
 import { sealTemperature } from "./seal-temperature.ts";
+import { sealantHeat } from "./sealant-heat.ts";
 import { seatChemistry } from "./seat-chemistry.ts";
 import { seatHeadroom } from "./seat-headroom.ts";
 import { seatLimit } from "./seat-limit.ts";
@@ -50,6 +51,7 @@ export const envelopeRules = [
   seatTemperature,
   seatHeadroom,
   steamLimit,
+  sealantHeat,
   seatStress,
   seatSet,
   sealTemperature,

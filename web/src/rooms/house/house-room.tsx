@@ -120,7 +120,7 @@ export function HouseRoom() {
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_380px]">
       <InHeader>
-        <h1 className="text-[13px]">House rules</h1>
+        <h1 className="sr-only">House rules</h1>
         <span className="text-dim">
           version {house.data.version} in force: {house.data.reason}
         </span>

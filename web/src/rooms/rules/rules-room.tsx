@@ -24,7 +24,7 @@ export function RulesRoom() {
   return (
     <div className="h-full overflow-auto px-6 py-3">
       <InHeader>
-        <h1 className="text-[13px]">Rules</h1>
+        <h1 className="sr-only">Rules</h1>
         <input
           className="field max-w-80 border-b-rule!"
           type="search"

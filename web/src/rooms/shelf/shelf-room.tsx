@@ -59,7 +59,7 @@ export function ShelfRoom() {
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_400px]">
       <InHeader>
-        <h1 className="text-[13px]">Shelf</h1>
+        <h1 className="sr-only">Shelf</h1>
         <span className="truncate text-dim">
           {catalogue.name}, revision {revision}, {catalogue.status};{" "}
           {new Date(createdAt).toLocaleDateString()} by {createdBy}

@@ -1,6 +1,7 @@
 import { type Order, orders } from "@proven-seat/core/proof";
 import { figure } from "@proven-seat/core/units";
-import { memo, useRef } from "react";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { memo, useEffect, useRef } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
@@ -10,6 +11,8 @@ import type { BenchView, CandidateRow } from "../../workers/views.ts";
 
 const grid =
   "grid grid-cols-[20px_minmax(8.9rem,1.3fr)_minmax(5.5rem,1fr)_2.2rem_minmax(5.8rem,1fr)_2.9rem_4.7rem_3.5rem] items-center gap-x-1.5";
+
+const rowHeight = 25;
 
 const orderNames: Record<Order, string> = {
   price: "price",
@@ -28,11 +31,15 @@ interface Props {
 
 function Row({
   row,
+  index,
+  start,
   chosen,
   inHand,
   onMove,
 }: {
   row: CandidateRow;
+  index: number;
+  start: number;
   chosen: boolean;
   inHand: boolean;
   onMove: (by: number) => void;
@@ -47,8 +54,17 @@ function Row({
       role="row"
       tabIndex={inHand ? 0 : -1}
       aria-selected={inHand}
+      aria-rowindex={index + 2}
       data-candidate={row.key}
-      className={`${grid} cursor-pointer border-b border-rule/60 px-1 py-[3px] ${inHand ? "bg-second" : "hover:bg-second/60"} ${faded}`}
+      style={{
+        position: "absolute",
+        top: 0,
+        left: 0,
+        right: 0,
+        height: rowHeight,
+        transform: `translateY(${start}px)`,
+      }}
+      className={`${grid} cursor-pointer border-b border-rule/60 px-1 ${inHand ? "bg-second" : "hover:bg-second/60"} ${faded}`}
       onClick={() => take(row.key)}
       onKeyDown={(event) => {
         const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
@@ -117,11 +133,31 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
   const inHandKey = view.inHand?.candidate.key;
   const rows = view.chosen ? [view.chosen, ...view.rows.filter((r) => r.key !== chosenKey)] : view.rows;
   const held = rows.some((r) => r.key === inHandKey);
+  // Hundreds of rows, drawn anew with each proof: only those in view are.
+  const list = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => body.current,
+    estimateSize: () => rowHeight,
+    overscan: 6,
+    initialRect: { width: 640, height: 400 },
+  });
+  const focusNext = useRef<string | null>(null);
+  useEffect(() => {
+    if (focusNext.current === null) return;
+    const row = body.current?.querySelector<HTMLElement>(
+      `[data-candidate="${CSS.escape(focusNext.current)}"]`,
+    );
+    if (row) {
+      row.focus();
+      focusNext.current = null;
+    }
+  });
   const move = (from: number) => (by: number) => {
     const next = rows[Math.max(0, Math.min(rows.length - 1, from + by))];
     if (!next) return;
     take(next.key);
-    body.current?.querySelector<HTMLElement>(`[data-candidate="${CSS.escape(next.key)}"]`)?.focus();
+    focusNext.current = next.key;
+    list.scrollToIndex(rows.indexOf(next));
   };
   return (
     <section aria-label="Candidates" className="flex min-h-0 flex-1 flex-col">
@@ -175,15 +211,22 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
           aria-label="Candidate rows"
           className="min-h-0 flex-1 overflow-auto"
         >
-          {rows.map((row, index) => (
-            <Row
-              key={row.key}
-              row={row}
-              chosen={row.key === chosenKey}
-              inHand={row.key === inHandKey || (!held && index === 0)}
-              onMove={move(index)}
-            />
-          ))}
+          <div style={{ height: list.getTotalSize(), position: "relative" }}>
+            {list.getVirtualItems().map(({ index, start }) => {
+              const row = rows[index]!;
+              return (
+                <Row
+                  key={row.key}
+                  row={row}
+                  index={index}
+                  start={start}
+                  chosen={row.key === chosenKey}
+                  inHand={row.key === inHandKey || (!held && index === 0)}
+                  onMove={move(index)}
+                />
+              );
+            })}
+          </div>
         </div>
       </div>
     </section>
