@@ -47,11 +47,22 @@ await issueOnce("XV-3017");
 const list =
   "Tag No;Size (NPS);Rating;Design press (psig);Design temp (°F);Insulation\nXV-7101;6;300#;362,6;140;none\nXV-7102;7;300#;362,6;140;none\nXV-7103;4;600#;abc;140;none\n";
 
-const views: { name: string; path: string; dark?: boolean; list?: boolean }[] = [
+const views: {
+  name: string;
+  path: string;
+  dark?: boolean;
+  list?: boolean;
+  tab?: string;
+  change?: boolean;
+}[] = [
   { name: "line-up", path: "/line-up" },
   { name: "bench-duty", path: `${tag("XV-9001")}/duty` },
   { name: "bench-body", path: `${tag("XV-3052")}/body` },
   { name: "bench-envelope", path: `${tag("XV-5001")}/envelope` },
+  { name: "bench-reach", path: `${tag("XV-5001")}/envelope`, tab: "How far it may move" },
+  { name: "house-rules", path: "/house-rules", change: true },
+  { name: "shelf", path: "/shelf" },
+  { name: "rules", path: "/rules" },
   { name: "bench-drive", path: `${tag("XV-3052")}/drive` },
   { name: "bench-nothing-stands-dark", path: `${tag("XV-4020")}/envelope`, dark: true },
   { name: "sheet", path: `${tag("XV-3017")}/sheet` },
@@ -74,7 +85,9 @@ for (const view of views) {
       .locator("input[type=file]")
       .setInputFiles({ name: "line-list.csv", mimeType: "text/csv", buffer: Buffer.from(list) });
   await page.waitForLoadState("networkidle");
-  await page.waitForTimeout(1500);
+  if (view.tab) await page.getByRole("tab", { name: view.tab }).click();
+  if (view.change) await page.getByLabel("Pressure margin wanted").fill("20");
+  await page.waitForTimeout(view.tab || view.change ? 6000 : 2500);
   await page.screenshot({ path: join(folder, `${view.name}.png`) });
   await context.close();
 }

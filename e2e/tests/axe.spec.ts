@@ -37,6 +37,40 @@ for (const theme of ["light", "dark"] as const) {
       });
     }
 
+    for (const [room, ready] of [
+      ["house-rules", "Numbers and choices this organisation owns"],
+      ["shelf", "Bring in a catalogue"],
+      ["rules", "Size offered"],
+    ] as const) {
+      test(`axe finds nothing on ${room}`, async ({ page, app }) => {
+        await page.goto(`${app.url}/${room}`);
+        await expect(page.getByText(ready).first()).toBeVisible();
+        expect(await findings(page, theme)).toEqual([]);
+      });
+    }
+
+    test("axe finds nothing on the lists below the picture and the dialogs of the bench", async ({
+      page,
+      app,
+    }) => {
+      await page.goto(await app.tagUrl("XV-5001", "envelope"));
+      await page.getByRole("tab", { name: "How far it may move" }).click();
+      await expect(page.getByText(/\d+ values searched/)).toHaveCount(1, { timeout: 20_000 });
+      expect(await findings(page, theme)).toEqual([]);
+      await page.getByRole("tab", { name: "Seats" }).click();
+      await page.keyboard.press("k");
+      await page.getByRole("tab", { name: "Compare 1" }).click();
+      await expect(page.getByRole("table", { name: "Comparison" })).toBeVisible();
+      expect(await findings(page, theme)).toEqual([]);
+      await page.keyboard.press("a");
+      await expect(page.getByRole("dialog", { name: "Add a case" })).toBeVisible();
+      expect(await findings(page, theme)).toEqual([]);
+      await page.keyboard.press("Escape");
+      await page.getByRole("button", { name: /^Units/ }).click();
+      await expect(page.getByRole("dialog", { name: "Units" })).toBeVisible();
+      expect(await findings(page, theme)).toEqual([]);
+    });
+
     test("axe finds nothing on line-up, import, command bar, legend and override", async ({ page, app }) => {
       await page.goto(`${app.url}/line-up`);
       await expect(page.getByRole("row", { name: /XV-4020/ })).toContainText("Nothing stands");

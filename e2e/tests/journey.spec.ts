@@ -12,6 +12,8 @@ test("import, prove, choose, issue, reload, prove the same", async ({ page, app 
     .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from(list, "utf8") });
   await expect(page.getByText("decimal comma")).toBeVisible();
   await page.getByRole("button", { name: "Import 1 tag" }).click();
+  // Four dozen tags stand before it: it is found by its number.
+  await page.getByRole("searchbox").fill("XV-J1");
   await expect(page.getByRole("link", { name: "XV-J1" })).toBeVisible();
 
   await page.getByRole("link", { name: "XV-J1" }).click();
@@ -54,6 +56,7 @@ test("import, prove, choose, issue, reload, prove the same", async ({ page, app 
   await expect(page.getByText("same", { exact: true })).toBeVisible();
 
   await page.goto(`${app.url}/line-up`);
+  await page.getByRole("searchbox").fill("XV-J1");
   await expect(page.getByRole("row", { name: /XV-J1/ })).toContainText("A");
 });
 
@@ -115,10 +118,20 @@ test("figures are read in any unit and shown in the reader's", async ({ page, ap
   await upstream.blur();
   await expect(upstream).toHaveValue("51.7");
   await page.getByRole("button", { name: /^Units/ }).click();
+  const units = page.getByRole("dialog", { name: "Units" });
+  await units.getByLabel("US customary").check();
+  await page.keyboard.press("Escape");
   await expect(upstream).toHaveValue("750");
   await page.getByRole("button", { name: "gauge" }).click();
   await expect(upstream).toHaveValue("764.7");
   await expect(page.getByLabel("upstream, maximum, psi a")).toBeVisible();
+  // A quantity of the reader's own, and a single field that differs from it.
+  await page.getByRole("button", { name: /^Units/ }).click();
+  await units.getByLabel("pressure", { exact: true }).selectOption("MPa g");
+  await units.getByLabel("lowest air supply").selectOption("kPa g");
+  await page.keyboard.press("Escape");
+  await expect(page.getByLabel("upstream, maximum, MPa a")).toHaveValue("5.27");
+  await expect(page.getByLabel("lowest air supply, kPa g")).toHaveValue("500 kPa g");
 });
 
 test("cases are added, copied and removed", async ({ page, app }) => {
@@ -126,7 +139,12 @@ test("cases are added, copied and removed", async ({ page, app }) => {
   const names = page.getByLabel(/^name of case/);
   await expect(names).toHaveCount(2);
   await page.getByRole("button", { name: /add case/ }).click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^steam-out/ })
+    .click();
   await expect(names).toHaveCount(3);
+  await expect(page.getByLabel("temperature, steam-out, °C")).toHaveValue("148");
   await names.first().click();
   await page.getByRole("button", { name: "copy" }).click();
   await expect(names).toHaveCount(4);

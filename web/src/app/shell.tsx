@@ -1,5 +1,5 @@
 import { shownUnit } from "@proven-seat/core/units";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useNavigation } from "react-router";
 import { KeyHint } from "../parts/key-hint.tsx";
 import { Legend } from "../parts/legend.tsx";
@@ -8,7 +8,8 @@ import { useShortcuts } from "../parts/shortcuts.ts";
 import { CommandBar } from "./command-bar.tsx";
 import { useReading, useUnits } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
-import { UnitsDialog } from "./units-dialog.tsx";
+
+const UnitsDialog = lazy(() => import("./units-dialog.tsx"));
 
 const rooms = [
   ["/line-up", "Line-up"],
@@ -89,7 +90,7 @@ export function Shell() {
         </footer>
       </div>
       {bar && <CommandBar onClose={() => setBar(false)} onLegend={() => setLegend(true)} />}
-      {choosing && <UnitsDialog onClose={() => setChoosing(false)} />}
+      <Suspense>{choosing && <UnitsDialog onClose={() => setChoosing(false)} />}</Suspense>
       <SheetDialog
         open={legend}
         onClose={() => setLegend(false)}

@@ -1,4 +1,5 @@
 import { type Quantity, quantities, shownUnit, unitsOf } from "@proven-seat/core/units";
+import { useId } from "react";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
 import { useReading, useUnits } from "./reading.ts";
 
@@ -33,10 +34,12 @@ function Pick({
   options: readonly string[];
   onPick: (unit: string | null) => void;
 }) {
+  const id = useId();
   return (
-    <label className="grid grid-cols-[11rem_1fr] items-baseline border-b border-rule/60 py-[3px]">
-      <span>{label}</span>
+    <div className="grid grid-cols-[11rem_1fr] items-baseline border-b border-rule/60 py-[3px]">
+      <label htmlFor={id}>{label}</label>
       <select
+        id={id}
         className="field"
         value={value}
         onChange={(e) => onPick(e.target.value === "" ? null : e.target.value)}
@@ -46,12 +49,12 @@ function Pick({
           <option key={u}>{u}</option>
         ))}
       </select>
-    </label>
+    </div>
   );
 }
 
 /** How this reader reads: a system, and single quantities or fields that differ from it. Kept on this device. */
-export function UnitsDialog({ onClose }: { onClose: () => void }) {
+export default function UnitsDialog({ onClose }: { onClose: () => void }) {
   const { system, absolute, units, fieldUnits, set } = useReading();
   const reading = useUnits();
   const ofSystem = (q: Quantity) => shownUnit(q, { system, absolute });

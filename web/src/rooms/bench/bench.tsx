@@ -1,5 +1,5 @@
 import type { RuleStation } from "@proven-seat/core/rules";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { useCommands } from "../../app/commands.ts";
 import { useCatalogue, useHouseRules, useSheets, useTag } from "../../app/queries.ts";
@@ -16,7 +16,6 @@ import { NothingStands } from "../../stations/candidates/nothing-stands.tsx";
 import { useAddCase } from "../../stations/duty/add-case.tsx";
 import { DutyPanel } from "../../stations/duty/duty-panel.tsx";
 import { FindingsPanel } from "../../stations/findings/findings-panel.tsx";
-import { SheetStation } from "../../stations/sheet/sheet-station.tsx";
 import { ChoiceBar } from "./choice-bar.tsx";
 import { BenchHeader } from "./header.tsx";
 import { Lower } from "./lower.tsx";
@@ -28,6 +27,7 @@ import { StaleDialog } from "./stale-dialog.tsx";
 import { caseVerdicts, type StationId, stationIds, stationMarks } from "./stations.ts";
 import { TheLine } from "./the-line.tsx";
 
+const SheetStation = lazy(() => import("../../stations/sheet/sheet-station.tsx"));
 const addCase = () => useAddCase.getState().set(true);
 const focused: readonly StationId[] = ["body", "envelope", "torque", "drive", "fit-up"];
 
@@ -176,7 +176,9 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
           {failure && <Notice title="The proof could not be made">{failure}</Notice>}
           {!view && !failure && <Notice title="Proving …" />}
           {view && station === "sheet" && (isChosen || chosenKey === null) && (
-            <SheetStation view={view} chosen={isChosen ? detail : null} onOverride={override} />
+            <Suspense fallback={<Notice title="Opening the sheet …" />}>
+              <SheetStation view={view} chosen={isChosen ? detail : null} onOverride={override} />
+            </Suspense>
           )}
           {view && station !== "sheet" && (
             <>

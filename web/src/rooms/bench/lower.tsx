@@ -1,16 +1,18 @@
 import { Tabs } from "radix-ui";
+import { lazy, Suspense } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 import { Notice } from "../../parts/notice.tsx";
-import { Variants } from "../../stations/body/variants.tsx";
-import { ReachList } from "../../stations/breaking/reach-list.tsx";
 import { CandidateTable } from "../../stations/candidates/candidate-table.tsx";
-import { Compare } from "../../stations/compare/compare.tsx";
-import { DriveOptions } from "../../stations/drive/drive-options.tsx";
-import { SeatLadder } from "../../stations/envelope/seat-ladder.tsx";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 import { lowerTabs, tabNames, tabOf, useLower } from "./lower-tabs.ts";
 import type { StationId } from "./stations.ts";
+
+const Variants = lazy(() => import("../../stations/body/variants.tsx"));
+const ReachList = lazy(() => import("../../stations/breaking/reach-list.tsx"));
+const Compare = lazy(() => import("../../stations/compare/compare.tsx"));
+const SeatLadder = lazy(() => import("../../stations/envelope/seat-ladder.tsx"));
+const DriveOptions = lazy(() => import("../../stations/drive/drive-options.tsx"));
 
 interface Props {
   station: StationId;
@@ -64,7 +66,9 @@ export function Lower({ station, view, prover, onCycleOrder }: Props) {
           value={id}
           className="flex min-h-0 flex-1 flex-col data-[state=inactive]:hidden"
         >
-          {id === tab && content[id]()}
+          <Suspense fallback={<p className="p-2 text-dim">Coming …</p>}>
+            {id === tab && content[id]()}
+          </Suspense>
         </Tabs.Content>
       ))}
     </Tabs.Root>

@@ -18,13 +18,7 @@ function groupOf(view: BenchView): string | undefined {
 }
 
 /** Body, trim and seal variants of the valve in hand. */
-export const Variants = memo(function Variants({
-  view,
-  prover,
-}: {
-  view: BenchView;
-  prover: ProverHandle | null;
-}) {
+const Variants = memo(function Variants({ view, prover }: { view: BenchView; prover: ProverHandle | null }) {
   const { key, valve } = view.inHand!.candidate;
   const group = groupOf(view);
   const [variants, setVariants] = useState<CandidateRow[]>([]);
@@ -64,3 +58,5 @@ export const Variants = memo(function Variants({
     </section>
   );
 });
+
+export default Variants;

@@ -34,7 +34,7 @@ function Side({ reach, fails, of }: { reach: Reach; fails: Reach; of: MovableVal
 }
 
 /** How far each value of the duty may move before a finding turns, and two of them against each other. */
-export const ReachList = memo(function ReachList({
+const ReachList = memo(function ReachList({
   view,
   prover,
 }: {
@@ -129,3 +129,5 @@ export const ReachList = memo(function ReachList({
     </div>
   );
 });
+
+export default ReachList;

@@ -30,13 +30,7 @@ const facts: readonly (readonly [string, (d: CandidateDetail, units: Reading) =>
 ];
 
 /** Up to four candidates side by side: what differs stands first. */
-export const Compare = memo(function Compare({
-  view,
-  prover,
-}: {
-  view: BenchView;
-  prover: ProverHandle | null;
-}) {
+const Compare = memo(function Compare({ view, prover }: { view: BenchView; prover: ProverHandle | null }) {
   const compared = useBench((s) => s.compared);
   const { dropCompared, take } = useBench.getState();
   const units = useUnits();
@@ -179,3 +173,5 @@ export const Compare = memo(function Compare({
     </div>
   );
 });
+
+export default Compare;

@@ -8,7 +8,7 @@ import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
 
 /** Every drive the duty allows on the valve in hand, best first. */
-export const DriveOptions = memo(function DriveOptions({
+const DriveOptions = memo(function DriveOptions({
   view,
   prover,
 }: {
@@ -66,3 +66,5 @@ export const DriveOptions = memo(function DriveOptions({
     </section>
   );
 });
+
+export default DriveOptions;

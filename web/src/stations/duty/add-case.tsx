@@ -1,8 +1,8 @@
 import { caseKindDescriptions } from "@proven-seat/core/duty";
-import { DropdownMenu } from "radix-ui";
 import { create } from "zustand";
 import { useBench } from "../../bench/bench-store.ts";
 import { KeyHint } from "../../parts/key-hint.tsx";
+import { SheetDialog } from "../../parts/sheet-dialog.tsx";
 
 /** Opened from the panel, from the empty table and by key. */
 export const useAddCase = create<{ open: boolean; set: (open: boolean) => void }>()((set) => ({
@@ -15,29 +15,45 @@ export function AddCase() {
   const { open, set } = useAddCase();
   const used = useBench((s) => s.content!.duty.cases);
   return (
-    <DropdownMenu.Root open={open} onOpenChange={set}>
-      <DropdownMenu.Trigger className="quiet">
+    <>
+      <button type="button" className="quiet" onClick={() => set(true)}>
         add case
         <KeyHint>A</KeyHint>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          className="z-20 max-h-[70vh] w-80 overflow-auto border border-ink bg-paper p-1"
+      </button>
+      <SheetDialog
+        open={open}
+        onClose={() => set(false)}
+        title="Add a case"
+        says="Each kind starts with what it usually means; every figure is there to be corrected."
+      >
+        <ul
           aria-label="Kinds of case"
+          onKeyDown={(event) => {
+            const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+            if (!step) return;
+            event.preventDefault();
+            const buttons = [...event.currentTarget.querySelectorAll("button")];
+            const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
+            buttons[(at + step + buttons.length) % buttons.length]!.focus();
+          }}
         >
           {caseKindDescriptions.map(({ kind, means }) => (
-            <DropdownMenu.Item
-              key={kind}
-              className="cursor-pointer px-2 py-1 outline-none data-[highlighted]:bg-second"
-              onSelect={() => useBench.getState().addCase(kind)}
-            >
-              <span className={used.some((c) => c.kind === kind) ? "" : "font-semibold"}>{kind}</span>
-              <span className="block text-[12px] text-dim">{means}</span>
-            </DropdownMenu.Item>
+            <li key={kind} className="border-b border-rule/60">
+              <button
+                type="button"
+                className="grid w-full grid-cols-[9rem_minmax(0,1fr)] px-1 py-1 text-left hover:bg-second"
+                onClick={() => {
+                  useBench.getState().addCase(kind);
+                  set(false);
+                }}
+              >
+                <span className={used.some((c) => c.kind === kind) ? "" : "font-semibold"}>{kind}</span>
+                <span className="text-[12px] text-dim">{means}</span>
+              </button>
+            </li>
           ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+        </ul>
+      </SheetDialog>
+    </>
   );
 }

@@ -9,7 +9,7 @@ import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 
 /** Seats the line offers, coolest first, and what each step up costs. */
-export const SeatLadder = memo(function SeatLadder({
+const SeatLadder = memo(function SeatLadder({
   view,
   prover,
 }: {
@@ -88,3 +88,5 @@ export const SeatLadder = memo(function SeatLadder({
     </div>
   );
 });
+
+export default SeatLadder;

@@ -89,7 +89,7 @@ interface Props {
 }
 
 /** The sheet as it would be issued, the issue itself, and what has been issued. */
-export function SheetStation({ view, chosen, onOverride }: Props) {
+export default function SheetStation({ view, chosen, onOverride }: Props) {
   const tagId = useBench((s) => s.tagId!);
   const content = useBench((s) => s.content!);
   const { choose, setSave } = useBench.getState();

@@ -1,0 +1,143 @@
+import { readFileSync } from "node:fs";
+import { expect, test } from "../support/app.ts";
+
+test("constructions say why not, and one nobody offers is taken in hand by construction", async ({
+  page,
+  app,
+}) => {
+  await page.goto(await app.tagUrl("XV-3040", "body"));
+  const list = page.getByRole("region", { name: "Constructions" });
+  await expect(list.getByRole("button", { name: /Trunnion ball, side entry/ })).toContainText(
+    /\d+ of \d+ stand/,
+  );
+  await expect(list.getByRole("button", { name: /Tilt-away/ })).toContainText(
+    "only one seat holds at a time",
+  );
+  const section = page.getByRole("img", { name: /^Section along the stem, 0° open/ });
+  await expect(section).toBeVisible();
+  await page.getByLabel("opening angle").fill("45");
+  await expect(page.getByRole("img", { name: /45° open/ })).toBeVisible();
+  await page.getByRole("button", { name: "from above" }).click();
+  await expect(page.getByRole("img", { name: /^Section from above/ })).toBeVisible();
+  // The welded body is not on the shelf in this class; the rules would allow it.
+  await list.getByRole("button", { name: "by construction" }).first().click();
+  await expect(page.getByText("Nobody offers it: enquire")).toBeVisible();
+  await expect(page.getByRole("button", { name: /Choose/ })).toHaveCount(0);
+  await page.keyboard.press("c");
+  await expect(page.getByText("Chosen", { exact: true })).toHaveCount(0);
+});
+
+test("how far a value may move is found while nothing else waits, and forgotten by the next edit", async ({
+  page,
+  app,
+}) => {
+  await page.goto(await app.tagUrl("XV-5014", "envelope"));
+  await page.getByRole("tab", { name: "How far it may move" }).click();
+  const table = page.getByRole("table", { name: /How far each value/ });
+  await expect(table.getByRole("row", { name: /upstream/ }).first()).toContainText(/\d/);
+  await expect(page.getByText(/\d+ values searched/)).toHaveCount(1, { timeout: 20_000 });
+  await expect(page.getByRole("img", { name: /temperature against upstream/ })).toBeVisible();
+  const before = await table.textContent();
+  await page.getByLabel(/^temperature, normal/).fill("41");
+  await expect.poll(() => table.textContent()).not.toBe(before);
+});
+
+test("a dragged case turns the marks and comes back in one step", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("XV-1050", "envelope"));
+  const chart = page.getByRole("img", { name: /^Envelope of/ });
+  await expect(chart).toBeVisible();
+  const upstream = page.getByLabel(/^upstream, maximum/);
+  const was = await upstream.inputValue();
+  const label = chart.locator("text", { hasText: /^maximum/ });
+  const at = (await label.boundingBox())!;
+  await page.mouse.move(at.x - 8, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + 40, at.y - 30, { steps: 4 });
+  await page.mouse.move(at.x + 120, at.y - 60, { steps: 4 });
+  await page.mouse.up();
+  await expect(upstream).not.toHaveValue(was);
+  await page.keyboard.press("Control+z");
+  await expect(upstream).toHaveValue(was);
+});
+
+test("candidates are compared, differences first", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("XV-2011", "envelope"));
+  await expect(page.getByText(/candidates proved in/)).toBeVisible();
+  await page.keyboard.press("k");
+  const rows = page.getByRole("grid", { name: "Candidates" }).getByRole("row", { name: /Trunnion/ });
+  await rows.first().click();
+  await expect(page.getByRole("region", { name: "Findings" })).toContainText("Trunnion");
+  await page.keyboard.press("k");
+  await page.getByRole("tab", { name: "Compare 2" }).click();
+  const table = page.getByRole("table", { name: "Comparison" });
+  await expect(table.getByRole("columnheader")).toHaveCount(3);
+  await expect(table.getByRole("rowheader", { name: "construction" })).toBeVisible();
+  await expect(table.getByRole("rowheader", { name: "class", exact: true })).toHaveCount(0);
+  await page.getByRole("button", { name: "what is the same as well" }).click();
+  await expect(table.getByRole("rowheader", { name: "class", exact: true })).toHaveCount(1);
+  await table
+    .getByRole("button", { name: /leave out/ })
+    .first()
+    .click();
+  await expect(table.getByRole("columnheader")).toHaveCount(2);
+});
+
+test("the ladder of seats says what each step costs", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("XV-3061", "envelope"));
+  await page.getByRole("tab", { name: "Seats" }).click();
+  const rows = page.getByRole("table", { name: /Seats offered/ }).getByRole("row");
+  await expect(rows.filter({ hasText: "PEEK" })).toContainText("N·m");
+  expect(await rows.count()).toBeGreaterThan(2);
+});
+
+test("a house rule shows what it would turn before it is saved", async ({ page, app }) => {
+  await page.goto(`${app.url}/house-rules`);
+  const margin = page.getByLabel("Torque margin wanted");
+  await margin.fill("200");
+  await expect(page.getByText("From 0 to 100 %.")).toBeVisible();
+  await expect(page.getByRole("button", { name: /in force/ })).toBeDisabled();
+  await margin.fill("45");
+  await expect(page.getByText(/\d+ of \d+ tags turn\./)).toBeVisible({ timeout: 45_000 });
+  await page.getByRole("button", { name: "leave as it was" }).click();
+  await expect(margin).toHaveValue("10");
+});
+
+test("a catalogue goes out, comes back the same, and is refused by row when it is broken", async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/shelf`);
+  const [json] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "JSON document" }).click(),
+  ]);
+  const document = JSON.parse(readFileSync(await json.path(), "utf8"));
+  const [zip] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: /CSV tables/ }).click(),
+  ]);
+  const picker = page.getByLabel("catalogue files");
+  await picker.setInputFiles({
+    name: "c.zip",
+    mimeType: "application/zip",
+    buffer: readFileSync(await zip.path()),
+  });
+  await expect(page.getByText("No line and no drive differs.")).toBeVisible({ timeout: 20_000 });
+
+  document.lines[0].sizes[2].pad = "F99";
+  await picker.setInputFiles({
+    name: "c.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(JSON.stringify(document)),
+  });
+  const fault = page.getByRole("row", { name: /F99/ });
+  await expect(fault).toContainText(`lines/${document.lines[0].id}`);
+  await expect(fault).toContainText("sizes.2.pad");
+  await expect(page.getByRole("button", { name: /Put revision/ })).toHaveCount(0);
+  await picker.setInputFiles({
+    name: "c.json",
+    mimeType: "application/json",
+    buffer: Buffer.from("{ not json"),
+  });
+  await expect(page.getByText(/not JSON/)).toBeVisible();
+});
