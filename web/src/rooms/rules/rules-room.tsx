@@ -1,6 +1,7 @@
 import { type RuleStation, ruleStations, rules } from "@proven-seat/core/rules";
 import { useDeferredValue, useMemo, useState } from "react";
 import { InHeader, InStatus } from "../../app/slots.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
 
 const names: Record<RuleStation, string> = {
   body: "Body",
@@ -22,7 +23,7 @@ export function RulesRoom() {
     [sought],
   );
   return (
-    <div className="h-full overflow-auto px-6 py-3">
+    <Scroll label="Rules" className="h-full px-6 py-3">
       <InHeader>
         <h1 className="sr-only">Rules</h1>
         <input
@@ -71,6 +72,6 @@ export function RulesRoom() {
           </section>
         );
       })}
-    </div>
+    </Scroll>
   );
 }

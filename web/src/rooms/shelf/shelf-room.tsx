@@ -5,6 +5,7 @@ import { useState } from "react";
 import { useCatalogue } from "../../app/queries.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
 import { catalogueWork, download } from "./catalogue-work.ts";
 import { ImportCatalogue } from "./import-catalogue.tsx";
 import { Revisions } from "./revisions.tsx";
@@ -69,7 +70,7 @@ export function ShelfRoom() {
         {catalogue.lines.length} lines, {catalogue.drives.length} families of drives, prices in{" "}
         {catalogue.currency}
       </InStatus>
-      <section aria-label="Lines" className="overflow-auto py-3 pr-4 pl-6">
+      <Scroll label="Lines" className="py-3 pr-4 pl-6">
         <table className="w-full border-collapse text-left">
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-ink">
@@ -102,7 +103,7 @@ export function ShelfRoom() {
             ))}
           </tbody>
         </table>
-      </section>
+      </Scroll>
       <aside className="flex min-h-0 flex-col gap-5 overflow-auto border-l border-rule px-4 py-3">
         <section aria-label="Export">
           <h2 className="mb-1">Take it out</h2>

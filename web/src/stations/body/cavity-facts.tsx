@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
 import { figureText } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
 
@@ -12,10 +13,7 @@ export const CavityFacts = memo(function CavityFacts({ detail }: { detail: Candi
   const relief = detail.candidate.findings.find((f) => f.rule === "body/double-piston-relief");
   const barriers = (n: number) => (n === 0 ? "none" : n === 1 ? "one" : "two");
   return (
-    <section
-      aria-label="Cavity and leak paths"
-      className="grid content-start gap-2 overflow-auto pt-2 pr-1 text-[12px]"
-    >
+    <Scroll label="Cavity and leak paths" className="grid h-full content-start gap-2 pt-2 pr-1 text-[12px]">
       <div>
         <h3>Cavity: {cavity.name}</h3>
         <p>{cavity.says}</p>
@@ -83,6 +81,6 @@ export const CavityFacts = memo(function CavityFacts({ detail }: { detail: Candi
         well as the line, open and shut, before anything is loosened. Never put a hand into a bore that can
         turn.
       </p>
-    </section>
+    </Scroll>
   );
 });

@@ -2,6 +2,7 @@ import { figure } from "@proven-seat/core/units";
 import { memo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, BreakingPoint, MovableValue } from "../../workers/views.ts";
 import { ReachMap } from "./reach-map.tsx";
@@ -72,7 +73,7 @@ const ReachList = memo(function ReachList({
   );
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(190px,32%)] gap-4">
-      <div className="min-h-0 overflow-auto" aria-busy={!done}>
+      <Scroll label="Values" busy={!done} className="min-h-0">
         <p className="sr-only" role="status">
           {done ? `${found} values searched` : "searching"}
         </p>
@@ -111,7 +112,7 @@ const ReachList = memo(function ReachList({
             })}
           </tbody>
         </table>
-      </div>
+      </Scroll>
       {across && up && (
         <ReachMap
           view={view}

@@ -4,6 +4,7 @@ import { memo, useEffect, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
 import { figureText, marginWords, verdictText } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
@@ -69,108 +70,110 @@ const Compare = memo(function Compare({ view, prover }: { view: BenchView; prove
   };
   const template = { gridTemplateColumns: `8rem repeat(${details.length}, minmax(0, 1fr))` };
   return (
-    <div className="min-h-0 flex-1 overflow-auto" role="table" aria-label="Comparison">
+    <Scroll label="Candidates side by side" className="min-h-0 flex-1">
       {gone > 0 && (
         <p className="text-[12px] text-tight">{gone} of them no longer a candidate for this duty.</p>
       )}
-      <div
-        role="row"
-        className="sticky top-0 grid gap-x-3 border-b border-rule bg-paper pb-1"
-        style={template}
-      >
-        <span role="columnheader" className="text-[12px] text-dim">
-          {different.facts + different.findings} differ
-        </span>
-        {details.map((d) => (
-          <span
-            role="columnheader"
-            key={d.candidate.key}
-            className="flex min-w-0 items-center gap-1.5 font-semibold"
-          >
-            <BoreMark verdict={d.candidate.verdict} />
-            <button
-              type="button"
-              className="truncate hover:underline"
-              title={d.candidate.key}
-              onClick={() => take(d.candidate.key)}
-            >
-              {d.candidate.valve.construction}
-            </button>
-            <button
-              type="button"
-              className="quiet ml-auto"
-              aria-label={`leave out ${d.candidate.valve.construction}`}
-              onClick={() => dropCompared(d.candidate.key)}
-            >
-              ×
-            </button>
+      <div role="table" aria-label="Comparison">
+        <div
+          role="row"
+          className="sticky top-0 grid gap-x-3 border-b border-rule bg-paper pb-1"
+          style={template}
+        >
+          <span role="columnheader" className="text-[12px] text-dim">
+            {different.facts + different.findings} differ
           </span>
-        ))}
-      </div>
-      {rows
-        .filter((r) => r.differs || all)
-        .map((r) => (
-          <div
-            role="row"
-            key={r.name}
-            className={`grid gap-x-3 border-b border-rule/60 py-[2px] ${r.differs ? "" : "text-dim"}`}
-            style={template}
-          >
-            <span role="rowheader" className="text-dim">
-              {r.name}
-            </span>
-            {r.cells.map((cell, i) => (
-              <span role="cell" key={details[i]!.candidate.key} className="truncate" title={cell}>
-                {cell}
-              </span>
-            ))}
-          </div>
-        ))}
-      {ruleStations.map((station) => {
-        const ofStation = findings.filter(
-          ({ rule, differs }) => rule.startsWith(`${station}/`) && (differs || all),
-        );
-        if (ofStation.length === 0) return null;
-        return (
-          <div role="rowgroup" key={station}>
-            <div role="row">
-              <span role="rowheader" className="text-[12px] text-dim capitalize">
-                {station}
-              </span>
-            </div>
-            {ofStation.map(({ rule, of, differs }) => (
-              <div
-                role="row"
-                key={rule}
-                className={`grid gap-x-3 border-b border-rule/60 py-[2px] ${differs ? "" : "text-dim"}`}
-                style={template}
+          {details.map((d) => (
+            <span
+              role="columnheader"
+              key={d.candidate.key}
+              className="flex min-w-0 items-center gap-1.5 font-semibold"
+            >
+              <BoreMark verdict={d.candidate.verdict} />
+              <button
+                type="button"
+                className="truncate hover:underline"
+                title={d.candidate.key}
+                onClick={() => take(d.candidate.key)}
               >
-                <span role="rowheader" className="truncate" title={of[0]!.asks}>
-                  {of[0]!.asks}
+                {d.candidate.valve.construction}
+              </button>
+              <button
+                type="button"
+                className="quiet ml-auto"
+                aria-label={`leave out ${d.candidate.valve.construction}`}
+                onClick={() => dropCompared(d.candidate.key)}
+              >
+                ×
+              </button>
+            </span>
+          ))}
+        </div>
+        {rows
+          .filter((r) => r.differs || all)
+          .map((r) => (
+            <div
+              role="row"
+              key={r.name}
+              className={`grid gap-x-3 border-b border-rule/60 py-[2px] ${r.differs ? "" : "text-dim"}`}
+              style={template}
+            >
+              <span role="rowheader" className="text-dim">
+                {r.name}
+              </span>
+              {r.cells.map((cell, i) => (
+                <span role="cell" key={details[i]!.candidate.key} className="truncate" title={cell}>
+                  {cell}
                 </span>
-                {of.map((f, i) => (
-                  <span
-                    role="cell"
-                    key={details[i]!.candidate.key}
-                    className="flex min-w-0 items-center gap-1.5"
-                    title={f.says}
-                  >
-                    <BoreMark verdict={f.verdict} />
-                    <span className={`figures truncate ${verdictText[f.verdict]}`}>
-                      {f.value === null ? "" : figureText(f.value, f.unit, units)}{" "}
-                      {marginWords(f.margin, f.marginUnit, units)}
-                    </span>
-                  </span>
-                ))}
+              ))}
+            </div>
+          ))}
+        {ruleStations.map((station) => {
+          const ofStation = findings.filter(
+            ({ rule, differs }) => rule.startsWith(`${station}/`) && (differs || all),
+          );
+          if (ofStation.length === 0) return null;
+          return (
+            <div role="rowgroup" key={station}>
+              <div role="row">
+                <span role="rowheader" className="text-[12px] text-dim capitalize">
+                  {station}
+                </span>
               </div>
-            ))}
-          </div>
-        );
-      })}
+              {ofStation.map(({ rule, of, differs }) => (
+                <div
+                  role="row"
+                  key={rule}
+                  className={`grid gap-x-3 border-b border-rule/60 py-[2px] ${differs ? "" : "text-dim"}`}
+                  style={template}
+                >
+                  <span role="rowheader" className="truncate" title={of[0]!.asks}>
+                    {of[0]!.asks}
+                  </span>
+                  {of.map((f, i) => (
+                    <span
+                      role="cell"
+                      key={details[i]!.candidate.key}
+                      className="flex min-w-0 items-center gap-1.5"
+                      title={f.says}
+                    >
+                      <BoreMark verdict={f.verdict} />
+                      <span className={`figures truncate ${verdictText[f.verdict]}`}>
+                        {f.value === null ? "" : figureText(f.value, f.unit, units)}{" "}
+                        {marginWords(f.margin, f.marginUnit, units)}
+                      </span>
+                    </span>
+                  ))}
+                </div>
+              ))}
+            </div>
+          );
+        })}
+      </div>
       <button type="button" className="quiet py-1" onClick={() => setAll(!all)}>
         {all ? "only what differs" : "what is the same as well"}
       </button>
-    </div>
+    </Scroll>
   );
 });
 

@@ -4,6 +4,7 @@ import { memo, useEffect, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
 import { figureText } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
@@ -35,7 +36,7 @@ const SeatLadder = memo(function SeatLadder({
       </p>
     );
   return (
-    <div className="min-h-0 flex-1 overflow-auto">
+    <Scroll label="Seats" className="min-h-0 flex-1">
       <table className="w-full border-collapse text-left">
         <caption className="sr-only">Seats offered, coolest first</caption>
         <thead className="text-[12px] text-dim">
@@ -85,7 +86,7 @@ const SeatLadder = memo(function SeatLadder({
           ))}
         </tbody>
       </table>
-    </div>
+    </Scroll>
   );
 });
 

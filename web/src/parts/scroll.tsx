@@ -1,0 +1,20 @@
+import type { ReactNode } from "react";
+
+/** A region that scrolls, and can be scrolled by keyboard where nothing in it takes the focus. */
+export function Scroll({
+  label,
+  busy,
+  className = "",
+  children,
+}: {
+  label: string;
+  busy?: boolean;
+  className?: string;
+  children: ReactNode;
+}) {
+  return (
+    <section aria-label={label} aria-busy={busy} tabIndex={0} className={`overflow-auto ${className}`}>
+      {children}
+    </section>
+  );
+}
