@@ -113,16 +113,19 @@ export function gravest(verdicts: Iterable<Verdict>): Verdict {
 }
 
 /**
- * The sign that is true between a finding's value and its limit.
+ * The sign that is true between a finding's value and its limit. A finding may hold beyond its limit where
+ * something else makes up for it; what is written between the two figures must be true all the same.
  *
- * @param verdict the finding's verdict
- * @param sense how the two must stand
- * @returns the sense where it is kept; its opposite where the finding fails
+ * @param sense how the two should stand
+ * @param value the finding's value
+ * @param limit the finding's limit
+ * @returns the sense where it is kept; its opposite where it is not; "is" for words
  * @throws never
  * @source none: notation
- * @example trueSign("fails", "≤") // → ">"
+ * @example trueSign("≤", 5, 4) // → ">"
  */
-export function trueSign(verdict: Verdict, sense: Outcome["sense"]): string {
-  if (verdict !== "fails" || sense === "is") return sense;
-  return sense === "≤" ? ">" : "<";
+export function trueSign(sense: Outcome["sense"], value: Outcome["value"], limit: Outcome["limit"]): string {
+  if (sense === "is" || typeof value !== "number" || typeof limit !== "number") return sense;
+  if (sense === "≤") return value <= limit ? "≤" : ">";
+  return value >= limit ? "≥" : "<";
 }

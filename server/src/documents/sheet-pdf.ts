@@ -161,7 +161,7 @@ function comparison(finding: Finding, system: UnitSystem): string {
   const limit = written(finding.limit, finding.unit, system);
   return finding.sense === "is"
     ? `${value}: ${limit}`
-    : `${value} ${trueSign(finding.verdict, finding.sense)} ${limit}`;
+    : `${value} ${trueSign(finding.sense, finding.value, finding.limit)} ${limit}`;
 }
 
 function findingRow(doc: Document, finding: Finding, y: number, system: UnitSystem): number {

@@ -41,5 +41,5 @@ export function heldSentence(held: HeldBy, units: ReadingUnits): string {
   if (held.limit === null)
     return `${held.asks}: ${value}${at}${held.verdict === "fails" ? ", beyond the end of the limit" : ""}`;
   const margin = marginWords(held.margin, held.marginUnit, units);
-  return `${held.asks}: ${value} ${trueSign(held.verdict, held.sense)} ${figureText(held.limit, held.unit, units)}${at}${margin ? ` (${margin})` : ""}`;
+  return `${held.asks}: ${value} ${trueSign(held.sense, held.value, held.limit)} ${figureText(held.limit, held.unit, units)}${at}${margin ? ` (${margin})` : ""}`;
 }

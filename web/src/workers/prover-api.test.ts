@@ -103,3 +103,74 @@ describe("what the worker hands to the line-up", () => {
     );
   });
 });
+
+describe("what else the bench asks of the worker", () => {
+  const proved = (number: string) => {
+    const view = api.prove(duty(number), "price", null, null);
+    return { view, key: view.inHand!.candidate.key };
+  };
+  it("hands out nothing before the first proof", () => {
+    expect([
+      api.constructions(),
+      api.enquiry("tilt-away"),
+      api.seats("x"),
+      api.movable("x"),
+      api.details(["x"]),
+    ]).toEqual([[], null, [], [], []]);
+    expect(api.breaking("x", "dn")).toBeNull();
+    expect(api.effect("operator")).toBe(0);
+  });
+  it("lists constructions whose counts add up to the candidates", () => {
+    const { view } = proved("XV-3040");
+    const rows = api.constructions();
+    expect(rows.reduce((n, r) => n + r.considered, 0)).toBe(view.considered);
+    expect(rows.reduce((n, r) => n + r.standing, 0)).toBe(view.standing);
+    for (const r of rows) expect(r.standing === 0 && r.considered > 0, r.id).toBe(r.fallsOn !== null);
+  });
+  it("keeps in hand what was built for enquiry while the duty is edited", () => {
+    proved("XV-3040");
+    const enquiry = api.enquiry("trunnion-welded")!;
+    expect(enquiry.stands).toBe(true);
+    expect(enquiry.words).toContain("class 1500");
+    const edited = { ...duty("XV-3040"), longestShutDays: 10 };
+    const view = api.prove(edited, "price", null, enquiry.key);
+    expect(view.inHand).toMatchObject({ enquiry: true, candidate: { key: enquiry.key } });
+    const smaller = api.prove({ ...edited, dn: 80 }, "price", null, enquiry.key);
+    expect(smaller.inHand!.enquiry).toBe(false);
+  });
+  it("finds breaking points of what may move, and draws the map from them", () => {
+    const { key } = proved("XV-5001");
+    const values = api.movable(key);
+    const pressure = values.find((v) => v.path.endsWith("upstreamBarG"))!;
+    const temperature = values.find((v) => v.path.endsWith("temperatureC"))!;
+    const point = api.breaking(key, pressure.path)!;
+    expect(point.failsUp!.to).toBeGreaterThan(pressure.value);
+    const row = api.mapRow(
+      key,
+      { path: pressure.path, at: [pressure.value, point.failsUp!.to + 1] },
+      { path: temperature.path, at: temperature.value },
+    );
+    expect(row.map((c) => c!.verdict === "fails")).toEqual([false, true]);
+    expect(api.breaking(key, "no such value")).toBeNull();
+  });
+  it("counts the valves that turn when an assumption is wrong", () => {
+    const { view } = proved("XV-3017");
+    const assumed = view.missing.filter((m) => m.assumption !== null);
+    expect(assumed.length).toBeGreaterThan(0);
+    const effects = assumed.map((m) => api.effect(m.field));
+    expect(effects.some((n) => n > 0)).toBe(true);
+  });
+  it("climbs the ladder and compares what is still a candidate", () => {
+    const { view, key } = proved("XV-3061");
+    const steps = api.seats(key);
+    expect(steps.filter((s) => s.current)).toHaveLength(1);
+    expect(api.details([key, "gone", view.rows[1]!.key])).toHaveLength(2);
+  });
+  it("says what a tag would be under other house rules without changing its own", () => {
+    const tag = duty("XV-5001");
+    const before = api.summarise(tag, null);
+    const strict = api.summarise(tag, null, { ...defaultHouseRules(), serviceFactor: 2, torqueMargin: 100 });
+    expect(strict.standing).toBeLessThan(before.standing);
+    expect(api.summarise(tag, null)).toEqual(before);
+  });
+});

@@ -195,7 +195,7 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
               </button>
             ))}
           </span>
-          <label className="flex flex-1 items-center gap-2">
+          <label className="flex min-w-0 flex-1 items-center gap-2">
             <span className="text-dim">turn</span>
             <input
               type="range"
@@ -207,7 +207,7 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
               aria-valuetext={`${opening}° open`}
               onChange={(e) => setOpening(Number(e.target.value))}
             />
-            <span className="figures w-14 text-right">{opening === 0 ? "shut" : `${opening}°`}</span>
+            <span className="figures w-10 shrink-0 text-right">{opening === 0 ? "shut" : `${opening}°`}</span>
           </label>
         </span>
         <span className="text-dim">

@@ -16,9 +16,10 @@ export function unitOf(of: Pick<MovableValue, "quantity" | "unit">, reading: Rea
 /** Rounded towards the value that is sure to hold, so that nobody reads more room than there is. */
 export function reachText(to: number, of: MovableValue, reading: Reading): string {
   const [shown, now] = [inReading(to, of, reading), inReading(of.value, of, reading)];
-  const size = Math.max(Math.abs(shown), 1e-9);
-  const step = 10 ** Math.floor(Math.log10(size) - 2.999999);
-  const inside = shown >= now ? Math.floor(shown / step + 1e-6) : Math.ceil(shown / step - 1e-6);
+  // In the decimals the figure is written with: rounding again must not go beyond.
+  const size = Math.abs(shown);
+  const step = size >= 1000 ? 1 : size >= 10 ? 0.1 : size >= 1 ? 0.01 : 0.001;
+  const inside = shown >= now ? Math.floor(shown / step + 1e-4) : Math.ceil(shown / step - 1e-4);
   return figure(inside * step);
 }
 

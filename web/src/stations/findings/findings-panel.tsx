@@ -77,7 +77,8 @@ function Line({
           {typeof finding.limit === "number" && finding.sense !== "is" && (
             <span className="font-normal text-dim">
               {" "}
-              {trueSign(finding.verdict, finding.sense)} {figureText(finding.limit, finding.unit, units)}
+              {trueSign(finding.sense, finding.value, finding.limit)}{" "}
+              {figureText(finding.limit, finding.unit, units)}
             </span>
           )}
         </span>
