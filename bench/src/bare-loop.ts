@@ -1,16 +1,27 @@
-import { type Demand, demandPoints, outputAtPoints, peakOutputNm } from "@proven-seat/core/calc";
+import {
+  cavityRise,
+  type Demand,
+  demandPoints,
+  outputAtPoints,
+  peakOutputNm,
+  seatRelief,
+} from "@proven-seat/core/calc";
 import { type Drive, type Shelf, suppliedDrive, type Valve } from "@proven-seat/core/catalogue";
 import { type Duty, settle } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
-import { padOf, valueOnCurve } from "@proven-seat/core/reference";
+import { metalLimits, padOf, valueOnCurve } from "@proven-seat/core/reference";
+import { seatLoad } from "@proven-seat/core/rules";
 import { breakGrowth, tableTorque } from "@proven-seat/core/torque";
 
 /**
  * The simpler loop the prover is measured against: for every candidate the same interpolations of body
  * rating and seat limit at every case, the same torque table and the same walk through the drives, and
  * nothing else: no findings, no chemistry, no words, no sharing between candidates but the drives' output.
+ *
+ * With `whole` it does the rest of the rules' arithmetic as well: trapped cavity, seat stress at every case,
+ * metals' limits. Without, it is the loop of the time when two dozen rules were all there was.
  */
-export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules): number {
+export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boolean): number {
   const settled = settle(duty, house);
   const air = [settled.airMinimumBarG, settled.airMaximumBarG] as const;
   const wanted =
@@ -28,6 +39,7 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules): number {
       sum += valueOnCurve(valve.ratingCurve, c.temperatureC) - c.pressureBarG;
       if (valve.seat.curve) sum += valueOnCurve(valve.seat.curve, c.temperatureC) - c.closedDifferentialBar!;
     }
+    if (whole) sum += furtherArithmetic(valve, settled, house);
     const demand = hardest(valve, settled);
     if (!demand) continue;
     // The prover, too, walks through the drives once for each torque.
@@ -38,6 +50,52 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules): number {
     }
     sum += picked;
   }
+  return sum;
+}
+
+/** What the rules reckon beyond ratings, seats and torque. */
+function furtherArithmetic(valve: Valve, settled: ReturnType<typeof settle>, house: HouseRules): number {
+  let sum = 0;
+  const { material } = valve.seat;
+  const { at23C, atMaximum } = material.allowableStressMPa;
+  for (const c of settled.cases) {
+    if (c.closedDifferentialBar === null || c.temperatureC === null) continue;
+    const share = Math.min(1, Math.max(0, (c.temperatureC - 23) / (material.continuousMaximumC - 23)));
+    sum += at23C + share * (atMaximum - at23C) - seatLoad(valve, c.closedDifferentialBar).stressMPa;
+  }
+  for (const metal of [valve.grade.metal, valve.trim.ball, valve.trim.stem, valve.trim.spring]) {
+    const limits = metal === null ? undefined : metalLimits(metal);
+    if (limits)
+      sum +=
+        (limits.chlorideLimitMgL ?? 0) - settled.chloridesMgL + (limits.h2sLimitKPa ?? 0) - settled.h2sKPa;
+  }
+  const [first] = settled.cases;
+  const fluid = settled.substance;
+  if (!first || first.temperatureC === null || first.pressureBarG === null || !fluid?.expansionPerK)
+    return sum;
+  const { seatSealDiameterMm, seatContactDiameterMm, sealDragN, seatLoadN } = valve.size.geometry;
+  const endTemperatureC = Math.max(first.temperatureC, settled.ambientMaximumC + house.solarRiseK);
+  sum += cavityRise({
+    startPressureBarG: first.pressureBarG,
+    startTemperatureC: first.temperatureC,
+    endTemperatureC,
+    fluidExpansionPerK: fluid.expansionPerK,
+    fluidCompressibilityPerBar: fluid.compressibilityPerBar ?? 0.0001,
+    bodyLinearExpansionPerK: 0.000012,
+    bodyCompliancePerBar: 0.00001,
+    linePressureBarG: first.downstreamBarG,
+    ratingAtEndBarG: valueOnCurve(valve.ratingCurve, endTemperatureC),
+    limitFactor: 1,
+    reliefBarAboveLine:
+      seatSealDiameterMm === null
+        ? null
+        : seatRelief({
+            springLoadN: seatLoadN[material.id]!,
+            seatSealDiameterMm,
+            seatContactDiameterMm,
+            sealDragN,
+          }).reliefBar,
+  }).peakBarG;
   return sum;
 }
 

@@ -18,23 +18,15 @@ function summary(times: readonly number[]): Measured {
 }
 
 /** Milliseconds of many runs of one thing. */
-export function measure(runs: number, run: () => void): Measured {
-  return summary(Array.from({ length: runs }, () => timed(run)));
+export function measure(runs: number, run: (i: number) => void): Measured {
+  return summary(Array.from({ length: runs }, (_, i) => timed(() => run(i))));
 }
 
-/** Milliseconds of two things done in turn. */
-export function measurePairs(
-  runs: number,
-  one: (i: number) => void,
-  other: (i: number) => void,
-): { full: Measured; bare: Measured } {
-  const full: number[] = [];
-  const bare: number[] = [];
-  for (let i = 0; i < runs; i++) {
-    full.push(timed(() => one(i)));
-    bare.push(timed(() => other(i)));
-  }
-  return { full: summary(full), bare: summary(bare) };
+/** Milliseconds of several things done in turn. */
+export function measureInTurn(runs: number, things: readonly ((i: number) => void)[]): Measured[] {
+  const times = things.map((): number[] => []);
+  for (let i = 0; i < runs; i++) things.forEach((thing, k) => void times[k]!.push(timed(() => thing(i))));
+  return times.map(summary);
 }
 
 export const shown = (value: number) => (value >= 100 ? value.toFixed(0) : value.toFixed(2)).padStart(8);

@@ -3,13 +3,14 @@
  * is run as built, for that is what the browser and the server run.
  */
 import { join } from "node:path";
+import { breakingPoint, dutyValues } from "@proven-seat/core/breaking";
 import { compileShelf } from "@proven-seat/core/catalogue";
-import { type Duty, dutySchema } from "@proven-seat/core/duty";
+import { type Duty, dutySchema, settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { prove } from "@proven-seat/core/proof";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { bareLoop } from "./bare-loop.ts";
-import { measure, measurePairs, shown } from "./measure.ts";
+import { type Measured, measure, measureInTurn, shown } from "./measure.ts";
 
 const { catalogue, faults } = readCatalogueFolder(join(demoFolder, "catalogue"));
 if (!catalogue) throw new Error(JSON.stringify(faults[0]));
@@ -24,26 +25,43 @@ console.log(
   `demo catalogue: ${catalogue.lines.length} lines, ${shelf.families.reduce((n, f) => n + f.drives.length, 0)} drives; ${Math.min(...candidates)} to ${Math.max(...candidates)} candidates a tag`,
 );
 
-// Warm both alike; each round proves every demo tag, interleaved so that both meet the same machine.
-for (let i = 0; i < 30; i++)
+// Warm all alike; each round proves every demo tag, interleaved so that all meet the same machine.
+for (let i = 0; i < 8; i++)
   for (const d of duties) {
     prove(d, shelf, house);
-    bareLoop(d, shelf, house);
+    bareLoop(d, shelf, house, false);
+    bareLoop(d, shelf, house, true);
   }
-// One after the other on the same tag, so that both meet the same machine at the same moment.
-const { full, bare } = measurePairs(
-  60 * duties.length,
-  (i) => void prove(duties[i % duties.length]!, shelf, house),
-  (i) => void bareLoop(duties[i % duties.length]!, shelf, house),
-);
+// One after the other on the same tag, so that all meet the same machine at the same moment.
+const of = (i: number) => duties[i % duties.length]!;
+const [full, first, whole] = measureInTurn(12 * duties.length, [
+  (i) => void prove(of(i), shelf, house),
+  (i) => void bareLoop(of(i), shelf, house, false),
+  (i) => void bareLoop(of(i), shelf, house, true),
+]) as [Measured, Measured, Measured];
+const row = (name: string, m: Measured, goal = "") =>
+  console.log(`  ${name.padEnd(31)}${shown(m.median)} ${shown(m.p95)}${goal}`);
+const over = (m: Measured): Measured => ({ median: full.median / m.median, p95: full.p95 / m.p95 });
 console.log("one tag, whole catalogue          median ms   p95 ms");
-console.log(
-  `  full proof                       ${shown(full.median)} ${shown(full.p95)}   goal: at most 30 ms`,
-);
-console.log(`  bare loop                        ${shown(bare.median)} ${shown(bare.p95)}`);
-console.log(
-  `  ratio                            ${shown(full.median / bare.median)} ${shown(full.p95 / bare.p95)}   goal: at most 5`,
-);
+row("full proof", full, "   goal: at most 30 ms");
+row("bare loop, two dozen rules'", first);
+row("bare loop, all rules'", whole);
+row("ratio to two dozen rules'", over(first), "   goal: at most 5");
+row("ratio to all rules'", over(whole));
+
+const inHand = duties
+  .filter((d) => d.dn !== null && d.cases.length > 0)
+  .map((duty) => ({ duty, best: prove(duty, shelf, house).candidates[0]! }));
+const reaches = (which: "first" | "all") =>
+  measure(inHand.length * 2, (i) => {
+    const { duty, best } = inHand[i % inHand.length]!;
+    const judged = { valve: best.valve, drive: best.drive, house };
+    const values = dutyValues(duty, settle(duty, house), best.valve);
+    for (const value of which === "first" ? values.slice(0, 1) : values) breakingPoint(judged, duty, value);
+  });
+console.log("breaking points of one candidate  median ms   p95 ms");
+row("first value, both ways", reaches("first"), "   goal: at most 150 ms");
+row("every value, both ways", reaches("all"));
 
 const thousand: Duty[] = Array.from({ length: 1000 }, (_, i) => {
   const duty = duties[i % duties.length]!;
@@ -59,7 +77,7 @@ const started = performance.now();
 for (const duty of thousand) prove(duty, shelf, house);
 const fullSeconds = (performance.now() - started) / 1000;
 const restarted = performance.now();
-for (const duty of thousand) bareLoop(duty, shelf, house);
+for (const duty of thousand) bareLoop(duty, shelf, house, true);
 const bareSeconds = (performance.now() - restarted) / 1000;
 console.log(
   `1 000 tags                         ${fullSeconds.toFixed(1)} s, bare ${bareSeconds.toFixed(1)} s, ratio ${(fullSeconds / bareSeconds).toFixed(2)}, ${(1000 / fullSeconds).toFixed(0)} tags a second on one core`,

@@ -1,11 +1,4 @@
-import {
-  type Finding,
-  gravityOf,
-  type RuleStation,
-  ruleStations,
-  type Verdict,
-  verdictsByGravity,
-} from "../rules/finding.ts";
+import { type Finding, gravityOf, type RuleStation, ruleStations, type Verdict } from "../rules/finding.ts";
 
 /** Findings of one part of a candidate, gathered once and shared by every candidate with that part. */
 export interface Block {
@@ -20,8 +13,6 @@ export interface Block {
   readonly leastMargin: number | null;
   /** The finding that holds the part back; ties go to the earlier rule. */
   readonly heldBackBy: HeldBack | null;
-  /** Gravest verdict at each station, as gravity, in the order of `ruleStations`. */
-  readonly gravities: readonly number[];
 }
 
 /** A finding with its place in the order of the rules. */
@@ -61,12 +52,6 @@ export function graver(a: HeldBack | null, b: HeldBack | null): HeldBack | null 
 
 const none: readonly never[] = [];
 
-function higher(a: readonly number[], b: readonly number[]): readonly number[] {
-  const result = a.slice();
-  for (let i = 0; i < result.length; i++) if (b[i]! > result[i]!) result[i] = b[i]!;
-  return result;
-}
-
 /**
  * Every finding of a block and of what it was joined from.
  *
@@ -95,14 +80,14 @@ export function blockOf(findings: readonly PlacedFinding[]): Block {
   let tight = 0;
   let shortfall = 0;
   let leastMargin: number | null = null;
-  let heldBackBy: HeldBack | null = null;
-  const gravities = ruleStations.map(() => 0);
-  for (const { at, finding } of findings) {
+  // The one that holds the part back so far, in figures: most findings never do, and an object for each is waste.
+  let held: PlacedFinding | null = null;
+  let heldGravity = -1;
+  let heldCloseness = 0;
+  for (const placed of findings) {
+    const { finding } = placed;
     const { verdict, margin } = finding;
     if (verdict === "not asked") continue;
-    const gravity = gravityOf(verdict);
-    const station = ruleStations.indexOf(finding.station);
-    gravities[station] = Math.max(gravities[station]!, gravity);
     const inPercent = finding.marginUnit === "%" && margin !== null;
     if (verdict === "fails") {
       fails++;
@@ -112,12 +97,18 @@ export function blockOf(findings: readonly PlacedFinding[]): Block {
     // A limit that is held and wants no margin says nothing about how close the candidate is.
     const silent = verdict === "holds" && !finding.marginWanted;
     if (inPercent && !silent && (leastMargin === null || margin < leastMargin)) leastMargin = margin;
-    heldBackBy = graver(heldBackBy, {
-      finding,
-      at,
-      gravity: silent ? 0 : gravity,
-      closeness: closenessOf(finding),
-    });
+    const gravity = silent ? 0 : gravityOf(verdict);
+    if (gravity < heldGravity) continue;
+    const closeness = closenessOf(finding);
+    if (
+      gravity > heldGravity ||
+      closeness < heldCloseness ||
+      (closeness === heldCloseness && placed.at < held!.at)
+    ) {
+      held = placed;
+      heldGravity = gravity;
+      heldCloseness = closeness;
+    }
   }
   return {
     own: findings,
@@ -127,8 +118,7 @@ export function blockOf(findings: readonly PlacedFinding[]): Block {
     tight,
     shortfall,
     leastMargin,
-    heldBackBy,
-    gravities,
+    heldBackBy: held && { ...held, gravity: heldGravity, closeness: heldCloseness },
   };
 }
 
@@ -148,47 +138,45 @@ export function leastOf(a: number | null, b: number | null): number | null {
 }
 
 /**
- * Joins two blocks.
+ * Joins blocks.
  *
- * @param a one block
- * @param b another, of other rules
- * @returns the block both make together
+ * @param blocks each of other rules than the rest; one is given back as it is
+ * @returns the block they make together
  * @throws never
- * @source counts add, verdicts take the gravest
- * @example joined(blockOf([]), blockOf([])).tight // → 0
+ * @source counts add, the gravest finding holds back
+ * @example joined([blockOf([]), blockOf([])]).tight // → 0
  */
-export function joined(a: Block, b: Block): Block {
-  return {
-    own: none,
-    joins: [a, b],
-    fails: a.fails + b.fails,
-    cannotTell: a.cannotTell + b.cannotTell,
-    tight: a.tight + b.tight,
-    shortfall: a.shortfall + b.shortfall,
-    leastMargin: leastOf(a.leastMargin, b.leastMargin),
-    heldBackBy: graver(a.heldBackBy, b.heldBackBy),
-    gravities: higher(a.gravities, b.gravities),
-  };
+export function joined(blocks: readonly Block[]): Block {
+  if (blocks.length === 1) return blocks[0]!;
+  let [fails, cannotTell, tight, shortfall] = [0, 0, 0, 0];
+  let leastMargin: number | null = null;
+  let heldBackBy: HeldBack | null = null;
+  for (const block of blocks) {
+    fails += block.fails;
+    cannotTell += block.cannotTell;
+    tight += block.tight;
+    shortfall += block.shortfall;
+    leastMargin = leastOf(leastMargin, block.leastMargin);
+    heldBackBy = graver(heldBackBy, block.heldBackBy);
+  }
+  return { own: none, joins: blocks, fails, cannotTell, tight, shortfall, leastMargin, heldBackBy };
 }
 
-/** Gravities back into verdicts: 4 *fails* … 0 *not asked*. */
-const verdictOf = [...verdictsByGravity].reverse();
-
 /**
- * Verdict of each station from its gravity.
+ * Gravest verdict at each station.
  *
- * @param gravities in the order of `ruleStations`
- * @returns verdicts by station
+ * @param findings of one candidate
+ * @returns verdicts by station; *not asked* where none is
  * @throws never
  * @source order of the bore marks
- * @example stationVerdicts([4, 0, 0, 0, 0]).body // → "fails"
+ * @example stationVerdicts([]).body // → "not asked"
  */
-export function stationVerdicts(gravities: readonly number[]): Record<RuleStation, Verdict> {
-  return {
-    body: verdictOf[gravities[0]!]!,
-    envelope: verdictOf[gravities[1]!]!,
-    torque: verdictOf[gravities[2]!]!,
-    drive: verdictOf[gravities[3]!]!,
-    "fit-up": verdictOf[gravities[4]!]!,
-  };
+export function stationVerdicts(findings: readonly Finding[]): Record<RuleStation, Verdict> {
+  const verdicts = Object.fromEntries(ruleStations.map((s) => [s, "not asked"])) as Record<
+    RuleStation,
+    Verdict
+  >;
+  for (const { station, verdict } of findings)
+    if (gravityOf(verdict) > gravityOf(verdicts[station])) verdicts[station] = verdict;
+  return verdicts;
 }

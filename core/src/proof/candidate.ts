@@ -2,7 +2,7 @@ import type { Drive } from "../catalogue/drive.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { Finding, RuleStation, Verdict } from "../rules/finding.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
-import { type Block, findingsOf, graver, type HeldBack, joined, leastOf, stationVerdicts } from "./block.ts";
+import { type Block, findingsOf, graver, leastOf, stationVerdicts } from "./block.ts";
 
 /** A valve with a drive and every finding on them. */
 export interface ProvenCandidate {
@@ -58,36 +58,44 @@ class Gathered implements ProvenCandidate {
   readonly leastMargin: number | null;
   readonly shortfall: number;
   readonly price: number;
-  readonly blocks: readonly Block[];
+  // Five fields, not a list: a proof makes thousands of these, and a list would be a second object for each.
+  readonly #body: Block;
+  readonly #kit: Block;
+  readonly #pair: Block;
+  readonly #seatAndBody: Block;
+  readonly #seatAndTrim: Block;
 
-  constructor(valve: Valve, drive: Drive | null, demand: TorqueDemand, blocks: readonly Block[]) {
-    let held: HeldBack | null = null;
-    let fails = 0;
-    let cannotTell = 0;
-    let tight = 0;
-    let shortfall = 0;
-    let leastMargin: number | null = null;
-    for (let i = 0; i < blocks.length; i++) {
-      const block = blocks[i]!;
-      held = graver(held, block.heldBackBy);
-      fails += block.fails;
-      cannotTell += block.cannotTell;
-      tight += block.tight;
-      shortfall += block.shortfall;
-      leastMargin = leastOf(leastMargin, block.leastMargin);
-    }
+  constructor(valve: Valve, drive: Drive | null, demand: TorqueDemand, of: CandidateBlocks) {
+    const { body, kit, pair, seatAndBody, seatAndTrim } = of;
+    const held = graver(
+      graver(graver(body.heldBackBy, kit.heldBackBy), graver(pair.heldBackBy, seatAndBody.heldBackBy)),
+      seatAndTrim.heldBackBy,
+    );
     this.valve = valve;
     this.drive = drive;
     this.demand = demand;
     this.verdict = held === null ? "not asked" : held.finding.verdict;
-    this.fails = fails;
-    this.cannotTell = cannotTell;
-    this.tight = tight;
+    this.fails = body.fails + kit.fails + pair.fails + seatAndBody.fails + seatAndTrim.fails;
+    this.cannotTell =
+      body.cannotTell + kit.cannotTell + pair.cannotTell + seatAndBody.cannotTell + seatAndTrim.cannotTell;
+    this.tight = body.tight + kit.tight + pair.tight + seatAndBody.tight + seatAndTrim.tight;
     this.heldBackBy = held === null ? null : held.finding;
-    this.leastMargin = leastMargin;
-    this.shortfall = shortfall;
+    this.leastMargin = leastOf(
+      leastOf(leastOf(body.leastMargin, kit.leastMargin), leastOf(pair.leastMargin, seatAndBody.leastMargin)),
+      seatAndTrim.leastMargin,
+    );
+    this.shortfall =
+      body.shortfall + kit.shortfall + pair.shortfall + seatAndBody.shortfall + seatAndTrim.shortfall;
     this.price = valve.price + (drive === null ? 0 : drive.price);
-    this.blocks = blocks;
+    this.#body = body;
+    this.#kit = kit;
+    this.#pair = pair;
+    this.#seatAndBody = seatAndBody;
+    this.#seatAndTrim = seatAndTrim;
+  }
+
+  get #blocks(): Block[] {
+    return [this.#body, this.#kit, this.#pair, this.#seatAndBody, this.#seatAndTrim];
   }
 
   get key(): string {
@@ -103,15 +111,15 @@ class Gathered implements ProvenCandidate {
   }
 
   get stations(): Record<RuleStation, Verdict> {
-    return stationVerdicts(this.blocks.reduce(joined).gravities);
+    return stationVerdicts(this.#blocks.flatMap(findingsOf).map(({ finding }) => finding));
   }
 
   get findings(): readonly Finding[] {
-    return inOrder(this.blocks);
+    return inOrder(this.#blocks);
   }
 
   get failing(): readonly Finding[] {
-    return inOrder(this.blocks.filter((block) => block.fails > 0)).filter((f) => f.verdict === "fails");
+    return inOrder(this.#blocks.filter((block) => block.fails > 0)).filter((f) => f.verdict === "fails");
   }
 }
 
@@ -121,23 +129,34 @@ const inOrder = (blocks: readonly Block[]): Finding[] =>
     .sort((x, y) => x.at - y.at)
     .map(({ finding }) => finding);
 
+/** Blocks of findings a candidate is put together from, by what they hang on. */
+export interface CandidateBlocks {
+  readonly body: Block;
+  /** Trim and seals. */
+  readonly kit: Block;
+  /** Seat at its size with the drive. */
+  readonly pair: Block;
+  readonly seatAndBody: Block;
+  readonly seatAndTrim: Block;
+}
+
 /**
  * Puts a candidate together from the blocks of its findings.
  *
  * @param valve the valve
  * @param drive its drive, null for a bare stem
  * @param demand torque demand in the duty, N·m
- * @param blocks findings on its parts; at least one block
+ * @param of findings on its parts
  * @returns the proven candidate; `findings` stand in the order of the rules
  * @throws never
  * @source gravest finding decides
- * @example gather(valve, drive, demand, [blockOf([])]).verdict // → "not asked"
+ * @example gather(valve, drive, demand, { body: none, kit: none, pair: none, seatAndBody: none, seatAndTrim: none }).verdict // → "not asked"
  */
 export function gather(
   valve: Valve,
   drive: Drive | null,
   demand: TorqueDemand,
-  blocks: readonly Block[],
+  of: CandidateBlocks,
 ): ProvenCandidate {
-  return new Gathered(valve, drive, demand, blocks);
+  return new Gathered(valve, drive, demand, of);
 }

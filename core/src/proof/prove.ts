@@ -12,7 +12,7 @@ import type { Judged } from "../rules/judged.ts";
 import { findingOf, type Rule } from "../rules/rule.ts";
 import { type TorqueDemand, torqueDemand } from "../torque/demand.ts";
 import { type Block, blockOf, joined } from "./block.ts";
-import { gather, type ProvenCandidate } from "./candidate.ts";
+import { type CandidateBlocks, gather, type ProvenCandidate } from "./candidate.ts";
 import { drivesActing, pickDrive } from "./pick-drive.ts";
 import { type Order, rank } from "./rank.ts";
 
@@ -49,6 +49,8 @@ interface Pairing {
   readonly pair: number;
   block: Block | null;
 }
+
+const nothing = blockOf([]);
 
 interface RuleGroup {
   readonly hangsOn: HangsOn;
@@ -87,12 +89,8 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
     Map<number | string, Block>
   >;
   let pairs = 0;
-  const kept = {
-    body: new Map<number, Block>(),
-    kit: new Map<number, Block>(),
-    seatAndBody: new Map<number, Block>(),
-    seatAndTrim: new Map<number, Block>(),
-  };
+  const bodies = new Map<number, Block>();
+  const kits = new Map<number, Block>();
   const keep = (among: Map<number, Block>, at: number, block: Block): Block => {
     among.set(at, block);
     return block;
@@ -118,7 +116,7 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
 
   /** A part's findings: each group's are made once for all candidates alike in what it hangs on. */
   const examined = (part: CandidatePart, judged: Judged): Block => {
-    let whole: Block | null = null;
+    const blocks: Block[] = [];
     for (const { hangsOn, rules: group } of groupsOf[part]) {
       const key = dependences[hangsOn].key(judged);
       let block = found[hangsOn].get(key);
@@ -128,9 +126,19 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
         );
         found[hangsOn].set(key, block);
       }
-      whole = whole === null ? block : joined(whole, block);
+      blocks.push(block);
     }
-    return whole ?? blockOf([]);
+    return blocks.length === 0 ? blockOf([]) : joined(blocks);
+  };
+
+  const seats = { body: new Map<number, Block>(), trim: new Map<number, Block>() };
+  // Written into anew for each candidate and read at once: nearly every one is put together from blocks there already.
+  const parts: { -readonly [Part in keyof CandidateBlocks]: Block } = {
+    body: nothing,
+    kit: nothing,
+    pair: nothing,
+    seatAndBody: nothing,
+    seatAndTrim: nothing,
   };
 
   const judgePair = (valve: Valve, pair: Pairing): ProvenCandidate => {
@@ -138,42 +146,26 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
     const { supplied } = pair;
     const drive = supplied === null ? null : supplied.drive;
     const demand = demandOf(valve);
-    const { body, kit, seatAndBody, seatAndTrim } = kept;
-    const blocks = [
-      body.get(alike.body),
-      kit.get(alike.kit),
-      pair.block,
-      seatAndBody.get(alike.bodySeat),
-      seatAndTrim.get(alike.trimSeat),
-    ];
-    // Nearly every candidate is put together from blocks that are there already.
-    for (let i = 0; i < blocks.length; i++) {
-      if (blocks[i]) continue;
-      const judged: Judged = { valve, drive, supplied, pair: pair.pair, demand, duty: settled, house };
-      blocks[i] = makers[i]!(judged, pair);
-    }
-    return gather(valve, drive, demand, blocks as Block[]);
+    let judged: Judged | null = null;
+    const asJudged = (): Judged => {
+      judged ??= { valve, drive, supplied, pair: pair.pair, demand, duty: settled, house };
+      return judged;
+    };
+    parts.body = bodies.get(alike.body) ?? keep(bodies, alike.body, examined("body", asJudged()));
+    parts.kit = kits.get(alike.kit) ?? keep(kits, alike.kit, kitOf(asJudged()));
+    pair.block ??= examined("seat and drive", asJudged());
+    parts.pair = pair.block;
+    parts.seatAndBody =
+      seats.body.get(alike.bodySeat) ??
+      keep(seats.body, alike.bodySeat, examined("seat and body", asJudged()));
+    parts.seatAndTrim =
+      seats.trim.get(alike.trimSeat) ??
+      keep(seats.trim, alike.trimSeat, examined("seat and trim", asJudged()));
+    return gather(valve, drive, demand, parts);
   };
 
-  /** In the order `judgePair` puts a candidate together. */
-  const makers: readonly ((judged: Judged, pair: Pairing) => Block)[] = [
-    (judged) => keep(kept.body, judged.valve.alike.body, examined("body", judged)),
-    (judged) =>
-      keep(
-        kept.kit,
-        judged.valve.alike.kit,
-        joined(
-          examined("trim", judged),
-          joined(examined("seals", judged), examined("seals in class", judged)),
-        ),
-      ),
-    (judged, pair) => {
-      pair.block = examined("seat and drive", judged);
-      return pair.block;
-    },
-    (judged) => keep(kept.seatAndBody, judged.valve.alike.bodySeat, examined("seat and body", judged)),
-    (judged) => keep(kept.seatAndTrim, judged.valve.alike.trimSeat, examined("seat and trim", judged)),
-  ];
+  const kitOf = (judged: Judged): Block =>
+    joined([examined("trim", judged), examined("seals", judged), examined("seals in class", judged)]);
 
   const pairing = (supplied: SuppliedDrive | null): Pairing => ({
     supplied,

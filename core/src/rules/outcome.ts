@@ -1,7 +1,6 @@
 import type { SettledCase } from "../duty/settle.ts";
 import { type CaseResult, gravityOf, type Outcome, type Unit, type Used, type Verdict } from "./finding.ts";
-
-const none: readonly never[] = [];
+import { Found } from "./found.ts";
 
 /**
  * An outcome that is no number: something fits or does not.
@@ -15,24 +14,7 @@ const none: readonly never[] = [];
  * @example plain("holds", "It fits.").verdict // → "holds"
  */
 export function plain(verdict: Verdict, says: string, more: Partial<Outcome> = {}): Outcome {
-  // Written out, not spread: proofs make thousands of these, and all of one shape.
-  return {
-    verdict,
-    value: more.value ?? null,
-    limit: more.limit ?? null,
-    sense: more.sense ?? "is",
-    unit: more.unit ?? "",
-    margin: more.margin ?? null,
-    marginUnit: more.marginUnit ?? null,
-    marginWanted: more.marginWanted ?? true,
-    caseId: more.caseId ?? null,
-    caseName: more.caseName ?? null,
-    says,
-    remedy: more.remedy ?? null,
-    missing: more.missing ?? null,
-    uses: more.uses ?? none,
-    byCase: more.byCase ?? none,
-  };
+  return new Found(verdict, says, more);
 }
 
 /**
@@ -201,23 +183,27 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
     if (graver || (verdict === worst!.verdict && margin < worst!.margin))
       worst = { c, measure, verdict, margin };
   }
-  if (worst === null) return { ...notAsked("No case raises it."), byCase };
+  if (worst === null) return plain("not asked", "No case raises it.", { byCase });
   const { c, measure, verdict } = worst;
-  const place = { caseId: c.id, caseName: c.name, byCase, uses: () => how.uses(c) };
   if ("missing" in measure)
-    return cannotTell(`${measure.missing} of ${c.name}`, { ...place, unit: how.unit });
-  return {
-    verdict,
+    return cannotTell(`${measure.missing} of ${c.name}`, {
+      unit: how.unit,
+      caseId: c.id,
+      caseName: c.name,
+      byCase,
+      uses: () => how.uses(c),
+    });
+  return plain(verdict, how.says(verdict, c), {
     value: measure.value,
     limit: measure.limit,
     sense: measure.sense ?? how.sense,
     unit: how.unit,
     margin: measure.margin,
     marginUnit: how.marginUnit,
-    marginWanted: true,
-    says: how.says(verdict, c),
     remedy: how.remedy?.(verdict) ?? null,
-    missing: null,
-    ...place,
-  };
+    caseId: c.id,
+    caseName: c.name,
+    byCase,
+    uses: () => how.uses(c),
+  });
 }

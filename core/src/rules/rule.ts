@@ -1,4 +1,5 @@
-import type { Finding, Outcome, RuleStation, Used } from "./finding.ts";
+import type { Finding, Outcome, RuleStation } from "./finding.ts";
+import { Found } from "./found.ts";
 import type { HangsOn } from "./hangs-on.ts";
 import type { Judged } from "./judged.ts";
 
@@ -27,60 +28,6 @@ export function rule(definition: Rule): Rule {
   return definition;
 }
 
-/** A finding whose inputs are listed when somebody reads them. */
-class Found implements Finding {
-  readonly rule: string;
-  readonly station: RuleStation;
-  readonly asks: string;
-  readonly source: string;
-  readonly verdict: Finding["verdict"];
-  readonly value: Finding["value"];
-  readonly limit: Finding["limit"];
-  readonly sense: Finding["sense"];
-  readonly unit: Finding["unit"];
-  readonly margin: Finding["margin"];
-  readonly marginUnit: Finding["marginUnit"];
-  readonly marginWanted: boolean;
-  readonly caseId: string | null;
-  readonly caseName: string | null;
-  readonly says: string;
-  readonly remedy: string | null;
-  readonly missing: string | null;
-  readonly byCase: Finding["byCase"];
-  #uses: Outcome["uses"];
-
-  constructor(of: Rule, outcome: Outcome) {
-    this.rule = of.id;
-    this.station = of.id.slice(0, of.id.indexOf("/")) as RuleStation;
-    this.asks = of.asks;
-    this.source = of.source;
-    this.verdict = outcome.verdict;
-    this.value = outcome.value;
-    this.limit = outcome.limit;
-    this.sense = outcome.sense;
-    this.unit = outcome.unit;
-    this.margin = outcome.margin;
-    this.marginUnit = outcome.marginUnit;
-    this.marginWanted = outcome.marginWanted;
-    this.caseId = outcome.caseId;
-    this.caseName = outcome.caseName;
-    this.says = outcome.says;
-    this.remedy = outcome.remedy;
-    this.missing = outcome.missing;
-    this.byCase = outcome.byCase;
-    this.#uses = outcome.uses;
-  }
-
-  get uses(): readonly Used[] {
-    if (typeof this.#uses === "function") this.#uses = this.#uses();
-    return this.#uses;
-  }
-
-  toJSON(): Finding {
-    return { ...this, uses: this.uses };
-  }
-}
-
 /** Questions a duty does not raise are the same finding on every candidate. */
 const unraised = new WeakMap<Rule, Map<string, Finding>>();
 
@@ -95,7 +42,7 @@ const unraised = new WeakMap<Rule, Map<string, Finding>>();
  * @example findingOf(someRule, holdsPlain("fits")).verdict
  */
 export function findingOf(of: Rule, outcome: Outcome): Finding {
-  if (outcome.verdict !== "not asked" || outcome.byCase.length > 0) return new Found(of, outcome);
+  if (outcome.verdict !== "not asked" || outcome.byCase.length > 0) return ruled(of, outcome);
   let known = unraised.get(of);
   if (!known) {
     known = new Map();
@@ -103,10 +50,18 @@ export function findingOf(of: Rule, outcome: Outcome): Finding {
   }
   let finding = known.get(outcome.says);
   if (!finding) {
-    finding = new Found(of, outcome);
+    finding = copied(outcome).ruledBy(of);
     known.set(outcome.says, finding);
   }
   return finding;
+}
+
+const copied = (outcome: Outcome) => new Found(outcome.verdict, outcome.says, outcome);
+
+/** An outcome nobody else has taken becomes the finding itself; proofs make thousands. */
+function ruled(of: Rule, outcome: Outcome): Finding {
+  if (outcome instanceof Found && outcome.rule === "") return outcome.ruledBy(of);
+  return copied(outcome).ruledBy(of);
 }
 
 /**

@@ -48,7 +48,7 @@ describe("how far, in words", () => {
   it("is rounded towards what is sure to hold", () => {
     expect(reachText(31.4999, of(20), { system: "metric" })).toBe("31.4");
     expect(reachText(-28.96, of(20, "temperature"), { system: "metric" })).toBe("−28.9");
-    expect(reachText(10, of(20), { system: "US" })).toBe("145");
+    expect(reachText(10, of(20), { system: "US" })).toBe("145.1");
   });
 });
 

@@ -41,19 +41,23 @@ export const deadEnd = rule({
     const pressure = worstPressure(duty);
     if (pressure === null) return cannotTell("the highest pressure", { uses });
     const limit = line.deadEndFactor * valueOnCurve(valve.ratingCurve, 38);
-    return {
-      ...plain("holds", "", {
+    const measured = against(pressure, limit, house.pressureMargin / 100);
+    const { verdict } = measured;
+    return plain(
+      verdict,
+      verdict === "fails"
+        ? "Above what the lugs hold at the end of a line."
+        : "The lugs hold it at the end of a line.",
+      {
+        value: pressure,
+        limit,
+        unit: "bar g",
+        margin: "margin" in measured ? measured.margin : null,
+        marginUnit: "%",
+        sense: "≤",
+        remedy: verdict === "fails" ? "A flanged body." : null,
         uses: [...uses, used("share of the rating at the end of a line", line.deadEndFactor, "catalogue")],
-      }),
-      ...against(pressure, limit, house.pressureMargin / 100),
-      unit: "bar g",
-      marginUnit: "%",
-      sense: "≤",
-      says:
-        pressure > limit
-          ? "Above what the lugs hold at the end of a line."
-          : "The lugs hold it at the end of a line.",
-      remedy: pressure > limit ? "A flanged body." : null,
-    };
+      },
+    );
   },
 });

@@ -36,6 +36,16 @@ function reliefOf(valve: Valve, piped: boolean): number | null {
   }).reliefBar;
 }
 
+/** What of a trapped cavity hangs on the duty alone: the same for every valve proved in it. */
+type ShutIn =
+  | {
+      readonly from: SettledCase;
+      readonly fluid: Fluid;
+      readonly end: { readonly c: number; readonly name: string };
+    }
+  | { readonly missing: string }
+  | null;
+
 /** Where a shut-in valve may warm to: its hottest shut case, or the sun on an idle line. */
 function warmest(duty: SettledDuty, house: HouseRules): { c: number; name: string } {
   const sun = duty.installation === "outdoor" || duty.installation === "marine air" ? house.solarRiseK : 0;
@@ -44,6 +54,39 @@ function warmest(duty: SettledDuty, house: HouseRules): { c: number; name: strin
     if (c.kind !== "fire" && c.mayBeShut && c.temperatureC !== null && c.temperatureC > end.c)
       end = { c: c.temperatureC, name: c.name };
   return end;
+}
+
+function shutInBy(duty: SettledDuty, house: HouseRules): ShutIn {
+  const shut = duty.cases.filter((c) => c.mayBeShut && c.kind !== "fire");
+  if (shut.length === 0) return null;
+  const wet = shut.filter((c) => c.phase !== "gas" && c.phase !== "steam");
+  if (wet.length === 0) return null;
+  if (wet.every((c) => c.phase === null)) return { missing: "the fluid's phase" };
+  const from = wet.reduce<SettledCase | null>(
+    (a, c) => (c.temperatureC !== null && (a === null || c.temperatureC < a.temperatureC!) ? c : a),
+    null,
+  );
+  if (from === null) return { missing: "a temperature" };
+  if (from.pressureBarG === null) return { missing: `pressure of ${from.name}` };
+  const fluid = duty.substance;
+  if (fluid === null || fluid.expansionPerK === null || fluid.compressibilityPerBar === null)
+    return { missing: "the substance, for its thermal expansion" };
+  return { from, fluid, end: warmest(duty, house) };
+}
+
+/** A proof asks hundreds of valves the same of one duty. */
+const lately: { duty: SettledDuty | null; house: HouseRules | null; shutIn: ShutIn } = {
+  duty: null,
+  house: null,
+  shutIn: null,
+};
+function shutIn(duty: SettledDuty, house: HouseRules): ShutIn {
+  if (lately.duty !== duty || lately.house !== house) {
+    lately.shutIn = shutInBy(duty, house);
+    lately.duty = duty;
+    lately.house = house;
+  }
+  return lately.shutIn;
 }
 
 /**
@@ -66,21 +109,9 @@ export function cavityOf(
   // Little is left in a filled cavity, and a three-way ball's is always open to one of its ports.
   if (!valve.cavity.deadSpace) return null;
   if (valve.construction.ways === 3 && valve.cavity.relievesTo === "while open only") return null;
-  const shut = duty.cases.filter((c) => c.mayBeShut && c.kind !== "fire");
-  if (shut.length === 0) return null;
-  const wet = shut.filter((c) => c.phase !== "gas" && c.phase !== "steam");
-  if (wet.length === 0) return null;
-  if (wet.every((c) => c.phase === null)) return { missing: "the fluid's phase" };
-  const from = wet.reduce<SettledCase | null>(
-    (a, c) => (c.temperatureC !== null && (a === null || c.temperatureC < a.temperatureC!) ? c : a),
-    null,
-  );
-  if (from === null) return { missing: "a temperature" };
-  if (from.pressureBarG === null) return { missing: `pressure of ${from.name}` };
-  const fluid = duty.substance;
-  if (fluid === null || fluid.expansionPerK === null || fluid.compressibilityPerBar === null)
-    return { missing: "the substance, for its thermal expansion" };
-  const end = warmest(duty, house);
+  const cause = shutIn(duty, house);
+  if (cause === null || "missing" in cause) return cause;
+  const { from, fluid, end } = cause;
   const endTemperatureC = Math.max(end.c, from.temperatureC!);
   const top = valve.ratingCurve.temperatureC.at(-1)!;
   // The seat relieves to the side it faces; the lower side may be vented.
@@ -90,11 +121,11 @@ export function cavityOf(
       : Math.min(from.upstreamBarG ?? 0, from.downstreamBarG);
   const reliefBarAboveLine = reliefOf(valve, duty.stated.cavityRelief ?? false);
   const rise = cavityRise({
-    startPressureBarG: from.pressureBarG,
+    startPressureBarG: from.pressureBarG!,
     startTemperatureC: from.temperatureC!,
     endTemperatureC,
-    fluidExpansionPerK: fluid.expansionPerK,
-    fluidCompressibilityPerBar: fluid.compressibilityPerBar,
+    fluidExpansionPerK: fluid.expansionPerK!,
+    fluidCompressibilityPerBar: fluid.compressibilityPerBar!,
     bodyLinearExpansionPerK: (valve.grade.metal && metalLimits(valve.grade.metal)?.expansionPerK) || 0.000012,
     bodyCompliancePerBar,
     linePressureBarG,
@@ -102,10 +133,14 @@ export function cavityOf(
     limitFactor: house.cavityLimit === "1.33 × rating" ? 1.33 : 1,
     reliefBarAboveLine,
   });
+  // Written out, not spread: asked of every body and seat.
   return {
-    ...rise,
+    unrelievedBarG: rise.unrelievedBarG,
+    limitBarG: rise.limitBarG,
+    relieves: rise.relieves,
+    acceptable: rise.acceptable,
     // A cavity starts no higher than the line that filled it, so relief below that is relief at it.
-    peakBarG: Math.max(rise.peakBarG, Math.min(from.pressureBarG, rise.unrelievedBarG)),
+    peakBarG: Math.max(rise.peakBarG, Math.min(from.pressureBarG!, rise.unrelievedBarG)),
     from,
     endTemperatureC,
     endName: end.name,
