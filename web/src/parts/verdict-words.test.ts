@@ -50,4 +50,27 @@ describe("words of a verdict", () => {
     expect(figureText(0, "bar g", { system: "metric", absolute: true })).toBe("1.01 bar a");
     expect(figureText(150, "DN", us)).toBe("DN 150");
   });
+  it("leaves the capitals of names alone", () => {
+    const held = (says: string) =>
+      heldSentence(
+        {
+          rule: "x",
+          asks: "Body",
+          verdict: "tight",
+          value: null,
+          limit: null,
+          sense: "is",
+          unit: "",
+          margin: null,
+          marginUnit: null,
+          caseName: null,
+          says,
+        },
+        metric,
+      );
+    expect(held("A352 LCC is suitable.")).toBe("Body: A352 LCC is suitable");
+    expect(held("PTFE does not stand it.")).toBe("Body: PTFE does not stand it");
+    expect(held("A seal is outside.")).toBe("Body: a seal is outside");
+    expect(held("Alloy 400 may burn.")).toBe("Body: alloy 400 may burn");
+  });
 });

@@ -29,8 +29,13 @@ export function marginWords(margin: number | null, unit: "%" | "K" | null, readi
     : marginText(margin, unit);
 }
 
-const startingSmall = (sentence: string) =>
-  `${sentence.charAt(0).toLowerCase()}${sentence.slice(1).replace(/\.$/, "")}`;
+/** Names like A352, PTFE or CO₂ keep their capitals; an ordinary first word does not. */
+const startingSmall = (sentence: string) => {
+  const rest = sentence.replace(/\.$/, "");
+  return /^[A-Z][a-z]*\b/.test(rest) && /^[A-Z][a-z\s]/.test(rest)
+    ? `${rest.charAt(0).toLowerCase()}${rest.slice(1)}`
+    : rest;
+};
 
 /** The sentence that holds a candidate back. */
 export function heldSentence(held: HeldBy, units: ReadingUnits): string {

@@ -85,7 +85,7 @@ export function proverApi() {
         rows: [...groups.values()].map((members) => rowOf(members[0]!, members.length - 1)),
         nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({
           key: candidate.key,
-          line: candidate.valve.line.construction,
+          line: candidate.valve.construction.name,
           seat: candidate.valve.seat.material.name,
           designation: candidate.valve.size.designation,
           misses: misses.map((f) => heldBy(f)!),

@@ -140,13 +140,23 @@ function Text({ of }: { of: { label: string; path: string } }) {
   );
 }
 
+/** What is wrong at any of a field's paths: what could not be read comes before what may not be. */
+function useFault(of: DutyField, fault: Props["fault"]): string | undefined {
+  const paths = of.kind === "range" ? of.paths : [of.path];
+  const unreadable = useBench((s) => paths.map((p) => s.unreadable[p]).find((text) => text !== undefined));
+  if (unreadable !== undefined && "quantity" in of)
+    return `"${unreadable}" is not a figure in a unit of ${of.quantity}.`;
+  return paths.map(fault).find((f) => f !== undefined);
+}
+
 /** One field of the duty with its label; what is wrong stands right below. */
 export const DutyFieldRow = memo(function DutyFieldRow({ of, fault, estimate }: Props) {
+  const wrong = useFault(of, fault);
   if (of.kind === "number") return <Count of={of} fault={fault(of.path)} estimate={estimate} />;
   if (of.kind === "range") {
     const [low, high] = of.paths;
     return (
-      <FieldRow label={of.label} fault={fault(low) ?? fault(high)}>
+      <FieldRow label={of.label} fault={wrong}>
         <span className="grid grid-cols-[3.6rem_auto_3.6rem_1fr] items-baseline gap-1">
           <Figure path={low} label={of.names[0]} quantity={of.quantity} fault={fault(low)} />
           <span aria-hidden="true">…</span>
@@ -156,7 +166,7 @@ export const DutyFieldRow = memo(function DutyFieldRow({ of, fault, estimate }: 
     );
   }
   return (
-    <FieldRow label={of.label} fault={fault(of.path)}>
+    <FieldRow label={of.label} fault={wrong}>
       {of.kind === "choice" ? (
         <Select of={of} options={of.options} />
       ) : of.kind === "yes or no" ? (

@@ -131,6 +131,7 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
             z: 1,
             markLine: {
               silent: true,
+              z: 2,
               symbol: "none",
               lineStyle: { color: colours.ink, type: "dashed", width: 1 },
               data: nearestEnds.map((e) => ({
