@@ -15,6 +15,16 @@ const column =
 /** bore_mm → boreMm */
 const camel = (heading: string) => heading.replace(/_(\w)/g, (_, letter: string) => letter.toUpperCase());
 
+/**
+ * A column of words.
+ *
+ * @param heading as written
+ * @param path in the row's object
+ * @returns the column
+ * @throws never
+ * @source docs/catalogue.md
+ * @example text("maker").path // → "maker"
+ */
 export const text = column("text");
 export const number = column("number");
 export const yesNo = column("yes or no");
@@ -24,18 +34,45 @@ export const optionalNumber = column("number", true);
 
 export type Cells = Record<string, unknown>;
 
-/** The value at a path of an object. */
+/**
+ * The value at a path of an object.
+ *
+ * @param row the object
+ * @param path parts joined by dots
+ * @returns the value; undefined where there is none
+ * @throws never
+ * @source none
+ * @example at({ a: { b: 1 } }, "a.b") // → 1
+ */
 export const at = (row: Cells, path: string): unknown =>
   path.split(".").reduce<unknown>((so, part) => (so as Cells | null | undefined)?.[part], row);
 
-/** Writes a value as a cell. */
+/**
+ * Writes a value as a cell.
+ *
+ * @param value of the column's kind
+ * @param column how it is written
+ * @returns the cell's text; nothing for null
+ * @throws never
+ * @source docs/catalogue.md
+ * @example cellOf(true, yesNo("vacuum")) // → "yes"
+ */
 export function cellOf(value: unknown, { kind }: Column): string {
   if (value === null || value === undefined) return "";
   if (kind === "yes or no") return value ? "yes" : "no";
   return kind === "list" ? (value as string[]).join("; ") : String(value);
 }
 
-/** Reads a cell; a sentence where it cannot be read. */
+/**
+ * Reads a cell.
+ *
+ * @param cell text as it stands
+ * @param column how it is read
+ * @returns the value, or a sentence why it cannot be read
+ * @throws never
+ * @source docs/catalogue.md
+ * @example readCell("x", number("dn"))
+ */
 export function readCell(
   cell: string,
   { kind, optional, heading }: Column,
@@ -65,7 +102,17 @@ export function readCell(
   }
 }
 
-/** Sets the value at a path, making what lies on the way. */
+/**
+ * Sets the value at a path, making what lies on the way.
+ *
+ * @param row the object
+ * @param path parts joined by dots
+ * @param value what is set
+ * @returns nothing
+ * @throws never
+ * @source none
+ * @example put({}, "a.b", 1)
+ */
 export function put(row: Cells, path: string, value: unknown): void {
   const parts = path.split(".");
   let here = row;

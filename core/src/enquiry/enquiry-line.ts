@@ -85,7 +85,7 @@ function sizeOf(construction: Construction, dn: number, designation: string): Pr
  * @returns the line, or null where the construction is not built in that size and class
  * @throws never for a designation that can be read
  * @source builtTo of the construction; dimensions are estimates from the bore
- * @example enquiryLine(constructionNamed("tilt-away")!, 2000, "class 300", "b7m") // → null
+ * @example enquiryLine(tiltAway, 2000, "class 300", "b7m") // → null
  */
 export function enquiryLine(
   construction: Construction,

@@ -37,7 +37,15 @@ const trim = (metal: string, spring: string | null, coating: string | null): Omi
   coating,
 });
 
-/** Trims with the springs a construction needs; each coating goes on a metal that carries it. */
+/**
+ * Trims with the springs a construction needs; each coating goes on a metal that carries it.
+ *
+ * @param construction the construction
+ * @returns trims, cheapest first
+ * @throws never
+ * @source usual pairings of metals and coatings
+ * @example enquiryTrims(plugSleeved)[0].ball // → "austenitic 316"
+ */
 export function enquiryTrims(construction: Construction): Trim[] {
   const springs = construction.support === "trunnion" ? "X-750 spring" : null;
   return [
@@ -106,7 +114,15 @@ function halfOfGeneric(seat: string) {
   );
 }
 
-/** Seats of the kinds a construction takes; linings belong to the lined disc alone. */
+/**
+ * Seats of the kinds a construction takes; linings belong to the lined disc alone.
+ *
+ * @param construction the construction
+ * @returns seats by the table of seats, each with the shut-off the construction reaches
+ * @throws never
+ * @source reference/seat-materials.csv (indicative)
+ * @example enquirySeats(plugLubricated).length
+ */
 export function enquirySeats(construction: Construction): ProductLine["seats"] {
   const lined = construction.id === "butterfly-concentric";
   return seatIds

@@ -11,12 +11,27 @@ import {
   turned,
 } from "./shape.ts";
 
-/** How far from shut, as the angle between the bore's axis and the pipe: 90 shut, 0 open. */
+/**
+ * How far from open, as the angle between the bore's axis and the pipe.
+ *
+ * @param openingDegrees 0 shut … 90 open
+ * @returns 90 shut … 0 open, degrees
+ * @throws never
+ * @source a quarter turn
+ * @example boreAngle(90) // → 0
+ */
 export const boreAngle = (openingDegrees: number) => 90 - openingDegrees;
 
 /**
- * The hole a bore leaves in the plane through pipe and stem. The plane meets the bore's cylinder in an
- * ellipse: as high as the bore, and as long as the bore is wide over the sine of the angle between them.
+ * The hole a bore leaves in the plane through pipe and stem. The plane meets the bore's cylinder in an ellipse: as high as the bore, and as long as the bore is wide over the sine of the angle between them.
+ *
+ * @param ballRadius mm
+ * @param boreRadius mm, below the ball's
+ * @param openingDegrees 0 shut … 90 open
+ * @returns the hole's outline, kept inside the ball
+ * @throws never
+ * @source section of a cylinder by a plane
+ * @example boreInElevation(60, 20, 0).length // → 91
  */
 export function boreInElevation(ballRadius: number, boreRadius: number, openingDegrees: number): Point[] {
   const sine = Math.abs(Math.sin((boreAngle(openingDegrees) * Math.PI) / 180));
@@ -28,7 +43,17 @@ export function boreInElevation(ballRadius: number, boreRadius: number, openingD
   });
 }
 
-/** A ball with a straight bore from above: the two sides left of it, turned. */
+/**
+ * A ball with a straight bore from above: the two sides left of it, turned.
+ *
+ * @param ballRadius mm
+ * @param boreRadius mm, below the ball's
+ * @param openingDegrees 0 shut … 90 open
+ * @returns two regions
+ * @throws never
+ * @source plane through the bore's axis, across the stem
+ * @example ballFromAbove(60, 20, 45).length // → 2
+ */
 export function ballFromAbove(ballRadius: number, boreRadius: number, openingDegrees: number): Shape[] {
   const edge = (Math.asin(Math.min(1, boreRadius / ballRadius)) * 180) / Math.PI;
   const side = arc(0, 0, ballRadius, edge, 180 - edge);
@@ -43,6 +68,15 @@ export interface SeatPlace {
   readonly outer: number;
 }
 
+/**
+ * Where the seats lie.
+ *
+ * @param d dimensions, mm
+ * @returns contact and back along the pipe, and the ring's outer radius, mm
+ * @throws never
+ * @source contact circle on the sphere; ring thickness in the drawing's own proportion
+ * @example seatPlace(dimensions).contact
+ */
 export function seatPlace(d: SectionDimensions): SeatPlace {
   const radius = d.closureDiameterMm / 2;
   const contact = Math.sqrt(Math.max(0, radius ** 2 - (d.seatContactDiameterMm / 2) ** 2));
@@ -56,7 +90,16 @@ export function seatPlace(d: SectionDimensions): SeatPlace {
   };
 }
 
-/** Cut through one ring on the right, above the axis: its face follows the ball. */
+/**
+ * Cut through one ring on the right, above the axis: its face follows the ball.
+ *
+ * @param d dimensions, mm
+ * @param clearance gap between ring and ball, mm
+ * @returns outline of the cut
+ * @throws never
+ * @source contact circle on the sphere
+ * @example seatRing(dimensions).length // → 11
+ */
 export function seatRing(d: SectionDimensions, clearance = 0): Point[] {
   const radius = d.closureDiameterMm / 2 + clearance;
   const { back, outer } = seatPlace(d);
@@ -68,13 +111,31 @@ export function seatRing(d: SectionDimensions, clearance = 0): Point[] {
   return [...face, [back, outer], [back, inner]];
 }
 
-/** Both rings, above and below. */
+/**
+ * Both rings, above and below.
+ *
+ * @param d dimensions, mm
+ * @param clearance gap between ring and ball, mm
+ * @returns four regions
+ * @throws never
+ * @source seatRing, mirrored
+ * @example seatPair(dimensions).length // → 4
+ */
 export const seatPair = (d: SectionDimensions, clearance = 0): Shape[] => {
   const ring = seatRing(d, clearance);
   return [ring, mirroredX(ring), mirroredY(ring), mirroredX(mirroredY(ring))].map((r) => region("seat", r));
 };
 
-/** Springs behind sliding rings, and the seals they slide on. */
+/**
+ * Springs behind sliding rings, and the seals they slide on.
+ *
+ * @param d dimensions, mm
+ * @param pocketEnd where the pocket ends along the pipe, mm
+ * @returns lines for springs, regions for seals
+ * @throws never
+ * @source the drawing's own proportions
+ * @example sprungBacks(dimensions, 60).length // → 8
+ */
 export function sprungBacks(d: SectionDimensions, pocketEnd: number): Shape[] {
   const { back, outer } = seatPlace(d);
   const inner = d.boreMm / 2;

@@ -19,8 +19,13 @@ type Offsets = "concentric" | "double" | "triple";
 const coneSlant = 9;
 
 /**
- * Discs. From above the shaft stands across the view: behind the seat's plane by the first offset, beside
- * the middle of the bore by the second; the third leans the cone the seat is cut from.
+ * Discs. From above the shaft stands across the view: behind the seat's plane by the first offset, beside the middle of the bore by the second; the third leans the cone the seat is cut from.
+ *
+ * @param kind how many offsets
+ * @returns function that draws both views
+ * @throws never
+ * @source mechanics of eccentric discs
+ * @example butterflyViews("triple")(of).length // → 2
  */
 export function butterflyViews(kind: Offsets) {
   return (of: SectionOf): Drawing[] => {

@@ -79,6 +79,15 @@ function notched(ball: readonly Point[], notch: readonly Point[]): Point[] {
   });
 }
 
+/**
+ * Forces on a floating ball while it is shut.
+ *
+ * @param of what is drawn, with thrust and seat load in N
+ * @returns line thrust and downstream seat; none while open
+ * @throws never
+ * @source line pressure does the sealing, on the downstream seat
+ * @example floatingForces(of).length
+ */
 export function floatingForces(of: SectionOf): Force[] {
   const { contact } = seatPlace(of.dimensions);
   const radius = of.dimensions.closureDiameterMm / 2;
@@ -94,7 +103,17 @@ export function floatingForces(of: SectionOf): Force[] {
   ];
 }
 
-/** Fluid round the ball: what the shut cavity holds depends on its arrangement. */
+/**
+ * Fluid round the ball: what the shut cavity holds depends on its arrangement.
+ *
+ * @param of what is drawn
+ * @param halfLength of the chamber, mm
+ * @param halfHeight of the chamber, mm
+ * @returns one region
+ * @throws never
+ * @source arrangement of seats and cavity
+ * @example cavityFluid(of, 50, 60).role
+ */
 export const cavityFluid = (of: SectionOf, halfLength: number, halfHeight: number): Shape =>
   region(
     of.openingDegrees > 5 || of.cavity === "upstream hole" ? "upstream" : "cavity",
@@ -110,6 +129,15 @@ const fillers = (of: SectionOf, chamber: readonly [number, number]): Shape[] => 
   ];
 };
 
+/**
+ * A floating ball between two seats, its slot along the pipe while shut.
+ *
+ * @param kind how the body is split
+ * @returns function that draws both views
+ * @throws never
+ * @source mechanics of floating balls
+ * @example floatingViews("two-piece")(of).length // → 2
+ */
 export function floatingViews(kind: keyof typeof joints) {
   return (of: SectionOf): Drawing[] => {
     const d = of.dimensions;

@@ -37,7 +37,15 @@ function closureFromAbove(
   return [...ballFromAbove(radius, r, opening), region("closure", turned(lip, boreAngle(opening)))];
 }
 
-/** Ball with a V-notch in its downstream face, or a segment of one; from above the notch is seen to lead. */
+/**
+ * Ball with a V-notch in its downstream face, or a segment of one; from above the notch is seen to lead.
+ *
+ * @param kind whole ball or segment
+ * @returns function that draws both views
+ * @throws never
+ * @source mechanics of notched balls
+ * @example notchedViews("segment")(of).length // → 2
+ */
 export function notchedViews(kind: "ball" | "segment") {
   return (of: SectionOf): Drawing[] => {
     const d = of.dimensions;

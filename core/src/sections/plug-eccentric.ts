@@ -15,7 +15,15 @@ import {
 import { boreFluid, shellOf, shellShapes } from "./shell.ts";
 import { stemShapes } from "./stem.ts";
 
-/** Half a plug on an axis beside the middle of the bore: it cams on to the one seat, and swings clear of it. */
+/**
+ * Half a plug on an axis beside the middle of the bore: it cams on to the one seat, and swings clear of it.
+ *
+ * @param of dimensions, opening, cavity and forces
+ * @returns both views
+ * @throws never
+ * @source mechanics of eccentric plugs
+ * @example eccentricPlugViews(of).length // → 2
+ */
 export function eccentricPlugViews(of: SectionOf): Drawing[] {
   const d = of.dimensions;
   const radius = d.closureDiameterMm / 2;

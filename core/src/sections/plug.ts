@@ -42,7 +42,15 @@ function plugFromAbove(radius: number, portHalf: number, opening: number): Shape
   return [side, mirroredY(side)].map((s) => region("closure", turned(s, boreAngle(opening))));
 }
 
-/** Taper plugs: wrapped in a sleeve, or sealed by sealant in grooves and held up from below. */
+/**
+ * Taper plugs: wrapped in a sleeve, or sealed by sealant in grooves and held up from below.
+ *
+ * @param kind what seals
+ * @returns function that draws both views
+ * @throws never
+ * @source mechanics of taper plugs
+ * @example plugViews("sleeved")(of).length // → 2
+ */
 export function plugViews(kind: "sleeved" | "lubricated") {
   return (of: SectionOf): Drawing[] => {
     const d = of.dimensions;

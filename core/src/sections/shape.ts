@@ -85,21 +85,82 @@ export interface SectionOf {
 const round = (n: number) => String(Math.round(n * 100) / 100);
 const points = (list: readonly Point[]) => list.map(([x, y]) => `${round(x)} ${round(y)}`).join("L");
 
-/** A closed region with holes; overlapping outlines cut each other out. */
+/**
+ * A closed region with holes; overlapping outlines cut each other out.
+ *
+ * @param role what it is made of
+ * @param outlines points in mm, y upwards
+ * @returns the shape
+ * @throws never
+ * @source even-odd filling
+ * @example region("body", box(0, 0, 1, 1)).role // → "body"
+ */
 export const region = (role: Role, ...outlines: (readonly Point[])[]): Shape => ({
   role,
   path: outlines.map((o) => `M${points(o)}Z`).join(""),
 });
+/**
+ * An open line.
+ *
+ * @param role what it stands for
+ * @param at points in mm, y upwards
+ * @returns the shape
+ * @throws never
+ * @source none
+ * @example line("axis", [0, 0], [1, 0]).line // → true
+ */
 export const line = (role: Role, ...at: Point[]): Shape => ({ role, path: `M${points(at)}`, line: true });
+/**
+ * Corners of a box.
+ *
+ * @param x0 one side, mm
+ * @param y0 bottom or top, mm
+ * @param x1 the other side, mm
+ * @param y1 top or bottom, mm
+ * @returns four points
+ * @throws never
+ * @source none
+ * @example box(0, 0, 2, 1).length // → 4
+ */
 export const box = (x0: number, y0: number, x1: number, y1: number): Point[] => [
   [x0, y0],
   [x1, y0],
   [x1, y1],
   [x0, y1],
 ];
+/**
+ * Points mirrored across the stem's axis.
+ *
+ * @param of points
+ * @returns points in the same order
+ * @throws never
+ * @source none
+ * @example mirroredX([[1, 2]])[0][0] // → -1
+ */
 export const mirroredX = (of: readonly Point[]): Point[] => of.map(([x, y]) => [-x, y]);
+/**
+ * Points mirrored across the pipe's axis.
+ *
+ * @param of points
+ * @returns points in the same order
+ * @throws never
+ * @source none
+ * @example mirroredY([[1, 2]])[0][1] // → -2
+ */
 export const mirroredY = (of: readonly Point[]): Point[] => of.map(([x, y]) => [x, -y]);
-/** Points along an arc from one angle to another, degrees. */
+/**
+ * Points along an arc from one angle to another.
+ *
+ * @param cx centre, mm
+ * @param cy centre, mm
+ * @param radius mm
+ * @param from degrees
+ * @param to degrees
+ * @returns points four degrees apart or closer
+ * @throws never
+ * @source none
+ * @example arc(0, 0, 1, 0, 90).length // → 24
+ */
 export const arc = (cx: number, cy: number, radius: number, from: number, to: number): Point[] => {
   const steps = Math.max(2, Math.ceil(Math.abs(to - from) / 4));
   return Array.from({ length: steps + 1 }, (_, i) => {
@@ -107,15 +168,44 @@ export const arc = (cx: number, cy: number, radius: number, from: number, to: nu
     return [cx + radius * Math.cos(a), cy + radius * Math.sin(a)] as const;
   });
 };
+/**
+ * Points round a circle.
+ *
+ * @param cx centre, mm
+ * @param cy centre, mm
+ * @param radius mm
+ * @returns points; the last stands on the first
+ * @throws never
+ * @source none
+ * @example circle(0, 0, 1).length // → 91
+ */
 export const circle = (cx: number, cy: number, radius: number): Point[] => arc(cx, cy, radius, 0, 360);
-/** Points turned about a centre, degrees counter-clockwise. */
+/**
+ * Points turned about a centre.
+ *
+ * @param of points
+ * @param degrees counter-clockwise
+ * @param centre what they turn about
+ * @returns points in the same order
+ * @throws never
+ * @source rotation of the plane
+ * @example turned([[1, 0]], 90)[0][1] // → 1
+ */
 export const turned = (of: readonly Point[], degrees: number, [cx, cy]: Point = [0, 0]): Point[] => {
   const a = (degrees * Math.PI) / 180;
   const [cos, sin] = [Math.cos(a), Math.sin(a)];
   return of.map(([x, y]) => [cx + (x - cx) * cos - (y - cy) * sin, cy + (x - cx) * sin + (y - cy) * cos]);
 };
 
-/** Room a drawing takes, with a margin. */
+/**
+ * Room a drawing takes, with a margin.
+ *
+ * @param drawing shapes in mm
+ * @returns the box round every shape
+ * @throws never
+ * @source none
+ * @example roomOf({ name: "from above", shapes: [], places: [], forces: [] }).left // → -0
+ */
 export function roomOf({ shapes }: Drawing): View["box"] {
   let [left, right, bottom, top] = [0, 0, 0, 0];
   for (const { path } of shapes) {

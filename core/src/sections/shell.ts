@@ -27,7 +27,16 @@ export interface Shell {
   readonly pocketTop: number;
 }
 
-/** Sizes every part of the shell follows from. */
+/**
+ * Sizes every part of the shell follows from.
+ *
+ * @param d dimensions, mm
+ * @param of chamber, ends and joints
+ * @returns wall, half length and height, flange, mm
+ * @throws never
+ * @source the drawing's own proportions; a stated face to face is kept where the parts fit inside
+ * @example shellOf(dimensions, setting).wall
+ */
 export function shellOf(d: SectionDimensions, of: ShellOf): Shell {
   const wall = 0.13 * d.boreMm + 4;
   const flangeThickness = 0.15 * d.boreMm + 6;
@@ -79,7 +88,17 @@ function half(d: SectionDimensions, of: ShellOf, stemHole: number): { outer: Poi
   return { outer: right };
 }
 
-/** The shell cut along the pipe: four quarters, so that a hole for the stem stays open. */
+/**
+ * The shell cut along the pipe: four quarters, so that a hole for the stem stays open.
+ *
+ * @param d dimensions, mm
+ * @param of chamber, ends and joints
+ * @param holes half widths of the holes above and below, mm
+ * @returns metal, joints, bolts or welds
+ * @throws never
+ * @source the drawing's own proportions
+ * @example shellShapes(dimensions, setting, { top: 0, bottom: 0 }).length
+ */
 export function shellShapes(
   d: SectionDimensions,
   of: ShellOf,
@@ -115,7 +134,16 @@ export function shellShapes(
   return [...pieces.map((q) => region("body", q)), ...joints];
 }
 
-/** Pipe on either side of a body that is clamped between flanges. */
+/**
+ * Pipe on either side of a body that is clamped between flanges.
+ *
+ * @param d dimensions, mm
+ * @param halfLength of the body, mm
+ * @returns four regions
+ * @throws never
+ * @source the drawing's own proportions
+ * @example pipeStubs(dimensions, 30).length // → 4
+ */
 export function pipeStubs(d: SectionDimensions, halfLength: number): Shape[] {
   const r = d.boreMm / 2;
   const wall = 0.08 * d.boreMm + 3;
@@ -134,7 +162,18 @@ export function pipeStubs(d: SectionDimensions, halfLength: number): Shape[] {
   );
 }
 
-/** Fluid in the bore left and right of what closes it, to the ends. */
+/**
+ * Fluid in the bore left and right of what closes it, to the ends.
+ *
+ * @param d dimensions, mm
+ * @param halfLength to the ends, mm
+ * @param from where it is closed, mm from the middle
+ * @param open whether it flows
+ * @returns one region while open, two while shut
+ * @throws never
+ * @source none
+ * @example boreFluid(dimensions, 100, 40, true).length // → 1
+ */
 export function boreFluid(d: SectionDimensions, halfLength: number, from: number, open: boolean): Shape[] {
   const r = d.boreMm / 2;
   const end = halfLength;

@@ -22,7 +22,16 @@ export interface Stem {
   readonly bonnetAt: Point;
 }
 
-/** Stem with stuffing box, packing rings and gland, standing on x = `at`. */
+/**
+ * Stem with stuffing box, packing rings and gland.
+ *
+ * @param of diameter, heights and shoulder, mm
+ * @param at place along the pipe, mm
+ * @returns shapes, the stem's top, and where its parts are labelled
+ * @throws never
+ * @source the drawing's own proportions
+ * @example stemShapes(of).shapes.length
+ */
 export function stemShapes(of: StemOf, at = 0): Stem {
   const r = of.diameter / 2;
   const ring = 0.42 * of.diameter;

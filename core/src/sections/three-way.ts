@@ -37,7 +37,15 @@ function solids(d: SectionDimensions, kind: keyof typeof arms): Point[][] {
   });
 }
 
-/** Ball with an L or T port and a third end; from above the port is seen to turn from one end to the other. */
+/**
+ * Ball with an L or T port and a third end; from above the port is seen to turn from one end to the other.
+ *
+ * @param kind of port
+ * @returns function that draws both views
+ * @throws never
+ * @source mechanics of diverting balls
+ * @example threeWayViews("L")(of).length // → 2
+ */
 export function threeWayViews(kind: keyof typeof arms) {
   const along = floatingViews("three-piece");
   return (of: SectionOf): Drawing[] => {

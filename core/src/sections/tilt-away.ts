@@ -19,7 +19,15 @@ import { stemShapes } from "./stem.ts";
 const tiltShare = 0.12;
 const tiltDegrees = 5;
 
-/** A core that leans on one fixed seat and is pulled off it before it turns. */
+/**
+ * A core that leans on one fixed seat and is pulled off it before it turns.
+ *
+ * @param of dimensions, opening, cavity and forces
+ * @returns both views
+ * @throws never
+ * @source mechanics of tilting cores
+ * @example tiltAwayViews(of).length // → 2
+ */
 export function tiltAwayViews(of: SectionOf): Drawing[] {
   const d = of.dimensions;
   const radius = d.closureDiameterMm / 2;

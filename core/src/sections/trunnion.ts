@@ -35,6 +35,15 @@ function trunnionForces(of: SectionOf): Force[] {
   ];
 }
 
+/**
+ * A ball held above and below, with sprung seats sliding in their pockets.
+ *
+ * @param kind how the body is put together
+ * @returns function that draws both views
+ * @throws never
+ * @source mechanics of trunnion balls
+ * @example trunnionViews("welded")(of).length // → 2
+ */
 export function trunnionViews(kind: Body) {
   return (of: SectionOf): Drawing[] => {
     const d = of.dimensions;

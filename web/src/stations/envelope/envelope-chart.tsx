@@ -6,9 +6,9 @@ import { useReading, useUnits } from "../../app/reading.ts";
 import { boreGraphics, chartFont, pageColours, startChart } from "../../parts/charts.ts";
 import { figureText, marginWords } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
-import { type CasePoint, casePoints, heldAt } from "./case-points.ts";
-import { draggedOnce, moveCase } from "./drag-case.ts";
+import { type CasePoint, casePoints } from "./case-points.ts";
 import { limitDashes } from "./envelope-lines.tsx";
+import { followPointer } from "./follow-pointer.ts";
 
 interface Props {
   detail: CandidateDetail;
@@ -226,73 +226,19 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
   }, [detail, cases, verdicts, units, theme]);
 
   // Dragging a case edits the duty: the next proof turns the marks.
-  useEffect(() => {
-    const stage = element.current!;
-    const at = (event: PointerEvent) => {
-      const { left, top } = stage.getBoundingClientRect();
-      return [event.clientX - left, event.clientY - top] as [number, number];
-    };
-    const nearest = (x: number, y: number) => {
-      let found: { id: string; distance: number } | null = null;
-      for (const c of drawn.current) {
-        const [cx, cy] = chart.current!.chart.convertToPixel("grid", [c.temperature, c.pressure]) as [
-          number,
-          number,
-        ];
-        const distance = Math.hypot(cx - x, cy - y);
-        if (distance < 14 && (found === null || distance < found.distance)) found = { id: c.id, distance };
-      }
-      return found?.id ?? null;
-    };
-    let held: { id: string; step: ReturnType<typeof draggedOnce> } | null = null;
-    const down = (event: PointerEvent) => {
-      const id = nearest(...at(event));
-      if (id === null) return;
-      held = { id, step: draggedOnce() };
-      stage.setPointerCapture(event.pointerId);
-      event.preventDefault();
-    };
-    const move = (event: PointerEvent) => {
-      const place = at(event);
-      const [temperature, pressure] = chart.current!.chart.convertFromPixel("grid", place) as [
-        number,
-        number,
-      ];
-      readout(temperature);
-      stage.style.cursor = held || nearest(...place) !== null ? "grab" : "";
-      if (!held) return;
-      const { id } = held;
-      held.step.move(() => moveCase(id, pressure, temperature, reading.current));
-    };
-    const up = () => {
-      held?.step.end();
-      held = null;
-    };
-    const readout = (temperature: number) => {
-      const reader = reading.current;
-      const celsius = convertUnit(temperature, "temperature", shownUnit("temperature", reader), "°C");
-      const held = heldAt(envelopeNow.current, celsius);
-      says.current!.textContent = held
-        ? `at ${figureText(celsius, "°C", reader)}: ${figureText(held.bar, "bar", reader)}${held.passing ? ", passing only" : ""}, ${held.name}`
-        : `at ${figureText(celsius, "°C", reader)}: outside what every part stands`;
-    };
-    const away = () => {
-      says.current!.textContent = "";
-    };
-    stage.addEventListener("pointerdown", down, true);
-    stage.addEventListener("pointermove", move);
-    stage.addEventListener("pointerup", up);
-    stage.addEventListener("pointercancel", up);
-    stage.addEventListener("pointerleave", away);
-    return () => {
-      up();
-      stage.removeEventListener("pointerdown", down, true);
-      stage.removeEventListener("pointermove", move);
-      stage.removeEventListener("pointerup", up);
-      stage.removeEventListener("pointercancel", up);
-      stage.removeEventListener("pointerleave", away);
-    };
-  }, []);
+  useEffect(
+    () =>
+      followPointer(element.current!, {
+        chart: () => chart.current!.chart,
+        points: () => drawn.current,
+        envelope: () => envelopeNow.current,
+        reading: () => reading.current,
+        say: (text) => {
+          says.current!.textContent = text;
+        },
+      }),
+    [],
+  );
 
   return (
     <div className="relative h-full w-full">
