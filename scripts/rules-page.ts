@@ -3,28 +3,24 @@ import { writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { ruleStations, rules } from "@proven-seat/core/rules";
 
-const cell = (text: string) => text.replaceAll("|", "\\|");
-
 export function rulesPage(): string {
   const parts = ruleStations.map((station) => {
     const here = rules.filter((r) => r.id.startsWith(`${station}/`));
-    const rows = here.map(
-      (r) =>
-        `| ${cell(r.asks)} | \`${r.id}\` | ${cell(r.source)} | ${cell(r.inputs.join(", "))} | ${r.hangsOn} |`,
+    const entries = here.map((r) =>
+      [
+        `- **${r.asks}** (\`${r.id}\`)`,
+        `  - source: ${r.source}`,
+        `  - looks at: ${r.inputs.join(", ")}`,
+        `  - hangs on: ${r.hangsOn}`,
+      ].join("\n"),
     );
-    return [
-      `## ${station[0]!.toUpperCase()}${station.slice(1)} (${here.length})`,
-      "",
-      "| asks | id | source | looks at | hangs on |",
-      "| --- | --- | --- | --- | --- |",
-      ...rows,
-    ].join("\n");
+    return [`## ${station[0]!.toUpperCase()}${station.slice(1)} (${here.length})`, "", ...entries].join("\n");
   });
   return [
     "# Rules",
     "",
-    `All ${rules.length} rules, generated from their metadata by \`npm run rules:page\`; the application shows the same under **Rules**.`,
-    "_Hangs on_ is the part of a candidate that decides: candidates alike in it share the finding.",
+    `All ${rules.length} rules, generated from their metadata by \`npm run rules:page\`; the application shows the`,
+    "same under **Rules**. _Hangs on_ is what of a candidate decides: candidates alike in it share the finding.",
     "",
     parts.join("\n\n"),
     "",
