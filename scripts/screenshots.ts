@@ -86,7 +86,7 @@ for (const view of views) {
       .setInputFiles({ name: "line-list.csv", mimeType: "text/csv", buffer: Buffer.from(list) });
   await page.waitForLoadState("networkidle");
   if (view.tab) await page.getByRole("tab", { name: view.tab }).click();
-  if (view.change) await page.getByLabel("Pressure margin wanted").fill("20");
+  if (view.change) await page.getByLabel("Pressure margin wanted").fill("40");
   await page.waitForTimeout(view.tab || view.change ? 6000 : 2500);
   await page.screenshot({ path: join(folder, `${view.name}.png`) });
   await context.close();

@@ -92,11 +92,11 @@ test("the ladder of seats says what each step costs", async ({ page, app }) => {
 
 test("a house rule shows what it would turn before it is saved", async ({ page, app }) => {
   await page.goto(`${app.url}/house-rules`);
-  const margin = page.getByLabel("Torque margin wanted");
+  const margin = page.getByLabel("Pressure margin wanted");
   await margin.fill("200");
-  await expect(page.getByText("From 0 to 100 %.")).toBeVisible();
+  await expect(page.getByText("From 0 to 50 %.")).toBeVisible();
   await expect(page.getByRole("button", { name: /in force/ })).toBeDisabled();
-  await margin.fill("45");
+  await margin.fill("50");
   await expect(page.getByText(/\d+ of \d+ tags turn\./)).toBeVisible({ timeout: 45_000 });
   await page.getByRole("button", { name: "leave as it was" }).click();
   await expect(margin).toHaveValue("10");
