@@ -40,7 +40,9 @@ const startingSmall = (sentence: string) => {
 /** The sentence that holds a candidate back. */
 export function heldSentence(held: HeldBy, units: ReadingUnits): string {
   const at = held.caseName ? ` at ${held.caseName}` : "";
-  if (held.verdict === "cannot tell" || held.sense === "is")
+  // Counts of joints or barriers say less than the sentence about them.
+  const counted = held.unit === "" && held.margin === null;
+  if (held.verdict === "cannot tell" || held.sense === "is" || counted)
     return `${held.asks}: ${startingSmall(held.says)}`;
   const value = figureText(held.value, held.unit, units);
   if (held.limit === null)

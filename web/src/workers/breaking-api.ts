@@ -10,14 +10,12 @@ import {
 import { dutiesOtherwise, settle } from "@proven-seat/core/duty";
 import { prove } from "@proven-seat/core/proof";
 import { gravityOf } from "@proven-seat/core/rules";
-import type { Proving } from "./proving.ts";
+import { candidateOf, type Proving } from "./proving.ts";
 import type { MovableValue } from "./views.ts";
 
-function setting(
-  { candidates, duty, house }: Proving,
-  key: string,
-): { inHand: InHand; values: DutyValue[] } | null {
-  const candidate = candidates.get(key);
+function setting(proving: Proving, key: string): { inHand: InHand; values: DutyValue[] } | null {
+  const { duty, house } = proving;
+  const candidate = candidateOf(proving, key);
   if (!candidate) return null;
   const { valve, drive } = candidate;
   return { inHand: { valve, drive, house }, values: dutyValues(duty, settle(duty, house), valve) };

@@ -1,7 +1,7 @@
 import { constructionNamed } from "@proven-seat/core/bodies";
 import { byConstruction } from "@proven-seat/core/enquiry";
 import { constructionsIn, prover, type SeatStep, seatLadder } from "@proven-seat/core/proof";
-import type { Proving } from "./proving.ts";
+import { candidateOf, type Proving } from "./proving.ts";
 import { heldBy } from "./rows.ts";
 import type { ConstructionRow, EnquiryRow } from "./views.ts";
 
@@ -19,12 +19,12 @@ export function constructionRows({ proof }: Proving): ConstructionRow[] {
 }
 
 /** What a construction could be built as, when no line offers one that stands. */
-export function enquiryRow({ duty, house, candidates }: Proving, id: string): EnquiryRow | null {
+export function enquiryRow({ duty, house, besides }: Proving, id: string): EnquiryRow | null {
   const found = byConstruction(constructionNamed(id)!, duty, house);
   if (found === null) return null;
   const { candidate, failing } = found;
   const { valve } = candidate;
-  candidates.set(candidate.key, candidate);
+  besides.set(candidate.key, candidate);
   return {
     key: candidate.key,
     stands: failing.length === 0,
@@ -45,10 +45,10 @@ export function enquiryRow({ duty, house, candidates }: Proving, id: string): En
 }
 
 /** Seats the line of a candidate offers, coolest first. */
-export function ladderOf({ duty, shelf, house, candidates }: Proving, key: string): SeatStep[] {
-  const candidate = candidates.get(key);
+export function ladderOf(proving: Proving, key: string): SeatStep[] {
+  const { duty, shelf, house } = proving;
+  const candidate = candidateOf(proving, key);
   if (!candidate || duty.dn === null) return [];
   const one = prover(duty, shelf, house);
-  const steps = seatLadder(one, candidate, shelf.valvesFor(duty.dn));
-  return steps;
+  return seatLadder(one, candidate, shelf.valvesFor(duty.dn));
 }

@@ -166,6 +166,13 @@ describe("what else the bench asks of the worker", () => {
     expect(steps.filter((s) => s.current)).toHaveLength(1);
     expect(api.details([key, "gone", view.rows[1]!.key])).toHaveLength(2);
   });
+  it("takes every step of the ladder in hand, with the drive in hand, through the next edit too", () => {
+    const { key } = proved("XV-3061");
+    for (const step of api.seats(key)) {
+      const view = api.prove({ ...duty("XV-3061"), longestShutDays: 9 }, "price", null, step.key);
+      expect(view.inHand!.candidate.key).toBe(step.key);
+    }
+  });
   it("says what a tag would be under other house rules without changing its own", () => {
     const tag = duty("XV-5001");
     const before = api.summarise(tag, null);

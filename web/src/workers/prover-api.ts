@@ -6,8 +6,8 @@ import type { HouseRules } from "@proven-seat/core/house";
 import { type Order, type ProvenCandidate, prove, prover, type SeatStep } from "@proven-seat/core/proof";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
 import { constructionRows, enquiryRow, ladderOf } from "./constructions-api.ts";
-import type { Proving } from "./proving.ts";
-import { detailOf, groupOf, heldBy, rowOf } from "./rows.ts";
+import { candidateOf, grouped, type Proving } from "./proving.ts";
+import { detailOf, heldBy, rowOf } from "./rows.ts";
 import type {
   BenchView,
   BreakingPoint,
@@ -20,6 +20,9 @@ import type {
   MovableValue,
   TagSummary,
 } from "./views.ts";
+
+/** How a candidate's key names its having no drive. */
+const bareStem = "bare stem";
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is shown. */
 export function proverApi() {
@@ -45,10 +48,18 @@ export function proverApi() {
       : null;
   }
 
-  /** What was taken in hand and is no candidate of the catalogue: built for enquiry, judged anew. */
-  function judgeEnquiry(duty: Duty, key: string): ProvenCandidate | undefined {
-    if (!isEnquiry(key)) return undefined;
-    const valve = enquiryValve(key.split(" + ")[0]!, duty);
+  /**
+   * What was taken in hand and the proof did not pick by itself: another drive, a seat with the drive in hand,
+   * or a construction built for enquiry.
+   */
+  function judgeTaken(duty: Duty, key: string): ProvenCandidate | undefined {
+    const at = key.lastIndexOf(" + ");
+    const [valveKey, driveKey] = [key.slice(0, at), key.slice(at + 3)];
+    if (!isEnquiry(key))
+      return (
+        judgeChoice(duty, { valve: valveKey, drive: driveKey === bareStem ? null : driveKey }) ?? undefined
+      );
+    const valve = enquiryValve(valveKey, duty);
     const parts = ready();
     return valve === null ? undefined : prover(duty, parts.shelf, parts.house).judge(valve, null);
   }
@@ -63,26 +74,19 @@ export function proverApi() {
       const started = performance.now();
       const parts = ready();
       const proof = prove(duty, parts.shelf, parts.house, order);
-      const candidates = new Map(proof.candidates.map((c) => [c.key, c]));
-      const groups = new Map<string, ProvenCandidate[]>();
-      for (const c of proof.candidates) {
-        const group = groupOf(c);
-        const members = groups.get(group);
-        if (members) members.push(c);
-        else groups.set(group, [c]);
-      }
-      last = { duty, ...parts, proof, candidates, groups };
+      const proving: Proving = { duty, ...parts, proof, besides: new Map(), groups: grouped(proof) };
+      last = proving;
       const chosen = choice && judgeChoice(duty, choice);
-      if (chosen) candidates.set(chosen.key, chosen);
-      const wanted = inHand === null ? undefined : (candidates.get(inHand) ?? judgeEnquiry(duty, inHand));
-      if (wanted) candidates.set(wanted.key, wanted);
+      if (chosen) proving.besides.set(chosen.key, chosen);
+      const wanted = inHand === null ? undefined : (candidateOf(proving, inHand) ?? judgeTaken(duty, inHand));
+      if (wanted) proving.besides.set(wanted.key, wanted);
       const taken = wanted ?? chosen ?? proof.candidates[0] ?? null;
       return {
         missing: proof.missing,
         dutyVerdict: proof.dutyVerdict,
         considered: proof.candidates.length,
         standing: proof.standing,
-        rows: [...groups.values()].map((members) => rowOf(members[0]!, members.length - 1)),
+        rows: [...proving.groups.values()].map((members) => rowOf(members[0]!, members.length - 1)),
         nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({
           key: candidate.key,
           line: candidate.valve.construction.name,
@@ -108,17 +112,17 @@ export function proverApi() {
       const proving = last;
       if (!proving) return [];
       return keys.flatMap((key) => {
-        const candidate = proving.candidates.get(key) ?? judgeEnquiry(proving.duty, key);
+        const candidate = candidateOf(proving, key) ?? judgeTaken(proving.duty, key);
         return candidate ? [detailOf(candidate, proving.duty, proving.house)] : [];
       });
     },
 
     /** Every drive the duty allows on the valve of a candidate, best first. */
     drives(key: string): CandidateRow[] {
-      const candidate = last?.candidates.get(key);
+      const candidate = last ? candidateOf(last, key) : undefined;
       if (!last || !candidate) return [];
       const options = prover(last.duty, last.shelf, last.house).drivesFor(candidate.valve);
-      for (const option of options) last.candidates.set(option.key, option);
+      for (const option of options) last.besides.set(option.key, option);
       return options
         .sort(
           (a, b) =>
