@@ -25,7 +25,8 @@ async function saveOnce(): Promise<void> {
     const saved = await call<Tag>("saveTag", { parameters: { id: tagId }, body: { ...content, version } });
     const now = useBench.getState();
     if (now.tagId !== tagId) return;
-    const editedMeanwhile = now.content !== content;
+    // An entry that cannot be read changes no content, and is an edit all the same.
+    const editedMeanwhile = now.content !== content || now.unreadable !== unreadable;
     setSave(
       editedMeanwhile ? { kind: "unsaved" } : { kind: "saved", at: new Date(saved.updatedAt) },
       saved.version,
