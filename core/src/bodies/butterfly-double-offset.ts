@@ -1,13 +1,11 @@
-import { behindSeatPath, type Construction, commonParts, seatPath, stemPath } from "./construction.ts";
+import type { Construction } from "./construction.ts";
+import { offsetDisc } from "./families/offset-disc.ts";
 
 export const butterflyDoubleOffset: Construction = {
+  ...offsetDisc,
   id: "butterfly-double-offset",
   name: "Butterfly, double-offset",
-  closure: "disc",
-  support: "disc",
-  stroke: "quarter turn",
   entry: "wafer or lug",
-  ways: 2,
   direction: "one way",
   strengths: [
     "light, cheap for its size",
@@ -15,31 +13,11 @@ export const butterflyDoubleOffset: Construction = {
   ],
   limits: ["slight rub: polymer or sprung metal seat", "disc stands in the bore", "preferred direction"],
   parts: [
-    commonParts.body,
-    commonParts.packing,
-    commonParts.gland,
+    ...offsetDisc.parts,
     { id: "disc", name: "disc", does: "Its edge meets the seat off the shaft’s plane." },
-    { id: "shaft", name: "shaft", does: "Behind the seat, and off the middle of the bore." },
     { id: "seat", name: "seat ring", does: "Held by a retainer in the face." },
   ],
-  leakPaths: [
-    stemPath,
-    seatPath,
-    behindSeatPath,
-    { path: "lower shaft cover", place: "external", seals: ["cover gasket"] },
-  ],
-  cavities: ["none"],
-  repairInLine: false,
-  bodyJoints: 1,
-  throttling: "coarse",
-  dirtyService: 1,
-  cutsFibres: false,
-  bodyWetted: true,
-  holdsCavity: false,
-  fullBore: false,
-  sealantMaximumC: null,
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },
-  standsVacuum: true,
   builtTo: { "class 150": [80, 1200], "class 300": [80, 900], "class 600": [80, 600] },
 };

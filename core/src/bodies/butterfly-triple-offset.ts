@@ -1,13 +1,11 @@
-import { behindSeatPath, type Construction, commonParts, seatPath, stemPath } from "./construction.ts";
+import type { Construction } from "./construction.ts";
+import { offsetDisc } from "./families/offset-disc.ts";
 
 export const butterflyTripleOffset: Construction = {
+  ...offsetDisc,
   id: "butterfly-triple-offset",
   name: "Butterfly, triple-offset",
-  closure: "disc",
-  support: "disc",
-  stroke: "quarter turn",
   entry: "wafer, lug or flanged",
-  ways: 2,
   direction: "both ways",
   strengths: [
     "conical seat tilted off the axis: no rub at all",
@@ -21,33 +19,13 @@ export const butterflyTripleOffset: Construction = {
     "preferred direction",
   ],
   parts: [
-    commonParts.body,
-    commonParts.packing,
-    commonParts.gland,
+    ...offsetDisc.parts,
     { id: "disc", name: "disc", does: "Carries the seal ring." },
-    { id: "shaft", name: "shaft", does: "Behind the seat, and off the middle of the bore." },
     { id: "ring", name: "seal ring", does: "Laminated or solid, a slice of a tilted cone." },
     { id: "seat", name: "hard-faced seat", does: "Inclined cone in the body." },
   ],
-  leakPaths: [
-    stemPath,
-    seatPath,
-    behindSeatPath,
-    { path: "lower shaft cover", place: "external", seals: ["cover gasket"] },
-  ],
-  cavities: ["none"],
-  repairInLine: false,
-  bodyJoints: 1,
-  throttling: "coarse",
-  dirtyService: 1,
-  cutsFibres: false,
-  bodyWetted: true,
-  holdsCavity: false,
-  fullBore: false,
-  sealantMaximumC: null,
   seatKinds: ["metal"],
   bestShutOff: { metal: "A" },
-  standsVacuum: true,
   builtTo: {
     "class 150": [80, 1200],
     "class 300": [80, 1200],

@@ -1,34 +1,19 @@
-import { type Construction, commonParts, seatPath, stemPath } from "./construction.ts";
+import { type Construction, seatPath, stemPath } from "./construction.ts";
+import { floatingBall } from "./families/floating-ball.ts";
 
 export const floatingOnePiece: Construction = {
+  ...floatingBall,
   id: "floating-one-piece",
   name: "Floating ball, one-piece",
-  closure: "ball",
-  support: "floating",
-  stroke: "quarter turn",
   entry: "end entry through a screwed insert",
-  ways: 2,
-  direction: "both ways",
   strengths: [
-    "tight at low cost",
-    "quarter turn",
-    "durable",
+    ...floatingBall.strengths,
     "no body joint in the way of pipe bending",
     "fewest leak paths of the floating balls",
   ],
-  limits: [
-    "line pressure does the sealing, on the downstream seat: weight of the ball and torque limit size × class",
-    "tightness at low differential hangs on the seats' preload",
-    "reduced bore",
-    "comes out of the line for repair",
-  ],
+  limits: [...floatingBall.limits, "reduced bore", "comes out of the line for repair"],
   parts: [
-    commonParts.body,
-    commonParts.ball,
-    commonParts.stem,
-    commonParts.packing,
-    commonParts.gland,
-    commonParts.seats,
+    ...floatingBall.parts,
     {
       id: "insert",
       name: "screwed insert",
@@ -39,15 +24,8 @@ export const floatingOnePiece: Construction = {
   cavities: ["plain", "self-relieving seat", "slot hole"],
   repairInLine: false,
   bodyJoints: 1,
-  throttling: "no",
-  dirtyService: 1,
-  cutsFibres: false,
-  bodyWetted: true,
-  holdsCavity: true,
   fullBore: false,
-  sealantMaximumC: null,
   seatKinds: ["polymer"],
   bestShutOff: { polymer: "A" },
-  standsVacuum: true,
   builtTo: { "class 150": [15, 150], "class 300": [15, 100], "class 600": [15, 50], "PN 40": [15, 100] },
 };

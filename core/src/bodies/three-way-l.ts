@@ -1,47 +1,14 @@
-import { bodyJointPath, type Construction, commonParts, seatPath, stemPath } from "./construction.ts";
+import type { Construction } from "./construction.ts";
+import { threeWayBall } from "./families/three-way-ball.ts";
 
 export const threeWayL: Construction = {
+  ...threeWayBall,
   id: "three-way-l",
   name: "Three-way ball, L-port",
-  closure: "ball",
-  support: "floating",
-  stroke: "quarter turn",
-  entry: "side entry, bolted end",
-  ways: 3,
-  direction: "both ways",
   strengths: [
     "one valve does the work of two",
     "the L-port joins the middle to one side or the other, never all three",
   ],
-  limits: [
-    "ports, torque and leak classification must be stated for each position",
-    "floating ball: the seat pushed off leaks first",
-    "all ports meet for a moment while turning",
-  ],
-  parts: [
-    commonParts.body,
-    commonParts.ball,
-    commonParts.stem,
-    commonParts.packing,
-    commonParts.gland,
-    commonParts.seats,
-    commonParts.gasket,
-    { id: "third", name: "third end", does: "Middle port of the body." },
-    { id: "port", name: "L-port", does: "Drilled as an L through the ball." },
-  ],
-  leakPaths: [stemPath, bodyJointPath, seatPath],
-  cavities: ["plain", "slot hole"],
-  repairInLine: false,
-  bodyJoints: 3,
-  throttling: "no",
-  dirtyService: 1,
-  cutsFibres: false,
-  bodyWetted: true,
-  holdsCavity: true,
-  fullBore: false,
-  sealantMaximumC: null,
-  seatKinds: ["polymer"],
-  bestShutOff: { polymer: "B" },
-  standsVacuum: true,
-  builtTo: { "class 150": [15, 150], "class 300": [15, 100] },
+  limits: [...threeWayBall.limits, "all ports meet for a moment while turning"],
+  parts: [...threeWayBall.parts, { id: "port", name: "L-port", does: "Drilled as an L through the ball." }],
 };

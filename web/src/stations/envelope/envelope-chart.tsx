@@ -10,6 +10,9 @@ import { type CasePoint, casePoints } from "./case-points.ts";
 import { limitDashes } from "./envelope-lines.tsx";
 import { followPointer } from "./follow-pointer.ts";
 
+/** What ends it, without what else its name says. */
+const shortName = (name: string) => name.split(/[:,]/)[0]!;
+
 interface Props {
   detail: CandidateDetail;
   cases: readonly OperatingCase[];
@@ -52,9 +55,11 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
     const xMax = Math.ceil((Math.max(...xs) + span * 0.02) / step) * step;
     const inView = (temperature: number) => temperature >= xMin && temperature <= xMax;
     const clipped = (line: readonly (readonly [number, number])[]) => line.map(([x, y]) => [t(x), p(y)]);
+    // Scaled to what governs: a seat that holds ten times the body would press everything else to the floor.
+    const governing = [...envelope.lowest, ...envelope.excursion].filter(([x]) => inView(t(x)));
     const top = Math.max(
-      ...envelope.lines.flatMap((l) => l.points.filter(([x]) => inView(t(x))).map(([, y]) => p(y))),
-      ...points.map((c) => c.pressure * 1.08),
+      ...governing.map(([, y]) => p(y) * 1.25),
+      ...points.map((c) => c.pressure * 1.12),
       p(0) + 1,
     );
     const nearestEnds = envelope.ends
@@ -62,7 +67,7 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
       .map((e) => ({
         x: t(e.temperatureC),
         which: e.end,
-        name: `${e.end === "lowest" ? "" : `${e.end} `}${figureText(e.temperatureC, "°C", units)}, ${e.name}`,
+        name: `${e.end === "lowest" ? "" : `${e.end} `}${figureText(e.temperatureC, "°C", units)}, ${shortName(e.name)}`,
       }));
     const text = { color: colours.dim, fontFamily: chartFont, fontSize: 11 };
     chart.current?.chart.setOption(

@@ -48,7 +48,7 @@ const SeatLadder = memo(function SeatLadder({
             <th className="text-right font-normal">passes</th>
             <th className="text-right font-normal">break</th>
             <th className="text-right font-normal">× torque</th>
-            <th className="text-right font-normal">price</th>
+            <th className="pl-3 text-right font-normal">price</th>
             <th className="pl-3 font-normal">held back by</th>
           </tr>
         </thead>
@@ -78,7 +78,7 @@ const SeatLadder = memo(function SeatLadder({
               <td className="figures text-right">{figureText(s.excursionMaximumC, "°C", units)}</td>
               <td className="figures text-right">{figureText(s.breakNm, "N·m", units)}</td>
               <td className="figures text-right">{s.torqueRatio === null ? "–" : figure(s.torqueRatio)}</td>
-              <td className="figures text-right">{figure(s.price)}</td>
+              <td className="figures pl-3 text-right">{figure(s.price)}</td>
               <td className="max-w-40 truncate pl-3" title={s.heldBackBy ?? ""}>
                 {s.heldBackBy ?? ""}
               </td>

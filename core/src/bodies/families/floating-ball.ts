@@ -1,0 +1,15 @@
+import type { Construction } from "../construction.ts";
+import { wholeBall } from "./ball.ts";
+
+/** A ball between two seats, free to be pressed on to the downstream one. */
+export const floatingBall = {
+  ...wholeBall,
+  support: "floating",
+  ways: 2,
+  dirtyService: 1,
+  strengths: ["tight at low cost", "quarter turn", "durable"],
+  limits: [
+    "line pressure does the sealing, on the downstream seat: weight of the ball and torque limit size × class",
+    "tightness at low differential hangs on the seats' preload",
+  ],
+} as const satisfies Partial<Construction>;

@@ -1,0 +1,32 @@
+import { behindSeatPath, type Construction, commonParts, seatPath, stemPath } from "../construction.ts";
+
+/** A disc on a shaft behind the seat and beside the middle of the bore. */
+export const offsetDisc = {
+  closure: "disc",
+  support: "disc",
+  stroke: "quarter turn",
+  ways: 2,
+  parts: [
+    commonParts.body,
+    commonParts.packing,
+    commonParts.gland,
+    { id: "shaft", name: "shaft", does: "Behind the seat, and off the middle of the bore." },
+  ],
+  leakPaths: [
+    stemPath,
+    seatPath,
+    behindSeatPath,
+    { path: "lower shaft cover", place: "external", seals: ["cover gasket"] },
+  ],
+  cavities: ["none"],
+  repairInLine: false,
+  bodyJoints: 1,
+  throttling: "coarse",
+  dirtyService: 1,
+  cutsFibres: false,
+  bodyWetted: true,
+  holdsCavity: false,
+  fullBore: false,
+  sealantMaximumC: null,
+  standsVacuum: true,
+} as const satisfies Partial<Construction>;

@@ -1,0 +1,28 @@
+import { bodyJointPath, type Construction, commonParts, seatPath, stemPath } from "../construction.ts";
+import { wholeBall } from "./ball.ts";
+
+/** A ball with a bent or branching port between three ends. */
+export const threeWayBall = {
+  ...wholeBall,
+  support: "floating",
+  entry: "side entry, bolted end",
+  ways: 3,
+  limits: [
+    "ports, torque and leak classification must be stated for each position",
+    "floating ball: the seat pushed off leaks first",
+  ],
+  parts: [
+    ...wholeBall.parts,
+    commonParts.gasket,
+    { id: "third", name: "third end", does: "Middle port of the body." },
+  ],
+  leakPaths: [stemPath, bodyJointPath, seatPath],
+  cavities: ["plain", "slot hole"],
+  repairInLine: false,
+  bodyJoints: 3,
+  dirtyService: 1,
+  fullBore: false,
+  seatKinds: ["polymer"],
+  bestShutOff: { polymer: "B" },
+  builtTo: { "class 150": [15, 150], "class 300": [15, 100] },
+} as const satisfies Partial<Construction>;

@@ -1,0 +1,44 @@
+import { behindSeatPath, type Construction, type LeakPath, seatPath, stemPath } from "../construction.ts";
+import { wholeBall } from "./ball.ts";
+
+const fittings: LeakPath = {
+  path: "vent, drain and sealant fittings",
+  place: "external",
+  seals: ["fitting thread", "inner check"],
+};
+
+/** A ball held above and below, between seats that springs and line pressure urge to it. */
+export const trunnionBall = {
+  ...wholeBall,
+  support: "trunnion",
+  ways: 2,
+  dirtyService: 2,
+  fullBore: true,
+  strengths: [
+    "ball held in bearings: seats seal from zero differential by their springs",
+    "low torque, smaller drive",
+    "double block and bleed where the cavity can be bled",
+  ],
+  parts: [
+    ...wholeBall.parts,
+    {
+      id: "trunnion",
+      name: "lower trunnion",
+      does: "Carries the ball with the stem side; line thrust goes into the body, not into the seat.",
+    },
+    { id: "bearings", name: "bearings", does: "Take the thrust of the shut ball." },
+    { id: "springs", name: "seat springs", does: "Hold the seats to the ball at zero differential." },
+    { id: "seat-seals", name: "seat ring seals", does: "Seal behind the seats." },
+  ],
+  leakPaths: [stemPath, seatPath, behindSeatPath, fittings],
+  cavities: ["two self-relieving", "self-relieving + double-piston", "two double-piston"],
+  seatKinds: ["polymer", "metal"],
+  bestShutOff: { polymer: "A", metal: "D" },
+  builtTo: {
+    "class 150": [50, 1200],
+    "class 300": [50, 1200],
+    "class 600": [50, 1200],
+    "class 900": [50, 900],
+    "class 1500": [50, 600],
+  },
+} as const satisfies Partial<Construction>;
