@@ -1,0 +1,33 @@
+import { number } from "./definition.ts";
+
+/** What is taken while the duty does not say. */
+export const assumptions = {
+  assumedAirMinimumBarG: number(
+    "Assumed lowest air supply",
+    "bar g",
+    4,
+    [2, 8],
+    "Used only where the duty does not say; low on purpose.",
+  ),
+  assumedAirMaximumBarG: number(
+    "Assumed highest air supply",
+    "bar g",
+    8,
+    [3, 16],
+    "Used only where the duty does not say; high on purpose.",
+  ),
+  assumedLongestShutDays: number(
+    "Assumed longest shut",
+    "days",
+    90,
+    [0, 3650],
+    "Used only where the duty does not say.",
+  ),
+  assumedAmbientMaximumC: number(
+    "Assumed highest ambient",
+    "°C",
+    40,
+    [0, 60],
+    "Used only where the duty does not say.",
+  ),
+} as const;

@@ -1,0 +1,95 @@
+import { choice, number } from "./definition.ts";
+
+/** Where one construction ends and the next begins. */
+export const bodies = {
+  largestFloatingDnClass150: number(
+    "Largest floating ball, class 150",
+    "DN",
+    200,
+    [0, 600],
+    "Seat load grows with area: beyond it the weight of the ball and the torque call for a trunnion.",
+  ),
+  largestFloatingDnClass300: number(
+    "Largest floating ball, class 300",
+    "DN",
+    150,
+    [0, 600],
+    "As class 150, at the higher differential.",
+  ),
+  largestFloatingDnClass600: number(
+    "Largest floating ball, class 600",
+    "DN",
+    100,
+    [0, 600],
+    "As class 150, at the higher differential.",
+  ),
+  largestFloatingDnAbove: number(
+    "Largest floating ball, above class 600",
+    "DN",
+    40,
+    [0, 600],
+    "Small forged valves only.",
+  ),
+  stemSealSchool: choice(
+    "Stem seal",
+    ["either", "live-loaded", "adjustable gland"],
+    "either",
+    "Live-loaded: constant load, no re-tightening. Adjustable: hotter and simpler, but someone must tighten it on a schedule.",
+  ),
+  ringJointFromClass: number(
+    "Ring joints from class",
+    "class",
+    900,
+    [300, 2500],
+    "Raised faces need more bolt load than the flange can give from here up.",
+  ),
+  softGasketToClass: number(
+    "PTFE gaskets up to class",
+    "class",
+    300,
+    [150, 900],
+    "Above it the gasket creeps; graphite or a ring joint takes over.",
+  ),
+  largestThreadedDn: number(
+    "Largest threaded end",
+    "DN",
+    50,
+    [0, 100],
+    "Threads leak with bending and vibration; larger lines are welded or flanged.",
+  ),
+  bypassFromDn: number(
+    "Equalising bypass from",
+    "DN",
+    200,
+    [50, 1200],
+    "Opening against a large differential tears soft seats; equalise first.",
+  ),
+  bypassFromBar: number(
+    "Equalising bypass from differential",
+    "bar",
+    50,
+    [5, 400],
+    "As above, with the size; in oxygen always.",
+  ),
+  lethalBodyJoints: number(
+    "Body joints in lethal service",
+    "",
+    1,
+    [0, 3],
+    "Each joint is a place to leak from.",
+  ),
+  lowDifferentialBar: number(
+    "Low differential below",
+    "bar",
+    2,
+    [0, 20],
+    "Below it a floating ball seals by preload alone; hard seats may pass.",
+  ),
+  discClearanceMm: number(
+    "Disc to pipe clearance",
+    "mm",
+    3,
+    [0, 20],
+    "A disc swings into the pipe: schedule and lining take room from it.",
+  ),
+} as const;

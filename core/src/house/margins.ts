@@ -1,0 +1,39 @@
+import { choice, number } from "./definition.ts";
+
+/** What counts as close to a limit. */
+export const margins = {
+  pressureMargin: number(
+    "Pressure margin wanted",
+    "%",
+    10,
+    [0, 50],
+    "Below it a limit that holds is called tight: gauges, relief settings and later uprating eat it first.",
+  ),
+  torqueMargin: number(
+    "Torque margin wanted",
+    "%",
+    10,
+    [0, 100],
+    "Over and above the service factor; below it a drive that holds is called tight.",
+  ),
+  temperatureMarginC: number(
+    "Temperature margin wanted",
+    "K",
+    10,
+    [0, 100],
+    "Distance to a seal's or a grade's limit below which it is called tight.",
+  ),
+  seatHeadroomC: number(
+    "Seat headroom",
+    "K",
+    20,
+    [0, 100],
+    "A seat rated to a temperature is not chosen to sit there: sustained load flows it out.",
+  ),
+  limitedSuitability: choice(
+    "Suitable with limits counts as",
+    ["tight", "fails"],
+    "tight",
+    "B in the suitability tables: usable inside limits the table does not state.",
+  ),
+} as const;

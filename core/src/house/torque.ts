@@ -1,0 +1,34 @@
+import { choice, number } from "./definition.ts";
+
+/** What a drive is sized for. */
+export const torque = {
+  serviceFactor: number(
+    "Service factor",
+    "",
+    1.2,
+    [1, 2],
+    "Scatter of friction between one valve and the next of the same kind.",
+  ),
+  emergencyIncrement: number(
+    "Increment, emergency valves",
+    "",
+    0.3,
+    [0, 1],
+    "An emergency valve must move at the first call; with the base it gives at least 1.5.",
+  ),
+  throttlingIncrement: number("Increment, throttling", "", 0.1, [0, 1], "Stick and slip at small movements."),
+  dryGasIncrement: number("Increment, dry gas", "", 0.1, [0, 1], "Nothing wets the seat; friction rises."),
+  seldomIncrement: number(
+    "Increment, seldom moved",
+    "",
+    0.1,
+    [0, 1],
+    "Fewer than two strokes a year let deposits build.",
+  ),
+  sizingBasis: choice(
+    "Differential for sizing",
+    ["actual", "rated"],
+    "actual",
+    "Actual: the worst stated differential. Rated: the highest the maker tabulates, as price books do; larger drives.",
+  ),
+} as const;
