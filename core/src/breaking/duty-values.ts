@@ -25,18 +25,14 @@ export interface DutyValue {
   readonly at: (duty: Duty, value: number) => Duty;
 }
 
-/** Values that are no part of a case. */
+/** Keys of the duty that hold a figure. */
+type FigureKey = {
+  [Key in keyof Duty]-?: Duty[Key] extends number | null ? Key : never;
+}[keyof Duty];
+
+/** A value that is no part of a case. */
 interface PlainValue {
-  readonly path:
-    | "airMinimumBarG"
-    | "airMaximumBarG"
-    | "longestShutDays"
-    | "strokesPerYear"
-    | "ambientMinimumC"
-    | "ambientMaximumC"
-    | "jacketBarG"
-    | "jacketC"
-    | "lineTestBarG";
+  readonly path: Exclude<FigureKey, "dn" | "pipeBoreMm">;
   readonly label: string;
   readonly quantity: DutyValue["quantity"];
   readonly unit: string;
@@ -45,79 +41,26 @@ interface PlainValue {
   readonly assumed: (settled: SettledDuty) => number | null;
 }
 
+const nothing = () => null;
+const plain = (
+  quantity: DutyValue["quantity"],
+  path: PlainValue["path"],
+  label: string,
+  range: PlainValue["range"],
+  assumed: PlainValue["assumed"] = nothing,
+  unit = "",
+): PlainValue => ({ path, label, quantity, unit, range, assumed });
+
 const plainValues: readonly PlainValue[] = [
-  {
-    path: "airMinimumBarG",
-    label: "lowest air supply",
-    quantity: "pressure",
-    unit: "",
-    range: [0, 16],
-    assumed: (d) => d.airMinimumBarG,
-  },
-  {
-    path: "airMaximumBarG",
-    label: "highest air supply",
-    quantity: "pressure",
-    unit: "",
-    range: [0, 16],
-    assumed: (d) => d.airMaximumBarG,
-  },
-  {
-    path: "longestShutDays",
-    label: "longest shut",
-    quantity: "number",
-    unit: "days",
-    range: [0, 20_000],
-    assumed: (d) => d.longestShutDays,
-  },
-  {
-    path: "strokesPerYear",
-    label: "strokes a year",
-    quantity: "number",
-    unit: "",
-    range: [0, 1_000_000],
-    assumed: (d) => d.strokesPerYear,
-  },
-  {
-    path: "ambientMinimumC",
-    label: "lowest ambient",
-    quantity: "temperature",
-    unit: "",
-    range: [-196, 60],
-    assumed: () => null,
-  },
-  {
-    path: "ambientMaximumC",
-    label: "highest ambient",
-    quantity: "temperature",
-    unit: "",
-    range: [-60, 120],
-    assumed: (d) => d.ambientMaximumC,
-  },
-  {
-    path: "jacketBarG",
-    label: "jacket pressure",
-    quantity: "pressure",
-    unit: "",
-    range: [vacuumBarG, 100],
-    assumed: () => null,
-  },
-  {
-    path: "jacketC",
-    label: "jacket temperature",
-    quantity: "temperature",
-    unit: "",
-    range: [-196, 600],
-    assumed: () => null,
-  },
-  {
-    path: "lineTestBarG",
-    label: "line test",
-    quantity: "pressure",
-    unit: "",
-    range: [0, 1000],
-    assumed: () => null,
-  },
+  plain("pressure", "airMinimumBarG", "lowest air supply", [0, 16], (d) => d.airMinimumBarG),
+  plain("pressure", "airMaximumBarG", "highest air supply", [0, 16], (d) => d.airMaximumBarG),
+  plain("number", "longestShutDays", "longest shut", [0, 20_000], (d) => d.longestShutDays, "days"),
+  plain("number", "strokesPerYear", "strokes a year", [0, 1_000_000], (d) => d.strokesPerYear),
+  plain("temperature", "ambientMinimumC", "lowest ambient", [-196, 60]),
+  plain("temperature", "ambientMaximumC", "highest ambient", [-60, 120], (d) => d.ambientMaximumC),
+  plain("pressure", "jacketBarG", "jacket pressure", [vacuumBarG, 100]),
+  plain("temperature", "jacketC", "jacket temperature", [-196, 600]),
+  plain("pressure", "lineTestBarG", "line test", [0, 1000]),
 ];
 
 const fluidValues: readonly {

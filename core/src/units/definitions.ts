@@ -14,6 +14,7 @@ export const quantities = [
   "density",
   "viscosity",
   "partial pressure",
+  "vapour pressure",
   "stress",
 ] as const;
 export type Quantity = (typeof quantities)[number];
@@ -128,6 +129,12 @@ const rows: Record<Quantity, readonly Row[]> = {
     ["kPa", "1000 pascal", []],
     ["psi", "poundforce / inch^2", []],
     ["mbar", "100 pascal", []],
+  ],
+  "vapour pressure": [
+    ["bar a", "bar", ["bara", "bar"]],
+    ["psi a", "poundforce / inch^2", ["psia", "psi"]],
+    ["kPa a", "1000 pascal", ["kpaa", "kpa"]],
+    ["mbar a", "100 pascal", ["mbar"]],
   ],
   stress: [
     ["MPa", "1000000 pascal", ["n/mm2", "n/mm²"]],

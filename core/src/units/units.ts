@@ -32,6 +32,7 @@ const shown: Record<UnitSystem, Record<Quantity, string>> = {
     density: "lb/ft³",
     viscosity: "cP",
     "partial pressure": "psi",
+    "vapour pressure": "psi a",
     stress: "ksi",
   },
 };

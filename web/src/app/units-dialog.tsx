@@ -108,7 +108,7 @@ export default function UnitsDialog({ onClose }: { onClose: () => void }) {
                 label={q}
                 value={units[q] ?? ""}
                 system={`${ofSystem(q)}, as the system`}
-                options={unitsOf(q).filter((u) => !/ a$/.test(u))}
+                options={unitsOf(q).filter((u) => q !== "pressure" || !/ a$/.test(u))}
                 onPick={pickQuantity(q)}
               />
             ))}

@@ -70,7 +70,7 @@ export const fluidFields: readonly DutyField[] = [
   choice("phase", "fluid.phase", phases),
   quantity("density", "fluid.densityKgM3", "density"),
   quantity("viscosity", "fluid.viscosityMPaS", "viscosity"),
-  number("vapour pressure", "fluid.vapourPressureBarA", "bar a"),
+  quantity("vapour pressure", "fluid.vapourPressureBarA", "vapour pressure"),
   number("Z", "fluid.compressibility", ""),
   number("k", "fluid.isentropicExponent", ""),
   quantity("H₂S partial", "fluid.h2sKPa", "partial pressure"),
