@@ -3,7 +3,9 @@ import { type Finding, gravityOf, type RuleStation, ruleStations, type Verdict }
 /** Findings of one part of a candidate, gathered once and shared by every candidate with that part. */
 export interface Block {
   /** Findings of its own; what it is joined from keeps its own, so that joining copies nothing. */
-  readonly own: readonly PlacedFinding[];
+  readonly own: readonly Finding[];
+  /** Place of each of them in the order of the rules. */
+  readonly places: readonly number[];
   readonly joins: readonly Block[];
   readonly fails: number;
   readonly cannotTell: number;
@@ -13,12 +15,6 @@ export interface Block {
   readonly leastMargin: number | null;
   /** The finding that holds the part back; ties go to the earlier rule. */
   readonly heldBackBy: HeldBack | null;
-}
-
-/** A finding with its place in the order of the rules. */
-export interface PlacedFinding {
-  readonly at: number;
-  readonly finding: Finding;
 }
 
 export interface HeldBack {
@@ -53,42 +49,48 @@ export function graver(a: HeldBack | null, b: HeldBack | null): HeldBack | null 
 const none: readonly never[] = [];
 
 /**
- * Every finding of a block and of what it was joined from.
+ * Lays the findings of blocks out in the order of the rules.
  *
- * @param block a block
- * @returns findings with their place, in no order
+ * @param blocks each of other rules than the rest
+ * @returns their findings and those of what they were joined from
  * @throws never
  * @source none: a walk through what was joined
- * @example findingsOf(blockOf([])).length // → 0
+ * @example findingsOf([blockOf([], [])]).length // → 0
  */
-export function findingsOf(block: Block): PlacedFinding[] {
-  return [...block.own, ...block.joins.flatMap(findingsOf)];
+export function findingsOf(blocks: readonly Block[]): Finding[] {
+  const laid: Finding[] = [];
+  const lay = ({ own, places, joins }: Block): void => {
+    for (let i = 0; i < own.length; i++) laid[places[i]!] = own[i]!;
+    for (const block of joins) lay(block);
+  };
+  for (const block of blocks) lay(block);
+  return laid.filter((finding) => finding !== undefined);
 }
 
 /**
  * Gathers findings into a block.
  *
- * @param findings with their place in the order of the rules
+ * @param findings of rules in rising order
+ * @param places of those rules in the order of all, as many as findings
  * @returns counts, gravest verdicts and the finding that holds the part back
  * @throws never
  * @source gravest finding decides
- * @example blockOf([]).fails // → 0
+ * @example blockOf([], []).fails // → 0
  */
-export function blockOf(findings: readonly PlacedFinding[]): Block {
+export function blockOf(findings: readonly Finding[], places: readonly number[]): Block {
   let fails = 0;
   let cannotTell = 0;
   let tight = 0;
   let shortfall = 0;
   let leastMargin: number | null = null;
-  // The one that holds the part back so far, in figures: most findings never do, and an object for each is waste.
-  let held: PlacedFinding | null = null;
+  let held = -1;
   let heldGravity = -1;
   let heldCloseness = 0;
-  for (const placed of findings) {
-    const { finding } = placed;
+  for (let i = 0; i < findings.length; i++) {
+    const finding = findings[i]!;
     const { verdict, margin } = finding;
     if (verdict === "not asked") continue;
-    const inPercent = finding.marginUnit === "%" && margin !== null;
+    const inPercent = margin !== null && finding.marginUnit === "%";
     if (verdict === "fails") {
       fails++;
       shortfall += inPercent ? -margin : 1;
@@ -100,26 +102,17 @@ export function blockOf(findings: readonly PlacedFinding[]): Block {
     const gravity = silent ? 0 : gravityOf(verdict);
     if (gravity < heldGravity) continue;
     const closeness = closenessOf(finding);
-    if (
-      gravity > heldGravity ||
-      closeness < heldCloseness ||
-      (closeness === heldCloseness && placed.at < held!.at)
-    ) {
-      held = placed;
+    if (gravity > heldGravity || closeness < heldCloseness) {
+      held = i;
       heldGravity = gravity;
       heldCloseness = closeness;
     }
   }
-  return {
-    own: findings,
-    joins: none,
-    fails,
-    cannotTell,
-    tight,
-    shortfall,
-    leastMargin,
-    heldBackBy: held && { ...held, gravity: heldGravity, closeness: heldCloseness },
-  };
+  const heldBackBy =
+    held < 0
+      ? null
+      : { finding: findings[held]!, at: places[held]!, gravity: heldGravity, closeness: heldCloseness };
+  return { own: findings, places, joins: none, fails, cannotTell, tight, shortfall, leastMargin, heldBackBy };
 }
 
 /**
@@ -137,16 +130,19 @@ export function leastOf(a: number | null, b: number | null): number | null {
   return b === null || a < b ? a : b;
 }
 
+const nothing = blockOf(none, none);
+
 /**
  * Joins blocks.
  *
- * @param blocks each of other rules than the rest; one is given back as it is
+ * @param blocks each of other rules than the rest; one is given back as it is, none is a block of nothing
  * @returns the block they make together
  * @throws never
  * @source counts add, the gravest finding holds back
- * @example joined([blockOf([]), blockOf([])]).tight // → 0
+ * @example joined([]).tight // → 0
  */
 export function joined(blocks: readonly Block[]): Block {
+  if (blocks.length === 0) return nothing;
   if (blocks.length === 1) return blocks[0]!;
   let [fails, cannotTell, tight, shortfall] = [0, 0, 0, 0];
   let leastMargin: number | null = null;
@@ -159,7 +155,17 @@ export function joined(blocks: readonly Block[]): Block {
     leastMargin = leastOf(leastMargin, block.leastMargin);
     heldBackBy = graver(heldBackBy, block.heldBackBy);
   }
-  return { own: none, joins: blocks, fails, cannotTell, tight, shortfall, leastMargin, heldBackBy };
+  return {
+    own: none,
+    places: none,
+    joins: blocks,
+    fails,
+    cannotTell,
+    tight,
+    shortfall,
+    leastMargin,
+    heldBackBy,
+  };
 }
 
 /**

@@ -2,7 +2,7 @@ import type { Drive } from "../catalogue/drive.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { Finding, RuleStation, Verdict } from "../rules/finding.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
-import { type Block, findingsOf, graver, leastOf, stationVerdicts } from "./block.ts";
+import { type Block, findingsOf, graver, type HeldBack, leastOf, stationVerdicts } from "./block.ts";
 
 /** A valve with a drive and every finding on them. */
 export interface ProvenCandidate {
@@ -50,15 +50,15 @@ class Gathered implements ProvenCandidate {
   readonly valve: Valve;
   readonly drive: Drive | null;
   readonly demand: TorqueDemand;
-  readonly verdict: Verdict;
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
-  readonly heldBackBy: Finding | null;
   readonly leastMargin: number | null;
   readonly shortfall: number;
   readonly price: number;
-  // Five fields, not a list: a proof makes thousands of these, and a list would be a second object for each.
+  readonly #held: HeldBack | null;
+  // Fields, not a list: a proof makes thousands of these, and a list would be a second object for each.
+  readonly #unraised: Block;
   readonly #body: Block;
   readonly #kit: Block;
   readonly #pair: Block;
@@ -66,20 +66,14 @@ class Gathered implements ProvenCandidate {
   readonly #seatAndTrim: Block;
 
   constructor(valve: Valve, drive: Drive | null, demand: TorqueDemand, of: CandidateBlocks) {
-    const { body, kit, pair, seatAndBody, seatAndTrim } = of;
-    const held = graver(
-      graver(graver(body.heldBackBy, kit.heldBackBy), graver(pair.heldBackBy, seatAndBody.heldBackBy)),
-      seatAndTrim.heldBackBy,
-    );
+    const { unraised, body, kit, pair, seatAndBody, seatAndTrim } = of;
     this.valve = valve;
     this.drive = drive;
     this.demand = demand;
-    this.verdict = held === null ? "not asked" : held.finding.verdict;
     this.fails = body.fails + kit.fails + pair.fails + seatAndBody.fails + seatAndTrim.fails;
     this.cannotTell =
       body.cannotTell + kit.cannotTell + pair.cannotTell + seatAndBody.cannotTell + seatAndTrim.cannotTell;
     this.tight = body.tight + kit.tight + pair.tight + seatAndBody.tight + seatAndTrim.tight;
-    this.heldBackBy = held === null ? null : held.finding;
     this.leastMargin = leastOf(
       leastOf(leastOf(body.leastMargin, kit.leastMargin), leastOf(pair.leastMargin, seatAndBody.leastMargin)),
       seatAndTrim.leastMargin,
@@ -87,6 +81,11 @@ class Gathered implements ProvenCandidate {
     this.shortfall =
       body.shortfall + kit.shortfall + pair.shortfall + seatAndBody.shortfall + seatAndTrim.shortfall;
     this.price = valve.price + (drive === null ? 0 : drive.price);
+    this.#held = graver(
+      graver(graver(body.heldBackBy, kit.heldBackBy), graver(pair.heldBackBy, seatAndBody.heldBackBy)),
+      seatAndTrim.heldBackBy,
+    );
+    this.#unraised = unraised;
     this.#body = body;
     this.#kit = kit;
     this.#pair = pair;
@@ -94,12 +93,16 @@ class Gathered implements ProvenCandidate {
     this.#seatAndTrim = seatAndTrim;
   }
 
-  get #blocks(): Block[] {
-    return [this.#body, this.#kit, this.#pair, this.#seatAndBody, this.#seatAndTrim];
-  }
-
   get key(): string {
     return candidateKey(this.valve.key, this.drive?.key ?? null);
+  }
+
+  get verdict(): Verdict {
+    return this.#held === null ? "not asked" : this.#held.finding.verdict;
+  }
+
+  get heldBackBy(): Finding | null {
+    return this.#held === null ? null : this.#held.finding;
   }
 
   get breakNm(): number | null {
@@ -111,26 +114,29 @@ class Gathered implements ProvenCandidate {
   }
 
   get stations(): Record<RuleStation, Verdict> {
-    return stationVerdicts(this.#blocks.flatMap(findingsOf).map(({ finding }) => finding));
+    return stationVerdicts(this.findings);
   }
 
   get findings(): readonly Finding[] {
-    return inOrder(this.#blocks);
+    return findingsOf([
+      this.#unraised,
+      this.#body,
+      this.#kit,
+      this.#pair,
+      this.#seatAndBody,
+      this.#seatAndTrim,
+    ]);
   }
 
   get failing(): readonly Finding[] {
-    return inOrder(this.#blocks.filter((block) => block.fails > 0)).filter((f) => f.verdict === "fails");
+    return this.findings.filter((f) => f.verdict === "fails");
   }
 }
 
-const inOrder = (blocks: readonly Block[]): Finding[] =>
-  blocks
-    .flatMap(findingsOf)
-    .sort((x, y) => x.at - y.at)
-    .map(({ finding }) => finding);
-
 /** Blocks of findings a candidate is put together from, by what they hang on. */
 export interface CandidateBlocks {
+  /** Rules the duty raises of no valve. */
+  readonly unraised: Block;
   readonly body: Block;
   /** Trim and seals. */
   readonly kit: Block;
@@ -150,7 +156,7 @@ export interface CandidateBlocks {
  * @returns the proven candidate; `findings` stand in the order of the rules
  * @throws never
  * @source gravest finding decides
- * @example gather(valve, drive, demand, { body: none, kit: none, pair: none, seatAndBody: none, seatAndTrim: none }).verdict // → "not asked"
+ * @example gather(valve, drive, demand, blocks).findings.length === rules.length
  */
 export function gather(
   valve: Valve,

@@ -6,15 +6,13 @@ import type { Duty } from "../duty/duty.ts";
 import { type SettledDuty, settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { type Finding, gravityOf, type Verdict } from "../rules/finding.ts";
-import { type CandidatePart, candidateParts, dependences, type HangsOn } from "../rules/hangs-on.ts";
-import { rules } from "../rules/index.ts";
 import type { Judged } from "../rules/judged.ts";
-import { findingOf, type Rule } from "../rules/rule.ts";
 import { type TorqueDemand, torqueDemand } from "../torque/demand.ts";
-import { type Block, blockOf, joined } from "./block.ts";
+import { type Block, joined } from "./block.ts";
 import { type CandidateBlocks, gather, type ProvenCandidate } from "./candidate.ts";
 import { drivesActing, pickDrive } from "./pick-drive.ts";
 import { type Order, rank } from "./rank.ts";
+import { raisedRules } from "./rule-groups.ts";
 
 /** A failing candidate worth showing when nothing stands, and what it misses. */
 export interface NearestMiss {
@@ -50,26 +48,6 @@ interface Pairing {
   block: Block | null;
 }
 
-const nothing = blockOf([]);
-
-interface RuleGroup {
-  readonly hangsOn: HangsOn;
-  readonly rules: readonly { readonly rule: Rule; readonly at: number }[];
-}
-
-const numbered = rules.map((rule, at) => ({ rule, at }));
-const kinds = Object.keys(dependences) as HangsOn[];
-/** Rules gathered by what they hang on, so that one look-up finds the findings of all of them. */
-const groupsOf = Object.fromEntries(
-  candidateParts.map((part) => [
-    part,
-    kinds
-      .filter((kind) => dependences[kind].part === part)
-      .map((hangsOn) => ({ hangsOn, rules: numbered.filter(({ rule }) => rule.hangsOn === hangsOn) }))
-      .filter((group) => group.rules.length > 0),
-  ]),
-) as unknown as Record<CandidatePart, RuleGroup[]>;
-
 /**
  * Sets up the proving of one duty against a shelf.
  *
@@ -84,10 +62,7 @@ const groupsOf = Object.fromEntries(
 export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
   const settled = settle(duty, house);
   const demands = new Map<number, TorqueDemand>();
-  const found = Object.fromEntries(kinds.map((kind) => [kind, new Map<number | string, Block>()])) as Record<
-    HangsOn,
-    Map<number | string, Block>
-  >;
+  const raised = raisedRules(settled, house);
   let pairs = 0;
   const bodies = new Map<number, Block>();
   const kits = new Map<number, Block>();
@@ -114,31 +89,15 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
     return demand;
   };
 
-  /** A part's findings: each group's are made once for all candidates alike in what it hangs on. */
-  const examined = (part: CandidatePart, judged: Judged): Block => {
-    const blocks: Block[] = [];
-    for (const { hangsOn, rules: group } of groupsOf[part]) {
-      const key = dependences[hangsOn].key(judged);
-      let block = found[hangsOn].get(key);
-      if (!block) {
-        block = blockOf(
-          group.map(({ rule, at }) => ({ at, finding: findingOf(rule, rule.examine(judged)) })),
-        );
-        found[hangsOn].set(key, block);
-      }
-      blocks.push(block);
-    }
-    return blocks.length === 0 ? blockOf([]) : joined(blocks);
-  };
-
   const seats = { body: new Map<number, Block>(), trim: new Map<number, Block>() };
   // Written into anew for each candidate and read at once: nearly every one is put together from blocks there already.
   const parts: { -readonly [Part in keyof CandidateBlocks]: Block } = {
-    body: nothing,
-    kit: nothing,
-    pair: nothing,
-    seatAndBody: nothing,
-    seatAndTrim: nothing,
+    unraised: raised.unraised,
+    body: raised.unraised,
+    kit: raised.unraised,
+    pair: raised.unraised,
+    seatAndBody: raised.unraised,
+    seatAndTrim: raised.unraised,
   };
 
   const judgePair = (valve: Valve, pair: Pairing): ProvenCandidate => {
@@ -151,21 +110,25 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
       judged ??= { valve, drive, supplied, pair: pair.pair, demand, duty: settled, house };
       return judged;
     };
-    parts.body = bodies.get(alike.body) ?? keep(bodies, alike.body, examined("body", asJudged()));
+    parts.body = bodies.get(alike.body) ?? keep(bodies, alike.body, raised.examine("body", asJudged()));
     parts.kit = kits.get(alike.kit) ?? keep(kits, alike.kit, kitOf(asJudged()));
-    pair.block ??= examined("seat and drive", asJudged());
+    pair.block ??= raised.examine("seat and drive", asJudged());
     parts.pair = pair.block;
     parts.seatAndBody =
       seats.body.get(alike.bodySeat) ??
-      keep(seats.body, alike.bodySeat, examined("seat and body", asJudged()));
+      keep(seats.body, alike.bodySeat, raised.examine("seat and body", asJudged()));
     parts.seatAndTrim =
       seats.trim.get(alike.trimSeat) ??
-      keep(seats.trim, alike.trimSeat, examined("seat and trim", asJudged()));
+      keep(seats.trim, alike.trimSeat, raised.examine("seat and trim", asJudged()));
     return gather(valve, drive, demand, parts);
   };
 
   const kitOf = (judged: Judged): Block =>
-    joined([examined("trim", judged), examined("seals", judged), examined("seals in class", judged)]);
+    joined([
+      raised.examine("trim", judged),
+      raised.examine("seals", judged),
+      raised.examine("seals in class", judged),
+    ]);
 
   const pairing = (supplied: SuppliedDrive | null): Pairing => ({
     supplied,

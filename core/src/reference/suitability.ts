@@ -4,11 +4,15 @@ import { metalSuitability } from "./tables/metal-suitability.ts";
 /** A suitable, B with limits, C needs evidence, X unsuitable. */
 export type Suitability = "A" | "B" | "C" | "X";
 
-const ratings = new Map<string, Suitability>();
+/** By family, then by material: asked thousands of times a second. */
+const ratings = new Map<string, Map<string, Suitability>>();
 for (const table of [chemicalSuitability, metalSuitability]) {
   for (const row of table.rows) {
+    const family = row[0] as string;
+    const inFamily = ratings.get(family) ?? new Map<string, Suitability>();
+    ratings.set(family, inFamily);
     table.columns.forEach((material, at) => {
-      if (at > 0) ratings.set(`${row[0]}|${material}`, row[at] as Suitability);
+      if (at > 0) inFamily.set(material, row[at] as Suitability);
     });
   }
 }
@@ -42,5 +46,5 @@ const listedAs: Record<string, string> = {
  * @example suitability("ammonia", "fkm") // → "X"
  */
 export function suitability(family: string, material: string): Suitability | null {
-  return ratings.get(`${family}|${listedAs[material] ?? material}`) ?? null;
+  return ratings.get(family)?.get(listedAs[material] ?? material) ?? null;
 }

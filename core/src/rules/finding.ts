@@ -69,13 +69,11 @@ export interface Outcome {
   readonly remedy: string | null;
   /** The input a *cannot tell* waits for. */
   readonly missing: string | null;
-  /** Inputs; a rule examined hundreds of times a proof hands over how to list them instead of the list. */
-  readonly uses: readonly Used[] | (() => readonly Used[]);
+  readonly uses: readonly Used[];
   readonly byCase: readonly CaseResult[];
 }
 
-export interface Finding extends Omit<Outcome, "uses"> {
-  readonly uses: readonly Used[];
+export interface Finding extends Outcome {
   readonly rule: string;
   readonly station: RuleStation;
   readonly asks: string;

@@ -1,73 +1,160 @@
-import type { Finding, Outcome, RuleStation, Used } from "./finding.ts";
+import type { CaseResult, Finding, Outcome, RuleStation, Used, Verdict } from "./finding.ts";
 
 const none: readonly never[] = [];
 
 /** What a finding takes over of the rule that made it. */
-interface Ruling {
-  readonly id: string;
+export interface Ruling {
+  readonly id: `${RuleStation}/${string}`;
+  readonly station: RuleStation;
   readonly asks: string;
   readonly source: string;
 }
 
+/** How much of a limit is left. */
+export interface InHand {
+  /** Fraction of the value for pressures and torques, kelvin for temperatures; null where there is none. */
+  readonly margin: number | null;
+  readonly unit: "%" | "K";
+  /** False where the limit already holds its own margin, so that standing close to it means nothing. */
+  readonly wanted: boolean;
+}
+
+/** What may be said of an outcome besides its verdict and margin. */
+export interface Remarks {
+  readonly value?: Outcome["value"];
+  readonly limit?: Outcome["limit"];
+  readonly sense?: Outcome["sense"];
+  readonly unit?: Outcome["unit"];
+  readonly caseId?: string | null;
+  readonly caseName?: string | null;
+  /** Kept only where the verdict could be better. */
+  readonly remedy?: string | null;
+  readonly uses?: readonly Used[] | (() => readonly Used[]);
+  readonly byCase?: readonly CaseResult[];
+}
+
 /**
- * An outcome, and once a rule has put its name to it, a finding. One object for both, for proofs make
- * thousands; its inputs are listed when somebody reads them.
+ * An outcome, and once a rule has put its name to it, a finding. Proofs make thousands and read verdict and
+ * margin of each; everything else is looked up in the rule's remarks when somebody reads it.
  */
 export class Found implements Finding {
-  rule = "";
-  station: RuleStation = "body";
-  asks = "";
-  source = "";
-  readonly verdict: Finding["verdict"];
-  readonly value: Finding["value"];
-  readonly limit: Finding["limit"];
-  readonly sense: Finding["sense"];
-  readonly unit: Finding["unit"];
-  readonly margin: Finding["margin"];
-  readonly marginUnit: Finding["marginUnit"];
-  readonly marginWanted: boolean;
-  readonly caseId: string | null;
-  readonly caseName: string | null;
+  readonly verdict: Verdict;
   readonly says: string;
-  readonly remedy: string | null;
   readonly missing: string | null;
-  readonly byCase: Finding["byCase"];
-  #uses: Outcome["uses"];
+  readonly margin: number | null;
+  readonly marginUnit: "%" | "K" | null;
+  readonly marginWanted: boolean;
+  #by: Ruling | null = null;
+  readonly #remarks: Remarks;
+  #uses: readonly Used[] | null = null;
 
-  constructor(verdict: Finding["verdict"], says: string, more: Partial<Outcome>) {
+  constructor(
+    verdict: Verdict,
+    says: string,
+    remarks: Remarks,
+    inHand: InHand | null,
+    missing: string | null,
+  ) {
     this.verdict = verdict;
-    this.value = more.value ?? null;
-    this.limit = more.limit ?? null;
-    this.sense = more.sense ?? "is";
-    this.unit = more.unit ?? "";
-    this.margin = more.margin ?? null;
-    this.marginUnit = more.marginUnit ?? null;
-    this.marginWanted = more.marginWanted ?? true;
-    this.caseId = more.caseId ?? null;
-    this.caseName = more.caseName ?? null;
     this.says = says;
-    this.remedy = more.remedy ?? null;
-    this.missing = more.missing ?? null;
-    this.byCase = more.byCase ?? none;
-    // What lists the inputs is handed on unread.
-    this.#uses = more instanceof Found ? more.#uses : (more.uses ?? none);
+    this.missing = missing;
+    this.margin = inHand === null ? null : inHand.margin;
+    this.marginUnit = inHand === null ? null : inHand.unit;
+    this.marginWanted = inHand === null ? true : inHand.wanted;
+    this.#remarks = remarks;
   }
 
-  get uses(): readonly Used[] {
-    if (typeof this.#uses === "function") this.#uses = this.#uses();
-    return this.#uses;
-  }
-
-  /** Puts the rule's name to it. */
-  ruledBy({ id, asks, source }: Ruling): this {
-    this.rule = id;
-    this.station = id.slice(0, id.indexOf("/")) as RuleStation;
-    this.asks = asks;
-    this.source = source;
+  /** Puts the rule's name to it; to a copy where another rule has put its own. */
+  ruledBy(by: Ruling): Found {
+    if (this.#by !== null && this.#by !== by) {
+      const inHand =
+        this.marginUnit === null
+          ? null
+          : { margin: this.margin, unit: this.marginUnit, wanted: this.marginWanted };
+      return new Found(this.verdict, this.says, this.#remarks, inHand, this.missing).ruledBy(by);
+    }
+    this.#by = by;
     return this;
   }
 
+  get rule(): string {
+    return this.#by?.id ?? "";
+  }
+
+  get station(): RuleStation {
+    return this.#by?.station ?? "body";
+  }
+
+  get asks(): string {
+    return this.#by?.asks ?? "";
+  }
+
+  get source(): string {
+    return this.#by?.source ?? "";
+  }
+
+  get value(): Finding["value"] {
+    return this.#remarks.value ?? null;
+  }
+
+  get limit(): Finding["limit"] {
+    return this.#remarks.limit ?? null;
+  }
+
+  get sense(): Finding["sense"] {
+    return this.#remarks.sense ?? "is";
+  }
+
+  get unit(): Finding["unit"] {
+    return this.#remarks.unit ?? "";
+  }
+
+  get caseId(): string | null {
+    return this.#remarks.caseId ?? null;
+  }
+
+  get caseName(): string | null {
+    return this.#remarks.caseName ?? null;
+  }
+
+  get remedy(): string | null {
+    return this.verdict === "holds" ? null : (this.#remarks.remedy ?? null);
+  }
+
+  get byCase(): readonly CaseResult[] {
+    return this.#remarks.byCase ?? none;
+  }
+
+  get uses(): readonly Used[] {
+    if (this.#uses === null) {
+      const { uses } = this.#remarks;
+      this.#uses = typeof uses === "function" ? uses() : (uses ?? none);
+    }
+    return this.#uses;
+  }
+
+  /** Plain data, fit to be stored or handed to another thread. */
   toJSON(): Finding {
-    return { ...this, uses: this.uses };
+    return {
+      rule: this.rule,
+      station: this.station,
+      asks: this.asks,
+      source: this.source,
+      verdict: this.verdict,
+      value: this.value,
+      limit: this.limit,
+      sense: this.sense,
+      unit: this.unit,
+      margin: this.margin,
+      marginUnit: this.marginUnit,
+      marginWanted: this.marginWanted,
+      caseId: this.caseId,
+      caseName: this.caseName,
+      says: this.says,
+      remedy: this.remedy,
+      missing: this.missing,
+      byCase: this.byCase,
+      uses: this.uses,
+    };
   }
 }

@@ -1,28 +1,36 @@
 import type { SettledCase } from "../duty/settle.ts";
-import { type CaseResult, gravityOf, type Outcome, type Unit, type Used, type Verdict } from "./finding.ts";
-import { Found } from "./found.ts";
+import { type CaseResult, gravityOf, type Unit, type Used, type Verdict } from "./finding.ts";
+import { Found, type InHand, type Remarks } from "./found.ts";
 
 /**
- * An outcome that is no number: something fits or does not.
+ * An outcome: a verdict in words, with what there is to remark.
  *
  * @param verdict the verdict
  * @param says sentence without figures
- * @param more value, limit, uses, remedy where there are any
+ * @param remarks value, limit, uses, remedy where there are any
+ * @param inHand margin to a limit, null where there is no such thing
  * @returns the outcome
  * @throws never
  * @source none: a change of shape only
  * @example plain("holds", "It fits.").verdict // → "holds"
  */
-export function plain(verdict: Verdict, says: string, more: Partial<Outcome> = {}): Outcome {
-  return new Found(verdict, says, more);
+export function plain(
+  verdict: Verdict,
+  says: string,
+  remarks: Remarks = unremarked,
+  inHand: InHand | null = null,
+): Found {
+  return new Found(verdict, says, remarks, inHand, null);
 }
+
+const unremarked: Remarks = {};
 
 /**
  * An outcome that is kept or not, without a degree.
  *
  * @param ok whether it is kept
  * @param says sentences for either end, without figures
- * @param more value, limit, uses; the remedy is kept only where it fails
+ * @param remarks value, limit, uses; the remedy is kept only where it fails
  * @param otherwise verdict where it is not kept, *fails* unless it only wants attention
  * @returns *holds* or the other verdict
  * @throws never
@@ -32,24 +40,24 @@ export function plain(verdict: Verdict, says: string, more: Partial<Outcome> = {
 export function fits(
   ok: boolean,
   says: { readonly holds: string; readonly fails: string },
-  more: Partial<Outcome>,
+  remarks: Remarks,
   otherwise: "fails" | "tight" = "fails",
-): Outcome {
-  return ok ? plain("holds", says.holds, { ...more, remedy: null }) : plain(otherwise, says.fails, more);
+): Found {
+  return ok ? plain("holds", says.holds, remarks) : plain(otherwise, says.fails, remarks);
 }
 
 /**
  * An outcome that waits for an input.
  *
  * @param missing the input, as a person would name it
- * @param more uses, value where there are any
+ * @param remarks uses, value where there are any
  * @returns *cannot tell* with the missing input named
  * @throws never
  * @source a rule never guesses
  * @example cannotTell("fluid family").missing // → "fluid family"
  */
-export function cannotTell(missing: string, more: Partial<Outcome> = {}): Outcome {
-  return plain("cannot tell", `Waits for ${missing}.`, { ...more, missing });
+export function cannotTell(missing: string, remarks: Remarks = unremarked): Found {
+  return new Found("cannot tell", `Waits for ${missing}.`, remarks, null, missing);
 }
 
 /**
@@ -61,30 +69,37 @@ export function cannotTell(missing: string, more: Partial<Outcome> = {}): Outcom
  * @source none
  * @example notAsked("No drive.").verdict // → "not asked"
  */
-export function notAsked(why: string): Outcome {
-  let outcome = reasons.get(why);
-  if (!outcome) {
-    outcome = plain("not asked", why);
-    reasons.set(why, outcome);
-  }
-  return outcome;
+export function notAsked(why: string): Found {
+  return new Found("not asked", why, unremarked, null, null);
 }
 
-/** Reasons are few and fixed, so that each is made once. */
-const reasons = new Map<string, Outcome>();
+/** A value against its limit. */
+export interface Measured {
+  readonly value: number;
+  readonly limit: number | null;
+  readonly margin: number | null;
+  readonly verdict: Verdict;
+  /** Where a case may be measured from either end of a range. */
+  readonly sense?: "≤" | "≥";
+}
 
 /** One case's measure; `missing` when the case lacks an input; null when the case does not raise the question. */
-export type Measure =
-  | {
-      readonly value: number;
-      readonly limit: number | null;
-      readonly margin: number | null;
-      readonly verdict: Verdict;
-      /** Where a case may be measured from either end of a range. */
-      readonly sense?: "≤" | "≥";
-    }
-  | { readonly missing: string }
-  | null;
+type Measure = Measured | { readonly missing: string } | null;
+
+/**
+ * What is in hand of a limit.
+ *
+ * @param measured from `against` (a fraction) or `kelvinTo` (kelvin)
+ * @param unit unit the margin is in
+ * @param wanted false where the limit holds its own margin already
+ * @returns the margin as an outcome carries it
+ * @throws never
+ * @source none: a change of shape only
+ * @example inHand(against(67.6, 72, 0.1), "%").wanted // → true
+ */
+export function inHand(measured: Measured, unit: InHand["unit"], wanted = true): InHand {
+  return { margin: measured.margin, unit, wanted };
+}
 
 /**
  * Measures a pressure or torque against an upper limit.
@@ -97,11 +112,7 @@ export type Measure =
  * @source house margin
  * @example against(67.6, 72, 0.1).verdict // → "tight"
  */
-export function against(
-  value: number,
-  limit: number | null,
-  tightBelow: number,
-): NonNullable<Measure> & { verdict: Verdict } {
+export function against(value: number, limit: number | null, tightBelow: number): Measured {
   if (limit === null) return { value, limit, margin: null, verdict: "fails" };
   if (value <= 0) return { value, limit, margin: null, verdict: "holds" };
   const margin = limit / value - 1;
@@ -120,12 +131,7 @@ export function against(
  * @source house margin
  * @example kelvinTo(88, 100, "≤", 20).verdict // → "tight"
  */
-export function kelvinTo(
-  value: number,
-  limit: number,
-  sense: "≤" | "≥",
-  tightBelow: number,
-): NonNullable<Measure> & { verdict: Verdict } {
+export function kelvinTo(value: number, limit: number, sense: "≤" | "≥", tightBelow: number): Measured {
   const margin = sense === "≤" ? limit - value : value - limit;
   return {
     value,
@@ -158,11 +164,15 @@ interface OverCases {
  * @source house convention: worst case governs
  * @example overCases([], how).missing // → "operating cases"
  */
-export function overCases(cases: readonly SettledCase[], how: OverCases): Outcome {
+export function overCases(cases: readonly SettledCase[], how: OverCases): Found {
   if (cases.length === 0) return cannotTell("operating cases");
   const byCase: CaseResult[] = [];
-  let worst: { c: SettledCase; measure: NonNullable<Measure>; verdict: Verdict; margin: number } | null =
-    null;
+  let worst: {
+    c: SettledCase;
+    measure: Measured | { readonly missing: string };
+    verdict: Verdict;
+    margin: number;
+  } | null = null;
   for (const c of cases) {
     const measure = c.kind === "fire" ? null : how.measure(c);
     if (measure === null) {
@@ -193,17 +203,20 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
       byCase,
       uses: () => how.uses(c),
     });
-  return plain(verdict, how.says(verdict, c), {
-    value: measure.value,
-    limit: measure.limit,
-    sense: measure.sense ?? how.sense,
-    unit: how.unit,
-    margin: measure.margin,
-    marginUnit: how.marginUnit,
-    remedy: how.remedy?.(verdict) ?? null,
-    caseId: c.id,
-    caseName: c.name,
-    byCase,
-    uses: () => how.uses(c),
-  });
+  return plain(
+    verdict,
+    how.says(verdict, c),
+    {
+      value: measure.value,
+      limit: measure.limit,
+      sense: measure.sense ?? how.sense,
+      unit: how.unit,
+      remedy: how.remedy?.(verdict) ?? null,
+      caseId: c.id,
+      caseName: c.name,
+      byCase,
+      uses: () => how.uses(c),
+    },
+    { margin: measure.margin, unit: how.marginUnit, wanted: true },
+  );
 }

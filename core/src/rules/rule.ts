@@ -1,10 +1,13 @@
-import type { Finding, Outcome, RuleStation } from "./finding.ts";
-import { Found } from "./found.ts";
+import type { SettledDuty } from "../duty/settle.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import type { Finding, RuleStation } from "./finding.ts";
+import { Found, type Ruling } from "./found.ts";
 import type { HangsOn } from "./hangs-on.ts";
 import type { Judged } from "./judged.ts";
+import { notAsked } from "./outcome.ts";
 
-/** One judgement: its question, its source and how it is examined. */
-export interface Rule {
+/** One judgement as its file declares it: its question, its source and how it is examined. */
+interface RuleDefinition {
   readonly id: `${RuleStation}/${string}`;
   readonly asks: string;
   readonly source: string;
@@ -12,56 +15,82 @@ export interface Rule {
   readonly inputs: readonly string[];
   /** What of the candidate decides: candidates alike in it share the finding. */
   readonly hangsOn: HangsOn;
-  readonly examine: (judged: Judged) => Outcome;
+  /**
+   * Why the duty does not raise the question of any valve whatever; null where it may. A rule that has it is
+   * examined only in duties that raise it.
+   */
+  readonly unraised?: (duty: SettledDuty, house: HouseRules) => string | null;
+  readonly examine: (judged: Judged) => Found;
 }
 
+/** A rule, with the station it acts at. */
+export interface Rule extends RuleDefinition, Ruling {}
+
 /**
- * Declares a rule; it only keeps the types together.
+ * Declares a rule; it keeps the types together and reads the station from the id.
  *
- * @param definition id, question, source, inputs, what it hangs on and examination
- * @returns the same definition
+ * @param definition id, question, source, inputs, what it hangs on, when it is raised and how examined
+ * @returns the rule
  * @throws never
  * @source none: declaration only
- * @example rule({ id: "body/x", asks: "", source: "", inputs: [], hangsOn: "body", examine }).id // → "body/x"
+ * @example rule({ id: "body/x", asks: "", source: "", inputs: [], hangsOn: "body", examine }).station // → "body"
  */
-export function rule(definition: Rule): Rule {
-  return definition;
+export function rule(definition: RuleDefinition): Rule {
+  const station = definition.id.slice(0, definition.id.indexOf("/")) as RuleStation;
+  return { unraised: undefined, ...definition, station };
 }
 
-/** Questions a duty does not raise are the same finding on every candidate. */
-const unraised = new WeakMap<Rule, Map<string, Finding>>();
+/** Questions a duty does not raise are the same finding in every duty that gives the same reason. */
+const unraised = new WeakMap<Ruling, Map<string, Found>>();
 
 /**
- * Joins a rule's metadata with what examining it gave.
+ * The finding of a question that nothing raises.
  *
  * @param of the rule
- * @param outcome what `examine` returned
- * @returns the finding as proofs carry it
+ * @param why sentence without figures
+ * @returns *not asked*, one and the same for each rule and reason
  * @throws never
- * @source none: a change of shape only
- * @example findingOf(someRule, holdsPlain("fits")).verdict
+ * @source none
+ * @example unraisedFinding(someRule, "No sour service.").verdict // → "not asked"
  */
-export function findingOf(of: Rule, outcome: Outcome): Finding {
-  if (outcome.verdict !== "not asked" || outcome.byCase.length > 0) return ruled(of, outcome);
+export function unraisedFinding(of: Rule, why: string): Found {
   let known = unraised.get(of);
-  if (!known) {
-    known = new Map();
-    unraised.set(of, known);
-  }
-  let finding = known.get(outcome.says);
-  if (!finding) {
-    finding = copied(outcome).ruledBy(of);
-    known.set(outcome.says, finding);
-  }
+  if (!known) unraised.set(of, (known = new Map()));
+  let finding = known.get(why);
+  if (!finding) known.set(why, (finding = notAsked(why).ruledBy(of)));
   return finding;
 }
 
-const copied = (outcome: Outcome) => new Found(outcome.verdict, outcome.says, outcome);
+/**
+ * Examines a rule, the duty's own reason not to included.
+ *
+ * @param of the rule
+ * @param judged valve, drive, demand, duty and house rules
+ * @returns the finding with the rule's name on it
+ * @throws never
+ * @source the rule
+ * @example examined(someRule, judged).rule === someRule.id
+ */
+export function examined(of: Rule, judged: Judged): Found {
+  const why = of.unraised?.(judged.duty, judged.house) ?? null;
+  return why === null ? ruled(of, judged) : unraisedFinding(of, why);
+}
 
-/** An outcome nobody else has taken becomes the finding itself; proofs make thousands. */
-function ruled(of: Rule, outcome: Outcome): Finding {
-  if (outcome instanceof Found && outcome.rule === "") return outcome.ruledBy(of);
-  return copied(outcome).ruledBy(of);
+/**
+ * Examines a rule the duty is known to raise.
+ *
+ * @param of the rule
+ * @param judged valve, drive, demand, duty and house rules
+ * @returns the finding with the rule's name on it
+ * @throws never
+ * @source the rule
+ * @example ruled(someRule, judged).rule === someRule.id
+ */
+export function ruled(of: Rule, judged: Judged): Found {
+  const outcome = of.examine(judged);
+  return outcome.verdict === "not asked" && outcome.byCase.length === 0
+    ? unraisedFinding(of, outcome.says)
+    : outcome.ruledBy(of);
 }
 
 /**
@@ -74,5 +103,5 @@ function ruled(of: Rule, outcome: Outcome): Finding {
  * @example plainFinding(candidate.findings[0]).uses.length
  */
 export function plainFinding(finding: Finding): Finding {
-  return { ...finding, uses: finding.uses };
+  return finding instanceof Found ? finding.toJSON() : { ...finding };
 }

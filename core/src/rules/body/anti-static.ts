@@ -1,5 +1,5 @@
 import { hazardsUsed, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const antiStatic = rule({
@@ -8,8 +8,8 @@ export const antiStatic = rule({
   source: "A ball in polymer seats charges up; a spring must bridge ball, stem and body",
   inputs: ["hazards of the fluid", "anti-static device"],
   hangsOn: "line",
+  unraised: (duty) => (!duty.hazards.has("flammable") ? "The fluid is not stated to burn." : null),
   examine: ({ valve, duty }) => {
-    if (!duty.hazards.has("flammable")) return notAsked("The fluid is not stated to burn.");
     return fits(
       valve.line.antiStatic,
       {

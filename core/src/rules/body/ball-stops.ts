@@ -1,5 +1,6 @@
 import { used } from "../inputs.ts";
 import { fits, notAsked } from "../outcome.ts";
+import { noFire } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const ballStops = rule({
@@ -8,9 +9,8 @@ export const ballStops = rule({
   source: "Once a soft seat has burnt, ribs or stops keep the ball on its metal lip",
   inputs: ["fire-safe", "fire case", "seat", "product line's stops"],
   hangsOn: "line and seat",
-  examine: ({ valve, duty }) => {
-    const asked = duty.fireSafe || duty.cases.some((c) => c.kind === "fire");
-    if (!asked) return notAsked("Fire-safe is not asked for.");
+  unraised: noFire,
+  examine: ({ valve }) => {
     if (valve.construction.support !== "floating" || valve.seat.material.kind === "metal")
       return notAsked("The closing member does not rest on a seat that burns.");
     return fits(

@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { fits, notAsked, plain } from "../outcome.ts";
+import { fits, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const barriers = rule({
@@ -8,8 +8,9 @@ export const barriers = rule({
   source: "Each seat holds its own side while the cavity is bled (API 6D)",
   inputs: ["function", "cavity arrangement", "vent and drain"],
   hangsOn: "line and cavity",
+  unraised: (duty) =>
+    duty.function !== "double block and bleed" ? "Block and bleed is not asked for." : null,
   examine: ({ valve, duty }) => {
-    if (duty.function !== "double block and bleed") return notAsked("Block and bleed is not asked for.");
     const { cavity, line } = valve;
     const uses = [
       stated("function", duty.function, duty.stated.function),

@@ -1,5 +1,5 @@
 import { used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { worstPressure } from "../worst.ts";
 
@@ -9,9 +9,9 @@ export const blowOutProofStem = rule({
   source: "The stem is shouldered and put in from inside (ASME B16.34, API 608)",
   inputs: ["pressure", "stem design"],
   hangsOn: "line",
+  unraised: (duty) => ((worstPressure(duty) ?? 0) <= 0 ? "No pressure is stated." : null),
   examine: ({ valve, duty }) => {
-    const pressure = worstPressure(duty);
-    if (pressure === null || pressure <= 0) return notAsked("No pressure is stated.");
+    const pressure = worstPressure(duty)!;
     return fits(
       valve.line.blowOutProofStem,
       {

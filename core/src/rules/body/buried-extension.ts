@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const buriedExtension = rule({
@@ -8,8 +8,8 @@ export const buriedExtension = rule({
   source: "A buried stem is extended, with vent, drain and sealant piped up",
   inputs: ["installation", "stem extension", "vent and drain"],
   hangsOn: "line",
+  unraised: (duty) => (duty.installation !== "buried" ? "Not buried." : null),
   examine: ({ valve, duty }) => {
-    if (duty.installation !== "buried") return notAsked("Not buried.");
     const { stemExtension, ventAndDrain, seatSealant } = valve.line;
     const seen = {
       value: "buried",

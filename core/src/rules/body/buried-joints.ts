@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const buriedJoints = rule({
@@ -8,8 +8,8 @@ export const buriedJoints = rule({
   source: "A joint below ground cannot be tightened or watched",
   inputs: ["installation", "construction"],
   hangsOn: "line",
+  unraised: (duty) => (duty.installation !== "buried" ? "Not buried." : null),
   examine: ({ valve, duty }) => {
-    if (duty.installation !== "buried") return notAsked("Not buried.");
     const joints = valve.construction.bodyJoints;
     return fits(
       joints === 0,

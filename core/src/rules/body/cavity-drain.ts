@@ -1,7 +1,12 @@
+import type { SettledDuty } from "../../duty/settle.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, fits, notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { coldest } from "../worst.ts";
+
+/** The coldest case of service; an idle line in the cold is another question. */
+const coldestCase = (duty: SettledDuty) =>
+  coldest({ ...duty, stated: { ...duty.stated, ambientMinimumC: null } });
 
 export const cavityDrain = rule({
   id: "body/cavity-drain",
@@ -9,11 +14,14 @@ export const cavityDrain = rule({
   source: "Water from the test freezes in a cavity that cannot be drained",
   inputs: ["temperature", "vent and drain"],
   hangsOn: "line",
+  unraised: (duty) => {
+    const cold = coldestCase(duty);
+    return cold !== null && cold.temperatureC! > 0 ? "Never below freezing." : null;
+  },
   examine: ({ valve, duty }) => {
     if (!valve.construction.holdsCavity) return notAsked("No cavity.");
-    const cold = coldest({ ...duty, stated: { ...duty.stated, ambientMinimumC: null } });
+    const cold = coldestCase(duty);
     if (cold === null) return cannotTell("a temperature");
-    if (cold.temperatureC! > 0) return notAsked("Never below freezing.");
     return fits(
       valve.line.ventAndDrain,
       {

@@ -1,5 +1,5 @@
 import { hazardsUsed, used } from "../inputs.ts";
-import { fits, notAsked, plain } from "../outcome.ts";
+import { fits, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const crystallisingCavity = rule({
@@ -8,8 +8,8 @@ export const crystallisingCavity = rule({
   source: "What cools or dries in a cavity sets and locks the ball",
   inputs: ["hazards of the fluid", "cavity arrangement", "jacket"],
   hangsOn: "line and cavity",
+  unraised: (duty) => (!duty.hazards.has("crystallises") ? "The fluid is not stated to do so." : null),
   examine: ({ valve, duty }) => {
-    if (!duty.hazards.has("crystallises")) return notAsked("The fluid is not stated to do so.");
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {
       value: "crystallises",

@@ -1,6 +1,6 @@
 import { valueOnCurve } from "../../reference/curve.ts";
 import { stated, used } from "../inputs.ts";
-import { against, cannotTell, notAsked, plain } from "../outcome.ts";
+import { against, cannotTell, inHand, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { worstPressure } from "../worst.ts";
 
@@ -10,8 +10,8 @@ export const deadEnd = rule({
   source: "A wafer body is held by two flanges; a lug body by its maker's dead-end rating",
   inputs: ["end of line", "end connection", "dead-end rating", "pressure"],
   hangsOn: "body",
+  unraised: (duty) => (!duty.stated.deadEnd ? "Piped on both sides." : null),
   examine: ({ valve, duty, house }) => {
-    if (!duty.stated.deadEnd) return notAsked("Piped on both sides.");
     const { line } = valve;
     const flangedOrWelded =
       line.ends.includes(duty.endConnection) &&
@@ -52,12 +52,11 @@ export const deadEnd = rule({
         value: pressure,
         limit,
         unit: "bar g",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
         sense: "≤",
         remedy: verdict === "fails" ? "A flanged body." : null,
         uses: [...uses, used("share of the rating at the end of a line", line.deadEndFactor, "catalogue")],
       },
+      inHand(measured, "%"),
     );
   },
 });

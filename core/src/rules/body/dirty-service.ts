@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const dirtyService = rule({
@@ -8,9 +8,9 @@ export const dirtyService = rule({
   source: "Solids pack into cavities and bearings; constructions differ in what they pass",
   inputs: ["solids", "construction"],
   hangsOn: "line",
+  unraised: (duty) => (duty.solidsPercent === 0 ? "No solids are stated." : null),
   examine: ({ valve, duty }) => {
     const solids = duty.solidsPercent;
-    if (solids === 0) return notAsked("No solids are stated.");
     const needs = solids > 15 ? 4 : solids > 5 ? 3 : solids > 1 ? 2 : 1;
     const passes = valve.construction.dirtyService;
     const seen = {

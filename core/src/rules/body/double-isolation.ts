@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 const promises: Record<string, "one way" | "both ways"> = {
@@ -13,9 +13,9 @@ export const doubleIsolation = rule({
   source: "Seats that hold at once against pressure from one side, counted honestly (API 6D)",
   inputs: ["function", "cavity arrangement"],
   hangsOn: "line and cavity",
+  unraised: (duty) => (promises[duty.function] ? null : "One barrier is enough for this function."),
   examine: ({ valve, duty }) => {
-    const asked = promises[duty.function];
-    if (!asked) return notAsked("One barrier is enough for this function.");
+    const asked = promises[duty.function]!;
     const { forward, reverse } = valve.cavity.barriers;
     const have = asked === "both ways" ? Math.min(forward, reverse) : Math.max(forward, reverse);
     return fits(

@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const emergencySpeed = rule({
@@ -8,8 +8,8 @@ export const emergencySpeed = rule({
   source: "A rising stem takes many turns of a handwheel",
   inputs: ["function", "construction"],
   hangsOn: "line",
+  unraised: (duty) => (duty.function !== "emergency shut-down" ? "No emergency function." : null),
   examine: ({ valve, duty }) => {
-    if (duty.function !== "emergency shut-down") return notAsked("No emergency function.");
     const quick = valve.construction.stroke === "quarter turn";
     return fits(
       quick,

@@ -1,7 +1,12 @@
+import type { SettledDuty } from "../../duty/settle.ts";
 import { emissionClasses } from "../../duty/words.ts";
 import { hazardsUsed, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
+
+/** The class the duty states, else the one its hazards ask for. */
+const classAsked = ({ stated, hazards }: SettledDuty) =>
+  stated.emissionClass ?? (hazards.has("lethal") ? "A" : hazards.has("toxic") ? "B" : null);
 
 export const emissionClass = rule({
   id: "body/emission-class",
@@ -9,11 +14,9 @@ export const emissionClass = rule({
   source: "Class of the stem seal (ISO 15848-1) on toxic and volatile service",
   inputs: ["stem tightness", "hazards of the fluid", "seal set"],
   hangsOn: "seals",
+  unraised: (duty) => (classAsked(duty) === null ? "No class is asked for." : null),
   examine: ({ valve, duty }) => {
-    const asked =
-      duty.stated.emissionClass ??
-      (duty.hazards.has("lethal") ? "A" : duty.hazards.has("toxic") ? "B" : null);
-    if (asked === null) return notAsked("No class is asked for.");
+    const asked = classAsked(duty)!;
     const has = valve.seals.emissionClass;
     const enough = has !== null && emissionClasses.indexOf(has) <= emissionClasses.indexOf(asked);
     return fits(

@@ -9,12 +9,17 @@ export const equalisingBypass = rule({
   source: "Opening against a large differential tears seats and shocks the line (house rule)",
   inputs: ["size", "pressure on either side", "equalising bypass", "house rule: bypass from"],
   hangsOn: "size",
+  unraised: (duty, house) => {
+    const worst = worstClosed(duty);
+    return worst !== null && worst.closedDifferentialBar! < house.bypassFromBar
+      ? "Small enough to open against."
+      : null;
+  },
   examine: ({ valve, duty, house }) => {
     const worst = worstClosed(duty);
     if (worst === null) return cannotTell("a pressure");
     const { dn } = valve.size;
-    if (dn < house.bypassFromDn || worst.closedDifferentialBar! < house.bypassFromBar)
-      return notAsked("Small enough to open against.");
+    if (dn < house.bypassFromDn) return notAsked("Small enough to open against.");
     const fitted = duty.stated.equalisingBypass ?? false;
     return fits(
       fitted,

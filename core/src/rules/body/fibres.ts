@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const fibres = rule({
@@ -8,8 +8,8 @@ export const fibres = rule({
   source: "Fibres wrap discs and wedge round plain balls; a notch shears them",
   inputs: ["fibres", "construction"],
   hangsOn: "line",
+  unraised: (duty) => (!duty.stated.fluid.fibres ? "No fibres are stated." : null),
   examine: ({ valve, duty }) => {
-    if (!duty.stated.fluid.fibres) return notAsked("No fibres are stated.");
     const { cutsFibres, fullBore, closure, name } = valve.construction;
     const seen = {
       value: "fibres",

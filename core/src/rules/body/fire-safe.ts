@@ -1,4 +1,5 @@
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
+import { noFire } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const fireSafe = rule({
@@ -7,9 +8,8 @@ export const fireSafe = rule({
   source: "Fire type test (ISO 10497 / API 607) stated by the product line",
   inputs: ["fire-safe", "fire case", "product line's fire test", "seat"],
   hangsOn: "line",
-  examine: ({ valve, duty }) => {
-    const asked = duty.fireSafe || duty.cases.some((c) => c.kind === "fire");
-    if (!asked) return notAsked("Fire-safe is not asked for.");
+  unraised: noFire,
+  examine: ({ valve }) => {
     const tested = valve.line.fireSafe;
     return plain(
       tested ? "holds" : "fails",

@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const fullPort = rule({
@@ -8,8 +8,8 @@ export const fullPort = rule({
   source: "Pigs, drains and slurries want the bore of the pipe",
   inputs: ["port", "product line's port"],
   hangsOn: "line",
+  unraised: (duty) => (duty.port !== "full" ? "A reduced port is accepted." : null),
   examine: ({ valve, duty }) => {
-    if (duty.port !== "full") return notAsked("A reduced port is accepted.");
     return fits(
       valve.line.port === "full",
       { holds: "The bore is full.", fails: "The bore is narrower than the pipe or something stands in it." },

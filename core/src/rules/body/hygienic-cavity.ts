@@ -1,5 +1,5 @@
 import { hazardsUsed, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const hygienicCavity = rule({
@@ -8,8 +8,8 @@ export const hygienicCavity = rule({
   source: "Product left in a cavity spoils the next batch",
   inputs: ["hazards of the fluid", "cavity arrangement"],
   hangsOn: "line and cavity",
+  unraised: (duty) => (!duty.hazards.has("hygienic") ? "The fluid is not stated to do so." : null),
   examine: ({ valve, duty }) => {
-    if (!duty.hazards.has("hygienic")) return notAsked("The fluid is not stated to do so.");
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {
       value: "hygienic",

@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const inLineRepair = rule({
@@ -8,8 +8,8 @@ export const inLineRepair = rule({
   source: "Construction: what can be renewed with the ends left in the line",
   inputs: ["in-line repair", "construction"],
   hangsOn: "line",
+  unraised: (duty) => (!duty.inLineRepair ? "In-line repair is not asked for." : null),
   examine: ({ valve, duty }) => {
-    if (!duty.inLineRepair) return notAsked("In-line repair is not asked for.");
     const can = valve.construction.repairInLine;
     return fits(
       can,

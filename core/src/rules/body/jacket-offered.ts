@@ -1,5 +1,6 @@
 import { used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
+import { noJacket } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const jacketOffered = rule({
@@ -8,9 +9,8 @@ export const jacketOffered = rule({
   source: "The line must be built with a jacket",
   inputs: ["jacket", "product line's jacket"],
   hangsOn: "line",
-  examine: ({ valve, duty }) => {
-    const { jacketBarG, jacketC } = duty.stated;
-    if (jacketBarG === null && jacketC === null) return notAsked("No jacket is asked for.");
+  unraised: noJacket,
+  examine: ({ valve }) => {
     const offered = valve.line.jacket !== null;
     return fits(
       offered,

@@ -1,5 +1,6 @@
 import { hazardsUsed, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
+import { noPoison } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const leakPaths = rule({
@@ -8,9 +9,9 @@ export const leakPaths = rule({
   source: "Every joint is a place to leak from; house rule for lethal service",
   inputs: ["hazards of the fluid", "construction", "house rule: body joints in lethal service"],
   hangsOn: "line",
+  unraised: noPoison,
   examine: ({ valve, duty, house }) => {
     const lethal = duty.hazards.has("lethal");
-    if (!lethal && !duty.hazards.has("toxic")) return notAsked("Neither toxic nor lethal.");
     const joints = valve.construction.bodyJoints;
     return fits(
       joints <= house.lethalBodyJoints,

@@ -1,6 +1,16 @@
+import type { SettledCase, SettledDuty } from "../../duty/settle.ts";
 import { used } from "../inputs.ts";
-import { cannotTell, fits, notAsked } from "../outcome.ts";
+import { cannotTell, fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
+
+/** The shut case with the least to press the seat. */
+function leastDifferential(duty: SettledDuty): SettledCase | null {
+  const shut = duty.cases.filter((c) => c.mayBeShut && c.kind !== "fire" && c.differentialBar !== null);
+  return shut.reduce<SettledCase | null>(
+    (a, c) => (a === null || c.differentialBar! < a.differentialBar! ? c : a),
+    null,
+  );
+}
 
 export const lowDifferential = rule({
   id: "body/low-differential",
@@ -8,15 +18,15 @@ export const lowDifferential = rule({
   source: "A floating ball seals by preload until pressure helps; hard seats need more of it",
   inputs: ["pressure on either side", "construction", "seat", "house rule: low differential"],
   hangsOn: "line and seat",
+  unraised: (duty, house) => {
+    const least = leastDifferential(duty);
+    return least !== null && least.differentialBar! >= house.lowDifferentialBar
+      ? "Pressure always helps the seat."
+      : null;
+  },
   examine: ({ valve, duty, house }) => {
-    const shut = duty.cases.filter((c) => c.mayBeShut && c.kind !== "fire" && c.differentialBar !== null);
-    const least = shut.reduce<(typeof shut)[number] | null>(
-      (a, c) => (a === null || c.differentialBar! < a.differentialBar! ? c : a),
-      null,
-    );
+    const least = leastDifferential(duty);
     if (least === null) return cannotTell("a differential");
-    if (least.differentialBar! >= house.lowDifferentialBar)
-      return notAsked("Pressure always helps the seat.");
     const { support, name } = valve.construction;
     const hard = valve.seat.material.allowableStressMPa.at23C > 20;
     return fits(

@@ -1,5 +1,5 @@
 import { hazardsUsed, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const polymerisingCavity = rule({
@@ -8,8 +8,8 @@ export const polymerisingCavity = rule({
   source: "Monomer left standing polymerises and bursts or locks the valve",
   inputs: ["hazards of the fluid", "cavity arrangement"],
   hangsOn: "line and cavity",
+  unraised: (duty) => (!duty.hazards.has("polymerises") ? "The fluid is not stated to do so." : null),
   examine: ({ valve, duty }) => {
-    if (!duty.hazards.has("polymerises")) return notAsked("The fluid is not stated to do so.");
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {
       value: "polymerises",

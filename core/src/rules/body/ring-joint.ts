@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { coldClass } from "./cold-class.ts";
 
@@ -9,9 +9,10 @@ export const ringJoint = rule({
   source: "House rule: raised faces up to a class, ring joints from there (ASME B16.5)",
   inputs: ["end connection", "class", "house rule: ring joints from class"],
   hangsOn: "line and class",
+  unraised: ({ endConnection: end }) =>
+    end === "flanged RF" || end === "flanged RTJ" ? null : "Not flanged.",
   examine: ({ valve, duty, house }) => {
     const end = duty.endConnection;
-    if (end !== "flanged RF" && end !== "flanged RTJ") return notAsked("Not flanged.");
     const number = coldClass(valve.designation);
     const seen = {
       value: valve.size.designation,

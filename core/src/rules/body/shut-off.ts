@@ -1,6 +1,6 @@
 import { shutOffRates } from "../../duty/words.ts";
 import { used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const shutOff = rule({
@@ -9,9 +9,9 @@ export const shutOff = rule({
   source: "Rate the line promises with the seat (ISO 5208)",
   inputs: ["shut-off rate", "product line's rate"],
   hangsOn: "line and seat",
+  unraised: (duty) => (duty.stated.shutOff === null ? "No rate is asked for." : null),
   examine: ({ valve, duty }) => {
-    const asked = duty.stated.shutOff;
-    if (asked === null) return notAsked("No rate is asked for.");
+    const asked = duty.stated.shutOff!;
     const promised = valve.seat.shutOff;
     const order = shutOffRates as readonly string[];
     return fits(

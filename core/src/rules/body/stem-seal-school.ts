@@ -1,5 +1,5 @@
 import { used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const stemSealSchool = rule({
@@ -8,9 +8,9 @@ export const stemSealSchool = rule({
   source: "House rule: live-loaded stack or adjustable gland",
   inputs: ["stem seal", "house rule: stem seal"],
   hangsOn: "seals",
+  unraised: (_, house) => (house.stemSealSchool === "either" ? "The house takes either." : null),
   examine: ({ valve, house }) => {
     const school = house.stemSealSchool;
-    if (school === "either") return notAsked("The house takes either.");
     const seal = valve.seals.stemSeal;
     const live = seal !== "adjustable gland";
     return fits(

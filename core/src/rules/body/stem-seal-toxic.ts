@@ -1,5 +1,6 @@
 import { hazardsUsed, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
+import { noPoison } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const stemSealToxic = rule({
@@ -8,9 +9,9 @@ export const stemSealToxic = rule({
   source: "A second seal stands behind the first, with a leak-off where a leak can kill",
   inputs: ["hazards of the fluid", "stem seal"],
   hangsOn: "seals",
+  unraised: noPoison,
   examine: ({ valve, duty }) => {
     const lethal = duty.hazards.has("lethal");
-    if (!lethal && !duty.hazards.has("toxic")) return notAsked("Neither toxic nor lethal.");
     const seal = valve.seals.stemSeal;
     const seen = {
       value: lethal ? "lethal" : "toxic",

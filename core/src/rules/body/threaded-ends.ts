@@ -1,5 +1,5 @@
 import { hazardsUsed, stated, used } from "../inputs.ts";
-import { fits, notAsked, plain } from "../outcome.ts";
+import { fits, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const threadedEnds = rule({
@@ -8,9 +8,10 @@ export const threadedEnds = rule({
   source: "House rule for size; threads and sockets leave crevices and leak in lethal service",
   inputs: ["end connection", "size", "hazards of the fluid", "house rule: largest threaded end"],
   hangsOn: "size",
+  unraised: ({ endConnection: end }) =>
+    end === "threaded" || end === "socket-weld" ? null : "Neither threaded nor socket-welded.",
   examine: ({ valve, duty, house }) => {
     const end = duty.endConnection;
-    if (end !== "threaded" && end !== "socket-weld") return notAsked("Neither threaded nor socket-welded.");
     const { dn } = valve.size;
     const lethal = duty.hazards.has("lethal") || duty.hazards.has("toxic");
     const uses = [

@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const throttling = rule({
@@ -8,8 +8,8 @@ export const throttling = rule({
   source: "A ball left part-open erodes its seat; notched balls and discs are made for it",
   inputs: ["function", "construction"],
   hangsOn: "line",
+  unraised: (duty) => (duty.function !== "throttling" ? "Throttling is not asked for." : null),
   examine: ({ valve, duty }) => {
-    if (duty.function !== "throttling") return notAsked("Throttling is not asked for.");
     const can = valve.construction.throttling;
     const seen = {
       value: "wanted",

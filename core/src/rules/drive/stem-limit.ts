@@ -1,4 +1,4 @@
-import { against, notAsked, plain } from "../outcome.ts";
+import { against, inHand, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { driveLimits } from "./limits.ts";
 
@@ -24,9 +24,6 @@ export const stemLimit = rule({
         limit,
         sense: "≤",
         unit: "N·m",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
-        marginWanted: false,
         remedy:
           measured.verdict === "fails" ? "A smaller drive, a lower supply limit or a stronger stem." : null,
         uses: () => [
@@ -41,6 +38,7 @@ export const stemLimit = rule({
           { what: "maximum allowable stem torque", value: limit, unit: "N·m", origin: "catalogue" },
         ],
       },
+      inHand(measured, "%", false),
     );
   },
 });

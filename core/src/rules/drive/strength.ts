@@ -1,4 +1,4 @@
-import { against, cannotTell, notAsked, plain } from "../outcome.ts";
+import { against, cannotTell, inHand, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { driveLimits } from "./limits.ts";
 
@@ -74,13 +74,12 @@ export const strength = rule({
         limit: limits.givesNm,
         sense: "≤",
         unit: "N·m",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
         caseId: demand.hardest.caseId,
         caseName: demand.hardest.caseName,
         remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
         uses: () => [{ what: "weakest point", value: point, unit: "", origin: "computed" }, ...uses()],
       },
+      inHand(measured, "%"),
     );
   },
 });

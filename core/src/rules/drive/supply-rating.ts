@@ -1,4 +1,4 @@
-import { against, notAsked, plain } from "../outcome.ts";
+import { against, inHand, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const supplyRating = rule({
@@ -22,9 +22,6 @@ export const supplyRating = rule({
         limit,
         sense: "≤",
         unit: "bar g",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
-        marginWanted: false,
         remedy: measured.verdict === "fails" ? "A filter-regulator with relief at the drive." : null,
         uses: [
           {
@@ -36,6 +33,7 @@ export const supplyRating = rule({
           { what: "cylinder rated to", value: limit, unit: "bar g", origin: "catalogue" },
         ],
       },
+      inHand(measured, "%", false),
     );
   },
 });

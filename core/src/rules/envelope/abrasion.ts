@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const abrasion = rule({
@@ -8,9 +8,9 @@ export const abrasion = rule({
   source: "Hard solids embed in polymer (seat's abrasion figure, house rule)",
   inputs: ["solids", "seat", "house rule: solids a soft seat stands"],
   hangsOn: "seat material",
+  unraised: (duty) => (duty.solidsPercent === 0 ? "No solids are stated." : null),
   examine: ({ valve, duty, house }) => {
     const solids = duty.solidsPercent;
-    if (solids === 0) return notAsked("No solids are stated.");
     const { name, abrasionResistance } = valve.seat.material;
     const seen = {
       value: solids,

@@ -1,5 +1,5 @@
 import { temperatureOf, used } from "../inputs.ts";
-import { cannotTell, kelvinTo, notAsked, plain } from "../outcome.ts";
+import { cannotTell, inHand, kelvinTo, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { hottest } from "../worst.ts";
 
@@ -28,13 +28,12 @@ export const adjustableGlandHeat = rule({
         limit: elastomer.material.maximumC,
         unit: "°C",
         sense: "≤",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "K",
         caseId: hot.id,
         caseName: hot.name,
         remedy: measured.verdict === "fails" ? "A graphite gland, or a perfluoro O-ring." : null,
         uses: [...temperatureOf(hot), used(elastomer.part, elastomer.material.name, "catalogue")],
       },
+      inHand(measured, "K"),
     );
   },
 });

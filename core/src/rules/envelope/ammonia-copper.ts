@@ -1,6 +1,6 @@
 import { metalLimits } from "../../reference/metals.ts";
 import { used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { trimMetals } from "./wetted.ts";
 
@@ -10,8 +10,8 @@ export const ammoniaCopper = rule({
   source: "Copper alloys crack in ammonia",
   inputs: ["service family", "trim"],
   hangsOn: "trim",
-  examine: ({ valve, duty }) => {
-    if (duty.stated.fluid.family !== "ammonia") return notAsked("No ammonia.");
+  unraised: (duty) => (duty.stated.fluid.family !== "ammonia" ? "No ammonia." : null),
+  examine: ({ valve }) => {
     const copper = trimMetals(valve).find((p) => p.metal !== null && metalLimits(p.metal)?.copperAlloy);
     return fits(
       copper === undefined,

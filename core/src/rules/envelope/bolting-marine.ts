@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const boltingMarine = rule({
@@ -8,8 +8,8 @@ export const boltingMarine = rule({
   source: "Exposed bolting in salt air (practice)",
   inputs: ["installation", "bolting"],
   hangsOn: "line",
+  unraised: (duty) => (duty.installation !== "marine air" ? "No marine air." : null),
   examine: ({ valve, duty }) => {
-    if (duty.installation !== "marine air") return notAsked("No marine air.");
     const { bolting } = valve;
     const seen = {
       value: "marine air",

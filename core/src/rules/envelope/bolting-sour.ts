@@ -1,5 +1,5 @@
 import { stated, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const boltingSour = rule({
@@ -8,8 +8,8 @@ export const boltingSour = rule({
   source: "Exposed bolting of held hardness (ISO 15156)",
   inputs: ["partial pressure of H₂S", "bolting", "installation", "house rule: sour service from"],
   hangsOn: "line",
-  examine: ({ valve, duty, house }) => {
-    if (duty.h2sKPa < house.sourFromKPa) return notAsked("Below the border of sour service.");
+  unraised: (duty, house) => (duty.h2sKPa < house.sourFromKPa ? "Below the border of sour service." : null),
+  examine: ({ valve, duty }) => {
     const { bolting } = valve;
     // Buried or lagged bolting is denied the air and sits in whatever leaks.
     const denied = duty.installation === "buried";

@@ -13,12 +13,9 @@ export const causticCracking = rule({
   source: "Caustic cracks carbon steel that is not stress-relieved, above a temperature (practice)",
   inputs: ["service family", "temperature", "body grade"],
   hangsOn: "line and grade",
+  unraised: (duty) => (duty.stated.fluid.family === "caustic" ? null : "No carbon steel in caustic."),
   examine: ({ valve, duty }) => {
-    if (
-      duty.stated.fluid.family !== "caustic" ||
-      !valve.construction.bodyWetted ||
-      !valve.grade.metal?.includes("carbon steel")
-    )
+    if (!valve.construction.bodyWetted || !valve.grade.metal?.includes("carbon steel"))
       return notAsked("No carbon steel in caustic.");
     const hot = hottest(duty);
     if (hot === null) return cannotTell("a temperature");

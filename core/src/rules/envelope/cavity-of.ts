@@ -80,7 +80,17 @@ const lately: { duty: SettledDuty | null; house: HouseRules | null; shutIn: Shut
   house: null,
   shutIn: null,
 };
-function shutIn(duty: SettledDuty, house: HouseRules): ShutIn {
+/**
+ * What liquid a duty shuts into a cavity, and how warm it gets there.
+ *
+ * @param duty settled duty
+ * @param house the sun's share
+ * @returns where it is shut in and where it ends; what is missing; null where no liquid is shut in
+ * @throws never
+ * @source the duty; the coldest shut case that is not gas or steam
+ * @example shutIn(duty, house)
+ */
+export function shutIn(duty: SettledDuty, house: HouseRules): ShutIn {
   if (lately.duty !== duty || lately.house !== house) {
     lately.shutIn = shutInBy(duty, house);
     lately.duty = duty;

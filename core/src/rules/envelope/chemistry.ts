@@ -1,7 +1,8 @@
 import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import { type Suitability, suitability } from "../../reference/suitability.ts";
-import { gravityOf, type Outcome, type Verdict } from "../finding.ts";
+import { gravityOf, type Verdict } from "../finding.ts";
+import type { Found } from "../found.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 
 /** A wetted part and the name its material has in the suitability tables. */
@@ -18,6 +19,8 @@ const meaning: Record<Suitability, string> = {
   C: "C, needs evidence",
   X: "X, unsuitable",
 };
+
+const inWords = (rating: Suitability | null) => (rating === null ? "not listed" : meaning[rating]);
 
 function verdictOf(rating: Suitability | null, house: HouseRules): Verdict {
   if (rating === null || rating === "C") return "cannot tell";
@@ -37,30 +40,34 @@ function verdictOf(rating: Suitability | null, house: HouseRules): Verdict {
  * @source suitability tables (indicative, screening only)
  * @example chemistryOf([{ part: "seat", name: "PTFE", material: "ptfe" }], duty, house).verdict
  */
-export function chemistryOf(parts: readonly WettedPart[], duty: SettledDuty, house: HouseRules): Outcome {
+export function chemistryOf(parts: readonly WettedPart[], duty: SettledDuty, house: HouseRules): Found {
   const family = duty.stated.fluid.family;
   if (family === null) return cannotTell("the fluid's service family");
   if (parts.length === 0) return notAsked("None of it meets the fluid.");
-  const judged = parts.map((part) => {
-    const rating = part.material === null ? null : suitability(family, part.material);
-    return { ...part, rating, verdict: verdictOf(rating, house) };
-  });
-  const worst = judged.reduce((a, b) => (gravityOf(b.verdict) > gravityOf(a.verdict) ? b : a));
+  const ratingOf = ({ material }: WettedPart) => (material === null ? null : suitability(family, material));
+  let [worst] = parts as [WettedPart, ...WettedPart[]];
+  let rating = ratingOf(worst);
+  let verdict = verdictOf(rating, house);
+  for (const part of parts) {
+    const of = ratingOf(part);
+    const judged = verdictOf(of, house);
+    if (gravityOf(judged) > gravityOf(verdict)) [worst, rating, verdict] = [part, of, judged];
+  }
   const uses = () => [
     { what: "service family", value: family, unit: "" as const, origin: "entered" as const },
-    ...judged.map((p) => ({
-      what: `${p.part}, ${p.name}`,
-      value: p.rating === null ? "not listed" : meaning[p.rating],
+    ...parts.map((part) => ({
+      what: `${part.part}, ${part.name}`,
+      value: inWords(ratingOf(part)),
       unit: "" as const,
       origin: "reference" as const,
     })),
   ];
   const seen = {
     value: worst.name,
-    limit: worst.rating === null ? "not listed" : meaning[worst.rating],
+    limit: inWords(rating),
     uses,
   };
-  switch (worst.verdict) {
+  switch (verdict) {
     case "fails":
       return plain("fails", `${worst.name} does not stand the service.`, {
         ...seen,
@@ -68,7 +75,7 @@ export function chemistryOf(parts: readonly WettedPart[], duty: SettledDuty, hou
       });
     case "cannot tell":
       return cannotTell(
-        worst.rating === "C"
+        rating === "C"
           ? `evidence for ${worst.name} in ${family}: concentration, temperature, dryness`
           : `suitability of ${worst.name} in ${family}`,
         seen,

@@ -1,3 +1,4 @@
+import { noChlorides } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { chlorideJudged } from "./metal-judgements.ts";
 import { bodyMetal } from "./wetted.ts";
@@ -8,6 +9,7 @@ export const chlorideBody = rule({
   source: "Cracking temperature and pitting content by metal (indicative)",
   inputs: ["chlorides", "temperature", "body grade"],
   hangsOn: "line and grade",
+  unraised: noChlorides,
   examine: ({ valve, duty, house }) => {
     return chlorideJudged(bodyMetal(valve), duty, house);
   },

@@ -1,3 +1,4 @@
+import { noChlorides } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { chlorideJudged } from "./metal-judgements.ts";
 import { trimMetals } from "./wetted.ts";
@@ -8,6 +9,7 @@ export const chlorideTrim = rule({
   source: "Cracking temperature and pitting content by metal (indicative)",
   inputs: ["chlorides", "temperature", "trim"],
   hangsOn: "trim",
+  unraised: noChlorides,
   examine: ({ valve, duty, house }) => {
     return chlorideJudged(trimMetals(valve), duty, house);
   },

@@ -1,5 +1,5 @@
 import { used } from "../inputs.ts";
-import { cannotTell, fits, notAsked } from "../outcome.ts";
+import { cannotTell, fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { flows, worstPressure } from "../worst.ts";
 
@@ -9,14 +9,20 @@ export const decompression = rule({
   source: "Gas taken up bursts an elastomer when pressure is let off (NORSOK M-710, ISO 23936; house border)",
   inputs: ["pressure", "phase", "seal set", "house rule: rapid decompression"],
   hangsOn: "seals",
+  unraised: (duty, house) => {
+    const phases = flows(duty);
+    const pressure = worstPressure(duty);
+    if (pressure === null || phases.length === 0) return null;
+    const gassy = phases.some((p) => p === "gas" || p === "dense phase" || p === "two-phase");
+    return gassy && pressure >= house.decompressionFromBarG
+      ? null
+      : "No gas under enough pressure to matter.";
+  },
   examine: ({ valve, duty, house }) => {
     const phases = flows(duty);
-    const gassy = phases.some((p) => p === "gas" || p === "dense phase" || p === "two-phase");
     const pressure = worstPressure(duty);
     if (pressure === null) return cannotTell("the highest pressure");
     if (phases.length === 0) return cannotTell("the fluid's phase");
-    if (!gassy || pressure < house.decompressionFromBarG)
-      return notAsked("No gas under enough pressure to matter.");
     const weak = valve.seals.parts.find((p) => p.material.rapidDecompression === "no");
     const ungraded = valve.seals.parts.find(
       (p) => p.material.rapidDecompression === "grade" && !p.decompressionGrade,

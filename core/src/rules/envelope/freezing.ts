@@ -1,5 +1,5 @@
 import { temperatureOf, used } from "../inputs.ts";
-import { cannotTell, notAsked, plain } from "../outcome.ts";
+import { cannotTell, inHand, kelvinTo, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { coldest } from "../worst.ts";
 
@@ -9,9 +9,9 @@ export const freezing = rule({
   source: "Below its triple point the fluid is solid (table of fluids)",
   inputs: ["temperature", "substance", "construction"],
   hangsOn: "line",
+  unraised: (duty) => (duty.substance === null ? "No substance is picked." : null),
   examine: ({ valve, duty }) => {
-    const fluid = duty.substance;
-    if (fluid === null) return notAsked("No substance is picked.");
+    const fluid = duty.substance!;
     const cold = coldest(duty);
     if (cold === null) return cannotTell("a temperature");
     const jacketed = duty.stated.jacketC !== null && valve.line.jacket !== null;
@@ -20,23 +20,37 @@ export const freezing = rule({
       limit: fluid.triplePointC,
       unit: "°C" as const,
       sense: "≥" as const,
-      margin: cold.temperatureC! - fluid.triplePointC,
-      marginUnit: "K" as const,
-      marginWanted: false,
       caseId: cold.id,
       caseName: cold.name,
       uses: [...temperatureOf(cold), used(`${fluid.name} sets at`, fluid.triplePointC, "reference", "°C")],
     };
-    if (cold.temperatureC! >= fluid.triplePointC) return plain("holds", "The fluid stays fluid.", reading);
+    const margin = inHand(kelvinTo(cold.temperatureC!, fluid.triplePointC, "≥", 0), "K", false);
+    if (cold.temperatureC! >= fluid.triplePointC)
+      return plain("holds", "The fluid stays fluid.", reading, margin);
     if (jacketed)
-      return plain("tight", "The jacket keeps it fluid; let it fail and the valve is locked.", reading);
+      return plain(
+        "tight",
+        "The jacket keeps it fluid; let it fail and the valve is locked.",
+        reading,
+        margin,
+      );
     if (cold.id === "ambient")
-      return plain("tight", "An idle line sets at the lowest ambient: trace it or drain it.", reading);
+      return plain(
+        "tight",
+        "An idle line sets at the lowest ambient: trace it or drain it.",
+        reading,
+        margin,
+      );
     return valve.construction.holdsCavity
-      ? plain("fails", "The fluid sets in the cavity and locks the valve.", {
-          ...reading,
-          remedy: "Tracing or a jacket, or drain before cold.",
-        })
-      : plain("tight", "The fluid sets in the bore; no cavity is locked with it.", reading);
+      ? plain(
+          "fails",
+          "The fluid sets in the cavity and locks the valve.",
+          {
+            ...reading,
+            remedy: "Tracing or a jacket, or drain before cold.",
+          },
+          margin,
+        )
+      : plain("tight", "The fluid sets in the bore; no cavity is locked with it.", reading, margin);
   },
 });

@@ -1,5 +1,5 @@
 import { used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const graphiteSeawater = rule({
@@ -8,8 +8,8 @@ export const graphiteSeawater = rule({
   source: "Graphite drives pitting of stainless stems in salt water (practice)",
   inputs: ["service family", "seal set"],
   hangsOn: "seals",
-  examine: ({ valve, duty }) => {
-    if (duty.stated.fluid.family !== "seawater and brine") return notAsked("No salt water.");
+  unraised: (duty) => (duty.stated.fluid.family !== "seawater and brine" ? "No salt water." : null),
+  examine: ({ valve }) => {
     const graphite = valve.seals.parts.find((p) => p.material.id === "graphite-packing");
     return fits(
       graphite === undefined,

@@ -1,3 +1,4 @@
+import { noHydrogen } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { hydrogenJudged } from "./metal-judgements.ts";
 import { bodyMetal } from "./wetted.ts";
@@ -8,6 +9,7 @@ export const hydrogenBody = rule({
   source: "Embrittlement by metal (indicative)",
   inputs: ["hazards of the fluid", "body grade"],
   hangsOn: "line and grade",
+  unraised: noHydrogen,
   examine: ({ valve, duty }) => {
     return hydrogenJudged(bodyMetal(valve), duty);
   },

@@ -1,5 +1,6 @@
 import { hazardsUsed, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
+import { noHydrogen } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const hydrogenTightness = rule({
@@ -8,9 +9,8 @@ export const hydrogenTightness = rule({
   source: "Hydrogen finds leaks that nothing else does: a classed stem seal (practice)",
   inputs: ["hazards of the fluid", "seal set"],
   hangsOn: "seals",
+  unraised: noHydrogen,
   examine: ({ valve, duty }) => {
-    if (!duty.hazards.has("hydrogen") && duty.stated.fluid.family !== "hydrogen")
-      return notAsked("No hydrogen is stated.");
     const has = valve.seals.emissionClass;
     return fits(
       has === "A" || has === "B",

@@ -1,3 +1,4 @@
+import { noHydrogen } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { hydrogenJudged } from "./metal-judgements.ts";
 import { trimMetals } from "./wetted.ts";
@@ -8,6 +9,7 @@ export const hydrogenTrim = rule({
   source: "Embrittlement by metal (indicative)",
   inputs: ["hazards of the fluid", "trim"],
   hangsOn: "trim",
+  unraised: noHydrogen,
   examine: ({ valve, duty }) => {
     return hydrogenJudged(trimMetals(valve), duty);
   },

@@ -1,5 +1,5 @@
 import { used } from "../inputs.ts";
-import { kelvinTo, notAsked, plain } from "../outcome.ts";
+import { inHand, kelvinTo, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const jacketHeat = rule({
@@ -8,9 +8,10 @@ export const jacketHeat = rule({
   source: "Everything inside a jacket comes to its temperature",
   inputs: ["jacket temperature", "seat"],
   hangsOn: "line and seat",
+  unraised: (duty) => (duty.stated.jacketC === null ? "No jacket." : null),
   examine: ({ valve, duty, house }) => {
-    const heat = duty.stated.jacketC;
-    if (heat === null || valve.line.jacket === null) return notAsked("No jacket.");
+    const heat = duty.stated.jacketC!;
+    if (valve.line.jacket === null) return notAsked("No jacket.");
     const seat = valve.seat.material;
     const measured = kelvinTo(heat, seat.continuousMaximumC, "≤", house.temperatureMarginC);
     return plain(
@@ -25,14 +26,13 @@ export const jacketHeat = rule({
         limit: seat.continuousMaximumC,
         unit: "°C",
         sense: "≤",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "K",
         remedy: measured.verdict === "fails" ? "Cooler steam or a hotter seat." : null,
         uses: [
           used("jacket temperature", heat, "entered", "°C"),
           used(`continuous maximum of ${seat.name}`, seat.continuousMaximumC, "reference", "°C"),
         ],
       },
+      inHand(measured, "K"),
     );
   },
 });

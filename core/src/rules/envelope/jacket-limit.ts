@@ -1,5 +1,6 @@
 import { used } from "../inputs.ts";
-import { against, cannotTell, notAsked, plain } from "../outcome.ts";
+import { against, cannotTell, inHand, kelvinTo, notAsked, plain } from "../outcome.ts";
+import { noJacket } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const jacketLimit = rule({
@@ -8,10 +9,10 @@ export const jacketLimit = rule({
   source: "Jacket's own pressure and temperature (product line)",
   inputs: ["jacket pressure and temperature", "product line's jacket"],
   hangsOn: "line",
+  unraised: noJacket,
   examine: ({ valve, duty, house }) => {
     const { jacketBarG, jacketC } = duty.stated;
     const { jacket } = valve.line;
-    if (jacketBarG === null && jacketC === null) return notAsked("No jacket is asked for.");
     if (jacket === null) return notAsked("No jacket to limit; see the offer of one.");
     if (jacketBarG === null) return cannotTell("the jacket's pressure");
     if (jacketC === null) return cannotTell("the jacket's temperature");
@@ -22,16 +23,19 @@ export const jacketLimit = rule({
       used("jacket up to", jacket.maximumC, "catalogue", "°C"),
     ];
     if (jacketC > jacket.maximumC)
-      return plain("fails", "Hotter than the jacket may be.", {
-        value: jacketC,
-        limit: jacket.maximumC,
-        unit: "°C",
-        sense: "≤",
-        margin: jacket.maximumC - jacketC,
-        marginUnit: "K",
-        uses,
-        remedy: "A jacket of higher rating, or cooler steam.",
-      });
+      return plain(
+        "fails",
+        "Hotter than the jacket may be.",
+        {
+          value: jacketC,
+          limit: jacket.maximumC,
+          unit: "°C",
+          sense: "≤",
+          uses,
+          remedy: "A jacket of higher rating, or cooler steam.",
+        },
+        inHand(kelvinTo(jacketC, jacket.maximumC, "≤", 0), "K"),
+      );
     const measured = against(jacketBarG, jacket.maximumBarG, house.pressureMargin / 100);
     return plain(
       measured.verdict,
@@ -41,11 +45,10 @@ export const jacketLimit = rule({
         limit: jacket.maximumBarG,
         unit: "bar g",
         sense: "≤",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
         uses,
         remedy: measured.verdict === "fails" ? "A jacket of higher rating." : null,
       },
+      inHand(measured, "%"),
     );
   },
 });

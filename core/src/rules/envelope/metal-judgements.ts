@@ -1,9 +1,10 @@
 import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import { type MetalLimits, metalLimits } from "../../reference/metals.ts";
-import { gravityOf, type Outcome } from "../finding.ts";
+import { gravityOf } from "../finding.ts";
+import type { Found } from "../found.ts";
 import { hazardsUsed, stated, used } from "../inputs.ts";
-import { against, cannotTell, kelvinTo, notAsked, plain } from "../outcome.ts";
+import { against, cannotTell, inHand, kelvinTo, notAsked, plain } from "../outcome.ts";
 import { hottest, worstPressure } from "../worst.ts";
 
 /** A wetted metal part; `metal` is its name in the tables, null where they have none. */
@@ -16,9 +17,9 @@ export interface MetalPart {
 function gravestPart(
   parts: readonly MetalPart[],
   what: string,
-  judge: (part: MetalPart & { metal: string }, limits: MetalLimits) => Outcome,
-): Outcome {
-  let worst: Outcome | null = null;
+  judge: (part: MetalPart & { metal: string }, limits: MetalLimits) => Found,
+): Found {
+  let worst: Found | null = null;
   for (const { part, metal } of parts) {
     const limits = metal === null ? undefined : metalLimits(metal);
     const outcome =
@@ -36,22 +37,21 @@ function gravestPart(
 }
 
 /**
- * Sour service: each metal against the partial pressure of hydrogen sulphide.
+ * Sour service, where the duty is one: each metal against the partial pressure of hydrogen sulphide.
  *
  * @param parts wetted metal parts
  * @param duty settled duty
  * @param house partial pressure from which a service is sour
- * @returns the gravest part's outcome; *not asked* below the border; *cannot tell* where the family is
+ * @returns the gravest part's outcome; *cannot tell* where the family is
  *   sour and no partial pressure is stated
  * @throws never
  * @source ISO 15156 (NACE MR0175), limits of metals (indicative)
  * @example sourLimits([{ part: "ball", metal: "17-4PH" }], duty, house).verdict
  */
-export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
+export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Found {
   const entered = duty.stated.fluid.h2sKPa;
   if (entered === null && duty.stated.fluid.family === "sour hydrocarbon")
     return cannotTell("the partial pressure of H₂S");
-  if (duty.h2sKPa < house.sourFromKPa) return notAsked("Below the border of sour service.");
   const uses = [
     stated("partial pressure of H₂S", duty.h2sKPa, entered, "kPa"),
     used("sour service from", house.sourFromKPa, "house rule", "kPa"),
@@ -80,33 +80,28 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
         limit: limits.h2sLimitKPa,
         sense: "≤",
         unit: "kPa",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
         remedy:
           measured.verdict === "fails" ? "A nickel alloy or low-alloy steel of controlled hardness." : null,
         uses: [...of, used(`limit of ${metal}`, limits.h2sLimitKPa, "reference", "kPa")],
       },
+      inHand(measured, "%"),
     );
   });
 }
 
-/** Chlorides below this do not crack an austenitic steel in practice, mg/l. */
-const harmlessChloridesMgL = 50;
-
 /**
- * Chlorides: stress cracking above a temperature, pitting above a content.
+ * Chlorides, where there are any: stress cracking above a temperature, pitting above a content.
  *
  * @param parts wetted metal parts
  * @param duty settled duty
  * @param house temperature margin
- * @returns the gravest part's outcome; *not asked* without chlorides
+ * @returns the gravest part's outcome
  * @throws never
  * @source limits of metals (indicative)
  * @example chlorideJudged([{ part: "body", metal: "austenitic 316" }], duty, house).verdict
  */
-export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
+export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Found {
   const chlorides = duty.chloridesMgL;
-  if (chlorides < harmlessChloridesMgL) return notAsked("No chlorides to speak of are stated.");
   const hot = hottest(duty);
   if (hot === null) return cannotTell("a temperature");
   const content = stated("chlorides", chlorides, duty.stated.fluid.chloridesMgL, "mg/l");
@@ -136,8 +131,6 @@ export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, h
         limit: limits.chlorideCrackingFromC,
         sense: "≤",
         unit: "°C",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "K",
         caseId: hot.id,
         caseName: hot.name,
         remedy: measured.verdict === "fails" ? "Duplex, super duplex or a nickel alloy." : null,
@@ -147,23 +140,22 @@ export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, h
           used(`cracking of ${metal} from`, limits.chlorideCrackingFromC, "reference", "°C"),
         ],
       },
+      inHand(measured, "K"),
     );
   });
 }
 
 /**
- * Hydrogen: high-hardness steels and titanium embrittle.
+ * Hydrogen, where there is any: high-hardness steels and titanium embrittle.
  *
  * @param parts wetted metal parts
  * @param duty settled duty
- * @returns the gravest part's outcome; *not asked* without hydrogen
+ * @returns the gravest part's outcome
  * @throws never
  * @source limits of metals (indicative)
  * @example hydrogenJudged([{ part: "stem", metal: "17-4PH" }], duty).verdict
  */
-export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): Outcome {
-  if (!duty.hazards.has("hydrogen") && duty.stated.fluid.family !== "hydrogen")
-    return notAsked("No hydrogen is stated.");
+export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): Found {
   return gravestPart(parts, "hydrogen limit", ({ part, metal }, { hydrogen }) =>
     plain(
       hydrogen === "yes" ? "holds" : hydrogen === "limited" ? "tight" : "fails",
@@ -187,19 +179,17 @@ export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): 
 }
 
 /**
- * Oxygen: each metal up to the pressure it may stand where the stream impinges.
+ * Oxygen, where there is any: each metal up to the pressure it may stand where the stream impinges.
  *
  * @param parts wetted metal parts
  * @param duty settled duty
  * @param house pressure margin
- * @returns the gravest part's outcome; *not asked* without oxygen
+ * @returns the gravest part's outcome
  * @throws never
  * @source limits of metals (indicative); oxygen practice for impingement sites
  * @example oxygenJudged([{ part: "ball", metal: "alloy 400" }], duty, house).verdict
  */
-export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
-  if (!duty.hazards.has("oxygen") && duty.stated.fluid.family !== "oxygen")
-    return notAsked("No oxygen is stated.");
+export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Found {
   const pressure = worstPressure(duty);
   if (pressure === null) return cannotTell("the highest pressure");
   return gravestPart(parts, "oxygen limit", ({ part, metal }, { oxygenLimitBarG }) => {
@@ -214,8 +204,6 @@ export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, hou
         limit: oxygenLimitBarG,
         sense: "≤",
         unit: "bar g",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
         remedy: measured.verdict === "fails" ? "A copper or nickel alloy near impingement." : null,
         uses: [
           used("highest pressure", pressure, "entered", "bar g"),
@@ -223,6 +211,7 @@ export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, hou
           used(`limit of ${metal} in oxygen`, oxygenLimitBarG, "reference", "bar g"),
         ],
       },
+      inHand(measured, "%"),
     );
   });
 }

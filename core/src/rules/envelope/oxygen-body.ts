@@ -1,3 +1,4 @@
+import { noOxygen } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { oxygenJudged } from "./metal-judgements.ts";
 import { bodyMetal } from "./wetted.ts";
@@ -8,6 +9,7 @@ export const oxygenBody = rule({
   source: "Pressure a metal stands where oxygen impinges (indicative)",
   inputs: ["hazards of the fluid", "pressure", "body grade"],
   hangsOn: "line and grade",
+  unraised: noOxygen,
   examine: ({ valve, duty, house }) => {
     return oxygenJudged(bodyMetal(valve), duty, house);
   },

@@ -1,5 +1,6 @@
 import { hazardsUsed, stated, used } from "../inputs.ts";
-import { cannotTell, fits, notAsked } from "../outcome.ts";
+import { cannotTell, fits } from "../outcome.ts";
+import { noOxygen } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { worstClosed } from "../worst.ts";
 
@@ -9,9 +10,8 @@ export const oxygenOpening = rule({
   source: "A quarter turn opens fast: adiabatic compression heats what lies behind it (practice)",
   inputs: ["hazards of the fluid", "pressure on either side", "equalising bypass", "construction"],
   hangsOn: "line",
+  unraised: noOxygen,
   examine: ({ valve, duty }) => {
-    if (!duty.hazards.has("oxygen") && duty.stated.fluid.family !== "oxygen")
-      return notAsked("No oxygen is stated.");
     const worst = worstClosed(duty);
     if (worst === null) return cannotTell("a pressure");
     const slow = valve.construction.stroke === "rising stem" || (duty.stated.equalisingBypass ?? false);

@@ -1,5 +1,6 @@
 import { hazardsUsed, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
+import { noOxygen } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const oxygenSeat = rule({
@@ -8,9 +9,8 @@ export const oxygenSeat = rule({
   source: "Polymers that may be lit by adiabatic compression (indicative)",
   inputs: ["hazards of the fluid", "seat"],
   hangsOn: "seat material",
+  unraised: noOxygen,
   examine: ({ valve, duty }) => {
-    if (!duty.hazards.has("oxygen") && duty.stated.fluid.family !== "oxygen")
-      return notAsked("No oxygen is stated.");
     const seat = valve.seat.material;
     const seen = {
       value: seat.name,

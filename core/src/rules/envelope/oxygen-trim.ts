@@ -1,3 +1,4 @@
+import { noOxygen } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { oxygenJudged } from "./metal-judgements.ts";
 import { trimMetals } from "./wetted.ts";
@@ -8,6 +9,7 @@ export const oxygenTrim = rule({
   source: "Pressure a metal stands where oxygen impinges (indicative)",
   inputs: ["hazards of the fluid", "pressure", "trim"],
   hangsOn: "trim",
+  unraised: noOxygen,
   examine: ({ valve, duty, house }) => {
     return oxygenJudged(trimMetals(valve), duty, house);
   },

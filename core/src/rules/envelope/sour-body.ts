@@ -1,3 +1,4 @@
+import { notSour } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { sourLimits } from "./metal-judgements.ts";
 import { bodyMetal } from "./wetted.ts";
@@ -8,6 +9,7 @@ export const sourBody = rule({
   source: "ISO 15156 limits by metal (indicative)",
   inputs: ["partial pressure of H₂S", "body grade", "house rule: sour service from"],
   hangsOn: "line and grade",
+  unraised: notSour,
   examine: ({ valve, duty, house }) => {
     return sourLimits(bodyMetal(valve), duty, house);
   },

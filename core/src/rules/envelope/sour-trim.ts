@@ -1,3 +1,4 @@
+import { notSour } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { sourLimits } from "./metal-judgements.ts";
 import { trimMetals } from "./wetted.ts";
@@ -8,6 +9,7 @@ export const sourTrim = rule({
   source: "ISO 15156 limits by metal (indicative)",
   inputs: ["partial pressure of H₂S", "trim", "house rule: sour service from"],
   hangsOn: "trim",
+  unraised: notSour,
   examine: ({ valve, duty, house }) => {
     return sourLimits(trimMetals(valve), duty, house);
   },

@@ -8,12 +8,16 @@ export const steamLimit = rule({
   source: "Seat's standing in steam and the house's limit, lower than the dry one",
   inputs: ["temperature", "phase", "seat", "house rule: soft seats in steam"],
   hangsOn: "seat material",
+  unraised: ({ cases }) =>
+    cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.phase === "steam")
+      ? null
+      : "No case is steam.",
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     if (seat.kind === "metal") return notAsked("A metal seat.");
     const limit =
       seat.steam === "no" ? null : seat.steam === "yes" ? house.steamLimitC : house.limitedSteamLimitC;
-    const outcome = overCases(duty.cases, {
+    return overCases(duty.cases, {
       unit: "°C",
       marginUnit: "K",
       sense: "≤",
@@ -45,6 +49,5 @@ export const steamLimit = rule({
         used("limit in steam", limit ?? house.limitedSteamLimitC, "house rule", "°C"),
       ],
     });
-    return outcome.verdict === "not asked" ? notAsked("No case is steam.") : outcome;
   },
 });

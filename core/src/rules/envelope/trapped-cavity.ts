@@ -1,7 +1,7 @@
 import { used } from "../inputs.ts";
-import { against, cannotTell, notAsked, plain } from "../outcome.ts";
+import { against, cannotTell, inHand, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { cavityOf } from "./cavity-of.ts";
+import { cavityOf, shutIn } from "./cavity-of.ts";
 
 export const trappedCavity = rule({
   id: "envelope/trapped-cavity",
@@ -17,6 +17,7 @@ export const trappedCavity = rule({
     "house rule: limit for a trapped cavity",
   ],
   hangsOn: "body and seat",
+  unraised: (duty, house) => (shutIn(duty, house) === null ? "No liquid is shut in." : null),
   examine: ({ valve, duty, house }) => {
     if (!valve.construction.holdsCavity) return notAsked("No cavity.");
     const trapped = cavityOf(valve, duty, house);
@@ -37,8 +38,6 @@ export const trappedCavity = rule({
         limit: trapped.limitBarG,
         unit: "bar g",
         sense: "≤",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
         caseId: trapped.from.id,
         caseName: trapped.from.name,
         remedy:
@@ -56,6 +55,7 @@ export const trappedCavity = rule({
           used("limit", house.cavityLimit, "house rule"),
         ],
       },
+      inHand(measured, "%"),
     );
   },
 });

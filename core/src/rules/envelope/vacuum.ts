@@ -1,7 +1,11 @@
+import type { SettledDuty } from "../../duty/settle.ts";
 import { vacuumBarG } from "../../duty/limits.ts";
 import { used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
+
+const underVacuum = (duty: SettledDuty) =>
+  duty.cases.find((c) => c.kind !== "fire" && ((c.upstreamBarG ?? 0) < 0 || c.downstreamBarG < 0));
 
 export const vacuum = rule({
   id: "envelope/vacuum",
@@ -9,11 +13,9 @@ export const vacuum = rule({
   source: "Linings and seats that are pushed off by the atmosphere (product line)",
   inputs: ["pressure on either side", "product line's vacuum rating"],
   hangsOn: "line",
+  unraised: (duty) => (underVacuum(duty) ? null : "No case runs below the atmosphere."),
   examine: ({ valve, duty }) => {
-    const under = duty.cases.find(
-      (c) => c.kind !== "fire" && ((c.upstreamBarG ?? 0) < 0 || c.downstreamBarG < 0),
-    );
-    if (!under) return notAsked("No case runs below the atmosphere.");
+    const under = underVacuum(duty)!;
     const lowest = Math.min(under.upstreamBarG ?? 0, under.downstreamBarG);
     const stands = valve.line.vacuum && valve.construction.standsVacuum;
     return fits(

@@ -8,10 +8,12 @@ export const wetCarbonDioxide = rule({
   source: "Carbonic acid eats carbon steel where there is free water (practice)",
   inputs: ["service family", "free water", "body grade"],
   hangsOn: "line and grade",
+  unraised: ({ stated, substance }) =>
+    stated.fluid.family === "carbon dioxide dense phase" || substance?.id === "carbon-dioxide"
+      ? null
+      : "No carbon steel in CO₂.",
   examine: ({ valve, duty }) => {
-    const co2 =
-      duty.stated.fluid.family === "carbon dioxide dense phase" || duty.substance?.id === "carbon-dioxide";
-    if (!co2 || !valve.construction.bodyWetted || !valve.grade.metal?.includes("carbon steel"))
+    if (!valve.construction.bodyWetted || !valve.grade.metal?.includes("carbon steel"))
       return notAsked("No carbon steel in CO₂.");
     const seen = {
       value: duty.freeWater ? "free water" : "dry",

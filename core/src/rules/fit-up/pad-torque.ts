@@ -1,5 +1,5 @@
 import { driveLimits, padLimitNm } from "../drive/limits.ts";
-import { against, notAsked, plain } from "../outcome.ts";
+import { against, inHand, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const padTorque = rule({
@@ -27,9 +27,6 @@ export const padTorque = rule({
         limit,
         sense: "≤",
         unit: "N·m",
-        margin: "margin" in measured ? measured.margin : null,
-        marginUnit: "%",
-        marginWanted: false,
         remedy: measured.verdict === "fails" ? "A smaller drive or a valve with a larger pad." : null,
         uses: () => [
           { what: "valve pad", value: valve.size.pad, unit: "", origin: "catalogue" },
@@ -37,6 +34,7 @@ export const padTorque = rule({
           { what: "peak output at highest supply", value: peakNm, unit: "N·m", origin: "computed" },
         ],
       },
+      inHand(measured, "%", false),
     );
   },
 });
