@@ -142,12 +142,12 @@ const nothing = blockOf(none, none);
  * @example joined([]).tight // → 0
  */
 export function joined(blocks: readonly Block[]): Block {
-  if (blocks.length === 0) return nothing;
-  if (blocks.length === 1) return blocks[0]!;
+  const some = blocks.includes(nothing) ? blocks.filter((block) => block !== nothing) : blocks;
+  if (some.length <= 1) return some[0] ?? nothing;
   let [fails, cannotTell, tight, shortfall] = [0, 0, 0, 0];
   let leastMargin: number | null = null;
   let heldBackBy: HeldBack | null = null;
-  for (const block of blocks) {
+  for (const block of some) {
     fails += block.fails;
     cannotTell += block.cannotTell;
     tight += block.tight;

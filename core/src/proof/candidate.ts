@@ -43,66 +43,64 @@ export function candidateKey(valve: string, drive: string | null): string {
 }
 
 /**
- * A candidate put together from the blocks of its parts. What only a reader needs (key, stations, the
- * list of findings) is put together when it is read.
+ * A candidate put together from the blocks of its parts. Ranked by what is counted at once; what a reader
+ * needs (key, verdicts, findings, what holds it back) is put together when it is read.
  */
 class Gathered implements ProvenCandidate {
   readonly valve: Valve;
-  readonly drive: Drive | null;
-  readonly demand: TorqueDemand;
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
-  readonly leastMargin: number | null;
   readonly shortfall: number;
   readonly price: number;
-  readonly #held: HeldBack | null;
   // Fields, not a list: a proof makes thousands of these, and a list would be a second object for each.
-  readonly #unraised: Block;
-  readonly #body: Block;
+  readonly #pairing: ExaminedPairing;
+  readonly #housing: Block;
   readonly #kit: Block;
-  readonly #pair: Block;
-  readonly #seatAndBody: Block;
   readonly #seatAndTrim: Block;
 
-  constructor(valve: Valve, drive: Drive | null, demand: TorqueDemand, of: CandidateBlocks) {
-    const { unraised, body, kit, pair, seatAndBody, seatAndTrim } = of;
+  constructor(valve: Valve, pairing: ExaminedPairing, housing: Block, kit: Block, seatAndTrim: Block) {
+    const { block: pair, drive } = pairing;
     this.valve = valve;
-    this.drive = drive;
-    this.demand = demand;
-    this.fails = body.fails + kit.fails + pair.fails + seatAndBody.fails + seatAndTrim.fails;
-    this.cannotTell =
-      body.cannotTell + kit.cannotTell + pair.cannotTell + seatAndBody.cannotTell + seatAndTrim.cannotTell;
-    this.tight = body.tight + kit.tight + pair.tight + seatAndBody.tight + seatAndTrim.tight;
-    this.leastMargin = leastOf(
-      leastOf(leastOf(body.leastMargin, kit.leastMargin), leastOf(pair.leastMargin, seatAndBody.leastMargin)),
-      seatAndTrim.leastMargin,
-    );
-    this.shortfall =
-      body.shortfall + kit.shortfall + pair.shortfall + seatAndBody.shortfall + seatAndTrim.shortfall;
+    this.fails = housing.fails + kit.fails + pair.fails + seatAndTrim.fails;
+    this.cannotTell = housing.cannotTell + kit.cannotTell + pair.cannotTell + seatAndTrim.cannotTell;
+    this.tight = housing.tight + kit.tight + pair.tight + seatAndTrim.tight;
+    this.shortfall = housing.shortfall + kit.shortfall + pair.shortfall + seatAndTrim.shortfall;
     this.price = valve.price + (drive === null ? 0 : drive.price);
-    this.#held = graver(
-      graver(graver(body.heldBackBy, kit.heldBackBy), graver(pair.heldBackBy, seatAndBody.heldBackBy)),
-      seatAndTrim.heldBackBy,
-    );
-    this.#unraised = unraised;
-    this.#body = body;
+    this.#pairing = pairing;
+    this.#housing = housing;
     this.#kit = kit;
-    this.#pair = pair;
-    this.#seatAndBody = seatAndBody;
     this.#seatAndTrim = seatAndTrim;
+  }
+
+  get drive(): Drive | null {
+    return this.#pairing.drive;
+  }
+
+  get demand(): TorqueDemand {
+    return this.#pairing.demand;
   }
 
   get key(): string {
     return candidateKey(this.valve.key, this.drive?.key ?? null);
   }
 
-  get verdict(): Verdict {
-    return this.#held === null ? "not asked" : this.#held.finding.verdict;
+  get #blocks(): readonly [Block, Block, Block, Block] {
+    return [this.#housing, this.#kit, this.#pairing.block, this.#seatAndTrim];
   }
 
   get heldBackBy(): Finding | null {
-    return this.#held === null ? null : this.#held.finding;
+    return (
+      this.#blocks.reduce<HeldBack | null>((held, b) => graver(held, b.heldBackBy), null)?.finding ?? null
+    );
+  }
+
+  get verdict(): Verdict {
+    return this.fails > 0 ? "fails" : (this.heldBackBy?.verdict ?? "not asked");
+  }
+
+  get leastMargin(): number | null {
+    return this.#blocks.reduce<number | null>((least, b) => leastOf(least, b.leastMargin), null);
   }
 
   get breakNm(): number | null {
@@ -118,14 +116,7 @@ class Gathered implements ProvenCandidate {
   }
 
   get findings(): readonly Finding[] {
-    return findingsOf([
-      this.#unraised,
-      this.#body,
-      this.#kit,
-      this.#pair,
-      this.#seatAndBody,
-      this.#seatAndTrim,
-    ]);
+    return findingsOf(this.#blocks);
   }
 
   get failing(): readonly Finding[] {
@@ -133,36 +124,32 @@ class Gathered implements ProvenCandidate {
   }
 }
 
-/** Blocks of findings a candidate is put together from, by what they hang on. */
-export interface CandidateBlocks {
-  /** Rules the duty raises of no valve. */
-  readonly unraised: Block;
-  readonly body: Block;
-  /** Trim and seals. */
-  readonly kit: Block;
-  /** Seat at its size with the drive. */
-  readonly pair: Block;
-  readonly seatAndBody: Block;
-  readonly seatAndTrim: Block;
+/** A seat at its size with a drive: torque demand, and what was found on the two together. */
+export interface ExaminedPairing {
+  readonly drive: Drive | null;
+  readonly demand: TorqueDemand;
+  readonly block: Block;
 }
 
 /**
- * Puts a candidate together from the blocks of its findings.
+ * Puts a candidate together from the blocks of its findings; every rule stands in one of them.
  *
  * @param valve the valve
- * @param drive its drive, null for a bare stem
- * @param demand torque demand in the duty, N·m
- * @param of findings on its parts
+ * @param pairing its seat with its drive
+ * @param housing findings on the body and on body with seat, and those the duty does not raise
+ * @param kit findings on trim and seals
+ * @param seatAndTrim findings on seat with trim
  * @returns the proven candidate; `findings` stand in the order of the rules
  * @throws never
  * @source gravest finding decides
- * @example gather(valve, drive, demand, blocks).findings.length === rules.length
+ * @example gather(valve, pairing, housing, kit, seatAndTrim).findings.length === rules.length
  */
 export function gather(
   valve: Valve,
-  drive: Drive | null,
-  demand: TorqueDemand,
-  of: CandidateBlocks,
+  pairing: ExaminedPairing,
+  housing: Block,
+  kit: Block,
+  seatAndTrim: Block,
 ): ProvenCandidate {
-  return new Gathered(valve, drive, demand, of);
+  return new Gathered(valve, pairing, housing, kit, seatAndTrim);
 }

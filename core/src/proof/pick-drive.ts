@@ -3,7 +3,6 @@ import type { Valve } from "../catalogue/valve.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { driveLimits, padLimitNm } from "../rules/drive/limits.ts";
 import { gravityOf } from "../rules/finding.ts";
-import { against } from "../rules/outcome.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
 
 /**
@@ -28,26 +27,9 @@ export function drivesActing(
   return [...(acting.length > 0 ? acting : drives)].sort((a, b) => a.price - b.price);
 }
 
-function gravityOn(
-  drive: SuppliedDrive,
-  valve: Valve,
-  demand: TorqueDemand,
-  house: HouseRules,
-): { gravity: number; shortfall: number } {
-  const limits = driveLimits(drive, demand);
-  const measures = [
-    against(limits.peakNm, valve.size.maximumStemTorqueNm, 0),
-    against(Math.max(limits.peakNm, limits.needsNm ?? 0), padLimitNm(valve.size.pad), 0),
-  ];
-  if (limits.needsNm !== null && limits.givesNm !== null)
-    measures.push(against(limits.needsNm, limits.givesNm, house.torqueMargin / 100));
-  let gravity = 0;
-  let shortfall = 0;
-  for (const measure of measures) {
-    gravity = Math.max(gravity, gravityOf(measure.verdict));
-    if ("margin" in measure && measure.margin !== null && measure.margin < 0) shortfall -= measure.margin;
-  }
-  return { gravity, shortfall };
+/** Share by which a limit is missed; 0 where it is kept, equality included. */
+function missedBy(value: number, limit: number): number {
+  return value > limit && value > 0 ? 1 - limit / value : 0;
 }
 
 /**
@@ -69,16 +51,25 @@ export function pickDrive(
   demand: TorqueDemand,
   house: HouseRules,
 ): SuppliedDrive {
+  const stemNm = valve.size.maximumStemTorqueNm;
+  const padNm = padLimitNm(valve.size.pad);
+  const wanted = 1 + house.torqueMargin / 100;
   let best = drives[0]!;
   let bestGravity = Number.POSITIVE_INFINITY;
   let bestShortfall = Number.POSITIVE_INFINITY;
   for (const drive of drives) {
-    const { gravity, shortfall } = gravityOn(drive, valve, demand, house);
+    const { peakNm, needsNm, givesNm } = driveLimits(drive, demand);
+    const known = needsNm !== null && givesNm !== null;
+    const carriedNm = known ? Math.max(peakNm, needsNm) : peakNm;
+    const shortfall =
+      missedBy(peakNm, stemNm) + missedBy(carriedNm, padNm) + (known ? missedBy(needsNm, givesNm) : 0);
+    const close = known && needsNm > 0 && givesNm < needsNm * wanted;
+    const gravity = gravityOf(shortfall > 0 ? "fails" : close ? "tight" : "holds");
     if (gravity < bestGravity || (gravity === bestGravity && shortfall < bestShortfall - 1e-12)) {
       best = drive;
       bestGravity = gravity;
       bestShortfall = shortfall;
-      if (gravity <= 1) break;
+      if (shortfall === 0 && !close) break;
     }
   }
   return best;

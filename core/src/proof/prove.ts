@@ -5,11 +5,12 @@ import { type Missing, missingFrom } from "../duty/completeness.ts";
 import type { Duty } from "../duty/duty.ts";
 import { type SettledDuty, settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import { type Finding, gravityOf, type Verdict } from "../rules/finding.ts";
-import type { Judged } from "../rules/judged.ts";
+import type { Finding, Verdict } from "../rules/finding.ts";
+import type { CandidatePart } from "../rules/hangs-on.ts";
 import { type TorqueDemand, torqueDemand } from "../torque/demand.ts";
+import { serviceFactor } from "../torque/service-factor.ts";
 import { type Block, joined } from "./block.ts";
-import { type CandidateBlocks, gather, type ProvenCandidate } from "./candidate.ts";
+import { type ExaminedPairing, gather, type ProvenCandidate } from "./candidate.ts";
 import { drivesActing, pickDrive } from "./pick-drive.ts";
 import { type Order, rank } from "./rank.ts";
 import { raisedRules } from "./rule-groups.ts";
@@ -44,8 +45,23 @@ export interface Prover {
 /** A size and seat with a drive; valves that differ only in body, trim or seals share it and its findings. */
 interface Pairing {
   readonly supplied: SuppliedDrive | null;
+  readonly drive: Drive | null;
+  readonly demand: TorqueDemand;
   readonly pair: number;
-  block: Block | null;
+  examined: ExaminedPairing | null;
+}
+
+/** Finds a block by number, or makes it. The maker stands ready: one made anew for each candidate would be waste. */
+function kept(make: (valve: Valve, pair: Pairing) => Block) {
+  const blocks = new Map<number, Block>();
+  return (at: number, valve: Valve, pair: Pairing): Block => {
+    let block = blocks.get(at);
+    if (block === undefined) {
+      block = make(valve, pair);
+      blocks.set(at, block);
+    }
+    return block;
+  };
 }
 
 /**
@@ -61,15 +77,8 @@ interface Pairing {
  */
 export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
   const settled = settle(duty, house);
-  const demands = new Map<number, TorqueDemand>();
   const raised = raisedRules(settled, house);
-  let pairs = 0;
-  const bodies = new Map<number, Block>();
-  const kits = new Map<number, Block>();
-  const keep = (among: Map<number, Block>, at: number, block: Block): Block => {
-    among.set(at, block);
-    return block;
-  };
+  const factor = serviceFactor(settled, house);
   const supply = (drive: Drive) => suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);
   const families = shelf.families
     .filter(({ drives }) => {
@@ -78,77 +87,66 @@ export function prover(duty: Duty, shelf: Shelf, house: HouseRules): Prover {
       return settled.operator === "any" || (settled.operator === "pneumatic") === pneumatic;
     })
     .map(({ drives }) => ({ all: drives, acting: drivesActing(drives, duty.onSupplyLoss).map(supply) }));
-  const picked = new Map<number, readonly Pairing[]>();
 
-  const demandOf = (valve: Valve): TorqueDemand => {
-    let demand = demands.get(valve.alike.torque);
-    if (!demand) {
-      demand = torqueDemand(valve, settled, house);
-      demands.set(valve.alike.torque, demand);
-    }
-    return demand;
-  };
-
-  const seats = { body: new Map<number, Block>(), trim: new Map<number, Block>() };
-  // Written into anew for each candidate and read at once: nearly every one is put together from blocks there already.
-  const parts: { -readonly [Part in keyof CandidateBlocks]: Block } = {
-    unraised: raised.unraised,
-    body: raised.unraised,
-    kit: raised.unraised,
-    pair: raised.unraised,
-    seatAndBody: raised.unraised,
-    seatAndTrim: raised.unraised,
-  };
-
-  const judgePair = (valve: Valve, pair: Pairing): ProvenCandidate => {
-    const { alike } = valve;
-    const { supplied } = pair;
-    const drive = supplied === null ? null : supplied.drive;
-    const demand = demandOf(valve);
-    let judged: Judged | null = null;
-    const asJudged = (): Judged => {
-      judged ??= { valve, drive, supplied, pair: pair.pair, demand, duty: settled, house };
-      return judged;
-    };
-    parts.body = bodies.get(alike.body) ?? keep(bodies, alike.body, raised.examine("body", asJudged()));
-    parts.kit = kits.get(alike.kit) ?? keep(kits, alike.kit, kitOf(asJudged()));
-    pair.block ??= raised.examine("seat and drive", asJudged());
-    parts.pair = pair.block;
-    parts.seatAndBody =
-      seats.body.get(alike.bodySeat) ??
-      keep(seats.body, alike.bodySeat, raised.examine("seat and body", asJudged()));
-    parts.seatAndTrim =
-      seats.trim.get(alike.trimSeat) ??
-      keep(seats.trim, alike.trimSeat, raised.examine("seat and trim", asJudged()));
-    return gather(valve, drive, demand, parts);
-  };
-
-  const kitOf = (judged: Judged): Block =>
-    joined([
-      raised.examine("trim", judged),
-      raised.examine("seals", judged),
-      raised.examine("seals in class", judged),
-    ]);
-
-  const pairing = (supplied: SuppliedDrive | null): Pairing => ({
+  let pairs = 0;
+  const pairing = (demand: TorqueDemand, supplied: SuppliedDrive | null): Pairing => ({
     supplied,
+    drive: supplied === null ? null : supplied.drive,
+    demand,
     pair: pairs++,
-    block: null,
+    examined: null,
   });
-
+  const demandOf = (valve: Valve) => torqueDemand(valve, settled, house, factor);
+  const picked = new Map<number, readonly Pairing[]>();
   const pickFor = (valve: Valve): readonly Pairing[] => {
     let pairings = picked.get(valve.alike.torque);
     if (!pairings) {
+      const demand = demandOf(valve);
       pairings =
         families.length === 0 || valve.construction.stroke === "rising stem"
-          ? [pairing(null)]
-          : families.map(({ acting }) => pairing(pickDrive(acting, valve, demandOf(valve), house)));
+          ? [pairing(demand, null)]
+          : families.map(({ acting }) => pairing(demand, pickDrive(acting, valve, demand, house)));
       picked.set(valve.alike.torque, pairings);
     }
     return pairings;
   };
 
-  const judge = (valve: Valve, drive: Drive | null) => judgePair(valve, pairing(drive && supply(drive)));
+  const examine = (part: CandidatePart) => (valve: Valve, pair: Pairing) =>
+    raised.examine(part, {
+      valve,
+      drive: pair.drive,
+      supplied: pair.supplied,
+      pair: pair.pair,
+      demand: pair.demand,
+      duty: settled,
+      house,
+    });
+  const [body, pairBlock, seatAndBody] = [
+    examine("body"),
+    examine("seat and drive"),
+    examine("seat and body"),
+  ];
+  const bodies = kept((valve, pair) => joined([raised.unraised, body(valve, pair)]));
+  const housings = kept((valve, pair) =>
+    joined([bodies(valve.alike.body, valve, pair), seatAndBody(valve, pair)]),
+  );
+  const kits = kept(examine("kit"));
+  const seatsAndTrims = kept(examine("seat and trim"));
+
+  const judgePair = (valve: Valve, pair: Pairing): ProvenCandidate => {
+    const { bodySeat, kit, trimSeat } = valve.alike;
+    pair.examined ??= { drive: pair.drive, demand: pair.demand, block: pairBlock(valve, pair) };
+    return gather(
+      valve,
+      pair.examined,
+      housings(bodySeat, valve, pair),
+      kits(kit, valve, pair),
+      seatsAndTrims(trimSeat, valve, pair),
+    );
+  };
+
+  const judge = (valve: Valve, drive: Drive | null) =>
+    judgePair(valve, pairing(demandOf(valve), drive && supply(drive)));
 
   return {
     duty: settled,
@@ -198,7 +196,8 @@ export function prove(duty: Duty, shelf: Shelf, house: HouseRules, order: Order 
   const one = prover(duty, shelf, house);
   const candidates = rank(one.candidates(), order);
   const missing = missingFrom(duty, house);
-  const standing = candidates.filter((c) => gravityOf(c.verdict) < gravityOf("fails")).length;
+  const firstFallen = candidates.findIndex((c) => c.fails > 0);
+  const standing = firstFallen < 0 ? candidates.length : firstFallen;
   return {
     duty: one.duty,
     missing,

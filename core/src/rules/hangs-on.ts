@@ -1,15 +1,7 @@
 import type { Judged } from "./judged.ts";
 
-/** Parts a candidate's findings are gathered by; each gathers what a kind of dependence gives. */
-export const candidateParts = [
-  "body",
-  "trim",
-  "seals",
-  "seals in class",
-  "seat and drive",
-  "seat and body",
-  "seat and trim",
-] as const;
+/** Parts a candidate's findings are gathered by; the kit is trim and seals. */
+export const candidateParts = ["body", "kit", "seat and drive", "seat and body", "seat and trim"] as const;
 export type CandidatePart = (typeof candidateParts)[number];
 
 interface Dependence {
@@ -31,9 +23,9 @@ export const dependences = {
   "line and grade": { part: "body", key: ({ valve }) => valve.alike.lineGrade },
   "grade in class": { part: "body", key: ({ valve }) => valve.alike.gradeClass },
   body: { part: "body", key: ({ valve }) => valve.alike.body },
-  trim: { part: "trim", key: ({ valve }) => valve.alike.trim },
-  seals: { part: "seals", key: ({ valve }) => valve.alike.seals },
-  "seals in class": { part: "seals in class", key: ({ valve }) => valve.alike.sealsClass },
+  trim: { part: "kit", key: ({ valve }) => valve.alike.trim },
+  seals: { part: "kit", key: ({ valve }) => valve.alike.seals },
+  "seals in class": { part: "kit", key: ({ valve }) => valve.alike.sealsClass },
   "seat material": { part: "seat and drive", key: ({ valve }) => valve.alike.seatMaterial },
   "seat curve": { part: "seat and drive", key: ({ valve }) => valve.alike.seatCurve },
   "line and seat": { part: "seat and drive", key: ({ valve }) => valve.alike.lineSeat },

@@ -54,10 +54,10 @@ const unraised = new WeakMap<Ruling, Map<string, Found>>();
  * @example unraisedFinding(someRule, "No sour service.").verdict // → "not asked"
  */
 export function unraisedFinding(of: Rule, why: string): Found {
-  let known = unraised.get(of);
-  if (!known) unraised.set(of, (known = new Map()));
-  let finding = known.get(why);
-  if (!finding) known.set(why, (finding = notAsked(why).ruledBy(of)));
+  const known = unraised.get(of) ?? new Map<string, Found>();
+  unraised.set(of, known);
+  const finding = known.get(why) ?? notAsked(why).ruledBy(of);
+  known.set(why, finding);
   return finding;
 }
 

@@ -94,17 +94,22 @@ export function seatGrowth(valve: Valve, days: number): number {
  * @param valve a valve of the catalogue
  * @param duty settled duty; a case in which the valve is never shut is turned without differential
  * @param house sizing basis and service factors
+ * @param factor the duty's service factor, where the caller has it at hand for many valves
  * @returns demand for each case and for the hardest; fractions of the line give the other points
  * @throws never
  * @source maker's table × growth of break torque with time closed
  * @example torqueDemand(valve, settle(duty, house), house).hardest
  */
-export function torqueDemand(valve: Valve, duty: SettledDuty, house: HouseRules): TorqueDemand {
+export function torqueDemand(
+  valve: Valve,
+  duty: SettledDuty,
+  house: HouseRules,
+  factor: ServiceFactor = serviceFactor(duty, house),
+): TorqueDemand {
   const { differentialBar: columns, breakToOpenNm } = valve.size.torque;
   const row = breakToOpenNm[valve.seat.material.id]!;
   const end = columns.at(-1)!;
   const growth = seatGrowth(valve, duty.longestShutDays);
-  const factor = serviceFactor(duty, house);
   const { stroke } = valve.line;
 
   const demandAt = (differentialBar: number): Demand | null => {
