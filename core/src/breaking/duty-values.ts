@@ -4,6 +4,7 @@ import type { Duty } from "../duty/duty.ts";
 import { vacuumBarG } from "../duty/limits.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import { valueOnCurve } from "../reference/curve.ts";
+import type { Quantity } from "../units/definitions.ts";
 
 /** A figure of the duty that may move, with how far it is sensible to look. */
 export interface DutyValue {
@@ -11,7 +12,7 @@ export interface DutyValue {
   readonly path: string;
   readonly label: string;
   readonly caseName: string | null;
-  readonly quantity: "pressure" | "temperature" | "number";
+  readonly quantity: Quantity | "number";
   /** Unit of a plain number, "" otherwise. */
   readonly unit: string;
   /** As stated, or as assumed while the duty does not say. */
@@ -66,12 +67,19 @@ const plainValues: readonly PlainValue[] = [
 const fluidValues: readonly {
   path: "h2sKPa" | "chloridesMgL" | "solidsPercent";
   label: string;
+  quantity: DutyValue["quantity"];
   unit: string;
   most: number;
 }[] = [
-  { path: "h2sKPa", label: "partial pressure of H₂S", unit: "kPa", most: 10_000 },
-  { path: "chloridesMgL", label: "chlorides", unit: "mg/l", most: 400_000 },
-  { path: "solidsPercent", label: "solids", unit: "%", most: 80 },
+  {
+    path: "h2sKPa",
+    label: "partial pressure of H₂S",
+    quantity: "partial pressure",
+    unit: "",
+    most: 10_000,
+  },
+  { path: "chloridesMgL", label: "chlorides", quantity: "number", unit: "mg/l", most: 400_000 },
+  { path: "solidsPercent", label: "solids", quantity: "number", unit: "%", most: 80 },
 ];
 
 const bounded = (least: number, value: number, most: number) => ({
@@ -194,7 +202,7 @@ export function dutyValues(duty: Duty, settled: SettledDuty, valve: Valve): Duty
         path: `fluid.${f.path}`,
         label: f.label,
         caseName: null,
-        quantity: "number",
+        quantity: f.quantity,
         unit: f.unit,
         value,
         assumed: false,

@@ -109,7 +109,7 @@ describe("completeness", () => {
     const missing = missingFrom({ ...dutyWith({ fluid: { family: null } }), shutOff: null }, house);
     expect(missing.map((m) => [m.field, m.assumption])).toEqual([
       ["fluid.family", null],
-      ["shutOff", "the maker's standard"],
+      ["shutOff", { words: "the maker's standard", value: null, unit: "" }],
     ]);
   });
   it("names blank pressures and temperatures by case and does not ask electric drives for air", () => {

@@ -26,6 +26,7 @@ const summary: TagSummary = {
   considered: 9,
   heldBy: null,
   missing: [],
+  valve: null,
 };
 
 describe("line-up filter", () => {

@@ -161,6 +161,10 @@ export function proverApi() {
         considered: proof.candidates.length,
         heldBy: heldBy(shown?.heldBackBy ?? null),
         missing: proof.missing.filter((m) => m.assumption === null).map((m) => m.label),
+        valve: shown && {
+          key: shown.key,
+          name: `${shown.valve.construction.name}, ${shown.valve.seat.material.name}`,
+        },
       };
     },
   };

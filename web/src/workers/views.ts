@@ -130,6 +130,8 @@ export interface TagSummary {
   readonly considered: number;
   readonly heldBy: HeldBy | null;
   readonly missing: readonly string[];
+  /** The valve chosen, or the first where none is. */
+  readonly valve: { readonly key: string; readonly name: string } | null;
 }
 
 export type ChoiceKeys = Pick<Choice, "valve" | "drive">;

@@ -8,7 +8,7 @@ import { useProject, useTagRows } from "../../app/queries.ts";
 import { useProver } from "../../bench/proof.ts";
 import type { TagSummary } from "../../workers/views.ts";
 
-/** A tag whose verdict, or what holds it back, a change would turn. */
+/** A tag whose verdict, number of valves that stand, or first valve a change would turn. */
 export interface Flip {
   readonly id: string;
   readonly number: string;
@@ -17,6 +17,8 @@ export interface Flip {
   readonly to: Verdict;
   readonly standing: readonly [was: number, now: number];
   readonly because: string | null;
+  /** The valve that would come first instead; null where the same one does. */
+  readonly instead: string | null;
 }
 
 export interface Flips {
@@ -76,7 +78,8 @@ export function useFlips(draft: HouseRules | null): Flips {
       const was = before.get(key) ?? (await prover.api.summarise(duty, tag.choice));
       before.set(key, was);
       const now = await prover.api.summarise(duty, tag.choice, draft);
-      if (was.verdict === now.verdict && was.standing === now.standing) return null;
+      const instead = now.valve !== null && now.valve.key !== was.valve?.key ? now.valve.name : null;
+      if (was.verdict === now.verdict && was.standing === now.standing && instead === null) return null;
       return {
         id: tag.id,
         number: tag.number,
@@ -85,6 +88,7 @@ export function useFlips(draft: HouseRules | null): Flips {
         to: now.verdict,
         standing: [was.standing, now.standing],
         because: now.heldBy?.asks ?? null,
+        instead,
       };
     };
     judge().catch((error: Error) => current && setState((so) => ({ ...so, trouble: error.message })));

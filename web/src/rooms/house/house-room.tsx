@@ -48,13 +48,16 @@ function FlipList({ flips, changed }: { flips: Flips; changed: number }) {
             <span className="self-center">
               <BoreMark verdict={f.to} />
             </span>
-            <span className="truncate text-[12px]" title={f.because ?? ""}>
+            <span className="truncate text-[12px]" title={[f.because, f.instead].filter(Boolean).join("; ")}>
               {f.standing[0] !== f.standing[1] && (
                 <span className="figures">
                   {f.standing[0]} → {f.standing[1]} stand{" "}
                 </span>
               )}
-              <span className="text-dim">{f.from !== f.to ? f.because : ""}</span>
+              <span className="text-dim">
+                {f.from !== f.to ? f.because : ""}
+                {f.instead !== null && `${f.from !== f.to ? "; " : ""}first then: ${f.instead}`}
+              </span>
             </span>
           </li>
         ))}

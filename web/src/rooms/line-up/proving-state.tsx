@@ -17,13 +17,7 @@ export function ProvingState({ proving, trouble, stopped, onStop, onResume }: Pr
     <>
       {proving && proving.total > worthShowing && (
         <span className="flex items-center gap-2 text-dim">
-          <progress
-            style={{ accentColor: "var(--ink)" }}
-            max={proving.total}
-            value={proving.done}
-            className="h-1.5 w-28"
-            aria-label="Proving"
-          />
+          <progress max={proving.total} value={proving.done} className="h-1.5 w-28" aria-label="Proving" />
           proved {proving.done} of {proving.total}
           {proving.secondsLeft !== null && proving.secondsLeft > 2
             ? `, about ${Math.ceil(proving.secondsLeft)} s left`

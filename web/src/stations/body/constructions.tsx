@@ -90,11 +90,11 @@ export const Constructions = memo(function Constructions({
                 className={`grid w-full grid-cols-[20px_minmax(0,1fr)] items-baseline px-1 py-[3px] text-left enabled:hover:bg-second/60 ${row.standing > 0 ? "" : "text-dim"}`}
                 onClick={() => key !== null && take(key)}
               >
-                <span className="self-center">
+                <span className="relative top-0.5">
                   <BoreMark verdict={key === null && enquiry === null ? "not asked" : verdict} />
                 </span>
-                <span>
-                  <span className={row.standing > 0 ? "font-semibold text-ink" : "text-ink"}>{row.name}</span>{" "}
+                <span className={row.standing > 0 ? "flex items-baseline justify-between gap-2" : "grid"}>
+                  <span className={row.standing > 0 ? "font-semibold text-ink" : "text-ink"}>{row.name}</span>
                   <span className="text-[12px] text-dim">{sentence(row, enquiry, units)}</span>
                 </span>
               </button>

@@ -36,16 +36,24 @@ const Hatch = ({ id, turn, pitch }: { id: string; turn: number; pitch: number })
   </pattern>
 );
 
-const labelRoom = 82;
 const labelPitch = 15;
+/** Room a name takes beside the drawing, with the end of its leader: the face runs narrow, but never wider. */
+const roomFor = (name: string) => 14 + 6.2 * name.length;
 
 /** Where a view lies on the stage, in pixels, with labels spread down either side so that none covers another. */
 function laidOut(view: View, parts: SectionData["parts"], stage: { width: number; height: number }) {
   const { left, right, top, bottom } = view.box;
   const names = new Map(parts.map((p) => [p.id, p]));
   const middle = (left + right) / 2;
-  const has = (which: -1 | 1) => view.places.some((p) => (p.at[0] < middle ? -1 : 1) === which);
-  const [before, after] = [has(-1) ? labelRoom : 4, has(1) ? labelRoom : 4];
+  const sideOf = (at: number) => (at < middle ? -1 : 1);
+  const roomAt = (which: -1 | 1) =>
+    Math.max(
+      4,
+      ...view.places
+        .filter((p) => sideOf(p.at[0]) === which)
+        .map((p) => roomFor(names.get(p.part)?.name ?? "")),
+    );
+  const [before, after] = [roomAt(-1), roomAt(1)];
   const scale = Math.max(
     0.01,
     Math.min((stage.width - before - after) / (right - left), stage.height / (top - bottom)),
@@ -55,9 +63,7 @@ function laidOut(view: View, parts: SectionData["parts"], stage: { width: number
   const px = (x: number) => x0 + (x - left) * scale;
   const py = (y: number) => y0 + (top - y) * scale;
   const side = (which: -1 | 1) => {
-    const mine = view.places
-      .filter((p) => (p.at[0] < middle ? -1 : 1) === which)
-      .sort((a, b) => b.at[1] - a.at[1]);
+    const mine = view.places.filter((p) => sideOf(p.at[0]) === which).sort((a, b) => b.at[1] - a.at[1]);
     let next = labelPitch / 2;
     return mine.map((place, i) => {
       const lowest = stage.height - (mine.length - 1 - i) * labelPitch - labelPitch / 2;

@@ -1,12 +1,10 @@
-import { convertUnit, figure, type Reading, shownUnit } from "@proven-seat/core/units";
+import { convertUnit, figure, type Reading, shownUnit, unitsOf } from "@proven-seat/core/units";
 import type { MovableValue } from "../../workers/views.ts";
-
-const home = { pressure: "bar g", temperature: "°C" } as const;
 
 /** A value of the duty in the reader's units, without the unit. */
 export function inReading(value: number, of: Pick<MovableValue, "quantity">, reading: Reading): number {
   if (of.quantity === "number") return value;
-  return convertUnit(value, of.quantity, home[of.quantity], shownUnit(of.quantity, reading));
+  return convertUnit(value, of.quantity, unitsOf(of.quantity)[0]!, shownUnit(of.quantity, reading));
 }
 
 export function unitOf(of: Pick<MovableValue, "quantity" | "unit">, reading: Reading): string {

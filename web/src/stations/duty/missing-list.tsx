@@ -1,6 +1,8 @@
 import type { Missing } from "@proven-seat/core/duty";
 import { memo, useEffect, useState } from "react";
+import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { figureText, type ReadingUnits } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 
@@ -28,7 +30,11 @@ function useEffects(view: BenchView, prover: ProverHandle | null): Readonly<Reco
   return effects;
 }
 
+const assumed = ({ words, value, unit }: NonNullable<Missing["assumption"]>, units: ReadingUnits) =>
+  [words, value === null ? "" : figureText(value, unit, units)].filter(Boolean).join(", ");
+
 function Item({ missing: m, effect }: { missing: Missing; effect: number | undefined }) {
+  const units = useUnits();
   return (
     <li className="flex gap-2">
       <span className="mt-0.5">
@@ -39,7 +45,7 @@ function Item({ missing: m, effect }: { missing: Missing; effect: number | undef
         {m.assumption === null ? (
           <span className="text-cannot">not known, and nothing is assumed.</span>
         ) : (
-          <>{m.assumption} assumed.</>
+          <>{assumed(m.assumption, units)} assumed.</>
         )}{" "}
         <span className="text-dim">{m.why}</span>
         {effect !== undefined && effect > 0 && (

@@ -1,0 +1,161 @@
+import type { Duty } from "../duty.ts";
+import { figured, type Question, worded } from "./question.ts";
+
+const needsAir = (duty: Duty) => duty.operator !== "electric" && duty.operator !== "bare stem";
+const wet = new Set(["water", "hot water above 90 C", "seawater and brine", "amine solution", "caustic"]);
+const withFluid = (duty: Duty, change: Partial<Duty["fluid"]>): Duty => ({
+  ...duty,
+  fluid: { ...duty.fluid, ...change },
+});
+
+/** What an assumption covers meanwhile, in the order of its usual effect. */
+export const assumedMeanwhile: readonly Question[] = [
+  {
+    field: "airMinimumBarG",
+    label: "Lowest air supply",
+    why: "The drive is sized at it.",
+    isMissing: (d) => needsAir(d) && d.airMinimumBarG === null,
+    assumption: (h) => figured(h.assumedAirMinimumBarG, "bar g"),
+    alternatives: (d) => [{ ...d, airMinimumBarG: 3 }],
+  },
+  {
+    field: "airMaximumBarG",
+    label: "Highest air supply",
+    why: "The stem and the pad must stand the drive's peak at it.",
+    isMissing: (d) => needsAir(d) && d.airMaximumBarG === null,
+    assumption: (h) => figured(h.assumedAirMaximumBarG, "bar g"),
+    alternatives: (d) => [{ ...d, airMaximumBarG: 10 }],
+  },
+  {
+    field: "flowDirection",
+    label: "Flow direction",
+    why: "One-way valves fall where pressure can come from both sides.",
+    isMissing: (d) => d.flowDirection === null,
+    assumption: () => worded("both ways"),
+    alternatives: (d) => [{ ...d, flowDirection: "one way" }],
+  },
+  {
+    field: "function",
+    label: "Function",
+    why: "Decides barriers and service factor.",
+    isMissing: (d) => d.function === null,
+    assumption: () => worded("on-off isolation"),
+    alternatives: (d) => [
+      { ...d, function: "double block and bleed" },
+      { ...d, function: "emergency shut-down" },
+    ],
+  },
+  {
+    field: "fluid.chloridesMgL",
+    label: "Chlorides",
+    why: "Austenitic steels crack and pit in warm chlorides.",
+    isMissing: (d) => d.fluid.chloridesMgL === null && wet.has(d.fluid.family ?? ""),
+    assumption: () => worded("none"),
+    alternatives: (d) => [withFluid(d, { chloridesMgL: 20_000 })],
+  },
+  {
+    field: "fluid.hazards",
+    label: "Hazards of the fluid",
+    why: "Decide anti-static, stem seal, body joints and materials.",
+    isMissing: (d) => d.fluid.hazards === null,
+    assumption: () => worded("those of the substance, else none"),
+    alternatives: (d) => [withFluid(d, { hazards: ["flammable", "toxic"] })],
+  },
+  {
+    field: "fluid.solidsPercent",
+    label: "Solids",
+    why: "Hard solids wear soft seats and pack into cavities.",
+    isMissing: (d) => d.fluid.solidsPercent === null && d.fluid.phase !== "steam",
+    assumption: () => worded("none"),
+    alternatives: (d) => [withFluid(d, { solidsPercent: 2, solidsHard: true })],
+  },
+  {
+    field: "ambientMaximumC",
+    label: "Highest ambient",
+    why: "Sun and ambient warm a cavity shut in cold.",
+    isMissing: (d) => d.ambientMaximumC === null,
+    assumption: (h) => figured(h.assumedAmbientMaximumC, "°C"),
+    alternatives: (d) => [{ ...d, ambientMaximumC: Math.max(60, d.ambientMinimumC ?? 60) }],
+  },
+  {
+    field: "ambientMinimumC",
+    label: "Lowest ambient",
+    why: "Body and seals must stand it when the line is cold.",
+    isMissing: (d) => d.ambientMinimumC === null,
+    assumption: () => worded("no colder than the cases"),
+    alternatives: (d) => [{ ...d, ambientMinimumC: Math.min(-40, d.ambientMaximumC ?? -40) }],
+  },
+  {
+    field: "endConnection",
+    label: "End connection",
+    why: "The valve must fit the line.",
+    isMissing: (d) => d.endConnection === null,
+    assumption: () => worded("flanged RF"),
+    alternatives: (d) => [{ ...d, endConnection: "flanged RTJ" }],
+  },
+  {
+    field: "longestShutDays",
+    label: "Longest shut",
+    why: "A soft seat held shut needs more torque to break.",
+    isMissing: (d) => d.longestShutDays === null,
+    assumption: (h) => figured(h.assumedLongestShutDays, "days"),
+    alternatives: (d) => [{ ...d, longestShutDays: 730 }],
+  },
+  {
+    field: "operator",
+    label: "Operator",
+    why: "Decides which drives are offered.",
+    isMissing: (d) => d.operator === null,
+    assumption: () => worded("pneumatic or electric"),
+    alternatives: (d) => [{ ...d, operator: "electric" }],
+  },
+  {
+    field: "installation",
+    label: "Installation",
+    why: "Buried valves want extensions; marine air eats bolting.",
+    isMissing: (d) => d.installation === null,
+    assumption: () => worded("outdoor"),
+    alternatives: (d) => [{ ...d, installation: "marine air" }],
+  },
+  {
+    field: "deadEnd",
+    label: "End of line",
+    why: "A wafer body falls where nothing is bolted behind it.",
+    isMissing: (d) => d.deadEnd === null && (d.endConnection === "wafer" || d.endConnection === "lug"),
+    assumption: () => worded("piped on both sides"),
+    alternatives: (d) => [{ ...d, deadEnd: true }],
+  },
+  {
+    field: "port",
+    label: "Port",
+    why: "Pigs and drains want the full bore.",
+    isMissing: (d) => d.port === null,
+    assumption: () => worded("reduced accepted"),
+    alternatives: (d) => [{ ...d, port: "full" }],
+  },
+  {
+    field: "fireSafe",
+    label: "Fire-safe",
+    why: "Rules out seats without a metal back-up.",
+    isMissing: (d) => d.fireSafe === null,
+    assumption: () => worded("not asked"),
+    alternatives: (d) => [{ ...d, fireSafe: true }],
+  },
+  {
+    field: "shutOff",
+    label: "Shut-off rate",
+    why: "Metal seats and control seats pass what soft seats do not.",
+    isMissing: (d) => d.shutOff === null,
+    assumption: () => worded("the maker's standard"),
+    alternatives: (d) => [{ ...d, shutOff: "A" }],
+  },
+  {
+    field: "emissionClass",
+    label: "Stem tightness",
+    why: "Toxic and volatile service wants a class for the stem seal.",
+    isMissing: (d) =>
+      d.emissionClass === null && (d.fluid.hazards?.some((h) => h === "toxic" || h === "lethal") ?? false),
+    assumption: () => worded("none asked"),
+    alternatives: (d) => [{ ...d, emissionClass: "B" }],
+  },
+];
