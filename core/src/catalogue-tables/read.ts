@@ -1,5 +1,6 @@
 import Papa from "papaparse";
-import { type CatalogueFault, type CatalogueReading, readCatalogueDocument } from "../catalogue/check.ts";
+import { type CatalogueReading, readCatalogueDocument } from "../catalogue/check.ts";
+import type { CatalogueFault } from "../catalogue/fault.ts";
 import { type Cells, put, readCell } from "./columns.ts";
 import { type TableName, tableNames, tables } from "./definitions.ts";
 

@@ -1,5 +1,5 @@
-import type { SettledDuty } from "../../duty/settle.ts";
 import { vacuumBarG } from "../../duty/limits.ts";
+import type { SettledDuty } from "../../duty/settle.ts";
 import { used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";

@@ -4,22 +4,17 @@ import {
   type CsvTable,
   convertLineList,
   guessMapping,
-  lineListField,
-  lineListFields,
   NotATable,
   readCsv,
-  unitChoices,
-  unitFor,
 } from "@proven-seat/core/line-list";
 import { useDeferredValue, useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { ApiProblem, call } from "../../app/api.ts";
 import { queryClient, useProject } from "../../app/queries.ts";
 import { InHeader } from "../../app/slots.tsx";
+import { Columns } from "./columns.tsx";
+import { Faults } from "./faults.tsx";
 import { NotAList, readListFile } from "./read-file.ts";
-
-const previewRows = 8;
-const shownFaults = 200;
 
 interface Loaded {
   readonly name: string;
@@ -135,70 +130,7 @@ export function ImportRoom() {
             {loaded.table.decimal === "," ? "comma" : "point"}
             {loaded.note && <span className="text-tight"> · {loaded.note}</span>}
           </p>
-          <h2 className="mt-3">Columns</h2>
-          <p className="text-dim">
-            Guessed from the headings; correct what is wrong. A column that goes nowhere is left out.
-          </p>
-          <div className="mt-2 overflow-x-auto pb-2">
-            <table className="border-collapse text-left" tabIndex={0}>
-              <thead>
-                <tr>
-                  {loaded.table.headings.map((heading, at) => (
-                    <th
-                      key={heading || at}
-                      scope="col"
-                      className="min-w-32 border-b border-rule pr-4 pb-1 align-top font-semibold"
-                    >
-                      {heading || "(no heading)"}
-                      <select
-                        className={`field mt-1 border-b-rule! ${mapping[at]?.field ? "" : "text-tight!"}`}
-                        aria-label={`Column ${heading} goes to`}
-                        value={mapping[at]?.field ?? ""}
-                        onChange={(e) => {
-                          const field = lineListField(e.target.value);
-                          remap(at, {
-                            field: field?.id ?? null,
-                            unit: field ? unitFor(field, heading) : null,
-                          });
-                        }}
-                      >
-                        <option value="">left out</option>
-                        {lineListFields.map((f) => (
-                          <option key={f.id} value={f.id}>
-                            {f.label}
-                          </option>
-                        ))}
-                      </select>
-                      {unitChoices(mapping[at]?.field ?? null).length > 0 && (
-                        <select
-                          className="field mt-0.5 border-b-rule!"
-                          aria-label={`Unit of column ${heading}`}
-                          value={mapping[at]?.unit ?? ""}
-                          onChange={(e) => remap(at, { unit: e.target.value })}
-                        >
-                          {unitChoices(mapping[at]!.field).map((unit) => (
-                            <option key={unit}>{unit}</option>
-                          ))}
-                        </select>
-                      )}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {loaded.table.rows.slice(0, previewRows).map((row, r) => (
-                  // biome-ignore lint/suspicious/noArrayIndexKey: rows of a file have no other identity
-                  <tr key={r}>
-                    {loaded.table.headings.map((heading, at) => (
-                      <td key={heading || at} className="max-w-48 truncate border-b border-rule/60 pr-4">
-                        {row[at] ?? ""}
-                      </td>
-                    ))}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+          <Columns table={loaded.table} mapping={mapping} onRemap={remap} />
           {reading.tags ? (
             <div className="mt-3 flex flex-wrap items-center gap-4">
               <button type="button" className="act-first" disabled={working} onClick={() => void bring()}>
@@ -222,33 +154,7 @@ export function ImportRoom() {
               </span>
             </div>
           ) : (
-            <section aria-label="Faults" className="mt-3">
-              <h2 className="text-fails">
-                {reading.faults.length} {reading.faults.length === 1 ? "fault" : "faults"}: nothing is
-                imported until all are mended
-              </h2>
-              <table className="mt-1 text-left">
-                <thead className="text-dim">
-                  <tr>
-                    <th className="pr-6 font-normal">row</th>
-                    <th className="pr-6 font-normal">column</th>
-                    <th className="font-normal">what is wrong</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {reading.faults.slice(0, shownFaults).map((f) => (
-                    <tr key={`${f.row}${f.column}${f.reason}`}>
-                      <td className="figures pr-6">{f.row}</td>
-                      <td className="pr-6">{f.column}</td>
-                      <td>{f.reason}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-              {reading.faults.length > shownFaults && (
-                <p className="text-dim">and {reading.faults.length - shownFaults} more</p>
-              )}
-            </section>
+            <Faults faults={reading.faults} />
           )}
         </>
       )}

@@ -6,7 +6,7 @@ import { Link, useLocation, useNavigate } from "react-router";
 import { call } from "../../app/api.ts";
 import { useCommands } from "../../app/commands.ts";
 import { queryClient, useProject, useProjects, useTagRows } from "../../app/queries.ts";
-import { useReading, useUnits } from "../../app/reading.ts";
+import { useReading } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import { Notice } from "../../parts/notice.tsx";
@@ -15,26 +15,15 @@ import { everything, fits } from "./filter.ts";
 import { FilterBar } from "./filter-bar.tsx";
 import { ProvingState } from "./proving-state.tsx";
 import { useSummaries } from "./summaries.ts";
-import { columns, type MarkedStation, markedStations, TagLine } from "./tag-line.tsx";
+import { TagGrid } from "./tag-grid.tsx";
 
 const rowHeight = 30;
-const stationNames: Record<MarkedStation, string> = {
-  duty: "Duty",
-  body: "Body",
-  envelope: "Envel.",
-  torque: "Torque",
-  drive: "Drive",
-  "fit-up": "Fit-up",
-  sheet: "Sheet",
-};
-
 /** The tag list: one row a tag, one mark a station, the sentence that holds it back. */
 export function LineUp() {
   const projects = useProjects();
   const project = useProject();
   const tags = useTagRows(project?.id);
   const set = useReading((s) => s.set);
-  const units = useUnits();
   const { summaryOf, proving, trouble, stopped, setInView, stop, resume } = useSummaries(
     project?.id,
     tags.data,
@@ -191,73 +180,16 @@ export function LineUp() {
           Import a line list as CSV, or add the first tag by hand.
         </Notice>
       ) : (
-        <div
-          role="grid"
-          aria-label="Tags"
-          aria-rowcount={shown.length + 1}
-          className="col-start-1 row-start-2 row-end-4 grid min-h-0 grid-rows-[auto_minmax(0,1fr)]"
-        >
-          <div role="row" className={`${columns} border-b border-rule py-1 text-dim`}>
-            {["tag", "service", "unit"].map((h) => (
-              <span role="columnheader" key={h}>
-                {h}
-              </span>
-            ))}
-            <span role="columnheader" className="text-right">
-              DN
-            </span>
-            <span role="columnheader">class</span>
-            {markedStations.map((s) => (
-              <span role="columnheader" key={s} className="text-center text-[12px]">
-                {stationNames[s]}
-              </span>
-            ))}
-            <span role="columnheader">what holds it back</span>
-          </div>
-          <div role="rowgroup" ref={scroller} className="overflow-auto" tabIndex={0} aria-label="Tag rows">
-            {tags.data && shown.length === 0 && (
-              <div role="row">
-                <div role="gridcell">
-                  <Notice
-                    title="No tag fits the filter"
-                    act={
-                      <button type="button" className="act" onClick={() => setFilter(everything)}>
-                        Show all
-                      </button>
-                    }
-                  />
-                </div>
-              </div>
-            )}
-            <div role="presentation" style={{ height: virtual.getTotalSize(), position: "relative" }}>
-              {items.map((item) => {
-                const row = shown[item.index];
-                if (!row) return null;
-                return (
-                  <div
-                    key={row.id}
-                    role="presentation"
-                    style={{
-                      position: "absolute",
-                      top: 0,
-                      left: 0,
-                      right: 0,
-                      transform: `translateY(${item.start}px)`,
-                    }}
-                  >
-                    <TagLine
-                      row={row}
-                      summary={summaryOf(row)}
-                      units={units}
-                      current={item.index === current}
-                      onCurrent={() => setCurrent(item.index)}
-                    />
-                  </div>
-                );
-              })}
-            </div>
-          </div>
-        </div>
+        <TagGrid
+          rows={shown}
+          nothingFits={tags.data !== undefined && shown.length === 0}
+          summaryOf={summaryOf}
+          virtual={virtual}
+          scroller={scroller}
+          current={current}
+          onCurrent={setCurrent}
+          onShowAll={() => setFilter(everything)}
+        />
       )}
     </div>
   );

@@ -1,0 +1,102 @@
+import { type Construction, constructionNamed } from "../bodies/index.ts";
+import { boltingNamed } from "../reference/bolting.ts";
+import { bodyGrade } from "../reference/grades.ts";
+import { sealMaterial } from "../reference/seals.ts";
+import { seatMaterial } from "../reference/seats.ts";
+import { metals } from "../reference/suitability.ts";
+import type { FaultInFile } from "./fault.ts";
+import type { ProductLine } from "./schema.ts";
+import { rising, sizeFaults } from "./size-faults.ts";
+
+function* bodyFaults(line: ProductLine, construction: Construction): Generator<FaultInFile> {
+  for (const [i, { grade }] of line.grades.entries()) {
+    if (!bodyGrade(grade))
+      yield {
+        row: i + 1,
+        field: `grades.${i}.grade`,
+        reason: `grade "${grade}" is not in the reference table`,
+      };
+  }
+  for (const [i, { arrangement }] of line.cavities.entries()) {
+    if (!construction.cavities.includes(arrangement))
+      yield {
+        row: i + 1,
+        field: `cavities.${i}.arrangement`,
+        reason: `a ${construction.name.toLowerCase()} is not built with "${arrangement}"; it may have ${construction.cavities.join(", ")}`,
+      };
+  }
+  if (line.sealing === "both ways" && construction.direction === "one way")
+    yield {
+      row: null,
+      field: "sealing",
+      reason: `a ${construction.name.toLowerCase()} does not seal both ways`,
+    };
+  if (!boltingNamed(line.bolting))
+    yield { row: null, field: "bolting", reason: `bolting "${line.bolting}" is not in the reference table` };
+}
+
+function* seatFaults(line: ProductLine, construction: Construction): Generator<FaultInFile> {
+  for (const [i, { seat, curve }] of line.seats.entries()) {
+    const field = `seats.${i}`;
+    if (!seatMaterial(seat))
+      yield { row: i + 1, field: `${field}.seat`, reason: `seat "${seat}" is not in the reference table` };
+    if (curve && curve.temperatureC.length !== curve.pressureBarG.length) {
+      yield { row: i + 1, field: `${field}.curve`, reason: "as many pressures as temperatures are needed" };
+    }
+    if (curve && !rising(curve.temperatureC))
+      yield { row: i + 1, field: `${field}.curve.temperatureC`, reason: "temperatures must rise" };
+    const kind = seatMaterial(seat)?.kind;
+    if (kind && !construction.seatKinds.includes(kind))
+      yield {
+        row: i + 1,
+        field: `${field}.seat`,
+        reason: `a ${construction.name.toLowerCase()} takes no ${kind} seat`,
+      };
+    if (!curve && kind === "polymer" && construction.closure !== "ball")
+      yield {
+        row: i + 1,
+        field: `${field}.curve`,
+        reason: "a seat that is not a ball's needs its own curve; the generic ones are for balls",
+      };
+  }
+}
+
+function* kitFaults(line: ProductLine): Generator<FaultInFile> {
+  for (const [i, trim] of line.trims.entries()) {
+    for (const part of ["ball", "stem", "spring", "coating"] as const) {
+      const metal = trim[part];
+      if (metal !== null && !metals.includes(metal))
+        yield {
+          row: i + 1,
+          field: `trims.${i}.${part}`,
+          reason: `metal "${metal}" is not in the suitability table`,
+        };
+    }
+  }
+  for (const [i, set] of line.seals.entries()) {
+    const unknown = set.parts.find((part) => !sealMaterial(part.seal));
+    if (unknown)
+      yield {
+        row: i + 1,
+        field: `seals.${i}.parts`,
+        reason: `seal "${unknown.seal}" is not in the reference table`,
+      };
+  }
+}
+
+/**
+ * What of a product line does not agree with the reference tables, its construction or itself.
+ *
+ * @param line a line of the right shape
+ * @returns faults with row and field, one at a time
+ * @throws never
+ * @source reference tables; constructions of `bodies/`
+ * @example [...lineFaults(line)].length // → 0
+ */
+export function* lineFaults(line: ProductLine): Generator<FaultInFile> {
+  const construction = constructionNamed(line.construction)!;
+  yield* bodyFaults(line, construction);
+  yield* seatFaults(line, construction);
+  yield* kitFaults(line);
+  yield* sizeFaults(line);
+}
