@@ -111,6 +111,7 @@ function Count({
       fault={fault}
       placeholder={rounded === undefined ? "not stated" : `≈ ${rounded}${of.unit ? ` ${of.unit}` : ""} est.`}
       title={estimate && `Estimate: ${estimate.method}. Type a figure to replace it.`}
+      figures={value !== null || estimate !== undefined}
       read={(text) => {
         const figure = text.replace(of.unit, "").replace(",", ".").trim();
         const number = figure === "" ? null : Number(figure);

@@ -12,6 +12,7 @@ export function ReadText({
   fault,
   placeholder = "not stated",
   title,
+  figures = false,
 }: {
   label: string;
   path: string;
@@ -21,6 +22,8 @@ export function ReadText({
   fault: string | undefined;
   placeholder?: string;
   title?: string | undefined;
+  /** Set in the face of figures. */
+  figures?: boolean;
 }) {
   const unreadable = useBench((s) => s.unreadable[path]);
   const { setUnreadable, clearUnreadable } = useBench.getState();
@@ -28,7 +31,7 @@ export function ReadText({
   return (
     <FieldRow label={label} fault={unreadable === undefined ? fault : says.replace("…", unreadable)}>
       <input
-        className="field"
+        className={`field ${figures ? "figures" : ""}`}
         aria-label={label}
         aria-invalid={unreadable !== undefined || fault !== undefined}
         placeholder={placeholder}
