@@ -1,0 +1,187 @@
+import { describe, expect, it } from "vitest";
+import { Found, type Ruling } from "./found.ts";
+import type { Judged } from "./judged.ts";
+import { against, cannotTell, fits, inHand, kelvinTo, notAsked, overCases, plain } from "./outcome.ts";
+import { examined, plainFinding, rule, ruled, unraisedFinding } from "./rule.ts";
+
+const by = (name: string): Ruling => ({
+  id: `body/${name}`,
+  station: "body",
+  asks: `${name}?`,
+  source: `source of ${name}`,
+});
+
+describe("an outcome", () => {
+  it("gives what nobody remarked as nothing", () => {
+    const { uses, byCase, ...rest } = plain("holds", "It fits.").toJSON();
+    expect(rest).toEqual({
+      rule: "",
+      station: "body",
+      asks: "",
+      source: "",
+      verdict: "holds",
+      value: null,
+      limit: null,
+      sense: "is",
+      unit: "",
+      margin: null,
+      marginUnit: null,
+      marginWanted: true,
+      caseId: null,
+      caseName: null,
+      says: "It fits.",
+      remedy: null,
+      missing: null,
+    });
+    expect([uses, byCase]).toEqual([[], []]);
+  });
+  it("needs no remedy where it holds, and keeps it where it does not", () => {
+    const says = { holds: "yes", fails: "no" };
+    expect(fits(true, says, { remedy: "Another." })).toMatchObject({ verdict: "holds", remedy: null });
+    expect(fits(false, says, { remedy: "Another." })).toMatchObject({ verdict: "fails", remedy: "Another." });
+    expect(fits(false, says, { remedy: "Another." }, "tight")).toMatchObject({
+      verdict: "tight",
+      remedy: "Another.",
+    });
+  });
+  it("names what it waits for", () => {
+    expect(cannotTell("the phase", { value: 3, unit: "mm" })).toMatchObject({
+      verdict: "cannot tell",
+      says: "Waits for the phase.",
+      missing: "the phase",
+      value: 3,
+    });
+  });
+  it("lists its inputs when they are read, and once", () => {
+    let asked = 0;
+    const uses = () => {
+      asked++;
+      return [{ what: "x", value: 1, unit: "" as const, origin: "entered" as const }];
+    };
+    const found = plain("holds", "", { uses });
+    expect(asked).toBe(0);
+    expect(found.uses).toBe(found.uses);
+    expect(asked).toBe(1);
+  });
+  it("carries what is in hand, in per cent or kelvin", () => {
+    expect(plain("tight", "", {}, inHand(against(67.6, 72, 0.1), "%"))).toMatchObject({
+      marginUnit: "%",
+      marginWanted: true,
+    });
+    expect(plain("holds", "", {}, inHand(kelvinTo(88, 200, "≤", 20), "K", false))).toMatchObject({
+      margin: 112,
+      marginUnit: "K",
+      marginWanted: false,
+    });
+  });
+});
+
+describe("a finding", () => {
+  it("is the outcome with the rule's name on it", () => {
+    const outcome = plain("fails", "It does not.");
+    expect(outcome.ruledBy(by("a"))).toBe(outcome);
+    expect(outcome).toMatchObject({ rule: "body/a", asks: "a?", source: "source of a" });
+  });
+  it("is another where a second rule takes the same outcome", () => {
+    const outcome = plain(
+      "tight",
+      "Close.",
+      { value: 4, unit: "mm" },
+      { margin: 0.1, unit: "%", wanted: false },
+    );
+    const [first, second] = [outcome.ruledBy(by("a")), outcome.ruledBy(by("b"))];
+    expect(second).not.toBe(first);
+    expect([first.rule, second.rule]).toEqual(["body/a", "body/b"]);
+    const { rule: _a, asks: _b, source: _c, ...same } = second.toJSON();
+    expect(first.toJSON()).toMatchObject(same);
+  });
+  it("is plain data for storing and for another thread", () => {
+    const found = plain("holds", "It fits.", { uses: () => [] }).ruledBy(by("a"));
+    expect(structuredClone(plainFinding(found))).toEqual(JSON.parse(JSON.stringify(found)));
+    expect(plainFinding(plainFinding(found))).toEqual(plainFinding(found));
+  });
+});
+
+describe("examining a rule", () => {
+  const asked = rule({
+    id: "envelope/x",
+    asks: "x",
+    source: "none",
+    inputs: ["x"],
+    hangsOn: "line",
+    unraised: (duty) => (duty.port === "full" ? null : "No full port."),
+    examine: ({ valve }) => (valve ? plain("holds", "Full.") : notAsked("No valve.")),
+  });
+  const judged = (port: string, valve: object | null) => ({ duty: { port }, valve }) as unknown as Judged;
+
+  it("reads the station from the id", () => expect(asked.station).toBe("envelope"));
+  it("does not look at the valve where the duty raises nothing", () => {
+    const blind = rule({ ...asked, examine: () => expect.fail("was examined") });
+    expect(examined(blind, judged("reduced accepted", {}))).toMatchObject({
+      verdict: "not asked",
+      says: "No full port.",
+      rule: "envelope/x",
+    });
+  });
+  it("looks at it where the duty does", () => {
+    expect(examined(asked, judged("full", {})).verdict).toBe("holds");
+    expect(examined(asked, judged("full", null))).toMatchObject({ verdict: "not asked", says: "No valve." });
+  });
+  it("says not asked with one and the same finding for each reason", () => {
+    expect(ruled(asked, judged("full", null))).toBe(unraisedFinding(asked, "No valve."));
+    expect(unraisedFinding(asked, "No valve.")).not.toBe(unraisedFinding(asked, "No full port."));
+    expect(unraisedFinding(rule({ ...asked }), "No valve.")).not.toBe(unraisedFinding(asked, "No valve."));
+  });
+});
+
+describe("cases measured one after the other", () => {
+  const measured = (
+    verdicts: readonly ("holds" | "tight" | "fails" | "missing" | null)[],
+    kinds: string[] = [],
+  ) =>
+    overCases(
+      verdicts.map((_, i) => ({ id: `c${i}`, name: `case ${i}`, kind: kinds[i] ?? "normal" })) as never,
+      {
+        unit: "bar",
+        marginUnit: "%",
+        sense: "≤",
+        measure: (c) => {
+          const verdict = verdicts[Number(c.id.slice(1))]!;
+          if (verdict === null) return null;
+          if (verdict === "missing") return { missing: "pressure" };
+          return { value: 1, limit: 1, margin: 0.1, verdict };
+        },
+        says: (verdict) => verdict,
+        uses: (c) => [{ what: c.name, value: 1, unit: "bar", origin: "entered" }],
+      },
+    );
+  it.each([
+    [["holds", "tight"], "tight", "c1"],
+    [["fails", "missing"], "fails", "c0"],
+    [["holds", "missing"], "cannot tell", "c1"],
+    [["holds", null], "holds", "c0"],
+  ] as const)("%j is %s by %s", (verdicts, verdict, caseId) => {
+    expect(measured(verdicts)).toMatchObject({ verdict, caseId });
+  });
+  it("waits for cases where there are none, and is not asked where none raises it", () => {
+    expect(measured([])).toMatchObject({ verdict: "cannot tell", missing: "operating cases" });
+    expect(measured([null, null]).verdict).toBe("not asked");
+  });
+  it("leaves fire to the fire-safe rule", () => {
+    expect(measured(["fails", "holds"], ["fire", "normal"])).toMatchObject({
+      verdict: "holds",
+      caseId: "c1",
+    });
+  });
+  it("keeps every case, and lists the inputs of the one that governs", () => {
+    const found = measured(["holds", "fails", null]);
+    expect(found.byCase.map((c) => c.verdict)).toEqual(["holds", "fails", "not asked"]);
+    expect(found.uses).toMatchObject([{ what: "case 1" }]);
+  });
+  it("calls no limit at all the worst way to fail", () => {
+    expect(against(5, null, 0.1)).toEqual({ value: 5, limit: null, margin: null, verdict: "fails" });
+    expect(against(-1, 10, 0.1).verdict).toBe("holds");
+    expect(against(10, 10, 0).verdict).toBe("holds");
+    expect(new Found("fails", "", {}, null, null).margin).toBeNull();
+  });
+});

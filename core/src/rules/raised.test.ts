@@ -1,0 +1,103 @@
+import { describe, expect, it } from "vitest";
+import { demoTags } from "../../test/demo.ts";
+import { dutyWith } from "../../test/fixture.ts";
+import type { Duty } from "../duty/index.ts";
+import { settle } from "../duty/index.ts";
+import { defaultHouseRules, type HouseRules } from "../house/index.ts";
+import { rules } from "./index.ts";
+
+const house = defaultHouseRules();
+const why = (id: string, duty: Duty, change: Partial<HouseRules> = {}) => {
+  const under = { ...house, ...change };
+  return rules.find((r) => r.id === id)!.unraised!(settle(duty, under), under);
+};
+const fluid = (of: Partial<Duty["fluid"]>) => dutyWith({ fluid: of });
+const oneCase = (of: Partial<Duty["cases"][number]>) => dutyWith({ cases: [of] });
+
+/** Each rule a duty may leave unasked, with a duty on either side of that border. */
+const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Partial<HouseRules>][] = [
+  ["body/threaded-ends", dutyWith({ endConnection: "socket-weld" }), dutyWith()],
+  ["body/ring-joint", dutyWith({ endConnection: "flanged RTJ" }), dutyWith({ endConnection: "butt-weld" })],
+  ["body/full-port", dutyWith({ port: "full" }), dutyWith({ port: null })],
+  ["body/barriers", dutyWith({ function: "double block and bleed" }), dutyWith()],
+  ["body/double-isolation", dutyWith({ function: "double isolation, one way" }), dutyWith()],
+  ["body/shut-off", dutyWith({ shutOff: "A" }), dutyWith({ shutOff: null })],
+  ["body/low-differential", oneCase({ upstreamBarG: 0.5 }), oneCase({ upstreamBarG: 20 })],
+  ["body/in-line-repair", dutyWith({ inLineRepair: true }), dutyWith({ inLineRepair: null })],
+  ["body/throttling", dutyWith({ function: "throttling" }), dutyWith()],
+  ["body/control-trim-isolation", dutyWith(), dutyWith({ function: "throttling" })],
+  ["body/emergency-speed", dutyWith({ function: "emergency shut-down" }), dutyWith()],
+  ["body/dirty-service", fluid({ solidsPercent: 0.1 }), fluid({ solidsPercent: 0 })],
+  ["body/fibres", fluid({ fibres: true }), fluid({ fibres: null })],
+  ["body/polymerising-cavity", fluid({ hazards: ["polymerises"] }), fluid({ hazards: ["flammable"] })],
+  ["body/crystallising-cavity", fluid({ hazards: ["crystallises"] }), fluid({ hazards: ["flammable"] })],
+  ["body/hygienic-cavity", fluid({ hazards: ["hygienic"] }), fluid({ hazards: ["flammable"] })],
+  ["body/cavity-drain", oneCase({ temperatureC: 0 }), oneCase({ temperatureC: 0.1 })],
+  ["body/dead-end", dutyWith({ deadEnd: true }), dutyWith({ deadEnd: false })],
+  ["body/equalising-bypass", oneCase({ upstreamBarG: 50 }), oneCase({ upstreamBarG: 49.9 })],
+  ["body/anti-static", fluid({ hazards: ["flammable"] }), fluid({ hazards: ["toxic"] })],
+  ["body/blow-out-proof-stem", oneCase({ upstreamBarG: 0.1 }), oneCase({ upstreamBarG: 0 })],
+  ["body/fire-safe", oneCase({ kind: "fire" }), dutyWith()],
+  ["body/ball-stops", dutyWith({ fireSafe: true }), dutyWith()],
+  ["body/buried-extension", dutyWith({ installation: "buried" }), dutyWith()],
+  ["body/buried-joints", dutyWith({ installation: "buried" }), dutyWith()],
+  ["body/jacket-offered", dutyWith({ jacketBarG: 4 }), dutyWith()],
+  ["body/leak-paths", fluid({ hazards: ["lethal"] }), fluid({ hazards: ["oxygen"] })],
+  ["body/emission-class", dutyWith({ emissionClass: "C" }), dutyWith()],
+  ["body/stem-seal-toxic", fluid({ hazards: ["toxic"] }), dutyWith()],
+  ["body/stem-seal-school", dutyWith(), dutyWith(), { stemSealSchool: "live-loaded" }],
+  ["envelope/steam-limit", oneCase({ phase: "steam" }), dutyWith()],
+  ["envelope/trapped-cavity", dutyWith(), oneCase({ phase: "gas" })],
+  ["envelope/line-test", dutyWith({ lineTestBarG: 15 }), dutyWith()],
+  ["envelope/vacuum", oneCase({ downstreamBarG: -0.2 }), dutyWith()],
+  ["envelope/jacket-limit", dutyWith({ jacketC: 150 }), dutyWith()],
+  ["envelope/jacket-heat", dutyWith({ jacketC: 150 }), dutyWith({ jacketBarG: 4 })],
+  ["envelope/freezing", dutyWith(), fluid({ substance: null })],
+  ["envelope/sour-body", fluid({ h2sKPa: 0.3 }), fluid({ h2sKPa: 0.29 })],
+  ["envelope/sour-trim", fluid({ family: "sour hydrocarbon" }), fluid({ h2sKPa: null })],
+  ["envelope/bolting-sour", fluid({ h2sKPa: 0.3 }), fluid({ family: "sour hydrocarbon" })],
+  ["envelope/bolting-marine", dutyWith({ installation: "marine air" }), dutyWith()],
+  ["envelope/chloride-body", fluid({ chloridesMgL: 50 }), fluid({ chloridesMgL: 49 })],
+  ["envelope/chloride-trim", fluid({ chloridesMgL: 50 }), fluid({ chloridesMgL: null })],
+  ["envelope/oxygen-seat", fluid({ family: "oxygen" }), dutyWith()],
+  ["envelope/oxygen-body", fluid({ hazards: ["oxygen"] }), dutyWith()],
+  ["envelope/oxygen-trim", fluid({ family: "oxygen" }), dutyWith()],
+  ["envelope/oxygen-opening", fluid({ family: "oxygen" }), dutyWith()],
+  ["envelope/hydrogen-body", fluid({ family: "hydrogen" }), dutyWith()],
+  ["envelope/hydrogen-trim", fluid({ hazards: ["hydrogen"] }), dutyWith()],
+  ["envelope/hydrogen-tightness", fluid({ family: "hydrogen" }), dutyWith()],
+  ["envelope/ammonia-copper", fluid({ family: "ammonia" }), dutyWith()],
+  ["envelope/caustic-cracking", fluid({ family: "caustic" }), dutyWith()],
+  ["envelope/wet-carbon-dioxide", fluid({ substance: "carbon-dioxide" }), dutyWith()],
+  ["envelope/graphite-seawater", fluid({ family: "seawater and brine" }), dutyWith()],
+  ["envelope/abrasion", fluid({ solidsPercent: 0.1 }), fluid({ solidsPercent: 0 })],
+  [
+    "envelope/decompression",
+    oneCase({ phase: "gas", upstreamBarG: house.decompressionFromBarG }),
+    oneCase({ phase: "gas", upstreamBarG: house.decompressionFromBarG - 0.1 }),
+  ],
+];
+
+describe("what a duty raises of no valve", () => {
+  it.each(borders)("%s is asked on one side of its border only", (id, raised, unraised, change) => {
+    expect(why(id, raised, change)).toBeNull();
+    expect(why(id, unraised)).toMatch(/^[A-Z].*\.$/);
+  });
+  it("is tried above for every rule that has it", () => {
+    const tried = new Set(borders.map(([id]) => id));
+    expect(rules.filter((r) => r.unraised && !tried.has(r.id)).map((r) => r.id)).toEqual([]);
+  });
+  it("is raised where an input is missing, so that the rule can wait for it", () => {
+    const blank = oneCase({ upstreamBarG: null, temperatureC: null });
+    for (const id of ["body/low-differential", "body/equalising-bypass", "body/cavity-drain"])
+      expect(why(id, blank), id).toBeNull();
+    expect(why("envelope/decompression", { ...blank, fluid: { ...blank.fluid, phase: null } })).toBeNull();
+    expect(why("envelope/steam-limit", dutyWith({ cases: [] }))).toBeNull();
+  });
+  it("leaves fewer than half of the rules to be asked of each valve, on most demo tags", () => {
+    const shares = demoTags.map(
+      ({ duty }) => rules.filter((r) => !r.unraised?.(settle(duty, house), house)).length / rules.length,
+    );
+    expect(shares.filter((share) => share < 0.5).length).toBeGreaterThan(demoTags.length / 2);
+  });
+});
