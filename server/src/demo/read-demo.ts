@@ -1,10 +1,10 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { join } from "node:path";
+import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { type CatalogueReading, readCatalogue } from "@proven-seat/core/catalogue";
 
 /** The demo folder of the project, from source and from the built server alike. */
-export const demoFolder = fileURLToPath(new URL("../../../demo", import.meta.url));
+export const demoFolder = join(dirname(fileURLToPath(import.meta.url)), "../../../demo");
 
 const json = (path: string): unknown => JSON.parse(readFileSync(path, "utf8"));
 

@@ -41,10 +41,10 @@ export const caseFields: readonly LineListField[] = [
   },
   {
     id: "flow",
-    label: "Pressure from",
+    label: "Case pressure from",
     of: "case",
     holds: choice(["forward", "reverse"]),
-    headings: ["case flow", "flow"],
+    headings: ["case flow direction"],
   },
   {
     id: "mayBeShut",
@@ -59,7 +59,7 @@ export const caseFields: readonly LineListField[] = [
     label: "Case flow",
     of: "case",
     holds: number,
-    headings: ["case flow rate", "flow rate", "rate"],
+    headings: ["case flow rate", "flow rate", "flow", "rate"],
   },
   {
     id: "rateBasis",

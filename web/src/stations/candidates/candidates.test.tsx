@@ -1,0 +1,63 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { useReading } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { CandidateTable, orderAfter } from "./candidate-table.tsx";
+import { NothingStands } from "./nothing-stands.tsx";
+
+afterEach(() => {
+  cleanup();
+  useReading.setState({ system: "metric", units: {} });
+  useBench.setState({ order: "price" });
+});
+
+// Its rows are virtual, and drawn in the browser tests: nothing has a height here.
+describe("the table of candidates", () => {
+  it("counts what stands and what falls", () => {
+    const { view } = atTheBench("XV-3052");
+    render(<CandidateTable view={view} onCycleOrder={() => undefined} />);
+    const { standing, considered, rows } = view;
+    expect(screen.getByText(new RegExp(`^${standing} stand, ${considered - standing} fall`))).toBeTruthy();
+    expect(screen.getByRole("grid").getAttribute("aria-rowcount")).toBe(String(rows.length + 1));
+  });
+  it("says falls on where the first already fails", () => {
+    const { view } = atTheBench("XV-4020");
+    render(<CandidateTable view={view} onCycleOrder={() => undefined} />);
+    expect(screen.getByText("falls on")).toBeTruthy();
+  });
+  it("changes the order by list and by key", () => {
+    const cycle = vi.fn();
+    render(<CandidateTable view={atTheBench("XV-3052").view} onCycleOrder={cycle} />);
+    fireEvent.change(screen.getByLabelText("Order inside a verdict"), { target: { value: "torque" } });
+    expect(useBench.getState().order).toBe("torque");
+    fireEvent.click(screen.getByRole("button", { name: "Next order" }));
+    expect(cycle).toHaveBeenCalledOnce();
+    expect(orderAfter("torque")).toBe("price");
+  });
+});
+
+describe("nothing stands", () => {
+  it("shows the nearest misses with every figure they miss by, in the reader's units", () => {
+    const { view } = atTheBench("XV-4020");
+    const { rerender } = render(<NothingStands view={view} />);
+    expect(screen.getByRole("heading", { name: /Nothing in the catalogue stands/ })).toBeTruthy();
+    for (const miss of view.nearestMisses)
+      for (const f of miss.misses) expect(screen.getAllByText(new RegExp(f.asks)).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/°C/).length).toBeGreaterThan(0);
+    useReading.setState({ system: "US" });
+    rerender(<NothingStands view={{ ...view }} />);
+    expect(screen.getAllByText(/°F/).length).toBeGreaterThan(0);
+    expect(screen.queryByText(/°C/)).toBeNull();
+  });
+  it("takes a miss in hand, and is silent where something stands", () => {
+    const { view } = atTheBench("XV-4020");
+    render(<NothingStands view={view} />);
+    fireEvent.click(screen.getAllByRole("button")[0]!);
+    expect(useBench.getState().inHand).toBe(view.nearestMisses[0]!.key);
+    cleanup();
+    const { container } = render(<NothingStands view={atTheBench("XV-3017").view} />);
+    expect(container.textContent).toBe("");
+  });
+});

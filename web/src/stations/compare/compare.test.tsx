@@ -1,0 +1,91 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
+import { afterEach, describe, expect, it } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { useBench } from "../../bench/bench-store.ts";
+import Compare from "./compare.tsx";
+import { differingFirst } from "./differing-first.ts";
+
+afterEach(cleanup);
+
+const beside = async (picks: readonly number[]) => {
+  const bench = atTheBench("XV-3052");
+  for (const at of picks) useBench.getState().compare(bench.view.rows[at]!.key);
+  render(<Compare view={bench.view} prover={bench.prover} />);
+  await screen.findAllByRole("columnheader");
+  return bench;
+};
+const heads = () => screen.getAllByRole("columnheader").slice(1);
+const named = () => screen.getAllByRole("rowheader").map((h) => h.textContent);
+const cells = (name: string) => {
+  const header = screen.getAllByRole("rowheader").find((h) => h.textContent === name)!;
+  return [...header.parentElement!.querySelectorAll('[role="cell"]')].map((c) => c.textContent);
+};
+
+describe("candidates side by side", () => {
+  it("say how to begin while there are none", () => {
+    const { view, prover } = atTheBench("XV-3052");
+    render(<Compare view={view} prover={prover} />);
+    expect(screen.getByText(/Nothing to compare yet/)).toBeTruthy();
+  });
+  it("show what differs, and what is the same when asked", async () => {
+    const { view } = await beside([0, 1]);
+    await screen.findByRole("table");
+    expect(heads()).toHaveLength(2);
+    const shown = named();
+    expect(cells("construction")).toEqual(view.rows.slice(0, 2).map((r) => r.valve.construction));
+    expect(shown).toContain("price");
+    expect(shown).not.toContain("class");
+    fireEvent.click(screen.getByText("what is the same as well"));
+    expect(named().length).toBeGreaterThan(shown.length);
+    expect(named()).toContain("class");
+  });
+  it("are four at most: the first set aside gives way", async () => {
+    const { view } = await beside([0, 1, 2, 3, 4]);
+    expect(useBench.getState().compared).toEqual(view.rows.slice(1, 5).map((r) => r.key));
+    expect(heads()).toHaveLength(4);
+  });
+  it("can be left out one by one and taken in hand", async () => {
+    const { view } = await beside([0, 1, 2]);
+    fireEvent.click(screen.getAllByLabelText(/^leave out/)[1]!);
+    expect(useBench.getState().compared).toEqual([view.rows[0]!.key, view.rows[2]!.key]);
+    fireEvent.click(within(heads()[0]!).getByTitle(view.rows[0]!.key));
+    expect(useBench.getState().inHand).toBe(view.rows[0]!.key);
+  });
+  it("say so where one is no candidate any more", async () => {
+    const { view, prover } = atTheBench("XV-3052");
+    useBench.setState({ compared: [view.rows[0]!.key, "gone + away"] });
+    render(<Compare view={view} prover={prover} />);
+    expect(await screen.findByText(/1 of them no longer a candidate/)).toBeTruthy();
+  });
+  it("give a valve by construction no torque and no price", async () => {
+    const bench = atTheBench("XV-3052");
+    const enquiry = bench.api
+      .constructions()
+      .filter((c) => c.standing === 0)
+      .map((c) => bench.api.enquiry(c.id))
+      .find((found) => found !== null)!;
+    useBench.setState({ compared: [bench.view.rows[0]!.key, enquiry.key] });
+    render(<Compare view={bench.view} prover={bench.prover} />);
+    await screen.findByRole("table");
+    expect(cells("price")[1]).toBe("ask the maker");
+    expect(cells("break torque")[1]).toBe("ask the maker");
+  });
+});
+
+describe("rows that differ", () => {
+  it("come first, and keep their order otherwise", () => {
+    const rows = [
+      { name: "a", cells: ["x", "x"] },
+      { name: "b", cells: ["x", "y"] },
+      { name: "c", cells: ["z", "z"] },
+      { name: "d", cells: ["1", "2"] },
+    ];
+    expect(differingFirst(rows, (r) => r.cells).map((r) => [r.name, r.differs])).toEqual([
+      ["b", true],
+      ["d", true],
+      ["a", false],
+      ["c", false],
+    ]);
+  });
+});

@@ -1,0 +1,88 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
+import { afterEach, describe, expect, it } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { useReading } from "../../app/reading.ts";
+import { FindingsPanel } from "./findings-panel.tsx";
+
+afterEach(() => {
+  cleanup();
+  useReading.setState({ system: "metric", units: {} });
+});
+const drawn = (number: string) => {
+  const { view } = atTheBench(number);
+  const detail = view.inHand!;
+  render(<FindingsPanel detail={detail} focus="envelope" />);
+  return { detail, findings: detail.candidate.findings };
+};
+const lines = () => [...document.querySelectorAll<HTMLButtonElement>("li > button")];
+const line = (asks: string) => screen.getByTitle(asks).closest("button")!;
+
+describe("the findings of the candidate in hand", () => {
+  it("are those that were asked, by station, in the order of the work", () => {
+    const { findings } = drawn("XV-3052");
+    const asked = findings.filter((f) => f.verdict !== "not asked");
+    expect(lines()).toHaveLength(asked.length);
+    expect([...document.querySelectorAll("h3")].map((h) => h.textContent)).toEqual([
+      "Body",
+      "Envelope",
+      "Torque",
+      "Drive",
+      "Fit-up",
+    ]);
+  });
+  it("bring out what was not asked when asked to, and put it away again", () => {
+    const { findings } = drawn("XV-3052");
+    fireEvent.click(screen.getByText(/^\d+ not asked$/));
+    expect(lines()).toHaveLength(findings.length);
+    fireEvent.click(screen.getByText("hide what was not asked"));
+    expect(lines().length).toBeLessThan(findings.length);
+  });
+  it("open on the one that holds it back, with inputs, origins and source", () => {
+    const { findings, detail } = drawn("XV-3052");
+    const held = findings.find((f) => f.rule === detail.candidate.heldBackBy)!;
+    expect(held.verdict).toBe("tight");
+    const open = lines().filter((l) => l.getAttribute("aria-expanded") === "true");
+    expect(open).toHaveLength(1);
+    const inside = within(open[0]!.parentElement!);
+    for (const used of held.uses) {
+      expect(inside.getAllByText(used.what).length).toBeGreaterThan(0);
+      expect(inside.getAllByText(used.origin).length).toBeGreaterThan(0);
+    }
+    expect(inside.getByText(held.source)).toBeTruthy();
+  });
+  it("open and shut by hand, and what was shut stays shut", () => {
+    drawn("XV-3052");
+    const rating = line("Body rating");
+    expect(rating.getAttribute("aria-expanded")).toBe("false");
+    fireEvent.click(rating);
+    expect(rating.getAttribute("aria-expanded")).toBe("true");
+    expect(rating.parentElement!.textContent).toContain("Governed by maximum.");
+    fireEvent.click(rating);
+    expect(rating.getAttribute("aria-expanded")).toBe("false");
+  });
+  it("write a sign that is true between value and limit", () => {
+    const { findings } = drawn("XV-3052");
+    for (const f of findings) {
+      if (f.verdict === "not asked" || typeof f.limit !== "number" || typeof f.value !== "number") continue;
+      if (f.sense === "is") continue;
+      const text = line(f.asks).textContent!;
+      if (f.value > f.limit) expect(text, f.rule).toMatch(/[>≥]/);
+      if (f.value < f.limit) expect(text, f.rule).toMatch(/[<≤]/);
+    }
+  });
+  it("speak the reader's units, figures and margins alike", () => {
+    useReading.setState({ system: "US" });
+    drawn("XV-3052");
+    expect(line("Body rating").textContent).toMatch(/psi g/);
+    expect(line("Seat headroom").textContent).toMatch(/°F.*\+\d+ °F/);
+    expect(line("Drive strength").textContent).toMatch(/lbf·ft/);
+    expect(screen.queryByText(/bar g|N·m/)).toBeNull();
+  });
+  it("say what would change one that fails", () => {
+    const { findings, detail } = drawn("XV-4020");
+    const held = findings.find((f) => f.rule === detail.candidate.heldBackBy)!;
+    expect(held.verdict).toBe("fails");
+    expect(screen.getByText(`Would change it: ${held.remedy}`)).toBeTruthy();
+  });
+});
