@@ -26,7 +26,7 @@ function Reproof({ sheet }: { sheet: SheetRow }) {
             <strong className="text-holds">same</strong>
           ) : (
             <strong className="text-fails">
-              {answer.differences.length} differences:{" "}
+              {answer.differences.length} {answer.differences.length === 1 ? "difference" : "differences"}:{" "}
               {answer.differences
                 .slice(0, 3)
                 .map((d) => d.path)

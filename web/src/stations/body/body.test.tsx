@@ -1,0 +1,100 @@
+// @vitest-environment happy-dom
+import { constructions } from "@proven-seat/core/bodies";
+import { cleanup, fireEvent, render, screen, waitFor } from "@testing-library/react";
+import { afterEach, describe, expect, it } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { useBench } from "../../bench/bench-store.ts";
+import { CavityFacts } from "./cavity-facts.tsx";
+import { Constructions } from "./constructions.tsx";
+import Variants from "./variants.tsx";
+
+afterEach(cleanup);
+
+const item = (name: string) => screen.getByText(name).closest("li")!;
+
+describe("constructions", () => {
+  it("are all listed, each with how many stand or one sentence why none does", async () => {
+    const { view, prover, api } = atTheBench("XV-3052");
+    render(<Constructions view={view} prover={prover} />);
+    await screen.findByText("Trunnion ball, side entry");
+    expect(document.querySelectorAll("li")).toHaveLength(constructions.length);
+    for (const row of api.constructions()) {
+      const text = item(row.name).textContent!;
+      if (row.standing > 0) expect(text).toContain(`${row.standing} of ${row.considered} stand`);
+      else if (row.fallsOn) expect(text).toContain(row.fallsOn.asks);
+    }
+  });
+  it("mark the one in hand, and take the best of another by a click", async () => {
+    const { view, prover, api } = atTheBench("XV-3052");
+    render(<Constructions view={view} prover={prover} />);
+    await screen.findByText("Trunnion ball, top entry");
+    const inHand = view.inHand!.candidate.valve.construction;
+    expect(item(inHand).querySelector("button")!.getAttribute("aria-current")).toBe("true");
+    fireEvent.click(item("Trunnion ball, top entry").querySelector("button")!);
+    expect(useBench.getState().inHand).toBe(
+      api.constructions().find((c) => c.name === "Trunnion ball, top entry")!.key,
+    );
+  });
+  it("offer by construction what nobody makes and the rules would allow", async () => {
+    const { view, prover, api } = atTheBench("XV-3017");
+    render(<Constructions view={view} prover={prover} />);
+    const [allowed] = await waitFor(
+      () => {
+        const buttons = screen.getAllByText("by construction");
+        expect(buttons.length).toBeGreaterThan(0);
+        return buttons;
+      },
+      { timeout: 10_000 },
+    );
+    const name = allowed!.closest("li")!.querySelector("button span span")!.textContent!;
+    const { id } = api.constructions().find((c) => c.name === name)!;
+    expect(allowed!.closest("li")!.textContent).toContain(api.enquiry(id)!.words);
+    fireEvent.click(allowed!);
+    expect(useBench.getState().inHand).toBe(api.enquiry(id)!.key);
+  });
+});
+
+describe("cavity and leak paths", () => {
+  const of = (number: string, cavity: string) => {
+    const { view, prove, api } = atTheBench(number);
+    const key = view.rows.flatMap((r) => api.variants(r.group)).find((v) => v.valve.cavity === cavity)!.key;
+    return prove(key).inHand!;
+  };
+  it("count two self-relieving seats as one barrier from either side, and say where they relieve", () => {
+    render(<CavityFacts detail={of("XV-3052", "two self-relieving seats")} />);
+    expect(screen.getByText("one against pressure from upstream, one from downstream")).toBeTruthy();
+    expect(screen.getByText("lower side")).toBeTruthy();
+    expect(screen.getByText(/each seat holds its own side/)).toBeTruthy();
+  });
+  it("count two double-piston seats as two, and warn where they trap a liquid", () => {
+    const detail = of("HV-1012", "two double-piston seats");
+    render(<CavityFacts detail={detail} />);
+    expect(screen.getByText("two against pressure from upstream, two from downstream")).toBeTruthy();
+    expect(screen.getAllByText(/must be relieved outside|never let it out/).length).toBeGreaterThan(0);
+    const trapped = detail.candidate.findings.find((f) => f.rule === "envelope/trapped-cavity")!;
+    expect(trapped.verdict).toBe("fails");
+    expect(screen.getByText("trapped and warmed").nextSibling!.textContent).toMatch(/bar g of .* bar g/);
+  });
+  it("name what stands in every path out, and caution whoever opens it", () => {
+    const detail = of("XV-3052", "two self-relieving seats");
+    render(<CavityFacts detail={detail} />);
+    for (const path of detail.section.leakPaths)
+      expect(screen.getByText(new RegExp(path.seals.join(", then ")), { selector: "span" })).toBeTruthy();
+    expect(screen.getByText(/may still hold pressure and product.*Never put a hand/s)).toBeTruthy();
+  });
+});
+
+describe("variants of the valve in hand", () => {
+  it("are those of its line, class and seat, the one in hand first", async () => {
+    const { view, prover, api } = atTheBench("XV-3052");
+    render(<Variants view={view} prover={prover} />);
+    const count = api.variants(view.rows[0]!.group).length;
+    await waitFor(() => expect(screen.getAllByText(view.inHand!.candidate.valve.bodyGrade)).toBeTruthy());
+    expect(screen.getByRole("grid").getAttribute("aria-rowcount") ?? String(count + 1)).toBe(
+      String(count + 1),
+    );
+    expect(document.querySelector('[aria-selected="true"]')!.textContent).toContain(
+      view.inHand!.candidate.valve.bodyGrade,
+    );
+  });
+});

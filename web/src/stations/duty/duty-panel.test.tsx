@@ -1,0 +1,136 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { afterEach, describe, expect, it } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { useReading } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import { CasesTable } from "./cases-table.tsx";
+import { DutyFieldRow } from "./duty-field.tsx";
+import { fluidFields } from "./fields.ts";
+import { MissingList } from "./missing-list.tsx";
+
+const duty = () => useBench.getState().content!.duty;
+const input = (label: string | RegExp) => screen.getByLabelText<HTMLInputElement>(label);
+const type = (label: string | RegExp, value: string) => fireEvent.change(input(label), { target: { value } });
+
+afterEach(() => {
+  cleanup();
+  useReading.setState({ system: "metric", units: {}, fieldUnits: {} });
+});
+
+describe("operating cases", () => {
+  const drawn = (faults: Record<string, string> = {}) => {
+    const bench = atTheBench("XV-3052");
+    render(<CasesTable faults={faults} verdicts={{ c1: "holds", c2: "tight" }} />);
+    return bench;
+  };
+  it("take figures in the reader's unit, and in any other that is written with them", () => {
+    drawn();
+    type("upstream, maximum, bar g", "750 psi");
+    expect(duty().cases[1]!.upstreamBarG).toBeCloseTo(51.710679, 5);
+    type("temperature, maximum, °C", "400 F");
+    expect(duty().cases[1]!.temperatureC).toBeCloseTo(204.444, 3);
+    type("downstream, maximum, bar g", "");
+    expect(duty().cases[1]!.downstreamBarG).toBeNull();
+  });
+  it("keep what cannot be read as typed, say so, and store nothing of it", () => {
+    drawn();
+    const before = duty().cases[0]!.upstreamBarG;
+    type("upstream, normal, bar g", "12 furlongs");
+    expect(duty().cases[0]!.upstreamBarG).toBe(before);
+    expect(input("upstream, normal, bar g").value).toBe("12 furlongs");
+    expect(screen.getByText('"12 furlongs" is not a figure in a unit of pressure.')).toBeTruthy();
+    type("upstream, normal, bar g", "12");
+    expect(duty().cases[0]!.upstreamBarG).toBe(12);
+    expect(useBench.getState().unreadable).toEqual({});
+  });
+  it("show the fault of a figure below its case", () => {
+    drawn({ "cases.1.temperatureC": "Below absolute zero." });
+    expect(screen.getByText("Below absolute zero.")).toBeTruthy();
+  });
+  it("say their verdict, and open to the rest of the case", () => {
+    drawn();
+    const more = screen.getByLabelText("maximum: tight; more of this case");
+    expect(more.getAttribute("aria-expanded")).toBe("false");
+    fireEvent.click(more);
+    expect(more.getAttribute("aria-expanded")).toBe("true");
+    type("name of case 2", "upset");
+    expect(duty().cases[1]!.name).toBe("upset");
+  });
+  it("are headed in the reader's units", () => {
+    useReading.setState({ system: "US" });
+    drawn();
+    expect(screen.getByText("psi g")).toBeTruthy();
+    expect(input("upstream, normal, psi g").value).toBe("841.2");
+  });
+  it("invite to the first one where there is none", () => {
+    atTheBench("XV-3052", (d) => ({ ...d, cases: [] }));
+    render(<CasesTable faults={{}} verdicts={{}} />);
+    expect(screen.getByRole("button", { name: "Add the first case" })).toBeTruthy();
+  });
+});
+
+describe("a count of the duty", () => {
+  const chlorides = fluidFields.find((f) => f.kind === "number" && f.path === "fluid.chloridesMgL")!;
+  it("takes a figure with or without its unit, and refuses words", () => {
+    atTheBench("XV-3052");
+    render(<DutyFieldRow of={chlorides} fault={() => undefined} />);
+    type("chlorides", "250 mg/l");
+    expect(duty().fluid.chloridesMgL).toBe(250);
+    type("chlorides", "a few");
+    expect(duty().fluid.chloridesMgL).toBe(250);
+    expect(screen.getByText('"a few" is not a number.')).toBeTruthy();
+    type("chlorides", "");
+    expect(duty().fluid.chloridesMgL).toBeNull();
+  });
+  it("shows the fault of a figure nobody may mean", () => {
+    atTheBench("XV-3052");
+    render(
+      <DutyFieldRow
+        of={chlorides}
+        fault={(path) => (path === "fluid.chloridesMgL" ? "Too many." : undefined)}
+      />,
+    );
+    expect(screen.getByText("Too many.")).toBeTruthy();
+    expect(input("chlorides").getAttribute("aria-invalid")).toBe("true");
+  });
+});
+
+describe("what the duty leaves open", () => {
+  const list = () => [...document.querySelectorAll("li")].map((li) => li.textContent!);
+  it("names what must be known first, and what is assumed in the reader's units", () => {
+    const { view } = atTheBench("XV-9001");
+    const { rerender } = render(<MissingList view={view} prover={null} />);
+    const stops = view.missing.filter((m) => m.assumption === null).length;
+    expect(
+      list()
+        .slice(0, stops)
+        .every((text) => text.includes("nothing is assumed")),
+    ).toBe(true);
+    expect(screen.getByText(new RegExp(`^${stops} must be known, `))).toBeTruthy();
+    expect(list().join(" ")).toMatch(/Lowest air supply: \d+ bar g assumed/);
+    useReading.setState({ system: "US" });
+    rerender(<MissingList view={{ ...view }} prover={null} />);
+    expect(list().join(" ")).toMatch(/Lowest air supply: [\d.]+ psi g assumed/);
+    expect(list().join(" ")).not.toMatch(/bar g|°C/);
+  });
+  it("puts first what turns most valves, counted by proving with the gap filled otherwise", async () => {
+    const { view, prover, api } = atTheBench("XV-3052", (d) => ({ ...d, flowDirection: null, port: null }));
+    render(<MissingList view={view} prover={prover} />);
+    const effects = Object.fromEntries(
+      view.missing.filter((m) => m.assumption !== null).map((m) => [m.label, api.effect(m.field)]),
+    );
+    await screen.findAllByText(/valves? turns?|No verdict hangs on it/, undefined, { timeout: 20_000 });
+    await expect
+      .poll(() => list().filter((text) => /turns?\.|No verdict/.test(text)).length, { timeout: 20_000 })
+      .toBe(view.missing.length);
+    const shown = list().map((text) => effects[text.split(":")[0]!]!);
+    expect(shown).toEqual([...shown].sort((a, b) => b - a));
+    expect(Math.max(...shown)).toBeGreaterThan(0);
+  });
+  it("says so where nothing is open", () => {
+    const { view } = atTheBench("XV-3052");
+    render(<MissingList view={{ ...view, missing: [] }} prover={null} />);
+    expect(screen.getByText(/The duty is complete/)).toBeTruthy();
+  });
+});

@@ -1,0 +1,77 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { afterEach, describe, expect, it } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { useBench } from "../../bench/bench-store.ts";
+import DriveOptions from "../drive/drive-options.tsx";
+import { casePoints } from "./case-points.ts";
+import SeatLadder from "./seat-ladder.tsx";
+
+afterEach(cleanup);
+const ballOf = (number: string) => {
+  const bench = atTheBench(number);
+  const key = bench.view.rows.find((r) => r.valve.constructionId === "trunnion-side-entry")!.key;
+  return { ...bench, view: bench.prove(key) };
+};
+
+describe("the ladder of seats", () => {
+  it("climbs from the coolest seat up, each with what it costs in torque", async () => {
+    const { view, prover, api } = ballOf("XV-3052");
+    render(<SeatLadder view={view} prover={prover} />);
+    await screen.findByRole("table");
+    const steps = api.seats(view.inHand!.candidate.key);
+    const rows = [...document.querySelectorAll("tbody tr")];
+    expect(rows).toHaveLength(steps.length);
+    expect(steps.length).toBeGreaterThan(3);
+    const stays = steps.map((s) => s.continuousMaximumC);
+    expect(stays).toEqual([...stays].sort((a, b) => a - b));
+    rows.forEach((row, i) => expect(row.textContent).toContain(steps[i]!.seat));
+  });
+  it("takes another seat in hand", async () => {
+    const { view, prover } = ballOf("XV-3052");
+    render(<SeatLadder view={view} prover={prover} />);
+    await screen.findByRole("table");
+    useBench.setState({ inHand: null });
+    const other = [...document.querySelectorAll("tbody tr")].find((row) => row.querySelector("button"))!;
+    fireEvent.click(other.querySelector("button")!);
+    expect(useBench.getState().inHand).not.toBeNull();
+  });
+  it("has no steps for a valve by construction", async () => {
+    const { prove, api, prover } = atTheBench("XV-3017");
+    const enquiry = api
+      .constructions()
+      .filter((c) => c.standing === 0)
+      .map((c) => api.enquiry(c.id))
+      .find((found) => found?.stands)!;
+    render(<SeatLadder view={prove(enquiry.key)} prover={prover} />);
+    expect(await screen.findByText(/any seat may be asked for/)).toBeTruthy();
+  });
+});
+
+describe("drives for the valve in hand", () => {
+  it("are every one the duty allows, what stands first", async () => {
+    const { view, prover, api } = ballOf("XV-3052");
+    render(<DriveOptions view={view} prover={prover} />);
+    const [best] = api.drives(view.inHand!.candidate.key);
+    await screen.findAllByText(new RegExp(`^${best!.drive!.size}`));
+    expect(screen.queryByText(/Looking through/)).toBeNull();
+  });
+});
+
+describe("cases on the envelope", () => {
+  it("stand where they are in the reader's units, those without a figure left out", () => {
+    const { view, duty } = atTheBench("XV-3052");
+    const { envelope } = view.inHand!;
+    const cases = [...duty.cases, { ...duty.cases[0]!, id: "blank", name: "blank", temperatureC: null }];
+    const points = casePoints(
+      cases,
+      envelope,
+      {},
+      { system: "US" },
+      (c) => c * 1.8 + 32,
+      (bar) => bar * 14.5038,
+    );
+    expect(points.map((p) => p.id)).toEqual(duty.cases.map((c) => c.id));
+    expect(points[0]!.temperature).toBeCloseTo(duty.cases[0]!.temperatureC! * 1.8 + 32, 6);
+  });
+});

@@ -1,0 +1,136 @@
+// @vitest-environment happy-dom
+import type { SheetRow } from "@proven-seat/contract";
+import { QueryClientProvider } from "@tanstack/react-query";
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { queryClient } from "../../app/queries.ts";
+import { useReading } from "../../app/reading.ts";
+import { useBench } from "../../bench/bench-store.ts";
+import SheetStation from "./sheet-station.tsx";
+
+const sheet = (revision: string): SheetRow => ({
+  id: `00000000-0000-4000-8000-00000000000${revision.charCodeAt(0) - 64}`,
+  revision,
+  verdict: "tight",
+  engine: "0.3.0",
+  digest: "abcdef0123456789",
+  issuedAt: "2026-01-01T10:00:00.000Z",
+  issuedBy: "engineer",
+  valve: "v",
+  drive: null,
+  dutyVersion: 1,
+});
+
+/** Answers of the server by address, in place of the network. */
+let answers: Record<string, unknown>;
+beforeEach(() => {
+  queryClient.clear();
+  answers = { "/sheets": [] };
+  vi.stubGlobal("fetch", async (url: string) => {
+    const found = Object.entries(answers).find(([end]) => String(url).endsWith(end));
+    if (!found) throw new TypeError(`asked for ${url}`);
+    return new Response(JSON.stringify(found[1]), { headers: { "content-type": "application/json" } });
+  });
+});
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+  useReading.setState({ system: "metric", units: {} });
+});
+
+const drawn = (number: string, chosen: "first" | "last" | "gone" | "none", reason: string | null = null) => {
+  const bench = atTheBench(number);
+  const row = chosen === "last" ? bench.view.rows.at(-1)! : bench.view.rows[0]!;
+  const choice =
+    chosen === "none"
+      ? null
+      : {
+          valve: chosen === "gone" ? "no such valve" : row.valve.key,
+          drive: row.drive?.key ?? null,
+          notes: "",
+          overrideReason: reason,
+        };
+  useBench.setState({ content: { ...useBench.getState().content!, choice } });
+  const view = bench.prove(null, choice);
+  const override = vi.fn();
+  render(
+    <QueryClientProvider client={queryClient}>
+      <SheetStation view={view} chosen={view.choiceGone ? null : view.inHand} onOverride={override} />
+    </QueryClientProvider>,
+  );
+  return { view, override };
+};
+
+describe("the sheet", () => {
+  it("asks for a choice first", () => {
+    drawn("XV-3052", "none");
+    expect(screen.getByText("No valve is chosen yet")).toBeTruthy();
+  });
+  it("says that the chosen valve is gone, and takes the choice back", () => {
+    drawn("XV-3052", "gone");
+    fireEvent.click(screen.getByText("Take the choice back"));
+    expect(useBench.getState().content!.choice).toBeNull();
+  });
+  it("previews valve, drive, cases and verdict in the reader's units", async () => {
+    useReading.setState({ system: "US" });
+    const { view } = drawn("XV-3052", "first");
+    const preview = (await screen.findByLabelText("Sheet preview")).textContent!;
+    for (const part of [view.inHand!.candidate.valve.seat, view.inHand!.candidate.drive!.size])
+      expect(preview).toContain(part);
+    expect(preview).toMatch(/psi g/);
+    expect(preview).toMatch(/°F/);
+    expect(preview).not.toMatch(/bar g|°C/);
+    expect(preview).toContain(`${view.considered} candidates proved, ${view.standing} stand`);
+  });
+  it("carries the cautions and what it is not", async () => {
+    drawn("XV-3052", "first");
+    const preview = (await screen.findByLabelText("Sheet preview")).textContent!;
+    expect(preview).toMatch(/Never put a hand into the bore/);
+    expect(preview).toMatch(/Vent the cavity as well as the line/);
+    expect(preview).toMatch(/licensed engineer's judgement prevail/);
+  });
+  it("is not issued on a failing valve without a reason", () => {
+    const { override } = drawn("XV-3052", "last");
+    expect(screen.getByText<HTMLButtonElement>(/^Issue revision/).disabled).toBe(true);
+    fireEvent.click(screen.getByText("override with a reason"));
+    expect(override).toHaveBeenCalledOnce();
+  });
+  it("is issued on one with a reason, and shows the reason", () => {
+    drawn("XV-3052", "last", "as the owner asked for in writing");
+    expect(screen.getByText<HTMLButtonElement>(/^Issue revision/).disabled).toBe(false);
+    expect(screen.getByText(/Overridden: as the owner asked/)).toBeTruthy();
+  });
+  it("keeps notes with the choice", () => {
+    drawn("XV-3052", "first");
+    fireEvent.change(screen.getByLabelText("Notes on the sheet"), { target: { value: "Insulate." } });
+    expect(useBench.getState().content!.choice!.notes).toBe("Insulate.");
+  });
+});
+
+describe("issued sheets", () => {
+  it("are listed with who, when and by which engine, and name the next revision", async () => {
+    answers = { "/sheets": [sheet("B"), sheet("A")] };
+    drawn("XV-3052", "first");
+    expect(await screen.findByText("revision B")).toBeTruthy();
+    expect(screen.getAllByText("abcdef012345")).toHaveLength(2);
+    expect(screen.getByText("Issue revision C")).toBeTruthy();
+  });
+  it("skip letters that read like figures", async () => {
+    answers = { "/sheets": [sheet("H")] };
+    drawn("XV-3052", "first");
+    expect(await screen.findByText("Issue revision J")).toBeTruthy();
+  });
+  it("are proved again, and say same or what differs", async () => {
+    answers = { "/sheets": [sheet("A")], "/reprove": { same: true, differences: [] } };
+    drawn("XV-3052", "first");
+    fireEvent.click(await screen.findByText("prove again"));
+    expect(await screen.findByText("same")).toBeTruthy();
+    answers["/reprove"] = {
+      same: false,
+      differences: [{ path: "proof.verdict", was: "tight", now: "fails" }],
+    };
+    fireEvent.click(screen.getByText("prove again"));
+    expect(await screen.findByText(/1 difference: proof.verdict/)).toBeTruthy();
+  });
+});
