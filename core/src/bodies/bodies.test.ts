@@ -22,6 +22,9 @@ describe.each(constructions.map((c) => [c.name, c] as const))("%s", (_, c) => {
     for (const place of ["external", "internal"])
       expect(c.leakPaths.some((p) => p.place === place)).toBe(true);
     for (const path of c.leakPaths) expect(path.seals.length).toBeGreaterThan(0);
+    // A disc has no ball to leak past.
+    for (const path of paths)
+      expect(path.startsWith("between seat and ") && !path.endsWith(c.closure), path).toBe(false);
   });
   it("has a leak path wherever its shell has a joint", () => {
     const joints = c.leakPaths.filter(

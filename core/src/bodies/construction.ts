@@ -78,11 +78,16 @@ export const stemPath: LeakPath = {
   place: "external",
   seals: ["thrust seal", "packing"],
 };
-export const seatPath: LeakPath = {
-  path: "between seat and ball",
+/** The way through past the seat: named after what closes on it. */
+const seatPathOf = (closure: string): LeakPath => ({
+  path: `between seat and ${closure}`,
   place: "internal",
   seals: ["seat face"],
-};
+});
+export const seatPath = seatPathOf("ball");
+export const segmentSeatPath = seatPathOf("segment");
+export const discSeatPath = seatPathOf("disc");
+export const plugSeatPath = seatPathOf("plug");
 export const behindSeatPath: LeakPath = {
   path: "behind the seat",
   place: "internal",

@@ -1,4 +1,4 @@
-import { type Construction, commonParts, seatPath, stemPath } from "./construction.ts";
+import { type Construction, commonParts, plugSeatPath, stemPath } from "./construction.ts";
 
 export const plugEccentric: Construction = {
   id: "plug-eccentric",
@@ -25,7 +25,7 @@ export const plugEccentric: Construction = {
     { id: "bearings", name: "bearings", does: "Upper and lower, in body and bonnet." },
     { id: "bonnet", name: "bonnet", does: "Closes the top." },
   ],
-  leakPaths: [stemPath, seatPath, { path: "bonnet joint", place: "external", seals: ["bonnet gasket"] }],
+  leakPaths: [stemPath, plugSeatPath, { path: "bonnet joint", place: "external", seals: ["bonnet gasket"] }],
   cavities: ["none"],
   repairInLine: true,
   bodyJoints: 1,

@@ -1,4 +1,4 @@
-import { behindSeatPath, type Construction, commonParts, seatPath, stemPath } from "./construction.ts";
+import { behindSeatPath, type Construction, commonParts, segmentSeatPath, stemPath } from "./construction.ts";
 
 export const segmentBall: Construction = {
   id: "segment-ball",
@@ -30,7 +30,7 @@ export const segmentBall: Construction = {
   ],
   leakPaths: [
     stemPath,
-    seatPath,
+    segmentSeatPath,
     behindSeatPath,
     { path: "lower shaft cover", place: "external", seals: ["cover gasket"] },
   ],

@@ -1,4 +1,4 @@
-import { behindSeatPath, type Construction, commonParts, seatPath, stemPath } from "../construction.ts";
+import { behindSeatPath, type Construction, commonParts, discSeatPath, stemPath } from "../construction.ts";
 
 /** A disc on a shaft behind the seat and beside the middle of the bore. */
 export const offsetDisc = {
@@ -14,7 +14,7 @@ export const offsetDisc = {
   ],
   leakPaths: [
     stemPath,
-    seatPath,
+    discSeatPath,
     behindSeatPath,
     { path: "lower shaft cover", place: "external", seals: ["cover gasket"] },
   ],

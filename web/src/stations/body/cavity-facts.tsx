@@ -25,8 +25,12 @@ export const CavityFacts = memo(function CavityFacts({ detail }: { detail: Candi
           </dd>
           <dt className="text-dim">block and bleed</dt>
           <dd>{cavity.blockAndBleed ? "each seat holds its own side while the cavity is bled" : "no"}</dd>
-          <dt className="text-dim">relieves to</dt>
-          <dd>{cavity.relievesTo}</dd>
+          {cavity.id !== "none" && (
+            <>
+              <dt className="text-dim">relieves to</dt>
+              <dd>{cavity.relievesTo}</dd>
+            </>
+          )}
           {trapped && trapped.verdict !== "not asked" && (
             <>
               <dt className="text-dim">trapped and warmed</dt>
@@ -48,7 +52,7 @@ export const CavityFacts = memo(function CavityFacts({ detail }: { detail: Candi
       <div className="grid grid-cols-2 gap-3">
         <div>
           <h3>For</h3>
-          <ul className="list-inside list-disc">
+          <ul className="list-disc pl-4">
             {strengths.map((s) => (
               <li key={s}>{s}</li>
             ))}
@@ -56,7 +60,7 @@ export const CavityFacts = memo(function CavityFacts({ detail }: { detail: Candi
         </div>
         <div>
           <h3>Against</h3>
-          <ul className="list-inside list-disc">
+          <ul className="list-disc pl-4">
             {limits.map((l) => (
               <li key={l}>{l}</li>
             ))}

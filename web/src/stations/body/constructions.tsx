@@ -43,7 +43,7 @@ function sentence(
   enquiry: EnquiryRow | null | undefined,
   units: Parameters<typeof heldSentence>[1],
 ) {
-  if (row.standing > 0) return `${row.standing} of ${row.considered} stand`;
+  if (row.standing > 0) return `${row.standing} stand`;
   if (row.fallsOn !== null) return heldSentence(row.fallsOn, units);
   if (enquiry === undefined) return "nobody offers it here; asking the rules …";
   if (enquiry === null) return "Not built in this size and class.";
@@ -95,7 +95,12 @@ export const Constructions = memo(function Constructions({
                 </span>
                 <span className={row.standing > 0 ? "flex items-baseline justify-between gap-2" : "grid"}>
                   <span className={row.standing > 0 ? "font-semibold text-ink" : "text-ink"}>{row.name}</span>
-                  <span className="text-[12px] text-dim">{sentence(row, enquiry, units)}</span>
+                  <span
+                    className={`text-[12px] text-dim ${row.standing > 0 ? "whitespace-nowrap" : ""}`}
+                    title={row.considered > 0 ? `${row.considered} considered` : undefined}
+                  >
+                    {sentence(row, enquiry, units)}
+                  </span>
                 </span>
               </button>
               {row.standing === 0 && enquiry?.stands && (
