@@ -15,7 +15,17 @@ const figures = fc.record({
 });
 const candidates = fc
   .array(figures, { maxLength: 60 })
-  .map((all) => all.map((c, at) => ({ ...c, key: `k${(at * 37) % 101}` }) as unknown as ProvenCandidate));
+  .map((all) =>
+    all.map(
+      (c, at) =>
+        ({
+          ...c,
+          key: `k${(at * 37) % 101}`,
+          valve: { key: `k${(at * 37) % 101}` },
+          drive: null,
+        }) as unknown as ProvenCandidate,
+    ),
+  );
 
 /** The ranking as it is written down, one comparison after the other. */
 const asWritten: Record<Order, (c: ProvenCandidate) => number> = {
@@ -52,7 +62,17 @@ describe("the ranking", () => {
     );
   });
   it("does not let a shortfall count where nothing fails", () => {
-    const one = { fails: 0, shortfall: 9, cannotTell: 0, tight: 0, price: 1, key: "cheap" };
+    const drive = null;
+    const one = {
+      fails: 0,
+      shortfall: 9,
+      cannotTell: 0,
+      tight: 0,
+      price: 1,
+      key: "cheap",
+      valve: { key: "v" },
+      drive,
+    };
     const other = { ...one, shortfall: 0, price: 2, key: "dear" };
     expect(rank([other, one] as unknown as ProvenCandidate[]).map((c) => c.key)).toEqual(["cheap", "dear"]);
   });

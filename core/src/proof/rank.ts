@@ -11,6 +11,12 @@ const lastWord: Record<Order, (a: ProvenCandidate, b: ProvenCandidate) => number
   torque: (a, b) => (a.breakNm ?? Number.MAX_VALUE) - (b.breakNm ?? Number.MAX_VALUE),
 };
 
+const inAlphabet = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
+
+/** By the keys of valve and drive; a candidate's own key would be put together anew for each comparison. */
+const byName = (a: ProvenCandidate, b: ProvenCandidate) =>
+  inAlphabet(a.valve.key, b.valve.key) || inAlphabet(a.drive?.key ?? "", b.drive?.key ?? "");
+
 /** Gravest first; thousands of candidates differ in it in a few hundred ways only. */
 const gravestFirst: readonly ((c: ProvenCandidate) => number)[] = [
   (c) => c.fails,
@@ -43,7 +49,7 @@ function layOut(
 
 /**
  * Ranks proven candidates: no *fails*, then no *cannot tell*, then fewest *tight*, then the order
- * asked for, then price, then key so that the rank never depends on chance. Among failing ones,
+ * asked for, then price, then the keys of valve and drive so that the rank never depends on chance. Among failing ones,
  * fewest fails and least shortfall come first: the nearest misses.
  *
  * @param candidates in any order; not changed
@@ -56,11 +62,6 @@ function layOut(
 export function rank(candidates: readonly ProvenCandidate[], order: Order = "price"): ProvenCandidate[] {
   const decide = lastWord[order];
   const ranked: ProvenCandidate[] = [];
-  layOut(
-    [...candidates],
-    0,
-    (a, b) => decide(a, b) || a.price - b.price || (a.key < b.key ? -1 : a.key > b.key ? 1 : 0),
-    ranked,
-  );
+  layOut([...candidates], 0, (a, b) => decide(a, b) || a.price - b.price || byName(a, b), ranked);
   return ranked;
 }
