@@ -1,10 +1,9 @@
 // @vitest-environment happy-dom
 import type { SheetRow } from "@proven-seat/contract";
-import { QueryClientProvider } from "@tanstack/react-query";
-import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { answering, inTheShell } from "../../../test/answers.tsx";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
-import { queryClient } from "../../app/queries.ts";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import SheetStation from "./sheet-station.tsx";
@@ -22,16 +21,9 @@ const sheet = (revision: string): SheetRow => ({
   dutyVersion: 1,
 });
 
-/** Answers of the server by address, in place of the network. */
 let answers: Record<string, unknown>;
 beforeEach(() => {
-  queryClient.clear();
   answers = { "/sheets": [] };
-  vi.stubGlobal("fetch", async (url: string) => {
-    const found = Object.entries(answers).find(([end]) => String(url).endsWith(end));
-    if (!found) throw new TypeError(`asked for ${url}`);
-    return new Response(JSON.stringify(found[1]), { headers: { "content-type": "application/json" } });
-  });
 });
 afterEach(() => {
   cleanup();
@@ -54,10 +46,9 @@ const drawn = (number: string, chosen: "first" | "last" | "gone" | "none", reaso
   useBench.setState({ content: { ...useBench.getState().content!, choice } });
   const view = bench.prove(null, choice);
   const override = vi.fn();
-  render(
-    <QueryClientProvider client={queryClient}>
-      <SheetStation view={view} chosen={view.choiceGone ? null : view.inHand} onOverride={override} />
-    </QueryClientProvider>,
+  answering(answers);
+  inTheShell(
+    <SheetStation view={view} chosen={view.choiceGone ? null : view.inHand} onOverride={override} />,
   );
   return { view, override };
 };

@@ -1,0 +1,59 @@
+/** Answers of the server by the end of the address, in place of the network; and what was asked. */
+import { QueryClientProvider } from "@tanstack/react-query";
+import { render } from "@testing-library/react";
+import type { ReactElement } from "react";
+import { MemoryRouter, useLocation } from "react-router";
+import { vi } from "vitest";
+import { queryClient } from "../src/app/queries.ts";
+import { HeaderSlot, SlotProvider, StatusSlot } from "../src/app/slots.tsx";
+
+export interface Asked {
+  readonly method: string;
+  readonly address: string;
+  readonly body: unknown;
+}
+
+/** An answer that is a problem document. */
+export const problem = (status: number, detail: string) =>
+  new Response(JSON.stringify({ type: "/problems/x", title: "x", status, detail }), {
+    status,
+    headers: { "content-type": "application/problem+json" },
+  });
+
+export function answering(answers: Record<string, unknown>): { readonly asked: Asked[] } {
+  queryClient.clear();
+  const asked: Asked[] = [];
+  vi.stubGlobal("fetch", async (address: string, init: { method?: string; body?: string } = {}) => {
+    const method = init.method ?? "GET";
+    asked.push({ method, address, body: init.body === undefined ? undefined : JSON.parse(init.body) });
+    const found =
+      Object.entries(answers).find(([key]) => key === `${method} ${address}`) ??
+      Object.entries(answers).find(([key]) => address.endsWith(key));
+    if (!found) throw new TypeError(`asked for ${method} ${address}`);
+    const answer = found[1];
+    return answer instanceof Response
+      ? answer.clone()
+      : new Response(JSON.stringify(answer), { headers: { "content-type": "application/json" } });
+  });
+  return { asked };
+}
+
+function Where() {
+  return <output aria-label="where">{useLocation().pathname}</output>;
+}
+
+/** Draws a room as the shell does: with header, footer, an address and the store of answers. */
+export function inTheShell(room: ReactElement, at = "/") {
+  return render(
+    <QueryClientProvider client={queryClient}>
+      <MemoryRouter initialEntries={[at]}>
+        <SlotProvider>
+          <HeaderSlot />
+          {room}
+          <StatusSlot />
+          <Where />
+        </SlotProvider>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+}
