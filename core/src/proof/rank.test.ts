@@ -13,19 +13,17 @@ const figures = fc.record({
   weightKg: fc.constantFrom(5, 8, 20),
   breakNm: fc.option(fc.constantFrom(20, 50, 90)),
 });
-const candidates = fc
-  .array(figures, { maxLength: 60 })
-  .map((all) =>
-    all.map(
-      (c, at) =>
-        ({
-          ...c,
-          key: `k${(at * 37) % 101}`,
-          valve: { key: `k${(at * 37) % 101}` },
-          drive: null,
-        }) as unknown as ProvenCandidate,
-    ),
-  );
+const candidates = fc.array(figures, { maxLength: 60 }).map((all) =>
+  all.map(
+    (c, at) =>
+      ({
+        ...c,
+        key: `k${(at * 37) % 101}`,
+        valve: { key: `k${(at * 37) % 101}` },
+        drive: null,
+      }) as unknown as ProvenCandidate,
+  ),
+);
 
 /** The ranking as it is written down, one comparison after the other. */
 const asWritten: Record<Order, (c: ProvenCandidate) => number> = {

@@ -238,7 +238,7 @@ export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
   const top = heading(doc, sheet);
   const half = width / 2 - 10;
   const belowLeft = pairs(doc, "Duty", dutyWords(sheet, system), left, top, half);
-  const belowRight = pairs(doc, "Valve and drive", valveWords(sheet), left + half + 20, top, half);
+  const belowRight = pairs(doc, "Valve and drive", valveWords(sheet, system), left + half + 20, top, half);
   let y = casesTable(doc, sheet, Math.max(belowLeft, belowRight) + 8, system) + 8;
   line(doc, y);
   y = verdictBox(doc, sheet, y + 8, system) + 6;

@@ -1,3 +1,4 @@
+import { npsLabel } from "@proven-seat/core/duty";
 import type { Sheet } from "@proven-seat/core/proof";
 import type { Finding, Unit } from "@proven-seat/core/rules";
 import { figure, inSystem, marginText, type UnitSystem } from "@proven-seat/core/units";
@@ -6,10 +7,13 @@ import { figure, inSystem, marginText, type UnitSystem } from "@proven-seat/core
 export function written(value: number | string | null, unit: Unit, system: UnitSystem): string {
   if (value === null) return "–";
   if (typeof value === "string") return value;
-  if (unit === "DN") return `DN ${value}`;
+  if (unit === "DN") return sizeWords(value, system);
   const shown = inSystem(value, unit, { system });
   return `${figure(shown.value)}${shown.unit ? ` ${shown.unit}` : ""}`;
 }
+
+/** A nominal size in the language of the reader. */
+const sizeWords = (dn: number, system: UnitSystem) => (system === "US" ? npsLabel(dn) : `DN ${dn}`);
 
 /** A margin in the reader's units. */
 export function writtenMargin(finding: Finding, system: UnitSystem): string {
@@ -28,7 +32,7 @@ export function dutyWords({ inputs, tag }: Sheet, system: UnitSystem): [string, 
   const degrees = (c: number | null) => (c === null ? "–" : written(c, "°C", system));
   return [
     ["Service", tag.service || "–"],
-    ["Size", d.dn === null ? "–" : `DN ${d.dn}`],
+    ["Size", d.dn === null ? "–" : sizeWords(d.dn, system)],
     ["Line class", d.lineDesignation ?? "not stated"],
     ["End connection", d.endConnection ?? "not stated"],
     ["Pipe schedule", d.pipeSchedule ?? "not stated"],
@@ -41,7 +45,7 @@ export function dutyWords({ inputs, tag }: Sheet, system: UnitSystem): [string, 
     ["On supply loss", d.onSupplyLoss ?? "not stated"],
     ["Air supply", `${air(d.airMinimumBarG)} to ${air(d.airMaximumBarG)}`],
     ["Longest shut", d.longestShutDays === null ? "not stated" : `${figure(d.longestShutDays)} days`],
-    ["Fluid detail", fluidDetail(d.fluid)],
+    ["Fluid detail", fluidDetail(d.fluid, system)],
     [
       "Installation",
       [
@@ -59,10 +63,10 @@ export function dutyWords({ inputs, tag }: Sheet, system: UnitSystem): [string, 
 }
 
 /** Hazards and contents of the fluid that decide materials. */
-function fluidDetail(fluid: Sheet["inputs"]["duty"]["fluid"]): string {
+function fluidDetail(fluid: Sheet["inputs"]["duty"]["fluid"], system: UnitSystem): string {
   const parts = [
     fluid.hazards === null ? null : fluid.hazards.join(", ") || "no hazards",
-    fluid.h2sKPa === null ? null : `H₂S ${figure(fluid.h2sKPa)} kPa`,
+    fluid.h2sKPa === null ? null : `H₂S ${written(fluid.h2sKPa, "kPa", system)}`,
     fluid.chloridesMgL === null ? null : `chlorides ${figure(fluid.chloridesMgL)} mg/l`,
     fluid.solidsPercent ? `solids ${figure(fluid.solidsPercent)} %` : null,
   ];
@@ -70,14 +74,15 @@ function fluidDetail(fluid: Sheet["inputs"]["duty"]["fluid"]): string {
 }
 
 /** The valve and the drive, as label and value. */
-export function valveWords({ proof, inputs }: Sheet): [string, string][] {
+export function valveWords({ proof, inputs }: Sheet, system: UnitSystem): [string, string][] {
+  const length = (mm: number) => written(mm, "mm", system);
   const { valve, drive } = proof;
   const currency = inputs.catalogue.currency;
   const valveRows: [string, string][] = [
     ["Maker, line", `${valve.maker}, ${valve.line}`],
     ["Construction", `${valve.construction}, ${valve.entry}`],
-    ["Size, class", `DN ${valve.dn}, ${valve.designation}`],
-    ["Ends, port", `${inputs.duty.endConnection ?? valve.ends}, ${valve.port}, bore ${valve.boreMm} mm`],
+    ["Size, class", `${sizeWords(valve.dn, system)}, ${valve.designation}`],
+    ["Ends, port", `${inputs.duty.endConnection ?? valve.ends}, ${valve.port}, bore ${length(valve.boreMm)}`],
     ["Seats, cavity", valve.cavity],
     ["Body", valve.bodyGrade],
     ["Trim", valve.trim],
@@ -85,9 +90,9 @@ export function valveWords({ proof, inputs }: Sheet): [string, string][] {
     ["Seals", `${valve.seals}; ${valve.stemSeal}`],
     [
       "Stem, pad",
-      `${valve.stemDiameterMm} mm, ${figure(valve.maximumStemTorqueNm)} N·m allowed, ${valve.pad}`,
+      `${length(valve.stemDiameterMm)}, ${written(valve.maximumStemTorqueNm, "N·m", system)} allowed, ${valve.pad}`,
     ],
-    ["Face to face", valve.faceToFaceMm === null ? "maker's standard" : `${valve.faceToFaceMm} mm`],
+    ["Face to face", valve.faceToFaceMm === null ? "maker's standard" : length(valve.faceToFaceMm)],
   ];
   const driveRows: [string, string][] = drive
     ? [

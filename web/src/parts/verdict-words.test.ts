@@ -48,7 +48,7 @@ describe("words of a verdict", () => {
     expect(marginWords(10, "K", us)).toBe("+18 °F");
     expect(marginWords(null, "K", us)).toBe("");
     expect(figureText(0, "bar g", { system: "metric", absolute: true })).toBe("1.01 bar a");
-    expect(figureText(150, "DN", us)).toBe("DN 150");
+    expect(figureText(150, "DN", us)).toBe("NPS 6");
   });
   it("leaves the capitals of names alone", () => {
     const held = (says: string) =>

@@ -1,3 +1,4 @@
+import { npsLabel } from "@proven-seat/core/duty";
 import { trueSign, type Unit } from "@proven-seat/core/rules";
 import { figure, inSystem, marginText, type Reading, shownUnit } from "@proven-seat/core/units";
 import type { HeldBy } from "../workers/views.ts";
@@ -12,11 +13,17 @@ export const verdictText: Record<string, string> = {
   "not asked": "text-dim",
 };
 
+/** Whoever reads lengths in inches reads sizes in NPS. */
+export const readsInches = (reading: Reading) => shownUnit("length", reading) === "in";
+
+/** A nominal size in the language of the reader. */
+export const sizeText = (dn: number, reading: Reading) => (readsInches(reading) ? npsLabel(dn) : `DN ${dn}`);
+
 /** A figure in the reader's units, with its unit. */
 export function figureText(value: number | string | null, unit: Unit, reading: Reading): string {
   if (value === null) return "–";
   if (typeof value === "string") return value;
-  if (unit === "DN") return `DN ${value}`;
+  if (unit === "DN") return sizeText(value, reading);
   const shown = inSystem(value, unit, reading);
   return `${figure(shown.value)}${shown.unit ? ` ${shown.unit}` : ""}`;
 }

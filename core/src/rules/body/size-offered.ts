@@ -1,4 +1,3 @@
-import { npsLabel } from "../../duty/sizes.ts";
 import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -13,8 +12,8 @@ export const sizeOffered = rule({
     const offered = valve.size.dn;
     const numbers = { value: asked, limit: offered, unit: "DN" as const, sense: "is" as const };
     const uses = [
-      { what: "size asked", value: npsLabel(asked), unit: "" as const, origin: "entered" as const },
-      { what: "nearest offered", value: npsLabel(offered), unit: "" as const, origin: "catalogue" as const },
+      { what: "size asked", value: asked, unit: "DN" as const, origin: "entered" as const },
+      { what: "nearest offered", value: offered, unit: "DN" as const, origin: "catalogue" as const },
     ];
     if (asked === offered) return plain("holds", "The line offers the size.", { ...numbers, uses });
     return plain("fails", "The line does not offer the size in this class; its nearest is shown.", {

@@ -3,6 +3,7 @@ import type { Virtualizer } from "@tanstack/react-virtual";
 import type { RefObject } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Notice } from "../../parts/notice.tsx";
+import { readsInches } from "../../parts/verdict-words.ts";
 import type { TagSummary } from "../../workers/views.ts";
 import { columns, type MarkedStation, markedStations, TagLine } from "./tag-line.tsx";
 
@@ -54,7 +55,7 @@ export function TagGrid({
           </span>
         ))}
         <span role="columnheader" className="text-right">
-          DN
+          {readsInches(units) ? "NPS" : "DN"}
         </span>
         <span role="columnheader">class</span>
         {markedStations.map((s) => (

@@ -2,7 +2,7 @@ import type { TagRow } from "@proven-seat/contract";
 import type { Verdict } from "@proven-seat/core/rules";
 import { Link } from "react-router";
 import { BoreMark } from "../../parts/bore-mark.tsx";
-import { heldSentence, type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
+import { heldSentence, type ReadingUnits, sizeText, verdictText } from "../../parts/verdict-words.ts";
 import type { TagSummary } from "../../workers/views.ts";
 
 /** Stations with a mark in the line-up, in the order of the work. */
@@ -75,7 +75,7 @@ export function TagLine({ row, summary, units, current, onCurrent }: Props) {
         {row.unit}
       </span>
       <span role="gridcell" className="figures text-right">
-        {row.dn ?? "–"}
+        {row.dn === null ? "–" : sizeText(row.dn, units).replace(/^(DN|NPS) /, "")}
       </span>
       <span role="gridcell" className="truncate">
         {row.lineDesignation ?? "–"}

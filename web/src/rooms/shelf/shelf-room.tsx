@@ -1,30 +1,39 @@
 import { constructionNamed } from "@proven-seat/core/bodies";
 import type { ProductLine } from "@proven-seat/core/catalogue";
 import { seatMaterial } from "@proven-seat/core/reference";
+import type { Reading } from "@proven-seat/core/units";
 import { useState } from "react";
 import { useCatalogue } from "../../app/queries.ts";
+import { useUnits } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
+import { sizeText } from "../../parts/verdict-words.ts";
 import { catalogueWork, download } from "./catalogue-work.ts";
 import { ImportCatalogue } from "./import-catalogue.tsx";
 import { Revisions } from "./revisions.tsx";
 
-const range = (values: readonly number[]) => {
-  const [least, most] = [Math.min(...values), Math.max(...values)];
-  return least === most ? `DN ${least}` : `DN ${least}–${most}`;
+const range = (values: readonly number[], units: Reading) => {
+  const [least, most] = [sizeText(Math.min(...values), units), sizeText(Math.max(...values), units)];
+  return least === most ? least : `${least}–${most.replace(/^(DN|NPS) /, "")}`;
 };
 const classes = (line: ProductLine) =>
   [...new Set(line.sizes.map((s) => s.designation.replace("class ", "")))].join(", ");
 
 function Line({ line }: { line: ProductLine }) {
+  const units = useUnits();
   return (
     <tr className="border-b border-rule/60 align-baseline">
       <td className="py-[3px] pr-3 whitespace-nowrap">
         <span className="font-semibold">{line.name}</span> <span className="text-dim">{line.maker}</span>
       </td>
       <td className="pr-3">{constructionNamed(line.construction)?.name ?? line.construction}</td>
-      <td className="pr-3 whitespace-nowrap">{range(line.sizes.map((s) => s.dn))}</td>
+      <td className="pr-3 whitespace-nowrap">
+        {range(
+          line.sizes.map((s) => s.dn),
+          units,
+        )}
+      </td>
       <td className="pr-3">{classes(line)}</td>
       <td className="pr-3">
         {line.seats.map(({ seat, curve }, i) => (

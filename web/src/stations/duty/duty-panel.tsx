@@ -1,9 +1,10 @@
-import { npsLabel, parseNominalSize } from "@proven-seat/core/duty";
+import { parseNominalSize } from "@proven-seat/core/duty";
 import { parseDesignation } from "@proven-seat/core/reference";
 import type { Verdict } from "@proven-seat/core/rules";
 import { useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
+import { readsInches, sizeText } from "../../parts/verdict-words.ts";
 import { AddCase } from "./add-case.tsx";
 import { CasesTable } from "./cases-table.tsx";
 import { DutyFieldRow } from "./duty-field.tsx";
@@ -22,18 +23,17 @@ function SizeAndClass({ fault }: { fault: (path: string) => string | undefined }
   const dn = useBench((s) => s.content!.duty.dn);
   const designation = useBench((s) => s.content!.duty.lineDesignation);
   const { editDuty } = useBench.getState();
-  const { system, units } = useUnits();
-  const inches = (units?.length ?? (system === "US" ? "in" : "mm")) === "in";
+  const units = useUnits();
   return (
     <>
       <ReadText
         label="size"
         path="dn"
-        shown={dn === null ? "" : inches ? npsLabel(dn) : `DN ${dn}`}
+        shown={dn === null ? "" : sizeText(dn, units)}
         says='"…" is not a nominal size, for example DN 50 or NPS 2.'
         fault={fault("dn")}
         read={(text) => {
-          const read = parseNominalSize(text, inches ? "NPS" : "DN");
+          const read = parseNominalSize(text, readsInches(units) ? "NPS" : "DN");
           if (text.trim() === "" || read !== null) editDuty({ dn: read });
           return text.trim() === "" || read !== null;
         }}

@@ -3,7 +3,7 @@ import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import type { TagContent } from "../../bench/content.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
-import { figureText, heldSentence, verdictText } from "../../parts/verdict-words.ts";
+import { figureText, heldSentence, sizeText, verdictText } from "../../parts/verdict-words.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
 
 interface Props {
@@ -22,7 +22,7 @@ export function SheetPreview({ view, candidate, content }: Props) {
     ["valve", `${candidate.valve.maker} ${candidate.valve.line}: ${candidate.valve.construction}`],
     [
       "size, class",
-      `DN ${candidate.valve.dn}, ${candidate.valve.designation}, ${content.duty.endConnection ?? candidate.valve.ends}`,
+      `${sizeText(candidate.valve.dn, units)}, ${candidate.valve.designation}, ${content.duty.endConnection ?? candidate.valve.ends}`,
     ],
     ["body", candidate.valve.bodyGrade],
     ["trim", candidate.valve.trim],

@@ -1,0 +1,88 @@
+import { expect, test } from "../support/app.ts";
+
+test("a school of the house is put in force, turns what it said, and is taken back", async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/house-rules`);
+  const basis = page.getByLabel("Differential for sizing");
+  await basis.selectOption("rated");
+  await expect(page.getByText(/\d+ of 48 tags turn\./)).toBeVisible({ timeout: 60_000 });
+  const turned = await page
+    .getByRole("region", { name: "What a change would turn" })
+    .getByRole("listitem")
+    .count();
+  expect(turned).toBeGreaterThan(3);
+  const put = page.getByRole("button", { name: "Put version 2 in force" });
+  await expect(put).toBeDisabled();
+  await page.getByLabel("Why do the rules change?").fill("price-book practice of the owner");
+  await put.click();
+  await expect(page.getByText("version 2 in force: price-book practice of the owner")).toBeVisible();
+  await page.getByRole("button", { name: /^v2/ }).click();
+  await expect(page.getByRole("region", { name: "Versions" })).toContainText("actual → rated");
+
+  // The bench judges by the new version at once.
+  await page.goto(await app.tagUrl("XV-3052", "torque"));
+  await expect(page.getByText(/house rules v2/)).toBeVisible();
+  await expect(page.getByRole("region", { name: "Findings" })).toContainText("Break-to-open torque");
+
+  await page.goto(`${app.url}/house-rules`);
+  await page.getByRole("button", { name: /^v1/ }).click();
+  await page.getByRole("button", { name: "take these up again" }).click();
+  await expect(basis).toHaveValue("actual");
+  await page.getByLabel("Why do the rules change?").fill("back to the actual differential");
+  await page.getByRole("button", { name: "Put version 3 in force" }).click();
+  await expect(page.getByText("version 3 in force: back to the actual differential")).toBeVisible();
+});
+
+test("what is missing says what hangs on it, in the reader's units, and goes when it is filled", async ({
+  page,
+  app,
+}) => {
+  await page.goto(await app.tagUrl("XV-9001", "duty"));
+  const missing = page.getByRole("region", { name: "Missing" });
+  await expect(missing).toContainText("5 must be known, 3 assumed meanwhile");
+  await expect(missing).toContainText(/Highest air supply: 8 bar g assumed\..*Otherwise \d+ valves turn/, {
+    timeout: 20_000,
+  });
+  await page.keyboard.press("/");
+  await page.keyboard.type("US units");
+  await page.keyboard.press("Enter");
+  await expect(missing).toContainText(/Highest air supply: 116 psi g assumed/);
+  await page.getByLabel(/^temperature, normal, °F/).fill("140");
+  await expect(missing).toContainText("4 must be known, 3 assumed meanwhile");
+  await expect(missing).not.toContainText("Temperature of normal");
+});
+
+test("the section is turned and looked into by keyboard", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("XV-1021", "body"));
+  await expect(page.getByRole("img", { name: /^Section along the stem, 0° open/ })).toBeVisible();
+  const turn = page.getByLabel("opening angle");
+  await turn.focus();
+  for (let i = 0; i < 3; i++) await page.keyboard.press("PageUp");
+  await expect(page.getByText("Turn it shut to see what presses.")).toBeVisible();
+  await page.keyboard.press("Home");
+  await expect(page.getByText(/^Shut at .* bar: thrust of the line/)).toBeVisible();
+  await page.keyboard.press("End");
+  await expect(page.getByRole("img", { name: /90° open/ })).toBeVisible();
+  await page.getByText("cavity and leak paths").focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("along the stem", { exact: false }).last()).toBeVisible();
+  await expect(page.getByText(/Never put a hand into a bore that can turn/)).toBeVisible();
+});
+
+test("a hotter seat is taken from the ladder, and what it costs is seen in the findings", async ({
+  page,
+  app,
+}) => {
+  await page.goto(await app.tagUrl("XV-4007", "envelope"));
+  await expect(page.getByText(/candidates proved in/)).toBeVisible();
+  await page.getByRole("tab", { name: "Seats" }).click();
+  const rows = page.getByRole("table", { name: /Seats offered/ }).getByRole("row");
+  const peek = rows.filter({ hasText: "PEEK" });
+  await expect(peek).toBeVisible();
+  await peek.getByRole("button").first().click();
+  await expect(page.getByRole("region", { name: "Findings" })).toContainText("Seat headroom");
+  await expect(peek).toContainText("1");
+  await expect(page.getByRole("link", { name: /Envelope/ })).toContainText("PEEK");
+});

@@ -1,0 +1,56 @@
+import { expect, test } from "../support/app.ts";
+
+const stations = ["duty", "body", "envelope", "torque", "drive", "fit-up", "sheet"] as const;
+const rooms = ["line-up", "shelf", "house-rules", "rules", "import"] as const;
+const sizes = [
+  { width: 1280, height: 800 },
+  { width: 1920, height: 1080 },
+] as const;
+
+/** What hangs out of the window, and what of the frame is cut off without saying so. */
+const overhanging = () => {
+  const wide = document.documentElement.scrollWidth - document.documentElement.clientWidth;
+  const tall = document.documentElement.scrollHeight - document.documentElement.clientHeight;
+  const out = [...document.querySelectorAll("h1, h2, button, a, input, select")]
+    .filter((element) => {
+      const box = element.getBoundingClientRect();
+      // What scrolls inside a region of its own may lie outside of the window.
+      return (
+        box.width > 0 && box.left >= 0 && box.top >= 0 && box.top < innerHeight && box.right > innerWidth + 1
+      );
+    })
+    .map((element) => element.textContent || element.getAttribute("aria-label"));
+  return { wide, tall, out };
+};
+
+for (const size of sizes) {
+  for (const station of stations)
+    test(`nothing hangs out of ${station} at ${size.width} × ${size.height}`, async ({ page, app }) => {
+      await page.setViewportSize(size);
+      await page.goto(await app.tagUrl("XV-1034", station));
+      await expect(page.getByText(/candidates proved in/)).toBeVisible();
+      expect(await page.evaluate(overhanging)).toEqual({ wide: 0, tall: 0, out: [] });
+    });
+  for (const room of rooms)
+    test(`nothing hangs out of ${room} at ${size.width} × ${size.height}`, async ({ page, app }) => {
+      await page.setViewportSize(size);
+      await page.goto(`${app.url}/${room}`);
+      await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
+      expect(await page.evaluate(overhanging)).toEqual({ wide: 0, tall: 0, out: [] });
+    });
+}
+
+test("names of the greatest length neither push figures out nor hide what is wrong", async ({
+  page,
+  app,
+}) => {
+  await page.goto(await app.tagUrl("XV-8050", "envelope"));
+  await expect(page.getByText(/candidates proved in/)).toBeVisible();
+  const long = "Shut-off differential across the boundary valve, line test W".slice(0, 60);
+  await page.getByLabel("name of case 1").fill(long);
+  await page.getByLabel(`upstream, ${long}, bar g`).fill("300");
+  await expect(page.getByRole("region", { name: "Findings" })).toContainText(/300/);
+  expect(await page.evaluate(overhanging)).toEqual({ wide: 0, tall: 0, out: [] });
+  await page.keyboard.press("Control+z");
+  await page.keyboard.press("Control+z");
+});

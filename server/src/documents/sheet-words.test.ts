@@ -1,0 +1,86 @@
+import { join } from "node:path";
+import { compileShelf } from "@proven-seat/core/catalogue";
+import { dutySchema } from "@proven-seat/core/duty";
+import { defaultHouseRules } from "@proven-seat/core/house";
+import { describeCandidate, prove, type Sheet } from "@proven-seat/core/proof";
+import { describe, expect, it } from "vitest";
+import { demoFolder, readCatalogueFolder, readDemoScenario } from "../demo/read-demo.ts";
+import { cautions, dutyWords, valveWords, written, writtenMargin } from "./sheet-words.ts";
+
+const catalogue = readCatalogueFolder(join(demoFolder, "catalogue")).catalogue!;
+const shelf = compileShelf(catalogue);
+const { tags } = readDemoScenario() as { tags: { number: string; service: string; duty: unknown }[] };
+
+/** What the words look at of a sheet for the best valve of a demo tag. */
+const sheetOf = (number: string) => {
+  const tag = tags.find((t) => t.number === number)!;
+  const duty = dutySchema.parse(tag.duty);
+  const [best] = prove(duty, shelf, defaultHouseRules()).candidates;
+  return {
+    tag: { number, service: tag.service, unit: "" },
+    inputs: { duty, catalogue },
+    proof: describeCandidate(best!),
+  } as unknown as Sheet;
+};
+const asText = (pairs: readonly (readonly [string, string])[]) => Object.fromEntries(pairs);
+
+describe("a sheet in words", () => {
+  it("speaks metric throughout", () => {
+    const sheet = sheetOf("XV-1034");
+    const [duty, valve] = [asText(dutyWords(sheet, "metric")), asText(valveWords(sheet, "metric"))];
+    expect(duty).toMatchObject({ Size: "DN 200", "Pressure from": "one way" });
+    expect(duty["Fluid detail"]).toContain("H₂S 55 kPa");
+    expect(valve["Size, class"]).toBe("DN 200, class 300");
+    expect(valve["Stem, pad"]).toMatch(/ mm, .* N·m allowed, F\d+/);
+  });
+  it("speaks US throughout, the fluid and the valve's own dimensions too", () => {
+    const sheet = sheetOf("XV-1034");
+    const [duty, valve] = [asText(dutyWords(sheet, "US")), asText(valveWords(sheet, "US"))];
+    expect(duty).toMatchObject({ Size: "NPS 8" });
+    expect(duty["Fluid detail"]).toMatch(/H₂S 7\.98 psi/);
+    expect(valve["Size, class"]).toBe("NPS 8, class 300");
+    expect(valve["Stem, pad"]).toMatch(/ in, .* lbf·ft allowed, F\d+/);
+    expect(Object.values({ ...duty, ...valve }).join("; ")).not.toMatch(/\d (mm|bar|bar g|°C|N·m|kPa)\b/);
+  });
+  it("says not stated where the duty does not say", () => {
+    const words = asText(dutyWords(sheetOf("XV-9001"), "metric"));
+    expect(words).toMatchObject({ "Line class": "not stated", "On supply loss": "not stated" });
+  });
+  it("names a bare stem as one, and a drive with its springs and what it does on supply loss", () => {
+    expect(asText(valveWords(sheetOf("HV-1012"), "metric")).Drive).toBe("bare stem");
+    const driven = asText(valveWords(sheetOf("XV-1034"), "metric"));
+    expect(driven.Drive).toMatch(/Quillhaven Actuation, .* springs S\d/);
+    expect(driven.Action).toMatch(/closes on supply loss/);
+  });
+  it("calls weight and price indicative, in the catalogue's currency", () => {
+    expect(asText(valveWords(sheetOf("XV-1034"), "metric"))["Weight, price"]).toMatch(
+      / kg, .* EUR \(indicative\)/,
+    );
+  });
+  it("cautions whoever handles the valve, and says what it is not", () => {
+    expect(cautions.join(" ")).toMatch(
+      /Never put a hand.*vent the cavity.*eject under pressure.*licensed engineer/s,
+    );
+  });
+});
+
+describe("figures of a sheet", () => {
+  it.each([
+    [null, "bar g", "metric", "–"],
+    ["stainless", "", "US", "stainless"],
+    [40, "DN", "metric", "DN 40"],
+    [40, "DN", "US", "NPS 1½"],
+    [10, "bar g", "US", "145 psi g"],
+    [100, "°C", "US", "212 °F"],
+    [25.4, "mm", "US", "1 in"],
+  ] as const)("%s %s in %s read %s", (value, unit, system, text) => {
+    expect(written(value, unit, system)).toBe(text);
+  });
+  it("have margins in the reader's degrees", () => {
+    const of = (margin: number | null, marginUnit: "K" | "%" | null) =>
+      writtenMargin({ margin, marginUnit } as never, "US");
+    expect(of(10, "K")).toBe("+18 °F");
+    expect(of(0.125, "%")).toBe("+12 %");
+    expect(of(null, null)).toBe("");
+  });
+});
