@@ -41,6 +41,9 @@ const changed = (change: (copy: Catalogue) => void) => {
   change(copy);
   return copy;
 };
+const renamed = changed((c) => {
+  c.lines[0]!.name = "Other";
+});
 const pick = (content: unknown, name = "catalogue.json") =>
   fireEvent.change(screen.getByLabelText("catalogue files"), {
     target: { files: [new File([typeof content === "string" ? content : JSON.stringify(content)], name)] },
@@ -111,13 +114,13 @@ describe("a catalogue brought in", () => {
   });
   it("can be left", async () => {
     drawn();
-    pick(changed((c) => void (c.lines[0]!.name = "Other")));
+    pick(renamed);
     fireEvent.click(await screen.findByText("leave it"));
     expect(screen.queryByText(/no fault/)).toBeNull();
   });
   it("keeps what was read when the server refuses, and says why", async () => {
     drawn(problem(409, "Revision 5 was put on the shelf meanwhile."));
-    pick(changed((c) => void (c.lines[0]!.name = "Other")));
+    pick(renamed);
     fireEvent.change(await screen.findByLabelText("Where does it come from?"), { target: { value: "x" } });
     fireEvent.submit(document.querySelector("form")!);
     expect(await screen.findByText(/was put on the shelf meanwhile/)).toBeTruthy();

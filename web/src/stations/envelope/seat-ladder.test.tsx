@@ -25,7 +25,7 @@ describe("the ladder of seats", () => {
     expect(steps.length).toBeGreaterThan(3);
     const stays = steps.map((s) => s.continuousMaximumC);
     expect(stays).toEqual([...stays].sort((a, b) => a - b));
-    rows.forEach((row, i) => expect(row.textContent).toContain(steps[i]!.seat));
+    for (const [i, row] of rows.entries()) expect(row.textContent).toContain(steps[i]!.seat);
   });
   it("takes another seat in hand", async () => {
     const { view, prover } = ballOf("XV-3052");
