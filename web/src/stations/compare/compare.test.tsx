@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
-import { afterEach, describe, expect, it } from "vitest";
+import { afterEach, describe, expect, it, vi } from "vitest";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
 import { useBench } from "../../bench/bench-store.ts";
 import Compare from "./compare.tsx";
@@ -12,7 +12,9 @@ const beside = async (picks: readonly number[]) => {
   const bench = atTheBench("XV-3052");
   for (const at of picks) useBench.getState().compare(bench.view.rows[at]!.key);
   render(<Compare view={bench.view} prover={bench.prover} />);
-  await screen.findAllByRole("columnheader");
+  // The first column is for the names of the rows.
+  const columns = Math.min(picks.length, 4) + 1;
+  await vi.waitFor(() => expect(screen.getAllByRole("columnheader")).toHaveLength(columns), 10_000);
   return bench;
 };
 const heads = () => screen.getAllByRole("columnheader").slice(1);

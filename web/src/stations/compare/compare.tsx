@@ -35,12 +35,15 @@ const Compare = memo(function Compare({ view, prover }: { view: BenchView; prove
   const compared = useBench((s) => s.compared);
   const { dropCompared, take } = useBench.getState();
   const units = useUnits();
-  const [details, setDetails] = useState<readonly CandidateDetail[]>([]);
+  const [answer, setAnswer] = useState<{ asked: readonly string[]; found: readonly CandidateDetail[] }>({
+    asked: [],
+    found: [],
+  });
   const [all, setAll] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof has new findings
   useEffect(() => {
     let current = true;
-    void prover?.api.details(compared).then((found) => current && setDetails(found));
+    void prover?.api.details(compared).then((found) => current && setAnswer({ asked: compared, found }));
     return () => {
       current = false;
     };
@@ -52,7 +55,10 @@ const Compare = memo(function Compare({ view, prover }: { view: BenchView; prove
         choice; up to four.
       </p>
     );
-  const gone = compared.length - details.length;
+  const details = answer.found;
+  if (details.length === 0 && answer.asked !== compared)
+    return <p className="p-2 text-dim">Putting them side by side …</p>;
+  const gone = answer.asked.length - details.length;
   const rows = differingFirst(
     facts.map(([name, of]) => ({ name, cells: details.map((d) => of(d, units)) })),
     (row) => row.cells,
