@@ -136,13 +136,21 @@ export const ReachMap = memo(function ReachMap({ view, prover, across, up, point
               />
             </g>
           </svg>
-          <figcaption className="grid grid-cols-[auto_1fr_auto] text-[11px] text-dim">
-            <span className="figures text-[11px]!">{ends(drawn.x, across)[0]}</span>
-            <span className="text-center">
-              {nameOfUnit(across, unitOf(across, units))} →, {nameOfUnit(up, unitOf(up, units))} ↑{" "}
-              {ends(drawn.y, up).join(" … ")}
-            </span>
-            <span className="figures text-[11px]!">{ends(drawn.x, across)[1]}</span>
+          <figcaption className="grid grid-cols-[1rem_minmax(0,1fr)_auto] gap-x-1 text-[11px] text-dim">
+            {(
+              [
+                ["→", across, drawn.x],
+                ["↑", up, drawn.y],
+              ] as const
+            ).map(([towards, value, places]) => (
+              <span key={towards} className="contents">
+                <span aria-hidden="true">{towards}</span>
+                <span className="truncate">{value.label}</span>
+                <span className="figures text-[11px]!">
+                  {ends(places, value).join(" … ")} {unitOf(value, units)}
+                </span>
+              </span>
+            ))}
             <span className="col-span-3">
               plain: holds · dots: tight · strokes: fails · dashed cross: now
             </span>
@@ -152,5 +160,3 @@ export const ReachMap = memo(function ReachMap({ view, prover, across, up, point
     </figure>
   );
 });
-
-const nameOfUnit = (of: MovableValue, unit: string) => `${of.label}${unit ? `, ${unit}` : ""}`;
