@@ -1,15 +1,15 @@
 import { catalogueSchema } from "@proven-seat/core/catalogue";
-import { dutySchema } from "@proven-seat/core/duty";
+import { dutySchema, text } from "@proven-seat/core/duty";
 import { houseRulesSchema } from "@proven-seat/core/house";
 import { z } from "zod";
 
-const trimmed = (most: number) => z.string().trim().max(most, `At most ${most} characters.`);
+const trimmed = (most: number) => text(most, z.string().trim());
 export const tagNumberSchema = trimmed(40).min(1, "A tag needs a number.");
 
 /** The candidate an engineer has picked for a tag, and why when it does not hold. */
 export const choiceSchema = z.strictObject({
-  valve: z.string().min(1).max(300),
-  drive: z.string().max(200).nullable(),
+  valve: text(300).min(1),
+  drive: text(200).nullable(),
   notes: trimmed(2000).default(""),
   overrideReason: trimmed(1000).nullable().default(null),
 });

@@ -35,15 +35,19 @@ export const temperature = () =>
     .nullable();
 
 /**
- * Schema of a text with a greatest length.
+ * Schema of a text with a greatest length, and without the null sign, which no database holds.
  *
  * @param most characters
+ * @param of string schema to start from, for example one that trims
  * @returns Zod schema
  * @throws never
  * @source house convention
  * @example text(2).safeParse("abc").success // → false
  */
-export const text = (most: number) => z.string().max(most, `At most ${most} characters.`);
+export const text = (most: number, of = z.string()) =>
+  of
+    .max(most, `At most ${most} characters.`)
+    .refine((t) => !t.includes("\0"), "A text may hold no null sign: type it again.");
 
 /**
  * Schema of a number a person may leave blank, not stated unless given.

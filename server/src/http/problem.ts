@@ -75,6 +75,13 @@ function problemOf(error: unknown): Problem {
     return new Problem(400, "not-json", "The request body is not JSON. Nothing was stored.");
   if (type === "encoding.unsupported" || type === "charset.unsupported")
     return new Problem(415, "not-json", "Send JSON in UTF-8.");
+  // A null sign in a text no schema looks into, such as a name in a catalogue.
+  if (code === "22P05" || code === "22021")
+    return new Problem(
+      422,
+      "bad-input",
+      "A text holds a null sign, which cannot be stored. Nothing was stored.",
+    );
   if (status === 400) return new Problem(400, "unreadable", "The request cannot be read.");
   if (
     code === "ECONNREFUSED" ||

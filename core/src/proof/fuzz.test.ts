@@ -1,0 +1,234 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoShelf } from "../../test/demo.ts";
+import { catalogueDocument, shelfWith } from "../../test/fixture.ts";
+import { constructions } from "../bodies/index.ts";
+import { breakingPoint, dutyValues } from "../breaking/index.ts";
+import { compileShelf, readCatalogueDocument } from "../catalogue/index.ts";
+import { caseKinds, type Duty, dutySchema, emptyDuty, nominalSizes, settle } from "../duty/index.ts";
+import {
+  emissionClasses,
+  endConnections,
+  flowDirections,
+  hazards,
+  installations,
+  operators,
+  phases,
+  ports,
+  shutOffRates,
+  supplyLossActions,
+  valveFunctions,
+} from "../duty/words.ts";
+import { byConstruction } from "../enquiry/index.ts";
+import {
+  defaultHouseRules,
+  type HouseRuleId,
+  type HouseRules,
+  houseRuleDefinitions,
+} from "../house/index.ts";
+import { fluids } from "../reference/index.ts";
+import { serviceFamilies } from "../reference/suitability.ts";
+import { rules } from "../rules/index.ts";
+import { prove } from "./prove.ts";
+
+const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
+const among = <T>(list: readonly T[]) => maybe(fc.constantFrom(...list));
+const figure = (min: number, max: number) => maybe(fc.double({ min, max, noNaN: true }));
+const yesNo = maybe(fc.boolean());
+
+const operatingCase = fc
+  .record({
+    kind: fc.constantFrom(...caseKinds),
+    high: figure(-1, 400),
+    share: fc.double({ min: 0, max: 1, noNaN: true }),
+    blank: fc.boolean(),
+    temperatureC: figure(-200, 700),
+    flow: fc.constantFrom("forward" as const, "reverse" as const),
+    mayBeShut: fc.boolean(),
+    phase: among(phases),
+  })
+  .map(({ high, share, blank, flow, ...rest }) => {
+    const low = high === null || blank ? null : -1 + (high + 1) * share;
+    const sides = flow === "forward" ? [high, low] : [low, high];
+    return { ...rest, flow, name: "case", upstreamBarG: sides[0]!, downstreamBarG: sides[1]! };
+  });
+
+/** Any duty the schema takes, the awkward ones too: half blank, in vacuum, in reverse, with every hazard at once. */
+const anyDuty: fc.Arbitrary<Duty> = fc
+  .record({
+    dn: among(nominalSizes),
+    lineDesignation: among(["class 150", "class 300", "class 600", "class 1500", "PN 16", "PN 40"]),
+    endConnection: among(endConnections),
+    pipeBoreMm: figure(10, 600),
+    port: among(ports),
+    function: among(valveFunctions),
+    flowDirection: among(flowDirections),
+    shutOff: among(shutOffRates),
+    emissionClass: among(emissionClasses),
+    fireSafe: yesNo,
+    inLineRepair: yesNo,
+    deadEnd: yesNo,
+    equalisingBypass: yesNo,
+    cavityRelief: yesNo,
+    lineTestBarG: figure(0, 400),
+    operator: among(operators),
+    onSupplyLoss: among(supplyLossActions),
+    air: maybe(
+      fc.tuple(fc.double({ min: 0, max: 8, noNaN: true }), fc.double({ min: 0, max: 8, noNaN: true })),
+    ),
+    longestShutDays: figure(0, 2000),
+    strokesPerYear: figure(0, 10_000),
+    installation: among(installations),
+    ambientMinimumC: figure(-60, 20),
+    ambientMaximumC: figure(20, 60),
+    jacketBarG: figure(0, 20),
+    jacketC: figure(-20, 300),
+    fluid: fc.record({
+      substance: among(fluids.map((f) => f.id)),
+      family: among(serviceFamilies),
+      phase: among(phases),
+      hazards: maybe(fc.subarray([...hazards])),
+      h2sKPa: figure(0, 500),
+      chloridesMgL: figure(0, 100_000),
+      freeWater: yesNo,
+      solidsPercent: figure(0, 60),
+      solidsHard: yesNo,
+      fibres: yesNo,
+    }),
+    cases: fc.array(operatingCase, { maxLength: 6 }),
+  })
+  .map(({ air, cases, ...rest }) =>
+    dutySchema.parse({
+      ...rest,
+      airMinimumBarG: air && Math.min(...air),
+      airMaximumBarG: air && 8 + Math.max(...air),
+      cases: cases.map((c, i) => ({ ...c, id: `c${i}` })),
+    }),
+  );
+
+/** Any set of house rules inside its ranges. */
+const anyHouse = fc.record(
+  Object.fromEntries(
+    (Object.keys(houseRuleDefinitions) as HouseRuleId[]).map((id) => {
+      const rule = houseRuleDefinitions[id];
+      return [
+        id,
+        rule.kind === "choice"
+          ? fc.constantFrom(...(rule.options as readonly string[]))
+          : fc.double({ min: rule.minimum, max: rule.maximum, noNaN: true }),
+      ];
+    }),
+  ),
+) as unknown as fc.Arbitrary<HouseRules>;
+
+const shelf = shelfWith();
+
+describe("whatever the duty and the house rules", () => {
+  it("no rule throws, each gives its finding, and counts and verdicts agree with them", () => {
+    fc.assert(
+      fc.property(anyDuty, anyHouse, (duty, house) => {
+        for (const c of prove(duty, shelf, house).candidates) {
+          expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
+          const count = (v: string) => c.findings.filter((f) => f.verdict === v).length;
+          expect([c.fails, c.cannotTell, c.tight]).toEqual([
+            count("fails"),
+            count("cannot tell"),
+            count("tight"),
+          ]);
+          expect(c.shortfall).toBeGreaterThanOrEqual(0);
+          for (const f of c.findings) {
+            if (f.verdict === "cannot tell") expect(f.missing, f.rule).toBeTruthy();
+            if (f.verdict === "fails") expect(f.remedy, `${f.rule}: ${f.says}`).toBeTruthy();
+            if (typeof f.value === "number") expect(f.value, f.rule).not.toBeNaN();
+            if (typeof f.margin === "number") expect(f.margin, f.rule).not.toBeNaN();
+            expect(JSON.stringify(f)).not.toContain("undefined");
+          }
+        }
+      }),
+      { numRuns: 400 },
+    );
+  }, 60_000);
+  it("every construction of the demo is judged without a fault", () => {
+    fc.assert(
+      fc.property(anyDuty, (duty) => {
+        const { candidates, standing, dutyVerdict, missing } = prove(duty, demoShelf, defaultHouseRules());
+        expect(candidates.filter((c) => c.verdict !== "fails")).toHaveLength(standing);
+        expect(dutyVerdict === "cannot tell").toBe(missing.some((m) => m.assumption === null));
+        // The words are put together when read: read those of a few.
+        for (const c of candidates.filter((_, i) => i % 401 === 0))
+          expect(() => JSON.stringify(c.findings)).not.toThrow();
+      }),
+      { numRuns: 60 },
+    );
+  }, 60_000);
+  it("what nobody offers is judged, or is not built", () => {
+    fc.assert(
+      fc.property(anyDuty, fc.constantFrom(...constructions), (duty, construction) => {
+        const found = byConstruction(construction, duty, defaultHouseRules());
+        if (found) expect(found.failing.every((f) => f.verdict === "fails")).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
+  }, 60_000);
+  it("breaking points are found or there are none, on the right side of the value", () => {
+    fc.assert(
+      fc.property(anyDuty, fc.nat(), (duty, pick) => {
+        if (duty.dn === null) return;
+        const house = defaultHouseRules();
+        const [best] = prove(duty, shelf, house).candidates;
+        const values = dutyValues(duty, settle(duty, house), best!.valve);
+        if (values.length === 0) return;
+        const value = values[pick % values.length]!;
+        const { up, down } = breakingPoint({ valve: best!.valve, drive: best!.drive, house }, duty, value);
+        if (up) expect(up.to).toBeGreaterThanOrEqual(value.value - 1e-9);
+        if (down) expect(down.to).toBeLessThanOrEqual(value.value + 1e-9);
+      }),
+      { numRuns: 100 },
+    );
+  }, 60_000);
+});
+
+describe("whatever stands in a catalogue", () => {
+  /** Every place in the fixture's document a value stands at. */
+  const places: (string | number)[][] = [];
+  const walk = (at: unknown, path: (string | number)[]) => {
+    if (path.length > 0) places.push(path);
+    if (typeof at === "object" && at !== null)
+      for (const [key, below] of Object.entries(at))
+        walk(below, [...path, Array.isArray(at) ? Number(key) : key]);
+  };
+  walk(catalogueDocument, []);
+  const put = (path: readonly (string | number)[], value: unknown) => {
+    const copy = structuredClone(catalogueDocument) as unknown as Record<string | number, unknown>;
+    const holder = path.slice(0, -1).reduce((at, key) => at[key] as typeof copy, copy);
+    if (value === undefined) delete holder[path.at(-1)!];
+    else holder[path.at(-1)!] = value;
+    return copy;
+  };
+  const duty = dutySchema.parse({ ...emptyDuty, dn: 50, lineDesignation: "class 300" });
+
+  it("it is refused at its place, or can be proved from", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...places),
+        fc.oneof(
+          fc.jsonValue({ maxDepth: 2 }),
+          fc.constant(undefined),
+          fc.double(),
+          fc.constantFrom(-1, 0, 1e9, ""),
+        ),
+        (path, value) => {
+          const { catalogue, faults } = readCatalogueDocument(put(path, value));
+          if (catalogue === null) {
+            expect(faults.length).toBeGreaterThan(0);
+            for (const f of faults) expect(f.reason.length, f.field).toBeGreaterThan(0);
+          } else {
+            const proof = prove(duty, compileShelf(catalogue), defaultHouseRules());
+            for (const c of proof.candidates) expect(Number.isFinite(c.price)).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 600 },
+    );
+  }, 60_000);
+});

@@ -1,0 +1,185 @@
+// @vitest-environment happy-dom
+import type { Tag } from "@proven-seat/contract";
+import { emptyDuty } from "@proven-seat/core/duty";
+import { act, cleanup, render } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { answering, problem } from "../../test/answers.tsx";
+import { undo, useBench } from "./bench-store.ts";
+import { readDraft } from "./drafts.ts";
+import { saveNow, useAutosave } from "./saving.ts";
+
+const tag: Tag = {
+  id: "00000000-0000-4000-8000-000000000001",
+  projectId: "00000000-0000-4000-8000-000000000002",
+  number: "XV-1",
+  service: "feed",
+  unit: "",
+  duty: emptyDuty,
+  choice: null,
+  version: 3,
+  dutyVersion: 1,
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  updatedBy: "engineer",
+};
+const address = `/api/tags/${tag.id}`;
+const state = () => useBench.getState();
+const saved = (change: Partial<Tag> = {}) => ({ [`PUT ${address}`]: { ...tag, version: 4, ...change } });
+
+function Autosave() {
+  useAutosave();
+  return null;
+}
+const wait = (milliseconds: number) =>
+  act(async () => void (await vi.advanceTimersByTimeAsync(milliseconds)));
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  localStorage.clear();
+  state().open(tag, null);
+  useBench.temporal.getState().clear();
+});
+afterEach(() => {
+  cleanup();
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+describe("saving by itself", () => {
+  it("keeps an edit on this device at once, and on the server after half a second", async () => {
+    const { asked } = answering(saved({ service: "recycle" }));
+    render(<Autosave />);
+    act(() => state().editTag({ service: "recycle" }));
+    expect(readDraft(tag.id)?.content.service).toBe("recycle");
+    await wait(400);
+    expect(asked).toEqual([]);
+    await wait(200);
+    expect(asked).toMatchObject([{ method: "PUT", body: { service: "recycle", version: 3 } }]);
+    expect(state().save.kind).toBe("saved");
+    expect(state().version).toBe(4);
+    expect(readDraft(tag.id)).toBeNull();
+  });
+  it("saves once for a burst of edits", async () => {
+    const { asked } = answering(saved());
+    render(<Autosave />);
+    for (const service of ["r", "re", "rec", "recy"]) {
+      act(() => state().editTag({ service }));
+      await wait(100);
+    }
+    await wait(600);
+    expect(asked).toHaveLength(1);
+    expect(asked[0]!.body).toMatchObject({ service: "recy" });
+  });
+  it("saves again what was edited while a save was on its way, on the version that came back", async () => {
+    let answer: (of: Response) => void = () => undefined;
+    const { asked } = answering(saved({ version: 5 }));
+    const real = fetch;
+    vi.stubGlobal("fetch", (...all: Parameters<typeof fetch>) => {
+      if (asked.length > 0) return real(...all);
+      asked.push({ method: "PUT", address, body: JSON.parse(String(all[1]!.body)) });
+      return new Promise<Response>((done) => {
+        answer = done;
+      });
+    });
+    render(<Autosave />);
+    act(() => state().editTag({ service: "one" }));
+    await wait(600);
+    expect(state().save.kind).toBe("saving");
+    act(() => state().editTag({ service: "two" }));
+    await act(async () => answer(new Response(JSON.stringify({ ...tag, version: 4, service: "one" }))));
+    await wait(600);
+    expect(asked.map((a) => (a.body as { version: number }).version)).toEqual([3, 4]);
+    expect(state()).toMatchObject({ version: 5, save: { kind: "saved" } });
+    expect(state().content!.service).toBe("two");
+  });
+  it("keeps what the server cannot be reached for, says so, and tries again", async () => {
+    vi.stubGlobal("fetch", async () => Promise.reject(new TypeError("no network")));
+    render(<Autosave />);
+    act(() => state().editTag({ service: "offline" }));
+    await wait(600);
+    expect(state().save).toMatchObject({ kind: "kept", why: expect.stringMatching(/cannot be reached/) });
+    expect(readDraft(tag.id)?.content.service).toBe("offline");
+    const { asked } = answering(saved({ service: "offline" }));
+    await wait(3500);
+    expect(asked).toHaveLength(1);
+    expect(state().save.kind).toBe("saved");
+  });
+  it("tries at once when the connection comes back", async () => {
+    vi.stubGlobal("fetch", async () => Promise.reject(new TypeError("no network")));
+    render(<Autosave />);
+    act(() => state().editTag({ service: "offline" }));
+    await wait(600);
+    answering(saved());
+    await act(async () => void window.dispatchEvent(new Event("online")));
+    await wait(1);
+    expect(state().save.kind).toBe("saved");
+  });
+  it("does not send what cannot be read or may not be, and says how many entries", async () => {
+    const { asked } = answering(saved());
+    render(<Autosave />);
+    act(() => state().setUnreadable("dn", "155"));
+    await wait(600);
+    expect(state().save).toEqual({ kind: "kept", why: "1 entry needs correcting before it can be saved" });
+    act(() => state().editTag({ number: " " }));
+    await wait(600);
+    expect(state().save).toEqual({ kind: "kept", why: "2 entries need correcting before it can be saved" });
+    expect(asked).toEqual([]);
+    expect(readDraft(tag.id)?.unreadable).toEqual({ dn: "155" });
+    act(() => {
+      state().clearUnreadable("dn");
+      state().editTag({ number: "XV-1" });
+    });
+    await wait(600);
+    expect(asked).toHaveLength(1);
+  });
+  it("shows the other version of a conflict, and sends nothing more until it is decided", async () => {
+    const theirs = { ...tag, version: 9, service: "theirs" };
+    const refused = new Response(
+      JSON.stringify({ type: "/problems/stale", title: "", status: 409, detail: "changed", current: theirs }),
+      { status: 409, headers: { "content-type": "application/problem+json" } },
+    );
+    const { asked } = answering({ [`PUT ${address}`]: refused });
+    render(<Autosave />);
+    act(() => state().editTag({ service: "mine" }));
+    await wait(600);
+    expect(state().save).toEqual({ kind: "stale", current: theirs });
+    act(() => state().editTag({ service: "mine still" }));
+    await wait(5000);
+    expect(asked).toHaveLength(1);
+    expect(readDraft(tag.id)?.content.service).toBe("mine still");
+  });
+  it("says why the server refuses anything else", async () => {
+    answering({ [`PUT ${address}`]: problem(422, "number: A tag of that number is there already.") });
+    render(<Autosave />);
+    act(() => state().editTag({ number: "XV-2" }));
+    await wait(600);
+    expect(state().save).toEqual({ kind: "kept", why: "number: A tag of that number is there already." });
+  });
+  it("saves an undone edit too", async () => {
+    const { asked } = answering(saved());
+    render(<Autosave />);
+    act(() => state().editTag({ service: "wrong" }));
+    await wait(600);
+    act(() => undo());
+    await wait(600);
+    expect(asked.map((a) => (a.body as { service: string }).service)).toEqual(["wrong", "feed"]);
+  });
+});
+
+describe("saving on demand", () => {
+  it("asks nothing where all is saved", async () => {
+    const { asked } = answering({});
+    await saveNow();
+    expect(asked).toEqual([]);
+  });
+  it("does not call saved what belongs to a tag that was left", async () => {
+    let answer: (of: Response) => void = () => undefined;
+    vi.stubGlobal("fetch", () => new Promise<Response>((done) => (answer = done)));
+    state().editTag({ service: "left" });
+    const saving = saveNow();
+    await vi.advanceTimersByTimeAsync(0);
+    state().open({ ...tag, id: "00000000-0000-4000-8000-000000000009", version: 1 }, null);
+    answer(new Response(JSON.stringify({ ...tag, version: 4 })));
+    await saving;
+    expect(state().version).toBe(1);
+  });
+});
