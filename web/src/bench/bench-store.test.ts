@@ -1,25 +1,12 @@
 // @vitest-environment happy-dom
-import type { Tag } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
 import { beforeEach, describe, expect, it } from "vitest";
+import { aTag as tag } from "../../test/a-tag.ts";
 import { redo, undo, useBench } from "./bench-store.ts";
 import { contentOf, faultsOf } from "./content.ts";
 import { differencesBetween } from "./differences.ts";
 import { dropDraft, keepDraft, readDraft } from "./drafts.ts";
 
-const tag: Tag = {
-  id: "00000000-0000-4000-8000-000000000001",
-  projectId: "00000000-0000-4000-8000-000000000002",
-  number: "XV-1",
-  service: "feed",
-  unit: "",
-  duty: emptyDuty,
-  choice: null,
-  version: 3,
-  dutyVersion: 1,
-  updatedAt: "2026-01-01T00:00:00.000Z",
-  updatedBy: "engineer",
-};
 const cases = () => useBench.getState().content!.duty.cases;
 
 beforeEach(() => {

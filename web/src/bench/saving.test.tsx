@@ -1,26 +1,13 @@
 // @vitest-environment happy-dom
 import type { Tag } from "@proven-seat/contract";
-import { emptyDuty } from "@proven-seat/core/duty";
 import { act, cleanup, render } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { aTag as tag } from "../../test/a-tag.ts";
 import { answering, problem } from "../../test/answers.tsx";
 import { undo, useBench } from "./bench-store.ts";
 import { readDraft } from "./drafts.ts";
 import { saveNow, useAutosave } from "./saving.ts";
 
-const tag: Tag = {
-  id: "00000000-0000-4000-8000-000000000001",
-  projectId: "00000000-0000-4000-8000-000000000002",
-  number: "XV-1",
-  service: "feed",
-  unit: "",
-  duty: emptyDuty,
-  choice: null,
-  version: 3,
-  dutyVersion: 1,
-  updatedAt: "2026-01-01T00:00:00.000Z",
-  updatedBy: "engineer",
-};
 const address = `/api/tags/${tag.id}`;
 const state = () => useBench.getState();
 const saved = (change: Partial<Tag> = {}) => ({ [`PUT ${address}`]: { ...tag, version: 4, ...change } });

@@ -3,6 +3,7 @@ import type { Tag } from "@proven-seat/contract";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
+import { aTag } from "../../../test/a-tag.ts";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
 import { useBench } from "../../bench/bench-store.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
@@ -100,20 +101,8 @@ describe("choosing against the proof", () => {
 describe("a tag two people changed", () => {
   const theirs = (change: Partial<Tag>): Tag => {
     const { number, service, unit, duty, choice } = useBench.getState().content!;
-    return {
-      id: "00000000-0000-4000-8000-000000000001",
-      projectId: "00000000-0000-4000-8000-000000000002",
-      number,
-      service,
-      unit,
-      duty,
-      choice,
-      version: 9,
-      dutyVersion: 4,
-      updatedAt: "2026-01-01T10:00:00.000Z",
-      updatedBy: "checker",
-      ...change,
-    };
+    const mine = { number, service, unit, duty, choice };
+    return { ...aTag, ...mine, version: 9, dutyVersion: 4, updatedBy: "checker", ...change };
   };
   it("shows both versions, field by field, and who saved the other", () => {
     const { duty } = atTheBench("XV-3052");

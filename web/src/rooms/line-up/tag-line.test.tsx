@@ -1,0 +1,118 @@
+// @vitest-environment happy-dom
+import type { TagRow } from "@proven-seat/contract";
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { MemoryRouter } from "react-router";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import type { ReadingUnits } from "../../parts/verdict-words.ts";
+import type { TagSummary } from "../../workers/views.ts";
+import { ProvingState } from "./proving-state.tsx";
+import { markedStations, stationVerdict, TagLine } from "./tag-line.tsx";
+
+afterEach(cleanup);
+
+const row = (change: Partial<TagRow> = {}): TagRow => ({
+  id: "t1",
+  number: "XV-1034",
+  service: "Sour gas to flare header",
+  unit: "Stabiliser",
+  dn: 40,
+  lineDesignation: "class 300",
+  version: 1,
+  choice: null,
+  sheet: null,
+  ...change,
+});
+const summaryOf = (number: string): TagSummary => {
+  const { api, duty } = atTheBench(number);
+  return api.summarise(duty, null);
+};
+const line = (of: TagRow, summary: TagSummary | null, units: ReadingUnits = { system: "metric" }) => {
+  const current = vi.fn();
+  render(
+    <MemoryRouter>
+      <TagLine row={of} summary={summary} units={units} current onCurrent={current} />
+    </MemoryRouter>,
+  );
+  return { current, cells: [...document.querySelectorAll('[role="gridcell"]')].map((c) => c.textContent) };
+};
+
+describe("a tag as a line", () => {
+  it("says what holds its best valve back, and that nothing is chosen yet", () => {
+    const summary = summaryOf("XV-1034");
+    const { cells } = line(row(), summary);
+    expect(cells.at(-1)).toMatch(/^open · /);
+    expect(cells.at(-1)).toContain(summary.heldBy!.asks);
+    expect(
+      line(row({ choice: { valve: "v", drive: null, notes: "", overrideReason: null } }), summary).cells.at(
+        -1,
+      ),
+    ).not.toMatch(/open/);
+  });
+  it("marks every station, the sheet by its revision", () => {
+    const summary = summaryOf("XV-1034");
+    const { cells } = line(row({ sheet: { id: "s", revision: "C" } }), summary);
+    expect(document.querySelectorAll("svg")).toHaveLength(markedStations.length - 1);
+    expect(cells).toContain("C");
+    for (const station of markedStations)
+      expect(stationVerdict(row(), summary, station)).toBe(
+        station === "sheet" ? "not asked" : station === "duty" ? summary.duty : summary.stations![station],
+      );
+  });
+  it("names what is missing before anything else", () => {
+    const summary = summaryOf("XV-9001");
+    expect(line(row(), summary).cells.at(-1)).toMatch(/Missing: service family and \d more$/);
+  });
+  it("says that nothing stands, and what the nearest misses", () => {
+    expect(line(row(), summaryOf("XV-4020")).cells.at(-1)).toMatch(/^Nothing stands. Nearest: /);
+  });
+  it("says that it is still being proved", () => {
+    const { cells } = line(row(), null);
+    expect(cells.at(-1)).toBe("being proved …");
+    expect(stationVerdict(row(), null, "body")).toBeNull();
+  });
+  it("reads size and figures in the units of the reader", () => {
+    const metric = line(row(), summaryOf("XV-3066"));
+    expect(metric.cells[3]).toBe("40");
+    expect(metric.cells.at(-1)).toMatch(/°C/);
+    cleanup();
+    const us = line(row(), summaryOf("XV-3066"), { system: "US" });
+    expect(us.cells[3]).toBe("1½");
+    expect(us.cells.at(-1)).toMatch(/°F/);
+    cleanup();
+    expect(line(row({ dn: null, lineDesignation: null }), null).cells.slice(3, 5)).toEqual(["–", "–"]);
+  });
+  it("is current once its link has the focus", () => {
+    const { current } = line(row(), null);
+    fireEvent.focus(screen.getByText("XV-1034"));
+    expect(current).toHaveBeenCalledOnce();
+  });
+});
+
+describe("the proving behind the line-up", () => {
+  const drawn = (change: Partial<Parameters<typeof ProvingState>[0]>) => {
+    const acts = { onStop: vi.fn(), onResume: vi.fn() };
+    render(<ProvingState proving={null} trouble={null} stopped={false} {...acts} {...change} />);
+    return acts;
+  };
+  it("shows how far it is and how long it takes, and can be cancelled", () => {
+    const { onStop } = drawn({ proving: { done: 300, total: 10_000, secondsLeft: 41.2 } });
+    expect(document.body.textContent).toMatch(/proved 300 of 10000, about 42 s left/);
+    expect(screen.getByLabelText("Proving").getAttribute("value")).toBe("300");
+    fireEvent.click(screen.getByText("cancel"));
+    expect(onStop).toHaveBeenCalledOnce();
+  });
+  it("is silent for a handful, which is proved before it could be read", () => {
+    drawn({ proving: { done: 3, total: 20, secondsLeft: null } });
+    expect(document.body.textContent).toBe("");
+  });
+  it("says what is kept when it was cancelled or failed, and goes on", () => {
+    const { onResume } = drawn({ stopped: true });
+    expect(screen.getByRole("alert").textContent).toMatch(/what was proved is kept/);
+    fireEvent.click(screen.getByText("prove the rest"));
+    expect(onResume).toHaveBeenCalledOnce();
+    cleanup();
+    drawn({ trouble: "The server cannot be reached." });
+    expect(screen.getByRole("alert").textContent).toMatch(/cannot be reached/);
+  });
+});
