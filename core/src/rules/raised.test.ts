@@ -55,7 +55,7 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["envelope/freezing", dutyWith(), fluid({ substance: null })],
   ["envelope/sour-body", fluid({ h2sKPa: 0.3 }), fluid({ h2sKPa: 0.29 })],
   ["envelope/sour-trim", fluid({ family: "sour hydrocarbon" }), fluid({ h2sKPa: null })],
-  ["envelope/bolting-sour", fluid({ h2sKPa: 0.3 }), fluid({ family: "sour hydrocarbon" })],
+  ["envelope/bolting-sour", fluid({ family: "sour hydrocarbon" }), fluid({ h2sKPa: 0.29 })],
   ["envelope/bolting-marine", dutyWith({ installation: "marine air" }), dutyWith()],
   ["envelope/chloride-body", fluid({ chloridesMgL: 50 }), fluid({ chloridesMgL: 49 })],
   ["envelope/chloride-trim", fluid({ chloridesMgL: 50 }), fluid({ chloridesMgL: null })],

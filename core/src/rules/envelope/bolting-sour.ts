@@ -1,5 +1,6 @@
 import { stated, used } from "../inputs.ts";
-import { plain } from "../outcome.ts";
+import { cannotTell, plain } from "../outcome.ts";
+import { notSour } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 export const boltingSour = rule({
@@ -8,8 +9,9 @@ export const boltingSour = rule({
   source: "Exposed bolting of held hardness (ISO 15156)",
   inputs: ["partial pressure of H₂S", "bolting", "installation", "house rule: sour service from"],
   hangsOn: "line",
-  unraised: (duty, house) => (duty.h2sKPa < house.sourFromKPa ? "Below the border of sour service." : null),
+  unraised: notSour,
   examine: ({ valve, duty }) => {
+    if (duty.stated.fluid.h2sKPa === null) return cannotTell("the partial pressure of H₂S");
     const { bolting } = valve;
     // Buried or lagged bolting is denied the air and sits in whatever leaks.
     const denied = duty.installation === "buried";

@@ -69,6 +69,7 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["bolting-temperature", "tight", given(hot(441))],
   ["bolting-temperature", "fails", given(hot(451))],
   ["bolting-sour", "not asked", given(fluid({ h2sKPa: 0.29 }))],
+  ["bolting-sour", "cannot tell", given(fluid({ family: "sour hydrocarbon" }))],
   ["bolting-sour", "tight", given(fluid({ h2sKPa: 0.3 }))],
   ["bolting-sour", "fails", given(fluid({ h2sKPa: 0.3 }, { installation: "buried" }))],
   ["bolting-sour", "holds", given(fluid({ h2sKPa: 0.3 }), { bolting: "b7m" })],

@@ -19,12 +19,12 @@ function Side({ reach, fails, of }: { reach: Reach; fails: Reach; of: MovableVal
   return (
     <span className="grid grid-cols-[3.4rem_18px_minmax(0,1fr)] items-baseline gap-x-1">
       <span className="figures text-right">{reachText(reach.to, of, units)}</span>
-      <span className="self-center">{turn && <BoreMark verdict={turn.to} />}</span>
+      <span className="self-start pt-0.5">{turn && <BoreMark verdict={turn.to} />}</span>
       <span title={reach.turns.map((t) => `${t.asks}: ${t.from} → ${t.to}`).join("\n")}>{turn?.asks}</span>
       {later && (
         <>
           <span className="figures text-right text-dim">{reachText(later.to, of, units)}</span>
-          <span className="self-center">
+          <span className="self-start pt-0.5">
             <BoreMark verdict="fails" />
           </span>
           <span className="text-dim">{later.turns[0]?.asks}</span>
