@@ -154,7 +154,7 @@ describe("torque demand", () => {
     const factor = serviceFactor(duty, house);
     expect(torqueDemand(fixture!, duty, house, factor)).toEqual(torqueDemand(fixture!, duty, house));
   });
-  it("never falls as any case's pressure rises", () => {
+  it("never falls while a case's pressure rises", () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...valves),

@@ -1,0 +1,101 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, screen } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { type Asked, answering, inTheShell, problem } from "../../../test/answers.tsx";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { demoHouse, demoProject } from "../../../test/demo-project.ts";
+import { HouseRoom } from "./house-room.tsx";
+
+const { prover } = atTheBench("XV-3052");
+// The worker's functions, in place of the worker.
+vi.mock("../../bench/proof.ts", () => ({ useProver: () => ({ prover, failure: null }) }));
+
+let asked: Asked[];
+const { answers } = demoProject(["XV-3052", "XV-3017", "XV-4020"]);
+const open = async (more: Record<string, unknown> = {}) => {
+  ({ asked } = answering({ ...more, ...answers }));
+  inTheShell(<HouseRoom />);
+  await screen.findByLabelText("Pressure margin wanted");
+};
+const set = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+const turned = () =>
+  [...document.querySelectorAll('section[aria-label="What a change would turn"] li')].map(
+    (l) => l.textContent!,
+  );
+const act = (name: string | RegExp) => screen.getByText<HTMLButtonElement>(name);
+
+beforeEach(() => answering(answers));
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+describe("the house rules", () => {
+  it("are all there, with the version in force", async () => {
+    await open();
+    expect(screen.getByText("version 1 in force: First set")).toBeTruthy();
+    expect(screen.getByText(/listed here before anything is saved/)).toBeTruthy();
+    expect(screen.queryByText(/^Put version/)).toBeNull();
+  });
+  it("show what a change would turn, and in what, before it is saved", async () => {
+    await open();
+    set("Pressure margin wanted", "30");
+    await screen.findByText(/\d of 3 tags turn\./, undefined, { timeout: 10_000 });
+    const [compressor] = turned().filter((t) => t.startsWith("XV-3052") || t.startsWith("XV-3017"));
+    expect(compressor).toMatch(/Body rating|first then: /);
+    // Nothing stands on it under either: it does not turn.
+    expect(turned().some((t) => t.startsWith("XV-4020"))).toBe(false);
+    expect(asked.some((a) => a.method === "POST" && a.address === "/api/house-rules")).toBe(false);
+  });
+  it("say so where a change turns nothing", async () => {
+    await open();
+    set("Largest threaded end", "40");
+    expect(
+      await screen.findByText(/No tag turns: 3 proved under both\./, undefined, { timeout: 10_000 }),
+    ).toBeTruthy();
+  });
+  it("are put in force whole, with a reason, on the version they were read at", async () => {
+    await open({ "POST /api/house-rules": { ...demoHouse, version: 2 } });
+    set("Service factor", "1,3");
+    set("Differential for sizing", "rated");
+    expect(act("Put version 2 in force").disabled).toBe(true);
+    set("Why do the rules change?", "owner's practice");
+    expect(act("Put version 2 in force").disabled).toBe(false);
+    fireEvent.submit(document.querySelector("form")!);
+    await vi.waitFor(() => expect(screen.queryByText("Put version 2 in force")).toBeNull());
+    expect(asked.find((a) => a.method === "POST" && a.address === "/api/house-rules")!.body).toEqual({
+      values: { ...demoHouse.values, serviceFactor: 1.3, sizingBasis: "rated" },
+      reason: "owner's practice",
+      basedOn: 1,
+    });
+  });
+  it("are not put in force while one is out of its range", async () => {
+    await open();
+    set("Service factor", "3");
+    expect(screen.getByRole("alert").textContent).toMatch(/From 1 to 2/);
+    set("Why do the rules change?", "because");
+    expect(act(/^Put version/).disabled).toBe(true);
+  });
+  it("are left as they were, all at once", async () => {
+    await open();
+    set("Service factor", "1.3");
+    set("Pressure margin wanted", "20");
+    fireEvent.click(act("leave as it was"));
+    expect(screen.getByLabelText<HTMLInputElement>("Service factor").value).toBe("1.2");
+    expect(screen.getByLabelText<HTMLInputElement>("Pressure margin wanted").value).toBe("10");
+  });
+  it("keep the change when somebody else was faster, and say so", async () => {
+    await open({ "POST /api/house-rules": problem(409, "Version 2 was put in force meanwhile.") });
+    set("Service factor", "1.3");
+    set("Why do the rules change?", "because");
+    fireEvent.submit(document.querySelector("form")!);
+    expect(await screen.findByText("Version 2 was put in force meanwhile.")).toBeTruthy();
+    expect(screen.getByLabelText<HTMLInputElement>("Service factor").value).toBe("1.3");
+  });
+  it("say why they cannot be read", async () => {
+    answering({ ...answers, "/api/house-rules": problem(503, "The database cannot be reached.") });
+    inTheShell(<HouseRoom />);
+    expect(await screen.findByText("The database cannot be reached.")).toBeTruthy();
+  });
+});
