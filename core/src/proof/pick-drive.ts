@@ -53,7 +53,7 @@ export function pickDrive(
 ): SuppliedDrive {
   const stemNm = valve.size.maximumStemTorqueNm;
   const padNm = padLimitNm(valve.size.pad);
-  const wanted = 1 + house.torqueMargin / 100;
+  const wanted = house.torqueMargin / 100;
   let best = drives[0]!;
   let bestGravity = Number.POSITIVE_INFINITY;
   let bestShortfall = Number.POSITIVE_INFINITY;
@@ -63,7 +63,7 @@ export function pickDrive(
     const carriedNm = known ? Math.max(peakNm, needsNm) : peakNm;
     const shortfall =
       missedBy(peakNm, stemNm) + missedBy(carriedNm, padNm) + (known ? missedBy(needsNm, givesNm) : 0);
-    const close = known && needsNm > 0 && givesNm < needsNm * wanted;
+    const close = known && needsNm > 0 && givesNm / needsNm - 1 < wanted;
     const gravity = gravityOf(shortfall > 0 ? "fails" : close ? "tight" : "holds");
     if (gravity < bestGravity || (gravity === bestGravity && shortfall < bestShortfall - 1e-12)) {
       best = drive;

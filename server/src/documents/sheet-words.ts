@@ -1,27 +1,14 @@
-import { npsLabel } from "@proven-seat/core/duty";
 import type { Sheet } from "@proven-seat/core/proof";
 import type { Finding, Unit } from "@proven-seat/core/rules";
-import { figure, inSystem, marginText, type UnitSystem } from "@proven-seat/core/units";
+import { figure, figureText, marginWords, type UnitSystem } from "@proven-seat/core/units";
 
 /** A figure of the sheet in the reader's units. */
-export function written(value: number | string | null, unit: Unit, system: UnitSystem): string {
-  if (value === null) return "–";
-  if (typeof value === "string") return value;
-  if (unit === "DN") return sizeWords(value, system);
-  const shown = inSystem(value, unit, { system });
-  return `${figure(shown.value)}${shown.unit ? ` ${shown.unit}` : ""}`;
-}
-
-/** A nominal size in the language of the reader. */
-const sizeWords = (dn: number, system: UnitSystem) => (system === "US" ? npsLabel(dn) : `DN ${dn}`);
+export const written = (value: number | string | null, unit: Unit, system: UnitSystem) =>
+  figureText(value, unit, { system });
 
 /** A margin in the reader's units. */
-export function writtenMargin(finding: Finding, system: UnitSystem): string {
-  if (finding.margin === null || finding.marginUnit === null) return "";
-  if (finding.marginUnit === "K" && system === "US")
-    return marginText(finding.margin * 1.8, "K").replace("K", "°F");
-  return marginText(finding.margin, finding.marginUnit);
-}
+export const writtenMargin = ({ margin, marginUnit }: Finding, system: UnitSystem) =>
+  marginWords(margin, marginUnit, { system });
 
 const answer = (yes: boolean | null) => (yes === null ? "not stated" : yes ? "yes" : "no");
 
@@ -32,7 +19,7 @@ export function dutyWords({ inputs, tag }: Sheet, system: UnitSystem): [string, 
   const degrees = (c: number | null) => (c === null ? "–" : written(c, "°C", system));
   return [
     ["Service", tag.service || "–"],
-    ["Size", d.dn === null ? "–" : sizeWords(d.dn, system)],
+    ["Size", written(d.dn, "DN", system)],
     ["Line class", d.lineDesignation ?? "not stated"],
     ["End connection", d.endConnection ?? "not stated"],
     ["Pipe schedule", d.pipeSchedule ?? "not stated"],
@@ -81,7 +68,7 @@ export function valveWords({ proof, inputs }: Sheet, system: UnitSystem): [strin
   const valveRows: [string, string][] = [
     ["Maker, line", `${valve.maker}, ${valve.line}`],
     ["Construction", `${valve.construction}, ${valve.entry}`],
-    ["Size, class", `${sizeWords(valve.dn, system)}, ${valve.designation}`],
+    ["Size, class", `${written(valve.dn, "DN", system)}, ${valve.designation}`],
     ["Ends, port", `${inputs.duty.endConnection ?? valve.ends}, ${valve.port}, bore ${length(valve.boreMm)}`],
     ["Seats, cavity", valve.cavity],
     ["Body", valve.bodyGrade],

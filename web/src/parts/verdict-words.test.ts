@@ -1,6 +1,7 @@
+import { figureText, marginWords } from "@proven-seat/core/units";
 import { describe, expect, it } from "vitest";
 import type { HeldBy } from "../workers/views.ts";
-import { figureText, heldSentence, marginWords } from "./verdict-words.ts";
+import { heldSentence } from "./verdict-words.ts";
 
 const metric = { system: "metric", absolute: false } as const;
 const us = { system: "US", absolute: false } as const;

@@ -1,6 +1,5 @@
-import { npsLabel } from "@proven-seat/core/duty";
-import { trueSign, type Unit } from "@proven-seat/core/rules";
-import { figure, inSystem, marginText, type Reading, shownUnit } from "@proven-seat/core/units";
+import { trueSign } from "@proven-seat/core/rules";
+import { figureText, marginWords, type Reading } from "@proven-seat/core/units";
 import type { HeldBy } from "../workers/views.ts";
 
 export type ReadingUnits = Reading;
@@ -12,29 +11,6 @@ export const verdictText: Record<string, string> = {
   "cannot tell": "text-cannot",
   "not asked": "text-dim",
 };
-
-/** Whoever reads lengths in inches reads sizes in NPS. */
-export const readsInches = (reading: Reading) => shownUnit("length", reading) === "in";
-
-/** A nominal size in the language of the reader. */
-export const sizeText = (dn: number, reading: Reading) => (readsInches(reading) ? npsLabel(dn) : `DN ${dn}`);
-
-/** A figure in the reader's units, with its unit. */
-export function figureText(value: number | string | null, unit: Unit, reading: Reading): string {
-  if (value === null) return "–";
-  if (typeof value === "string") return value;
-  if (unit === "DN") return sizeText(value, reading);
-  const shown = inSystem(value, unit, reading);
-  return `${figure(shown.value)}${shown.unit ? ` ${shown.unit}` : ""}`;
-}
-
-/** A margin in the reader's units. */
-export function marginWords(margin: number | null, unit: "%" | "K" | null, reading: Reading): string {
-  if (margin === null || unit === null) return "";
-  return unit === "K" && shownUnit("temperature difference", reading) === "°F"
-    ? marginText(margin * 1.8, "K").replace("K", "°F")
-    : marginText(margin, unit);
-}
 
 /** Names like A352, PTFE or CO₂ keep their capitals; an ordinary first word does not. */
 const startingSmall = (sentence: string) => {

@@ -8,10 +8,9 @@ export const controlTrimIsolation = rule({
   source: "The seat of a control construction sets its shut-off; isolation wants an isolation valve",
   inputs: ["function", "construction"],
   hangsOn: "line",
-  unraised: (duty) => (duty.function === "throttling" ? "No control trim, or control is asked for." : null),
+  unraised: (duty) => (duty.function === "throttling" ? "Control is asked for." : null),
   examine: ({ valve, duty }) => {
-    if (valve.construction.throttling !== "fine")
-      return notAsked("No control trim, or control is asked for.");
+    if (valve.construction.throttling !== "fine") return notAsked("No control trim.");
     const hard = duty.function !== "on-off isolation";
     const seen = {
       value: duty.function,

@@ -13,7 +13,7 @@ export const causticCracking = rule({
   source: "Caustic cracks carbon steel that is not stress-relieved, above a temperature (practice)",
   inputs: ["service family", "temperature", "body grade"],
   hangsOn: "line and grade",
-  unraised: (duty) => (duty.stated.fluid.family === "caustic" ? null : "No carbon steel in caustic."),
+  unraised: (duty) => (duty.stated.fluid.family === "caustic" ? null : "No caustic."),
   examine: ({ valve, duty }) => {
     if (!valve.construction.bodyWetted || !valve.grade.metal?.includes("carbon steel"))
       return notAsked("No carbon steel in caustic.");

@@ -11,7 +11,7 @@ export const wetCarbonDioxide = rule({
   unraised: ({ stated, substance }) =>
     stated.fluid.family === "carbon dioxide dense phase" || substance?.id === "carbon-dioxide"
       ? null
-      : "No carbon steel in CO₂.",
+      : "No carbon dioxide.",
   examine: ({ valve, duty }) => {
     if (!valve.construction.bodyWetted || !valve.grade.metal?.includes("carbon steel"))
       return notAsked("No carbon steel in CO₂.");

@@ -1,6 +1,7 @@
 import type { Verdict } from "@proven-seat/core/rules";
 import { gravest } from "@proven-seat/core/rules";
-import { figureText, type ReadingUnits } from "../../parts/verdict-words.ts";
+import { figureText } from "@proven-seat/core/units";
+import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/views.ts";
 
 export const stationIds = ["duty", "body", "envelope", "flow", "torque", "drive", "fit-up", "sheet"] as const;

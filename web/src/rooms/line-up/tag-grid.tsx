@@ -1,9 +1,9 @@
 import type { TagRow } from "@proven-seat/contract";
+import { readsInches } from "@proven-seat/core/units";
 import type { Virtualizer } from "@tanstack/react-virtual";
 import type { RefObject } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Notice } from "../../parts/notice.tsx";
-import { readsInches } from "../../parts/verdict-words.ts";
 import type { TagSummary } from "../../workers/views.ts";
 import { columns, type MarkedStation, markedStations, TagLine } from "./tag-line.tsx";
 

@@ -1,8 +1,9 @@
 import type { TagRow } from "@proven-seat/contract";
 import type { Verdict } from "@proven-seat/core/rules";
+import { sizeText } from "@proven-seat/core/units";
 import { Link } from "react-router";
 import { BoreMark } from "../../parts/bore-mark.tsx";
-import { heldSentence, type ReadingUnits, sizeText, verdictText } from "../../parts/verdict-words.ts";
+import { heldSentence, type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
 import type { TagSummary } from "../../workers/views.ts";
 
 /** Stations with a mark in the line-up, in the order of the work. */

@@ -1,14 +1,13 @@
 import { constructionNamed } from "@proven-seat/core/bodies";
 import type { ProductLine } from "@proven-seat/core/catalogue";
 import { seatMaterial } from "@proven-seat/core/reference";
-import type { Reading } from "@proven-seat/core/units";
+import { type Reading, sizeText } from "@proven-seat/core/units";
 import { useState } from "react";
 import { useCatalogue } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import { sizeText } from "../../parts/verdict-words.ts";
 import { catalogueWork, download } from "./catalogue-work.ts";
 import { ImportCatalogue } from "./import-catalogue.tsx";
 import { Revisions } from "./revisions.tsx";

@@ -1,8 +1,8 @@
+import { figureText } from "@proven-seat/core/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import { figureText } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
 
 /** What the arrangement of seats and cavity promises, and what the rules make of it. */

@@ -1,8 +1,7 @@
 import { type Force, type Role, sectionViews, type View } from "@proven-seat/core/sections";
-import { figure } from "@proven-seat/core/units";
+import { figure, figureText } from "@proven-seat/core/units";
 import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
-import { figureText } from "../../parts/verdict-words.ts";
 import type { SectionData } from "../../workers/views.ts";
 
 /** Fill of what a shape is made of; cut metal is hatched, the fluid is tinted by its pressure. */

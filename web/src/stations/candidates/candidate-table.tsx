@@ -1,12 +1,11 @@
 import { type Order, orders } from "@proven-seat/core/proof";
-import { figure } from "@proven-seat/core/units";
+import { figure, figureText, marginWords } from "@proven-seat/core/units";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { memo, useEffect, useRef } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
-import { figureText, marginWords } from "../../parts/verdict-words.ts";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
 
 const grid =

@@ -1,11 +1,11 @@
 import { ruleStations } from "@proven-seat/core/rules";
-import { figure, type Reading } from "@proven-seat/core/units";
+import { figure, figureText, marginWords, type Reading } from "@proven-seat/core/units";
 import { memo, useEffect, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import { figureText, marginWords, verdictText } from "../../parts/verdict-words.ts";
+import { verdictText } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
 import { differingFirst } from "./differing-first.ts";

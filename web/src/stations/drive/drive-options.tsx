@@ -1,9 +1,9 @@
-import { figure } from "@proven-seat/core/units";
+import { figure, marginWords } from "@proven-seat/core/units";
 import { memo, useEffect, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
-import { heldSentence, marginWords } from "../../parts/verdict-words.ts";
+import { heldSentence } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
 

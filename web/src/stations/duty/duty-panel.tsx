@@ -1,10 +1,10 @@
 import { parseNominalSize } from "@proven-seat/core/duty";
 import { parseDesignation } from "@proven-seat/core/reference";
 import type { Verdict } from "@proven-seat/core/rules";
+import { readsInches, sizeText } from "@proven-seat/core/units";
 import { useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
-import { readsInches, sizeText } from "../../parts/verdict-words.ts";
 import { AddCase } from "./add-case.tsx";
 import { CasesTable } from "./cases-table.tsx";
 import { DutyFieldRow } from "./duty-field.tsx";

@@ -1,8 +1,9 @@
 import type { Missing } from "@proven-seat/core/duty";
+import { figureText } from "@proven-seat/core/units";
 import { memo, useEffect, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
-import { figureText, type ReadingUnits } from "../../parts/verdict-words.ts";
+import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 

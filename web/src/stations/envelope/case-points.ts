@@ -1,8 +1,7 @@
 import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Envelope } from "@proven-seat/core/proof";
 import type { Verdict } from "@proven-seat/core/rules";
-import type { Reading } from "@proven-seat/core/units";
-import { figureText, marginWords } from "../../parts/verdict-words.ts";
+import { figureText, marginWords, type Reading } from "@proven-seat/core/units";
 
 export interface CasePoint {
   readonly id: string;

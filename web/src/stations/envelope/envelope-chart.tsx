@@ -1,10 +1,9 @@
 import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Verdict } from "@proven-seat/core/rules";
-import { convertUnit, shownUnit } from "@proven-seat/core/units";
+import { convertUnit, figureText, marginWords, shownUnit } from "@proven-seat/core/units";
 import { memo, useEffect, useRef } from "react";
 import { useReading, useUnits } from "../../app/reading.ts";
 import { boreGraphics, chartFont, pageColours, startChart } from "../../parts/charts.ts";
-import { figureText, marginWords } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
 import { type CasePoint, casePoints } from "./case-points.ts";
 import { limitDashes } from "./envelope-lines.tsx";

@@ -1,6 +1,5 @@
 import type { Envelope } from "@proven-seat/core/proof";
-import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/units";
-import { figureText } from "../../parts/verdict-words.ts";
+import { convertUnit, figureText, type Reading, shownUnit } from "@proven-seat/core/units";
 import { type CasePoint, heldAt } from "./case-points.ts";
 import { draggedOnce, moveCase } from "./drag-case.ts";
 

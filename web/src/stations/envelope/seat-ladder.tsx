@@ -1,11 +1,10 @@
 import type { SeatStep } from "@proven-seat/core/proof";
-import { figure } from "@proven-seat/core/units";
+import { figure, figureText } from "@proven-seat/core/units";
 import { memo, useEffect, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import { figureText } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 

@@ -1,8 +1,9 @@
 import { type Finding, type RuleStation, ruleStations, trueSign } from "@proven-seat/core/rules";
+import { figureText, marginWords } from "@proven-seat/core/units";
 import { memo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
-import { figureText, marginWords, type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
+import { type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
 
 const stationNames: Record<RuleStation, string> = {

@@ -1,9 +1,9 @@
-import { figure } from "@proven-seat/core/units";
+import { figure, figureText, sizeText } from "@proven-seat/core/units";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import type { TagContent } from "../../bench/content.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
-import { figureText, heldSentence, sizeText, verdictText } from "../../parts/verdict-words.ts";
+import { heldSentence, verdictText } from "../../parts/verdict-words.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
 
 interface Props {
