@@ -11,7 +11,7 @@ export function rulesPage(): string {
         `- **${r.asks}** (\`${r.id}\`)`,
         `  - source: ${r.source}`,
         `  - looks at: ${r.inputs.join(", ")}`,
-        `  - hangs on: ${r.hangsOn}`,
+        `  - hangs on: ${r.hangsOn.join(", ")}`,
       ].join("\n"),
     );
     return [`## ${station[0]!.toUpperCase()}${station.slice(1)} (${here.length})`, "", ...entries].join("\n");

@@ -6,7 +6,7 @@ import {
   peakOutputNm,
   seatRelief,
 } from "@proven-seat/core/calc";
-import { type Drive, type Shelf, suppliedDrive, type Valve } from "@proven-seat/core/catalogue";
+import { type Drive, parts, type Shelf, suppliedDrive, type Valve } from "@proven-seat/core/catalogue";
 import { type Duty, settle } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
 import { metalLimits, padOf, valueOnCurve } from "@proven-seat/core/reference";
@@ -25,11 +25,7 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boo
   const settled = settle(duty, house);
   const air = [settled.airMinimumBarG, settled.airMaximumBarG] as const;
   const wanted =
-    settled.operator === "any"
-      ? shelf.families
-      : shelf.families.filter(
-          (f) => (f.drives[0]!.family.kind === "rack-and-pinion") === (settled.operator === "pneumatic"),
-        );
+    settled.operator === "any" ? shelf.families : shelf.families.filter((f) => f.supply === settled.operator);
   const families = settled.operator === "bare stem" ? [] : wanted.map((f) => supplied(f.drives, duty, air));
   const picks = new Map<number, number>();
   let sum = 0;
@@ -43,14 +39,24 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boo
     const demand = hardest(valve, settled);
     if (!demand) continue;
     // The prover, too, walks through the drives once for each torque.
-    let picked = picks.get(valve.alike.torque);
+    const torque = torqueKey(valve);
+    let picked = picks.get(torque);
     if (picked === undefined) {
       picked = families.reduce((n, drives) => n + firstStrongEnough(drives, demand, valve), 0);
-      picks.set(valve.alike.torque, picked);
+      picks.set(torque, picked);
     }
     sum += picked;
   }
   return sum;
+}
+
+const [size, cavity, seat] = ["size", "cavity", "seat"].map((path) =>
+  parts.findIndex((part) => part.path === path),
+) as [number, number, number];
+
+/** Valves alike in size, cavity and seat need the same torque. */
+function torqueKey({ identity: { numbers } }: Valve): number {
+  return (numbers[size]! * 64 + numbers[cavity]!) * 4096 + numbers[seat]!;
 }
 
 /** What the rules reckon beyond ratings, seats and torque. */

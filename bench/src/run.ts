@@ -5,9 +5,10 @@
 import { join } from "node:path";
 import { breakingPoint, dutyValues } from "@proven-seat/core/breaking";
 import { compileShelf } from "@proven-seat/core/catalogue";
-import { type Duty, dutySchema, settle } from "@proven-seat/core/duty";
+import { type Duty, settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { prove } from "@proven-seat/core/proof";
+import { storedDutySchema } from "@proven-seat/core/stored";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { bareLoop } from "./bare-loop.ts";
 import { type Measured, measure, measureInTurn, shown } from "./measure.ts";
@@ -17,7 +18,7 @@ if (!catalogue) throw new Error(JSON.stringify(faults[0]));
 const shelf = compileShelf(catalogue);
 const house = defaultHouseRules();
 const duties = (readDemoScenario() as { tags: { duty: unknown }[] }).tags.map((t) =>
-  dutySchema.parse(t.duty),
+  storedDutySchema.parse(t.duty),
 );
 const candidates = duties.map((d) => prove(d, shelf, house).candidates.length);
 

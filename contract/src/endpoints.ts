@@ -1,4 +1,4 @@
-import { proveRequestSchema, sheetSchema } from "@proven-seat/core/proof";
+import { proveRequestSchema } from "@proven-seat/core/proof";
 import { z } from "zod";
 import {
   catalogueRowSchema,
@@ -232,8 +232,8 @@ export const endpoints = {
   sheet: endpoint({
     method: "get",
     path: "/api/sheets/{id}.json",
-    says: "An issued sheet as JSON",
-    answer: sheetSchema(),
+    says: "An issued sheet as JSON, in the format it was issued in",
+    answer: z.looseObject({ format: z.string(), digest: z.string() }),
     problems: [404],
   }),
   sheetPdf: endpoint({
@@ -250,7 +250,7 @@ export const endpoints = {
     path: "/api/sheets/{id}/reprove",
     says: "Prove an issued sheet again from what it carries",
     answer: reproofSchema,
-    problems: [404],
+    problems: [404, 422],
   }),
 } satisfies Record<string, Endpoint>;
 

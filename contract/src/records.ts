@@ -1,6 +1,7 @@
-import { catalogueSchema } from "@proven-seat/core/catalogue";
-import { dutySchema, text } from "@proven-seat/core/duty";
+import { type Catalogue, catalogueSchema } from "@proven-seat/core/catalogue";
+import { text } from "@proven-seat/core/duty";
 import { houseRulesSchema } from "@proven-seat/core/house";
+import { storedDutySchema } from "@proven-seat/core/stored";
 import { z } from "zod";
 
 const trimmed = (most: number) => text(most, z.string().trim());
@@ -19,7 +20,8 @@ export const tagContentSchema = z.strictObject({
   number: tagNumberSchema,
   service: trimmed(120).default(""),
   unit: trimmed(60).default(""),
-  duty: dutySchema,
+  /** Of any version: what is stored is the newest. */
+  duty: storedDutySchema,
   choice: choiceSchema.nullable().default(null),
 });
 
@@ -59,7 +61,12 @@ export const projectSchema = z.object({
 export const importSchema = z.strictObject({
   tags: z
     .array(
-      z.strictObject({ number: tagNumberSchema, service: trimmed(120), unit: trimmed(60), duty: dutySchema }),
+      z.strictObject({
+        number: tagNumberSchema,
+        service: trimmed(120),
+        unit: trimmed(60),
+        duty: storedDutySchema,
+      }),
     )
     .min(1, "Nothing to import.")
     .max(10_000, "At most 10 000 tags at once."),
@@ -76,7 +83,7 @@ export const catalogueVersionSchema = z.object({
   digest: z.string(),
   createdAt: z.string(),
   createdBy: z.string(),
-  catalogue: catalogueSchema,
+  catalogue: catalogueSchema as unknown as z.ZodType<Catalogue>,
 });
 
 /** A revision without its content. */
@@ -109,7 +116,13 @@ export const newHouseRulesSchema = z.strictObject({
   basedOn: z.number().int(),
 });
 
-export const issueSheetSchema = z.strictObject({ version: z.number().int() });
+export const issueSheetSchema = z.strictObject({
+  /** Version of the tag that was looked at. */
+  version: z.number().int(),
+  /** What it was looked at with: another one in force by now refuses, as another version does. */
+  catalogueRevision: z.number().int().optional(),
+  houseRuleVersion: z.number().int().optional(),
+});
 export const sheetRowSchema = z.object({
   id: z.uuid(),
   revision: z.string(),
@@ -127,6 +140,9 @@ export const reproofSchema = z.object({
   same: z.boolean(),
   engine: z.object({ was: z.string(), now: z.string() }),
   digest: z.string(),
+  format: z.object({ was: z.string(), now: z.string() }),
+  broughtUp: z.array(z.string()),
+  because: z.array(z.string()),
   differences: z.array(z.object({ path: z.string(), was: z.unknown(), now: z.unknown() })),
 });
 

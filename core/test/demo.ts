@@ -1,9 +1,10 @@
 /** The demo scenario read from its files: shelf and tags. */
 import { readdirSync, readFileSync } from "node:fs";
 import { compileShelf, readCatalogue } from "../src/catalogue/index.ts";
-import { type Duty, dutySchema } from "../src/duty/index.ts";
+import type { Duty } from "../src/duty/index.ts";
 import type { Proof } from "../src/proof/index.ts";
 import type { Finding } from "../src/rules/index.ts";
+import { storedDutySchema } from "../src/stored/index.ts";
 
 const demo = new URL("../../demo/", import.meta.url);
 const json = (path: string) => JSON.parse(readFileSync(new URL(path, demo), "utf8"));
@@ -25,26 +26,26 @@ export const demoTags: readonly { number: string; service: string; duty: Duty }[
 ).tags.map((t: { number: string; service: string; duty: unknown }) => ({
   number: t.number,
   service: t.service,
-  duty: dutySchema.parse(t.duty),
+  duty: storedDutySchema.parse(t.duty),
 }));
 export const demoDuty = (number: string): Duty => demoTags.find((t) => t.number === number)!.duty;
 
-/** Candidates share findings: each once, from the fewest candidates that have them all. */
+/** Candidates share outcomes: each once, from the fewest candidates that have them all. */
 export function differentFindings(proof: Proof): Set<Finding> {
-  const seen = new Set<Finding>();
+  const seen = new Map<unknown, Finding>();
   const parts = new Set<string>();
   for (const c of proof.candidates) {
-    const { body, kit, bodySeat, trimSeat, torque } = c.valve.alike;
+    const { line, size, grade, cavity, trim, seat, seals } = c.valve;
+    const of = `${line.id} ${size.dn} ${size.designation}`;
     const unseen = [
-      `body ${body}`,
-      `kit ${kit}`,
-      `seat ${bodySeat}`,
-      `trim ${trimSeat}`,
-      `pair ${torque} ${c.drive?.key}`,
+      `body ${of} ${grade.grade} ${cavity.id} ${seat.material.id}`,
+      `seals ${of} ${seals.id}`,
+      `trim ${of} ${trim.id} ${seat.material.id}`,
+      `pair ${of} ${cavity.id} ${seat.material.id} ${c.drive?.key}`,
     ].filter((part) => !parts.has(part));
     if (unseen.length === 0) continue;
     for (const part of unseen) parts.add(part);
-    for (const f of c.findings) seen.add(f);
+    for (const f of c.findings) if (!seen.has(f.outcome)) seen.set(f.outcome, f);
   }
-  return seen;
+  return new Set(seen.values());
 }

@@ -184,7 +184,7 @@ export function dutyWith(
     },
     port: "reduced accepted",
     installation: "indoor",
-    function: "on-off isolation",
+    function: ["on-off isolation"],
     flowDirection: "both ways",
     shutOff: "B",
     fireSafe: false,

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { demoCatalogue } from "../../test/demo.ts";
-import { nominalSizes } from "../duty/sizes.ts";
 import { shutOffRates } from "../duty/words.ts";
 import { parseDesignation } from "../reference/pressure-temperature.ts";
+import { nominalSizes } from "../units/sizes.ts";
 import { cavityIds, cavityNamed, constructionNamed, constructions } from "./index.ts";
 
 const cavities = cavityIds.map(cavityNamed);

@@ -140,7 +140,6 @@ const byId = new Map(cavities.map((cavity) => [cavity.id, cavity]));
  *
  * @param id one of `cavityIds`
  * @returns the arrangement
- * @throws never for a listed id
  * @source mechanics of the seats: which side of each seat its pressure acts on
  * @example cavityNamed("two double-piston").barriers.forward // → 2
  */

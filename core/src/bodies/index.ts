@@ -45,7 +45,6 @@ const byId = new Map(constructions.map((construction) => [construction.id, const
  *
  * @param id for example "trunnion-side-entry"
  * @returns the construction, or undefined when there is none of that id
- * @throws never
  * @source one file each in this folder
  * @example constructionNamed("plug-sleeved").holdsCavity // → false
  */

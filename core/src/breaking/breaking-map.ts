@@ -19,9 +19,7 @@ export interface MapCell {
  * @param across the value that runs along the row, and where it is judged
  * @param up the value that stays in this row, and where it is
  * @returns a cell for each place; null where the pair is no duty, such as a downstream above its upstream
- * @throws never for a checked duty
  * @source every rule examined at every place
- * @example mapRow(inHand, duty, { value: pressure, at: [10, 20] }, { value: temperature, at: 100 }).length // → 2
  */
 export function mapRow(
   inHand: InHand,

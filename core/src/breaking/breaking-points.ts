@@ -61,9 +61,7 @@ function outward(value: DutyValue, end: number): number[] {
  * @param duty the duty as it stands: bar g, °C
  * @param value one of `dutyValues`
  * @returns the reach both ways in the value's own unit, exact to a ten-millionth
- * @throws never for a checked duty
  * @source search outward over the bends of every limit and a grid between them, then bisection
- * @example breakingPoint(inHand, duty, dutyValues(duty, settled, valve)[0]).up?.turns[0].rule
  */
 export function breakingPoint(inHand: InHand, duty: Duty, value: DutyValue): BreakingPoint {
   const at = (x: number) => verdictsIn(inHand, value.at(duty, x));

@@ -1,8 +1,10 @@
 import type { Valve } from "../catalogue/valve.ts";
 import type { OperatingCase } from "../duty/case.ts";
 import type { Duty } from "../duty/duty.ts";
+import { type AnyField, dutyFields, inSentence, lastOf } from "../duty/fields/index.ts";
 import { vacuumBarG } from "../duty/limits.ts";
 import type { SettledDuty } from "../duty/settle.ts";
+import { valueAt, withValueAt } from "../duty/shape.ts";
 import { valueOnCurve } from "../reference/curve.ts";
 import type { Quantity } from "../units/definitions.ts";
 
@@ -25,62 +27,6 @@ export interface DutyValue {
   readonly knots: readonly number[];
   readonly at: (duty: Duty, value: number) => Duty;
 }
-
-/** Keys of the duty that hold a figure. */
-type FigureKey = {
-  [Key in keyof Duty]-?: Duty[Key] extends number | null ? Key : never;
-}[keyof Duty];
-
-/** A value that is no part of a case. */
-interface PlainValue {
-  readonly path: Exclude<FigureKey, "dn" | "pipeBoreMm">;
-  readonly label: string;
-  readonly quantity: DutyValue["quantity"];
-  readonly unit: string;
-  readonly range: readonly [least: number, most: number];
-  /** What is assumed while the duty does not say; null where the question is then not raised. */
-  readonly assumed: (settled: SettledDuty) => number | null;
-}
-
-const nothing = () => null;
-const plain = (
-  quantity: DutyValue["quantity"],
-  path: PlainValue["path"],
-  label: string,
-  range: PlainValue["range"],
-  assumed: PlainValue["assumed"] = nothing,
-  unit = "",
-): PlainValue => ({ path, label, quantity, unit, range, assumed });
-
-const plainValues: readonly PlainValue[] = [
-  plain("pressure", "airMinimumBarG", "lowest air supply", [0, 16], (d) => d.airMinimumBarG),
-  plain("pressure", "airMaximumBarG", "highest air supply", [0, 16], (d) => d.airMaximumBarG),
-  plain("number", "longestShutDays", "longest shut", [0, 20_000], (d) => d.longestShutDays, "days"),
-  plain("number", "strokesPerYear", "strokes a year", [0, 1_000_000], (d) => d.strokesPerYear),
-  plain("temperature", "ambientMinimumC", "lowest ambient", [-196, 60]),
-  plain("temperature", "ambientMaximumC", "highest ambient", [-60, 120], (d) => d.ambientMaximumC),
-  plain("pressure", "jacketBarG", "jacket pressure", [vacuumBarG, 100]),
-  plain("temperature", "jacketC", "jacket temperature", [-196, 600]),
-  plain("pressure", "lineTestBarG", "line test", [0, 1000]),
-];
-
-const fluidValues: readonly {
-  path: "h2sKPa" | "chloridesMgL" | "solidsPercent";
-  label: string;
-  quantity: DutyValue["quantity"];
-  unit: string;
-  most: number;
-}[] = [
-  {
-    path: "h2sKPa",
-    label: "partial pressure of H₂S",
-    quantity: "partial pressure",
-    unit: "",
-    most: 10_000,
-  },
-  { path: "chloridesMgL", label: "chlorides", quantity: "number", unit: "mg/l", most: 400_000 },
-  { path: "solidsPercent", label: "solids", quantity: "number", unit: "%", most: 80 },
-];
 
 const bounded = (least: number, value: number, most: number) => ({
   least: Math.min(least, value),
@@ -138,6 +84,60 @@ function caseValue(
   };
 }
 
+/** What a field holds in use: as stated, else as settled where the rules go on without it. */
+function inUse(field: AnyField, duty: Duty, settled: SettledDuty): number | null {
+  const stated = valueAt(duty, field.path);
+  const value = stated ?? ("settle" in field ? valueAt(settled, lastOf(field.path)) : null);
+  return typeof value === "number" ? value : null;
+}
+
+/** The field at the other end of a range. */
+const otherEnd = (of: AnyField, fields: readonly AnyField[]) =>
+  of.range && fields.find((f) => f.range?.name === of.range!.name && f.range.end !== of.range!.end);
+
+function fieldValue(
+  field: AnyField,
+  duty: Duty,
+  settled: SettledDuty,
+  valve: Valve,
+  fields: readonly AnyField[],
+): DutyValue[] {
+  const { path, label, holds, moves, range } = field;
+  if (moves === undefined || (holds.kind !== "quantity" && holds.kind !== "number")) return [];
+  const stated = valueAt(duty, path);
+  // Chlorides or solids nobody mentions are no figure to move.
+  const assumable = field.path.includes(".") ? null : inUse(field, duty, settled);
+  const value = (stated as number | null) ?? assumable;
+  if (value === null) return [];
+  const pair = otherEnd(field, fields);
+  const limit = pair ? inUse(pair, duty, settled) : null;
+  const quantity = holds.kind === "quantity" ? holds.quantity : "number";
+  return [
+    {
+      path,
+      label: inSentence(label),
+      caseName: null,
+      quantity,
+      unit: holds.kind === "number" && !label.endsWith(holds.unit) ? holds.unit : "",
+      value,
+      assumed: stated === null,
+      ...bounded(
+        range?.end === "high" ? (limit ?? moves[0]) : moves[0],
+        value,
+        range?.end === "low" ? (limit ?? moves[1]) : moves[1],
+      ),
+      knots: quantity === "temperature" ? temperatureKnots(valve) : [0],
+      // The other end of the range is pinned, so that an assumed one does not move along.
+      at: (d, x) =>
+        withValueAt(
+          pair && limit !== null && "settle" in pair ? withValueAt(d, pair.path, limit) : d,
+          path,
+          x,
+        ),
+    },
+  ];
+}
+
 /**
  * Every figure of a duty that may move: pressures and temperatures of the cases, supply, ambient, time
  * shut and what the fluid carries.
@@ -145,72 +145,26 @@ function caseValue(
  * @param duty as entered: bar g, °C
  * @param settled the same with assumptions filled in
  * @param valve the valve in hand: its curves and ends say where to look
+ * @param fields fields of the duty
  * @returns values in the order of the duty; what is blank and not assumed is left out
- * @throws never
- * @source the duty's schema; ranges end where no table or curve changes any more
- * @example dutyValues(duty, settle(duty, house), valve)[0].path // → "cases.c1.upstreamBarG"
+ * @source the fields that move; ranges end where no table or curve changes any more
  */
-export function dutyValues(duty: Duty, settled: SettledDuty, valve: Valve): DutyValue[] {
+export function dutyValues(
+  duty: Duty,
+  settled: SettledDuty,
+  valve: Valve,
+  fields: readonly AnyField[] = dutyFields,
+): DutyValue[] {
   const ofCases = duty.cases
     .filter((c) => c.kind !== "fire")
     .flatMap((c) =>
       (["upstreamBarG", "downstreamBarG", "temperatureC"] as const).map((part) => caseValue(c, part, valve)),
     )
     .filter((v) => v !== null);
-  const plain = plainValues.flatMap((p): DutyValue[] => {
-    const value = duty[p.path] ?? p.assumed(settled);
-    if (value === null) return [];
-    const least =
-      p.path === "airMaximumBarG"
-        ? settled.airMinimumBarG
-        : p.path === "ambientMaximumC"
-          ? (duty.ambientMinimumC ?? p.range[0])
-          : p.range[0];
-    const most =
-      p.path === "airMinimumBarG"
-        ? settled.airMaximumBarG
-        : p.path === "ambientMinimumC"
-          ? (duty.ambientMaximumC ?? p.range[1])
-          : p.range[1];
-    return [
-      {
-        path: p.path,
-        label: p.label,
-        caseName: null,
-        quantity: p.quantity,
-        unit: p.unit,
-        value,
-        assumed: duty[p.path] === null,
-        ...bounded(least, value, most),
-        knots: p.quantity === "temperature" ? temperatureKnots(valve) : [0],
-        // The other end of the range is pinned, so that an assumed one does not move along.
-        at: (d, x) => ({
-          ...d,
-          ...(p.path.startsWith("air")
-            ? { airMinimumBarG: settled.airMinimumBarG, airMaximumBarG: settled.airMaximumBarG }
-            : {}),
-          [p.path]: x,
-        }),
-      },
-    ];
-  });
-  const ofFluid = fluidValues.flatMap((f): DutyValue[] => {
-    const value = duty.fluid[f.path];
-    if (value === null) return [];
-    return [
-      {
-        path: `fluid.${f.path}`,
-        label: f.label,
-        caseName: null,
-        quantity: f.quantity,
-        unit: f.unit,
-        value,
-        assumed: false,
-        ...bounded(0, value, f.most),
-        knots: [0],
-        at: (d, x) => ({ ...d, fluid: { ...d.fluid, [f.path]: x } }),
-      },
-    ];
-  });
-  return [...ofCases, ...plain, ...ofFluid];
+  // What the fluid carries comes after supply and surroundings.
+  const inOrder = [
+    ...fields.filter((f) => f.group !== "fluid"),
+    ...fields.filter((f) => f.group === "fluid"),
+  ];
+  return [...ofCases, ...inOrder.flatMap((field) => fieldValue(field, duty, settled, valve, fields))];
 }

@@ -1,5 +1,5 @@
-import { type Drive, suppliedDrive } from "../catalogue/drive.ts";
 import type { Valve } from "../catalogue/valve.ts";
+import { type Drive, suppliedDrive } from "../drives/index.ts";
 import type { Duty } from "../duty/duty.ts";
 import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
@@ -21,9 +21,7 @@ export interface InHand {
  * @param inHand valve, drive (null for a bare stem) and house rules
  * @param duty as entered: bar g, °C
  * @returns verdicts in the order of `rules`
- * @throws never for a checked duty
  * @source the rules, each examined on its own
- * @example verdictsIn({ valve, drive: null, house }, duty).length === rules.length
  */
 export function verdictsIn({ valve, drive, house }: InHand, duty: Duty): Verdict[] {
   const settled = settle(duty, house);

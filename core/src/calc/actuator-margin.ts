@@ -103,7 +103,6 @@ export function outputAtPoints(output: DriveOutput, action: Action): Demand {
  * @param offered output at each point, N·m
  * @param demand demand at each point, N·m above 0
  * @returns the point with the lowest ratio output/demand; ties go to the first named
- * @throws never
  * @source calculation contract
  * @example weakestPoint({ breakToOpenNm: 9, runToOpenNm: 9, endToOpenNm: 9, breakToCloseNm: 9, runToCloseNm: 9, endToCloseNm: 9 }, { breakToOpenNm: 3, runToOpenNm: 2, endToOpenNm: 2, breakToCloseNm: 2, runToCloseNm: 2, endToCloseNm: 3 }) // → "breakToOpenNm"
  */
@@ -125,7 +124,6 @@ export function weakestPoint(offered: Demand, demand: Demand): DemandPoint {
  *
  * @param output drive output at the supply in question, N·m
  * @returns the largest of its figures, N·m
- * @throws never
  * @source the stem sees the peak of either stroke
  * @example peakOutputNm({ airStartNm: 9, airEndNm: 4, springStartNm: 7, springEndNm: 3 }) // → 9
  */

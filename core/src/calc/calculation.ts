@@ -28,9 +28,6 @@ export interface Calculation<Input = unknown, Result = unknown> {
  *
  * @param definition name, title, source, input schema and the function
  * @returns the same definition
- * @throws never
- * @source none: declaration only
- * @example calculation({ name: "twice", title: "", source: "", schema, compute: (n) => 2 * n }).compute(2)
  */
 export function calculation<Input, Result>(
   definition: Calculation<Input, Result>,

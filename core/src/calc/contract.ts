@@ -45,7 +45,6 @@ function schemaOf(calculation: Calculation): z.ZodType {
  *
  * @param name for example "rating"
  * @returns the calculation, or undefined when there is none of that name
- * @throws never
  * @source calculation contract
  * @example calculationNamed("mounting").name // → "mounting"
  */
@@ -58,7 +57,6 @@ export function calculationNamed(name: string): Calculation | undefined {
  *
  * @param calculation one of the contract
  * @returns JSON Schema, draft 2020-12
- * @throws never
  * @source generated from the same Zod schema that checks the input
  * @example inputJsonSchema(calculationNamed("mounting")).type // → "object"
  */
@@ -71,9 +69,7 @@ export function inputJsonSchema(calculation: Calculation): Record<string, unknow
  *
  * @param error what Zod found
  * @returns failure `invalid-input` with a sentence and the path of the field
- * @throws never
  * @source calculation contract
- * @example invalidInput(schema.safeParse({}).error).error.code
  */
 export function invalidInput(error: z.ZodError): Failure {
   const issue = error.issues[0]!;
@@ -110,7 +106,6 @@ export function calculate(calculation: Calculation, input: unknown): unknown {
  *
  * @param result what `calculate` returned
  * @returns true when the item could not be computed
- * @throws never
  * @source calculation contract
  * @example isFailure({ error: { code: "x", message: "y" } }) // → true
  */

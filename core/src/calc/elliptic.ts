@@ -3,7 +3,6 @@
  *
  * @param modulus k (not the parameter k²), 0 ≤ k ≤ 1
  * @returns E(k), from π/2 at 0 to 1 at 1
- * @throws never; outside the range the result is NaN
  * @source Abramowitz and Stegun 17.6.3–17.6.4
  * @example ellipticE(1) // → 1
  */

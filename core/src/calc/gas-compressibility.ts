@@ -26,7 +26,6 @@ function reduced(input: CompressibilityInput): { a: number; b: number } {
  * @param input `temperatureC` °C above absolute zero; `pressureBarA` bar a > 0; critical temperature K,
  *   critical pressure bar a, acentric factor
  * @returns one or three compressibility factors; the largest is the vapour's, the smallest above b the liquid's
- * @throws never
  * @source Peng and Robinson 1976; cubic solved in closed form, each root polished by Newton's method
  * @example pengRobinsonRoots({ temperatureC: 25, pressureBarA: 1, criticalTemperatureK: 190.56, criticalPressureBarA: 45.99, acentricFactor: 0.011 }).length // → 1
  */
@@ -66,7 +65,6 @@ export function pengRobinsonRoots(input: CompressibilityInput): number[] {
  * @param input `temperatureC` °C above absolute zero; `pressureBarA` bar a > 0; `criticalTemperatureK` K;
  *   `criticalPressureBarA` bar a; `acentricFactor`
  * @returns `z`, the largest real root
- * @throws never
  * @source Peng and Robinson 1976
  * @example gasCompressibility({ temperatureC: 127.34, pressureBarA: 38.8, criticalTemperatureK: 369.8, criticalPressureBarA: 42.5, acentricFactor: 0.152 }).z.toFixed(4) // → "0.6892"
  */

@@ -20,7 +20,6 @@ export interface SeatLimitInput {
  * @returns limit in bar, null for a metal seat
  * @throws CalculationError `temperature-below-seat-minimum`, `temperature-above-seat-maximum`
  * @source generic or maker's seat curve (indicative)
- * @example seatLimitOnCurve(ptfe, { temperatureC: [38, 200], value: [69, 7] }, 205)
  */
 export function seatLimitOnCurve(
   seat: SeatMaterial,
@@ -51,9 +50,7 @@ export function seatLimitOnCurve(
  * @param dn nominal size, DN
  * @param mounting how the ball is held
  * @returns curve in bar, null for metal
- * @throws never
  * @source reference/seat-limits.csv × reference/seat-size-factors.csv (indicative)
- * @example genericSeatCurve(ptfe, 150, "floating").value[0]
  */
 export function genericSeatCurve(seat: SeatMaterial, dn: number, mounting: Mounting): Curve | null {
   if (!seat.curve) return null;

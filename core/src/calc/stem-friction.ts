@@ -16,7 +16,6 @@ export interface StemInput {
  * Schema fields of the stem, shared by the torque calculations.
  *
  * @returns Zod fields with their valid ranges
- * @throws never
  * @source ranges: physical plausibility
  * @example Object.keys(stemFields()).length // → 7
  */
@@ -35,7 +34,6 @@ export const stemFields = () => ({
  *
  * @param input stem and packing: mm, MPa, bar g, friction as a number; pressure at or above −1.01325 bar g
  * @returns `packingNm` μₚ·π·d²·h·σ/2 and `thrustNm` μₜ·p·π/4·d²·d_m/2, N·m; under vacuum the thrust's size counts
- * @throws never
  * @source friction of a cylinder and of a ring about the stem axis
  * @example stemFriction({ stemDiameterMm: 20, packingHeightMm: 20, packingRadialStressMPa: 5, packingFriction: 0, thrustWasherMeanDiameterMm: 26, thrustFriction: 0, linePressureBarG: 10 }) // → {"packingNm":0,"thrustNm":0}
  */
@@ -55,7 +53,6 @@ export function stemFriction(input: StemInput): { packingNm: number; thrustNm: n
  * @param ballDiameterMm D, above d
  * @param seatContactDiameterMm d, above 0
  * @returns arm in mm; friction torque is μ·F·arm
- * @throws never
  * @source derivation; (1+cos θ)/2 is its usual approximation to (2/π)E
  * @example seatArmMm(100, 1e-9) // → 50
  */

@@ -1,4 +1,5 @@
 import type { Catalogue } from "../catalogue/schema.ts";
+import { type DriveKind, driveKinds } from "../drives/index.ts";
 import {
   type Cells,
   type Column,
@@ -32,6 +33,10 @@ const ofSizes =
         pick(size).map((row) => ({ dn: size.dn, designation: size.designation, ...row })),
       ),
     )(catalogue);
+
+/** Columns of which each kind of drive fills its own. */
+const ofKinds = (pick: (kind: DriveKind) => readonly string[]): Column[] =>
+  [...new Set(driveKinds.flatMap(pick))].map((heading) => optionalNumber(heading));
 
 const line = text("line");
 const sizeKeys = [line, number("dn"), text("designation")];
@@ -194,21 +199,16 @@ export const tables = {
   drives: {
     file: "drives.csv",
     says: "Families of drives.",
-    columns: [text("id"), text("maker"), text("name"), text("kind"), optionalNumber("maximum_air_bar_g")],
+    columns: [text("id"), text("maker"), text("name"), text("kind"), ...ofKinds((k) => k.columns.family)],
     rows: ({ drives }) => drives,
   },
   driveSizes: {
     file: "drive-sizes.csv",
-    says: "Sizes of drives; pneumatic and electric ones fill their own columns.",
+    says: "Sizes of drives; each kind fills its own columns.",
     columns: [
       text("drive"),
       text("id"),
-      optionalNumber("piston_diameter_mm"),
-      optionalNumber("piston_count"),
-      optionalNumber("pinion_pitch_radius_mm"),
-      optionalNumber("efficiency"),
-      optionalNumber("torque_at_minimum_voltage_nm"),
-      optionalNumber("stall_torque_nm"),
+      ...ofKinds((k) => k.columns.size),
       text("flange"),
       number("weight_kg"),
       number("price"),
@@ -217,7 +217,7 @@ export const tables = {
   },
   springSets: {
     file: "spring-sets.csv",
-    says: "Spring sets of pneumatic drives.",
+    says: "Spring sets of spring-return drives.",
     columns: [
       text("drive"),
       text("size"),
@@ -228,9 +228,9 @@ export const tables = {
     ],
     rows: ({ drives }) =>
       drives.flatMap((d) =>
-        d.kind === "rack-and-pinion"
-          ? d.sizes.flatMap((s) => s.springSets.map((set) => ({ drive: d.id, size: s.id, ...set })))
-          : [],
+        d.sizes.flatMap((s) =>
+          "springSets" in s ? s.springSets.map((set) => ({ drive: d.id, size: s.id, ...set })) : [],
+        ),
       ),
   },
 } as const satisfies Record<string, Table>;

@@ -1,6 +1,7 @@
 import Papa from "papaparse";
 import { type CatalogueReading, readCatalogueDocument } from "../catalogue/check.ts";
 import type { CatalogueFault } from "../catalogue/fault.ts";
+import { driveKinds } from "../drives/index.ts";
 import { type Cells, put, readCell } from "./columns.ts";
 import { type TableName, tableNames, tables } from "./definitions.ts";
 
@@ -160,12 +161,12 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
 }
 
 function familyOf(assembly: Assembly, values: Cells, file: string): Cells {
-  const pneumatic = values.kind === "rack-and-pinion";
+  const sprung = driveKinds.find(({ kind }) => kind === values.kind)?.sprung ?? false;
   const filled = (row: Cells) =>
     Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
   const sizes = assembly.of("driveSizes", { drive: values.id }, `${file}|sizes`).map((size, i) => ({
     ...filled(size),
-    ...(pneumatic && {
+    ...(sprung && {
       springSets: assembly.of(
         "springSets",
         { drive: values.id, size: size.id },

@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import { catalogueKind } from "../stored/catalogue/kind.ts";
 import { driveFaults } from "./drive-faults.ts";
 import type { CatalogueFault, FaultInFile } from "./fault.ts";
 import { lineFaults } from "./line-faults.ts";
@@ -41,7 +42,6 @@ export type CatalogueReading =
  * @param lines one file a product line
  * @param drives one file a drive family
  * @returns the catalogue, or the faults with file, row, field and reason
- * @throws never
  * @source catalogue format proven-seat-catalogue/2 (docs/catalogue.md)
  * @example readCatalogue({ name: "catalogue.json", content: {} }, [], []).catalogue // → null
  */
@@ -97,15 +97,22 @@ export function readCatalogue(
  *
  * @param document head, lines and drives in one object
  * @returns as `readCatalogue`; each line and family is named as a file of its own
- * @throws never
  * @source catalogue format proven-seat-catalogue/2
  * @example readCatalogueDocument(null).catalogue // → null
  */
 export function readCatalogueDocument(document: unknown): CatalogueReading {
-  const whole = (typeof document === "object" && document !== null ? document : {}) as Record<
-    string,
-    unknown
-  >;
+  const brought = catalogueKind.upcast(document);
+  if ("code" in brought && brought.code === "from-a-newer-release")
+    return {
+      catalogue: null,
+      faults: [{ file: "catalogue", row: null, field: "format", reason: brought.message }],
+    };
+  const whole: Readonly<Record<string, unknown>> =
+    "code" in brought
+      ? typeof document === "object" && document !== null
+        ? { ...document }
+        : {}
+      : brought.document;
   const { lines, drives, ...head } = whole;
   const files = (list: unknown, folder: string): CatalogueFile[] =>
     Array.isArray(list)

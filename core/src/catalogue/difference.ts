@@ -37,9 +37,7 @@ const named = (value: unknown): unknown => {
  * @param was the earlier catalogue
  * @param now the later one
  * @returns changes in the order of the later catalogue, what was removed last; none where they are the same
- * @throws never
  * @source comparison by id of line and family, by name of rows within
- * @example catalogueDifference(catalogue, catalogue) // → []
  */
 export function catalogueDifference(was: Catalogue, now: Catalogue): CatalogueChange[] {
   const compare = (

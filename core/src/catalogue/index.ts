@@ -1,7 +1,10 @@
+export * from "../drives/index.ts";
 export * from "./check.ts";
 export * from "./difference.ts";
-export * from "./drive.ts";
+export * from "./drive-train.ts";
 export type { CatalogueFault } from "./fault.ts";
+export * from "./identity.ts";
+export * from "./parts/index.ts";
 export * from "./schema.ts";
 export * from "./shelf.ts";
 export * from "./valve.ts";

@@ -89,9 +89,7 @@ function* kitFaults(line: ProductLine): Generator<FaultInFile> {
  *
  * @param line a line of the right shape
  * @returns faults with row and field, one at a time
- * @throws never
  * @source reference tables; constructions of `bodies/`
- * @example [...lineFaults(line)].length // → 0
  */
 export function* lineFaults(line: ProductLine): Generator<FaultInFile> {
   const construction = constructionNamed(line.construction)!;

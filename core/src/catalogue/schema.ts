@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { cavityIds, constructions } from "../bodies/index.ts";
+import { type DriveFamily, driveFamilySchema } from "../drives/index.ts";
 import { emissionClasses, endConnections, shutOffRates } from "../duty/words.ts";
 
 const text = z.string().min(1).max(120);
@@ -136,53 +137,6 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-const pneumaticSize = z.strictObject({
-  id: text,
-  pistonDiameterMm: z.number().positive(),
-  pistonCount: z.number().int().positive(),
-  pinionPitchRadiusMm: z.number().positive(),
-  efficiency: z.number().positive().max(1),
-  springSets: z.array(
-    z.strictObject({
-      id: text,
-      preloadN: z.number().positive(),
-      rateNPerMm: z.number().positive(),
-      price: z.number().min(0),
-    }),
-  ),
-  flange: text,
-  weightKg: z.number().positive(),
-  price: z.number().positive(),
-});
-
-const electricSize = z.strictObject({
-  id: text,
-  torqueAtMinimumVoltageNm: z.number().positive(),
-  stallTorqueNm: z.number().positive(),
-  flange: text,
-  weightKg: z.number().positive(),
-  price: z.number().positive(),
-});
-
-/** One family of drives. */
-export const driveFamilySchema = z.discriminatedUnion("kind", [
-  z.strictObject({
-    id: z.string().regex(/^[a-z0-9-]+$/),
-    maker: text,
-    name: text,
-    kind: z.literal("rack-and-pinion"),
-    maximumAirBarG: z.number().positive(),
-    sizes: z.array(pneumaticSize).min(1),
-  }),
-  z.strictObject({
-    id: z.string().regex(/^[a-z0-9-]+$/),
-    maker: text,
-    name: text,
-    kind: z.literal("electric on-off"),
-    sizes: z.array(electricSize).min(1),
-  }),
-]);
-
 export const catalogueFormat = "proven-seat-catalogue/2";
 
 export const catalogueHeadSchema = z.strictObject({
@@ -200,5 +154,5 @@ export const catalogueSchema = catalogueHeadSchema.extend({
 
 export type ProductLine = z.infer<typeof productLineSchema>;
 export type ProductSize = ProductLine["sizes"][number];
-export type DriveFamily = z.infer<typeof driveFamilySchema>;
+export { type DriveFamily, driveFamilySchema };
 export type Catalogue = z.infer<typeof catalogueSchema>;

@@ -1,13 +1,23 @@
-import { type Drive, drivesOfFamily } from "./drive.ts";
+import { type Drive, drivesOfFamily, kindOf } from "../drives/index.ts";
+import { numbering } from "./identity.ts";
 import type { Catalogue } from "./schema.ts";
-import { numbering, type Valve, valvesOfSize } from "./valve.ts";
+import { type Valve, valvesOfSize } from "./valve.ts";
 
-/** A catalogue compiled once for fast proving. */
-export interface Shelf {
-  readonly catalogue: Catalogue;
-  readonly families: readonly { readonly id: string; readonly drives: readonly Drive[] }[];
+/** What candidates are made of. */
+export interface Offer {
+  readonly families: readonly {
+    readonly id: string;
+    /** Which operator of a duty asks for it. */
+    readonly supply: "pneumatic" | "electric";
+    readonly drives: readonly Drive[];
+  }[];
   /** Valves a size may be served with; where a line does not offer it, the line's nearest size. */
   readonly valvesFor: (dn: number) => readonly Valve[];
+}
+
+/** A catalogue compiled once for fast proving. */
+export interface Shelf extends Offer {
+  readonly catalogue: Catalogue;
 }
 
 /**
@@ -15,16 +25,18 @@ export interface Shelf {
  *
  * @param catalogue a catalogue that passed its check
  * @returns the shelf the prover takes candidates from
- * @throws never for a checked catalogue
  * @source the catalogue
- * @example compileShelf(catalogue).valvesFor(50).length
  */
 export function compileShelf(catalogue: Catalogue): Shelf {
   const number = numbering();
   const bySize = new Map<number, readonly Valve[]>();
   return {
     catalogue,
-    families: catalogue.drives.map((family) => ({ id: family.id, drives: drivesOfFamily(family) })),
+    families: catalogue.drives.map((family) => ({
+      id: family.id,
+      supply: kindOf(family).supply,
+      drives: drivesOfFamily(family),
+    })),
     valvesFor(dn) {
       let valves = bySize.get(dn);
       if (!valves) {

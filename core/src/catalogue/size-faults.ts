@@ -9,8 +9,6 @@ import type { ProductLine } from "./schema.ts";
  *
  * @param values any figures
  * @returns true where each is larger than the one before
- * @throws never
- * @source none
  * @example rising([1, 2, 2]) // → false
  */
 export const rising = (values: readonly number[]): boolean =>
@@ -21,9 +19,7 @@ export const rising = (values: readonly number[]): boolean =>
  *
  * @param line a line of the right shape
  * @returns faults with row and field, one at a time
- * @throws never
  * @source ISO 5211 pads, ratings by class and PN; a torque table rises with the differential
- * @example [...sizeFaults(line)].length // → 0
  */
 export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
   const seen = new Set<string>();

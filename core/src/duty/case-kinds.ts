@@ -105,7 +105,6 @@ export const caseKindDescriptions: readonly CaseKindDescription[] = caseKinds.ma
  *
  * @param kind kind of case
  * @returns true for start-up, steam-out, blow-down, upset and fire
- * @throws never
  * @source house convention
  * @example isPassing("steam-out") // → true
  */
@@ -120,7 +119,6 @@ export function isPassing(kind: CaseKind): boolean {
  * @param duty the duty it is added to: its other cases and ambient give the start
  * @param id id for the case, unique in the duty
  * @returns the case with the kind's own defaults; null where nothing may be presumed
- * @throws never
  * @source usual practice for each kind; every figure is there to be corrected
  * @example newCase("steam-out", emptyDuty, "c1").temperatureC // → 148
  */

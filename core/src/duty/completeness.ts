@@ -1,8 +1,15 @@
 import type { HouseRules } from "../house/house-rules.ts";
+import { unitsOf } from "../units/units.ts";
 import type { Duty } from "./duty.ts";
-import { assumedMeanwhile } from "./questions/assumed-meanwhile.ts";
-import { mustBeKnown } from "./questions/must-be-known.ts";
-import { type Assumption, figured } from "./questions/question.ts";
+import { type AnyField, dutyFields } from "./fields/index.ts";
+import { valueAt } from "./shape.ts";
+
+/** What is used while the duty does not say: words, a figure in the core's units, or both. */
+export interface Assumption {
+  readonly words: string;
+  readonly value: number | null;
+  readonly unit: "bar g" | "°C" | "days" | "kPa" | "";
+}
 
 /** Something an order needs and the duty does not say. */
 export interface Missing {
@@ -14,52 +21,80 @@ export interface Missing {
   readonly assumption: Assumption | null;
 }
 
-const questions = [...mustBeKnown, ...assumedMeanwhile];
+const worded = (words: string): Assumption => ({ words, value: null, unit: "" });
+const vented: Assumption = { words: "vented", value: 0, unit: "bar g" };
+
+/** What the rules take meanwhile, as a reader is told. */
+function assumptionOf(field: AnyField, duty: Duty, house: HouseRules): Assumption {
+  if (field.assumed !== undefined) return worded(field.assumed);
+  const value = "settle" in field ? field.settle(duty, house) : null;
+  if (typeof value !== "number") return worded(String(value));
+  const { holds } = field;
+  const unit =
+    holds.kind === "quantity" ? unitsOf(holds.quantity)[0]! : holds.kind === "number" ? holds.unit : "";
+  return { words: "", value, unit: unit as Assumption["unit"] };
+}
+
+function gapsOfFields(duty: Duty, house: HouseRules, fields: readonly AnyField[]): Missing[] {
+  return fields.flatMap((field) => {
+    const { path, label, why, raised, mustBeKnown } = field;
+    if (why === undefined || valueAt(duty, path) !== null || raised?.(duty) === false) return [];
+    return [{ field: path, label, why, assumption: mustBeKnown ? null : assumptionOf(field, duty, house) }];
+  });
+}
+
+function gapsOfCases(duty: Duty): Missing[] {
+  if (duty.cases.length === 0)
+    return [
+      {
+        field: "cases",
+        label: "Operating cases",
+        why: "Class, seat, seals and torque are judged case by case.",
+        assumption: null,
+      },
+    ];
+  return duty.cases.flatMap((c, at) => {
+    const driving = c.flow === "reverse" ? "downstreamBarG" : "upstreamBarG";
+    const far = c.flow === "reverse" ? "upstreamBarG" : "downstreamBarG";
+    const gap = (
+      part: string,
+      label: string,
+      why: string,
+      assumption: Assumption | null = null,
+    ): Missing => ({
+      field: `cases.${at}.${part}`,
+      label: `${label} ${c.name}`,
+      why,
+      assumption,
+    });
+    return [
+      ...(c[driving] === null ? [gap(driving, "Pressure of", "The case cannot be judged without it.")] : []),
+      ...(c.temperatureC === null
+        ? [gap("temperatureC", "Temperature of", "Every limit falls with temperature.")]
+        : []),
+      ...(c[far] === null && c[driving] !== null
+        ? [gap(far, "Pressure on the far side,", "Sets the torque differential.", vented)]
+        : []),
+    ];
+  });
+}
 
 /**
  * What a duty leaves open, why it matters and what is assumed meanwhile.
  *
  * @param duty as entered
  * @param house house rules, which hold some of the assumptions
- * @returns missing items, the gravest first; blank pressures and temperatures are named by case
- * @throws never
+ * @param fields fields of the duty
+ * @returns missing items, what must be known first; blank pressures and temperatures are named by case
  * @source what an order needs: size, pressure, temperature, ends, port, materials, soft goods, operator
  * @example missingFrom(emptyDuty, defaultHouseRules())[0].field // → "dn"
  */
-export function missingFrom(duty: Duty, house: HouseRules): Missing[] {
-  const gaps: Missing[] = [];
-  duty.cases.forEach((c, at) => {
-    const driving = c.flow === "reverse" ? "downstreamBarG" : "upstreamBarG";
-    const vented = c.flow === "reverse" ? "upstreamBarG" : "downstreamBarG";
-    if (c[driving] === null) {
-      gaps.push({
-        field: `cases.${at}.${driving}`,
-        label: `Pressure of ${c.name}`,
-        why: "The case cannot be judged without it.",
-        assumption: null,
-      });
-    }
-    if (c.temperatureC === null) {
-      gaps.push({
-        field: `cases.${at}.temperatureC`,
-        label: `Temperature of ${c.name}`,
-        why: "Every limit falls with temperature.",
-        assumption: null,
-      });
-    }
-    if (c[vented] === null && c[driving] !== null) {
-      gaps.push({
-        field: `cases.${at}.${vented}`,
-        label: `Pressure on the far side, ${c.name}`,
-        why: "Sets the torque differential.",
-        assumption: figured(0, "bar g", "vented"),
-      });
-    }
-  });
-  const asked = questions
-    .filter((q) => q.isMissing(duty))
-    .map((q) => ({ field: q.field, label: q.label, why: q.why, assumption: q.assumption(house) }));
-  const all = [...asked, ...gaps];
+export function missingFrom(
+  duty: Duty,
+  house: HouseRules,
+  fields: readonly AnyField[] = dutyFields,
+): Missing[] {
+  const all = [...gapsOfFields(duty, house, fields), ...gapsOfCases(duty)];
   return [...all.filter((m) => m.assumption === null), ...all.filter((m) => m.assumption !== null)];
 }
 
@@ -69,7 +104,6 @@ export function missingFrom(duty: Duty, house: HouseRules): Missing[] {
  * @param field path of the field, as `missingFrom` names it
  * @param duty the duty that leaves it open
  * @returns duties with the gap filled one way or another; none where nothing may be presumed
- * @throws never
  * @source the values that usually decide
  * @example dutiesOtherwise("flowDirection", emptyDuty).length // → 1
  */
@@ -84,5 +118,5 @@ export function dutiesOtherwise(field: string, duty: Duty): Duty[] {
     const cases = duty.cases.map((one, i) => (i === at ? { ...one, [`${far[2]}BarG`]: driving * 0.9 } : one));
     return [{ ...duty, cases }];
   }
-  return questions.find((q) => q.field === field)?.alternatives?.(duty) ?? [];
+  return (dutyFields as readonly AnyField[]).find((f) => f.path === field)?.otherwise?.(duty) ?? [];
 }

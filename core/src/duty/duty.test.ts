@@ -1,15 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../test/fixture.ts";
 import { defaultHouseRules, houseRuleDefinitions, houseRulesSchema } from "../house/index.ts";
-import {
-  dutySchema,
-  emptyDuty,
-  missingFrom,
-  nominalSizes,
-  npsLabel,
-  parseNominalSize,
-  settle,
-} from "./index.ts";
+import { nominalSizes, npsLabel, parseNominalSize } from "../units/index.ts";
+import { dutySchema, emptyDuty, missingFrom, settle } from "./index.ts";
 
 const house = defaultHouseRules();
 const messageAt = (duty: unknown, path: string) => {

@@ -1,8 +1,10 @@
-export { type OperatingCase, operatingCaseSchema } from "./case.ts";
+export { caseSchemaOf, type OperatingCase, operatingCaseSchema } from "./case.ts";
 export * from "./case-kinds.ts";
 export * from "./completeness.ts";
 export * from "./duty.ts";
+export * from "./fields/index.ts";
 export { text, vacuumBarG } from "./limits.ts";
 export * from "./settle.ts";
-export * from "./sizes.ts";
+export * from "./shape.ts";
+export * from "./shut-in.ts";
 export * from "./words.ts";

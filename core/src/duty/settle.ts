@@ -2,6 +2,8 @@ import type { HouseRules } from "../house/house-rules.ts";
 import { type Fluid, fluidNamed } from "../reference/fluids.ts";
 import type { OperatingCase } from "./case.ts";
 import type { Duty } from "./duty.ts";
+import { type AnyField, dutyFields, lastOf } from "./fields/index.ts";
+import { type ShutIn, shutInBy } from "./shut-in.ts";
 import type { Hazard } from "./words.ts";
 
 export type DutyOrigin = "entered" | "assumed";
@@ -15,7 +17,8 @@ export interface SettledCase {
   readonly downstreamBarG: number;
   readonly downstreamOrigin: DutyOrigin;
   readonly temperatureC: number | null;
-  readonly mayBeShut: boolean;
+  /** The valve may be shut in it, so that seats, cavity and torque are asked; never in a fire. */
+  readonly shut: boolean;
   readonly phase: Duty["fluid"]["phase"];
   /** Higher of the two sides, bar g: what the body holds. */
   readonly pressureBarG: number | null;
@@ -25,31 +28,24 @@ export interface SettledCase {
   readonly closedDifferentialBar: number | null;
 }
 
+type Fields = (typeof dutyFields)[number];
+type LastOf<Path> = Path extends `${string}.${infer Rest}` ? Rest : Path;
+
+/** What the rules go by of every field that may be assumed, by the last part of its path. */
+type SettledFields = {
+  readonly [F in Extract<Fields, { settle: unknown }> as LastOf<F["path"]>]: ReturnType<F["settle"]>;
+};
+
 /** The duty the rules see: assumptions in use are filled in and named. */
-export interface SettledDuty {
+export interface SettledDuty extends SettledFields {
   readonly stated: Duty;
   readonly cases: readonly SettledCase[];
-  readonly endConnection: NonNullable<Duty["endConnection"]>;
-  readonly port: NonNullable<Duty["port"]>;
-  readonly function: NonNullable<Duty["function"]>;
-  readonly flowDirection: NonNullable<Duty["flowDirection"]>;
-  readonly installation: NonNullable<Duty["installation"]>;
-  readonly fireSafe: boolean;
-  readonly inLineRepair: boolean;
-  readonly operator: NonNullable<Duty["operator"]>;
-  readonly airMinimumBarG: number;
-  readonly airMaximumBarG: number;
-  readonly longestShutDays: number;
-  readonly strokesPerYear: number;
-  readonly ambientMaximumC: number;
+  /** Cases the valve may be shut in; fire is none, for it governs neither seat nor cavity nor torque. */
+  readonly shutCases: readonly SettledCase[];
+  readonly shutIn: ShutIn;
   readonly substance: Fluid | null;
   readonly hazards: ReadonlySet<Hazard>;
   readonly hazardsOrigin: DutyOrigin | "reference";
-  readonly solidsPercent: number;
-  readonly solidsHard: boolean;
-  readonly chloridesMgL: number;
-  readonly h2sKPa: number;
-  readonly freeWater: boolean;
 }
 
 function settleCase(c: OperatingCase, phase: SettledCase["phase"]): SettledCase {
@@ -67,7 +63,7 @@ function settleCase(c: OperatingCase, phase: SettledCase["phase"]): SettledCase 
     downstreamBarG: downstream,
     downstreamOrigin: (c.flow === "reverse" ? up : down) === null ? "assumed" : "entered",
     temperatureC: c.temperatureC,
-    mayBeShut: c.mayBeShut,
+    shut: c.mayBeShut && c.kind !== "fire",
     phase: c.phase ?? phase,
     pressureBarG: known ? Math.max(upstream!, downstream) : null,
     differentialBar: known ? Math.abs(upstream! - downstream) : null,
@@ -77,48 +73,58 @@ function settleCase(c: OperatingCase, phase: SettledCase["phase"]): SettledCase 
   };
 }
 
+/** How a field that may be assumed is settled, under the name the rules know it by. */
+interface Settling {
+  readonly name: string;
+  readonly settle: (duty: Duty, house: HouseRules) => unknown;
+}
+
+/** Keys are cut out of paths once, not for every duty. */
+const settlingOf = (fields: readonly AnyField[]): readonly Settling[] =>
+  fields.flatMap((field) => ("settle" in field ? [{ name: lastOf(field.path), settle: field.settle }] : []));
+
+const settlings = settlingOf(dutyFields);
+
+/**
+ * A class, so that every duty's has the same shape: rules read it hundreds of thousands of times.
+ */
+class Settled {
+  readonly stated: Duty;
+  readonly cases: readonly SettledCase[];
+  readonly shutCases: readonly SettledCase[];
+  readonly substance: Fluid | null;
+  readonly hazards: ReadonlySet<Hazard>;
+  readonly hazardsOrigin: DutyOrigin | "reference";
+  readonly shutIn: ShutIn;
+
+  constructor(duty: Duty, house: HouseRules, by: readonly Settling[]) {
+    const { fluid } = duty;
+    this.stated = duty;
+    this.substance = fluid.substance === null ? null : (fluidNamed(fluid.substance) ?? null);
+    const ofSubstance = this.substance;
+    const phase = fluid.phase ?? ((ofSubstance?.phase as Duty["fluid"]["phase"]) || null);
+    this.cases = duty.cases.map((c) => settleCase(c, phase));
+    this.shutCases = this.cases.filter((c) => c.shut);
+    this.hazards = new Set<Hazard>(fluid.hazards ?? ((ofSubstance?.hazards ?? []) as Hazard[]));
+    this.hazardsOrigin = fluid.hazards !== null ? "entered" : ofSubstance !== null ? "reference" : "assumed";
+    const own = this as unknown as Record<string, unknown>;
+    for (const { name, settle } of by) own[name] = settle(duty, house);
+    this.shutIn = shutInBy(this.shutCases, this as unknown as SettledDuty, house);
+  }
+}
+
 /**
  * Fills a duty's gaps with the assumptions in use. Where assuming could hurt (size, pressure,
  * temperature, fluid family, fail action) nothing is assumed and the rules say *cannot tell*.
  *
  * @param duty as entered: bar g, °C; null where unknown
  * @param house house rules; they hold the assumed air supply, ambient and time closed
+ * @param fields fields of the duty
  * @returns the duty the rules see; what was assumed is known by comparing with `stated`
- * @throws never
  * @source house rules; completeness lists each assumption with its reason
  * @example settle(emptyDuty, defaultHouseRules()).flowDirection // → "both ways"
  */
-export function settle(duty: Duty, house: HouseRules): SettledDuty {
-  const airMinimumBarG =
-    duty.airMinimumBarG ??
-    Math.min(house.assumedAirMinimumBarG, duty.airMaximumBarG ?? Number.POSITIVE_INFINITY);
-  const substance = duty.fluid.substance === null ? null : (fluidNamed(duty.fluid.substance) ?? null);
-  const phase = duty.fluid.phase ?? ((substance?.phase as Duty["fluid"]["phase"]) || null);
-  const hazards = new Set<Hazard>(duty.fluid.hazards ?? ((substance?.hazards ?? []) as Hazard[]));
-  return {
-    stated: duty,
-    cases: duty.cases.map((c) => settleCase(c, phase)),
-    endConnection: duty.endConnection ?? "flanged RF",
-    port: duty.port ?? "reduced accepted",
-    function: duty.function ?? "on-off isolation",
-    flowDirection: duty.flowDirection ?? "both ways",
-    installation: duty.installation ?? "outdoor",
-    fireSafe: duty.fireSafe ?? false,
-    inLineRepair: duty.inLineRepair ?? false,
-    operator: duty.operator ?? "any",
-    airMinimumBarG,
-    airMaximumBarG: duty.airMaximumBarG ?? Math.max(house.assumedAirMaximumBarG, airMinimumBarG),
-    longestShutDays: duty.longestShutDays ?? house.assumedLongestShutDays,
-    strokesPerYear: duty.strokesPerYear ?? 12,
-    ambientMaximumC:
-      duty.ambientMaximumC ?? Math.max(house.assumedAmbientMaximumC, duty.ambientMinimumC ?? -273.15),
-    substance,
-    hazards,
-    hazardsOrigin: duty.fluid.hazards !== null ? "entered" : substance !== null ? "reference" : "assumed",
-    solidsPercent: duty.fluid.solidsPercent ?? 0,
-    solidsHard: duty.fluid.solidsHard ?? true,
-    chloridesMgL: duty.fluid.chloridesMgL ?? 0,
-    h2sKPa: duty.fluid.h2sKPa ?? 0,
-    freeWater: duty.fluid.freeWater ?? true,
-  };
+export function settle(duty: Duty, house: HouseRules, fields: readonly AnyField[] = dutyFields): SettledDuty {
+  const by = fields === dutyFields ? settlings : settlingOf(fields);
+  return new Settled(duty, house, by) as unknown as SettledDuty;
 }

@@ -52,4 +52,5 @@ export const emissionClasses = ["A", "B", "C"] as const;
 export const flowBases = ["m³/h", "Nm³/h", "kg/h"] as const;
 
 export type Hazard = (typeof hazards)[number];
+export type ValveFunction = (typeof valveFunctions)[number];
 export type CaseKind = (typeof caseKinds)[number];

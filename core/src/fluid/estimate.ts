@@ -38,9 +38,7 @@ function phaseOf(fluid: Fluid, temperatureC: number, pressureBarA: number, vapou
  * @param pressureBarA bar a > 0
  * @returns phase, vapour pressure, density, Z and viscosity, each with its method; null where the fluid's
  *   constants do not carry an estimate (mixtures without critical figures, solids)
- * @throws never
  * @source Lee–Kesler, Peng–Robinson, Rackett, Lucas, Andrade
- * @example estimateState(fluidNamed("propane"), 20, 5).phase // → "gas"
  */
 export function estimateState(fluid: Fluid, temperatureC: number, pressureBarA: number): FluidState {
   const { critical } = fluid;

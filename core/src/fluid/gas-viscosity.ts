@@ -6,9 +6,7 @@ import type { Fluid } from "../reference/fluids.ts";
  * @param fluid a service fluid with critical figures and molar mass
  * @param temperatureC °C above absolute zero
  * @returns mPa·s, or null without critical figures
- * @throws never
  * @source Lucas 1980, non-polar form, low pressure; dense gas is more viscous than this
- * @example gasViscosityMPaS(fluidNamed("methane"), 20).toFixed(3) // → "0.011"
  */
 export function gasViscosityMPaS(fluid: Fluid, temperatureC: number): number | null {
   if (!fluid.critical || fluid.molarMassKgKmol === null) return null;

@@ -8,9 +8,7 @@ const gasConstantBarM3 = 0.0831446261815324;
  * @param fluid a service fluid
  * @param temperatureC °C, below the critical temperature for a pure fluid
  * @returns kg/m³; null where neither critical figures nor a density at 15 °C are known, or above critical
- * @throws never
  * @source density at 15 °C and thermal expansion where listed; else the modified Rackett equation
- * @example liquidDensityKgM3(fluidNamed("propane"), 20).toFixed(0) // → "502"
  */
 export function liquidDensityKgM3(fluid: Fluid, temperatureC: number): number | null {
   // A listed density is nearer than the correlation for the strongly associated fluids it is listed for.
@@ -32,9 +30,7 @@ export function liquidDensityKgM3(fluid: Fluid, temperatureC: number): number | 
  * @param fluid a service fluid with viscosity at 20 and 100 °C
  * @param temperatureC °C above absolute zero
  * @returns mPa·s; null without both points
- * @throws never
  * @source Andrade 1930: ln μ is linear in 1/T
- * @example liquidViscosityMPaS(fluidNamed("water"), 20).toFixed(2) // → "1.00"
  */
 export function liquidViscosityMPaS(fluid: Fluid, temperatureC: number): number | null {
   if (fluid.viscosity === null || fluid.viscosity.at100 === null) return null;

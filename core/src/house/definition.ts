@@ -25,7 +25,6 @@ export interface ChoiceRule<Option extends string = string> {
  * @param range least and most
  * @param reason why it is what it is
  * @returns the definition
- * @throws never
  * @source house practice
  * @example number("x", "%", 1, [0, 2], "y").default // → 1
  */
@@ -53,7 +52,6 @@ export const number = (
  * @param value default, one of them
  * @param reason what each choice means
  * @returns the definition
- * @throws never
  * @source house practice
  * @example choice("x", ["a", "b"], "a", "y").default // → "a"
  */

@@ -25,7 +25,6 @@ export type HouseRules = {
  * The first set's values.
  *
  * @returns every house rule at its default
- * @throws never
  * @source houseRuleDefinitions
  * @example defaultHouseRules().serviceFactor // → 1.2
  */
@@ -39,7 +38,6 @@ export function defaultHouseRules(): HouseRules {
  * Schema of a whole set: every rule present and inside its range.
  *
  * @returns Zod schema; messages name the rule and its range
- * @throws never
  * @source houseRuleDefinitions
  * @example houseRulesSchema().safeParse({}).success // → false
  */

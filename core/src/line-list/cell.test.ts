@@ -1,12 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { Holds } from "../duty/index.ts";
 import { readCell } from "./cell.ts";
-import { type FieldKind, lineListField, lineListFields } from "./fields/index.ts";
+import { lineListField, lineListFields } from "./fields.ts";
 import { guessMapping, unitChoices, unitFor } from "./read.ts";
 
-const read = (cell: string, holds: FieldKind, unit: string | null = null, decimal: "." | "," = ".") =>
+const read = (cell: string, holds: Holds, unit: string | null = null, decimal: "." | "," = ".") =>
   readCell(cell, holds, unit, decimal);
-const pressure: FieldKind = { kind: "quantity", quantity: "pressure" };
+const pressure: Holds = { kind: "quantity", quantity: "pressure", least: 0, most: 1 };
 
 describe("a cell of a line list", () => {
   it.each([
@@ -18,34 +19,36 @@ describe("a cell of a line list", () => {
     ["pn40", { kind: "designation" }, "PN 40"],
     ["Y", { kind: "yes-no" }, true],
     ["0", { kind: "yes-no" }, false],
-    ["LIQUID", { kind: "choice", options: ["liquid", "gas"] }, "liquid"],
-    ["none", { kind: "list", options: ["toxic"] }, []],
-    ["toxic; Lethal", { kind: "list", options: ["toxic", "lethal"] }, ["toxic", "lethal"]],
-    ["1,234.5", { kind: "number" }, 1234.5],
-    ["−7", { kind: "number" }, -7],
+    ["LIQUID", { kind: "choice", options: ["liquid", "gas"], shown: String }, "liquid"],
+    ["none", { kind: "set", options: ["toxic"] }, []],
+    ["toxic; Lethal", { kind: "set", options: ["toxic", "lethal"] }, ["toxic", "lethal"]],
+    ["1,234.5", { kind: "number", unit: "", least: 0, most: 1 }, 1234.5],
+    ["−7", { kind: "number", unit: "", least: 0, most: 1 }, -7],
     ["'=1+1", { kind: "text", most: 20 }, "=1+1"],
     ["'tis", { kind: "text", most: 20 }, "'tis"],
   ] as const)("%s is read as it is meant", (cell, holds, value) => {
-    expect(read(cell, holds as FieldKind)).toEqual({ value });
+    expect(read(cell, holds as Holds)).toEqual({ value });
   });
   it.each([
     ["7 lb", { kind: "designation" }, /not a class or PN/],
     ["perhaps", { kind: "yes-no" }, /neither yes nor no/],
-    ["plasma", { kind: "choice", options: ["liquid", "gas"] }, /none of: liquid, gas/],
-    ["toxic, lethal", { kind: "list", options: ["toxic", "lethal"] }, /semicolons/],
-    ["twelve", { kind: "number" }, /not a number/],
-    ["Infinity", { kind: "number" }, /not a number/],
+    ["plasma", { kind: "choice", options: ["liquid", "gas"], shown: String }, /none of: liquid, gas/],
+    ["toxic, lethal", { kind: "set", options: ["toxic", "lethal"] }, /semicolons/],
+    ["twelve", { kind: "number", unit: "", least: 0, most: 1 }, /not a number/],
+    ["Infinity", { kind: "number", unit: "", least: 0, most: 1 }, /not a number/],
     ["DN 55", { kind: "size" }, /not a nominal size/],
     ["x".repeat(21), { kind: "text", most: 20 }, /Longer than 20/],
     ["12 furlongs", pressure, /not a figure in a unit of pressure/],
   ] as const)("%s is refused with the reason", (cell, holds, reason) => {
-    expect(read(cell, holds as FieldKind, "bar g")).toEqual({ reason: expect.stringMatching(reason) });
+    expect(read(cell, holds as Holds, "bar g")).toEqual({ reason: expect.stringMatching(reason) });
   });
   it.each(lineListFields.map((f) => [f.label, f] as const))("blank is not stated: %s", (_, field) => {
     expect(read("", field.holds, "bar g")).toEqual({ value: null });
   });
   it("takes a decimal comma where the file has one, and thousands either way", () => {
-    expect(read("1.234,5", { kind: "number" }, null, ",")).toEqual({ value: 1234.5 });
+    expect(read("1.234,5", { kind: "number", unit: "", least: 0, most: 1 }, null, ",")).toEqual({
+      value: 1234.5,
+    });
     expect(read("12,5 bar", pressure, "bar g", ",")).toEqual({ value: 12.5 });
   });
   it("lets a unit in the cell win over the column's", () => {

@@ -1,7 +1,7 @@
-import { parseNominalSize } from "../duty/sizes.ts";
+import type { Holds } from "../duty/fields/index.ts";
 import { parseDesignation } from "../reference/pressure-temperature.ts";
+import { parseNominalSize } from "../units/sizes.ts";
 import { parseQuantity } from "../units/units.ts";
-import type { FieldKind } from "./fields/index.ts";
 
 export type CellReading = { readonly value: unknown } | { readonly reason: string };
 
@@ -21,16 +21,10 @@ function readNumber(cell: string): CellReading {
  * @param unit unit of the column, "DN" or "NPS" for a size
  * @param decimal decimal sign of the file
  * @returns the value in core units, null when not stated, or the reason it cannot be read
- * @throws never
  * @source the line list
  * @example readCell("300#", { kind: "designation" }, null, ".") // → {"value":"class 300"}
  */
-export function readCell(
-  cell: string,
-  holds: FieldKind,
-  unit: string | null,
-  decimal: "." | ",",
-): CellReading {
+export function readCell(cell: string, holds: Holds, unit: string | null, decimal: "." | ","): CellReading {
   if (cell === "") return { value: null };
   const figure =
     decimal === ","
@@ -66,13 +60,14 @@ export function readCell(
       if (yes.has(word)) return { value: true };
       return no.has(word) ? { value: false } : { reason: `"${cell}" is neither yes nor no.` };
     }
-    case "choice": {
+    case "choice":
+    case "substance": {
       const option = holds.options.find((o) => o.toLowerCase() === cell.toLowerCase());
       return option === undefined
         ? { reason: `"${cell}" is none of: ${holds.options.join(", ")}.` }
         : { value: option };
     }
-    case "list": {
+    case "set": {
       if (cell.toLowerCase() === "none") return { value: [] };
       const words = cell.split(";").map((word) => word.trim().toLowerCase());
       const unknown = words.find((word) => !holds.options.includes(word));

@@ -1,6 +1,6 @@
-import { type Duty, dutySchema, emptyDuty } from "../duty/duty.ts";
+import { type Duty, dutySchema } from "../duty/duty.ts";
 import { readCell } from "./cell.ts";
-import { type LineListField, lineListField } from "./fields/index.ts";
+import { type LineListField, lineListField } from "./fields.ts";
 import { type ColumnMapping, type CsvTable, mostRows } from "./read.ts";
 
 /** A tag as a line list brings it. */
@@ -53,20 +53,12 @@ const wideKinds = ["normal", "maximum"] as const;
 function caseOf(fields: Record<string, unknown>, at: number): Record<string, unknown> | null {
   if (Object.values(fields).every((v) => v === null || v === undefined)) return null;
   const kind = fields.kind ?? "normal";
-  return {
-    id: fields.id ?? `c${at + 1}`,
-    kind,
-    name: fields.name ?? kind,
-    upstreamBarG: fields.upstreamBarG ?? null,
-    downstreamBarG: fields.downstreamBarG ?? null,
-    temperatureC: fields.temperatureC ?? null,
-    flow: fields.flow ?? "forward",
-    mayBeShut: fields.mayBeShut ?? true,
-    phase: fields.phase ?? null,
-    rate: fields.rate ?? null,
-    rateBasis: fields.rateBasis ?? "m³/h",
-  };
+  return { ...stated(fields), id: fields.id ?? `c${at + 1}`, kind, name: fields.name ?? kind };
 }
+
+/** Only what a list says: the rest is the duty's own to fill in. */
+const stated = (fields: Record<string, unknown>) =>
+  Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== null && value !== undefined));
 
 function finish(draft: Draft, headingOf: (id: string) => string, faults: LineListFault[]): ListedTag | null {
   const { number, service, unit, normal, maximum, fluid, ...rest } = draft.tag;
@@ -92,9 +84,8 @@ function finish(draft: Draft, headingOf: (id: string) => string, faults: LineLis
     return one ? [{ row, fields }] : [];
   });
   const duty = {
-    ...emptyDuty,
-    ...rest,
-    fluid: { ...emptyDuty.fluid, ...withName(fluid) },
+    ...stated(rest),
+    fluid: stated((fluid ?? {}) as Record<string, unknown>),
     cases: cases.map(({ fields }, at) => caseOf(fields, at)),
   };
   const parsed = dutySchema.safeParse(duty);
@@ -117,11 +108,6 @@ function finish(draft: Draft, headingOf: (id: string) => string, faults: LineLis
   return null;
 }
 
-const withName = (fluid: unknown) => {
-  const { name, ...rest } = (fluid ?? {}) as Record<string, unknown>;
-  return { ...rest, name: name ?? "" };
-};
-
 /**
  * Turns a table into tags. Rows with the same tag number are the cases of one tag; a list with one row
  * a tag may give normal and maximum conditions in columns of their own. All or nothing.
@@ -129,7 +115,6 @@ const withName = (fluid: unknown) => {
  * @param table what `readCsv` gave
  * @param mapping one for each column, as guessed and corrected
  * @returns every tag, or every fault with row, column and reason
- * @throws never
  * @source the line list
  * @example convertLineList(readCsv("Tag\nXV-1"), [{ field: "number", unit: null }]).tags.length // → 1
  */

@@ -1,20 +1,9 @@
 import Papa from "papaparse";
-import { unitsOf } from "../units/units.ts";
+import { valueAt } from "../duty/shape.ts";
 import type { ListedTag } from "./convert.ts";
-import { type LineListField, lineListFields } from "./fields/index.ts";
+import { headingOf, lineListFields } from "./fields.ts";
 
 const exported = lineListFields.filter((f) => f.of === "tag" || f.of === "case");
-
-function headingOf(field: LineListField): string {
-  if (field.holds.kind === "quantity") return `${field.label} (${unitsOf(field.holds.quantity)[0]})`;
-  return field.holds.kind === "size" ? `${field.label} (DN)` : field.label;
-}
-
-function valueAt(source: unknown, path: string): unknown {
-  return path
-    .split(".")
-    .reduce<unknown>((at, key) => (at as Record<string, unknown> | null | undefined)?.[key], source);
-}
 
 function cellOf(value: unknown): string | number {
   if (value === null || value === undefined) return "";
@@ -29,7 +18,6 @@ function cellOf(value: unknown): string | number {
  *
  * @param tags tags with their duties
  * @returns comma-separated text with headings; bar g, °C, DN; formula-like text is defused
- * @throws never
  * @source RFC 4180
  * @example writeCsv([]).split(",")[0] // → "Tag"
  */

@@ -1,6 +1,7 @@
 import Papa from "papaparse";
+import { newestHeadings } from "../stored/line-list/kind.ts";
 import { unitInHeading, unitsOf } from "../units/units.ts";
-import { type LineListField, lineListField, lineListFields } from "./fields/index.ts";
+import { type LineListField, lineListField, lineListFields } from "./fields.ts";
 
 /** A delimited text as rows of cells. */
 export interface CsvTable {
@@ -47,7 +48,7 @@ export function readCsv(text: string): CsvTable {
   if (rows.length === 0) throw new NotATable("The file has headings but no rows.");
   if (rows.length > mostRows * 24)
     throw new NotATable("The file has more rows than ten thousand tags could need. Split it.");
-  const headings = first.map((h) => h.trim());
+  const headings = newestHeadings(first.map((h) => h.trim()));
   const twice = headings.find((h, i) => h !== "" && headings.indexOf(h) !== i);
   if (twice) throw new NotATable(`The heading "${twice}" stands twice.`);
   const cells = rows.map((row) => row.map((cell) => cell.trim()));
@@ -77,9 +78,7 @@ const withoutUnit = (heading: string) =>
  *
  * @param headings as written
  * @returns one mapping a column; `field` null where nothing fits, for a person to correct
- * @throws never
  * @source headings practitioners use
- * @example guessMapping(["Design press. (psig)"])[0].unit
  */
 export function guessMapping(headings: readonly string[]): ColumnMapping[] {
   const taken = new Set<string>();
@@ -102,7 +101,6 @@ export function guessMapping(headings: readonly string[]): ColumnMapping[] {
  * @param field where the column goes
  * @param heading as written
  * @returns unit label, "DN" or "NPS" for sizes, null where units do not apply
- * @throws never
  * @source the product's unit table
  * @example unitFor(lineListField("dn"), "Size (in)") // → "NPS"
  */
@@ -117,7 +115,6 @@ export function unitFor(field: LineListField, heading: string): string | null {
  *
  * @param fieldId where the column goes
  * @returns unit labels; none where units do not apply
- * @throws never
  * @source the product's unit table
  * @example unitChoices("dn") // → ["DN","NPS"]
  */

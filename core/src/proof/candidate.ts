@@ -1,13 +1,18 @@
-import type { Drive } from "../catalogue/drive.ts";
+import type { DriveTrain } from "../catalogue/drive-train.ts";
+import type { Identity } from "../catalogue/identity.ts";
 import type { Valve } from "../catalogue/valve.ts";
-import type { Finding, RuleStation, Verdict } from "../rules/finding.ts";
+import type { Drive } from "../drives/index.ts";
+import type { RuleStation, Verdict } from "../rules/finding.ts";
+import { Finding } from "../rules/found.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
-import { type Block, findingsOf, graver, type HeldBack, leastOf, stationVerdicts } from "./block.ts";
+import { type Block, findingsOf, graver, type HeldBack, leastOf, stationVerdicts } from "./sharing/block.ts";
+import type { Found } from "./sharing/shared-findings.ts";
 
-/** A valve with a drive and every finding on them. */
+/** A valve with what turns it and every finding on them. */
 export interface ProvenCandidate {
   readonly key: string;
   readonly valve: Valve;
+  readonly train: DriveTrain;
   readonly drive: Drive | null;
   readonly demand: TorqueDemand;
   readonly findings: readonly Finding[];
@@ -34,47 +39,75 @@ export interface ProvenCandidate {
  * @param valve valve key
  * @param drive drive key, null for a bare stem
  * @returns a key that finds the candidate again in the same catalogue
- * @throws never
- * @source none
  * @example candidateKey("v", null) // → "v + bare stem"
  */
 export function candidateKey(valve: string, drive: string | null): string {
-  return `${valve} + ${drive ?? "bare stem"}`;
+  return `${valve} + ${drive ?? bareStem}`;
+}
+
+const bareStem = "bare stem";
+
+/**
+ * The keys of valve and drive in a candidate's key.
+ *
+ * @param key from `candidateKey`
+ * @returns both keys, the drive's null for a bare stem
+ * @example keysIn("v + bare stem").drive // → null
+ */
+export function keysIn(key: string): { readonly valve: string; readonly drive: string | null } {
+  const at = key.lastIndexOf(" + ");
+  const drive = key.slice(at + 3);
+  return { valve: key.slice(0, at), drive: drive === bareStem ? null : drive };
+}
+
+/** A drive train on a size and seat, with what it asks of every valve alike in them. */
+export interface Pairing {
+  readonly train: DriveTrain;
+  readonly identity: Identity;
+  readonly demand: TorqueDemand;
 }
 
 /**
- * A candidate put together from the blocks of its parts. Ranked by what is counted at once; what a reader
- * needs (key, verdicts, findings, what holds it back) is put together when it is read.
+ * A candidate by its counts, which ranking reads of all of them. What a reader needs (key, verdicts, findings,
+ * what holds it back) is put together when it is read: its blocks are looked up again, for a list of them kept
+ * in each of thousands would cost more.
  */
-class Gathered implements ProvenCandidate {
+export class CountedCandidate implements ProvenCandidate {
   readonly valve: Valve;
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
   readonly shortfall: number;
   readonly price: number;
-  // Fields, not a list: a proof makes thousands of these, and a list would be a second object for each.
-  readonly #pairing: ExaminedPairing;
-  readonly #housing: Block;
-  readonly #kit: Block;
-  readonly #seatAndTrim: Block;
+  readonly #pairing: Pairing;
+  readonly #found: Found;
 
-  constructor(valve: Valve, pairing: ExaminedPairing, housing: Block, kit: Block, seatAndTrim: Block) {
-    const { block: pair, drive } = pairing;
+  constructor(valve: Valve, pairing: Pairing, found: Found) {
+    let [fails, cannotTell, tight, shortfall] = [0, 0, 0, 0];
+    const { tops } = found;
+    for (let i = 0; i < tops.length; i++) {
+      const block = tops[i]!.of(valve, pairing);
+      fails += block.fails;
+      cannotTell += block.cannotTell;
+      tight += block.tight;
+      shortfall += block.shortfall;
+    }
     this.valve = valve;
-    this.fails = housing.fails + kit.fails + pair.fails + seatAndTrim.fails;
-    this.cannotTell = housing.cannotTell + kit.cannotTell + pair.cannotTell + seatAndTrim.cannotTell;
-    this.tight = housing.tight + kit.tight + pair.tight + seatAndTrim.tight;
-    this.shortfall = housing.shortfall + kit.shortfall + pair.shortfall + seatAndTrim.shortfall;
-    this.price = valve.price + (drive === null ? 0 : drive.price);
+    this.fails = fails;
+    this.cannotTell = cannotTell;
+    this.tight = tight;
+    this.shortfall = shortfall;
+    this.price = valve.price + pairing.train.price;
     this.#pairing = pairing;
-    this.#housing = housing;
-    this.#kit = kit;
-    this.#seatAndTrim = seatAndTrim;
+    this.#found = found;
+  }
+
+  get train(): DriveTrain {
+    return this.#pairing.train;
   }
 
   get drive(): Drive | null {
-    return this.#pairing.drive;
+    return this.#pairing.train.drive;
   }
 
   get demand(): TorqueDemand {
@@ -85,14 +118,13 @@ class Gathered implements ProvenCandidate {
     return candidateKey(this.valve.key, this.drive?.key ?? null);
   }
 
-  get #blocks(): readonly [Block, Block, Block, Block] {
-    return [this.#housing, this.#kit, this.#pairing.block, this.#seatAndTrim];
+  get #blocks(): readonly Block[] {
+    return this.#found.tops.map((top) => top.of(this.valve, this.#pairing));
   }
 
   get heldBackBy(): Finding | null {
-    return (
-      this.#blocks.reduce<HeldBack | null>((held, b) => graver(held, b.heldBackBy), null)?.finding ?? null
-    );
+    const held = this.#blocks.reduce<HeldBack | null>((so, b) => graver(so, b.heldBackBy), null);
+    return held && new Finding(this.#found.rules[held.at]!, held.outcome);
   }
 
   get verdict(): Verdict {
@@ -108,7 +140,7 @@ class Gathered implements ProvenCandidate {
   }
 
   get weightKg(): number {
-    return this.valve.size.weightKg + (this.drive?.weightKg ?? 0);
+    return this.valve.size.weightKg + this.#pairing.train.weightKg;
   }
 
   get stations(): Record<RuleStation, Verdict> {
@@ -116,40 +148,10 @@ class Gathered implements ProvenCandidate {
   }
 
   get findings(): readonly Finding[] {
-    return findingsOf(this.#blocks);
+    return findingsOf(this.#blocks, this.#found.rules);
   }
 
   get failing(): readonly Finding[] {
     return this.findings.filter((f) => f.verdict === "fails");
   }
-}
-
-/** A seat at its size with a drive: torque demand, and what was found on the two together. */
-export interface ExaminedPairing {
-  readonly drive: Drive | null;
-  readonly demand: TorqueDemand;
-  readonly block: Block;
-}
-
-/**
- * Puts a candidate together from the blocks of its findings; every rule stands in one of them.
- *
- * @param valve the valve
- * @param pairing its seat with its drive
- * @param housing findings on the body and on body with seat, and those the duty does not raise
- * @param kit findings on trim and seals
- * @param seatAndTrim findings on seat with trim
- * @returns the proven candidate; `findings` stand in the order of the rules
- * @throws never
- * @source gravest finding decides
- * @example gather(valve, pairing, housing, kit, seatAndTrim).findings.length === rules.length
- */
-export function gather(
-  valve: Valve,
-  pairing: ExaminedPairing,
-  housing: Block,
-  kit: Block,
-  seatAndTrim: Block,
-): ProvenCandidate {
-  return new Gathered(valve, pairing, housing, kit, seatAndTrim);
 }

@@ -1,5 +1,6 @@
 import { type Construction, constructions } from "../bodies/index.ts";
-import { type Finding, gravityOf } from "../rules/finding.ts";
+import { gravityOf } from "../rules/finding.ts";
+import type { Finding } from "../rules/found.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import type { Proof } from "./prove.ts";
 
@@ -19,9 +20,7 @@ export interface ConstructionStanding {
  *
  * @param proof a proof, candidates best first
  * @returns every construction in the order people weigh them, offered or not
- * @throws never
  * @source the proof
- * @example constructionsIn(proof).filter((c) => c.standing > 0).length
  */
 export function constructionsIn(proof: Proof): ConstructionStanding[] {
   const gathered = new Map<string, { considered: number; standing: number; best: ProvenCandidate }>();

@@ -1,7 +1,6 @@
-import type { Drive } from "../catalogue/drive.ts";
 import type { Valve } from "../catalogue/valve.ts";
-import type { Finding } from "../rules/finding.ts";
-import { plainFinding } from "../rules/rule.ts";
+import type { Drive } from "../drives/index.ts";
+import type { FindingDescription } from "../rules/found.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import type { Proof } from "./prove.ts";
 
@@ -51,9 +50,7 @@ export interface DriveDescription {
  *
  * @param valve a valve of a checked catalogue
  * @returns its description, mm, N·m, kg, catalogue currency
- * @throws never
  * @source the catalogue
- * @example describeValve(valve).seat
  */
 export function describeValve(valve: Valve): ValveDescription {
   const { line, size } = valve;
@@ -89,9 +86,7 @@ export function describeValve(valve: Valve): ValveDescription {
  *
  * @param drive a drive of a checked catalogue
  * @returns its description
- * @throws never
  * @source the catalogue
- * @example describeDrive(drive).size
  */
 export function describeDrive(drive: Drive): DriveDescription {
   return {
@@ -111,11 +106,14 @@ export function describeDrive(drive: Drive): DriveDescription {
 
 /** A candidate as documents and the API carry it. */
 export interface CandidateDescription
-  extends Omit<ProvenCandidate, "valve" | "drive" | "demand" | "heldBackBy" | "findings" | "failing"> {
+  extends Omit<
+    ProvenCandidate,
+    "valve" | "train" | "drive" | "demand" | "heldBackBy" | "findings" | "failing"
+  > {
   readonly valve: ValveDescription;
   readonly drive: DriveDescription | null;
   readonly heldBackBy: string | null;
-  readonly findings: readonly Finding[];
+  readonly findings: readonly FindingDescription[];
 }
 
 /**
@@ -123,9 +121,7 @@ export interface CandidateDescription
  *
  * @param candidate from a proof
  * @returns plain data; `heldBackBy` is the rule's id
- * @throws never
  * @source the proof
- * @example describeCandidate(candidate).verdict
  */
 export function describeCandidate(candidate: ProvenCandidate): CandidateDescription {
   const {
@@ -160,7 +156,7 @@ export function describeCandidate(candidate: ProvenCandidate): CandidateDescript
     breakNm,
     price,
     weightKg,
-    findings: findings.map(plainFinding),
+    findings: findings.map((finding) => finding.toJSON()),
   };
 }
 
@@ -180,9 +176,7 @@ export interface ProofDescription {
  * @param proof from `prove`
  * @param most how many candidates to print, best first; all when omitted
  * @returns plain data with the ranked candidates and their findings
- * @throws never
  * @source the proof
- * @example describeProof(proof, 10).candidates.length
  */
 export function describeProof(proof: Proof, most = Number.POSITIVE_INFINITY): ProofDescription {
   return {

@@ -2,8 +2,8 @@ import { isPassing } from "../duty/case-kinds.ts";
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { valueOnCurve } from "../reference/curve.ts";
+import { assemblyLimit, type LimitedPart, type PartLimit, partLimits } from "../rules/limits/index.ts";
 import type { ProvenCandidate } from "./candidate.ts";
-import { assemblyLimit, type LimitedPart, type PartLimit, partLimits } from "./part-limits.ts";
 
 type Point = readonly [temperatureC: number, pressureBar: number];
 
@@ -60,9 +60,7 @@ const coldEndC = -60;
  * @param duty settled duty it was proved for
  * @param house house rules
  * @returns lines in bar against °C; the lowest line is exact at every bend and crossing of the lines
- * @throws never
  * @source the same curves and ends the envelope rules examine
- * @example envelopeOf(candidate, duty, house).byCase[0].part
  */
 export function envelopeOf(
   { valve }: Pick<ProvenCandidate, "valve">,
@@ -113,7 +111,7 @@ function caseLimit(limits: readonly PartLimit[], c: SettledCase): CaseLimit[] {
   const { temperatureC, pressureBarG, closedDifferentialBar } = c;
   if (temperatureC === null || pressureBarG === null) return [];
   const ofPart = limits
-    .filter((l) => l.part !== "seat" || c.mayBeShut)
+    .filter((l) => l.part !== "seat" || c.shut)
     .map((l): CaseLimit => {
       const limitBar = assemblyLimit([l], temperatureC, isPassing(c.kind)).pressureBar;
       const valueBar = l.part === "seat" ? closedDifferentialBar! : pressureBarG;

@@ -1,5 +1,5 @@
-import type { Drive, SuppliedDrive } from "../catalogue/drive.ts";
 import type { Valve } from "../catalogue/valve.ts";
+import type { Drive, SuppliedDrive } from "../drives/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { driveLimits, padLimitNm } from "../rules/drive/limits.ts";
 import { gravityOf } from "../rules/finding.ts";
@@ -12,9 +12,7 @@ import type { TorqueDemand } from "../torque/demand.ts";
  * @param drives a family's drives
  * @param wanted action on supply loss, null when not stated
  * @returns drives in rising price
- * @throws never
  * @source the duty
- * @example drivesActing(family.drives, "closes")[0].action
  */
 export function drivesActing(
   drives: readonly Drive[],
@@ -41,9 +39,7 @@ function missedBy(value: number, limit: number): number {
  * @param demand its torque demand, N·m
  * @param house torque margin
  * @returns the drive
- * @throws never; the list must not be empty
  * @source the same limits the drive rules examine
- * @example pickDrive(drives, valve, demand, house).drive.key
  */
 export function pickDrive(
   drives: readonly SuppliedDrive[],

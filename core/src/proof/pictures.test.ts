@@ -5,10 +5,11 @@ import { dutyWith, proven, shelfWith } from "../../test/fixture.ts";
 import { settle } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { sealMaterial, valueOnCurve } from "../reference/index.ts";
+import { assemblyLimit, partLimits } from "../rules/limits/index.ts";
 import { constructionsIn } from "./constructions.ts";
 import { envelopeOf } from "./envelope.ts";
-import { assemblyLimit, partLimits } from "./part-limits.ts";
-import { prove, prover } from "./prove.ts";
+import { prove } from "./prove.ts";
+import { prover } from "./prover.ts";
 import { seatLadder } from "./seat-ladder.ts";
 import { strokePicture } from "./stroke.ts";
 

@@ -55,7 +55,6 @@ function layOut(
  * @param candidates in any order; not changed
  * @param order what decides between equals, price unless said otherwise
  * @returns a new list, best first
- * @throws never
  * @source ranking of the product
  * @example rank([], "price") // → []
  */

@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { readCatalogueDocument } from "../catalogue/check.ts";
 import { compileShelf, type Shelf } from "../catalogue/shelf.ts";
-import { dutySchema } from "../duty/duty.ts";
 import { defaultHouseRules, type HouseRules, houseRulesSchema } from "../house/house-rules.ts";
+import { storedDutySchema } from "../stored/index.ts";
 import { describeProof, type ProofDescription } from "./describe.ts";
 import { prove } from "./prove.ts";
 import { orders } from "./rank.ts";
@@ -11,13 +11,12 @@ import { orders } from "./rank.ts";
  * Schema of the document `prove` takes: a duty, and where wanted a catalogue, house rules, order and limit.
  *
  * @returns Zod schema; `catalogue` is checked on its own so that faults keep their place
- * @throws never
  * @source duty in, ranked candidates with findings out
  * @example proveRequestSchema().safeParse({ duty: {} }).success // → true
  */
 export const proveRequestSchema = () =>
   z.strictObject({
-    duty: dutySchema,
+    duty: storedDutySchema,
     houseRules: z
       .record(z.string(), z.union([z.number(), z.string()]))
       .optional()
@@ -49,7 +48,6 @@ const refuse = (code: string, message: string, field: string): RequestFailure =>
  * @returns the described proof, or `{ error }` with code, message and field
  * @throws only on a defect of the program
  * @source duty → candidates → findings → proof
- * @example proveRequest({ duty: {} }, { shelf, house }).considered // → 0
  */
 export function proveRequest(
   request: unknown,

@@ -1,7 +1,7 @@
 import type { Valve } from "../catalogue/valve.ts";
 import type { Verdict } from "../rules/finding.ts";
 import type { ProvenCandidate } from "./candidate.ts";
-import type { Prover } from "./prove.ts";
+import type { Prover } from "./prover.ts";
 
 /** One seat the line offers at this size, everything else of the candidate left as it is. */
 export interface SeatStep {
@@ -29,9 +29,7 @@ export interface SeatStep {
  * @param candidate the candidate in hand
  * @param valves valves of the same size, among which those that differ in the seat alone are found
  * @returns one step for each seat offered, by rising continuous maximum
- * @throws never
  * @source the maker's torque table for each seat
- * @example seatLadder(prover, candidate, shelf.valvesFor(50)).find((s) => s.current)?.torqueRatio // → 1
  */
 export function seatLadder(prover: Prover, candidate: ProvenCandidate, valves: readonly Valve[]): SeatStep[] {
   const { valve, drive } = candidate;

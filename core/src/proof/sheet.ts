@@ -1,37 +1,48 @@
 import { z } from "zod";
 import { type Catalogue, catalogueSchema } from "../catalogue/schema.ts";
 import { compileShelf } from "../catalogue/shelf.ts";
-import { dutySchema } from "../duty/duty.ts";
-import { type HouseRules, houseRulesSchema } from "../house/house-rules.ts";
+import type { Duty } from "../duty/duty.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import type { Rule } from "../rules/rule.ts";
+import {
+  catalogueKind,
+  type StoredHouseRules,
+  sheetKind,
+  storedDutySchema,
+  storedHouseRules,
+} from "../stored/index.ts";
 import type { ProvenCandidate } from "./candidate.ts";
+import { judgeChoice } from "./choice.ts";
 import { type CandidateDescription, describeCandidate } from "./describe.ts";
 import { digestOf } from "./digest.ts";
 import { engineVersion } from "./engine.ts";
-import { prover } from "./prove.ts";
-
-export const sheetFormat = "proven-seat-sheet/2";
 
 /** Everything the proof of one candidate hangs on; the digest is made of exactly this. */
 export interface SheetInputs {
-  readonly duty: z.infer<typeof dutySchema>;
-  readonly houseRules: { readonly version: number; readonly values: HouseRules };
+  readonly duty: Duty;
+  /** Version in force when the sheet was issued, and the rules themselves. */
+  readonly houseRules: { readonly version: number; readonly rules: StoredHouseRules };
   /** The chosen line and drive family, at the chosen size. */
   readonly catalogue: Catalogue;
   readonly valve: string;
   readonly drive: string | null;
 }
 
+const storedRules = z.strictObject({
+  format: z.string().optional(),
+  values: z.record(z.string(), z.union([z.number(), z.string()])).optional(),
+});
+
 /**
- * Schema of an issued sheet's JSON.
+ * Schema of an issued sheet's JSON in its newest format; what it carries is brought up on its own.
  *
  * @returns Zod schema; its JSON Schema is published
- * @throws never
- * @source sheet format proven-seat-sheet/2 (docs/sheet.md)
+ * @source docs/sheet.md
  * @example sheetSchema().safeParse({}).success // → false
  */
 export const sheetSchema = () =>
   z.strictObject({
-    format: z.literal(sheetFormat),
+    format: z.literal(sheetKind.newest),
     engine: z.string(),
     revision: z.string(),
     issued: z.strictObject({ at: z.string(), by: z.string() }),
@@ -43,9 +54,12 @@ export const sheetSchema = () =>
     considered: z.number().int(),
     standing: z.number().int(),
     inputs: z.strictObject({
-      duty: dutySchema,
-      houseRules: z.strictObject({ version: z.number().int(), values: houseRulesSchema() }),
-      catalogue: catalogueSchema,
+      duty: storedDutySchema,
+      houseRules: z.strictObject({
+        version: z.number().int(),
+        rules: z.union([storedRules, z.record(z.string(), z.union([z.number(), z.string()]))]),
+      }),
+      catalogue: catalogueKind.reading(catalogueSchema as unknown as z.ZodType<Catalogue>),
       valve: z.string(),
       drive: z.string().nullable(),
     }),
@@ -54,7 +68,7 @@ export const sheetSchema = () =>
   });
 
 export interface Sheet {
-  readonly format: typeof sheetFormat;
+  readonly format: string;
   readonly engine: string;
   readonly revision: string;
   readonly issued: { readonly at: string; readonly by: string };
@@ -80,14 +94,12 @@ export interface Sheet {
  * @param catalogue the whole catalogue
  * @param candidate the chosen candidate
  * @returns a catalogue with one line at one size and class, and at most one drive family at one size
- * @throws never
  * @source a sheet must be reproducible on its own
- * @example catalogueExtract(catalogue, candidate).lines.length // → 1
  */
 export function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidate): Catalogue {
   const { line, size } = candidate.valve;
   const { drive } = candidate;
-  const family = drive?.family;
+  const family = catalogue.drives.find((f) => f.id === drive?.family.id);
   return {
     ...catalogue,
     lines: [{ ...line, sizes: [size] }],
@@ -95,7 +107,7 @@ export function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidat
       ? [
           {
             ...family,
-            sizes: (family.sizes as { id: string }[]).filter((s) => s.id === drive!.sizeId),
+            sizes: (family.sizes as readonly { readonly id: string }[]).filter((s) => s.id === drive!.sizeId),
           } as Catalogue["drives"][number],
         ]
       : [],
@@ -105,23 +117,19 @@ export function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidat
 /**
  * Proves the one candidate a sheet names, from the sheet's inputs alone.
  *
- * @param inputs duty, house rules, catalogue extract and keys
+ * @param inputs duty, catalogue extract and keys
+ * @param house the house rules it is judged by
+ * @param rules all there are, where not given
  * @returns the candidate with its findings, or null when the extract does not hold it
- * @throws never for checked inputs
  * @source duty → candidates → findings
- * @example proveInputs(sheet.inputs)?.verdict
  */
-export function proveInputs(inputs: SheetInputs): CandidateDescription | null {
-  const shelf = compileShelf(inputs.catalogue);
-  const one = prover(inputs.duty, shelf, inputs.houseRules.values);
-  const valve =
-    inputs.duty.dn === null ? undefined : shelf.valvesFor(inputs.duty.dn).find((v) => v.key === inputs.valve);
-  const drive =
-    inputs.drive === null
-      ? null
-      : shelf.families.flatMap((f) => f.drives).find((d) => d.key === inputs.drive);
-  if (!valve || drive === undefined) return null;
-  return describeCandidate(one.judge(valve, drive));
+export function proveInputs(
+  inputs: Pick<SheetInputs, "duty" | "catalogue" | "valve" | "drive">,
+  house: HouseRules,
+  rules?: readonly Rule[],
+): CandidateDescription | null {
+  const candidate = judgeChoice(inputs.duty, compileShelf(inputs.catalogue), house, inputs, rules);
+  return candidate && describeCandidate(candidate);
 }
 
 export interface SheetDetails
@@ -138,18 +146,36 @@ export interface SheetDetails
     | "standing"
   > {}
 
+/** What a sheet is drawn up from: its candidate, proved, and what that proof hung on. */
+export interface Drawn {
+  readonly duty: Duty;
+  readonly house: { readonly version: number; readonly values: HouseRules };
+  readonly catalogue: Catalogue;
+  readonly candidate: ProvenCandidate;
+}
+
 /**
- * Draws up a sheet from its inputs.
+ * Draws up a sheet of a candidate that has been proved.
  *
- * @param inputs what the proof hangs on
+ * @param drawn the candidate, with duty, house rules and whole catalogue it was proved by
  * @param details revision, signature, tag and notes
  * @returns the sheet with engine version, digest and proof
- * @throws Error when the catalogue extract does not hold the named candidate
- * @source sheet format proven-seat-sheet/2
- * @example drawUpSheet(inputs, details).digest.length
+ * @source docs/sheet.md
  */
-export function drawUpSheet(inputs: SheetInputs, details: SheetDetails): Sheet {
-  const proof = proveInputs(inputs);
-  if (!proof) throw new Error("The catalogue extract does not hold the chosen valve and drive.");
-  return { format: sheetFormat, engine: engineVersion, ...details, inputs, digest: digestOf(inputs), proof };
+export function drawUpSheet({ duty, house, catalogue, candidate }: Drawn, details: SheetDetails): Sheet {
+  const inputs: SheetInputs = {
+    duty,
+    houseRules: { version: house.version, rules: storedHouseRules(house.values) },
+    catalogue: catalogueExtract(catalogue, candidate),
+    valve: candidate.valve.key,
+    drive: candidate.drive?.key ?? null,
+  };
+  return {
+    format: sheetKind.newest,
+    engine: engineVersion,
+    ...details,
+    inputs,
+    digest: digestOf(inputs),
+    proof: describeCandidate(candidate),
+  };
 }

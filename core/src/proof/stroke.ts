@@ -1,5 +1,5 @@
 import { type Demand, outputAtPoints } from "../calc/actuator-margin.ts";
-import { suppliedDrive } from "../catalogue/drive.ts";
+import { suppliedDrive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
@@ -28,9 +28,7 @@ const strokes = (at: Demand, factor = 1) => ({
  * @param candidate a proven candidate
  * @param duty settled duty with the air supply, bar g
  * @returns torques in N·m at start, run and end; nulls where demand or drive is not there
- * @throws never
  * @source the same figures the drive rules examine
- * @example strokePicture(candidate, duty).stemLimitNm
  */
 export function strokePicture(
   { valve, drive, demand }: Pick<ProvenCandidate, "valve" | "drive" | "demand">,

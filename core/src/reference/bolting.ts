@@ -42,7 +42,6 @@ const byId = new Map<string, Bolting>(
  *
  * @param id for example "b7", "l7m"
  * @returns the bolting, or undefined when the table has none
- * @throws never
  * @source reference/bolting.csv (indicative)
  * @example boltingNamed("l7").minimumC // → -101
  */

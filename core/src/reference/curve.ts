@@ -11,7 +11,6 @@ export interface Curve {
  * @param curve points in rising temperature, °C; at least one
  * @param temperatureC °C
  * @returns the value in the curve's own unit
- * @throws never
  * @source linear interpolation between tabulated points, as ASME B16.34 2.1.1(f) allows for ratings
  * @example valueOnCurve({ temperatureC: [0, 100], value: [10, 20] }, 25) // → 12.5
  */

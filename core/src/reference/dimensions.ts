@@ -8,7 +8,6 @@ import { minimumBoreFullOpening } from "./tables/minimum-bore-full-opening.ts";
  * @param dn nominal size, DN
  * @param pattern long or short
  * @returns millimetres, or null when the table has none
- * @throws never
  * @source ASME B16.10 / API 6D pattern lengths (indicative)
  * @example faceToFaceMm(150, 50, "long") // → 178
  */
@@ -25,7 +24,6 @@ export function faceToFaceMm(classNumber: number, dn: number, pattern: "long" | 
  * @param classNumber 150–2500
  * @param dn nominal size, DN
  * @returns millimetres, or null when the table does not list the size
- * @throws never
  * @source API 6D minimum bores (indicative)
  * @example minimumBoreMm(900, 350) // → 322
  */

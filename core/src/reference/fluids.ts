@@ -87,7 +87,6 @@ const byId = new Map(fluids.map((fluid) => [fluid.id, fluid]));
  *
  * @param id for example "ammonia", "seawater"
  * @returns the fluid, or undefined when the table has none
- * @throws never
  * @source reference/fluids.csv (indicative)
  * @example fluidNamed("ammonia").family // → "ammonia"
  */

@@ -72,7 +72,6 @@ const grades = new Map<string, BodyGrade>(
  *
  * @param grade for example "A216 WCB"
  * @returns the grade, or undefined when the table has none
- * @throws never
  * @source reference/body-grades.csv (indicative)
  * @example bodyGrade("A216 WCB").minimumC // → -29
  */

@@ -55,7 +55,6 @@ const byName = new Map<string, MetalLimits>(
  *
  * @param metal for example "austenitic 316", "17-4PH"
  * @returns its limits, or undefined when the table has none
- * @throws never
  * @source reference/metals.csv (indicative; ISO 15156 for sour service, oxygen practice for impingement)
  * @example metalLimits("22Cr duplex").h2sLimitKPa // → 10
  */

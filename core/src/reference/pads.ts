@@ -25,7 +25,6 @@ const byFlange = new Map(pads.map((pad) => [pad.flange, pad]));
  *
  * @param flange "F03" … "F60"
  * @returns the pad, or undefined when ISO 5211 has no such flange
- * @throws never
  * @source ISO 5211 (indicative)
  * @example padOf("F10").maximumTorqueNm // → 500
  */

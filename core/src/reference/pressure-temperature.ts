@@ -55,7 +55,6 @@ const groupNames = new Set(materialGroups.rows.map((row) => row[0] as string));
  *
  * @param text "class 300", "Class 1500", "PN 40"; class 150–2500 or 800, PN 6–400 as tabulated
  * @returns system and number, or null when the text is not a designation the tables know
- * @throws never
  * @source ASME B16.34 class numbers; EN 1333 PN numbers
  * @example parseDesignation("PN 40") // → {"system":"PN","number":40}
  */
@@ -76,7 +75,6 @@ export function parseDesignation(text: string): Designation | null {
  *
  * @param group for example "1.1", "2.8" or "3E0"
  * @returns true when ratings for it are known
- * @throws never
  * @source reference/material-groups.csv
  * @example isMaterialGroup("9.9") // → false
  */
@@ -90,7 +88,6 @@ export function isMaterialGroup(group: string): boolean {
  * @param designation a parsed designation
  * @param group material group of the shipped tables
  * @returns curve in bar g for a class, in bar g for a PN; null when the group has no such designation
- * @throws never
  * @source ASME B16.34 (classes), EN 1092-1 (PN × fraction); indicative
  * @example ratingCurve({ system: "class", number: 300 }, "1.1").value[0] // → 51.1
  */

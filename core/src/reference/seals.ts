@@ -40,7 +40,6 @@ const seals = new Map<string, SealMaterial>(
  *
  * @param id for example "fkm", "ptfe-chevron", "graphite-gasket"
  * @returns the material, or undefined when the table has no such seal
- * @throws never
  * @source reference/seal-materials.csv (indicative)
  * @example sealMaterial("fkm").maximumC // → 200
  */

@@ -84,7 +84,6 @@ export const seatIds: readonly string[] = [...seats.keys()];
  *
  * @param id for example "ptfe", "peek", "metal-wc"
  * @returns the material, or undefined when the table has no such seat
- * @throws never
  * @source reference/seat-materials.csv (indicative)
  * @example seatMaterial("ptfe").continuousMaximumC // → 200
  */
@@ -99,7 +98,6 @@ export function seatMaterial(id: string): SeatMaterial | undefined {
  * @param dn nominal size, DN, above zero
  * @param mounting how the ball is held
  * @returns factor 0–1
- * @throws never
  * @source reference/seat-size-factors.csv (indicative)
  * @example seatSizeFactor(150, "floating") // → 0.6
  */

@@ -41,7 +41,6 @@ const listedAs: Record<string, string> = {
  * @param family service family, for example "amine solution"
  * @param material seat, seal or metal id
  * @returns A, B, C or X; null when family or material is not listed, which means *cannot tell*
- * @throws never
  * @source reference/chemical-suitability.csv, reference/metal-suitability.csv (indicative, screening only)
  * @example suitability("ammonia", "fkm") // → "X"
  */

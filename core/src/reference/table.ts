@@ -20,7 +20,6 @@ type Compiled = Pick<ReferenceTable, "columns" | "rows">;
  * @param source standard the figures come from
  * @param compiled columns and rows from the CSV
  * @returns the table with the status *indicative*
- * @throws never
  * @source house convention: no figure without source and status
  * @example referenceTable("x", "X", "none", { columns: ["a"], rows: [[1]] }).status // → "indicative"
  */
@@ -38,8 +37,6 @@ export function referenceTable(
  *
  * @param table columns and rows; every row as long as the columns
  * @returns one object a row, in order
- * @throws never
- * @source none: a change of shape only
  * @example records({ columns: ["a", "b"], rows: [[1, "x"]] }) // → [{"a":1,"b":"x"}]
  */
 export function records<T>(table: Compiled): T[] {

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { Found, type Ruling } from "./found.ts";
+import { against, inHand, kelvinTo } from "./compare.ts";
+import { Finding, figuresOf, type Ruling } from "./found.ts";
 import type { Judged } from "./judged.ts";
-import { against, cannotTell, fits, inHand, kelvinTo, notAsked, overCases, plain } from "./outcome.ts";
-import { examined, plainFinding, rule, ruled, unraisedFinding } from "./rule.ts";
+import { cannotTell, fits, notAsked, plain } from "./outcome.ts";
+import { overCases } from "./over-cases.ts";
+import { examined, rule } from "./rule.ts";
 
 const by = (name: string): Ruling => ({
   id: `body/${name}`,
@@ -13,27 +15,40 @@ const by = (name: string): Ruling => ({
 
 describe("an outcome", () => {
   it("gives what nobody remarked as nothing", () => {
-    const { uses, byCase, ...rest } = plain("holds", "It fits.").toJSON();
-    expect(rest).toEqual({
-      rule: "",
-      station: "body",
-      asks: "",
-      source: "",
+    const {
+      rule: _r,
+      station: _s,
+      asks: _a,
+      source: _o,
+      ...told
+    } = new Finding(by("a"), plain("holds", "It fits.")).toJSON();
+    expect(told).toEqual({
+      kind: "worded",
       verdict: "holds",
       value: null,
       limit: null,
       sense: "is",
       unit: "",
-      margin: null,
-      marginUnit: null,
-      marginWanted: true,
       caseId: null,
       caseName: null,
       says: "It fits.",
       remedy: null,
-      missing: null,
+      decides: null,
+      byCase: [],
+      uses: [],
     });
-    expect([uses, byCase]).toEqual([[], []]);
+  });
+  it("is of the kind it was made as, with the fields of that kind alone", () => {
+    const keys = (outcome: Parameters<typeof plain> | null, of = outcome && plain(...outcome)) =>
+      Object.keys(new Finding(by("a"), of!).toJSON());
+    expect(keys(["holds", "x"])).not.toContain("margin");
+    expect(keys(["holds", "x", {}, inHand(against(1, 2, 0), "%")])).toContain("margin");
+    const waiting = new Finding(by("a"), cannotTell("the phase")).toJSON();
+    expect(waiting).toMatchObject({ kind: "waits for", missing: "the phase" });
+    expect(waiting).not.toHaveProperty("margin");
+    const unasked = new Finding(by("a"), notAsked("No drive.")).toJSON();
+    expect(unasked).toMatchObject({ kind: "not asked", says: "No drive." });
+    expect(unasked).not.toHaveProperty("value");
   });
   it("needs no remedy where it holds, and keeps it where it does not", () => {
     const says = { holds: "yes", fails: "no" };
@@ -58,7 +73,7 @@ describe("an outcome", () => {
       asked++;
       return [{ what: "x", value: 1, unit: "" as const, origin: "entered" as const }];
     };
-    const found = plain("holds", "", { uses });
+    const found = new Finding(by("a"), plain("holds", "", { uses }));
     expect(asked).toBe(0);
     expect(found.uses).toBe(found.uses);
     expect(asked).toBe(1);
@@ -79,26 +94,34 @@ describe("an outcome", () => {
 describe("a finding", () => {
   it("is the outcome with the rule's name on it", () => {
     const outcome = plain("fails", "It does not.");
-    expect(outcome.ruledBy(by("a"))).toBe(outcome);
-    expect(outcome).toMatchObject({ rule: "body/a", asks: "a?", source: "source of a" });
+    const finding = new Finding(by("a"), outcome);
+    expect(finding.outcome).toBe(outcome);
+    expect(finding).toMatchObject({ rule: "body/a", asks: "a?", source: "source of a", verdict: "fails" });
   });
-  it("is another where a second rule takes the same outcome", () => {
+  it("is another where a second rule takes the same outcome, and changes nothing of the first", () => {
     const outcome = plain(
       "tight",
       "Close.",
       { value: 4, unit: "mm" },
       { margin: 0.1, unit: "%", wanted: false },
     );
-    const [first, second] = [outcome.ruledBy(by("a")), outcome.ruledBy(by("b"))];
+    const [first, second] = [new Finding(by("a"), outcome), new Finding(by("b"), outcome)];
     expect(second).not.toBe(first);
     expect([first.rule, second.rule]).toEqual(["body/a", "body/b"]);
     const { rule: _a, asks: _b, source: _c, ...same } = second.toJSON();
     expect(first.toJSON()).toMatchObject(same);
   });
   it("is plain data for storing and for another thread", () => {
-    const found = plain("holds", "It fits.", { uses: () => [] }).ruledBy(by("a"));
-    expect(structuredClone(plainFinding(found))).toEqual(JSON.parse(JSON.stringify(found)));
-    expect(plainFinding(plainFinding(found))).toEqual(plainFinding(found));
+    const found = new Finding(by("a"), plain("holds", "It fits.", { uses: () => [] }));
+    expect(structuredClone(found.toJSON())).toEqual(JSON.parse(JSON.stringify(found)));
+  });
+  it("writes the same figures as its description", () => {
+    const found = new Finding(
+      by("a"),
+      plain("fails", "", { value: 5, limit: 4, unit: "bar", remedy: "Less." }),
+    );
+    expect(figuresOf(found)).toEqual(figuresOf(found.toJSON()));
+    expect(figuresOf(found)).toMatchObject({ value: 5, limit: 4, remedy: "Less.", margin: null });
   });
 });
 
@@ -108,7 +131,7 @@ describe("examining a rule", () => {
     asks: "x",
     source: "none",
     inputs: ["x"],
-    hangsOn: "line",
+    hangsOn: ["line"],
     unraised: (duty) => (duty.port === "full" ? null : "No full port."),
     examine: ({ valve }) => (valve ? plain("holds", "Full.") : notAsked("No valve.")),
   });
@@ -126,11 +149,6 @@ describe("examining a rule", () => {
   it("looks at it where the duty does", () => {
     expect(examined(asked, judged("full", {})).verdict).toBe("holds");
     expect(examined(asked, judged("full", null))).toMatchObject({ verdict: "not asked", says: "No valve." });
-  });
-  it("says not asked with one and the same finding for each reason", () => {
-    expect(ruled(asked, judged("full", null))).toBe(unraisedFinding(asked, "No valve."));
-    expect(unraisedFinding(asked, "No valve.")).not.toBe(unraisedFinding(asked, "No full port."));
-    expect(unraisedFinding(rule({ ...asked }), "No valve.")).not.toBe(unraisedFinding(asked, "No valve."));
   });
 });
 
@@ -176,12 +194,12 @@ describe("cases measured one after the other", () => {
   it("keeps every case, and lists the inputs of the one that governs", () => {
     const found = measured(["holds", "fails", null]);
     expect(found.byCase.map((c) => c.verdict)).toEqual(["holds", "fails", "not asked"]);
-    expect(found.uses).toMatchObject([{ what: "case 1" }]);
+    expect(found.uses()).toMatchObject([{ what: "case 1" }]);
   });
   it("calls no limit at all the worst way to fail", () => {
     expect(against(5, null, 0.1)).toEqual({ value: 5, limit: null, margin: null, verdict: "fails" });
     expect(against(-1, 10, 0.1).verdict).toBe("holds");
     expect(against(10, 10, 0).verdict).toBe("holds");
-    expect(new Found("fails", "", {}, null, null).margin).toBeNull();
+    expect(new Finding(by("a"), plain("fails", "")).margin).toBeNull();
   });
 });

@@ -1,6 +1,6 @@
-import type { CaseResult, Finding, Outcome, RuleStation, Used, Verdict } from "./finding.ts";
-
-const none: readonly never[] = [];
+import type { Unit } from "../units/unit.ts";
+import type { CaseResult, RuleStation, Sense, Used, Verdict } from "./finding.ts";
+import type { MeasuredOutcome, Outcome, UnaskedOutcome, WaitingOutcome, WordedOutcome } from "./outcome.ts";
 
 /** What a finding takes over of the rule that made it. */
 export interface Ruling {
@@ -10,151 +10,197 @@ export interface Ruling {
   readonly source: string;
 }
 
-/** How much of a limit is left. */
-export interface InHand {
-  /** Fraction of the value for pressures and torques, kelvin for temperatures; null where there is none. */
-  readonly margin: number | null;
-  readonly unit: "%" | "K";
-  /** False where the limit already holds its own margin, so that standing close to it means nothing. */
-  readonly wanted: boolean;
-}
-
-/** What may be said of an outcome besides its verdict and margin. */
-export interface Remarks {
-  readonly value?: Outcome["value"];
-  readonly limit?: Outcome["limit"];
-  readonly sense?: Outcome["sense"];
-  readonly unit?: Outcome["unit"];
-  readonly caseId?: string | null;
-  readonly caseName?: string | null;
-  /** Kept only where the verdict could be better. */
-  readonly remedy?: string | null;
-  readonly uses?: readonly Used[] | (() => readonly Used[]);
-  readonly byCase?: readonly CaseResult[];
-}
-
 /**
- * An outcome, and once a rule has put its name to it, a finding. Proofs make thousands and read verdict and
- * margin of each; everything else is looked up in the rule's remarks when somebody reads it.
+ * A rule's outcome with the rule's name on it. Proofs make thousands and read verdict and margin of each;
+ * everything else is looked up when somebody reads it. Outcomes may be shared; nothing changes them.
  */
-export class Found implements Finding {
+export class Finding {
+  readonly by: Ruling;
+  readonly outcome: Outcome;
   readonly verdict: Verdict;
-  readonly says: string;
-  readonly missing: string | null;
-  readonly margin: number | null;
-  readonly marginUnit: "%" | "K" | null;
-  readonly marginWanted: boolean;
-  #by: Ruling | null = null;
-  readonly #remarks: Remarks;
   #uses: readonly Used[] | null = null;
 
-  constructor(
-    verdict: Verdict,
-    says: string,
-    remarks: Remarks,
-    inHand: InHand | null,
-    missing: string | null,
-  ) {
-    this.verdict = verdict;
-    this.says = says;
-    this.missing = missing;
-    this.margin = inHand === null ? null : inHand.margin;
-    this.marginUnit = inHand === null ? null : inHand.unit;
-    this.marginWanted = inHand === null ? true : inHand.wanted;
-    this.#remarks = remarks;
-  }
-
-  /** Puts the rule's name to it; to a copy where another rule has put its own. */
-  ruledBy(by: Ruling): Found {
-    if (this.#by !== null && this.#by !== by) {
-      const inHand =
-        this.marginUnit === null
-          ? null
-          : { margin: this.margin, unit: this.marginUnit, wanted: this.marginWanted };
-      return new Found(this.verdict, this.says, this.#remarks, inHand, this.missing).ruledBy(by);
-    }
-    this.#by = by;
-    return this;
+  constructor(by: Ruling, outcome: Outcome) {
+    this.by = by;
+    this.outcome = outcome;
+    this.verdict = outcome.verdict;
   }
 
   get rule(): string {
-    return this.#by?.id ?? "";
+    return this.by.id;
   }
 
   get station(): RuleStation {
-    return this.#by?.station ?? "body";
+    return this.by.station;
   }
 
   get asks(): string {
-    return this.#by?.asks ?? "";
+    return this.by.asks;
   }
 
   get source(): string {
-    return this.#by?.source ?? "";
+    return this.by.source;
   }
 
-  get value(): Finding["value"] {
-    return this.#remarks.value ?? null;
-  }
-
-  get limit(): Finding["limit"] {
-    return this.#remarks.limit ?? null;
-  }
-
-  get sense(): Finding["sense"] {
-    return this.#remarks.sense ?? "is";
-  }
-
-  get unit(): Finding["unit"] {
-    return this.#remarks.unit ?? "";
-  }
-
-  get caseId(): string | null {
-    return this.#remarks.caseId ?? null;
-  }
-
-  get caseName(): string | null {
-    return this.#remarks.caseName ?? null;
-  }
-
-  get remedy(): string | null {
-    return this.verdict === "holds" ? null : (this.#remarks.remedy ?? null);
+  get says(): string {
+    return this.outcome.says;
   }
 
   get byCase(): readonly CaseResult[] {
-    return this.#remarks.byCase ?? none;
+    return this.outcome.byCase;
   }
 
   get uses(): readonly Used[] {
-    if (this.#uses === null) {
-      const { uses } = this.#remarks;
-      this.#uses = typeof uses === "function" ? uses() : (uses ?? none);
-    }
+    this.#uses ??= this.outcome.uses();
     return this.#uses;
   }
 
+  /** Margin to a limit, null where the outcome measures none. */
+  get margin(): number | null {
+    return this.outcome.kind === "measured" ? this.outcome.margin : null;
+  }
+
+  get value(): Figures["value"] {
+    return figuresOf(this).value;
+  }
+
+  get limit(): Figures["limit"] {
+    return figuresOf(this).limit;
+  }
+
+  get sense(): Figures["sense"] {
+    return figuresOf(this).sense;
+  }
+
+  get unit(): Figures["unit"] {
+    return figuresOf(this).unit;
+  }
+
+  get caseName(): string | null {
+    return figuresOf(this).caseName;
+  }
+
+  get remedy(): string | null {
+    return figuresOf(this).remedy;
+  }
+
+  /** The input a *cannot tell* waits for. */
+  get missing(): string | null {
+    return this.outcome.kind === "waits for" ? this.outcome.missing : null;
+  }
+
   /** Plain data, fit to be stored or handed to another thread. */
-  toJSON(): Finding {
-    return {
-      rule: this.rule,
-      station: this.station,
-      asks: this.asks,
-      source: this.source,
-      verdict: this.verdict,
-      value: this.value,
-      limit: this.limit,
-      sense: this.sense,
-      unit: this.unit,
-      margin: this.margin,
-      marginUnit: this.marginUnit,
-      marginWanted: this.marginWanted,
-      caseId: this.caseId,
-      caseName: this.caseName,
-      says: this.says,
-      remedy: this.remedy,
-      missing: this.missing,
-      byCase: this.byCase,
-      uses: this.uses,
-    };
+  toJSON(): FindingDescription {
+    const { rule, station, asks, source, uses } = this;
+    return { rule, station, asks, source, uses, ...told(this.outcome) };
   }
 }
+
+/** A finding as documents, the API and other threads carry it: inputs listed, nothing to compute. */
+interface Described {
+  readonly rule: string;
+  readonly station: RuleStation;
+  readonly asks: string;
+  readonly source: string;
+  readonly uses: readonly Used[];
+}
+
+type Told<Of extends Outcome, Key extends keyof Of> = Readonly<
+  Pick<Of, Key | "kind" | "verdict" | "says" | "byCase">
+>;
+type Comparing = "value" | "limit" | "sense" | "unit" | "caseId" | "caseName" | "remedy" | "decides";
+type ToldMeasured = Told<MeasuredOutcome, Comparing | "margin" | "marginUnit" | "marginWanted">;
+type ToldWorded = Told<WordedOutcome, Comparing>;
+type ToldWaiting = Told<WaitingOutcome, "missing" | "value" | "limit" | "unit" | "caseId" | "caseName">;
+type ToldUnasked = Told<UnaskedOutcome, never>;
+
+export type FindingDescription = Described & (ToldMeasured | ToldWorded | ToldWaiting | ToldUnasked);
+
+const compared = ({
+  value,
+  limit,
+  sense,
+  unit,
+  caseId,
+  caseName,
+  remedy,
+  decides,
+}: Pick<ToldWorded, Comparing>) => ({
+  value,
+  limit,
+  sense,
+  unit,
+  caseId,
+  caseName,
+  remedy,
+  decides,
+});
+
+function told(outcome: Outcome): ToldMeasured | ToldWorded | ToldWaiting | ToldUnasked {
+  const { says, byCase } = outcome;
+  switch (outcome.kind) {
+    case "measured": {
+      const { kind, verdict, margin, marginUnit, marginWanted } = outcome;
+      return { kind, verdict, says, ...compared(outcome), margin, marginUnit, marginWanted, byCase };
+    }
+    case "worded": {
+      const { kind, verdict } = outcome;
+      return { kind, verdict, says, ...compared(outcome), byCase };
+    }
+    case "waits for": {
+      const { kind, verdict, missing, value, limit, unit, caseId, caseName } = outcome;
+      return { kind, verdict, says, missing, value, limit, unit, caseId, caseName, byCase };
+    }
+    default: {
+      const { kind, verdict } = outcome;
+      return { kind, verdict, says, byCase };
+    }
+  }
+}
+
+/** The figures of a finding that compares two, for writing them side by side. */
+export interface Figures {
+  readonly value: number | string | null;
+  readonly limit: number | string | null;
+  readonly sense: Sense;
+  readonly unit: Unit;
+  readonly decides: string | null;
+  readonly caseName: string | null;
+  readonly margin: number | null;
+  readonly marginUnit: "%" | "K" | null;
+  readonly remedy: string | null;
+}
+
+/**
+ * What there is to write of a finding's value and limit, whatever its kind.
+ *
+ * @param finding a finding or its description
+ * @returns value, limit, sense, unit, case and margin; nulls where its kind has none
+ */
+export function figuresOf(finding: Finding | FindingDescription): Figures {
+  const outcome = finding instanceof Finding ? finding.outcome : finding;
+  switch (outcome.kind) {
+    case "measured":
+      return { ...compared(outcome), margin: outcome.margin, marginUnit: outcome.marginUnit };
+    case "worded":
+      return { ...compared(outcome), margin: null, marginUnit: null };
+    case "waits for": {
+      const { value, limit, unit, caseName } = outcome;
+      return { ...unfigured, value, limit, unit, caseName };
+    }
+    default:
+      return unfigured;
+  }
+}
+
+const unfigured: Figures = {
+  value: null,
+  limit: null,
+  sense: "is",
+  unit: "",
+  decides: null,
+  caseName: null,
+  margin: null,
+  marginUnit: null,
+  remedy: null,
+};

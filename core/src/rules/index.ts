@@ -16,6 +16,8 @@ export const rules: readonly Rule[] = [
 
 export { seatLoad } from "./envelope/seat-load.ts";
 export * from "./finding.ts";
-export { type CandidatePart, candidateParts, dependences, type HangsOn } from "./hangs-on.ts";
+export * from "./found.ts";
 export type { Judged } from "./judged.ts";
+export * from "./limits/index.ts";
+export * from "./outcome.ts";
 export * from "./rule.ts";

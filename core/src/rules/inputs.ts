@@ -1,6 +1,7 @@
 import type { Duty } from "../duty/duty.ts";
 import type { SettledCase } from "../duty/settle.ts";
-import type { Origin, Unit, Used } from "./finding.ts";
+import type { Unit } from "../units/unit.ts";
+import type { Origin, Used } from "./finding.ts";
 
 /**
  * One input of a finding.
@@ -10,8 +11,6 @@ import type { Origin, Unit, Used } from "./finding.ts";
  * @param origin where it came from
  * @param unit unit of a figure, "" for words
  * @returns the input as findings carry it
- * @throws never
- * @source none: a change of shape only
  * @example used("size", 50, "catalogue", "DN").unit // → "DN"
  */
 export function used(what: string, value: number | string, origin: Origin, unit: Unit = ""): Used {
@@ -26,7 +25,6 @@ export function used(what: string, value: number | string, origin: Origin, unit:
  * @param entered what the duty states; null where the value is an assumption
  * @param unit unit of a figure
  * @returns the input with its origin
- * @throws never
  * @source the duty and the assumptions in use
  * @example stated("end of line", false, null).origin // → "assumed"
  */
@@ -46,9 +44,7 @@ export function stated(
  * @param duty what is stated of the fluid
  * @param inUse hazards the rules go by, and where they came from
  * @returns one input naming them
- * @throws never
  * @source the duty, else the table of fluids
- * @example hazardsUsed(settled).what // → "hazards"
  */
 export function hazardsUsed(inUse: {
   readonly hazards: ReadonlySet<string>;
@@ -63,9 +59,7 @@ export function hazardsUsed(inUse: {
  *
  * @param c a settled case
  * @returns one input, or none where it is unknown
- * @throws never
  * @source the duty
- * @example temperatureOf(c).length
  */
 export function temperatureOf(c: SettledCase): Used[] {
   return c.temperatureC === null ? [] : [used(`temperature, ${c.name}`, c.temperatureC, "entered", "°C")];
@@ -76,9 +70,7 @@ export function temperatureOf(c: SettledCase): Used[] {
  *
  * @param c a settled case
  * @returns what is known of the two, with origin
- * @throws never
  * @source the duty
- * @example pressureAndTemperature(c).map((u) => u.what)
  */
 export function pressureAndTemperature(c: SettledCase): Used[] {
   return [
@@ -86,3 +78,26 @@ export function pressureAndTemperature(c: SettledCase): Used[] {
     ...temperatureOf(c),
   ];
 }
+
+/**
+ * What the valve is for, as a finding's input.
+ *
+ * @param duty settled duty
+ * @returns one input naming every function
+ */
+export function functionUsed(duty: {
+  readonly function: ReadonlySet<string>;
+  readonly stated: Pick<Duty, "function">;
+}): Used {
+  return stated("function", functionWords(duty), duty.stated.function);
+}
+
+/**
+ * What the valve is for, in words.
+ *
+ * @param duty settled duty
+ * @returns every function, with commas
+ * @example functionWords({ function: new Set(["throttling"]) }) // → "throttling"
+ */
+export const functionWords = (duty: { readonly function: ReadonlySet<string> }): string =>
+  [...duty.function].join(", ");

@@ -6,9 +6,7 @@ import type { HouseRules } from "../house/house-rules.ts";
  *
  * @param duty settled duty
  * @returns the reason; null where fire-safe is asked for or a fire is among the cases
- * @throws never
  * @source the duty
- * @example noFire(duty) // → "Fire-safe is not asked for."
  */
 export function noFire(duty: SettledDuty): string | null {
   const asked = duty.fireSafe || duty.cases.some((c) => c.kind === "fire");
@@ -20,9 +18,7 @@ export function noFire(duty: SettledDuty): string | null {
  *
  * @param duty settled duty
  * @returns the reason; null where the fluid is toxic or lethal
- * @throws never
  * @source the hazards in use
- * @example noPoison(duty) // → "Neither toxic nor lethal."
  */
 export function noPoison(duty: SettledDuty): string | null {
   return duty.hazards.has("lethal") || duty.hazards.has("toxic") ? null : "Neither toxic nor lethal.";
@@ -34,9 +30,7 @@ export function noPoison(duty: SettledDuty): string | null {
  * @param duty settled duty
  * @param house partial pressure from which a service is sour
  * @returns the reason; null where the service is sour, or its family is and no partial pressure is stated
- * @throws never
  * @source ISO 15156 (NACE MR0175)
- * @example notSour(duty, house) // → "Below the border of sour service."
  */
 export function notSour(duty: SettledDuty, house: HouseRules): string | null {
   const { h2sKPa, family } = duty.stated.fluid;
@@ -52,9 +46,7 @@ const harmlessChloridesMgL = 50;
  *
  * @param duty settled duty
  * @returns the reason; null where there are enough to crack an austenitic steel
- * @throws never
  * @source common practice (indicative)
- * @example noChlorides(duty) // → "No chlorides to speak of are stated."
  */
 export function noChlorides(duty: SettledDuty): string | null {
   return duty.chloridesMgL < harmlessChloridesMgL ? "No chlorides to speak of are stated." : null;
@@ -65,9 +57,7 @@ export function noChlorides(duty: SettledDuty): string | null {
  *
  * @param duty settled duty
  * @returns the reason; null where hydrogen is a hazard or the service family
- * @throws never
  * @source the duty
- * @example noHydrogen(duty) // → "No hydrogen is stated."
  */
 export function noHydrogen(duty: SettledDuty): string | null {
   const has = duty.hazards.has("hydrogen") || duty.stated.fluid.family === "hydrogen";
@@ -79,9 +69,7 @@ export function noHydrogen(duty: SettledDuty): string | null {
  *
  * @param duty settled duty
  * @returns the reason; null where oxygen is a hazard or the service family
- * @throws never
  * @source the duty
- * @example noOxygen(duty) // → "No oxygen is stated."
  */
 export function noOxygen(duty: SettledDuty): string | null {
   const has = duty.hazards.has("oxygen") || duty.stated.fluid.family === "oxygen";
@@ -93,9 +81,7 @@ export function noOxygen(duty: SettledDuty): string | null {
  *
  * @param duty settled duty
  * @returns the reason; null where a jacket's pressure or temperature is stated
- * @throws never
  * @source the duty
- * @example noJacket(duty) // → "No jacket is asked for."
  */
 export function noJacket(duty: SettledDuty): string | null {
   const { jacketBarG, jacketC } = duty.stated;

@@ -3,6 +3,8 @@ import { describe, expect, it } from "vitest";
 import { demoShelf, demoTags, differentFindings } from "../../test/demo.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { type Proof, prove } from "../proof/index.ts";
+import { trueSign } from "./finding.ts";
+import { figuresOf } from "./found.ts";
 import { type Finding, gravest, ruleStations, rules, verdictsByGravity } from "./index.ts";
 
 /** What is kept of a tag's proof; whole proofs of four dozen tags would fill the memory. */
@@ -76,10 +78,23 @@ describe("findings on the demo", () => {
   });
   it("have a margin that agrees with value, limit and verdict", () => {
     for (const f of all) {
-      if (typeof f.value !== "number" || typeof f.limit !== "number" || f.marginUnit !== "%") continue;
+      if (typeof f.value !== "number" || typeof f.limit !== "number" || figuresOf(f).marginUnit !== "%")
+        continue;
       if (f.margin !== null) expect(f.margin).toBeCloseTo(f.limit / f.value - 1, 9);
       expect(f.verdict === "fails").toBe(f.value > f.limit);
     }
+  });
+  it("say what decides wherever the sign between value and limit does not agree with the mark", () => {
+    const odd = new Set<string>();
+    for (const f of all) {
+      const { value, limit, sense, decides } = figuresOf(f);
+      if (typeof value !== "number" || typeof limit !== "number" || sense === "is" || decides !== null)
+        continue;
+      const kept = trueSign(sense, value, limit) === sense;
+      if (f.verdict === "holds" && !kept) odd.add(`${f.rule}: ${f.says}`);
+      if (f.verdict === "fails" && kept) odd.add(`${f.rule}: ${f.says}`);
+    }
+    expect([...odd]).toEqual([]);
   });
   it("let the gravest case govern", () => {
     for (const f of distinct)

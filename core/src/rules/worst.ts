@@ -7,12 +7,11 @@ function extreme(
   duty: SettledDuty,
   of: (c: SettledCase) => number | null,
   graver: (a: number, b: number) => boolean,
-  among: (c: SettledCase) => boolean = () => true,
 ): SettledCase | null {
   let worst: SettledCase | null = null;
   for (const c of judged(duty)) {
     const value = of(c);
-    if (value === null || !among(c)) continue;
+    if (value === null) continue;
     if (worst === null || graver(value, of(worst)!)) worst = c;
   }
   return worst;
@@ -25,9 +24,7 @@ const above = (a: number, b: number) => a > b;
  *
  * @param duty settled duty
  * @returns bar g; null where no case states one
- * @throws never
  * @source the duty
- * @example worstPressure(duty)
  */
 export function worstPressure(duty: SettledDuty): number | null {
   return extreme(duty, (c) => c.pressureBarG, above)?.pressureBarG ?? null;
@@ -38,17 +35,10 @@ export function worstPressure(duty: SettledDuty): number | null {
  *
  * @param duty settled duty
  * @returns the case; null where no shut case states a pressure
- * @throws never
  * @source the duty
- * @example worstClosed(duty)?.name
  */
 export function worstClosed(duty: SettledDuty): SettledCase | null {
-  return extreme(
-    duty,
-    (c) => c.closedDifferentialBar,
-    above,
-    (c) => c.mayBeShut,
-  );
+  return extreme({ ...duty, cases: duty.shutCases }, (c) => c.closedDifferentialBar, above);
 }
 
 /**
@@ -56,9 +46,7 @@ export function worstClosed(duty: SettledDuty): SettledCase | null {
  *
  * @param duty settled duty
  * @returns the case; null where no case states a temperature
- * @throws never
  * @source the duty
- * @example hottest(duty)?.temperatureC
  */
 export function hottest(duty: SettledDuty): SettledCase | null {
   return extreme(duty, (c) => c.temperatureC, above);
@@ -69,9 +57,7 @@ export function hottest(duty: SettledDuty): SettledCase | null {
  *
  * @param duty settled duty
  * @returns the case; null where neither a case nor the ambient states a temperature
- * @throws never
  * @source the duty
- * @example coldest(duty)?.temperatureC
  */
 export function coldest(duty: SettledDuty): SettledCase | null {
   return extreme(
@@ -86,9 +72,7 @@ export function coldest(duty: SettledDuty): SettledCase | null {
  *
  * @param duty settled duty
  * @returns each phase once; none where no phase is stated
- * @throws never
  * @source the duty
- * @example flows(duty).includes("liquid")
  */
 export function flows(duty: SettledDuty): string[] {
   return [...new Set(judged(duty).flatMap((c) => (c.phase === null ? [] : [c.phase])))];

@@ -16,7 +16,6 @@ import {
  *
  * @param openingDegrees 0 shut … 90 open
  * @returns 90 shut … 0 open, degrees
- * @throws never
  * @source a quarter turn
  * @example boreAngle(90) // → 0
  */
@@ -29,7 +28,6 @@ export const boreAngle = (openingDegrees: number) => 90 - openingDegrees;
  * @param boreRadius mm, below the ball's
  * @param openingDegrees 0 shut … 90 open
  * @returns the hole's outline, kept inside the ball
- * @throws never
  * @source section of a cylinder by a plane
  * @example boreInElevation(60, 20, 0).length // → 91
  */
@@ -50,7 +48,6 @@ export function boreInElevation(ballRadius: number, boreRadius: number, openingD
  * @param boreRadius mm, below the ball's
  * @param openingDegrees 0 shut … 90 open
  * @returns two regions
- * @throws never
  * @source plane through the bore's axis, across the stem
  * @example ballFromAbove(60, 20, 45).length // → 2
  */
@@ -73,9 +70,7 @@ export interface SeatPlace {
  *
  * @param d dimensions, mm
  * @returns contact and back along the pipe, and the ring's outer radius, mm
- * @throws never
  * @source contact circle on the sphere; ring thickness in the drawing's own proportion
- * @example seatPlace(dimensions).contact
  */
 export function seatPlace(d: SectionDimensions): SeatPlace {
   const radius = d.closureDiameterMm / 2;
@@ -96,9 +91,7 @@ export function seatPlace(d: SectionDimensions): SeatPlace {
  * @param d dimensions, mm
  * @param clearance gap between ring and ball, mm
  * @returns outline of the cut
- * @throws never
  * @source contact circle on the sphere
- * @example seatRing(dimensions).length // → 11
  */
 export function seatRing(d: SectionDimensions, clearance = 0): Point[] {
   const radius = d.closureDiameterMm / 2 + clearance;
@@ -117,9 +110,7 @@ export function seatRing(d: SectionDimensions, clearance = 0): Point[] {
  * @param d dimensions, mm
  * @param clearance gap between ring and ball, mm
  * @returns four regions
- * @throws never
  * @source seatRing, mirrored
- * @example seatPair(dimensions).length // → 4
  */
 export const seatPair = (d: SectionDimensions, clearance = 0): Shape[] => {
   const ring = seatRing(d, clearance);
@@ -132,9 +123,7 @@ export const seatPair = (d: SectionDimensions, clearance = 0): Shape[] => {
  * @param d dimensions, mm
  * @param pocketEnd where the pocket ends along the pipe, mm
  * @returns lines for springs, regions for seals
- * @throws never
  * @source the drawing's own proportions
- * @example sprungBacks(dimensions, 60).length // → 8
  */
 export function sprungBacks(d: SectionDimensions, pocketEnd: number): Shape[] {
   const { back, outer } = seatPlace(d);

@@ -23,9 +23,7 @@ const coneSlant = 9;
  *
  * @param kind how many offsets
  * @returns function that draws both views
- * @throws never
  * @source mechanics of eccentric discs
- * @example butterflyViews("triple")(of).length // → 2
  */
 export function butterflyViews(kind: Offsets) {
   return (of: SectionOf): Drawing[] => {

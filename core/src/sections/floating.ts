@@ -84,9 +84,7 @@ function notched(ball: readonly Point[], notch: readonly Point[]): Point[] {
  *
  * @param of what is drawn, with thrust and seat load in N
  * @returns line thrust and downstream seat; none while open
- * @throws never
  * @source line pressure does the sealing, on the downstream seat
- * @example floatingForces(of).length
  */
 export function floatingForces(of: SectionOf): Force[] {
   const { contact } = seatPlace(of.dimensions);
@@ -110,9 +108,7 @@ export function floatingForces(of: SectionOf): Force[] {
  * @param halfLength of the chamber, mm
  * @param halfHeight of the chamber, mm
  * @returns one region
- * @throws never
  * @source arrangement of seats and cavity
- * @example cavityFluid(of, 50, 60).role
  */
 export const cavityFluid = (of: SectionOf, halfLength: number, halfHeight: number): Shape =>
   region(
@@ -134,9 +130,7 @@ const fillers = (of: SectionOf, chamber: readonly [number, number]): Shape[] => 
  *
  * @param kind how the body is split
  * @returns function that draws both views
- * @throws never
  * @source mechanics of floating balls
- * @example floatingViews("two-piece")(of).length // → 2
  */
 export function floatingViews(kind: keyof typeof joints) {
   return (of: SectionOf): Drawing[] => {

@@ -36,9 +36,7 @@ const drawings: Readonly<Record<string, (of: SectionOf) => Drawing[]>> = {
  * @param construction id of a construction
  * @param of dimensions in mm, opening 0–90°, cavity arrangement, thrust and seat load in N
  * @returns two views in millimetres, y upwards; none for an id that is not a construction
- * @throws never
  * @source mechanics of each construction; walls and flanges in the drawing's own proportions
- * @example sectionViews("plug-sleeved", of).map((v) => v.name) // → ["along the stem", "from above"]
  */
 export function sectionViews(construction: string, of: SectionOf): View[] {
   const parts = new Set(constructionNamed(construction)?.parts.map((p) => p.id));

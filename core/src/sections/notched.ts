@@ -42,9 +42,7 @@ function closureFromAbove(
  *
  * @param kind whole ball or segment
  * @returns function that draws both views
- * @throws never
  * @source mechanics of notched balls
- * @example notchedViews("segment")(of).length // → 2
  */
 export function notchedViews(kind: "ball" | "segment") {
   return (of: SectionOf): Drawing[] => {

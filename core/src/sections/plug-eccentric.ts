@@ -20,9 +20,7 @@ import { stemShapes } from "./stem.ts";
  *
  * @param of dimensions, opening, cavity and forces
  * @returns both views
- * @throws never
  * @source mechanics of eccentric plugs
- * @example eccentricPlugViews(of).length // → 2
  */
 export function eccentricPlugViews(of: SectionOf): Drawing[] {
   const d = of.dimensions;

@@ -47,9 +47,7 @@ function plugFromAbove(radius: number, portHalf: number, opening: number): Shape
  *
  * @param kind what seals
  * @returns function that draws both views
- * @throws never
  * @source mechanics of taper plugs
- * @example plugViews("sleeved")(of).length // → 2
  */
 export function plugViews(kind: "sleeved" | "lubricated") {
   return (of: SectionOf): Drawing[] => {

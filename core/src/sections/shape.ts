@@ -91,7 +91,6 @@ const points = (list: readonly Point[]) => list.map(([x, y]) => `${round(x)} ${r
  * @param role what it is made of
  * @param outlines points in mm, y upwards
  * @returns the shape
- * @throws never
  * @source even-odd filling
  * @example region("body", box(0, 0, 1, 1)).role // → "body"
  */
@@ -105,8 +104,6 @@ export const region = (role: Role, ...outlines: (readonly Point[])[]): Shape => 
  * @param role what it stands for
  * @param at points in mm, y upwards
  * @returns the shape
- * @throws never
- * @source none
  * @example line("axis", [0, 0], [1, 0]).line // → true
  */
 export const line = (role: Role, ...at: Point[]): Shape => ({ role, path: `M${points(at)}`, line: true });
@@ -118,8 +115,6 @@ export const line = (role: Role, ...at: Point[]): Shape => ({ role, path: `M${po
  * @param x1 the other side, mm
  * @param y1 top or bottom, mm
  * @returns four points
- * @throws never
- * @source none
  * @example box(0, 0, 2, 1).length // → 4
  */
 export const box = (x0: number, y0: number, x1: number, y1: number): Point[] => [
@@ -133,8 +128,6 @@ export const box = (x0: number, y0: number, x1: number, y1: number): Point[] => 
  *
  * @param of points
  * @returns points in the same order
- * @throws never
- * @source none
  * @example mirroredX([[1, 2]])[0][0] // → -1
  */
 export const mirroredX = (of: readonly Point[]): Point[] => of.map(([x, y]) => [-x, y]);
@@ -143,8 +136,6 @@ export const mirroredX = (of: readonly Point[]): Point[] => of.map(([x, y]) => [
  *
  * @param of points
  * @returns points in the same order
- * @throws never
- * @source none
  * @example mirroredY([[1, 2]])[0][1] // → -2
  */
 export const mirroredY = (of: readonly Point[]): Point[] => of.map(([x, y]) => [x, -y]);
@@ -157,8 +148,6 @@ export const mirroredY = (of: readonly Point[]): Point[] => of.map(([x, y]) => [
  * @param from degrees
  * @param to degrees
  * @returns points four degrees apart or closer
- * @throws never
- * @source none
  * @example arc(0, 0, 1, 0, 90).length // → 24
  */
 export const arc = (cx: number, cy: number, radius: number, from: number, to: number): Point[] => {
@@ -175,8 +164,6 @@ export const arc = (cx: number, cy: number, radius: number, from: number, to: nu
  * @param cy centre, mm
  * @param radius mm
  * @returns points; the last stands on the first
- * @throws never
- * @source none
  * @example circle(0, 0, 1).length // → 91
  */
 export const circle = (cx: number, cy: number, radius: number): Point[] => arc(cx, cy, radius, 0, 360);
@@ -187,7 +174,6 @@ export const circle = (cx: number, cy: number, radius: number): Point[] => arc(c
  * @param degrees counter-clockwise
  * @param centre what they turn about
  * @returns points in the same order
- * @throws never
  * @source rotation of the plane
  * @example turned([[1, 0]], 90)[0][1] // → 1
  */
@@ -202,8 +188,6 @@ export const turned = (of: readonly Point[], degrees: number, [cx, cy]: Point = 
  *
  * @param drawing shapes in mm
  * @returns the box round every shape
- * @throws never
- * @source none
  * @example roomOf({ name: "from above", shapes: [], places: [], forces: [] }).left // → -0
  */
 export function roomOf({ shapes }: Drawing): View["box"] {

@@ -33,9 +33,7 @@ export interface Shell {
  * @param d dimensions, mm
  * @param of chamber, ends and joints
  * @returns wall, half length and height, flange, mm
- * @throws never
  * @source the drawing's own proportions; a stated face to face is kept where the parts fit inside
- * @example shellOf(dimensions, setting).wall
  */
 export function shellOf(d: SectionDimensions, of: ShellOf): Shell {
   const wall = 0.13 * d.boreMm + 4;
@@ -95,9 +93,7 @@ function half(d: SectionDimensions, of: ShellOf, stemHole: number): { outer: Poi
  * @param of chamber, ends and joints
  * @param holes half widths of the holes above and below, mm
  * @returns metal, joints, bolts or welds
- * @throws never
  * @source the drawing's own proportions
- * @example shellShapes(dimensions, setting, { top: 0, bottom: 0 }).length
  */
 export function shellShapes(
   d: SectionDimensions,
@@ -140,9 +136,7 @@ export function shellShapes(
  * @param d dimensions, mm
  * @param halfLength of the body, mm
  * @returns four regions
- * @throws never
  * @source the drawing's own proportions
- * @example pipeStubs(dimensions, 30).length // → 4
  */
 export function pipeStubs(d: SectionDimensions, halfLength: number): Shape[] {
   const r = d.boreMm / 2;
@@ -170,9 +164,6 @@ export function pipeStubs(d: SectionDimensions, halfLength: number): Shape[] {
  * @param from where it is closed, mm from the middle
  * @param open whether it flows
  * @returns one region while open, two while shut
- * @throws never
- * @source none
- * @example boreFluid(dimensions, 100, 40, true).length // → 1
  */
 export function boreFluid(d: SectionDimensions, halfLength: number, from: number, open: boolean): Shape[] {
   const r = d.boreMm / 2;

@@ -28,9 +28,7 @@ export interface Stem {
  * @param of diameter, heights and shoulder, mm
  * @param at place along the pipe, mm
  * @returns shapes, the stem's top, and where its parts are labelled
- * @throws never
  * @source the drawing's own proportions
- * @example stemShapes(of).shapes.length
  */
 export function stemShapes(of: StemOf, at = 0): Stem {
   const r = of.diameter / 2;

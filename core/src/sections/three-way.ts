@@ -42,9 +42,7 @@ function solids(d: SectionDimensions, kind: keyof typeof arms): Point[][] {
  *
  * @param kind of port
  * @returns function that draws both views
- * @throws never
  * @source mechanics of diverting balls
- * @example threeWayViews("L")(of).length // → 2
  */
 export function threeWayViews(kind: keyof typeof arms) {
   const along = floatingViews("three-piece");

@@ -24,9 +24,7 @@ const tiltDegrees = 5;
  *
  * @param of dimensions, opening, cavity and forces
  * @returns both views
- * @throws never
  * @source mechanics of tilting cores
- * @example tiltAwayViews(of).length // → 2
  */
 export function tiltAwayViews(of: SectionOf): Drawing[] {
   const d = of.dimensions;

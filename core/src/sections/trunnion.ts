@@ -40,9 +40,7 @@ function trunnionForces(of: SectionOf): Force[] {
  *
  * @param kind how the body is put together
  * @returns function that draws both views
- * @throws never
  * @source mechanics of trunnion balls
- * @example trunnionViews("welded")(of).length // → 2
  */
 export function trunnionViews(kind: Body) {
   return (of: SectionOf): Drawing[] => {

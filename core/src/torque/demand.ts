@@ -35,7 +35,6 @@ export interface TorqueDemand {
  * @param torques N·m, one for each differential
  * @param differentialBar bar ≥ 0
  * @returns N·m; below the first column the first, beyond the last null: never extrapolated
- * @throws never
  * @source maker's torque table
  * @example tableTorque([0, 10], [5, 15], 4) // → 9
  */
@@ -62,7 +61,6 @@ export function tableTorque(
  * @param perDecade growth for each tenfold of days, 0–1
  * @param days days shut, ≥ 0
  * @returns 1 + g·log₁₀(1 + days)
- * @throws never
  * @source indicative, reference/seat-materials.csv
  * @example breakGrowth(0.25, 9) // → 1.25
  */
@@ -76,9 +74,7 @@ export function breakGrowth(perDecade: number, days: number): number {
  * @param valve seat, grooves and cavity arrangement decide
  * @param days days shut, ≥ 0
  * @returns factor ≥ 1; equalising grooves or a relieving seat remove half of the growth
- * @throws never
  * @source break torque × (1 + g·log₁₀(1 + days)); practice for grooves
- * @example seatGrowth(valve, 30)
  */
 export function seatGrowth(valve: Valve, days: number): number {
   const eased =
@@ -92,13 +88,12 @@ export function seatGrowth(valve: Valve, days: number): number {
  * Torque demand of a valve in a duty.
  *
  * @param valve a valve of the catalogue
- * @param duty settled duty; a case in which the valve is never shut is turned without differential
+ * @param duty settled duty; a case in which the valve is never shut is turned without differential, and a fire
+ *   governs no torque
  * @param house sizing basis and service factors
  * @param factor the duty's service factor, where the caller has it at hand for many valves
  * @returns demand for each case and for the hardest; fractions of the line give the other points
- * @throws never
  * @source maker's table × growth of break torque with time closed
- * @example torqueDemand(valve, settle(duty, house), house).hardest
  */
 export function torqueDemand(
   valve: Valve,
@@ -125,7 +120,7 @@ export function torqueDemand(
     };
   };
   const ofCase = (c: SettledCase): CaseDemand => {
-    const differential = c.mayBeShut ? c.differentialBar : 0;
+    const differential = c.shut ? c.differentialBar : 0;
     return {
       caseId: c.id,
       caseName: c.name,
@@ -136,7 +131,7 @@ export function torqueDemand(
   const byCase: CaseDemand[] =
     house.sizingBasis === "rated"
       ? [{ caseId: "rated", caseName: "rated differential", differentialBar: end, demand: demandAt(end) }]
-      : duty.cases.map(ofCase);
+      : duty.cases.filter((c) => c.kind !== "fire").map(ofCase);
 
   let hardest: TorqueDemand["hardest"] = null;
   let unknown: TorqueDemand["unknown"] = null;

@@ -13,15 +13,13 @@ export interface ServiceFactor {
  * @param duty settled duty
  * @param house base and increments
  * @returns total and its reasons, base first
- * @throws never
  * @source house rules; increments add to the base and do not multiply
- * @example serviceFactor(settle(emptyDuty, house), house).total
  */
 export function serviceFactor(duty: SettledDuty, house: HouseRules): ServiceFactor {
   const reasons = [{ why: "base", adds: house.serviceFactor }];
-  if (duty.function === "emergency shut-down")
+  if (duty.function.has("emergency shut-down"))
     reasons.push({ why: "emergency", adds: house.emergencyIncrement });
-  if (duty.function === "throttling") reasons.push({ why: "throttling", adds: house.throttlingIncrement });
+  if (duty.function.has("throttling")) reasons.push({ why: "throttling", adds: house.throttlingIncrement });
   if (duty.stated.fluid.phase === "gas") reasons.push({ why: "dry gas", adds: house.dryGasIncrement });
   if (duty.strokesPerYear < 2) reasons.push({ why: "seldom moved", adds: house.seldomIncrement });
   return { total: reasons.reduce((sum, r) => sum + r.adds, 0), reasons };

@@ -85,8 +85,8 @@ describe("the service factor", () => {
     expect(factor({})).toEqual({ total: 1.2, reasons: [{ why: "base", adds: 1.2 }] });
   });
   it.each([
-    ["emergency", { function: "emergency shut-down" as const }, house.emergencyIncrement],
-    ["throttling", { function: "throttling" as const }, house.throttlingIncrement],
+    ["emergency", { function: ["emergency shut-down" as const] }, house.emergencyIncrement],
+    ["throttling", { function: ["throttling" as const] }, house.throttlingIncrement],
     ["dry gas", { fluid: { phase: "gas" as const } }, house.dryGasIncrement],
     ["seldom moved", { strokesPerYear: 1 }, house.seldomIncrement],
   ])("adds for %s, by name", (why, change, adds) => {
@@ -98,11 +98,15 @@ describe("the service factor", () => {
     expect(total).toBeCloseTo(1.2 + adds, 12);
   });
   it("adds increments to the base, and does not multiply them", () => {
-    const { total } = factor({ function: "emergency shut-down", strokesPerYear: 0, fluid: { phase: "gas" } });
+    const { total } = factor({
+      function: ["emergency shut-down"],
+      strokesPerYear: 0,
+      fluid: { phase: "gas" },
+    });
     expect(total).toBeCloseTo(1.2 + 0.3 + 0.1 + 0.1, 12);
   });
   it("is at least 1.5 for an emergency valve", () => {
-    expect(factor({ function: "emergency shut-down" }).total).toBeGreaterThanOrEqual(1.5);
+    expect(factor({ function: ["emergency shut-down"] }).total).toBeGreaterThanOrEqual(1.5);
   });
 });
 

@@ -4,7 +4,6 @@
  *
  * @param value any finite number
  * @returns text with a true minus sign
- * @throws never
  * @source house convention for reading
  * @example figure(67.64) // → "67.6"
  */
@@ -25,7 +24,6 @@ export function figure(value: number): string {
  * @param margin fraction or kelvin
  * @param unit "%" or "K"
  * @returns for example "+6 %" or "−12 K"; rounded towards the worse so that a margin never reads too well
- * @throws never
  * @source house convention for reading
  * @example marginText(0.0659, "%") // → "+6 %"
  */

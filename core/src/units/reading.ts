@@ -1,6 +1,6 @@
-import { npsLabel } from "../duty/sizes.ts";
-import type { Unit } from "../rules/finding.ts";
 import { figure, marginText } from "./figures.ts";
+import { npsLabel } from "./sizes.ts";
+import type { Unit } from "./unit.ts";
 import { inSystem, type Reading, shownUnit } from "./units.ts";
 
 /**
@@ -8,7 +8,6 @@ import { inSystem, type Reading, shownUnit } from "./units.ts";
  *
  * @param reading system and units of their own
  * @returns true for inches
- * @throws never
  * @source house convention for reading
  * @example readsInches({ system: "US" }) // → true
  */
@@ -22,7 +21,6 @@ export function readsInches(reading: Reading): boolean {
  * @param dn nominal size, DN
  * @param reading system and units of their own
  * @returns for example "DN 40" or "NPS 1½"
- * @throws never
  * @source ISO 6708 / ASME B36.10 size pairs
  * @example sizeText(40, { system: "US" }) // → "NPS 1½"
  */
@@ -37,7 +35,6 @@ export function sizeText(dn: number, reading: Reading): string {
  * @param unit the finding's unit
  * @param reading system, gauge or absolute, units of their own
  * @returns text; a dash for nothing
- * @throws never
  * @source house convention for reading
  * @example figureText(100, "°C", { system: "US" }) // → "212 °F"
  */
@@ -56,7 +53,6 @@ export function figureText(value: number | string | null, unit: Unit, reading: R
  * @param unit "%" or "K"; null where there is none
  * @param reading system and units of their own
  * @returns for example "+6 %" or "+18 °F"; nothing where there is no margin
- * @throws never
  * @source house convention for reading
  * @example marginWords(10, "K", { system: "US" }) // → "+18 °F"
  */

@@ -1,5 +1,5 @@
-import type { Unit } from "../rules/finding.ts";
 import { type Quantity, quantities, writtenUnits } from "./definitions.ts";
+import type { Unit } from "./unit.ts";
 
 export const unitSystems = ["metric", "US"] as const;
 export type UnitSystem = (typeof unitSystems)[number];
@@ -75,7 +75,6 @@ export function convertUnit(value: number, quantity: Quantity, from: string, to:
  *
  * @param quantity what is measured
  * @returns labels
- * @throws never
  * @source the product's unit table
  * @example unitsOf("temperature") // → ["°C","°F","K"]
  */
@@ -89,7 +88,6 @@ export function unitsOf(quantity: Quantity): string[] {
  * @param quantity what is measured
  * @param reading system, gauge or absolute, units of their own
  * @returns unit label; a unit that is not one of the quantity is passed over
- * @throws never
  * @source the product's unit table
  * @example shownUnit("pressure", { system: "US" }) // → "psi g"
  */
@@ -106,7 +104,6 @@ export function shownUnit(quantity: Quantity, { system, absolute, units }: Readi
  * @param unit the finding's unit
  * @param reading system, gauge or absolute, units of their own
  * @returns value and unit label; units without a quantity pass through
- * @throws never
  * @source the product's unit table
  * @example inSystem(20, "K", { system: "metric" }) // → {"value":20,"unit":"K"}
  */
@@ -124,7 +121,6 @@ export function inSystem(value: number, unit: Unit, reading: Reading): { value: 
  * @param quantity what is measured
  * @param bare unit of a figure without one
  * @returns the value in the core's home unit, or null when it is not a figure in a unit of the quantity
- * @throws never
  * @source the product's unit table
  * @example parseQuantity("1 bar", "pressure", "psi g") // → 1
  */
@@ -150,7 +146,6 @@ export function parseQuantity(text: string, quantity: Quantity, bare: string): n
  * @param heading for example "Design press. (psig)"
  * @param quantity what the column holds
  * @returns unit label, or null when the heading names none
- * @throws never
  * @source the product's unit table
  * @example unitInHeading("T max [°F]", "temperature") // → "°F"
  */

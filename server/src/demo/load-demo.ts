@@ -2,9 +2,9 @@ import { randomUUID } from "node:crypto";
 import { join } from "node:path";
 import type { MikroORM } from "@mikro-orm/postgresql";
 import { importSchema } from "@proven-seat/contract";
-import { catalogueFormat } from "@proven-seat/core/catalogue";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { digestOf } from "@proven-seat/core/proof";
+import { storedHouseRules } from "@proven-seat/core/stored";
 import { z } from "zod";
 import { Project } from "../store/entities/project.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
@@ -23,9 +23,8 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
       .getConnection()
       .execute("select pg_advisory_xact_lock(4181)", [], "run", em.getTransactionContext());
     const [newest] = await em.find(CatalogueVersion, {}, { orderBy: { revision: "desc" }, limit: 1 });
-    // A shelf in an older format can no longer be proved from; the demonstration shelf follows it.
-    const outdated = newest !== undefined && newest.content.format !== catalogueFormat;
-    if (newest && !outdated) return false;
+    // What stands on the shelf is the organisation's own by now, and is read in whatever format it was written.
+    if (newest) return false;
     const { catalogue, faults } = readCatalogueFolder(join(demoFolder, "catalogue"));
     if (!catalogue) {
       const f = faults[0]!;
@@ -36,17 +35,18 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
     const scenario = scenarioSchema.parse(readDemoScenario());
     const signed = { createdAt: new Date(), createdBy: user };
     em.create(CatalogueVersion, {
-      revision: newest ? newest.revision + 1 : catalogue.revision,
+      revision: catalogue.revision,
       digest: digestOf(catalogue),
       content: catalogue,
       reason: "The demonstration's catalogue",
       ...signed,
     });
-    if (outdated) {
-      await em.flush();
-      return false;
-    }
-    em.create(HouseRuleVersion, { version: 1, content: defaultHouseRules(), reason: "First set", ...signed });
+    em.create(HouseRuleVersion, {
+      version: 1,
+      content: storedHouseRules(defaultHouseRules()),
+      reason: "First set",
+      ...signed,
+    });
     const project = em.create(Project, {
       id: randomUUID(),
       name: scenario.project.name,

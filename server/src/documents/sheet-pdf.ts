@@ -1,5 +1,5 @@
 import type { Sheet } from "@proven-seat/core/proof";
-import { type Finding, ruleStations, trueSign } from "@proven-seat/core/rules";
+import { type FindingDescription, figuresOf, ruleStations, trueSign } from "@proven-seat/core/rules";
 import { figure, type UnitSystem } from "@proven-seat/core/units";
 import {
   boreMark,
@@ -73,8 +73,8 @@ function pairs(
   write(doc, title, x, top, { font: "strong", size: 10, width: wide });
   let y = top + 15;
   for (const [label, value] of rows) {
-    write(doc, label, x, y, { colour: dim, width: 78 });
-    y = write(doc, value, x + 80, y, { width: wide - 80, lines: 2 }) + 2.5;
+    write(doc, label, x, y, { colour: dim, width: 98, size: 8 });
+    y = write(doc, value, x + 100, y, { width: wide - 100, lines: 3, size: 8 }) + 1.2;
   }
   return y;
 }
@@ -87,7 +87,7 @@ function casesTable(doc: Document, sheet: Sheet, top: number, system: UnitSystem
     texts.forEach((text, i) => {
       write(doc, text, x, y, {
         font: i === 0 || i === 1 ? "plain" : font,
-        size: i > 1 && font === "figures" ? 8 : 8.5,
+        size: sheet.inputs.duty.cases.length > 12 ? 7.5 : i > 1 && font === "figures" ? 8 : 8.5,
         colour,
         width: columns[i]! - 6,
         align: i > 1 ? "right" : "left",
@@ -114,9 +114,16 @@ function casesTable(doc: Document, sheet: Sheet, top: number, system: UnitSystem
       "figures",
       ink,
     );
-    y += sheet.inputs.duty.cases.length > 12 ? 9.6 : 12;
+    y += sheet.inputs.duty.cases.length > 12 ? 8.8 : 12;
   }
   return y;
+}
+
+function heldWords(held: FindingDescription, system: UnitSystem): string {
+  const { value, limit, unit, caseName } = figuresOf(held);
+  const against = limit === null ? "" : ` against ${written(limit, unit, system)}`;
+  const at = caseName ? ` at ${caseName}` : "";
+  return `Governed by ${held.asks.toLowerCase()}: ${written(value, unit, system)}${against}${at} ${writtenMargin(held, system)}`;
 }
 
 function verdictBox(doc: Document, sheet: Sheet, top: number, system: UnitSystem): number {
@@ -129,13 +136,11 @@ function verdictBox(doc: Document, sheet: Sheet, top: number, system: UnitSystem
     colour: verdictColours[proof.verdict] ?? ink,
     width: 120,
   });
-  const reason = held
-    ? `Governed by ${held.asks.toLowerCase()}: ${written(held.value, held.unit, system)}${held.limit === null ? "" : ` against ${written(held.limit, held.unit, system)}`}${held.caseName ? ` at ${held.caseName}` : ""} ${writtenMargin(held, system)}`
-    : "";
+  const reason = held ? heldWords(held, system) : "";
   write(doc, reason, left + 120, top + 1.5, { width: width - 120 });
   write(
     doc,
-    `${figure(sheet.considered)} candidates proved, ${figure(sheet.standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; findings from page 2.`,
+    `${figure(sheet.considered)} candidates proved, ${figure(sheet.standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; every finding follows.`,
     left + 120,
     top + 14,
     { colour: dim, width: width - 120 },
@@ -153,18 +158,18 @@ function verdictBox(doc: Document, sheet: Sheet, top: number, system: UnitSystem
   return y;
 }
 
-/** Value against limit; for things that are words, what they are and what that means. */
-function comparison(finding: Finding, system: UnitSystem): string {
-  if (finding.value === null) return "";
-  const value = written(finding.value, finding.unit, system);
-  if (finding.limit === null || finding.limit === finding.value) return value;
-  const limit = written(finding.limit, finding.unit, system);
-  return finding.sense === "is"
-    ? `${value}: ${limit}`
-    : `${value} ${trueSign(finding.sense, finding.value, finding.limit)} ${limit}`;
+/** Value against limit, or what decides where the two alone do not; for words, what they are and what that means. */
+function comparison(finding: FindingDescription, system: UnitSystem): string {
+  const { value, limit, sense, unit, decides } = figuresOf(finding);
+  if (value === null) return "";
+  const shown = written(value, unit, system);
+  if (decides !== null) return `${shown}: ${decides}`;
+  if (limit === null || limit === value) return shown;
+  const against = written(limit, unit, system);
+  return sense === "is" ? `${shown}: ${against}` : `${shown} ${trueSign(sense, value, limit)} ${against}`;
 }
 
-function findingRow(doc: Document, finding: Finding, y: number, system: UnitSystem): number {
+function findingRow(doc: Document, finding: FindingDescription, y: number, system: UnitSystem): number {
   boreMark(doc, finding.verdict, left, y + 0.5, 3.6);
   const figures = comparison(finding, system);
   write(doc, finding.asks, left + 12, y, { width: 132, size: 8 });
@@ -175,7 +180,7 @@ function findingRow(doc: Document, finding: Finding, y: number, system: UnitSyst
   });
   write(doc, figures, left + 200, y, { width: 176, size: 8 });
   write(doc, writtenMargin(finding, system), left + 378, y, { width: 38, size: 8, align: "right" });
-  write(doc, finding.caseName ?? "", left + 424, y, { width: 87, size: 8, colour: dim });
+  write(doc, figuresOf(finding).caseName ?? "", left + 424, y, { width: 87, size: 8, colour: dim });
   const origins = finding.uses
     .map((u) => `${u.what} ${written(u.value, u.unit, system)} (${u.origin})`)
     .join("; ");
@@ -237,15 +242,24 @@ export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
   });
   const top = heading(doc, sheet);
   const half = width / 2 - 10;
-  const belowLeft = pairs(doc, "Duty", dutyWords(sheet, system), left, top, half);
-  const belowRight = pairs(doc, "Valve and drive", valveWords(sheet, system), left + half + 20, top, half);
+  const [duty, valve] = [dutyWords(sheet, system), valveWords(sheet, system)];
+  // The valve takes less room than its duty: what is left of the duty stands below it.
+  const split = Math.ceil((duty.length + valve.length + 1) / 2);
+  const belowLeft = pairs(doc, "Duty", duty.slice(0, split), left, top, half);
+  const underValve = pairs(doc, "Valve and drive", valve, left + half + 20, top, half);
+  const belowRight =
+    split < duty.length
+      ? pairs(doc, "Duty, continued", duty.slice(split), left + half + 20, underValve + 4, half)
+      : underValve;
   let y = casesTable(doc, sheet, Math.max(belowLeft, belowRight) + 8, system) + 8;
+  // A long duty fills the page: verdict, cautions and signatures then stand together on the next.
+  if (y > 620) y = heading(doc, sheet);
   line(doc, y);
   y = verdictBox(doc, sheet, y + 8, system) + 6;
   line(doc, y);
   write(doc, "Cautions", left, y + 5, { font: "strong", size: 10 });
   y += 20;
-  for (const caution of cautions) y = write(doc, caution, left, y, { size: 7.5, lines: 3 }) + 3;
+  for (const caution of cautions) y = write(doc, caution, left, y, { size: 7.2, lines: 3 }) + 2;
   for (const [i, role] of ["prepared", "checked", "approved"].entries()) {
     const x = left + (i * width) / 3;
     line(doc, 786, x, x + width / 3 - 16);

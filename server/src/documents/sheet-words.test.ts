@@ -1,8 +1,8 @@
 import { join } from "node:path";
 import { compileShelf } from "@proven-seat/core/catalogue";
-import { dutySchema } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { describeCandidate, prove, type Sheet } from "@proven-seat/core/proof";
+import { storedDutySchema } from "@proven-seat/core/stored";
 import { describe, expect, it } from "vitest";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../demo/read-demo.ts";
 import { cautions, dutyWords, valveWords, written, writtenMargin } from "./sheet-words.ts";
@@ -14,7 +14,7 @@ const { tags } = readDemoScenario() as { tags: { number: string; service: string
 /** What the words look at of a sheet for the best valve of a demo tag. */
 const sheetOf = (number: string) => {
   const tag = tags.find((t) => t.number === number)!;
-  const duty = dutySchema.parse(tag.duty);
+  const duty = storedDutySchema.parse(tag.duty);
   const [best] = prove(duty, shelf, defaultHouseRules()).candidates;
   return {
     tag: { number, service: tag.service, unit: "" },
@@ -28,8 +28,8 @@ describe("a sheet in words", () => {
   it("speaks metric throughout", () => {
     const sheet = sheetOf("XV-1034");
     const [duty, valve] = [asText(dutyWords(sheet, "metric")), asText(valveWords(sheet, "metric"))];
-    expect(duty).toMatchObject({ Size: "DN 200", "Pressure from": "one way" });
-    expect(duty["Fluid detail"]).toContain("H₂S 55 kPa");
+    expect(duty).toMatchObject({ Size: "DN 200", "Flow direction": "one way" });
+    expect(duty["Partial pressure of H₂S"]).toBe("55 kPa");
     expect(valve["Size, class"]).toBe("DN 200, class 300");
     expect(valve["Stem, pad"]).toMatch(/ mm, .* N·m allowed, F\d+/);
   });
@@ -37,14 +37,42 @@ describe("a sheet in words", () => {
     const sheet = sheetOf("XV-1034");
     const [duty, valve] = [asText(dutyWords(sheet, "US")), asText(valveWords(sheet, "US"))];
     expect(duty).toMatchObject({ Size: "NPS 8" });
-    expect(duty["Fluid detail"]).toMatch(/H₂S 7\.98 psi/);
+    expect(duty["Partial pressure of H₂S"]).toMatch(/^7\.98 psi/);
     expect(valve["Size, class"]).toBe("NPS 8, class 300");
     expect(valve["Stem, pad"]).toMatch(/ in, .* lbf·ft allowed, F\d+/);
     expect(Object.values({ ...duty, ...valve }).join("; ")).not.toMatch(/\d (mm|bar|bar g|°C|N·m|kPa)\b/);
   });
   it("says not stated where the duty does not say", () => {
     const words = asText(dutyWords(sheetOf("XV-9001"), "metric"));
-    expect(words).toMatchObject({ "Line class": "not stated", "On supply loss": "not stated" });
+    expect(words["Not stated"]).toMatch(/line class.*on supply loss/);
+    expect(words).not.toHaveProperty("Line class");
+  });
+  it("leaves nothing out that decides findings", () => {
+    const stated = { ...sheetOf("XV-1034") };
+    const duty = {
+      ...stated.inputs.duty,
+      lineTestBarG: 60,
+      jacketBarG: 6,
+      jacketC: 165,
+      emissionClass: "B" as const,
+      operator: "pneumatic" as const,
+      strokesPerYear: 400,
+      pipeBoreMm: 202.7,
+      port: "full" as const,
+      function: ["double isolation, one way" as const, "emergency shut-down" as const],
+    };
+    const words = asText(dutyWords({ ...stated, inputs: { ...stated.inputs, duty } } as Sheet, "metric"));
+    expect(words).toMatchObject({
+      "Line test, valve shut": "60 bar g",
+      "Jacket pressure": "6 bar g",
+      "Jacket temperature": "165 °C",
+      "Stem tightness": "class B",
+      Operator: "pneumatic",
+      "Strokes a year": "400 a year",
+      "Pipe bore": "202.7 mm",
+      Port: "full",
+      Function: "double isolation, one way, emergency shut-down",
+    });
   });
   it("names a bare stem as one, and a drive with its springs and what it does on supply loss", () => {
     expect(asText(valveWords(sheetOf("HV-1012"), "metric")).Drive).toBe("bare stem");
@@ -78,7 +106,10 @@ describe("figures of a sheet", () => {
   });
   it("have margins in the reader's degrees", () => {
     const of = (margin: number | null, marginUnit: "K" | "%" | null) =>
-      writtenMargin({ margin, marginUnit } as never, "US");
+      writtenMargin(
+        (marginUnit === null ? { kind: "worded" } : { kind: "measured", margin, marginUnit }) as never,
+        "US",
+      );
     expect(of(10, "K")).toBe("+18 °F");
     expect(of(0.125, "%")).toBe("+12 %");
     expect(of(null, null)).toBe("");

@@ -1,63 +1,35 @@
+import { dutyPairs } from "@proven-seat/core/documents";
+import { inSentence } from "@proven-seat/core/duty";
 import type { Sheet } from "@proven-seat/core/proof";
-import type { Finding, Unit } from "@proven-seat/core/rules";
-import { figure, figureText, marginWords, type UnitSystem } from "@proven-seat/core/units";
+import { type FindingDescription, figuresOf } from "@proven-seat/core/rules";
+import { figure, figureText, marginWords, type Unit, type UnitSystem } from "@proven-seat/core/units";
 
 /** A figure of the sheet in the reader's units. */
 export const written = (value: number | string | null, unit: Unit, system: UnitSystem) =>
   figureText(value, unit, { system });
 
 /** A margin in the reader's units. */
-export const writtenMargin = ({ margin, marginUnit }: Finding, system: UnitSystem) =>
-  marginWords(margin, marginUnit, { system });
+export const writtenMargin = (finding: FindingDescription, system: UnitSystem) => {
+  const { margin, marginUnit } = figuresOf(finding);
+  return marginWords(margin, marginUnit, { system });
+};
 
-const answer = (yes: boolean | null) => (yes === null ? "not stated" : yes ? "yes" : "no");
-
-/** What the duty states, as label and value. */
+/** What the duty states, as label and value; yes and no, and what it does not state, in a line each at the end. */
 export function dutyWords({ inputs, tag }: Sheet, system: UnitSystem): [string, string][] {
-  const d = inputs.duty;
-  const air = (bar: number | null) => (bar === null ? "not stated" : written(bar, "bar g", system));
-  const degrees = (c: number | null) => (c === null ? "–" : written(c, "°C", system));
+  const pairs = dutyPairs(inputs.duty, { system });
+  const named = (answer: string | null) =>
+    pairs.filter(({ words }) => words === answer).map(({ label }) => inSentence(label));
+  const line = (label: string, names: readonly string[]): [string, string][] =>
+    names.length > 0 ? [[label, names.join(", ")]] : [];
   return [
     ["Service", tag.service || "–"],
-    ["Size", written(d.dn, "DN", system)],
-    ["Line class", d.lineDesignation ?? "not stated"],
-    ["End connection", d.endConnection ?? "not stated"],
-    ["Pipe schedule", d.pipeSchedule ?? "not stated"],
-    ["Fluid", [d.fluid.name, d.fluid.family, d.fluid.phase].filter(Boolean).join(", ") || "not stated"],
-    ["Function", d.function ?? "not stated"],
-    ["Pressure from", d.flowDirection ?? "not stated"],
-    ["Shut-off", d.shutOff ? `ISO 5208 rate ${d.shutOff}` : "not stated"],
-    ["Fire-safe", answer(d.fireSafe)],
-    ["In-line repair", answer(d.inLineRepair)],
-    ["On supply loss", d.onSupplyLoss ?? "not stated"],
-    ["Air supply", `${air(d.airMinimumBarG)} to ${air(d.airMaximumBarG)}`],
-    ["Longest shut", d.longestShutDays === null ? "not stated" : `${figure(d.longestShutDays)} days`],
-    ["Fluid detail", fluidDetail(d.fluid, system)],
-    [
-      "Installation",
-      [
-        d.installation ?? "not stated",
-        d.deadEnd ? "end of line" : null,
-        d.equalisingBypass ? "bypass" : null,
-        d.cavityRelief ? "cavity relief piped" : null,
-      ]
-        .filter(Boolean)
-        .join(", "),
-    ],
-    ["Ambient", `${degrees(d.ambientMinimumC)} to ${degrees(d.ambientMaximumC)}`],
-    ["Hazardous area", d.area ?? "not stated"],
+    ...pairs.flatMap(({ label, words }): [string, string][] =>
+      words === null || words === "yes" || words === "no" ? [] : [[label, words]],
+    ),
+    ...line("Yes", named("yes")),
+    ...line("No", named("no")),
+    ...line("Not stated", named(null)),
   ];
-}
-
-/** Hazards and contents of the fluid that decide materials. */
-function fluidDetail(fluid: Sheet["inputs"]["duty"]["fluid"], system: UnitSystem): string {
-  const parts = [
-    fluid.hazards === null ? null : fluid.hazards.join(", ") || "no hazards",
-    fluid.h2sKPa === null ? null : `H₂S ${written(fluid.h2sKPa, "kPa", system)}`,
-    fluid.chloridesMgL === null ? null : `chlorides ${figure(fluid.chloridesMgL)} mg/l`,
-    fluid.solidsPercent ? `solids ${figure(fluid.solidsPercent)} %` : null,
-  ];
-  return parts.filter(Boolean).join("; ") || "not stated";
 }
 
 /** The valve and the drive, as label and value. */

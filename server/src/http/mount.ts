@@ -20,9 +20,23 @@ type BodyOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
   ? z.infer<Body>
   : undefined;
 
+/** What a handler must give back: the contract's answer, or nothing where it is no JSON or answered by hand. */
+type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
+  answer: infer Answer extends z.ZodType;
+}
+  ? Unchanging<z.input<Answer>>
+  : void;
+
+/** Handlers hand on what nobody may change. */
+type Unchanging<T> = T extends readonly (infer Item)[]
+  ? readonly Unchanging<Item>[]
+  : T extends object
+    ? { readonly [Key in keyof T]: Unchanging<T[Key]> }
+    : T;
+
 export type Mount = <Name extends EndpointName>(
   name: Name,
-  handle: (call: Call<BodyOf<Name>>) => unknown,
+  handle: (call: Call<BodyOf<Name>>) => AnswerOf<Name> | Promise<AnswerOf<Name>>,
 ) => void;
 
 const uuid = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/i;
@@ -47,7 +61,8 @@ export function mounter(router: Router, em: () => EntityManager, user: string): 
       });
       if (response.headersSent) return;
       if (of.status === 204) response.status(204).end();
-      else response.status(of.status ?? 200).json(answer);
+      // A handler may say another status, such as one that is unwell.
+      else response.status(of.status ?? response.statusCode).json(answer);
     });
   };
 }

@@ -1,9 +1,7 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
-import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/catalogue";
-import { defaultHouseRules, type HouseRules } from "@proven-seat/core/house";
+import type { Catalogue, Shelf } from "@proven-seat/core/catalogue";
 import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
-
-const shelves = new Map<string, Shelf>();
+import { houseRulesOf, shelfOf } from "./stored.ts";
 
 export interface CurrentCatalogue {
   readonly revision: number;
@@ -14,20 +12,16 @@ export interface CurrentCatalogue {
   readonly shelf: Shelf;
 }
 
-/** Catalogue in force: the highest revision. Compiled once for each digest. */
+/** Catalogue in force: the highest revision, in the newest format. */
 export async function currentCatalogue(em: EntityManager): Promise<CurrentCatalogue> {
   const newest = await em.findOneOrFail(
     CatalogueVersion,
     { revision: { $gt: 0 } },
     { orderBy: { revision: "desc" } },
   );
-  let shelf = shelves.get(newest.digest);
-  if (!shelf) {
-    shelf = compileShelf(newest.content);
-    shelves.set(newest.digest, shelf);
-  }
-  const { revision, digest, content, createdAt, createdBy } = newest;
-  return { revision, digest, content, createdAt, createdBy, shelf };
+  const shelf = shelfOf(newest);
+  const { revision, digest, createdAt, createdBy } = newest;
+  return { revision, digest, content: shelf.catalogue, createdAt, createdBy, shelf };
 }
 
 /** House rules in force: the highest version. */
@@ -37,12 +31,6 @@ export async function currentHouseRules(em: EntityManager) {
     { version: { $gt: 0 } },
     { orderBy: { version: "desc" } },
   );
-  return {
-    version: newest.version,
-    // A set written before a rule was added goes by that rule's default.
-    values: { ...defaultHouseRules(), ...(newest.content as HouseRules) },
-    reason: newest.reason,
-    createdAt: newest.createdAt,
-    createdBy: newest.createdBy,
-  };
+  const { version, reason, createdAt, createdBy } = newest;
+  return { version, values: houseRulesOf(newest), reason, createdAt, createdBy };
 }

@@ -1,12 +1,15 @@
 import { randomUUID } from "node:crypto";
 import { LockMode } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
-import type { SheetRow } from "@proven-seat/contract";
-import { catalogueExtract, drawUpSheet, prove, prover } from "@proven-seat/core/proof";
+import type { issueSheetSchema, SheetRow } from "@proven-seat/contract";
+import { drawUpSheet, findChoice, prover, type Sheet as SheetDocument } from "@proven-seat/core/proof";
+import { needsReason } from "@proven-seat/core/rules";
+import type { z } from "zod";
 import { notThere, Problem } from "../http/problem.ts";
 import { currentCatalogue, currentHouseRules } from "./current.ts";
 import { Proof, Sheet } from "./entities/sheet.ts";
 import { Tag } from "./entities/tag.ts";
+import { dutyOf } from "./stored.ts";
 import { presentTag } from "./tags.ts";
 
 /** A, B … Z, AA, AB …: the letters I and O are left out, as drawings do. */
@@ -22,63 +25,71 @@ export function revisionAfter(count: number): string {
 }
 
 /** A sheet with its proof loaded, as a row. */
-export const presentSheetRow = (sheet: Sheet): SheetRow => ({
-  id: sheet.id,
-  revision: sheet.revision,
-  digest: sheet.content.digest,
-  engine: sheet.content.engine,
-  issuedAt: sheet.issuedAt.toISOString(),
-  issuedBy: sheet.issuedBy,
-  valve: sheet.content.inputs.valve,
-  drive: sheet.content.inputs.drive,
-  verdict: sheet.content.proof.verdict,
-  dutyVersion: sheet.proof.unwrap().dutyVersion,
-});
+export const presentSheetRow = (sheet: Sheet): SheetRow => {
+  const { digest, engine, inputs, proof } = sheet.content as SheetDocument;
+  return {
+    id: sheet.id,
+    revision: sheet.revision,
+    digest,
+    engine,
+    issuedAt: sheet.issuedAt.toISOString(),
+    issuedBy: sheet.issuedBy,
+    valve: inputs.valve,
+    drive: inputs.drive,
+    verdict: proof.verdict,
+    dutyVersion: sheet.proof.unwrap().dutyVersion,
+  };
+};
 
-/**
- * Issues the next revision of a tag's sheet. Everything is proved again here from what is stored;
- * nothing the browser computed is taken over.
- */
-export async function issueSheet(
-  em: EntityManager,
-  tagId: string,
-  expectedVersion: number,
-  user: string,
-): Promise<SheetRow> {
-  const tag = await em.findOne(
-    Tag,
-    { id: tagId },
-    { lockMode: LockMode.PESSIMISTIC_WRITE, populate: ["project"] },
+/** What the engineer looked at when asking for the sheet; the catalogue and the rules only where they are named. */
+type Seen = z.infer<typeof issueSheetSchema>;
+
+const staleTag = (tag: Tag) =>
+  new Problem(
+    409,
+    "stale",
+    `Tag ${tag.number} was changed by ${tag.updatedBy} meanwhile. Look at it again before you issue.`,
+    { current: presentTag(tag) },
   );
+
+/** What a sheet is proved from: read at one moment, so that it can be compared with what is in force later. */
+async function basisOf(em: EntityManager, tagId: string, seen: Seen) {
+  const tag = await em.findOne(Tag, { id: tagId }, { populate: ["project"] });
   if (!tag) throw notThere("tag");
-  if (tag.version !== expectedVersion) {
+  if (tag.version !== seen.version) throw staleTag(tag);
+  if (!tag.choice) throw new Problem(422, "nothing-chosen", "Choose a valve before issuing the sheet.");
+  const [catalogue, house] = [await currentCatalogue(em), await currentHouseRules(em)];
+  if (seen.catalogueRevision !== undefined && seen.catalogueRevision !== catalogue.revision)
     throw new Problem(
       409,
-      "stale",
-      `Tag ${tag.number} was changed by ${tag.updatedBy} meanwhile. Look at it again before you issue.`,
-      { current: presentTag(tag) },
+      "stale-catalogue",
+      `Revision ${catalogue.revision} of the catalogue is on the shelf by now; you looked at revision ${seen.catalogueRevision}. Look at the proof again before you issue.`,
     );
-  }
-  const choice = tag.choice;
-  if (!choice) throw new Problem(422, "nothing-chosen", "Choose a valve before issuing the sheet.");
-  const [catalogue, house] = [await currentCatalogue(em), await currentHouseRules(em)];
-  const { shelf } = catalogue;
-  const valve =
-    tag.duty.dn === null ? undefined : shelf.valvesFor(tag.duty.dn).find((v) => v.key === choice.valve);
-  const drive =
-    choice.drive === null
-      ? null
-      : shelf.families.flatMap((f) => f.drives).find((d) => d.key === choice.drive);
-  if (!valve || drive === undefined) {
+  if (seen.houseRuleVersion !== undefined && seen.houseRuleVersion !== house.version)
+    throw new Problem(
+      409,
+      "stale-house-rules",
+      `House rules version ${house.version} is in force by now; you looked at version ${seen.houseRuleVersion}. Look at the proof again before you issue.`,
+    );
+  return { tag, choice: tag.choice, catalogue, house };
+}
+
+type Basis = Awaited<ReturnType<typeof basisOf>>;
+
+/** Proves the whole duty once, and the chosen candidate with it; nothing the browser computed is taken over. */
+function proved({ tag, choice, catalogue, house }: Basis) {
+  const duty = dutyOf(tag);
+  const found = findChoice(duty, catalogue.shelf, choice);
+  if (!found)
     throw new Problem(
       422,
       "choice-gone",
       "The chosen valve or drive is not a candidate for this duty in the current catalogue. Choose again.",
     );
-  }
-  const candidate = prover(tag.duty, shelf, house.values).judge(valve, drive);
-  const needsReason = candidate.verdict === "fails" || candidate.verdict === "cannot tell";
-  if (needsReason && !choice.overrideReason) {
+  const one = prover(duty, catalogue.shelf, house.values);
+  const candidate = one.judge(found.valve, found.drive);
+  const overridden = needsReason(candidate.verdict);
+  if (overridden && !choice.overrideReason) {
     const held = candidate.heldBackBy!;
     throw new Problem(
       422,
@@ -86,35 +97,78 @@ export async function issueSheet(
       `The chosen valve ${candidate.verdict === "fails" ? "fails" : "cannot be judged on"} "${held.asks}". Override it with a written reason, or choose another.`,
     );
   }
-  const whole = prove(tag.duty, shelf, house.values);
-  const revision = revisionAfter(await em.count(Sheet, { tag: tag.id }));
+  const all = one.candidates();
+  const standing = all.filter((c) => c.fails === 0).length;
+  return { duty, candidate, overridden, considered: all.length, standing };
+}
+
+/**
+ * Issues the next revision of a tag's sheet. It is proved before the tag is locked, for proving takes longer than
+ * anybody should wait for a row; under the lock nothing it was proved from may have changed.
+ */
+export async function issueSheet(
+  em: EntityManager,
+  tagId: string,
+  seen: Seen,
+  user: string,
+): Promise<SheetRow> {
+  const basis = await basisOf(em, tagId, seen);
+  const proof = proved(basis);
+  return em.fork().transactional(async (tx) => {
+    const tag = await tx.findOne(
+      Tag,
+      { id: tagId },
+      { lockMode: LockMode.PESSIMISTIC_WRITE, populate: ["project"] },
+    );
+    if (!tag) throw notThere("tag");
+    if (tag.version !== seen.version) throw staleTag(tag);
+    const [catalogue, house] = [await currentCatalogue(tx), await currentHouseRules(tx)];
+    if (catalogue.digest !== basis.catalogue.digest || house.version !== basis.house.version)
+      throw new Problem(
+        409,
+        "stale-basis",
+        "Catalogue or house rules changed while the sheet was being proved. Look at the proof again and issue it then.",
+      );
+    return store(tx, tag, { ...basis, ...proof, project: tag.project.$.name }, user);
+  });
+}
+
+async function store(
+  em: EntityManager,
+  tag: Tag,
+  {
+    choice,
+    catalogue,
+    house,
+    duty,
+    candidate,
+    overridden,
+    considered,
+    standing,
+    project,
+  }: Basis & ReturnType<typeof proved> & { readonly project: string },
+  user: string,
+): Promise<SheetRow> {
   const now = new Date();
+  const revision = revisionAfter(await em.count(Sheet, { tag: tag.id }));
   const sheet = drawUpSheet(
-    {
-      duty: tag.duty,
-      houseRules: { version: house.version, values: house.values },
-      catalogue: catalogueExtract(shelf.catalogue, candidate),
-      valve: choice.valve,
-      drive: choice.drive,
-    },
+    { duty, house, catalogue: catalogue.content, candidate },
     {
       revision,
       issued: { at: now.toISOString(), by: user },
-      project: tag.project.$.name,
+      project,
       tag: { number: tag.number, service: tag.service, unit: tag.unit },
       notes: choice.notes,
-      override: needsReason
+      override: overridden
         ? {
             reason: choice.overrideReason!,
             by: user,
-            rules: candidate.findings
-              .filter((f) => f.verdict === "fails" || f.verdict === "cannot tell")
-              .map((f) => f.rule),
+            rules: candidate.findings.filter((f) => needsReason(f.verdict)).map((f) => f.rule),
           }
         : null,
       catalogueDigest: catalogue.digest,
-      considered: whole.candidates.length,
-      standing: whole.standing,
+      considered,
+      standing,
     },
   );
   const proof = em.create(Proof, {

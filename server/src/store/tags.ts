@@ -7,6 +7,7 @@ import type { Duty } from "@proven-seat/core/duty";
 import { notThere, Problem } from "../http/problem.ts";
 import { Project } from "./entities/project.ts";
 import { DutyVersion, Tag } from "./entities/tag.ts";
+import { dutyOf } from "./stored.ts";
 
 export const presentTag = (tag: Tag): TagDocument => ({
   id: tag.id,
@@ -14,7 +15,7 @@ export const presentTag = (tag: Tag): TagDocument => ({
   number: tag.number,
   service: tag.service,
   unit: tag.unit,
-  duty: tag.duty,
+  duty: dutyOf(tag),
   choice: tag.choice ?? null,
   version: tag.version,
   dutyVersion: tag.dutyVersion,
@@ -67,12 +68,12 @@ export function changeTag(em: EntityManager, tag: Tag, content: NewTag, user: st
     number: tag.number,
     service: tag.service,
     unit: tag.unit,
-    duty: tag.duty,
+    duty: dutyOf(tag),
     choice: tag.choice ?? null,
   };
   if (isDeepStrictEqual(before, { number, service, unit, duty, choice })) return false;
   const now = new Date();
-  if (!isDeepStrictEqual(tag.duty, duty)) {
+  if (!isDeepStrictEqual(before.duty, duty)) {
     tag.dutyVersion += 1;
     em.create(DutyVersion, {
       tagId: tag.id,

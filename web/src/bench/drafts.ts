@@ -1,3 +1,4 @@
+import { dutyKind } from "@proven-seat/core/stored";
 import type { TagContent } from "./content.ts";
 
 interface Draft {
@@ -20,7 +21,13 @@ export function keepDraft(tagId: string, draft: Draft): void {
 export function readDraft(tagId: string): Draft | null {
   try {
     const text = localStorage.getItem(keyOf(tagId));
-    return text === null ? null : (JSON.parse(text) as Draft);
+    if (text === null) return null;
+    const draft = JSON.parse(text) as Draft;
+    // A draft may be older than the release that reads it.
+    const duty = dutyKind.upcast(draft.content.duty);
+    return "code" in duty
+      ? null
+      : { ...draft, content: { ...draft.content, duty: duty.document as unknown as TagContent["duty"] } };
   } catch {
     return null;
   }

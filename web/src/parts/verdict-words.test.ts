@@ -15,6 +15,8 @@ const held: HeldBy = {
   unit: "bar",
   margin: 0.065,
   marginUnit: "%",
+  decides: null,
+  remedy: null,
   caseName: "maximum",
   says: "The seat stands it, with little in hand.",
 };
@@ -65,6 +67,8 @@ describe("words of a verdict", () => {
           margin: null,
           marginUnit: null,
           caseName: null,
+          decides: null,
+          remedy: null,
           says,
         },
         metric,

@@ -1,10 +1,9 @@
-import { emptyDuty } from "@proven-seat/core/duty";
+import { emptyDuty, valueAt, withValueAt } from "@proven-seat/core/duty";
 import type { Envelope } from "@proven-seat/core/proof";
 import { describe, expect, it } from "vitest";
 import type { MovableValue } from "../workers/views.ts";
 import { reachText } from "./breaking/value-text.ts";
 import { differingFirst } from "./compare/differing-first.ts";
-import { changeAt, valueAt } from "./duty/fields.ts";
 import { heldAt } from "./envelope/case-points.ts";
 
 const envelope = {
@@ -66,9 +65,9 @@ describe("rows side by side", () => {
 
 describe("a field of the duty", () => {
   it("is read and set by its path, one step down for the fluid", () => {
-    const duty = { ...emptyDuty, ...changeAt(emptyDuty, "fluid.h2sKPa", 3) };
+    const duty = withValueAt(emptyDuty, "fluid.h2sKPa", 3);
     expect(valueAt(duty, "fluid.h2sKPa")).toBe(3);
     expect(duty.fluid.name).toBe("");
-    expect(valueAt({ ...duty, ...changeAt(duty, "port", "full") }, "port")).toBe("full");
+    expect(valueAt(withValueAt(duty, "port", "full"), "port")).toBe("full");
   });
 });

@@ -1,9 +1,10 @@
 import { constructionNamed } from "@proven-seat/core/bodies";
-import { byConstruction } from "@proven-seat/core/enquiry";
+import { byConstruction } from "@proven-seat/core/by-construction";
+import { settle } from "@proven-seat/core/duty";
 import { constructionsIn, prover, type SeatStep, seatLadder } from "@proven-seat/core/proof";
 import { candidateOf, type Proving } from "./proving.ts";
 import { heldBy } from "./rows.ts";
-import type { ConstructionRow, EnquiryRow } from "./views.ts";
+import type { ByConstructionRow, ConstructionRow } from "./views.ts";
 
 /** Every construction with what the catalogue offers of it. */
 export function constructionRows({ proof }: Proving): ConstructionRow[] {
@@ -19,7 +20,7 @@ export function constructionRows({ proof }: Proving): ConstructionRow[] {
 }
 
 /** What a construction could be built as, when no line offers one that stands. */
-export function enquiryRow({ duty, house, besides }: Proving, id: string): EnquiryRow | null {
+export function byConstructionRow({ duty, house, besides }: Proving, id: string): ByConstructionRow | null {
   const found = byConstruction(constructionNamed(id)!, duty, house);
   if (found === null) return null;
   const { candidate, failing } = found;
@@ -33,7 +34,7 @@ export function enquiryRow({ duty, house, besides }: Proving, id: string): Enqui
       valve.construction.name,
       `DN ${valve.size.dn}`,
       valve.size.designation,
-      duty.endConnection ?? "flanged RF",
+      settle(duty, house).endConnection,
       `body ${valve.grade.grade}`,
       `trim ${valve.trim.name}`,
       `seat ${valve.seat.material.name}`,

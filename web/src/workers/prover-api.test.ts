@@ -112,7 +112,7 @@ describe("what else the bench asks of the worker", () => {
   it("hands out nothing before the first proof", () => {
     expect([
       api.constructions(),
-      api.enquiry("tilt-away"),
+      api.byConstruction("tilt-away"),
       api.seats("x"),
       api.movable("x"),
       api.details(["x"]),
@@ -127,16 +127,16 @@ describe("what else the bench asks of the worker", () => {
     expect(rows.reduce((n, r) => n + r.standing, 0)).toBe(view.standing);
     for (const r of rows) expect(r.standing === 0 && r.considered > 0, r.id).toBe(r.fallsOn !== null);
   });
-  it("keeps in hand what was built for enquiry while the duty is edited", () => {
+  it("keeps in hand what was built by construction while the duty is edited", () => {
     proved("XV-3040");
-    const enquiry = api.enquiry("trunnion-welded")!;
-    expect(enquiry.stands).toBe(true);
-    expect(enquiry.words).toContain("class 1500");
+    const unoffered = api.byConstruction("trunnion-welded")!;
+    expect(unoffered.stands).toBe(true);
+    expect(unoffered.words).toContain("class 1500");
     const edited = { ...duty("XV-3040"), longestShutDays: 10 };
-    const view = api.prove(edited, "price", null, enquiry.key);
-    expect(view.inHand).toMatchObject({ enquiry: true, candidate: { key: enquiry.key } });
-    const smaller = api.prove({ ...edited, dn: 80 }, "price", null, enquiry.key);
-    expect(smaller.inHand!.enquiry).toBe(false);
+    const view = api.prove(edited, "price", null, unoffered.key);
+    expect(view.inHand).toMatchObject({ byConstruction: true, candidate: { key: unoffered.key } });
+    const smaller = api.prove({ ...edited, dn: 80 }, "price", null, unoffered.key);
+    expect(smaller.inHand!.byConstruction).toBe(false);
   });
   it("finds breaking points of what may move, and draws the map from them", () => {
     const { key } = proved("XV-5001");

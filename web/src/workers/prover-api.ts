@@ -1,28 +1,34 @@
+import { isByConstruction, valveByConstruction } from "@proven-seat/core/by-construction";
 import type { Catalogue } from "@proven-seat/core/catalogue";
 import { compileShelf, type Shelf } from "@proven-seat/core/catalogue";
 import type { Duty } from "@proven-seat/core/duty";
-import { enquiryValve, isEnquiry } from "@proven-seat/core/enquiry";
 import type { HouseRules } from "@proven-seat/core/house";
-import { type Order, type ProvenCandidate, prove, prover, type SeatStep } from "@proven-seat/core/proof";
+import {
+  judgeChoice,
+  keysIn,
+  type Order,
+  type ProvenCandidate,
+  prove,
+  prover,
+  rank,
+  type SeatStep,
+} from "@proven-seat/core/proof";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
-import { constructionRows, enquiryRow, ladderOf } from "./constructions-api.ts";
+import { byConstructionRow, constructionRows, ladderOf } from "./constructions-api.ts";
 import { candidateOf, grouped, type Proving } from "./proving.ts";
 import { detailOf, heldBy, rowOf } from "./rows.ts";
 import type {
   BenchView,
   BreakingPoint,
+  ByConstructionRow,
   CandidateDetail,
   CandidateRow,
   ChoiceKeys,
   ConstructionRow,
-  EnquiryRow,
   MapCell,
   MovableValue,
   TagSummary,
 } from "./views.ts";
-
-/** How a candidate's key names its having no drive. */
-const bareStem = "bare stem";
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is shown. */
 export function proverApi() {
@@ -34,33 +40,15 @@ export function proverApi() {
     return { shelf, house };
   }
 
-  /** A choice may hold a drive the prover would not have picked by itself. */
-  function judgeChoice(duty: Duty, choice: ChoiceKeys, under?: HouseRules): ProvenCandidate | null {
-    const parts = ready();
-    const valve =
-      duty.dn === null ? undefined : parts.shelf.valvesFor(duty.dn).find((v) => v.key === choice.valve);
-    const drive =
-      choice.drive === null
-        ? null
-        : parts.shelf.families.flatMap((f) => f.drives).find((d) => d.key === choice.drive);
-    return valve && drive !== undefined
-      ? prover(duty, parts.shelf, under ?? parts.house).judge(valve, drive)
-      : null;
-  }
-
   /**
    * What was taken in hand and the proof did not pick by itself: another drive, a seat with the drive in hand,
-   * or a construction built for enquiry.
+   * or a valve by construction.
    */
   function judgeTaken(duty: Duty, key: string): ProvenCandidate | undefined {
-    const at = key.lastIndexOf(" + ");
-    const [valveKey, driveKey] = [key.slice(0, at), key.slice(at + 3)];
-    if (!isEnquiry(key))
-      return (
-        judgeChoice(duty, { valve: valveKey, drive: driveKey === bareStem ? null : driveKey }) ?? undefined
-      );
-    const valve = enquiryValve(valveKey, duty);
+    const keys = keysIn(key);
     const parts = ready();
+    if (!isByConstruction(key)) return judgeChoice(duty, parts.shelf, parts.house, keys) ?? undefined;
+    const valve = valveByConstruction(keys.valve, duty);
     return valve === null ? undefined : prover(duty, parts.shelf, parts.house).judge(valve, null);
   }
 
@@ -76,7 +64,7 @@ export function proverApi() {
       const proof = prove(duty, parts.shelf, parts.house, order);
       const proving: Proving = { duty, ...parts, proof, besides: new Map(), groups: grouped(proof) };
       last = proving;
-      const chosen = choice && judgeChoice(duty, choice);
+      const chosen = choice && judgeChoice(duty, parts.shelf, parts.house, choice);
       if (chosen) proving.besides.set(chosen.key, chosen);
       const wanted = inHand === null ? undefined : (candidateOf(proving, inHand) ?? judgeTaken(duty, inHand));
       if (wanted) proving.besides.set(wanted.key, wanted);
@@ -123,20 +111,11 @@ export function proverApi() {
       if (!last || !candidate) return [];
       const options = prover(last.duty, last.shelf, last.house).drivesFor(candidate.valve);
       for (const option of options) last.besides.set(option.key, option);
-      return options
-        .sort(
-          (a, b) =>
-            a.fails - b.fails ||
-            a.cannotTell - b.cannotTell ||
-            a.tight - b.tight ||
-            a.shortfall - b.shortfall ||
-            a.price - b.price,
-        )
-        .map((c) => rowOf(c, 0));
+      return rank(options, "price").map((c) => rowOf(c, 0));
     },
 
     constructions: (): ConstructionRow[] => (last ? constructionRows(last) : []),
-    enquiry: (id: string): EnquiryRow | null => (last ? enquiryRow(last, id) : null),
+    byConstruction: (id: string): ByConstructionRow | null => (last ? byConstructionRow(last, id) : null),
     seats: (key: string): SeatStep[] => (last ? ladderOf(last, key) : []),
     movable: (key: string): MovableValue[] => (last ? movableValues(last, key) : []),
     breaking: (key: string, path: string): BreakingPoint | null =>
@@ -152,7 +131,8 @@ export function proverApi() {
     summarise(duty: Duty, choice: ChoiceKeys | null, under?: HouseRules): TagSummary {
       const parts = { ...ready(), ...(under && { house: under }) };
       const proof = prove(duty, parts.shelf, parts.house);
-      const shown = (choice && judgeChoice(duty, choice, parts.house)) ?? proof.candidates[0] ?? null;
+      const shown =
+        (choice && judgeChoice(duty, parts.shelf, parts.house, choice)) ?? proof.candidates[0] ?? null;
       return {
         duty: proof.dutyVerdict,
         stations: shown?.stations ?? null,

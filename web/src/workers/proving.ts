@@ -10,7 +10,7 @@ export interface Proving {
   readonly shelf: Shelf;
   readonly house: HouseRules;
   readonly proof: Proof;
-  /** Looked at besides the proof's own: drives it would not have picked, constructions built for enquiry. */
+  /** Looked at besides the proof's own: drives it would not have picked, valves by construction. */
   readonly besides: Map<string, ProvenCandidate>;
   readonly groups: ReadonlyMap<string, readonly ProvenCandidate[]>;
 }
@@ -29,15 +29,19 @@ export function candidateOf(
 
 /** Candidates alike in line, class, cavity, seat and family of drives, in the order of the ranking. */
 export function grouped(proof: Proof): Map<string, ProvenCandidate[]> {
-  const byTorque = new Map<number, Map<string, ProvenCandidate[]>>();
+  // By the parts themselves: a name for each of thousands would cost more than the ranking.
+  const bySeat = new Map<unknown, Map<unknown, Map<unknown, ProvenCandidate[]>>>();
   const groups = new Map<string, ProvenCandidate[]>();
+  const within = <Value>(map: Map<unknown, Map<unknown, Value>>, key: unknown) => {
+    const inner = map.get(key) ?? new Map<unknown, Value>();
+    map.set(key, inner);
+    return inner;
+  };
   for (const c of proof.candidates) {
-    let families = byTorque.get(c.valve.alike.torque);
-    if (!families) {
-      families = new Map();
-      byTorque.set(c.valve.alike.torque, families);
-    }
-    const family = c.drive === null ? "" : c.drive.family.id;
+    const { size, cavity, seat } = c.valve;
+    // A seat belongs to one line at one size and class.
+    const families = within(within(bySeat, seat), cavity);
+    const family = c.drive?.family ?? size;
     const members = families.get(family);
     if (members) members.push(c);
     else {

@@ -1,31 +1,23 @@
 import type { Choice } from "@proven-seat/contract";
-import type { Cavity } from "@proven-seat/core/bodies";
 import type { BreakingPoint, DutyValue, MapCell } from "@proven-seat/core/breaking";
 import type { Missing } from "@proven-seat/core/duty";
 import type {
   CandidateDescription,
   DriveDescription,
   Envelope,
+  SectionData,
   StrokePicture,
   ValveDescription,
 } from "@proven-seat/core/proof";
-import type { Finding, RuleStation, Verdict } from "@proven-seat/core/rules";
-import type { SectionDimensions } from "@proven-seat/core/sections";
+import type { Figures, RuleStation, Verdict } from "@proven-seat/core/rules";
 
-export type HeldBy = Pick<
-  Finding,
-  | "rule"
-  | "asks"
-  | "verdict"
-  | "value"
-  | "limit"
-  | "sense"
-  | "unit"
-  | "margin"
-  | "marginUnit"
-  | "caseName"
-  | "says"
->;
+/** The finding that holds something back, as a sentence needs it. */
+export interface HeldBy extends Figures {
+  readonly rule: string;
+  readonly asks: string;
+  readonly verdict: Verdict;
+  readonly says: string;
+}
 
 /** A row of the candidate table: the best of the valves alike in line, class and seat. */
 export interface CandidateRow {
@@ -49,27 +41,8 @@ export interface CandidateDetail {
   readonly envelope: Envelope;
   readonly stroke: StrokePicture;
   readonly section: SectionData;
-  /** Nobody offers it: judged by construction, for an enquiry. */
-  readonly enquiry: boolean;
-}
-
-/** What the section of a candidate is drawn from. */
-export interface SectionData {
-  readonly construction: string;
-  readonly dimensions: SectionDimensions;
-  readonly dimensionsEstimated: boolean;
-  readonly cavity: Cavity;
-  readonly differentialBar: number;
-  readonly thrustN: number;
-  readonly seatLoadN: number;
-  readonly parts: readonly { readonly id: string; readonly name: string; readonly does: string }[];
-  readonly leakPaths: readonly {
-    readonly path: string;
-    readonly place: string;
-    readonly seals: readonly string[];
-  }[];
-  readonly strengths: readonly string[];
-  readonly limits: readonly string[];
+  /** Nobody offers it: judged by construction. */
+  readonly byConstruction: boolean;
 }
 
 /** How one construction fares, in a line. */
@@ -85,7 +58,7 @@ export interface ConstructionRow {
 }
 
 /** What the rules say of a construction nobody offers; null where it is not built in that size and class. */
-export interface EnquiryRow {
+export interface ByConstructionRow {
   readonly key: string;
   readonly stands: boolean;
   readonly fallsOn: HeldBy | null;
@@ -94,7 +67,7 @@ export interface EnquiryRow {
 
 /** A value that may move, without the function that moves it. */
 export type MovableValue = Omit<DutyValue, "at" | "knots">;
-export type { BreakingPoint, MapCell };
+export type { BreakingPoint, MapCell, SectionData };
 
 export interface NearestMissView {
   readonly key: string;

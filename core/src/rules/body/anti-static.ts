@@ -7,7 +7,7 @@ export const antiStatic = rule({
   asks: "Anti-static continuity",
   source: "A ball in polymer seats charges up; a spring must bridge ball, stem and body",
   inputs: ["hazards of the fluid", "anti-static device"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (!duty.hazards.has("flammable") ? "The fluid is not stated to burn." : null),
   examine: ({ valve, duty }) => {
     return fits(

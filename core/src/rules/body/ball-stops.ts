@@ -8,7 +8,7 @@ export const ballStops = rule({
   asks: "Ball kept in place after fire",
   source: "Once a soft seat has burnt, ribs or stops keep the ball on its metal lip",
   inputs: ["fire-safe", "fire case", "seat", "product line's stops"],
-  hangsOn: "line and seat",
+  hangsOn: ["seat"],
   unraised: noFire,
   examine: ({ valve }) => {
     if (valve.construction.support !== "floating" || valve.seat.material.kind === "metal")

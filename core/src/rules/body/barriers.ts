@@ -1,4 +1,4 @@
-import { stated, used } from "../inputs.ts";
+import { functionUsed, used } from "../inputs.ts";
 import { fits, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -7,13 +7,13 @@ export const barriers = rule({
   asks: "Block and bleed",
   source: "Each seat holds its own side while the cavity is bled (API 6D)",
   inputs: ["function", "cavity arrangement", "vent and drain"],
-  hangsOn: "line and cavity",
+  hangsOn: ["line", "cavity"],
   unraised: (duty) =>
-    duty.function !== "double block and bleed" ? "Block and bleed is not asked for." : null,
+    !duty.function.has("double block and bleed") ? "Block and bleed is not asked for." : null,
   examine: ({ valve, duty }) => {
     const { cavity, line } = valve;
     const uses = [
-      stated("function", duty.function, duty.stated.function),
+      functionUsed(duty),
       used("cavity arrangement", cavity.name, "catalogue"),
       used("vent and drain", line.ventAndDrain ? "fitted" : "none", "catalogue"),
     ];

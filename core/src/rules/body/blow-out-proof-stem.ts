@@ -8,7 +8,7 @@ export const blowOutProofStem = rule({
   asks: "Stem cannot blow out",
   source: "The stem is shouldered and put in from inside (ASME B16.34, API 608)",
   inputs: ["pressure", "stem design"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => ((worstPressure(duty) ?? 0) <= 0 ? "No pressure is stated." : null),
   examine: ({ valve, duty }) => {
     const pressure = worstPressure(duty)!;

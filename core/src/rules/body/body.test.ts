@@ -85,7 +85,7 @@ describe("sealing direction", () => {
 });
 
 describe("barriers, in-line repair, fire-safe", () => {
-  const block = dutyWith({ function: "double block and bleed" });
+  const block = dutyWith({ function: ["double block and bleed"] });
   it("counts barriers only for block and bleed", () => {
     expect(verdict("body/barriers")).toBe("not asked");
     expect(verdict("body/barriers", { duty: block })).toBe("fails");

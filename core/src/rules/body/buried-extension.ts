@@ -7,7 +7,7 @@ export const buriedExtension = rule({
   asks: "Extension of a buried valve",
   source: "A buried stem is extended, with vent, drain and sealant piped up",
   inputs: ["installation", "stem extension", "vent and drain"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (duty.installation !== "buried" ? "Not buried." : null),
   examine: ({ valve, duty }) => {
     const { stemExtension, ventAndDrain, seatSealant } = valve.line;

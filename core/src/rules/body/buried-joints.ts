@@ -7,7 +7,7 @@ export const buriedJoints = rule({
   asks: "Joints below ground",
   source: "A joint below ground cannot be tightened or watched",
   inputs: ["installation", "construction"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (duty.installation !== "buried" ? "Not buried." : null),
   examine: ({ valve, duty }) => {
     const joints = valve.construction.bodyJoints;

@@ -13,7 +13,7 @@ export const cavityDrain = rule({
   asks: "Test water left in the cavity",
   source: "Water from the test freezes in a cavity that cannot be drained",
   inputs: ["temperature", "vent and drain"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => {
     const cold = coldestCase(duty);
     return cold !== null && cold.temperatureC! > 0 ? "Never below freezing." : null;
@@ -33,6 +33,7 @@ export const cavityDrain = rule({
         limit: 0,
         unit: "°C",
         sense: "≥",
+        decides: valve.line.ventAndDrain ? "drain fitted" : null,
         caseName: cold.name,
         uses: [
           ...temperatureOf(cold),

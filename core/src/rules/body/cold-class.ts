@@ -5,7 +5,6 @@ import type { Designation } from "../../reference/pressure-temperature.ts";
  *
  * @param designation class or PN
  * @returns class number; a PN is read at seven and a half times its number
- * @throws never
  * @source cold ratings of carbon steel: class 150 about 20 bar, PN 20 not listed; nearest, never equal
  * @example coldClass({ system: "PN", number: 40 }) // → 300
  */

@@ -7,7 +7,7 @@ export const crystallisingCavity = rule({
   asks: "Crystals in the cavity",
   source: "What cools or dries in a cavity sets and locks the ball",
   inputs: ["hazards of the fluid", "cavity arrangement", "jacket"],
-  hangsOn: "line and cavity",
+  hangsOn: ["line", "cavity"],
   unraised: (duty) => (!duty.hazards.has("crystallises") ? "The fluid is not stated to do so." : null),
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;

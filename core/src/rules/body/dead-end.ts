@@ -1,6 +1,7 @@
-import { valueOnCurve } from "../../reference/curve.ts";
+import { against, inHand } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
-import { against, cannotTell, inHand, plain } from "../outcome.ts";
+import { deadEndOf } from "../limits/dead-end.ts";
+import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { worstPressure } from "../worst.ts";
 
@@ -9,29 +10,25 @@ export const deadEnd = rule({
   asks: "At the end of a line",
   source: "A wafer body is held by two flanges; a lug body by its maker's dead-end rating",
   inputs: ["end of line", "end connection", "dead-end rating", "pressure"],
-  hangsOn: "body",
+  hangsOn: ["size", "grade", "cavity"],
   unraised: (duty) => (!duty.stated.deadEnd ? "Piped on both sides." : null),
   examine: ({ valve, duty, house }) => {
     const { line } = valve;
-    const flangedOrWelded =
-      line.ends.includes(duty.endConnection) &&
-      duty.endConnection !== "wafer" &&
-      duty.endConnection !== "lug";
+    const end = deadEndOf(valve, duty);
     const uses = [
       stated("end of line", true, duty.stated.deadEnd),
       used("ends offered", line.ends.join(", "), "catalogue"),
     ];
-    if (flangedOrWelded)
+    if (end.held === "on its own")
       return plain("holds", "The body is bolted or welded on its own.", { uses, value: duty.endConnection });
-    const lug = line.ends.includes("lug") && duty.endConnection !== "wafer";
-    if (!lug)
+    if (end.held === "not at all")
       return plain("fails", "A wafer body falls off when the far flange is taken away.", {
         uses,
         value: "end of line",
         limit: "wafer",
         remedy: "A lug body with a dead-end rating, or a flanged one.",
       });
-    if (line.deadEndFactor === null)
+    if (end.limitBarG === null)
       return plain("fails", "The maker gives no dead-end rating for the lug body.", {
         uses,
         value: "end of line",
@@ -40,7 +37,7 @@ export const deadEnd = rule({
       });
     const pressure = worstPressure(duty);
     if (pressure === null) return cannotTell("the highest pressure", { uses });
-    const limit = line.deadEndFactor * valueOnCurve(valve.ratingCurve, 38);
+    const limit = end.limitBarG;
     const measured = against(pressure, limit, house.pressureMargin / 100);
     const { verdict } = measured;
     return plain(
@@ -54,7 +51,7 @@ export const deadEnd = rule({
         unit: "bar g",
         sense: "≤",
         remedy: verdict === "fails" ? "A flanged body." : null,
-        uses: [...uses, used("share of the rating at the end of a line", line.deadEndFactor, "catalogue")],
+        uses: [...uses, used("share of the rating at the end of a line", line.deadEndFactor!, "catalogue")],
       },
       inHand(measured, "%"),
     );

@@ -7,7 +7,7 @@ export const dirtyService = rule({
   asks: "Solids in the body",
   source: "Solids pack into cavities and bearings; constructions differ in what they pass",
   inputs: ["solids", "construction"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (duty.solidsPercent === 0 ? "No solids are stated." : null),
   examine: ({ valve, duty }) => {
     const solids = duty.solidsPercent;

@@ -7,7 +7,7 @@ export const discClash = rule({
   asks: "Disc swings clear of the pipe",
   source: "Chord of the open disc where it leaves the body",
   inputs: ["pipe bore", "disc and body dimensions", "house rule: disc to pipe clearance"],
-  hangsOn: "size",
+  hangsOn: ["size"],
   examine: ({ valve, duty, house }) => {
     if (valve.construction.closure !== "disc") return notAsked("No disc.");
     const bore = duty.stated.pipeBoreMm;

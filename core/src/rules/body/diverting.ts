@@ -1,4 +1,4 @@
-import { stated, used } from "../inputs.ts";
+import { functionUsed, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -7,9 +7,9 @@ export const diverting = rule({
   asks: "Number of ways",
   source: "Three-way bodies divert; two-way bodies stop",
   inputs: ["function", "construction"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   examine: ({ valve, duty }) => {
-    const wanted = duty.function === "diverting" ? 3 : 2;
+    const wanted = duty.function.has("diverting") ? 3 : 2;
     const ways = valve.construction.ways;
     return fits(
       ways === wanted,
@@ -22,10 +22,7 @@ export const diverting = rule({
         limit: ways,
         sense: "is",
         remedy: wanted === 3 ? "A three-way ball." : "A two-way body.",
-        uses: [
-          stated("function", duty.function, duty.stated.function),
-          used("construction", valve.construction.name, "catalogue"),
-        ],
+        uses: [functionUsed(duty), used("construction", valve.construction.name, "catalogue")],
       },
     );
   },

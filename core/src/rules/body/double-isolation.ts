@@ -1,21 +1,22 @@
-import { stated, used } from "../inputs.ts";
+import { functionUsed, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-const promises: Record<string, "one way" | "both ways"> = {
-  "double isolation, one way": "one way",
-  "double isolation, both ways": "both ways",
-};
+/** The further promise where both are asked; null where neither is. */
+function promiseOf(functions: ReadonlySet<string>): "one way" | "both ways" | null {
+  if (functions.has("double isolation, both ways")) return "both ways";
+  return functions.has("double isolation, one way") ? "one way" : null;
+}
 
 export const doubleIsolation = rule({
   id: "body/double-isolation",
   asks: "Double isolation",
   source: "Seats that hold at once against pressure from one side, counted honestly (API 6D)",
   inputs: ["function", "cavity arrangement"],
-  hangsOn: "line and cavity",
-  unraised: (duty) => (promises[duty.function] ? null : "One barrier is enough for this function."),
+  hangsOn: ["line", "cavity"],
+  unraised: (duty) => (promiseOf(duty.function) ? null : "One barrier is enough for this function."),
   examine: ({ valve, duty }) => {
-    const asked = promises[duty.function]!;
+    const asked = promiseOf(duty.function);
     const { forward, reverse } = valve.cavity.barriers;
     const have = asked === "both ways" ? Math.min(forward, reverse) : Math.max(forward, reverse);
     return fits(
@@ -36,7 +37,7 @@ export const doubleIsolation = rule({
             ? "Two double-piston seats, the cavity relieved outside."
             : "A double-piston seat downstream.",
         uses: [
-          stated("function", duty.function, duty.stated.function),
+          functionUsed(duty),
           used("barriers from upstream", forward, "catalogue"),
           used("barriers from downstream", reverse, "catalogue"),
           used("cavity arrangement", valve.cavity.name, "catalogue"),

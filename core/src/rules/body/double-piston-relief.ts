@@ -8,7 +8,7 @@ export const doublePistonRelief = rule({
   asks: "Relief of double-piston seats",
   source: "Neither seat lets cavity pressure out (API 6D)",
   inputs: ["phase", "cavity arrangement", "vent and drain"],
-  hangsOn: "line and cavity",
+  hangsOn: ["line", "cavity"],
   examine: ({ valve, duty }) => {
     if (valve.cavity.id !== "two double-piston") return notAsked("The seats are not both double-piston.");
     const liquid = flows(duty).some((phase) => phase !== "gas" && phase !== "steam");

@@ -1,4 +1,4 @@
-import { stated, used } from "../inputs.ts";
+import { functionUsed, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -7,8 +7,8 @@ export const emergencySpeed = rule({
   asks: "Fast enough for emergency",
   source: "A rising stem takes many turns of a handwheel",
   inputs: ["function", "construction"],
-  hangsOn: "line",
-  unraised: (duty) => (duty.function !== "emergency shut-down" ? "No emergency function." : null),
+  hangsOn: ["line"],
+  unraised: (duty) => (!duty.function.has("emergency shut-down") ? "No emergency function." : null),
   examine: ({ valve, duty }) => {
     const quick = valve.construction.stroke === "quarter turn";
     return fits(
@@ -18,10 +18,7 @@ export const emergencySpeed = rule({
         value: "quarter turn",
         limit: valve.construction.stroke,
         remedy: "A quarter-turn valve.",
-        uses: [
-          stated("function", duty.function, duty.stated.function),
-          used("stroke", valve.construction.stroke, "catalogue"),
-        ],
+        uses: [functionUsed(duty), used("stroke", valve.construction.stroke, "catalogue")],
       },
     );
   },

@@ -13,7 +13,7 @@ export const emissionClass = rule({
   asks: "Stem tightness to the outside",
   source: "Class of the stem seal (ISO 15848-1) on toxic and volatile service",
   inputs: ["stem tightness", "hazards of the fluid", "seal set"],
-  hangsOn: "seals",
+  hangsOn: ["seals"],
   unraised: (duty) => (classAsked(duty) === null ? "No class is asked for." : null),
   examine: ({ valve, duty }) => {
     const asked = classAsked(duty)!;

@@ -8,7 +8,7 @@ export const equalisingBypass = rule({
   asks: "Equalising bypass",
   source: "Opening against a large differential tears seats and shocks the line (house rule)",
   inputs: ["size", "pressure on either side", "equalising bypass", "house rule: bypass from"],
-  hangsOn: "size",
+  hangsOn: ["size"],
   unraised: (duty, house) => {
     const worst = worstClosed(duty);
     return worst !== null && worst.closedDifferentialBar! < house.bypassFromBar
@@ -32,6 +32,7 @@ export const equalisingBypass = rule({
         limit: house.bypassFromBar,
         unit: "bar",
         sense: "≤",
+        decides: fitted ? "bypass fitted" : null,
         caseId: worst.id,
         caseName: worst.name,
         uses: [

@@ -7,7 +7,7 @@ export const fibres = rule({
   asks: "Fibres",
   source: "Fibres wrap discs and wedge round plain balls; a notch shears them",
   inputs: ["fibres", "construction"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (!duty.stated.fluid.fibres ? "No fibres are stated." : null),
   examine: ({ valve, duty }) => {
     const { cutsFibres, fullBore, closure, name } = valve.construction;

@@ -7,7 +7,7 @@ export const fireSafe = rule({
   asks: "Fire-safe",
   source: "Fire type test (ISO 10497 / API 607) stated by the product line",
   inputs: ["fire-safe", "fire case", "product line's fire test", "seat"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: noFire,
   examine: ({ valve }) => {
     const tested = valve.line.fireSafe;

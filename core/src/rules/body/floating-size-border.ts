@@ -17,7 +17,7 @@ export const floatingSizeBorder = rule({
   asks: "Floating ball, size × class",
   source: "House rule: the downstream seat of a floating ball carries ball and line pressure",
   inputs: ["size", "class", "house rule: largest floating ball"],
-  hangsOn: "size",
+  hangsOn: ["size"],
   examine: ({ valve, house }) => {
     if (valve.construction.support !== "floating") return notAsked("The closing member does not float.");
     const limit = largestFloatingDn(valve.designation, house);

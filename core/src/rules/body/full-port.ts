@@ -7,7 +7,7 @@ export const fullPort = rule({
   asks: "Port",
   source: "Pigs, drains and slurries want the bore of the pipe",
   inputs: ["port", "product line's port"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (duty.port !== "full" ? "A reduced port is accepted." : null),
   examine: ({ valve, duty }) => {
     return fits(

@@ -7,7 +7,7 @@ export const hygienicCavity = rule({
   asks: "Product in the cavity",
   source: "Product left in a cavity spoils the next batch",
   inputs: ["hazards of the fluid", "cavity arrangement"],
-  hangsOn: "line and cavity",
+  hangsOn: ["line", "cavity"],
   unraised: (duty) => (!duty.hazards.has("hygienic") ? "The fluid is not stated to do so." : null),
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;

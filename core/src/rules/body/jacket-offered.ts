@@ -8,7 +8,7 @@ export const jacketOffered = rule({
   asks: "Steam jacket",
   source: "The line must be built with a jacket",
   inputs: ["jacket", "product line's jacket"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: noJacket,
   examine: ({ valve }) => {
     const offered = valve.line.jacket !== null;

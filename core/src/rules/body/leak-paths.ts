@@ -8,7 +8,7 @@ export const leakPaths = rule({
   asks: "Joints in lethal service",
   source: "Every joint is a place to leak from; house rule for lethal service",
   inputs: ["hazards of the fluid", "construction", "house rule: body joints in lethal service"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: noPoison,
   examine: ({ valve, duty, house }) => {
     const lethal = duty.hazards.has("lethal");

@@ -5,8 +5,8 @@ import { rule } from "../rule.ts";
 
 /** The shut case with the least to press the seat. */
 function leastDifferential(duty: SettledDuty): SettledCase | null {
-  const shut = duty.cases.filter((c) => c.mayBeShut && c.kind !== "fire" && c.differentialBar !== null);
-  return shut.reduce<SettledCase | null>(
+  const known = duty.shutCases.filter((c) => c.differentialBar !== null);
+  return known.reduce<SettledCase | null>(
     (a, c) => (a === null || c.differentialBar! < a.differentialBar! ? c : a),
     null,
   );
@@ -17,7 +17,7 @@ export const lowDifferential = rule({
   asks: "Tight at low differential",
   source: "A floating ball seals by preload until pressure helps; hard seats need more of it",
   inputs: ["pressure on either side", "construction", "seat", "house rule: low differential"],
-  hangsOn: "line and seat",
+  hangsOn: ["seat"],
   unraised: (duty, house) => {
     const least = leastDifferential(duty);
     return least !== null && least.differentialBar! >= house.lowDifferentialBar
@@ -40,6 +40,7 @@ export const lowDifferential = rule({
         limit: house.lowDifferentialBar,
         unit: "bar",
         sense: "≥",
+        decides: support === "floating" ? (hard ? null : "soft seat") : "spring-loaded",
         caseId: least.id,
         caseName: least.name,
         uses: [

@@ -7,7 +7,7 @@ export const polymerisingCavity = rule({
   asks: "Polymer in the cavity",
   source: "Monomer left standing polymerises and bursts or locks the valve",
   inputs: ["hazards of the fluid", "cavity arrangement"],
-  hangsOn: "line and cavity",
+  hangsOn: ["line", "cavity"],
   unraised: (duty) => (!duty.hazards.has("polymerises") ? "The fluid is not stated to do so." : null),
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;

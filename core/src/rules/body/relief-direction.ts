@@ -7,7 +7,7 @@ export const reliefDirection = rule({
   asks: "Side the cavity relieves to",
   source: "Mechanics of the seats",
   inputs: ["flow direction", "cavity arrangement"],
-  hangsOn: "line and cavity",
+  hangsOn: ["line", "cavity"],
   examine: ({ valve, duty }) => {
     if (!valve.construction.holdsCavity || valve.cavity.relievesTo !== "upstream")
       return notAsked("The arrangement does not relieve to one side.");

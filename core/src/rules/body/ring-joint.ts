@@ -8,7 +8,7 @@ export const ringJoint = rule({
   asks: "Ring joint",
   source: "House rule: raised faces up to a class, ring joints from there (ASME B16.5)",
   inputs: ["end connection", "class", "house rule: ring joints from class"],
-  hangsOn: "line and class",
+  hangsOn: ["line", "class"],
   unraised: ({ endConnection: end }) =>
     end === "flanged RF" || end === "flanged RTJ" ? null : "Not flanged.",
   examine: ({ valve, duty, house }) => {

@@ -7,7 +7,7 @@ export const sealingDirection = rule({
   asks: "Seals from the side asked",
   source: "Construction, cavity arrangement and the product line's own promise",
   inputs: ["flow direction", "product line's sealing direction", "cavity arrangement"],
-  hangsOn: "line and cavity",
+  hangsOn: ["line", "cavity"],
   examine: ({ valve, duty }) => {
     const bothWays = valve.line.sealing === "both ways" && !valve.cavity.oneWay;
     const seals = bothWays ? "both ways" : "one way";

@@ -8,7 +8,7 @@ export const shutOff = rule({
   asks: "Shut-off rate",
   source: "Rate the line promises with the seat (ISO 5208)",
   inputs: ["shut-off rate", "product line's rate"],
-  hangsOn: "line and seat",
+  hangsOn: ["seat"],
   unraised: (duty) => (duty.stated.shutOff === null ? "No rate is asked for." : null),
   examine: ({ valve, duty }) => {
     const asked = duty.stated.shutOff!;

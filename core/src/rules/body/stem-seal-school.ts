@@ -7,7 +7,7 @@ export const stemSealSchool = rule({
   asks: "Stem seal by house rule",
   source: "House rule: live-loaded stack or adjustable gland",
   inputs: ["stem seal", "house rule: stem seal"],
-  hangsOn: "seals",
+  hangsOn: ["seals"],
   unraised: (_, house) => (house.stemSealSchool === "either" ? "The house takes either." : null),
   examine: ({ valve, house }) => {
     const school = house.stemSealSchool;

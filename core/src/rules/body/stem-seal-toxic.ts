@@ -8,7 +8,7 @@ export const stemSealToxic = rule({
   asks: "Stem seal in toxic service",
   source: "A second seal stands behind the first, with a leak-off where a leak can kill",
   inputs: ["hazards of the fluid", "stem seal"],
-  hangsOn: "seals",
+  hangsOn: ["seals"],
   unraised: noPoison,
   examine: ({ valve, duty }) => {
     const lethal = duty.hazards.has("lethal");

@@ -7,7 +7,7 @@ export const threadedEnds = rule({
   asks: "Threaded and socket ends",
   source: "House rule for size; threads and sockets leave crevices and leak in lethal service",
   inputs: ["end connection", "size", "hazards of the fluid", "house rule: largest threaded end"],
-  hangsOn: "size",
+  hangsOn: ["size"],
   unraised: ({ endConnection: end }) =>
     end === "threaded" || end === "socket-weld" ? null : "Neither threaded nor socket-welded.",
   examine: ({ valve, duty, house }) => {

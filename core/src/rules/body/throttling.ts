@@ -1,4 +1,4 @@
-import { stated, used } from "../inputs.ts";
+import { functionUsed, used } from "../inputs.ts";
 import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -7,17 +7,14 @@ export const throttling = rule({
   asks: "Throttling",
   source: "A ball left part-open erodes its seat; notched balls and discs are made for it",
   inputs: ["function", "construction"],
-  hangsOn: "line",
-  unraised: (duty) => (duty.function !== "throttling" ? "Throttling is not asked for." : null),
+  hangsOn: ["line"],
+  unraised: (duty) => (!duty.function.has("throttling") ? "Throttling is not asked for." : null),
   examine: ({ valve, duty }) => {
     const can = valve.construction.throttling;
     const seen = {
       value: "wanted",
       limit: can,
-      uses: [
-        stated("function", duty.function, duty.stated.function),
-        used("construction", valve.construction.name, "catalogue"),
-      ],
+      uses: [functionUsed(duty), used("construction", valve.construction.name, "catalogue")],
     };
     if (can === "fine") return plain("holds", "Made to throttle.", seen);
     if (can === "coarse") return plain("tight", "Throttles coarsely, over the middle of its stroke.", seen);

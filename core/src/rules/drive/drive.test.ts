@@ -83,7 +83,7 @@ describe("drive strength", () => {
     );
   });
   it("adds named increments to the base and does not put a maker's factor on twice", () => {
-    const emergency = dutyWith({ ...doubleActing, function: "emergency shut-down", strokesPerYear: 1 });
+    const emergency = dutyWith({ ...doubleActing, function: ["emergency shut-down"], strokesPerYear: 1 });
     expect(proven({ duty: emergency }).demand.factor.total).toBeCloseTo(1.6, 12);
     const included = shelfWith((line) => ({ ...line, torqueIncludesFactor: 1.25 }));
     expect(proven({ duty: emergency, shelf: included }).demand.appliedFactor).toBeCloseTo(1.28, 12);

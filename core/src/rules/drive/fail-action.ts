@@ -6,7 +6,7 @@ export const failAction = rule({
   asks: "Action on supply loss",
   source: "Drive's action against the duty's",
   inputs: ["on supply loss", "drive's action"],
-  hangsOn: "action on supply loss",
+  hangsOn: ["drive.onSupplyLoss"],
   examine: ({ drive, duty }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const wanted = duty.stated.onSupplyLoss;

@@ -1,5 +1,5 @@
 import { weakestPoint } from "../../calc/actuator-margin.ts";
-import type { SuppliedDrive } from "../../catalogue/drive.ts";
+import type { SuppliedDrive } from "../../drives/index.ts";
 import { padOf } from "../../reference/pads.ts";
 import type { TorqueDemand } from "../../torque/demand.ts";
 
@@ -20,9 +20,7 @@ export interface DriveLimits {
  * @param supplied a drive at its lowest and highest supply
  * @param demand the valve's demand in the duty, N·m
  * @returns demand and output at the weakest named point, and the peak
- * @throws never; an unknown demand gives nulls
  * @source calculation contract, actuator-margin
- * @example driveLimits(suppliedDrive(drive, 4, 8), demand).peakNm
  */
 export function driveLimits(supplied: SuppliedDrive, demand: TorqueDemand): DriveLimits {
   const { offered, peakNm } = supplied;
@@ -41,7 +39,6 @@ export function driveLimits(supplied: SuppliedDrive, demand: TorqueDemand): Driv
  *
  * @param flange ISO 5211 designation of a checked catalogue
  * @returns N·m
- * @throws never for a checked catalogue
  * @source ISO 5211 (indicative)
  * @example padLimitNm("F07") // → 250
  */

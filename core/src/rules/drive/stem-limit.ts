@@ -1,4 +1,6 @@
-import { against, inHand, notAsked, plain } from "../outcome.ts";
+import { kindOf } from "../../drives/index.ts";
+import { against, inHand } from "../compare.ts";
+import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { driveLimits } from "./limits.ts";
 
@@ -7,7 +9,7 @@ export const stemLimit = rule({
   asks: "Stem limit",
   source: "Maximum allowable stem torque of the product line",
   inputs: ["highest air supply", "drive output", "maximum allowable stem torque"],
-  hangsOn: "seat at size with drive",
+  hangsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ valve, drive, supplied, demand, duty }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const { peakNm } = driveLimits(supplied, demand);
@@ -27,14 +29,7 @@ export const stemLimit = rule({
         remedy:
           measured.verdict === "fails" ? "A smaller drive, a lower supply limit or a stronger stem." : null,
         uses: () => [
-          drive.family.kind === "rack-and-pinion"
-            ? {
-                what: "highest air supply",
-                value: duty.airMaximumBarG,
-                unit: "bar g",
-                origin: duty.stated.airMaximumBarG === null ? "assumed" : "entered",
-              }
-            : { what: "output taken at", value: "stall", unit: "", origin: "catalogue" },
+          kindOf(drive.family).suppliedAt(duty, "highest"),
           { what: "maximum allowable stem torque", value: limit, unit: "N·m", origin: "catalogue" },
         ],
       },

@@ -1,4 +1,6 @@
-import { against, cannotTell, inHand, notAsked, plain } from "../outcome.ts";
+import { kindOf } from "../../drives/index.ts";
+import { against, inHand } from "../compare.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { driveLimits } from "./limits.ts";
 
@@ -22,23 +24,12 @@ export const strength = rule({
     "drive output",
     "house rule: torque margin",
   ],
-  hangsOn: "seat at size with drive",
+  hangsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ drive, supplied, demand, duty, house }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const limits = driveLimits(supplied, demand);
-    const pneumatic = drive.family.kind === "rack-and-pinion";
-    const supply = pneumatic
-      ? [
-          {
-            what: "lowest air supply",
-            value: duty.airMinimumBarG,
-            unit: "bar g" as const,
-            origin: duty.stated.airMinimumBarG === null ? ("assumed" as const) : ("entered" as const),
-          },
-        ]
-      : [{ what: "supply", value: "minimum voltage", unit: "" as const, origin: "catalogue" as const }];
     const uses = () => [
-      ...supply,
+      kindOf(drive.family).suppliedAt(duty, "lowest"),
       ...demand.factor.reasons.map((r) => ({
         what: `factor, ${r.why}`,
         value: r.adds,

@@ -7,7 +7,7 @@ export const strokeKind = rule({
   asks: "Drive suits the stroke",
   source: "A quarter-turn drive does not turn a rising stem",
   inputs: ["operator", "construction"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   examine: ({ valve, duty }) => {
     const quarter = valve.construction.stroke === "quarter turn";
     if (quarter) return notAsked("A quarter turn.");

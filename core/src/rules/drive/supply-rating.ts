@@ -1,4 +1,6 @@
-import { against, inHand, notAsked, plain } from "../outcome.ts";
+import { kindOf } from "../../drives/index.ts";
+import { against, inHand } from "../compare.ts";
+import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const supplyRating = rule({
@@ -6,11 +8,12 @@ export const supplyRating = rule({
   asks: "Drive air rating",
   source: "Drive family's maximum air pressure",
   inputs: ["highest air supply", "drive family's maximum air"],
-  hangsOn: "drive family",
+  hangsOn: ["drive.family"],
   examine: ({ drive, duty }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-    if (drive.family.kind !== "rack-and-pinion") return notAsked("No air is used.");
-    const limit = drive.family.maximumAirBarG;
+    const kind = kindOf(drive.family);
+    const limit = kind.maximumAirBarG(drive.family);
+    if (limit === null) return notAsked("No air is used.");
     const measured = against(duty.airMaximumBarG, limit, 0);
     return plain(
       measured.verdict,
@@ -24,12 +27,7 @@ export const supplyRating = rule({
         unit: "bar g",
         remedy: measured.verdict === "fails" ? "A filter-regulator with relief at the drive." : null,
         uses: [
-          {
-            what: "highest air supply",
-            value: duty.airMaximumBarG,
-            unit: "bar g",
-            origin: duty.stated.airMaximumBarG === null ? "assumed" : "entered",
-          },
+          kind.suppliedAt(duty, "highest"),
           { what: "cylinder rated to", value: limit, unit: "bar g", origin: "catalogue" },
         ],
       },

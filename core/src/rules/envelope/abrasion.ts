@@ -7,7 +7,7 @@ export const abrasion = rule({
   asks: "Seat against solids",
   source: "Hard solids embed in polymer (seat's abrasion figure, house rule)",
   inputs: ["solids", "seat", "house rule: solids a soft seat stands"],
-  hangsOn: "seat material",
+  hangsOn: ["seat.material"],
   unraised: (duty) => (duty.solidsPercent === 0 ? "No solids are stated." : null),
   examine: ({ valve, duty, house }) => {
     const solids = duty.solidsPercent;
@@ -24,7 +24,8 @@ export const abrasion = rule({
         used("a soft seat stands", house.softSeatSolidsPercent, "house rule", "%"),
       ],
     };
-    if (abrasionResistance >= 3) return plain("holds", "The seat stands abrasion.", seen);
+    if (abrasionResistance >= 3)
+      return plain("holds", "The seat stands abrasion.", { ...seen, decides: "hard enough" });
     if (!duty.solidsHard || solids <= house.softSeatSolidsPercent)
       return plain("tight", "Few or soft solids: the seat wears, but slowly.", seen);
     return plain("fails", "Hard solids embed in the seat and score the ball.", {

@@ -1,5 +1,6 @@
+import { inHand, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
-import { cannotTell, inHand, kelvinTo, notAsked, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { hottest } from "../worst.ts";
 
@@ -8,7 +9,7 @@ export const adjustableGlandHeat = rule({
   asks: "Packing held at heat",
   source: "House practice: elastomer-loaded stem seals end sooner than a graphite gland",
   inputs: ["temperature", "stem seal"],
-  hangsOn: "seals",
+  hangsOn: ["seals"],
   examine: ({ valve, duty, house }) => {
     const elastomer = valve.seals.parts.find((p) => p.material.kind === "o-ring");
     if (valve.seals.stemSeal !== "O-ring and packing" || !elastomer)

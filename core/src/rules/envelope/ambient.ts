@@ -5,9 +5,7 @@ import type { SettledCase, SettledDuty } from "../../duty/settle.ts";
  *
  * @param duty settled duty
  * @returns the cases, and "lowest ambient" at no pressure when it is stated
- * @throws never
  * @source the body follows the weather when the line is cold
- * @example withAmbient(duty).length
  */
 export function withAmbient(duty: SettledDuty): readonly SettledCase[] {
   const ambient = duty.stated.ambientMinimumC;
@@ -22,7 +20,7 @@ export function withAmbient(duty: SettledDuty): readonly SettledCase[] {
       downstreamBarG: 0,
       downstreamOrigin: "entered",
       temperatureC: ambient,
-      mayBeShut: true,
+      shut: true,
       phase: null,
       pressureBarG: 0,
       differentialBar: 0,

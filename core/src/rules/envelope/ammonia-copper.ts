@@ -9,7 +9,7 @@ export const ammoniaCopper = rule({
   asks: "Copper in ammonia",
   source: "Copper alloys crack in ammonia",
   inputs: ["service family", "trim"],
-  hangsOn: "trim",
+  hangsOn: ["trim"],
   unraised: (duty) => (duty.stated.fluid.family !== "ammonia" ? "No ammonia." : null),
   examine: ({ valve }) => {
     const copper = trimMetals(valve).find((p) => p.metal !== null && metalLimits(p.metal)?.copperAlloy);

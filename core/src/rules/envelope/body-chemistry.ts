@@ -7,7 +7,7 @@ export const bodyChemistry = rule({
   asks: "Body in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "body grade"],
-  hangsOn: "line and grade",
+  hangsOn: ["line", "grade"],
   examine: ({ valve, duty, house }) =>
     valve.construction.bodyWetted
       ? chemistryOf([{ part: "body", name: valve.grade.grade, material: valve.grade.metal }], duty, house)

@@ -1,6 +1,7 @@
-import { valueOnCurve } from "../../reference/curve.ts";
+import { against } from "../compare.ts";
 import { pressureAndTemperature } from "../inputs.ts";
-import { against, overCases } from "../outcome.ts";
+import { bodyRatingBarG, ratingEndsAtC } from "../limits/body.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
 export const bodyClass = rule({
@@ -8,10 +9,9 @@ export const bodyClass = rule({
   asks: "Body rating",
   source: "ASME B16.34 / EN 1092-1 by material group (indicative)",
   inputs: ["pressure", "temperature", "class", "material group", "house rule: pressure margin"],
-  hangsOn: "grade in class",
+  hangsOn: ["grade", "class"],
   examine: ({ valve, duty, house }) => {
-    const curve = valve.ratingCurve;
-    const top = curve.temperatureC.at(-1)!;
+    const top = ratingEndsAtC(valve);
     return overCases(duty.cases, {
       unit: "bar g",
       marginUnit: "%",
@@ -19,8 +19,7 @@ export const bodyClass = rule({
       measure: (c) => {
         if (c.pressureBarG === null) return { missing: "pressure" };
         if (c.temperatureC === null) return { missing: "temperature" };
-        const limit = c.temperatureC > top ? null : valueOnCurve(curve, c.temperatureC);
-        return against(c.pressureBarG, limit, house.pressureMargin / 100);
+        return against(c.pressureBarG, bodyRatingBarG(valve, c.temperatureC), house.pressureMargin / 100);
       },
       says: (verdict) =>
         verdict === "fails"

@@ -7,7 +7,7 @@ export const boltingMarine = rule({
   asks: "Bolting in marine air",
   source: "Exposed bolting in salt air (practice)",
   inputs: ["installation", "bolting"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (duty.installation !== "marine air" ? "No marine air." : null),
   examine: ({ valve, duty }) => {
     const { bolting } = valve;

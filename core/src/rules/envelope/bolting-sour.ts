@@ -8,7 +8,7 @@ export const boltingSour = rule({
   asks: "Bolting in sour service",
   source: "Exposed bolting of held hardness (ISO 15156)",
   inputs: ["partial pressure of H₂S", "bolting", "installation", "house rule: sour service from"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: notSour,
   examine: ({ valve, duty }) => {
     if (duty.stated.fluid.h2sKPa === null) return cannotTell("the partial pressure of H₂S");

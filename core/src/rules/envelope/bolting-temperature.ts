@@ -1,5 +1,6 @@
+import { kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
-import { kelvinTo, overCases } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 import { withAmbient } from "./ambient.ts";
 
@@ -8,7 +9,7 @@ export const boltingTemperature = rule({
   asks: "Bolting temperature range",
   source: "Range of the body bolting (indicative)",
   inputs: ["temperature", "lowest ambient", "bolting"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   examine: ({ valve, duty, house }) => {
     const { bolting } = valve;
     return overCases(withAmbient(duty), {

@@ -12,7 +12,7 @@ export const causticCracking = rule({
   asks: "Carbon steel in caustic",
   source: "Caustic cracks carbon steel that is not stress-relieved, above a temperature (practice)",
   inputs: ["service family", "temperature", "body grade"],
-  hangsOn: "line and grade",
+  hangsOn: ["line", "grade"],
   unraised: (duty) => (duty.stated.fluid.family === "caustic" ? null : "No caustic."),
   examine: ({ valve, duty }) => {
     if (!valve.construction.bodyWetted || !valve.grade.metal?.includes("carbon steel"))

@@ -36,69 +36,6 @@ function reliefOf(valve: Valve, piped: boolean): number | null {
   }).reliefBar;
 }
 
-/** What of a trapped cavity hangs on the duty alone: the same for every valve proved in it. */
-type ShutIn =
-  | {
-      readonly from: SettledCase;
-      readonly fluid: Fluid;
-      readonly end: { readonly c: number; readonly name: string };
-    }
-  | { readonly missing: string }
-  | null;
-
-/** Where a shut-in valve may warm to: its hottest shut case, or the sun on an idle line. */
-function warmest(duty: SettledDuty, house: HouseRules): { c: number; name: string } {
-  const sun = duty.installation === "outdoor" || duty.installation === "marine air" ? house.solarRiseK : 0;
-  let end = { c: duty.ambientMaximumC + sun, name: sun > 0 ? "sun on an idle line" : "highest ambient" };
-  for (const c of duty.cases)
-    if (c.kind !== "fire" && c.mayBeShut && c.temperatureC !== null && c.temperatureC > end.c)
-      end = { c: c.temperatureC, name: c.name };
-  return end;
-}
-
-function shutInBy(duty: SettledDuty, house: HouseRules): ShutIn {
-  const shut = duty.cases.filter((c) => c.mayBeShut && c.kind !== "fire");
-  if (shut.length === 0) return null;
-  const wet = shut.filter((c) => c.phase !== "gas" && c.phase !== "steam");
-  if (wet.length === 0) return null;
-  if (wet.every((c) => c.phase === null)) return { missing: "the fluid's phase" };
-  const from = wet.reduce<SettledCase | null>(
-    (a, c) => (c.temperatureC !== null && (a === null || c.temperatureC < a.temperatureC!) ? c : a),
-    null,
-  );
-  if (from === null) return { missing: "a temperature" };
-  if (from.pressureBarG === null) return { missing: `pressure of ${from.name}` };
-  const fluid = duty.substance;
-  if (fluid === null || fluid.expansionPerK === null || fluid.compressibilityPerBar === null)
-    return { missing: "the substance, for its thermal expansion" };
-  return { from, fluid, end: warmest(duty, house) };
-}
-
-/** A proof asks hundreds of valves the same of one duty. */
-const lately: { duty: SettledDuty | null; house: HouseRules | null; shutIn: ShutIn } = {
-  duty: null,
-  house: null,
-  shutIn: null,
-};
-/**
- * What liquid a duty shuts into a cavity, and how warm it gets there.
- *
- * @param duty settled duty
- * @param house the sun's share
- * @returns where it is shut in and where it ends; what is missing; null where no liquid is shut in
- * @throws never
- * @source the duty; the coldest shut case that is not gas or steam
- * @example shutIn(duty, house)
- */
-export function shutIn(duty: SettledDuty, house: HouseRules): ShutIn {
-  if (lately.duty !== duty || lately.house !== house) {
-    lately.shutIn = shutInBy(duty, house);
-    lately.duty = duty;
-    lately.house = house;
-  }
-  return lately.shutIn;
-}
-
 /**
  * The worst a trapped cavity of a valve sees in a duty: shut in at the coldest shut case, warmed to the
  * hottest shut case or to an idle line in the sun.
@@ -107,9 +44,7 @@ export function shutIn(duty: SettledDuty, house: HouseRules): ShutIn {
  * @param duty settled duty
  * @param house limit factor and the sun's share
  * @returns the rise with its ends; or what is missing; or null where nothing is trapped (gas, no shut case)
- * @throws never
  * @source cavity-rise and seat-relief of the calculation contract; body compliance is an estimate
- * @example cavityOf(valve, duty, house)
  */
 export function cavityOf(
   valve: Valve,
@@ -119,7 +54,7 @@ export function cavityOf(
   // Little is left in a filled cavity, and a three-way ball's is always open to one of its ports.
   if (!valve.cavity.deadSpace) return null;
   if (valve.construction.ways === 3 && valve.cavity.relievesTo === "while open only") return null;
-  const cause = shutIn(duty, house);
+  const cause = duty.shutIn;
   if (cause === null || "missing" in cause) return cause;
   const { from, fluid, end } = cause;
   const endTemperatureC = Math.max(end.c, from.temperatureC!);

@@ -2,8 +2,7 @@ import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import { type Suitability, suitability } from "../../reference/suitability.ts";
 import { gravityOf, type Verdict } from "../finding.ts";
-import type { Found } from "../found.ts";
-import { cannotTell, notAsked, plain } from "../outcome.ts";
+import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
 
 /** A wetted part and the name its material has in the suitability tables. */
 export interface WettedPart {
@@ -36,11 +35,9 @@ function verdictOf(rating: Suitability | null, house: HouseRules): Verdict {
  * @param duty settled duty
  * @param house what *suitable with limits* counts as
  * @returns the governing part's outcome; *cannot tell* names what evidence is missing
- * @throws never
  * @source suitability tables (indicative, screening only)
- * @example chemistryOf([{ part: "seat", name: "PTFE", material: "ptfe" }], duty, house).verdict
  */
-export function chemistryOf(parts: readonly WettedPart[], duty: SettledDuty, house: HouseRules): Found {
+export function chemistryOf(parts: readonly WettedPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const family = duty.stated.fluid.family;
   if (family === null) return cannotTell("the fluid's service family");
   if (parts.length === 0) return notAsked("None of it meets the fluid.");

@@ -8,7 +8,7 @@ export const chlorideBody = rule({
   asks: "Body in chlorides",
   source: "Cracking temperature and pitting content by metal (indicative)",
   inputs: ["chlorides", "temperature", "body grade"],
-  hangsOn: "line and grade",
+  hangsOn: ["line", "grade"],
   unraised: noChlorides,
   examine: ({ valve, duty, house }) => {
     return chlorideJudged(bodyMetal(valve), duty, house);

@@ -8,7 +8,7 @@ export const decompression = rule({
   asks: "Rapid gas decompression",
   source: "Gas taken up bursts an elastomer when pressure is let off (NORSOK M-710, ISO 23936; house border)",
   inputs: ["pressure", "phase", "seal set", "house rule: rapid decompression"],
-  hangsOn: "seals",
+  hangsOn: ["seals"],
   unraised: (duty, house) => {
     const phases = flows(duty);
     const pressure = worstPressure(duty);
@@ -39,6 +39,7 @@ export const decompression = rule({
         limit: house.decompressionFromBarG,
         unit: "bar g",
         sense: "≤",
+        decides: part === null ? "every seal stands it" : null,
         remedy: weak
           ? "Another elastomer, or a lip seal."
           : "A certified grade of the elastomer, or a lip seal.",

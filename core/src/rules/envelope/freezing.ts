@@ -1,5 +1,6 @@
+import { inHand, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
-import { cannotTell, inHand, kelvinTo, plain } from "../outcome.ts";
+import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { coldest } from "../worst.ts";
 
@@ -8,7 +9,7 @@ export const freezing = rule({
   asks: "Fluid sets in the body",
   source: "Below its triple point the fluid is solid (table of fluids)",
   inputs: ["temperature", "substance", "construction"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (duty.substance === null ? "No substance is picked." : null),
   examine: ({ valve, duty }) => {
     const fluid = duty.substance!;

@@ -8,7 +8,7 @@ export const galling = rule({
   asks: "Ball on metal seat",
   source: "Like on like stainless galls under load; one face wants a hard coating (practice)",
   inputs: ["seat", "trim"],
-  hangsOn: "trim and seat",
+  hangsOn: ["trim", "seat"],
   examine: ({ valve }) => {
     if (valve.seat.material.kind !== "metal") return notAsked("A soft seat does not gall.");
     const { ball, coating } = valve.trim;

@@ -8,7 +8,7 @@ export const gasketClass = rule({
   asks: "Gasket in the class",
   source: "House rule: PTFE gaskets creep above a class (bolt load)",
   inputs: ["class", "seal set", "house rule: PTFE gaskets up to class"],
-  hangsOn: "seals in class",
+  hangsOn: ["seals", "class"],
   examine: ({ valve, house }) => {
     const soft = valve.seals.parts.find((p) => p.material.id === "ptfe-gasket");
     if (!soft) return notAsked("No PTFE gasket.");

@@ -1,5 +1,6 @@
+import { kelvinTo } from "../compare.ts";
 import { temperatureOf } from "../inputs.ts";
-import { kelvinTo, overCases } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
 export const gradeMaximum = rule({
@@ -7,7 +8,7 @@ export const gradeMaximum = rule({
   asks: "Grade maximum",
   source: "Grade's own maximum: graphitisation, embrittlement, loss of strength (indicative)",
   inputs: ["temperature", "body grade", "house rule: temperature margin"],
-  hangsOn: "grade",
+  hangsOn: ["grade"],
   examine: ({ valve, duty, house }) =>
     overCases(duty.cases, {
       unit: "°C",

@@ -1,5 +1,6 @@
+import { kelvinTo } from "../compare.ts";
 import { temperatureOf } from "../inputs.ts";
-import { kelvinTo, overCases } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 import { withAmbient } from "./ambient.ts";
 
@@ -8,7 +9,7 @@ export const gradeMinimum = rule({
   asks: "Grade minimum",
   source: "Grade's own minimum, impact-tested where the grade requires it (indicative)",
   inputs: ["temperature", "lowest ambient", "body grade", "house rule: temperature margin"],
-  hangsOn: "grade",
+  hangsOn: ["grade"],
   examine: ({ valve, duty, house }) =>
     overCases(withAmbient(duty), {
       unit: "°C",

@@ -8,7 +8,7 @@ export const hydrogenBody = rule({
   asks: "Body in hydrogen",
   source: "Embrittlement by metal (indicative)",
   inputs: ["hazards of the fluid", "body grade"],
-  hangsOn: "line and grade",
+  hangsOn: ["line", "grade"],
   unraised: noHydrogen,
   examine: ({ valve, duty }) => {
     return hydrogenJudged(bodyMetal(valve), duty);

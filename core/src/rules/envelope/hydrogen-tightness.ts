@@ -8,7 +8,7 @@ export const hydrogenTightness = rule({
   asks: "Tightness for hydrogen",
   source: "Hydrogen finds leaks that nothing else does: a classed stem seal (practice)",
   inputs: ["hazards of the fluid", "seal set"],
-  hangsOn: "seals",
+  hangsOn: ["seals"],
   unraised: noHydrogen,
   examine: ({ valve, duty }) => {
     const has = valve.seals.emissionClass;

@@ -8,7 +8,7 @@ export const hydrogenTrim = rule({
   asks: "Trim in hydrogen",
   source: "Embrittlement by metal (indicative)",
   inputs: ["hazards of the fluid", "trim"],
-  hangsOn: "trim",
+  hangsOn: ["trim"],
   unraised: noHydrogen,
   examine: ({ valve, duty }) => {
     return hydrogenJudged(trimMetals(valve), duty);

@@ -1,5 +1,6 @@
+import { inHand, kelvinTo } from "../compare.ts";
 import { used } from "../inputs.ts";
-import { inHand, kelvinTo, notAsked, plain } from "../outcome.ts";
+import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const jacketHeat = rule({
@@ -7,7 +8,7 @@ export const jacketHeat = rule({
   asks: "Jacket heats seat and seals",
   source: "Everything inside a jacket comes to its temperature",
   inputs: ["jacket temperature", "seat"],
-  hangsOn: "line and seat",
+  hangsOn: ["seat"],
   unraised: (duty) => (duty.stated.jacketC === null ? "No jacket." : null),
   examine: ({ valve, duty, house }) => {
     const heat = duty.stated.jacketC!;

@@ -1,5 +1,6 @@
+import { against, inHand, kelvinTo } from "../compare.ts";
 import { used } from "../inputs.ts";
-import { against, cannotTell, inHand, kelvinTo, notAsked, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { noJacket } from "../raised.ts";
 import { rule } from "../rule.ts";
 
@@ -8,7 +9,7 @@ export const jacketLimit = rule({
   asks: "Jacket limits",
   source: "Jacket's own pressure and temperature (product line)",
   inputs: ["jacket pressure and temperature", "product line's jacket"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: noJacket,
   examine: ({ valve, duty, house }) => {
     const { jacketBarG, jacketC } = duty.stated;

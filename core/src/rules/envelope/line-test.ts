@@ -1,6 +1,7 @@
 import { valueOnCurve } from "../../reference/curve.ts";
+import { against, inHand } from "../compare.ts";
 import { used } from "../inputs.ts";
-import { against, inHand, plain } from "../outcome.ts";
+import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const lineTest = rule({
@@ -9,7 +10,7 @@ export const lineTest = rule({
   source:
     "A shut valve is tested at most at a tenth above the lower of rating and seat limit (API 598, API 6D)",
   inputs: ["line test pressure", "rating", "seat curve"],
-  hangsOn: "body and seat",
+  hangsOn: ["size", "grade", "cavity", "seat"],
   unraised: (duty) =>
     duty.stated.lineTestBarG === null ? "No line test against the shut valve is stated." : null,
   examine: ({ valve, duty }) => {

@@ -1,10 +1,10 @@
 import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import { type MetalLimits, metalLimits } from "../../reference/metals.ts";
+import { against, inHand, kelvinTo } from "../compare.ts";
 import { gravityOf } from "../finding.ts";
-import type { Found } from "../found.ts";
 import { hazardsUsed, stated, used } from "../inputs.ts";
-import { against, cannotTell, inHand, kelvinTo, notAsked, plain } from "../outcome.ts";
+import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
 import { hottest, worstPressure } from "../worst.ts";
 
 /** A wetted metal part; `metal` is its name in the tables, null where they have none. */
@@ -13,13 +13,16 @@ export interface MetalPart {
   readonly metal: string | null;
 }
 
+const marginOf = (outcome: Outcome) =>
+  outcome.kind === "measured" ? (outcome.margin ?? Infinity) : Infinity;
+
 /** Judges each part and keeps the gravest; parts the tables do not know are *cannot tell*. */
 function gravestPart(
   parts: readonly MetalPart[],
   what: string,
-  judge: (part: MetalPart & { metal: string }, limits: MetalLimits) => Found,
-): Found {
-  let worst: Found | null = null;
+  judge: (part: MetalPart & { metal: string }, limits: MetalLimits) => Outcome,
+): Outcome {
+  let worst: Outcome | null = null;
   for (const { part, metal } of parts) {
     const limits = metal === null ? undefined : metalLimits(metal);
     const outcome =
@@ -29,7 +32,7 @@ function gravestPart(
     if (
       worst === null ||
       gravityOf(outcome.verdict) > gravityOf(worst.verdict) ||
-      (outcome.verdict === worst.verdict && (outcome.margin ?? Infinity) < (worst.margin ?? Infinity))
+      (outcome.verdict === worst.verdict && marginOf(outcome) < marginOf(worst))
     )
       worst = outcome;
   }
@@ -44,11 +47,9 @@ function gravestPart(
  * @param house partial pressure from which a service is sour
  * @returns the gravest part's outcome; *cannot tell* where the family is
  *   sour and no partial pressure is stated
- * @throws never
  * @source ISO 15156 (NACE MR0175), limits of metals (indicative)
- * @example sourLimits([{ part: "ball", metal: "17-4PH" }], duty, house).verdict
  */
-export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Found {
+export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const entered = duty.stated.fluid.h2sKPa;
   if (entered === null && duty.stated.fluid.family === "sour hydrocarbon")
     return cannotTell("the partial pressure of H₂S");
@@ -96,11 +97,9 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
  * @param duty settled duty
  * @param house temperature margin
  * @returns the gravest part's outcome
- * @throws never
  * @source limits of metals (indicative)
- * @example chlorideJudged([{ part: "body", metal: "austenitic 316" }], duty, house).verdict
  */
-export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Found {
+export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const chlorides = duty.chloridesMgL;
   const hot = hottest(duty);
   if (hot === null) return cannotTell("a temperature");
@@ -151,11 +150,9 @@ export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, h
  * @param parts wetted metal parts
  * @param duty settled duty
  * @returns the gravest part's outcome
- * @throws never
  * @source limits of metals (indicative)
- * @example hydrogenJudged([{ part: "stem", metal: "17-4PH" }], duty).verdict
  */
-export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): Found {
+export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): Outcome {
   return gravestPart(parts, "hydrogen limit", ({ part, metal }, { hydrogen }) =>
     plain(
       hydrogen === "yes" ? "holds" : hydrogen === "limited" ? "tight" : "fails",
@@ -185,11 +182,9 @@ export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): 
  * @param duty settled duty
  * @param house pressure margin
  * @returns the gravest part's outcome
- * @throws never
  * @source limits of metals (indicative); oxygen practice for impingement sites
- * @example oxygenJudged([{ part: "ball", metal: "alloy 400" }], duty, house).verdict
  */
-export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Found {
+export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const pressure = worstPressure(duty);
   if (pressure === null) return cannotTell("the highest pressure");
   return gravestPart(parts, "oxygen limit", ({ part, metal }, { oxygenLimitBarG }) => {

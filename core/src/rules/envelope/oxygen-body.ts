@@ -8,7 +8,7 @@ export const oxygenBody = rule({
   asks: "Body in oxygen",
   source: "Pressure a metal stands where oxygen impinges (indicative)",
   inputs: ["hazards of the fluid", "pressure", "body grade"],
-  hangsOn: "line and grade",
+  hangsOn: ["line", "grade"],
   unraised: noOxygen,
   examine: ({ valve, duty, house }) => {
     return oxygenJudged(bodyMetal(valve), duty, house);

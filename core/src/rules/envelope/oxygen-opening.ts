@@ -9,7 +9,7 @@ export const oxygenOpening = rule({
   asks: "Opening into oxygen",
   source: "A quarter turn opens fast: adiabatic compression heats what lies behind it (practice)",
   inputs: ["hazards of the fluid", "pressure on either side", "equalising bypass", "construction"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: noOxygen,
   examine: ({ valve, duty }) => {
     const worst = worstClosed(duty);

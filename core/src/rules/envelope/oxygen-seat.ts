@@ -8,7 +8,7 @@ export const oxygenSeat = rule({
   asks: "Seat in oxygen",
   source: "Polymers that may be lit by adiabatic compression (indicative)",
   inputs: ["hazards of the fluid", "seat"],
-  hangsOn: "seat material",
+  hangsOn: ["seat.material"],
   unraised: noOxygen,
   examine: ({ valve, duty }) => {
     const seat = valve.seat.material;

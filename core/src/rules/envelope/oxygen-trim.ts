@@ -8,7 +8,7 @@ export const oxygenTrim = rule({
   asks: "Trim in oxygen",
   source: "Pressure a metal stands where oxygen impinges (indicative)",
   inputs: ["hazards of the fluid", "pressure", "trim"],
-  hangsOn: "trim",
+  hangsOn: ["trim"],
   unraised: noOxygen,
   examine: ({ valve, duty, house }) => {
     return oxygenJudged(trimMetals(valve), duty, house);

@@ -6,7 +6,7 @@ export const sealChemistry = rule({
   asks: "Seals in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seal set"],
-  hangsOn: "seals",
+  hangsOn: ["seals"],
   examine: ({ valve, duty, house }) =>
     chemistryOf(
       valve.seals.parts.map(({ part, material }) => ({ part, name: material.name, material: material.id })),

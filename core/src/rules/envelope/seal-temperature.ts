@@ -1,6 +1,7 @@
 import type { SettledCase } from "../../duty/settle.ts";
+import { kelvinTo } from "../compare.ts";
 import { temperatureOf } from "../inputs.ts";
-import { kelvinTo, overCases } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 import { withAmbient } from "./ambient.ts";
 
@@ -9,7 +10,7 @@ export const sealTemperature = rule({
   asks: "Seal temperature range",
   source: "Seal, packing and gasket ranges (indicative)",
   inputs: ["temperature", "lowest ambient", "seal set", "house rule: temperature margin"],
-  hangsOn: "seals",
+  hangsOn: ["seals"],
   examine: ({ valve, duty, house }) => {
     const parts = valve.seals.parts;
     // The weakest part of the set decides at each end of the range.

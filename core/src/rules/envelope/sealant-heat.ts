@@ -1,5 +1,7 @@
+import { kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
-import { kelvinTo, notAsked, overCases } from "../outcome.ts";
+import { notAsked } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
 export const sealantHeat = rule({
@@ -7,7 +9,7 @@ export const sealantHeat = rule({
   asks: "Sealant in heat and steam",
   source: "Where sealant is the seal, it runs out of hot grooves and steam washes it away (indicative)",
   inputs: ["temperature", "phase", "construction"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   examine: ({ valve, duty, house }) => {
     const limit = valve.construction.sealantMaximumC;
     if (limit === null) return notAsked("No sealant seals it.");

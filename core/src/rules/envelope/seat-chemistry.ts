@@ -6,7 +6,7 @@ export const seatChemistry = rule({
   asks: "Seat in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seat"],
-  hangsOn: "seat material",
+  hangsOn: ["seat.material"],
   examine: ({ valve, duty, house }) => {
     const { id, name } = valve.seat.material;
     return chemistryOf([{ part: "seat", name, material: id }], duty, house);

@@ -1,6 +1,7 @@
 import { isPassing } from "../../duty/case-kinds.ts";
+import { kelvinTo } from "../compare.ts";
 import { temperatureOf } from "../inputs.ts";
-import { kelvinTo, overCases } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
 export const seatHeadroom = rule({
@@ -8,7 +9,7 @@ export const seatHeadroom = rule({
   asks: "Seat headroom",
   source: "House rule: kelvin below the seat's continuous maximum",
   inputs: ["temperature", "case kind", "seat continuous maximum", "house rule: seat headroom"],
-  hangsOn: "seat material",
+  hangsOn: ["seat.material"],
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     return overCases(duty.cases, {

@@ -1,6 +1,8 @@
-import { valueOnCurve } from "../../reference/curve.ts";
+import { against } from "../compare.ts";
 import { temperatureOf } from "../inputs.ts";
-import { against, notAsked, overCases } from "../outcome.ts";
+import { seatStandsBar } from "../limits/seat.ts";
+import { notAsked } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
 export const seatLimit = rule({
@@ -8,7 +10,7 @@ export const seatLimit = rule({
   asks: "Seat limit",
   source: "Seat curve of the product line, else the generic curve (indicative)",
   inputs: ["pressure on either side", "temperature", "seat curve", "house rule: pressure margin"],
-  hangsOn: "seat curve",
+  hangsOn: ["size", "seat"],
   examine: ({ valve, duty, house }) => {
     const { material, curve, curveName, curveIsGeneric } = valve.seat;
     if (curve === null) return notAsked("A metal seat is limited by the body class.");
@@ -17,15 +19,11 @@ export const seatLimit = rule({
       marginUnit: "%",
       sense: "≤",
       measure: (c) => {
-        if (!c.mayBeShut) return null;
+        if (!c.shut) return null;
         if (c.closedDifferentialBar === null) return { missing: "pressure" };
         if (c.temperatureC === null) return { missing: "temperature" };
-        const outside = c.temperatureC < material.minimumC || c.temperatureC > material.excursionMaximumC;
-        return against(
-          c.closedDifferentialBar,
-          outside ? null : valueOnCurve(curve, c.temperatureC),
-          house.pressureMargin / 100,
-        );
+        const limit = seatStandsBar({ material, curve }, c.temperatureC);
+        return against(c.closedDifferentialBar, limit, house.pressureMargin / 100);
       },
       says: (verdict) =>
         verdict === "fails"

@@ -13,10 +13,8 @@ export interface SeatLoad {
  * @param valve a valve of the catalogue
  * @param differentialBar differential across the shut valve, bar ≥ 0
  * @returns load, projected contact ring area and their quotient
- * @throws never
  * @source floating ball: max(F₀ + T/2, T), thrust T on the contact circle; sliding seat: spring and
  *   differential on the ring between seal and contact circle; other seats: their preload alone
- * @example seatLoad(valve, 50).stressMPa
  */
 export function seatLoad(valve: Valve, differentialBar: number): SeatLoad {
   const { seatContactDiameterMm: d, seatSealDiameterMm: outer, seatWidthMm, seatLoadN } = valve.size.geometry;
@@ -37,9 +35,7 @@ export function seatLoad(valve: Valve, differentialBar: number): SeatLoad {
  * @param seat seat material
  * @param temperatureC °C
  * @returns MPa, linear between 23 °C and the highest continuous temperature, flat outside
- * @throws never
  * @source reference/seat-materials.csv (indicative)
- * @example allowableStressMPa(seatMaterial("ptfe"), 23) // → 10
  */
 export function allowableStressMPa(
   seat: {

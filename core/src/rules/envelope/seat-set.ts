@@ -7,7 +7,7 @@ export const seatSet = rule({
   asks: "Seat set after standing shut",
   source: "A soft seat held shut sets; grooves or a relieving seat let pressure behind it (practice)",
   inputs: ["longest shut", "flow direction", "seat", "equalising grooves", "house rule: seat sets after"],
-  hangsOn: "seat at size",
+  hangsOn: ["size", "cavity", "seat"],
   examine: ({ valve, duty, house }) => {
     const { material } = valve.seat;
     if (material.kind === "metal") return notAsked("A metal seat does not set.");
@@ -25,7 +25,7 @@ export const seatSet = rule({
     if (eased)
       return plain("holds", "Pressure reaches behind the seat and keeps it from setting one way.", {
         ...seen,
-        uses,
+        decides: valve.line.equalisingGrooves ? "grooves let it go" : "relieving seat lets it go",
       });
     return duty.flowDirection === "both ways" && valve.construction.support === "floating"
       ? plain(

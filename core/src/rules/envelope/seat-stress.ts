@@ -1,5 +1,6 @@
+import { against } from "../compare.ts";
 import { pressureAndTemperature, used } from "../inputs.ts";
-import { against, overCases } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 import { allowableStressMPa, seatLoad } from "./seat-load.ts";
 
@@ -8,7 +9,7 @@ export const seatStress = rule({
   asks: "Seat stress",
   source: "Load on the contact ring against the material at temperature (derivation; indicative)",
   inputs: ["pressure on either side", "temperature", "seat geometry", "seat"],
-  hangsOn: "seat at size",
+  hangsOn: ["size", "cavity", "seat"],
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     return overCases(duty.cases, {
@@ -16,7 +17,7 @@ export const seatStress = rule({
       marginUnit: "%",
       sense: "≤",
       measure: (c) => {
-        if (!c.mayBeShut) return null;
+        if (!c.shut) return null;
         if (c.closedDifferentialBar === null) return { missing: "pressure" };
         if (c.temperatureC === null) return { missing: "temperature" };
         return against(

@@ -1,5 +1,6 @@
+import { kelvinTo } from "../compare.ts";
 import { temperatureOf } from "../inputs.ts";
-import { kelvinTo, overCases } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
 export const seatTemperature = rule({
@@ -7,7 +8,7 @@ export const seatTemperature = rule({
   asks: "Seat temperature range",
   source: "Seat material range, excursions included (indicative)",
   inputs: ["temperature", "seat minimum and excursion maximum", "house rule: temperature margin"],
-  hangsOn: "seat material",
+  hangsOn: ["seat.material"],
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     return overCases(duty.cases, {

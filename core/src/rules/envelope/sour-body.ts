@@ -8,7 +8,7 @@ export const sourBody = rule({
   asks: "Body in sour service",
   source: "ISO 15156 limits by metal (indicative)",
   inputs: ["partial pressure of H₂S", "body grade", "house rule: sour service from"],
-  hangsOn: "line and grade",
+  hangsOn: ["line", "grade"],
   unraised: notSour,
   examine: ({ valve, duty, house }) => {
     return sourLimits(bodyMetal(valve), duty, house);

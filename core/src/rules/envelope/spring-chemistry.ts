@@ -7,7 +7,7 @@ export const springChemistry = rule({
   asks: "Springs in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "trim"],
-  hangsOn: "trim",
+  hangsOn: ["trim"],
   examine: ({ valve, duty, house }) => {
     const { spring } = valve.trim;
     if (spring === null) return notAsked("No springs in the fluid.");

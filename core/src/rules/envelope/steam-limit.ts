@@ -1,5 +1,8 @@
+import { kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
-import { kelvinTo, notAsked, overCases } from "../outcome.ts";
+import { steamEndsOf } from "../limits/seat.ts";
+import { notAsked } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
 export const steamLimit = rule({
@@ -7,16 +10,16 @@ export const steamLimit = rule({
   asks: "Seat in steam",
   source: "Seat's standing in steam and the house's limit, lower than the dry one",
   inputs: ["temperature", "phase", "seat", "house rule: soft seats in steam"],
-  hangsOn: "seat material",
+  hangsOn: ["seat.material"],
   unraised: ({ cases }) =>
     cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.phase === "steam")
       ? null
       : "No case is steam.",
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
-    if (seat.kind === "metal") return notAsked("A metal seat.");
-    const limit =
-      seat.steam === "no" ? null : seat.steam === "yes" ? house.steamLimitC : house.limitedSteamLimitC;
+    const ends = steamEndsOf(seat, house);
+    if (ends === null) return notAsked("A metal seat.");
+    const { staysToC: limit, washedAtC } = ends;
     return overCases(duty.cases, {
       unit: "°C",
       marginUnit: "K",
@@ -26,10 +29,10 @@ export const steamLimit = rule({
         if (c.temperatureC === null) return { missing: "temperature" };
         if (limit === null) {
           // Low-pressure steam-out through an open valve is a wash, not a service.
-          const wash = c.kind === "steam-out" && !c.mayBeShut && c.temperatureC <= house.limitedSteamLimitC;
+          const wash = c.kind === "steam-out" && !c.shut && c.temperatureC <= washedAtC;
           return {
             value: c.temperatureC,
-            limit: house.limitedSteamLimitC,
+            limit: washedAtC,
             margin: null,
             verdict: wash ? "tight" : "fails",
           };
@@ -46,7 +49,7 @@ export const steamLimit = rule({
       uses: (c) => [
         ...temperatureOf(c),
         used(`${seat.name} in steam`, seat.steam, "reference"),
-        used("limit in steam", limit ?? house.limitedSteamLimitC, "house rule", "°C"),
+        used("limit in steam", washedAtC, "house rule", "°C"),
       ],
     });
   },

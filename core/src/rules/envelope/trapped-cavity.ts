@@ -1,7 +1,8 @@
+import { against, inHand } from "../compare.ts";
 import { used } from "../inputs.ts";
-import { against, cannotTell, inHand, notAsked, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { cavityOf, shutIn } from "./cavity-of.ts";
+import { cavityOf } from "./cavity-of.ts";
 
 export const trappedCavity = rule({
   id: "envelope/trapped-cavity",
@@ -16,8 +17,8 @@ export const trappedCavity = rule({
     "rating",
     "house rule: limit for a trapped cavity",
   ],
-  hangsOn: "body and seat",
-  unraised: (duty, house) => (shutIn(duty, house) === null ? "No liquid is shut in." : null),
+  hangsOn: ["size", "grade", "cavity", "seat"],
+  unraised: (duty) => (duty.shutIn === null ? "No liquid is shut in." : null),
   examine: ({ valve, duty, house }) => {
     if (!valve.construction.holdsCavity) return notAsked("No cavity.");
     const trapped = cavityOf(valve, duty, house);

@@ -12,7 +12,7 @@ export const vacuum = rule({
   asks: "Vacuum",
   source: "Linings and seats that are pushed off by the atmosphere (product line)",
   inputs: ["pressure on either side", "product line's vacuum rating"],
-  hangsOn: "line",
+  hangsOn: ["line"],
   unraised: (duty) => (underVacuum(duty) ? null : "No case runs below the atmosphere."),
   examine: ({ valve, duty }) => {
     const under = underVacuum(duty)!;

@@ -7,7 +7,7 @@ export const wetCarbonDioxide = rule({
   asks: "Carbon steel in wet CO₂",
   source: "Carbonic acid eats carbon steel where there is free water (practice)",
   inputs: ["service family", "free water", "body grade"],
-  hangsOn: "line and grade",
+  hangsOn: ["line", "grade"],
   unraised: ({ stated, substance }) =>
     stated.fluid.family === "carbon dioxide dense phase" || substance?.id === "carbon-dioxide"
       ? null

@@ -6,9 +6,7 @@ import type { MetalPart } from "./metal-judgements.ts";
  *
  * @param valve a valve of the catalogue
  * @returns one part; none where a lining keeps the fluid off it
- * @throws never
  * @source the catalogue
- * @example bodyMetal(valve)[0].part // → "body"
  */
 export const bodyMetal = (valve: Valve): MetalPart[] =>
   valve.construction.bodyWetted ? [{ part: "body", metal: valve.grade.metal }] : [];
@@ -18,9 +16,7 @@ export const bodyMetal = (valve: Valve): MetalPart[] =>
  *
  * @param valve a valve of the catalogue
  * @returns the parts the trim names
- * @throws never
  * @source the catalogue
- * @example trimMetals(valve).length
  */
 export const trimMetals = (valve: Valve): MetalPart[] => [
   { part: "ball", metal: valve.trim.ball },

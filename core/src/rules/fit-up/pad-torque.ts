@@ -1,5 +1,6 @@
+import { against, inHand } from "../compare.ts";
 import { driveLimits, padLimitNm } from "../drive/limits.ts";
-import { against, inHand, notAsked, plain } from "../outcome.ts";
+import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const padTorque = rule({
@@ -7,7 +8,7 @@ export const padTorque = rule({
   asks: "Pad limit",
   source: "ISO 5211 maximum flange torque (indicative)",
   inputs: ["highest air supply", "drive output", "valve's mounting pad"],
-  hangsOn: "seat at size with drive",
+  hangsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ valve, drive, supplied, demand }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const { peakNm, needsNm } = driveLimits(supplied, demand);

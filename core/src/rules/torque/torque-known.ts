@@ -6,7 +6,7 @@ export const torqueKnown = rule({
   asks: "Break-to-open torque",
   source: "Maker's torque table, linear in differential, never extrapolated; growth with time closed",
   inputs: ["differential", "maker's torque table", "longest shut", "house rule: sizing basis"],
-  hangsOn: "seat at size",
+  hangsOn: ["size", "cavity", "seat"],
   examine: ({ demand, duty, valve }) => {
     const shut = duty.stated.longestShutDays === null ? ("assumed" as const) : ("entered" as const);
     const uses = () => [

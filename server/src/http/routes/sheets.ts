@@ -1,19 +1,35 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
-import type { ReproofAnswer } from "@proven-seat/contract";
-import { reprove } from "@proven-seat/core/proof";
+import {
+  readSheet,
+  reprove,
+  type Sheet as SheetDocument,
+  type UnreadableSheet,
+} from "@proven-seat/core/proof";
 import { sheetPdf } from "../../documents/sheet-pdf.ts";
 import { Sheet } from "../../store/entities/sheet.ts";
 import { issueSheet, presentSheetRow } from "../../store/issue.ts";
 import { tagOrProblem } from "../../store/tags.ts";
 import type { Mount } from "../mount.ts";
-import { notThere } from "../problem.ts";
+import { notThere, Problem } from "../problem.ts";
 
 async function sheetOrProblem(em: EntityManager, id: string): Promise<Sheet> {
   return (await em.findOne(Sheet, { id })) ?? Promise.reject(notThere("sheet"));
 }
 
-const fileName = (sheet: Sheet, ending: string) =>
-  `attachment; filename="${sheet.content.tag.number.replace(/[^\w.-]+/g, "_")}-${sheet.revision}.${ending}"`;
+/** The sheet in the newest format; one that this release cannot read says why. */
+function readable(sheet: Sheet) {
+  const reading = readSheet(sheet.content);
+  if ("error" in reading) throw unreadable(reading.error);
+  return reading.sheet;
+}
+
+const unreadable = ({ code, message, field }: UnreadableSheet["error"]) =>
+  new Problem(422, code, `This sheet cannot be read: ${message}${field ? ` (${field})` : ""}`);
+
+const fileName = ({ content, revision }: Sheet, ending: string) => {
+  const { number } = (content as SheetDocument).tag;
+  return `attachment; filename="${number.replace(/[^\w.-]+/g, "_")}-${revision}.${ending}"`;
+};
 
 export function mountSheets(mount: Mount): void {
   mount("sheets", async ({ em, parameters }) => {
@@ -26,26 +42,24 @@ export function mountSheets(mount: Mount): void {
     return sheets.map(presentSheetRow);
   });
 
-  mount("issueSheet", ({ em, parameters, body, user }) =>
-    em.transactional((tx) => issueSheet(tx, parameters.id!, body.version, user)),
-  );
+  mount("issueSheet", ({ em, parameters, body, user }) => issueSheet(em, parameters.id!, body, user));
 
   mount("sheet", async ({ em, parameters, response }) => {
     const sheet = await sheetOrProblem(em, parameters.id!);
     response.set("Content-Disposition", fileName(sheet, "json"));
-    return sheet.content;
+    // As it was issued, byte for byte in its canonical form: the digest is of it.
+    return sheet.content as { format: string; digest: string };
   });
 
   mount("sheetPdf", async ({ em, parameters, query, response }) => {
     const sheet = await sheetOrProblem(em, parameters.id!);
-    const pdf = await sheetPdf(sheet.content, query.units === "US" ? "US" : "metric");
+    const pdf = await sheetPdf(readable(sheet), query.units === "US" ? "US" : "metric");
     response.type("application/pdf").set("Content-Disposition", fileName(sheet, "pdf")).send(pdf);
   });
 
-  // Sheets are written by this program, so what comes back is always a reproof.
-  mount(
-    "reproveSheet",
-    async ({ em, parameters }) =>
-      reprove((await sheetOrProblem(em, parameters.id!)).content) as ReproofAnswer,
-  );
+  mount("reproveSheet", async ({ em, parameters }) => {
+    const result = reprove((await sheetOrProblem(em, parameters.id!)).content);
+    if ("error" in result) throw unreadable(result.error);
+    return result;
+  });
 }

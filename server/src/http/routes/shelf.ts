@@ -1,32 +1,29 @@
 import { UniqueConstraintViolationException } from "@mikro-orm/core";
 import { type Catalogue, type CatalogueFault, readCatalogueDocument } from "@proven-seat/core/catalogue";
-import { defaultHouseRules } from "@proven-seat/core/house";
+import type { HouseRules } from "@proven-seat/core/house";
 import { digestOf } from "@proven-seat/core/proof";
+import { storedHouseRules } from "@proven-seat/core/stored";
 import { currentCatalogue, currentHouseRules } from "../../store/current.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../../store/entities/versions.ts";
+import { catalogueOf, houseRulesOf } from "../../store/stored.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
 
-type Stored = { version: number; values: unknown; reason: string; createdAt: Date; createdBy: string };
+type Stored = { version: number; values: HouseRules; reason: string; createdAt: Date; createdBy: string };
 const presentRules = ({ createdAt, ...rest }: Stored) => ({ ...rest, createdAt: createdAt.toISOString() });
 
 interface Revision {
   revision: number;
   digest: string;
-  content: Catalogue;
+  content: unknown;
   reason: string;
   createdAt: Date;
   createdBy: string;
 }
-const presentRow = ({ revision, digest, content, reason, createdAt, createdBy }: Revision) => ({
-  revision,
-  digest,
-  name: content.name,
-  status: content.status,
-  reason,
-  createdAt: createdAt.toISOString(),
-  createdBy,
-});
+const presentRow = ({ revision, digest, content, reason, createdAt, createdBy }: Revision) => {
+  const { name, status } = content as Catalogue;
+  return { revision, digest, name, status, reason, createdAt: createdAt.toISOString(), createdBy };
+};
 const mostFaults = 200;
 const broken = (faults: readonly CatalogueFault[]) =>
   new Problem(
@@ -65,8 +62,9 @@ export function mountShelf(mount: Mount): void {
     const found = Number.isInteger(revision) && (await em.findOne(CatalogueVersion, { revision }));
     if (!found)
       throw new Problem(404, "not-found", `There is no revision ${parameters.revision} of the catalogue.`);
-    const { digest, createdAt, createdBy, content } = found;
-    return { revision, digest, createdAt: createdAt.toISOString(), createdBy, catalogue: content };
+    const { digest, createdAt, createdBy } = found;
+    const catalogue = catalogueOf(found);
+    return { revision, digest, createdAt: createdAt.toISOString(), createdBy, catalogue };
   });
 
   mount("newCatalogue", async ({ em, body, user }) => {
@@ -117,13 +115,7 @@ export function mountShelf(mount: Mount): void {
   mount("houseRuleVersions", async ({ em }) => {
     const versions = await em.find(HouseRuleVersion, {}, { orderBy: { version: "desc" } });
     return versions.map(({ version, content, reason, createdAt, createdBy }) =>
-      presentRules({
-        version,
-        values: { ...defaultHouseRules(), ...(content as object) },
-        reason,
-        createdAt,
-        createdBy,
-      }),
+      presentRules({ version, values: houseRulesOf({ content }), reason, createdAt, createdBy }),
     );
   });
 
@@ -133,7 +125,7 @@ export function mountShelf(mount: Mount): void {
         const { version } = await currentHouseRules(tx);
         if (version !== body.basedOn) throw stale(version);
         const next = { version: version + 1, reason: body.reason, createdAt: new Date(), createdBy: user };
-        tx.create(HouseRuleVersion, { ...next, content: body.values });
+        tx.create(HouseRuleVersion, { ...next, content: storedHouseRules(body.values) });
         await tx.flush();
         return presentRules({ ...next, values: body.values });
       });

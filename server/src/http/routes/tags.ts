@@ -1,7 +1,8 @@
-import { type ListedTag, writeCsv } from "@proven-seat/core/line-list";
+import { writeCsv } from "@proven-seat/core/line-list";
 import { Sheet } from "../../store/entities/sheet.ts";
 import { DutyVersion, Tag } from "../../store/entities/tag.ts";
 import { importTags } from "../../store/import.ts";
+import { dutyOf } from "../../store/stored.ts";
 import { tagRows } from "../../store/tag-rows.ts";
 import { addTag, presentTag, projectOrProblem, saveTag, tagOrProblem, writing } from "../../store/tags.ts";
 import type { Mount } from "../mount.ts";
@@ -28,7 +29,7 @@ export function mountTags(mount: Mount): void {
       { project: parameters.id!, id: { $in: body.ids } },
       { fields: ["id", "version", "duty"] },
     );
-    return tags.map(({ id, version, duty }) => ({ id, version, duty }));
+    return tags.map(({ id, version, duty }) => ({ id, version, duty: dutyOf({ duty }) }));
   });
 
   mount("importTags", async ({ em, parameters, body, user }) => {
@@ -42,7 +43,7 @@ export function mountTags(mount: Mount): void {
     response
       .type("text/csv; charset=utf-8")
       .set("Content-Disposition", `attachment; filename="line-list.csv"`)
-      .send(`\uFEFF${writeCsv(tags as ListedTag[])}`);
+      .send(`\uFEFF${writeCsv(tags.map(presentTag))}`);
   });
 
   mount("tag", async ({ em, parameters }) => presentTag(await tagOrProblem(em, parameters.id!)));
@@ -64,7 +65,7 @@ export function mountTags(mount: Mount): void {
     const versions = await em.find(DutyVersion, { tagId: tag.id }, { orderBy: { version: "desc" } });
     return versions.map(({ version, duty, createdAt, createdBy }) => ({
       version,
-      duty,
+      duty: dutyOf({ duty }),
       createdAt: createdAt.toISOString(),
       createdBy,
     }));

@@ -1,5 +1,4 @@
 import { defineEntity, type InferEntity } from "@mikro-orm/core";
-import type { CandidateDescription, Sheet as SheetDocument } from "@proven-seat/core/proof";
 import { Tag } from "./tag.ts";
 
 /** The server's own proof of a chosen candidate; never changed. */
@@ -14,7 +13,7 @@ export const Proof = defineEntity({
     houseRuleVersion: p.integer(),
     engine: p.text(),
     digest: p.text(),
-    content: p.json<CandidateDescription>(),
+    content: p.json<unknown>(),
     createdAt: p.datetime(),
     createdBy: p.text(),
   }),
@@ -29,7 +28,7 @@ export const Sheet = defineEntity({
     tag: () => p.manyToOne(Tag).ref(),
     proof: () => p.manyToOne(Proof).ref(),
     revision: p.text(),
-    content: p.json<SheetDocument>(),
+    content: p.json<unknown>(),
     issuedAt: p.datetime(),
     issuedBy: p.text(),
   }),

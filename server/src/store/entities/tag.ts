@@ -1,6 +1,5 @@
 import { defineEntity, type InferEntity } from "@mikro-orm/core";
 import type { Choice } from "@proven-seat/contract";
-import type { Duty } from "@proven-seat/core/duty";
 import { Project } from "./project.ts";
 
 export const Tag = defineEntity({
@@ -12,8 +11,8 @@ export const Tag = defineEntity({
     number: p.text(),
     service: p.text(),
     unit: p.text(),
-    /** The duty in force; every saved one stays in duty_version. */
-    duty: p.json<Duty>(),
+    /** The duty in force, as it was written: read it with dutyOf. Every saved one stays in duty_version. */
+    duty: p.json<unknown>(),
     dutyVersion: p.integer(),
     choice: p.json<Choice>().nullable(),
     version: p.integer(),
@@ -32,7 +31,7 @@ export const DutyVersion = defineEntity({
   properties: (p) => ({
     tagId: p.uuid().primary(),
     version: p.integer().primary(),
-    duty: p.json<Duty>(),
+    duty: p.json<unknown>(),
     createdAt: p.datetime(),
     createdBy: p.text(),
   }),

@@ -1,6 +1,4 @@
 import { defineEntity } from "@mikro-orm/core";
-import type { Catalogue } from "@proven-seat/core/catalogue";
-import type { HouseRules } from "@proven-seat/core/house";
 
 export const CatalogueVersion = defineEntity({
   name: "CatalogueVersion",
@@ -8,7 +6,7 @@ export const CatalogueVersion = defineEntity({
   properties: (p) => ({
     revision: p.integer().primary(),
     digest: p.text(),
-    content: p.json<Catalogue>(),
+    content: p.json<unknown>(),
     reason: p.text(),
     createdAt: p.datetime(),
     createdBy: p.text(),
@@ -20,7 +18,7 @@ export const HouseRuleVersion = defineEntity({
   tableName: "house_rule_version",
   properties: (p) => ({
     version: p.integer().primary(),
-    content: p.json<HouseRules>(),
+    content: p.json<unknown>(),
     reason: p.text(),
     createdAt: p.datetime(),
     createdBy: p.text(),

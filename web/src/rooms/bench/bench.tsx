@@ -75,7 +75,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   const takenKey = useBench((s) => s.inHand);
   const settledInHand = inHand !== null && view?.askedFor === takenKey;
   const [wishing, setWishing] = useState(false);
-  const offered = detail !== null && !detail.enquiry;
+  const offered = detail !== null && !detail.byConstruction;
   const chooseInHand = () => setWishing(true);
   const override = () => offered && setAsking("override");
   // biome-ignore lint/correctness/useExhaustiveDependencies: acts once, when the wish meets the proof

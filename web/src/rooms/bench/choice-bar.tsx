@@ -32,7 +32,7 @@ export function ChoiceBar({ detail, tagId, isChosen, onChoose, onOverride }: Pro
   );
   return (
     <div className="border-t border-rule px-4 py-2.5">
-      {detail.enquiry ? (
+      {detail.byConstruction ? (
         <p className="flex flex-wrap items-center gap-3">
           <span className="border border-dashed border-ink px-1 text-[12px]">by construction</span>
           <span className="text-[12px] text-dim">

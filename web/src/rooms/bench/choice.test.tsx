@@ -46,7 +46,7 @@ describe("what may be done with the candidate in hand", () => {
     expect(useBench.getState().compared).toEqual([]);
   });
   it("is to enquire, where nobody offers it", () => {
-    bar({ ...atTheBench("XV-3052").view.inHand!, enquiry: true });
+    bar({ ...atTheBench("XV-3052").view.inHand!, byConstruction: true });
     expect(screen.getByText("by construction")).toBeTruthy();
     expect(screen.queryByRole("button", { name: /^Choose/ })).toBeNull();
   });

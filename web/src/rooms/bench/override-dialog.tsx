@@ -1,3 +1,4 @@
+import { figuresOf } from "@proven-seat/core/rules";
 import { useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
@@ -36,7 +37,7 @@ export function OverrideDialog({
             <span className="mt-0.5">
               <BoreMark verdict={f.verdict} />
             </span>
-            {heldSentence(f, units)}
+            {heldSentence({ ...f, ...figuresOf(f) }, units)}
           </li>
         ))}
       </ul>

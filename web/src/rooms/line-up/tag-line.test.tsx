@@ -61,7 +61,7 @@ describe("a tag as a line", () => {
   });
   it("names what is missing before anything else", () => {
     const summary = summaryOf("XV-9001");
-    expect(line(row(), summary).cells.at(-1)).toMatch(/Missing: service family and \d more$/);
+    expect(line(row(), summary).cells.at(-1)).toMatch(/Missing: line class and \d more$/);
   });
   it("says that nothing stands, and what the nearest misses", () => {
     expect(line(row(), summaryOf("XV-4020")).cells.at(-1)).toMatch(/^Nothing stands. Nearest: /);

@@ -48,9 +48,9 @@ describe("constructions", () => {
     );
     const name = allowed!.closest("li")!.querySelector("button span span")!.textContent!;
     const { id } = api.constructions().find((c) => c.name === name)!;
-    expect(allowed!.closest("li")!.textContent).toContain(api.enquiry(id)!.words);
+    expect(allowed!.closest("li")!.textContent).toContain(api.byConstruction(id)!.words);
     fireEvent.click(allowed!);
-    expect(useBench.getState().inHand).toBe(api.enquiry(id)!.key);
+    expect(useBench.getState().inHand).toBe(api.byConstruction(id)!.key);
   });
 });
 

@@ -4,14 +4,14 @@ import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
-import type { BenchView, ConstructionRow, EnquiryRow } from "../../workers/views.ts";
+import type { BenchView, ByConstructionRow, ConstructionRow } from "../../workers/views.ts";
 
-type Enquiries = Readonly<Record<string, EnquiryRow | null | undefined>>;
+type Built = Readonly<Record<string, ByConstructionRow | null | undefined>>;
 
 /** Constructions that do not stand, asked for one after the other: each is a task of its own for the prover. */
 function useConstructions(view: BenchView, prover: ProverHandle | null) {
   const [rows, setRows] = useState<readonly ConstructionRow[]>([]);
-  const [enquiries, setEnquiries] = useState<Enquiries>({});
+  const [built, setBuilt] = useState<Built>({});
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof asks anew
   useEffect(() => {
     let current = true;
@@ -20,14 +20,14 @@ function useConstructions(view: BenchView, prover: ProverHandle | null) {
       const found = await prover.api.constructions();
       if (!current) return;
       setRows(found);
-      setEnquiries({});
+      setBuilt({});
       // A pause first: while somebody types, the next proof must not wait behind these.
       await new Promise((resolve) => setTimeout(resolve, 250));
       for (const row of found) {
         if (!current) return;
         if (row.standing > 0) continue;
-        const enquiry = await prover.api.enquiry(row.id);
-        if (current) setEnquiries((so) => ({ ...so, [row.id]: enquiry }));
+        const unoffered = await prover.api.byConstruction(row.id);
+        if (current) setBuilt((so) => ({ ...so, [row.id]: unoffered }));
       }
     };
     void ask();
@@ -35,26 +35,26 @@ function useConstructions(view: BenchView, prover: ProverHandle | null) {
       current = false;
     };
   }, [view.rows, prover]);
-  return { rows, enquiries };
+  return { rows, built };
 }
 
 function sentence(
   row: ConstructionRow,
-  enquiry: EnquiryRow | null | undefined,
+  unoffered: ByConstructionRow | null | undefined,
   units: Parameters<typeof heldSentence>[1],
 ) {
   if (row.standing > 0) return `${row.standing} stand`;
   if (row.fallsOn !== null) return heldSentence(row.fallsOn, units);
-  if (enquiry === undefined) return "nobody offers it here; asking the rules …";
-  if (enquiry === null) return "Not built in this size and class.";
-  return enquiry.stands
+  if (unoffered === undefined) return "nobody offers it here; asking the rules …";
+  if (unoffered === null) return "Not built in this size and class.";
+  return unoffered.stands
     ? "Nobody offers it here."
-    : enquiry.fallsOn
-      ? heldSentence(enquiry.fallsOn, units)
+    : unoffered.fallsOn
+      ? heldSentence(unoffered.fallsOn, units)
       : "";
 }
 
-/** Every construction in a line: how many stand, or why none does; and what could be enquired for. */
+/** Every construction in a line: how many stand, or why none does; and what could be asked for. */
 export const Constructions = memo(function Constructions({
   view,
   prover,
@@ -62,7 +62,7 @@ export const Constructions = memo(function Constructions({
   view: BenchView;
   prover: ProverHandle | null;
 }) {
-  const { rows, enquiries } = useConstructions(view, prover);
+  const { rows, built } = useConstructions(view, prover);
   const units = useUnits();
   const inHand = view.inHand?.candidate.valve.constructionId;
   const { take } = useBench.getState();
@@ -71,16 +71,16 @@ export const Constructions = memo(function Constructions({
       <h2 className="pb-1">Constructions</h2>
       <ul>
         {rows.map((row) => {
-          const enquiry = enquiries[row.id];
+          const unoffered = built[row.id];
           const verdict =
             row.key !== null
               ? row.verdict
-              : enquiry === undefined
+              : unoffered === undefined
                 ? "not asked"
-                : enquiry?.stands
+                : unoffered?.stands
                   ? "cannot tell"
                   : "fails";
-          const key = row.key ?? enquiry?.key ?? null;
+          const key = row.key ?? unoffered?.key ?? null;
           return (
             <li key={row.id} className={`border-b border-rule/60 ${row.id === inHand ? "bg-second" : ""}`}>
               <button
@@ -91,7 +91,7 @@ export const Constructions = memo(function Constructions({
                 onClick={() => key !== null && take(key)}
               >
                 <span className="relative top-0.5">
-                  <BoreMark verdict={key === null && enquiry === null ? "not asked" : verdict} />
+                  <BoreMark verdict={key === null && unoffered === null ? "not asked" : verdict} />
                 </span>
                 <span className={row.standing > 0 ? "flex items-baseline justify-between gap-2" : "grid"}>
                   <span className={row.standing > 0 ? "font-semibold text-ink" : "text-ink"}>{row.name}</span>
@@ -99,26 +99,26 @@ export const Constructions = memo(function Constructions({
                     className={`text-[12px] text-dim ${row.standing > 0 ? "whitespace-nowrap" : ""}`}
                     title={row.considered > 0 ? `${row.considered} considered` : undefined}
                   >
-                    {sentence(row, enquiry, units)}
+                    {sentence(row, unoffered, units)}
                   </span>
                 </span>
               </button>
-              {row.standing === 0 && enquiry?.stands && (
+              {row.standing === 0 && unoffered?.stands && (
                 <p className="grid grid-cols-[20px_minmax(0,1fr)] px-1 pb-1 text-[12px]">
                   <span />
                   <span>
                     <button
                       type="button"
                       className="border border-dashed border-ink px-1"
-                      onClick={() => take(enquiry.key)}
+                      onClick={() => take(unoffered.key)}
                     >
                       by construction
                     </button>{" "}
-                    {enquiry.words}.{" "}
+                    {unoffered.words}.{" "}
                     <button
                       type="button"
                       className="quiet"
-                      onClick={() => void navigator.clipboard?.writeText(enquiry.words)}
+                      onClick={() => void navigator.clipboard?.writeText(unoffered.words)}
                     >
                       copy
                     </button>

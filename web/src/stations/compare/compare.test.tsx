@@ -62,12 +62,12 @@ describe("candidates side by side", () => {
   });
   it("give a valve by construction no torque and no price", async () => {
     const bench = atTheBench("XV-3052");
-    const enquiry = bench.api
+    const unoffered = bench.api
       .constructions()
       .filter((c) => c.standing === 0)
-      .map((c) => bench.api.enquiry(c.id))
+      .map((c) => bench.api.byConstruction(c.id))
       .find((found) => found !== null)!;
-    useBench.setState({ compared: [bench.view.rows[0]!.key, enquiry.key] });
+    useBench.setState({ compared: [bench.view.rows[0]!.key, unoffered.key] });
     render(<Compare view={bench.view} prover={bench.prover} />);
     await screen.findByRole("table");
     expect(cells("price")[1]).toBe("ask the maker");

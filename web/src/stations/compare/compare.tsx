@@ -1,10 +1,11 @@
-import { ruleStations } from "@proven-seat/core/rules";
+import { type FindingDescription, figuresOf, ruleStations } from "@proven-seat/core/rules";
 import { figure, figureText, marginWords, type Reading } from "@proven-seat/core/units";
 import { memo, useEffect, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
+import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import { verdictText } from "../../parts/verdict-words.ts";
 import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
@@ -25,12 +26,21 @@ const facts: readonly (readonly [string, (d: CandidateDetail, units: Reading) =>
     "drive",
     (d) => (d.candidate.drive ? `${d.candidate.drive.family} ${d.candidate.drive.size}` : "bare stem"),
   ],
-  ["break torque", (d, u) => (d.enquiry ? "ask the maker" : figureText(d.candidate.breakNm, "N·m", u))],
-  ["weight", (d) => (d.enquiry ? "ask the maker" : `${figure(d.candidate.weightKg)} kg`)],
-  ["price", (d) => (d.enquiry ? "ask the maker" : figure(d.candidate.price))],
+  [
+    "break torque",
+    (d, u) => (d.byConstruction ? "ask the maker" : figureText(d.candidate.breakNm, "N·m", u)),
+  ],
+  ["weight", (d) => (d.byConstruction ? "ask the maker" : `${figure(d.candidate.weightKg)} kg`)],
+  ["price", (d) => (d.byConstruction ? "ask the maker" : figure(d.candidate.price))],
 ];
 
 /** Up to four candidates side by side: what differs stands first. */
+/** Value and margin of a finding, where it has them. */
+const shownFigures = (finding: FindingDescription, units: ReadingUnits) => {
+  const { value, unit, margin, marginUnit } = figuresOf(finding);
+  return `${value === null ? "" : figureText(value, unit, units)} ${marginWords(margin, marginUnit, units)}`;
+};
+
 const Compare = memo(function Compare({ view, prover }: { view: BenchView; prover: ProverHandle | null }) {
   const compared = useBench((s) => s.compared);
   const { dropCompared, take } = useBench.getState();
@@ -165,8 +175,7 @@ const Compare = memo(function Compare({ view, prover }: { view: BenchView; prove
                     >
                       <BoreMark verdict={f.verdict} />
                       <span className={`figures truncate ${verdictText[f.verdict]}`}>
-                        {f.value === null ? "" : figureText(f.value, f.unit, units)}{" "}
-                        {marginWords(f.margin, f.marginUnit, units)}
+                        {shownFigures(f, units)}
                       </span>
                     </span>
                   ))}

@@ -1,8 +1,9 @@
+import { type AnyField, inSentence, shortName, valueAt, withValueAt } from "@proven-seat/core/duty";
 import { memo } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 import { QuantityField } from "../../parts/quantity-field.tsx";
 import { FieldRow } from "./field-row.tsx";
-import { changeAt, type DutyField, valueAt } from "./fields.ts";
+import type { PanelRow } from "./fields.ts";
 import { ReadText } from "./read-text.tsx";
 
 /** An estimate shown while nobody has stated the figure. */
@@ -11,69 +12,81 @@ export interface ShownEstimate {
   readonly method: string;
 }
 
-interface Props {
-  of: DutyField;
-  fault: (path: string) => string | undefined;
+interface Entry {
+  of: AnyField;
+  /** Name read out, where the row's own name says less. */
+  label?: string;
+  fault: string | undefined;
   estimate?: ShownEstimate | undefined;
 }
 
-function Select({
-  of,
-  options,
-}: {
-  of: { label: string; path: string };
-  options: readonly (readonly [string, string])[];
-}) {
-  const value = useBench((s) => valueAt(s.content!.duty, of.path));
-  const { editDuty } = useBench.getState();
-  const shown = value === null ? "" : value === true ? "yes" : value === false ? "no" : String(value);
+const useStated = (path: string) => useBench((s) => valueAt(s.content!.duty, path));
+const state = (path: string, value: unknown) => {
+  const { content, editDuty } = useBench.getState();
+  editDuty(withValueAt(content!.duty, path, value));
+};
+
+/** The full name where it says more than the short one. */
+const readOut = (field: AnyField) => (field.path === "area" ? inSentence(field.label) : shortName(field));
+
+function Select({ of, options }: Entry & { options: readonly (readonly [value: unknown, words: string])[] }) {
+  const value = useStated(of.path);
+  const at = options.findIndex(([option]) => option === value);
   return (
     <select
-      className={`field ${shown === "" ? "text-dim" : ""}`}
-      aria-label={of.label}
-      value={shown}
-      onChange={(e) => {
-        const { value: picked } = e.target;
-        const read =
-          picked === ""
-            ? null
-            : typeof value === "boolean" || options[0]![0] === "yes"
-              ? picked === "yes"
-              : picked;
-        editDuty(changeAt(useBench.getState().content!.duty, of.path, read));
-      }}
+      className={`field ${at < 0 ? "text-dim" : ""}`}
+      aria-label={readOut(of)}
+      value={at < 0 ? "" : options[at]![1]}
+      onChange={(e) => state(of.path, options.find(([, words]) => words === e.target.value)?.[0] ?? null)}
     >
       <option value="">not stated</option>
-      {options.map(([v, label]) => (
-        <option key={v} value={v}>
-          {label}
+      {options.map(([, words]) => (
+        <option key={words} value={words}>
+          {words}
         </option>
       ))}
     </select>
   );
 }
 
-function Figure({
-  path,
-  label,
-  quantity,
-  fault,
-  estimate,
-}: {
-  path: string;
-  label: string;
-  quantity: Parameters<typeof QuantityField>[0]["quantity"];
-  fault: string | undefined;
-  estimate?: ShownEstimate | undefined;
-}) {
-  const value = useBench((s) => valueAt(s.content!.duty, path) as number | null);
+/** Any of several words at once, each turned on and off; nothing pressed is not stated. */
+function Toggles({ of, options }: Entry & { options: readonly string[] }) {
+  const stated = useStated(of.path) as readonly string[] | null;
+  const turn = (option: string) => {
+    const next = options.filter((o) => (o === option ? !stated?.includes(o) : stated?.includes(o)));
+    state(of.path, next.length === 0 ? null : next);
+  };
+  return (
+    <fieldset aria-label={readOut(of)} className="flex flex-wrap gap-x-1 gap-y-0.5">
+      {options.map((option) => {
+        const on = stated?.includes(option) ?? false;
+        return (
+          <button
+            key={option}
+            type="button"
+            aria-pressed={on}
+            className={`border px-1 text-left text-[12px] ${on ? "border-ink bg-second text-ink" : "border-rule text-dim"}`}
+            onClick={() => turn(option)}
+          >
+            {option}
+          </button>
+        );
+      })}
+    </fieldset>
+  );
+}
+
+function Figure({ of, label, fault, estimate }: Entry) {
+  const { path, holds } = of;
+  const value = useStated(path) as number | null;
   const unreadable = useBench((s) => s.unreadable[path]);
-  const { editDuty, setUnreadable, clearUnreadable } = useBench.getState();
+  const { setUnreadable, clearUnreadable } = useBench.getState();
+  if (holds.kind !== "quantity") return null;
   return (
     <QuantityField
-      label={label}
+      label={label ?? readOut(of)}
       field={path}
-      quantity={quantity}
+      quantity={holds.quantity}
       value={value}
       unreadable={unreadable}
       error={fault}
@@ -83,112 +96,112 @@ function Figure({
       align="left"
       onValue={(next) => {
         clearUnreadable(path);
-        editDuty(changeAt(useBench.getState().content!.duty, path, next));
+        state(path, next);
       }}
       onUnreadable={(text) => setUnreadable(path, text)}
     />
   );
 }
 
-function Count({
-  of,
-  fault,
-  estimate,
-}: {
-  of: Extract<DutyField, { kind: "number" }>;
-  fault: string | undefined;
-  estimate?: ShownEstimate | undefined;
-}) {
-  const value = useBench((s) => valueAt(s.content!.duty, of.path) as number | null);
-  const { editDuty } = useBench.getState();
+function Count({ of, unit, fault, estimate }: Entry & { unit: string }) {
+  const value = useStated(of.path) as number | null;
   const rounded = estimate && Number(estimate.value.toPrecision(3));
   return (
     <ReadText
-      label={of.label}
+      label={readOut(of)}
       path={of.path}
-      shown={value === null ? "" : `${value}${of.unit ? ` ${of.unit}` : ""}`}
+      shown={value === null ? "" : `${value}${unit ? ` ${unit}` : ""}`}
       says='"…" is not a number.'
       fault={fault}
-      placeholder={rounded === undefined ? "not stated" : `≈ ${rounded}${of.unit ? ` ${of.unit}` : ""} est.`}
+      placeholder={rounded === undefined ? "not stated" : `≈ ${rounded}${unit ? ` ${unit}` : ""} est.`}
       title={estimate && `Estimate: ${estimate.method}. Type a figure to replace it.`}
       figures={value !== null || estimate !== undefined}
       read={(text) => {
-        const figure = text.replace(of.unit, "").replace(",", ".").trim();
+        const figure = text.replace(unit, "").replace(",", ".").trim();
         const number = figure === "" ? null : Number(figure);
         if (number !== null && !Number.isFinite(number)) return false;
-        editDuty(changeAt(useBench.getState().content!.duty, of.path, number));
+        state(of.path, number);
         return true;
       }}
     />
   );
 }
 
-function Text({ of }: { of: { label: string; path: string } }) {
-  const value = useBench((s) => valueAt(s.content!.duty, of.path) as string | null);
-  const { editDuty } = useBench.getState();
+function Text({ of }: Entry) {
+  const value = useStated(of.path) as string | null;
   return (
     <input
       className="field"
-      aria-label={of.label === "area" ? "hazardous area" : of.label}
+      aria-label={readOut(of)}
       placeholder="not stated"
       value={value ?? ""}
-      onChange={(e) =>
-        editDuty(
-          changeAt(useBench.getState().content!.duty, of.path, e.target.value === "" ? null : e.target.value),
-        )
-      }
+      onChange={(e) => state(of.path, e.target.value === "" ? null : e.target.value)}
     />
   );
 }
 
-/** What is wrong at any of a field's paths: what could not be read comes before what may not be. */
-function useFault(of: DutyField, fault: Props["fault"]): string | undefined {
-  const paths = of.kind === "range" ? of.paths : [of.path];
-  const unreadable = useBench((s) => paths.map((p) => s.unreadable[p]).find((text) => text !== undefined));
-  if (unreadable !== undefined && "quantity" in of)
-    return `"${unreadable}" is not a figure in a unit of ${of.quantity}.`;
-  return paths.map(fault).find((f) => f !== undefined);
+/** The entry a field's content asks for. */
+function EntryOf(entry: Entry) {
+  const { holds } = entry.of;
+  switch (holds.kind) {
+    case "quantity":
+      return <Figure {...entry} />;
+    case "choice":
+      return <Select {...entry} options={holds.options.map((o) => [o, holds.shown(o)] as const)} />;
+    case "yes-no":
+      return (
+        <Select
+          {...entry}
+          options={[
+            [true, "yes"],
+            [false, "no"],
+          ]}
+        />
+      );
+    case "set":
+      return <Toggles {...entry} options={holds.options} />;
+    default:
+      return <Text {...entry} />;
+  }
 }
 
-/** One field of the duty with its label; what is wrong stands right below. */
+interface Props {
+  of: PanelRow;
+  fault: (path: string) => string | undefined;
+  estimate?: ShownEstimate | undefined;
+}
+
+/** What is wrong at any of a row's paths: what could not be read comes before what may not be. */
+function useFault(fields: readonly AnyField[], fault: Props["fault"]): string | undefined {
+  const unreadable = useBench((s) => fields.find(({ path }) => s.unreadable[path] !== undefined)?.path);
+  const text = useBench((s) => (unreadable === undefined ? undefined : s.unreadable[unreadable]));
+  const holds = fields.find(({ path }) => path === unreadable)?.holds;
+  if (text !== undefined && holds?.kind === "quantity")
+    return `"${text}" is not a figure in a unit of ${holds.quantity}.`;
+  return fields.map(({ path }) => fault(path)).find((f) => f !== undefined);
+}
+
+/** One row of the panel with its label; what is wrong stands right below. */
 export const DutyFieldRow = memo(function DutyFieldRow({ of, fault, estimate }: Props) {
-  const wrong = useFault(of, fault);
-  if (of.kind === "number") return <Count of={of} fault={fault(of.path)} estimate={estimate} />;
-  if (of.kind === "range") {
-    const [low, high] = of.paths;
+  const fields = of.kind === "range" ? [of.low, of.high] : [of.field];
+  const wrong = useFault(fields, fault);
+  if (of.kind === "range")
     return (
-      <FieldRow label={of.label} fault={wrong}>
+      <FieldRow label={of.name} fault={wrong}>
         <span className="grid grid-cols-[3.6rem_auto_3.6rem_1fr] items-baseline gap-1">
-          <Figure path={low} label={of.names[0]} quantity={of.quantity} fault={fault(low)} />
+          <Figure of={of.low} label={inSentence(of.low.label)} fault={fault(of.low.path)} />
           <span aria-hidden="true">…</span>
-          <Figure path={high} label={of.names[1]} quantity={of.quantity} fault={fault(high)} />
+          <Figure of={of.high} label={inSentence(of.high.label)} fault={fault(of.high.path)} />
         </span>
       </FieldRow>
     );
-  }
+  const { field } = of;
+  const { holds } = field;
+  if (holds.kind === "number")
+    return <Count of={field} unit={holds.unit} fault={fault(field.path)} estimate={estimate} />;
   return (
-    <FieldRow label={of.label} fault={wrong}>
-      {of.kind === "choice" ? (
-        <Select of={of} options={of.options} />
-      ) : of.kind === "yes or no" ? (
-        <Select
-          of={of}
-          options={[
-            ["yes", "yes"],
-            ["no", "no"],
-          ]}
-        />
-      ) : of.kind === "text" ? (
-        <Text of={of} />
-      ) : (
-        <Figure
-          path={of.path}
-          label={of.label}
-          quantity={of.quantity}
-          fault={fault(of.path)}
-          estimate={estimate}
-        />
-      )}
+    <FieldRow label={shortName(field)} fault={wrong}>
+      <EntryOf of={field} fault={fault(field.path)} estimate={estimate} />
     </FieldRow>
   );
 });

@@ -6,7 +6,7 @@ import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { CasesTable } from "./cases-table.tsx";
 import { DutyFieldRow } from "./duty-field.tsx";
-import { fluidFields } from "./fields.ts";
+import { panelRows } from "./fields.ts";
 import { MissingList } from "./missing-list.tsx";
 
 const duty = () => useBench.getState().content!.duty;
@@ -71,7 +71,9 @@ describe("operating cases", () => {
 });
 
 describe("a count of the duty", () => {
-  const chlorides = fluidFields.find((f) => f.kind === "number" && f.path === "fluid.chloridesMgL")!;
+  const chlorides = panelRows("fluid").find(
+    (row) => row.kind === "field" && row.field.path === "fluid.chloridesMgL",
+  )!;
   it("takes a figure with or without its unit, and refuses words", () => {
     atTheBench("XV-3052");
     render(<DutyFieldRow of={chlorides} fault={() => undefined} />);
@@ -93,6 +95,22 @@ describe("a count of the duty", () => {
     );
     expect(screen.getByText("Too many.")).toBeTruthy();
     expect(input("chlorides").getAttribute("aria-invalid")).toBe("true");
+  });
+});
+
+describe("what the valve is for", () => {
+  const task = panelRows("task").find((row) => row.kind === "field" && row.field.path === "function")!;
+  const press = (name: string) => fireEvent.click(screen.getByRole("button", { name }));
+  it("may be several things at once, and nothing pressed is not stated", () => {
+    atTheBench("XV-3052", (d) => ({ ...d, function: null }));
+    render(<DutyFieldRow of={task} fault={() => undefined} />);
+    press("throttling");
+    press("double isolation, one way");
+    expect(duty().function).toEqual(["double isolation, one way", "throttling"]);
+    expect(screen.getByRole("button", { name: "throttling" }).getAttribute("aria-pressed")).toBe("true");
+    press("throttling");
+    press("double isolation, one way");
+    expect(duty().function).toBeNull();
   });
 });
 

@@ -1,14 +1,13 @@
-import { parseNominalSize } from "@proven-seat/core/duty";
 import { parseDesignation } from "@proven-seat/core/reference";
 import type { Verdict } from "@proven-seat/core/rules";
-import { readsInches, sizeText } from "@proven-seat/core/units";
+import { parseNominalSize, readsInches, sizeText } from "@proven-seat/core/units";
 import { useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { AddCase } from "./add-case.tsx";
 import { CasesTable } from "./cases-table.tsx";
 import { DutyFieldRow } from "./duty-field.tsx";
-import { dutyGroups } from "./fields.ts";
+import { panelGroups, panelRows } from "./fields.ts";
 import { FluidFields } from "./fluid-fields.tsx";
 import { ReadText } from "./read-text.tsx";
 
@@ -76,12 +75,12 @@ export function DutyPanel({ faults, caseVerdicts }: Props) {
       <div className="grid gap-[3px]">
         <FluidFields fault={fault} />
       </div>
-      {dutyGroups.map((group) => (
-        <div key={group.name}>
-          <h3 className={heading}>{group.name}</h3>
+      {panelGroups.map(({ id, name }) => (
+        <div key={id}>
+          <h3 className={heading}>{name}</h3>
           <div className="grid gap-[3px]">
-            {group.fields.map((field) => (
-              <DutyFieldRow key={field.label} of={field} fault={fault} />
+            {panelRows(id).map((row) => (
+              <DutyFieldRow key={row.kind === "range" ? row.name : row.field.path} of={row} fault={fault} />
             ))}
           </div>
         </div>

@@ -6,7 +6,7 @@ import { useMemo } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 import { DutyFieldRow, type ShownEstimate } from "./duty-field.tsx";
 import { FieldRow } from "./field-row.tsx";
-import { fluidFields } from "./fields.ts";
+import { panelRows } from "./fields.ts";
 
 const byName = [...fluids].sort((a, b) => a.name.localeCompare(b.name));
 
@@ -127,12 +127,12 @@ export function FluidFields({ fault }: { fault: (path: string) => string | undef
         </select>
       </FieldRow>
       <Hazards fault={fault("fluid.hazards")} />
-      {fluidFields.map((field) => (
+      {panelRows("fluid").map((row) => (
         <DutyFieldRow
-          key={"path" in field ? field.path : field.label}
-          of={field}
+          key={row.kind === "range" ? row.name : row.field.path}
+          of={row}
           fault={fault}
-          estimate={"path" in field ? values[field.path] : undefined}
+          estimate={row.kind === "field" ? values[row.field.path] : undefined}
         />
       ))}
       {at !== null && (

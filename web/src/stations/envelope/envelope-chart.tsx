@@ -1,5 +1,7 @@
 import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Verdict } from "@proven-seat/core/rules";
+import { type CaseResult, type FindingDescription, figuresOf } from "@proven-seat/core/rules";
+import type { Reading } from "@proven-seat/core/units";
 import { convertUnit, figureText, marginWords, shownUnit } from "@proven-seat/core/units";
 import { memo, useEffect, useRef } from "react";
 import { useReading, useUnits } from "../../app/reading.ts";
@@ -16,6 +18,13 @@ interface Props {
   detail: CandidateDetail;
   cases: readonly OperatingCase[];
   verdicts: Readonly<Record<string, Verdict>>;
+}
+
+/** One case against the limit a finding sets it against. */
+function caseLine(finding: FindingDescription, result: CaseResult, units: Reading): string {
+  const { unit, sense, marginUnit } = figuresOf(finding);
+  const margin = marginWords(result.margin, marginUnit, units);
+  return `${finding.asks}: ${figureText(result.value, unit, units)} ${sense} ${figureText(result.limit, unit, units)}  ${margin}`;
 }
 
 /** Pressure against temperature: limits as thin lines, the lowest heavy, the cases as marks. */
@@ -183,10 +192,7 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
                   .flatMap((f) =>
                     f.byCase
                       .filter((r) => r.caseId === c.id && r.margin !== null && r.limit !== null)
-                      .map(
-                        (r) =>
-                          `${f.asks}: ${figureText(r.value, f.unit, units)} ${f.sense} ${figureText(r.limit, f.unit, units)}  ${marginWords(r.margin, f.marginUnit, units)}`,
-                      ),
+                      .map((r) => caseLine(f, r, units)),
                   )
                   .slice(0, 8);
                 return [c.name, c.governed, ...lines].join("\n");

@@ -38,12 +38,12 @@ describe("the ladder of seats", () => {
   });
   it("has no steps for a valve by construction", async () => {
     const { prove, api, prover } = atTheBench("XV-3017");
-    const enquiry = api
+    const unoffered = api
       .constructions()
       .filter((c) => c.standing === 0)
-      .map((c) => api.enquiry(c.id))
+      .map((c) => api.byConstruction(c.id))
       .find((found) => found?.stands)!;
-    render(<SeatLadder view={prove(enquiry.key)} prover={prover} />);
+    render(<SeatLadder view={prove(unoffered.key)} prover={prover} />);
     expect(await screen.findByText(/any seat may be asked for/)).toBeTruthy();
   });
 });

@@ -1,4 +1,6 @@
 // @vitest-environment happy-dom
+
+import { figuresOf, type RuleStation } from "@proven-seat/core/rules";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, it } from "vitest";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
@@ -9,10 +11,10 @@ afterEach(() => {
   cleanup();
   useReading.setState({ system: "metric", units: {} });
 });
-const drawn = (number: string) => {
+const drawn = (number: string, focus: RuleStation | null = null) => {
   const { view } = atTheBench(number);
   const detail = view.inHand!;
-  render(<FindingsPanel detail={detail} focus="envelope" />);
+  render(<FindingsPanel detail={detail} focus={focus} />);
   return { detail, findings: detail.candidate.findings };
 };
 const lines = () => [...document.querySelectorAll<HTMLButtonElement>("li > button")];
@@ -64,11 +66,14 @@ describe("the findings of the candidate in hand", () => {
   it("write a sign that is true between value and limit", () => {
     const { findings } = drawn("XV-3052");
     for (const f of findings) {
-      if (f.verdict === "not asked" || typeof f.limit !== "number" || typeof f.value !== "number") continue;
-      if (f.sense === "is") continue;
+      const { value, limit, sense, decides } = figuresOf(f);
+      if (f.verdict === "not asked" || typeof limit !== "number" || typeof value !== "number") continue;
+      if (sense === "is") continue;
       const text = line(f.asks).textContent!;
-      if (f.value > f.limit) expect(text, f.rule).toMatch(/[>≥]/);
-      if (f.value < f.limit) expect(text, f.rule).toMatch(/[<≤]/);
+      // Where something else decides it is said in place of a sign that would not agree with the mark.
+      if (decides !== null) expect(text, f.rule).toContain(decides);
+      else if (value > limit) expect(text, f.rule).toMatch(/[>≥]/);
+      else if (value < limit) expect(text, f.rule).toMatch(/[<≤]/);
     }
   });
   it("speak the reader's units, figures and margins alike", () => {
@@ -83,6 +88,30 @@ describe("the findings of the candidate in hand", () => {
     const { findings, detail } = drawn("XV-4020");
     const held = findings.find((f) => f.rule === detail.candidate.heldBackBy)!;
     expect(held.verdict).toBe("fails");
-    expect(screen.getByText(`Would change it: ${held.remedy}`)).toBeTruthy();
+    expect(screen.getByText(`Would change it: ${figuresOf(held).remedy}`)).toBeTruthy();
+  });
+  it("follow the station: its own first and open, the others folded with counts, opened by a press", () => {
+    const { findings } = drawn("XV-3052", "drive");
+    const headings = () => [...document.querySelectorAll("h3")].map((h) => h.textContent!);
+    expect(headings()[0]).toBe("Drive");
+    expect(headings()[1]).toMatch(/^Body.*\d+ (tight|holds)/);
+    const ofDrive = findings.filter((f) => f.station === "drive" && f.verdict !== "not asked");
+    expect(lines()).toHaveLength(ofDrive.length);
+    const body = screen.getByRole("button", { name: /Body/ });
+    expect(body.getAttribute("aria-expanded")).toBe("false");
+    fireEvent.click(body);
+    expect(lines().length).toBeGreaterThan(ofDrive.length);
+    fireEvent.click(screen.getByRole("button", { name: /Body/ }));
+    expect(lines()).toHaveLength(ofDrive.length);
+  });
+  it("say what decides where the two figures alone do not", () => {
+    const { findings } = drawn("XV-3052");
+    const odd = findings.filter((f) => {
+      const { value, limit, sense, decides } = figuresOf(f);
+      if (typeof value !== "number" || typeof limit !== "number" || decides !== null) return false;
+      const kept = sense === "≤" ? value <= limit : sense === "≥" ? value >= limit : true;
+      return f.verdict === "holds" && !kept;
+    });
+    expect(odd.map((f) => f.rule)).toEqual([]);
   });
 });

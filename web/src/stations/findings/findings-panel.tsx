@@ -1,4 +1,12 @@
-import { type Finding, type RuleStation, ruleStations, trueSign } from "@proven-seat/core/rules";
+import {
+  type FindingDescription,
+  figuresOf,
+  gravest,
+  type RuleStation,
+  ruleStations,
+  trueSign,
+  verdictsByGravity,
+} from "@proven-seat/core/rules";
 import { figureText, marginWords } from "@proven-seat/core/units";
 import { memo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
@@ -14,13 +22,14 @@ const stationNames: Record<RuleStation, string> = {
   "fit-up": "Fit-up",
 };
 
-function Inside({ finding, units }: { finding: Finding; units: ReadingUnits }) {
+function Inside({ finding, units }: { finding: FindingDescription; units: ReadingUnits }) {
+  const { caseName, remedy } = figuresOf(finding);
   return (
     <div
       className={`mb-1 ml-5 border-l-2 pl-2.5 text-[12px] ${finding.verdict === "fails" ? "border-fails" : finding.verdict === "tight" ? "border-tight" : "border-rule"}`}
     >
       <p>{finding.says}</p>
-      {finding.caseName && <p>Governed by {finding.caseName}.</p>}
+      {caseName && <p>Governed by {caseName}.</p>}
       <dl className="my-1 grid grid-cols-[minmax(0,1fr)_auto_auto] gap-x-2">
         {finding.uses.map((used) => (
           <div key={`${used.what}${used.value}`} className="contents">
@@ -32,7 +41,7 @@ function Inside({ finding, units }: { finding: Finding; units: ReadingUnits }) {
           </div>
         ))}
       </dl>
-      {finding.remedy && <p>Would change it: {finding.remedy}</p>}
+      {remedy && <p>Would change it: {remedy}</p>}
       <p className="text-dim">{finding.source}</p>
     </div>
   );
@@ -44,14 +53,15 @@ function Line({
   open,
   onOpen,
 }: {
-  finding: Finding;
+  finding: FindingDescription;
   units: ReadingUnits;
   open: boolean;
   onOpen: () => void;
 }) {
   const loud = finding.verdict === "fails" || finding.verdict === "tight";
+  const figures = figuresOf(finding);
   const words =
-    typeof finding.value === "string" || (finding.value === null && finding.verdict !== "not asked");
+    typeof figures.value === "string" || (figures.value === null && finding.verdict !== "not asked");
   return (
     <li>
       <button
@@ -67,24 +77,32 @@ function Line({
           {finding.asks}
         </span>
         <span className={`figures text-right ${words ? "max-w-36 truncate" : "whitespace-nowrap"}`}>
-          {finding.value !== null && (
+          {figures.value !== null && (
             <span className={loud ? verdictText[finding.verdict] : ""}>
-              {figureText(finding.value, finding.unit, units).replace(
+              {figureText(figures.value, figures.unit, units).replace(
                 / [^\d]*$/,
-                finding.limit === null || finding.sense === "is" || words ? "$&" : "",
+                figures.limit === null || figures.sense === "is" || words || figures.decides !== null
+                  ? "$&"
+                  : "",
               )}
             </span>
           )}
-          {typeof finding.limit === "number" && finding.sense !== "is" && (
-            <span className="font-normal text-dim">
-              {" "}
-              {trueSign(finding.sense, finding.value, finding.limit)}{" "}
-              {figureText(finding.limit, finding.unit, units)}
-            </span>
+          {figures.decides !== null ? (
+            <span className="font-normal text-dim"> {figures.decides}</span>
+          ) : (
+            typeof figures.limit === "number" &&
+            figures.sense !== "is" &&
+            finding.verdict !== "cannot tell" && (
+              <span className="font-normal text-dim">
+                {" "}
+                {trueSign(figures.sense, figures.value, figures.limit)}{" "}
+                {figureText(figures.limit, figures.unit, units)}
+              </span>
+            )
           )}
         </span>
         <span className={`figures text-right ${verdictText[finding.verdict]}`}>
-          {marginWords(finding.margin, finding.marginUnit, units)}
+          {marginWords(figures.margin, figures.marginUnit, units)}
         </span>
       </button>
       {open && <Inside finding={finding} units={units} />}
@@ -92,7 +110,17 @@ function Line({
   );
 }
 
-/** Findings of the candidate in hand; inputs and source on demand, the grave ones open. */
+/** How many of a station's findings are of each verdict, the gravest first. */
+function counted(findings: readonly FindingDescription[]): string {
+  return verdictsByGravity
+    .flatMap((verdict) => {
+      const count = findings.filter((f) => f.verdict === verdict).length;
+      return count === 0 ? [] : [`${count} ${verdict}`];
+    })
+    .join(", ");
+}
+
+/** Findings of the candidate in hand, those of the station first; inputs and source on demand. */
 export const FindingsPanel = memo(function FindingsPanel({
   detail,
   focus,
@@ -108,6 +136,14 @@ export const FindingsPanel = memo(function FindingsPanel({
   const [quiet, setQuiet] = useState(true);
   const asked = findings.filter((f) => f.verdict !== "not asked");
   const shown = quiet ? asked : findings;
+  const [opened, setOpened] = useState<ReadonlySet<RuleStation>>(new Set());
+  const fold = (station: RuleStation) => {
+    const next = new Set(opened);
+    if (!next.delete(station)) next.add(station);
+    setOpened(next);
+  };
+  // The station's own findings first; the others folded, with their counts and marks.
+  const order = focus === null ? ruleStations : [focus, ...ruleStations.filter((s) => s !== focus)];
   return (
     <section aria-label="Findings" className="min-h-0 flex-1 overflow-auto px-4 pt-3">
       <div className="flex items-baseline justify-between gap-2">
@@ -119,31 +155,45 @@ export const FindingsPanel = memo(function FindingsPanel({
           {valve.construction}, {valve.bodyGrade}
         </span>
       </div>
-      {ruleStations.map((station) => {
+      {order.map((station) => {
         const ofStation = shown.filter((f) => f.station === station);
         if (ofStation.length === 0) return null;
+        const unfolded = focus === null || station === focus || opened.has(station);
         return (
           <div key={station} className="mt-2.5">
-            <h3
-              className={`border-b border-rule text-[12px] ${focus === station ? "text-ink" : "font-normal! text-dim"}`}
-            >
-              {stationNames[station]}
+            <h3 className="border-b border-rule text-[12px]">
+              {station === focus || focus === null ? (
+                stationNames[station]
+              ) : (
+                <button
+                  type="button"
+                  aria-expanded={unfolded}
+                  className="flex w-full items-center gap-1.5 py-0.5 text-left font-normal text-dim hover:bg-second"
+                  onClick={() => fold(station)}
+                >
+                  <BoreMark verdict={gravest(ofStation.map((f) => f.verdict))} />
+                  <span>{stationNames[station]}</span>
+                  <span className="ml-auto">{counted(ofStation)}</span>
+                </button>
+              )}
             </h3>
-            <ul className="mt-0.5">
-              {ofStation.map((finding) => {
-                const open =
-                  byHand[finding.rule] ?? (finding.rule === heldBackBy && finding.verdict !== "holds");
-                return (
-                  <Line
-                    key={finding.rule}
-                    finding={finding}
-                    units={units}
-                    open={open}
-                    onOpen={() => setTurned({ key, rules: { ...byHand, [finding.rule]: !open } })}
-                  />
-                );
-              })}
-            </ul>
+            {unfolded && (
+              <ul className="mt-0.5">
+                {ofStation.map((finding) => {
+                  const open =
+                    byHand[finding.rule] ?? (finding.rule === heldBackBy && finding.verdict !== "holds");
+                  return (
+                    <Line
+                      key={finding.rule}
+                      finding={finding}
+                      units={units}
+                      open={open}
+                      onOpen={() => setTurned({ key, rules: { ...byHand, [finding.rule]: !open } })}
+                    />
+                  );
+                })}
+              </ul>
+            )}
           </div>
         );
       })}

@@ -1,3 +1,4 @@
+import { figuresOf } from "@proven-seat/core/rules";
 import { figure, figureText, sizeText } from "@proven-seat/core/units";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
@@ -79,7 +80,7 @@ export function SheetPreview({ view, candidate, content }: Props) {
       <p className="mt-3 flex items-center gap-2">
         <BoreMark verdict={candidate.verdict} size={18} />
         <strong className={verdictText[candidate.verdict]}>{candidate.verdict}</strong>
-        <span>{held ? heldSentence(held, units) : ""}</span>
+        <span>{held ? heldSentence({ ...held, ...figuresOf(held) }, units) : ""}</span>
       </p>
       <p className="text-dim">
         {candidate.findings.length} findings annexed; {view.considered} candidates proved, {view.standing}{" "}

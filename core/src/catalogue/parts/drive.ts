@@ -1,0 +1,11 @@
+import { trainPart } from "./part.ts";
+
+/** The drive: family, size, action and springs; null for a bare stem. */
+export const drive = trainPart("drive", (train) => train.drive, ["drive.family", "drive.onSupplyLoss"]);
+
+export const driveFamily = trainPart("drive.family", (train) => train.drive?.family ?? null);
+
+export const driveOnSupplyLoss = trainPart(
+  "drive.onSupplyLoss",
+  (train) => train.drive?.onSupplyLoss ?? null,
+);

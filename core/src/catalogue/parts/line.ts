@@ -1,0 +1,4 @@
+import { valvePart } from "./part.ts";
+
+/** A maker's product line: construction, ends, promises. */
+export const line = valvePart("line", (valve) => valve.line);

@@ -1,0 +1,52 @@
+import type { DriveTrain } from "../drive-train.ts";
+import type { Valve } from "../valve.ts";
+
+/** What carries a part: the valve, or what turns it. */
+interface Carriers {
+  readonly valve: Omit<Valve, "identity">;
+  readonly train: Pick<DriveTrain, "drive">;
+}
+export type Carrier = keyof Carriers;
+
+/**
+ * A part of a candidate, or something of a part, that findings may hang on: candidates alike in all a rule
+ * hangs on share its finding.
+ */
+export interface Part<Path extends string = string, In extends Carrier = Carrier> {
+  readonly path: Path;
+  readonly in: In;
+  /** Two candidates are alike in the part where this is the same. */
+  readonly identity: (of: Carriers[In]) => unknown;
+  /** Paths in which candidates alike in this one are alike too. */
+  readonly decides: readonly string[];
+}
+
+/**
+ * Declares a part of the valve.
+ *
+ * @param path its name; a dot for something of a part
+ * @param identity what makes two valves alike in it
+ * @param decides paths that follow from it
+ * @returns the part
+ * @example valvePart("grade", (valve) => valve.grade).in // → "valve"
+ */
+export const valvePart = <const Path extends string>(
+  path: Path,
+  identity: (valve: Carriers["valve"]) => unknown,
+  decides: readonly string[] = [],
+): Part<Path, "valve"> => ({ path, in: "valve", identity, decides });
+
+/**
+ * Declares a part of the drive train: what turns the valve.
+ *
+ * @param path its name; a dot for something of a part
+ * @param identity what makes two trains alike in it
+ * @param decides paths that follow from it
+ * @returns the part
+ * @example trainPart("drive", ({ drive }) => drive).in // → "train"
+ */
+export const trainPart = <const Path extends string>(
+  path: Path,
+  identity: (train: Carriers["train"]) => unknown,
+  decides: readonly string[] = [],
+): Part<Path, "train"> => ({ path, in: "train", identity, decides });

@@ -1,0 +1,4 @@
+import { valvePart } from "./part.ts";
+
+/** Ball, stem, springs and coating, as a line offers them together. */
+export const trim = valvePart("trim", (valve) => valve.trim, ["line"]);

@@ -1,0 +1,40 @@
+import { z } from "zod";
+import { electricOnOff } from "./electric-on-off.ts";
+import type { AnyFamily, Drive, DriveKind } from "./kind.ts";
+import { rackAndPinion } from "./rack-and-pinion.ts";
+
+const kinds = [rackAndPinion, electricOnOff] as const;
+
+/** Every kind of drive; no other file names one. */
+export const driveKinds: readonly DriveKind[] = kinds as unknown as readonly DriveKind[];
+
+export type DriveFamily = z.infer<(typeof kinds)[number]["schema"]>;
+
+/** One family of drives, of any kind. */
+export const driveFamilySchema = z.union(
+  kinds.map((kind) => kind.schema),
+) as unknown as z.ZodType<DriveFamily>;
+
+/**
+ * What is particular to a family's kind.
+ *
+ * @param family a family of a checked catalogue
+ * @returns its kind
+ */
+export function kindOf(family: AnyFamily): DriveKind {
+  return driveKinds.find(({ kind }) => kind === family.kind)!;
+}
+
+/**
+ * Every drive of a family that can be ordered.
+ *
+ * @param family a family of a checked catalogue
+ * @returns drives from the smallest size up
+ * @source the catalogue; output by the statics of its kind
+ */
+export function drivesOfFamily(family: DriveFamily): Drive[] {
+  return kindOf(family).drivesOf(family);
+}
+
+export type { AirSupply, AnyFamily, AnySize, Drive, DriveKind, NamedSupply } from "./kind.ts";
+export { type SuppliedDrive, suppliedDrive } from "./supplied.ts";

@@ -1,0 +1,15 @@
+import { z } from "zod";
+
+export const text = z.string().min(1).max(120);
+export const positive = z.number().positive();
+
+/** What every family states of itself. */
+export const familyHead = {
+  id: z.string().regex(/^[a-z0-9-]+$/),
+  maker: text,
+  name: text,
+};
+
+/** What every size states of itself. */
+export const sizeHead = { id: text };
+export const sizeTail = { flange: text, weightKg: positive, price: positive };

@@ -1,0 +1,11 @@
+import { text } from "../../limits.ts";
+import type { Field } from "../field.ts";
+
+export const caseName: Field<"cases.name", string> = {
+  path: "cases.name",
+  label: "Case",
+  group: "case",
+  holds: { kind: "text", most: 60 },
+  schema: text(60).min(1, "A case needs a name."),
+  headings: ["case", "case name", "operating case"],
+};

@@ -1,0 +1,13 @@
+import { z } from "zod";
+import { flowBases } from "../../words.ts";
+import type { Field } from "../field.ts";
+import { choice } from "../holds.ts";
+
+export const rateBasis: Field<"cases.rateBasis", (typeof flowBases)[number]> = {
+  path: "cases.rateBasis",
+  label: "Flow in",
+  group: "case",
+  ...choice(flowBases),
+  schema: z.enum(flowBases).default("m³/h"),
+  headings: ["flow in", "flow unit"],
+};

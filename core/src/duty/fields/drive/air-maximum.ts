@@ -1,0 +1,19 @@
+import type { AssumedField } from "../field.ts";
+import { quantity } from "../holds.ts";
+import { airMinimum } from "./air-minimum.ts";
+import { usesAir } from "./uses-air.ts";
+
+export const airMaximum: AssumedField<"airMaximumBarG", number | null> = {
+  path: "airMaximumBarG",
+  label: "Highest air supply",
+  group: "drive",
+  ...quantity("pressure", "Highest air supply", [0, 16], "bar g"),
+  headings: ["highest air supply", "air max", "max air", "maximum air supply"],
+  range: { name: "air supply", end: "high", crossed: "Maximum air supply is below the minimum." },
+  why: "The stem and the pad must stand the drive's peak at it.",
+  raised: usesAir,
+  settle: (duty, house) =>
+    duty.airMaximumBarG ?? Math.max(house.assumedAirMaximumBarG, airMinimum.settle(duty, house)),
+  otherwise: (duty) => [{ ...duty, airMaximumBarG: 10 }],
+  moves: [0, 16],
+};

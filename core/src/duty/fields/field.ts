@@ -1,0 +1,101 @@
+import type { z } from "zod";
+import type { HouseRules } from "../../house/house-rules.ts";
+import type { Quantity } from "../../units/definitions.ts";
+import type { Duty } from "../duty.ts";
+
+/** Where a field stands among the others, in the panel and on documents. */
+export const groups = ["line", "fluid", "task", "drive", "site", "case"] as const;
+export type Group = (typeof groups)[number];
+
+/** What a field holds, as far as reading, writing and asking for it go. */
+export type Holds =
+  | { readonly kind: "text"; readonly most: number }
+  | { readonly kind: "size" }
+  | { readonly kind: "designation" }
+  | { readonly kind: "substance"; readonly options: readonly string[] }
+  | { readonly kind: "number"; readonly unit: string; readonly least: number; readonly most: number }
+  | {
+      readonly kind: "quantity";
+      readonly quantity: Quantity;
+      readonly least: number;
+      readonly most: number;
+    }
+  | { readonly kind: "yes-no" }
+  | {
+      readonly kind: "choice";
+      readonly options: readonly string[];
+      readonly shown: (option: string) => string;
+    }
+  | { readonly kind: "set"; readonly options: readonly string[] };
+
+/** A lowest and a highest value that are one thing to a reader, and may not cross. */
+interface RangeEnd {
+  readonly name: string;
+  readonly end: "low" | "high";
+  /** Said where they cross, at the high end. */
+  readonly crossed: string;
+}
+
+/** A column for one kind of case in a list with one row a tag. */
+interface WideColumn {
+  readonly label: string;
+  readonly headings: readonly string[];
+}
+
+/**
+ * One field of a duty: everything that is known about it stands in its file. Schema, settling, questions,
+ * completeness, reach, line lists, the panel and the words on documents are read from here.
+ */
+export interface Field<Path extends string = string, Stated = unknown> {
+  /** Where it lives in a duty; a case's as `cases.…`. */
+  readonly path: Path;
+  /** What it is called; a sentence begins with it. */
+  readonly label: string;
+  /** A shorter name where there is little room; the label in small letters where none is given. */
+  readonly short?: string;
+  readonly group: Group;
+  readonly holds: Holds;
+  /** Checks what is stated; not stated is null unless it says otherwise. */
+  readonly schema: z.ZodType<Stated>;
+  /** Headings of line lists that mean it besides its label: lower case, without units. */
+  readonly headings: readonly string[];
+  /** Columns of its own for the normal and the maximum case, in lists with one row a tag. */
+  readonly wide?: Readonly<Partial<Record<"normal" | "maximum", WideColumn>>>;
+  readonly range?: RangeEnd;
+  /** Why an order needs it; a field without it is nobody's gap. */
+  readonly why?: string;
+  /** Whether the rest of the duty makes it worth asking; always, where not given. */
+  readonly raised?: (duty: Duty) => boolean;
+  /** Nothing may be assumed for it: the proof waits. */
+  readonly mustBeKnown?: true;
+  /** What is assumed, in words, where the settled value alone does not say. */
+  readonly assumed?: string;
+  /** What else it could turn out to be: proving with each shows how much hangs on it. */
+  readonly otherwise?: (duty: Duty) => Duty[];
+  /** Range over which it is moved to see what breaks; not moved where not given. */
+  readonly moves?: readonly [least: number, most: number];
+}
+
+/** A field the rules go on without: what they take meanwhile stands beside it. */
+export interface AssumedField<Path extends string = string, Stated = unknown, Settled = NonNullable<Stated>>
+  extends Field<Path, Stated> {
+  readonly settle: (duty: Duty, house: HouseRules) => Settled;
+}
+
+export type AnyField = Field | AssumedField;
+
+/**
+ * A field's name inside a sentence or beside its entry.
+ *
+ * @param field the field
+ * @returns its short name, else its label in small letters
+ */
+export const shortName = ({ short, label }: Pick<Field, "short" | "label">): string =>
+  short ?? inSentence(label);
+
+/** Names like H₂S or Z keep their capitals. */
+export const inSentence = (label: string): string =>
+  /^[A-Z](?![a-z])/.test(label) ? label : label.charAt(0).toLowerCase() + label.slice(1);
+
+/** The last part of a path: what the rules know the settled value by. */
+export const lastOf = (path: string): string => path.slice(path.lastIndexOf(".") + 1);

@@ -1,0 +1,19 @@
+import type { AssumedField } from "../field.ts";
+import { number } from "../holds.ts";
+
+/** Families in which chlorides are to be expected. */
+const wet = new Set(["water", "hot water above 90 C", "seawater and brine", "amine solution", "caustic"]);
+
+export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
+  path: "fluid.chloridesMgL",
+  label: "Chlorides",
+  group: "fluid",
+  ...number("Chlorides", [0, 400_000], "mg/l"),
+  headings: ["chlorides", "chlorides, mg/l", "chloride"],
+  why: "Austenitic steels crack and pit in warm chlorides.",
+  raised: ({ fluid }) => wet.has(fluid.family ?? ""),
+  assumed: "none",
+  settle: ({ fluid }) => fluid.chloridesMgL ?? 0,
+  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, chloridesMgL: 20_000 } }],
+  moves: [0, 400_000],
+};

@@ -1,0 +1,14 @@
+import { serviceFamilies } from "../../../reference/suitability.ts";
+import type { Field } from "../field.ts";
+import { choice } from "../holds.ts";
+
+export const serviceFamily: Field<"fluid.family", string | null> = {
+  path: "fluid.family",
+  label: "Service family",
+  short: "family",
+  group: "fluid",
+  ...choice(serviceFamilies),
+  headings: ["service family", "fluid family", "family"],
+  why: "Decides whether seat, seals and metals stand the fluid.",
+  mustBeKnown: true,
+};

@@ -1,0 +1,11 @@
+import { text } from "../../limits.ts";
+import type { Field } from "../field.ts";
+
+export const fluidName: Field<"fluid.name", string> = {
+  path: "fluid.name",
+  label: "Fluid",
+  group: "fluid",
+  holds: { kind: "text", most: 80 },
+  schema: text(80).default(""),
+  headings: ["fluid", "medium", "fluid name"],
+};

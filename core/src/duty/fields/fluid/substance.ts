@@ -1,0 +1,18 @@
+import { z } from "zod";
+import { fluidNamed, fluids } from "../../../reference/fluids.ts";
+import type { Field } from "../field.ts";
+
+export const substance: Field<"fluid.substance", string | null> = {
+  path: "fluid.substance",
+  label: "Substance",
+  group: "fluid",
+  holds: { kind: "substance", options: fluids.map((fluid) => fluid.id) },
+  schema: z
+    .string()
+    .refine((id) => fluidNamed(id) !== undefined, {
+      error: (issue) => `"${issue.input}" is not in the table of fluids.`,
+    })
+    .nullable()
+    .default(null),
+  headings: ["substance", "component"],
+};

@@ -1,0 +1,144 @@
+import { z } from "zod";
+import { parseDesignation } from "../../reference/pressure-temperature.ts";
+import type { Quantity } from "../../units/definitions.ts";
+import { nominalSizes } from "../../units/sizes.ts";
+import { absoluteZeroC, pressureBarG, temperatureC, text as textUpTo, vacuumBarG } from "../limits.ts";
+import type { Field } from "./field.ts";
+
+type Held<Stated> = Pick<Field<string, Stated>, "holds" | "schema">;
+const open = <T>(schema: z.ZodType<T>) => schema.nullable().default(null) as unknown as z.ZodType<T | null>;
+
+function figure(what: string, least: number, most: number, unit: string): z.ZodType<number | null> {
+  const shown = unit ? ` ${unit}` : "";
+  return open(
+    z
+      .number({ error: `${what} must be a number.` })
+      .min(
+        least,
+        least === 0 ? `${what} cannot be below zero.` : `${what} is below ${least}${shown}. Check the unit.`,
+      )
+      .max(most, `${what} is above ${most}${shown}. Check the unit.`),
+  );
+}
+
+/**
+ * A figure without a unit people would want otherwise.
+ *
+ * @param what as the message names it
+ * @param range least and most
+ * @param unit written behind it, "" for none
+ * @returns what the field holds, and its schema
+ * @example number("Solids", [0, 80], "%").schema.safeParse(81).success // → false
+ */
+export const number = (
+  what: string,
+  [least, most]: readonly [number, number],
+  unit = "",
+): Held<number | null> => ({
+  holds: { kind: "number", unit, least, most },
+  schema: figure(what, least, most, unit),
+});
+
+/**
+ * A figure readers have in their own units.
+ *
+ * @param quantity what it measures; the range is in its home unit
+ * @param what as the message names it
+ * @param range least and most
+ * @param unit the home unit as the message writes it
+ * @returns what the field holds, and its schema
+ * @example quantity("length", "Pipe bore", [1, 3000], "mm").schema.safeParse(0).success // → false
+ */
+export const quantity = (
+  of: Quantity,
+  what: string,
+  [least, most]: readonly [number, number],
+  unit: string,
+): Held<number | null> => ({
+  holds: { kind: "quantity", quantity: of, least, most },
+  schema: figure(what, least, most, unit),
+});
+
+/** A gauge pressure anywhere between full vacuum and a likely slip of unit. */
+export const pressure = (): Held<number | null> => ({
+  holds: { kind: "quantity", quantity: "pressure", least: vacuumBarG, most: 1000 },
+  schema: open(pressureBarG()),
+});
+
+/** A temperature anywhere between absolute zero and a likely slip of unit. */
+export const temperature = (): Held<number | null> => ({
+  holds: { kind: "quantity", quantity: "temperature", least: absoluteZeroC, most: 1200 },
+  schema: open(temperatureC()),
+});
+
+/**
+ * One of several words.
+ *
+ * @param options what may be picked
+ * @param shown how people read an option
+ * @returns what the field holds, and its schema
+ * @example choice(["a", "b"]).schema.parse(undefined) // → null
+ */
+export const choice = <const Option extends string>(
+  options: readonly Option[],
+  shown: (option: string) => string = (option) => option,
+): Held<Option | null> => ({
+  holds: { kind: "choice", options, shown },
+  schema: open(z.enum(options as unknown as [Option, ...Option[]]) as unknown as z.ZodType<Option>),
+});
+
+/**
+ * Any of several words at once; none of them is said too.
+ *
+ * @param options what may be picked
+ * @returns what the field holds, and its schema: each word once, in the order of the options
+ * @example set(["a", "b"]).schema.parse(["b", "a", "b"]) // → ["a","b"]
+ */
+export const set = <const Option extends string>(options: readonly Option[]): Held<Option[] | null> => ({
+  holds: { kind: "set", options },
+  schema: open(
+    z
+      .array(z.enum(options as unknown as [Option, ...Option[]]))
+      .transform((list) =>
+        options.filter((option) => list.includes(option as never)),
+      ) as unknown as z.ZodType<Option[]>,
+  ),
+});
+
+/** Yes, no, or not stated. */
+export const yesNo = (): Held<boolean | null> => ({
+  holds: { kind: "yes-no" },
+  schema: open(z.boolean()),
+});
+
+/**
+ * A text, not stated while blank.
+ *
+ * @param most characters
+ * @returns what the field holds, and its schema
+ * @example text(2).schema.safeParse("abc").success // → false
+ */
+export const text = (most: number): Held<string | null> => ({
+  holds: { kind: "text", most },
+  schema: open(textUpTo(most)),
+});
+
+/** A nominal size. */
+export const size = (): Held<number | null> => ({
+  holds: { kind: "size" },
+  schema: open(
+    z.number({ error: "Size must be a number." }).refine((dn) => nominalSizes.includes(dn), {
+      error: (issue) => `DN ${issue.input} is not a nominal size.`,
+    }),
+  ),
+});
+
+/** A class or a PN. */
+export const designation = (): Held<string | null> => ({
+  holds: { kind: "designation" },
+  schema: open(
+    z.string().refine((d) => parseDesignation(d) !== null, {
+      error: (issue) => `"${issue.input}" is not a class or PN. Write "class 300" or "PN 40".`,
+    }),
+  ),
+});

@@ -1,0 +1,121 @@
+import { downstream } from "./case/downstream.ts";
+import { flowFrom } from "./case/flow-from.ts";
+import { caseId } from "./case/id.ts";
+import { caseKind } from "./case/kind.ts";
+import { mayBeShut } from "./case/may-be-shut.ts";
+import { caseName } from "./case/name.ts";
+import { casePhase } from "./case/phase.ts";
+import { rate } from "./case/rate.ts";
+import { rateBasis } from "./case/rate-basis.ts";
+import { temperature } from "./case/temperature.ts";
+import { upstream } from "./case/upstream.ts";
+import { airMaximum } from "./drive/air-maximum.ts";
+import { airMinimum } from "./drive/air-minimum.ts";
+import { onSupplyLoss } from "./drive/on-supply-loss.ts";
+import { operator } from "./drive/operator.ts";
+import { chlorides } from "./fluid/chlorides.ts";
+import { compressibility } from "./fluid/compressibility.ts";
+import { density } from "./fluid/density.ts";
+import { serviceFamily } from "./fluid/family.ts";
+import { fibres } from "./fluid/fibres.ts";
+import { freeWater } from "./fluid/free-water.ts";
+import { h2s } from "./fluid/h2s.ts";
+import { hazardsOfFluid } from "./fluid/hazards.ts";
+import { isentropicExponent } from "./fluid/isentropic-exponent.ts";
+import { fluidName } from "./fluid/name.ts";
+import { phase } from "./fluid/phase.ts";
+import { solids } from "./fluid/solids.ts";
+import { solidsHard } from "./fluid/solids-hard.ts";
+import { substance } from "./fluid/substance.ts";
+import { vapourPressure } from "./fluid/vapour-pressure.ts";
+import { viscosity } from "./fluid/viscosity.ts";
+import { deadEnd } from "./line/dead-end.ts";
+import { endConnection } from "./line/end-connection.ts";
+import { lineClass } from "./line/line-class.ts";
+import { lineTest } from "./line/line-test.ts";
+import { pipeBore } from "./line/pipe-bore.ts";
+import { pipeSchedule } from "./line/pipe-schedule.ts";
+import { port } from "./line/port.ts";
+import { size } from "./line/size.ts";
+import { ambientMaximum } from "./site/ambient-maximum.ts";
+import { ambientMinimum } from "./site/ambient-minimum.ts";
+import { area } from "./site/area.ts";
+import { installation } from "./site/installation.ts";
+import { jacketPressure } from "./site/jacket-pressure.ts";
+import { jacketTemperature } from "./site/jacket-temperature.ts";
+import { cavityRelief } from "./task/cavity-relief.ts";
+import { emissionClass } from "./task/emission-class.ts";
+import { equalisingBypass } from "./task/equalising-bypass.ts";
+import { fireSafe } from "./task/fire-safe.ts";
+import { flowDirection } from "./task/flow-direction.ts";
+import { valveFunction } from "./task/function.ts";
+import { inLineRepair } from "./task/in-line-repair.ts";
+import { longestShut } from "./task/longest-shut.ts";
+import { shutOff } from "./task/shut-off.ts";
+import { strokes } from "./task/strokes.ts";
+
+/** Fields of one operating case, in the order people state them. */
+export const caseFields = [
+  caseId,
+  caseKind,
+  caseName,
+  upstream,
+  downstream,
+  temperature,
+  flowFrom,
+  mayBeShut,
+  casePhase,
+  rate,
+  rateBasis,
+] as const;
+
+/** Fields of a duty that belong to no case, in the order people state them. */
+export const dutyFields = [
+  size,
+  lineClass,
+  endConnection,
+  pipeSchedule,
+  pipeBore,
+  port,
+  deadEnd,
+  lineTest,
+  fluidName,
+  substance,
+  hazardsOfFluid,
+  serviceFamily,
+  phase,
+  density,
+  viscosity,
+  vapourPressure,
+  compressibility,
+  isentropicExponent,
+  h2s,
+  chlorides,
+  freeWater,
+  solids,
+  solidsHard,
+  fibres,
+  valveFunction,
+  flowDirection,
+  shutOff,
+  emissionClass,
+  fireSafe,
+  inLineRepair,
+  equalisingBypass,
+  cavityRelief,
+  longestShut,
+  strokes,
+  operator,
+  onSupplyLoss,
+  airMinimum,
+  airMaximum,
+  installation,
+  ambientMinimum,
+  ambientMaximum,
+  area,
+  jacketPressure,
+  jacketTemperature,
+] as const;
+
+export type { AnyField, AssumedField, Field, Group, Holds } from "./field.ts";
+export { groups, inSentence, lastOf, shortName } from "./field.ts";

@@ -1,0 +1,14 @@
+import type { Field } from "../field.ts";
+import { yesNo } from "../holds.ts";
+
+export const deadEnd: Field<"deadEnd", boolean | null> = {
+  path: "deadEnd",
+  label: "End of line",
+  group: "line",
+  ...yesNo(),
+  headings: ["end of line", "dead end"],
+  why: "A wafer body falls where nothing is bolted behind it.",
+  raised: ({ endConnection }) => endConnection === "wafer" || endConnection === "lug",
+  assumed: "piped on both sides",
+  otherwise: (duty) => [{ ...duty, deadEnd: true }],
+};

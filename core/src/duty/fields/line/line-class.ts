@@ -1,0 +1,12 @@
+import type { Field } from "../field.ts";
+import { designation } from "../holds.ts";
+
+export const lineClass: Field<"lineDesignation", string | null> = {
+  path: "lineDesignation",
+  label: "Line class",
+  group: "line",
+  ...designation(),
+  headings: ["line class", "class", "rating", "flange rating", "pressure class"],
+  why: "The valve's flanges must match the line's.",
+  mustBeKnown: true,
+};

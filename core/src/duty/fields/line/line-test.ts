@@ -1,0 +1,12 @@
+import type { Field } from "../field.ts";
+import { pressure } from "../holds.ts";
+
+export const lineTest: Field<"lineTestBarG", number | null> = {
+  path: "lineTestBarG",
+  label: "Line test, valve shut",
+  short: "line test",
+  group: "line",
+  ...pressure(),
+  headings: ["line test, valve shut", "line test"],
+  moves: [0, 1000],
+};

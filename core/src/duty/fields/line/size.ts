@@ -1,0 +1,12 @@
+import type { Field } from "../field.ts";
+import { size as holdsSize } from "../holds.ts";
+
+export const size: Field<"dn", number | null> = {
+  path: "dn",
+  label: "Size",
+  group: "line",
+  ...holdsSize(),
+  headings: ["size", "dn", "nps", "nominal size", "valve size", "line size"],
+  why: "No candidate can be drawn up without it.",
+  mustBeKnown: true,
+};

@@ -1,0 +1,17 @@
+import { absoluteZeroC } from "../../limits.ts";
+import type { AssumedField } from "../field.ts";
+import { temperature } from "../holds.ts";
+
+export const ambientMaximum: AssumedField<"ambientMaximumC", number | null> = {
+  path: "ambientMaximumC",
+  label: "Highest ambient",
+  group: "site",
+  ...temperature(),
+  headings: ["highest ambient", "ambient max", "max ambient"],
+  range: { name: "ambient", end: "high", crossed: "Highest ambient is below the lowest." },
+  why: "Sun and ambient warm a cavity shut in cold.",
+  settle: (duty, house) =>
+    duty.ambientMaximumC ?? Math.max(house.assumedAmbientMaximumC, duty.ambientMinimumC ?? absoluteZeroC),
+  otherwise: (duty) => [{ ...duty, ambientMaximumC: Math.max(60, duty.ambientMinimumC ?? 60) }],
+  moves: [-60, 120],
+};

@@ -1,0 +1,15 @@
+import type { Field } from "../field.ts";
+import { temperature } from "../holds.ts";
+
+export const ambientMinimum: Field<"ambientMinimumC", number | null> = {
+  path: "ambientMinimumC",
+  label: "Lowest ambient",
+  group: "site",
+  ...temperature(),
+  headings: ["lowest ambient", "ambient min", "min ambient"],
+  range: { name: "ambient", end: "low", crossed: "Highest ambient is below the lowest." },
+  why: "Body and seals must stand it when the line is cold.",
+  assumed: "no colder than the cases",
+  otherwise: (duty) => [{ ...duty, ambientMinimumC: Math.min(-40, duty.ambientMaximumC ?? -40) }],
+  moves: [-196, 60],
+};

@@ -1,0 +1,10 @@
+import type { Field } from "../field.ts";
+import { text } from "../holds.ts";
+
+export const area: Field<"area", string | null> = {
+  path: "area",
+  label: "Hazardous area",
+  group: "site",
+  ...text(60),
+  headings: ["hazardous area", "area class", "area", "zone"],
+};

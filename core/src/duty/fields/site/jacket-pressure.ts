@@ -1,0 +1,13 @@
+import { vacuumBarG } from "../../limits.ts";
+import type { Field } from "../field.ts";
+import { pressure } from "../holds.ts";
+
+export const jacketPressure: Field<"jacketBarG", number | null> = {
+  path: "jacketBarG",
+  label: "Jacket pressure",
+  short: "jacket",
+  group: "site",
+  ...pressure(),
+  headings: ["jacket pressure"],
+  moves: [vacuumBarG, 100],
+};

@@ -1,0 +1,15 @@
+import { emissionClasses } from "../../words.ts";
+import type { Field } from "../field.ts";
+import { choice } from "../holds.ts";
+
+export const emissionClass: Field<"emissionClass", (typeof emissionClasses)[number] | null> = {
+  path: "emissionClass",
+  label: "Stem tightness",
+  group: "task",
+  ...choice(emissionClasses, (grade) => `class ${grade}`),
+  headings: ["stem tightness", "emission class"],
+  why: "Toxic and volatile service wants a class for the stem seal.",
+  raised: ({ fluid }) => fluid.hazards?.some((h) => h === "toxic" || h === "lethal") ?? false,
+  assumed: "none asked",
+  otherwise: (duty) => [{ ...duty, emissionClass: "B" }],
+};

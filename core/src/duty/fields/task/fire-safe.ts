@@ -1,0 +1,14 @@
+import type { AssumedField } from "../field.ts";
+import { yesNo } from "../holds.ts";
+
+export const fireSafe: AssumedField<"fireSafe", boolean | null> = {
+  path: "fireSafe",
+  label: "Fire-safe",
+  group: "task",
+  ...yesNo(),
+  headings: ["fire-safe", "fire safe", "fire tested"],
+  why: "Rules out seats without a metal back-up.",
+  assumed: "not asked",
+  settle: (duty) => duty.fireSafe ?? false,
+  otherwise: (duty) => [{ ...duty, fireSafe: true }],
+};

@@ -1,0 +1,11 @@
+import type { AssumedField } from "../field.ts";
+import { yesNo } from "../holds.ts";
+
+export const inLineRepair: AssumedField<"inLineRepair", boolean | null> = {
+  path: "inLineRepair",
+  label: "In-line repair",
+  group: "task",
+  ...yesNo(),
+  headings: ["in-line repair", "inline repair"],
+  settle: (duty) => duty.inLineRepair ?? false,
+};

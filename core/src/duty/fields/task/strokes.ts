@@ -1,0 +1,13 @@
+import type { AssumedField } from "../field.ts";
+import { number } from "../holds.ts";
+
+export const strokes: AssumedField<"strokesPerYear", number | null> = {
+  path: "strokesPerYear",
+  label: "Strokes a year",
+  short: "strokes",
+  group: "task",
+  ...number("Strokes a year", [0, 10_000_000], "a year"),
+  headings: ["strokes a year", "strokes", "cycles per year", "strokes per year"],
+  settle: (duty) => duty.strokesPerYear ?? 12,
+  moves: [0, 10_000_000],
+};

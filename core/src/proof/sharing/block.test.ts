@@ -1,0 +1,155 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import type { Verdict } from "../../rules/finding.ts";
+import { Finding } from "../../rules/found.ts";
+import { cannotTell, notAsked, type Outcome, plain } from "../../rules/outcome.ts";
+import { type Block, blockOf, findingsOf, graver, joined, leastOf, stationVerdicts } from "./block.ts";
+
+const verdicts: Verdict[] = ["holds", "tight", "fails", "cannot tell", "not asked"];
+
+const finding = (
+  verdict: Verdict,
+  margin: number | null = null,
+  wanted = true,
+  unit: "%" | "K" = "%",
+): Outcome => {
+  if (verdict === "cannot tell") return cannotTell("something");
+  if (verdict === "not asked") return notAsked("");
+  return plain(verdict, verdict, {}, margin === null ? null : { margin, unit, wanted });
+};
+
+const anyFinding = fc
+  .record({
+    verdict: fc.constantFrom(...verdicts),
+    margin: fc.option(fc.double({ min: 0, max: 3, noNaN: true })),
+    wanted: fc.boolean(),
+    unit: fc.constantFrom("%" as const, "K" as const),
+  })
+  .map(({ verdict, margin, wanted, unit }) =>
+    finding(verdict, margin === null ? null : verdict === "fails" ? -margin : margin, wanted, unit),
+  );
+
+/** Findings in the order of their rules, parted into blocks as a candidate's parts part them. */
+const parted = fc.array(fc.tuple(anyFinding, fc.nat({ max: 3 })), { maxLength: 24 }).map((all) => {
+  const places = all.map((_, at) => at);
+  const of = (part: number) => places.filter((at) => all[at]![1] === part);
+  const block = (at: readonly number[]) =>
+    blockOf(
+      at.map((i) => all[i]![0]),
+      at,
+    );
+  return { whole: block(places), parts: [0, 1, 2, 3].map((part) => block(of(part))) };
+});
+
+const sums = ({ fails, cannotTell, tight, shortfall, leastMargin, heldBackBy }: Block) => ({
+  fails,
+  cannotTell,
+  tight,
+  shortfall: Math.round(shortfall * 1e9),
+  leastMargin,
+  held: heldBackBy && { at: heldBackBy.at, gravity: heldBackBy.gravity },
+});
+
+describe("a block of findings", () => {
+  it("counts what fails, waits and is tight, and sums what is missed", () => {
+    const block = blockOf(
+      [
+        finding("fails", -0.25),
+        finding("fails"),
+        finding("cannot tell"),
+        finding("tight", 0.05),
+        finding("holds", 0.5),
+      ],
+      [0, 1, 2, 3, 4],
+    );
+    expect(block).toMatchObject({ fails: 2, cannotTell: 1, tight: 1, shortfall: 1.25, leastMargin: -0.25 });
+  });
+  it("is held back by the gravest, then the closest, then the earlier rule", () => {
+    const held = (...all: Outcome[]) =>
+      blockOf(
+        all,
+        all.map((_, at) => at),
+      ).heldBackBy?.at;
+    expect(held(finding("holds", 0.1), finding("tight", 0.05), finding("holds", 0.01))).toBe(1);
+    expect(held(finding("tight", 0.05), finding("tight", 0.02))).toBe(1);
+    expect(held(finding("tight", 0.05), finding("tight", 0.05))).toBe(0);
+    expect(held(finding("cannot tell"), finding("fails", -0.01))).toBe(1);
+  });
+  it("weighs ten kelvin like ten per cent", () => {
+    const held = (kelvin: number, share: number) =>
+      blockOf([finding("tight", kelvin, true, "K"), finding("tight", share)], [0, 1]).heldBackBy?.at;
+    expect(held(9, 0.1)).toBe(0);
+    expect(held(11, 0.1)).toBe(1);
+  });
+  it("lets a held limit that wants no margin say nothing", () => {
+    const silent = blockOf([finding("holds", 0.001, false), finding("holds", 0.4)], [0, 1]);
+    expect(silent.heldBackBy?.at).toBe(1);
+    expect(silent.leastMargin).toBe(0.4);
+    expect(blockOf([finding("holds", 0.001, false)], [0]).leastMargin).toBeNull();
+  });
+  it("passes over what is not asked", () => {
+    expect(sums(blockOf([finding("not asked")], [0]))).toEqual(sums(blockOf([], [])));
+  });
+  it("joined says the same as gathered at once, however it is parted", () => {
+    fc.assert(
+      fc.property(parted, ({ whole, parts }) => {
+        expect(sums(joined(parts))).toEqual(sums(whole));
+        const [a, b, c, d] = parts as [Block, Block, Block, Block];
+        expect(sums(joined([joined([a, b]), joined([c, d])]))).toEqual(sums(whole));
+        expect(sums(joined([d, c, b, a]))).toEqual(sums(whole));
+      }),
+    );
+  });
+  it("keeps every finding in the order of the rules, however deep it was joined", () => {
+    fc.assert(
+      fc.property(parted, ({ whole, parts }) => {
+        const [a, b, c, d] = parts as [Block, Block, Block, Block];
+        const rules = whole.own.map((_, i) => ({
+          id: `body/${i}` as const,
+          station: "body" as const,
+          asks: "",
+          source: "",
+        }));
+        const laid = findingsOf([joined([d, joined([b, a])]), c], rules);
+        expect(laid.map((f) => f.outcome)).toEqual(whole.own);
+        expect(laid.map((f) => f.by)).toEqual(rules);
+      }),
+    );
+  });
+  it("of one block is that block, and of none a block of nothing", () => {
+    const one = blockOf([finding("tight")], [3]);
+    expect(joined([one])).toBe(one);
+    expect(joined([joined([]), one, joined([])])).toBe(one);
+    expect(joined([])).toMatchObject({ fails: 0, heldBackBy: null, own: [] });
+  });
+});
+
+describe("what is graver or less", () => {
+  it("takes what there is", () => {
+    const held = blockOf([finding("tight")], [0]).heldBackBy;
+    expect(graver(null, held)).toBe(held);
+    expect(graver(held, null)).toBe(held);
+    expect(leastOf(null, 0.2)).toBe(0.2);
+    expect(leastOf(0.2, 0.1)).toBe(0.1);
+    expect(leastOf(null, null)).toBeNull();
+  });
+  it("does not hang on which is named first", () => {
+    fc.assert(
+      fc.property(anyFinding, anyFinding, (a, b) => {
+        const [x, y] = [blockOf([a], [0]).heldBackBy, blockOf([b], [1]).heldBackBy];
+        expect(graver(x, y)).toBe(graver(y, x));
+      }),
+    );
+  });
+  it("gives each station its gravest verdict", () => {
+    const at = (station: "body" | "drive", verdict: Verdict) =>
+      new Finding({ id: `${station}/x`, station, asks: "", source: "" }, finding(verdict));
+    expect(stationVerdicts([at("body", "holds"), at("body", "tight"), at("drive", "fails")])).toEqual({
+      body: "tight",
+      envelope: "not asked",
+      torque: "not asked",
+      drive: "fails",
+      "fit-up": "not asked",
+    });
+  });
+});

@@ -1,0 +1,63 @@
+import type { InHand } from "./outcome.ts";
+
+/** A value set against its limit. */
+export interface Comparison {
+  readonly value: number;
+  readonly limit: number | null;
+  readonly margin: number | null;
+  readonly verdict: "holds" | "tight" | "fails";
+  /** Where a case may be measured from either end of a range. */
+  readonly sense?: "≤" | "≥";
+}
+
+/**
+ * What is in hand of a limit.
+ *
+ * @param compared from `against` (a fraction) or `kelvinTo` (kelvin)
+ * @param unit unit the margin is in
+ * @param wanted false where the limit holds its own margin already
+ * @returns the margin as an outcome carries it
+ * @example inHand(against(67.6, 72, 0.1), "%").wanted // → true
+ */
+export function inHand(compared: Comparison, unit: InHand["unit"], wanted = true): InHand {
+  return { margin: compared.margin, unit, wanted };
+}
+
+/**
+ * Sets a pressure or torque against an upper limit.
+ *
+ * @param value what is asked, same unit as the limit
+ * @param limit what is stood; null when there is none at all, which fails
+ * @param tightBelow fraction of margin below which it is tight, ≥ 0
+ * @returns margin limit/value − 1; a value of zero or below has no margin and holds
+ * @source house margin
+ * @example against(67.6, 72, 0.1).verdict // → "tight"
+ */
+export function against(value: number, limit: number | null, tightBelow: number): Comparison {
+  if (limit === null) return { value, limit, margin: null, verdict: "fails" };
+  if (value <= 0) return { value, limit, margin: null, verdict: "holds" };
+  const margin = limit / value - 1;
+  return { value, limit, margin, verdict: value > limit ? "fails" : margin < tightBelow ? "tight" : "holds" };
+}
+
+/**
+ * Sets a temperature against a limit, in kelvin.
+ *
+ * @param value °C
+ * @param limit °C
+ * @param sense "≤" for an upper limit, "≥" for a lower one; the limit itself is inside
+ * @param tightBelow kelvin of margin below which it is tight
+ * @returns margin in kelvin, negative outside
+ * @source house margin
+ * @example kelvinTo(88, 100, "≤", 20).verdict // → "tight"
+ */
+export function kelvinTo(value: number, limit: number, sense: "≤" | "≥", tightBelow: number): Comparison {
+  const margin = sense === "≤" ? limit - value : value - limit;
+  return {
+    value,
+    limit,
+    margin,
+    sense,
+    verdict: margin < 0 ? "fails" : margin < tightBelow ? "tight" : "holds",
+  };
+}

@@ -1,0 +1,16 @@
+import type { HeadingStep } from "./kind.ts";
+
+const renamed: Readonly<Record<string, string>> = {
+  "Pipe bore, mm": "Pipe bore (mm)",
+  "Density, kg/m³": "Density (kg/m³)",
+  "Viscosity, mPa·s": "Viscosity (mPa·s)",
+  "Vapour pressure, bar a": "Vapour pressure (bar a)",
+  "H₂S, kPa": "Partial pressure of H₂S (kPa)",
+};
+
+/** Figures with a unit people may want otherwise stand under headings that a unit is read from. */
+export const figuresWithUnits: HeadingStep = {
+  says: "Density, viscosity, vapour pressure, H₂S and pipe bore name their unit in brackets.",
+  isOld: (headings) => headings.some((h) => h in renamed),
+  upcast: (headings) => headings.map((h) => renamed[h] ?? h),
+};

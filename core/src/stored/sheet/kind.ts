@@ -1,0 +1,6 @@
+import { documentKind } from "../kind.ts";
+import { cavityInTheKey } from "./2-cavity-in-the-key.ts";
+import { kindsOfFindings } from "./3-kinds-of-findings.ts";
+
+/** Issued sheets; every one names its format. */
+export const sheetKind = documentKind("sheet", [cavityInTheKey, kindsOfFindings]);

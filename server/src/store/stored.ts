@@ -1,0 +1,30 @@
+import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/catalogue";
+import type { Duty } from "@proven-seat/core/duty";
+import type { HouseRules } from "@proven-seat/core/house";
+import { catalogueKind, readHouseRules, storedDutySchema } from "@proven-seat/core/stored";
+
+/** The duty of a record, whatever version it was written in. */
+export const dutyOf = ({ duty }: { readonly duty: unknown }): Duty => storedDutySchema.parse(duty);
+
+/** House rules of a record; a rule added since goes by its default. */
+export const houseRulesOf = ({ content }: { readonly content: unknown }): HouseRules =>
+  readHouseRules(content).values;
+
+/** The catalogue of a record, whatever version it was written in. */
+export function catalogueOf({ content }: { readonly content: unknown }): Catalogue {
+  const brought = catalogueKind.upcast(content);
+  if ("code" in brought) throw new Error(brought.message);
+  return brought.document as unknown as Catalogue;
+}
+
+const shelves = new Map<string, Shelf>();
+
+/** A catalogue compiled, once for each digest: revisions never change. */
+export function shelfOf(record: { readonly content: unknown; readonly digest: string }): Shelf {
+  let shelf = shelves.get(record.digest);
+  if (!shelf) {
+    shelf = compileShelf(catalogueOf(record));
+    shelves.set(record.digest, shelf);
+  }
+  return shelf;
+}
