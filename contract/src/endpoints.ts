@@ -1,4 +1,5 @@
 import { proveRequestSchema } from "@proven-seat/core/proof";
+import { storedDutySchema } from "@proven-seat/core/stored";
 import { z } from "zod";
 import {
   catalogueRowSchema,
@@ -112,7 +113,7 @@ export const endpoints = {
     path: "/api/projects/{id}/duties",
     says: "Duties of up to 500 tags",
     body: z.strictObject({ ids: z.array(z.uuid()).max(500) }),
-    answer: z.array(z.object({ id: z.uuid(), version: z.number(), duty: z.unknown() })),
+    answer: z.array(z.object({ id: z.uuid(), version: z.number(), duty: storedDutySchema })),
     problems: [404, 422],
   }),
   importTags: endpoint({
@@ -160,7 +161,7 @@ export const endpoints = {
     path: "/api/tags/{id}/duties",
     says: "Every saved duty of a tag, newest first",
     answer: z.array(
-      z.object({ version: z.number(), createdAt: z.string(), createdBy: z.string(), duty: z.unknown() }),
+      z.object({ version: z.number(), createdAt: z.string(), createdBy: z.string(), duty: storedDutySchema }),
     ),
     problems: [404],
   }),
@@ -255,6 +256,13 @@ export const endpoints = {
 } satisfies Record<string, Endpoint>;
 
 export type EndpointName = keyof typeof endpoints;
+
+/** What an endpoint answers with; nothing where it is no JSON. */
+export type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
+  answer: infer Answer extends z.ZodType;
+}
+  ? z.output<Answer>
+  : undefined;
 
 /** Address of an endpoint with its parameters filled in. */
 export function addressOf(name: EndpointName, parameters: Record<string, string> = {}): string {

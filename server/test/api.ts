@@ -43,7 +43,7 @@ export async function startTestServer(webFolder: string | null = null): Promise<
   await migrate(orm);
   await loadDemo(orm, "engineer");
   const server: Server = createServer(
-    buildApp({ orm, log: pino({ level: "silent" }), webFolder, user: "engineer" }),
+    buildApp({ orm, log: pino({ level: "silent" }), webFolder, user: "engineer", checkAnswers: true }),
   );
   await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;

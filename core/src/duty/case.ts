@@ -3,7 +3,7 @@ import { caseFields } from "./fields/index.ts";
 import { schemasOf } from "./shape.ts";
 
 /** Pressures of a case stand in the order its direction says. */
-export function checkSides(
+function checkSides(
   c: { flow: string; upstreamBarG: number | null; downstreamBarG: number | null },
   report: (path: "upstreamBarG" | "downstreamBarG", message: string) => void,
 ): void {

@@ -5,7 +5,6 @@ import { emptyDuty } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { gravityOf, rules } from "../rules/index.ts";
 import { digestOf, drawUpSheet, type Proof, prove, proveRequest, prover, rank, reprove } from "./index.ts";
-import { catalogueExtract } from "./sheet.ts";
 
 const house = defaultHouseRules();
 const shelf = shelfWith();

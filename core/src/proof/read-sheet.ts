@@ -18,6 +18,8 @@ export interface ReadSheet {
   readonly format: { readonly was: string; readonly now: string };
   /** What was brought up on the way, in sentences. */
   readonly broughtUp: readonly string[];
+  /** Names of what the document could not carry yet. */
+  readonly adds: ReadonlySet<string>;
 }
 
 export interface UnreadableSheet {
@@ -68,6 +70,7 @@ export function readSheet(document: unknown, rules = storedHouseRulesSchema()): 
   return {
     sheet,
     house: house.data.values,
+    adds: new Set(brought.steps.flatMap(({ adds }) => adds ?? [])),
     format: { was: String((document as { format?: unknown }).format), now: sheetKind.newest },
     broughtUp: [
       ...brought.steps.map(({ says }) => says),

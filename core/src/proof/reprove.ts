@@ -80,7 +80,7 @@ interface By {
 export function reprove(document: unknown, by: By = {}): Reproof | UnreadableSheet {
   const reading = readSheet(document, by.house);
   if ("error" in reading) return reading;
-  const { sheet, house, format, broughtUp } = reading;
+  const { sheet, house, format, broughtUp, adds } = reading;
   const digest = digestOf((document as { inputs: unknown }).inputs);
   const engine = { was: sheet.engine, now: engineVersion };
   const differences: Difference[] =
@@ -91,6 +91,7 @@ export function reprove(document: unknown, by: By = {}): Reproof | UnreadableShe
     // Through JSON, as the sheet itself went, so that absent and undefined compare equal.
     const asProved = byRule(JSON.parse(JSON.stringify(now)));
     for (const d of microdiff(byRule(sheet.proof), asProved)) {
+      if (d.type === "CREATE" && adds.has(String(d.path.at(-1)))) continue;
       differences.push({
         path: `proof.${d.path.join(".")}`,
         was: d.type === "CREATE" ? null : d.oldValue,

@@ -7,6 +7,8 @@ export interface VersionStep {
   readonly to: number;
   /** What changed, in a sentence a reader of an old document is told. */
   readonly says: string;
+  /** Names of what documents before it never carried: its being there now is no difference. */
+  readonly adds?: readonly string[];
   /** Never changes the document it is given. */
   readonly upcast: (document: Document) => Document;
 }

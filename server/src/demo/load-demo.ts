@@ -8,7 +8,7 @@ import { storedHouseRules } from "@proven-seat/core/stored";
 import { z } from "zod";
 import { Project } from "../store/entities/project.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
-import { addTag } from "../store/tags.ts";
+import { addTag } from "../work/tags.ts";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "./read-demo.ts";
 
 const scenarioSchema = z.strictObject({

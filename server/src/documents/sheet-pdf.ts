@@ -253,13 +253,19 @@ export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
       : underValve;
   let y = casesTable(doc, sheet, Math.max(belowLeft, belowRight) + 8, system) + 8;
   // A long duty fills the page: verdict, cautions and signatures then stand together on the next.
-  if (y > 620) y = heading(doc, sheet);
+  if (y > 650) y = heading(doc, sheet);
   line(doc, y);
   y = verdictBox(doc, sheet, y + 8, system) + 6;
   line(doc, y);
   write(doc, "Cautions", left, y + 5, { font: "strong", size: 10 });
-  y += 20;
-  for (const caution of cautions) y = write(doc, caution, left, y, { size: 7.2, lines: 3 }) + 2;
+  y += 18;
+  // Two columns: the eye reads short lines, and a page with many cases has room for them.
+  for (let i = 0; i < cautions.length; i += 2) {
+    const ends = [0, 1].map((side) =>
+      write(doc, cautions[i + side] ?? "", left + side * (half + 20), y, { size: 7, lines: 5, width: half }),
+    );
+    y = Math.max(...ends) + 2;
+  }
   for (const [i, role] of ["prepared", "checked", "approved"].entries()) {
     const x = left + (i * width) / 3;
     line(doc, 786, x, x + width / 3 - 16);

@@ -22,6 +22,8 @@ export interface AppParts {
   readonly webFolder: string | null;
   /** The one local user, until accounts come. */
   readonly user: string;
+  /** Checks every answer against the contract before it is sent: for tests. */
+  readonly checkAnswers?: boolean;
 }
 
 /** Each page gets its own nonce, so that no style or script slips in that the page did not bring. */
@@ -39,7 +41,7 @@ function serveInterface(app: Express, folder: string): void {
 }
 
 /** Puts the HTTP application together. */
-export function buildApp({ orm, log, webFolder, user }: AppParts): Express {
+export function buildApp({ orm, log, webFolder, user, checkAnswers = false }: AppParts): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -84,7 +86,7 @@ export function buildApp({ orm, log, webFolder, user }: AppParts): Express {
   app.use("/api", express.json({ limit: "25mb", strict: false }));
   const router = express.Router();
   const em = (): EntityManager => orm.em.fork() as EntityManager;
-  const mount = mounter(router, em, user);
+  const mount = mounter(router, em, user, checkAnswers);
   mountHouse(mount, orm);
   mountJudgement(mount);
   mountShelf(mount);

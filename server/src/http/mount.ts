@@ -2,7 +2,8 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import { type Endpoint, type EndpointName, endpoints } from "@proven-seat/contract";
 import type { Request, Response, Router } from "express";
 import type { z } from "zod";
-import { badInput, notThere } from "./problem.ts";
+import { notThere } from "../work/refusal.ts";
+import { badInput } from "./problem.ts";
 
 /** What a handler gets: a fresh entity manager, path parameters, the checked body. */
 export interface Call<Body> {
@@ -25,7 +26,7 @@ type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
   answer: infer Answer extends z.ZodType;
 }
   ? Unchanging<z.input<Answer>>
-  : void;
+  : unknown;
 
 /** Handlers hand on what nobody may change. */
 type Unchanging<T> = T extends readonly (infer Item)[]
@@ -42,7 +43,7 @@ export type Mount = <Name extends EndpointName>(
 const uuid = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/i;
 
 /** Mounts handlers on their endpoints: parse, one call, present. */
-export function mounter(router: Router, em: () => EntityManager, user: string): Mount {
+export function mounter(router: Router, em: () => EntityManager, user: string, checkAnswers: boolean): Mount {
   return (name, handle) => {
     const of = endpoints[name] as Endpoint;
     const path = of.path.replace(/\{(\w+)\}/g, ":$1");
@@ -60,6 +61,8 @@ export function mounter(router: Router, em: () => EntityManager, user: string): 
         response,
       });
       if (response.headersSent) return;
+      // In tests: what goes out is what the contract says, as it looks after the wire.
+      if (checkAnswers && of.answer) of.answer.parse(JSON.parse(JSON.stringify(answer)));
       if (of.status === 204) response.status(204).end();
       // A handler may say another status, such as one that is unwell.
       else response.status(of.status ?? response.statusCode).json(answer);

@@ -1,6 +1,7 @@
 import type { Problem as ProblemDocument } from "@proven-seat/contract";
 import type { ErrorRequestHandler, RequestHandler } from "express";
 import type { z } from "zod";
+import { Refusal, type RefusalKind } from "../work/refusal.ts";
 
 const titles: Record<number, string> = {
   400: "The request cannot be read",
@@ -39,12 +40,19 @@ export class Problem extends Error {
   }
 }
 
-export const notThere = (what: string) =>
-  new Problem(
-    404,
-    "not-there",
-    `There is no such ${what}. It may have been removed; go back to the line-up.`,
-  );
+/** Which status each refusal of a use case is answered with. */
+const statuses: Record<RefusalKind, number> = {
+  "not-there": 404,
+  stale: 409,
+  "stale-catalogue": 409,
+  "stale-house-rules": 409,
+  "stale-basis": 409,
+  "number-taken": 409,
+  "tags-exist": 409,
+  "nothing-chosen": 422,
+  "choice-gone": 422,
+  "override-needs-reason": 422,
+};
 
 /** Every fault of an input at its place. */
 export function badInput(error: z.ZodError): Problem {
@@ -64,6 +72,8 @@ export function badInput(error: z.ZodError): Problem {
 
 function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
+  if (error instanceof Refusal)
+    return new Problem(statuses[error.kind], error.kind, error.message, error.more);
   const { type, code, status } = error as { type?: string; code?: string; status?: number };
   if (type === "entity.too.large")
     return new Problem(

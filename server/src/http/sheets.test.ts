@@ -6,7 +6,7 @@ import type { Problem, SheetRow, Tag } from "@proven-seat/contract";
 import type { Sheet } from "@proven-seat/core/proof";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
-import { revisionAfter } from "../store/issue.ts";
+import { revisionAfter } from "../work/issue-sheet.ts";
 
 let server: TestServer;
 beforeAll(async () => {

@@ -1,4 +1,4 @@
-import { addressOf, type EndpointName, endpoints, type Problem } from "@proven-seat/contract";
+import { type AnswerOf, addressOf, type EndpointName, endpoints, type Problem } from "@proven-seat/contract";
 
 /** The server answered with a problem document. */
 export class ApiProblem extends Error {
@@ -22,11 +22,11 @@ interface Call {
   signal?: AbortSignal;
 }
 
-/** Calls an endpoint and returns its JSON. */
-export async function call<Answer>(
-  name: EndpointName,
+/** Calls an endpoint; the answer has the type the contract gives it. */
+export async function call<Name extends EndpointName>(
+  name: Name,
   { parameters, body, signal }: Call = {},
-): Promise<Answer> {
+): Promise<AnswerOf<Name>> {
   let response: Response;
   try {
     response = await fetch(addressOf(name, parameters), {
@@ -40,7 +40,7 @@ export async function call<Answer>(
     if (signal?.aborted) throw error;
     throw new NoConnection();
   }
-  if (response.ok) return (response.status === 204 ? undefined : await response.json()) as Answer;
+  if (response.ok) return (response.status === 204 ? undefined : await response.json()) as AnswerOf<Name>;
   if (response.headers.get("content-type")?.includes("problem+json"))
     throw new ApiProblem(await response.json());
   throw new NoConnection();

@@ -1,12 +1,3 @@
-import type {
-  CatalogueRow,
-  CatalogueVersion,
-  HouseRuleVersion,
-  Project,
-  SheetRow,
-  Tag,
-  TagRow,
-} from "@proven-seat/contract";
 import { QueryClient, useQuery } from "@tanstack/react-query";
 import { ApiProblem, call } from "./api.ts";
 
@@ -22,7 +13,7 @@ export const queryClient = new QueryClient({
 });
 
 export const useProjects = () =>
-  useQuery({ queryKey: ["projects"], queryFn: ({ signal }) => call<Project[]>("projects", { signal }) });
+  useQuery({ queryKey: ["projects"], queryFn: ({ signal }) => call("projects", { signal }) });
 
 /** The one project shown until there is a way to pick among several. */
 export const useProject = () => useProjects().data?.[0];
@@ -31,13 +22,13 @@ export const useTagRows = (project: string | undefined) =>
   useQuery({
     queryKey: ["tags", project],
     enabled: project !== undefined,
-    queryFn: ({ signal }) => call<TagRow[]>("tags", { parameters: { id: project! }, signal }),
+    queryFn: ({ signal }) => call("tags", { parameters: { id: project! }, signal }),
   });
 
 export const useTag = (id: string) =>
   useQuery({
     queryKey: ["tag", id],
-    queryFn: ({ signal }) => call<Tag>("tag", { parameters: { id }, signal }),
+    queryFn: ({ signal }) => call("tag", { parameters: { id }, signal }),
     staleTime: 0,
     gcTime: 0,
   });
@@ -46,32 +37,32 @@ export const useCatalogue = () =>
   useQuery({
     queryKey: ["catalogue"],
     staleTime: Number.POSITIVE_INFINITY,
-    queryFn: ({ signal }) => call<CatalogueVersion>("catalogue", { signal }),
+    queryFn: ({ signal }) => call("catalogue", { signal }),
   });
 
 export const useHouseRules = () =>
   useQuery({
     queryKey: ["house-rules"],
     staleTime: Number.POSITIVE_INFINITY,
-    queryFn: ({ signal }) => call<HouseRuleVersion>("houseRules", { signal }),
+    queryFn: ({ signal }) => call("houseRules", { signal }),
   });
 
 export const useSheets = (tag: string) =>
   useQuery({
     queryKey: ["sheets", tag],
-    queryFn: ({ signal }) => call<SheetRow[]>("sheets", { parameters: { id: tag }, signal }),
+    queryFn: ({ signal }) => call("sheets", { parameters: { id: tag }, signal }),
   });
 
 export const useHouseRuleVersions = () =>
   useQuery({
     queryKey: ["house-rule-versions"],
-    queryFn: ({ signal }) => call<HouseRuleVersion[]>("houseRuleVersions", { signal }),
+    queryFn: ({ signal }) => call("houseRuleVersions", { signal }),
   });
 
 export const useCatalogueVersions = () =>
   useQuery({
     queryKey: ["catalogue-versions"],
-    queryFn: ({ signal }) => call<CatalogueRow[]>("catalogueVersions", { signal }),
+    queryFn: ({ signal }) => call("catalogueVersions", { signal }),
   });
 
 /** One revision with its content; revisions never change. */
@@ -81,5 +72,5 @@ export const useCatalogueRevision = (revision: number | null) =>
     enabled: revision !== null,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: ({ signal }) =>
-      call<CatalogueVersion>("catalogueRevision", { parameters: { revision: String(revision) }, signal }),
+      call("catalogueRevision", { parameters: { revision: String(revision) }, signal }),
   });

@@ -1,4 +1,3 @@
-import type { Tag } from "@proven-seat/contract";
 import { useEffect } from "react";
 import { ApiProblem, call } from "../app/api.ts";
 import { queryClient } from "../app/queries.ts";
@@ -22,7 +21,7 @@ async function saveOnce(): Promise<void> {
     });
   setSave({ kind: "saving" });
   try {
-    const saved = await call<Tag>("saveTag", { parameters: { id: tagId }, body: { ...content, version } });
+    const saved = await call("saveTag", { parameters: { id: tagId }, body: { ...content, version } });
     const now = useBench.getState();
     if (now.tagId !== tagId) return;
     // An entry that cannot be read changes no content, and is an edit all the same.

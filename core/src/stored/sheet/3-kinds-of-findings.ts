@@ -4,6 +4,7 @@ import type { Document, VersionStep } from "../kind.ts";
 export const kindsOfFindings: VersionStep = {
   to: 3,
   says: "Findings say of which kind they are instead of leaving fields blank; the house rules are a document of their own.",
+  adds: ["decides"],
   upcast: (sheet) => {
     const inputs = (sheet.inputs ?? {}) as Document;
     const { version, values } = (inputs.houseRules ?? {}) as Document;
@@ -33,7 +34,7 @@ function findingOf(finding: Document): Document {
   if (verdict === "not asked") return { ...told, kind: "not asked" };
   if (verdict === "cannot tell")
     return { ...told, kind: "waits for", missing, value, limit, unit, caseId, caseName };
-  const compared = { ...told, value, limit, sense, unit, caseId, caseName, remedy, decides: null };
+  const compared = { ...told, value, limit, sense, unit, caseId, caseName, remedy };
   return marginUnit === null
     ? { ...compared, kind: "worded" }
     : { ...compared, kind: "measured", margin, marginUnit, marginWanted };

@@ -7,10 +7,11 @@ import {
 } from "@proven-seat/core/proof";
 import { sheetPdf } from "../../documents/sheet-pdf.ts";
 import { Sheet } from "../../store/entities/sheet.ts";
-import { issueSheet, presentSheetRow } from "../../store/issue.ts";
-import { tagOrProblem } from "../../store/tags.ts";
+import { issueSheet, presentSheetRow } from "../../work/issue-sheet.ts";
+import { notThere } from "../../work/refusal.ts";
+import { tagOrProblem } from "../../work/tags.ts";
 import type { Mount } from "../mount.ts";
-import { notThere, Problem } from "../problem.ts";
+import { Problem } from "../problem.ts";
 
 async function sheetOrProblem(em: EntityManager, id: string): Promise<Sheet> {
   return (await em.findOne(Sheet, { id })) ?? Promise.reject(notThere("sheet"));

@@ -1,10 +1,10 @@
 import { writeCsv } from "@proven-seat/core/line-list";
 import { Sheet } from "../../store/entities/sheet.ts";
 import { DutyVersion, Tag } from "../../store/entities/tag.ts";
-import { importTags } from "../../store/import.ts";
 import { dutyOf } from "../../store/stored.ts";
 import { tagRows } from "../../store/tag-rows.ts";
-import { addTag, presentTag, projectOrProblem, saveTag, tagOrProblem, writing } from "../../store/tags.ts";
+import { importTags } from "../../work/import-tags.ts";
+import { addTag, presentTag, projectOrProblem, saveTag, tagOrProblem, writing } from "../../work/tags.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
 

@@ -56,7 +56,7 @@ export function useFlips(draft: HouseRules | null): Flips {
       setState({ ...none, total: tags.length });
       for (let from = 0; from < tags.length; from += chunk) {
         const some = tags.slice(from, from + chunk);
-        const duties = await call<{ id: string; duty: Duty }[]>("duties", {
+        const duties = await call("duties", {
           parameters: { id: project.id },
           body: { ids: some.map((t) => t.id) },
           signal: control.signal,

@@ -1,4 +1,3 @@
-import type { ImportResult } from "@proven-seat/contract";
 import {
   type ColumnMapping,
   type CsvTable,
@@ -59,7 +58,7 @@ export function ImportRoom() {
     setWorking(true);
     setFailure(null);
     try {
-      const result = await call<ImportResult>("importTags", {
+      const result = await call("importTags", {
         parameters: { id: project.id },
         body: { tags: reading.tags, existing },
       });

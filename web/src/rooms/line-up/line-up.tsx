@@ -1,4 +1,4 @@
-import { addressOf, type ImportResult, type Tag } from "@proven-seat/contract";
+import { addressOf, type ImportResult } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useDeferredValue, useEffect, useRef, useState } from "react";
@@ -64,7 +64,7 @@ export function LineUp() {
     let n = rows.length + 1;
     while (used.has(`NEW-${n}`)) n++;
     try {
-      const tag = await call<Tag>("createTag", {
+      const tag = await call("createTag", {
         parameters: { id: project.id },
         body: { number: `NEW-${n}`, duty: emptyDuty },
       });

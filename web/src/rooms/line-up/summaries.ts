@@ -1,5 +1,4 @@
 import type { TagRow } from "@proven-seat/contract";
-import type { Duty } from "@proven-seat/core/duty";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { call } from "../../app/api.ts";
 import { useProver } from "../../bench/proof.ts";
@@ -51,7 +50,7 @@ export function useSummaries(project: string | undefined, rows: readonly TagRow[
       let drawn = 0;
       while (open.size > 0 && !cancelled) {
         const batch = next();
-        const duties = await call<{ id: string; version: number; duty: Duty }[]>("duties", {
+        const duties = await call("duties", {
           parameters: { id: project },
           body: { ids: batch.map((r) => r.id) },
           signal: control.signal,

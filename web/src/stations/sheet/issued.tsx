@@ -8,7 +8,7 @@ function Reproof({ sheet }: { sheet: SheetRow }) {
   const again = async () => {
     setAnswer("proving …");
     try {
-      setAnswer(await call<ReproofAnswer>("reproveSheet", { parameters: { id: sheet.id } }));
+      setAnswer(await call("reproveSheet", { parameters: { id: sheet.id } }));
     } catch (error) {
       setAnswer((error as Error).message);
     }

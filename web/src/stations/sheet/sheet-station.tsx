@@ -1,4 +1,3 @@
-import type { SheetRow } from "@proven-seat/contract";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
 import { queryClient, useSheets } from "../../app/queries.ts";
@@ -66,7 +65,7 @@ export default function SheetStation({ view, chosen, onOverride }: Props) {
             ? `Not issued: ${save.why}.`
             : "Not issued: the tag is not saved yet. Look at the save state in the header.",
         );
-      await call<SheetRow>("issueSheet", { parameters: { id: tagId }, body: { version } });
+      await call("issueSheet", { parameters: { id: tagId }, body: { version } });
       await queryClient.invalidateQueries({ queryKey: ["sheets", tagId] });
       void queryClient.invalidateQueries({ queryKey: ["tags"] });
       setSave({ kind: "saved", at: new Date() });

@@ -5,11 +5,11 @@ import type { issueSheetSchema, SheetRow } from "@proven-seat/contract";
 import { drawUpSheet, findChoice, prover, type Sheet as SheetDocument } from "@proven-seat/core/proof";
 import { needsReason } from "@proven-seat/core/rules";
 import type { z } from "zod";
-import { notThere, Problem } from "../http/problem.ts";
-import { currentCatalogue, currentHouseRules } from "./current.ts";
-import { Proof, Sheet } from "./entities/sheet.ts";
-import { Tag } from "./entities/tag.ts";
-import { dutyOf } from "./stored.ts";
+import { currentCatalogue, currentHouseRules } from "../store/current.ts";
+import { Proof, Sheet } from "../store/entities/sheet.ts";
+import { Tag } from "../store/entities/tag.ts";
+import { dutyOf } from "../store/stored.ts";
+import { notThere, Refusal } from "./refusal.ts";
 import { presentTag } from "./tags.ts";
 
 /** A, B … Z, AA, AB …: the letters I and O are left out, as drawings do. */
@@ -45,8 +45,7 @@ export const presentSheetRow = (sheet: Sheet): SheetRow => {
 type Seen = z.infer<typeof issueSheetSchema>;
 
 const staleTag = (tag: Tag) =>
-  new Problem(
-    409,
+  new Refusal(
     "stale",
     `Tag ${tag.number} was changed by ${tag.updatedBy} meanwhile. Look at it again before you issue.`,
     { current: presentTag(tag) },
@@ -57,17 +56,15 @@ async function basisOf(em: EntityManager, tagId: string, seen: Seen) {
   const tag = await em.findOne(Tag, { id: tagId }, { populate: ["project"] });
   if (!tag) throw notThere("tag");
   if (tag.version !== seen.version) throw staleTag(tag);
-  if (!tag.choice) throw new Problem(422, "nothing-chosen", "Choose a valve before issuing the sheet.");
+  if (!tag.choice) throw new Refusal("nothing-chosen", "Choose a valve before issuing the sheet.");
   const [catalogue, house] = [await currentCatalogue(em), await currentHouseRules(em)];
   if (seen.catalogueRevision !== undefined && seen.catalogueRevision !== catalogue.revision)
-    throw new Problem(
-      409,
+    throw new Refusal(
       "stale-catalogue",
       `Revision ${catalogue.revision} of the catalogue is on the shelf by now; you looked at revision ${seen.catalogueRevision}. Look at the proof again before you issue.`,
     );
   if (seen.houseRuleVersion !== undefined && seen.houseRuleVersion !== house.version)
-    throw new Problem(
-      409,
+    throw new Refusal(
       "stale-house-rules",
       `House rules version ${house.version} is in force by now; you looked at version ${seen.houseRuleVersion}. Look at the proof again before you issue.`,
     );
@@ -81,8 +78,7 @@ function proved({ tag, choice, catalogue, house }: Basis) {
   const duty = dutyOf(tag);
   const found = findChoice(duty, catalogue.shelf, choice);
   if (!found)
-    throw new Problem(
-      422,
+    throw new Refusal(
       "choice-gone",
       "The chosen valve or drive is not a candidate for this duty in the current catalogue. Choose again.",
     );
@@ -91,8 +87,7 @@ function proved({ tag, choice, catalogue, house }: Basis) {
   const overridden = needsReason(candidate.verdict);
   if (overridden && !choice.overrideReason) {
     const held = candidate.heldBackBy!;
-    throw new Problem(
-      422,
+    throw new Refusal(
       "override-needs-reason",
       `The chosen valve ${candidate.verdict === "fails" ? "fails" : "cannot be judged on"} "${held.asks}". Override it with a written reason, or choose another.`,
     );
@@ -124,8 +119,7 @@ export async function issueSheet(
     if (tag.version !== seen.version) throw staleTag(tag);
     const [catalogue, house] = [await currentCatalogue(tx), await currentHouseRules(tx)];
     if (catalogue.digest !== basis.catalogue.digest || house.version !== basis.house.version)
-      throw new Problem(
-        409,
+      throw new Refusal(
         "stale-basis",
         "Catalogue or house rules changed while the sheet was being proved. Look at the proof again and issue it then.",
       );

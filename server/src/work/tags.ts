@@ -4,10 +4,10 @@ import { LockMode, UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { SaveTag, Tag as TagDocument } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
-import { notThere, Problem } from "../http/problem.ts";
-import { Project } from "./entities/project.ts";
-import { DutyVersion, Tag } from "./entities/tag.ts";
-import { dutyOf } from "./stored.ts";
+import { Project } from "../store/entities/project.ts";
+import { DutyVersion, Tag } from "../store/entities/tag.ts";
+import { dutyOf } from "../store/stored.ts";
+import { notThere, Refusal } from "./refusal.ts";
 
 export const presentTag = (tag: Tag): TagDocument => ({
   id: tag.id,
@@ -92,7 +92,7 @@ export function changeTag(em: EntityManager, tag: Tag, content: NewTag, user: st
 }
 
 const numberTaken = (number: string) =>
-  new Problem(409, "number-taken", `Tag ${number} is already in the project. Give it another number.`, {
+  new Refusal("number-taken", `Tag ${number} is already in the project. Give it another number.`, {
     errors: [{ field: "number", message: "Already in the project." }],
   });
 
@@ -116,8 +116,7 @@ export function saveTag(em: EntityManager, id: string, edited: SaveTag, user: st
     const tag = await tx.findOne(Tag, { id }, { lockMode: LockMode.PESSIMISTIC_WRITE });
     if (!tag) throw notThere("tag");
     if (tag.version !== edited.version) {
-      throw new Problem(
-        409,
+      throw new Refusal(
         "stale",
         `Tag ${tag.number} was changed by ${tag.updatedBy} since you opened it. Nothing of yours was stored; keep yours or take theirs.`,
         {

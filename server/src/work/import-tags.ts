@@ -1,9 +1,9 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { ImportResult, importSchema } from "@proven-seat/contract";
 import type { z } from "zod";
-import { Problem } from "../http/problem.ts";
-import type { Project } from "./entities/project.ts";
-import { Tag } from "./entities/tag.ts";
+import type { Project } from "../store/entities/project.ts";
+import { Tag } from "../store/entities/tag.ts";
+import { Refusal } from "./refusal.ts";
 import { addTag, changeTag } from "./tags.ts";
 
 /** Imports a list inside the caller's transaction: all of it or nothing. */
@@ -35,8 +35,7 @@ export async function importTags(
     }
   }
   if (errors.length > 0) {
-    throw new Problem(
-      409,
+    throw new Refusal(
       "tags-exist",
       `${errors[0]!.message}${errors.length > 1 ? ` ${errors.length} tags in all.` : ""} Nothing was imported.`,
       { errors: errors.slice(0, 200) },

@@ -1,0 +1,129 @@
+import { describe, expect, it } from "vitest";
+import { dutyWith, proven } from "../../../test/fixture.ts";
+import { dutyValues } from "../../breaking/duty-values.ts";
+import { dutyPairs } from "../../documents/duty-words.ts";
+import { defaultHouseRules } from "../../house/index.ts";
+import { headingOf, lineListFieldsOf } from "../../line-list/fields.ts";
+import { missingFrom } from "../completeness.ts";
+import { type Duty, dutySchema, dutySchemaOf, emptyDuty } from "../duty.ts";
+import { settle } from "../settle.ts";
+import { valueAt, withValueAt } from "../shape.ts";
+import type { AssumedField } from "./field.ts";
+import { number, quantity } from "./holds.ts";
+import { type AnyField, caseFields, dutyFields, shortName } from "./index.ts";
+
+const house = defaultHouseRules();
+const all: readonly AnyField[] = [...dutyFields, ...caseFields];
+
+/** A field nobody has: everything about it stands here, and nowhere else. */
+const insulation: AssumedField<"insulationMm", number | null> = {
+  path: "insulationMm",
+  label: "Insulation",
+  group: "site",
+  ...quantity("length", "Insulation", [0, 500], "mm"),
+  headings: ["insulation", "insul thk"],
+  why: "A stem buried in insulation wants an extension.",
+  settle: (duty) => (valueAt(duty, "insulationMm") as number | null) ?? 40,
+  otherwise: (duty) => [withValueAt(duty, "insulationMm", 150)],
+  moves: [0, 300],
+};
+const more: readonly AnyField[] = [...dutyFields, insulation];
+const schema = dutySchemaOf(more, caseFields);
+const withIt = (value: number | null) => withValueAt(dutyWith(), "insulationMm", value);
+
+describe("a field added as one file", () => {
+  it("is in the schema, within its range, not stated unless it is", () => {
+    expect(valueAt(schema.parse({}), "insulationMm")).toBeNull();
+    expect(valueAt(schema.parse({ insulationMm: 80 }), "insulationMm")).toBe(80);
+    expect(schema.safeParse({ insulationMm: 501 }).error!.issues[0]).toMatchObject({
+      path: ["insulationMm"],
+      message: "Insulation is above 500 mm. Check the unit.",
+    });
+    expect(dutySchema.safeParse({ insulationMm: 80 }).success).toBe(false);
+  });
+  it("is settled by its own assumption", () => {
+    expect(valueAt(settle(withIt(null), house, more), "insulationMm")).toBe(40);
+    expect(valueAt(settle(withIt(80), house, more), "insulationMm")).toBe(80);
+  });
+  it("is asked for, with what is assumed meanwhile", () => {
+    expect(missingFrom(withIt(null), house, more)).toMatchObject([
+      { field: "insulationMm", label: "Insulation", assumption: { value: 40, unit: "mm" } },
+    ]);
+    expect(missingFrom(withIt(80), house, more)).toEqual([]);
+  });
+  it("may be moved to see what breaks", () => {
+    const { valve } = proven();
+    const values = dutyValues(withIt(80), settle(withIt(80), house, more), valve, more);
+    const moved = values.find((v) => v.path === "insulationMm")!;
+    expect(moved).toMatchObject({
+      path: "insulationMm",
+      label: "insulation",
+      quantity: "length",
+      value: 80,
+      most: 300,
+    });
+    expect(valueAt(moved.at(withIt(80), 120), "insulationMm")).toBe(120);
+  });
+  it("comes in line lists, under its heading with a unit", () => {
+    const field = lineListFieldsOf(more, caseFields).find((f) => f.id === "insulationMm")!;
+    expect(field).toMatchObject({ of: "tag", headings: ["insulation", "insul thk"] });
+    expect(headingOf(field)).toBe("Insulation (mm)");
+  });
+  it("is written on documents in the reader's units", () => {
+    const words = (system: "metric" | "US") =>
+      dutyPairs(withIt(254), { system }, more).find((p) => p.label === "Insulation")!.words;
+    expect(words("metric")).toBe("254 mm");
+    expect(words("US")).toBe("10 in");
+  });
+});
+
+describe("the fields there are", () => {
+  it("have paths, and names inside a group, of their own", () => {
+    expect(new Set(all.map((f) => f.path)).size).toBe(all.length);
+    for (const group of new Set(all.map((f) => f.group))) {
+      const names = all.filter((f) => f.group === group).map(shortName);
+      expect(new Set(names).size, group).toBe(names.length);
+    }
+  });
+  it("answer to headings of their own", () => {
+    const of = (kind: "tag" | "case") =>
+      lineListFieldsOf(dutyFields, caseFields).filter((f) => f.of === kind);
+    for (const kind of ["tag", "case"] as const) {
+      const headings = of(kind).flatMap((f) => f.headings);
+      const twice = headings.filter((h, i) => headings.indexOf(h) !== i);
+      expect(twice).toEqual([]);
+      for (const heading of headings) expect(heading).toBe(heading.toLowerCase());
+    }
+  });
+  it("move no further than they may be stated", () => {
+    for (const { path, moves, holds } of all) {
+      if (!moves || (holds.kind !== "quantity" && holds.kind !== "number")) continue;
+      expect(moves[0], path).toBeGreaterThanOrEqual(holds.least);
+      expect(moves[1], path).toBeLessThanOrEqual(holds.most);
+    }
+  });
+  it("have two ends where they are a range", () => {
+    for (const { path, range } of all)
+      if (range)
+        expect(
+          all
+            .filter((f) => f.range?.name === range.name)
+            .map((f) => f.range!.end)
+            .sort(),
+          path,
+        ).toEqual(["high", "low"]);
+  });
+  it("say why where nothing may be assumed", () => {
+    for (const field of all) if (field.mustBeKnown) expect(field.why, field.path).toBeTruthy();
+  });
+  it("are read back from an empty duty as not stated", () => {
+    for (const { path } of dutyFields as readonly AnyField[])
+      expect([null, ""], path).toContain(valueAt(emptyDuty as Duty, path));
+  });
+  it("keep a count within its range at both ends", () => {
+    const { schema: of } = number("Solids", [0, 80], "%");
+    expect([of.safeParse(0).success, of.safeParse(80).success]).toEqual([true, true]);
+    expect(of.safeParse(-0.1).error!.issues[0]!.message).toBe("Solids cannot be below zero.");
+    expect(of.safeParse(80.1).error!.issues[0]!.message).toMatch(/above 80 %/);
+  });
+});

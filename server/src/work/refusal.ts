@@ -1,0 +1,30 @@
+import type { Problem as ProblemDocument } from "@proven-seat/contract";
+
+/** Ways in which what was asked cannot be done; which status each is answered with is said where HTTP is spoken. */
+export type RefusalKind =
+  | "not-there"
+  | "stale"
+  | "stale-catalogue"
+  | "stale-house-rules"
+  | "stale-basis"
+  | "number-taken"
+  | "tags-exist"
+  | "nothing-chosen"
+  | "choice-gone"
+  | "override-needs-reason";
+
+type More = Partial<Pick<ProblemDocument, "errors" | "current" | "yours">>;
+
+/** A use case refused, with a sentence a person can act on. */
+export class Refusal extends Error {
+  readonly kind: RefusalKind;
+  readonly more: More;
+  constructor(kind: RefusalKind, says: string, more: More = {}) {
+    super(says);
+    this.kind = kind;
+    this.more = more;
+  }
+}
+
+export const notThere = (what: string) =>
+  new Refusal("not-there", `There is no such ${what}. It may have been removed; go back to the line-up.`);
