@@ -29,7 +29,7 @@ export function figure(value: number): string {
  */
 export function marginText(margin: number, unit: "%" | "K"): string {
   const worse = Math.floor((unit === "%" ? margin * 100 : margin) + 1e-9);
-  // Ten times over is as good as a thousand times over, and reads better.
-  if (unit === "%" && worse > 999) return "> 999 %";
+  // Ten times over says nothing to a reader: the limit beside it does.
+  if (unit === "%" && worse > 999) return "";
   return `${worse < 0 ? "−" : "+"}${Math.abs(worse)} ${unit}`;
 }

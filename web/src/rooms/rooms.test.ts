@@ -102,11 +102,36 @@ describe("the line across the bench", () => {
     expect(mark(marks, "envelope")).toMatchObject({ verdict: "fails", says: "asks envelope/seat-limit" });
     expect(mark(marks, "drive")).toMatchObject({ verdict: "tight", says: "asks drive/strength" });
     expect(mark(marks, "torque").says).toBe("612 N·m break");
-    expect(mark(marks, "sheet")).toMatchObject({ verdict: "cannot tell", says: "ready to issue" });
+    expect(mark(marks, "sheet")).toMatchObject({
+      verdict: "not asked",
+      paper: "ready",
+      says: "ready to issue",
+    });
     const issued = (current: boolean) =>
       mark(stationMarks(view, 4, true, { revision: "B", current }, units), "sheet");
-    expect(issued(true)).toMatchObject({ verdict: "holds", says: "revision B" });
-    expect(issued(false)).toMatchObject({ verdict: "tight", says: "revision B, changed since" });
+    expect(issued(true)).toMatchObject({ paper: "issued", says: "revision B" });
+    expect(issued(false)).toMatchObject({ paper: "changed since", says: "revision B, changed since" });
+    const gone = { ...view, choiceGone: true } as BenchView;
+    expect(mark(stationMarks(gone, 4, true, null, units), "sheet").paper).toBe("choice gone");
+    expect(mark(stationMarks(view, 4, false, null, units), "sheet").paper).toBe("none");
+    expect(marks.filter((m) => m.paper !== null).map((m) => m.id)).toEqual(["sheet"]);
+    const bare = (breakNm: number) =>
+      mark(
+        stationMarks(
+          {
+            ...view,
+            inHand: { candidate: { ...candidate, findings: [], drive: null, breakNm } },
+          } as unknown as BenchView,
+          4,
+          true,
+          null,
+          units,
+        ),
+        "drive",
+      ).says;
+    expect(bare(120)).toBe("by hand, 120 N·m");
+    expect(bare(270)).toBe("by hand, 270 N·m");
+    expect(bare(271)).toBe("by hand, 271 N·m: wants a gear");
     expect(caseVerdicts(view)).toEqual({ a: "fails", b: "tight" });
   });
 });

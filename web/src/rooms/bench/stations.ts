@@ -1,6 +1,7 @@
 import type { Verdict } from "@proven-seat/core/rules";
 import { gravest } from "@proven-seat/core/rules";
 import { figureText } from "@proven-seat/core/units";
+import type { PaperState } from "../../parts/paper-mark.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/views.ts";
 
@@ -11,6 +12,8 @@ export interface StationMark {
   readonly id: StationId;
   readonly name: string;
   readonly verdict: Verdict;
+  /** For the sheet alone: a state of paper is not a verdict of a proof. */
+  readonly paper: PaperState | null;
   readonly says: string;
 }
 
@@ -31,6 +34,18 @@ const names: Record<StationId, string> = {
   sheet: "Sheet",
 };
 
+/** A hand holds this on a lever for a while, N; above it a gear is wanted. */
+const handN = 360;
+/** A longer lever than this is no lever any more, mm. */
+const longestLeverMm = 750;
+
+/** What a bare stem takes, and whether a hand can. */
+function byHand(breakNm: number | null, units: ReadingUnits): string {
+  if (breakNm === null) return "by hand";
+  const can = breakNm <= (handN * longestLeverMm) / 1000;
+  return `by hand, ${figureText(breakNm, "N·m", units)}${can ? "" : ": wants a gear"}`;
+}
+
 /** The line across the top: each station with its mark and the few words that matter there. */
 export function stationMarks(
   view: BenchView | null,
@@ -44,7 +59,11 @@ export function stationMarks(
     inHand?.stations[station] ?? "not asked";
   const gravestOf = (station: string) =>
     inHand?.findings.filter(
-      (f) => f.station === station && f.verdict === of(station as "body") && f.verdict !== "holds",
+      (f) =>
+        f.station === station &&
+        f.verdict === of(station as "body") &&
+        f.verdict !== "holds" &&
+        f.verdict !== "not asked",
     )[0]?.asks;
   const says: Record<StationId, string> = {
     duty: `${cases} ${cases === 1 ? "case" : "cases"}${view && view.missing.length > 0 ? `, ${view.missing.length} open` : ""}`,
@@ -55,7 +74,7 @@ export function stationMarks(
       inHand?.breakNm != null
         ? `${figureText(inHand.breakNm, "N·m", units)} break`
         : (gravestOf("torque") ?? ""),
-    drive: gravestOf("drive") ?? (inHand?.drive ? inHand.drive.size : "bare stem"),
+    drive: gravestOf("drive") ?? (inHand ? (inHand.drive?.size ?? byHand(inHand.breakNm, units)) : ""),
     "fit-up": gravestOf("fit-up") ?? (inHand ? inHand.valve.pad : ""),
     sheet: lastSheet
       ? `revision ${lastSheet.revision}${lastSheet.current ? "" : ", changed since"}`
@@ -71,17 +90,24 @@ export function stationMarks(
     torque: of("torque"),
     drive: of("drive"),
     "fit-up": of("fit-up"),
-    sheet: lastSheet
-      ? lastSheet.current
-        ? "holds"
-        : "tight"
-      : chosen
-        ? view?.choiceGone
-          ? "fails"
-          : "cannot tell"
-        : "not asked",
+    sheet: "not asked",
   };
-  return stationIds.map((id) => ({ id, name: names[id], verdict: verdicts[id], says: says[id] }));
+  const paper: PaperState = lastSheet
+    ? lastSheet.current
+      ? "issued"
+      : "changed since"
+    : chosen
+      ? view?.choiceGone
+        ? "choice gone"
+        : "ready"
+      : "none";
+  return stationIds.map((id) => ({
+    id,
+    name: names[id],
+    verdict: verdicts[id],
+    paper: id === "sheet" ? paper : null,
+    says: says[id],
+  }));
 }
 
 /** The gravest verdict on each case over all findings of the candidate in hand. */

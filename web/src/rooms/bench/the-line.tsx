@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { PaperMark } from "../../parts/paper-mark.tsx";
 import type { StationId, StationMark } from "./stations.ts";
 
 /** The stations of the work in order, strung on a pipe; each with its bore mark. */
@@ -24,7 +25,11 @@ export function TheLine({
         >
           <span className="flex items-center gap-2">
             <span className="bg-paper px-0.5">
-              <BoreMark verdict={mark.verdict} size={26} />
+              {mark.paper === null ? (
+                <BoreMark verdict={mark.verdict} size={26} />
+              ) : (
+                <PaperMark state={mark.paper} size={26} />
+              )}
             </span>
             <span
               className={`bg-paper pr-1 font-semibold group-hover:underline ${mark.id === current ? "" : "text-ink/90"}`}
