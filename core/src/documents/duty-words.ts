@@ -23,7 +23,7 @@ export interface DutyPair {
  * @returns words; null where nothing is stated
  */
 export function valueWords(
-  { holds }: Pick<AnyField, "holds">,
+  { holds, label }: Pick<AnyField, "holds" | "label">,
   value: unknown,
   reading: Reading,
 ): string | null {
@@ -35,7 +35,11 @@ export function valueWords(
       return `${figure(convertUnit(value as number, holds.quantity, home!, unit))} ${unit}`;
     }
     case "number":
-      return figureText(value as number, "", reading) + (holds.unit ? ` ${holds.unit}` : "");
+      // A label that says the unit, such as strokes a year, says it once.
+      return (
+        figureText(value as number, "", reading) +
+        (holds.unit && !label.endsWith(holds.unit) ? ` ${holds.unit}` : "")
+      );
     case "size":
       return sizeText(value as number, reading);
     case "yes-no":

@@ -1,1 +1,2 @@
 export * from "./duty-words.ts";
+export * from "./sheet-pictures.ts";

@@ -1,3 +1,5 @@
+import { sheetPictures } from "@proven-seat/core/documents";
+import type { HouseRules } from "@proven-seat/core/house";
 import type { Sheet } from "@proven-seat/core/proof";
 import { type FindingDescription, figuresOf, ruleStations, trueSign } from "@proven-seat/core/rules";
 import { figure, type UnitSystem } from "@proven-seat/core/units";
@@ -14,6 +16,7 @@ import {
   width,
   write,
 } from "./page.ts";
+import { drawPictures } from "./pictures.ts";
 import { cautions, dutyWords, valveWords, written, writtenMargin } from "./sheet-words.ts";
 
 function heading(doc: Document, sheet: Sheet): number {
@@ -74,7 +77,7 @@ function pairs(
   let y = top + 15;
   for (const [label, value] of rows) {
     write(doc, label, x, y, { colour: dim, width: 98, size: 8 });
-    y = write(doc, value, x + 100, y, { width: wide - 100, lines: 3, size: 8 }) + 1.2;
+    y = write(doc, value, x + 100, y, { width: wide - 100, lines: 9, size: 8 }) + 1.2;
   }
   return y;
 }
@@ -98,13 +101,13 @@ function casesTable(doc: Document, sheet: Sheet, top: number, system: UnitSystem
   cells(["case", "kind", "upstream", "downstream", "temperature"], top + 15, "plain", dim);
   let y = top + 27;
   line(doc, y - 1);
-  for (const c of sheet.inputs.duty.cases) {
+  for (const [at, c] of sheet.inputs.duty.cases.entries()) {
     const far = c.flow === "reverse" ? c.upstreamBarG : c.downstreamBarG;
     const pressure = (value: number | null) =>
       value === null ? (far === null ? "vented" : "–") : written(value, "bar g", system);
     cells(
       [
-        `${c.name}${c.mayBeShut ? "" : " (open)"}${c.flow === "reverse" ? " (reverse)" : ""}`,
+        `${at + 1} ${c.name}${c.mayBeShut ? "" : " (open)"}${c.flow === "reverse" ? " (reverse)" : ""}`,
         c.kind,
         pressure(c.upstreamBarG),
         pressure(c.downstreamBarG),
@@ -232,7 +235,7 @@ function findingsPages(doc: Document, sheet: Sheet, system: UnitSystem): void {
 }
 
 /** An issued sheet as a PDF: one page of specification, then every finding behind it. */
-export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
+export function sheetPdf(sheet: Sheet, house: HouseRules, system: UnitSystem): Promise<Buffer> {
   const doc = newDocument(`${sheet.tag.number} revision ${sheet.revision}`);
   const chunks: Buffer[] = [];
   const done = new Promise<Buffer>((resolve, reject) => {
@@ -266,6 +269,7 @@ export function sheetPdf(sheet: Sheet, system: UnitSystem): Promise<Buffer> {
     );
     y = Math.max(...ends) + 2;
   }
+  drawPictures(doc, sheetPictures(sheet.inputs, house), sheet.inputs.duty.cases, y + 4, 762, system);
   for (const [i, role] of ["prepared", "checked", "approved"].entries()) {
     const x = left + (i * width) / 3;
     line(doc, 786, x, x + width / 3 - 16);

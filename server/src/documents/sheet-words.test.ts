@@ -68,7 +68,7 @@ describe("a sheet in words", () => {
       "Jacket temperature": "165 °C",
       "Stem tightness": "class B",
       Operator: "pneumatic",
-      "Strokes a year": "400 a year",
+      "Strokes a year": "400",
       "Pipe bore": "202.7 mm",
       Port: "full",
       Function: "double isolation, one way, emergency shut-down",

@@ -46,7 +46,8 @@ export function valveWords({ proof, inputs }: Sheet, system: UnitSystem): [strin
     ["Body", valve.bodyGrade],
     ["Trim", valve.trim],
     ["Seat", valve.seat],
-    ["Seals", `${valve.seals}; ${valve.stemSeal}`],
+    // A sheet of the first release names no school of stem seal.
+    ["Seals", [valve.seals, valve.stemSeal].filter(Boolean).join("; ")],
     [
       "Stem, pad",
       `${length(valve.stemDiameterMm)}, ${written(valve.maximumStemTorqueNm, "N·m", system)} allowed, ${valve.pad}`,

@@ -21,7 +21,7 @@ async function sheetOrProblem(em: EntityManager, id: string): Promise<Sheet> {
 function readable(sheet: Sheet) {
   const reading = readSheet(sheet.content);
   if ("error" in reading) throw unreadable(reading.error);
-  return reading.sheet;
+  return reading;
 }
 
 const unreadable = ({ code, message, field }: UnreadableSheet["error"]) =>
@@ -54,7 +54,9 @@ export function mountSheets(mount: Mount): void {
 
   mount("sheetPdf", async ({ em, parameters, query, response }) => {
     const sheet = await sheetOrProblem(em, parameters.id!);
-    const pdf = await sheetPdf(readable(sheet), query.units === "US" ? "US" : "metric");
+    const reading = readable(sheet);
+    const system = query.units === "US" ? "US" : "metric";
+    const pdf = await sheetPdf(reading.sheet, reading.house, system);
     response.type("application/pdf").set("Content-Disposition", fileName(sheet, "pdf")).send(pdf);
   });
 

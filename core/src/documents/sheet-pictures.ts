@@ -1,0 +1,44 @@
+import { compileShelf } from "../catalogue/shelf.ts";
+import { settle } from "../duty/settle.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import { judgeChoice } from "../proof/choice.ts";
+import { type Envelope, envelopeOf } from "../proof/envelope.ts";
+import { sectionData } from "../proof/section-data.ts";
+import type { SheetInputs } from "../proof/sheet.ts";
+import { type StrokePicture, strokePicture } from "../proof/stroke.ts";
+import { sectionViews, type View } from "../sections/index.ts";
+
+/** What people look at first on a sheet, as data: how it is drawn is the renderer's. */
+export interface SheetPictures {
+  /** Along the stem, shut. */
+  readonly section: View | null;
+  readonly envelope: Envelope;
+  readonly stroke: StrokePicture;
+}
+
+/**
+ * The pictures of a sheet, from what it was proved from.
+ *
+ * @param inputs duty, catalogue extract and keys
+ * @param house house rules it was judged by
+ * @returns section, envelope and stroke; null where the extract does not hold the candidate
+ */
+export function sheetPictures(
+  inputs: Pick<SheetInputs, "duty" | "catalogue" | "valve" | "drive">,
+  house: HouseRules,
+): SheetPictures | null {
+  const candidate = judgeChoice(inputs.duty, compileShelf(inputs.catalogue), house, inputs);
+  if (candidate === null) return null;
+  const settled = settle(inputs.duty, house);
+  const { construction, dimensions, cavity, thrustN, seatLoadN } = sectionData(
+    candidate.valve,
+    settled,
+    false,
+  );
+  const of = { dimensions, openingDegrees: 0, cavity: cavity.id, thrustN, seatLoadN };
+  return {
+    section: sectionViews(construction, of).find((view) => view.name === "along the stem") ?? null,
+    envelope: envelopeOf(candidate, settled, house),
+    stroke: strokePicture(candidate, settled),
+  };
+}
