@@ -49,7 +49,8 @@ const operatingCase = fc
     phase: among(phases),
   })
   .map(({ high, share, blank, flow, ...rest }) => {
-    const low = high === null || blank ? null : -1 + (high + 1) * share;
+    // Rounding may carry a full share past the high side, which is no case.
+    const low = high === null || blank ? null : Math.min(high, -1 + (high + 1) * share);
     const sides = flow === "forward" ? [high, low] : [low, high];
     return { ...rest, flow, name: "case", upstreamBarG: sides[0]!, downstreamBarG: sides[1]! };
   });
