@@ -2,17 +2,26 @@ import { defineConfig } from "vitest/config";
 
 const conditions = ["source", "node"];
 
+/** Tests of one workspace, runnable alone: `npx vitest run --project core`. */
+const project = (name: string, globalSetup: string[] = []) => ({
+  extends: true as const,
+  test: { name, include: [`${name}/**/*.test.{ts,tsx}`], globalSetup },
+});
+
 export default defineConfig({
   resolve: { conditions },
   ssr: { resolve: { conditions } },
   test: {
-    include: ["{core,contract,server,web,bench,scripts}/**/*.test.{ts,tsx}"],
     exclude: ["**/node_modules/**", "**/dist/**"],
     testTimeout: 30_000,
     hookTimeout: 60_000,
-    globalSetup: ["server/test/database.ts"],
     reporters: process.env.CHECK_REPORT
       ? ["default", ["json", { outputFile: process.env.CHECK_REPORT }]]
       : ["default"],
+    // Only the server's tests start a database.
+    projects: [
+      ...["core", "contract", "web", "scripts"].map((name) => project(name)),
+      project("server", ["server/test/database.ts"]),
+    ],
   },
 });

@@ -67,8 +67,10 @@ const browser = join(reports, "browser.json");
 countReport(
   browser,
   ({ stats }: { stats: { expected: number; unexpected: number; flaky: number } }) => {
-    if (stats.flaky > 0) console.log(`${stats.flaky} browser tests passed only the second time`);
-    return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+    // Failed once and passed once is a race of the program until shown otherwise: it counts for neither.
+    if (stats.flaky > 0)
+      console.log(`${stats.flaky} flaky: passed only the second time, not counted as passed`);
+    return { passed: stats.expected, failed: stats.unexpected };
   },
   run("browser tests", "playwright", ["test", "--config", "e2e/playwright.config.ts"], {
     E2E_REPORT: browser,
