@@ -17,7 +17,7 @@ import {
   write,
 } from "./page.ts";
 import { drawPictures } from "./pictures.ts";
-import { cautions, dutyWords, valveWords, written, writtenMargin } from "./sheet-words.ts";
+import { cautions, dutyWords, notStated, valveWords, written, writtenMargin } from "./sheet-words.ts";
 
 function heading(doc: Document, sheet: Sheet): number {
   doc.addPage();
@@ -245,7 +245,10 @@ export function sheetPdf(sheet: Sheet, house: HouseRules, system: UnitSystem): P
   });
   const top = heading(doc, sheet);
   const half = width / 2 - 10;
-  const [duty, valve] = [dutyWords(sheet, system), valveWords(sheet, system)];
+  const words = dutyWords(sheet, system);
+  const duty = words.filter(([label]) => label !== notStated);
+  const silent = words.find(([label]) => label === notStated)?.[1];
+  const valve = valveWords(sheet, system);
   // The valve takes less room than its duty: what is left of the duty stands below it.
   const split = Math.ceil((duty.length + valve.length + 1) / 2);
   const belowLeft = pairs(doc, "Duty", duty.slice(0, split), left, top, half);
@@ -254,7 +257,10 @@ export function sheetPdf(sheet: Sheet, house: HouseRules, system: UnitSystem): P
     split < duty.length
       ? pairs(doc, "Duty, continued", duty.slice(split), left + half + 20, underValve + 4, half)
       : underValve;
-  let y = casesTable(doc, sheet, Math.max(belowLeft, belowRight) + 8, system) + 8;
+  let y = Math.max(belowLeft, belowRight);
+  // Across the page: what nobody stated is a line to read, not a column to search.
+  if (silent) y = write(doc, `Not stated: ${silent}.`, left, y + 2, { size: 7.5, colour: dim, lines: 3 });
+  y = casesTable(doc, sheet, y + 8, system) + 8;
   // A long duty fills the page: verdict, cautions and signatures then stand together on the next.
   if (y > 650) y = heading(doc, sheet);
   line(doc, y);

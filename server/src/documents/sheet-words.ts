@@ -14,6 +14,9 @@ export const writtenMargin = (finding: FindingDescription, system: UnitSystem) =
   return marginWords(margin, marginUnit, { system });
 };
 
+/** Label of what the duty does not say. */
+export const notStated = "Not stated";
+
 /** What the duty states, as label and value; yes and no, and what it does not state, in a line each at the end. */
 export function dutyWords({ inputs, tag }: Sheet, system: UnitSystem): [string, string][] {
   const pairs = dutyPairs(inputs.duty, { system });
@@ -28,7 +31,7 @@ export function dutyWords({ inputs, tag }: Sheet, system: UnitSystem): [string, 
     ),
     ...line("Yes", named("yes")),
     ...line("No", named("no")),
-    ...line("Not stated", named(null)),
+    ...line(notStated, named(null)),
   ];
 }
 
