@@ -33,7 +33,7 @@ export const cavityDrain = rule({
         limit: 0,
         unit: "°C",
         sense: "≥",
-        decides: valve.line.ventAndDrain ? "drain fitted" : null,
+        decides: valve.line.ventAndDrain ? "fitted" : null,
         caseName: cold.name,
         uses: [
           ...temperatureOf(cold),

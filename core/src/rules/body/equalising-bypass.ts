@@ -32,7 +32,7 @@ export const equalisingBypass = rule({
         limit: house.bypassFromBar,
         unit: "bar",
         sense: "≤",
-        decides: fitted ? "bypass fitted" : null,
+        decides: fitted ? "fitted" : null,
         caseId: worst.id,
         caseName: worst.name,
         uses: [

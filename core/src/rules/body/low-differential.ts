@@ -40,7 +40,7 @@ export const lowDifferential = rule({
         limit: house.lowDifferentialBar,
         unit: "bar",
         sense: "≥",
-        decides: support === "floating" ? (hard ? null : "soft seat") : "spring-loaded",
+        decides: support === "floating" ? (hard ? null : "soft seat") : "sprung",
         caseId: least.id,
         caseName: least.name,
         uses: [

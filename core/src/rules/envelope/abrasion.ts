@@ -25,7 +25,7 @@ export const abrasion = rule({
       ],
     };
     if (abrasionResistance >= 3)
-      return plain("holds", "The seat stands abrasion.", { ...seen, decides: "hard enough" });
+      return plain("holds", "The seat stands abrasion.", { ...seen, decides: "hard" });
     if (!duty.solidsHard || solids <= house.softSeatSolidsPercent)
       return plain("tight", "Few or soft solids: the seat wears, but slowly.", seen);
     return plain("fails", "Hard solids embed in the seat and score the ball.", {

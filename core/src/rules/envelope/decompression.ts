@@ -39,7 +39,7 @@ export const decompression = rule({
         limit: house.decompressionFromBarG,
         unit: "bar g",
         sense: "≤",
-        decides: part === null ? "every seal stands it" : null,
+        decides: part === null ? "graded" : null,
         remedy: weak
           ? "Another elastomer, or a lip seal."
           : "A certified grade of the elastomer, or a lip seal.",

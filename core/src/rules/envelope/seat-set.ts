@@ -25,7 +25,7 @@ export const seatSet = rule({
     if (eased)
       return plain("holds", "Pressure reaches behind the seat and keeps it from setting one way.", {
         ...seen,
-        decides: valve.line.equalisingGrooves ? "grooves let it go" : "relieving seat lets it go",
+        decides: valve.line.equalisingGrooves ? "grooves" : "relieves",
       });
     return duty.flowDirection === "both ways" && valve.construction.support === "floating"
       ? plain(

@@ -1,15 +1,15 @@
 import { useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
+import { hour } from "../../parts/dates.ts";
 
 /** Where the edits are: saved, on their way, or kept on this device. */
 export function SaveStateText({ onStale }: { onStale: () => void }) {
   const save = useBench((s) => s.save);
-  const time = (at: Date) => at.toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" });
   switch (save.kind) {
     case "saved":
       return (
         <span className="whitespace-nowrap text-dim" role="status">
-          saved {time(save.at)}
+          saved {hour(save.at)}
         </span>
       );
     case "stale":

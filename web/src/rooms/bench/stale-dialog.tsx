@@ -4,6 +4,7 @@ import { contentOf } from "../../bench/content.ts";
 import { differencesBetween } from "../../bench/differences.ts";
 import { dropDraft } from "../../bench/drafts.ts";
 import { saveNow } from "../../bench/saving.ts";
+import { hour } from "../../parts/dates.ts";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
 
 /** Two people changed the same tag: both versions side by side, and one choice. */
@@ -26,7 +27,7 @@ export function StaleDialog({ current, onClose }: { current: Tag; onClose: () =>
       wide
       onClose={onClose}
       title="This tag was changed while you edited it"
-      says={`${current.updatedBy} saved version ${current.version} at ${new Date(current.updatedAt).toLocaleTimeString()}. Nothing of yours is lost; it is kept on this device until you decide.`}
+      says={`${current.updatedBy} saved version ${current.version} at ${hour(current.updatedAt)}. Nothing of yours is lost; it is kept on this device until you decide.`}
     >
       <table className="w-full text-left">
         <thead className="text-dim">

@@ -2,6 +2,7 @@ import type { HouseRuleVersion } from "@proven-seat/contract";
 import { type HouseRuleId, houseRuleDefinitions } from "@proven-seat/core/house";
 import { useState } from "react";
 import { useHouseRuleVersions } from "../../app/queries.ts";
+import { day } from "../../parts/dates.ts";
 
 const ids = Object.keys(houseRuleDefinitions) as HouseRuleId[];
 
@@ -48,7 +49,7 @@ export function Versions({ onTakeUp }: { onTakeUp: (version: HouseRuleVersion) =
               <span className="truncate" title={v.reason}>
                 {v.reason}
               </span>
-              <span className="text-[12px] text-dim">{new Date(v.createdAt).toLocaleDateString()}</span>
+              <span className="text-[12px] text-dim">{day(v.createdAt)}</span>
             </button>
             {open === v.version && (
               <div className="mt-1 grid gap-1 pl-8">

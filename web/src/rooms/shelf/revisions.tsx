@@ -2,6 +2,7 @@ import type { CatalogueVersion } from "@proven-seat/contract";
 import type { CatalogueChange } from "@proven-seat/core/catalogue";
 import { useEffect, useState } from "react";
 import { useCatalogueRevision, useCatalogueVersions } from "../../app/queries.ts";
+import { day } from "../../parts/dates.ts";
 import { catalogueWork } from "./catalogue-work.ts";
 import { Changes } from "./changes.tsx";
 
@@ -41,9 +42,7 @@ export function Revisions({ current }: { current: CatalogueVersion }) {
                 {v.reason || v.name}
               </span>
               <span className="text-[12px] text-dim">
-                {v.revision === current.revision
-                  ? "on the shelf"
-                  : new Date(v.createdAt).toLocaleDateString()}
+                {v.revision === current.revision ? "on the shelf" : day(v.createdAt)}
               </span>
             </button>
             {open === v.revision && (

@@ -6,6 +6,7 @@ import { useState } from "react";
 import { useCatalogue } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
+import { day } from "../../parts/dates.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import { catalogueWork, download } from "./catalogue-work.ts";
@@ -70,8 +71,7 @@ export function ShelfRoom() {
       <InHeader>
         <h1 className="sr-only">Shelf</h1>
         <span className="truncate text-dim">
-          {catalogue.name}, revision {revision}, {catalogue.status};{" "}
-          {new Date(createdAt).toLocaleDateString()} by {createdBy}
+          {catalogue.name}, revision {revision}, {catalogue.status}; {day(createdAt)} by {createdBy}
         </span>
       </InHeader>
       <InStatus>

@@ -76,7 +76,9 @@ function Line({
         <span className="truncate" title={finding.asks}>
           {finding.asks}
         </span>
-        <span className={`figures text-right ${words ? "max-w-36 truncate" : "whitespace-nowrap"}`}>
+        <span
+          className={`figures text-right ${words || figures.decides !== null ? "max-w-36 truncate" : "whitespace-nowrap"}`}
+        >
           {figures.value !== null && (
             <span className={loud ? verdictText[finding.verdict] : ""}>
               {figureText(figures.value, figures.unit, units).replace(

@@ -1,6 +1,7 @@
 import { addressOf, type ReproofAnswer, type SheetRow } from "@proven-seat/contract";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
+import { day, hour } from "../../parts/dates.ts";
 import { verdictText } from "../../parts/verdict-words.ts";
 
 function Reproof({ sheet }: { sheet: SheetRow }) {
@@ -50,7 +51,7 @@ export function Issued({ sheets, system }: { sheets: readonly SheetRow[]; system
             <strong>revision {sheet.revision}</strong>
             <span className={verdictText[sheet.verdict]}>{sheet.verdict}</span>
             <span className="text-dim">
-              {new Date(sheet.issuedAt).toLocaleString()} by {sheet.issuedBy} · engine {sheet.engine} ·{" "}
+              {day(sheet.issuedAt)} {hour(sheet.issuedAt)} by {sheet.issuedBy} · engine {sheet.engine} ·{" "}
               <span className="figures" title={sheet.digest}>
                 {sheet.digest.slice(0, 12)}
               </span>

@@ -1,0 +1,13 @@
+const two = (n: number) => String(n).padStart(2, "0");
+
+/** A local day that sorts as it reads, the same in every country: year, month, day. */
+export function day(at: string | Date): string {
+  const d = new Date(at);
+  return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
+}
+
+/** Local hours and minutes, of 24. */
+export function hour(at: string | Date): string {
+  const d = new Date(at);
+  return `${two(d.getHours())}:${two(d.getMinutes())}`;
+}
