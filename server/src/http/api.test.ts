@@ -89,10 +89,10 @@ describe("calculations and proof over HTTP", () => {
 });
 
 describe("tags", () => {
-  it("lists rows in under a second's worth of columns, without duties", async () => {
+  it("lists what a row shows of each tag, and no duty", async () => {
     const { body } = await server.ask<TagRow[]>("GET", `${await projectPath()}/tags`);
     expect(body.length).toBeGreaterThanOrEqual(16);
-    expect(body[0]).not.toHaveProperty("duty");
+    for (const row of body) expect(row).not.toHaveProperty("duty");
   });
   it("adds, edits with versions, keeps every duty, and removes", async () => {
     const created = await server.ask<Tag>("POST", `${await projectPath()}/tags`, {

@@ -138,6 +138,14 @@ describe("stem, pad, supply, fail action", () => {
     });
     expect(finding("fit-up/pad-torque", { duty, drive: "rp|RP 120|DA" }).verdict).toBe("fails");
   });
+  it("judges the pad at the valve's need where that is above the drive's peak", () => {
+    // 28 N·m × 9 = 252 N·m: more than F07 carries, whatever the drive gives.
+    const weak = { duty, drive: "rp|RP 60|DA" };
+    expect(finding("fit-up/pad-torque", { ...weak, house: { serviceFactor: 8.9 } }).verdict).toBe("holds");
+    const beyond = finding("fit-up/pad-torque", { ...weak, house: { serviceFactor: 9 } });
+    expect(beyond.verdict).toBe("fails");
+    expect(beyond.value).toBeCloseTo(252, 9);
+  });
   it("says when flanges differ and a bracket is needed", () => {
     const shelf = shelfWith((line) => ({ ...line, sizes: line.sizes.map((s) => ({ ...s, pad: "F10" })) }));
     expect(finding("fit-up/pad-torque", { duty, shelf }).says).toContain("bracket");
