@@ -96,6 +96,23 @@ describe("the command bar", () => {
     fireEvent.click(screen.getByText("Legend"));
     expect(onLegend).toHaveBeenCalledOnce();
   });
+  it("takes the first item on Enter, though none is marked yet", () => {
+    const { onClose } = drawn();
+    write("flare");
+    document.querySelector("[cmdk-item]")!.setAttribute("aria-selected", "false");
+    fireEvent.keyDown(screen.getByPlaceholderText("Tag, station or action"), { key: "Enter" });
+    expect(onClose).toHaveBeenCalledOnce();
+    expect(where()).toBe("/tags/t7");
+  });
+  it("takes the marked item on Enter, once", () => {
+    const { onClose } = drawn();
+    write("xv-");
+    const box = screen.getByPlaceholderText("Tag, station or action");
+    fireEvent.keyDown(box, { key: "ArrowDown" });
+    fireEvent.keyDown(box, { key: "Enter" });
+    expect(onClose).toHaveBeenCalledOnce();
+    expect(where()).toBe("/tags/t1");
+  });
   it("says so where nothing is of that name", () => {
     drawn();
     write("no such thing");

@@ -1,6 +1,6 @@
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
-import { useState } from "react";
+import { type KeyboardEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { useFocusReturn } from "../parts/focus-return.ts";
 import { useCommands } from "./commands.ts";
@@ -9,6 +9,15 @@ import { useReading } from "./reading.ts";
 
 const most = 40;
 const item = "flex cursor-pointer items-baseline gap-3 px-3 py-1.5 data-[selected=true]:bg-second";
+
+/** The list marks its first item a moment after the letters: Enter in that moment means that item. */
+function takeFirst(event: KeyboardEvent<HTMLElement>): void {
+  if (event.key !== "Enter" || event.nativeEvent.isComposing) return;
+  const list = event.currentTarget;
+  if (list.querySelector("[cmdk-item][aria-selected=true]")) return;
+  event.preventDefault();
+  list.querySelector<HTMLElement>("[cmdk-item]")?.click();
+}
 
 /** One key reaches every tag, station and action. */
 export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegend: () => void }) {
@@ -57,7 +66,7 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
           className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,92vw)] -translate-x-1/2 border border-ink bg-paper"
         >
           <Dialog.Title className="sr-only">Find or do</Dialog.Title>
-          <Command shouldFilter={false} label="Find or do" loop>
+          <Command shouldFilter={false} label="Find or do" loop onKeyDown={takeFirst}>
             <Command.Input
               value={text}
               onValueChange={setText}
