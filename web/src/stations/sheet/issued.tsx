@@ -35,6 +35,13 @@ function Reproof({ sheet }: { sheet: SheetRow }) {
             </strong>
           ))}
       </span>
+      {answer !== null &&
+        typeof answer === "object" &&
+        answer.because.map((reason) => (
+          <span key={reason} className="w-full text-dim">
+            {reason}
+          </span>
+        ))}
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { call } from "../../app/api.ts";
-import { queryClient, useSheets } from "../../app/queries.ts";
+import { ApiProblem, call } from "../../app/api.ts";
+import { queryClient, useCatalogue, useHouseRules, useSheets } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
@@ -21,6 +21,8 @@ export default function SheetStation({ view, chosen, onOverride }: Props) {
   const content = useBench((s) => s.content!);
   const { choose, setSave } = useBench.getState();
   const sheets = useSheets(tagId);
+  const catalogueRevision = useCatalogue().data?.revision;
+  const houseRuleVersion = useHouseRules().data?.version;
 
   const [working, setWorking] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
@@ -65,12 +67,19 @@ export default function SheetStation({ view, chosen, onOverride }: Props) {
             ? `Not issued: ${save.why}.`
             : "Not issued: the tag is not saved yet. Look at the save state in the header.",
         );
-      await call("issueSheet", { parameters: { id: tagId }, body: { version } });
+      await call("issueSheet", {
+        parameters: { id: tagId },
+        body: { version, catalogueRevision, houseRuleVersion },
+      });
       await queryClient.invalidateQueries({ queryKey: ["sheets", tagId] });
       void queryClient.invalidateQueries({ queryKey: ["tags"] });
       setSave({ kind: "saved", at: new Date() });
     } catch (error) {
       setFailure((error as Error).message);
+      // The bench proves again with what is in force by now, so that there is something to look at.
+      if (error instanceof ApiProblem && error.problem.status === 409)
+        for (const basis of ["catalogue", "house-rules"])
+          void queryClient.invalidateQueries({ queryKey: [basis] });
     } finally {
       setWorking(false);
     }

@@ -2,8 +2,9 @@
 import type { SheetRow } from "@proven-seat/contract";
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { answering, inTheShell } from "../../../test/answers.tsx";
+import { answering, inTheShell, problem } from "../../../test/answers.tsx";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { queryClient } from "../../app/queries.ts";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import SheetStation from "./sheet-station.tsx";
@@ -46,11 +47,11 @@ const drawn = (number: string, chosen: "first" | "last" | "gone" | "none", reaso
   useBench.setState({ content: { ...useBench.getState().content!, choice } });
   const view = bench.prove(null, choice);
   const override = vi.fn();
-  answering(answers);
+  const { asked } = answering(answers);
   inTheShell(
     <SheetStation view={view} chosen={view.choiceGone ? null : view.inHand} onOverride={override} />,
   );
-  return { view, override };
+  return { view, override, asked };
 };
 
 describe("the sheet", () => {
@@ -92,6 +93,28 @@ describe("the sheet", () => {
     expect(screen.getByText<HTMLButtonElement>(/^Issue revision/).disabled).toBe(false);
     expect(screen.getByText(/Overridden: as the owner asked/)).toBeTruthy();
   });
+  it("is issued with what was looked at, and looks again where that is no longer in force", async () => {
+    answers = {
+      ...answers,
+      "GET /api/catalogue": { revision: 4 },
+      "GET /api/house-rules": { version: 3 },
+      "POST /api/tags/00000000-0000-4000-8000-000000000001/sheets": problem(409, "Revision 5 by now."),
+    };
+    useBench.setState({ version: 7, save: { kind: "saved", at: new Date() } });
+    const { asked } = drawn("XV-3052", "first");
+    const reads = () => asked.filter((a) => a.address === "/api/catalogue").length;
+    await vi.waitFor(() => expect(asked.map((a) => a.address)).toContain("/api/house-rules"));
+    await vi.waitFor(() => expect(queryClient.isFetching()).toBe(0));
+    const before = reads();
+    fireEvent.click(screen.getByText(/^Issue revision/));
+    expect((await screen.findByRole("alert")).textContent).toBe("Revision 5 by now.");
+    expect(asked.find((a) => a.method === "POST")!.body).toEqual({
+      version: 7,
+      catalogueRevision: 4,
+      houseRuleVersion: 3,
+    });
+    await vi.waitFor(() => expect(reads()).toBe(before + 1));
+  });
   it("keeps notes with the choice", () => {
     drawn("XV-3052", "first");
     fireEvent.change(screen.getByLabelText("Notes on the sheet"), { target: { value: "Insulate." } });
@@ -113,15 +136,17 @@ describe("issued sheets", () => {
     expect(await screen.findByText("Issue revision J")).toBeTruthy();
   });
   it("are proved again, and say same or what differs", async () => {
-    answers = { "/sheets": [sheet("A")], "/reprove": { same: true, differences: [] } };
+    answers = { "/sheets": [sheet("A")], "/reprove": { same: true, because: [], differences: [] } };
     drawn("XV-3052", "first");
     fireEvent.click(await screen.findByText("prove again"));
     expect(await screen.findByText("same")).toBeTruthy();
     answers["/reprove"] = {
       same: false,
+      because: ["Engine 0.4.0 judges by a rule that 0.3.0 had not."],
       differences: [{ path: "proof.verdict", was: "tight", now: "fails" }],
     };
     fireEvent.click(screen.getByText("prove again"));
     expect(await screen.findByText(/1 difference: proof.verdict/)).toBeTruthy();
+    expect(screen.getByText(/judges by a rule that 0.3.0 had not/)).toBeTruthy();
   });
 });
