@@ -16,7 +16,7 @@ function Reproof({ sheet }: { sheet: SheetRow }) {
   };
   return (
     <>
-      <button type="button" className="quiet" onClick={() => void again()}>
+      <button type="button" className="quiet whitespace-nowrap" onClick={() => void again()}>
         prove again
       </button>
       <span role="status">
@@ -38,7 +38,7 @@ function Reproof({ sheet }: { sheet: SheetRow }) {
       {answer !== null &&
         typeof answer === "object" &&
         answer.because.map((reason) => (
-          <span key={reason} className="w-full text-dim">
+          <span key={reason} className="order-last w-full text-right text-dim">
             {reason}
           </span>
         ))}
@@ -63,7 +63,7 @@ export function Issued({ sheets, system }: { sheets: readonly SheetRow[]; system
                 {sheet.digest.slice(0, 12)}
               </span>
             </span>
-            <span className="ml-auto flex items-baseline gap-3">
+            <span className="ml-auto flex flex-wrap items-baseline justify-end gap-x-3">
               <Reproof sheet={sheet} />
               <a
                 className="underline"
