@@ -129,11 +129,32 @@ describe("stroke", () => {
     expect(picture.atMaximum!.opening[0]).toBeGreaterThan(picture.atMinimum!.opening[0]);
     expect(picture.atMaximum!.closing).toEqual(picture.atMinimum!.closing);
   });
+  it("marks the point the strength rule judges at", () => {
+    const places: Record<string, object> = {
+      "break to open": { stroke: "opening", at: 0 },
+      "run to open": { stroke: "opening", at: 1 },
+      "end to open": { stroke: "opening", at: 2 },
+      "break to close": { stroke: "closing", at: 0 },
+      "run to close": { stroke: "closing", at: 1 },
+      "end to close": { stroke: "closing", at: 2 },
+    };
+    const seen = new Set<string>();
+    for (const onSupplyLoss of ["closes", "opens"] as const)
+      for (const size of ["RP 60", "RP 90", "RP 120"]) {
+        const duty = dutyWith({ onSupplyLoss });
+        const candidate = proven({ duty, drive: `rp|${size}|S4|${onSupplyLoss}` });
+        const named = candidate.findings.find((f) => f.rule === "drive/strength")!.uses[0]!.value as string;
+        expect(strokePicture(candidate, settle(duty, defaultHouseRules())).weakest).toEqual(places[named]);
+        seen.add(named);
+      }
+    expect(seen.size).toBeGreaterThan(1);
+  });
   it("shows the demand alone for a bare stem", () => {
     const duty = dutyWith({ operator: "bare stem" });
     expect(strokePicture(proven({ duty }), settle(duty, defaultHouseRules()))).toMatchObject({
       atMinimum: null,
       atMaximum: null,
+      weakest: null,
       stemLimitNm: 400,
     });
   });

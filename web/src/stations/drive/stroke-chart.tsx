@@ -30,11 +30,9 @@ function StrokeChart({ detail }: { detail: CandidateDetail }) {
     const needed = along(stroke.needed);
     const low = along(stroke.atMinimum);
     const strength = detail.candidate.findings.find((f) => f.rule === "drive/strength");
-    const ratio = (i: number) => (needed[i] == null ? Number.POSITIVE_INFINITY : (low[i] ?? 0) / needed[i]);
-    const weakest =
-      low.length > 0 && needed.length > 0
-        ? needed.reduce<number>((worst, _, i) => (ratio(i) < ratio(worst) ? i : worst), 0)
-        : -1;
+    const { weakest: least } = stroke;
+    // Closing stands right of opening, a gap between.
+    const weakest = least ? least.at + (least.stroke === "closing" ? 4 : 0) : -1;
     const text = { color: colours.dim, fontFamily: chartFont, fontSize: 11 };
     const highest = Math.max(...[...needed, ...low, ...along(stroke.atMaximum)].map(Number), 1);
     const stem = torque(stroke.stemLimitNm);
