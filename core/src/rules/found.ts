@@ -108,7 +108,8 @@ interface Described {
 type Told<Of extends Outcome, Key extends keyof Of> = Readonly<
   Pick<Of, Key | "kind" | "verdict" | "says" | "byCase">
 >;
-type Comparing = "value" | "limit" | "sense" | "unit" | "caseId" | "caseName" | "remedy" | "decides";
+const comparing = ["value", "limit", "sense", "unit", "caseId", "caseName", "remedy", "decides"] as const;
+type Comparing = (typeof comparing)[number];
 type ToldMeasured = Told<MeasuredOutcome, Comparing | "margin" | "marginUnit" | "marginWanted">;
 type ToldWorded = Told<WordedOutcome, Comparing>;
 type ToldWaiting = Told<WaitingOutcome, "missing" | "value" | "limit" | "unit" | "caseId" | "caseName">;
@@ -116,25 +117,9 @@ type ToldUnasked = Told<UnaskedOutcome, never>;
 
 export type FindingDescription = Described & (ToldMeasured | ToldWorded | ToldWaiting | ToldUnasked);
 
-const compared = ({
-  value,
-  limit,
-  sense,
-  unit,
-  caseId,
-  caseName,
-  remedy,
-  decides,
-}: Pick<ToldWorded, Comparing>) => ({
-  value,
-  limit,
-  sense,
-  unit,
-  caseId,
-  caseName,
-  remedy,
-  decides,
-});
+// The figures are getters of the outcome, which a spread would leave behind.
+const compared = (outcome: Pick<ToldWorded, Comparing>) =>
+  Object.fromEntries(comparing.map((key) => [key, outcome[key]])) as Pick<ToldWorded, Comparing>;
 
 function told(outcome: Outcome): ToldMeasured | ToldWorded | ToldWaiting | ToldUnasked {
   const { says, byCase } = outcome;
