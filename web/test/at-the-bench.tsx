@@ -3,10 +3,13 @@ import { join } from "node:path";
 import type { Choice } from "@proven-seat/contract";
 import { type Duty, dutySchema } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
+import { candidateKey } from "@proven-seat/core/proof";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { useBench } from "../src/bench/bench-store.ts";
+import { type AskedProof, askProof } from "../src/workers/asked.ts";
 import type { ProverHandle } from "../src/workers/prover.ts";
-import { proverApi } from "../src/workers/prover-api.ts";
+import { type ProverApi, proverApi } from "../src/workers/prover-api.ts";
+import type { BenchView, CandidateRow } from "../src/workers/views.ts";
 
 const { catalogue } = readCatalogueFolder(join(demoFolder, "catalogue"));
 const { tags } = readDemoScenario() as { tags: { number: string; service: string; duty: unknown }[] };
@@ -14,10 +17,69 @@ const { tags } = readDemoScenario() as { tags: { number: string; service: string
 export const demoDuty = (number: string): Duty =>
   dutySchema.parse(tags.find((t) => t.number === number)!.duty);
 
-/** Opens a demo tag in the bench store and proves it. */
-export function atTheBench(number: string, change: (duty: Duty) => Duty = (duty) => duty) {
+/** A prover with the demo's shelf. */
+export function demoProver(): ProverApi {
   const api = proverApi();
   api.setShelf(catalogue!, defaultHouseRules());
+  return api;
+}
+
+type OfProof = {
+  [Name in keyof ProverApi]: ProverApi[Name] extends (proof: number, ...rest: infer Asked) => infer Answer
+    ? (...asked: Asked) => Answer
+    : never;
+};
+
+/** What the bench would show of a proof, with every row of its table. */
+export interface WholeView extends BenchView {
+  readonly rows: readonly CandidateRow[];
+}
+
+/** Proves in a prover of its own and gathers what the bench would ask for. */
+export function proving(api: ProverApi) {
+  const prover = {
+    basis: "demo",
+    end: () => undefined,
+    api: new Proxy(api, {
+      get:
+        (of, name: keyof ProverApi) =>
+        async (...asked: never[]) =>
+          (of[name] as (...asked: never[]) => unknown)(...asked),
+    }),
+  } as unknown as ProverHandle;
+  let proof: AskedProof;
+  /** Asks the last proof at once, as a test wants it. */
+  const ask = new Proxy({} as OfProof, {
+    get:
+      (_, name: keyof ProverApi) =>
+      (...asked: never[]) =>
+        (api[name] as (...all: unknown[]) => unknown)(proof.id, ...asked),
+  });
+  const prove = (
+    duty: Duty,
+    inHand: string | null = null,
+    choice: Pick<Choice, "valve" | "drive"> | null = null,
+  ) => {
+    proof = askProof(prover, duty);
+    const { order } = useBench.getState();
+    const chosenKey = choice && candidateKey(choice.valve, choice.drive);
+    const chosen = chosenKey === null ? null : ask.row(chosenKey);
+    const view: WholeView = {
+      ...ask.outline(),
+      proof,
+      rows: ask.rows(order, null, 0, 10_000).rows,
+      chosen,
+      choiceGone: chosenKey !== null && chosen === null,
+      askedFor: inHand,
+      inHand: ask.inHand(order, [inHand, chosenKey]),
+    };
+    return view;
+  };
+  return { ask, prove, prover };
+}
+
+/** Opens a demo tag in the bench store and proves it. */
+export function atTheBench(number: string, change: (duty: Duty) => Duty = (duty) => duty) {
   const duty = change(demoDuty(number));
   useBench.setState({
     tagId: "00000000-0000-4000-8000-000000000001",
@@ -26,17 +88,8 @@ export function atTheBench(number: string, change: (duty: Duty) => Duty = (duty)
     inHand: null,
     unreadable: {},
   });
-  const prover = {
-    basis: "demo",
-    api: new Proxy(api, {
-      get:
-        (of, name: keyof typeof api) =>
-        async (...asked: never[]) =>
-          (of[name] as (...asked: never[]) => unknown)(...asked),
-    }),
-    end: () => undefined,
-  } as unknown as ProverHandle;
+  const { ask, prover, prove: proveDuty } = proving(demoProver());
   const prove = (inHand: string | null = null, choice: Choice | null = null) =>
-    api.prove(duty, useBench.getState().order, choice, inHand);
-  return { api, prover, duty, prove, view: prove() };
+    proveDuty(duty, inHand, choice);
+  return { api: ask, prover, duty, prove, view: prove() };
 }

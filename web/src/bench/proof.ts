@@ -1,13 +1,15 @@
-import { useEffect, useRef, useState } from "react";
+import { candidateKey } from "@proven-seat/core/proof";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { useCatalogue, useHouseRules } from "../app/queries.ts";
+import { type AskedProof, askProof } from "../workers/asked.ts";
 import { type ProverHandle, startProver } from "../workers/prover.ts";
 import type { BenchView } from "../workers/views.ts";
+import { useAnswer } from "./answers.ts";
 import { useBench } from "./bench-store.ts";
 import { faultsOf } from "./content.ts";
 
 export interface BenchProof {
   readonly view: BenchView | null;
-  readonly prover: ProverHandle | null;
   /** The proof shown is of the last duty that could be read. */
   readonly behind: boolean;
   readonly failure: string | null;
@@ -40,37 +42,45 @@ export function useProver(): { prover: ProverHandle | null; failure: string | nu
   return { prover, failure: failure ?? catalogue.error?.message ?? house.error?.message ?? null };
 }
 
-/** Proves the bench anew on every edit; an answer that comes after a newer question is dropped. */
+/** What is on the bench, proved: marks and figures turn together, when all that is shown at once has come in. */
 export function useBenchProof(): BenchProof {
   const { prover, failure } = useProver();
   const content = useBench((s) => s.content);
   const order = useBench((s) => s.order);
-  const inHand = useBench((s) => s.inHand);
+  const wanted = useBench((s) => s.inHand);
   const unreadable = useBench((s) => s.unreadable);
-  const [view, setView] = useState<BenchView | null>(null);
-  const [proofFailure, setProofFailure] = useState<string | null>(null);
-  const question = useRef(0);
+  const [proof, setProof] = useState<AskedProof | null>(null);
   const duty = content?.duty;
   const choice = content?.choice ?? null;
+  const chosenKey = choice && candidateKey(choice.valve, choice.drive);
   const sound =
     content !== null &&
     Object.keys(faultsOf(content)).every((path) => path === "number" || path === "service");
   useEffect(() => {
-    if (!prover || !duty || !sound) return;
-    const mine = ++question.current;
-    prover.api.prove(duty, order, choice, inHand).then(
-      (answer) => {
-        if (mine !== question.current) return;
-        setView(answer);
-        setProofFailure(null);
-      },
-      (error: Error) => mine === question.current && setProofFailure(error.message),
-    );
-  }, [prover, duty, order, choice, inHand, sound]);
+    if (prover && duty && sound) setProof(askProof(prover, duty));
+  }, [prover, duty, sound]);
+  const outline = useAnswer(proof, "outline", []);
+  const chosen = useAnswer(proof, "row", chosenKey === null ? null : [chosenKey]);
+  const inHand = useAnswer(proof, "inHand", [order, [wanted, chosenKey]]);
+  const latest = useRef<BenchView | null>(null);
+  const [whole, held, row] = [outline.answer, inHand.answer, chosenKey === null ? null : chosen.answer];
+  const together =
+    proof !== null && outline.current && inHand.current && (chosenKey === null || chosen.current);
+  const view = useMemo((): BenchView | null => {
+    if (!together || whole === undefined) return latest.current;
+    return {
+      ...whole,
+      proof,
+      chosen: row ?? null,
+      choiceGone: chosenKey !== null && !row,
+      askedFor: wanted,
+      inHand: held ?? null,
+    };
+  }, [together, proof, whole, row, chosenKey, wanted, held]);
+  latest.current = view;
   return {
     view,
-    prover,
     behind: !sound || Object.keys(unreadable).length > 0,
-    failure: failure ?? proofFailure,
+    failure: failure ?? outline.failure ?? inHand.failure,
   };
 }

@@ -20,12 +20,12 @@ export function constructionRows({ proof }: Proving): ConstructionRow[] {
 }
 
 /** What a construction could be built as, when no line offers one that stands. */
-export function byConstructionRow({ duty, house, besides }: Proving, id: string): ByConstructionRow | null {
+export function byConstructionRow({ duty, house, alone }: Proving, id: string): ByConstructionRow | null {
   const found = byConstruction(constructionNamed(id)!, duty, house);
   if (found === null) return null;
   const { candidate, failing } = found;
   const { valve } = candidate;
-  besides.set(candidate.key, candidate);
+  alone.set(candidate.key, candidate);
   return {
     key: candidate.key,
     stands: failing.length === 0,

@@ -1,75 +1,80 @@
-import { join } from "node:path";
-import { dutySchema } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
+import { orders } from "@proven-seat/core/proof";
 import { beforeEach, describe, expect, it } from "vitest";
-import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../../server/src/demo/read-demo.ts";
+import { readDemoScenario } from "../../../server/src/demo/read-demo.ts";
+import { demoProver, demoDuty as duty, proving } from "../../test/at-the-bench.tsx";
+import { PastProof } from "./asked.ts";
 import { type ProverApi, proverApi } from "./prover-api.ts";
 
-const { catalogue } = readCatalogueFolder(join(demoFolder, "catalogue"));
-const tags = (readDemoScenario() as { tags: { number: string; duty: unknown }[] }).tags;
-const duty = (number: string) => dutySchema.parse(tags.find((t) => t.number === number)!.duty);
+const { tags } = readDemoScenario() as { tags: { number: string }[] };
 
 let api: ProverApi;
+let ask: ReturnType<typeof proving>["ask"];
+let prove: ReturnType<typeof proving>["prove"];
 beforeEach(() => {
-  api = proverApi();
-  api.setShelf(catalogue!, defaultHouseRules());
+  api = demoProver();
+  ({ ask, prove } = proving(api));
 });
 
 describe("what the worker hands to the bench", () => {
   it("wants the shelf first", () => {
-    expect(() => proverApi().prove(duty("XV-3017"), "price", null, null)).toThrow(/has not been handed over/);
+    const bare = proverApi();
+    bare.prove(1, duty("XV-3017"));
+    expect(() => bare.outline(1)).toThrow(/has not been handed over/);
+    expect(() => bare.rows(1, "price", null, 0, 10)).toThrow(/has not been handed over/);
   });
   it("shows the best of each line, class and seat, and counts the rest behind it", () => {
-    const view = api.prove(duty("XV-3017"), "price", null, null);
+    const view = prove(duty("XV-3017"));
     expect(new Set(view.rows.map((r) => r.group)).size).toBe(view.rows.length);
     expect(view.rows.reduce((n, r) => n + r.more + 1, 0)).toBe(view.considered);
     expect(view.inHand?.candidate.key).toBe(view.rows[0]!.key);
     expect(view.nearestMisses).toEqual([]);
   });
   it("hands out the variants behind a row, the row itself first", () => {
-    const view = api.prove(duty("XV-3017"), "price", null, null);
-    const variants = api.variants(view.rows[0]!.group);
+    const view = prove(duty("XV-3017"));
+    const variants = ask.variants(view.rows[0]!.key);
     expect(variants).toHaveLength(view.rows[0]!.more + 1);
     expect(variants[0]!.key).toBe(view.rows[0]!.key);
     expect(new Set(variants.map((v) => v.valve.seat)).size).toBe(1);
-    expect(api.variants("nothing")).toEqual([]);
+    expect(ask.variants("nothing")).toEqual([]);
+    expect(ask.variants(variants.at(-1)!.key)).toEqual(variants);
   });
   it("keeps in hand what was taken, also when the duty changes under it", () => {
-    const first = api.prove(duty("XV-3017"), "price", null, null);
+    const first = prove(duty("XV-3017"));
     const taken = first.rows[3]!.key;
     const changed = { ...duty("XV-3017"), longestShutDays: 10 };
-    expect(api.prove(changed, "price", null, taken).inHand?.candidate.key).toBe(taken);
-    const gone = api.prove(duty("XV-1021"), "price", null, taken);
+    expect(prove(changed, taken).inHand?.candidate.key).toBe(taken);
+    const gone = prove(duty("XV-1021"), taken);
     expect(gone.askedFor).toBe(taken);
     expect(gone.inHand?.candidate.key).toBe(gone.rows[0]!.key);
   });
   it("lists every drive for the valve in hand, standing ones first, and proves the one taken", () => {
-    const view = api.prove(duty("XV-3052"), "price", null, null);
-    const drives = api.drives(view.inHand!.candidate.key);
+    const view = prove(duty("XV-3052"));
+    const drives = ask.drives(view.inHand!.candidate.key);
     expect(drives).toHaveLength(108);
     const falls = drives.map((d) => d.verdict === "fails");
     expect(falls).toEqual([...falls].sort());
     const other = drives.at(-1)!.key;
     const choice = { valve: drives.at(-1)!.valve.key, drive: drives.at(-1)!.drive!.key };
-    const chosen = api.prove(duty("XV-3052"), "price", choice, other);
+    const chosen = prove(duty("XV-3052"), other, choice);
     expect(chosen.chosen?.key).toBe(other);
     expect(chosen.inHand?.candidate.key).toBe(other);
   });
   it("says when a choice is no candidate any more", () => {
     const choice = { valve: "no such valve", drive: null };
-    expect(api.prove(duty("XV-3052"), "price", choice, null)).toMatchObject({
+    expect(prove(duty("XV-3052"), null, choice)).toMatchObject({
       choiceGone: true,
       chosen: null,
     });
   });
   it("gives nearest misses only where nothing stands", () => {
-    const view = api.prove(duty("XV-4020"), "price", null, null);
+    const view = prove(duty("XV-4020"));
     expect(view.standing).toBe(0);
     expect(view.nearestMisses.length).toBeGreaterThan(0);
     expect(view.nearestMisses[0]!.misses.every((m) => m.verdict === "fails")).toBe(true);
   });
   it("has nothing in hand without a size", () => {
-    expect(api.prove({ ...duty("XV-3017"), dn: null }, "price", null, null)).toMatchObject({
+    expect(prove({ ...duty("XV-3017"), dn: null })).toMatchObject({
       inHand: null,
       rows: [],
       considered: 0,
@@ -77,11 +82,49 @@ describe("what the worker hands to the bench", () => {
   });
 });
 
+describe("rows of the table", () => {
+  const keysOf = (rows: readonly { key: string }[]) => rows.map((r) => r.key);
+  it.each(orders)("by %s come in windows that lie side by side", (order) => {
+    prove(duty("XV-3017"));
+    const whole = ask.rows(order, null, 0, 10_000);
+    expect(whole.total).toBe(whole.rows.length);
+    const pieces = [0, 7, 14].map((from) => ask.rows(order, null, from, 7).rows);
+    expect(keysOf(pieces.flat())).toEqual(keysOf(whole.rows.slice(0, 21)));
+    expect(ask.rows(order, null, whole.total, 7).rows).toEqual([]);
+    expect(keysOf(ask.rows(order, null, whole.total - 2, 7).rows)).toEqual(keysOf(whole.rows.slice(-2)));
+  });
+  it("are the best of their group in the order asked for", () => {
+    const view = prove(duty("XV-3017"));
+    const held = ask.rows("weight", null, 0, 10_000).rows.filter((row) => row.verdict === "holds");
+    expect(held.length).toBeGreaterThan(0);
+    for (const row of held)
+      for (const v of ask.variants(row.key).filter((v) => v.verdict === "holds"))
+        expect(v.weightKg).toBeGreaterThanOrEqual(row.weightKg);
+    expect(ask.inHand("weight", [null])!.candidate.key).toBe(ask.rows("weight", null, 0, 1).rows[0]!.key);
+    expect(view.rows.length).toBe(ask.rows("weight", null, 0, 1).total);
+  });
+  it("put the pinned one first: in place of its group where it heads it, else above it", () => {
+    const view = prove(duty("XV-3017"));
+    const head = view.rows[4]!;
+    const windows = (pinned: string) => [
+      ...ask.rows("price", pinned, 0, 3).rows,
+      ...ask.rows("price", pinned, 3, 10_000).rows,
+    ];
+    expect(keysOf(windows(head.key))).toEqual([head.key, ...keysOf(view.rows).filter((k) => k !== head.key)]);
+    expect(windows(head.key)[0]).toEqual(head);
+    const behind = ask.variants(head.key)[1]!;
+    expect(keysOf(windows(behind.key))).toEqual([behind.key, ...keysOf(view.rows)]);
+    expect(windows(behind.key)[0]!.group).toBe("");
+    expect(ask.rows("price", behind.key, 0, 1).total).toBe(view.rows.length + 1);
+    expect(keysOf(windows("gone + away"))).toEqual(keysOf(view.rows));
+  });
+});
+
 describe("what the worker hands to the line-up", () => {
   it("summarises every demo tag as the bench would show it", () => {
     for (const { number } of tags) {
       const summary = api.summarise(duty(number), null);
-      const view = api.prove(duty(number), "price", null, null);
+      const view = prove(duty(number));
       expect(summary).toMatchObject({
         standing: view.standing,
         considered: view.considered,
@@ -91,7 +134,7 @@ describe("what the worker hands to the line-up", () => {
     }
   });
   it("speaks of the chosen valve where there is one", () => {
-    const view = api.prove(duty("XV-3017"), "price", null, null);
+    const view = prove(duty("XV-3017"));
     const worst = view.rows.at(-1)!;
     expect(api.summarise(duty("XV-3017"), { valve: worst.valve.key, drive: worst.drive!.key }).verdict).toBe(
       "fails",
@@ -106,70 +149,76 @@ describe("what the worker hands to the line-up", () => {
 
 describe("what else the bench asks of the worker", () => {
   const proved = (number: string) => {
-    const view = api.prove(duty(number), "price", null, null);
+    const view = prove(duty(number));
     return { view, key: view.inHand!.candidate.key };
   };
-  it("hands out nothing before the first proof", () => {
-    expect([
-      api.constructions(),
-      api.byConstruction("tilt-away"),
-      api.seats("x"),
-      api.movable("x"),
-      api.details(["x"]),
-    ]).toEqual([[], null, [], [], []]);
-    expect(api.breaking("x", "dn")).toBeNull();
-    expect(api.effect("operator")).toBe(0);
+  it("has no answer before the first proof, nor about one that is past", () => {
+    const first = prove(duty("XV-3017")).proof.id;
+    const second = prove(duty("XV-3052")).proof.id;
+    const all = (of: ProverApi, id: number) => [
+      () => of.outline(id),
+      () => of.rows(id, "price", null, 0, 9),
+      () => of.constructions(id),
+      () => of.byConstruction(id, "tilt-away"),
+      () => of.seats(id, "x"),
+      () => of.movable(id, "x"),
+      () => of.details(id, ["x"]),
+      () => of.breaking(id, "x", "dn"),
+      () => of.effect(id, "operator"),
+    ];
+    for (const question of [...all(proverApi(), 1), ...all(api, first)]) expect(question).toThrow(PastProof);
+    for (const question of all(api, second)) expect(question).not.toThrow();
   });
   it("lists constructions whose counts add up to the candidates", () => {
     const { view } = proved("XV-3040");
-    const rows = api.constructions();
+    const rows = ask.constructions();
     expect(rows.reduce((n, r) => n + r.considered, 0)).toBe(view.considered);
     expect(rows.reduce((n, r) => n + r.standing, 0)).toBe(view.standing);
     for (const r of rows) expect(r.standing === 0 && r.considered > 0, r.id).toBe(r.fallsOn !== null);
   });
   it("keeps in hand what was built by construction while the duty is edited", () => {
     proved("XV-3040");
-    const unoffered = api.byConstruction("trunnion-welded")!;
+    const unoffered = ask.byConstruction("trunnion-welded")!;
     expect(unoffered.stands).toBe(true);
     expect(unoffered.words).toContain("class 1500");
     const edited = { ...duty("XV-3040"), longestShutDays: 10 };
-    const view = api.prove(edited, "price", null, unoffered.key);
+    const view = prove(edited, unoffered.key);
     expect(view.inHand).toMatchObject({ byConstruction: true, candidate: { key: unoffered.key } });
-    const smaller = api.prove({ ...edited, dn: 80 }, "price", null, unoffered.key);
+    const smaller = prove({ ...edited, dn: 80 }, unoffered.key);
     expect(smaller.inHand!.byConstruction).toBe(false);
   });
   it("finds breaking points of what may move, and draws the map from them", () => {
     const { key } = proved("XV-5001");
-    const values = api.movable(key);
+    const values = ask.movable(key);
     const pressure = values.find((v) => v.path.endsWith("upstreamBarG"))!;
     const temperature = values.find((v) => v.path.endsWith("temperatureC"))!;
-    const point = api.breaking(key, pressure.path)!;
+    const point = ask.breaking(key, pressure.path)!;
     expect(point.failsUp!.to).toBeGreaterThan(pressure.value);
-    const row = api.mapRow(
+    const row = ask.mapRow(
       key,
       { path: pressure.path, at: [pressure.value, point.failsUp!.to + 1] },
       { path: temperature.path, at: temperature.value },
     );
     expect(row.map((c) => c!.verdict === "fails")).toEqual([false, true]);
-    expect(api.breaking(key, "no such value")).toBeNull();
+    expect(ask.breaking(key, "no such value")).toBeNull();
   });
   it("counts the valves that turn when an assumption is wrong", () => {
     const { view } = proved("XV-3017");
     const assumed = view.missing.filter((m) => m.assumption !== null);
     expect(assumed.length).toBeGreaterThan(0);
-    const effects = assumed.map((m) => api.effect(m.field));
+    const effects = assumed.map((m) => ask.effect(m.field));
     expect(effects.some((n) => n > 0)).toBe(true);
   });
   it("climbs the ladder and compares what is still a candidate", () => {
     const { view, key } = proved("XV-3061");
-    const steps = api.seats(key);
+    const steps = ask.seats(key);
     expect(steps.filter((s) => s.current)).toHaveLength(1);
-    expect(api.details([key, "gone", view.rows[1]!.key])).toHaveLength(2);
+    expect(ask.details([key, "gone", view.rows[1]!.key])).toHaveLength(2);
   });
   it("takes every step of the ladder in hand, with the drive in hand, through the next edit too", () => {
     const { key } = proved("XV-3061");
-    for (const step of api.seats(key)) {
-      const view = api.prove({ ...duty("XV-3061"), longestShutDays: 9 }, "price", null, step.key);
+    for (const step of ask.seats(key)) {
+      const view = prove({ ...duty("XV-3061"), longestShutDays: 9 }, step.key);
       expect(view.inHand!.candidate.key).toBe(step.key);
     }
   });

@@ -1,34 +1,68 @@
+import { isByConstruction, valveByConstruction } from "@proven-seat/core/by-construction";
 import type { Shelf } from "@proven-seat/core/catalogue";
 import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
-import { candidateKey, type Proof, type ProvenCandidate } from "@proven-seat/core/proof";
+import {
+  candidateKey,
+  judgeChoice,
+  keysIn,
+  type Order,
+  type Proof,
+  type ProvenCandidate,
+  prover,
+  rank,
+} from "@proven-seat/core/proof";
 import { groupOf } from "./rows.ts";
+
+type Groups = ReadonlyMap<string, readonly ProvenCandidate[]>;
 
 /** The last proof a prover made, and what was looked up of it since. */
 export interface Proving {
   readonly duty: Duty;
   readonly shelf: Shelf;
   readonly house: HouseRules;
+  /** Ranked by price. */
   readonly proof: Proof;
-  /** Looked at besides the proof's own: drives it would not have picked, valves by construction. */
-  readonly besides: Map<string, ProvenCandidate>;
-  readonly groups: ReadonlyMap<string, readonly ProvenCandidate[]>;
+  /** Judged on their own since: drives the proof would not have picked, valves by construction. */
+  readonly alone: Map<string, ProvenCandidate>;
+  readonly ordered: Map<Order, { readonly candidates: readonly ProvenCandidate[]; readonly groups: Groups }>;
+  readonly milliseconds: number;
 }
 
-/** A candidate by its key; keys of thousands are not written out for the one that is asked for. */
-export function candidateOf(
-  { proof, besides }: Pick<Proving, "proof" | "besides">,
-  key: string,
-): ProvenCandidate | undefined {
-  const kept = besides.get(key);
-  if (kept) return kept;
-  return proof.candidates.find(
-    (c) => key.startsWith(c.valve.key) && candidateKey(c.valve.key, c.drive?.key ?? null) === key,
-  );
+/** The candidates of the proof in an order, ranked and gathered when it is first asked for. */
+export function inOrder({ proof, ordered }: Pick<Proving, "proof" | "ordered">, order: Order) {
+  const known = ordered.get(order);
+  if (known) return known;
+  const candidates = order === "price" ? proof.candidates : rank(proof.candidates, order);
+  const made = { candidates, groups: grouped(candidates) };
+  ordered.set(order, made);
+  return made;
+}
+
+/**
+ * A candidate by its key, judged now where the proof did not pick it by itself: another drive, a seat with the
+ * drive in hand, a valve by construction. Undefined where it is no candidate for this duty.
+ */
+export function candidateOf(proving: Proving, key: string): ProvenCandidate | undefined {
+  const { proof, alone } = proving;
+  const known = alone.get(key) ?? proof.candidates.find((c) => hasKey(c, key)) ?? judged(proving, key);
+  if (known) alone.set(key, known);
+  return known;
+}
+
+/** Keys of thousands are not written out for the one that is asked for. */
+const hasKey = ({ valve, drive }: ProvenCandidate, key: string) =>
+  key.startsWith(valve.key) && candidateKey(valve.key, drive?.key ?? null) === key;
+
+function judged({ duty, shelf, house }: Proving, key: string): ProvenCandidate | undefined {
+  const keys = keysIn(key);
+  if (!isByConstruction(key)) return judgeChoice(duty, shelf, house, keys) ?? undefined;
+  const valve = valveByConstruction(keys.valve, duty);
+  return valve === null ? undefined : prover(duty, shelf, house).judge(valve, null);
 }
 
 /** Candidates alike in line, class, cavity, seat and family of drives, in the order of the ranking. */
-export function grouped(proof: Proof): Map<string, ProvenCandidate[]> {
+export function grouped(candidates: readonly ProvenCandidate[]): Groups {
   // By the parts themselves: a name for each of thousands would cost more than the ranking.
   const bySeat = new Map<unknown, Map<unknown, Map<unknown, ProvenCandidate[]>>>();
   const groups = new Map<string, ProvenCandidate[]>();
@@ -37,7 +71,7 @@ export function grouped(proof: Proof): Map<string, ProvenCandidate[]> {
     map.set(key, inner);
     return inner;
   };
-  for (const c of proof.candidates) {
+  for (const c of candidates) {
     const { size, cavity, seat } = c.valve;
     // A seat belongs to one line at one size and class.
     const families = within(within(bySeat, seat), cavity);

@@ -17,9 +17,12 @@ import type { CandidateDetail, CandidateRow, HeldBy } from "./views.ts";
 export const heldBy = (f: Finding | null): HeldBy | null =>
   f && { rule: f.rule, asks: f.asks, verdict: f.verdict, says: f.says, ...figuresOf(f) };
 
+export const valveGroupOf = ({ line, size, cavity, seat }: ProvenCandidate["valve"]) =>
+  `${line.id}|${size.designation}|${cavity.id}|${seat.material.id}`;
+
 /** Candidates shown as one row: alike in line, class, cavity, seat and family of drives. */
 export const groupOf = ({ valve, drive }: ProvenCandidate) =>
-  `${valve.line.id}|${valve.size.designation}|${valve.cavity.id}|${valve.seat.material.id}|${drive?.family.id ?? "bare stem"}`;
+  `${valveGroupOf(valve)}|${drive?.family.id ?? "bare stem"}`;
 
 export const rowOf = (c: ProvenCandidate, more: number): CandidateRow => ({
   key: c.key,
@@ -45,5 +48,6 @@ export function detailOf(c: ProvenCandidate, duty: Duty, house: HouseRules): Can
     stroke: strokePicture(c, settled),
     section: sectionData(c.valve, settled, byConstruction),
     byConstruction,
+    group: groupOf(c),
   };
 }

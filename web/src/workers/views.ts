@@ -10,6 +10,7 @@ import type {
   ValveDescription,
 } from "@proven-seat/core/proof";
 import type { Figures, RuleStation, Verdict } from "@proven-seat/core/rules";
+import type { AskedProof } from "./asked.ts";
 
 /** The finding that holds something back, as a sentence needs it. */
 export interface HeldBy extends Figures {
@@ -43,6 +44,8 @@ export interface CandidateDetail {
   readonly section: SectionData;
   /** Nobody offers it: judged by construction. */
   readonly byConstruction: boolean;
+  /** The row of the table it stands behind. */
+  readonly group: string;
 }
 
 /** How one construction fares, in a line. */
@@ -77,21 +80,31 @@ export interface NearestMissView {
   readonly misses: readonly HeldBy[];
 }
 
-/** A proof as the bench needs it at once. */
-export interface BenchView {
+/** What holds of a proof as a whole. */
+export interface ProofOutline {
   readonly missing: readonly Missing[];
   readonly dutyVerdict: Verdict;
   readonly considered: number;
   readonly standing: number;
-  readonly rows: readonly CandidateRow[];
   readonly nearestMisses: readonly NearestMissView[];
+  readonly milliseconds: number;
+}
+
+/** Some rows of the candidate table, and how many there are. */
+export interface RowWindow {
+  readonly total: number;
+  readonly rows: readonly CandidateRow[];
+}
+
+/** A proof as the bench shows it: the whole, the choice, and the candidate in hand. */
+export interface BenchView extends ProofOutline {
+  readonly proof: AskedProof;
   readonly chosen: CandidateRow | null;
   /** The chosen valve or drive is no longer a candidate. */
   readonly choiceGone: boolean;
   /** What was asked to be in hand; `inHand` is another when that is no candidate any more. */
   readonly askedFor: string | null;
   readonly inHand: CandidateDetail | null;
-  readonly milliseconds: number;
 }
 
 /** A tag's proof as the line-up needs it. */

@@ -39,7 +39,7 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
   const sheets = useSheets(tagId);
   const catalogue = useCatalogue();
   const house = useHouseRules();
-  const { view, prover, behind, failure } = useBenchProof();
+  const { view, behind, failure } = useBenchProof();
   const units = useUnits();
   const navigate = useNavigate();
   const [asking, setAsking] = useState<"override" | "stale" | "remove" | null>(null);
@@ -182,15 +182,9 @@ export function Bench({ tagId, station }: { tagId: string; station: StationId })
           )}
           {view && station !== "sheet" && (
             <>
-              <Picture
-                station={station}
-                view={view}
-                prover={prover}
-                cases={content.duty.cases}
-                verdicts={verdicts}
-              />
+              <Picture station={station} view={view} cases={content.duty.cases} verdicts={verdicts} />
               <NothingStands view={view} />
-              <Lower station={station} view={view} prover={prover} onCycleOrder={cycleOrder} />
+              <Lower station={station} view={view} onCycleOrder={cycleOrder} />
             </>
           )}
         </div>

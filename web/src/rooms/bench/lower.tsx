@@ -3,7 +3,6 @@ import { lazy, Suspense } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { CandidateTable } from "../../stations/candidates/candidate-table.tsx";
-import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 import { lowerTabs, tabNames, tabOf, useLower } from "./lower-tabs.ts";
 import type { StationId } from "./stations.ts";
@@ -17,18 +16,17 @@ const DriveOptions = lazy(() => import("../../stations/drive/drive-options.tsx")
 interface Props {
   station: StationId;
   view: BenchView;
-  prover: ProverHandle | null;
   onCycleOrder: () => void;
 }
 
 /** Below the picture: candidates, what else the station offers, how far the duty may move, and the comparison. */
-export function Lower({ station, view, prover, onCycleOrder }: Props) {
+export function Lower({ station, view, onCycleOrder }: Props) {
   const picked = useLower((s) => s.picked);
   const pick = useLower((s) => s.pick);
   const compared = useBench((s) => s.compared.length);
   const tabs = lowerTabs(station);
   const tab = tabOf(station, picked);
-  if (view.rows.length === 0)
+  if (view.considered === 0)
     return (
       <Notice title="No candidates yet">
         State the size of the line: without it no valve can be drawn up.
@@ -36,11 +34,11 @@ export function Lower({ station, view, prover, onCycleOrder }: Props) {
     );
   const content = {
     candidates: () => <CandidateTable view={view} onCycleOrder={onCycleOrder} />,
-    variants: () => <Variants view={view} prover={prover} />,
-    seats: () => <SeatLadder view={view} prover={prover} />,
-    drives: () => <DriveOptions view={view} prover={prover} />,
-    reach: () => <ReachList view={view} prover={prover} />,
-    compare: () => <Compare view={view} prover={prover} />,
+    variants: () => <Variants view={view} />,
+    seats: () => <SeatLadder view={view} />,
+    drives: () => <DriveOptions view={view} />,
+    reach: () => <ReachList view={view} />,
+    compare: () => <Compare view={view} />,
   };
   return (
     <Tabs.Root

@@ -4,7 +4,6 @@ import { lazy, Suspense, useDeferredValue, useMemo } from "react";
 import { StrokeLegend } from "../../stations/drive/stroke-lines.tsx";
 import { MissingList } from "../../stations/duty/missing-list.tsx";
 import { EnvelopeLegend } from "../../stations/envelope/envelope-lines.tsx";
-import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 import type { StationId } from "./stations.ts";
 
@@ -16,13 +15,12 @@ const coming = <p className="p-4 text-dim">Drawing …</p>;
 interface Props {
   station: StationId;
   view: BenchView;
-  prover: ProverHandle | null;
   cases: readonly OperatingCase[];
   verdicts: Readonly<Record<string, Verdict>>;
 }
 
 /** The picture that decides a station. */
-export function Picture({ station, view, prover, cases, verdicts }: Props) {
+export function Picture({ station, view, cases, verdicts }: Props) {
   const detail = view.inHand;
   // Drawn once for each proof, with the cases it was made of, and after marks and figures are on screen:
   // a picture redrawn on the keystroke would stand between it and its verdict.
@@ -34,7 +32,7 @@ export function Picture({ station, view, prover, cases, verdicts }: Props) {
     return (
       <section aria-label="Missing" className="max-h-[45%] shrink-0 overflow-auto px-4 pt-3">
         <h2>What the duty leaves open</h2>
-        <MissingList view={view} prover={prover} />
+        <MissingList view={view} />
       </section>
     );
   if (station === "flow")
@@ -49,7 +47,7 @@ export function Picture({ station, view, prover, cases, verdicts }: Props) {
     return (
       <div className={`min-h-64 shrink-0 px-4 pt-3 ${view.standing === 0 ? "h-[46%]" : "h-[60%]"}`}>
         <Suspense fallback={coming}>
-          <BodyPicture view={view} prover={prover} detail={drawn.detail ?? detail} />
+          <BodyPicture view={view} detail={drawn.detail ?? detail} />
         </Suspense>
       </div>
     );

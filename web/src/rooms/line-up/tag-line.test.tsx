@@ -3,7 +3,7 @@ import type { TagRow } from "@proven-seat/contract";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { demoDuty, demoProver } from "../../../test/at-the-bench.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import type { TagSummary } from "../../workers/views.ts";
 import { ProvingState } from "./proving-state.tsx";
@@ -23,10 +23,7 @@ const row = (change: Partial<TagRow> = {}): TagRow => ({
   sheet: null,
   ...change,
 });
-const summaryOf = (number: string): TagSummary => {
-  const { api, duty } = atTheBench(number);
-  return api.summarise(duty, null);
-};
+const summaryOf = (number: string): TagSummary => demoProver().summarise(demoDuty(number), null);
 const line = (of: TagRow, summary: TagSummary | null, units: ReadingUnits = { system: "metric" }) => {
   const current = vi.fn();
   render(

@@ -1,5 +1,4 @@
 import { Tabs } from "radix-ui";
-import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
 import { CavityFacts } from "./cavity-facts.tsx";
 import { Constructions } from "./constructions.tsx";
@@ -7,15 +6,14 @@ import { SectionPicture } from "./section-picture.tsx";
 
 interface Props {
   view: BenchView;
-  prover: ProverHandle | null;
   detail: CandidateDetail;
 }
 
 /** Constructions on the left, the one in hand cut open on the right. */
-export default function BodyPicture({ view, prover, detail }: Props) {
+export default function BodyPicture({ view, detail }: Props) {
   return (
     <div className="grid h-full grid-cols-[minmax(0,38%)_minmax(0,1fr)] gap-4">
-      <Constructions view={view} prover={prover} />
+      <Constructions view={view} />
       <Tabs.Root defaultValue="section" className="flex min-h-0 flex-col">
         <Tabs.List className="flex gap-4 text-[12px]" aria-label="Of the construction in hand">
           {["section", "cavity and leak paths"].map((id) => (

@@ -14,8 +14,8 @@ const item = (name: string) => screen.getByText(name).closest("li")!;
 
 describe("constructions", () => {
   it("are all listed, each with how many stand or one sentence why none does", async () => {
-    const { view, prover, api } = atTheBench("XV-3052");
-    render(<Constructions view={view} prover={prover} />);
+    const { view, api } = atTheBench("XV-3052");
+    render(<Constructions view={view} />);
     await screen.findByText("Trunnion ball, side entry");
     expect(document.querySelectorAll("li")).toHaveLength(constructions.length);
     for (const row of api.constructions()) {
@@ -25,8 +25,8 @@ describe("constructions", () => {
     }
   });
   it("mark the one in hand, and take the best of another by a click", async () => {
-    const { view, prover, api } = atTheBench("XV-3052");
-    render(<Constructions view={view} prover={prover} />);
+    const { view, api } = atTheBench("XV-3052");
+    render(<Constructions view={view} />);
     await screen.findByText("Trunnion ball, top entry");
     const inHand = view.inHand!.candidate.valve.construction;
     expect(item(inHand).querySelector("button")!.getAttribute("aria-current")).toBe("true");
@@ -36,8 +36,8 @@ describe("constructions", () => {
     );
   });
   it("offer by construction what nobody makes and the rules would allow", async () => {
-    const { view, prover, api } = atTheBench("XV-3017");
-    render(<Constructions view={view} prover={prover} />);
+    const { view, api } = atTheBench("XV-3017");
+    render(<Constructions view={view} />);
     const [allowed] = await waitFor(
       () => {
         const buttons = screen.getAllByText("by construction");
@@ -57,7 +57,7 @@ describe("constructions", () => {
 describe("cavity and leak paths", () => {
   const of = (number: string, cavity: string) => {
     const { view, prove, api } = atTheBench(number);
-    const key = view.rows.flatMap((r) => api.variants(r.group)).find((v) => v.valve.cavity === cavity)!.key;
+    const key = view.rows.flatMap((r) => api.variants(r.key)).find((v) => v.valve.cavity === cavity)!.key;
     return prove(key).inHand!;
   };
   it("count two self-relieving seats as one barrier from either side, and say where they relieve", () => {
@@ -86,9 +86,9 @@ describe("cavity and leak paths", () => {
 
 describe("variants of the valve in hand", () => {
   it("are those of its line, class and seat, the one in hand first", async () => {
-    const { view, prover, api } = atTheBench("XV-3052");
-    render(<Variants view={view} prover={prover} />);
-    const count = api.variants(view.rows[0]!.group).length;
+    const { view, api } = atTheBench("XV-3052");
+    render(<Variants view={view} />);
+    const count = api.variants(view.rows[0]!.key).length;
     await waitFor(() => expect(screen.getAllByText(view.inHand!.candidate.valve.bodyGrade)).toBeTruthy());
     expect(screen.getByRole("grid").getAttribute("aria-rowcount") ?? String(count + 1)).toBe(
       String(count + 1),

@@ -1,40 +1,24 @@
-import { memo, useEffect, useState } from "react";
+import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { useAnswer, useAnswers } from "../../bench/answers.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
-import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, ByConstructionRow, ConstructionRow } from "../../workers/views.ts";
 
-type Built = Readonly<Record<string, ByConstructionRow | null | undefined>>;
-
-/** Constructions that do not stand, asked for one after the other: each is a task of its own for the prover. */
-function useConstructions(view: BenchView, prover: ProverHandle | null) {
-  const [rows, setRows] = useState<readonly ConstructionRow[]>([]);
-  const [built, setBuilt] = useState<Built>({});
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof asks anew
-  useEffect(() => {
-    let current = true;
-    const ask = async () => {
-      if (!prover) return;
-      const found = await prover.api.constructions();
-      if (!current) return;
-      setRows(found);
-      setBuilt({});
-      // A pause first: while somebody types, the next proof must not wait behind these.
-      await new Promise((resolve) => setTimeout(resolve, 250));
-      for (const row of found) {
-        if (!current) return;
-        if (row.standing > 0) continue;
-        const unoffered = await prover.api.byConstruction(row.id);
-        if (current) setBuilt((so) => ({ ...so, [row.id]: unoffered }));
-      }
-    };
-    void ask();
-    return () => {
-      current = false;
-    };
-  }, [view.rows, prover]);
+/** Every construction, and what those that do not stand could be built as: asked for one after the other. */
+function useConstructions({ proof }: BenchView) {
+  const { answer: rows = [] } = useAnswer(proof, "constructions", []);
+  const fallen = rows.filter((row) => row.standing === 0);
+  const { answers } = useAnswers(
+    proof,
+    "byConstruction",
+    fallen.map(({ id }) => [id] as const),
+    { pause: 250, keep: false },
+  );
+  const built: Readonly<Record<string, ByConstructionRow | null | undefined>> = Object.fromEntries(
+    fallen.map(({ id }, at) => [id, answers[at]]),
+  );
   return { rows, built };
 }
 
@@ -55,14 +39,8 @@ function sentence(
 }
 
 /** Every construction in a line: how many stand, or why none does; and what could be asked for. */
-export const Constructions = memo(function Constructions({
-  view,
-  prover,
-}: {
-  view: BenchView;
-  prover: ProverHandle | null;
-}) {
-  const { rows, built } = useConstructions(view, prover);
+export const Constructions = memo(function Constructions({ view }: { view: BenchView }) {
+  const { rows, built } = useConstructions(view);
   const units = useUnits();
   const inHand = view.inHand?.candidate.valve.constructionId;
   const { take } = useBench.getState();

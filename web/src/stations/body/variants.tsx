@@ -1,36 +1,19 @@
 import { figure } from "@proven-seat/core/units";
-import { memo, useEffect, useState } from "react";
+import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
 import { useBench } from "../../bench/bench-store.ts";
+import { Coming } from "../../parts/coming.tsx";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
-import type { ProverHandle } from "../../workers/prover.ts";
-import type { BenchView, CandidateRow } from "../../workers/views.ts";
-
-/** The row the valve in hand stands behind: the same line, class and seat. */
-function groupOf(view: BenchView): string | undefined {
-  const { key, valve } = view.inHand!.candidate;
-  const same = (row: CandidateRow) =>
-    row.valve.line === valve.line &&
-    row.valve.designation === valve.designation &&
-    row.valve.seat === valve.seat;
-  return (view.rows.find((row) => row.key === key) ?? view.rows.find(same))?.group;
-}
+import type { BenchView } from "../../workers/views.ts";
 
 /** Body, trim and seal variants of the valve in hand. */
-const Variants = memo(function Variants({ view, prover }: { view: BenchView; prover: ProverHandle | null }) {
+const Variants = memo(function Variants({ view }: { view: BenchView }) {
   const { key, valve } = view.inHand!.candidate;
-  const group = groupOf(view);
-  const [variants, setVariants] = useState<CandidateRow[]>([]);
+  const { answer: variants, failure } = useAnswer(view.proof, "variants", [key]);
   const units = useUnits();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof brings new variants
-  useEffect(() => {
-    let current = true;
-    if (group) void prover?.api.variants(group).then((found) => current && setVariants(found));
-    return () => {
-      current = false;
-    };
-  }, [prover, group, view]);
+  if (variants === undefined) return <Coming failure={failure}>Looking through the variants …</Coming>;
   const columns: OptionColumn[] = [
     { heading: "body", cell: (v) => v.valve.bodyGrade },
     { heading: "trim", cell: (v) => v.valve.trim, title: (v) => v.valve.trim },

@@ -2,8 +2,8 @@ import { figure } from "@proven-seat/core/units";
 import { memo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, BreakingPoint, MovableValue } from "../../workers/views.ts";
 import { ReachMap } from "./reach-map.tsx";
 import { useReach } from "./use-reach.ts";
@@ -35,24 +35,19 @@ function Side({ reach, fails, of }: { reach: Reach; fails: Reach; of: MovableVal
 }
 
 /** How far each value of the duty may move before a finding turns, and two of them against each other. */
-const ReachList = memo(function ReachList({
-  view,
-  prover,
-}: {
-  view: BenchView;
-  prover: ProverHandle | null;
-}) {
-  const { values, points, done, key } = useReach(view, prover);
+const ReachList = memo(function ReachList({ view }: { view: BenchView }) {
+  const { values, points, settled, done, failure } = useReach(view);
   const units = useUnits();
   const [axes, setAxes] = useState<readonly [string | null, string | null]>([null, null]);
-  if (key === null) return <p className="p-2 text-dim">Take a candidate in hand first.</p>;
+  if (view.inHand === null) return <p className="p-2 text-dim">Take a candidate in hand first.</p>;
   const known = (path: string | null) => values.find((v) => v.path === path);
   const across = known(axes[0]) ?? values.find((v) => v.quantity === "temperature" && v.caseName !== null);
   const up =
     known(axes[1]) ??
     values.find((v) => v.quantity === "pressure" && v.caseName === across?.caseName) ??
     values.find((v) => v.path !== across?.path);
-  const found = Object.keys(points).length;
+  if (failure !== null) return <Coming failure={failure}>Searching …</Coming>;
+  const found = Object.keys(settled).length;
   const picker = (at: 0 | 1, value: MovableValue | undefined, other: MovableValue | undefined) => (
     <select
       className="border-b border-rule bg-transparent"
@@ -116,10 +111,9 @@ const ReachList = memo(function ReachList({
       {across && up && (
         <ReachMap
           view={view}
-          prover={prover}
           across={across}
           up={up}
-          points={points}
+          points={settled}
           pickers={
             <p className="flex flex-wrap items-baseline gap-x-1.5 text-[12px]">
               {picker(0, across, up)} <span className="text-dim">against</span> {picker(1, up, across)}

@@ -1,7 +1,7 @@
 import { figure } from "@proven-seat/core/units";
-import { memo, type ReactNode, useEffect, useState } from "react";
+import { memo, type ReactNode, useMemo, useRef } from "react";
 import { useUnits } from "../../app/reading.ts";
-import type { ProverHandle } from "../../workers/prover.ts";
+import { useAnswers } from "../../bench/answers.ts";
 import type { BenchView, BreakingPoint, MapCell, MovableValue } from "../../workers/views.ts";
 import { inReading, unitOf } from "./value-text.ts";
 
@@ -21,7 +21,7 @@ function places(of: MovableValue, point: BreakingPoint | undefined, count: numbe
   return Array.from({ length: count }, (_, i) => from + ((to - from) * (i + 0.5)) / count);
 }
 
-interface Map {
+interface Drawn {
   readonly of: string;
   readonly x: readonly number[];
   readonly y: readonly number[];
@@ -30,7 +30,6 @@ interface Map {
 
 interface Props {
   view: BenchView;
-  prover: ProverHandle | null;
   across: MovableValue;
   up: MovableValue;
   points: Readonly<Record<string, BreakingPoint>>;
@@ -46,34 +45,36 @@ const fillOf: Record<MapCell["verdict"], string> = {
 };
 
 /** Two values against each other, row by row from where the duty stands; patterns carry the meaning, colour supports it. */
-export const ReachMap = memo(function ReachMap({ view, prover, across, up, points, pickers }: Props) {
-  const [map, setMap] = useState<Map | null>(null);
+export const ReachMap = memo(function ReachMap({ view, across, up, points, pickers }: Props) {
   const units = useUnits();
   const key = view.inHand!.candidate.key;
-  const ready = points[across.path] !== undefined && points[up.path] !== undefined;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: one map for each proof and pair of values
-  useEffect(() => {
-    if (!prover || !ready) return;
-    let current = true;
-    const draw = async () => {
-      const x = places(across, points[across.path], columns);
-      const y = places(up, points[up.path], rows);
-      const cells: (readonly (MapCell | null)[])[] = y.map(() => []);
-      const near = y.map((_, i) => i).sort((a, b) => Math.abs(y[a]! - up.value) - Math.abs(y[b]! - up.value));
-      for (const i of near) {
-        const row = await prover.api.mapRow(key, { path: across.path, at: x }, { path: up.path, at: y[i]! });
-        if (!current) return;
-        cells[i] = row;
-        setMap({ of: `${key} ${across.path} ${up.path}`, x, y, cells: [...cells] });
-      }
-    };
-    void draw();
-    return () => {
-      current = false;
-    };
-  }, [view, prover, key, across.path, up.path, ready]);
+  const [pointAcross, pointUp] = [points[across.path], points[up.path]];
+  const grid = useMemo(() => {
+    if (!pointAcross || !pointUp) return null;
+    const y = places(up, pointUp, rows);
+    const near = y.map((_, i) => i).sort((a, b) => Math.abs(y[a]! - up.value) - Math.abs(y[b]! - up.value));
+    return { x: places(across, pointAcross, columns), y, near };
+  }, [across, up, pointAcross, pointUp]);
+  const { answers, current } = useAnswers(
+    view.proof,
+    "mapRow",
+    grid === null
+      ? []
+      : grid.near.map(
+          (i) => [key, { path: across.path, at: grid.x }, { path: up.path, at: grid.y[i]! }] as const,
+        ),
+    { keep: false },
+  );
+  const of = `${key} ${across.path} ${up.path}`;
+  // The map of the last duty stays until the first row of its successor has come in.
+  const last = useRef<Drawn | null>(null);
+  if (grid !== null && current.some(Boolean)) {
+    const cells: (readonly (MapCell | null)[])[] = grid.y.map(() => []);
+    for (const [at, row] of answers.entries()) if (row) cells[grid.near[at]!] = row;
+    last.current = { of, x: grid.x, y: grid.y, cells };
+  }
+  const drawn = last.current?.of === of ? last.current : null;
   const [width, height] = [columns * 10, rows * 10];
-  const drawn = map?.of === `${key} ${across.path} ${up.path}` ? map : null;
   const place = (at: readonly number[], value: number, size: number) => {
     const step = at[1]! - at[0]!;
     return ((value - (at[0]! - step / 2)) / (step * at.length)) * size;

@@ -13,7 +13,7 @@ afterEach(() => {
 
 const searched = async (number: string) => {
   const bench = atTheBench(number);
-  render(<ReachList view={bench.view} prover={bench.prover} />);
+  render(<ReachList view={bench.view} />);
   await screen.findByText(/values searched$/, undefined, { timeout: 25_000 });
   return bench;
 };
@@ -62,8 +62,8 @@ describe("how far each value may move", () => {
     expect(document.body.textContent).not.toMatch(/bar g|kPa|°C/);
   }, 60_000);
   it("wants a candidate in hand first", () => {
-    const { view, prover } = atTheBench("XV-3052");
-    render(<ReachList view={{ ...view, inHand: null }} prover={prover} />);
+    const { view } = atTheBench("XV-3052");
+    render(<ReachList view={{ ...view, inHand: null }} />);
     expect(screen.getByText(/Take a candidate in hand first/)).toBeTruthy();
   });
 });

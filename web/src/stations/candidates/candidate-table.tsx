@@ -7,6 +7,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
+import { useRows } from "./use-rows.ts";
 
 const grid =
   "grid grid-cols-[20px_minmax(8.9rem,1.3fr)_minmax(5.5rem,1fr)_2.2rem_minmax(5.8rem,1fr)_2.9rem_4.7rem_3.5rem] items-center gap-x-1.5";
@@ -51,7 +52,7 @@ function Row({
   return (
     <div
       role="row"
-      tabIndex={inHand ? 0 : -1}
+      tabIndex={inHand || index === 0 ? 0 : -1}
       aria-selected={inHand}
       aria-rowindex={index + 2}
       data-candidate={row.key}
@@ -123,23 +124,28 @@ function Row({
   );
 }
 
+/** The row of the candidate in hand: its own, or the one it stands behind. */
+const standsFor = (row: CandidateRow, { inHand, chosen }: BenchView) =>
+  inHand !== null &&
+  (row.key === inHand.candidate.key || (chosen?.key !== inHand.candidate.key && row.group === inHand.group));
+
 /** Candidates side by side: the best of each line, class and seat, in the order of the ranking. */
 export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder }: Props) {
   const order = useBench((s) => s.order);
   const { setOrder, take } = useBench.getState();
   const body = useRef<HTMLDivElement>(null);
-  const chosenKey = view.chosen?.key;
-  const inHandKey = view.inHand?.candidate.key;
-  const rows = view.chosen ? [view.chosen, ...view.rows.filter((r) => r.key !== chosenKey)] : view.rows;
-  const held = rows.some((r) => r.key === inHandKey);
+  const chosenKey = view.chosen?.key ?? null;
+  const { rowAt, total, see } = useRows(view, order, chosenKey);
   // Hundreds of rows, drawn anew with each proof: only those in view are.
   const list = useVirtualizer({
-    count: rows.length,
+    count: total,
     getScrollElement: () => body.current,
     estimateSize: () => rowHeight,
     overscan: 6,
     initialRect: { width: 640, height: 400 },
   });
+  const drawn = list.getVirtualItems();
+  see(drawn[0]?.index ?? 0, drawn.at(-1)?.index ?? 0);
   const focusNext = useRef<string | null>(null);
   useEffect(() => {
     if (focusNext.current === null) return;
@@ -152,11 +158,12 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
     }
   });
   const move = (from: number) => (by: number) => {
-    const next = rows[Math.max(0, Math.min(rows.length - 1, from + by))];
+    const to = Math.max(0, Math.min(total - 1, from + by));
+    const next = rowAt(to);
     if (!next) return;
     take(next.key);
     focusNext.current = next.key;
-    list.scrollToIndex(rows.indexOf(next));
+    list.scrollToIndex(to);
   };
   return (
     <section aria-label="Candidates" className="flex min-h-0 flex-1 flex-col">
@@ -184,7 +191,7 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
       <div
         role="grid"
         aria-label="Candidates"
-        aria-rowcount={rows.length + 1}
+        aria-rowcount={total + 1}
         className="flex min-h-0 flex-1 flex-col"
       >
         <div role="row" className={`${grid} border-b border-rule px-1 pb-1 text-[12px] text-dim`}>
@@ -194,7 +201,7 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
           <span role="columnheader">construction</span>
           <span role="columnheader">seat</span>
           <span role="columnheader">class</span>
-          <span role="columnheader">{rows[0]?.verdict === "fails" ? "falls on" : "held back by"}</span>
+          <span role="columnheader">{rowAt(0)?.verdict === "fails" ? "falls on" : "held back by"}</span>
           <span role="columnheader" className="text-right">
             margin
           </span>
@@ -211,8 +218,9 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
           className="min-h-0 flex-1 overflow-auto"
         >
           <div style={{ height: list.getTotalSize(), position: "relative" }}>
-            {list.getVirtualItems().map(({ index, start }) => {
-              const row = rows[index]!;
+            {drawn.map(({ index, start }) => {
+              const row = rowAt(index);
+              if (!row) return null;
               return (
                 <Row
                   key={row.key}
@@ -220,7 +228,7 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
                   index={index}
                   start={start}
                   chosen={row.key === chosenKey}
-                  inHand={row.key === inHandKey || (!held && index === 0)}
+                  inHand={standsFor(row, view)}
                   onMove={move(index)}
                 />
               );

@@ -15,17 +15,19 @@ afterEach(() => {
 
 // Its rows are virtual, and drawn in the browser tests: nothing has a height here.
 describe("the table of candidates", () => {
-  it("counts what stands and what falls", () => {
+  it("counts what stands and what falls", async () => {
     const { view } = atTheBench("XV-3052");
     render(<CandidateTable view={view} onCycleOrder={() => undefined} />);
     const { standing, considered, rows } = view;
     expect(screen.getByText(new RegExp(`^${standing} stand, ${considered - standing} fall`))).toBeTruthy();
-    expect(screen.getByRole("grid").getAttribute("aria-rowcount")).toBe(String(rows.length + 1));
+    await vi.waitFor(() =>
+      expect(screen.getByRole("grid").getAttribute("aria-rowcount")).toBe(String(rows.length + 1)),
+    );
   });
-  it("says falls on where the first already fails", () => {
+  it("says falls on where the first already fails", async () => {
     const { view } = atTheBench("XV-4020");
     render(<CandidateTable view={view} onCycleOrder={() => undefined} />);
-    expect(screen.getByText("falls on")).toBeTruthy();
+    expect(await screen.findByText("falls on")).toBeTruthy();
   });
   it("changes the order by list and by key", () => {
     const cycle = vi.fn();

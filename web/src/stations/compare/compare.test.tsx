@@ -11,7 +11,7 @@ afterEach(cleanup);
 const beside = async (picks: readonly number[]) => {
   const bench = atTheBench("XV-3052");
   for (const at of picks) useBench.getState().compare(bench.view.rows[at]!.key);
-  render(<Compare view={bench.view} prover={bench.prover} />);
+  render(<Compare view={bench.view} />);
   // The first column is for the names of the rows.
   const columns = Math.min(picks.length, 4) + 1;
   await vi.waitFor(() => expect(screen.getAllByRole("columnheader")).toHaveLength(columns), 10_000);
@@ -26,8 +26,8 @@ const cells = (name: string) => {
 
 describe("candidates side by side", () => {
   it("say how to begin while there are none", () => {
-    const { view, prover } = atTheBench("XV-3052");
-    render(<Compare view={view} prover={prover} />);
+    const { view } = atTheBench("XV-3052");
+    render(<Compare view={view} />);
     expect(screen.getByText(/Nothing to compare yet/)).toBeTruthy();
   });
   it("show what differs, and what is the same when asked", async () => {
@@ -55,9 +55,9 @@ describe("candidates side by side", () => {
     expect(useBench.getState().inHand).toBe(view.rows[0]!.key);
   });
   it("say so where one is no candidate any more", async () => {
-    const { view, prover } = atTheBench("XV-3052");
+    const { view } = atTheBench("XV-3052");
     useBench.setState({ compared: [view.rows[0]!.key, "gone + away"] });
-    render(<Compare view={view} prover={prover} />);
+    render(<Compare view={view} />);
     expect(await screen.findByText(/1 of them no longer a candidate/)).toBeTruthy();
   });
   it("give a valve by construction no torque and no price", async () => {
@@ -68,7 +68,7 @@ describe("candidates side by side", () => {
       .map((c) => bench.api.byConstruction(c.id))
       .find((found) => found !== null)!;
     useBench.setState({ compared: [bench.view.rows[0]!.key, unoffered.key] });
-    render(<Compare view={bench.view} prover={bench.prover} />);
+    render(<Compare view={bench.view} />);
     await screen.findByRole("table");
     expect(cells("price")[1]).toBe("ask the maker");
     expect(cells("break torque")[1]).toBe("ask the maker");

@@ -1,13 +1,14 @@
 import { type FindingDescription, figuresOf, ruleStations } from "@proven-seat/core/rules";
 import { figure, figureText, marginWords, type Reading } from "@proven-seat/core/units";
-import { memo, useEffect, useState } from "react";
+import { memo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import { verdictText } from "../../parts/verdict-words.ts";
-import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
 import { differingFirst } from "./differing-first.ts";
 
@@ -41,23 +42,12 @@ const shownFigures = (finding: FindingDescription, units: ReadingUnits) => {
   return `${value === null ? "" : figureText(value, unit, units)} ${marginWords(margin, marginUnit, units)}`;
 };
 
-const Compare = memo(function Compare({ view, prover }: { view: BenchView; prover: ProverHandle | null }) {
+const Compare = memo(function Compare({ view }: { view: BenchView }) {
   const compared = useBench((s) => s.compared);
   const { dropCompared, take } = useBench.getState();
   const units = useUnits();
-  const [answer, setAnswer] = useState<{ asked: readonly string[]; found: readonly CandidateDetail[] }>({
-    asked: [],
-    found: [],
-  });
+  const { answer, current, failure } = useAnswer(view.proof, "details", [compared]);
   const [all, setAll] = useState(false);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof has new findings
-  useEffect(() => {
-    let current = true;
-    void prover?.api.details(compared).then((found) => current && setAnswer({ asked: compared, found }));
-    return () => {
-      current = false;
-    };
-  }, [prover, compared, view]);
   if (compared.length === 0)
     return (
       <p className="p-2 text-dim">
@@ -65,10 +55,10 @@ const Compare = memo(function Compare({ view, prover }: { view: BenchView; prove
         choice; up to four.
       </p>
     );
-  const details = answer.found;
-  if (details.length === 0 && answer.asked !== compared)
-    return <p className="p-2 text-dim">Putting them side by side …</p>;
-  const gone = answer.asked.length - details.length;
+  if (answer === undefined || (answer.length === 0 && !current))
+    return <Coming failure={failure}>Putting them side by side …</Coming>;
+  const details = answer;
+  const gone = current ? compared.length - details.length : 0;
   const rows = differingFirst(
     facts.map(([name, of]) => ({ name, cells: details.map((d) => of(d, units)) })),
     (row) => row.cells,

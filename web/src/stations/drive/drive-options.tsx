@@ -1,32 +1,19 @@
 import { figure, marginWords } from "@proven-seat/core/units";
-import { memo, useEffect, useState } from "react";
+import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
 import { useBench } from "../../bench/bench-store.ts";
+import { Coming } from "../../parts/coming.tsx";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
-import type { ProverHandle } from "../../workers/prover.ts";
-import type { BenchView, CandidateRow } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/views.ts";
 
 /** Every drive the duty allows on the valve in hand, best first. */
-const DriveOptions = memo(function DriveOptions({
-  view,
-  prover,
-}: {
-  view: BenchView;
-  prover: ProverHandle | null;
-}) {
+const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
   const inHand = view.inHand!.candidate.key;
-  const [options, setOptions] = useState<CandidateRow[] | null>(null);
+  const { answer: options, failure } = useAnswer(view.proof, "drives", [inHand]);
   const units = useUnits();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof brings new drives
-  useEffect(() => {
-    let current = true;
-    void prover?.api.drives(inHand).then((found) => current && setOptions(found));
-    return () => {
-      current = false;
-    };
-  }, [prover, inHand, view]);
-  if (options === null) return <p className="p-4 text-dim">Looking through the drives …</p>;
+  if (options === undefined) return <Coming failure={failure}>Looking through the drives …</Coming>;
   const columns: OptionColumn[] = [
     {
       heading: "drive",

@@ -118,7 +118,7 @@ describe("what the duty leaves open", () => {
   const list = () => [...document.querySelectorAll("li")].map((li) => li.textContent!);
   it("names what must be known first, and what is assumed in the reader's units", () => {
     const { view } = atTheBench("XV-9001");
-    const { rerender } = render(<MissingList view={view} prover={null} />);
+    const { rerender } = render(<MissingList view={view} />);
     const stops = view.missing.filter((m) => m.assumption === null).length;
     expect(
       list()
@@ -128,13 +128,13 @@ describe("what the duty leaves open", () => {
     expect(screen.getByText(new RegExp(`^${stops} must be known, `))).toBeTruthy();
     expect(list().join(" ")).toMatch(/Lowest air supply: \d+ bar g assumed/);
     useReading.setState({ system: "US" });
-    rerender(<MissingList view={{ ...view }} prover={null} />);
+    rerender(<MissingList view={{ ...view }} />);
     expect(list().join(" ")).toMatch(/Lowest air supply: [\d.]+ psi g assumed/);
     expect(list().join(" ")).not.toMatch(/bar g|°C/);
   });
   it("puts first what turns most valves, counted by proving with the gap filled otherwise", async () => {
-    const { view, prover, api } = atTheBench("XV-3052", (d) => ({ ...d, flowDirection: null, port: null }));
-    render(<MissingList view={view} prover={prover} />);
+    const { view, api } = atTheBench("XV-3052", (d) => ({ ...d, flowDirection: null, port: null }));
+    render(<MissingList view={view} />);
     const effects = Object.fromEntries(
       view.missing.filter((m) => m.assumption !== null).map((m) => [m.label, api.effect(m.field)]),
     );
@@ -148,7 +148,7 @@ describe("what the duty leaves open", () => {
   });
   it("says so where nothing is open", () => {
     const { view } = atTheBench("XV-3052");
-    render(<MissingList view={{ ...view, missing: [] }} prover={null} />);
+    render(<MissingList view={{ ...view, missing: [] }} />);
     expect(screen.getByText(/The duty is complete/)).toBeTruthy();
   });
 });

@@ -1,34 +1,22 @@
 import type { Missing } from "@proven-seat/core/duty";
 import { figureText } from "@proven-seat/core/units";
-import { memo, useEffect, useState } from "react";
+import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { useAnswers } from "../../bench/answers.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
-import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 
 /** How many candidates turn if an assumption is wrong; asked one after the other, each by a proof of its own. */
-function useEffects(view: BenchView, prover: ProverHandle | null): Readonly<Record<string, number>> {
-  const [effects, setEffects] = useState<Readonly<Record<string, number>>>({});
-  useEffect(() => {
-    let current = true;
-    const ask = async () => {
-      if (!prover) return;
-      await new Promise((resolve) => setTimeout(resolve, 300));
-      for (const { field, assumption } of view.missing) {
-        if (!current) return;
-        if (assumption === null) continue;
-        const turned = await prover.api.effect(field);
-        if (current) setEffects((so) => ({ ...so, [field]: turned }));
-      }
-    };
-    setEffects({});
-    void ask();
-    return () => {
-      current = false;
-    };
-  }, [view, prover]);
-  return effects;
+function useEffects({ proof, missing }: BenchView): Readonly<Record<string, number | undefined>> {
+  const fields = missing.filter((m) => m.assumption !== null).map((m) => m.field);
+  const { answers } = useAnswers(
+    proof,
+    "effect",
+    fields.map((field) => [field] as const),
+    { pause: 300, keep: false },
+  );
+  return Object.fromEntries(fields.map((field, at) => [field, answers[at]]));
 }
 
 const assumed = ({ words, value, unit }: NonNullable<Missing["assumption"]>, units: ReadingUnits) =>
@@ -62,14 +50,8 @@ function Item({ missing: m, effect }: { missing: Missing; effect: number | undef
 }
 
 /** What the duty leaves open, what hangs on it, and what is assumed meanwhile: what weighs most stands first. */
-export const MissingList = memo(function MissingList({
-  view,
-  prover,
-}: {
-  view: BenchView;
-  prover: ProverHandle | null;
-}) {
-  const effects = useEffects(view, prover);
+export const MissingList = memo(function MissingList({ view }: { view: BenchView }) {
+  const effects = useEffects(view);
   const { missing } = view;
   const stops = missing.filter((m) => m.assumption === null).length;
   if (missing.length === 0) return <p className="text-dim">The duty is complete: nothing is assumed.</p>;

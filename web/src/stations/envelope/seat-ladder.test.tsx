@@ -16,8 +16,8 @@ const ballOf = (number: string) => {
 
 describe("the ladder of seats", () => {
   it("climbs from the coolest seat up, each with what it costs in torque", async () => {
-    const { view, prover, api } = ballOf("XV-3052");
-    render(<SeatLadder view={view} prover={prover} />);
+    const { view, api } = ballOf("XV-3052");
+    render(<SeatLadder view={view} />);
     await screen.findByRole("table");
     const steps = api.seats(view.inHand!.candidate.key);
     const rows = [...document.querySelectorAll("tbody tr")];
@@ -28,8 +28,8 @@ describe("the ladder of seats", () => {
     for (const [i, row] of rows.entries()) expect(row.textContent).toContain(steps[i]!.seat);
   });
   it("takes another seat in hand", async () => {
-    const { view, prover } = ballOf("XV-3052");
-    render(<SeatLadder view={view} prover={prover} />);
+    const { view } = ballOf("XV-3052");
+    render(<SeatLadder view={view} />);
     await screen.findByRole("table");
     useBench.setState({ inHand: null });
     const other = [...document.querySelectorAll("tbody tr")].find((row) => row.querySelector("button"))!;
@@ -37,21 +37,21 @@ describe("the ladder of seats", () => {
     expect(useBench.getState().inHand).not.toBeNull();
   });
   it("has no steps for a valve by construction", async () => {
-    const { prove, api, prover } = atTheBench("XV-3017");
+    const { prove, api } = atTheBench("XV-3017");
     const unoffered = api
       .constructions()
       .filter((c) => c.standing === 0)
       .map((c) => api.byConstruction(c.id))
       .find((found) => found?.stands)!;
-    render(<SeatLadder view={prove(unoffered.key)} prover={prover} />);
+    render(<SeatLadder view={prove(unoffered.key)} />);
     expect(await screen.findByText(/any seat may be asked for/)).toBeTruthy();
   });
 });
 
 describe("drives for the valve in hand", () => {
   it("are every one the duty allows, what stands first", async () => {
-    const { view, prover, api } = ballOf("XV-3052");
-    render(<DriveOptions view={view} prover={prover} />);
+    const { view, api } = ballOf("XV-3052");
+    render(<DriveOptions view={view} />);
     const drives = api.drives(view.inHand!.candidate.key);
     const standing = drives.map((d) => d.verdict !== "fails");
     expect(new Set(standing).size).toBe(2);

@@ -1,33 +1,18 @@
-import type { SeatStep } from "@proven-seat/core/proof";
 import { figure, figureText } from "@proven-seat/core/units";
-import { memo, useEffect, useState } from "react";
+import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { ProverHandle } from "../../workers/prover.ts";
 import type { BenchView } from "../../workers/views.ts";
 
 /** Seats the line offers, coolest first, and what each step up costs. */
-const SeatLadder = memo(function SeatLadder({
-  view,
-  prover,
-}: {
-  view: BenchView;
-  prover: ProverHandle | null;
-}) {
-  const [steps, setSteps] = useState<readonly SeatStep[] | null>(null);
+const SeatLadder = memo(function SeatLadder({ view }: { view: BenchView }) {
   const units = useUnits();
-  const key = view.inHand!.candidate.key;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new proof has a new ladder
-  useEffect(() => {
-    let current = true;
-    void prover?.api.seats(key).then((found) => current && setSteps(found));
-    return () => {
-      current = false;
-    };
-  }, [prover, key, view]);
-  if (steps === null) return <p className="p-2 text-dim">Climbing …</p>;
+  const { answer: steps, failure } = useAnswer(view.proof, "seats", [view.inHand!.candidate.key]);
+  if (steps === undefined) return <Coming failure={failure}>Climbing …</Coming>;
   if (steps.length === 0)
     return (
       <p className="p-2 text-dim">

@@ -1,0 +1,102 @@
+import { useEffect, useState } from "react";
+import { type Answer, type Asked, type AskedProof, PastProof, type Question } from "../workers/asked.ts";
+
+interface Found<T> {
+  readonly of: AskedProof | null;
+  readonly answers: ReadonlyMap<string, T>;
+  /** Answers of the proof before, readable until their successors come in. */
+  readonly before: ReadonlyMap<string, T>;
+  readonly last: T | undefined;
+  readonly failure: string | null;
+}
+
+export interface Answers<T> {
+  /** In the order asked; undefined while there is none. */
+  readonly answers: readonly (T | undefined)[];
+  /** Which of them are of this proof. */
+  readonly current: readonly boolean[];
+  /** The answer that came in last, whatever it was asked for. */
+  readonly last: T | undefined;
+  readonly failure: string | null;
+}
+
+export interface Manner {
+  /** Milliseconds before the first question: while somebody types, the next proof must not wait behind these. */
+  readonly pause?: number;
+  /** False where the answers of the proof before would mislead. */
+  readonly keep?: boolean;
+}
+
+const nothing = { of: null, answers: new Map(), before: new Map(), last: undefined, failure: null };
+
+/** What is known of these questions, be it of the proof before. */
+const all = <T>({ answers, before }: Found<T>, keys: readonly string[]) =>
+  new Map(
+    keys.flatMap((key) => {
+      const known = answers.has(key) ? answers : before;
+      return known.has(key) ? [[key, known.get(key)!] as const] : [];
+    }),
+  );
+
+/**
+ * Asks a proof one question after the other, each a short task of its own in the worker, and drops what comes
+ * in after a newer proof or other questions have taken their place. What was answered once of a proof is not asked again.
+ */
+export function useAnswers<Name extends Question>(
+  proof: AskedProof | null,
+  name: Name,
+  asked: readonly Asked<Name>[],
+  { pause = 0, keep = true }: Manner = {},
+): Answers<Answer<Name>> {
+  const [found, setFound] = useState<Found<Answer<Name>>>(nothing);
+  const keys = asked.map((one) => JSON.stringify(one));
+  const words = keys.join();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the questions are told apart by their words
+  useEffect(() => {
+    if (proof === null) return;
+    let current = true;
+    const take = (key: string, answer: Answer<Name>) =>
+      setFound((so) => {
+        const same = so.of === proof;
+        const answers = new Map(same ? so.answers : []).set(key, answer);
+        return { of: proof, answers, before: same ? so.before : all(so, keys), last: answer, failure: null };
+      });
+    const askOn = async () => {
+      if (pause > 0) await new Promise((resolve) => setTimeout(resolve, pause));
+      for (const [at, one] of asked.entries()) {
+        if (!current) return;
+        if (found.of === proof && found.answers.has(keys[at]!)) continue;
+        const answer = await proof.ask(name, one);
+        if (current) take(keys[at]!, answer);
+      }
+    };
+    askOn().catch((error: Error) => {
+      if (current && error.name !== PastProof.name) setFound((so) => ({ ...so, failure: error.message }));
+    });
+    return () => {
+      current = false;
+    };
+  }, [proof, name, words, pause]);
+  const same = found.of === proof;
+  const shown = keep ? all(found, keys) : found.answers;
+  return {
+    answers: keys.map((key) => (same || keep ? shown.get(key) : undefined)),
+    current: keys.map((key) => same && found.answers.has(key)),
+    last: found.last,
+    failure: found.failure,
+  };
+}
+
+/** The answer to one question; until it comes, the one before it. */
+export function useAnswer<Name extends Question>(
+  proof: AskedProof | null,
+  name: Name,
+  asked: Asked<Name> | null,
+): { readonly answer: Answer<Name> | undefined; readonly current: boolean; readonly failure: string | null } {
+  const { answers, current, last, failure } = useAnswers(proof, name, asked === null ? [] : [asked]);
+  return {
+    answer: asked === null || current[0] ? answers[0] : last,
+    current: current[0] ?? false,
+    failure,
+  };
+}

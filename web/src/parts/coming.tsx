@@ -1,0 +1,9 @@
+/** In place of an answer that is on its way, or of one that could not be had. */
+export const Coming = ({ failure, children }: { failure: string | null; children: string }) =>
+  failure === null ? (
+    <p className="p-2 text-dim">{children}</p>
+  ) : (
+    <p role="alert" className="p-2 text-fails">
+      It could not be worked out: {failure}
+    </p>
+  );

@@ -1,0 +1,43 @@
+import type { Duty } from "@proven-seat/core/duty";
+import type { ProverHandle } from "./prover.ts";
+import type { ProverApi } from "./prover-api.ts";
+
+/** What may be asked of a proof: every function of the prover whose first argument is the proof's number. */
+export type Question = {
+  [Name in keyof ProverApi]: ProverApi[Name] extends (proof: number, ...rest: infer _) => unknown
+    ? Parameters<ProverApi[Name]>[0] extends number
+      ? Name
+      : never
+    : never;
+}[Exclude<keyof ProverApi, "prove">];
+
+type Rest<F> = F extends (proof: number, ...rest: infer Asked) => unknown ? Asked : never;
+export type Asked<Name extends Question> = Readonly<Rest<ProverApi[Name]>>;
+export type Answer<Name extends Question> = ReturnType<ProverApi[Name]>;
+
+/** A proof that lies in the worker; all that is shown of it is asked for. */
+export interface AskedProof {
+  readonly id: number;
+  ask<Name extends Question>(name: Name, asked: Asked<Name>): Promise<Answer<Name>>;
+}
+
+/** A prover keeps one proof: a question about an older one has no answer, and nobody waits for it any more. */
+export class PastProof extends Error {
+  override name = "PastProof";
+  constructor() {
+    super("A newer proof has taken its place.");
+  }
+}
+
+let proofs = 0;
+
+/** Has a duty proved. The questions that follow wait in the worker behind it, not here. */
+export function askProof({ api }: Pick<ProverHandle, "api">, duty: Duty): AskedProof {
+  const id = ++proofs;
+  void api.prove(id, duty);
+  return {
+    id,
+    ask: (name, asked) =>
+      (api[name] as unknown as (proof: number, ...rest: unknown[]) => Promise<never>)(id, ...asked),
+  };
+}

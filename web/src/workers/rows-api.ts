@@ -1,0 +1,84 @@
+import { type Order, prover, rank } from "@proven-seat/core/proof";
+import { candidateOf, inOrder, type Proving } from "./proving.ts";
+import { detailOf, groupOf, rowOf, valveGroupOf } from "./rows.ts";
+import type { CandidateDetail, CandidateRow, RowWindow } from "./views.ts";
+
+/**
+ * Rows of the candidate table from one place on: the best of each line, class and seat, the pinned candidate
+ * before all others.
+ */
+export function rowsFrom(
+  proving: Proving,
+  order: Order,
+  pinned: string | null,
+  from: number,
+  count: number,
+): RowWindow {
+  const first = pinned === null ? undefined : candidateOf(proving, pinned);
+  const groups = [...inOrder(proving, order).groups.values()];
+  const ofPinned = first && groups.find(([head]) => head!.key === first.key);
+  const others = ofPinned ? groups.filter((members) => members !== ofPinned) : groups;
+  // Pinned behind another of its group, it is a row of its own and stands for nobody.
+  const above = first
+    ? [{ ...rowOf(first, (ofPinned?.length ?? 1) - 1), ...(!ofPinned && { group: "" }) }]
+    : [];
+  const skipped = Math.max(0, from - above.length);
+  const upTo = from + count - above.length;
+  return {
+    total: others.length + above.length,
+    rows: [
+      ...above.slice(from, from + count),
+      ...others
+        .slice(skipped, Math.max(skipped, upTo))
+        .map((members) => rowOf(members[0]!, members.length - 1)),
+    ],
+  };
+}
+
+/** One candidate as a row; null where it is no candidate. */
+export function rowNamed(proving: Proving, key: string): CandidateRow | null {
+  const candidate = candidateOf(proving, key);
+  return candidate ? rowOf(candidate, 0) : null;
+}
+
+/** The first of the keys that is a candidate, else the best in the order; null where there is none at all. */
+export function inHandOf(
+  proving: Proving,
+  order: Order,
+  wanted: readonly (string | null)[],
+): CandidateDetail | null {
+  for (const key of wanted) {
+    const candidate = key === null ? undefined : candidateOf(proving, key);
+    if (candidate) return detailOf(candidate, proving.duty, proving.house);
+  }
+  const best = proving.proof.candidates.length > 0 ? inOrder(proving, order).candidates[0] : undefined;
+  return best ? detailOf(best, proving.duty, proving.house) : null;
+}
+
+/** Candidates side by side; those that are no candidates any more are left out. */
+export const detailsOf = (proving: Proving, keys: readonly string[]): CandidateDetail[] =>
+  keys.flatMap((key) => {
+    const candidate = candidateOf(proving, key);
+    return candidate ? [detailOf(candidate, proving.duty, proving.house)] : [];
+  });
+
+/** Body, trim and seal variants behind the row of a candidate, best first. */
+export function variantsOf(proving: Proving, key: string): CandidateRow[] {
+  const candidate = candidateOf(proving, key);
+  if (!candidate) return [];
+  const { groups } = inOrder(proving, "price");
+  // A drive the proof would not have picked may be of a family no row has: then those of another family.
+  const alike = [...groups.values()].find(
+    ([head]) => valveGroupOf(head!.valve) === valveGroupOf(candidate.valve),
+  );
+  return (groups.get(groupOf(candidate)) ?? alike ?? []).map((c) => rowOf(c, 0));
+}
+
+/** Every drive the duty allows on the valve of a candidate, best first. */
+export function drivesOf(proving: Proving, key: string): CandidateRow[] {
+  const candidate = candidateOf(proving, key);
+  if (!candidate) return [];
+  const options = prover(proving.duty, proving.shelf, proving.house).drivesFor(candidate.valve);
+  for (const option of options) proving.alone.set(option.key, option);
+  return rank(options, "price").map((c) => rowOf(c, 0));
+}
