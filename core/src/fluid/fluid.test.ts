@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { dutyWith } from "../../test/fixture.ts";
 import { fluidNamed, fluids, serviceFamilies } from "../reference/index.ts";
 import { estimateState } from "./estimate.ts";
+import { fluidEstimates } from "./estimates-of-duty.ts";
 import { liquidDensityKgM3 } from "./liquid.ts";
 
 const of = (id: string) => fluidNamed(id)!;
@@ -73,5 +75,40 @@ describe("phase", () => {
     expect(state.vapourPressureBarA).toBeNull();
     expect(state.densityKgM3!.value).toBeLessThan(1026);
     expect(liquidDensityKgM3(of("natural-gas"), 20)).toBeNull();
+  });
+});
+
+describe("estimates for a duty", () => {
+  const at = (...cases: NonNullable<Parameters<typeof dutyWith>[0]>["cases"] & object) =>
+    dutyWith({ cases }).cases;
+  it("are made at the first normal case that says pressure and temperature", () => {
+    const cases = at(
+      { name: "top", kind: "maximum", upstreamBarG: 30, temperatureC: 60 },
+      { name: "blank", kind: "normal", upstreamBarG: null, temperatureC: 20 },
+      { name: "run", kind: "normal", upstreamBarG: 9, temperatureC: 20 },
+    );
+    const { at: name, values, phase } = fluidEstimates("propane", cases);
+    expect(name).toBe("run");
+    expect(phase).toBe("liquid");
+    expect(values["fluid.densityKgM3"]).toEqual(estimateState(of("propane"), 20, 10.01325).densityKgM3);
+    expect(values["fluid.isentropicExponent"]?.value).toBe(of("propane").isentropicExponent);
+  });
+  it("are made at the first case of any kind where no normal one says enough", () => {
+    expect(
+      fluidEstimates("propane", at({ name: "top", kind: "maximum", upstreamBarG: 3, temperatureC: 60 })).at,
+    ).toBe("top");
+  });
+  it("are none without a substance, and none without a state", () => {
+    const nothing = { values: {}, at: null, phase: null };
+    expect(fluidEstimates(null, at({ upstreamBarG: 3, temperatureC: 60 }))).toEqual(nothing);
+    expect(fluidEstimates("propane", at({ upstreamBarG: 3, temperatureC: null }))).toEqual(nothing);
+    expect(fluidEstimates("no such fluid", at({ upstreamBarG: 3, temperatureC: 60 }))).toEqual(nothing);
+  });
+  it("stand a full vacuum", () => {
+    const { values } = fluidEstimates(
+      "nitrogen",
+      at({ upstreamBarG: -1.01325, downstreamBarG: -1.01325, temperatureC: 20 }),
+    );
+    expect(values["fluid.densityKgM3"]!.value).toBeGreaterThan(0);
   });
 });

@@ -5,13 +5,16 @@ import { dutyWith, proven, shelfWith } from "../../test/fixture.ts";
 import { settle } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { sealMaterial, valueOnCurve } from "../reference/index.ts";
+import { figuresOf } from "../rules/index.ts";
 import { assemblyLimit, partLimits } from "../rules/limits/index.ts";
 import { constructionsIn } from "./constructions.ts";
 import { envelopeOf } from "./envelope.ts";
+import { fitUpPicture } from "./fit-up-picture.ts";
 import { prove } from "./prove.ts";
 import { prover } from "./prover.ts";
 import { seatLadder } from "./seat-ladder.ts";
 import { strokePicture } from "./stroke.ts";
+import { torquePicture } from "./torque-picture.ts";
 
 const house = defaultHouseRules();
 const settled = (duty = dutyWith()) => settle(duty, house);
@@ -156,6 +159,64 @@ describe("stroke", () => {
       atMaximum: null,
       weakest: null,
       stemLimitNm: 400,
+    });
+  });
+});
+
+describe("torque over the differential", () => {
+  const tags = ["XV-3052", "XV-3017", "HV-1040", "XV-5001"].map((number) => demoDuty(number));
+  it("has the cases on its grown line, and the finding's value at the hardest", () => {
+    for (const duty of tags) {
+      const of = settled(duty);
+      const candidate = prove(duty, demoShelf, house).candidates[0]!;
+      const { grown, table, asked, growth, appliedFactor, cases, hardest } = torquePicture(candidate, of);
+      const onLine = (bar: number) => {
+        const after = Math.max(
+          1,
+          grown.findIndex(([x]) => x >= bar),
+        );
+        const [[x0, y0], [x1, y1]] = [grown[after - 1]!, grown[after]!];
+        return bar <= x0 ? y0 : y0 + ((y1 - y0) * (bar - x0)) / (x1 - x0);
+      };
+      for (const c of cases)
+        if (c.breakNm !== null) expect(c.breakNm).toBeCloseTo(onLine(c.differentialBar!), 6);
+      expect(cases.find((c) => c.id === hardest)?.breakNm ?? null).toBe(candidate.breakNm);
+      for (const [at, [, nm]] of table.entries()) {
+        expect(grown[at]![1]).toBeCloseTo(nm * growth, 9);
+        expect(asked[at]![1]).toBeCloseTo(nm * growth * appliedFactor, 9);
+      }
+    }
+  });
+  it("leaves a case beyond the maker's table without a torque", () => {
+    const { valve, demand } = proven({
+      duty: dutyWith({ cases: [{ upstreamBarG: 900, temperatureC: 20 }] }),
+    });
+    const picture = torquePicture({ valve, demand }, settled());
+    expect(picture.cases[0]!.breakNm).toBeNull();
+    expect(picture.hardest).toBeNull();
+  });
+});
+
+describe("a drive on its valve", () => {
+  it("carries the figures of the fit-up rule", () => {
+    const duty = demoDuty("XV-3052");
+    const candidate = prove(duty, demoShelf, house).candidates.find((c) => c.drive !== null)!;
+    const picture = fitUpPicture(candidate, settled(duty));
+    const finding = candidate.findings.find((f) => f.rule === "fit-up/pad-torque")!.toJSON();
+    const { value, limit } = figuresOf(finding);
+    expect(Math.max(picture.peakNm!, picture.needsNm!)).toBe(value);
+    expect(picture.pad.maximumTorqueNm).toBe(limit);
+    expect(picture.pad.flange).toBe(candidate.valve.size.pad);
+    expect(picture.flange!.flange).toBe(candidate.drive!.flange);
+    expect(picture.direct).toBe(candidate.drive!.flange === candidate.valve.size.pad);
+  });
+  it("has nothing on a bare stem", () => {
+    const { valve, demand } = proven();
+    expect(fitUpPicture({ valve, drive: null, demand }, settled())).toMatchObject({
+      flange: null,
+      direct: false,
+      peakNm: null,
+      needsNm: null,
     });
   });
 });

@@ -1,2 +1,3 @@
+export * from "./by-hand.ts";
 export * from "./demand.ts";
 export * from "./service-factor.ts";

@@ -4,6 +4,7 @@ import { demoShelf } from "../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../test/fixture.ts";
 import { settle } from "../duty/index.ts";
 import { defaultHouseRules, type HouseRules } from "../house/index.ts";
+import { handTurns } from "./by-hand.ts";
 import { breakGrowth, seatGrowth, tableTorque, torqueDemand } from "./demand.ts";
 import { serviceFactor } from "./service-factor.ts";
 
@@ -173,4 +174,12 @@ describe("torque demand", () => {
       ),
     );
   });
+});
+
+describe("a hand on a lever", () => {
+  it.each([
+    [0, true],
+    [270, true],
+    [270.01, false],
+  ])("turns %s N·m: %s", (nm, turns) => expect(handTurns(nm)).toBe(turns));
 });

@@ -3,7 +3,8 @@ import { Dialog } from "radix-ui";
 import { type KeyboardEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { useFocusReturn } from "../parts/focus-return.ts";
-import { useCommands } from "./commands.ts";
+import { rooms } from "../rooms/index.ts";
+import { type Command as Action, useCommands } from "./commands.ts";
 import { useProject, useTagRows } from "./queries.ts";
 import { useReading } from "./reading.ts";
 
@@ -34,13 +35,11 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
     onClose();
     act();
   };
-  const actions = [
+  const actions: readonly Action[] = [
     ...commands,
-    { name: "Go to the line-up", act: () => void navigate("/line-up") },
-    { name: "Go to the shelf: the catalogue", act: () => void navigate("/shelf") },
-    { name: "Go to the house rules", act: () => void navigate("/house-rules") },
-    { name: "Go to the list of rules", act: () => void navigate("/rules") },
-    { name: "Import a line list", act: () => void navigate("/import") },
+    ...rooms.flatMap(({ path, goTo }) =>
+      goTo === null ? [] : [{ name: goTo, act: () => void navigate(path) }],
+    ),
     {
       name: theme === "dark" ? "Light theme" : "Dark theme",
       act: () => set({ theme: theme === "dark" ? "light" : "dark" }),

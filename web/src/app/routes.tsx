@@ -1,6 +1,6 @@
 import { createBrowserRouter, Navigate } from "react-router";
 import { Notice } from "../parts/notice.tsx";
-import { LineUp } from "../rooms/line-up/line-up.tsx";
+import { rooms } from "../rooms/index.ts";
 import { useProjects } from "./queries.ts";
 import { useReading } from "./reading.ts";
 import { RoomFailure } from "./room-failure.tsx";
@@ -35,27 +35,7 @@ export const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { path: "/", element: <Entrance /> },
-      { path: "/line-up", element: <LineUp /> },
-      {
-        path: "/import",
-        lazy: async () => ({ Component: (await import("../rooms/import/import-room.tsx")).ImportRoom }),
-      },
-      {
-        path: "/house-rules",
-        lazy: async () => ({ Component: (await import("../rooms/house/house-room.tsx")).HouseRoom }),
-      },
-      {
-        path: "/rules",
-        lazy: async () => ({ Component: (await import("../rooms/rules/rules-room.tsx")).RulesRoom }),
-      },
-      {
-        path: "/shelf",
-        lazy: async () => ({ Component: (await import("../rooms/shelf/shelf-room.tsx")).ShelfRoom }),
-      },
-      {
-        path: "/tags/:tagId/:station?",
-        lazy: async () => ({ Component: (await import("../rooms/bench/bench-room.tsx")).BenchRoom }),
-      },
+      ...rooms.map(({ path, load }) => ({ path, lazy: async () => ({ Component: await load() }) })),
       {
         path: "*",
         element: (

@@ -5,18 +5,12 @@ import { KeyHint } from "../parts/key-hint.tsx";
 import { Legend } from "../parts/legend.tsx";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
 import { useShortcuts } from "../parts/shortcuts.ts";
+import { headerRooms } from "../rooms/index.ts";
 import { CommandBar } from "./command-bar.tsx";
 import { useReading, useUnits } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
 
 const UnitsDialog = lazy(() => import("./units-dialog.tsx"));
-
-const rooms = [
-  ["/line-up", "Line-up"],
-  ["/shelf", "Shelf"],
-  ["/house-rules", "House rules"],
-  ["/rules", "Rules"],
-] as const;
 
 /** Header, room, footer. The room fills the header's middle and the footer's right end. */
 export function Shell() {
@@ -39,7 +33,7 @@ export function Shell() {
             Proven Seat
           </Link>
           <nav aria-label="Rooms" className="flex gap-3">
-            {rooms.map(([path, name]) => (
+            {headerRooms.map(({ path, name }) => (
               <NavLink
                 key={path}
                 to={path}

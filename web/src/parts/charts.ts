@@ -32,6 +32,24 @@ export function pageColours() {
   };
 }
 
+export type PageColours = ReturnType<typeof pageColours>;
+
+/** A note at the pointer, as all charts have it. */
+export const pointerNote = (colours: PageColours) => ({
+  renderMode: "richText",
+  backgroundColor: colours.paper,
+  borderColor: colours.ink,
+  borderRadius: 0,
+  textStyle: { color: colours.ink, fontFamily: chartFont, fontSize: 12 },
+});
+
+/** Small words along axes and lines. */
+export const axisText = (colours: PageColours) => ({
+  color: colours.dim,
+  fontFamily: chartFont,
+  fontSize: 11,
+});
+
 /** Starts a chart on an element and keeps it as large as the element. */
 export function startChart(element: HTMLElement): { chart: EChartsType; end: () => void } {
   const chart = init(element, null, { renderer: "svg" });
@@ -47,13 +65,7 @@ export function startChart(element: HTMLElement): { chart: EChartsType; end: () 
 }
 
 /** A bore mark as chart graphics: the same shapes as the SVG part. */
-export function boreGraphics(
-  verdict: string,
-  x: number,
-  y: number,
-  radius: number,
-  colours: ReturnType<typeof pageColours>,
-) {
+export function boreGraphics(verdict: string, x: number, y: number, radius: number, colours: PageColours) {
   const colour = colours[verdict as "holds"] ?? colours.dim;
   if (verdict === "cannot tell")
     return {

@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
 import type { TagRow } from "@proven-seat/contract";
 import { describe, expect, it } from "vitest";
+import { markedStations } from "../stations/index.ts";
 import type { BenchView, TagSummary } from "../workers/views.ts";
-import { caseVerdicts, stationMarks } from "./bench/stations.ts";
+import { caseVerdicts, stationMarks } from "./bench/marks.ts";
 import { NotAList, readListFile } from "./import/read-file.ts";
 import { everything, fits } from "./line-up/filter.ts";
-import { stationVerdict } from "./line-up/tag-line.tsx";
 
 const row: TagRow = {
   id: "00000000-0000-4000-8000-000000000001",
@@ -28,6 +28,9 @@ const summary: TagSummary = {
   missing: [],
   valve: null,
 };
+
+const stationVerdict = (of: TagRow, proved: TagSummary | null, station: string) =>
+  markedStations.find((s) => s.id === station)!.verdict(of, proved);
 
 describe("line-up filter", () => {
   it.each([
@@ -57,10 +60,16 @@ describe("line-up filter", () => {
 
 describe("the line across the bench", () => {
   const units = { system: "metric", absolute: false } as const;
+  const marksOf = (
+    view: BenchView | null,
+    cases: number,
+    chosen: boolean,
+    issued: { revision: string; current: boolean } | null,
+  ) => stationMarks({ view, cases, chosen, issued, units });
   const mark = (marks: ReturnType<typeof stationMarks>, id: string) => marks.find((m) => m.id === id)!;
 
   it("says nothing it does not know before the first proof", () => {
-    const marks = stationMarks(null, 1, false, null, units);
+    const marks = marksOf(null, 1, false, null);
     expect(marks.map((m) => m.verdict)).toEqual(Array.from({ length: 8 }, () => "not asked"));
     expect(mark(marks, "duty").says).toBe("1 case");
     expect(mark(marks, "sheet").says).toBe("nothing chosen");
@@ -97,7 +106,7 @@ describe("the line across the bench", () => {
       choiceGone: false,
       inHand: { candidate },
     } as unknown as BenchView;
-    const marks = stationMarks(view, 4, true, null, units);
+    const marks = marksOf(view, 4, true, null);
     expect(mark(marks, "duty").says).toBe("4 cases, 1 open");
     expect(mark(marks, "envelope")).toMatchObject({ verdict: "fails", says: "asks envelope/seat-limit" });
     expect(mark(marks, "drive")).toMatchObject({ verdict: "tight", says: "asks drive/strength" });
@@ -107,17 +116,16 @@ describe("the line across the bench", () => {
       paper: "ready",
       says: "ready to issue",
     });
-    const issued = (current: boolean) =>
-      mark(stationMarks(view, 4, true, { revision: "B", current }, units), "sheet");
+    const issued = (current: boolean) => mark(marksOf(view, 4, true, { revision: "B", current }), "sheet");
     expect(issued(true)).toMatchObject({ paper: "issued", says: "revision B" });
     expect(issued(false)).toMatchObject({ paper: "changed since", says: "revision B, changed since" });
     const gone = { ...view, choiceGone: true } as BenchView;
-    expect(mark(stationMarks(gone, 4, true, null, units), "sheet").paper).toBe("choice gone");
-    expect(mark(stationMarks(view, 4, false, null, units), "sheet").paper).toBe("none");
+    expect(mark(marksOf(gone, 4, true, null), "sheet").paper).toBe("choice gone");
+    expect(mark(marksOf(view, 4, false, null), "sheet").paper).toBe("none");
     expect(marks.filter((m) => m.paper !== null).map((m) => m.id)).toEqual(["sheet"]);
     const bare = (breakNm: number) =>
       mark(
-        stationMarks(
+        marksOf(
           {
             ...view,
             inHand: { candidate: { ...candidate, findings: [], drive: null, breakNm } },
@@ -125,7 +133,6 @@ describe("the line across the bench", () => {
           4,
           true,
           null,
-          units,
         ),
         "drive",
       ).says;

@@ -1,9 +1,9 @@
 import { emptyDuty, valueAt, withValueAt } from "@proven-seat/core/duty";
 import type { Envelope } from "@proven-seat/core/proof";
 import { describe, expect, it } from "vitest";
+import { differingFirst } from "../lists/compare/differing-first.ts";
+import { reachText } from "../lists/reach/value-text.ts";
 import type { MovableValue } from "../workers/views.ts";
-import { reachText } from "./breaking/value-text.ts";
-import { differingFirst } from "./compare/differing-first.ts";
 import { heldAt } from "./envelope/case-points.ts";
 
 const envelope = {

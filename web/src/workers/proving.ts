@@ -62,7 +62,7 @@ function judged({ duty, shelf, house }: Proving, key: string): ProvenCandidate |
 }
 
 /** Candidates alike in line, class, cavity, seat and family of drives, in the order of the ranking. */
-export function grouped(candidates: readonly ProvenCandidate[]): Groups {
+function grouped(candidates: readonly ProvenCandidate[]): Groups {
   // By the parts themselves: a name for each of thousands would cost more than the ranking.
   const bySeat = new Map<unknown, Map<unknown, Map<unknown, ProvenCandidate[]>>>();
   const groups = new Map<string, ProvenCandidate[]>();

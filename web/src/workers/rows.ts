@@ -7,9 +7,11 @@ import {
   describeDrive,
   describeValve,
   envelopeOf,
+  fitUpPicture,
   type ProvenCandidate,
   sectionData,
   strokePicture,
+  torquePicture,
 } from "@proven-seat/core/proof";
 import { type Finding, figuresOf } from "@proven-seat/core/rules";
 import type { CandidateDetail, CandidateRow, HeldBy } from "./views.ts";
@@ -46,6 +48,8 @@ export function detailOf(c: ProvenCandidate, duty: Duty, house: HouseRules): Can
     candidate: describeCandidate(c),
     envelope: envelopeOf(c, settled, house),
     stroke: strokePicture(c, settled),
+    torque: torquePicture(c, settled),
+    fitUp: fitUpPicture(c, settled),
     section: sectionData(c.valve, settled, byConstruction),
     byConstruction,
     group: groupOf(c),

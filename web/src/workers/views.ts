@@ -5,8 +5,10 @@ import type {
   CandidateDescription,
   DriveDescription,
   Envelope,
+  FitUpPicture,
   SectionData,
   StrokePicture,
+  TorquePicture,
   ValveDescription,
 } from "@proven-seat/core/proof";
 import type { Figures, RuleStation, Verdict } from "@proven-seat/core/rules";
@@ -41,6 +43,8 @@ export interface CandidateDetail {
   readonly candidate: CandidateDescription;
   readonly envelope: Envelope;
   readonly stroke: StrokePicture;
+  readonly torque: TorquePicture;
+  readonly fitUp: FitUpPicture;
   readonly section: SectionData;
   /** Nobody offers it: judged by construction. */
   readonly byConstruction: boolean;

@@ -7,8 +7,8 @@ import { useBench } from "../../bench/bench-store.ts";
 import { readDraft } from "../../bench/drafts.ts";
 import { saveNow } from "../../bench/saving.ts";
 import { Notice } from "../../parts/notice.tsx";
+import { stationNamed } from "../../stations/index.ts";
 import { Bench } from "./bench.tsx";
-import { type StationId, stationIds } from "./stations.ts";
 
 /** Opens a tag on the bench: what the server has, or what was kept unsaved on this device. */
 export function BenchRoom() {
@@ -59,6 +59,5 @@ export function BenchRoom() {
     );
   }
   if (!open) return <Notice title="Opening the tag …" />;
-  const known = (stationIds as readonly string[]).includes(station) ? (station as StationId) : "envelope";
-  return <Bench tagId={tagId} station={known} />;
+  return <Bench tagId={tagId} station={stationNamed(station)} />;
 }

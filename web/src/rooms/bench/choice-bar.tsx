@@ -2,17 +2,17 @@ import { useNavigate } from "react-router";
 import { useBench } from "../../bench/bench-store.ts";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import type { CandidateDetail } from "../../workers/views.ts";
+import type { Choosing } from "./choosing.ts";
 
 interface Props {
   detail: CandidateDetail;
   tagId: string;
-  isChosen: boolean;
-  onChoose: () => void;
-  onOverride: () => void;
+  choosing: Pick<Choosing, "isChosen" | "choose" | "override">;
 }
 
 /** What may be done with the candidate in hand: choose it, override with a reason, set it aside to compare. */
-export function ChoiceBar({ detail, tagId, isChosen, onChoose, onOverride }: Props) {
+export function ChoiceBar({ detail, tagId, choosing }: Props) {
+  const { isChosen, choose: onChoose, override: onOverride } = choosing;
   const navigate = useNavigate();
   const choice = useBench((s) => s.content!.choice);
   const compared = useBench((s) => s.compared.includes(detail.candidate.key));

@@ -17,7 +17,11 @@ const bar = (detail: CandidateDetail, isChosen = false) => {
   const acts = { onChoose: vi.fn(), onOverride: vi.fn() };
   const drawn = () => (
     <MemoryRouter>
-      <ChoiceBar detail={detail} tagId="t" isChosen={isChosen} {...acts} />
+      <ChoiceBar
+        detail={detail}
+        tagId="t"
+        choosing={{ isChosen, choose: acts.onChoose, override: acts.onOverride }}
+      />
     </MemoryRouter>
   );
   const { rerender } = render(drawn());

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { PaperMark } from "../../parts/paper-mark.tsx";
-import type { StationId, StationMark } from "./stations.ts";
+import type { StationMark } from "./marks.ts";
 
 /** The stations of the work in order, strung on a pipe; each with its bore mark. */
 export function TheLine({
@@ -10,11 +10,15 @@ export function TheLine({
   tagId,
 }: {
   marks: readonly StationMark[];
-  current: StationId;
+  current: string;
   tagId: string;
 }) {
   return (
-    <nav aria-label="Stations" className="relative grid grid-cols-8 border-b border-rule px-6 pt-2">
+    <nav
+      aria-label="Stations"
+      className="relative grid border-b border-rule px-6 pt-2"
+      style={{ gridTemplateColumns: `repeat(${marks.length}, minmax(0, 1fr))` }}
+    >
       <div aria-hidden="true" className="absolute inset-x-0 top-[17px] h-[9px] border-y border-rule" />
       {marks.map((mark) => (
         <Link

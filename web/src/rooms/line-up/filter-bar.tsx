@@ -1,8 +1,8 @@
 import type { Verdict } from "@proven-seat/core/rules";
 import type { RefObject } from "react";
 import { KeyHint } from "../../parts/key-hint.tsx";
+import { markedStations } from "../../stations/index.ts";
 import type { Filter } from "./filter.ts";
-import { type MarkedStation, markedStations } from "./tag-line.tsx";
 
 const verdicts: readonly Verdict[] = ["fails", "cannot tell", "tight", "holds"];
 
@@ -58,11 +58,13 @@ export function FilterBar({ filter, onFilter, search, onFirst }: Props) {
           className="field w-auto! border-b-rule!"
           value={filter.station}
           disabled={filter.verdict === ""}
-          onChange={(event) => onFilter({ station: event.target.value as MarkedStation })}
+          onChange={(event) => onFilter({ station: event.target.value })}
         >
           <option value="">any station</option>
-          {markedStations.map((station) => (
-            <option key={station}>{station}</option>
+          {markedStations.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
           ))}
         </select>
       </label>

@@ -1,13 +1,14 @@
 import type { TagRow } from "@proven-seat/contract";
 import type { Verdict } from "@proven-seat/core/rules";
+import { markedStations } from "../../stations/index.ts";
 import type { TagSummary } from "../../workers/views.ts";
-import { type MarkedStation, stationVerdict } from "./tag-line.tsx";
 
 /** What the line-up shows of all tags. */
 export interface Filter {
   readonly text: string;
   readonly verdict: Verdict | "";
-  readonly station: MarkedStation | "";
+  /** Id of a station, empty for any. */
+  readonly station: string;
 }
 
 export const everything: Filter = { text: "", verdict: "", station: "" };
@@ -23,6 +24,6 @@ export function fits(row: TagRow, summary: TagSummary | null, { text, verdict, s
   )
     return false;
   if (!verdict) return true;
-  if (station) return stationVerdict(row, summary, station) === verdict;
+  if (station) return markedStations.find((s) => s.id === station)?.verdict(row, summary) === verdict;
   return summary !== null && (summary.missing.length > 0 ? "cannot tell" : summary.verdict) === verdict;
 }

@@ -4,18 +4,9 @@ import type { Virtualizer } from "@tanstack/react-virtual";
 import type { RefObject } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Notice } from "../../parts/notice.tsx";
+import { markedStations } from "../../stations/index.ts";
 import type { TagSummary } from "../../workers/views.ts";
-import { columns, type MarkedStation, markedStations, TagLine } from "./tag-line.tsx";
-
-const stationNames: Record<MarkedStation, string> = {
-  duty: "Duty",
-  body: "Body",
-  envelope: "Envel.",
-  torque: "Torque",
-  drive: "Drive",
-  "fit-up": "Fit-up",
-  sheet: "Sheet",
-};
+import { columns, columnWidths, TagLine } from "./tag-line.tsx";
 
 interface Props {
   rows: readonly TagRow[];
@@ -48,7 +39,7 @@ export function TagGrid({
       aria-rowcount={rows.length + 1}
       className="col-start-1 row-start-2 row-end-4 grid min-h-0 grid-rows-[auto_minmax(0,1fr)]"
     >
-      <div role="row" className={`${columns} border-b border-rule py-1 text-dim`}>
+      <div role="row" className={`${columns} border-b border-rule py-1 text-dim`} style={columnWidths}>
         {["tag", "service", "unit"].map((h) => (
           <span role="columnheader" key={h}>
             {h}
@@ -58,9 +49,9 @@ export function TagGrid({
           {readsInches(units) ? "NPS" : "DN"}
         </span>
         <span role="columnheader">class</span>
-        {markedStations.map((s) => (
-          <span role="columnheader" key={s} className="text-center text-[12px]">
-            {stationNames[s]}
+        {markedStations.map(({ id, heading, name }) => (
+          <span role="columnheader" key={id} className="text-center text-[12px]" title={name}>
+            {heading}
           </span>
         ))}
         <span role="columnheader">what holds it back</span>

@@ -1,13 +1,15 @@
 // @vitest-environment happy-dom
 import type { TagRow } from "@proven-seat/contract";
+import type { RuleStation } from "@proven-seat/core/rules";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { demoDuty, demoProver } from "../../../test/at-the-bench.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
+import { markedStations } from "../../stations/index.ts";
 import type { TagSummary } from "../../workers/views.ts";
 import { ProvingState } from "./proving-state.tsx";
-import { markedStations, stationVerdict, TagLine } from "./tag-line.tsx";
+import { TagLine } from "./tag-line.tsx";
 
 afterEach(cleanup);
 
@@ -51,9 +53,9 @@ describe("a tag as a line", () => {
     const { cells } = line(row({ sheet: { id: "s", revision: "C" } }), summary);
     expect(document.querySelectorAll("svg")).toHaveLength(markedStations.length - 1);
     expect(cells).toContain("C");
-    for (const station of markedStations)
-      expect(stationVerdict(row(), summary, station)).toBe(
-        station === "sheet" ? "not asked" : station === "duty" ? summary.duty : summary.stations![station],
+    for (const { id, verdict } of markedStations)
+      expect(verdict(row(), summary)).toBe(
+        id === "sheet" ? "not asked" : id === "duty" ? summary.duty : summary.stations![id as RuleStation],
       );
   });
   it("names what is missing before anything else", () => {
@@ -66,7 +68,7 @@ describe("a tag as a line", () => {
   it("says that it is still being proved", () => {
     const { cells } = line(row(), null);
     expect(cells.at(-1)).toBe("being proved …");
-    expect(stationVerdict(row(), null, "body")).toBeNull();
+    expect(markedStations.find((s) => s.id === "body")!.verdict(row(), null)).toBeNull();
   });
   it("reads size and figures in the units of the reader", () => {
     const metric = line(row(), summaryOf("XV-3066"));

@@ -4,25 +4,14 @@ import { sizeText } from "@proven-seat/core/units";
 import { Link } from "react-router";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { heldSentence, type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
+import { markedStations } from "../../stations/index.ts";
 import type { TagSummary } from "../../workers/views.ts";
 
-/** Stations with a mark in the line-up, in the order of the work. */
-export const markedStations = ["duty", "body", "envelope", "torque", "drive", "fit-up", "sheet"] as const;
-export type MarkedStation = (typeof markedStations)[number];
-
-/** Columns shared by the heading and the lines. */
-export const columns =
-  "grid grid-cols-[6.5rem_minmax(8rem,12rem)_6rem_2.4rem_4.6rem_repeat(7,2.5rem)_minmax(12rem,1fr)] items-center gap-x-2 px-6";
-
-export function stationVerdict(
-  row: TagRow,
-  summary: TagSummary | null,
-  station: MarkedStation,
-): Verdict | null {
-  if (station === "sheet") return row.sheet ? "holds" : "not asked";
-  if (!summary) return null;
-  return station === "duty" ? summary.duty : (summary.stations?.[station] ?? "not asked");
-}
+/** Columns shared by the heading and the lines, one for each station with a mark. */
+export const columns = "grid items-center gap-x-2 px-6";
+export const columnWidths = {
+  gridTemplateColumns: `6.5rem minmax(8rem,12rem) 6rem 2.4rem 4.6rem repeat(${markedStations.length},2.5rem) minmax(12rem,1fr)`,
+};
 
 /** The sentence that holds a tag back. */
 function sentenceOf(summary: TagSummary | null, units: ReadingUnits): { text: string; verdict: Verdict } {
@@ -55,6 +44,7 @@ export function TagLine({ row, summary, units, current, onCurrent }: Props) {
     <div
       role="row"
       className={`${columns} h-[30px] border-b border-rule/60 ${current ? "bg-second" : ""}`}
+      style={columnWidths}
       aria-selected={current}
     >
       <span role="gridcell" className="truncate">
@@ -81,12 +71,13 @@ export function TagLine({ row, summary, units, current, onCurrent }: Props) {
       <span role="gridcell" className="truncate">
         {row.lineDesignation ?? "–"}
       </span>
-      {markedStations.map((station) => {
-        const verdict = stationVerdict(row, summary, station);
+      {markedStations.map(({ id, verdict: verdictOf, text }) => {
+        const verdict = verdictOf(row, summary);
+        const instead = text?.(row);
         return (
-          <span role="gridcell" key={station} className="flex justify-center">
-            {station === "sheet" && row.sheet ? (
-              <span className="figures text-holds">{row.sheet.revision}</span>
+          <span role="gridcell" key={id} className="flex justify-center">
+            {instead ? (
+              <span className="figures text-holds">{instead}</span>
             ) : verdict ? (
               <BoreMark verdict={verdict} />
             ) : (

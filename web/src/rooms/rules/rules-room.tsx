@@ -1,15 +1,8 @@
-import { type RuleStation, ruleStations, rules } from "@proven-seat/core/rules";
+import { rules } from "@proven-seat/core/rules";
 import { useDeferredValue, useMemo, useState } from "react";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-
-const names: Record<RuleStation, string> = {
-  body: "Body",
-  envelope: "Envelope",
-  torque: "Torque",
-  drive: "Drive",
-  "fit-up": "Fit-up",
-};
+import { findingGroups } from "../../stations/index.ts";
 
 /** Every rule with its question, source, inputs and where it acts. */
 export function RulesRoom() {
@@ -39,13 +32,13 @@ export function RulesRoom() {
         {shown.length} of {rules.length} rules
       </InStatus>
       {shown.length === 0 && <p className="text-dim">No rule asks for "{wanted}".</p>}
-      {ruleStations.map((station) => {
+      {findingGroups.map(({ id: station, name }) => {
         const here = shown.filter((r) => r.id.startsWith(`${station}/`));
         if (here.length === 0) return null;
         return (
-          <section key={station} aria-label={names[station]} className="mb-5">
+          <section key={station} aria-label={name} className="mb-5">
             <h2 className="border-b border-ink pb-0.5">
-              {names[station]} <span className="font-normal text-dim">{here.length}</span>
+              {name} <span className="font-normal text-dim">{here.length}</span>
             </h2>
             <table className="w-full border-collapse text-left">
               <thead className="text-[12px] text-dim">

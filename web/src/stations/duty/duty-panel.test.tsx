@@ -7,7 +7,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { CasesTable } from "./cases-table.tsx";
 import { DutyFieldRow } from "./duty-field.tsx";
 import { panelRows } from "./fields.ts";
-import { MissingList } from "./missing-list.tsx";
+import MissingList from "./missing-list.tsx";
 
 const duty = () => useBench.getState().content!.duty;
 const input = (label: string | RegExp) => screen.getByLabelText<HTMLInputElement>(label);

@@ -1,43 +1,13 @@
 import { hazards as allHazards, type Hazard } from "@proven-seat/core/duty";
-import { estimateState } from "@proven-seat/core/fluid";
+import { fluidEstimates } from "@proven-seat/core/fluid";
 import { fluidNamed, fluids } from "@proven-seat/core/reference";
-import { atmosphereBar } from "@proven-seat/core/units";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { useBench } from "../../bench/bench-store.ts";
-import { DutyFieldRow, type ShownEstimate } from "./duty-field.tsx";
+import { DutyFieldRow } from "./duty-field.tsx";
 import { FieldRow } from "./field-row.tsx";
 import { panelRows } from "./fields.ts";
 
 const byName = [...fluids].sort((a, b) => a.name.localeCompare(b.name));
-
-/** Estimates at the first case that says pressure and temperature. */
-function useEstimates(): {
-  values: Readonly<Record<string, ShownEstimate>>;
-  at: string | null;
-  phase: string | null;
-} {
-  const substance = useBench((s) => s.content!.duty.fluid.substance);
-  const cases = useBench((s) => s.content!.duty.cases);
-  return useMemo(() => {
-    const fluid = substance === null ? undefined : fluidNamed(substance);
-    const at =
-      cases.find((c) => c.kind === "normal" && c.upstreamBarG !== null && c.temperatureC !== null) ??
-      cases.find((c) => c.upstreamBarG !== null && c.temperatureC !== null);
-    if (!fluid || !at) return { values: {}, at: null, phase: null };
-    const state = estimateState(fluid, at.temperatureC!, Math.max(0.01, at.upstreamBarG! + atmosphereBar));
-    const values: Record<string, ShownEstimate> = {};
-    const keep = (path: string, estimate: ShownEstimate | null) => {
-      if (estimate) values[`fluid.${path}`] = estimate;
-    };
-    keep("densityKgM3", state.densityKgM3);
-    keep("viscosityMPaS", state.viscosityMPaS);
-    keep("vapourPressureBarA", state.vapourPressureBarA);
-    keep("compressibility", state.compressibility);
-    if (fluid.isentropicExponent !== null)
-      keep("isentropicExponent", { value: fluid.isentropicExponent, method: "table of fluids, ideal gas" });
-    return { values, at: at.name, phase: state.phase };
-  }, [substance, cases]);
-}
 
 function Hazards({ fault }: { fault: string | undefined }) {
   const fluid = useBench((s) => s.content!.duty.fluid);
@@ -85,10 +55,18 @@ function Hazards({ fault }: { fault: string | undefined }) {
 }
 
 /** What flows: a name, a substance estimates are made from, its hazards and what it carries. */
-export function FluidFields({ fault }: { fault: (path: string) => string | undefined }) {
+export const FluidFields = memo(function FluidFields({
+  fault,
+}: {
+  fault: (path: string) => string | undefined;
+}) {
   const fluid = useBench((s) => s.content!.duty.fluid);
   const { editDuty } = useBench.getState();
-  const { values, at, phase } = useEstimates();
+  const cases = useBench((s) => s.content!.duty.cases);
+  const { values, at, phase } = useMemo(
+    () => fluidEstimates(fluid.substance, cases),
+    [fluid.substance, cases],
+  );
   return (
     <>
       <FieldRow label="fluid" fault={fault("fluid.name")}>
@@ -143,4 +121,4 @@ export function FluidFields({ fault }: { fault: (path: string) => string | undef
       )}
     </>
   );
-}
+});

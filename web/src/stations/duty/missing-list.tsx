@@ -50,7 +50,7 @@ function Item({ missing: m, effect }: { missing: Missing; effect: number | undef
 }
 
 /** What the duty leaves open, what hangs on it, and what is assumed meanwhile: what weighs most stands first. */
-export const MissingList = memo(function MissingList({ view }: { view: BenchView }) {
+const MissingList = memo(function MissingList({ view }: { view: BenchView }) {
   const effects = useEffects(view);
   const { missing } = view;
   const stops = missing.filter((m) => m.assumption === null).length;
@@ -74,3 +74,5 @@ export const MissingList = memo(function MissingList({ view }: { view: BenchView
     </>
   );
 });
+
+export default MissingList;

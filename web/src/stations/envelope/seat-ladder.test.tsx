@@ -3,7 +3,6 @@ import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, it } from "vitest";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
 import { useBench } from "../../bench/bench-store.ts";
-import DriveOptions from "../drive/drive-options.tsx";
 import { casePoints } from "./case-points.ts";
 import SeatLadder from "./seat-ladder.tsx";
 
@@ -45,21 +44,6 @@ describe("the ladder of seats", () => {
       .find((found) => found?.stands)!;
     render(<SeatLadder view={prove(unoffered.key)} />);
     expect(await screen.findByText(/any seat may be asked for/)).toBeTruthy();
-  });
-});
-
-describe("drives for the valve in hand", () => {
-  it("are every one the duty allows, what stands first", async () => {
-    const { view, api } = ballOf("XV-3052");
-    render(<DriveOptions view={view} />);
-    const drives = api.drives(view.inHand!.candidate.key);
-    const standing = drives.map((d) => d.verdict !== "fails");
-    expect(new Set(standing).size).toBe(2);
-    expect(standing.indexOf(false)).toBe(standing.lastIndexOf(true) + 1);
-    await screen.findByRole("grid", { name: "Drives" });
-    const rows = screen.getAllByRole("row").filter((row) => row.hasAttribute("aria-selected"));
-    expect(rows).toHaveLength(drives.length);
-    for (const [i, row] of rows.entries()) expect(row.textContent).toContain(drives[i]!.drive!.size);
   });
 });
 

@@ -1,22 +1,21 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { ApiProblem, call } from "../../app/api.ts";
 import { queryClient, useCatalogue, useHouseRules, useSheets } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
 import { Notice } from "../../parts/notice.tsx";
-import type { BenchView, CandidateDetail } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/views.ts";
 import { Issued } from "./issued.tsx";
 import { SheetPreview } from "./sheet-preview.tsx";
 
 interface Props {
   view: BenchView;
-  chosen: CandidateDetail | null;
   onOverride: () => void;
 }
 
 /** The sheet as it would be issued, the issue itself, and what has been issued. */
-export default function SheetStation({ view, chosen, onOverride }: Props) {
+export default function SheetStation({ view, onOverride }: Props) {
   const tagId = useBench((s) => s.tagId!);
   const content = useBench((s) => s.content!);
   const { choose, setSave } = useBench.getState();
@@ -28,6 +27,11 @@ export default function SheetStation({ view, chosen, onOverride }: Props) {
   const [failure, setFailure] = useState<string | null>(null);
   const units = useUnits();
   const choice = content.choice;
+  // The sheet speaks of the chosen valve, whatever was in hand before.
+  const chosenKey = view.chosen?.key ?? null;
+  useEffect(() => {
+    if (chosenKey !== null) useBench.getState().take(chosenKey);
+  }, [chosenKey]);
 
   if (!choice) {
     return (
@@ -39,7 +43,7 @@ export default function SheetStation({ view, chosen, onOverride }: Props) {
       </div>
     );
   }
-  if (view.choiceGone || !chosen) {
+  if (view.choiceGone) {
     return (
       <Notice
         title="The chosen valve is no longer a candidate"
@@ -53,7 +57,8 @@ export default function SheetStation({ view, chosen, onOverride }: Props) {
       </Notice>
     );
   }
-  const { candidate } = chosen;
+  if (!view.inHand || view.inHand.candidate.key !== chosenKey) return <Notice title="Opening the sheet …" />;
+  const { candidate } = view.inHand;
   const grave = candidate.verdict === "fails" || candidate.verdict === "cannot tell";
   const issue = async () => {
     setWorking(true);

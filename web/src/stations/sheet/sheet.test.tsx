@@ -48,9 +48,7 @@ const drawn = (number: string, chosen: "first" | "last" | "gone" | "none", reaso
   const view = bench.prove(null, choice);
   const override = vi.fn();
   const { asked } = answering(answers);
-  inTheShell(
-    <SheetStation view={view} chosen={view.choiceGone ? null : view.inHand} onOverride={override} />,
-  );
+  inTheShell(<SheetStation view={view} onOverride={override} />);
   return { view, override, asked };
 };
 

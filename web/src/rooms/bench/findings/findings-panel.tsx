@@ -3,24 +3,16 @@ import {
   figuresOf,
   gravest,
   type RuleStation,
-  ruleStations,
   trueSign,
   verdictsByGravity,
 } from "@proven-seat/core/rules";
 import { figureText, marginWords } from "@proven-seat/core/units";
 import { memo, useState } from "react";
-import { useUnits } from "../../app/reading.ts";
-import { BoreMark } from "../../parts/bore-mark.tsx";
-import { type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
-import type { CandidateDetail } from "../../workers/views.ts";
-
-const stationNames: Record<RuleStation, string> = {
-  body: "Body",
-  envelope: "Envelope",
-  torque: "Torque",
-  drive: "Drive",
-  "fit-up": "Fit-up",
-};
+import { useUnits } from "../../../app/reading.ts";
+import { BoreMark } from "../../../parts/bore-mark.tsx";
+import { type ReadingUnits, verdictText } from "../../../parts/verdict-words.ts";
+import { findingGroups } from "../../../stations/index.ts";
+import type { CandidateDetail } from "../../../workers/views.ts";
 
 function Inside({ finding, units }: { finding: FindingDescription; units: ReadingUnits }) {
   const { caseName, remedy } = figuresOf(finding);
@@ -145,7 +137,7 @@ export const FindingsPanel = memo(function FindingsPanel({
     setOpened(next);
   };
   // The station's own findings first; the others folded, with their counts and marks.
-  const order = focus === null ? ruleStations : [focus, ...ruleStations.filter((s) => s !== focus)];
+  const order = [...findingGroups].sort((a, b) => Number(b.id === focus) - Number(a.id === focus));
   return (
     <section aria-label="Findings" className="min-h-0 flex-1 overflow-auto px-4 pt-3">
       <div className="flex items-baseline justify-between gap-2">
@@ -157,7 +149,7 @@ export const FindingsPanel = memo(function FindingsPanel({
           {valve.construction}, {valve.bodyGrade}
         </span>
       </div>
-      {order.map((station) => {
+      {order.map(({ id: station, name }) => {
         const ofStation = shown.filter((f) => f.station === station);
         if (ofStation.length === 0) return null;
         const unfolded = focus === null || station === focus || opened.has(station);
@@ -165,7 +157,7 @@ export const FindingsPanel = memo(function FindingsPanel({
           <div key={station} className="mt-2.5">
             <h3 className="border-b border-rule text-[12px]">
               {station === focus || focus === null ? (
-                stationNames[station]
+                name
               ) : (
                 <button
                   type="button"
@@ -174,7 +166,7 @@ export const FindingsPanel = memo(function FindingsPanel({
                   onClick={() => fold(station)}
                 >
                   <BoreMark verdict={gravest(ofStation.map((f) => f.verdict))} />
-                  <span>{stationNames[station]}</span>
+                  <span>{name}</span>
                   <span className="ml-auto">{counted(ofStation)}</span>
                 </button>
               )}

@@ -1,4 +1,4 @@
-import { type FindingDescription, figuresOf, ruleStations } from "@proven-seat/core/rules";
+import { type FindingDescription, figuresOf } from "@proven-seat/core/rules";
 import { figure, figureText, marginWords, type Reading } from "@proven-seat/core/units";
 import { memo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
@@ -9,6 +9,7 @@ import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import { verdictText } from "../../parts/verdict-words.ts";
+import { findingGroups } from "../../stations/index.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
 import { differingFirst } from "./differing-first.ts";
 
@@ -134,7 +135,7 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
               ))}
             </div>
           ))}
-        {ruleStations.map((station) => {
+        {findingGroups.map(({ id: station, name }) => {
           const ofStation = findings.filter(
             ({ rule, differs }) => rule.startsWith(`${station}/`) && (differs || all),
           );
@@ -142,8 +143,8 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
           return (
             <div role="rowgroup" key={station}>
               <div role="row">
-                <span role="rowheader" className="text-[12px] text-dim capitalize">
-                  {station}
+                <span role="rowheader" className="text-[12px] text-dim">
+                  {name}
                 </span>
               </div>
               {ofStation.map(({ rule, of, differs }) => (

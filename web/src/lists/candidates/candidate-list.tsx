@@ -7,6 +7,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
+import { nextOrder } from "./order.ts";
 import { useRows } from "./use-rows.ts";
 
 const grid =
@@ -20,14 +21,6 @@ const orderNames: Record<Order, string> = {
   weight: "weight",
   torque: "torque",
 };
-
-/** The order after this one, for the key that walks through them. */
-export const orderAfter = (order: Order): Order => orders[(orders.indexOf(order) + 1) % orders.length]!;
-
-interface Props {
-  view: BenchView;
-  onCycleOrder: () => void;
-}
 
 function Row({
   row,
@@ -130,7 +123,7 @@ const standsFor = (row: CandidateRow, { inHand, chosen }: BenchView) =>
   (row.key === inHand.candidate.key || (chosen?.key !== inHand.candidate.key && row.group === inHand.group));
 
 /** Candidates side by side: the best of each line, class and seat, in the order of the ranking. */
-export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder }: Props) {
+const CandidateList = memo(function CandidateList({ view }: { view: BenchView }) {
   const order = useBench((s) => s.order);
   const { setOrder, take } = useBench.getState();
   const body = useRef<HTMLDivElement>(null);
@@ -183,7 +176,7 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
               </option>
             ))}
           </select>
-          <button type="button" className="quiet" aria-label="Next order" onClick={onCycleOrder}>
+          <button type="button" className="quiet" aria-label="Next order" onClick={nextOrder}>
             <KeyHint>O</KeyHint>
           </button>
         </span>
@@ -239,3 +232,5 @@ export const CandidateTable = memo(function CandidateTable({ view, onCycleOrder 
     </section>
   );
 });
+
+export default CandidateList;

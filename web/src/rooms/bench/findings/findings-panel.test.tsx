@@ -3,8 +3,8 @@
 import { figuresOf, type RuleStation } from "@proven-seat/core/rules";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, it } from "vitest";
-import { atTheBench } from "../../../test/at-the-bench.tsx";
-import { useReading } from "../../app/reading.ts";
+import { atTheBench } from "../../../../test/at-the-bench.tsx";
+import { useReading } from "../../../app/reading.ts";
 import { FindingsPanel } from "./findings-panel.tsx";
 
 afterEach(() => {

@@ -1,0 +1,61 @@
+import type { SettledDuty } from "../duty/settle.ts";
+import type { ProvenCandidate } from "./candidate.ts";
+
+type Point = readonly [differentialBar: number, torqueNm: number];
+
+/** Break-to-open torque over the differential, as a picture needs it. */
+export interface TorquePicture {
+  /** The maker's table for the seat, clean and just cycled. */
+  readonly table: readonly Point[];
+  /** The table after the longest time shut. */
+  readonly grown: readonly Point[];
+  readonly growth: number;
+  readonly longestShutDays: number;
+  /** What is asked of a drive: grown, times the factor the maker has not put in already. */
+  readonly asked: readonly Point[];
+  readonly appliedFactor: number;
+  readonly factorReasons: readonly { readonly why: string; readonly adds: number }[];
+  /** Cases at their differential; no torque where the differential is unknown or beyond the table. */
+  readonly cases: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly differentialBar: number | null;
+    readonly breakNm: number | null;
+  }[];
+  readonly hardest: string | null;
+  readonly stemLimitNm: number;
+}
+
+/**
+ * What it takes to break a valve open, over the differential it is held shut against.
+ *
+ * @param candidate a proven candidate
+ * @param duty settled duty with the longest time shut, days
+ * @returns torques in N·m against bar; lines end where the maker's table ends: never extrapolated
+ * @source the same demand the torque rule examines
+ */
+export function torquePicture(
+  { valve, demand }: Pick<ProvenCandidate, "valve" | "demand">,
+  duty: SettledDuty,
+): TorquePicture {
+  const { differentialBar, breakToOpenNm } = valve.size.torque;
+  const row = breakToOpenNm[valve.seat.material.id]!;
+  const times = (factor: number) => differentialBar.map((bar, at) => [bar, row[at]! * factor] as const);
+  return {
+    table: times(1),
+    grown: times(demand.growth),
+    growth: demand.growth,
+    longestShutDays: duty.longestShutDays,
+    asked: times(demand.growth * demand.appliedFactor),
+    appliedFactor: demand.appliedFactor,
+    factorReasons: demand.factor.reasons,
+    cases: demand.byCase.map((c) => ({
+      id: c.caseId,
+      name: c.caseName,
+      differentialBar: c.differentialBar,
+      breakNm: c.demand?.breakToOpenNm ?? null,
+    })),
+    hardest: demand.hardest?.caseId ?? null,
+    stemLimitNm: valve.size.maximumStemTorqueNm,
+  };
+}

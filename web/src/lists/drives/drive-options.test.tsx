@@ -1,0 +1,27 @@
+// @vitest-environment happy-dom
+import { cleanup, render, screen } from "@testing-library/react";
+import { afterEach, describe, expect, it } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import DriveOptions from "./drive-options.tsx";
+
+afterEach(cleanup);
+const ballOf = (number: string) => {
+  const bench = atTheBench(number);
+  const key = bench.view.rows.find((r) => r.valve.constructionId === "trunnion-side-entry")!.key;
+  return { ...bench, view: bench.prove(key) };
+};
+
+describe("drives for the valve in hand", () => {
+  it("are every one the duty allows, what stands first", async () => {
+    const { view, api } = ballOf("XV-3052");
+    render(<DriveOptions view={view} />);
+    const drives = api.drives(view.inHand!.candidate.key);
+    const standing = drives.map((d) => d.verdict !== "fails");
+    expect(new Set(standing).size).toBe(2);
+    expect(standing.indexOf(false)).toBe(standing.lastIndexOf(true) + 1);
+    await screen.findByRole("grid", { name: "Drives" });
+    const rows = screen.getAllByRole("row").filter((row) => row.hasAttribute("aria-selected"));
+    expect(rows).toHaveLength(drives.length);
+    for (const [i, row] of rows.entries()) expect(row.textContent).toContain(drives[i]!.drive!.size);
+  });
+});

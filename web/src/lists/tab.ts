@@ -1,0 +1,11 @@
+import type { ComponentType } from "react";
+import type { BenchView } from "../workers/views.ts";
+
+/** A list below the picture of a station. */
+export interface Tab {
+  readonly id: string;
+  readonly name: string;
+  /** A count beside the name. */
+  readonly useCount?: () => number;
+  readonly Content: ComponentType<{ readonly view: BenchView }>;
+}

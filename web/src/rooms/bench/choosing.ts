@@ -1,0 +1,59 @@
+import { useEffect, useState } from "react";
+import { useBench } from "../../bench/bench-store.ts";
+import type { BenchView } from "../../workers/views.ts";
+
+export interface Choosing {
+  /** The candidate in hand is the one chosen. */
+  readonly isChosen: boolean;
+  /** Chooses what is in hand; what fails or cannot be judged asks for a reason first. */
+  readonly choose: () => void;
+  /** Asks for the reason of an override. */
+  readonly override: () => void;
+  readonly asksReason: boolean;
+  readonly withReason: (reason: string) => void;
+  readonly dismiss: () => void;
+}
+
+/** Choosing the valve in hand, with or against its proof. */
+export function useChoosing(view: BenchView | null): Choosing {
+  const choice = useBench((s) => s.content!.choice);
+  const taken = useBench((s) => s.inHand);
+  const [asksReason, setAsksReason] = useState(false);
+  const [wishing, setWishing] = useState(false);
+  const detail = view?.inHand ?? null;
+  const inHand = detail?.candidate ?? null;
+  const offered = detail !== null && !detail.byConstruction;
+  const grave = inHand?.verdict === "fails" || inHand?.verdict === "cannot tell";
+  // What was taken a moment ago may still be on its way: the choice waits for it, and never takes the one before.
+  const settled = inHand !== null && view?.askedFor === taken;
+  const pick = (overrideReason: string | null) => {
+    if (!inHand) return;
+    useBench.getState().choose({
+      valve: inHand.valve.key,
+      drive: inHand.drive?.key ?? null,
+      notes: choice?.notes ?? "",
+      overrideReason,
+    });
+    setAsksReason(false);
+  };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: acts once, when the wish meets the proof
+  useEffect(() => {
+    if (!wishing || !settled) return;
+    setWishing(false);
+    if (!offered) return;
+    if (grave) setAsksReason(true);
+    else pick(null);
+  }, [wishing, settled]);
+  return {
+    isChosen:
+      choice !== null &&
+      inHand !== null &&
+      choice.valve === inHand.valve.key &&
+      choice.drive === (inHand.drive?.key ?? null),
+    choose: () => setWishing(true),
+    override: () => offered && setAsksReason(true),
+    asksReason,
+    withReason: pick,
+    dismiss: () => setAsksReason(false),
+  };
+}

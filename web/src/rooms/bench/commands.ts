@@ -1,0 +1,63 @@
+import { useEffect } from "react";
+import { useNavigate } from "react-router";
+import { useCommands } from "../../app/commands.ts";
+import { redo, undo, useBench } from "../../bench/bench-store.ts";
+import { saveNow } from "../../bench/saving.ts";
+import { nextOrder } from "../../lists/candidates/order.ts";
+import { useShortcuts } from "../../parts/shortcuts.ts";
+import { stations } from "../../stations/index.ts";
+import type { Station, StationCommand } from "../../stations/station.ts";
+import type { Choosing } from "./choosing.ts";
+import { nextTab, useLower } from "./lower-tabs.ts";
+
+/** Keys and commands of the bench, those of the stations among them. */
+export function useBenchCommands(
+  tagId: string,
+  station: Station,
+  inHand: string | null,
+  { choose, override }: Choosing,
+  onRemove: () => void,
+): void {
+  const navigate = useNavigate();
+  const goTo = (to: Station | undefined) => to && void navigate(`/tags/${tagId}/${to.id}`);
+  const at = stations.indexOf(station);
+  const compare = () => inHand !== null && useBench.getState().compare(inHand);
+  const lettered: readonly StationCommand[] = [
+    { name: "Choose the valve in hand", key: "c", act: choose },
+    { name: "Override with a reason", key: "v", act: override },
+    { name: "Compare the valve in hand", key: "k", act: compare },
+    ...stations.flatMap(({ commands = [] }) => commands),
+    { name: "Next list below the picture", key: "l", act: () => nextTab(station) },
+    { name: "Next order of the candidates", key: "o", act: nextOrder },
+    ...station.tabs.map(({ id, name }) => ({
+      name: `Below the picture: ${name}`,
+      act: () => useLower.getState().pick(id),
+    })),
+    { name: "Remove this tag", act: onRemove },
+    ...stations.map((to, place) => ({
+      name: `Station: ${to.name}`,
+      ...(place < 9 && { key: String(place + 1) }),
+      act: () => goTo(to),
+    })),
+  ];
+  const setOfRoom = useCommands((s) => s.setOfRoom);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: renewed when what they act on changes
+  useEffect(() => {
+    setOfRoom([
+      ...lettered.map(({ name, key, act }) => ({ name, act, ...(key && { keys: key.toUpperCase() }) })),
+      { name: "Undo", keys: "Ctrl Z", act: undo },
+      { name: "Redo", keys: "Ctrl Shift Z", act: redo },
+      { name: "Save now", keys: "Ctrl S", act: () => void saveNow() },
+    ]);
+    return () => setOfRoom([]);
+  }, [inHand, tagId, station]);
+  useShortcuts({
+    ...Object.fromEntries(lettered.flatMap(({ key, act }) => (key ? [[key, act]] : []))),
+    "[": () => goTo(stations[at - 1]),
+    "]": () => goTo(stations[at + 1]),
+    "mod+z": undo,
+    "mod+shift+z": redo,
+    "mod+y": redo,
+    "mod+s": () => void saveNow(),
+  });
+}

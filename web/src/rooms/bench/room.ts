@@ -1,0 +1,8 @@
+import type { Room } from "../room.ts";
+
+export const room: Room = {
+  path: "/tags/:tagId/:station?",
+  header: null,
+  goTo: null,
+  load: async () => (await import("./bench-room.tsx")).BenchRoom,
+};

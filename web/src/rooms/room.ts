@@ -1,0 +1,11 @@
+import type { ComponentType } from "react";
+
+/** A room of the application: its address, where it stands in the header, how to get there. */
+export interface Room {
+  readonly path: string;
+  /** In the header; null for a room that is reached from another. */
+  readonly header: { readonly name: string; readonly place: number } | null;
+  /** In the command bar; null for a room that needs to know more than its address. */
+  readonly goTo: string | null;
+  readonly load: () => Promise<ComponentType>;
+}

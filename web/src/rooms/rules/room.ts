@@ -1,0 +1,8 @@
+import type { Room } from "../room.ts";
+
+export const room: Room = {
+  path: "/rules",
+  header: { name: "Rules", place: 40 },
+  goTo: "Go to the list of rules",
+  load: async () => (await import("./rules-room.tsx")).RulesRoom,
+};

@@ -1,0 +1,42 @@
+import { handTurns } from "@proven-seat/core/torque";
+import { figureText } from "@proven-seat/core/units";
+import { lazy } from "react";
+import { candidates } from "../../lists/candidates/tab.ts";
+import { compare } from "../../lists/compare/tab.ts";
+import { drives } from "../../lists/drives/tab.ts";
+import { reach } from "../../lists/reach/tab.ts";
+import { Drawing } from "../drawing.tsx";
+import { ofRules } from "../of-rules.ts";
+import type { OnTheBench, Station } from "../station.ts";
+import { StrokeLegend } from "./stroke-lines.tsx";
+
+const StrokeChart = lazy(() => import("./stroke-chart.tsx"));
+
+/** The drive, or what a bare stem takes and whether a hand can. */
+function turnedBy({ view, units }: OnTheBench): string {
+  const candidate = view?.inHand?.candidate;
+  if (!candidate) return "";
+  if (candidate.drive) return candidate.drive.size;
+  const { breakNm } = candidate;
+  if (breakNm === null) return "by hand";
+  return `by hand, ${figureText(breakNm, "N·m", units)}${handTurns(breakNm) ? "" : ": wants a gear"}`;
+}
+
+export const station: Station = {
+  id: "drive",
+  name: "Drive",
+  place: 60,
+  ...ofRules("drive", "Drive", turnedBy),
+  Picture: ({ view, drawn: { detail } }) =>
+    detail && (
+      <Drawing
+        name="Demand against drive"
+        says={`demand × ${detail.stroke.factor.toFixed(2)} against output`}
+        legend={<StrokeLegend />}
+        low={view.standing === 0}
+      >
+        <StrokeChart detail={detail} />
+      </Drawing>
+    ),
+  tabs: [drives, candidates, reach, compare],
+};

@@ -1,0 +1,29 @@
+import { lazy, Suspense } from "react";
+import { candidates } from "../../lists/candidates/tab.ts";
+import { compare } from "../../lists/compare/tab.ts";
+import { reach } from "../../lists/reach/tab.ts";
+import type { Station } from "../station.ts";
+import { useAddCase } from "./add-case.tsx";
+
+const MissingList = lazy(() => import("./missing-list.tsx"));
+
+export const station: Station = {
+  id: "duty",
+  name: "Duty",
+  place: 10,
+  findings: null,
+  verdict: ({ view }) => view?.dutyVerdict ?? "not asked",
+  says: ({ view, cases }) =>
+    `${cases} ${cases === 1 ? "case" : "cases"}${view && view.missing.length > 0 ? `, ${view.missing.length} open` : ""}`,
+  lineUp: { heading: "Duty", verdict: (_, summary) => summary?.duty ?? null },
+  Picture: ({ view }) => (
+    <section aria-label="Missing" className="max-h-[45%] shrink-0 overflow-auto px-4 pt-3">
+      <h2>What the duty leaves open</h2>
+      <Suspense fallback={<p className="text-dim">Coming …</p>}>
+        <MissingList view={view} />
+      </Suspense>
+    </section>
+  ),
+  tabs: [candidates, reach, compare],
+  commands: [{ name: "Add an operating case", key: "a", act: () => useAddCase.getState().set(true) }],
+};

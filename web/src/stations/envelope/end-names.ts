@@ -1,0 +1,43 @@
+import type { Envelope, TemperatureEnd } from "@proven-seat/core/proof";
+import { figureText, type Reading } from "@proven-seat/core/units";
+
+export interface EndName {
+  /** Temperature in the reader's unit. */
+  readonly x: number;
+  readonly text: string;
+  /** Which side of its line the upright name stands on, and at which end of it. */
+  readonly position: "insideEndTop" | "insideEndBottom" | "insideStartTop" | "insideStartBottom";
+}
+
+/** What ends it, without what else its name says. */
+const shortName = (name: string) => name.split(/[:,]/)[0]!;
+
+/** Left of the line for where it may stay, right of it for what lies outside: side by side, never on each other. */
+const side = (end: TemperatureEnd["end"]) => (end === "stays to" ? "Top" : "Bottom");
+
+/**
+ * Names of the ends an envelope has in view. A name goes to the foot of its line where a case stands at its
+ * head, or where the name of another end faces it.
+ */
+export function endNames(
+  ends: Envelope["ends"],
+  cases: readonly { readonly temperature: number; readonly pressure: number }[],
+  units: Reading,
+  t: (c: number) => number,
+  [xMin, xMax]: readonly [number, number],
+  top: number,
+): EndName[] {
+  const near = (a: number, b: number) => Math.abs(a - b) < (xMax - xMin) * 0.08;
+  const shown = ends.filter((e) => t(e.temperatureC) >= xMin && t(e.temperatureC) <= xMax);
+  const highest = shown.find((e) => e.end === "stays to");
+  return shown.map((e) => {
+    const x = t(e.temperatureC);
+    const taken = cases.some((c) => near(c.temperature, x) && c.pressure > top * 0.45);
+    const faced = e.end === "lowest" && highest !== undefined && near(t(highest.temperatureC), x);
+    return {
+      x,
+      text: `${e.end === "lowest" ? "" : `${e.end} `}${figureText(e.temperatureC, "°C", units)}, ${shortName(e.name)}`,
+      position: `inside${taken || faced ? "Start" : "End"}${side(e.end)}`,
+    };
+  });
+}

@@ -1,0 +1,34 @@
+import { lazy } from "react";
+import { candidates } from "../../lists/candidates/tab.ts";
+import { compare } from "../../lists/compare/tab.ts";
+import { reach } from "../../lists/reach/tab.ts";
+import { Drawing } from "../drawing.tsx";
+import { ofRules } from "../of-rules.ts";
+import type { Station } from "../station.ts";
+import { EnvelopeLegend } from "./envelope-lines.tsx";
+
+const EnvelopeChart = lazy(() => import("./envelope-chart.tsx"));
+
+export const station: Station = {
+  id: "envelope",
+  name: "Envelope",
+  place: 30,
+  ...ofRules("envelope", "Envel.", ({ view }) => view?.inHand?.candidate.valve.seat ?? ""),
+  Picture: ({ view, drawn: { detail, cases, verdicts } }) =>
+    detail && (
+      <Drawing
+        name="Envelope"
+        says="lowest limit heavy, passing only dashed"
+        legend={<EnvelopeLegend envelope={detail.envelope} />}
+        low={view.standing === 0}
+      >
+        <EnvelopeChart detail={detail} cases={cases} verdicts={verdicts} />
+      </Drawing>
+    ),
+  tabs: [
+    candidates,
+    { id: "seats", name: "Seats", Content: lazy(() => import("./seat-ladder.tsx")) },
+    reach,
+    compare,
+  ],
+};

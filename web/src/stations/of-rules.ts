@@ -1,0 +1,25 @@
+import type { RuleStation, Verdict } from "@proven-seat/core/rules";
+import type { OnTheBench, Station } from "./station.ts";
+
+/** What holds the candidate in hand back at a station: the first of its gravest findings, if it is grave at all. */
+function heldBackBy(station: RuleStation, { view }: OnTheBench): string | undefined {
+  const candidate = view?.inHand?.candidate;
+  const verdict = candidate?.stations[station];
+  if (verdict === "holds" || verdict === "not asked") return undefined;
+  return candidate?.findings.find((f) => f.station === station && f.verdict === verdict)?.asks;
+}
+
+/** A station whose mark is the gravest of its rules' findings; the words say what holds it back, else what is there. */
+export const ofRules = (
+  station: RuleStation,
+  heading: string,
+  otherwise: (bench: OnTheBench) => string,
+): Pick<Station, "findings" | "verdict" | "says" | "lineUp"> => ({
+  findings: station,
+  verdict: ({ view }): Verdict => view?.inHand?.candidate.stations[station] ?? "not asked",
+  says: (bench) => heldBackBy(station, bench) ?? otherwise(bench),
+  lineUp: {
+    heading,
+    verdict: (_, summary) => (summary === null ? null : (summary.stations?.[station] ?? "not asked")),
+  },
+});

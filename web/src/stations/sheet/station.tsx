@@ -1,0 +1,39 @@
+import { lazy, Suspense } from "react";
+import { Notice } from "../../parts/notice.tsx";
+import type { PaperState } from "../../parts/paper-mark.tsx";
+import type { OnTheBench, Station } from "../station.ts";
+
+const SheetStation = lazy(() => import("./sheet-station.tsx"));
+
+function paperOf({ view, chosen, issued }: OnTheBench): PaperState {
+  if (issued) return issued.current ? "issued" : "changed since";
+  if (!chosen) return "none";
+  return view?.choiceGone ? "choice gone" : "ready";
+}
+
+export const station: Station = {
+  id: "sheet",
+  name: "Sheet",
+  place: 80,
+  findings: null,
+  // A state of paper is not a verdict of a proof.
+  verdict: () => "not asked",
+  paper: paperOf,
+  says: ({ chosen, issued }) =>
+    issued
+      ? `revision ${issued.revision}${issued.current ? "" : ", changed since"}`
+      : chosen
+        ? "ready to issue"
+        : "nothing chosen",
+  lineUp: {
+    heading: "Sheet",
+    verdict: (row) => (row.sheet ? "holds" : "not asked"),
+    text: (row) => row.sheet?.revision ?? null,
+  },
+  Picture: ({ view, onOverride }) => (
+    <Suspense fallback={<Notice title="Opening the sheet …" />}>
+      <SheetStation view={view} onOverride={onOverride} />
+    </Suspense>
+  ),
+  tabs: [],
+};

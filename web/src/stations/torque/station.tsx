@@ -1,0 +1,36 @@
+import { figureText } from "@proven-seat/core/units";
+import { lazy } from "react";
+import { candidates } from "../../lists/candidates/tab.ts";
+import { compare } from "../../lists/compare/tab.ts";
+import { drives } from "../../lists/drives/tab.ts";
+import { reach } from "../../lists/reach/tab.ts";
+import { Drawing } from "../drawing.tsx";
+import { ofRules } from "../of-rules.ts";
+import type { Station } from "../station.ts";
+import { factorWords, TorqueLegend } from "./torque-lines.tsx";
+
+const TorqueChart = lazy(() => import("./torque-chart.tsx"));
+const rules = ofRules("torque", "Torque", () => "");
+
+export const station: Station = {
+  id: "torque",
+  name: "Torque",
+  place: 50,
+  ...rules,
+  says: (bench) => {
+    const breakNm = bench.view?.inHand?.candidate.breakNm;
+    return breakNm == null ? rules.says(bench) : `${figureText(breakNm, "N·m", bench.units)} break`;
+  },
+  Picture: ({ view, drawn: { detail, verdicts } }) =>
+    detail && (
+      <Drawing
+        name="What it takes to break open"
+        says={factorWords(detail.torque)}
+        legend={<TorqueLegend of={detail.torque} />}
+        low={view.standing === 0}
+      >
+        <TorqueChart detail={detail} verdicts={verdicts} />
+      </Drawing>
+    ),
+  tabs: [drives, candidates, reach, compare],
+};

@@ -1,0 +1,178 @@
+import type { Verdict } from "@proven-seat/core/rules";
+import { convertUnit, figure, figureText, type Reading, shownUnit } from "@proven-seat/core/units";
+import { memo, useCallback } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { Chart } from "../../parts/chart.tsx";
+import { axisText, boreGraphics, chartFont, type PageColours, pointerNote } from "../../parts/charts.ts";
+import type { CandidateDetail } from "../../workers/views.ts";
+import { lineStyles } from "./torque-lines.tsx";
+
+type Verdicts = Readonly<Record<string, Verdict>>;
+
+/** The torque picture of a candidate as a chart. */
+function torqueOptions(
+  { torque, candidate }: CandidateDetail,
+  verdicts: Verdicts,
+  units: Reading,
+  colours: PageColours,
+): Record<string, unknown> {
+  const [barUnit, nmUnit] = [shownUnit("differential", units), shownUnit("torque", units)];
+  const x = (bar: number) => convertUnit(bar, "differential", "bar", barUnit);
+  const y = (nm: number) => convertUnit(nm, "torque", "N·m", nmUnit);
+  const along = (line: readonly (readonly [number, number])[]) => line.map(([bar, nm]) => [x(bar), y(nm)]);
+  const known = torque.cases.filter((c) => c.differentialBar !== null && c.breakNm !== null);
+  const highest = Math.max(...torque.asked.map(([, nm]) => nm), 1);
+  const stemShown = torque.stemLimitNm < highest * 2.2;
+  const text = axisText(colours);
+  const series = (id: keyof typeof lineStyles, more: object = {}) => ({
+    type: "line",
+    name: id,
+    data: along(torque[id]),
+    symbol: "none",
+    silent: true,
+    lineStyle: {
+      color: colours[lineStyles[id].colour],
+      width: lineStyles[id].width,
+      type: lineStyles[id].type,
+    },
+    ...more,
+  });
+  return {
+    animation: false,
+    grid: { left: 54, right: 24, top: 26, bottom: 38 },
+    tooltip: { trigger: "item", ...pointerNote(colours) },
+    xAxis: {
+      type: "value",
+      min: 0,
+      max: "dataMax",
+      name: `differential while shut, ${barUnit}; the maker's table ends at ${figure(x(torque.table.at(-1)![0]))}`,
+      nameLocation: "middle",
+      nameGap: 22,
+      nameTextStyle: text,
+      axisLabel: { ...text, formatter: figure, showMaxLabel: false },
+      splitLine: { lineStyle: { color: colours.grid } },
+      axisLine: { lineStyle: { color: colours.rule } },
+      axisTick: { show: false },
+    },
+    yAxis: {
+      type: "value",
+      min: 0,
+      max: Number((y(stemShown ? Math.max(torque.stemLimitNm, highest) : highest) * 1.1).toPrecision(2)),
+      name: nmUnit,
+      nameTextStyle: { ...text, align: "right" },
+      axisLabel: { ...text, showMaxLabel: false, formatter: figure },
+      splitLine: { lineStyle: { color: colours.grid } },
+    },
+    series: [
+      series("asked", {
+        areaStyle: { color: colours.second, opacity: 0.8 },
+        markLine: {
+          silent: true,
+          symbol: "none",
+          lineStyle: { color: colours.fails, type: "dashed" },
+          data: stemShown
+            ? [
+                {
+                  yAxis: y(torque.stemLimitNm),
+                  label: {
+                    formatter: `stem limit ${figureText(torque.stemLimitNm, "N·m", units)}`,
+                    position: "insideStartTop",
+                    color: colours.fails,
+                    fontFamily: chartFont,
+                    fontSize: 11,
+                  },
+                },
+              ]
+            : [],
+        },
+      }),
+      series("grown"),
+      series("table"),
+      {
+        type: "custom",
+        name: "cases",
+        z: 5,
+        data: known.map((c, at) => ({ value: [x(c.differentialBar!), y(c.breakNm!), at] })),
+        tooltip: {
+          formatter: ({ dataIndex }: { dataIndex: number }) => {
+            const c = known[dataIndex]!;
+            return [
+              c.name,
+              `differential ${figureText(c.differentialBar, "bar", units)}`,
+              `breaks open at ${figureText(c.breakNm, "N·m", units)}`,
+              `asked of a drive ${figureText(c.breakNm! * torque.appliedFactor, "N·m", units)}`,
+            ].join("\n");
+          },
+        },
+        renderItem: (
+          _: unknown,
+          api: { value: (i: number) => number; coord: (v: number[]) => number[]; getWidth: () => number },
+        ) => {
+          const c = known[api.value(2)]!;
+          const [px, py] = api.coord([x(c.differentialBar!), y(c.breakNm!)]) as [number, number];
+          const leftwards = px > api.getWidth() - 150;
+          const verdict = verdicts[c.id] ?? candidate.stations.torque;
+          return {
+            type: "group",
+            children: [
+              { type: "circle", shape: { cx: px, cy: py, r: 9 }, style: { fill: colours.paper } },
+              boreGraphics(verdict, px, py, 7, colours),
+              {
+                type: "text",
+                style: {
+                  text: `${c.name} ${figureText(c.breakNm, "N·m", units)}`,
+                  x: leftwards ? px - 12 : px + 12,
+                  y: py + 4,
+                  align: leftwards ? "right" : "left",
+                  verticalAlign: "top",
+                  fill: c.id === torque.hardest ? colours.ink : colours.dim,
+                  font: `${c.id === torque.hardest ? 600 : 400} 12px ${chartFont}`,
+                  stroke: colours.paper,
+                  lineWidth: 3,
+                },
+              },
+            ],
+          };
+        },
+      },
+    ],
+  };
+}
+
+/** Break-to-open torque over the differential: what the maker states, what time shut makes of it, what is asked. */
+const TorqueChart = memo(function TorqueChart({
+  detail,
+  verdicts,
+}: {
+  detail: CandidateDetail;
+  verdicts: Verdicts;
+}) {
+  const units = useUnits();
+  const options = useCallback(
+    (colours: PageColours) => torqueOptions(detail, verdicts, units, colours),
+    [detail, verdicts, units],
+  );
+  if (detail.byConstruction)
+    return <p className="p-2 text-dim">A valve by construction: its torque is the maker's to say.</p>;
+  const [beyond] = detail.torque.cases.filter((c) => c.breakNm === null);
+  return (
+    <div className="flex h-full flex-col">
+      {beyond && (
+        <p className="text-[12px] text-cannot">
+          No torque for {beyond.name}:{" "}
+          {beyond.differentialBar === null
+            ? "its differential is not known."
+            : `${figureText(beyond.differentialBar, "bar", units)} lies beyond the maker's table.`}
+        </p>
+      )}
+      <div className="min-h-0 flex-1">
+        <Chart
+          options={options}
+          says="Break-to-open torque over the differential, the cases on it. The findings carry the same figures."
+        />
+      </div>
+    </div>
+  );
+});
+
+export default TorqueChart;

@@ -1,0 +1,38 @@
+import type { TorquePicture } from "@proven-seat/core/proof";
+import { figure } from "@proven-seat/core/units";
+import { LineKey } from "../../parts/line-key.tsx";
+
+/** How the lines of the torque picture are drawn, in the picture and in its key. */
+export const lineStyles = {
+  asked: { width: 2.4, type: "solid", colour: "ink" },
+  grown: { width: 1.4, type: "dashed", colour: "ink" },
+  table: { width: 1, type: "dotted", colour: "dim" },
+} as const;
+const dashes = { solid: undefined, dashed: "4 3", dotted: "1.5 2" };
+
+const names = ({ longestShutDays, growth, appliedFactor }: TorquePicture) => ({
+  asked: appliedFactor === 1 ? "asked of a drive" : `asked of a drive, × ${appliedFactor.toFixed(2)}`,
+  grown: `after ${figure(longestShutDays)} days shut, × ${growth.toFixed(2)}`,
+  table: "maker's table, just cycled",
+});
+
+export function TorqueLegend({ of }: { of: TorquePicture }) {
+  const name = names(of);
+  return (
+    <LineKey
+      lines={(["asked", "grown", "table"] as const).map((id) => ({
+        name: name[id],
+        width: lineStyles[id].width,
+        dashes: dashes[lineStyles[id].type],
+        colour: `var(--${lineStyles[id].colour})`,
+      }))}
+    />
+  );
+}
+
+/** How the service factor is made up. */
+export const factorWords = ({ factorReasons, appliedFactor }: TorquePicture): string => {
+  const total = factorReasons.reduce((sum, { adds }) => sum + adds, 0);
+  const parts = factorReasons.map(({ why, adds }) => `${why} ${figure(adds)}`).join(" + ");
+  return `factor ${total.toFixed(2)}: ${parts}${appliedFactor < total ? `; the maker has ${(total / appliedFactor).toFixed(2)} in already` : ""}`;
+};
