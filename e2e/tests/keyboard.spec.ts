@@ -73,12 +73,64 @@ test("a tag is added by key and removed again", async ({ page, app }) => {
   await expect(page.getByLabel("tag number")).toHaveValue(/^NEW-/);
   await expect(page.getByText("No candidates yet")).toBeVisible();
   const number = await page.getByLabel("tag number").inputValue();
-  await page.keyboard.press("/");
+  // The cursor is in the number: a slash would be part of it.
+  await expect(page.getByLabel("tag number")).toBeFocused();
+  await page.keyboard.press("Control+k");
   await page.keyboard.type("remove this");
   await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "Remove the tag" }).click();
   await expect(page).toHaveURL(/line-up$/);
   await expect(page.getByRole("link", { name: number })).toHaveCount(0);
+});
+
+test("tags from paper are typed in a row without leaving the keyboard", async ({ page, app }) => {
+  await page.goto(`${app.url}/line-up`);
+  await expect(page.getByRole("link", { name: "XV-3017" })).toBeVisible();
+  await page.keyboard.press("n");
+  for (const number of ["PAPER-1a", "PAPER-2ok"]) {
+    await expect(page.getByLabel("tag number")).toHaveValue(/^NEW-/);
+    await expect(page.getByLabel("tag number")).toBeFocused();
+    await page.keyboard.type(number);
+    await page.keyboard.press("Enter");
+    await page.keyboard.type("Wash water, to and/or from");
+    await page.keyboard.press("Enter");
+    await expect(page.getByLabel("size", { exact: true })).toBeFocused();
+    await page.keyboard.type("80");
+    await page.keyboard.press("Enter");
+    await expect(page.getByLabel("line class", { exact: true })).toBeFocused();
+    await page.keyboard.type("300");
+    await page.keyboard.press("Enter");
+    await expect(page.getByLabel("family", { exact: true })).toBeFocused();
+    await page.keyboard.type("water");
+    await page.keyboard.press("Enter");
+    await expect(page.locator('[data-field="onSupplyLoss"] select')).toBeFocused();
+    await page.keyboard.type("close");
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("button", { name: "Add the first case" })).toBeFocused();
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("dialog")).toBeVisible();
+    await page.keyboard.press("Enter");
+    await expect(page.getByLabel(/^upstream, normal/)).toBeFocused();
+    await page.keyboard.type("145 psi");
+    await page.keyboard.press("Enter");
+    await expect(page.getByLabel(/^temperature, normal/)).toBeFocused();
+    await page.keyboard.type("40");
+    await expect(page.getByText(/candidates proved/)).toBeVisible();
+    await expect(page.getByText("must be known")).toHaveCount(0);
+    await page.keyboard.press("Control+Enter");
+  }
+  await expect(page.getByLabel("tag number")).toHaveValue(/^NEW-/);
+  await page.goto(`${app.url}/line-up`);
+  const row = page.getByRole("row", { name: /PAPER-2ok/ });
+  await expect(row).toContainText("Wash water, to and/or from");
+  await expect(row).toContainText("80");
+  await expect(row).toContainText("class 300");
+});
+
+test("a question pressed puts the cursor into its field", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("XV-9001", "duty"));
+  await page.getByRole("button", { name: "Line class", exact: true }).click();
+  await expect(page.getByLabel("line class", { exact: true })).toBeFocused();
 });
 
 test("filters say how many fit and are cleared in place", async ({ page, app }) => {

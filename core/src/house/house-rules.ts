@@ -15,6 +15,17 @@ export const houseRuleDefinitions = {
   ...assumptions,
 } as const;
 
+/** The rules by what they are about, in the order they are read. */
+export const houseRuleGroups: readonly { readonly name: string; readonly ids: readonly HouseRuleId[] }[] = (
+  [
+    ["Margins", margins],
+    ["Torque", torque],
+    ["Bodies", bodies],
+    ["Service", service],
+    ["What is assumed where nothing is stated", assumptions],
+  ] as const
+).map(([name, rules]) => ({ name, ids: Object.keys(rules) as HouseRuleId[] }));
+
 type Definitions = typeof houseRuleDefinitions;
 export type HouseRuleId = keyof Definitions;
 export type HouseRules = {

@@ -3,6 +3,7 @@ import {
   defaultHouseRules,
   type HouseRuleId,
   houseRuleDefinitions,
+  houseRuleGroups,
   houseRulesSchema,
 } from "./house-rules.ts";
 
@@ -25,6 +26,11 @@ describe("house rules", () => {
       expect(rule.options).toContain(rule.default);
       expect(rule.options.length).toBeGreaterThan(1);
     }
+  });
+  it("each stand in one group", () => {
+    const grouped = houseRuleGroups.flatMap(({ ids }) => ids);
+    expect(grouped).toEqual(Object.keys(houseRuleDefinitions));
+    expect(new Set(houseRuleGroups.map(({ name }) => name)).size).toBe(houseRuleGroups.length);
   });
   it("have labels of their own", () => {
     const labels = ids.map((id) => houseRuleDefinitions[id].label);

@@ -1,7 +1,10 @@
 import { useRef } from "react";
 
-/** Gives the focus back to where it was before a dialog opened; spread it on the dialog's content. */
-export function useFocusReturn() {
+/**
+ * Gives the focus back to where it was before a dialog opened, or to what the dialog made; spread it on the
+ * dialog's content.
+ */
+export function useFocusReturn(made: () => HTMLElement | null = () => null) {
   const before = useRef<HTMLElement | null>(null);
   return {
     onOpenAutoFocus: () => {
@@ -9,7 +12,7 @@ export function useFocusReturn() {
     },
     onCloseAutoFocus: (event: Event) => {
       event.preventDefault();
-      before.current?.focus();
+      (made() ?? before.current)?.focus();
     },
   };
 }

@@ -9,11 +9,13 @@ interface Props {
   says: string;
   children: ReactNode;
   wide?: boolean;
+  /** What takes the focus afterwards, in place of what had it before. */
+  made?: () => HTMLElement | null;
 }
 
 /** A question or a list in front of the room; Escape closes it and the focus goes back. */
-export function SheetDialog({ open, onClose, title, says, children, wide = false }: Props) {
-  const focusReturn = useFocusReturn();
+export function SheetDialog({ open, onClose, title, says, children, wide = false, made }: Props) {
+  const focusReturn = useFocusReturn(made);
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>

@@ -1,4 +1,4 @@
-import { type ReactNode, Suspense } from "react";
+import type { ReactNode } from "react";
 
 /** A picture with its heading and key, taking its share of the centre. */
 export function Drawing({
@@ -27,9 +27,7 @@ export function Drawing({
         </span>
       </div>
       {legend}
-      <div className="min-h-0 flex-1">
-        <Suspense fallback={<p className="p-4 text-dim">Drawing …</p>}>{children}</Suspense>
-      </div>
+      <div className="min-h-0 flex-1">{children}</div>
     </section>
   );
 }

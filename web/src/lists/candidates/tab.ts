@@ -1,8 +1,8 @@
-import { lazy } from "react";
+import { later } from "../../parts/later.tsx";
 import type { Tab } from "../tab.ts";
 
 export const candidates: Tab = {
   id: "candidates",
   name: "Candidates",
-  Content: lazy(() => import("./candidate-list.tsx")),
+  Content: later(() => import("./candidate-list.tsx")),
 };

@@ -1,10 +1,10 @@
-import { lazy } from "react";
 import { useBench } from "../../bench/bench-store.ts";
+import { later } from "../../parts/later.tsx";
 import type { Tab } from "../tab.ts";
 
 export const compare: Tab = {
   id: "compare",
   name: "Compare",
   useCount: () => useBench((s) => s.compared.length),
-  Content: lazy(() => import("./compare.tsx")),
+  Content: later(() => import("./compare.tsx")),
 };

@@ -1,8 +1,8 @@
-import { lazy } from "react";
+import { later } from "../../parts/later.tsx";
 import type { Tab } from "../tab.ts";
 
 export const drives: Tab = {
   id: "drives",
   name: "Drives",
-  Content: lazy(() => import("./drive-options.tsx")),
+  Content: later(() => import("./drive-options.tsx")),
 };

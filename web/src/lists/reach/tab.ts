@@ -1,8 +1,8 @@
-import { lazy } from "react";
+import { later } from "../../parts/later.tsx";
 import type { Tab } from "../tab.ts";
 
 export const reach: Tab = {
   id: "reach",
   name: "How far it may move",
-  Content: lazy(() => import("./reach-list.tsx")),
+  Content: later(() => import("./reach-list.tsx")),
 };

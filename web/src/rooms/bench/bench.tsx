@@ -41,10 +41,10 @@ function useIssued(tagId: string): IssuedState | null {
     : null;
 }
 
-/** Verdicts by case; the same object while they are the same, so that nothing is drawn for nothing. */
-function useCaseVerdicts(view: BenchView | null) {
-  const written = JSON.stringify(caseVerdicts(view));
-  return useMemo(() => JSON.parse(written) as ReturnType<typeof caseVerdicts>, [written]);
+/** Plain data; the same object while it says the same, so that nothing is drawn for nothing. */
+function useSame<T>(value: T): T {
+  const written = JSON.stringify(value);
+  return useMemo(() => JSON.parse(written) as T, [written]);
 }
 
 function Footer({ view, behind }: { view: BenchView | null; behind: boolean }) {
@@ -69,7 +69,8 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
   const { view, behind, failure } = useBenchProof();
   const units = useUnits();
   const issued = useIssued(tagId);
-  const verdicts = useCaseVerdicts(view);
+  const verdicts = useSame(caseVerdicts(view));
+  const toKnow = useSame((view?.missing ?? []).filter((m) => m.assumption === null).map((m) => m.field));
   const faults = useMemo(() => faultsOf(content), [content]);
   const choosing = useChoosing(view);
   const [asking, setAsking] = useState<"stale" | "remove" | null>(null);
@@ -98,12 +99,12 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
 
   return (
     <div className="grid h-full grid-rows-[auto_minmax(0,1fr)]">
-      <BenchHeader faults={faults} onStale={() => setAsking("stale")} />
+      <BenchHeader faults={faults} toKnow={toKnow} onStale={() => setAsking("stale")} />
       <Footer view={view} behind={behind} />
       <TheLine marks={marks} current={station.id} tagId={tagId} />
       <div className="grid min-h-0 grid-cols-[280px_minmax(0,1fr)_344px]">
         <div className="min-h-0 border-r border-rule">
-          <DutyPanel faults={faults} caseVerdicts={verdicts} />
+          <DutyPanel faults={faults} caseVerdicts={verdicts} toKnow={toKnow} />
         </div>
         <div className={`flex min-h-0 flex-col ${behind ? "opacity-80" : ""}`}>
           {failure && <Notice title="The proof could not be made">{failure}</Notice>}

@@ -1,5 +1,6 @@
 import { useEffect } from "react";
 import { useNavigate } from "react-router";
+import { useAddTag } from "../../app/add-tag.ts";
 import { useCommands } from "../../app/commands.ts";
 import { redo, undo, useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
@@ -19,9 +20,13 @@ export function useBenchCommands(
   onRemove: () => void,
 ): void {
   const navigate = useNavigate();
+  const addTag = useAddTag();
   const goTo = (to: Station | undefined) => to && void navigate(`/tags/${tagId}/${to.id}`);
   const at = stations.indexOf(station);
   const compare = () => inHand !== null && useBench.getState().compare(inHand);
+  // What stands on the bench is saved on the way out; a tag that cannot be made says so where saving does.
+  const another = () =>
+    void addTag().catch((error: Error) => useBench.getState().setSave({ kind: "kept", why: error.message }));
   const lettered: readonly StationCommand[] = [
     { name: "Choose the valve in hand", key: "c", act: choose },
     { name: "Override with a reason", key: "v", act: override },
@@ -47,6 +52,7 @@ export function useBenchCommands(
       ...lettered.map(({ name, key, act }) => ({ name, act, ...(key && { keys: key.toUpperCase() }) })),
       { name: "Undo", keys: "Ctrl Z", act: undo },
       { name: "Redo", keys: "Ctrl Shift Z", act: redo },
+      { name: "Add another tag", keys: "Ctrl Enter", act: another },
       { name: "Save now", keys: "Ctrl S", act: () => void saveNow() },
     ]);
     return () => setOfRoom([]);
@@ -58,6 +64,7 @@ export function useBenchCommands(
     "mod+z": undo,
     "mod+shift+z": redo,
     "mod+y": redo,
+    "mod+Enter": another,
     "mod+s": () => void saveNow(),
   });
 }

@@ -1,13 +1,40 @@
+import { type KeyboardEvent, useEffect, useRef } from "react";
+import { useLocation } from "react-router";
+import type { NewTagState } from "../../app/add-tag.ts";
 import { useProject } from "../../app/queries.ts";
 import { InHeader } from "../../app/slots.tsx";
 import { useBench } from "../../bench/bench-store.ts";
+import { enterField, nextToKnow } from "../../parts/field-place.ts";
 import { SaveStateText } from "./save-state.tsx";
 
+const onEnter = (act: () => void) => (event: KeyboardEvent) => {
+  if (event.key !== "Enter" || event.nativeEvent.isComposing || event.ctrlKey || event.metaKey) return;
+  event.preventDefault();
+  act();
+};
+
 /** The tag's number and service, edited in the header, and what is saved of it. */
-export function BenchHeader({ faults, onStale }: { faults: Record<string, string>; onStale: () => void }) {
+export function BenchHeader({
+  faults,
+  toKnow,
+  onStale,
+}: {
+  faults: Record<string, string>;
+  toKnow: readonly string[];
+  onStale: () => void;
+}) {
   const project = useProject();
   const content = useBench((s) => s.content!);
   const { editTag } = useBench.getState();
+  const number = useRef<HTMLInputElement>(null);
+  const { state, key } = useLocation();
+  const fresh = (state as NewTagState | null)?.newTag === true;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each new tag
+  useEffect(() => {
+    if (!fresh) return;
+    number.current?.focus();
+    number.current?.select();
+  }, [fresh, key]);
   return (
     <InHeader>
       <span className="truncate text-dim">
@@ -20,7 +47,9 @@ export function BenchHeader({ faults, onStale }: { faults: Record<string, string
         aria-label="tag number"
         aria-invalid={faults.number !== undefined}
         title={faults.number}
+        ref={number}
         value={content.number}
+        onKeyDown={onEnter(() => enterField("service"))}
         onChange={(e) => editTag({ number: e.target.value })}
       />
       {faults.number && (
@@ -28,15 +57,21 @@ export function BenchHeader({ faults, onStale }: { faults: Record<string, string
           {faults.number}
         </span>
       )}
-      <input
-        className="field min-w-24 flex-1"
-        aria-label="service"
-        placeholder="service"
-        maxLength={120}
-        value={content.service}
-        title={content.service}
-        onChange={(e) => editTag({ service: e.target.value })}
-      />
+      <span className="flex min-w-24 flex-1" data-field="service">
+        <input
+          className="field"
+          aria-label="service"
+          placeholder="service"
+          maxLength={120}
+          value={content.service}
+          title={content.service}
+          onKeyDown={onEnter(() => {
+            const next = nextToKnow(toKnow, null);
+            if (next !== null) enterField(next);
+          })}
+          onChange={(e) => editTag({ service: e.target.value })}
+        />
+      </span>
       <SaveStateText onStale={onStale} />
     </InHeader>
   );

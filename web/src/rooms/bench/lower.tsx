@@ -1,5 +1,4 @@
 import { Tabs } from "radix-ui";
-import { Suspense } from "react";
 import type { Tab } from "../../lists/tab.ts";
 import { Notice } from "../../parts/notice.tsx";
 import type { Station } from "../../stations/station.ts";
@@ -49,9 +48,7 @@ export function Lower({ station, view }: { station: Station; view: BenchView }) 
           value={id}
           className="flex min-h-0 flex-1 flex-col data-[state=inactive]:hidden"
         >
-          <Suspense fallback={<p className="p-2 text-dim">Coming …</p>}>
-            {id === shown.id && <Content view={view} />}
-          </Suspense>
+          {id === shown.id && <Content view={view} />}
         </Tabs.Content>
       ))}
     </Tabs.Root>

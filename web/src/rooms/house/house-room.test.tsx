@@ -1,4 +1,5 @@
 // @vitest-environment happy-dom
+import { houseRuleGroups } from "@proven-seat/core/house";
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { type Asked, answering, inTheShell, problem } from "../../../test/answers.tsx";
@@ -92,6 +93,26 @@ describe("the house rules", () => {
     fireEvent.submit(document.querySelector("form")!);
     expect(await screen.findByText("Version 2 was put in force meanwhile.")).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>("Service factor").value).toBe("1.3");
+  });
+  it("stand in groups, and are found by name, reason and unit", async () => {
+    await open();
+    const headings = () => screen.getAllByRole("heading", { level: 2 }).map((h) => h.textContent);
+    for (const { name, ids } of houseRuleGroups) expect(headings()).toContain(`${name} ${ids.length}`);
+    fireEvent.change(screen.getByLabelText("Find a house rule"), { target: { value: "steam" } });
+    expect(screen.queryByLabelText("Pressure margin wanted")).toBeNull();
+    expect(headings().some((h) => / of \d+$/.test(h!))).toBe(true);
+    fireEvent.change(screen.getByLabelText("Find a house rule"), { target: { value: "no such word" } });
+    expect(screen.getByText('No house rule speaks of "no such word".')).toBeTruthy();
+  });
+  it("are shown alone where they differ from the default, a change not saved yet among them", async () => {
+    await open();
+    fireEvent.click(screen.getByLabelText("only what differs from default"));
+    expect(screen.getByText("Every house rule stands at its default.")).toBeTruthy();
+    fireEvent.click(screen.getByLabelText("only what differs from default"));
+    set("Service factor", "1.3");
+    fireEvent.click(screen.getByLabelText("only what differs from default"));
+    expect(screen.getByLabelText("Service factor")).toBeTruthy();
+    expect(document.querySelectorAll('section[aria-label="Rules"] li')).toHaveLength(1);
   });
   it("say why they cannot be read", async () => {
     answering({ ...answers, "/api/house-rules": problem(503, "The database cannot be reached.") });

@@ -1,75 +1,25 @@
 import type { HouseRuleVersion } from "@proven-seat/contract";
 import { type HouseRuleId, type HouseRules, houseRuleDefinitions } from "@proven-seat/core/house";
 import { useMemo, useState } from "react";
-import { Link } from "react-router";
 import { call } from "../../app/api.ts";
 import { queryClient, useHouseRules } from "../../app/queries.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
-import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Notice } from "../../parts/notice.tsx";
-import { type Flips, useFlips } from "./flips.ts";
+import { FlipList } from "./flip-list.tsx";
+import { useFlips } from "./flips.ts";
 import { ruleFault } from "./rule-fault.ts";
+import { RuleList } from "./rule-list.tsx";
 import { RuleRow } from "./rule-row.tsx";
 import { Versions } from "./versions.tsx";
 
 const ids = Object.keys(houseRuleDefinitions) as HouseRuleId[];
 
-function FlipList({ flips, changed }: { flips: Flips; changed: number }) {
-  if (changed === 0)
-    return (
-      <p className="text-dim">
-        Change a rule, and the tags it would turn are listed here before anything is saved.
-      </p>
-    );
-  const { done, total } = flips;
-  return (
-    <div aria-busy={done < total}>
-      <p className="mb-1 text-dim" role="status">
-        {flips.trouble ??
-          (done < total || total === 0
-            ? `${done} of ${total} tags proved under both …`
-            : flips.flips.length === 0
-              ? `No tag turns: ${total} proved under both.`
-              : `${flips.flips.length} of ${total} tags turn.`)}
-      </p>
-      <ul>
-        {flips.flips.map((f) => (
-          <li
-            key={f.id}
-            className="grid grid-cols-[5.2rem_18px_1rem_18px_minmax(0,1fr)] items-baseline gap-x-1 border-b border-rule/60 py-[2px]"
-          >
-            <Link className="font-semibold hover:underline" to={`/tags/${f.id}/duty`} title={f.service}>
-              {f.number}
-            </Link>
-            <span className="self-center">
-              <BoreMark verdict={f.from} />
-            </span>
-            <span aria-hidden="true">→</span>
-            <span className="self-center">
-              <BoreMark verdict={f.to} />
-            </span>
-            <span className="truncate text-[12px]" title={[f.because, f.instead].filter(Boolean).join("; ")}>
-              {f.standing[0] !== f.standing[1] && (
-                <span className="figures">
-                  {f.standing[0]} → {f.standing[1]} stand{" "}
-                </span>
-              )}
-              <span className="text-dim">
-                {f.from !== f.to ? f.because : ""}
-                {f.instead !== null && `${f.from !== f.to ? "; " : ""}first then: ${f.instead}`}
-              </span>
-            </span>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
 /** Each number and school of the house: default, range, reason, versions, and what a change would turn. */
 export function HouseRoom() {
   const house = useHouseRules();
   const [edits, setEdits] = useState<Readonly<Partial<Record<HouseRuleId, string>>>>({});
+  const [wanted, setWanted] = useState("");
+  const [differing, setDiffering] = useState(false);
   const [reason, setReason] = useState("");
   const [saving, setSaving] = useState<"no" | "yes" | string>("no");
   const inForce = house.data?.values;
@@ -124,31 +74,38 @@ export function HouseRoom() {
     <div className="grid h-full grid-cols-[minmax(0,1fr)_380px]">
       <InHeader>
         <h1 className="sr-only">House rules</h1>
-        <span className="text-dim">
+        <input
+          className="field max-w-64 border-b-rule!"
+          type="search"
+          aria-label="Find a house rule"
+          placeholder="Find by name, reason or unit"
+          value={wanted}
+          onChange={(e) => setWanted(e.target.value)}
+        />
+        <label className="flex items-center gap-1.5 whitespace-nowrap">
+          <input type="checkbox" checked={differing} onChange={(e) => setDiffering(e.target.checked)} />
+          only what differs from default
+        </label>
+        <span className="truncate text-dim" title={house.data.reason}>
           version {house.data.version} in force: {house.data.reason}
         </span>
       </InHeader>
       <InStatus>
         {changed.length === 0 ? `${ids.length} rules` : `${changed.length} changed, not saved`}
       </InStatus>
-      <section aria-label="Rules" className="overflow-auto py-3 pr-4 pl-6">
-        <p className="mb-2 text-dim">
-          Numbers and choices this organisation owns. Where practitioners differ, the difference lives here.
-        </p>
-        <ul>
-          {ids.map((id) => (
-            <RuleRow
-              key={id}
-              id={id}
-              value={draft[id]}
-              inForce={inForce[id]}
-              typed={edits[id]}
-              fault={faults[id]}
-              onChange={(text) => change(id, text)}
-            />
-          ))}
-        </ul>
-      </section>
+      <RuleList wanted={wanted} differing={differing} draft={draft}>
+        {(id) => (
+          <RuleRow
+            key={id}
+            id={id}
+            value={draft[id]}
+            inForce={inForce[id]}
+            typed={edits[id]}
+            fault={faults[id]}
+            onChange={(text) => change(id, text)}
+          />
+        )}
+      </RuleList>
       <aside className="flex min-h-0 flex-col gap-4 overflow-auto border-l border-rule px-4 py-3">
         <section aria-label="What a change would turn">
           <h2 className="mb-1">What the change would turn</h2>

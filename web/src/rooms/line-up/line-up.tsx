@@ -1,11 +1,10 @@
 import { addressOf, type ImportResult } from "@proven-seat/contract";
-import { emptyDuty } from "@proven-seat/core/duty";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
-import { call } from "../../app/api.ts";
+import { useAddTag } from "../../app/add-tag.ts";
 import { useCommands } from "../../app/commands.ts";
-import { queryClient, useProject, useProjects, useTagRows } from "../../app/queries.ts";
+import { useProject, useProjects, useTagRows } from "../../app/queries.ts";
 import { useReading } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
@@ -31,7 +30,7 @@ export function LineUp() {
   const [filter, setFilter] = useState(everything);
   const settled = useDeferredValue(filter);
   const [current, setCurrent] = useState(0);
-  const [adding, setAdding] = useState<string | null>(null);
+  const [notAdded, setNotAdded] = useState<string | null>(null);
   const scroller = useRef<HTMLDivElement>(null);
   const search = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
@@ -58,22 +57,8 @@ export function LineUp() {
       scroller.current?.querySelector<HTMLElement>(`[data-row="${shown[at]?.id}"]`)?.focus(),
     );
   };
-  const add = async () => {
-    if (!project) return;
-    const used = new Set(rows.map((row) => row.number));
-    let n = rows.length + 1;
-    while (used.has(`NEW-${n}`)) n++;
-    try {
-      const tag = await call("createTag", {
-        parameters: { id: project.id },
-        body: { number: `NEW-${n}`, duty: emptyDuty },
-      });
-      void queryClient.invalidateQueries({ queryKey: ["tags"] });
-      void navigate(`/tags/${tag.id}/duty`);
-    } catch (error) {
-      setAdding((error as Error).message);
-    }
-  };
+  const addTag = useAddTag();
+  const add = () => addTag().catch((error: Error) => setNotAdded(error.message));
   useShortcuts({
     ArrowDown: () => goTo(current + 1),
     ArrowUp: () => goTo(current - 1),
@@ -142,9 +127,9 @@ export function LineUp() {
             imported: {imported.added} added, {imported.updated} updated, {imported.unchanged} unchanged
           </span>
         )}
-        {adding && (
+        {notAdded && (
           <span className="text-fails" role="alert">
-            {adding}
+            {notAdded}
           </span>
         )}
         <span className="ml-auto flex items-center gap-3">

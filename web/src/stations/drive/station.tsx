@@ -1,16 +1,16 @@
 import { handTurns } from "@proven-seat/core/torque";
 import { figureText } from "@proven-seat/core/units";
-import { lazy } from "react";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { drives } from "../../lists/drives/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";
+import { later } from "../../parts/later.tsx";
 import { Drawing } from "../drawing.tsx";
 import { ofRules } from "../of-rules.ts";
 import type { OnTheBench, Station } from "../station.ts";
 import { StrokeLegend } from "./stroke-lines.tsx";
 
-const StrokeChart = lazy(() => import("./stroke-chart.tsx"));
+const StrokeChart = later(() => import("./stroke-chart.tsx"));
 
 /** The drive, or what a bare stem takes and whether a hand can. */
 function turnedBy({ view, units }: OnTheBench): string {

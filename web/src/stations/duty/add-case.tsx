@@ -1,6 +1,8 @@
 import { caseKindDescriptions } from "@proven-seat/core/duty";
+import { useRef } from "react";
 import { create } from "zustand";
 import { useBench } from "../../bench/bench-store.ts";
+import { entryOf } from "../../parts/field-place.ts";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
 
@@ -13,6 +15,7 @@ export const useAddCase = create<{ open: boolean; set: (open: boolean) => void }
 /** Adds an operating case of a kind, started with what the kind usually means. */
 export function AddCase() {
   const { open, set } = useAddCase();
+  const added = useRef("");
   const used = useBench((s) => s.content!.duty.cases);
   return (
     <>
@@ -24,6 +27,7 @@ export function AddCase() {
         open={open}
         onClose={() => set(false)}
         title="Add a case"
+        made={() => entryOf(added.current)}
         says="Each kind starts with what it usually means; every figure is there to be corrected."
       >
         <ul
@@ -43,6 +47,7 @@ export function AddCase() {
                 type="button"
                 className="grid w-full grid-cols-[9rem_minmax(0,1fr)] px-1 py-1 text-left hover:bg-second"
                 onClick={() => {
+                  added.current = `cases.${used.length}.upstreamBarG`;
                   useBench.getState().addCase(kind);
                   set(false);
                 }}

@@ -59,7 +59,7 @@ export function CasesTable({ faults, verdicts }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   if (cases.length === 0) {
     return (
-      <p className="border-y border-rule py-3 text-dim">
+      <p className="border-y border-rule py-3 text-dim" data-field="cases">
         No operating case yet: what the valve must survive.{" "}
         <button type="button" className="act" onClick={() => useAddCase.getState().set(true)}>
           Add the first case
@@ -121,13 +121,13 @@ export function CasesTable({ faults, verdicts }: Props) {
                   aria-invalid={faults[`cases.${index}.name`] !== undefined}
                 />
               </span>
-              <span role="cell">
+              <span role="cell" data-field={`cases.${index}.upstreamBarG`}>
                 <CaseFigure of={c} index={index} part="upstreamBarG" label="upstream" faults={faults} />
               </span>
-              <span role="cell">
+              <span role="cell" data-field={`cases.${index}.downstreamBarG`}>
                 <CaseFigure of={c} index={index} part="downstreamBarG" label="downstream" faults={faults} />
               </span>
-              <span role="cell">
+              <span role="cell" data-field={`cases.${index}.temperatureC`}>
                 <CaseFigure of={c} index={index} part="temperatureC" label="temperature" faults={faults} />
               </span>
             </div>

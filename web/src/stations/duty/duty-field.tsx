@@ -187,7 +187,7 @@ export const DutyFieldRow = memo(function DutyFieldRow({ of, fault, estimate }: 
   const wrong = useFault(fields, fault);
   if (of.kind === "range")
     return (
-      <FieldRow label={of.name} fault={wrong}>
+      <FieldRow label={of.name} path={of.low.path} fault={wrong}>
         <span className="grid grid-cols-[3.6rem_auto_3.6rem_1fr] items-baseline gap-1">
           <Figure of={of.low} label={inSentence(of.low.label)} fault={fault(of.low.path)} />
           <span aria-hidden="true">…</span>
@@ -200,7 +200,7 @@ export const DutyFieldRow = memo(function DutyFieldRow({ of, fault, estimate }: 
   if (holds.kind === "number")
     return <Count of={field} unit={holds.unit} fault={fault(field.path)} estimate={estimate} />;
   return (
-    <FieldRow label={shortName(field)} fault={wrong}>
+    <FieldRow label={shortName(field)} path={field.path} fault={wrong}>
       <EntryOf of={field} fault={fault(field.path)} estimate={estimate} />
     </FieldRow>
   );

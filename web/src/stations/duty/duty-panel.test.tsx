@@ -6,6 +6,7 @@ import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { CasesTable } from "./cases-table.tsx";
 import { DutyFieldRow } from "./duty-field.tsx";
+import { DutyPanel } from "./duty-panel.tsx";
 import { panelRows } from "./fields.ts";
 import MissingList from "./missing-list.tsx";
 
@@ -67,6 +68,40 @@ describe("operating cases", () => {
     atTheBench("XV-3052", (d) => ({ ...d, cases: [] }));
     render(<CasesTable faults={{}} verdicts={{}} />);
     expect(screen.getByRole("button", { name: "Add the first case" })).toBeTruthy();
+  });
+});
+
+describe("Enter in an entry of the duty", () => {
+  const drawn = () => {
+    atTheBench("XV-3052");
+    render(
+      <DutyPanel faults={{}} caseVerdicts={{}} toKnow={["dn", "lineDesignation", "cases.1.temperatureC"]} />,
+    );
+  };
+  const enter = (label: string, more: object = {}) =>
+    fireEvent.keyDown(input(label), { key: "Enter", ...more });
+  it("leads to the next thing that must be known, and there on to the first again", () => {
+    drawn();
+    for (const [from, to] of [
+      ["size", "line class"],
+      ["line class", "temperature, maximum, °C"],
+      ["temperature, maximum, °C", "size"],
+      ["fluid", "size"],
+    ]) {
+      input(from!).focus();
+      enter(from!);
+      expect(document.activeElement, from).toBe(input(to!));
+    }
+  });
+  it("means nothing to a key that goes with it, and in a button", () => {
+    drawn();
+    input("size").focus();
+    enter("size", { ctrlKey: true });
+    expect(document.activeElement).toBe(input("size"));
+    const toxic = screen.getByRole("button", { name: "toxic" });
+    toxic.focus();
+    fireEvent.keyDown(toxic, { key: "Enter" });
+    expect(document.activeElement).toBe(toxic);
   });
 });
 

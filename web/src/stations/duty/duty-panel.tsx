@@ -1,9 +1,10 @@
 import { parseDesignation } from "@proven-seat/core/reference";
 import type { Verdict } from "@proven-seat/core/rules";
 import { parseNominalSize, readsInches, sizeText } from "@proven-seat/core/units";
-import { useCallback } from "react";
+import { type KeyboardEvent, memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
+import { enterField, nextToKnow, pathOf } from "../../parts/field-place.ts";
 import { AddCase } from "./add-case.tsx";
 import { CasesTable } from "./cases-table.tsx";
 import { DutyFieldRow } from "./duty-field.tsx";
@@ -14,6 +15,20 @@ import { ReadText } from "./read-text.tsx";
 interface Props {
   faults: Record<string, string>;
   caseVerdicts: Readonly<Record<string, Verdict>>;
+  /** Paths of what must be known and is not. */
+  toKnow: readonly string[];
+}
+
+/** Enter leads from one thing that must be known to the next. */
+function leadOn(event: KeyboardEvent<HTMLElement>, toKnow: readonly string[]): void {
+  const { target } = event;
+  const entering = target instanceof HTMLInputElement || target instanceof HTMLSelectElement;
+  if (event.key !== "Enter" || event.nativeEvent.isComposing || event.ctrlKey || event.metaKey || !entering)
+    return;
+  const next = nextToKnow(toKnow, pathOf(target));
+  if (next === null) return;
+  event.preventDefault();
+  enterField(next);
 }
 
 const heading = "mt-3 mb-1 border-b border-rule text-[12px] font-normal! text-dim";
@@ -59,10 +74,14 @@ function SizeAndClass({ fault }: { fault: (path: string) => string | undefined }
 }
 
 /** What goes in: cases first, then everything else an order needs. */
-export function DutyPanel({ faults, caseVerdicts }: Props) {
+export const DutyPanel = memo(function DutyPanel({ faults, caseVerdicts, toKnow }: Props) {
   const fault = useCallback((path: string) => faults[path], [faults]);
   return (
-    <section aria-label="Duty" className="flex h-full flex-col overflow-auto py-3 pr-4 pl-6">
+    <section
+      aria-label="Duty"
+      className="flex h-full flex-col overflow-auto py-3 pr-4 pl-6"
+      onKeyDown={(event) => leadOn(event, toKnow)}
+    >
       <div className="mb-2 flex items-baseline justify-between">
         <h2>Duty</h2>
         <AddCase />
@@ -87,4 +106,4 @@ export function DutyPanel({ faults, caseVerdicts }: Props) {
       ))}
     </section>
   );
-}
+});

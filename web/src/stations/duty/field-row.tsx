@@ -4,14 +4,17 @@ import type { ReactNode } from "react";
 export function FieldRow({
   label,
   fault,
+  path,
   children,
 }: {
   label: string;
   fault?: string | undefined;
+  /** Of the field entered here. */
+  path?: string;
   children: ReactNode;
 }) {
   return (
-    <div className="grid grid-cols-[92px_minmax(0,1fr)] items-baseline">
+    <div className="grid grid-cols-[92px_minmax(0,1fr)] items-baseline" data-field={path}>
       <span className="text-dim">{label}</span>
       {children}
       {fault && (

@@ -21,7 +21,7 @@ function Hazards({ fault }: { fault: string | undefined }) {
     editDuty({ fluid: { ...fluid, hazards: next } });
   };
   return (
-    <FieldRow label="hazards" fault={fault}>
+    <FieldRow label="hazards" path="fluid.hazards" fault={fault}>
       <fieldset aria-label="hazards" className="flex flex-wrap gap-x-1 gap-y-0.5">
         {allHazards.map((hazard) => (
           <button
@@ -69,7 +69,7 @@ export const FluidFields = memo(function FluidFields({
   );
   return (
     <>
-      <FieldRow label="fluid" fault={fault("fluid.name")}>
+      <FieldRow label="fluid" path="fluid.name" fault={fault("fluid.name")}>
         <input
           className="field"
           aria-label="fluid"
@@ -78,7 +78,7 @@ export const FluidFields = memo(function FluidFields({
           onChange={(e) => editDuty({ fluid: { ...fluid, name: e.target.value } })}
         />
       </FieldRow>
-      <FieldRow label="substance" fault={fault("fluid.substance")}>
+      <FieldRow label="substance" path="fluid.substance" fault={fault("fluid.substance")}>
         <select
           className={`field ${fluid.substance === null ? "text-dim" : ""}`}
           aria-label="substance"

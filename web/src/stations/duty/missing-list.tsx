@@ -4,6 +4,7 @@ import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswers } from "../../bench/answers.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
+import { enterField } from "../../parts/field-place.ts";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/views.ts";
 
@@ -30,7 +31,15 @@ function Item({ missing: m, effect }: { missing: Missing; effect: number | undef
         <BoreMark verdict={m.assumption === null ? "cannot tell" : "not asked"} label={false} />
       </span>
       <span>
-        <span className="font-semibold">{m.label}</span>:{" "}
+        <button
+          type="button"
+          className="text-left font-semibold hover:underline"
+          title="Enter it"
+          onClick={() => enterField(m.field)}
+        >
+          {m.label}
+        </button>
+        :{" "}
         {m.assumption === null ? (
           <span className="text-cannot">not known, and nothing is assumed.</span>
         ) : (

@@ -29,7 +29,11 @@ export function ReadText({
   const { setUnreadable, clearUnreadable } = useBench.getState();
   const [typed, setTyped] = useState<string | null>(null);
   return (
-    <FieldRow label={label} fault={unreadable === undefined ? fault : says.replace("…", unreadable)}>
+    <FieldRow
+      label={label}
+      path={path}
+      fault={unreadable === undefined ? fault : says.replace("…", unreadable)}
+    >
       <input
         className={`field ${figures ? "figures" : ""}`}
         aria-label={label}

@@ -1,11 +1,11 @@
-import { lazy, Suspense } from "react";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";
+import { later } from "../../parts/later.tsx";
 import type { Station } from "../station.ts";
 import { useAddCase } from "./add-case.tsx";
 
-const MissingList = lazy(() => import("./missing-list.tsx"));
+const MissingList = later(() => import("./missing-list.tsx"));
 
 export const station: Station = {
   id: "duty",
@@ -19,9 +19,7 @@ export const station: Station = {
   Picture: ({ view }) => (
     <section aria-label="Missing" className="max-h-[45%] shrink-0 overflow-auto px-4 pt-3">
       <h2>What the duty leaves open</h2>
-      <Suspense fallback={<p className="text-dim">Coming …</p>}>
-        <MissingList view={view} />
-      </Suspense>
+      <MissingList view={view} />
     </section>
   ),
   tabs: [candidates, reach, compare],

@@ -1,13 +1,13 @@
-import { lazy } from "react";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";
+import { later } from "../../parts/later.tsx";
 import { Drawing } from "../drawing.tsx";
 import { ofRules } from "../of-rules.ts";
 import type { Station } from "../station.ts";
 import { EnvelopeLegend } from "./envelope-lines.tsx";
 
-const EnvelopeChart = lazy(() => import("./envelope-chart.tsx"));
+const EnvelopeChart = later(() => import("./envelope-chart.tsx"));
 
 export const station: Station = {
   id: "envelope",
@@ -27,7 +27,7 @@ export const station: Station = {
     ),
   tabs: [
     candidates,
-    { id: "seats", name: "Seats", Content: lazy(() => import("./seat-ladder.tsx")) },
+    { id: "seats", name: "Seats", Content: later(() => import("./seat-ladder.tsx")) },
     reach,
     compare,
   ],

@@ -1,13 +1,13 @@
-import { lazy } from "react";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { drives } from "../../lists/drives/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";
+import { later } from "../../parts/later.tsx";
 import { Drawing } from "../drawing.tsx";
 import { ofRules } from "../of-rules.ts";
 import type { Station } from "../station.ts";
 
-const PadPicture = lazy(() => import("./pad-picture.tsx"));
+const PadPicture = later(() => import("./pad-picture.tsx"));
 
 export const station: Station = {
   id: "fit-up",

@@ -1,9 +1,8 @@
-import { lazy, Suspense } from "react";
-import { Notice } from "../../parts/notice.tsx";
+import { later } from "../../parts/later.tsx";
 import type { PaperState } from "../../parts/paper-mark.tsx";
 import type { OnTheBench, Station } from "../station.ts";
 
-const SheetStation = lazy(() => import("./sheet-station.tsx"));
+const SheetStation = later(() => import("./sheet-station.tsx"));
 
 function paperOf({ view, chosen, issued }: OnTheBench): PaperState {
   if (issued) return issued.current ? "issued" : "changed since";
@@ -30,10 +29,6 @@ export const station: Station = {
     verdict: (row) => (row.sheet ? "holds" : "not asked"),
     text: (row) => row.sheet?.revision ?? null,
   },
-  Picture: ({ view, onOverride }) => (
-    <Suspense fallback={<Notice title="Opening the sheet …" />}>
-      <SheetStation view={view} onOverride={onOverride} />
-    </Suspense>
-  ),
+  Picture: ({ view, onOverride }) => <SheetStation view={view} onOverride={onOverride} />,
   tabs: [],
 };

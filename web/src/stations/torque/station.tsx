@@ -1,15 +1,15 @@
 import { figureText } from "@proven-seat/core/units";
-import { lazy } from "react";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { drives } from "../../lists/drives/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";
+import { later } from "../../parts/later.tsx";
 import { Drawing } from "../drawing.tsx";
 import { ofRules } from "../of-rules.ts";
 import type { Station } from "../station.ts";
 import { factorWords, TorqueLegend } from "./torque-lines.tsx";
 
-const TorqueChart = lazy(() => import("./torque-chart.tsx"));
+const TorqueChart = later(() => import("./torque-chart.tsx"));
 const rules = ofRules("torque", "Torque", () => "");
 
 export const station: Station = {

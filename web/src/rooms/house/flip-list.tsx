@@ -1,0 +1,56 @@
+import { Link } from "react-router";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import type { Flips } from "./flips.ts";
+
+/** The tags a change would turn, before anything is saved. */
+export function FlipList({ flips, changed }: { flips: Flips; changed: number }) {
+  if (changed === 0)
+    return (
+      <p className="text-dim">
+        Change a rule, and the tags it would turn are listed here before anything is saved.
+      </p>
+    );
+  const { done, total } = flips;
+  return (
+    <div aria-busy={done < total}>
+      <p className="mb-1 text-dim" role="status">
+        {flips.trouble ??
+          (done < total || total === 0
+            ? `${done} of ${total} tags proved under both …`
+            : flips.flips.length === 0
+              ? `No tag turns: ${total} proved under both.`
+              : `${flips.flips.length} of ${total} tags turn.`)}
+      </p>
+      <ul>
+        {flips.flips.map((f) => (
+          <li
+            key={f.id}
+            className="grid grid-cols-[5.2rem_18px_1rem_18px_minmax(0,1fr)] items-baseline gap-x-1 border-b border-rule/60 py-[2px]"
+          >
+            <Link className="font-semibold hover:underline" to={`/tags/${f.id}/duty`} title={f.service}>
+              {f.number}
+            </Link>
+            <span className="self-center">
+              <BoreMark verdict={f.from} />
+            </span>
+            <span aria-hidden="true">→</span>
+            <span className="self-center">
+              <BoreMark verdict={f.to} />
+            </span>
+            <span className="truncate text-[12px]" title={[f.because, f.instead].filter(Boolean).join("; ")}>
+              {f.standing[0] !== f.standing[1] && (
+                <span className="figures">
+                  {f.standing[0]} → {f.standing[1]} stand{" "}
+                </span>
+              )}
+              <span className="text-dim">
+                {f.from !== f.to ? f.because : ""}
+                {f.instead !== null && `${f.from !== f.to ? "; " : ""}first then: ${f.instead}`}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,61 @@
+import {
+  type HouseRuleId,
+  type HouseRules,
+  houseRuleDefinitions,
+  houseRuleGroups,
+} from "@proven-seat/core/house";
+import type { ReactNode } from "react";
+
+interface Props {
+  wanted: string;
+  /** Only rules whose value is not the default. */
+  differing: boolean;
+  draft: HouseRules;
+  children: (id: HouseRuleId) => ReactNode;
+}
+
+/** Every word somebody may look for a rule by. */
+const wordsOf = (id: HouseRuleId, group: string) => {
+  const { label, reason, ...rule } = houseRuleDefinitions[id];
+  const more = rule.kind === "number" ? rule.unit : rule.options.join(" ");
+  return `${id} ${label} ${reason} ${more} ${group}`.toLowerCase();
+};
+
+/** The rules by what they are about, those looked for. */
+export function RuleList({ wanted, differing, draft, children }: Props) {
+  const sought = wanted.trim().toLowerCase();
+  const groups = houseRuleGroups
+    .map(({ name, ids }) => ({
+      name,
+      all: ids.length,
+      ids: ids.filter(
+        (id) =>
+          wordsOf(id, name).includes(sought) &&
+          !(differing && draft[id] === houseRuleDefinitions[id].default),
+      ),
+    }))
+    .filter(({ ids }) => ids.length > 0);
+  return (
+    <section aria-label="Rules" className="overflow-auto py-3 pr-4 pl-6">
+      <p className="mb-2 text-dim">
+        Numbers and choices this organisation owns. Where practitioners differ, the difference lives here.
+      </p>
+      {groups.length === 0 && (
+        <p>
+          {sought !== ""
+            ? `No house rule speaks of "${wanted.trim()}"${differing ? " and differs from its default" : ""}.`
+            : "Every house rule stands at its default."}
+        </p>
+      )}
+      {groups.map(({ name, ids, all }) => (
+        <section key={name} aria-label={name} className="mb-4">
+          <h2 className="border-b border-ink pb-0.5">
+            {name}{" "}
+            <span className="font-normal text-dim">{ids.length < all ? `${ids.length} of ${all}` : all}</span>
+          </h2>
+          <ul>{ids.map(children)}</ul>
+        </section>
+      ))}
+    </section>
+  );
+}
