@@ -1,6 +1,7 @@
 import { emptyDuty } from "@proven-seat/core/duty";
 import { describe, expect, it } from "vitest";
-import { addressOf, type Endpoint, endpoints } from "./endpoints.ts";
+import { type Endpoint, pageLimits } from "./endpoint.ts";
+import { addressOf, endpoints } from "./endpoints/index.ts";
 import { openApiDocument } from "./open-api.ts";
 import {
   choiceSchema,
@@ -21,6 +22,24 @@ describe("endpoints", () => {
   it("fill in and escape parameters", () => {
     expect(addressOf("sheetPdf", { id: "a b/c" })).toBe("/api/sheets/a%20b%2Fc.pdf");
     expect(addressOf("projects")).toBe("/api/projects");
+  });
+  it("say the project they belong to, as their path does", () => {
+    for (const [name, { path, project, paged, answer }] of all) {
+      const said = /\/projects\/\{id\}/.test(path)
+        ? "in path"
+        : /\/tags\/\{id\}/.test(path)
+          ? "of tag"
+          : /\/sheets\/\{id\}/.test(path)
+            ? "of sheet"
+            : null;
+      expect(project, name).toBe(said);
+      if (project !== null) expect(endpoints[name as "tag"].problems, name).toContain(404);
+      if (paged) expect(answer!.safeParse([]).success, name).toBe(true);
+    }
+  });
+  it("let nobody but an engineer at what is stored", () => {
+    for (const [name, { project, method, role }] of all)
+      if (project !== null || (method !== "get" && name !== "calculate")) expect(role, name).toBe("engineer");
   });
   it("say which problems they answer with wherever they take a body", () => {
     for (const [name, e] of all) if (e.body && name !== "calculate") expect(e.problems, name).toContain(422);
@@ -51,6 +70,8 @@ describe("OpenAPI", () => {
       expect(Object.keys(operation.responses), name).toContain(String(e.status ?? 200));
       expect(operation.requestBody !== undefined, name).toBe(e.body !== undefined);
       const inPath = (operation.parameters ?? []).filter((p) => p.in === "path").map((p) => p.name);
+      const inQuery = (operation.parameters ?? []).filter((p) => p.in === "query").map((p) => p.name);
+      expect(inQuery.includes("after"), name).toBe(e.paged === true);
       expect(inPath).toEqual([...e.path.matchAll(/\{(\w+)\}/g)].map((m) => m[1]));
     }
   });
@@ -60,6 +81,11 @@ describe("OpenAPI", () => {
       expect(document.components.schemas).toHaveProperty(name!);
     expect(text).not.toContain("$schema");
   });
+});
+
+describe("pages", () => {
+  it("are never larger than may be asked for", () =>
+    expect(pageLimits.usual).toBeLessThanOrEqual(pageLimits.most));
 });
 
 describe("records", () => {

@@ -1,3 +1,4 @@
-export * from "./endpoints.ts";
+export * from "./endpoint.ts";
+export * from "./endpoints/index.ts";
 export * from "./open-api.ts";
 export * from "./records.ts";

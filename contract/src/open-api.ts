@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { type Endpoint, endpoints } from "./endpoints.ts";
+import { type Endpoint, pageLimits } from "./endpoint.ts";
+import { endpoints } from "./endpoints/index.ts";
 import { problemSchema } from "./records.ts";
 
 const jsonSchema = (schema: z.ZodType, io: "input" | "output") => {
@@ -17,6 +18,24 @@ const problemTitles: Record<number, string> = {
   422: "Bad input",
 };
 
+const pageParameters = [
+  {
+    name: "limit",
+    in: "query",
+    description: "Items of a page",
+    schema: { type: "integer", minimum: 1, maximum: pageLimits.most, default: pageLimits.usual },
+  },
+  {
+    name: "after",
+    in: "query",
+    description: "Where the page before ended, as its Link header says",
+    schema: { type: "string" },
+  },
+];
+const nextPage = {
+  Link: { description: 'The next page, rel="next"; absent at the last', schema: { type: "string" } },
+};
+
 function operationOf(name: string, of: Endpoint) {
   const parameters = [
     ...[...of.path.matchAll(/\{(\w+)\}/g)].map((m) => ({
@@ -31,6 +50,7 @@ function operationOf(name: string, of: Endpoint) {
       description,
       schema: { type: "string" },
     })),
+    ...(of.paged ? pageParameters : []),
   ];
   const content = of.answer
     ? { "application/json": { schema: jsonSchema(of.answer, "output") } }
@@ -40,6 +60,8 @@ function operationOf(name: string, of: Endpoint) {
   return {
     operationId: name,
     summary: of.says,
+    "x-project": of.project ?? "none",
+    "x-role": of.role,
     ...(parameters.length > 0 ? { parameters } : {}),
     ...(of.body
       ? {
@@ -50,7 +72,11 @@ function operationOf(name: string, of: Endpoint) {
         }
       : {}),
     responses: {
-      [of.status ?? 200]: { description: of.says, ...(content ? { content } : {}) },
+      [of.status ?? 200]: {
+        description: of.says,
+        ...(of.paged ? { headers: nextPage } : {}),
+        ...(content ? { content } : {}),
+      },
       ...Object.fromEntries(
         (of.problems ?? []).map((status) => [
           status,

@@ -25,6 +25,8 @@ export interface TestServer {
     path: string,
     body?: unknown,
   ) => Promise<Answer<T>>;
+  /** A list page after page, as its Link headers lead. */
+  readonly all: <T>(path: string) => Promise<T[]>;
   readonly project: () => Promise<Project>;
   readonly tagNamed: (number: string) => Promise<Tag>;
   readonly sql: (text: string) => Promise<pg.QueryResult>;
@@ -66,14 +68,24 @@ export async function startTestServer(webFolder: string | null = null): Promise<
       body: (json ? JSON.parse(text) : text) as T,
     };
   }
+  async function all<T>(path: string): Promise<T[]> {
+    const items: T[] = [];
+    for (let at: string | undefined = path; at !== undefined; ) {
+      const { body, headers }: Answer<T[]> = await ask<T[]>("GET", at);
+      items.push(...body);
+      at = /<([^>]+)>; rel="next"/.exec(headers.get("link") ?? "")?.[1];
+    }
+    return items;
+  }
   const project = async () => (await ask<Project[]>("GET", "/api/projects")).body[0]!;
   return {
     orm,
     url,
     ask,
+    all,
     project,
     tagNamed: async (number) => {
-      const rows = (await ask<TagRow[]>("GET", `/api/projects/${(await project()).id}/tags`)).body;
+      const rows = await all<TagRow>(`/api/projects/${(await project()).id}/tags`);
       return (await ask<Tag>("GET", `/api/tags/${rows.find((r) => r.number === number)!.id}`)).body;
     },
     sql: async (text) => {

@@ -9,11 +9,7 @@ import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import { mounter } from "./mount.ts";
 import { answerProblems, unknownAddress } from "./problem.ts";
-import { mountHouse } from "./routes/house.ts";
-import { mountJudgement } from "./routes/judgement.ts";
-import { mountSheets } from "./routes/sheets.ts";
-import { mountShelf } from "./routes/shelf.ts";
-import { mountTags } from "./routes/tags.ts";
+import { mountRoutes } from "./routes/index.ts";
 
 export interface AppParts {
   readonly orm: MikroORM;
@@ -86,12 +82,8 @@ export function buildApp({ orm, log, webFolder, user, checkAnswers = false }: Ap
   app.use("/api", express.json({ limit: "25mb", strict: false }));
   const router = express.Router();
   const em = (): EntityManager => orm.em.fork() as EntityManager;
-  const mount = mounter(router, em, user, checkAnswers);
-  mountHouse(mount, orm);
-  mountJudgement(mount);
-  mountShelf(mount);
-  mountTags(mount);
-  mountSheets(mount);
+  const mount = mounter(router, em, { name: user, roles: ["engineer"] }, checkAnswers);
+  mountRoutes(mount, orm);
   app.use(router);
   app.use("/api", unknownAddress);
   if (webFolder && existsSync(join(webFolder, "index.html"))) serveInterface(app, webFolder);

@@ -2,7 +2,9 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import { type Endpoint, type EndpointName, endpoints } from "@proven-seat/contract";
 import type { Request, Response, Router } from "express";
 import type { z } from "zod";
-import { notThere } from "../work/refusal.ts";
+import type { Page, PageAsked } from "../store/page.ts";
+import { type Caller, pass } from "./gate.ts";
+import { pageAsked, sendPage } from "./paging.ts";
 import { badInput } from "./problem.ts";
 
 /** What a handler gets: a fresh entity manager, path parameters, the checked body. */
@@ -10,6 +12,10 @@ export interface Call<Body> {
   readonly em: EntityManager;
   readonly parameters: Record<string, string>;
   readonly query: Record<string, unknown>;
+  /** Which items of a list are asked for. */
+  readonly page: PageAsked;
+  /** Id of the project the endpoint belongs to; empty for what the whole organisation shares. */
+  readonly project: string;
   readonly body: Body;
   readonly user: string;
   readonly response: Response;
@@ -21,12 +27,15 @@ type BodyOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
   ? z.infer<Body>
   : undefined;
 
-/** What a handler must give back: the contract's answer, or nothing where it is no JSON or answered by hand. */
+/** What a handler must give back: the contract's answer, a page of it, or nothing where it is no JSON. */
 type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
-  answer: infer Answer extends z.ZodType;
+  paged: true;
+  answer: z.ZodArray<infer Item extends z.ZodType>;
 }
-  ? Unchanging<z.input<Answer>>
-  : unknown;
+  ? Page<Unchanging<z.input<Item>>>
+  : (typeof endpoints)[Name] extends { answer: infer Answer extends z.ZodType }
+    ? Unchanging<z.input<Answer>>
+    : unknown;
 
 /** Handlers hand on what nobody may change. */
 type Unchanging<T> = T extends readonly (infer Item)[]
@@ -40,27 +49,35 @@ export type Mount = <Name extends EndpointName>(
   handle: (call: Call<BodyOf<Name>>) => AnswerOf<Name> | Promise<AnswerOf<Name>>,
 ) => void;
 
-const uuid = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/i;
-
-/** Mounts handlers on their endpoints: parse, one call, present. */
-export function mounter(router: Router, em: () => EntityManager, user: string, checkAnswers: boolean): Mount {
+/** Mounts handlers on their endpoints: let through, parse, one call, present. */
+export function mounter(
+  router: Router,
+  em: () => EntityManager,
+  caller: Caller,
+  checkAnswers: boolean,
+): Mount {
   return (name, handle) => {
     const of = endpoints[name] as Endpoint;
     const path = of.path.replace(/\{(\w+)\}/g, ":$1");
     router[of.method](path, async (request: Request, response: Response) => {
       const parameters = request.params as Record<string, string>;
-      if (parameters.id !== undefined && !uuid.test(parameters.id)) throw notThere("record");
+      const mine = em();
+      const project = await pass(mine, caller, of, parameters.id);
+      const page = pageAsked(of.paged ? request.query : {});
       const parsed = of.body?.safeParse(request.body);
       if (parsed && !parsed.success) throw badInput(parsed.error);
-      const answer = await handle({
-        em: em(),
+      const given = await handle({
+        em: mine,
         parameters,
         query: request.query,
+        page,
+        project: project ?? "",
         body: parsed?.data as never,
-        user,
+        user: caller.name,
         response,
       });
       if (response.headersSent) return;
+      const answer = of.paged ? sendPage(request, response, page, given as Page<unknown>) : given;
       // In tests: what goes out is what the contract says, as it looks after the wire.
       if (checkAnswers && of.answer) of.answer.parse(JSON.parse(JSON.stringify(answer)));
       if (of.status === 204) response.status(204).end();

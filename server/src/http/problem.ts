@@ -1,6 +1,7 @@
 import type { Problem as ProblemDocument } from "@proven-seat/contract";
 import type { ErrorRequestHandler, RequestHandler } from "express";
 import type { z } from "zod";
+import { NoSuchPage } from "../store/page.ts";
 import { Refusal, type RefusalKind } from "../work/refusal.ts";
 
 const titles: Record<number, string> = {
@@ -48,6 +49,9 @@ const statuses: Record<RefusalKind, number> = {
   "stale-house-rules": 409,
   "stale-basis": 409,
   "number-taken": 409,
+  "has-sheets": 409,
+  "invalid-catalogue": 422,
+  "same-catalogue": 409,
   "tags-exist": 409,
   "nothing-chosen": 422,
   "choice-gone": 422,
@@ -72,6 +76,10 @@ export function badInput(error: z.ZodError): Problem {
 
 function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
+  if (error instanceof NoSuchPage)
+    return new Problem(422, "bad-input", error.message, {
+      errors: [{ field: "after", message: error.message }],
+    });
   if (error instanceof Refusal)
     return new Problem(statuses[error.kind], error.kind, error.message, error.more);
   const { type, code, status } = error as { type?: string; code?: string; status?: number };

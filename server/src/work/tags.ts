@@ -4,9 +4,12 @@ import { LockMode, UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { SaveTag, Tag as TagDocument } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
-import { Project } from "../store/entities/project.ts";
+import type { Project } from "../store/entities/project.ts";
+import { Sheet } from "../store/entities/sheet.ts";
 import { DutyVersion, Tag } from "../store/entities/tag.ts";
+import { below, onePast, type PageAsked, pageOf } from "../store/page.ts";
 import { dutyOf } from "../store/stored.ts";
+import { projectNamed } from "./projects.ts";
 import { notThere, Refusal } from "./refusal.ts";
 
 export const presentTag = (tag: Tag): TagDocument => ({
@@ -23,12 +26,8 @@ export const presentTag = (tag: Tag): TagDocument => ({
   updatedBy: tag.updatedBy,
 });
 
-export async function tagOrProblem(em: EntityManager, id: string): Promise<Tag> {
+export async function tagNamed(em: EntityManager, id: string): Promise<Tag> {
   return (await em.findOne(Tag, { id })) ?? Promise.reject(notThere("tag"));
-}
-
-export async function projectOrProblem(em: EntityManager, id: string): Promise<Project> {
-  return (await em.findOne(Project, { id })) ?? Promise.reject(notThere("project"));
 }
 
 export interface NewTag {
@@ -97,7 +96,7 @@ const numberTaken = (number: string) =>
   });
 
 /** Runs a write in a transaction and tells a taken tag number from other failures. */
-export async function writing<T>(
+async function writing<T>(
   em: EntityManager,
   number: string,
   write: (em: EntityManager) => Promise<T>,
@@ -108,6 +107,20 @@ export async function writing<T>(
     if (error instanceof UniqueConstraintViolationException) throw numberTaken(number);
     throw error;
   }
+}
+
+/** Adds a tag to a project. */
+export function createTag(
+  em: EntityManager,
+  projectId: string,
+  content: NewTag,
+  user: string,
+): Promise<TagDocument> {
+  return writing(em, content.number, async (tx) => {
+    const tag = addTag(tx, await projectNamed(tx, projectId), content, user);
+    await tx.flush();
+    return presentTag(tag);
+  });
 }
 
 /** Saves an edited tag; a stale edit is refused with both versions. */
@@ -129,4 +142,44 @@ export function saveTag(em: EntityManager, id: string, edited: SaveTag, user: st
     await tx.flush();
     return presentTag(tag);
   });
+}
+
+/** Removes a tag; one with issued sheets is kept with them. */
+export function removeTag(em: EntityManager, id: string): Promise<void> {
+  return em.transactional(async (tx) => {
+    const tag = await tagNamed(tx, id);
+    if ((await tx.count(Sheet, { tag: tag.id })) > 0)
+      throw new Refusal("has-sheets", `Tag ${tag.number} has issued sheets and is kept with them.`);
+    tx.remove(tag);
+  });
+}
+
+/** Duties of some tags of a project. */
+export async function dutiesOf(em: EntityManager, projectId: string, ids: string[]) {
+  const tags = await em.find(
+    Tag,
+    { project: projectId, id: { $in: ids } },
+    { fields: ["id", "version", "duty"] },
+  );
+  return tags.map(({ id, version, duty }) => ({ id, version, duty: dutyOf({ duty }) }));
+}
+
+/** Every saved duty of a tag, newest first. */
+export async function dutyVersions(em: EntityManager, tagId: string, page: PageAsked) {
+  const found = await em.find(
+    DutyVersion,
+    { tagId, version: { $lt: below(page) } },
+    { orderBy: { version: "desc" }, limit: onePast(page) },
+  );
+  return pageOf(
+    found,
+    page,
+    ({ version }) => version,
+    ({ version, duty, createdAt, createdBy }) => ({
+      version,
+      duty: dutyOf({ duty }),
+      createdAt: createdAt.toISOString(),
+      createdBy,
+    }),
+  );
 }

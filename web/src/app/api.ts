@@ -1,4 +1,11 @@
-import { type AnswerOf, addressOf, type EndpointName, endpoints, type Problem } from "@proven-seat/contract";
+import {
+  type AnswerOf,
+  addressOf,
+  type EndpointName,
+  endpoints,
+  type Problem,
+  pageLimits,
+} from "@proven-seat/contract";
 
 /** The server answered with a problem document. */
 export class ApiProblem extends Error {
@@ -22,14 +29,10 @@ interface Call {
   signal?: AbortSignal;
 }
 
-/** Calls an endpoint; the answer has the type the contract gives it. */
-export async function call<Name extends EndpointName>(
-  name: Name,
-  { parameters, body, signal }: Call = {},
-): Promise<AnswerOf<Name>> {
+async function send(name: EndpointName, address: string, { body, signal }: Call): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(addressOf(name, parameters), {
+    response = await fetch(address, {
       method: endpoints[name].method.toUpperCase(),
       ...(body === undefined
         ? {}
@@ -40,8 +43,33 @@ export async function call<Name extends EndpointName>(
     if (signal?.aborted) throw error;
     throw new NoConnection();
   }
-  if (response.ok) return (response.status === 204 ? undefined : await response.json()) as AnswerOf<Name>;
+  if (response.ok) return response;
   if (response.headers.get("content-type")?.includes("problem+json"))
     throw new ApiProblem(await response.json());
   throw new NoConnection();
+}
+
+/** Calls an endpoint; the answer has the type the contract gives it. */
+export async function call<Name extends EndpointName>(name: Name, of: Call = {}): Promise<AnswerOf<Name>> {
+  const response = await send(name, addressOf(name, of.parameters), of);
+  return (response.status === 204 ? undefined : await response.json()) as AnswerOf<Name>;
+}
+
+type PagedName = {
+  [Name in EndpointName]: (typeof endpoints)[Name] extends { paged: true } ? Name : never;
+}[EndpointName];
+
+const nextPage = (response: Response) =>
+  /<([^>]+)>;\s*rel="next"/.exec(response.headers.get("link") ?? "")?.[1];
+
+/** The whole of a list, page after page in as few as may be asked for. */
+export async function callAll<Name extends PagedName>(name: Name, of: Call = {}): Promise<AnswerOf<Name>> {
+  const all: unknown[] = [];
+  let address: string | undefined = `${addressOf(name, of.parameters)}?limit=${pageLimits.most}`;
+  while (address !== undefined) {
+    const response = await send(name, address, of);
+    all.push(...((await response.json()) as unknown[]));
+    address = nextPage(response);
+  }
+  return all as AnswerOf<Name>;
 }

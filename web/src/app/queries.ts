@@ -1,5 +1,5 @@
 import { QueryClient, useQuery } from "@tanstack/react-query";
-import { ApiProblem, call } from "./api.ts";
+import { ApiProblem, call, callAll } from "./api.ts";
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -13,7 +13,7 @@ export const queryClient = new QueryClient({
 });
 
 export const useProjects = () =>
-  useQuery({ queryKey: ["projects"], queryFn: ({ signal }) => call("projects", { signal }) });
+  useQuery({ queryKey: ["projects"], queryFn: ({ signal }) => callAll("projects", { signal }) });
 
 /** The one project shown until there is a way to pick among several. */
 export const useProject = () => useProjects().data?.[0];
@@ -22,7 +22,7 @@ export const useTagRows = (project: string | undefined) =>
   useQuery({
     queryKey: ["tags", project],
     enabled: project !== undefined,
-    queryFn: ({ signal }) => call("tags", { parameters: { id: project! }, signal }),
+    queryFn: ({ signal }) => callAll("tags", { parameters: { id: project! }, signal }),
   });
 
 export const useTag = (id: string) =>
@@ -50,19 +50,19 @@ export const useHouseRules = () =>
 export const useSheets = (tag: string) =>
   useQuery({
     queryKey: ["sheets", tag],
-    queryFn: ({ signal }) => call("sheets", { parameters: { id: tag }, signal }),
+    queryFn: ({ signal }) => callAll("sheets", { parameters: { id: tag }, signal }),
   });
 
 export const useHouseRuleVersions = () =>
   useQuery({
     queryKey: ["house-rule-versions"],
-    queryFn: ({ signal }) => call("houseRuleVersions", { signal }),
+    queryFn: ({ signal }) => callAll("houseRuleVersions", { signal }),
   });
 
 export const useCatalogueVersions = () =>
   useQuery({
     queryKey: ["catalogue-versions"],
-    queryFn: ({ signal }) => call("catalogueVersions", { signal }),
+    queryFn: ({ signal }) => callAll("catalogueVersions", { signal }),
   });
 
 /** One revision with its content; revisions never change. */

@@ -7,9 +7,9 @@ import {
 } from "@proven-seat/core/proof";
 import { sheetPdf } from "../../documents/sheet-pdf.ts";
 import { Sheet } from "../../store/entities/sheet.ts";
-import { issueSheet, presentSheetRow } from "../../work/issue-sheet.ts";
+import { issueSheet } from "../../work/issue-sheet.ts";
 import { notThere } from "../../work/refusal.ts";
-import { tagOrProblem } from "../../work/tags.ts";
+import { sheetsOf } from "../../work/sheets.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
 
@@ -33,15 +33,7 @@ const fileName = ({ content, revision }: Sheet, ending: string) => {
 };
 
 export function mountSheets(mount: Mount): void {
-  mount("sheets", async ({ em, parameters }) => {
-    const tag = await tagOrProblem(em, parameters.id!);
-    const sheets = await em.find(
-      Sheet,
-      { tag: tag.id },
-      { orderBy: { issuedAt: "desc" }, populate: ["proof"] },
-    );
-    return sheets.map(presentSheetRow);
-  });
+  mount("sheets", ({ em, parameters, page }) => sheetsOf(em, parameters.id!, page));
 
   mount("issueSheet", ({ em, parameters, body, user }) => issueSheet(em, parameters.id!, body, user));
 

@@ -1,4 +1,3 @@
-import { openApiDocument } from "@proven-seat/contract";
 import {
   calculate,
   calculationNamed,
@@ -6,8 +5,7 @@ import {
   inputJsonSchema,
   isFailure,
 } from "@proven-seat/core/calc";
-import { engineVersion, proveRequest, proveRequestSchema, sheetSchema } from "@proven-seat/core/proof";
-import { z } from "zod";
+import { proveRequest } from "@proven-seat/core/proof";
 import { currentCatalogue, currentHouseRules } from "../../store/current.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
@@ -28,10 +26,7 @@ const fault = (error: { message: string; field?: string; code: string }) =>
     errors: [{ field: error.field ?? "", message: error.message }],
   });
 
-export function mountJudgement(mount: Mount): void {
-  mount("openApi", () => openApiDocument(engineVersion));
-  mount("sheetSchema", () => z.toJSONSchema(sheetSchema(), { io: "input" }));
-  mount("dutySchema", () => z.toJSONSchema(proveRequestSchema(), { io: "input" }));
+export function mountCalculations(mount: Mount): void {
   mount("calculations", () => calculations.map(({ name, title, source }) => ({ name, title, source })));
   mount("calculationSchema", ({ parameters }) => inputJsonSchema(calculationOrProblem(parameters.name!)));
 

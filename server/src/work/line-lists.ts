@@ -1,13 +1,30 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { ImportResult, importSchema } from "@proven-seat/contract";
+import { writeCsv } from "@proven-seat/core/line-list";
 import type { z } from "zod";
 import type { Project } from "../store/entities/project.ts";
 import { Tag } from "../store/entities/tag.ts";
+import { projectNamed } from "./projects.ts";
 import { Refusal } from "./refusal.ts";
-import { addTag, changeTag } from "./tags.ts";
+import { addTag, changeTag, presentTag } from "./tags.ts";
 
-/** Imports a list inside the caller's transaction: all of it or nothing. */
-export async function importTags(
+/** Imports a list: all of it or nothing. */
+export function importTags(
+  em: EntityManager,
+  projectId: string,
+  list: z.infer<typeof importSchema>,
+  user: string,
+): Promise<ImportResult> {
+  return em.transactional(async (tx) => takeIn(tx, await projectNamed(tx, projectId), list, user));
+}
+
+/** The line list of a project as CSV that imports back to the same. */
+export async function exportTags(em: EntityManager, projectId: string): Promise<string> {
+  const tags = await em.find(Tag, { project: projectId }, { orderBy: { number: "asc" } });
+  return writeCsv(tags.map(presentTag));
+}
+
+async function takeIn(
   em: EntityManager,
   project: Project,
   list: z.infer<typeof importSchema>,

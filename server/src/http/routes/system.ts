@@ -1,8 +1,7 @@
 import type { MikroORM } from "@mikro-orm/postgresql";
-import type { Health } from "@proven-seat/contract";
-import { engineVersion } from "@proven-seat/core/proof";
-import { Project } from "../../store/entities/project.ts";
-import { Tag } from "../../store/entities/tag.ts";
+import { type Health, openApiDocument } from "@proven-seat/contract";
+import { engineVersion, proveRequestSchema, sheetSchema } from "@proven-seat/core/proof";
+import { z } from "zod";
 import type { Mount } from "../mount.ts";
 
 async function healthOf(orm: MikroORM): Promise<Health> {
@@ -30,23 +29,15 @@ async function healthOf(orm: MikroORM): Promise<Health> {
   }
 }
 
-export function mountHouse(mount: Mount, orm: MikroORM): void {
+/** The server's state and what it says of itself. */
+export function mountSystem(mount: Mount, orm: MikroORM): void {
   mount("health", async ({ response }) => {
     const health = await healthOf(orm);
     response.status(health.status === "ok" ? 200 : 503);
     return health;
   });
 
-  mount("projects", async ({ em }) => {
-    const projects = await em.find(Project, {}, { orderBy: { createdAt: "asc" } });
-    return Promise.all(
-      projects.map(async ({ id, name, note, opensOn }) => ({
-        id,
-        name,
-        note,
-        opensOn: opensOn ?? null,
-        tags: await em.count(Tag, { project: id }),
-      })),
-    );
-  });
+  mount("openApi", () => openApiDocument(engineVersion));
+  mount("sheetSchema", () => z.toJSONSchema(sheetSchema(), { io: "input" }));
+  mount("dutySchema", () => z.toJSONSchema(proveRequestSchema(), { io: "input" }));
 }

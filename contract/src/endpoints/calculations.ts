@@ -1,0 +1,43 @@
+import { proveRequestSchema } from "@proven-seat/core/proof";
+import { z } from "zod";
+import { endpoint } from "../endpoint.ts";
+
+export const calculationsEndpoints = {
+  calculations: endpoint({
+    method: "get",
+    path: "/api/calc",
+    says: "Names of the calculations",
+    project: null,
+    role: "anybody",
+    answer: z.array(z.object({ name: z.string(), title: z.string(), source: z.string() })),
+  }),
+  calculationSchema: endpoint({
+    method: "get",
+    path: "/api/calc/{name}/schema",
+    says: "JSON Schema of a calculation's input",
+    project: null,
+    role: "anybody",
+    answer: z.unknown(),
+    problems: [404],
+  }),
+  calculate: endpoint({
+    method: "post",
+    path: "/api/calc/{name}",
+    says: "Compute one input, or an array of at most 10 000 with failures in their places",
+    project: null,
+    role: "anybody",
+    body: z.unknown(),
+    answer: z.unknown(),
+    problems: [404, 422],
+  }),
+  prove: endpoint({
+    method: "post",
+    path: "/api/prove",
+    says: "Prove a duty: ranked candidates with every finding",
+    project: null,
+    role: "engineer",
+    body: proveRequestSchema(),
+    answer: z.unknown(),
+    problems: [422],
+  }),
+};

@@ -1,0 +1,37 @@
+import type { z } from "zod";
+import type { Endpoint } from "../endpoint.ts";
+import { calculationsEndpoints } from "./calculations.ts";
+import { catalogueEndpoints } from "./catalogue.ts";
+import { houseRulesEndpoints } from "./house-rules.ts";
+import { lineListsEndpoints } from "./line-lists.ts";
+import { projectsEndpoints } from "./projects.ts";
+import { sheetsEndpoints } from "./sheets.ts";
+import { systemEndpoints } from "./system.ts";
+import { tagsEndpoints } from "./tags.ts";
+
+export const endpoints = {
+  ...systemEndpoints,
+  ...calculationsEndpoints,
+  ...projectsEndpoints,
+  ...tagsEndpoints,
+  ...lineListsEndpoints,
+  ...catalogueEndpoints,
+  ...houseRulesEndpoints,
+  ...sheetsEndpoints,
+} satisfies Record<string, Endpoint>;
+
+export type EndpointName = keyof typeof endpoints;
+
+/** What an endpoint answers with; nothing where it is no JSON. */
+export type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
+  answer: infer Answer extends z.ZodType;
+}
+  ? z.output<Answer>
+  : undefined;
+
+/** Address of an endpoint with its parameters filled in. */
+export function addressOf(name: EndpointName, parameters: Record<string, string> = {}): string {
+  return endpoints[name].path.replace(/\{(\w+)\}/g, (_, key: string) =>
+    encodeURIComponent(parameters[key] ?? ""),
+  );
+}

@@ -1,0 +1,56 @@
+import { z } from "zod";
+import { endpoint } from "../endpoint.ts";
+import { issueSheetSchema, reproofSchema, sheetRowSchema } from "../records.ts";
+
+export const sheetsEndpoints = {
+  sheets: endpoint({
+    method: "get",
+    path: "/api/tags/{id}/sheets",
+    says: "Issued sheets of a tag, newest first",
+    project: "of tag",
+    role: "engineer",
+    paged: true,
+    answer: z.array(sheetRowSchema),
+    problems: [404],
+  }),
+  issueSheet: endpoint({
+    method: "post",
+    path: "/api/tags/{id}/sheets",
+    says: "Prove again on the server and issue the next revision",
+    project: "of tag",
+    role: "engineer",
+    body: issueSheetSchema,
+    answer: sheetRowSchema,
+    status: 201,
+    problems: [404, 409, 422],
+  }),
+  sheet: endpoint({
+    method: "get",
+    path: "/api/sheets/{id}.json",
+    says: "An issued sheet as JSON, in the format it was issued in",
+    project: "of sheet",
+    role: "engineer",
+    answer: z.looseObject({ format: z.string(), digest: z.string() }),
+    problems: [404],
+  }),
+  sheetPdf: endpoint({
+    method: "get",
+    path: "/api/sheets/{id}.pdf",
+    says: "An issued sheet as PDF",
+    project: "of sheet",
+    role: "engineer",
+    answer: null,
+    mediaType: "application/pdf",
+    query: { units: "metric or US" },
+    problems: [404],
+  }),
+  reproveSheet: endpoint({
+    method: "post",
+    path: "/api/sheets/{id}/reprove",
+    says: "Prove an issued sheet again from what it carries",
+    project: "of sheet",
+    role: "engineer",
+    answer: reproofSchema,
+    problems: [404, 422],
+  }),
+};

@@ -1,0 +1,42 @@
+import { pageLimits } from "@proven-seat/contract";
+import type { Request, Response } from "express";
+import { z } from "zod";
+import type { Page, PageAsked } from "../store/page.ts";
+import { badInput } from "./problem.ts";
+
+const asked = z.object({
+  limit: z.coerce
+    .number()
+    .int()
+    .min(1, "A page has at least one item.")
+    .max(pageLimits.most, `A page has at most ${pageLimits.most} items; follow its Link header.`)
+    .default(pageLimits.usual),
+  after: z
+    .string()
+    .min(1)
+    .max(200)
+    .regex(/^[^\0]*$/, "Take it from the Link header of the page before.")
+    .nullable()
+    .default(null),
+});
+
+/** The page a request asks for. */
+export function pageAsked(query: Record<string, unknown>): PageAsked {
+  const parsed = asked.safeParse({ limit: query.limit, after: query.after });
+  if (!parsed.success) throw badInput(parsed.error);
+  return parsed.data;
+}
+
+/** Says where the next page is (RFC 8288), and gives the items of this one. */
+export function sendPage<Item>(
+  request: Request,
+  response: Response,
+  { limit }: PageAsked,
+  { items, next }: Page<Item>,
+): readonly Item[] {
+  if (next !== null) {
+    const query = new URLSearchParams({ limit: String(limit), after: next });
+    response.set("Link", `<${request.path}?${query}>; rel="next"`);
+  }
+  return items;
+}

@@ -1,0 +1,25 @@
+import type { MikroORM } from "@mikro-orm/postgresql";
+import type { Mount } from "../mount.ts";
+import { mountCalculations } from "./calculations.ts";
+import { mountCatalogue } from "./catalogue.ts";
+import { mountHouseRules } from "./house-rules.ts";
+import { mountLineLists } from "./line-lists.ts";
+import { mountProjects } from "./projects.ts";
+import { mountSheets } from "./sheets.ts";
+import { mountSystem } from "./system.ts";
+import { mountTags } from "./tags.ts";
+
+/** Every route, by what it is about. */
+export function mountRoutes(mount: Mount, orm: MikroORM): void {
+  mountSystem(mount, orm);
+  for (const routes of [
+    mountCalculations,
+    mountProjects,
+    mountTags,
+    mountLineLists,
+    mountCatalogue,
+    mountHouseRules,
+    mountSheets,
+  ])
+    routes(mount);
+}

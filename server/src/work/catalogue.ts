@@ -1,0 +1,99 @@
+import { UniqueConstraintViolationException } from "@mikro-orm/core";
+import type { EntityManager } from "@mikro-orm/postgresql";
+import type { CatalogueRow, NewCatalogue, CatalogueVersion as Whole } from "@proven-seat/contract";
+import { type Catalogue, type CatalogueFault, readCatalogueDocument } from "@proven-seat/core/catalogue";
+import { digestOf } from "@proven-seat/core/proof";
+import { currentCatalogue } from "../store/current.ts";
+import { CatalogueVersion } from "../store/entities/versions.ts";
+import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { catalogueOf } from "../store/stored.ts";
+import { Refusal } from "./refusal.ts";
+
+interface Revision {
+  revision: number;
+  digest: string;
+  content: unknown;
+  reason: string;
+  createdAt: Date;
+  createdBy: string;
+}
+
+const presentRow = ({ revision, digest, content, reason, createdAt, createdBy }: Revision): CatalogueRow => {
+  const { name, status } = content as Catalogue;
+  return { revision, digest, name, status, reason, createdAt: createdAt.toISOString(), createdBy };
+};
+
+/** Every revision without its content, newest first. */
+export async function catalogueRevisions(em: EntityManager, page: PageAsked): Promise<Page<CatalogueRow>> {
+  const found = await em.find(
+    CatalogueVersion,
+    { revision: { $lt: below(page) } },
+    { orderBy: { revision: "desc" }, limit: onePast(page) },
+  );
+  return pageOf(found, page, ({ revision }) => revision, presentRow);
+}
+
+/** One revision with its content, in the newest format. */
+export async function catalogueAt(em: EntityManager, number: string): Promise<Whole> {
+  const revision = Number(number);
+  const known = Number.isInteger(revision) && Math.abs(revision) < 2 ** 31;
+  const found = known && (await em.findOne(CatalogueVersion, { revision }));
+  if (!found) throw new Refusal("not-there", `There is no revision ${number} of the catalogue.`);
+  const { digest, createdAt, createdBy } = found;
+  return { revision, digest, createdAt: createdAt.toISOString(), createdBy, catalogue: catalogueOf(found) };
+}
+
+const mostFaults = 200;
+const broken = (faults: readonly CatalogueFault[]) =>
+  new Refusal(
+    "invalid-catalogue",
+    `The catalogue has ${faults.length} ${faults.length === 1 ? "fault" : "faults"}; nothing was taken over.`,
+    {
+      errors: faults.slice(0, mostFaults).map((f) => ({
+        field: `${f.file}${f.row === null ? "" : `, row ${f.row}`}, ${f.field}`,
+        message: f.reason,
+      })),
+    },
+  );
+
+/** Puts a new revision on the shelf: all of it or nothing. */
+export async function putCatalogue(
+  em: EntityManager,
+  asked: NewCatalogue,
+  user: string,
+): Promise<CatalogueRow> {
+  const reading = readCatalogueDocument(asked.catalogue);
+  if (!reading.catalogue) throw broken(reading.faults);
+  const { catalogue } = reading;
+  try {
+    return await em.transactional(async (tx) => {
+      const { revision, digest } = await currentCatalogue(tx);
+      if (revision !== asked.basedOn)
+        throw new Refusal(
+          "stale",
+          `Revision ${revision} of the catalogue is on the shelf by now. Look at the difference before you replace it.`,
+        );
+      // The revision on the shelf is the shelf's own count, whatever the document calls itself.
+      const content = { ...catalogue, revision: revision + 1 };
+      if (digestOf({ ...catalogue, revision }) === digest)
+        throw new Refusal(
+          "same-catalogue",
+          `It is the same as revision ${revision}; there is nothing to put on the shelf.`,
+        );
+      const next = tx.create(CatalogueVersion, {
+        revision: content.revision,
+        digest: digestOf(content),
+        content,
+        reason: asked.reason,
+        createdAt: new Date(),
+        createdBy: user,
+      });
+      await tx.flush();
+      return presentRow(next);
+    });
+  } catch (error) {
+    if (error instanceof UniqueConstraintViolationException)
+      throw new Refusal("stale", "Another revision was put on the shelf at the same time. Look at it first.");
+    throw error;
+  }
+}

@@ -1,0 +1,62 @@
+import { UniqueConstraintViolationException } from "@mikro-orm/core";
+import type { EntityManager } from "@mikro-orm/postgresql";
+import type { NewHouseRules, HouseRuleVersion as Whole } from "@proven-seat/contract";
+import type { HouseRules } from "@proven-seat/core/house";
+import { storedHouseRules } from "@proven-seat/core/stored";
+import { currentHouseRules } from "../store/current.ts";
+import { HouseRuleVersion } from "../store/entities/versions.ts";
+import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { houseRulesOf } from "../store/stored.ts";
+import { Refusal } from "./refusal.ts";
+
+interface Version {
+  version: number;
+  values: HouseRules;
+  reason: string;
+  createdAt: Date;
+  createdBy: string;
+}
+const present = ({ createdAt, ...rest }: Version): Whole => ({ ...rest, createdAt: createdAt.toISOString() });
+
+/** The rules in force. */
+export const houseRulesInForce = async (em: EntityManager): Promise<Whole> =>
+  present(await currentHouseRules(em));
+
+/** Every version of the rules, newest first. */
+export async function houseRuleVersions(em: EntityManager, page: PageAsked): Promise<Page<Whole>> {
+  const found = await em.find(
+    HouseRuleVersion,
+    { version: { $lt: below(page) } },
+    { orderBy: { version: "desc" }, limit: onePast(page) },
+  );
+  return pageOf(
+    found,
+    page,
+    ({ version }) => version,
+    ({ version, content, reason, createdAt, createdBy }) =>
+      present({ version, values: houseRulesOf({ content }), reason, createdAt, createdBy }),
+  );
+}
+
+const stale = (version: number) =>
+  new Refusal(
+    "stale",
+    `House rules version ${version} is in force by now. Look at it before you change the rules.`,
+  );
+
+/** Puts a new version in force; one based on an older is refused. */
+export async function putHouseRules(em: EntityManager, asked: NewHouseRules, user: string): Promise<Whole> {
+  try {
+    return await em.transactional(async (tx) => {
+      const { version } = await currentHouseRules(tx);
+      if (version !== asked.basedOn) throw stale(version);
+      const next = { version: version + 1, reason: asked.reason, createdAt: new Date(), createdBy: user };
+      tx.create(HouseRuleVersion, { ...next, content: storedHouseRules(asked.values) });
+      await tx.flush();
+      return present({ ...next, values: asked.values });
+    });
+  } catch (error) {
+    if (error instanceof UniqueConstraintViolationException) throw stale(asked.basedOn + 1);
+    throw error;
+  }
+}
