@@ -20,7 +20,7 @@ export const demoDuty = (number: string): Duty =>
 /** A prover with the demo's shelf. */
 export function demoProver(): ProverApi {
   const api = proverApi();
-  api.setShelf(catalogue!, defaultHouseRules());
+  api.setShelf(catalogue!, defaultHouseRules(), 1);
   return api;
 }
 

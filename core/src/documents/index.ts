@@ -1,2 +1,5 @@
+export * from "./cautions.ts";
+export * from "./drawing.ts";
 export * from "./duty-words.ts";
-export * from "./sheet-pictures.ts";
+export * from "./printed.ts";
+export * from "./sheet-document.ts";

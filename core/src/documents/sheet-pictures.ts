@@ -3,7 +3,7 @@ import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { judgeChoice } from "../proof/choice.ts";
 import { type Envelope, envelopeOf } from "../proof/envelope.ts";
-import { sectionData } from "../proof/section-data.ts";
+import { type SectionData, sectionData } from "../proof/section-data.ts";
 import type { SheetInputs } from "../proof/sheet.ts";
 import { type StrokePicture, strokePicture } from "../proof/stroke.ts";
 import { sectionViews, type View } from "../sections/index.ts";
@@ -11,7 +11,7 @@ import { sectionViews, type View } from "../sections/index.ts";
 /** What people look at first on a sheet, as data: how it is drawn is the renderer's. */
 export interface SheetPictures {
   /** Along the stem, shut. */
-  readonly section: View | null;
+  readonly section: { readonly view: View; readonly parts: SectionData["parts"] } | null;
   readonly envelope: Envelope;
   readonly stroke: StrokePicture;
 }
@@ -30,14 +30,15 @@ export function sheetPictures(
   const candidate = judgeChoice(inputs.duty, compileShelf(inputs.catalogue), house, inputs);
   if (candidate === null) return null;
   const settled = settle(inputs.duty, house);
-  const { construction, dimensions, cavity, thrustN, seatLoadN } = sectionData(
+  const { construction, dimensions, cavity, thrustN, seatLoadN, parts } = sectionData(
     candidate.valve,
     settled,
     false,
   );
   const of = { dimensions, openingDegrees: 0, cavity: cavity.id, thrustN, seatLoadN };
+  const view = sectionViews(construction, of).find(({ name }) => name === "along the stem");
   return {
-    section: sectionViews(construction, of).find((view) => view.name === "along the stem") ?? null,
+    section: view ? { view, parts } : null,
     envelope: envelopeOf(candidate, settled, house),
     stroke: strokePicture(candidate, settled),
   };

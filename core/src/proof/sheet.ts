@@ -3,6 +3,7 @@ import { type Catalogue, catalogueSchema } from "../catalogue/schema.ts";
 import { compileShelf } from "../catalogue/shelf.ts";
 import type { Duty } from "../duty/duty.ts";
 import type { HouseRules } from "../house/house-rules.ts";
+import { needsReason } from "../rules/finding.ts";
 import type { Rule } from "../rules/rule.ts";
 import {
   catalogueKind,
@@ -145,6 +146,28 @@ export interface SheetDetails
     | "considered"
     | "standing"
   > {}
+
+/**
+ * What a sheet says of a choice against its proof.
+ *
+ * @param candidate the chosen candidate
+ * @param reason as written, null where none is
+ * @param by who overrides
+ * @returns reason, name and the rules it goes against; null where the choice needs no reason
+ * @source a choice that fails or cannot be judged is never issued without one
+ */
+export const overrideOf = (
+  { verdict, findings }: Pick<ProvenCandidate, "verdict" | "findings">,
+  reason: string | null,
+  by: string,
+): Sheet["override"] =>
+  needsReason(verdict)
+    ? {
+        reason: reason ?? "",
+        by,
+        rules: findings.filter((f) => needsReason(f.verdict)).map((f) => f.rule),
+      }
+    : null;
 
 /** What a sheet is drawn up from: its candidate, proved, and what that proof hung on. */
 export interface Drawn {

@@ -3,7 +3,7 @@ import { typefaces } from "./typefaces.ts";
 
 export const ink = "#17262b";
 export const dim = "#5a6460";
-const rule = "#cfc8b6";
+export const rule = "#cfc8b6";
 export const verdictColours: Record<string, string> = {
   holds: "#1f6b5c",
   tight: "#8f5608",

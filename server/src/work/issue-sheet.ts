@@ -2,7 +2,13 @@ import { randomUUID } from "node:crypto";
 import { LockMode } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { issueSheetSchema, SheetRow } from "@proven-seat/contract";
-import { drawUpSheet, findChoice, prover, type Sheet as SheetDocument } from "@proven-seat/core/proof";
+import {
+  drawUpSheet,
+  findChoice,
+  overrideOf,
+  prover,
+  type Sheet as SheetDocument,
+} from "@proven-seat/core/proof";
 import { needsReason } from "@proven-seat/core/rules";
 import type { z } from "zod";
 import { currentCatalogue, currentHouseRules } from "../store/current.ts";
@@ -84,8 +90,7 @@ function proved({ tag, choice, catalogue, house }: Basis) {
     );
   const one = prover(duty, catalogue.shelf, house.values);
   const candidate = one.judge(found.valve, found.drive);
-  const overridden = needsReason(candidate.verdict);
-  if (overridden && !choice.overrideReason) {
+  if (needsReason(candidate.verdict) && !choice.overrideReason) {
     const held = candidate.heldBackBy!;
     throw new Refusal(
       "override-needs-reason",
@@ -94,7 +99,7 @@ function proved({ tag, choice, catalogue, house }: Basis) {
   }
   const all = one.candidates();
   const standing = all.filter((c) => c.fails === 0).length;
-  return { duty, candidate, overridden, considered: all.length, standing };
+  return { duty, candidate, considered: all.length, standing };
 }
 
 /**
@@ -136,7 +141,6 @@ async function store(
     house,
     duty,
     candidate,
-    overridden,
     considered,
     standing,
     project,
@@ -153,13 +157,7 @@ async function store(
       project,
       tag: { number: tag.number, service: tag.service, unit: tag.unit },
       notes: choice.notes,
-      override: overridden
-        ? {
-            reason: choice.overrideReason!,
-            by: user,
-            rules: candidate.findings.filter((f) => needsReason(f.verdict)).map((f) => f.rule),
-          }
-        : null,
+      override: overrideOf(candidate, choice.overrideReason, user),
       catalogueDigest: catalogue.digest,
       considered,
       standing,

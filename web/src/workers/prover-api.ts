@@ -7,6 +7,7 @@ import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-a
 import { byConstructionRow, constructionRows, ladderOf } from "./constructions-api.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
+import { sheetAsIssued } from "./sheet-api.ts";
 import { outlineOf, summaryOf } from "./summaries.ts";
 import type { ChoiceKeys } from "./views.ts";
 
@@ -14,6 +15,7 @@ import type { ChoiceKeys } from "./views.ts";
 export function proverApi() {
   let shelf: Shelf | null = null;
   let house: HouseRules | null = null;
+  let houseVersion = 0;
   let last: { readonly id: number; readonly proving: Proving | Error } | null = null;
   function ready(): { shelf: Shelf; house: HouseRules } {
     if (!shelf || !house) throw new Error("The catalogue has not been handed over yet.");
@@ -31,9 +33,10 @@ export function proverApi() {
       answer(proofMade(proof), ...asked);
 
   return {
-    setShelf(catalogue: Catalogue, rules: HouseRules): void {
+    setShelf(catalogue: Catalogue, rules: HouseRules, version: number): void {
       shelf = compileShelf(catalogue);
       house = rules;
+      houseVersion = version;
     },
 
     /** Proves a duty; the proof of before is let go. What goes wrong is answered to every question about it. */
@@ -43,7 +46,18 @@ export function proverApi() {
         const parts = ready();
         const proof = prove(duty, parts.shelf, parts.house);
         const milliseconds = performance.now() - started;
-        last = { id, proving: { duty, ...parts, proof, alone: new Map(), ordered: new Map(), milliseconds } };
+        last = {
+          id,
+          proving: {
+            duty,
+            ...parts,
+            houseVersion,
+            proof,
+            alone: new Map(),
+            ordered: new Map(),
+            milliseconds,
+          },
+        };
       } catch (error) {
         last = { id, proving: error as Error };
       }
@@ -63,6 +77,7 @@ export function proverApi() {
     breaking: of(breakingPointOf),
     mapRow: of(mapRowOf),
     effect: of(effectOf),
+    sheet: of(sheetAsIssued),
 
     /** A tag in a line; under other house rules where they are given. */
     summarise: (duty: Duty, choice: ChoiceKeys | null, under?: HouseRules) =>

@@ -17,6 +17,6 @@ export async function startProver(
 ): Promise<ProverHandle> {
   const worker = new Worker(new URL("./prover.worker.ts", import.meta.url), { type: "module" });
   const api = wrap<ProverApi>(worker);
-  await api.setShelf(catalogue.catalogue, house.values);
+  await api.setShelf(catalogue.catalogue, house.values, house.version);
   return { basis: `${catalogue.digest} v${house.version}`, api, end: () => worker.terminate() };
 }

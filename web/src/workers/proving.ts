@@ -21,6 +21,7 @@ export interface Proving {
   readonly duty: Duty;
   readonly shelf: Shelf;
   readonly house: HouseRules;
+  readonly houseVersion: number;
   /** Ranked by price. */
   readonly proof: Proof;
   /** Judged on their own since: drives the proof would not have picked, valves by construction. */

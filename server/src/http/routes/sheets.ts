@@ -1,11 +1,12 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
+import { sheetDocument } from "@proven-seat/core/documents";
 import {
   readSheet,
   reprove,
   type Sheet as SheetDocument,
   type UnreadableSheet,
 } from "@proven-seat/core/proof";
-import { sheetPdf } from "../../documents/sheet-pdf.ts";
+import { pdfOf } from "../../documents/pdf.ts";
 import { Sheet } from "../../store/entities/sheet.ts";
 import { issueSheet } from "../../work/issue-sheet.ts";
 import { notThere } from "../../work/refusal.ts";
@@ -48,7 +49,7 @@ export function mountSheets(mount: Mount): void {
     const sheet = await sheetOrProblem(em, parameters.id!);
     const reading = readable(sheet);
     const system = query.units === "US" ? "US" : "metric";
-    const pdf = await sheetPdf(reading.sheet, reading.house, system);
+    const pdf = await pdfOf(sheetDocument(reading.sheet, reading.house, { system }));
     response.type("application/pdf").set("Content-Disposition", fileName(sheet, "pdf")).send(pdf);
   });
 

@@ -117,7 +117,12 @@ export default function SheetStation({ view, onOverride }: Props) {
       </div>
       {sheets.data && <Issued sheets={sheets.data} system={units.system} />}
       {sheets.error && <p className="text-fails">{sheets.error.message}</p>}
-      <SheetPreview view={view} candidate={candidate} content={content} />
+      <SheetPreview
+        view={view}
+        candidateKey={candidate.key}
+        content={content}
+        revision={nextRevision(sheets.data?.[0]?.revision)}
+      />
     </div>
   );
 }

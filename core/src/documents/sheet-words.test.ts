@@ -1,33 +1,19 @@
-import { join } from "node:path";
-import { compileShelf } from "@proven-seat/core/catalogue";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { describeCandidate, prove, type Sheet } from "@proven-seat/core/proof";
-import { storedDutySchema } from "@proven-seat/core/stored";
 import { describe, expect, it } from "vitest";
-import { demoFolder, readCatalogueFolder, readDemoScenario } from "../demo/read-demo.ts";
-import { cautions, dutyWords, valveWords, written, writtenMargin } from "./sheet-words.ts";
+import { sheetOf } from "../../test/demo-sheet.ts";
+import type { Sheet } from "../proof/sheet.ts";
+import { figureText } from "../units/reading.ts";
+import { cautions } from "./cautions.ts";
+import { dutyWords, valveWords, writtenMargin } from "./sheet-words.ts";
 
-const catalogue = readCatalogueFolder(join(demoFolder, "catalogue")).catalogue!;
-const shelf = compileShelf(catalogue);
-const { tags } = readDemoScenario() as { tags: { number: string; service: string; duty: unknown }[] };
-
-/** What the words look at of a sheet for the best valve of a demo tag. */
-const sheetOf = (number: string) => {
-  const tag = tags.find((t) => t.number === number)!;
-  const duty = storedDutySchema.parse(tag.duty);
-  const [best] = prove(duty, shelf, defaultHouseRules()).candidates;
-  return {
-    tag: { number, service: tag.service, unit: "" },
-    inputs: { duty, catalogue },
-    proof: describeCandidate(best!),
-  } as unknown as Sheet;
-};
 const asText = (pairs: readonly (readonly [string, string])[]) => Object.fromEntries(pairs);
 
 describe("a sheet in words", () => {
   it("speaks metric throughout", () => {
     const sheet = sheetOf("XV-1034");
-    const [duty, valve] = [asText(dutyWords(sheet, "metric")), asText(valveWords(sheet, "metric"))];
+    const [duty, valve] = [
+      asText(dutyWords(sheet, { system: "metric" })),
+      asText(valveWords(sheet, { system: "metric" })),
+    ];
     expect(duty).toMatchObject({ Size: "DN 200", "Flow direction": "one way" });
     expect(duty["Partial pressure of H₂S"]).toBe("55 kPa");
     expect(valve["Size, class"]).toBe("DN 200, class 300");
@@ -35,7 +21,10 @@ describe("a sheet in words", () => {
   });
   it("speaks US throughout, the fluid and the valve's own dimensions too", () => {
     const sheet = sheetOf("XV-1034");
-    const [duty, valve] = [asText(dutyWords(sheet, "US")), asText(valveWords(sheet, "US"))];
+    const [duty, valve] = [
+      asText(dutyWords(sheet, { system: "US" })),
+      asText(valveWords(sheet, { system: "US" })),
+    ];
     expect(duty).toMatchObject({ Size: "NPS 8" });
     expect(duty["Partial pressure of H₂S"]).toMatch(/^7\.98 psi/);
     expect(valve["Size, class"]).toBe("NPS 8, class 300");
@@ -43,7 +32,7 @@ describe("a sheet in words", () => {
     expect(Object.values({ ...duty, ...valve }).join("; ")).not.toMatch(/\d (mm|bar|bar g|°C|N·m|kPa)\b/);
   });
   it("says not stated where the duty does not say", () => {
-    const words = asText(dutyWords(sheetOf("XV-9001"), "metric"));
+    const words = asText(dutyWords(sheetOf("XV-9001"), { system: "metric" }));
     expect(words["Not stated"]).toMatch(/line class.*on supply loss/);
     expect(words).not.toHaveProperty("Line class");
   });
@@ -61,7 +50,9 @@ describe("a sheet in words", () => {
       port: "full" as const,
       function: ["double isolation, one way" as const, "emergency shut-down" as const],
     };
-    const words = asText(dutyWords({ ...stated, inputs: { ...stated.inputs, duty } } as Sheet, "metric"));
+    const words = asText(
+      dutyWords({ ...stated, inputs: { ...stated.inputs, duty } } as Sheet, { system: "metric" }),
+    );
     expect(words).toMatchObject({
       "Line test, valve shut": "60 bar g",
       "Jacket pressure": "6 bar g",
@@ -75,13 +66,13 @@ describe("a sheet in words", () => {
     });
   });
   it("names a bare stem as one, and a drive with its springs and what it does on supply loss", () => {
-    expect(asText(valveWords(sheetOf("HV-1012"), "metric")).Drive).toBe("bare stem");
-    const driven = asText(valveWords(sheetOf("XV-1034"), "metric"));
+    expect(asText(valveWords(sheetOf("HV-1012"), { system: "metric" })).Drive).toBe("bare stem");
+    const driven = asText(valveWords(sheetOf("XV-1034"), { system: "metric" }));
     expect(driven.Drive).toMatch(/Quillhaven Actuation, .* springs S\d/);
     expect(driven.Action).toMatch(/closes on supply loss/);
   });
   it("calls weight and price indicative, in the catalogue's currency", () => {
-    expect(asText(valveWords(sheetOf("XV-1034"), "metric"))["Weight, price"]).toMatch(
+    expect(asText(valveWords(sheetOf("XV-1034"), { system: "metric" }))["Weight, price"]).toMatch(
       / kg, .* EUR \(indicative\)/,
     );
   });
@@ -102,13 +93,13 @@ describe("figures of a sheet", () => {
     [100, "°C", "US", "212 °F"],
     [25.4, "mm", "US", "1 in"],
   ] as const)("%s %s in %s read %s", (value, unit, system, text) => {
-    expect(written(value, unit, system)).toBe(text);
+    expect(figureText(value, unit, { system })).toBe(text);
   });
   it("have margins in the reader's degrees", () => {
     const of = (margin: number | null, marginUnit: "K" | "%" | null) =>
       writtenMargin(
         (marginUnit === null ? { kind: "worded" } : { kind: "measured", margin, marginUnit }) as never,
-        "US",
+        { system: "US" },
       );
     expect(of(10, "K")).toBe("+18 °F");
     expect(of(0.125, "%")).toBe("+12 %");

@@ -1,0 +1,127 @@
+import { describe, expect, it } from "vitest";
+import { demoTags } from "../../test/demo.ts";
+import { sheetOf } from "../../test/demo-sheet.ts";
+import { defaultHouseRules } from "../house/index.ts";
+import type { Sheet, StrokePicture } from "../proof/index.ts";
+import type { Block, PrintedDocument } from "./printed.ts";
+import { sheetDocument } from "./sheet-document.ts";
+import { strokeDrawing } from "./sheet-drawings.ts";
+
+const house = defaultHouseRules();
+const documentOf = (sheet: Sheet, system: "metric" | "US" = "metric") =>
+  sheetDocument(sheet, house, { system });
+const block = <Kind extends Block["kind"]>({ blocks }: PrintedDocument, kind: Kind) =>
+  blocks.find((b) => b.kind === kind) as Extract<Block, { kind: Kind }>;
+
+describe("a sheet as a document", () => {
+  it("has everything an order needs, in the order it is read", () => {
+    const { blocks } = documentOf(sheetOf("XV-3052"));
+    expect(blocks.map((b) => b.kind)).toEqual([
+      "pairs",
+      "remark",
+      "table",
+      "verdict",
+      "cautions",
+      "pictures",
+      "signatures",
+      "findings",
+    ]);
+  });
+  it("names what it is about, when it was issued and what it was made of", () => {
+    const sheet = sheetOf("XV-3052", { tag: { number: "XV-3052", service: "", unit: "Compression" } });
+    const printed = documentOf(sheet);
+    expect(printed).toMatchObject({
+      name: "Valve specification",
+      of: "XV-3052",
+      where: "Tarn Ness / Compression",
+      issued: "revision A · issued 2026-01-02 03:04 UTC by engineer",
+    });
+    expect(printed.fingerprint.digest).toContain(sheet.digest);
+    expect(printed.fingerprint.madeOf).toContain(`engine ${sheet.engine}`);
+  });
+  it("says that it is not issued while nobody has", () => {
+    const draft = documentOf(sheetOf("XV-3052", { issued: { at: "", by: "" } }));
+    expect(draft.issued).toBe("revision A, not issued");
+    expect(block(draft, "signatures").lines[0]).toEqual({ role: "prepared", by: "" });
+  });
+  it("annexes every finding once: those asked in full, the others by name", () => {
+    for (const { number } of demoTags.filter((_, at) => at % 6 === 0)) {
+      const sheet = sheetOf(number);
+      const { groups, notAsked } = block(documentOf(sheet), "findings");
+      const rows = groups.flatMap((g) => g.rows);
+      expect(rows.length + notAsked.length, number).toBe(sheet.proof.findings.length);
+      expect(new Set(rows.map((r) => r.rule)).size).toBe(rows.length);
+      for (const row of rows) if (row.verdict === "cannot tell") expect(row.small).not.toBe("");
+    }
+  });
+  it("numbers cases as the picture of limits does, and says what is open or reverse", () => {
+    const sheet = sheetOf("XV-3017");
+    const printed = documentOf(sheet);
+    const { rows } = block(printed, "table");
+    expect(rows.map(([name]) => name)).toEqual(
+      sheet.inputs.duty.cases.map((c, at) => expect.stringContaining(`${at + 1} ${c.name}`)),
+    );
+    const limits = block(printed, "pictures").pictures[1]!.drawing.marks;
+    const numbers = limits.flatMap((m) => (m.kind === "words" && m.tone === "ink" ? [m.words] : []));
+    expect(numbers.length).toBeGreaterThan(0);
+    for (const n of numbers) expect(Number(n)).toBeLessThanOrEqual(rows.length);
+    const [first] = sheet.inputs.duty.cases;
+    const changed = {
+      ...first!,
+      mayBeShut: false,
+      flow: "reverse" as const,
+      upstreamBarG: null,
+      downstreamBarG: 3,
+    };
+    const other = documentOf({
+      ...sheet,
+      inputs: { ...sheet.inputs, duty: { ...sheet.inputs.duty, cases: [changed] } },
+    });
+    expect(block(other, "table").rows).toEqual([
+      [`1 ${first!.name} (open) (reverse)`, first!.kind, "vented", "3 bar g", expect.any(String)],
+    ]);
+  });
+  it("warns of an override and prints notes as they are written", () => {
+    const override = { reason: "as the owner asked", by: "engineer", rules: [] };
+    expect(block(documentOf(sheetOf("XV-3052", { override, notes: "Insulate." })), "verdict")).toMatchObject({
+      warning: "Overridden by engineer: as the owner asked",
+      notes: "Insulate.",
+    });
+    expect(block(documentOf(sheetOf("XV-3052")), "verdict").warning).toBeNull();
+  });
+  it("speaks the reader's units in words and pictures", () => {
+    const { blocks } = documentOf(sheetOf("XV-3052"), "US");
+    const text = JSON.stringify(blocks.filter((b) => b.kind !== "findings"));
+    expect(text).toMatch(/psi g/);
+    expect(text).not.toMatch(/\d (bar g|°C|N·m|mm)\b/);
+  });
+  it("has no pictures where its extract no longer holds the candidate", () => {
+    const sheet = sheetOf("XV-3052");
+    const gone = { ...sheet, inputs: { ...sheet.inputs, valve: "no such valve" } };
+    expect(documentOf(gone).blocks.some((b) => b.kind === "pictures")).toBe(false);
+  });
+});
+
+describe("its drawings", () => {
+  it("lie inside their frame, with every number of the section named", () => {
+    for (const { number } of demoTags.filter((_, at) => at % 5 === 0)) {
+      const { pictures } = block(documentOf(sheetOf(number)), "pictures");
+      for (const { drawing, caption } of pictures) {
+        for (const mark of drawing.marks) {
+          if (mark.kind === "path") continue;
+          expect(mark.x, `${number} ${drawing.says}`).toBeGreaterThan(-2);
+          expect(mark.x).toBeLessThan(drawing.wide + 2);
+          expect(mark.y).toBeGreaterThan(-2);
+          expect(mark.y).toBeLessThan(drawing.high + 2);
+        }
+        if (!drawing.says.startsWith("Section")) continue;
+        const numbers = drawing.marks.flatMap((m) => (m.kind === "words" ? [m.words] : []));
+        expect(caption.split(" · ").map((part) => part.split(" ")[0])).toEqual(numbers);
+      }
+    }
+  });
+  it("leave the stroke out where the demand is not known", () => {
+    const stroke = { needed: null, factor: 1 } as unknown as StrokePicture;
+    expect(strokeDrawing(stroke, { wide: 100, high: 100 }, { system: "metric" })).toBeNull();
+  });
+});

@@ -1,0 +1,163 @@
+import type { HouseRules } from "../house/house-rules.ts";
+import type { Sheet } from "../proof/sheet.ts";
+import { type FindingDescription, figuresOf, ruleStations } from "../rules/index.ts";
+import { figure } from "../units/figures.ts";
+import { figureText } from "../units/reading.ts";
+import type { Reading } from "../units/units.ts";
+import { cautions } from "./cautions.ts";
+import type { Block, FindingRow, PrintedDocument } from "./printed.ts";
+import { envelopeDrawing, partsCaption, sectionDrawing, strokeDrawing } from "./sheet-drawings.ts";
+import { sheetPictures } from "./sheet-pictures.ts";
+import {
+  comparisonWords,
+  dutyWords,
+  heldWords,
+  notStated,
+  valveWords,
+  writtenMargin,
+} from "./sheet-words.ts";
+
+/** Three pictures side by side on a page. */
+const pictureSize = { wide: 161, high: 180 };
+
+/**
+ * A sheet as a document: everything an order needs, the pictures people look at first, and every finding.
+ *
+ * @param sheet in the newest format
+ * @param house the rules it was judged by, for its pictures
+ * @param reading units of the reader
+ * @returns the document; without pictures where the extract no longer holds the candidate
+ * @source docs/sheet.md
+ */
+export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading): PrintedDocument {
+  const { inputs, issued, proof } = sheet;
+  const duty = dutyWords(sheet, reading);
+  const silent = duty.find(([label]) => label === notStated)?.[1];
+  return {
+    name: "Valve specification",
+    of: sheet.tag.number,
+    where: [sheet.project, sheet.tag.unit].filter(Boolean).join(" / "),
+    issued: `revision ${sheet.revision}${issued.at ? ` · issued ${issued.at.slice(0, 16).replace("T", " ")} UTC by ${issued.by}` : ", not issued"}`,
+    blocks: [
+      {
+        kind: "pairs",
+        groups: [
+          { name: "Duty", pairs: duty.filter(([label]) => label !== notStated) },
+          { name: "Valve and drive", pairs: valveWords(sheet, reading) },
+        ],
+      },
+      ...(silent ? [{ kind: "remark", words: `Not stated: ${silent}.` } as const] : []),
+      casesTable(sheet, reading),
+      verdictOf(sheet, reading),
+      { kind: "cautions", words: cautions },
+      ...picturesOf(sheet, house, reading),
+      {
+        kind: "signatures",
+        lines: [
+          { role: "prepared", by: issued.by },
+          { role: "checked", by: "" },
+          { role: "approved", by: "" },
+        ],
+      },
+      {
+        kind: "findings",
+        groups: ruleStations
+          .map((station) => ({
+            name: station,
+            rows: proof.findings
+              .filter((f) => f.station === station && f.verdict !== "not asked")
+              .map((f) => findingRow(f, reading)),
+          }))
+          .filter(({ rows }) => rows.length > 0),
+        notAsked: proof.findings.filter((f) => f.verdict === "not asked").map((f) => f.asks),
+      },
+    ],
+    fingerprint: {
+      madeOf: `engine ${sheet.engine} · house rules v${inputs.houseRules.version} · catalogue "${inputs.catalogue.name}" r${inputs.catalogue.revision}`,
+      digest: `SHA-256 of all inputs ${sheet.digest}`,
+    },
+  };
+}
+
+function casesTable({ inputs }: Sheet, reading: Reading): Block {
+  const named = { share: 0, figures: false };
+  const figures = { figures: true };
+  return {
+    kind: "table",
+    name: "Operating cases",
+    columns: [
+      { ...named, heading: "case", share: 150 },
+      { ...named, heading: "kind", share: 80 },
+      { ...figures, heading: "upstream", share: 85 },
+      { ...figures, heading: "downstream", share: 85 },
+      { ...figures, heading: "temperature", share: 75 },
+    ],
+    rows: inputs.duty.cases.map((c, at) => {
+      const far = c.flow === "reverse" ? c.upstreamBarG : c.downstreamBarG;
+      const pressure = (value: number | null) =>
+        value === null ? (far === null ? "vented" : "–") : figureText(value, "bar g", reading);
+      return [
+        `${at + 1} ${c.name}${c.mayBeShut ? "" : " (open)"}${c.flow === "reverse" ? " (reverse)" : ""}`,
+        c.kind,
+        pressure(c.upstreamBarG),
+        pressure(c.downstreamBarG),
+        figureText(c.temperatureC, "°C", reading),
+      ];
+    }),
+  };
+}
+
+function verdictOf({ proof, considered, standing, override, notes }: Sheet, reading: Reading): Block {
+  const held = proof.findings.find((f) => f.rule === proof.heldBackBy);
+  return {
+    kind: "verdict",
+    verdict: proof.verdict,
+    says: held ? heldWords(held, reading) : "",
+    counts: `${figure(considered)} candidates proved, ${figure(standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; every finding follows.`,
+    warning: override ? `Overridden by ${override.by}: ${override.reason}` : null,
+    notes,
+  };
+}
+
+function picturesOf({ inputs }: Sheet, house: HouseRules, reading: Reading): Block[] {
+  const found = sheetPictures(inputs, house);
+  if (found === null) return [];
+  const { section, envelope, stroke } = found;
+  const drawn = [
+    {
+      name: "Section, shut",
+      drawing: section && sectionDrawing(section.view, pictureSize),
+      caption: section ? partsCaption(section.view, section.parts) : "",
+    },
+    {
+      name: "Limits and cases, by number",
+      drawing: envelopeDrawing(envelope, inputs.duty.cases, pictureSize, reading),
+      caption: "limits of parts thin, the lowest heavy, passing only dashed",
+    },
+    {
+      name: stroke.atMinimum ? "Demand (heavy) and drive at lowest supply" : "Demand over the stroke",
+      drawing: strokeDrawing(stroke, pictureSize, reading),
+      caption: `demand × ${stroke.factor.toFixed(2)}`,
+    },
+  ];
+  const pictures = drawn.flatMap(({ name, drawing, caption }) =>
+    drawing ? [{ name, drawing, caption }] : [],
+  );
+  return pictures.length > 0 ? [{ kind: "pictures", pictures }] : [];
+}
+
+function findingRow(finding: FindingDescription, reading: Reading): FindingRow {
+  const { rule, verdict, asks, uses, says, source } = finding;
+  const origins = uses
+    .map((u) => `${u.what} ${figureText(u.value, u.unit, reading)} (${u.origin})`)
+    .join("; ");
+  return {
+    rule,
+    verdict,
+    asks,
+    figures: comparisonWords(finding, reading),
+    margin: writtenMargin(finding, reading),
+    caseName: figuresOf(finding).caseName ?? "",
+    small: `${verdict === "cannot tell" ? `${says} ` : ""}${origins ? `${origins}. ` : ""}${source}`,
+  };
+}

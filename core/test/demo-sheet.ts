@@ -1,0 +1,30 @@
+/** A sheet of a demo tag as it would be issued, for its best valve or the one asked for. */
+import { defaultHouseRules } from "../src/house/index.ts";
+import { drawUpSheet, prove, type Sheet, type SheetDetails } from "../src/proof/index.ts";
+import { demoCatalogue, demoShelf, demoTags } from "./demo.ts";
+
+export function sheetOf(number: string, details: Partial<SheetDetails> = {}): Sheet {
+  const tag = demoTags.find((t) => t.number === number)!;
+  const values = defaultHouseRules();
+  const proof = prove(tag.duty, demoShelf, values);
+  return drawUpSheet(
+    {
+      duty: tag.duty,
+      house: { version: 1, values },
+      catalogue: demoCatalogue,
+      candidate: proof.candidates[0]!,
+    },
+    {
+      revision: "A",
+      issued: { at: "2026-01-02T03:04:05.000Z", by: "engineer" },
+      project: "Tarn Ness",
+      tag: { number, service: tag.service, unit: "" },
+      notes: "",
+      override: null,
+      catalogueDigest: "0".repeat(64),
+      considered: proof.candidates.length,
+      standing: proof.standing,
+      ...details,
+    },
+  );
+}

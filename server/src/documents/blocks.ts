@@ -1,0 +1,211 @@
+import type { Block, Pair } from "@proven-seat/core/documents";
+import { draw } from "./drawing.ts";
+import { boreMark, type Document, dim, ink, left, line, verdictColours, width, write } from "./page.ts";
+
+/** What a block is drawn with: from where, down to where, and how to go on on another page. */
+export interface Flow {
+  readonly doc: Document;
+  readonly y: number;
+  /** Where a page ends for what may be broken. */
+  readonly lowest: number;
+  /** Where signatures stand on their page. */
+  readonly signatures: number;
+  readonly nextPage: () => number;
+}
+
+type Of<Kind extends Block["kind"]> = Extract<Block, { kind: Kind }>;
+/** Draws a block and gives the y below it. */
+type Draws = { readonly [Kind in Block["kind"]]: (block: Of<Kind>, flow: Flow) => number };
+
+const half = width / 2 - 10;
+const other = left + half + 20;
+
+function pairs(doc: Document, name: string, rows: readonly Pair[], x: number, top: number): number {
+  write(doc, name, x, top, { font: "strong", size: 10, width: half });
+  let y = top + 15;
+  for (const [label, value] of rows) {
+    write(doc, label, x, y, { colour: dim, width: 98, size: 8 });
+    y = write(doc, value, x + 100, y, { width: half - 100, lines: 9, size: 8 }) + 1.2;
+  }
+  return y;
+}
+
+/** Two groups in two columns; the shorter second leaves room for the rest of the first below it. */
+function pairGroups({ groups }: Of<"pairs">, { doc, y: top }: Flow): number {
+  const [first, second, ...more] = groups;
+  if (!first) return top;
+  const all = first.pairs.length + (second?.pairs.length ?? 0);
+  const split = Math.ceil((all + 1) / 2);
+  let leftEnd = pairs(doc, first.name, first.pairs.slice(0, split), left, top);
+  let rightEnd = second ? pairs(doc, second.name, second.pairs, other, top) : top;
+  if (split < first.pairs.length)
+    rightEnd = pairs(doc, `${first.name}, continued`, first.pairs.slice(split), other, rightEnd + 4);
+  for (const { name, pairs: rows } of more)
+    if (leftEnd <= rightEnd) leftEnd = pairs(doc, name, rows, left, leftEnd + 4);
+    else rightEnd = pairs(doc, name, rows, other, rightEnd + 4);
+  return Math.max(leftEnd, rightEnd);
+}
+
+function table({ name, columns, rows }: Of<"table">, { doc, y: from }: Flow): number {
+  const top = from + 8;
+  write(doc, name, left, top, { font: "strong", size: 10 });
+  const shares = columns.reduce((sum, { share }) => sum + share, 0);
+  const dense = rows.length > 12;
+  const cells = (texts: readonly string[], y: number, heading: boolean) => {
+    let x = left;
+    texts.forEach((text, i) => {
+      const { share, figures } = columns[i]!;
+      const wide = (share / Math.max(shares, width)) * width;
+      write(doc, text, x, y, {
+        font: figures && !heading ? "figures" : "plain",
+        size: dense ? 7.5 : figures && !heading ? 8 : 8.5,
+        colour: heading ? dim : ink,
+        width: wide - 6,
+        align: figures ? "right" : "left",
+      });
+      x += wide;
+    });
+  };
+  cells(
+    columns.map(({ heading }) => heading),
+    top + 15,
+    true,
+  );
+  let y = top + 27;
+  line(doc, y - 1);
+  for (const row of rows) {
+    cells(row, y + 1, false);
+    y += dense ? 8.8 : 12;
+  }
+  return y + 8;
+}
+
+function verdict({ verdict: of, says, counts, warning, notes }: Of<"verdict">, flow: Flow): number {
+  const { doc } = flow;
+  // Verdict, cautions and signatures stand together: on the next page where this one is full.
+  const top = flow.y > 650 ? flow.nextPage() : flow.y;
+  line(doc, top);
+  boreMark(doc, of, left, top + 9, 7);
+  write(doc, of, left + 20, top + 8, {
+    font: "strong",
+    size: 12,
+    colour: verdictColours[of] ?? ink,
+    width: 120,
+  });
+  write(doc, says, left + 120, top + 9.5, { width: width - 120 });
+  write(doc, counts, left + 120, top + 22, { colour: dim, width: width - 120 });
+  let y = top + 38;
+  if (warning !== null)
+    y = write(doc, warning, left, y, { font: "strong", colour: verdictColours.fails!, lines: 3 }) + 3;
+  if (notes !== "") y = write(doc, `Notes: ${notes}`, left, y, { lines: 4 }) + 3;
+  line(doc, y + 6);
+  return y + 6;
+}
+
+/** Two columns: the eye reads short lines, and a page with many cases has room for them. */
+function cautions({ words }: Of<"cautions">, { doc, y: top }: Flow): number {
+  write(doc, "Cautions", left, top + 5, { font: "strong", size: 10 });
+  let y = top + 18;
+  for (let i = 0; i < words.length; i += 2) {
+    const ends = [left, other].map((x, side) =>
+      write(doc, words[i + side] ?? "", x, y, { size: 7, lines: 5, width: half }),
+    );
+    y = Math.max(...ends) + 2;
+  }
+  return y;
+}
+
+/** Side by side, as large as the page has room for; none where it has not. */
+function pictures({ pictures: all }: Of<"pictures">, { doc, y, signatures }: Flow): number {
+  const top = y + 4;
+  const bottom = signatures - 24;
+  if (bottom - top < 110) return y;
+  const gap = 14;
+  const wide = (width - gap * (all.length - 1)) / all.length;
+  const under = 26;
+  const high = Math.min(190, bottom - top - 16 - under);
+  all.forEach(({ name, drawing, caption }, i) => {
+    const x = left + i * (wide + gap);
+    write(doc, name, x, top, { font: "strong", size: 8, width: wide });
+    draw(doc, drawing, x, top + 14, { wide, high });
+    write(doc, caption, x, top + 16 + high, { size: 6.5, colour: dim, width: wide, lines: 3 });
+  });
+  return top + 14 + high + under;
+}
+
+function signatures({ lines }: Of<"signatures">, { doc, signatures: y }: Flow): number {
+  lines.forEach(({ role, by }, i) => {
+    const x = left + (i * width) / lines.length;
+    write(doc, by, x, y - 12, { width: 140 });
+    line(doc, y, x, x + width / lines.length - 16);
+    write(doc, role, x, y + 2, { size: 7, colour: dim, width: 100 });
+  });
+  return y + 12;
+}
+
+function finding(doc: Document, row: Of<"findings">["groups"][number]["rows"][number], y: number): number {
+  boreMark(doc, row.verdict, left, y + 0.5, 3.6);
+  write(doc, row.asks, left + 12, y, { width: 132, size: 8 });
+  write(doc, row.verdict, left + 146, y, {
+    width: 54,
+    size: 8,
+    colour: verdictColours[row.verdict] ?? ink,
+  });
+  write(doc, row.figures, left + 200, y, { width: 176, size: 8 });
+  write(doc, row.margin, left + 378, y, { width: 38, size: 8, align: "right" });
+  write(doc, row.caseName, left + 424, y, { width: 87, size: 8, colour: dim });
+  write(doc, row.small, left + 12, y + 10, { width: width - 12, size: 6.2, colour: dim, lines: 2 });
+  return y + 26.5;
+}
+
+/** Findings that were asked in full, page after page; the others by name, so that nothing is left out. */
+function findings({ groups, notAsked }: Of<"findings">, { doc, lowest, nextPage }: Flow): number {
+  let y = nextPage();
+  const room = (needed: number) => {
+    if (y > lowest - needed) y = nextPage();
+  };
+  write(doc, "Findings", left, y, { font: "strong", size: 10 });
+  write(
+    doc,
+    "value against limit, margin, governing case; below each its inputs with origin, and its source",
+    left + 60,
+    y + 1.5,
+    { colour: dim, width: 420, size: 7.5 },
+  );
+  y += 15;
+  for (const { name, rows } of groups) {
+    room(20);
+    line(doc, y);
+    y = write(doc, name, left, y + 2, { font: "strong", size: 8 }) + 1;
+    for (const row of rows) {
+      room(0);
+      y = finding(doc, row, y);
+    }
+  }
+  if (notAsked.length === 0) return y;
+  room(60);
+  line(doc, y);
+  y = write(doc, "Not raised by this duty or this valve", left, y + 2, { font: "strong", size: 8 }) + 1;
+  return write(doc, notAsked.join(" · "), left + 12, y, {
+    width: width - 12,
+    size: 7,
+    colour: dim,
+    lines: 12,
+  });
+}
+
+const draws: Draws = {
+  pairs: pairGroups,
+  // Across the page: what nobody stated is a line to read, not a column to search.
+  remark: ({ words }, { doc, y }) => write(doc, words, left, y + 2, { size: 7.5, colour: dim, lines: 3 }),
+  table,
+  verdict,
+  cautions,
+  pictures,
+  signatures,
+  findings,
+};
+
+/** Draws a block of any kind and gives the y below it. */
+export const drawBlock = (block: Block, flow: Flow): number =>
+  (draws[block.kind] as (block: Block, flow: Flow) => number)(block, flow);

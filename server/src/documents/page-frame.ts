@@ -1,0 +1,30 @@
+import type { PrintedDocument } from "@proven-seat/core/documents";
+import { type Document, dim, left, line, right, width, write } from "./page.ts";
+
+/** What stands on every page: the document's name and what it is about; begins the page and gives the y below. */
+export function beginPage(doc: Document, of: PrintedDocument): number {
+  doc.addPage();
+  write(doc, of.name, left, 36, { font: "strong", size: 15 });
+  write(doc, of.of, right - 260, 34, { font: "strong", size: 17, width: 260, align: "right" });
+  write(doc, of.where, left, 56, { colour: dim, width: 240 });
+  write(doc, of.issued, right - 320, 56, { colour: dim, width: 250, align: "right" });
+  line(doc, 72);
+  return 80;
+}
+
+/** Every page carries what the document was made of and where it stands among the pages. */
+export function endPages(doc: Document, { fingerprint }: PrintedDocument): void {
+  const { start, count } = doc.bufferedPageRange();
+  for (let at = start; at < start + count; at++) {
+    doc.switchToPage(at);
+    write(doc, `page ${at + 1} of ${count}`, right - 70, 56, { colour: dim, width: 70, align: "right" });
+    line(doc, 800);
+    write(doc, fingerprint.madeOf, left, 804, { size: 6.5, colour: dim, width: 260 });
+    write(doc, fingerprint.digest, left + 130, 804, {
+      size: 6.5,
+      colour: dim,
+      width: width - 130,
+      align: "right",
+    });
+  }
+}
