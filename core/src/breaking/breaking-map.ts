@@ -2,7 +2,7 @@ import type { Duty } from "../duty/duty.ts";
 import { gravityOf, type Verdict } from "../rules/finding.ts";
 import { rules } from "../rules/index.ts";
 import type { DutyValue } from "./duty-values.ts";
-import { type InHand, verdictsIn } from "./judgement.ts";
+import { type CandidateInHand, verdictsIn } from "./judgement.ts";
 
 /** What holds at one pair of values. */
 export interface MapCell {
@@ -22,7 +22,7 @@ export interface MapCell {
  * @source every rule examined at every place
  */
 export function mapRow(
-  inHand: InHand,
+  inHand: CandidateInHand,
   duty: Duty,
   across: { readonly value: DutyValue; readonly at: readonly number[] },
   up: { readonly value: DutyValue; readonly at: number },

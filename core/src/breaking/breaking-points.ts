@@ -2,7 +2,7 @@ import type { Duty } from "../duty/duty.ts";
 import { gravityOf, type Verdict } from "../rules/finding.ts";
 import { rules } from "../rules/index.ts";
 import type { DutyValue } from "./duty-values.ts";
-import { type InHand, verdictsIn } from "./judgement.ts";
+import { type CandidateInHand, verdictsIn } from "./judgement.ts";
 
 /** A finding that turns. */
 export interface Turn {
@@ -63,7 +63,7 @@ function outward(value: DutyValue, end: number): number[] {
  * @returns the reach both ways in the value's own unit, exact to a ten-millionth
  * @source search outward over the bends of every limit and a grid between them, then bisection
  */
-export function breakingPoint(inHand: InHand, duty: Duty, value: DutyValue): BreakingPoint {
+export function breakingPoint(inHand: CandidateInHand, duty: Duty, value: DutyValue): BreakingPoint {
   const at = (x: number) => verdictsIn(inHand, value.at(duty, x));
   const now = at(value.value);
   const differs = (verdicts: readonly Verdict[]) => verdicts.some((v, i) => turned(now[i]!, v));

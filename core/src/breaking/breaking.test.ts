@@ -6,12 +6,19 @@ import { type Duty, dutySchema, settle } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { prove, prover } from "../proof/index.ts";
 import { gravityOf, rules, type Verdict } from "../rules/index.ts";
-import { breakingPoint, type DutyValue, dutyValues, type InHand, mapRow, verdictsIn } from "./index.ts";
+import {
+  breakingPoint,
+  type CandidateInHand,
+  type DutyValue,
+  dutyValues,
+  mapRow,
+  verdictsIn,
+} from "./index.ts";
 
 const house = defaultHouseRules();
 const setting = (duty: Duty, shelf = demoShelf) => {
   const best = prove(duty, shelf, house).candidates[0]!;
-  const inHand: InHand = { valve: best.valve, drive: best.drive, house };
+  const inHand: CandidateInHand = { valve: best.valve, drive: best.drive, house };
   return { best, inHand, values: dutyValues(duty, settle(duty, house), best.valve) };
 };
 const turned = (now: readonly Verdict[], then: readonly Verdict[]) =>
@@ -21,7 +28,7 @@ const failing = (now: readonly Verdict[], then: readonly Verdict[]) =>
 
 /** Looks at two hundred places between the value and the end, nearest first. */
 function byForce(
-  inHand: InHand,
+  inHand: CandidateInHand,
   duty: Duty,
   value: DutyValue,
   end: number,

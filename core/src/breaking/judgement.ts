@@ -9,7 +9,7 @@ import { examined } from "../rules/rule.ts";
 import { torqueDemand } from "../torque/demand.ts";
 
 /** What is in hand, and by what it is judged. */
-export interface InHand {
+export interface CandidateInHand {
   readonly valve: Valve;
   readonly drive: Drive | null;
   readonly house: HouseRules;
@@ -23,7 +23,7 @@ export interface InHand {
  * @returns verdicts in the order of `rules`
  * @source the rules, each examined on its own
  */
-export function verdictsIn({ valve, drive, house }: InHand, duty: Duty): Verdict[] {
+export function verdictsIn({ valve, drive, house }: CandidateInHand, duty: Duty): Verdict[] {
   const settled = settle(duty, house);
   const demand = torqueDemand(valve, settled, house);
   const supplied = drive && suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);

@@ -1,112 +1,21 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { anyDuty } from "../../test/any-duty.ts";
 import { demoShelf } from "../../test/demo.ts";
 import { catalogueDocument, shelfWith } from "../../test/fixture.ts";
 import { constructions } from "../bodies/index.ts";
 import { breakingPoint, dutyValues } from "../breaking/index.ts";
 import { byConstruction } from "../by-construction/index.ts";
 import { compileShelf, readCatalogueDocument } from "../catalogue/index.ts";
-import { caseKinds, type Duty, dutySchema, emptyDuty, settle } from "../duty/index.ts";
-import {
-  emissionClasses,
-  endConnections,
-  flowDirections,
-  hazards,
-  installations,
-  operators,
-  phases,
-  ports,
-  shutOffRates,
-  supplyLossActions,
-  valveFunctions,
-} from "../duty/words.ts";
+import { dutyFields, dutySchema, emptyDuty, settle, valueAt } from "../duty/index.ts";
 import {
   defaultHouseRules,
   type HouseRuleId,
   type HouseRules,
   houseRuleDefinitions,
 } from "../house/index.ts";
-import { fluids } from "../reference/index.ts";
-import { serviceFamilies } from "../reference/suitability.ts";
 import { rules } from "../rules/index.ts";
-import { nominalSizes } from "../units/index.ts";
 import { prove } from "./prove.ts";
-
-const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
-const among = <T>(list: readonly T[]) => maybe(fc.constantFrom(...list));
-const figure = (min: number, max: number) => maybe(fc.double({ min, max, noNaN: true }));
-const yesNo = maybe(fc.boolean());
-
-const operatingCase = fc
-  .record({
-    kind: fc.constantFrom(...caseKinds),
-    high: figure(-1, 400),
-    share: fc.double({ min: 0, max: 1, noNaN: true }),
-    blank: fc.boolean(),
-    temperatureC: figure(-200, 700),
-    flow: fc.constantFrom("forward" as const, "reverse" as const),
-    mayBeShut: fc.boolean(),
-    phase: among(phases),
-  })
-  .map(({ high, share, blank, flow, ...rest }) => {
-    // Rounding may carry a full share past the high side, which is no case.
-    const low = high === null || blank ? null : Math.min(high, -1 + (high + 1) * share);
-    const sides = flow === "forward" ? [high, low] : [low, high];
-    return { ...rest, flow, name: "case", upstreamBarG: sides[0]!, downstreamBarG: sides[1]! };
-  });
-
-/** Any duty the schema takes, the awkward ones too: half blank, in vacuum, in reverse, with every hazard at once. */
-const anyDuty: fc.Arbitrary<Duty> = fc
-  .record({
-    dn: among(nominalSizes),
-    lineDesignation: among(["class 150", "class 300", "class 600", "class 1500", "PN 16", "PN 40"]),
-    endConnection: among(endConnections),
-    pipeBoreMm: figure(10, 600),
-    port: among(ports),
-    function: fc.option(fc.subarray([...valveFunctions])),
-    flowDirection: among(flowDirections),
-    shutOff: among(shutOffRates),
-    emissionClass: among(emissionClasses),
-    fireSafe: yesNo,
-    inLineRepair: yesNo,
-    deadEnd: yesNo,
-    equalisingBypass: yesNo,
-    cavityRelief: yesNo,
-    lineTestBarG: figure(0, 400),
-    operator: among(operators),
-    onSupplyLoss: among(supplyLossActions),
-    air: maybe(
-      fc.tuple(fc.double({ min: 0, max: 8, noNaN: true }), fc.double({ min: 0, max: 8, noNaN: true })),
-    ),
-    longestShutDays: figure(0, 2000),
-    strokesPerYear: figure(0, 10_000),
-    installation: among(installations),
-    ambientMinimumC: figure(-60, 20),
-    ambientMaximumC: figure(20, 60),
-    jacketBarG: figure(0, 20),
-    jacketC: figure(-20, 300),
-    fluid: fc.record({
-      substance: among(fluids.map((f) => f.id)),
-      family: among(serviceFamilies),
-      phase: among(phases),
-      hazards: maybe(fc.subarray([...hazards])),
-      h2sKPa: figure(0, 500),
-      chloridesMgL: figure(0, 100_000),
-      freeWater: yesNo,
-      solidsPercent: figure(0, 60),
-      solidsHard: yesNo,
-      fibres: yesNo,
-    }),
-    cases: fc.array(operatingCase, { maxLength: 6 }),
-  })
-  .map(({ air, cases, ...rest }) =>
-    dutySchema.parse({
-      ...rest,
-      airMinimumBarG: air && Math.min(...air),
-      airMaximumBarG: air && 8 + Math.max(...air),
-      cases: cases.map((c, i) => ({ ...c, id: `c${i}` })),
-    }),
-  );
 
 /** Any set of house rules inside its ranges. */
 const anyHouse = fc.record(
@@ -124,6 +33,28 @@ const anyHouse = fc.record(
 ) as unknown as fc.Arbitrary<HouseRules>;
 
 const shelf = shelfWith();
+
+describe("any duty", () => {
+  it("states every field now and then, and leaves every one open", () => {
+    const some = fc.sample(anyDuty, { numRuns: 300, seed: 4 });
+    for (const { path } of dutyFields) {
+      const values = some.map((duty) => valueAt(duty, path));
+      expect(
+        values.some((v) => v !== null && v !== ""),
+        path,
+      ).toBe(true);
+      expect(
+        values.some((v) => v === null || v === ""),
+        path,
+      ).toBe(true);
+    }
+    for (const flow of ["forward", "reverse"])
+      expect(
+        some.some((duty) => duty.cases.some((c) => c.flow === flow)),
+        flow,
+      ).toBe(true);
+  });
+});
 
 describe("whatever the duty and the house rules", () => {
   it("no rule throws, each gives its finding, and counts and verdicts agree with them", () => {
@@ -149,7 +80,7 @@ describe("whatever the duty and the house rules", () => {
       }),
       { numRuns: 400 },
     );
-  }, 60_000);
+  }, 180_000);
   it("every construction of the demo is judged without a fault", () => {
     fc.assert(
       fc.property(anyDuty, (duty) => {
@@ -162,7 +93,7 @@ describe("whatever the duty and the house rules", () => {
       }),
       { numRuns: 60 },
     );
-  }, 60_000);
+  }, 180_000);
   it("what nobody offers is judged, or is not built", () => {
     fc.assert(
       fc.property(anyDuty, fc.constantFrom(...constructions), (duty, construction) => {
@@ -171,7 +102,7 @@ describe("whatever the duty and the house rules", () => {
       }),
       { numRuns: 60 },
     );
-  }, 60_000);
+  }, 180_000);
   it("breaking points are found or there are none, on the right side of the value", () => {
     fc.assert(
       fc.property(anyDuty, fc.nat(), (duty, pick) => {
@@ -187,7 +118,7 @@ describe("whatever the duty and the house rules", () => {
       }),
       { numRuns: 100 },
     );
-  }, 60_000);
+  }, 180_000);
 });
 
 describe("whatever stands in a catalogue", () => {
@@ -232,5 +163,5 @@ describe("whatever stands in a catalogue", () => {
       ),
       { numRuns: 600 },
     );
-  }, 60_000);
+  }, 180_000);
 });

@@ -1,4 +1,4 @@
-import type { InHand } from "./outcome.ts";
+import type { MarginInHand } from "./outcome.ts";
 
 /** A value set against its limit. */
 export interface Comparison {
@@ -19,7 +19,7 @@ export interface Comparison {
  * @returns the margin as an outcome carries it
  * @example inHand(against(67.6, 72, 0.1), "%").wanted // → true
  */
-export function inHand(compared: Comparison, unit: InHand["unit"], wanted = true): InHand {
+export function inHand(compared: Comparison, unit: MarginInHand["unit"], wanted = true): MarginInHand {
   return { margin: compared.margin, unit, wanted };
 }
 

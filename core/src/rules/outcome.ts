@@ -5,7 +5,7 @@ import { told } from "./told.ts";
 type Judged = "holds" | "tight" | "fails";
 
 /** How much of a limit is left. */
-export interface InHand {
+export interface MarginInHand {
   readonly margin: number | null;
   readonly unit: "%" | "K";
   readonly wanted: boolean;
@@ -102,7 +102,7 @@ export function plain(
   verdict: Judged,
   says: string,
   remarks: Remarks = unremarked,
-  inHand: InHand | null = null,
+  inHand: MarginInHand | null = null,
 ): MeasuredOutcome | WordedOutcome {
   return inHand === null
     ? told<WordedOutcome>("worded", verdict, says, remarks)

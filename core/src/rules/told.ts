@@ -1,6 +1,6 @@
 import type { Unit } from "../units/unit.ts";
 import type { CaseResult, Sense, Used, Verdict } from "./finding.ts";
-import type { InHand, Outcome, Remarks } from "./outcome.ts";
+import type { MarginInHand, Outcome, Remarks } from "./outcome.ts";
 
 const none: readonly never[] = [];
 
@@ -24,7 +24,7 @@ class Told {
     verdict: Verdict,
     says: string,
     remarks: Remarks,
-    inHand: InHand | null,
+    inHand: MarginInHand | null,
     missing: string | null,
   ) {
     this.kind = kind;
@@ -85,7 +85,7 @@ export function told<Kind extends Outcome>(
   verdict: Kind["verdict"],
   says: string,
   remarks: Remarks,
-  inHand: InHand | null = null,
+  inHand: MarginInHand | null = null,
   missing: string | null = null,
 ): Kind {
   return new Told(kind, verdict, says, remarks, inHand, missing) as unknown as Kind;

@@ -1,9 +1,9 @@
 import {
   type BreakingPoint,
   breakingPoint,
+  type CandidateInHand,
   type DutyValue,
   dutyValues,
-  type InHand,
   type MapCell,
   mapRow,
 } from "@proven-seat/core/breaking";
@@ -13,7 +13,7 @@ import { gravityOf } from "@proven-seat/core/rules";
 import { candidateOf, type Proving } from "./proving.ts";
 import type { MovableValue } from "./views.ts";
 
-function setting(proving: Proving, key: string): { inHand: InHand; values: DutyValue[] } | null {
+function setting(proving: Proving, key: string): { inHand: CandidateInHand; values: DutyValue[] } | null {
   const { duty, house } = proving;
   const candidate = candidateOf(proving, key);
   if (!candidate) return null;

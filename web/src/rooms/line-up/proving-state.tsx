@@ -1,10 +1,10 @@
-import type { Proving } from "./summaries.ts";
+import type { ProvingProgress } from "./summaries.ts";
 
 /** Fewer tags than this are proved before a progress bar could be read. */
 const worthShowing = 25;
 
 interface Props {
-  readonly proving: Proving | null;
+  readonly proving: ProvingProgress | null;
   readonly trouble: string | null;
   readonly stopped: boolean;
   readonly onStop: () => void;

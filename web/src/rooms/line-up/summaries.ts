@@ -8,7 +8,7 @@ import type { TagSummary } from "../../workers/views.ts";
 const known = new Map<string, TagSummary>();
 let knownFor: string | null = null;
 
-export interface Proving {
+export interface ProvingProgress {
   readonly done: number;
   readonly total: number;
   readonly secondsLeft: number | null;
@@ -21,7 +21,7 @@ const keyOf = (row: TagRow) => `${row.id}:${row.version}`;
 export function useSummaries(project: string | undefined, rows: readonly TagRow[] | undefined) {
   const { prover, failure } = useProver();
   const [, redraw] = useState(0);
-  const [proving, setProving] = useState<Proving | null>(null);
+  const [proving, setProving] = useState<ProvingProgress | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [stopped, setStopped] = useState(false);
   const [run, setRun] = useState(0);
