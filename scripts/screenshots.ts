@@ -64,6 +64,8 @@ const views: {
   { name: "shelf", path: "/shelf" },
   { name: "rules", path: "/rules" },
   { name: "bench-drive", path: `${tag("XV-3052")}/drive` },
+  { name: "bench-torque", path: `${tag("XV-3052")}/torque` },
+  { name: "bench-fit-up-dark", path: `${tag("XV-3052")}/fit-up`, dark: true },
   { name: "bench-nothing-stands-dark", path: `${tag("XV-4020")}/envelope`, dark: true },
   { name: "sheet", path: `${tag("XV-3017")}/sheet` },
   { name: "import", path: "/import", list: true },

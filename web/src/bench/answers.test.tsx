@@ -94,6 +94,20 @@ describe("questions to a proof", () => {
     expect(one.asked).toEqual(["a", "b", "c"]);
     expect(result.current.answers).toEqual([4, 5, undefined]);
   });
+  it("are kept up to a number: the oldest is asked again when it is wanted again", async () => {
+    const one = held(1);
+    const names = Array.from({ length: 201 }, (_, i) => `f${i}`);
+    const { result, rerender } = effects(one.proof, []);
+    for (const name of names) {
+      rerender({ proof: one.proof, fields: [name] });
+      await one.answer(name, 1);
+    }
+    rerender({ proof: one.proof, fields: ["f200", "f1"] });
+    expect(result.current.answers).toEqual([1, 1]);
+    rerender({ proof: one.proof, fields: ["f0"] });
+    expect(result.current.answers).toEqual([undefined]);
+    expect(one.asked.filter((name) => name === "f0")).toHaveLength(2);
+  });
   it("say what went wrong, and nothing of a proof that is past", async () => {
     const [one, two] = [held(1), held(2)];
     const { result, rerender } = effects(one.proof, ["a"]);

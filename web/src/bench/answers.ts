@@ -27,6 +27,8 @@ export interface Manner {
   readonly keep?: boolean;
 }
 
+/** Answers kept of one proof: more than any list asks for at once. */
+const most = 200;
 const nothing = { of: null, answers: new Map(), before: new Map(), last: undefined, failure: null };
 
 /** What is known of these questions, be it of the proof before. */
@@ -59,6 +61,8 @@ export function useAnswers<Name extends Question>(
       setFound((so) => {
         const same = so.of === proof;
         const answers = new Map(same ? so.answers : []).set(key, answer);
+        // Somebody who walks through hundreds of rows does not keep them all.
+        if (answers.size > most) answers.delete(answers.keys().next().value!);
         return { of: proof, answers, before: same ? so.before : all(so, keys), last: answer, failure: null };
       });
     const askOn = async () => {

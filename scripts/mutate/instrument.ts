@@ -1,0 +1,67 @@
+import { readFileSync } from "node:fs";
+import type { Logger } from "@stryker-mutator/api/logging";
+import { commonTokens } from "@stryker-mutator/api/plugin";
+import { createInstrumenter } from "@stryker-mutator/instrumenter";
+import { createInjector } from "typed-inject";
+
+export interface Mutant {
+  readonly id: string;
+  readonly fileName: string;
+  readonly mutatorName: string;
+  readonly replacement: string;
+  readonly location: { readonly start: { readonly line: number; readonly column: number } };
+  readonly ignored: boolean;
+}
+
+/**
+ * Leaves sentences alone: what a finding is called, says, cites and advises is read by people, and a test that
+ * repeats a sentence word for word proves nothing. Verdicts, senses, units and keys are words too, and stay in.
+ */
+const sentences = new Set(["asks", "source", "says", "remedy", "inputs", "what", "title", "origin", "id"]);
+
+interface Place {
+  readonly node: { readonly value?: unknown; readonly key?: { readonly name?: string } };
+  readonly parentPath: Place | null;
+  isStringLiteral(): boolean;
+  isTemplateLiteral(): boolean;
+  isObjectProperty(): boolean;
+  isFunction(): boolean;
+  toString(): string;
+}
+
+const words = {
+  shouldIgnore(place: Place): string | undefined {
+    if (!place.isStringLiteral() && !place.isTemplateLiteral()) return undefined;
+    const text = place.isStringLiteral() ? String(place.node.value) : place.toString();
+    if (text.trim().includes(" ")) return "a sentence";
+    for (let at = place.parentPath; at && !at.isFunction(); at = at.parentPath)
+      if (at.isObjectProperty() && sentences.has(at.node.key?.name ?? "")) return "a sentence";
+    return undefined;
+  },
+};
+
+const quiet = new Proxy({}, { get: () => () => undefined }) as Logger;
+
+/** Files with every mutant in its place, switched off, and what the mutants are. */
+export async function instrument(
+  files: readonly string[],
+): Promise<{ readonly contents: ReadonlyMap<string, string>; readonly mutants: readonly Mutant[] }> {
+  const injector = createInjector().provideValue(commonTokens.logger, quiet);
+  const instrumenter = injector.injectFunction(createInstrumenter as never) as {
+    instrument(
+      files: unknown,
+      options: unknown,
+    ): Promise<{
+      files: { name: string; content: string }[];
+      mutants: (Omit<Mutant, "ignored"> & { status?: string })[];
+    }>;
+  };
+  const { files: made, mutants } = await instrumenter.instrument(
+    files.map((name) => ({ name, mutate: true, content: readFileSync(name, "utf8") })),
+    { plugins: null, ignorers: [words], excludedMutations: ["ArrayDeclaration"], noHeader: false },
+  );
+  return {
+    contents: new Map(made.map(({ name, content }) => [name, content])),
+    mutants: mutants.map((m) => ({ ...m, ignored: m.status === "Ignored" })),
+  };
+}

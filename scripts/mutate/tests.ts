@@ -1,0 +1,38 @@
+/** Stands in for the test runner inside a mutated bundle: gathers tests, so that they can be run again and again. */
+import { chai, JestAsymmetricMatchers, JestChaiExpect, JestExtend } from "@vitest/expect";
+
+chai.use(JestExtend);
+chai.use(JestChaiExpect);
+chai.use(JestAsymmetricMatchers);
+
+/** What `expect` knows besides being called, such as `expect.stringContaining`, stands on the library's own. */
+export const expect = Object.assign(
+  (value: unknown, message?: string) => chai.expect(value, message),
+  chai.expect,
+) as typeof chai.expect;
+
+export interface Test {
+  readonly name: string;
+  readonly run: () => unknown;
+}
+export const tests: Test[] = [];
+const path: string[] = [];
+
+/** Named with the values of a row, as the runner does. */
+const filled = (name: string, row: readonly unknown[]) => `${name} ${row.map(String).join(", ")}`;
+
+export function describe(name: string, body: () => void): void {
+  path.push(name);
+  body();
+  path.pop();
+}
+export function it(name: string, run: () => unknown): void {
+  tests.push({ name: [...path, name].join(" › "), run });
+}
+const rowOf = (row: unknown): readonly unknown[] => (Array.isArray(row) ? row : [row]);
+it.each = (rows: readonly unknown[]) => (name: string, run: (...row: never[]) => unknown) => {
+  for (const row of rows) it(filled(name, rowOf(row)), () => run(...(rowOf(row) as never[])));
+};
+describe.each = (rows: readonly unknown[]) => (name: string, body: (...row: never[]) => void) => {
+  for (const row of rows) describe(filled(name, rowOf(row)), () => body(...(rowOf(row) as never[])));
+};
