@@ -17,7 +17,8 @@ const slow = /rules\/(rules|cases)\.test|monotone\.test/;
 
 export interface Judged {
   readonly mutant: Mutant;
-  readonly status: "killed" | "survived" | "not reached" | "in circles";
+  /** At load: it acts only while its file is loaded, once for all, and no test run afterwards can see it. */
+  readonly status: "killed" | "survived" | "not reached" | "in circles" | "at load";
 }
 
 const filesIn = (folder: string) =>
@@ -67,6 +68,7 @@ const work = async (child: ChildProcess) => {
   for (let mutant = open[next++]; mutant !== undefined; mutant = open[next++]) {
     const reached = by[mutant.id];
     if (!reached) judged.push({ mutant, status: "not reached" });
+    else if (reached.length === 0) judged.push({ mutant, status: "at load" });
     else {
       const killer = await answerOf<string | null>(mine, { id: mutant.id, by: reached }, patience);
       judged.push({

@@ -13,7 +13,7 @@ const namespace = () => {
   return global.__stryker__ as Switches;
 };
 
-/** Which tests reach which mutants; those reached while loading are judged by every test. */
+/** Which tests reach which mutants; those reached while loading alone are reached by none. */
 async function covered(): Promise<Record<string, number[]>> {
   const by: Record<string, number[]> = {};
   for (const [at, test] of tests.entries()) {
@@ -24,7 +24,7 @@ async function covered(): Promise<Record<string, number[]>> {
   const { perTest = {}, static: atLoad = {} } = namespace().mutantCoverage ?? {};
   for (const [test, mutants] of Object.entries(perTest))
     for (const id of Object.keys(mutants)) by[id] = [...(by[id] ?? []), Number(test)];
-  for (const id of Object.keys(atLoad)) by[id] = tests.map((_, at) => at);
+  for (const id of Object.keys(atLoad)) by[id] ??= [];
   return by;
 }
 

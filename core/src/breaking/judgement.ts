@@ -5,7 +5,7 @@ import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { Verdict } from "../rules/finding.ts";
 import { rules } from "../rules/index.ts";
-import { examined } from "../rules/rule.ts";
+import { verdictOf } from "../rules/rule.ts";
 import { torqueDemand } from "../torque/demand.ts";
 
 /** What is in hand, and by what it is judged. */
@@ -28,5 +28,5 @@ export function verdictsIn({ valve, drive, house }: CandidateInHand, duty: Duty)
   const demand = torqueDemand(valve, settled, house);
   const supplied = drive && suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);
   const judged = { valve, drive, supplied, pair: 0, demand, duty: settled, house };
-  return rules.map((rule) => examined(rule, judged).verdict);
+  return rules.map((rule) => verdictOf(rule, judged));
 }

@@ -1,7 +1,7 @@
 import type { PartPath } from "../catalogue/parts/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import type { RuleStation } from "./finding.ts";
+import type { RuleStation, Verdict } from "./finding.ts";
 import { Finding, type Ruling } from "./found.ts";
 import type { Judged } from "./judged.ts";
 import { notAsked, type Outcome } from "./outcome.ts";
@@ -48,4 +48,17 @@ export function rule({ id, asks, source, inputs, hangsOn, unraised, examine }: R
 export function examined(of: Rule, judged: Judged): Finding {
   const why = of.unraised?.(judged.duty, judged.house) ?? null;
   return why === null ? new Finding(of, of.examine(judged)) : new Finding(of, notAsked(why));
+}
+
+/**
+ * The verdict of a rule alone, where nobody will read the finding: a search examines thousands.
+ *
+ * @param of the rule
+ * @param judged valve, drive, demand, duty and house rules
+ * @returns what `examined` would say
+ */
+export function verdictOf({ unraised, examine }: Rule, judged: Judged): Verdict {
+  return unraised !== undefined && unraised(judged.duty, judged.house) !== null
+    ? "not asked"
+    : examine(judged).verdict;
 }

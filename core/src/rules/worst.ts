@@ -1,23 +1,26 @@
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
 import { withAmbient } from "./envelope/ambient.ts";
 
-const judged = (duty: SettledDuty) => duty.cases.filter((c) => c.kind !== "fire");
+const burns = (c: SettledCase) => c.kind === "fire";
 
 function extreme(
-  duty: SettledDuty,
+  cases: readonly SettledCase[],
   of: (c: SettledCase) => number | null,
   graver: (a: number, b: number) => boolean,
 ): SettledCase | null {
   let worst: SettledCase | null = null;
-  for (const c of judged(duty)) {
-    const value = of(c);
-    if (value === null) continue;
-    if (worst === null || graver(value, of(worst)!)) worst = c;
+  let most = 0;
+  for (const c of cases) {
+    const value = burns(c) ? null : of(c);
+    if (value === null || (worst !== null && !graver(value, most))) continue;
+    worst = c;
+    most = value;
   }
   return worst;
 }
 
 const above = (a: number, b: number) => a > b;
+const below = (a: number, b: number) => a < b;
 
 /**
  * Highest pressure of any case but fire.
@@ -27,7 +30,7 @@ const above = (a: number, b: number) => a > b;
  * @source the duty
  */
 export function worstPressure(duty: SettledDuty): number | null {
-  return extreme(duty, (c) => c.pressureBarG, above)?.pressureBarG ?? null;
+  return extreme(duty.cases, (c) => c.pressureBarG, above)?.pressureBarG ?? null;
 }
 
 /**
@@ -38,7 +41,7 @@ export function worstPressure(duty: SettledDuty): number | null {
  * @source the duty
  */
 export function worstClosed(duty: SettledDuty): SettledCase | null {
-  return extreme({ ...duty, cases: duty.shutCases }, (c) => c.closedDifferentialBar, above);
+  return extreme(duty.shutCases, (c) => c.closedDifferentialBar, above);
 }
 
 /**
@@ -49,7 +52,7 @@ export function worstClosed(duty: SettledDuty): SettledCase | null {
  * @source the duty
  */
 export function hottest(duty: SettledDuty): SettledCase | null {
-  return extreme(duty, (c) => c.temperatureC, above);
+  return extreme(duty.cases, (c) => c.temperatureC, above);
 }
 
 /**
@@ -60,11 +63,18 @@ export function hottest(duty: SettledDuty): SettledCase | null {
  * @source the duty
  */
 export function coldest(duty: SettledDuty): SettledCase | null {
-  return extreme(
-    { ...duty, cases: withAmbient(duty) },
-    (c) => c.temperatureC,
-    (a, b) => a < b,
-  );
+  return coldestOf(withAmbient(duty));
+}
+
+/**
+ * The coldest of some cases, a fire left out.
+ *
+ * @param cases settled cases
+ * @returns the case; null where none states a temperature
+ * @source the duty
+ */
+export function coldestOf(cases: readonly SettledCase[]): SettledCase | null {
+  return extreme(cases, (c) => c.temperatureC, below);
 }
 
 /**
@@ -75,5 +85,5 @@ export function coldest(duty: SettledDuty): SettledCase | null {
  * @source the duty
  */
 export function flows(duty: SettledDuty): string[] {
-  return [...new Set(judged(duty).flatMap((c) => (c.phase === null ? [] : [c.phase])))];
+  return [...new Set(duty.cases.flatMap((c) => (burns(c) || c.phase === null ? [] : [c.phase])))];
 }

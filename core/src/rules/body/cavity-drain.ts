@@ -2,11 +2,10 @@ import type { SettledDuty } from "../../duty/settle.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, fits, notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { coldest } from "../worst.ts";
+import { coldestOf } from "../worst.ts";
 
 /** The coldest case of service; an idle line in the cold is another question. */
-const coldestCase = (duty: SettledDuty) =>
-  coldest({ ...duty, stated: { ...duty.stated, ambientMinimumC: null } });
+const coldestCase = ({ cases }: SettledDuty) => coldestOf(cases);
 
 export const cavityDrain = rule({
   id: "body/cavity-drain",
