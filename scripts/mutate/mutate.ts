@@ -29,8 +29,9 @@ const filesIn = (folder: string) =>
 const code = ["core/src/calc", "core/src/rules"].flatMap(filesIn);
 const isTest = (file: string) => file.endsWith(".test.ts");
 const mutated = code.filter((f) => !isTest(f) && !f.endsWith("/index.ts") && f.includes(wanted));
-const tests = [...code, ...["core/src/torque", "core/src/drives"].flatMap(filesIn)].filter(
-  (f) => isTest(f) && !slow.test(f),
+const around = ["core/src/torque", "core/src/drives", "core/src/proof"].flatMap(filesIn);
+const tests = [...code, ...around].filter(
+  (f) => isTest(f) && !slow.test(f) && (!f.includes("/proof/") || f.endsWith("/pictures.test.ts")),
 );
 
 const { contents, mutants } = await instrument(mutated);

@@ -1,0 +1,17 @@
+/** One rule on one valve with one drive of the demo, as a proof would examine it. */
+import type { Valve } from "../src/catalogue/index.ts";
+import { type Drive, suppliedDrive } from "../src/drives/index.ts";
+import { type Duty, settle } from "../src/duty/index.ts";
+import { defaultHouseRules } from "../src/house/index.ts";
+import { type FindingDescription, rules } from "../src/rules/index.ts";
+import { examined } from "../src/rules/rule.ts";
+import { torqueDemand } from "../src/torque/index.ts";
+
+export function findingOf(rule: string, duty: Duty, valve: Valve, drive: Drive | null): FindingDescription {
+  const house = defaultHouseRules();
+  const settled = settle(duty, house);
+  const demand = torqueDemand(valve, settled, house);
+  const supplied = drive && suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);
+  const judged = { valve, drive, supplied, pair: 0, demand, duty: settled, house };
+  return examined(rules.find((r) => r.id === rule)!, judged).toJSON();
+}
