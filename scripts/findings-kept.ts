@@ -1,5 +1,5 @@
 /**
- * Keeps findings of every rule, some of each verdict it gives in the demo, in core/test/written/findings.json: what a
+ * Keeps findings of every rule, some of each verdict it gives in the demo, in core/test/kept/findings.json: what a
  * release found may not change without the engine's number. Run after that number was raised.
  */
 import { writeFileSync } from "node:fs";
@@ -31,6 +31,6 @@ for (const { number, duty } of demoTags) {
   }
 }
 const findings = [...kept.entries()].sort(([a], [b]) => (a < b ? -1 : 1)).flatMap(([, list]) => list);
-const file = new URL("../core/test/written/findings.json", import.meta.url);
+const file = new URL("../core/test/kept/findings.json", import.meta.url);
 writeFileSync(file, `${JSON.stringify({ engine: engineVersion, findings }, null, 1)}\n`);
 process.stdout.write(`${findings.length} findings of engine ${engineVersion}\n`);

@@ -6,7 +6,7 @@ import { engineVersion, findChoice } from "../proof/index.ts";
 import { rules } from "./index.ts";
 
 const { engine, findings } = JSON.parse(
-  readFileSync(new URL("../../test/written/findings.json", import.meta.url), "utf8"),
+  readFileSync(new URL("../../test/kept/findings.json", import.meta.url), "utf8"),
 ) as {
   engine: string;
   findings: {
