@@ -120,6 +120,14 @@ describe("its drawings", () => {
       }
     }
   });
+  it("call no case good: within its pressure it may still be tight or too hot", () => {
+    for (const { number } of demoTags.filter((_, at) => at % 4 === 0)) {
+      const { pictures } = block(documentOf(sheetOf(number)), "pictures");
+      const dots = pictures[1]!.drawing.marks.flatMap((m) => (m.kind === "dot" ? [m.fill] : []));
+      expect(dots.length, number).toBeGreaterThan(0);
+      for (const fill of dots) expect(["ink", "fails"]).toContain(fill);
+    }
+  });
   it("leave the stroke out where the demand is not known", () => {
     const stroke = { needed: null, factor: 1 } as unknown as StrokePicture;
     expect(strokeDrawing(stroke, { wide: 100, high: 100 }, { system: "metric" })).toBeNull();

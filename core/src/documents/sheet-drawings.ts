@@ -97,7 +97,8 @@ export function envelopeDrawing(
   const ofCases = envelope.byCase.flatMap((c): Mark[] => {
     const at = cases.findIndex(({ id }) => id === c.caseId);
     const [x, y] = place(degrees(cases[at]!.temperatureC!), bar(c.valueBar));
-    const fill = c.margin === null || c.margin >= 0 ? "holds" : "fails";
+    // Within its pressure a case may still be tight or too hot: only what is beyond says more than where it stands.
+    const fill = c.margin === null || c.margin >= 0 ? "ink" : "fails";
     return [
       { kind: "dot", x, y, radius: 1.8, fill },
       { kind: "words", words: String(at + 1), x: x + 2.5, y: y - 1.5, size: 6, align: "left", tone: "ink" },

@@ -1,6 +1,6 @@
 import type { FitUpPicture } from "@proven-seat/core/proof";
 import type { Pad } from "@proven-seat/core/reference";
-import type { Verdict } from "@proven-seat/core/rules";
+import { gravest, type Verdict } from "@proven-seat/core/rules";
 import { figureText } from "@proven-seat/core/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
@@ -42,19 +42,27 @@ function Flange({ pad, scale, dashed }: { pad: Pad; scale: number; dashed: boole
   );
 }
 
-/** Torques against what carries them, on one scale. */
-function Bars({ of, verdict }: { of: FitUpPicture; verdict: Verdict }) {
+const fills: Readonly<Record<Verdict, string>> = {
+  holds: "var(--holds)",
+  tight: "var(--tight)",
+  fails: "var(--fails)",
+  "cannot tell": "var(--cannot)",
+  "not asked": "var(--dim)",
+};
+
+/** Torques against what carries them, on one scale; the peak has the gravest colour of all that must carry it. */
+function Bars({ of, peak }: { of: FitUpPicture; peak: Verdict }) {
   const units = useUnits();
   const bars = [
-    { name: `pad ${of.pad.flange} carries`, nm: of.pad.maximumTorqueNm, limit: true },
-    { name: "stem carries", nm: of.stemLimitNm, limit: true },
-    ...(of.peakNm === null ? [] : [{ name: "drive at its peak", nm: of.peakNm, limit: false }]),
-    ...(of.needsNm === null ? [] : [{ name: "asked of the drive", nm: of.needsNm, limit: false }]),
+    { name: `pad ${of.pad.flange} carries`, nm: of.pad.maximumTorqueNm, fill: null },
+    { name: "stem carries", nm: of.stemLimitNm, fill: null },
+    ...(of.peakNm === null ? [] : [{ name: "drive at its peak", nm: of.peakNm, fill: fills[peak] }]),
+    ...(of.needsNm === null ? [] : [{ name: "asked of the drive", nm: of.needsNm, fill: "var(--dim)" }]),
   ];
   const most = Math.max(...bars.map((b) => b.nm));
   return (
     <dl className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1.5">
-      {bars.map(({ name, nm, limit }) => (
+      {bars.map(({ name, nm, fill }) => (
         <div key={name} className="contents">
           <dt className="text-dim">{name}</dt>
           <dd aria-hidden="true">
@@ -63,15 +71,11 @@ function Bars({ of, verdict }: { of: FitUpPicture; verdict: Verdict }) {
               <rect
                 width={(nm / most) * 100}
                 height="10"
-                fill={
-                  limit
-                    ? "var(--second)"
-                    : `var(--${verdict === "fails" || verdict === "tight" ? verdict : "holds"})`
-                }
-                stroke={limit ? "var(--ink)" : "none"}
+                fill={fill ?? "var(--second)"}
+                stroke={fill === null ? "var(--ink)" : "none"}
                 vectorEffect="non-scaling-stroke"
               />
-              {!limit && (
+              {fill !== null && (
                 <path
                   d={`M${(of.pad.maximumTorqueNm / most) * 100} 0V10`}
                   stroke="var(--ink)"
@@ -90,6 +94,10 @@ function Bars({ of, verdict }: { of: FitUpPicture; verdict: Verdict }) {
 /** The valve's pad from above with the drive's flange on it, and the torques that pass between them. */
 const PadPicture = memo(function PadPicture({ detail }: { detail: CandidateDetail }) {
   const { fitUp: of, candidate } = detail;
+  const carriedBy = candidate.findings.filter(
+    (f) => f.rule === "fit-up/pad-torque" || f.rule === "drive/stem-limit",
+  );
+  const peak = gravest(carriedBy.map((f) => f.verdict));
   const says = candidate.findings.find((f) => f.rule === "fit-up/pad-torque")?.says;
   const units = useUnits();
   const flanges = [of.pad, ...(of.flange && !of.direct ? [of.flange] : [])];
@@ -134,7 +142,7 @@ const PadPicture = memo(function PadPicture({ detail }: { detail: CandidateDetai
           <dt className="text-dim">stem</dt>
           <dd>{figureText(of.stemDiameterMm, "mm", units)} in the packing</dd>
         </dl>
-        <Bars of={of} verdict={candidate.stations["fit-up"]} />
+        <Bars of={of} peak={peak} />
         {says && <p>{says}</p>}
         <p className="text-[12px] text-dim">
           Pads as of ISO 5211, indicative. Key or square of the stem, height of a bracket and its coupling are
