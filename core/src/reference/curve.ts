@@ -1,3 +1,5 @@
+import { onPoints } from "./interpolate.ts";
+
 /** A limit against temperature: points in rising temperature, straight lines between. */
 export interface Curve {
   readonly temperatureC: readonly number[];
@@ -15,13 +17,5 @@ export interface Curve {
  * @example valueOnCurve({ temperatureC: [0, 100], value: [10, 20] }, 25) // → 12.5
  */
 export function valueOnCurve(curve: Curve, temperatureC: number): number {
-  const { temperatureC: t, value } = curve;
-  const last = t.length - 1;
-  if (temperatureC <= t[0]!) return value[0]!;
-  if (temperatureC >= t[last]!) return value[last]!;
-  let i = 1;
-  while (t[i]! < temperatureC) i++;
-  const t0 = t[i - 1]!;
-  const v0 = value[i - 1]!;
-  return v0 + ((value[i]! - v0) * (temperatureC - t0)) / (t[i]! - t0);
+  return onPoints(curve.temperatureC, curve.value, temperatureC);
 }

@@ -22,8 +22,15 @@ interface GradeRow {
   note: string | null;
 }
 
-/** Which suitability column stands for a grade. Cr–Mo, 304 types and alloy 825 have no column. */
+/** Which suitability column stands for a grade. */
 const metalOfGrade: Record<string, string> = {
+  "A217 WC6": "1¼Cr–½Mo steel",
+  "A182 F11 cl.2": "1¼Cr–½Mo steel",
+  "A351 CF8": "austenitic 304",
+  "A351 CF3": "austenitic 304",
+  "A182 F304": "austenitic 304",
+  "A182 F304L": "austenitic 304",
+  "Alloy 825": "alloy 825",
   A105: "carbon steel",
   "A216 WCB": "carbon steel",
   "A216 WCC": "carbon steel",

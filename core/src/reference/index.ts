@@ -1,9 +1,11 @@
 import { type ReferenceTable, referenceTable } from "./table.ts";
 import { bodyGrades } from "./tables/body-grades.ts";
 import { bolting } from "./tables/bolting.ts";
+import { causticCracking } from "./tables/caustic-cracking.ts";
 import { chemicalSuitability } from "./tables/chemical-suitability.ts";
 import { faceToFaceFlangedBall } from "./tables/face-to-face-flanged-ball.ts";
 import { fluids as fluidTable } from "./tables/fluids.ts";
+import { hydrogenAttack } from "./tables/hydrogen-attack.ts";
 import { iso5211Flanges } from "./tables/iso-5211-flanges.ts";
 import { leakageClassVi } from "./tables/leakage-class-vi.ts";
 import { leakageIso5208 } from "./tables/leakage-iso-5208.ts";
@@ -19,6 +21,7 @@ import { sealMaterials } from "./tables/seal-materials.ts";
 import { seatLimits } from "./tables/seat-limits.ts";
 import { seatMaterials } from "./tables/seat-materials.ts";
 import { seatSizeFactors } from "./tables/seat-size-factors.ts";
+import { serviceFamilies as familyTable } from "./tables/service-families.ts";
 
 const unchecked = "edition not verified against a licensed copy";
 
@@ -80,6 +83,14 @@ export const referenceTables: readonly ReferenceTable[] = [
     `ISO 15156 and common practice; ${unchecked}`,
     metalTable,
   ),
+  referenceTable("hydrogen-attack", "Steels in hot hydrogen", `API RP 941; ${unchecked}`, hydrogenAttack),
+  referenceTable(
+    "caustic-cracking",
+    "Carbon steel in caustic, without heat treatment",
+    "common practice",
+    causticCracking,
+  ),
+  referenceTable("service-families", "Hazards of service families", "the substances of each", familyTable),
   referenceTable("bolting", "Body bolting", `ASTM A193, A194, A320, ISO 898-1; ${unchecked}`, bolting),
   referenceTable(
     "fluids",
@@ -111,9 +122,11 @@ export const referenceTables: readonly ReferenceTable[] = [
   ),
 ];
 
+export { causticLimitC, hydrogenLimitC } from "./attack.ts";
 export { type Bolting, boltingNamed } from "./bolting.ts";
 export { type Curve, valueOnCurve } from "./curve.ts";
 export { faceToFaceMm, minimumBoreMm } from "./dimensions.ts";
+export { hazardsOfFamily } from "./families.ts";
 export { type Fluid, fluidNamed, fluids } from "./fluids.ts";
 export { type BodyGrade, bodyGrade } from "./grades.ts";
 export { type MetalLimits, metalLimits } from "./metals.ts";

@@ -17,6 +17,10 @@ export interface MetalLimits {
   /** Pressure up to which it may stand where oxygen impinges, bar g. */
   readonly oxygenLimitBarG: number;
   readonly expansionPerK: number;
+  /** Seawater up to here leaves crevices alone, and up to the next is close to it, °C; null where none is feared. */
+  readonly creviceC: { readonly holds: number; readonly tight: number } | null;
+  /** Eaten where it is wet and bare, and by sulphur: carbon and low-alloy steels. */
+  readonly carbonSteel: boolean;
 }
 
 interface MetalRow {
@@ -30,6 +34,9 @@ interface MetalRow {
   galls_on_itself: string;
   oxygen_limit_bar_g: number;
   expansion_per_k: number;
+  crevice_holds_to_c: number | null;
+  crevice_tight_to_c: number | null;
+  carbon_steel: string;
 }
 
 const byName = new Map<string, MetalLimits>(
@@ -46,6 +53,11 @@ const byName = new Map<string, MetalLimits>(
       gallsOnItself: row.galls_on_itself === "yes",
       oxygenLimitBarG: row.oxygen_limit_bar_g,
       expansionPerK: row.expansion_per_k,
+      creviceC:
+        row.crevice_holds_to_c === null
+          ? null
+          : { holds: row.crevice_holds_to_c, tight: row.crevice_tight_to_c! },
+      carbonSteel: row.carbon_steel === "yes",
     },
   ]),
 );

@@ -10,6 +10,8 @@ export interface SealMaterial {
   readonly maximumC: number;
   /** Whether it stands sudden loss of gas pressure: by nature, in a certified grade only, or not. */
   readonly rapidDecompression: "immune" | "grade" | "no";
+  /** Still seals once a fire has taken what is soft. */
+  readonly outlivesFire: boolean;
 }
 
 interface SealRow {
@@ -19,6 +21,7 @@ interface SealRow {
   minimum_c: number;
   maximum_c: number;
   rapid_gas_decompression: SealMaterial["rapidDecompression"];
+  outlives_fire: "yes" | "no";
 }
 
 const seals = new Map<string, SealMaterial>(
@@ -31,6 +34,7 @@ const seals = new Map<string, SealMaterial>(
       minimumC: row.minimum_c,
       maximumC: row.maximum_c,
       rapidDecompression: row.rapid_gas_decompression,
+      outlivesFire: row.outlives_fire === "yes",
     },
   ]),
 );

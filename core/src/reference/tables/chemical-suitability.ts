@@ -16,7 +16,7 @@ export const chemicalSuitability = {
   ["oxygen","B","X","B","X","X","B","X","X","X","X","C","X","X","B","B","X","B","B","B","C"],
   ["methanol","A","A","A","A","A","A","A","A","B","A","A","B","B","C","A","A","C","A","A","A"],
   ["glycol","A","A","A","A","A","A","A","A","B","A","A","A","A","A","A","A","A","A","A","A"],
-  ["caustic","A","C","A","B","C","A","A","B","B","A","X","B","B","X","B","A","X","A","A","A"],
+  ["caustic","A","X","A","B","C","A","A","B","B","A","X","B","B","X","B","A","X","A","A","A"],
   ["strong mineral acid","A","B","A","B","X","A","B","X","X","C","C","X","X","B","A","B","B","A","A","B"],
   ["hydrofluoric acid","A","X","A","C","X","A","B","X","X","X","X","X","X","C","A","C","C","A","A","B"],
   ["chlorine","A","B","A","B","X","B","X","X","X","C","C","X","X","B","A","X","B","A","A","B"],
@@ -24,5 +24,8 @@ export const chemicalSuitability = {
   ["oxidising acid","A","B","A","X","X","A","X","X","X","X","X","X","X","B","A","X","B","A","A","X"],
   ["polymerising monomer","B","B","A","B","B","B","B","B","B","B","B","C","C","C","A","X","C","B","B","B"],
   ["air and inert gas","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A","A"],
+  ["ketones and esters","A","A","A","A","A","B","B","B","A","A","B","X","X","X","A","B","X","A","A","A"],
+  ["alcohols","A","A","A","A","A","A","A","A","B","A","B","B","B","B","A","A","B","A","A","A"],
+  ["refrigerants","A","A","A","A","A","C","B","A","A","A","A","C","B","X","B","B","X","A","A","A"],
   ] as (string | number | null)[][],
 };
