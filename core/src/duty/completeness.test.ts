@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { demoTags } from "../../test/demo.ts";
-import { dutyWith } from "../../test/fixture.ts";
+import { statedInFull } from "../../test/fixture.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { dutiesOtherwise, missingFrom } from "./completeness.ts";
 import { type Duty, dutySchema, emptyDuty } from "./duty.ts";
@@ -9,23 +9,23 @@ import { settle } from "./settle.ts";
 
 const house = defaultHouseRules();
 const questions = (dutyFields as readonly AnyField[]).filter((field) => field.why !== undefined);
-const complete = dutyWith();
+const complete = statedInFull();
 
 /** The complete duty with one field of it blank, and what raises the question where that alone does not. */
 const blank: Readonly<Record<string, Duty>> = {
   dn: { ...complete, dn: null },
   cases: { ...complete, cases: [] },
-  "fluid.family": dutyWith({ fluid: { family: null } }),
+  "fluid.family": statedInFull({ fluid: { family: null } }),
   lineDesignation: { ...complete, lineDesignation: null },
   onSupplyLoss: { ...complete, onSupplyLoss: null },
-  "fluid.h2sKPa": dutyWith({ fluid: { family: "sour hydrocarbon" } }),
+  "fluid.h2sKPa": statedInFull({ fluid: { family: "sour hydrocarbon", h2sKPa: null } }),
   airMinimumBarG: { ...complete, airMinimumBarG: null },
   airMaximumBarG: { ...complete, airMaximumBarG: null },
   flowDirection: { ...complete, flowDirection: null },
   function: { ...complete, function: null },
-  "fluid.chloridesMgL": dutyWith({ fluid: { family: "water" } }),
-  "fluid.hazards": dutyWith({ fluid: { hazards: null } }),
-  "fluid.solidsPercent": dutyWith({ fluid: { solidsPercent: null } }),
+  "fluid.chloridesMgL": statedInFull({ fluid: { family: "water", chloridesMgL: null } }),
+  "fluid.hazards": statedInFull({ fluid: { hazards: null } }),
+  "fluid.solidsPercent": statedInFull({ fluid: { solidsPercent: null } }),
   ambientMaximumC: { ...complete, ambientMaximumC: null },
   ambientMinimumC: { ...complete, ambientMinimumC: null },
   endConnection: { ...complete, endConnection: null },
@@ -36,7 +36,12 @@ const blank: Readonly<Record<string, Duty>> = {
   port: { ...complete, port: null },
   fireSafe: { ...complete, fireSafe: null },
   shutOff: { ...complete, shutOff: null },
-  emissionClass: dutyWith({ fluid: { hazards: ["toxic"] } }),
+  emissionClass: statedInFull({ emissionClass: null, fluid: { hazards: ["toxic"] } }),
+  "fluid.substance": statedInFull({ fluid: { substance: null } }),
+  "fluid.setAsideBecause": statedInFull({ fluid: { setAside: ["flammable"] } }),
+  "fluid.hydrogenBarA": statedInFull({ fluid: { family: "hydrogen", hydrogenBarA: null } }),
+  "fluid.causticPercent": statedInFull({ fluid: { family: "caustic" } }),
+  "fluid.sulphurPercent": statedInFull({ cases: [{ temperatureC: 300 }], fluid: { sulphurPercent: null } }),
 };
 
 describe("questions of an order", () => {
@@ -96,8 +101,29 @@ describe("questions of an order", () => {
   });
 });
 
+describe("what is taken as none", () => {
+  it("is said once for the fluid and once for the task, each field it speaks for named", () => {
+    const open = {
+      ...complete,
+      lineTestBarG: null,
+      deadEnd: null,
+      fluid: { ...complete.fluid, h2sKPa: null, fibres: null },
+    };
+    expect(missingFrom(open, house)).toMatchObject(
+      [
+        { field: "deadEnd", covers: ["lineTestBarG"], assumption: { words: "no end of line, line test" } },
+        { field: "fluid.h2sKPa", covers: ["fluid.fibres"], assumption: { words: "no H₂S partial, fibres" } },
+      ].reverse(),
+    );
+  });
+  it("is a question of its own where the duty raises it", () => {
+    const open = { ...complete, deadEnd: null, endConnection: "lug" as const };
+    expect(missingFrom(open, house)).toMatchObject([{ field: "deadEnd", label: "End of line" }]);
+  });
+});
+
 describe("the far side of a case", () => {
-  const open = dutyWith({ cases: [{ downstreamBarG: null }] });
+  const open = statedInFull({ cases: [{ downstreamBarG: null }] });
   it("is assumed vented, and could be at line pressure just as well", () => {
     const [gap] = missingFrom(open, house);
     expect(gap).toMatchObject({
@@ -107,7 +133,7 @@ describe("the far side of a case", () => {
     expect(dutiesOtherwise(gap!.field, open)[0]!.cases[0]).toMatchObject({ downstreamBarG: 9 });
   });
   it("is upstream in a reverse case", () => {
-    const reverse = dutyWith({ cases: [{ flow: "reverse", upstreamBarG: null, downstreamBarG: 10 }] });
+    const reverse = statedInFull({ cases: [{ flow: "reverse", upstreamBarG: null, downstreamBarG: 10 }] });
     const [gap] = missingFrom(reverse, house);
     expect(gap!.field).toBe("cases.0.upstreamBarG");
     expect(dutiesOtherwise(gap!.field, reverse)[0]!.cases[0]).toMatchObject({ upstreamBarG: 9 });
@@ -115,7 +141,7 @@ describe("the far side of a case", () => {
   it("is nothing that could be otherwise where there is no such case or no pressure", () => {
     expect(dutiesOtherwise("cases.7.downstreamBarG", open)).toEqual([]);
     expect(dutiesOtherwise("no such field", open)).toEqual([]);
-    const unknown = dutyWith({ cases: [{ upstreamBarG: null, downstreamBarG: null }] });
+    const unknown = statedInFull({ cases: [{ upstreamBarG: null, downstreamBarG: null }] });
     expect(dutiesOtherwise("cases.0.downstreamBarG", unknown)).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../house/house-rules.ts";
 import { unitsOf } from "../units/units.ts";
 import type { Duty } from "./duty.ts";
-import { type AnyField, dutyFields } from "./fields/index.ts";
+import { type AnyField, dutyFields, shortName } from "./fields/index.ts";
 import { valueAt } from "./shape.ts";
 
 /** What is used while the duty does not say: words, a figure in the core's units, or both. */
@@ -19,6 +19,8 @@ export interface Missing {
   readonly why: string;
   /** What is used meanwhile; null where nothing may be assumed. */
   readonly assumption: Assumption | null;
+  /** Other fields it speaks for: what they hold is taken as none. */
+  readonly covers?: readonly string[];
 }
 
 const worded = (words: string): Assumption => ({ words, value: null, unit: "" });
@@ -35,10 +37,41 @@ function assumptionOf(field: AnyField, duty: Duty, house: HouseRules): Assumptio
   return { words: "", value, unit: unit as Assumption["unit"] };
 }
 
+const isBlank = (duty: Duty, { path }: AnyField) => valueAt(duty, path) === null;
+const isAsked = (duty: Duty, { why, raised }: AnyField) => why !== undefined && raised?.(duty) !== false;
+
+const ofNone = {
+  fluid: {
+    label: "What else the fluid carries",
+    why: "It decides metals, seals and who may be hurt by a leak.",
+  },
+  task: { label: "What else is asked of it", why: "Each rules out valves that cannot do it." },
+} as const;
+
+/** Fields that are blank and not worth a question of their own, said once: they are taken as none. */
+function gapsTakenAsNone(duty: Duty, fields: readonly AnyField[]): Missing[] {
+  return (["fluid", "task"] as const).flatMap((of) => {
+    const [first, ...others] = fields.filter(
+      (field) => field.takenAsNone === of && isBlank(duty, field) && !isAsked(duty, field),
+    );
+    if (first === undefined) return [];
+    const names = [first, ...others].map(shortName).join(", ");
+    return [
+      {
+        field: first.path,
+        ...ofNone[of],
+        assumption: worded(`no ${names}`),
+        covers: others.map((f) => f.path),
+      },
+    ];
+  });
+}
+
 function gapsOfFields(duty: Duty, house: HouseRules, fields: readonly AnyField[]): Missing[] {
   return fields.flatMap((field) => {
-    const { path, label, why, raised, mustBeKnown } = field;
-    if (why === undefined || valueAt(duty, path) !== null || raised?.(duty) === false) return [];
+    const { path, label, mustBeKnown } = field;
+    const { why } = field;
+    if (why === undefined || !isBlank(duty, field) || !isAsked(duty, field)) return [];
     return [{ field: path, label, why, assumption: mustBeKnown ? null : assumptionOf(field, duty, house) }];
   });
 }
@@ -94,7 +127,7 @@ export function missingFrom(
   house: HouseRules,
   fields: readonly AnyField[] = dutyFields,
 ): Missing[] {
-  const all = [...gapsOfFields(duty, house, fields), ...gapsOfCases(duty)];
+  const all = [...gapsOfFields(duty, house, fields), ...gapsTakenAsNone(duty, fields), ...gapsOfCases(duty)];
   return [...all.filter((m) => m.assumption === null), ...all.filter((m) => m.assumption !== null)];
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { dutyWith } from "../../test/fixture.ts";
+import { statedInFull } from "../../test/fixture.ts";
 import { defaultHouseRules, houseRuleDefinitions, houseRulesSchema } from "../house/index.ts";
 import { nominalSizes, npsLabel, parseNominalSize } from "../units/index.ts";
 import { dutySchema, emptyDuty, missingFrom, settle } from "./index.ts";
@@ -96,10 +96,10 @@ describe("settle", () => {
 
 describe("completeness", () => {
   it("finds nothing missing in a complete duty", () => {
-    expect(missingFrom(dutyWith(), house)).toEqual([]);
+    expect(missingFrom(statedInFull(), house)).toEqual([]);
   });
   it("puts what must not be assumed before what is assumed", () => {
-    const missing = missingFrom({ ...dutyWith({ fluid: { family: null } }), shutOff: null }, house);
+    const missing = missingFrom({ ...statedInFull({ fluid: { family: null } }), shutOff: null }, house);
     expect(missing.map((m) => [m.field, m.assumption])).toEqual([
       ["fluid.family", null],
       ["shutOff", { words: "the maker's standard", value: null, unit: "" }],
@@ -107,7 +107,7 @@ describe("completeness", () => {
   });
   it("names blank pressures and temperatures by case and does not ask electric drives for air", () => {
     const duty = {
-      ...dutyWith({ cases: [{ upstreamBarG: null, temperatureC: null }] }),
+      ...statedInFull({ cases: [{ upstreamBarG: null, temperatureC: null }] }),
       operator: "electric" as const,
       airMinimumBarG: null,
     };

@@ -3,6 +3,7 @@ export * from "./case-kinds.ts";
 export * from "./completeness.ts";
 export * from "./duty.ts";
 export * from "./fields/index.ts";
+export * from "./hazards-in-use.ts";
 export { text, vacuumBarG } from "./limits.ts";
 export * from "./settle.ts";
 export * from "./shape.ts";

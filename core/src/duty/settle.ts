@@ -2,8 +2,11 @@ import type { HouseRules } from "../house/house-rules.ts";
 import { type Fluid, fluidNamed } from "../reference/fluids.ts";
 import type { OperatingCase } from "./case.ts";
 import type { Duty } from "./duty.ts";
+import { isWater, type JudgedIn, metalFamiliesOf, softFamiliesOf } from "./families.ts";
 import { type AnyField, dutyFields, lastOf } from "./fields/index.ts";
+import { hazardsInUse } from "./hazards-in-use.ts";
 import { type ShutIn, shutInBy } from "./shut-in.ts";
+import { turnedAgainstBar } from "./turned-against.ts";
 import type { Hazard } from "./words.ts";
 
 export type DutyOrigin = "entered" | "assumed";
@@ -26,6 +29,10 @@ export interface SettledCase {
   readonly differentialBar: number | null;
   /** Worst differential across the shut valve in either direction, the other side vented, bar. */
   readonly closedDifferentialBar: number | null;
+  /** Differential it is opened and closed against: the far side vented unless a shut case states it, bar. */
+  readonly turnedAgainstBar: number | null;
+  /** Steam, or water above 100 °C, which is steam wherever it leaks. */
+  readonly steamy: boolean;
 }
 
 type Fields = (typeof dutyFields)[number];
@@ -43,18 +50,24 @@ export interface SettledDuty extends SettledFields {
   /** Cases the valve may be shut in; fire is none, for it governs neither seat nor cavity nor torque. */
   readonly shutCases: readonly SettledCase[];
   readonly shutIn: ShutIn;
+  /** Service families seats and seals are judged in; none where it is not stated. */
+  readonly softFamilies: readonly string[];
+  readonly metalFamilies: JudgedIn;
   readonly substance: Fluid | null;
   readonly hazards: ReadonlySet<Hazard>;
   readonly hazardsOrigin: DutyOrigin | "reference";
 }
 
-function settleCase(c: OperatingCase, phase: SettledCase["phase"]): SettledCase {
+type Writable<T> = { -readonly [Key in keyof T]: T[Key] };
+
+function settleCase(c: OperatingCase, ofFluid: SettledCase["phase"], watery: boolean): Writable<SettledCase> {
   const { upstreamBarG: up, downstreamBarG: down } = c;
   // In a reverse case the driving side must be known; in a forward one a blank downstream means vented.
   const driving = c.flow === "reverse" ? down : up;
   const known = driving !== null;
   const upstream = c.flow === "reverse" ? (up ?? 0) : up;
   const downstream = down ?? 0;
+  const phase = c.phase ?? ofFluid;
   return {
     id: c.id,
     kind: c.kind,
@@ -64,12 +77,14 @@ function settleCase(c: OperatingCase, phase: SettledCase["phase"]): SettledCase 
     downstreamOrigin: (c.flow === "reverse" ? up : down) === null ? "assumed" : "entered",
     temperatureC: c.temperatureC,
     shut: c.mayBeShut && c.kind !== "fire",
-    phase: c.phase ?? phase,
+    phase,
     pressureBarG: known ? Math.max(upstream!, downstream) : null,
     differentialBar: known ? Math.abs(upstream! - downstream) : null,
     closedDifferentialBar: known
       ? Math.max(Math.abs(upstream!), Math.abs(downstream), Math.abs(upstream! - downstream))
       : null,
+    turnedAgainstBar: null,
+    steamy: phase === "steam" || (watery && c.temperatureC !== null && c.temperatureC > 100),
   };
 }
 
@@ -96,6 +111,8 @@ class Settled {
   readonly hazards: ReadonlySet<Hazard>;
   readonly hazardsOrigin: DutyOrigin | "reference";
   readonly shutIn: ShutIn;
+  readonly softFamilies: readonly string[];
+  readonly metalFamilies: JudgedIn;
 
   constructor(duty: Duty, house: HouseRules, by: readonly Settling[]) {
     const { fluid } = duty;
@@ -103,9 +120,13 @@ class Settled {
     this.substance = fluid.substance === null ? null : (fluidNamed(fluid.substance) ?? null);
     const ofSubstance = this.substance;
     const phase = fluid.phase ?? ((ofSubstance?.phase as Duty["fluid"]["phase"]) || null);
-    this.cases = duty.cases.map((c) => settleCase(c, phase));
+    this.softFamilies = softFamiliesOf(duty, ofSubstance);
+    this.metalFamilies = metalFamiliesOf(duty, ofSubstance);
+    const cases = duty.cases.map((c) => settleCase(c, phase, isWater(duty, ofSubstance)));
+    for (const c of cases) c.turnedAgainstBar = turnedAgainstBar(c, cases);
+    this.cases = cases;
     this.shutCases = this.cases.filter((c) => c.shut);
-    this.hazards = new Set<Hazard>(fluid.hazards ?? ((ofSubstance?.hazards ?? []) as Hazard[]));
+    this.hazards = hazardsInUse(duty, ofSubstance, house);
     this.hazardsOrigin = fluid.hazards !== null ? "entered" : ofSubstance !== null ? "reference" : "assumed";
     const own = this as unknown as Record<string, unknown>;
     for (const { name, settle } of by) own[name] = settle(duty, house);

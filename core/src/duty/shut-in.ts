@@ -1,6 +1,17 @@
+import { saturation } from "../fluid/saturation.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import type { Fluid } from "../reference/fluids.ts";
+import { type Fluid, fluidNamed } from "../reference/fluids.ts";
+import { atmosphereBar } from "../units/definitions.ts";
 import type { SettledCase } from "./settle.ts";
+
+/** One way liquid comes to be shut in: a case, and how cold the cavity is when it closes over it. */
+export interface Filling {
+  readonly from: SettledCase;
+  readonly startC: number;
+  readonly fluid: Fluid;
+  /** A vapour that fills the cavity with liquid as it cools. */
+  readonly condensed: boolean;
+}
 
 /**
  * Liquid a duty shuts into a cavity, and how warm it gets there; what is missing to say so; null where no
@@ -8,9 +19,10 @@ import type { SettledCase } from "./settle.ts";
  */
 export type ShutIn =
   | {
-      readonly from: SettledCase;
-      readonly fluid: Fluid;
+      readonly fillings: readonly Filling[];
       readonly end: { readonly c: number; readonly name: string };
+      /** What some shut case lacks, so that it could be worse than the others. */
+      readonly missing: string | null;
     }
   | { readonly missing: string }
   | null;
@@ -19,6 +31,7 @@ interface Around {
   readonly installation: string;
   readonly ambientMaximumC: number;
   readonly substance: Fluid | null;
+  readonly stated: { readonly ambientMinimumC: number | null };
 }
 
 /** Where a shut-in valve may warm to: its hottest shut case, or the sun on an idle line. */
@@ -31,27 +44,59 @@ function warmest(shut: readonly SettledCase[], around: Around, house: HouseRules
   return end;
 }
 
+const isVapour = ({ phase }: SettledCase) => phase === "gas" || phase === "steam";
+
+/** Idle, a line cools to this where the lowest ambient is not stated, °C. */
+const idleC = 0;
+
+/** Temperature an idle line cools to with liquid in it. */
+const idleOf = (fluid: Fluid | null, { stated }: Around): number =>
+  Math.max(stated.ambientMinimumC ?? idleC, fluid?.triplePointC ?? Number.NEGATIVE_INFINITY);
+
+/** Temperature at which a vapour, cooled while shut, has become liquid; null where it stays a gas. */
+function condensesAt(c: SettledCase, of: Fluid | null, around: Around): number | null {
+  if (of === null || c.pressureBarG === null) return null;
+  const cooledC = Math.max(
+    of.triplePointC,
+    Math.min(c.temperatureC ?? Number.POSITIVE_INFINITY, idleOf(of, around)),
+  );
+  const boils = saturation(of, cooledC);
+  return boils !== null && c.pressureBarG + atmosphereBar > boils.barA ? cooledC : null;
+}
+
+/** The liquid a case's fluid is or becomes, whose expansion counts: a steam line's condensate is hot water. */
+const liquidOf = ({ phase }: SettledCase, substance: Fluid | null): Fluid | null =>
+  phase === "steam" || substance?.id === "steam" ? fluidNamed("hot-water")! : substance;
+
+const expands = (fluid: Fluid | null): fluid is Fluid =>
+  fluid !== null && fluid.expansionPerK !== null && fluid.compressibilityPerBar !== null;
+
 /**
  * What liquid a duty shuts into a cavity, and how warm it gets there.
  *
  * @param shut cases the valve is shut in
- * @param around installation, highest ambient (°C) and substance
+ * @param around installation, ambient (°C) and substance
  * @param house the sun's share
- * @returns where it is shut in and where it ends; what is missing; null where no liquid is shut in
- * @source the duty; the coldest shut case that is not gas or steam
+ * @returns every way it may be filled and where it ends; what is missing; null where no liquid is shut in
+ * @source the duty; a line is filled and shut while it idles as well as when it is warm, and vapour condenses in it
  */
 export function shutInBy(shut: readonly SettledCase[], around: Around, house: HouseRules): ShutIn {
-  const wet = shut.filter((c) => c.phase !== "gas" && c.phase !== "steam");
-  if (wet.length === 0) return null;
-  if (wet.every((c) => c.phase === null)) return { missing: "the fluid's phase" };
-  const from = wet.reduce<SettledCase | null>(
-    (a, c) => (c.temperatureC !== null && (a === null || c.temperatureC < a.temperatureC!) ? c : a),
-    null,
-  );
-  if (from === null) return { missing: "a temperature" };
-  if (from.pressureBarG === null) return { missing: `pressure of ${from.name}` };
-  const fluid = around.substance;
-  if (fluid === null || fluid.expansionPerK === null || fluid.compressibilityPerBar === null)
-    return { missing: "the substance, for its thermal expansion" };
-  return { from, fluid, end: warmest(shut, around, house) };
+  const fillings: Filling[] = [];
+  let missing: string | null = null;
+  for (const from of shut) {
+    const fluid = liquidOf(from, around.substance);
+    const condensed = isVapour(from);
+    const condensedC = condensed ? condensesAt(from, fluid, around) : null;
+    if (condensed && condensedC === null) continue;
+    if (from.phase === null) missing ??= "the fluid's phase";
+    else if (!expands(fluid)) missing ??= "the substance, for its thermal expansion";
+    else if (from.temperatureC === null) missing ??= `temperature of ${from.name}`;
+    else if (from.pressureBarG === null) missing ??= `pressure of ${from.name}`;
+    else {
+      const startC = condensedC ?? Math.min(from.temperatureC, idleOf(fluid, around));
+      fillings.push({ from, fluid, startC, condensed });
+    }
+  }
+  if (fillings.length > 0) return { fillings, end: warmest(shut, around, house), missing };
+  return missing === null ? null : { missing };
 }

@@ -2,8 +2,10 @@ import { z } from "zod";
 import { assumptions } from "./assumptions.ts";
 import { bodies } from "./bodies.ts";
 import type { ChoiceRule } from "./definition.ts";
+import { lives } from "./lives.ts";
 import { margins } from "./margins.ts";
 import { service } from "./service.ts";
+import { temperatures } from "./temperatures.ts";
 import { torque } from "./torque.ts";
 
 /** The first set: every number and school an organisation owns, with default, range and reason. */
@@ -12,6 +14,8 @@ export const houseRuleDefinitions = {
   ...torque,
   ...bodies,
   ...service,
+  ...lives,
+  ...temperatures,
   ...assumptions,
 } as const;
 
@@ -22,6 +26,8 @@ export const houseRuleGroups: readonly { readonly name: string; readonly ids: re
     ["Torque", torque],
     ["Bodies", bodies],
     ["Service", service],
+    ["Strokes a part lasts", lives],
+    ["Stem and drive in cold and heat", temperatures],
     ["What is assumed where nothing is stated", assumptions],
   ] as const
 ).map(([name, rules]) => ({ name, ids: Object.keys(rules) as HouseRuleId[] }));

@@ -36,4 +36,18 @@ export const margins = {
     "tight",
     "B in the suitability tables: usable inside limits the table does not state.",
   ),
+  seriousTightPercent: number(
+    "A serious tight weighs",
+    "%",
+    100,
+    [0, 1000],
+    "What one would pay to be rid of it, as a share of the price: close to a limit of safety or containment.",
+  ),
+  mildTightPercent: number(
+    "A mild tight weighs",
+    "%",
+    10,
+    [0, 1000],
+    "As above: a limit nobody states, more care, or an extra on the order.",
+  ),
 } as const;

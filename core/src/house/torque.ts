@@ -18,6 +18,13 @@ export const torque = {
   ),
   throttlingIncrement: number("Increment, throttling", "", 0.1, [0, 1], "Stick and slip at small movements."),
   dryGasIncrement: number("Increment, dry gas", "", 0.1, [0, 1], "Nothing wets the seat; friction rises."),
+  solidsIncrement: number(
+    "Increment, solids",
+    "",
+    0.3,
+    [0, 1],
+    "Grit under seats and in bearings is turned with the ball.",
+  ),
   seldomIncrement: number(
     "Increment, seldom moved",
     "",

@@ -7,6 +7,7 @@ import { type ServiceFactor, serviceFactor } from "./service-factor.ts";
 export interface CaseDemand {
   readonly caseId: string;
   readonly caseName: string;
+  /** Differential the shut valve is opened against; 0 in a case it is not shut in. */
   readonly differentialBar: number | null;
   /** Null where the differential is unknown or lies beyond the maker's table. */
   readonly demand: Demand | null;
@@ -120,7 +121,7 @@ export function torqueDemand(
     };
   };
   const ofCase = (c: SettledCase): CaseDemand => {
-    const differential = c.shut ? c.differentialBar : 0;
+    const differential = c.turnedAgainstBar;
     return {
       caseId: c.id,
       caseName: c.name,

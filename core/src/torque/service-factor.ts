@@ -20,7 +20,9 @@ export function serviceFactor(duty: SettledDuty, house: HouseRules): ServiceFact
   if (duty.function.has("emergency shut-down"))
     reasons.push({ why: "emergency", adds: house.emergencyIncrement });
   if (duty.function.has("throttling")) reasons.push({ why: "throttling", adds: house.throttlingIncrement });
-  if (duty.stated.fluid.phase === "gas") reasons.push({ why: "dry gas", adds: house.dryGasIncrement });
+  if (duty.cases.some((c) => c.kind !== "fire" && c.phase === "gas"))
+    reasons.push({ why: "dry gas", adds: house.dryGasIncrement });
+  if (duty.solidsPercent > 0) reasons.push({ why: "solids", adds: house.solidsIncrement });
   if (duty.strokesPerYear < 2) reasons.push({ why: "seldom moved", adds: house.seldomIncrement });
   return { total: reasons.reduce((sum, r) => sum + r.adds, 0), reasons };
 }

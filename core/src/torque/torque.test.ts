@@ -123,9 +123,19 @@ describe("torque demand", () => {
     expect(hardest!.demand).toMatchObject({ runToOpenNm: 14, breakToCloseNm: 16.8 });
     expect(hardest!.demand.breakToOpenNm).toBeGreaterThan(28);
   });
-  it("goes by the far side as stated, or by the rated differential where the house says so", () => {
+  it("takes the far side of a flowing case for vented once it is shut", () => {
+    const flowing = { cases: [{ upstreamBarG: 40, downstreamBarG: 39.5 }] };
+    expect(demand(flowing).hardest).toMatchObject({ differentialBar: 40, demand: { breakToOpenNm: 52 } });
+  });
+  it("goes by the far side a shut-off differential states, unless another case presses harder", () => {
+    const shut = { kind: "shut-off differential", upstreamBarG: 40, downstreamBarG: 30 } as const;
+    const flowing = { upstreamBarG: 40, downstreamBarG: 39.5 };
+    expect(demand({ cases: [flowing, shut] }).hardest!.differentialBar).toBe(10);
+    expect(demand({ cases: [{ ...flowing, upstreamBarG: 41 }, shut] }).hardest!.differentialBar).toBe(41);
+    expect(demand({ cases: [{ ...shut, downstreamBarG: null }] }).hardest!.differentialBar).toBe(40);
+  });
+  it("goes by the rated differential where the house says so", () => {
     const change = { cases: [{ upstreamBarG: 40, downstreamBarG: 30 }] };
-    expect(demand(change).hardest!.demand.breakToOpenNm).toBe(28);
     expect(demand(change, { sizingBasis: "rated" })).toMatchObject({
       basis: "rated",
       hardest: { caseName: "rated differential", differentialBar: 50 },

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { dutyWith, proven } from "../../../test/fixture.ts";
+import { proven, statedInFull } from "../../../test/fixture.ts";
 import { dutyValues } from "../../breaking/duty-values.ts";
 import { dutyPairs } from "../../documents/duty-words.ts";
 import { defaultHouseRules } from "../../house/index.ts";
@@ -29,7 +29,7 @@ const insulation: AssumedField<"insulationMm", number | null> = {
 };
 const more: readonly AnyField[] = [...dutyFields, insulation];
 const schema = dutySchemaOf(more, caseFields);
-const withIt = (value: number | null) => withValueAt(dutyWith(), "insulationMm", value);
+const withIt = (value: number | null) => withValueAt(statedInFull(), "insulationMm", value);
 
 describe("a field added as one file", () => {
   it("is in the schema, within its range, not stated unless it is", () => {

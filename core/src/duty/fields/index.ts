@@ -13,6 +13,8 @@ import { airMaximum } from "./drive/air-maximum.ts";
 import { airMinimum } from "./drive/air-minimum.ts";
 import { onSupplyLoss } from "./drive/on-supply-loss.ts";
 import { operator } from "./drive/operator.ts";
+import { carbonDioxide } from "./fluid/carbon-dioxide.ts";
+import { caustic } from "./fluid/caustic.ts";
 import { chlorides } from "./fluid/chlorides.ts";
 import { compressibility } from "./fluid/compressibility.ts";
 import { density } from "./fluid/density.ts";
@@ -21,14 +23,19 @@ import { fibres } from "./fluid/fibres.ts";
 import { freeWater } from "./fluid/free-water.ts";
 import { h2s } from "./fluid/h2s.ts";
 import { hazardsOfFluid } from "./fluid/hazards.ts";
+import { hydrogen } from "./fluid/hydrogen.ts";
 import { isentropicExponent } from "./fluid/isentropic-exponent.ts";
 import { fluidName } from "./fluid/name.ts";
 import { phase } from "./fluid/phase.ts";
+import { hazardsSetAside } from "./fluid/set-aside.ts";
+import { setAsideBecause } from "./fluid/set-aside-because.ts";
 import { solids } from "./fluid/solids.ts";
 import { solidsHard } from "./fluid/solids-hard.ts";
 import { substance } from "./fluid/substance.ts";
+import { sulphur } from "./fluid/sulphur.ts";
 import { vapourPressure } from "./fluid/vapour-pressure.ts";
 import { viscosity } from "./fluid/viscosity.ts";
+import { waterDewPoint } from "./fluid/water-dew-point.ts";
 import { deadEnd } from "./line/dead-end.ts";
 import { endConnection } from "./line/end-connection.ts";
 import { lineClass } from "./line/line-class.ts";
@@ -82,6 +89,8 @@ export const dutyFields = [
   fluidName,
   substance,
   hazardsOfFluid,
+  hazardsSetAside,
+  setAsideBecause,
   serviceFamily,
   phase,
   density,
@@ -90,8 +99,13 @@ export const dutyFields = [
   compressibility,
   isentropicExponent,
   h2s,
+  hydrogen,
+  carbonDioxide,
   chlorides,
   freeWater,
+  waterDewPoint,
+  caustic,
+  sulphur,
   solids,
   solidsHard,
   fibres,

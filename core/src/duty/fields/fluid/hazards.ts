@@ -10,6 +10,6 @@ export const hazardsOfFluid: Field<"fluid.hazards", Hazard[] | null> = {
   ...set(hazards),
   headings: ["hazards", "hazard"],
   why: "Decide anti-static, stem seal, body joints and materials.",
-  assumed: "those of the substance, else none",
+  assumed: "those of substance and family, which count in any case",
   otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, hazards: ["flammable", "toxic"] } }],
 };

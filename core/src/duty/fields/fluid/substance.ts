@@ -15,4 +15,7 @@ export const substance: Field<"fluid.substance", string | null> = {
     .nullable()
     .default(null),
   headings: ["substance", "component"],
+  why: "Boiling, freezing and expansion follow from it.",
+  assumed: "nothing is reckoned from it",
+  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, substance: "water" } }],
 };

@@ -1,6 +1,10 @@
+import type { Duty } from "../../duty.ts";
 import { flowDirections } from "../../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
+
+const holdsReverse = (duty: Duty) =>
+  duty.cases.some((c) => c.flow === "reverse" && c.mayBeShut && c.kind !== "fire");
 
 export const flowDirection: AssumedField<"flowDirection", (typeof flowDirections)[number] | null> = {
   path: "flowDirection",
@@ -10,6 +14,7 @@ export const flowDirection: AssumedField<"flowDirection", (typeof flowDirections
   ...choice(flowDirections),
   headings: ["flow direction", "direction", "pressure from"],
   why: "One-way valves fall where pressure can come from both sides.",
-  settle: (duty) => duty.flowDirection ?? "both ways",
+  // A case in which it must hold from the other side says more than the word.
+  settle: (duty) => (holdsReverse(duty) ? "both ways" : (duty.flowDirection ?? "both ways")),
   otherwise: (duty) => [{ ...duty, flowDirection: "one way" }],
 };

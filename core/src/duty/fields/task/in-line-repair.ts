@@ -6,6 +6,7 @@ export const inLineRepair: AssumedField<"inLineRepair", boolean | null> = {
   label: "In-line repair",
   group: "task",
   ...yesNo(),
+  takenAsNone: "task",
   headings: ["in-line repair", "inline repair"],
   settle: (duty) => duty.inLineRepair ?? false,
 };

@@ -1,0 +1,18 @@
+import type { Field } from "../field.ts";
+import { quantity } from "../holds.ts";
+
+/** Not stated, all of the pressure is taken to be hydrogen where there is any. */
+export const hydrogen: Field<"fluid.hydrogenBarA", number | null> = {
+  path: "fluid.hydrogenBarA",
+  label: "Hydrogen partial pressure",
+  short: "H₂ partial",
+  group: "fluid",
+  ...quantity("vapour pressure", "Hydrogen partial pressure", [0, 1000], "bar a"),
+  takenAsNone: "fluid",
+  headings: ["hydrogen partial pressure", "h2 partial pressure", "hydrogen, bar a"],
+  why: "Hot hydrogen takes the carbon out of steel, the sooner the more of it there is.",
+  assumed: "all of the pressure",
+  raised: ({ fluid }) => fluid.family === "hydrogen" || (fluid.hazards ?? []).includes("hydrogen"),
+  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, hydrogenBarA: 1 } }],
+  moves: [0, 300],
+};

@@ -1,0 +1,17 @@
+import type { Field } from "../field.ts";
+import { number } from "../holds.ts";
+
+export const sulphur: Field<"fluid.sulphurPercent", number | null> = {
+  path: "fluid.sulphurPercent",
+  label: "Sulphur",
+  group: "fluid",
+  ...number("Sulphur", [0, 20], "%"),
+  takenAsNone: "fluid",
+  headings: ["sulphur", "sulfur", "sulphur, %"],
+  why: "Above 260 °C sulphur in oil eats carbon steel.",
+  assumed: "there is some in oil, unless the substance has none",
+  raised: ({ fluid, cases }) =>
+    /hydrocarbon/.test(fluid.family ?? "") &&
+    cases.some((c) => c.kind !== "fire" && (c.temperatureC ?? 0) > 260),
+  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, sulphurPercent: 0 } }],
+};

@@ -1,0 +1,12 @@
+import type { Field } from "../field.ts";
+import { temperature } from "../holds.ts";
+
+export const waterDewPoint: Field<"fluid.waterDewPointC", number | null> = {
+  path: "fluid.waterDewPointC",
+  label: "Water dew point",
+  group: "fluid",
+  ...temperature(),
+  takenAsNone: "fluid",
+  headings: ["water dew point", "dew point"],
+  moves: [-60, 100],
+};
