@@ -46,6 +46,8 @@ export interface Construction {
   /** Whether any of the line's contents stay in the body when it is shut. */
   readonly holdsCavity: boolean;
   readonly fullBore: boolean;
+  /** Sleeve or sealant takes hold of the plug while it stands still. */
+  readonly gripsAtRest?: true;
   /** Highest temperature a sealant it depends on stays in place at, °C (indicative); null where none seals it. */
   readonly sealantMaximumC: number | null;
   readonly seatKinds: readonly ("polymer" | "metal")[];

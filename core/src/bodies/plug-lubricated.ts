@@ -40,6 +40,7 @@ export const plugLubricated: Construction = {
   bodyWetted: true,
   holdsCavity: false,
   fullBore: false,
+  gripsAtRest: true,
   sealantMaximumC: 230,
   seatKinds: ["metal"],
   bestShutOff: { metal: "C" },

@@ -33,6 +33,7 @@ export const plugSleeved: Construction = {
   bodyWetted: true,
   holdsCavity: false,
   fullBore: false,
+  gripsAtRest: true,
   sealantMaximumC: null,
   seatKinds: ["polymer"],
   bestShutOff: { polymer: "A" },

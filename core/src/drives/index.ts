@@ -1,9 +1,10 @@
 import { z } from "zod";
 import { electricOnOff } from "./electric-on-off.ts";
+import { electricSpringReturn } from "./electric-spring-return.ts";
 import type { AnyFamily, Drive, DriveKind } from "./kind.ts";
 import { rackAndPinion } from "./rack-and-pinion.ts";
 
-const kinds = [rackAndPinion, electricOnOff] as const;
+const kinds = [rackAndPinion, electricOnOff, electricSpringReturn] as const;
 
 /** Every kind of drive; no other file names one. */
 export const driveKinds: readonly DriveKind[] = kinds as unknown as readonly DriveKind[];

@@ -8,6 +8,8 @@ export interface AnyFamily {
   readonly maker: string;
   readonly name: string;
   readonly kind: string;
+  readonly lowTemperature: boolean | null;
+  readonly highTemperature: boolean | null;
   readonly sizes: readonly AnySize[];
 }
 

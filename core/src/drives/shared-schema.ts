@@ -8,6 +8,9 @@ export const familyHead = {
   id: z.string().regex(/^[a-z0-9-]+$/),
   maker: text,
   name: text,
+  /** Whether it is made with seals and grease for cold, and for heat; not stated, only for neither. */
+  lowTemperature: z.boolean().nullable().default(null),
+  highTemperature: z.boolean().nullable().default(null),
 };
 
 /** What every size states of itself. */

@@ -6,9 +6,14 @@ export interface Comparison {
   readonly limit: number | null;
   readonly margin: number | null;
   readonly verdict: "holds" | "tight" | "fails";
+  /** Margin below which it is tight, in the margin's own unit; 0 where none is wanted. */
+  readonly wants?: number;
   /** Where a case may be measured from either end of a range. */
   readonly sense?: "≤" | "≥";
 }
+
+/** What counts as close where a comparison does not say. */
+const usualMargin = { "%": 0.1, K: 10 } as const;
 
 /**
  * What is in hand of a limit.
@@ -17,10 +22,10 @@ export interface Comparison {
  * @param unit unit the margin is in
  * @param wanted false where the limit holds its own margin already
  * @returns the margin as an outcome carries it
- * @example inHand(against(67.6, 72, 0.1), "%").wanted // → true
+ * @example inHand(against(67.6, 72, 0.1), "%").wants // → 0.1
  */
 export function inHand(compared: Comparison, unit: MarginInHand["unit"], wanted = true): MarginInHand {
-  return { margin: compared.margin, unit, wanted };
+  return { margin: compared.margin, unit, wants: wanted ? (compared.wants ?? usualMargin[unit]) : 0 };
 }
 
 /**
@@ -34,10 +39,11 @@ export function inHand(compared: Comparison, unit: MarginInHand["unit"], wanted 
  * @example against(67.6, 72, 0.1).verdict // → "tight"
  */
 export function against(value: number, limit: number | null, tightBelow: number): Comparison {
-  if (limit === null) return { value, limit, margin: null, verdict: "fails" };
-  if (value <= 0) return { value, limit, margin: null, verdict: "holds" };
+  if (limit === null) return { value, limit, margin: null, verdict: "fails", wants: tightBelow };
+  if (value <= 0) return { value, limit, margin: null, verdict: "holds", wants: tightBelow };
   const margin = limit / value - 1;
-  return { value, limit, margin, verdict: value > limit ? "fails" : margin < tightBelow ? "tight" : "holds" };
+  const verdict = value > limit ? "fails" : margin < tightBelow ? "tight" : "holds";
+  return { value, limit, margin, verdict, wants: tightBelow };
 }
 
 /**
@@ -58,6 +64,7 @@ export function kelvinTo(value: number, limit: number, sense: "≤" | "≥", tig
     limit,
     margin,
     sense,
+    wants: tightBelow,
     verdict: margin < 0 ? "fails" : margin < tightBelow ? "tight" : "holds",
   };
 }

@@ -99,12 +99,7 @@ describe("a finding", () => {
     expect(finding).toMatchObject({ rule: "body/a", asks: "a?", source: "source of a", verdict: "fails" });
   });
   it("is another where a second rule takes the same outcome, and changes nothing of the first", () => {
-    const outcome = plain(
-      "tight",
-      "Close.",
-      { value: 4, unit: "mm" },
-      { margin: 0.1, unit: "%", wanted: false },
-    );
+    const outcome = plain("tight", "Close.", { value: 4, unit: "mm" }, { margin: 0.1, unit: "%", wants: 0 });
     const [first, second] = [new Finding(by("a"), outcome), new Finding(by("b"), outcome)];
     expect(second).not.toBe(first);
     expect([first.rule, second.rule]).toEqual(["body/a", "body/b"]);
@@ -197,7 +192,7 @@ describe("cases measured one after the other", () => {
     expect(found.uses()).toMatchObject([{ what: "case 1" }]);
   });
   it("calls no limit at all the worst way to fail", () => {
-    expect(against(5, null, 0.1)).toEqual({ value: 5, limit: null, margin: null, verdict: "fails" });
+    expect(against(5, null, 0.1)).toMatchObject({ value: 5, limit: null, margin: null, verdict: "fails" });
     expect(against(-1, 10, 0.1).verdict).toBe("holds");
     expect(against(10, 10, 0).verdict).toBe("holds");
     expect(new Finding(by("a"), plain("fails", "")).margin).toBeNull();

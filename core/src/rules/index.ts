@@ -1,5 +1,6 @@
 import { bodyRules } from "./body/index.ts";
 import { driveRules } from "./drive/index.ts";
+import { dutyRules } from "./duty/index.ts";
 import { envelopeRules } from "./envelope/index.ts";
 import { fitUpRules } from "./fit-up/index.ts";
 import type { Rule } from "./rule.ts";
@@ -7,6 +8,7 @@ import { torqueRules } from "./torque/index.ts";
 
 /** Every rule, in the order of the work. */
 export const rules: readonly Rule[] = [
+  ...dutyRules,
   ...bodyRules,
   ...envelopeRules,
   ...torqueRules,
@@ -15,6 +17,7 @@ export const rules: readonly Rule[] = [
 ];
 
 export { seatLoad } from "./envelope/seat-load.ts";
+export * from "./figures.ts";
 export * from "./finding.ts";
 export * from "./found.ts";
 export type { Judged } from "./judged.ts";

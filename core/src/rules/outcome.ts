@@ -8,7 +8,8 @@ type Judged = "holds" | "tight" | "fails";
 export interface MarginInHand {
   readonly margin: number | null;
   readonly unit: "%" | "K";
-  readonly wanted: boolean;
+  /** Margin the house wants, in the same unit; 0 where the limit holds its own. */
+  readonly wants: number;
 }
 
 /** What may be said of an outcome besides its verdict and margin. */
@@ -57,6 +58,8 @@ export interface MeasuredOutcome extends Compared {
   readonly marginUnit: "%" | "K";
   /** False where the limit already holds its own margin, so that standing close to it means nothing. */
   readonly marginWanted: boolean;
+  /** Margin the house wants, in the margin's unit: how close is close. */
+  readonly wants: number;
 }
 
 /** A judgement without a degree: words, counts, yes or no. */

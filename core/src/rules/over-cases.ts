@@ -1,6 +1,6 @@
 import type { SettledCase } from "../duty/settle.ts";
 import type { Unit } from "../units/unit.ts";
-import type { Comparison } from "./compare.ts";
+import { type Comparison, inHand } from "./compare.ts";
 import { type CaseResult, gravityOf, type Used, type Verdict } from "./finding.ts";
 import { cannotTell, notAsked, type Outcome, plain } from "./outcome.ts";
 
@@ -82,6 +82,6 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
       byCase,
       uses: () => how.uses(c),
     },
-    { margin: measure.margin, unit: how.marginUnit, wanted: true },
+    inHand(measure, how.marginUnit),
   );
 }

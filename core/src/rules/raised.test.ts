@@ -14,6 +14,10 @@ const why = (id: string, duty: Duty, change: Partial<HouseRules> = {}) => {
 const fluid = (of: Partial<Duty["fluid"]>) => dutyWith({ fluid: of });
 const oneCase = (of: Partial<Duty["cases"][number]>) => dutyWith({ cases: [of] });
 
+const inert = { family: "air and inert gas", substance: "nitrogen" } as const;
+const sour = (temperatureC: number) =>
+  dutyWith({ cases: [{ temperatureC }], fluid: { family: "sour hydrocarbon", substance: null } });
+
 /** Each rule a duty may leave unasked, with a duty on either side of that border. */
 const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Partial<HouseRules>][] = [
   ["body/threaded-ends", dutyWith({ endConnection: "socket-weld" }), dutyWith()],
@@ -34,8 +38,8 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["body/hygienic-cavity", fluid({ hazards: ["hygienic"] }), fluid({ hazards: ["flammable"] })],
   ["body/cavity-drain", oneCase({ temperatureC: 0 }), oneCase({ temperatureC: 0.1 })],
   ["body/dead-end", dutyWith({ deadEnd: true }), dutyWith({ deadEnd: false })],
-  ["body/equalising-bypass", oneCase({ upstreamBarG: 50 }), oneCase({ upstreamBarG: 49.9 })],
-  ["body/anti-static", fluid({ hazards: ["flammable"] }), fluid({ hazards: ["toxic"] })],
+  ["duty/equalising-bypass", oneCase({ upstreamBarG: 50 }), oneCase({ upstreamBarG: 49.9 })],
+  ["body/anti-static", fluid({ hazards: ["flammable"] }), fluid({ ...inert, hazards: ["toxic"] })],
   ["body/blow-out-proof-stem", oneCase({ upstreamBarG: 0.1 }), oneCase({ upstreamBarG: 0 })],
   ["body/fire-safe", oneCase({ kind: "fire" }), dutyWith()],
   ["body/ball-stops", dutyWith({ fireSafe: true }), dutyWith()],
@@ -66,7 +70,25 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["envelope/hydrogen-body", fluid({ family: "hydrogen" }), dutyWith()],
   ["envelope/hydrogen-trim", fluid({ hazards: ["hydrogen"] }), dutyWith()],
   ["envelope/hydrogen-tightness", fluid({ family: "hydrogen" }), dutyWith()],
-  ["envelope/ammonia-copper", fluid({ family: "ammonia" }), dutyWith()],
+  ["envelope/copper-alloy", fluid({ family: "ammonia" }), dutyWith()],
+  ["envelope/copper-alloy", fluid({ h2sKPa: 0.1 }), fluid({ h2sKPa: 0.1, freeWater: false })],
+  ["envelope/copper-alloy", fluid({ name: "Crude butadiene" }), fluid({ name: "Butane" })],
+  ["envelope/hydrogen-attack", fluid({ hydrogenBarA: 1 }), fluid({ hydrogenBarA: 0 })],
+  ["envelope/sulphidation", sour(261), sour(260)],
+  ["envelope/sulphidation", sour(261), fluid({ family: "sour hydrocarbon", sulphurPercent: 0 })],
+  [
+    "envelope/seawater-crevice",
+    fluid({ family: "seawater and brine", substance: "seawater" }),
+    fluid({ family: "seawater and brine", substance: "produced-water" }),
+  ],
+  ["envelope/chlorine-heat", fluid({ family: "chlorine" }), dutyWith()],
+  ["body/emergency-grip", dutyWith({ function: ["emergency shut-down"] }), dutyWith()],
+  ["body/hygienic-material", fluid({ hazards: ["hygienic"] }), dutyWith()],
+  ["body/bonnet-extension", oneCase({ temperatureC: -50.1 }), oneCase({ temperatureC: -50 })],
+  ["body/bonnet-extension", oneCase({ temperatureC: 200.1 }), oneCase({ temperatureC: 200 })],
+  ["duty/hazards-set-aside", fluid({ setAside: ["toxic"] }), fluid({ setAside: [] })],
+  ["duty/idle-freezing", dutyWith({ ambientMinimumC: -5 }), dutyWith({ ambientMinimumC: null })],
+  ["duty/idle-freezing", dutyWith(), oneCase({ kind: "blow-down", phase: "gas" })],
   ["envelope/caustic-cracking", fluid({ family: "caustic" }), dutyWith()],
   ["envelope/wet-carbon-dioxide", fluid({ substance: "carbon-dioxide" }), dutyWith()],
   ["envelope/graphite-seawater", fluid({ family: "seawater and brine" }), dutyWith()],
@@ -89,7 +111,7 @@ describe("what a duty raises of no valve", () => {
   });
   it("is raised where an input is missing, so that the rule can wait for it", () => {
     const blank = oneCase({ upstreamBarG: null, temperatureC: null });
-    for (const id of ["body/low-differential", "body/equalising-bypass", "body/cavity-drain"])
+    for (const id of ["body/low-differential", "duty/equalising-bypass", "body/cavity-drain"])
       expect(why(id, blank), id).toBeNull();
     expect(why("envelope/decompression", { ...blank, fluid: { ...blank.fluid, phase: null } })).toBeNull();
     expect(why("envelope/steam-limit", dutyWith({ cases: [] }))).toBeNull();
@@ -98,6 +120,6 @@ describe("what a duty raises of no valve", () => {
     const shares = demoTags.map(
       ({ duty }) => rules.filter((r) => !r.unraised?.(settle(duty, house), house)).length / rules.length,
     );
-    expect(shares.filter((share) => share < 0.5).length).toBeGreaterThan(demoTags.length / 2);
+    expect(shares.filter((share) => share < 0.5).length).toBeGreaterThanOrEqual(demoTags.length / 2);
   });
 });

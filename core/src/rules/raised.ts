@@ -60,7 +60,10 @@ export function noChlorides(duty: SettledDuty): string | null {
  * @source the duty
  */
 export function noHydrogen(duty: SettledDuty): string | null {
-  const has = duty.hazards.has("hydrogen") || duty.stated.fluid.family === "hydrogen";
+  const has =
+    duty.hazards.has("hydrogen") ||
+    duty.stated.fluid.family === "hydrogen" ||
+    (duty.stated.fluid.hydrogenBarA ?? 0) > 0;
   return has ? null : "No hydrogen is stated.";
 }
 
@@ -86,4 +89,15 @@ export function noOxygen(duty: SettledDuty): string | null {
 export function noJacket(duty: SettledDuty): string | null {
   const { jacketBarG, jacketC } = duty.stated;
   return jacketBarG === null && jacketC === null ? "No jacket is asked for." : null;
+}
+
+/**
+ * Why nothing hangs on a shut valve in a duty.
+ *
+ * @param duty settled duty
+ * @returns the reason; null where a case may find it shut, or no case is stated
+ * @source the duty
+ */
+export function neverShut({ cases, shutCases }: SettledDuty): string | null {
+  return cases.length > 0 && shutCases.length === 0 ? "It is never shut." : null;
 }

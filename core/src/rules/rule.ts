@@ -21,10 +21,19 @@ interface RuleDefinition {
    */
   readonly unraised?: ((duty: SettledDuty, house: HouseRules) => string | null) | undefined;
   readonly examine: (judged: Judged) => Outcome;
+  /**
+   * What a *tight* of it weighs when candidates are ranked: serious where somebody or something may be hurt or let
+   * out, mild where a limit is not stated, or it costs money or care. Serious where not given.
+   */
+  readonly tight?: TightWeight;
 }
 
+export type TightWeight = "serious" | "mild";
+
 /** A rule, with the station it acts at. */
-export interface Rule extends RuleDefinition, Ruling {}
+export interface Rule extends RuleDefinition, Ruling {
+  readonly tight: TightWeight;
+}
 
 /**
  * Declares a rule; it keeps the types together and reads the station from the id.
@@ -32,10 +41,27 @@ export interface Rule extends RuleDefinition, Ruling {}
  * @param definition id, question, source, inputs, what it hangs on, when it is raised and how examined
  * @returns the rule
  */
-export function rule({ id, asks, source, inputs, hangsOn, unraised, examine }: RuleDefinition): Rule {
+export function rule(of: RuleDefinition): Rule {
+  const { id, asks, source, inputs, hangsOn, unraised, examine, tight = "serious" } = of;
   const station = id.slice(0, id.indexOf("/")) as RuleStation;
   // Written out, so that all rules are of one shape: proofs read them thousands of times.
-  return { id, station, asks, source, inputs, hangsOn, unraised, examine };
+  return { id, station, asks, source, inputs, hangsOn, unraised, examine, tight };
+}
+
+/**
+ * Declares a rule that the duty alone decides: it says the same of every candidate, so it is said once, and what is
+ * *tight* in it counts for none of them.
+ *
+ * @param of as a rule, examined without a candidate
+ * @returns the rule
+ */
+export function dutyRule(
+  of: Omit<RuleDefinition, "hangsOn" | "examine" | "tight"> & {
+    readonly id: `duty/${string}`;
+    readonly examine: (judged: Pick<Judged, "duty" | "house">) => Outcome;
+  },
+): Rule {
+  return rule({ ...of, hangsOn: [] });
 }
 
 /**

@@ -57,8 +57,14 @@ describe("rules", () => {
     const decided = new Set(
       all.filter((f) => f.verdict !== "not asked" && f.verdict !== "cannot tell").map((f) => f.rule),
     );
-    // No school of stem seals is asked for by default; the border tests decide that one.
-    expect(rules.map((r) => r.id).filter((id) => !decided.has(id))).toEqual(["body/stem-seal-school"]);
+    // Nothing of the plant sets a hazard aside, carries chlorine or hot sulphur, or asks for a school of stem seals:
+    // border tests decide those.
+    expect(rules.map((r) => r.id).filter((id) => !decided.has(id))).toEqual([
+      "duty/hazards-set-aside",
+      "body/stem-seal-school",
+      "envelope/sulphidation",
+      "envelope/chlorine-heat",
+    ]);
   });
 });
 
@@ -122,7 +128,9 @@ describe("the demo scenario", () => {
     ).toBe(false);
     // Hot oil: only metal seats survive.
     expect(seatsOf("XV-4002")).toEqual(new Set(["metal-wc", "metal-stellite"]));
-    expect(of("XV-3052").best.verdict).toBe("tight");
-    expect(of("XV-5001").best.heldBackBy?.rule).toBe("drive/strength");
+    // What the duty alone decides counts for no candidate, and is said on the duty.
+    expect(of("XV-3052").best.verdict).toBe("holds");
+    expect(of("XV-3052").dutyVerdict).toBe("tight");
+    expect(of("XV-5001").best.heldBackBy?.rule).toBe("envelope/body-chemistry");
   });
 });

@@ -16,6 +16,7 @@ class Told {
   readonly margin: number | null;
   readonly marginUnit: "%" | "K" | null;
   readonly marginWanted: boolean;
+  readonly wants: number;
   readonly missing: string | null;
   readonly remarks: Remarks;
 
@@ -32,7 +33,8 @@ class Told {
     this.says = says;
     this.margin = inHand === null ? null : inHand.margin;
     this.marginUnit = inHand === null ? null : inHand.unit;
-    this.marginWanted = inHand === null || inHand.wanted;
+    this.wants = inHand === null ? 0 : inHand.wants;
+    this.marginWanted = inHand === null || inHand.wants > 0;
     this.missing = missing;
     this.remarks = remarks;
   }

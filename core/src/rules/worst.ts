@@ -1,5 +1,4 @@
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
-import { withAmbient } from "./envelope/ambient.ts";
 
 const burns = (c: SettledCase) => c.kind === "fire";
 
@@ -53,17 +52,6 @@ export function worstClosed(duty: SettledDuty): SettledCase | null {
  */
 export function hottest(duty: SettledDuty): SettledCase | null {
   return extreme(duty.cases, (c) => c.temperatureC, above);
-}
-
-/**
- * The coldest case but fire, the lowest ambient included where it is stated.
- *
- * @param duty settled duty
- * @returns the case; null where neither a case nor the ambient states a temperature
- * @source the duty
- */
-export function coldest(duty: SettledDuty): SettledCase | null {
-  return coldestOf(withAmbient(duty));
 }
 
 /**

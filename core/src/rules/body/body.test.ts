@@ -73,10 +73,21 @@ describe("sealing direction", () => {
   it("fails a one-way valve where pressure comes from both sides", () => {
     expect(verdict("body/sealing-direction", { shelf: oneWay })).toBe("fails");
   });
-  it("warns of the arrow where pressure comes from one side", () => {
+  it("is content with an arrow where pressure comes from one side", () => {
     expect(
       verdict("body/sealing-direction", { shelf: oneWay, duty: dutyWith({ flowDirection: "one way" }) }),
-    ).toBe("tight");
+    ).toBe("holds");
+  });
+  it("asks for both sides where a shut case is marked reverse, whatever the word says", () => {
+    const reverse = { flow: "reverse", upstreamBarG: 0, downstreamBarG: 5 } as const;
+    const of = (more: object) =>
+      verdict("body/sealing-direction", {
+        shelf: oneWay,
+        duty: dutyWith({ flowDirection: "one way", cases: [{}, { ...reverse, ...more }] }),
+      });
+    expect(of({})).toBe("fails");
+    expect(of({ mayBeShut: false })).toBe("holds");
+    expect(of({ kind: "fire" })).toBe("holds");
   });
   it("marks an assumed direction as assumed", () => {
     const finding = findingOn("body/sealing-direction", { duty: dutyWith({ flowDirection: null }) });
@@ -103,5 +114,46 @@ describe("barriers, in-line repair, fire-safe", () => {
     expect(verdict("body/fire-safe")).toBe("not asked");
     expect(verdict("body/fire-safe", { duty: dutyWith({ fireSafe: true }) })).toBe("holds");
     expect(verdict("body/fire-safe", { duty: fire, shelf: untested })).toBe("fails");
+  });
+  it.each([
+    [
+      "at the stem",
+      "floating",
+      [
+        ["packing", "ptfe-chevron"],
+        ["body gasket", "graphite-gasket"],
+      ],
+    ],
+    [
+      "at the body joint",
+      "floating",
+      [
+        ["packing", "graphite-packing"],
+        ["body gasket", "ptfe-gasket"],
+      ],
+    ],
+    ["at the body joint", "floating", [["packing", "graphite-packing"]]],
+    [
+      "behind the seats",
+      "trunnion",
+      [
+        ["stem and seat rings", "fkm"],
+        ["packing", "graphite-packing"],
+        ["body gasket", "rtj"],
+      ],
+    ],
+  ] as const)("does not believe the line's fire test with seals that burn %s", (where, line, parts) => {
+    const shelf = shelfWith((l) => ({
+      ...l,
+      seals: [
+        {
+          ...l.seals[0]!,
+          parts: parts.map(([part, seal]) => ({ part, seal, decompressionGrade: false })),
+        },
+      ],
+    }));
+    const finding = findingOn("body/fire-safe", { shelf, line, duty: dutyWith({ fireSafe: true }) });
+    expect(finding.verdict).toBe("fails");
+    expect(finding.says).toContain(where);
   });
 });

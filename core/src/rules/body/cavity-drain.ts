@@ -13,6 +13,7 @@ export const cavityDrain = rule({
   source: "Water from the test freezes in a cavity that cannot be drained",
   inputs: ["temperature", "vent and drain"],
   hangsOn: ["line"],
+  tight: "mild",
   unraised: (duty) => {
     const cold = coldestCase(duty);
     return cold !== null && cold.temperatureC! > 0 ? "Never below freezing." : null;

@@ -1,15 +1,15 @@
-import { against, inHand } from "../compare.ts";
-import { stated, used } from "../inputs.ts";
-import { deadEndOf } from "../limits/dead-end.ts";
-import { cannotTell, plain } from "../outcome.ts";
+import { against } from "../compare.ts";
+import { pressureAndTemperature, stated, used } from "../inputs.ts";
+import { deadEndOf, lugsHoldBarG } from "../limits/dead-end.ts";
+import { plain } from "../outcome.ts";
+import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
-import { worstPressure } from "../worst.ts";
 
 export const deadEnd = rule({
   id: "body/dead-end",
   asks: "At the end of a line",
   source: "A wafer body is held by two flanges; a lug body by its maker's dead-end rating",
-  inputs: ["end of line", "end connection", "dead-end rating", "pressure"],
+  inputs: ["end of line", "end connection", "dead-end rating", "pressure", "temperature"],
   hangsOn: ["size", "grade", "cavity"],
   unraised: (duty) => (!duty.stated.deadEnd ? "Piped on both sides." : null),
   examine: ({ valve, duty, house }) => {
@@ -28,32 +28,37 @@ export const deadEnd = rule({
         limit: "wafer",
         remedy: "A lug body with a dead-end rating, or a flanged one.",
       });
-    if (end.limitBarG === null)
+    if (end.share === null)
       return plain("fails", "The maker gives no dead-end rating for the lug body.", {
         uses,
         value: "end of line",
         limit: "not rated",
         remedy: "A line with a dead-end rating, or a flanged body.",
       });
-    const pressure = worstPressure(duty);
-    if (pressure === null) return cannotTell("the highest pressure", { uses });
-    const limit = end.limitBarG;
-    const measured = against(pressure, limit, house.pressureMargin / 100);
-    const { verdict } = measured;
-    return plain(
-      verdict,
-      verdict === "fails"
-        ? "Above what the lugs hold at the end of a line."
-        : "The lugs hold it at the end of a line.",
-      {
-        value: pressure,
-        limit,
-        unit: "bar g",
-        sense: "≤",
-        remedy: verdict === "fails" ? "A flanged body." : null,
-        uses: [...uses, used("share of the rating at the end of a line", line.deadEndFactor!, "catalogue")],
+    const { share } = end;
+    return overCases(duty.cases, {
+      unit: "bar g",
+      marginUnit: "%",
+      sense: "≤",
+      measure: (c) => {
+        if (c.pressureBarG === null) return { missing: "pressure" };
+        if (c.temperatureC === null) return { missing: "temperature" };
+        return against(
+          c.pressureBarG,
+          lugsHoldBarG(valve, share, c.temperatureC),
+          house.pressureMargin / 100,
+        );
       },
-      inHand(measured, "%"),
-    );
+      says: (verdict) =>
+        verdict === "fails"
+          ? "Above what the lugs hold at the end of a line, at its temperature."
+          : "The lugs hold it at the end of a line.",
+      remedy: (verdict) => (verdict === "fails" ? "A flanged body." : null),
+      uses: (c) => [
+        ...pressureAndTemperature(c),
+        ...uses,
+        used("share of the rating at the end of a line", share, "catalogue"),
+      ],
+    });
   },
 });

@@ -1,11 +1,14 @@
+import type { SettledDuty } from "../../duty/settle.ts";
 import { functionUsed, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** The further promise where both are asked; null where neither is. */
-function promiseOf(functions: ReadonlySet<string>): "one way" | "both ways" | null {
+/** The further promise where both are asked, or where shut cases press from either side; null where none is. */
+function promiseOf({ function: functions, stated }: SettledDuty): "one way" | "both ways" | null {
   if (functions.has("double isolation, both ways")) return "both ways";
-  return functions.has("double isolation, one way") ? "one way" : null;
+  if (!functions.has("double isolation, one way")) return null;
+  const sides = new Set(stated.cases.flatMap((c) => (c.mayBeShut && c.kind !== "fire" ? [c.flow] : [])));
+  return sides.size > 1 ? "both ways" : "one way";
 }
 
 export const doubleIsolation = rule({
@@ -14,9 +17,9 @@ export const doubleIsolation = rule({
   source: "Seats that hold at once against pressure from one side, counted honestly (API 6D)",
   inputs: ["function", "cavity arrangement"],
   hangsOn: ["line", "cavity"],
-  unraised: (duty) => (promiseOf(duty.function) ? null : "One barrier is enough for this function."),
+  unraised: (duty) => (promiseOf(duty) ? null : "One barrier is enough for this function."),
   examine: ({ valve, duty }) => {
-    const asked = promiseOf(duty.function);
+    const asked = promiseOf(duty);
     const { forward, reverse } = valve.cavity.barriers;
     const have = asked === "both ways" ? Math.min(forward, reverse) : Math.max(forward, reverse);
     return fits(

@@ -18,6 +18,7 @@ export const floatingSizeBorder = rule({
   source: "House rule: the downstream seat of a floating ball carries ball and line pressure",
   inputs: ["size", "class", "house rule: largest floating ball"],
   hangsOn: ["size"],
+  tight: "mild",
   examine: ({ valve, house }) => {
     if (valve.construction.support !== "floating") return notAsked("The closing member does not float.");
     const limit = largestFloatingDn(valve.designation, house);

@@ -8,6 +8,7 @@ export const inLineRepair = rule({
   source: "Construction: what can be renewed with the ends left in the line",
   inputs: ["in-line repair", "construction"],
   hangsOn: ["line"],
+  tight: "mild",
   unraised: (duty) => (!duty.inLineRepair ? "In-line repair is not asked for." : null),
   examine: ({ valve, duty }) => {
     const can = valve.construction.repairInLine;

@@ -2,6 +2,7 @@ import { antiStatic } from "./anti-static.ts";
 import { ballStops } from "./ball-stops.ts";
 import { barriers } from "./barriers.ts";
 import { blowOutProofStem } from "./blow-out-proof-stem.ts";
+import { bonnetExtension } from "./bonnet-extension.ts";
 import { buriedExtension } from "./buried-extension.ts";
 import { buriedJoints } from "./buried-joints.ts";
 import { cavityDrain } from "./cavity-drain.ts";
@@ -13,15 +14,16 @@ import { discClash } from "./disc-clash.ts";
 import { diverting } from "./diverting.ts";
 import { doubleIsolation } from "./double-isolation.ts";
 import { doublePistonRelief } from "./double-piston-relief.ts";
+import { emergencyGrip } from "./emergency-grip.ts";
 import { emergencySpeed } from "./emergency-speed.ts";
 import { emissionClass } from "./emission-class.ts";
 import { endConnection } from "./end-connection.ts";
-import { equalisingBypass } from "./equalising-bypass.ts";
 import { fibres } from "./fibres.ts";
 import { fireSafe } from "./fire-safe.ts";
 import { floatingSizeBorder } from "./floating-size-border.ts";
 import { fullPort } from "./full-port.ts";
 import { hygienicCavity } from "./hygienic-cavity.ts";
+import { hygienicMaterial } from "./hygienic-material.ts";
 import { inLineRepair } from "./in-line-repair.ts";
 import { jacketOffered } from "./jacket-offered.ts";
 import { leakPaths } from "./leak-paths.ts";
@@ -56,19 +58,21 @@ export const bodyRules = [
   throttling,
   controlTrimIsolation,
   emergencySpeed,
+  emergencyGrip,
   dirtyService,
   fibres,
   polymerisingCavity,
   crystallisingCavity,
   hygienicCavity,
+  hygienicMaterial,
   cavityDrain,
   deadEnd,
   discClash,
-  equalisingBypass,
   antiStatic,
   blowOutProofStem,
   fireSafe,
   ballStops,
+  bonnetExtension,
   buriedExtension,
   buriedJoints,
   jacketOffered,

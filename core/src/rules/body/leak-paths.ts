@@ -17,7 +17,9 @@ export const leakPaths = rule({
       joints <= house.lethalBodyJoints,
       {
         holds: "Few enough joints.",
-        fails: "More joints to the outside than the house allows where a leak can kill.",
+        fails: lethal
+          ? "More joints to the outside than the house allows where a leak can kill."
+          : "More joints to the outside than the house likes where a leak poisons.",
       },
       {
         value: joints,

@@ -1,6 +1,7 @@
 import type { SettledCase, SettledDuty } from "../../duty/settle.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, fits } from "../outcome.ts";
+import { neverShut } from "../raised.ts";
 import { rule } from "../rule.ts";
 
 /** The shut case with the least to press the seat. */
@@ -18,8 +19,11 @@ export const lowDifferential = rule({
   source: "A floating ball seals by preload until pressure helps; hard seats need more of it",
   inputs: ["pressure on either side", "construction", "seat", "house rule: low differential"],
   hangsOn: ["seat"],
+  tight: "mild",
   unraised: (duty, house) => {
     const least = leastDifferential(duty);
+    const open = neverShut(duty);
+    if (open !== null) return open;
     return least !== null && least.differentialBar! >= house.lowDifferentialBar
       ? "Pressure always helps the seat."
       : null;

@@ -8,6 +8,7 @@ export const reliefDirection = rule({
   source: "Mechanics of the seats",
   inputs: ["flow direction", "cavity arrangement"],
   hangsOn: ["line", "cavity"],
+  tight: "mild",
   examine: ({ valve, duty }) => {
     if (!valve.construction.holdsCavity || valve.cavity.relievesTo !== "upstream")
       return notAsked("The arrangement does not relieve to one side.");

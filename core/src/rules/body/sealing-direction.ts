@@ -11,11 +11,13 @@ export const sealingDirection = rule({
   examine: ({ valve, duty }) => {
     const bothWays = valve.line.sealing === "both ways" && !valve.cavity.oneWay;
     const seals = bothWays ? "both ways" : "one way";
+    const reverse = duty.stated.cases.find((c) => c.flow === "reverse" && c.mayBeShut && c.kind !== "fire");
     const numbers = {
       value: duty.flowDirection,
       limit: seals,
       uses: [
         stated("pressure from", duty.flowDirection, duty.stated.flowDirection),
+        ...(reverse === undefined ? [] : [used("must hold in reverse", reverse.name, "entered")]),
         used("product line seals", valve.line.sealing, "catalogue"),
         used("cavity arrangement", valve.cavity.name, "catalogue"),
       ],
@@ -24,8 +26,10 @@ export const sealingDirection = rule({
     if (duty.flowDirection === "both ways")
       return plain("fails", "Seals fully from one side only.", {
         ...numbers,
-        remedy: "A valve that seals both ways, or one flow direction.",
+        remedy: reverse
+          ? "A valve that seals both ways; or, if pressure only ever comes from there, state the case as forward."
+          : "A valve that seals both ways, or one flow direction.",
       });
-    return plain("tight", "Seals from one side only: the arrow must point with the flow.", numbers);
+    return plain("holds", "Seals from the side asked: the arrow points with the flow.", numbers);
   },
 });

@@ -8,6 +8,7 @@ export const stemSealSchool = rule({
   source: "House rule: live-loaded stack or adjustable gland",
   inputs: ["stem seal", "house rule: stem seal"],
   hangsOn: ["seals"],
+  tight: "mild",
   unraised: (_, house) => (house.stemSealSchool === "either" ? "The house takes either." : null),
   examine: ({ valve, house }) => {
     const school = house.stemSealSchool;

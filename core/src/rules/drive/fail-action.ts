@@ -1,3 +1,4 @@
+import { functionUsed, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -8,8 +9,17 @@ export const failAction = rule({
   inputs: ["on supply loss", "drive's action"],
   hangsOn: ["drive.onSupplyLoss"],
   examine: ({ drive, duty }) => {
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const wanted = duty.stated.onSupplyLoss;
+    const emergency = duty.function.has("emergency shut-down");
+    if (emergency && wanted === "stays")
+      return plain("fails", "An emergency valve must move when its supply is lost; it is asked to stay.", {
+        value: drive?.onSupplyLoss ?? "bare stem",
+        limit: "closes or opens",
+        remedy: "State whether it closes or opens; a spring-return drive does it.",
+        uses: [functionUsed(duty), used("asked", wanted, "entered")],
+      });
+    if (emergency && wanted === null && !drive) return cannotTell("the action on supply loss");
+    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const uses = [
       { what: "this drive", value: drive.onSupplyLoss, unit: "" as const, origin: "catalogue" as const },
     ];

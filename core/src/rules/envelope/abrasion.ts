@@ -1,36 +1,52 @@
+import type { HouseRules } from "../../house/house-rules.ts";
+import type { SeatMaterial } from "../../reference/seats.ts";
 import { stated, used } from "../inputs.ts";
 import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
+/** Soft solids count for this share of hard ones. */
+const softShare = 0.25;
+/** Abrasion figure from which a soft seat counts as tough, and a metal face as carbide. */
+const tough = 3;
+const carbide = 4;
+
+/** Hard solids a seat stands, %; a face of carbide ends nowhere. */
+function standsPercent({ kind, abrasionResistance }: SeatMaterial, house: HouseRules): number {
+  if (kind === "metal") return abrasionResistance >= carbide ? 100 : house.hardFaceSolidsPercent;
+  return abrasionResistance >= tough ? house.toughSeatSolidsPercent : house.softSeatSolidsPercent;
+}
+
 export const abrasion = rule({
   id: "envelope/abrasion",
   asks: "Seat against solids",
-  source: "Hard solids embed in polymer (seat's abrasion figure, house rule)",
-  inputs: ["solids", "seat", "house rule: solids a soft seat stands"],
+  source: "Content × hardness against the seat's abrasion figure (house rules, indicative)",
+  inputs: ["solids", "hard solids", "seat", "house rule: solids a seat stands"],
   hangsOn: ["seat.material"],
   unraised: (duty) => (duty.solidsPercent === 0 ? "No solids are stated." : null),
   examine: ({ valve, duty, house }) => {
-    const solids = duty.solidsPercent;
-    const { name, abrasionResistance } = valve.seat.material;
+    const seat = valve.seat.material;
+    const limit = standsPercent(seat, house);
+    const value = duty.solidsPercent * (duty.solidsHard ? 1 : softShare);
     const seen = {
-      value: solids,
-      limit: house.softSeatSolidsPercent,
+      value,
+      limit,
       unit: "%" as const,
       sense: "≤" as const,
       uses: [
-        stated("solids", solids, duty.stated.fluid.solidsPercent, "%"),
+        stated("solids", duty.solidsPercent, duty.stated.fluid.solidsPercent, "%"),
         stated("hard", duty.solidsHard, duty.stated.fluid.solidsHard),
-        used(`${name}, 0 none to 4 hard facing`, abrasionResistance, "reference"),
-        used("a soft seat stands", house.softSeatSolidsPercent, "house rule", "%"),
+        ...(duty.solidsHard ? [] : [used("soft solids count for", softShare * 100, "house rule", "%")]),
+        used(`${seat.name}, 0 none to 4 carbide`, seat.abrasionResistance, "reference"),
+        used("it stands, as hard solids", limit, "house rule", "%"),
       ],
     };
-    if (abrasionResistance >= 3)
-      return plain("holds", "The seat stands abrasion.", { ...seen, decides: "hard" });
-    if (!duty.solidsHard || solids <= house.softSeatSolidsPercent)
-      return plain("tight", "Few or soft solids: the seat wears, but slowly.", seen);
-    return plain("fails", "Hard solids embed in the seat and score the ball.", {
-      ...seen,
-      remedy: "A metal seat.",
-    });
+    if (value > limit)
+      return plain("fails", "Solids embed in the seat or cut its face, and score the ball.", {
+        ...seen,
+        remedy: "A carbide-faced metal seat.",
+      });
+    return seat.kind === "metal"
+      ? plain("holds", "A hard face stands the solids: ask for scraper seats.", { ...seen, decides: "hard" })
+      : plain("tight", "The seat wears: inspect it, and keep a spare.", seen);
   },
 });

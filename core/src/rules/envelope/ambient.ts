@@ -25,6 +25,8 @@ export function withAmbient(duty: SettledDuty): readonly SettledCase[] {
       pressureBarG: 0,
       differentialBar: 0,
       closedDifferentialBar: 0,
+      turnedAgainstBar: 0,
+      steamy: false,
     },
   ];
 }

@@ -8,6 +8,7 @@ export const bodyChemistry = rule({
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "body grade"],
   hangsOn: ["line", "grade"],
+  tight: "mild",
   examine: ({ valve, duty, house }) =>
     valve.construction.bodyWetted
       ? chemistryOf([{ part: "body", name: valve.grade.grade, material: valve.grade.metal }], duty, house)

@@ -8,6 +8,7 @@ export const boltingMarine = rule({
   source: "Exposed bolting in salt air (practice)",
   inputs: ["installation", "bolting"],
   hangsOn: ["line"],
+  tight: "mild",
   unraised: (duty) => (duty.installation !== "marine air" ? "No marine air." : null),
   examine: ({ valve, duty }) => {
     const { bolting } = valve;

@@ -10,6 +10,7 @@ export const boltingTemperature = rule({
   source: "Range of the body bolting (indicative)",
   inputs: ["temperature", "lowest ambient", "bolting"],
   hangsOn: ["line"],
+  tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { bolting } = valve;
     return overCases(withAmbient(duty), {

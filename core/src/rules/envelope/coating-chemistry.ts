@@ -8,6 +8,7 @@ export const coatingChemistry = rule({
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "trim"],
   hangsOn: ["trim"],
+  tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { coating } = valve.trim;
     if (coating === null) return notAsked("The ball is not coated.");

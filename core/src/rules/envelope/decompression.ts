@@ -1,7 +1,15 @@
+import type { SettledDuty } from "../../duty/settle.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { flows, worstPressure } from "../worst.ts";
+
+const isGassy = (duty: SettledDuty) =>
+  flows(duty).some((p) => p === "gas" || p === "dense phase" || p === "two-phase");
+
+/** A case nobody states the phase of may be gas. */
+const phaseUnknown = ({ cases }: SettledDuty) =>
+  cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.phase === null);
 
 export const decompression = rule({
   id: "envelope/decompression",
@@ -10,24 +18,23 @@ export const decompression = rule({
   inputs: ["pressure", "phase", "seal set", "house rule: rapid decompression"],
   hangsOn: ["seals"],
   unraised: (duty, house) => {
-    const phases = flows(duty);
     const pressure = worstPressure(duty);
-    if (pressure === null || phases.length === 0) return null;
-    const gassy = phases.some((p) => p === "gas" || p === "dense phase" || p === "two-phase");
-    return gassy && pressure >= house.decompressionFromBarG
+    if (pressure === null) return null;
+    return (isGassy(duty) || phaseUnknown(duty)) && pressure >= house.decompressionFromBarG
       ? null
       : "No gas under enough pressure to matter.";
   },
   examine: ({ valve, duty, house }) => {
     const phases = flows(duty);
     const pressure = worstPressure(duty);
-    if (pressure === null) return cannotTell("the highest pressure");
-    if (phases.length === 0) return cannotTell("the fluid's phase");
     const weak = valve.seals.parts.find((p) => p.material.rapidDecompression === "no");
     const ungraded = valve.seals.parts.find(
       (p) => p.material.rapidDecompression === "grade" && !p.decompressionGrade,
     );
     const part = weak ?? ungraded ?? null;
+    // Seals that stand it stand it whatever the pressure and the phase turn out to be.
+    if (part !== null && pressure === null) return cannotTell("the highest pressure");
+    if (part !== null && !isGassy(duty)) return cannotTell("the fluid's phase");
     return fits(
       part === null,
       {
@@ -44,8 +51,8 @@ export const decompression = rule({
           ? "Another elastomer, or a lip seal."
           : "A certified grade of the elastomer, or a lip seal.",
         uses: [
-          used("highest pressure", pressure, "entered", "bar g"),
-          used("phases", phases.join(", "), "entered"),
+          ...(pressure === null ? [] : [used("highest pressure", pressure, "entered", "bar g")]),
+          ...(phases.length === 0 ? [] : [used("phases", phases.join(", "), "entered")]),
           ...(part ? [used(part.part, part.material.name, "catalogue")] : []),
           used("rapid decompression from", house.decompressionFromBarG, "house rule", "bar g"),
         ],

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { dutyWith, findingOn, shelfWith } from "../../../test/fixture.ts";
-import { gravityOf } from "../finding.ts";
+import { dutyWith, findingOn, type Setting, shelfWith } from "../../../test/fixture.ts";
+import { gravest, gravityOf } from "../finding.ts";
 
 const at = (upstreamBarG: number | null, temperatureC: number | null, more = {}) =>
   dutyWith({ cases: [{ upstreamBarG, temperatureC, ...more }] });
@@ -57,14 +57,13 @@ describe("body rating", () => {
         fc.double({ min: 38, max: 500, noNaN: true }),
         fc.double({ min: 0, max: 20, noNaN: true }),
         (p, t, more) => {
-          for (const rule of ["envelope/body-class", "envelope/seat-limit"]) {
-            const before = gravityOf(verdict(rule, { duty: at(p, t) }));
-            expect(gravityOf(verdict(rule, { duty: at(p + more, t) }))).toBeGreaterThanOrEqual(
-              before === 4 ? 4 : 0,
-            );
-            expect(gravityOf(verdict(rule, { duty: at(p, t + more) }))).toBeGreaterThanOrEqual(
-              before === 4 ? 4 : 0,
-            );
+          // Beyond the seat's range its limit falls silent and its range speaks.
+          for (const told of [["body-class"], ["seat-limit", "seat-temperature"]]) {
+            const of = (duty: Setting["duty"]) =>
+              gravityOf(gravest(told.map((rule) => verdict(`envelope/${rule}`, { duty: duty! }))));
+            const before = of(at(p, t));
+            expect(of(at(p + more, t))).toBeGreaterThanOrEqual(before === 4 ? 4 : 0);
+            expect(of(at(p, t + more))).toBeGreaterThanOrEqual(before === 4 ? 4 : 0);
           }
         },
       ),
@@ -133,7 +132,10 @@ describe("seat temperature and headroom", () => {
   });
   it("lets a passing case go to the excursion maximum, no further", () => {
     expect(verdict("envelope/seat-headroom", { duty: at(1, 205, { kind: "steam-out" }) })).toBe("tight");
-    expect(verdict("envelope/seat-headroom", { duty: at(1, 211, { kind: "steam-out" }) })).toBe("fails");
+    // Beyond it the seat's range fails, and is told of once.
+    const beyond = { duty: at(1, 211, { kind: "steam-out" }) };
+    expect(verdict("envelope/seat-headroom", beyond)).toBe("not asked");
+    expect(verdict("envelope/seat-temperature", beyond)).toBe("fails");
   });
 });
 
@@ -200,11 +202,44 @@ describe("chemistry", () => {
         missing: "the fluid's service family",
       });
     }
-    const chrome = shelfWith((line) => ({ ...line, grades: [{ grade: "A217 WC6", priceFactor: 1 }] }));
-    expect(findingOn("envelope/body-chemistry", { shelf: chrome })).toMatchObject({
+    const unlisted = shelfWith((line) => ({ ...line, trims: [{ ...line.trims[0]!, ball: "zirconium" }] }));
+    expect(findingOn("envelope/trim-chemistry", { shelf: unlisted })).toMatchObject({
       verdict: "cannot tell",
       limit: "not listed",
     });
+  });
+  it("judges chlorine dry or wet by its free water, and waits where that decides", () => {
+    const body = (grade: string, freeWater: boolean | null) =>
+      findingOn("envelope/body-chemistry", {
+        shelf: shelfWith((line) => ({ ...line, grades: [{ grade, priceFactor: 1 }] })),
+        duty: dutyWith({ fluid: { family: "chlorine", freeWater } }),
+      }).verdict;
+    expect([body("A216 WCB", false), body("A216 WCB", true), body("A216 WCB", null)]).toEqual([
+      "holds",
+      "fails",
+      "cannot tell",
+    ]);
+    expect(body("Alloy C-276", null)).toBe("tight");
+    const ball = (freeWater: boolean) =>
+      findingOn("envelope/trim-chemistry", {
+        shelf: shelfWith((line) => ({
+          ...line,
+          trims: [{ ...line.trims[0]!, ball: "titanium", stem: "titanium" }],
+        })),
+        duty: dutyWith({ fluid: { family: "chlorine", freeWater } }),
+      }).verdict;
+    expect([ball(false), ball(true)]).toEqual(["fails", "holds"]);
+  });
+  it("judges soft goods in hot water and in steam where the water is warm enough", () => {
+    const polyamide = (temperatureC: number, kind: "normal" | "steam-out" = "normal") =>
+      findingOn("envelope/seat-chemistry", {
+        seat: "peek",
+        duty: dutyWith({ fluid: { family: "water" }, cases: [{ temperatureC, kind }] }),
+      });
+    expect(polyamide(90).uses).toHaveLength(2);
+    expect(polyamide(91).uses).toHaveLength(4);
+    expect(polyamide(101).uses).toHaveLength(6);
+    expect(polyamide(130, "steam-out").uses).toHaveLength(2);
   });
   it("lets the worst of several wetted parts govern and shows them all", () => {
     const shelf = shelfWith((line) => ({

@@ -1,8 +1,14 @@
+import { isPassing } from "../../duty/case-kinds.ts";
+import type { SettledDuty } from "../../duty/settle.ts";
 import { inHand, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { coldest } from "../worst.ts";
+import { coldestOf } from "../worst.ts";
+
+/** The coldest case in which liquid can be there: a gas that passes by sets in no drained cavity. */
+const coldestWet = ({ cases }: SettledDuty) =>
+  coldestOf(cases.filter((c) => !(c.phase === "gas" && isPassing(c.kind))));
 
 export const freezing = rule({
   id: "envelope/freezing",
@@ -10,10 +16,15 @@ export const freezing = rule({
   source: "Below its triple point the fluid is solid (table of fluids)",
   inputs: ["temperature", "substance", "construction"],
   hangsOn: ["line"],
-  unraised: (duty) => (duty.substance === null ? "No substance is picked." : null),
+  unraised: (duty) =>
+    duty.substance === null
+      ? "No substance is picked."
+      : coldestOf(duty.cases) !== null && coldestWet(duty) === null
+        ? "No liquid stands in it."
+        : null,
   examine: ({ valve, duty }) => {
     const fluid = duty.substance!;
-    const cold = coldest(duty);
+    const cold = coldestWet(duty);
     if (cold === null) return cannotTell("a temperature");
     const jacketed = duty.stated.jacketC !== null && valve.line.jacket !== null;
     const reading = {
@@ -32,13 +43,6 @@ export const freezing = rule({
       return plain(
         "tight",
         "The jacket keeps it fluid; let it fail and the valve is locked.",
-        reading,
-        margin,
-      );
-    if (cold.id === "ambient")
-      return plain(
-        "tight",
-        "An idle line sets at the lowest ambient: trace it or drain it.",
         reading,
         margin,
       );

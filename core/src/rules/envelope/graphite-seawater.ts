@@ -8,6 +8,7 @@ export const graphiteSeawater = rule({
   source: "Graphite drives pitting of stainless stems in salt water (practice)",
   inputs: ["service family", "seal set"],
   hangsOn: ["seals"],
+  tight: "mild",
   unraised: (duty) => (duty.stated.fluid.family !== "seawater and brine" ? "No salt water." : null),
   examine: ({ valve }) => {
     const graphite = valve.seals.parts.find((p) => p.material.id === "graphite-packing");

@@ -9,6 +9,7 @@ export const hydrogenTrim = rule({
   source: "Embrittlement by metal (indicative)",
   inputs: ["hazards of the fluid", "trim"],
   hangsOn: ["trim"],
+  tight: "mild",
   unraised: noHydrogen,
   examine: ({ valve, duty }) => {
     return hydrogenJudged(trimMetals(valve), duty);

@@ -1,6 +1,5 @@
 import { abrasion } from "./abrasion.ts";
 import { adjustableGlandHeat } from "./adjustable-gland-heat.ts";
-import { ammoniaCopper } from "./ammonia-copper.ts";
 import { bodyChemistry } from "./body-chemistry.ts";
 import { bodyClass } from "./body-class.ts";
 import { boltingMarine } from "./bolting-marine.ts";
@@ -9,7 +8,9 @@ import { boltingTemperature } from "./bolting-temperature.ts";
 import { causticCracking } from "./caustic-cracking.ts";
 import { chlorideBody } from "./chloride-body.ts";
 import { chlorideTrim } from "./chloride-trim.ts";
+import { chlorineHeat } from "./chlorine-heat.ts";
 import { coatingChemistry } from "./coating-chemistry.ts";
+import { copperAlloy } from "./copper-alloy.ts";
 import { decompression } from "./decompression.ts";
 import { freezing } from "./freezing.ts";
 import { galling } from "./galling.ts";
@@ -17,6 +18,7 @@ import { gasketClass } from "./gasket-class.ts";
 import { gradeMaximum } from "./grade-maximum.ts";
 import { gradeMinimum } from "./grade-minimum.ts";
 import { graphiteSeawater } from "./graphite-seawater.ts";
+import { hydrogenAttack } from "./hydrogen-attack.ts";
 import { hydrogenBody } from "./hydrogen-body.ts";
 import { hydrogenTightness } from "./hydrogen-tightness.ts";
 import { hydrogenTrim } from "./hydrogen-trim.ts";
@@ -27,19 +29,24 @@ import { oxygenBody } from "./oxygen-body.ts";
 import { oxygenOpening } from "./oxygen-opening.ts";
 import { oxygenSeat } from "./oxygen-seat.ts";
 import { oxygenTrim } from "./oxygen-trim.ts";
+import { packingLife } from "./packing-life.ts";
 import { sealChemistry } from "./seal-chemistry.ts";
 import { sealTemperature } from "./seal-temperature.ts";
+import { sealantChemistry } from "./sealant-chemistry.ts";
 import { sealantHeat } from "./sealant-heat.ts";
 import { seatChemistry } from "./seat-chemistry.ts";
 import { seatHeadroom } from "./seat-headroom.ts";
+import { seatLife } from "./seat-life.ts";
 import { seatLimit } from "./seat-limit.ts";
 import { seatSet } from "./seat-set.ts";
 import { seatStress } from "./seat-stress.ts";
 import { seatTemperature } from "./seat-temperature.ts";
+import { seawaterCrevice } from "./seawater-crevice.ts";
 import { sourBody } from "./sour-body.ts";
 import { sourTrim } from "./sour-trim.ts";
 import { springChemistry } from "./spring-chemistry.ts";
 import { steamLimit } from "./steam-limit.ts";
+import { sulphidation } from "./sulphidation.ts";
 import { trappedCavity } from "./trapped-cavity.ts";
 import { trimChemistry } from "./trim-chemistry.ts";
 import { vacuum } from "./vacuum.ts";
@@ -68,6 +75,7 @@ export const envelopeRules = [
   freezing,
   seatChemistry,
   sealChemistry,
+  sealantChemistry,
   bodyChemistry,
   trimChemistry,
   springChemistry,
@@ -85,11 +93,17 @@ export const envelopeRules = [
   hydrogenBody,
   hydrogenTrim,
   hydrogenTightness,
-  ammoniaCopper,
+  hydrogenAttack,
+  sulphidation,
+  seawaterCrevice,
+  chlorineHeat,
+  copperAlloy,
   causticCracking,
   wetCarbonDioxide,
   graphiteSeawater,
   galling,
   abrasion,
+  seatLife,
+  packingLife,
   decompression,
 ];

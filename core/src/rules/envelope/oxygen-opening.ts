@@ -1,6 +1,6 @@
 import { hazardsUsed, stated, used } from "../inputs.ts";
 import { cannotTell, fits } from "../outcome.ts";
-import { noOxygen } from "../raised.ts";
+import { neverShut, noOxygen } from "../raised.ts";
 import { rule } from "../rule.ts";
 import { worstClosed } from "../worst.ts";
 
@@ -10,7 +10,7 @@ export const oxygenOpening = rule({
   source: "A quarter turn opens fast: adiabatic compression heats what lies behind it (practice)",
   inputs: ["hazards of the fluid", "pressure on either side", "equalising bypass", "construction"],
   hangsOn: ["line"],
-  unraised: noOxygen,
+  unraised: (duty) => noOxygen(duty) ?? neverShut(duty),
   examine: ({ valve, duty }) => {
     const worst = worstClosed(duty);
     if (worst === null) return cannotTell("a pressure");

@@ -1,5 +1,5 @@
 import { rule } from "../rule.ts";
-import { chemistryOf } from "./chemistry.ts";
+import { chemistryOf, softFamilies } from "./chemistry.ts";
 
 export const sealChemistry = rule({
   id: "envelope/seal-chemistry",
@@ -7,10 +7,12 @@ export const sealChemistry = rule({
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seal set"],
   hangsOn: ["seals"],
+  tight: "mild",
   examine: ({ valve, duty, house }) =>
     chemistryOf(
       valve.seals.parts.map(({ part, material }) => ({ part, name: material.name, material: material.id })),
       duty,
       house,
+      softFamilies(duty),
     ),
 });

@@ -19,12 +19,11 @@ export const sealantHeat = rule({
       sense: "≤",
       measure: (c) => {
         if (c.temperatureC === null) return { missing: "temperature" };
-        if (c.phase === "steam")
-          return { value: c.temperatureC, limit: null, margin: null, verdict: "fails" };
+        if (c.steamy) return { value: c.temperatureC, limit: null, margin: null, verdict: "fails" };
         return kelvinTo(c.temperatureC, limit, "≤", house.temperatureMarginC);
       },
       says: (verdict, c) =>
-        c.phase === "steam"
+        c.steamy
           ? "Steam washes the sealant out of its grooves."
           : verdict === "fails"
             ? "The sealant runs out of its grooves."

@@ -1,5 +1,5 @@
 import { rule } from "../rule.ts";
-import { chemistryOf } from "./chemistry.ts";
+import { chemistryOf, softFamilies } from "./chemistry.ts";
 
 export const seatChemistry = rule({
   id: "envelope/seat-chemistry",
@@ -7,8 +7,9 @@ export const seatChemistry = rule({
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seat"],
   hangsOn: ["seat.material"],
+  tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { id, name } = valve.seat.material;
-    return chemistryOf([{ part: "seat", name, material: id }], duty, house);
+    return chemistryOf([{ part: "seat", name, material: id }], duty, house, softFamilies(duty));
   },
 });

@@ -18,8 +18,10 @@ export const seatHeadroom = rule({
       sense: "≤",
       measure: (c) => {
         if (c.temperatureC === null) return { missing: "temperature" };
+        // Beyond its excursions the seat's range speaks.
+        if (c.temperatureC > seat.excursionMaximumC) return null;
         const measured = kelvinTo(c.temperatureC, seat.continuousMaximumC, "≤", house.seatHeadroomC);
-        const excursion = isPassing(c.kind) && c.temperatureC <= seat.excursionMaximumC;
+        const excursion = isPassing(c.kind);
         return measured.verdict === "fails" && excursion
           ? { ...measured, verdict: "tight" as const }
           : measured;

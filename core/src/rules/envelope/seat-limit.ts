@@ -23,6 +23,8 @@ export const seatLimit = rule({
         if (c.closedDifferentialBar === null) return { missing: "pressure" };
         if (c.temperatureC === null) return { missing: "temperature" };
         const limit = seatStandsBar({ material, curve }, c.temperatureC);
+        // Outside its temperatures the seat fails for that, and is told of once.
+        if (limit === null) return null;
         return against(c.closedDifferentialBar, limit, house.pressureMargin / 100);
       },
       says: (verdict) =>

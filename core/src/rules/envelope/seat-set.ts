@@ -8,6 +8,7 @@ export const seatSet = rule({
   source: "A soft seat held shut sets; grooves or a relieving seat let pressure behind it (practice)",
   inputs: ["longest shut", "flow direction", "seat", "equalising grooves", "house rule: seat sets after"],
   hangsOn: ["size", "cavity", "seat"],
+  tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { material } = valve.seat;
     if (material.kind === "metal") return notAsked("A metal seat does not set.");

@@ -8,6 +8,7 @@ export const springChemistry = rule({
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "trim"],
   hangsOn: ["trim"],
+  tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { spring } = valve.trim;
     if (spring === null) return notAsked("No springs in the fluid.");

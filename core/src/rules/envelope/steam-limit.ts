@@ -12,9 +12,9 @@ export const steamLimit = rule({
   inputs: ["temperature", "phase", "seat", "house rule: soft seats in steam"],
   hangsOn: ["seat.material"],
   unraised: ({ cases }) =>
-    cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.phase === "steam")
+    cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.steamy)
       ? null
-      : "No case is steam.",
+      : "No case is steam, or water above its boiling point.",
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     const ends = steamEndsOf(seat, house);
@@ -25,7 +25,7 @@ export const steamLimit = rule({
       marginUnit: "K",
       sense: "≤",
       measure: (c) => {
-        if (c.phase !== "steam") return null;
+        if (!c.steamy) return null;
         if (c.temperatureC === null) return { missing: "temperature" };
         if (limit === null) {
           // Low-pressure steam-out through an open valve is a wash, not a service.
@@ -41,7 +41,7 @@ export const steamLimit = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "Steam at this temperature swells and flows the seat out."
+          ? "Steam, or water this hot, swells the seat and flows it out."
           : verdict === "tight"
             ? "The seat stands this steam for a while only."
             : "The seat stands the steam.",

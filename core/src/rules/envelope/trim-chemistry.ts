@@ -7,6 +7,7 @@ export const trimChemistry = rule({
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "trim"],
   hangsOn: ["trim"],
+  tight: "mild",
   examine: ({ valve, duty, house }) =>
     chemistryOf(
       [

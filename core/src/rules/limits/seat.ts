@@ -50,9 +50,7 @@ const leastSteamC = 100;
 /** A seat's limit; where a case is steam, no hotter than steam lets it be. */
 export function seatPartLimit({ seat }: Valve, duty: SettledDuty, house: HouseRules): PartLimit {
   const { material, curve, curveName } = seat;
-  const steam = duty.cases.some((c) => c.phase === "steam" && c.kind !== "fire")
-    ? steamEndsOf(material, house)
-    : null;
+  const steam = duty.cases.some((c) => c.steamy && c.kind !== "fire") ? steamEndsOf(material, house) : null;
   const capped = (t: number, at: number) => (steam === null ? t : Math.min(t, at));
   return {
     part: "seat",

@@ -1,0 +1,51 @@
+import { used } from "../inputs.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+/** Families that dissolve the usual sealants, so that the grade must be asked for. */
+const dissolves = new Set([
+  "sweet hydrocarbon liquid",
+  "sour hydrocarbon",
+  "aromatics",
+  "alcohols",
+  "methanol",
+  "glycol",
+  "amine solution",
+  "carbon dioxide dense phase",
+  "refrigerants",
+]);
+/** Families no sealant stays in, or that it must not touch. */
+const destroys = new Set([
+  "ketones and esters",
+  "oxygen",
+  "chlorine",
+  "oxidising acid",
+  "strong mineral acid",
+  "hydrofluoric acid",
+  "caustic",
+  "polymerising monomer",
+]);
+
+export const sealantChemistry = rule({
+  id: "envelope/sealant-chemistry",
+  asks: "Sealant in the fluid",
+  source: "Where sealant is the seal, what dissolves it opens the valve (indicative, screening only)",
+  inputs: ["service family", "hazards of the fluid", "construction"],
+  hangsOn: ["line"],
+  tight: "mild",
+  examine: ({ valve, duty }) => {
+    if (valve.construction.sealantMaximumC === null) return notAsked("No sealant seals it.");
+    const { family } = duty.stated.fluid;
+    if (family === null) return cannotTell("the fluid's service family");
+    const uses = [used("service family", family, "entered")];
+    const seen = { value: family, limit: "a grade of sealant", uses };
+    if (destroys.has(family) || duty.hazards.has("oxygen") || duty.hazards.has("hygienic"))
+      return plain("fails", "No sealant may stand in this fluid.", {
+        ...seen,
+        remedy: "A construction that seals without sealant.",
+      });
+    return dissolves.has(family)
+      ? plain("tight", "The fluid dissolves common sealants: name the fluid and ask for the grade.", seen)
+      : plain("holds", "Common sealants stand it.", seen);
+  },
+});
