@@ -54,7 +54,8 @@ function sizeOf(construction: Construction, dn: number, designation: string): Pr
       closureDiameterMm: closure * bore,
       seatContactDiameterMm: contactMm,
       seatWidthMm: Math.max(2, width * contactMm),
-      seatSealDiameterMm: slides ? 1.09 * contactMm + 2 : null,
+      // A floating ball's self-relieving lip lifts like a sliding seat.
+      seatSealDiameterMm: slides || construction.support === "floating" ? 1.09 * contactMm + 2 : null,
       sealDragN: slides ? 1.5 * contactMm : 0,
       seatLoadN: Object.fromEntries(
         seats.map(({ seat }) => [

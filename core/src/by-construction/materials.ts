@@ -78,10 +78,12 @@ export const usualSeals: Seals[] = [
   ]),
   seals("graphite packing and gasket", "adjustable gland", "C", [
     ["packing", "graphite-packing"],
+    ["seat fire rings", "graphite-packing"],
     ["body gasket", "graphite-gasket"],
   ]),
   seals("live-loaded graphite packing", "live-loaded stack", "B", [
     ["packing", "graphite-packing"],
+    ["seat fire rings", "graphite-packing"],
     ["body gasket", "graphite-gasket"],
   ]),
   seals("double PTFE packing with leak-off", "double packing with leak-off", "A", [
@@ -96,18 +98,22 @@ export const usualSeals: Seals[] = [
   seals("perfluoroelastomer rings, graphite packing", "O-ring and packing", "A", [
     ["stem ring", "ffkm"],
     ["packing", "graphite-packing"],
+    ["seat fire rings", "graphite-packing"],
     ["body gasket", "graphite-gasket"],
   ]),
 ].map((s, i) => ({ ...s, id: `seals-${i + 1}`, priceFactor: 1 + 0.05 * i }));
 
-/** The generic curves are for balls; until a maker says his own, another closure is taken for half as good. */
-function halfOfGeneric(seat: string) {
+/**
+ * The generic curves are for balls; until a maker says his own, another closure is taken for half as good. A
+ * lining's was made for discs.
+ */
+function curveUntilTold(seat: string, share: 0.5 | 1) {
   const curve = seatMaterial(seat)!.curve;
   return (
     curve && {
-      name: "estimate, half the generic curve",
+      name: share === 1 ? "estimate, the generic curve of linings" : "estimate, half the generic curve",
       temperatureC: [...curve.temperatureC],
-      pressureBarG: curve.value.map((p) => p / 2),
+      pressureBarG: curve.value.map((p) => p * share),
     }
   );
 }
@@ -131,6 +137,6 @@ export function usualSeats(construction: Construction): ProductLine["seats"] {
       priceFactor: 1 + 0.06 * i,
       shutOff: (construction.bestShutOff[seatMaterial(seat)!.kind] ??
         "D") as ProductLine["seats"][number]["shutOff"],
-      curve: construction.closure === "ball" ? null : halfOfGeneric(seat),
+      curve: construction.closure === "ball" ? null : curveUntilTold(seat, lined ? 1 : 0.5),
     }));
 }

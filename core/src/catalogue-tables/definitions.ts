@@ -7,6 +7,7 @@ import {
   number,
   optionalNumber,
   optionalText,
+  optionalYesNo,
   text,
   yesNo,
 } from "./columns.ts";
@@ -199,7 +200,15 @@ export const tables = {
   drives: {
     file: "drives.csv",
     says: "Families of drives.",
-    columns: [text("id"), text("maker"), text("name"), text("kind"), ...ofKinds((k) => k.columns.family)],
+    columns: [
+      text("id"),
+      text("maker"),
+      text("name"),
+      text("kind"),
+      optionalYesNo("low_temperature"),
+      optionalYesNo("high_temperature"),
+      ...ofKinds((k) => k.columns.family),
+    ],
     rows: ({ drives }) => drives,
   },
   driveSizes: {

@@ -22,10 +22,14 @@ export interface ProvenCandidate {
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
+  /** Those of `tight` that are mild: a limit nobody states, money, care. */
+  readonly mild: number;
   /** The finding that holds it back: the gravest, then the one with the least margin. */
   readonly heldBackBy: Finding | null;
   /** Least margin among limits in per cent, as a fraction; null when none has a margin. */
   readonly leastMargin: number | null;
+  /** Least margin over the margin wanted, of limits in any unit; null when none has a margin. */
+  readonly leastReserve: number | null;
   /** Sum of what the failing limits are missed by, as a fraction; a fail without a margin counts 1. */
   readonly shortfall: number;
   readonly breakNm: number | null;
@@ -77,25 +81,28 @@ export class CountedCandidate implements ProvenCandidate {
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
+  readonly mild: number;
   readonly shortfall: number;
   readonly price: number;
   readonly #pairing: Pairing;
   readonly #found: Found;
 
   constructor(valve: Valve, pairing: Pairing, found: Found) {
-    let [fails, cannotTell, tight, shortfall] = [0, 0, 0, 0];
+    let [fails, cannotTell, tight, mild, shortfall] = [0, 0, 0, 0, 0];
     const { tops } = found;
     for (let i = 0; i < tops.length; i++) {
       const block = tops[i]!.of(valve, pairing);
       fails += block.fails;
       cannotTell += block.cannotTell;
       tight += block.tight;
+      mild += block.mild;
       shortfall += block.shortfall;
     }
     this.valve = valve;
     this.fails = fails;
     this.cannotTell = cannotTell;
     this.tight = tight;
+    this.mild = mild;
     this.shortfall = shortfall;
     this.price = valve.price + pairing.train.price;
     this.#pairing = pairing;
@@ -128,11 +135,17 @@ export class CountedCandidate implements ProvenCandidate {
   }
 
   get verdict(): Verdict {
-    return this.fails > 0 ? "fails" : (this.heldBackBy?.verdict ?? "not asked");
+    if (this.fails > 0) return "fails";
+    if (this.cannotTell > 0) return "cannot tell";
+    return this.tight > 0 ? "tight" : (this.heldBackBy?.verdict ?? "not asked");
   }
 
   get leastMargin(): number | null {
     return this.#blocks.reduce<number | null>((least, b) => leastOf(least, b.leastMargin), null);
+  }
+
+  get leastReserve(): number | null {
+    return this.#blocks.reduce<number | null>((least, b) => leastOf(least, b.leastReserve), null);
   }
 
   get breakNm(): number | null {

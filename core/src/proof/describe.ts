@@ -1,6 +1,7 @@
 import type { Valve } from "../catalogue/valve.ts";
 import type { Drive } from "../drives/index.ts";
-import type { FindingDescription } from "../rules/found.ts";
+import { gravityOf } from "../rules/finding.ts";
+import type { Finding, FindingDescription } from "../rules/found.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import type { Proof } from "./prove.ts";
 
@@ -116,14 +117,25 @@ export interface CandidateDescription
   readonly findings: readonly FindingDescription[];
 }
 
+/** How much is told of a candidate: counts alone, what is not *holds* as well, or every finding. */
+export const details = ["brief", "grave", "full"] as const;
+export type Detail = (typeof details)[number];
+
+const told: Record<Detail, (finding: Finding) => boolean> = {
+  brief: () => false,
+  grave: ({ verdict }) => gravityOf(verdict) > gravityOf("holds"),
+  full: () => true,
+};
+
 /**
- * Describes a proven candidate with all its findings.
+ * Describes a proven candidate with its findings.
  *
  * @param candidate from a proof
+ * @param detail every finding unless said otherwise; "brief" none, "grave" what fails, waits or is tight
  * @returns plain data; `heldBackBy` is the rule's id
  * @source the proof
  */
-export function describeCandidate(candidate: ProvenCandidate): CandidateDescription {
+export function describeCandidate(candidate: ProvenCandidate, detail: Detail = "full"): CandidateDescription {
   const {
     key,
     valve,
@@ -133,8 +145,10 @@ export function describeCandidate(candidate: ProvenCandidate): CandidateDescript
     fails,
     cannotTell,
     tight,
+    mild,
     heldBackBy,
     leastMargin,
+    leastReserve,
     shortfall,
     breakNm,
     price,
@@ -150,13 +164,15 @@ export function describeCandidate(candidate: ProvenCandidate): CandidateDescript
     fails,
     cannotTell,
     tight,
+    mild,
     heldBackBy: heldBackBy?.rule ?? null,
     leastMargin,
+    leastReserve,
     shortfall,
     breakNm,
     price,
     weightKg,
-    findings: findings.map((finding) => finding.toJSON()),
+    findings: findings.filter(told[detail]).map((finding) => finding.toJSON()),
   };
 }
 
@@ -168,26 +184,60 @@ export interface ProofDescription {
   readonly standing: number;
   readonly candidates: readonly CandidateDescription[];
   readonly nearestMisses: readonly { readonly candidate: string; readonly misses: readonly string[] }[];
+  /** What the duty alone decides, the same for every candidate. */
+  readonly dutyFindings: readonly FindingDescription[];
+  /** What could be built where no line offers it; only where asked for. */
+  readonly byConstruction?: readonly ConstructionDescription[];
+}
+
+/** A construction as the rules of body and envelope see it, whatever a maker offers. */
+export interface ConstructionDescription {
+  readonly construction: string;
+  readonly name: string;
+  readonly stands: boolean;
+  /** Rules of body and envelope that no choice of parts gets round. */
+  readonly failing: readonly string[];
+  readonly candidate: CandidateDescription;
+}
+
+/** What of a proof is printed. */
+export interface Printed {
+  /** How many candidates, best first; all when omitted. */
+  readonly most?: number;
+  readonly detail?: Detail;
+  /** Only those that stand. */
+  readonly standingOnly?: boolean;
 }
 
 /**
  * Describes a whole proof.
  *
  * @param proof from `prove`
- * @param most how many candidates to print, best first; all when omitted
+ * @param printed how many candidates, which and how much of each; all of all when omitted
  * @returns plain data with the ranked candidates and their findings
  * @source the proof
  */
-export function describeProof(proof: Proof, most = Number.POSITIVE_INFINITY): ProofDescription {
+export function describeProof(
+  proof: Proof,
+  { most = Number.POSITIVE_INFINITY, detail = "full", standingOnly = false }: Printed = {},
+): ProofDescription {
+  const shown = standingOnly ? Math.min(most, standingOf(proof)) : most;
   return {
     dutyVerdict: proof.dutyVerdict,
+    dutyFindings: proof.dutyFindings.map((finding) => finding.toJSON()),
     missing: proof.missing,
     considered: proof.candidates.length,
     standing: proof.standing,
-    candidates: proof.candidates.slice(0, most).map(describeCandidate),
+    candidates: proof.candidates.slice(0, shown).map((c) => describeCandidate(c, detail)),
     nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({
       candidate: candidate.key,
       misses: misses.map((f) => f.rule),
     })),
   };
+}
+
+/** Candidates nothing fails and nothing waits for; ranked, they come first. */
+function standingOf({ candidates }: Proof): number {
+  const first = candidates.findIndex((c) => c.fails > 0 || c.cannotTell > 0);
+  return first < 0 ? candidates.length : first;
 }

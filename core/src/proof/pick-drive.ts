@@ -25,6 +25,20 @@ export function drivesActing(
   return [...(acting.length > 0 ? acting : drives)].sort((a, b) => a.price - b.price);
 }
 
+/**
+ * Whether a family has a drive that acts as asked, so that another of the same supply that has none need not be
+ * shown failing.
+ *
+ * @param family its drives
+ * @param wanted action on supply loss, null when not stated
+ * @returns true where one acts as asked, or stays where nothing is
+ * @source the duty
+ */
+export const acts = (
+  { drives }: { readonly drives: readonly Drive[] },
+  wanted: Drive["onSupplyLoss"] | null,
+): boolean => drives.some((d) => d.onSupplyLoss === (wanted ?? "stays"));
+
 /** Share by which a limit is missed; 0 where it is kept, equality included. */
 function missedBy(value: number, limit: number): number {
   return value > limit && value > 0 ? 1 - limit / value : 0;

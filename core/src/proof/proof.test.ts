@@ -4,7 +4,17 @@ import { catalogueDocument, dutyWith, shelfWith } from "../../test/fixture.ts";
 import { emptyDuty } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { gravityOf, rules } from "../rules/index.ts";
-import { digestOf, drawUpSheet, type Proof, prove, proveRequest, prover, rank, reprove } from "./index.ts";
+import {
+  digestOf,
+  drawUpSheet,
+  type Proof,
+  prove,
+  proveRequest,
+  prover,
+  rank,
+  reprove,
+  weighedPrice,
+} from "./index.ts";
 
 const house = defaultHouseRules();
 const shelf = shelfWith();
@@ -15,17 +25,19 @@ describe("prove", () => {
     expect(proof.candidates).toHaveLength(4);
     for (const c of proof.candidates) expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
   });
-  it("ranks by fails, cannot tell, tight, then price", () => {
+  it("ranks by fails, cannot tell, then price with what is tight weighed in", () => {
     const proof = prove(dutyWith({ cases: [{ upstreamBarG: 46, temperatureC: 93 }] }), shelf, house);
-    const keys = proof.candidates.map((c) => [c.fails, c.cannotTell, c.tight, c.price]);
-    const sorted = [...keys].sort((a, b) => a[0]! - b[0]! || a[1]! - b[1]! || a[2]! - b[2]! || a[3]! - b[3]!);
+    const keys = proof.candidates
+      .filter((c) => c.fails === 0)
+      .map((c) => [c.fails, c.cannotTell, weighedPrice(c, house)]);
+    const sorted = [...keys].sort((a, b) => a[0]! - b[0]! || a[1]! - b[1]! || a[2]! - b[2]!);
     expect(keys).toEqual(sorted);
   });
   it("obeys another order inside equal verdicts only", () => {
     const { candidates } = prove(dutyWith(), shelf, house, "torque");
     const holding = candidates.filter((c) => c.verdict === "holds").map((c) => c.breakNm!);
     expect(holding).toEqual([...holding].sort((a, b) => a - b));
-    expect(rank(candidates, "margin")).toHaveLength(candidates.length);
+    expect(rank(candidates, house, "margin")).toHaveLength(candidates.length);
   });
   it("has no candidates without a size and says what is missing first", () => {
     const proof = prove(emptyDuty, shelf, house);

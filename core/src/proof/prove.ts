@@ -3,8 +3,11 @@ import { type Missing, missingFrom } from "../duty/completeness.ts";
 import type { Duty } from "../duty/duty.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import type { Verdict } from "../rules/finding.ts";
+import { gravest, type Verdict } from "../rules/finding.ts";
 import type { Finding } from "../rules/found.ts";
+import { rules } from "../rules/index.ts";
+import type { Judged } from "../rules/judged.ts";
+import { examined } from "../rules/rule.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";
 import { type Order, rank } from "./rank.ts";
@@ -21,6 +24,8 @@ export interface Proof {
   readonly missing: readonly Missing[];
   /** Verdict on the duty itself: *cannot tell* while something is missing that must not be assumed. */
   readonly dutyVerdict: Verdict;
+  /** What the duty alone decides, the same for every candidate. */
+  readonly dutyFindings: readonly Finding[];
   readonly candidates: readonly ProvenCandidate[];
   readonly standing: number;
   /** Filled only when nothing stands. */
@@ -42,6 +47,13 @@ function nearest(ranked: readonly ProvenCandidate[], most: number): NearestMiss[
   return misses;
 }
 
+/** Findings of the rules that hang on no part of a candidate. */
+function findingsOfDuty(duty: SettledDuty, house: HouseRules): Finding[] {
+  return rules
+    .filter(({ hangsOn }) => hangsOn.length === 0)
+    .map((rule) => examined(rule, { duty, house } as Judged));
+}
+
 /**
  * Proves a duty: every candidate of the shelf, every rule, every case, ranked.
  *
@@ -54,14 +66,19 @@ function nearest(ranked: readonly ProvenCandidate[], most: number): NearestMiss[
  */
 export function prove(duty: Duty, offer: Offer, house: HouseRules, order: Order = "price"): Proof {
   const one = prover(duty, offer, house);
-  const candidates = rank(one.candidates(), order);
+  const candidates = rank(one.candidates(), house, order);
   const missing = missingFrom(duty, house);
+  const dutyFindings = findingsOfDuty(one.duty, house);
   const firstFallen = candidates.findIndex((c) => c.fails > 0);
   const standing = firstFallen < 0 ? candidates.length : firstFallen;
   return {
     duty: one.duty,
     missing,
-    dutyVerdict: missing.some((m) => m.assumption === null) ? "cannot tell" : "holds",
+    dutyFindings,
+    dutyVerdict: gravest([
+      missing.some((m) => m.assumption === null) ? "cannot tell" : "holds",
+      ...dutyFindings.map((f) => f.verdict),
+    ]),
     candidates,
     standing,
     nearestMisses: standing === 0 ? nearest(candidates, 3) : [],

@@ -11,7 +11,7 @@ import type { Rule } from "../rules/rule.ts";
 import { torqueDemand } from "../torque/demand.ts";
 import { serviceFactor } from "../torque/service-factor.ts";
 import { CountedCandidate, type Pairing, type ProvenCandidate } from "./candidate.ts";
-import { drivesActing, pickDrive } from "./pick-drive.ts";
+import { acts, drivesActing, pickDrive } from "./pick-drive.ts";
 import { type Found, pairedAlike, sharedFindings } from "./sharing/shared-findings.ts";
 
 /** Proves candidates of one duty; findings and demands that candidates share are made once. */
@@ -64,8 +64,15 @@ export function prover(
     const { train, identity } = trainOf(drive);
     return { train, identity, demand };
   };
-  const families = offer.families
-    .filter(({ supply }) => settled.operator === "any" || settled.operator === supply)
+  const allowed = offer.families.filter(
+    ({ supply }) => settled.operator === "any" || settled.operator === supply,
+  );
+  const families = allowed
+    .filter(
+      (family) =>
+        acts(family, duty.onSupplyLoss) ||
+        !allowed.some((other) => other.supply === family.supply && acts(other, duty.onSupplyLoss)),
+    )
     .map(({ drives }) => ({
       all: drives,
       acting: drivesActing(drives, duty.onSupplyLoss).map((drive) => trainOf(drive).train.supplied!),

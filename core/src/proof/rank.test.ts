@@ -1,14 +1,15 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { ProvenCandidate } from "./candidate.ts";
-import { type Order, orders, rank } from "./rank.ts";
+import { type Order, orders, rank, weighedPrice } from "./rank.ts";
 
 const figures = fc.record({
   fails: fc.nat({ max: 3 }),
   shortfall: fc.constantFrom(0, 0.1, 0.25, 1, 1.5),
   cannotTell: fc.nat({ max: 2 }),
   tight: fc.nat({ max: 3 }),
-  leastMargin: fc.option(fc.constantFrom(-0.2, 0, 0.1, 0.4)),
+  milder: fc.double({ min: 0, max: 1, noNaN: true }),
+  leastReserve: fc.option(fc.constantFrom(-0.2, 0, 0.1, 4)),
   price: fc.constantFrom(900, 1000, 1200),
   weightKg: fc.constantFrom(5, 8, 20),
   breakNm: fc.option(fc.constantFrom(20, 50, 90)),
@@ -18,6 +19,7 @@ const candidates = fc.array(figures, { maxLength: 60 }).map((all) =>
     (c, at) =>
       ({
         ...c,
+        mild: Math.round(c.milder * c.tight),
         key: `k${(at * 37) % 101}`,
         valve: { key: `k${(at * 37) % 101}` },
         drive: null,
@@ -27,17 +29,18 @@ const candidates = fc.array(figures, { maxLength: 60 }).map((all) =>
 
 /** The ranking as it is written down, one comparison after the other. */
 const asWritten: Record<Order, (c: ProvenCandidate) => number> = {
-  price: (c) => c.price,
-  margin: (c) => -(c.leastMargin ?? Number.MAX_VALUE),
+  price: () => 0,
+  margin: (c) => -(c.leastReserve ?? Number.MAX_VALUE),
   weight: (c) => c.weightKg,
   torque: (c) => c.breakNm ?? Number.MAX_VALUE,
 };
+const weights = { seriousTightPercent: 100, mildTightPercent: 10 };
 const compared = (order: Order) => (a: ProvenCandidate, b: ProvenCandidate) =>
   a.fails - b.fails ||
   (a.fails > 0 ? a.shortfall - b.shortfall : 0) ||
   a.cannotTell - b.cannotTell ||
-  a.tight - b.tight ||
   asWritten[order](a) - asWritten[order](b) ||
+  weighedPrice(a, weights) - weighedPrice(b, weights) ||
   a.price - b.price ||
   (a.key < b.key ? -1 : 1);
 
@@ -46,7 +49,7 @@ describe("the ranking", () => {
     fc.assert(
       fc.property(candidates, (all) => {
         const keys = (list: readonly ProvenCandidate[]) => list.map((c) => c.key);
-        expect(keys(rank(all, order))).toEqual(keys([...all].sort(compared(order))));
+        expect(keys(rank(all, weights, order))).toEqual(keys([...all].sort(compared(order))));
       }),
     );
   });
@@ -54,7 +57,7 @@ describe("the ranking", () => {
     fc.assert(
       fc.property(candidates, (all) => {
         const before = [...all];
-        expect(rank([...all].reverse())).toEqual(rank(all));
+        expect(rank([...all].reverse(), weights)).toEqual(rank(all, weights));
         expect(all).toEqual(before);
       }),
     );
@@ -66,13 +69,29 @@ describe("the ranking", () => {
       shortfall: 9,
       cannotTell: 0,
       tight: 0,
+      mild: 0,
       price: 1,
       key: "cheap",
       valve: { key: "v" },
       drive,
     };
     const other = { ...one, shortfall: 0, price: 2, key: "dear" };
-    expect(rank([other, one] as unknown as ProvenCandidate[]).map((c) => c.key)).toEqual(["cheap", "dear"]);
+    expect(rank([other, one] as unknown as ProvenCandidate[], weights).map((c) => c.key)).toEqual([
+      "cheap",
+      "dear",
+    ]);
   });
-  it("of none is none", () => expect(rank([])).toEqual([]));
+  it("of none is none", () => expect(rank([], weights)).toEqual([]));
+  it("does not let two mild findings crown what costs ten times as much", () => {
+    const plain = { fails: 0, shortfall: 0, cannotTell: 0, drive: null };
+    const dear = { ...plain, tight: 0, mild: 0, price: 10_000, valve: { key: "dear" } };
+    const cheap = { ...plain, tight: 2, mild: 2, price: 1000, valve: { key: "cheap" } };
+    const risky = { ...plain, tight: 1, mild: 0, price: 1000, valve: { key: "risky" } };
+    const ranked = rank([dear, risky, cheap] as unknown as ProvenCandidate[], weights);
+    expect(ranked.map((c) => c.valve.key)).toEqual(["cheap", "risky", "dear"]);
+    expect(weighedPrice(risky, weights)).toBe(2000);
+    expect(weighedPrice(cheap, weights)).toBe(1200);
+    const careless = { seriousTightPercent: 0, mildTightPercent: 0 };
+    expect(weighedPrice(risky, careless)).toBe(1000);
+  });
 });

@@ -1,3 +1,4 @@
+import type { HouseRules } from "../house/house-rules.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 export const orders = ["price", "margin", "weight", "torque"] as const;
@@ -5,8 +6,8 @@ export const orders = ["price", "margin", "weight", "torque"] as const;
 export type Order = (typeof orders)[number];
 
 const lastWord: Record<Order, (a: ProvenCandidate, b: ProvenCandidate) => number> = {
-  price: (a, b) => a.price - b.price,
-  margin: (a, b) => (b.leastMargin ?? Number.MAX_VALUE) - (a.leastMargin ?? Number.MAX_VALUE),
+  price: () => 0,
+  margin: (a, b) => (b.leastReserve ?? Number.MAX_VALUE) - (a.leastReserve ?? Number.MAX_VALUE),
   weight: (a, b) => a.weightKg - b.weightKg,
   torque: (a, b) => (a.breakNm ?? Number.MAX_VALUE) - (b.breakNm ?? Number.MAX_VALUE),
 };
@@ -22,8 +23,25 @@ const gravestFirst: readonly ((c: ProvenCandidate) => number)[] = [
   (c) => c.fails,
   (c) => (c.fails > 0 ? c.shortfall : 0),
   (c) => c.cannotTell,
-  (c) => c.tight,
 ];
+
+type Weights = Pick<HouseRules, "seriousTightPercent" | "mildTightPercent">;
+
+/**
+ * Price with what is *tight* weighed in: what one would pay to be rid of it.
+ *
+ * @param of price and counts of a candidate
+ * @param house what a serious and a mild *tight* weigh, % of the price each
+ * @returns in the catalogue's currency
+ * @source house rules
+ * @example weighedPrice({ price: 1000, tight: 2, mild: 1 }, { seriousTightPercent: 100, mildTightPercent: 10 }) // → 2100
+ */
+export function weighedPrice(
+  { price, tight, mild }: Pick<ProvenCandidate, "price" | "tight" | "mild">,
+  { seriousTightPercent, mildTightPercent }: Weights,
+): number {
+  return price * (1 + (seriousTightPercent * (tight - mild) + mildTightPercent * mild) / 100);
+}
 
 /** Lays candidates out by one figure after the other: gathering those alike compares far less than sorting all. */
 function layOut(
@@ -48,19 +66,30 @@ function layOut(
 }
 
 /**
- * Ranks proven candidates: no *fails*, then no *cannot tell*, then fewest *tight*, then the order
- * asked for, then price, then the keys of valve and drive so that the rank never depends on chance. Among failing ones,
+ * Ranks proven candidates: no *fails*, then no *cannot tell*, then the order asked for, then price with what is *tight*
+ * weighed in, then the keys of valve and drive so that the rank never depends on chance. Among failing ones,
  * fewest fails and least shortfall come first: the nearest misses.
  *
  * @param candidates in any order; not changed
+ * @param house what a *tight* weighs
  * @param order what decides between equals, price unless said otherwise
  * @returns a new list, best first
  * @source ranking of the product
- * @example rank([], "price") // → []
+ * @example rank([], { seriousTightPercent: 100, mildTightPercent: 10 }) // → []
  */
-export function rank(candidates: readonly ProvenCandidate[], order: Order = "price"): ProvenCandidate[] {
+export function rank(
+  candidates: readonly ProvenCandidate[],
+  house: Weights,
+  order: Order = "price",
+): ProvenCandidate[] {
   const decide = lastWord[order];
   const ranked: ProvenCandidate[] = [];
-  layOut([...candidates], 0, (a, b) => decide(a, b) || a.price - b.price || byName(a, b), ranked);
+  const cost = (c: ProvenCandidate) => weighedPrice(c, house);
+  layOut(
+    [...candidates],
+    0,
+    (a, b) => decide(a, b) || cost(a) - cost(b) || a.price - b.price || byName(a, b),
+    ranked,
+  );
   return ranked;
 }

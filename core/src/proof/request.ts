@@ -1,9 +1,11 @@
 import { z } from "zod";
+import { constructions } from "../bodies/index.ts";
+import { byConstruction } from "../by-construction/by-construction.ts";
 import { readCatalogueDocument } from "../catalogue/check.ts";
 import { compileShelf, type Shelf } from "../catalogue/shelf.ts";
 import { defaultHouseRules, type HouseRules, houseRulesSchema } from "../house/house-rules.ts";
 import { storedDutySchema } from "../stored/index.ts";
-import { describeProof, type ProofDescription } from "./describe.ts";
+import { describeCandidate, describeProof, details, type ProofDescription } from "./describe.ts";
 import { prove } from "./prove.ts";
 import { orders } from "./rank.ts";
 
@@ -23,6 +25,18 @@ export const proveRequestSchema = () =>
       .describe("House rules that differ from the defaults"),
     order: z.enum(orders).optional(),
     limit: z.number().int().min(1).default(mostPrinted).describe("How many candidates to print, best first"),
+    detail: z
+      .enum(details)
+      .default("full")
+      .describe("How much of a candidate: counts (brief), what is not holds as well (grave), every finding"),
+    standingOnly: z
+      .boolean()
+      .default(false)
+      .describe("Only candidates that nothing fails and nothing waits for"),
+    byConstruction: z
+      .boolean()
+      .default(false)
+      .describe("Also what could be built of each construction, whatever a maker offers"),
     catalogue: z
       .unknown()
       .optional()
@@ -58,7 +72,7 @@ export function proveRequest(
     const issue = parsed.error.issues[0]!;
     return refuse("invalid-duty", issue.message, issue.path.join("."));
   }
-  const { duty, order, limit, houseRules, catalogue } = parsed.data;
+  const { duty, order, limit, detail, standingOnly, houseRules, catalogue } = parsed.data;
   let { shelf, house } = current;
   if (houseRules) {
     const merged = houseRulesSchema().safeParse({ ...defaultHouseRules(), ...houseRules });
@@ -80,5 +94,20 @@ export function proveRequest(
     }
     shelf = compileShelf(reading.catalogue);
   }
-  return describeProof(prove(duty, shelf, house, order), limit);
+  const told = describeProof(prove(duty, shelf, house, order), { most: limit, detail, standingOnly });
+  if (!parsed.data.byConstruction) return told;
+  const built = constructions.flatMap((construction) => {
+    const found = byConstruction(construction, duty, house);
+    return found === null ? [] : [found];
+  });
+  return {
+    ...told,
+    byConstruction: built.map(({ construction, candidate, failing }) => ({
+      construction: construction.id,
+      name: construction.name,
+      stands: failing.length === 0,
+      failing: failing.map((f) => f.rule),
+      candidate: describeCandidate(candidate, detail),
+    })),
+  };
 }

@@ -15,7 +15,12 @@ const finding = (
 ): Outcome => {
   if (verdict === "cannot tell") return cannotTell("something");
   if (verdict === "not asked") return notAsked("");
-  return plain(verdict, verdict, {}, margin === null ? null : { margin, unit, wanted });
+  return plain(
+    verdict,
+    verdict,
+    {},
+    margin === null ? null : { margin, unit, wants: wanted ? (unit === "K" ? 10 : 0.1) : 0 },
+  );
 };
 
 const anyFinding = fc
@@ -75,11 +80,11 @@ describe("a block of findings", () => {
     expect(held(finding("tight", 0.05), finding("tight", 0.05))).toBe(0);
     expect(held(finding("cannot tell"), finding("fails", -0.01))).toBe(1);
   });
-  it("weighs ten kelvin like ten per cent", () => {
+  it("weighs margins by the margin wanted: half of ten kelvin like half of ten per cent", () => {
     const held = (kelvin: number, share: number) =>
       blockOf([finding("tight", kelvin, true, "K"), finding("tight", share)], [0, 1]).heldBackBy?.at;
-    expect(held(9, 0.1)).toBe(0);
-    expect(held(11, 0.1)).toBe(1);
+    expect(held(4, 0.05)).toBe(0);
+    expect(held(6, 0.05)).toBe(1);
   });
   it("lets a held limit that wants no margin say nothing", () => {
     const silent = blockOf([finding("holds", 0.001, false), finding("holds", 0.4)], [0, 1]);
@@ -145,6 +150,7 @@ describe("what is graver or less", () => {
     const at = (station: "body" | "drive", verdict: Verdict) =>
       new Finding({ id: `${station}/x`, station, asks: "", source: "" }, finding(verdict));
     expect(stationVerdicts([at("body", "holds"), at("body", "tight"), at("drive", "fails")])).toEqual({
+      duty: "not asked",
       body: "tight",
       envelope: "not asked",
       torque: "not asked",

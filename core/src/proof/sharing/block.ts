@@ -1,6 +1,7 @@
 import { gravityOf, type RuleStation, ruleStations, type Verdict } from "../../rules/finding.ts";
 import { Finding, type Ruling } from "../../rules/found.ts";
 import type { Outcome } from "../../rules/outcome.ts";
+import type { TightWeight } from "../../rules/rule.ts";
 
 /** What was found on one part of a candidate, gathered once and shared by every candidate with that part. */
 export interface Block {
@@ -12,9 +13,13 @@ export interface Block {
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
+  /** Those of `tight` that are mild. */
+  readonly mild: number;
   /** Sum of what failing limits are missed by; a fail without a margin counts 1. */
   readonly shortfall: number;
   readonly leastMargin: number | null;
+  /** Least margin over the margin wanted, of limits in any unit. */
+  readonly leastReserve: number | null;
   /** The finding that holds the part back; ties go to the earlier rule. */
   readonly heldBackBy: HeldBack | null;
 }
@@ -27,11 +32,14 @@ export interface HeldBack {
   readonly closeness: number;
 }
 
-/** Kelvin are set against a hundred so that a few kelvin weigh like a few per cent. */
+/** What counts as close where no margin is wanted and the limit is missed all the same. */
+const usual = { "%": 0.1, K: 10 } as const;
+
+/** Margin over the margin wanted: how close a finding is, in any unit. */
 function closenessOf(outcome: Outcome): number {
   if (outcome.kind !== "measured" || outcome.margin === null)
     return outcome.verdict === "holds" ? Number.POSITIVE_INFINITY : 0;
-  return outcome.marginUnit === "K" ? outcome.margin / 100 : outcome.margin;
+  return outcome.margin / (outcome.wants || usual[outcome.marginUnit]);
 }
 
 /**
@@ -76,16 +84,23 @@ export function findingsOf(blocks: readonly Block[], rules: readonly Ruling[]): 
  *
  * @param outcomes of rules in rising order
  * @param places of those rules in the order of all, as many as outcomes
+ * @param rules all, for what their tight weighs; serious where not given
  * @returns counts, gravest verdicts and the finding that holds the part back
  * @source gravest finding decides
  * @example blockOf([], []).fails // → 0
  */
-export function blockOf(outcomes: readonly Outcome[], places: readonly number[]): Block {
+export function blockOf(
+  outcomes: readonly Outcome[],
+  places: readonly number[],
+  rules: readonly { readonly tight: TightWeight }[] = none,
+): Block {
   let fails = 0;
   let cannotTell = 0;
   let tight = 0;
+  let mild = 0;
   let shortfall = 0;
   let leastMargin: number | null = null;
+  let leastReserve: number | null = null;
   let held = -1;
   let heldGravity = -1;
   let heldCloseness = 0;
@@ -100,13 +115,18 @@ export function blockOf(outcomes: readonly Outcome[], places: readonly number[])
       fails++;
       shortfall += inPercent ? -margin : 1;
     } else if (verdict === "cannot tell") cannotTell++;
-    else if (verdict === "tight") tight++;
+    else if (verdict === "tight") {
+      tight++;
+      if (rules[places[i]!]?.tight === "mild") mild++;
+    }
     // A limit that is held and wants no margin says nothing about how close the candidate is.
     const silent = verdict === "holds" && measured !== null && !measured.marginWanted;
     if (inPercent && !silent && (leastMargin === null || margin < leastMargin)) leastMargin = margin;
+    const closeness = closenessOf(outcome);
+    if (margin !== null && !silent && (leastReserve === null || closeness < leastReserve))
+      leastReserve = closeness;
     const gravity = silent ? 0 : gravityOf(verdict);
     if (gravity < heldGravity) continue;
-    const closeness = closenessOf(outcome);
     if (gravity > heldGravity || closeness < heldCloseness) {
       held = i;
       heldGravity = gravity;
@@ -117,7 +137,19 @@ export function blockOf(outcomes: readonly Outcome[], places: readonly number[])
     held < 0
       ? null
       : { outcome: outcomes[held]!, at: places[held]!, gravity: heldGravity, closeness: heldCloseness };
-  return { own: outcomes, places, joins: none, fails, cannotTell, tight, shortfall, leastMargin, heldBackBy };
+  return {
+    own: outcomes,
+    places,
+    joins: none,
+    fails,
+    cannotTell,
+    tight,
+    mild,
+    shortfall,
+    leastMargin,
+    leastReserve,
+    heldBackBy,
+  };
 }
 
 /**
@@ -146,15 +178,18 @@ const nothing = blockOf(none, none);
 export function joined(blocks: readonly Block[]): Block {
   const some = blocks.includes(nothing) ? blocks.filter((block) => block !== nothing) : blocks;
   if (some.length <= 1) return some[0] ?? nothing;
-  let [fails, cannotTell, tight, shortfall] = [0, 0, 0, 0];
+  let [fails, cannotTell, tight, mild, shortfall] = [0, 0, 0, 0, 0];
   let leastMargin: number | null = null;
+  let leastReserve: number | null = null;
   let heldBackBy: HeldBack | null = null;
   for (const block of some) {
     fails += block.fails;
     cannotTell += block.cannotTell;
     tight += block.tight;
+    mild += block.mild;
     shortfall += block.shortfall;
     leastMargin = leastOf(leastMargin, block.leastMargin);
+    leastReserve = leastOf(leastReserve, block.leastReserve);
     heldBackBy = graver(heldBackBy, block.heldBackBy);
   }
   return {
@@ -164,9 +199,30 @@ export function joined(blocks: readonly Block[]): Block {
     fails,
     cannotTell,
     tight,
+    mild,
     shortfall,
     leastMargin,
+    leastReserve,
     heldBackBy,
+  };
+}
+
+/**
+ * A block of what the duty alone decides. What is *tight* or close in it is so for every candidate and hides what
+ * tells them apart: it counts for none.
+ *
+ * @param block findings of duty rules
+ * @returns the same findings; fails and what waits still count
+ */
+export function forNobody(block: Block): Block {
+  const grave = block.heldBackBy !== null && block.heldBackBy.gravity > gravityOf("tight");
+  return {
+    ...block,
+    tight: 0,
+    mild: 0,
+    leastMargin: null,
+    leastReserve: null,
+    heldBackBy: grave ? block.heldBackBy : null,
   };
 }
 

@@ -7,7 +7,7 @@ import type { Judged } from "../../rules/judged.ts";
 import { notAsked, type Outcome, type UnaskedOutcome } from "../../rules/outcome.ts";
 import type { Rule } from "../../rules/rule.ts";
 import type { Pairing } from "../candidate.ts";
-import { type Block, blockOf, joined } from "./block.ts";
+import { type Block, blockOf, forNobody, joined } from "./block.ts";
 import { type RuleNode, ruleTree } from "./tree.ts";
 
 /** What is found in one duty: the tops of the tree of rules, each with a block for every candidate. */
@@ -98,7 +98,7 @@ class Shared {
     const places = this.#places;
     const outcomes: Outcome[] = new Array(places.length);
     for (let i = 0; i < places.length; i++) outcomes[i] = rules[places[i]!]!.examine(judged);
-    return blockOf(outcomes, places);
+    return blockOf(outcomes, places, rules);
   }
 }
 
@@ -124,6 +124,20 @@ function unraisedBlock(reasons: readonly (string | null)[]): Block {
   );
 }
 
+/** Findings of the rules the duty alone decides, examined once. */
+function dutyBlock(
+  rules: readonly Rule[],
+  reasons: readonly (string | null)[],
+  judged: Pick<Judged, "duty" | "house">,
+): Block {
+  const asked = rules.flatMap(({ hangsOn }, at) =>
+    hangsOn.length === 0 && reasons[at] === null ? [at] : [],
+  );
+  // A rule that hangs on nothing looks at no candidate.
+  const outcomes = asked.map((at) => rules[at]!.examine(judged as Judged));
+  return forNobody(blockOf(outcomes, asked, rules));
+}
+
 /**
  * Sets up the findings of one duty: what the duty raises of no valve is asked once, the rest is shared.
  *
@@ -142,12 +156,13 @@ export function sharedFindings(
   trains: Numbering,
 ): Found {
   const reasons = rules.map((rule) => rule.unraised?.(duty, house) ?? null);
-  const raised = reasons.map((why) => why === null);
-  const unraised = unraisedBlock(reasons);
+  const ofDuty = rules.map(({ hangsOn }) => hangsOn.length === 0);
+  const raised = reasons.map((why, at) => why === null && !ofDuty[at]);
+  const once = joined([unraisedBlock(reasons), dutyBlock(rules, reasons, { duty, house })]);
   const by: Examining = { rules, raised, duty, house, valves, trains };
-  // What the duty raises of no valve goes with the first block of every candidate.
+  // What the duty alone decides, and what it raises of no valve, goes with the first block of every candidate.
   const tops = ruleTree(rules)
-    .map((top, i) => sharedAt(top, by, i === 0 ? unraised : null))
+    .map((top, i) => sharedAt(top, by, i === 0 ? once : null))
     .filter((top) => !top.isEmpty);
   return { tops, rules };
 }

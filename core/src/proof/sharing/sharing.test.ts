@@ -68,11 +68,23 @@ describe("rules gathered by what they hang on", () => {
 describe("a proof described", () => {
   const proof = prove(demoDuty("XV-4020"), demoShelf, house);
   it("carries the best candidates with every finding as plain data", () => {
-    const told = describeProof(proof, 3);
+    const told = describeProof(proof, { most: 3 });
     expect(told).toMatchObject({ considered: proof.candidates.length, standing: 0, dutyVerdict: "holds" });
     expect(told.candidates).toHaveLength(3);
     expect(structuredClone(told)).toEqual(told);
     for (const c of told.candidates) expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
+  });
+  it("tells less where less is asked: what is not holds, or counts alone; those that stand, or all", () => {
+    const of = (detail: "brief" | "grave") => describeProof(proof, { most: 1, detail }).candidates[0]!;
+    const full = describeProof(proof, { most: 1 }).candidates[0]!;
+    expect(of("brief")).toEqual({ ...full, findings: [] });
+    const grave = full.findings.filter((f) => f.verdict !== "holds" && f.verdict !== "not asked");
+    expect(of("grave").findings).toEqual(grave);
+    expect(describeProof(proof, { standingOnly: true }).candidates).toEqual([]);
+    const stands = prove(demoDuty("XV-3052"), demoShelf, house);
+    const told = describeProof(stands, { standingOnly: true, detail: "brief" });
+    expect(told.candidates).toHaveLength(stands.standing);
+    expect(told.candidates.every((c) => c.fails === 0 && c.cannotTell === 0)).toBe(true);
   });
   it("names what the nearest misses miss by rule", () => {
     const told = describeProof(proof);
