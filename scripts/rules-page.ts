@@ -1,7 +1,7 @@
 /** Writes docs/rules.md from the rules' own metadata. */
 import { writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { ruleStations, rules } from "@proven-seat/core/rules";
+import { figuresOfRule, ruleStations, rules } from "@proven-seat/core/rules";
 
 export function rulesPage(): string {
   const parts = ruleStations.map((station) => {
@@ -10,8 +10,9 @@ export function rulesPage(): string {
       [
         `- **${r.asks}** (\`${r.id}\`)`,
         `  - source: ${r.source}`,
+        `  - figures: ${figuresOfRule(r)}`,
         `  - looks at: ${r.inputs.join(", ")}`,
-        `  - hangs on: ${r.hangsOn.join(", ")}`,
+        `  - hangs on: ${r.hangsOn.join(", ") || "the duty alone"}; a *tight* of it is ${r.tight}`,
       ].join("\n"),
     );
     return [`## ${station[0]!.toUpperCase()}${station.slice(1)} (${here.length})`, "", ...entries].join("\n");
@@ -21,6 +22,8 @@ export function rulesPage(): string {
     "",
     `All ${rules.length} rules, generated from their metadata by \`npm run rules:page\`; the application shows the`,
     "same under **Rules**. _Hangs on_ is what of a candidate decides: candidates alike in it share the finding.",
+    "_Figures_ says whether what it compares with is indicative, for screening and to be checked against the standard",
+    "in force, or the maker's, or the house's own.",
     "",
     parts.join("\n\n"),
     "",

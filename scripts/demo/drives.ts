@@ -40,6 +40,8 @@ export const demoDrives = (): DriveFamily[] => [
     maker: "Quillhaven Actuation",
     name: "Quarter RP",
     kind: "rack-and-pinion",
+    lowTemperature: true,
+    highTemperature: true,
     maximumAirBarG: 8,
     sizes: cylinders.map(([pistonDiameterMm, pinionPitchRadiusMm]) => {
       const cylinder = { pistonDiameterMm, pistonCount: 2, pinionPitchRadiusMm, efficiency: 0.9 };
@@ -59,6 +61,8 @@ export const demoDrives = (): DriveFamily[] => [
     maker: "Tarrowby Controls",
     name: "Steady EL",
     kind: "electric on-off",
+    lowTemperature: true,
+    highTemperature: false,
     sizes: electricTorques.map((torque) => ({
       id: `EL ${torque}`,
       torqueAtMinimumVoltageNm: threeFigures(0.85 * torque),
@@ -67,5 +71,25 @@ export const demoDrives = (): DriveFamily[] => [
       weightKg: threeFigures(4 + 0.028 * torque ** 0.95),
       price: Math.round(420 + 7.5 * torque ** 0.78),
     })),
+  },
+  {
+    id: "tarrowby-es",
+    maker: "Tarrowby Controls",
+    name: "Steady ES",
+    kind: "electric spring-return",
+    lowTemperature: true,
+    highTemperature: false,
+    sizes: electricTorques
+      .filter((torque) => torque <= 2500)
+      .map((torque) => ({
+        id: `ES ${torque}`,
+        torqueAtMinimumVoltageNm: threeFigures(2.1 * torque),
+        stallTorqueNm: threeFigures(2.9 * torque),
+        springWoundNm: threeFigures(1.25 * torque),
+        springRunOutNm: torque,
+        flange: mounting({ requiredTorqueNm: 1.9 * torque }).flange,
+        weightKg: threeFigures(11 + 0.09 * torque ** 0.95),
+        price: Math.round(1350 + 24 * torque ** 0.8),
+      })),
   },
 ];

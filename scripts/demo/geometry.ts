@@ -36,6 +36,7 @@ const seatFigures: Record<string, { friction: number; preload: number }> = {
   "ptfe-ss": { friction: 0.14, preload: 18 },
   pctfe: { friction: 0.18, preload: 22 },
   uhmwpe: { friction: 0.15, preload: 14 },
+  pi: { friction: 0.2, preload: 24 },
   peek: { friction: 0.22, preload: 26 },
   "metal-crc": { friction: 0.32, preload: 30 },
   "metal-wc": { friction: 0.3, preload: 30 },
@@ -158,25 +159,41 @@ const packingNm = (stem: Stem) =>
   2 /
   1000;
 
-/** Disc on a shaft: interference on the seat ring, bearing load of the disc. */
+/**
+ * Disc on a shaft: interference on the seat ring, bearing load of the disc, and the line's push on a disc whose
+ * shaft stands beside the middle of the bore.
+ */
 export const discBreak =
   (seatArm = 1) =>
   (boreMm: number, g: Geometry): BreakTorque =>
   (seat, differentialBar, stem) => {
     const seating = (seatArm * figuresOf(seat).friction * g.seatLoadN[seat]! * boreMm) / 2 / 1000;
     const thrustN = differentialBar * 0.1 * (Math.PI / 4) * boreMm * boreMm;
-    return seating + (0.07 * thrustN * stem.stemDiameterMm) / 2 / 1000 + packingNm(stem);
+    const beside = g.offsetsMm === null ? 0 : g.offsetsMm[1];
+    return (
+      seating +
+      (bearingFriction * thrustN * stem.stemDiameterMm) / 2 / 1000 +
+      (thrustN * beside) / 1000 +
+      packingNm(stem)
+    );
   };
 
-/** Plug wrapped by its sleeve or film: friction all round, and the thrust pressed into one side. */
+const bearingFriction = 0.09;
+
+/**
+ * Plug wrapped by sleeve or film: pressed to it all round, and to one side by the line.
+ *
+ * @param pressedMPa pressure the plug is wrapped with
+ * @param easing share of the seat's dry friction a film leaves
+ */
 export const plugBreak =
-  (wrap: number) =>
+  (pressedMPa: number, easing = 1) =>
   (boreMm: number, g: Geometry): BreakTorque =>
   (seat, differentialBar, stem) => {
-    const { friction } = figuresOf(seat);
-    const thrustN = differentialBar * 0.1 * (Math.PI / 4) * boreMm * boreMm;
-    const arm = g.closureDiameterMm / 2 / 1000;
-    return wrap * friction * (g.seatLoadN[seat]! + 0.5 * thrustN) * arm + packingNm(stem);
+    const friction = easing * figuresOf(seat).friction;
+    const wrappedN = pressedMPa * Math.PI * g.closureDiameterMm * 1.4 * boreMm;
+    const thrustN = differentialBar * 0.1 * (Math.PI / 4) * g.seatContactDiameterMm ** 2;
+    return (friction * (wrappedN + thrustN) * g.closureDiameterMm) / 2 / 1000 + packingNm(stem);
   };
 
 export interface Sized {
@@ -186,32 +203,43 @@ export interface Sized {
   torque: { differentialBar: number[]; breakToOpenNm: Record<string, number[]> };
 }
 
-/** Sizes stem and pad for the worst tabulated torque and tabulates every seat. */
+/** What stem and pad are made for, over the worst torque of the table. */
+export interface Reserve {
+  readonly stem: number;
+  readonly pad: number;
+}
+
+/** Sizes a stem for the worst tabulated torque, a disc's shaft for its thrust as well, and tabulates every seat. */
 export function sized(
   designation: string,
   seats: readonly string[],
   breakTorque: BreakTorque,
   allowableShearMPa: number,
   thinnestStemMm: number,
+  /** Bore of a disc, whose shaft carries the line's thrust between two bearings; null for others. */
+  discMm: number | null,
+  reserve: Reserve,
 ): Sized {
   const differentials = tabulatedDifferentials[designation]!;
   const top = differentials.at(-1)!;
   const strengthOf = (d: number) => (allowableShearMPa * Math.PI * d ** 3) / 16 / 1000;
+  // Bending of a shaft held at both ends under a spread load: span/8, with the span as wide as the bore.
+  const bendingNm = discMm === null ? 0 : (top * 0.1 * (Math.PI / 4) * discMm ** 3) / 8 / 1000;
   const stemDiameterMm =
-    stemSizes.find(
-      (d) =>
-        d >= thinnestStemMm &&
-        strengthOf(d) >= 3.2 * Math.max(...seats.map((s) => breakTorque(s, top, stemOf(d)))),
-    ) ?? stemSizes.at(-1)!;
+    stemSizes.find((d) => {
+      const worst = Math.max(...seats.map((s) => breakTorque(s, top, stemOf(d))));
+      return d >= thinnestStemMm && strengthOf(d) >= Math.hypot(reserve.stem * worst, bendingNm);
+    }) ?? stemSizes.at(-1)!;
   const stem = stemOf(stemDiameterMm);
   const breakToOpenNm = Object.fromEntries(
     seats.map((seat) => [seat, differentials.map((p) => threeFigures(breakTorque(seat, p, stem)))]),
   );
   const worst = Math.max(...Object.values(breakToOpenNm).flat());
+  const carries = Math.sqrt(Math.max(0, strengthOf(stemDiameterMm) ** 2 - bendingNm ** 2));
   return {
     stemDiameterMm,
-    maximumStemTorqueNm: threeFigures(strengthOf(stemDiameterMm)),
-    pad: mounting({ requiredTorqueNm: Math.min(4 * worst, 250000) }).flange,
+    maximumStemTorqueNm: threeFigures(carries),
+    pad: mounting({ requiredTorqueNm: Math.min(reserve.pad * worst, 250000) }).flange,
     torque: { differentialBar: differentials, breakToOpenNm },
   };
 }

@@ -13,7 +13,9 @@ import {
   trim316,
   trimBronze,
   trimCobalt,
+  trimCobaltSuper,
   trimDuplex,
+  trimSuperDuplex,
   usual,
 } from "./parts.ts";
 
@@ -63,7 +65,7 @@ export const butterflyLines = (): ProductLine[] => [
       breakOf: discBreak(),
     },
     allowableShearMPa: 150,
-    thinnestStem: (dn) => 8 + 0.08 * dn,
+    thinnestStem: (dn) => 8 + 0.05 * dn,
     price: (dn) => 45 + 0.28 * dn ** 1.32,
     weight: (dn) => 1.6 + 0.0026 * dn ** 1.8,
   }),
@@ -85,8 +87,9 @@ export const butterflyLines = (): ProductLine[] => [
         { grade: "A216 WCB", priceFactor: 1 },
         { grade: "A351 CF8M", priceFactor: 1.5 },
         { grade: "A995 4A", priceFactor: 2.1 },
+        { grade: "A995 6A", priceFactor: 2.6 },
       ],
-      trims: [trim174, trimDuplex],
+      trims: [trim174, trimDuplex, trimSuperDuplex],
       seats: [
         measured("tfm", 1, "A", "Vane T", [
           [-60, 51],
@@ -119,7 +122,7 @@ export const butterflyLines = (): ProductLine[] => [
       breakOf: discBreak(),
     },
     allowableShearMPa: 200,
-    thinnestStem: (dn) => 8 + 0.09 * dn,
+    thinnestStem: (dn) => 8 + 0.05 * dn,
     price: (dn) => 150 + 0.62 * dn ** 1.35,
     weight: (dn) => 3 + 0.0035 * dn ** 1.82,
   }),
@@ -133,6 +136,7 @@ export const butterflyLines = (): ProductLine[] => [
       port: "wafer disc",
       cavities: [{ arrangement: "none", priceFactor: 1 }],
       bolting: "b16",
+      stemExtension: true,
       deadEndFactor: 1,
       ends: ["lug", "flanged RF", "flanged RTJ"],
       grades: [
@@ -141,7 +145,7 @@ export const butterflyLines = (): ProductLine[] => [
         { grade: "A351 CF8M", priceFactor: 1.5 },
         { grade: "A995 6A", priceFactor: 2.6 },
       ],
-      trims: [trimCobalt],
+      trims: [trimCobalt, trimCobaltSuper],
       seats: [generic("metal-stellite", 1, "A")],
       seals: [liveGraphiteSeals, graphiteSeals],
       stroke: discStroke,
@@ -156,9 +160,10 @@ export const butterflyLines = (): ProductLine[] => [
       offsets: [0.2, 0.05],
       breakOf: discBreak(1.6),
     },
+    reserve: { stem: 3.4, pad: 2.6 },
     allowableShearMPa: 220,
-    thinnestStem: (dn) => 12 + 0.145 * dn,
-    price: (dn) => 420 + 1.5 * dn ** 1.38,
+    thinnestStem: (dn) => 10 + 0.06 * dn,
+    price: (dn) => 700 + 2.8 * dn ** 1.38,
     weight: (dn) => 5 + 0.006 * dn ** 1.83,
   }),
 ];

@@ -1,6 +1,14 @@
 import type { ProductLine } from "@proven-seat/core/catalogue";
 import { faceToFaceMm } from "@proven-seat/core/reference";
-import { boreOf, classLike, geometryOf, type Proportions, sized, threeFigures } from "../geometry.ts";
+import {
+  boreOf,
+  classLike,
+  geometryOf,
+  type Proportions,
+  type Reserve,
+  sized,
+  threeFigures,
+} from "../geometry.ts";
 
 const heavyBy: Record<number, number> = { 150: 1, 300: 1.35, 600: 2.1, 900: 3.2, 1500: 4.8, 2500: 7.5 };
 const sizesIn = (from: number, to: number) =>
@@ -20,7 +28,11 @@ export interface Make {
   weight: (dn: number) => number;
   /** Bore as a share of the full one. */
   boreShare?: number;
+  /** What stem and pad are made for; more where the torque is as high at the end of the stroke as at its start. */
+  reserve?: Reserve;
 }
+
+const usualReserve: Reserve = { stem: 2.6, pad: 2.2 };
 
 export function make(of: Make): ProductLine {
   const { line, range, proportions } = of;
@@ -42,6 +54,8 @@ export function make(of: Make): ProductLine {
           proportions.breakOf(boreMm, geometry),
           of.allowableShearMPa,
           of.thinnestStem(dn),
+          disc ? boreMm : null,
+          of.reserve ?? usualReserve,
         ),
         geometry,
         faceToFaceMm: disc

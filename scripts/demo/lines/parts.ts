@@ -47,13 +47,13 @@ export const liveGraphiteSeals = seals(
 );
 export const doubleSeals = seals(
   "double",
-  "Double PTFE packing with leak-off, graphite gasket",
+  "PTFE packing, leak-off, graphite packing behind it, graphite gasket",
   "double packing with leak-off",
   "A",
   1.16,
   [
     ["inner packing", "ptfe-chevron"],
-    ["outer packing", "ptfe-chevron"],
+    ["outer packing", "graphite-packing"],
     ["body gasket", "graphite-gasket"],
   ],
 );
@@ -65,6 +65,7 @@ export const hotSeals = seals("hot", "Graphite rings, packing and gasket", "adju
 export const ringSeals = (id: string, name: string, seal: string, graded: boolean, priceFactor: number) =>
   seals(id, `${name} rings, graphite packing and gasket`, "O-ring and packing", "B", priceFactor, [
     ["stem and seat rings", seal, graded],
+    ["seat fire rings", "graphite-packing"],
     ["packing", "graphite-packing"],
     ["body gasket", "graphite-gasket"],
   ]);
@@ -82,13 +83,27 @@ export const lipSeals = seals(
 );
 export const leakOffSeals = seals(
   "leak-off",
-  "PTFE lips, double packing with leak-off, graphite gasket",
+  "PTFE lips, leak-off, graphite packing behind it, graphite fire rings and gasket",
   "double packing with leak-off",
   "A",
   1.22,
   [
     ["stem and seat lips", "ptfe-lip"],
-    ["packing", "ptfe-chevron"],
+    ["seat fire rings", "graphite-packing"],
+    ["packing", "graphite-packing"],
+    ["body gasket", "graphite-gasket"],
+  ],
+);
+export const coldSeals = seals(
+  "cold",
+  "PTFE lips, live-loaded graphite packing, graphite fire rings and gasket",
+  "live-loaded stack",
+  "A",
+  1,
+  [
+    ["stem and seat lips", "ptfe-lip"],
+    ["seat fire rings", "graphite-packing"],
+    ["packing", "graphite-packing"],
     ["body gasket", "graphite-gasket"],
   ],
 );
@@ -120,8 +135,8 @@ export const trimDuplex = trim("duplex", "22Cr duplex closure and stem", "22Cr d
 export const trim400 = trim("400", "Alloy 400 closure and stem", "alloy 400", "alloy 400", 2.1);
 export const trimBronze = trim(
   "bronze",
-  "Aluminium bronze disc, 316 shaft",
-  "aluminium bronze",
+  "Nickel aluminium bronze disc, 316 shaft",
+  "nickel aluminium bronze",
   "austenitic 316",
   1.1,
 );
@@ -141,6 +156,14 @@ export const trimCobalt = trim(
   1.3,
   { coating: "cobalt hardfacing" },
 );
+export const trimCobaltSuper = trim(
+  "cobalt-super",
+  "Cobalt-faced super duplex closure, super duplex stem",
+  "25Cr super duplex",
+  "25Cr super duplex",
+  1.7,
+  { coating: "cobalt hardfacing" },
+);
 export const sprung = (of: Trim): Trim => ({
   ...of,
   id: `${of.id}-s`,
@@ -154,6 +177,14 @@ export const trimSuperDuplex = trim(
   "25Cr super duplex",
   1.5,
 );
+export const trimC276 = trim(
+  "c276",
+  "C-276 closure and stem",
+  "alloy 625 or C-276",
+  "alloy 625 or C-276",
+  2.7,
+);
+export const trimTitanium = trim("titanium", "Titanium closure and stem", "titanium", "titanium", 2.3);
 export const trim625 = trim(
   "625",
   "Alloy 625 closure and stem",

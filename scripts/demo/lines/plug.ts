@@ -15,6 +15,8 @@ import {
   usual,
 } from "./parts.ts";
 
+/** A spring strong enough at the end of an even stroke is twice as strong at its start. */
+const evenStroke = { stem: 4.6, pad: 4.4 } as const;
 const taper = { closure: 1.3, contact: 1.1, width: 0.3, seal: null, preload: 0.6, offsets: null } as const;
 const sleeve = (name: string, seat: string, factor: number, top: number) =>
   measured(seat, factor, "A", name, [
@@ -49,10 +51,11 @@ export const plugLines = (): ProductLine[] => [
       stroke: plugStroke,
     },
     range: { "class 150": [15, 300], "class 300": [15, 200] },
-    proportions: { ...taper, breakOf: plugBreak(2.2) },
+    proportions: { ...taper, breakOf: plugBreak(1.1) },
     boreShare: 0.85,
+    reserve: evenStroke,
     allowableShearMPa: 180,
-    thinnestStem: (dn) => 12 + 0.2 * dn,
+    thinnestStem: (dn) => 8 + 0.1 * dn,
     price: (dn) => 120 + 1.5 * dn ** 1.42,
     weight: (dn) => 2 + 0.011 * dn ** 1.85,
   }),
@@ -75,10 +78,11 @@ export const plugLines = (): ProductLine[] => [
     },
     range: { "class 150": [25, 400], "class 300": [25, 400], "class 600": [50, 250] },
     // The sealant film carries the plug: a third of dry metal friction.
-    proportions: { ...taper, breakOf: plugBreak(0.8) },
+    proportions: { ...taper, breakOf: plugBreak(1, 0.33) },
     boreShare: 0.8,
+    reserve: evenStroke,
     allowableShearMPa: 200,
-    thinnestStem: (dn) => 14 + 0.2 * dn,
+    thinnestStem: (dn) => 10 + 0.1 * dn,
     price: (dn) => 190 + 1.9 * dn ** 1.42,
     weight: (dn) => 3 + 0.0125 * dn ** 1.86,
   }),
@@ -112,10 +116,11 @@ export const plugLines = (): ProductLine[] => [
       stroke: plugStroke,
     },
     range: { "class 150": [25, 400], "class 300": [50, 250] },
-    proportions: { ...taper, offsets: [0, 0.08], breakOf: plugBreak(0.5) },
+    proportions: { ...taper, offsets: [0, 0.08], breakOf: plugBreak(0.35) },
     boreShare: 0.85,
+    reserve: evenStroke,
     allowableShearMPa: 180,
-    thinnestStem: (dn) => 10 + 0.14 * dn,
+    thinnestStem: (dn) => 8 + 0.08 * dn,
     price: (dn) => 160 + 1.3 * dn ** 1.4,
     weight: (dn) => 3 + 0.008 * dn ** 1.85,
   }),
