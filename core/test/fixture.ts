@@ -48,7 +48,11 @@ const common = {
       name: "Graphite",
       stemSeal: "adjustable gland",
       emissionClass: "B",
-      parts: [{ part: "packing", seal: "graphite-packing" }],
+      parts: [
+        { part: "packing", seal: "graphite-packing" },
+        { part: "seat fire rings", seal: "graphite-packing" },
+        { part: "body gasket", seal: "graphite-gasket" },
+      ],
       priceFactor: 1,
     },
   ],
@@ -69,8 +73,8 @@ const size = {
     closureDiameterMm: 78,
     seatContactDiameterMm: 56,
     seatWidthMm: 6,
-    seatSealDiameterMm: null as number | null,
-    sealDragN: 0,
+    seatSealDiameterMm: 66 as number | null,
+    sealDragN: 50,
     seatLoadN: { ptfe: 2000, peek: 3000 },
     offsetsMm: null,
   },
@@ -209,6 +213,27 @@ export function dutyWith(
     })),
   });
 }
+
+type Change = NonNullable<Parameters<typeof dutyWith>[0]>;
+
+/** As `dutyWith`, with what else the fluid carries and what else is asked stated too: nothing is left to assume. */
+export const statedInFull = ({ fluid, ...rest }: Change = {}): Duty =>
+  dutyWith({
+    lineTestBarG: 0,
+    deadEnd: false,
+    emissionClass: "C",
+    ...rest,
+    fluid: {
+      h2sKPa: 0,
+      hydrogenBarA: 0,
+      carbonDioxideBarA: 0,
+      chloridesMgL: 0,
+      waterDewPointC: -60,
+      sulphurPercent: 0,
+      fibres: false,
+      ...fluid,
+    },
+  });
 
 export interface Setting {
   duty?: Duty;

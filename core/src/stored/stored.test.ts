@@ -95,7 +95,7 @@ describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
     expect(again.digest).toBe(sheet.digest);
     expect(again.format.was).toBe(sheet.format);
     expect(again.differences.some((d) => d.path === "digest")).toBe(false);
-    expect(again.broughtUp.length).toBeGreaterThan(0);
+    if (release !== engineVersion) expect(again.broughtUp.length).toBeGreaterThan(0);
   });
   it("is the same, or says because of which rules it differs", () => {
     expect(again.engine).toEqual({ was: release, now: engineVersion });
@@ -116,7 +116,7 @@ describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
   });
 });
 
-describe("the release before this one", () => {
+describe("this release", () => {
   it("judged as this one does, sheet by sheet", () => {
     for (const [release, name] of sheets.filter(([release]) => release === releases.at(-1)))
       expect((reprove(json(`${release}/${name}`)) as Reproof).because, name).toEqual([]);
