@@ -1,3 +1,4 @@
+import { defaultHouseRules, type HouseRules } from "@proven-seat/core/house";
 import { QueryClient, useQuery } from "@tanstack/react-query";
 import { ApiProblem, call, callAll } from "./api.ts";
 
@@ -46,6 +47,10 @@ export const useHouseRules = () =>
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: ({ signal }) => call("houseRules", { signal }),
   });
+
+/** The house rules as they were last read; their defaults before that. Words only: proofs are given theirs. */
+export const houseAsRead = (): HouseRules =>
+  queryClient.getQueryData<{ values: HouseRules }>(["house-rules"])?.values ?? defaultHouseRules();
 
 export const useSheets = (tag: string) =>
   useQuery({

@@ -20,7 +20,14 @@ const row: TagRow = {
 };
 const summary: TagSummary = {
   duty: "holds",
-  stations: { body: "holds", envelope: "tight", torque: "holds", drive: "fails", "fit-up": "not asked" },
+  stations: {
+    duty: "holds",
+    body: "holds",
+    envelope: "tight",
+    torque: "holds",
+    drive: "fails",
+    "fit-up": "not asked",
+  },
   verdict: "fails",
   standing: 0,
   considered: 9,

@@ -86,16 +86,23 @@ describe("the fluid", () => {
     fireEvent.change(screen.getByLabelText("substance"), { target: { value: "propane" } });
     expect(fluid()).toMatchObject({ substance: "propane", name: "my own", family: "ammonia" });
   });
-  it("turns hazards on and off from those of the substance, and gives them back", () => {
+  it("counts the hazards of the substance, adds what is entered, and sets one aside for a reason only", () => {
     drawn();
     fireEvent.change(screen.getByLabelText("substance"), { target: { value: "ammonia" } });
-    const toxic = screen.getByRole("button", { name: "toxic" });
-    expect(toxic.getAttribute("aria-pressed")).toBe("true");
+    const chip = (name: string) => screen.getByRole("button", { name });
+    expect(chip("toxic").getAttribute("aria-pressed")).toBe("true");
     expect(fluid().hazards).toBeNull();
-    fireEvent.click(toxic);
-    expect(fluid().hazards).not.toContain("toxic");
-    fireEvent.click(screen.getByRole("button", { name: /take the substance/ }));
+    fireEvent.click(chip("oxygen"));
+    expect(fluid().hazards).toEqual(["oxygen"]);
+    fireEvent.click(chip("oxygen"));
     expect(fluid().hazards).toBeNull();
+    fireEvent.click(chip("toxic"));
+    expect(fluid()).toMatchObject({ hazards: null, setAside: ["toxic"], setAsideBecause: null });
+    fireEvent.change(screen.getByLabelText("set aside because"), { target: { value: "scrubbed" } });
+    expect(fluid().setAsideBecause).toBe("scrubbed");
+    fireEvent.click(chip("toxic"));
+    expect(fluid()).toMatchObject({ setAside: null, setAsideBecause: null });
+    expect(screen.queryByLabelText("set aside because")).toBeNull();
   });
   it("shows estimates as such at the first case that says enough, and lets a figure replace them", () => {
     drawn();

@@ -31,10 +31,13 @@ export interface Proving {
 }
 
 /** The candidates of the proof in an order, ranked and gathered when it is first asked for. */
-export function inOrder({ proof, ordered }: Pick<Proving, "proof" | "ordered">, order: Order) {
+export function inOrder(
+  { proof, ordered, house }: Pick<Proving, "proof" | "ordered" | "house">,
+  order: Order,
+) {
   const known = ordered.get(order);
   if (known) return known;
-  const candidates = order === "price" ? proof.candidates : rank(proof.candidates, order);
+  const candidates = order === "price" ? proof.candidates : rank(proof.candidates, house, order);
   const made = { candidates, groups: grouped(candidates) };
   ordered.set(order, made);
   return made;

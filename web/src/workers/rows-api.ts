@@ -80,5 +80,5 @@ export function drivesOf(proving: Proving, key: string): CandidateRow[] {
   if (!candidate) return [];
   const options = prover(proving.duty, proving.shelf, proving.house).drivesFor(candidate.valve);
   for (const option of options) proving.alone.set(option.key, option);
-  return rank(options, "price").map((c) => rowOf(c, 0));
+  return rank(options, proving.house).map((c) => rowOf(c, 0));
 }

@@ -2,6 +2,7 @@ import { type Order, orders } from "@proven-seat/core/proof";
 import { figure, figureText, marginWords } from "@proven-seat/core/units";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { memo, useEffect, useRef } from "react";
+import { houseAsRead } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
@@ -158,14 +159,16 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
     focusNext.current = next.key;
     list.scrollToIndex(to);
   };
+  const house = houseAsRead();
   return (
     <section aria-label="Candidates" className="flex min-h-0 flex-1 flex-col">
       <div className="mb-1 flex items-baseline justify-end gap-3">
         <h2 className="sr-only">Candidates</h2>
         <span className="text-dim">
-          {view.standing} stand, {view.considered - view.standing} fall · order: verdict,{" "}
+          {view.standing} stand, {view.considered - view.standing} fall · order:{" "}
           <select
-            aria-label="Order inside a verdict"
+            aria-label="Order of what stands"
+            title={`Price is weighed: ${house.seriousTightPercent} % more for each serious tight, ${house.mildTightPercent} % for a mild one (house rules).`}
             className="border-b border-rule bg-transparent text-ink"
             value={order}
             onChange={(e) => setOrder(e.target.value as Order)}

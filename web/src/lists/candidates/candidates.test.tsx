@@ -32,7 +32,7 @@ describe("the table of candidates", () => {
   });
   it("changes the order by list and by key", () => {
     render(<CandidateList view={atTheBench("XV-3052").view} />);
-    fireEvent.change(screen.getByLabelText("Order inside a verdict"), { target: { value: "torque" } });
+    fireEvent.change(screen.getByLabelText("Order of what stands"), { target: { value: "torque" } });
     expect(useBench.getState().order).toBe("torque");
     fireEvent.click(screen.getByRole("button", { name: "Next order" }));
     expect(useBench.getState().order).toBe("price");

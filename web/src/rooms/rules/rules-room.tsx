@@ -1,4 +1,4 @@
-import { rules } from "@proven-seat/core/rules";
+import { figuresOfRule, rules } from "@proven-seat/core/rules";
 import { useDeferredValue, useMemo, useState } from "react";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
@@ -44,8 +44,9 @@ export function RulesRoom() {
               <thead className="text-[12px] text-dim">
                 <tr>
                   <th className="w-[20%] font-normal">asks</th>
-                  <th className="w-[34%] font-normal">source</th>
-                  <th className="w-[30%] font-normal">looks at</th>
+                  <th className="w-[32%] font-normal">source</th>
+                  <th className="w-[9%] font-normal">figures</th>
+                  <th className="w-[25%] font-normal">looks at</th>
                   <th className="font-normal">hangs on</th>
                 </tr>
               </thead>
@@ -56,8 +57,9 @@ export function RulesRoom() {
                       {r.asks}
                     </td>
                     <td className="pr-3">{r.source}</td>
+                    <td className="pr-3 text-dim">{figuresOfRule(r)}</td>
                     <td className="pr-3 text-dim">{r.inputs.join(", ")}</td>
-                    <td className="text-dim">{r.hangsOn}</td>
+                    <td className="text-dim">{r.hangsOn.join(", ") || "the duty alone"}</td>
                   </tr>
                 ))}
               </tbody>

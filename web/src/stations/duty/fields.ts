@@ -14,7 +14,15 @@ export const panelGroups: readonly { readonly id: Group; readonly name: string }
 ];
 
 /** Fields with an entry of their own above the groups, or drawn by hand among the fluid's. */
-const apart = new Set(["dn", "lineDesignation", "fluid.name", "fluid.substance", "fluid.hazards"]);
+const apart = new Set([
+  "dn",
+  "lineDesignation",
+  "fluid.name",
+  "fluid.substance",
+  "fluid.hazards",
+  "fluid.setAside",
+  "fluid.setAsideBecause",
+]);
 
 /** Rows of a group, in the order of the fields. */
 export function panelRows(group: Group, fields: readonly AnyField[] = dutyFields): PanelRow[] {

@@ -1,19 +1,29 @@
+import { gravityOf } from "@proven-seat/core/rules";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";
 import { later } from "../../parts/later.tsx";
-import type { Station } from "../station.ts";
+import type { OnTheBench, Station } from "../station.ts";
 import { useAddCase } from "./add-case.tsx";
 
 const MissingList = later(() => import("./missing-list.tsx"));
+
+/** The question of the duty's own findings that is not well answered, the gravest first. */
+function gravestAsked(view: OnTheBench["view"]): string | null {
+  const told = (view?.inHand?.candidate.findings ?? []).filter(
+    (f) => f.station === "duty" && f.verdict !== "holds" && f.verdict !== "not asked",
+  );
+  return told.sort((a, b) => gravityOf(b.verdict) - gravityOf(a.verdict))[0]?.asks ?? null;
+}
 
 export const station: Station = {
   id: "duty",
   name: "Duty",
   place: 10,
-  findings: null,
+  findings: "duty",
   verdict: ({ view }) => view?.dutyVerdict ?? "not asked",
   says: ({ view, cases }) =>
+    gravestAsked(view) ??
     `${cases} ${cases === 1 ? "case" : "cases"}${view && view.missing.length > 0 ? `, ${view.missing.length} open` : ""}`,
   lineUp: { heading: "Duty", verdict: (_, summary) => summary?.duty ?? null },
   Picture: ({ view }) => (

@@ -10,7 +10,7 @@ const fillOf = (name: string) =>
 
 describe("the drive on the pad", () => {
   it("shows the peak as failing where the pad carries it and the stem does not", () => {
-    const { api, view } = atTheBench("XV-3052");
+    const { api, view } = atTheBench("XV-1004");
     const details = api.details(api.drives(view.inHand!.candidate.key).map((d) => d.key));
     const verdict = (at: (typeof details)[number], rule: string) =>
       at.candidate.findings.find((f) => f.rule === rule)!.verdict;

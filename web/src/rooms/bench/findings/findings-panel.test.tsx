@@ -26,6 +26,7 @@ describe("the findings of the candidate in hand", () => {
     const asked = findings.filter((f) => f.verdict !== "not asked");
     expect(lines()).toHaveLength(asked.length);
     expect([...document.querySelectorAll("h3")].map((h) => h.textContent)).toEqual([
+      "Duty",
       "Body",
       "Envelope",
       "Torque",
@@ -41,7 +42,7 @@ describe("the findings of the candidate in hand", () => {
     expect(lines().length).toBeLessThan(findings.length);
   });
   it("open on the one that holds it back, with inputs, origins and source", () => {
-    const { findings, detail } = drawn("XV-3052");
+    const { findings, detail } = drawn("XV-1034");
     const held = findings.find((f) => f.rule === detail.candidate.heldBackBy)!;
     expect(held.verdict).toBe("tight");
     const open = lines().filter((l) => l.getAttribute("aria-expanded") === "true");
@@ -94,7 +95,8 @@ describe("the findings of the candidate in hand", () => {
     const { findings } = drawn("XV-3052", "drive");
     const headings = () => [...document.querySelectorAll("h3")].map((h) => h.textContent!);
     expect(headings()[0]).toBe("Drive");
-    expect(headings()[1]).toMatch(/^Body.*\d+ (tight|holds)/);
+    expect(headings()[1]).toMatch(/^Duty.*\d+ (tight|holds)/);
+    expect(headings()[2]).toMatch(/^Body.*\d+ (tight|holds)/);
     const ofDrive = findings.filter((f) => f.station === "drive" && f.verdict !== "not asked");
     expect(lines()).toHaveLength(ofDrive.length);
     const body = screen.getByRole("button", { name: /Body/ });
