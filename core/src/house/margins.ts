@@ -39,15 +39,15 @@ export const margins = {
   seriousTightPercent: number(
     "A serious tight weighs",
     "%",
-    100,
-    [0, 1000],
+    1000,
+    [0, 10_000],
     "What one would pay to be rid of it, as a share of the price: close to a limit of safety or containment.",
   ),
   mildTightPercent: number(
     "A mild tight weighs",
     "%",
     10,
-    [0, 1000],
+    [0, 10_000],
     "As above: a limit nobody states, more care, or an extra on the order.",
   ),
 } as const;

@@ -15,6 +15,20 @@ export const service = {
     "1.0 × rating",
     "Not above the rating at the temperature reached (ASME B16.34 2.3.3), or pipeline practice's third above it.",
   ),
+  fillerTightC: number(
+    "Cavity fillers swell from",
+    "°C",
+    100,
+    [40, 200],
+    "PTFE grows in all directions, and a filler has nowhere to go but the ball.",
+  ),
+  fillerBindsC: number(
+    "Cavity fillers bind from",
+    "°C",
+    160,
+    [60, 260],
+    "As above: the drive stalls before the filler yields.",
+  ),
   steamLimitC: number(
     "Soft seats in steam up to",
     "°C",

@@ -30,7 +30,7 @@ export interface ProvenCandidate {
   readonly leastMargin: number | null;
   /** Least margin over the margin wanted, of limits in any unit; null when none has a margin. */
   readonly leastReserve: number | null;
-  /** Sum of what the failing limits are missed by, as a fraction; a fail without a margin counts 1. */
+  /** Sum of what the failing limits are missed by, as a fraction; fifty kelvin, or a fail without a margin, count 1. */
   readonly shortfall: number;
   readonly breakNm: number | null;
   readonly price: number;

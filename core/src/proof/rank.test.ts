@@ -36,8 +36,7 @@ const asWritten: Record<Order, (c: ProvenCandidate) => number> = {
 };
 const weights = { seriousTightPercent: 100, mildTightPercent: 10 };
 const compared = (order: Order) => (a: ProvenCandidate, b: ProvenCandidate) =>
-  a.fails - b.fails ||
-  (a.fails > 0 ? a.shortfall - b.shortfall : 0) ||
+  (a.fails > 0 ? a.fails + a.shortfall : 0) - (b.fails > 0 ? b.fails + b.shortfall : 0) ||
   a.cannotTell - b.cannotTell ||
   asWritten[order](a) - asWritten[order](b) ||
   weighedPrice(a, weights) - weighedPrice(b, weights) ||

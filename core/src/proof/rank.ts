@@ -20,8 +20,8 @@ const byName = (a: ProvenCandidate, b: ProvenCandidate) =>
 
 /** Gravest first; thousands of candidates differ in it in a few hundred ways only. */
 const gravestFirst: readonly ((c: ProvenCandidate) => number)[] = [
-  (c) => c.fails,
-  (c) => (c.fails > 0 ? c.shortfall : 0),
+  // One thing missed by much is no nearer than two missed by a little.
+  (c) => (c.fails > 0 ? c.fails + c.shortfall : 0),
   (c) => c.cannotTell,
 ];
 
@@ -68,7 +68,7 @@ function layOut(
 /**
  * Ranks proven candidates: no *fails*, then no *cannot tell*, then the order asked for, then price with what is *tight*
  * weighed in, then the keys of valve and drive so that the rank never depends on chance. Among failing ones,
- * fewest fails and least shortfall come first: the nearest misses.
+ * the least of fails and shortfall together come first: the nearest misses.
  *
  * @param candidates in any order; not changed
  * @param house what a *tight* weighs

@@ -30,6 +30,7 @@ const listedAs: Record<string, string> = {
   "ptfe-gasket": "ptfe",
   "rubber-epdm": "epdm",
   "rubber-nbr": "nbr",
+  rtj: "austenitic 316",
   "metal-crc": "chromium carbide coating",
   "metal-wc": "tungsten carbide coating",
   "metal-stellite": "cobalt hardfacing",

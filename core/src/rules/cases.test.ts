@@ -1,5 +1,6 @@
+import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { demoDuty, demoShelf } from "../../test/demo.ts";
+import { demoDuty, demoShelf, demoTags } from "../../test/demo.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { type ConstructionStanding, constructionsIn, prove } from "../proof/index.ts";
 
@@ -15,6 +16,22 @@ const judged = (number: string) => {
   };
 };
 const only = <T>(items: Iterable<T>) => [...new Set(items)].sort();
+
+const table = readFileSync(new URL("../../../docs/cases.md", import.meta.url), "utf8")
+  .split("\n")
+  .flatMap((row) => {
+    const [, number, , leads] = row.split("|").map((cell) => cell.trim());
+    return number && /^[A-Z]+-\d+$/.test(number) ? [[number, leads!] as const] : [];
+  });
+
+describe("what leads", () => {
+  it("is told of every tag", () => expect(table.map(([n]) => n)).toEqual(demoTags.map((t) => t.number)));
+  it.each(table)("on %s is %s", (number, leads) => {
+    const [first] = judged(number).proof.candidates;
+    const stands = first!.fails === 0 && first!.cannotTell === 0;
+    expect(stands ? first!.valve.line.name : "none").toBe(leads);
+  });
+});
 
 describe("ten tags", () => {
   it("XV-3040: trunnion balls with PEEK and lip seals", () => {
@@ -43,9 +60,9 @@ describe("ten tags", () => {
     expect(of("trunnion-side-entry").fallsOn?.rule).toBe("body/leak-paths");
     expect(of("butterfly-triple-offset").fallsOn?.rule).toBe("body/double-isolation");
   });
-  it("XV-2011: a sleeved plug first; no copper", () => {
+  it("XV-2011: no sleeved plug first; no copper", () => {
     const { proof, survivors } = judged("XV-2011");
-    expect(proof.candidates[0]!.valve.construction.id).toBe("plug-sleeved");
+    expect(proof.candidates[0]!.valve.construction.id).toBe("trunnion-top-entry");
     expect(
       survivors.some((c) => /bronze|alloy 400/.test(`${c.valve.trim.ball} ${c.valve.grade.metal}`)),
     ).toBe(false);

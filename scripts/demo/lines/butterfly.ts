@@ -163,7 +163,7 @@ export const butterflyLines = (): ProductLine[] => [
     reserve: { stem: 3.4, pad: 2.6 },
     allowableShearMPa: 220,
     thinnestStem: (dn) => 10 + 0.06 * dn,
-    price: (dn) => 700 + 2.8 * dn ** 1.38,
+    price: (dn) => 1050 + 4.2 * dn ** 1.38,
     weight: (dn) => 5 + 0.006 * dn ** 1.83,
   }),
 ];

@@ -16,7 +16,7 @@ import {
 } from "./parts.ts";
 
 /** A spring strong enough at the end of an even stroke is twice as strong at its start. */
-const evenStroke = { stem: 4.6, pad: 4.4 } as const;
+const evenStroke = { stem: 5, pad: 5 } as const;
 const taper = { closure: 1.3, contact: 1.1, width: 0.3, seal: null, preload: 0.6, offsets: null } as const;
 const sleeve = (name: string, seat: string, factor: number, top: number) =>
   measured(seat, factor, "A", name, [
@@ -51,7 +51,7 @@ export const plugLines = (): ProductLine[] => [
       stroke: plugStroke,
     },
     range: { "class 150": [15, 300], "class 300": [15, 200] },
-    proportions: { ...taper, breakOf: plugBreak(1.1) },
+    proportions: { ...taper, breakOf: plugBreak(2.2) },
     boreShare: 0.85,
     reserve: evenStroke,
     allowableShearMPa: 180,
@@ -78,7 +78,7 @@ export const plugLines = (): ProductLine[] => [
     },
     range: { "class 150": [25, 400], "class 300": [25, 400], "class 600": [50, 250] },
     // The sealant film carries the plug: a third of dry metal friction.
-    proportions: { ...taper, breakOf: plugBreak(1, 0.33) },
+    proportions: { ...taper, breakOf: plugBreak(1.4, 0.33) },
     boreShare: 0.8,
     reserve: evenStroke,
     allowableShearMPa: 200,

@@ -15,7 +15,7 @@ export interface Block {
   readonly tight: number;
   /** Those of `tight` that are mild. */
   readonly mild: number;
-  /** Sum of what failing limits are missed by; a fail without a margin counts 1. */
+  /** Sum of what failing limits are missed by, fifty kelvin counting 1 as does a fail without a margin. */
   readonly shortfall: number;
   readonly leastMargin: number | null;
   /** Least margin over the margin wanted, of limits in any unit. */
@@ -31,6 +31,9 @@ export interface HeldBack {
   readonly gravity: number;
   readonly closeness: number;
 }
+
+/** A limit missed by so many kelvin is as far off as one missed by all of it. */
+const kelvinLikeOne = 50;
 
 /** What counts as close where no margin is wanted and the limit is missed all the same. */
 const usual = { "%": 0.1, K: 10 } as const;
@@ -113,7 +116,7 @@ export function blockOf(
     const inPercent = margin !== null && measured!.marginUnit === "%";
     if (verdict === "fails") {
       fails++;
-      shortfall += inPercent ? -margin : 1;
+      shortfall += margin === null ? 1 : inPercent ? -margin : -margin / kelvinLikeOne;
     } else if (verdict === "cannot tell") cannotTell++;
     else if (verdict === "tight") {
       tight++;

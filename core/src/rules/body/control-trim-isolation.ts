@@ -12,7 +12,6 @@ export const controlTrimIsolation = rule({
   source: "The seat of a control construction sets its shut-off; isolation wants an isolation valve",
   inputs: ["function", "construction"],
   hangsOn: ["line"],
-  tight: "mild",
   unraised: (duty) =>
     duty.function.has("throttling") && !isSafety(duty.function) ? "Control is asked for." : null,
   examine: ({ valve, duty }) => {

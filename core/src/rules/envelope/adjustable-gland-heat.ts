@@ -16,6 +16,8 @@ export const adjustableGlandHeat = rule({
       return notAsked("No O-ring in the stem seal.");
     const hot = hottest(duty);
     if (hot === null) return cannotTell("a temperature");
+    // Beyond its end the seals' range speaks.
+    if (hot.temperatureC! > elastomer.material.maximumC) return notAsked("The O-ring is beyond its range.");
     const measured = kelvinTo(hot.temperatureC!, elastomer.material.maximumC, "≤", house.temperatureMarginC);
     return plain(
       measured.verdict,

@@ -58,6 +58,7 @@ const all = (grade: string, metal: string) => (l: Line) => ({
   grades: [{ grade, priceFactor: 1 }],
   trims: [{ ...l.trims[0]!, ball: metal, stem: metal }],
 });
+const filler: Partial<Line> = { cavities: [{ arrangement: "cavity filler", priceFactor: 1 }] };
 const lubricated = { construction: "plug-lubricated" };
 
 const rows: [rule: string, verdict: string, setting: Setting][] = [
@@ -271,6 +272,10 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["sealant-chemistry", "holds", given(fluid(water), lubricated)],
   ["sealant-chemistry", "fails", given(fluid({ family: "ketones and esters" }), lubricated)],
   ["sealant-chemistry", "fails", given(fluid({ family: "water", hazards: ["hygienic"] }), lubricated)],
+  ["filler-swell", "not asked", given()],
+  ["filler-swell", "holds", given(hot(100), filler)],
+  ["filler-swell", "tight", given(hot(101), filler)],
+  ["filler-swell", "fails", given(hot(161), filler)],
   ["seat-life", "holds", given({ strokesPerYear: 12 })],
   ["seat-life", "tight", given({ strokesPerYear: 250_000 / 3 })],
   ["seat-life", "fails", given({ strokesPerYear: 250_001 / 3 })],
@@ -317,7 +322,7 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ],
   [
     "adjustable-gland-heat",
-    "fails",
+    "not asked",
     given(hot(151), (l) => ({
       ...seals({ ...seal("hnbr")(l).seals[0]!, stemSeal: "O-ring and packing" })(l),
     })),

@@ -12,6 +12,7 @@ import { chlorineHeat } from "./chlorine-heat.ts";
 import { coatingChemistry } from "./coating-chemistry.ts";
 import { copperAlloy } from "./copper-alloy.ts";
 import { decompression } from "./decompression.ts";
+import { fillerSwell } from "./filler-swell.ts";
 import { freezing } from "./freezing.ts";
 import { galling } from "./galling.ts";
 import { gasketClass } from "./gasket-class.ts";
@@ -68,6 +69,7 @@ export const envelopeRules = [
   gradeMaximum,
   boltingTemperature,
   trappedCavity,
+  fillerSwell,
   lineTest,
   vacuum,
   jacketLimit,

@@ -20,6 +20,8 @@ export const seatStress = rule({
         if (!c.shut) return null;
         if (c.closedDifferentialBar === null) return { missing: "pressure" };
         if (c.temperatureC === null) return { missing: "temperature" };
+        // Outside its temperatures the seat's range speaks.
+        if (c.temperatureC < seat.minimumC || c.temperatureC > seat.excursionMaximumC) return null;
         return against(
           seatLoad(valve, c.closedDifferentialBar).stressMPa,
           allowableStressMPa(seat, c.temperatureC),
