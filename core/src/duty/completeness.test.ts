@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { demoTags } from "../../test/demo.ts";
 import { statedInFull } from "../../test/fixture.ts";
 import { defaultHouseRules } from "../house/index.ts";
-import { dutiesOtherwise, missingFrom } from "./completeness.ts";
+import { dutiesOtherwise, missingFrom, mustBeKnownOf } from "./completeness.ts";
 import { type Duty, dutySchema, emptyDuty } from "./duty.ts";
 import { type AnyField, dutyFields } from "./fields/index.ts";
 import { settle } from "./settle.ts";
@@ -101,6 +101,17 @@ describe("questions of an order", () => {
   });
 });
 
+describe("what must be known", () => {
+  it("is what nothing is assumed for, without asking the house", () => {
+    for (const { number, duty } of [...demoTags, { number: "nothing", duty: emptyDuty }])
+      expect(mustBeKnownOf(duty), number).toEqual(
+        missingFrom(duty, house)
+          .filter((m) => m.assumption === null)
+          .map((m) => m.field),
+      );
+  });
+});
+
 describe("what is taken as none", () => {
   it("is said once for the fluid and once for the task, each field it speaks for named", () => {
     const open = {
@@ -115,6 +126,15 @@ describe("what is taken as none", () => {
         { field: "fluid.h2sKPa", covers: ["fluid.fibres"], assumption: { words: "no H₂S partial, fibres" } },
       ].reverse(),
     );
+  });
+  it("could each be something after all", () => {
+    const open = { ...complete, fluid: { ...complete.fluid, h2sKPa: null, fibres: null } };
+    const others = dutiesOtherwise("fluid.h2sKPa", open);
+    expect(others.map((d) => [d.fluid.h2sKPa, d.fluid.fibres])).toEqual([
+      [10, null],
+      [null, true],
+    ]);
+    for (const other of others) expect(dutySchema.safeParse(other).success).toBe(true);
   });
   it("is a question of its own where the duty raises it", () => {
     const open = { ...complete, deadEnd: null, endConnection: "lug" as const };

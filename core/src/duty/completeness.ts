@@ -2,7 +2,7 @@ import type { HouseRules } from "../house/house-rules.ts";
 import { unitsOf } from "../units/units.ts";
 import type { Duty } from "./duty.ts";
 import { type AnyField, dutyFields, shortName } from "./fields/index.ts";
-import { valueAt } from "./shape.ts";
+import { valueAt, withValueAt } from "./shape.ts";
 
 /** What is used while the duty does not say: words, a figure in the core's units, or both. */
 export interface Assumption {
@@ -52,7 +52,7 @@ const ofNone = {
 function gapsTakenAsNone(duty: Duty, fields: readonly AnyField[]): Missing[] {
   return (["fluid", "task"] as const).flatMap((of) => {
     const [first, ...others] = fields.filter(
-      (field) => field.takenAsNone === of && isBlank(duty, field) && !isAsked(duty, field),
+      (field) => field.takenAsNone?.of === of && isBlank(duty, field) && !isAsked(duty, field),
     );
     if (first === undefined) return [];
     const names = [first, ...others].map(shortName).join(", ");
@@ -132,6 +132,30 @@ export function missingFrom(
 }
 
 /**
+ * What must be known of a duty before it can be judged: nothing is assumed for it. Known without a proof, so that an
+ * entry can lead to the next before one has come.
+ *
+ * @param duty as entered
+ * @returns paths of the fields, in the order they are asked for
+ * @example mustBeKnownOf(emptyDuty)[0] // → "dn"
+ */
+export function mustBeKnownOf(duty: Duty): string[] {
+  const fields = (dutyFields as readonly AnyField[]).filter(
+    (field) => field.mustBeKnown && isBlank(duty, field) && isAsked(duty, field),
+  );
+  const cases = gapsOfCases(duty).filter((gap) => gap.assumption === null);
+  return [...fields.map(({ path }) => path), ...cases.map(({ field }) => field)];
+}
+
+/** Duties in which one of the fields taken as none is something after all. */
+const otherThanNone = (duty: Duty, of: "fluid" | "task"): Duty[] =>
+  (dutyFields as readonly AnyField[]).flatMap((field) =>
+    field.takenAsNone?.of === of && isBlank(duty, field) && !isAsked(duty, field)
+      ? [withValueAt(duty, field.path, field.takenAsNone.mightBe) as Duty]
+      : [],
+  );
+
+/**
  * What a missing item could turn out to be.
  *
  * @param field path of the field, as `missingFrom` names it
@@ -151,5 +175,7 @@ export function dutiesOtherwise(field: string, duty: Duty): Duty[] {
     const cases = duty.cases.map((one, i) => (i === at ? { ...one, [`${far[2]}BarG`]: driving * 0.9 } : one));
     return [{ ...duty, cases }];
   }
-  return (dutyFields as readonly AnyField[]).find((f) => f.path === field)?.otherwise?.(duty) ?? [];
+  const of = (dutyFields as readonly AnyField[]).find((f) => f.path === field);
+  if (of?.takenAsNone !== undefined && !isAsked(duty, of)) return otherThanNone(duty, of.takenAsNone.of);
+  return of?.otherwise?.(duty) ?? [];
 }

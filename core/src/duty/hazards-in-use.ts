@@ -40,15 +40,20 @@ export function h2sPpm(duty: Duty): number | null {
   return h2sKPa === 0 ? 0 : barA === null ? 1e6 : Math.min(1e6, (h2sKPa / (100 * barA)) * 1e6);
 }
 
-/** Hazards a duty's fluid has, whatever is set aside. */
-export function hazardsFound(duty: Duty, substance: Fluid | null, house: HouseRules): Set<Hazard> {
+/** Hazards a duty's fluid has, whatever is set aside; without the house rules, those that hang on none. */
+export function hazardsFound(
+  duty: Duty,
+  substance: Fluid | null,
+  house: Pick<HouseRules, "lethalH2sPpm"> | null,
+): Set<Hazard> {
   const { hazards, family } = duty.fluid;
   const found = new Set<Hazard>([
     ...(hazards ?? []),
     ...((substance?.hazards ?? []) as Hazard[]),
     ...(hazardsOfFamily(family) as Hazard[]),
   ]);
-  if ((h2sPpm(duty) ?? 0) >= house.lethalH2sPpm) for (const h of ["toxic", "lethal"] as const) found.add(h);
+  if (house !== null && (h2sPpm(duty) ?? 0) >= house.lethalH2sPpm)
+    for (const h of ["toxic", "lethal"] as const) found.add(h);
   return found;
 }
 

@@ -11,7 +11,11 @@ export type FigureBasis = "indicative" | "the maker's" | "house rules" | "none";
  * @source the words of the rule itself
  */
 export function figuresOfRule({ source, inputs }: Pick<Rule, "source" | "inputs">): FigureBasis {
-  if (/indicative|practice|table|ASME|API|ISO|NORSOK|EN \d|derivation|estimate/i.test(source))
+  if (
+    /indicative|practice|[Ss]uitability tables|table of fluids|ASME|API|ISO \d|NORSOK|EN \d|derivation/.test(
+      source,
+    )
+  )
     return "indicative";
   if (inputs.some((input) => /house rule/.test(input)) || /house/i.test(source)) return "house rules";
   return inputs.some((input) => /product line|maker|drive|rating|pad|stem/.test(input))

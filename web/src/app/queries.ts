@@ -1,4 +1,4 @@
-import { defaultHouseRules, type HouseRules } from "@proven-seat/core/house";
+import type { HouseRules } from "@proven-seat/core/house";
 import { QueryClient, useQuery } from "@tanstack/react-query";
 import { ApiProblem, call, callAll } from "./api.ts";
 
@@ -48,9 +48,9 @@ export const useHouseRules = () =>
     queryFn: ({ signal }) => call("houseRules", { signal }),
   });
 
-/** The house rules as they were last read; their defaults before that. Words only: proofs are given theirs. */
-export const houseAsRead = (): HouseRules =>
-  queryClient.getQueryData<{ values: HouseRules }>(["house-rules"])?.values ?? defaultHouseRules();
+/** The house rules as they were last read; null before that. For words beside a proof: proofs are given theirs. */
+export const houseAsRead = (): HouseRules | null =>
+  queryClient.getQueryData<{ values: HouseRules }>(["house-rules"])?.values ?? null;
 
 export const useSheets = (tag: string) =>
   useQuery({

@@ -69,7 +69,11 @@ export interface Field<Path extends string = string, Stated = unknown> {
   /** Nothing may be assumed for it: the proof waits. */
   readonly mustBeKnown?: true;
   /** Blank, and its own question not raised, it is taken as none: said once with the others of what it belongs to. */
-  readonly takenAsNone?: "fluid" | "task";
+  readonly takenAsNone?: {
+    readonly of: "fluid" | "task";
+    /** What it could turn out to be, to see whether anything hangs on it. */
+    readonly mightBe: NonNullable<Stated>;
+  };
   /** What is assumed, in words, where the settled value alone does not say. */
   readonly assumed?: string;
   /** What else it could turn out to be: proving with each shows how much hangs on it. */

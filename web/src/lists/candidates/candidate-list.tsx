@@ -162,13 +162,20 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
   const house = houseAsRead();
   return (
     <section aria-label="Candidates" className="flex min-h-0 flex-1 flex-col">
-      <div className="mb-1 flex items-baseline justify-end gap-3">
+      <div className="mb-1 flex flex-wrap items-baseline justify-between gap-x-3">
         <h2 className="sr-only">Candidates</h2>
+        {house === null ? (
+          <span />
+        ) : (
+          <span className="text-[12px] text-dim" title="House rules: what one would pay to be rid of a tight">
+            tight weighs: serious +{house.seriousTightPercent} %, mild +{house.mildTightPercent} % of the
+            price
+          </span>
+        )}
         <span className="text-dim">
           {view.standing} stand, {view.considered - view.standing} fall · order:{" "}
           <select
             aria-label="Order of what stands"
-            title={`Price is weighed: ${house.seriousTightPercent} % more for each serious tight, ${house.mildTightPercent} % for a mild one (house rules).`}
             className="border-b border-rule bg-transparent text-ink"
             value={order}
             onChange={(e) => setOrder(e.target.value as Order)}

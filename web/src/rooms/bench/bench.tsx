@@ -1,3 +1,4 @@
+import { mustBeKnownOf } from "@proven-seat/core/duty";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useCatalogue, useHouseRules, useSheets, useTag } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
@@ -70,7 +71,8 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
   const units = useUnits();
   const issued = useIssued(tagId);
   const verdicts = useSame(caseVerdicts(view));
-  const toKnow = useSame((view?.missing ?? []).filter((m) => m.assumption === null).map((m) => m.field));
+  // Not of the proof, which comes a moment after the entry that Enter leads on from.
+  const toKnow = useSame(mustBeKnownOf(content.duty));
   const faults = useMemo(() => faultsOf(content), [content]);
   const choosing = useChoosing(view);
   const [asking, setAsking] = useState<"stale" | "remove" | null>(null);

@@ -8,7 +8,7 @@ export const carbonDioxide: Field<"fluid.carbonDioxideBarA", number | null> = {
   short: "CO₂ partial",
   group: "fluid",
   ...quantity("vapour pressure", "Carbon dioxide partial pressure", [0, 1000], "bar a"),
-  takenAsNone: "fluid",
+  takenAsNone: { of: "fluid", mightBe: 5 },
   headings: ["carbon dioxide partial pressure", "co2 partial pressure", "co2, bar a"],
   moves: [0, 200],
 };

@@ -9,7 +9,7 @@ export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
   label: "Chlorides",
   group: "fluid",
   ...number("Chlorides", [0, 400_000], "mg/l"),
-  takenAsNone: "fluid",
+  takenAsNone: { of: "fluid", mightBe: 20_000 },
   headings: ["chlorides", "chlorides, mg/l", "chloride"],
   why: "Austenitic steels crack and pit in warm chlorides.",
   raised: ({ fluid }) => wet.has(fluid.family ?? ""),

@@ -6,6 +6,6 @@ export const fibres: Field<"fluid.fibres", boolean | null> = {
   label: "Fibres",
   group: "fluid",
   ...yesNo(),
-  takenAsNone: "fluid",
+  takenAsNone: { of: "fluid", mightBe: true },
   headings: ["fibres", "fibers"],
 };

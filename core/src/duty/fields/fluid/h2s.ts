@@ -7,7 +7,7 @@ export const h2s: AssumedField<"fluid.h2sKPa", number | null> = {
   short: "H₂S partial",
   group: "fluid",
   ...quantity("partial pressure", "Partial pressure of H₂S", [0, 100_000], "kPa"),
-  takenAsNone: "fluid",
+  takenAsNone: { of: "fluid", mightBe: 10 },
   headings: ["h2s partial pressure", "h₂s partial pressure", "h₂s", "h2s", "h₂s, kpa", "h2s kpa"],
   why: "Decides sour-service trim, bolting and hardness.",
   raised: ({ fluid }) => fluid.family === "sour hydrocarbon",

@@ -8,7 +8,7 @@ export const hydrogen: Field<"fluid.hydrogenBarA", number | null> = {
   short: "H₂ partial",
   group: "fluid",
   ...quantity("vapour pressure", "Hydrogen partial pressure", [0, 1000], "bar a"),
-  takenAsNone: "fluid",
+  takenAsNone: { of: "fluid", mightBe: 20 },
   headings: ["hydrogen partial pressure", "h2 partial pressure", "hydrogen, bar a"],
   why: "Hot hydrogen takes the carbon out of steel, the sooner the more of it there is.",
   assumed: "all of the pressure",

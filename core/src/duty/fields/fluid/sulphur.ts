@@ -6,7 +6,7 @@ export const sulphur: Field<"fluid.sulphurPercent", number | null> = {
   label: "Sulphur",
   group: "fluid",
   ...number("Sulphur", [0, 20], "%"),
-  takenAsNone: "fluid",
+  takenAsNone: { of: "fluid", mightBe: 2 },
   headings: ["sulphur", "sulfur", "sulphur, %"],
   why: "Above 260 °C sulphur in oil eats carbon steel.",
   assumed: "there is some in oil, unless the substance has none",

@@ -6,7 +6,7 @@ export const waterDewPoint: Field<"fluid.waterDewPointC", number | null> = {
   label: "Water dew point",
   group: "fluid",
   ...temperature(),
-  takenAsNone: "fluid",
+  takenAsNone: { of: "fluid", mightBe: 40 },
   headings: ["water dew point", "dew point"],
   moves: [-60, 100],
 };

@@ -6,7 +6,7 @@ export const deadEnd: Field<"deadEnd", boolean | null> = {
   label: "End of line",
   group: "line",
   ...yesNo(),
-  takenAsNone: "task",
+  takenAsNone: { of: "task", mightBe: true },
   headings: ["end of line", "dead end"],
   why: "A wafer body falls where nothing is bolted behind it.",
   raised: ({ endConnection }) => endConnection === "wafer" || endConnection === "lug",

@@ -7,7 +7,7 @@ export const lineTest: Field<"lineTestBarG", number | null> = {
   short: "line test",
   group: "line",
   ...pressure(),
-  takenAsNone: "task",
+  takenAsNone: { of: "task", mightBe: 100 },
   headings: ["line test, valve shut", "line test"],
   moves: [0, 1000],
 };

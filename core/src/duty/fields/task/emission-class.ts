@@ -7,7 +7,7 @@ export const emissionClass: Field<"emissionClass", (typeof emissionClasses)[numb
   label: "Stem tightness",
   group: "task",
   ...choice(emissionClasses, (grade) => `class ${grade}`),
-  takenAsNone: "task",
+  takenAsNone: { of: "task", mightBe: "A" },
   headings: ["stem tightness", "emission class"],
   why: "Toxic and volatile service wants a class for the stem seal.",
   raised: ({ fluid }) => fluid.hazards?.some((h) => h === "toxic" || h === "lethal") ?? false,
