@@ -39,7 +39,7 @@ const compared = (order: Order) => (a: ProvenCandidate, b: ProvenCandidate) =>
   (a.fails > 0 ? a.fails + a.shortfall : 0) - (b.fails > 0 ? b.fails + b.shortfall : 0) ||
   a.cannotTell - b.cannotTell ||
   asWritten[order](a) - asWritten[order](b) ||
-  weighedPrice(a, weights) - weighedPrice(b, weights) ||
+  (a.fails > 0 ? a.price - b.price : weighedPrice(a, weights) - weighedPrice(b, weights)) ||
   a.price - b.price ||
   (a.key < b.key ? -1 : 1);
 

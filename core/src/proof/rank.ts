@@ -84,7 +84,8 @@ export function rank(
 ): ProvenCandidate[] {
   const decide = lastWord[order];
   const ranked: ProvenCandidate[] = [];
-  const cost = (c: ProvenCandidate) => weighedPrice(c, house);
+  // Only what stands is paid for: what fails is laid out by its price as it is.
+  const cost = (c: ProvenCandidate) => (c.fails > 0 || c.tight === 0 ? c.price : weighedPrice(c, house));
   layOut(
     [...candidates],
     0,

@@ -39,7 +39,7 @@ export const fireSafe = rule({
   source:
     "Fire type test of the product line (ISO 10497 / API 607, API 6FA), which holds only with graphite or metal at stem, body joint and behind sliding seats",
   inputs: ["fire-safe", "fire case", "product line's fire test", "seal set", "construction"],
-  hangsOn: ["size", "seals"],
+  hangsOn: ["seals"],
   unraised: noFire,
   examine: (judged) => {
     const { valve } = judged;
