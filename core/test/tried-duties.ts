@@ -1,0 +1,19 @@
+/** What metamorphic truths are tried on: duties, and valves of the demo's shelf. */
+import fc from "fast-check";
+import type { Valve } from "../src/catalogue/index.ts";
+import type { Duty } from "../src/duty/index.ts";
+import { defaultHouseRules } from "../src/house/index.ts";
+import { demoShelf, demoTags } from "./demo.ts";
+import { likelyDuty } from "./likely-duty.ts";
+
+/** Duties tried for each truth: thousands where the checks run, tens of thousands by hand. */
+export const runs = Number(process.env.METAMORPHIC_DUTIES ?? 1500);
+export const house = defaultHouseRules();
+const sized = demoTags.map((t) => t.duty).filter((d) => d.dn !== null);
+export const duties = fc.oneof({ weight: 3, arbitrary: likelyDuty }, fc.constantFrom(...sized));
+
+export const picks = fc.array(fc.nat(), { minLength: 3, maxLength: 3 });
+export const valvesOf = (duty: Duty, at: readonly number[]): Valve[] => {
+  const all = demoShelf.valvesFor(duty.dn!);
+  return at.map((i) => all[(i * 7919) % all.length]!);
+};
