@@ -36,6 +36,6 @@ export const torque = {
     "Differential for sizing",
     ["actual", "rated"],
     "actual",
-    "Actual: the worst stated differential. Rated: the highest the maker tabulates, as price books do; larger drives.",
+    "Actual: the worst shut differential, the far side vented unless a shut-off differential states it. Rated: the highest the maker tabulates, as price books do; larger drives.",
   ),
 } as const;
