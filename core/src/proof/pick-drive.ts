@@ -2,7 +2,6 @@ import type { Valve } from "../catalogue/valve.ts";
 import type { Drive, SuppliedDrive } from "../drives/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { driveLimits, padLimitNm } from "../rules/drive/limits.ts";
-import { gravityOf } from "../rules/finding.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
 
 /**
@@ -64,23 +63,37 @@ export function pickDrive(
   const stemNm = valve.size.maximumStemTorqueNm;
   const padNm = padLimitNm(valve.size.pad);
   const wanted = house.torqueMargin / 100;
+  let close: SuppliedDrive | null = null;
+  for (const drive of drives) {
+    // Most fall on their peak: known before anything is measured against the demand.
+    if (drive.peakNm > stemNm || drive.peakNm > padNm) continue;
+    const { needsNm, givesNm } = driveLimits(drive, demand);
+    if (needsNm === null || givesNm === null || needsNm <= 0) return drive;
+    if (needsNm > padNm || needsNm > givesNm) continue;
+    if (givesNm / needsNm - 1 >= wanted) return drive;
+    close ??= drive;
+  }
+  return close ?? nearest(drives, demand, stemNm, padNm);
+}
+
+/** Of drives that all fail, the one that misses by least. */
+function nearest(
+  drives: readonly SuppliedDrive[],
+  demand: TorqueDemand,
+  stemNm: number,
+  padNm: number,
+): SuppliedDrive {
   let best = drives[0]!;
-  let bestGravity = Number.POSITIVE_INFINITY;
-  let bestShortfall = Number.POSITIVE_INFINITY;
+  let least = Number.POSITIVE_INFINITY;
   for (const drive of drives) {
     const { peakNm, needsNm, givesNm } = driveLimits(drive, demand);
     const known = needsNm !== null && givesNm !== null;
     const carriedNm = known ? Math.max(peakNm, needsNm) : peakNm;
     const shortfall =
       missedBy(peakNm, stemNm) + missedBy(carriedNm, padNm) + (known ? missedBy(needsNm, givesNm) : 0);
-    const close = known && needsNm > 0 && givesNm / needsNm - 1 < wanted;
-    const gravity = gravityOf(shortfall > 0 ? "fails" : close ? "tight" : "holds");
-    if (gravity < bestGravity || (gravity === bestGravity && shortfall < bestShortfall - 1e-12)) {
-      best = drive;
-      bestGravity = gravity;
-      bestShortfall = shortfall;
-      if (shortfall === 0 && !close) break;
-    }
+    if (shortfall >= least - 1e-12) continue;
+    best = drive;
+    least = shortfall;
   }
   return best;
 }
