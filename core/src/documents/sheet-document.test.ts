@@ -102,6 +102,15 @@ describe("a sheet as a document", () => {
   });
 });
 
+describe("hazards on a sheet", () => {
+  const pairsOf = (number: string) =>
+    block(documentOf(sheetOf(number)), "pairs").groups.flatMap((group) => group.pairs);
+  it("are told as judged where they are more than was entered", () => {
+    expect(pairsOf("XV-1030")).toContainEqual(["Judged as", "flammable, toxic, lethal"]);
+    expect(pairsOf("XV-3052").map(([label]) => label)).not.toContain("Judged as");
+  });
+});
+
 describe("its drawings", () => {
   it("lie inside their frame, with every number of the section named", () => {
     for (const { number } of demoTags.filter((_, at) => at % 5 === 0)) {

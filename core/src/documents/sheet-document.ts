@@ -1,3 +1,4 @@
+import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { Sheet } from "../proof/sheet.ts";
 import { type FindingDescription, figuresOf, ruleStations } from "../rules/index.ts";
@@ -19,6 +20,15 @@ import {
 
 /** Three pictures side by side on a page. */
 const pictureSize = { wide: 161, high: 180 };
+
+/** Hazards the findings went by, where they are not those entered; engines before 0.5 went by those. */
+function hazardsJudged({ inputs: { duty }, proof }: Sheet, house: HouseRules): [string, string][] {
+  if (proof.stations.duty === undefined) return [];
+  const { hazards } = settle(duty, house);
+  const entered = duty.fluid.hazards ?? [];
+  const same = entered.length === hazards.size && entered.every((h) => hazards.has(h));
+  return same || hazards.size === 0 ? [] : [["Judged as", [...hazards].join(", ")]];
+}
 
 /**
  * A sheet as a document: everything an order needs, the pictures people look at first, and every finding.
@@ -42,7 +52,10 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
       {
         kind: "pairs",
         groups: [
-          { name: "Duty", pairs: duty.filter(([label]) => label !== notStated) },
+          {
+            name: "Duty",
+            pairs: [...duty.filter(([label]) => label !== notStated), ...hazardsJudged(sheet, house)],
+          },
           { name: "Valve and drive", pairs: valveWords(sheet, reading) },
         ],
       },
