@@ -49,8 +49,15 @@ export const useHouseRules = () =>
   });
 
 /** The house rules as they were last read; null before that. For words beside a proof: proofs are given theirs. */
-export const houseAsRead = (): HouseRules | null =>
-  queryClient.getQueryData<{ values: HouseRules }>(["house-rules"])?.values ?? null;
+export const useHouseAsRead = (): HouseRules | null =>
+  useQuery(
+    {
+      queryKey: ["house-rules"],
+      enabled: false,
+      queryFn: ({ signal }: { signal: AbortSignal }) => call("houseRules", { signal }),
+    },
+    queryClient,
+  ).data?.values ?? null;
 
 export const useSheets = (tag: string) =>
   useQuery({

@@ -5,7 +5,7 @@ import { rule } from "../rule.ts";
 
 export const leakPaths = rule({
   id: "body/leak-paths",
-  asks: "Joints in lethal service",
+  asks: "Joints to the outside",
   source: "Every joint is a place to leak from; house rule for lethal service",
   inputs: ["hazards of the fluid", "construction", "house rule: body joints in lethal service"],
   hangsOn: ["line"],

@@ -2,7 +2,7 @@ import { type Order, orders } from "@proven-seat/core/proof";
 import { figure, figureText, marginWords } from "@proven-seat/core/units";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { memo, useEffect, useRef } from "react";
-import { houseAsRead } from "../../app/queries.ts";
+import { useHouseAsRead } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
@@ -159,7 +159,7 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
     focusNext.current = next.key;
     list.scrollToIndex(to);
   };
-  const house = houseAsRead();
+  const house = useHouseAsRead();
   return (
     <section aria-label="Candidates" className="flex min-h-0 flex-1 flex-col">
       <div className="mb-1 flex flex-wrap items-baseline justify-between gap-x-3">

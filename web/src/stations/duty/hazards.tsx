@@ -1,6 +1,6 @@
 import { hazards as allHazards, type Hazard, hazardsFound } from "@proven-seat/core/duty";
 import { fluidNamed } from "@proven-seat/core/reference";
-import { houseAsRead } from "../../app/queries.ts";
+import { useHouseAsRead } from "../../app/queries.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { FieldRow } from "./field-row.tsx";
 
@@ -10,7 +10,7 @@ import { FieldRow } from "./field-row.tsx";
  */
 export function Hazards({ fault }: { fault: (path: string) => string | undefined }) {
   const duty = useBench((s) => s.content!.duty);
-  const house = houseAsRead();
+  const house = useHouseAsRead();
   const { editDuty } = useBench.getState();
   const { fluid } = duty;
   const entered = new Set(fluid.hazards ?? []);
