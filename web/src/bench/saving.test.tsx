@@ -134,6 +134,19 @@ describe("saving by itself", () => {
     expect(asked).toHaveLength(1);
     expect(readDraft(tag.id)?.content.service).toBe("mine still");
   });
+  it("takes a refusal that says the same for its own save, whose answer was lost", async () => {
+    const stored: Tag = { ...tag, version: 4, service: "recycle" };
+    const refused = new Response(
+      JSON.stringify({ type: "/problems/stale", title: "", status: 409, detail: "changed", current: stored }),
+      { status: 409, headers: { "content-type": "application/problem+json" } },
+    );
+    answering({ [`PUT ${address}`]: refused });
+    act(() => state().editTag({ service: "recycle" }));
+    await act(async () => void (await saveNow()));
+    expect(state().save.kind).toBe("saved");
+    expect(state().version).toBe(4);
+    expect(readDraft(tag.id)).toBeNull();
+  });
   it("says why the server refuses anything else", async () => {
     answering({ [`PUT ${address}`]: problem(422, "number: A tag of that number is there already.") });
     render(<Autosave />);

@@ -1,8 +1,10 @@
+import type { Tag } from "@proven-seat/contract";
 import { useEffect } from "react";
 import { ApiProblem, call } from "../app/api.ts";
 import { queryClient } from "../app/queries.ts";
 import { useBench } from "./bench-store.ts";
-import { faultsOf } from "./content.ts";
+import { contentOf, faultsOf } from "./content.ts";
+import { differencesBetween } from "./differences.ts";
 import { dropDraft, keepDraft } from "./drafts.ts";
 
 const pause = 500;
@@ -21,27 +23,37 @@ async function saveOnce(): Promise<void> {
     });
   setSave({ kind: "saving" });
   try {
-    const saved = await call("saveTag", { parameters: { id: tagId }, body: { ...content, version } });
-    const now = useBench.getState();
-    if (now.tagId !== tagId) return;
-    // An entry that cannot be read changes no content, and is an edit all the same.
-    const editedMeanwhile = now.content !== content || now.unreadable !== unreadable;
-    setSave(
-      editedMeanwhile ? { kind: "unsaved" } : { kind: "saved", at: new Date(saved.updatedAt) },
-      saved.version,
-    );
-    if (editedMeanwhile)
-      keepDraft(tagId, { version: saved.version, content: now.content!, unreadable: now.unreadable });
-    else dropDraft(tagId);
-    queryClient.setQueryData(["tag", tagId], saved);
-    void queryClient.invalidateQueries({ queryKey: ["tags"] });
+    const body = { ...content, version };
+    taken(tagId, content, unreadable, await call("saveTag", { parameters: { id: tagId }, body }));
   } catch (error) {
     if (useBench.getState().tagId !== tagId) return;
-    if (error instanceof ApiProblem) {
-      const { current, detail } = error.problem;
-      setSave(current ? { kind: "stale", current } : { kind: "kept", why: detail });
-    } else setSave({ kind: "kept", why: "the server cannot be reached; trying again" });
+    if (!(error instanceof ApiProblem))
+      return setSave({ kind: "kept", why: "the server cannot be reached; trying again" });
+    const { current, detail } = error.problem;
+    // A save whose answer was lost is refused when it is tried again: what it says is there already.
+    if (current && differencesBetween(content, contentOf(current)).length === 0)
+      taken(tagId, content, unreadable, current);
+    else setSave(current ? { kind: "stale", current } : { kind: "kept", why: detail });
   }
+}
+
+type Bench = ReturnType<typeof useBench.getState>;
+
+/** What was sent is stored: the bench goes on from the version it has become. */
+function taken(tagId: string, content: Bench["content"], unreadable: Bench["unreadable"], stored: Tag): void {
+  const now = useBench.getState();
+  if (now.tagId !== tagId) return;
+  // An entry that cannot be read changes no content, and is an edit all the same.
+  const editedMeanwhile = now.content !== content || now.unreadable !== unreadable;
+  now.setSave(
+    editedMeanwhile ? { kind: "unsaved" } : { kind: "saved", at: new Date(stored.updatedAt) },
+    stored.version,
+  );
+  if (editedMeanwhile)
+    keepDraft(tagId, { version: stored.version, content: now.content!, unreadable: now.unreadable });
+  else dropDraft(tagId);
+  queryClient.setQueryData(["tag", tagId], stored);
+  void queryClient.invalidateQueries({ queryKey: ["tags"] });
 }
 
 /** Saves what is on the bench now; calls that come while one runs wait for it. */
