@@ -29,7 +29,7 @@ export const equalisingBypass = dutyRule({
       {
         holds: "The line equalises before the valve opens.",
         fails:
-          "Opened against this differential seats and faces are torn and the line is shocked: equalise first.",
+          "Opened against this differential seats are torn or faces scored, and the line is shocked: equalise first.",
       },
       {
         value: worst.closedDifferentialBar!,
