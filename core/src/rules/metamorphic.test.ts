@@ -58,20 +58,24 @@ function gravest(verdicts: readonly Verdict[]): Map<string, Verdict> {
   return found;
 }
 
+function bettersNone(duty: Duty, harder: Duty, valves: readonly Valve[]) {
+  for (const valve of valves) {
+    const inHand = { valve, drive: null, house };
+    const before = gravest(verdictsIn(inHand, duty));
+    const after = gravest(verdictsIn(inHand, harder));
+    for (const [as, verdict] of before)
+      if (gravityOf(after.get(as)!) < gravityOf(verdict))
+        expect.fail(`${as}: ${verdict} becomes ${after.get(as)} on ${valve.key}`);
+  }
+}
+
 /** The harder duty betters no finding of any of the valves. */
 function neverBetters(harder: (duty: Duty, by: number) => Duty | null) {
   fc.assert(
     fc.property(duties, picks, fc.double({ min: 0.01, max: 1, noNaN: true }), (duty, at, by) => {
       const made = harder(duty, by);
       if (made === null || !dutySchema.safeParse(made).success) return;
-      for (const valve of valvesOf(duty, at)) {
-        const inHand = { valve, drive: null, house };
-        const before = gravest(verdictsIn(inHand, duty));
-        const after = gravest(verdictsIn(inHand, made));
-        for (const [as, verdict] of before)
-          if (gravityOf(after.get(as)!) < gravityOf(verdict))
-            expect.fail(`${as}: ${verdict} becomes ${after.get(as)} on ${valve.key}`);
-      }
+      bettersNone(duty, made, valvesOf(duty, at));
     }),
     { numRuns: runs },
   );
@@ -176,14 +180,7 @@ describe("what makes a duty harder betters nothing", () => {
         const running = duty.cases.filter((c) => !["fire", "steam-out", "cold soak"].includes(c.kind));
         if (running.length === 0 || running.some((c) => c.temperatureC === null)) return;
         const made = { ...duty, cases: [...duty.cases, { ...more, id: "further", name: "further" }] };
-        for (const valve of valvesOf(duty, at)) {
-          const inHand = { valve, drive: null, house };
-          const before = gravest(verdictsIn(inHand, duty));
-          const after = gravest(verdictsIn(inHand, made));
-          for (const [as, verdict] of before)
-            if (gravityOf(after.get(as)!) < gravityOf(verdict))
-              expect.fail(`${as}: ${verdict} becomes ${after.get(as)} on ${valve.key}`);
-        }
+        bettersNone(duty, made, valvesOf(duty, at));
       }),
       { numRuns: runs },
     );

@@ -1,7 +1,6 @@
 import { kindOf } from "../../drives/index.ts";
-import { against, inHand } from "../compare.ts";
-import { stated, used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { lasting } from "../lasting.ts";
+import { notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const driveLife = rule({
@@ -13,29 +12,16 @@ export const driveLife = rule({
   tight: "mild",
   examine: ({ drive, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-    const strokes = duty.strokesPerYear * house.overhaulYears;
     const { supply } = kindOf(drive.family);
-    const life = supply === "electric" ? house.electricDriveLife : house.pneumaticDriveLife;
-    const measured = against(strokes, life, house.pressureMargin / 100);
-    return plain(
-      measured.verdict,
-      measured.verdict === "fails"
-        ? "The drive wears out before the overhaul."
-        : measured.verdict === "tight"
-          ? "The drive is worn at the overhaul."
-          : "The drive lasts to the overhaul.",
+    return lasting(
       {
-        value: strokes,
-        limit: life,
-        sense: "≤",
+        part: "drive",
+        life: supply === "electric" ? house.electricDriveLife : house.pneumaticDriveLife,
+        kind: `a drive, ${supply}`,
         remedy: "A drive made for cycling, or earlier overhauls.",
-        uses: [
-          stated("strokes a year", duty.strokesPerYear, duty.stated.strokesPerYear),
-          used("years between overhauls", house.overhaulYears, "house rule"),
-          used(`life of a drive, ${supply}`, life, "house rule"),
-        ],
       },
-      inHand(measured, "%"),
+      duty,
+      house,
     );
   },
 });

@@ -1,6 +1,4 @@
-import { against, inHand } from "../compare.ts";
-import { stated, used } from "../inputs.ts";
-import { plain } from "../outcome.ts";
+import { lasting } from "../lasting.ts";
 import { rule } from "../rule.ts";
 
 export const seatLife = rule({
@@ -11,38 +9,22 @@ export const seatLife = rule({
   hangsOn: ["line", "seat.material"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
-    const strokes = duty.strokesPerYear * house.overhaulYears;
     const { kind, name } = valve.seat.material;
     const { support } = valve.construction;
-    const life =
-      kind === "metal"
-        ? house.metalSeatLife
-        : support === "floating"
-          ? house.softFloatingSeatLife
-          : house.softHeldSeatLife;
-    const measured = against(strokes, life, house.pressureMargin / 100);
-    return plain(
-      measured.verdict,
-      measured.verdict === "fails"
-        ? "The seat wears out before the overhaul."
-        : measured.verdict === "tight"
-          ? "The seat is worn at the overhaul: hold a spare."
-          : "The seat lasts to the overhaul.",
+    const soft = support === "floating" ? house.softFloatingSeatLife : house.softHeldSeatLife;
+    return lasting(
       {
-        value: strokes,
-        limit: life,
-        sense: "≤",
+        part: "seat",
+        life: kind === "metal" ? house.metalSeatLife : soft,
+        kind: `${name}, ${support}`,
+        care: "hold a spare",
         remedy:
           kind === "metal"
             ? "A valve made for cycling; earlier overhauls."
             : "A ball held in bearings, a metal seat, or earlier overhauls.",
-        uses: [
-          stated("strokes a year", duty.strokesPerYear, duty.stated.strokesPerYear),
-          used("years between overhauls", house.overhaulYears, "house rule"),
-          used(`life of ${name}, ${support}`, life, "house rule"),
-        ],
       },
-      inHand(measured, "%"),
+      duty,
+      house,
     );
   },
 });
