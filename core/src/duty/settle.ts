@@ -1,4 +1,5 @@
 import type { HouseRules } from "../house/house-rules.ts";
+import { fluidOfFamily } from "../reference/families.ts";
 import { type Fluid, fluidNamed } from "../reference/fluids.ts";
 import type { OperatingCase } from "./case.ts";
 import type { Duty } from "./duty.ts";
@@ -54,6 +55,8 @@ export interface SettledDuty extends SettledFields {
   readonly softFamilies: readonly string[];
   readonly metalFamilies: JudgedIn;
   readonly substance: Fluid | null;
+  /** The substance; where none is picked, the fluid the family is the name of, as steam is water. */
+  readonly fluid: Fluid | null;
   readonly hazards: ReadonlySet<Hazard>;
   readonly hazardsOrigin: DutyOrigin | "reference";
 }
@@ -108,6 +111,7 @@ class Settled {
   readonly cases: readonly SettledCase[];
   readonly shutCases: readonly SettledCase[];
   readonly substance: Fluid | null;
+  readonly fluid: Fluid | null;
   readonly hazards: ReadonlySet<Hazard>;
   readonly hazardsOrigin: DutyOrigin | "reference";
   readonly shutIn: ShutIn;
@@ -119,6 +123,7 @@ class Settled {
     this.stated = duty;
     this.substance = fluid.substance === null ? null : (fluidNamed(fluid.substance) ?? null);
     const ofSubstance = this.substance;
+    this.fluid = ofSubstance ?? fluidOfFamily(fluid.family);
     const phase = fluid.phase ?? ((ofSubstance?.phase as Duty["fluid"]["phase"]) || null);
     this.softFamilies = softFamiliesOf(duty, ofSubstance);
     this.metalFamilies = metalFamiliesOf(duty, ofSubstance);

@@ -1,5 +1,6 @@
 import { saturation } from "../fluid/saturation.ts";
 import type { HouseRules } from "../house/house-rules.ts";
+import { liquidsOfFamily } from "../reference/families.ts";
 import { type Fluid, fluidNamed } from "../reference/fluids.ts";
 import { atmosphereBar } from "../units/definitions.ts";
 import type { SettledCase } from "./settle.ts";
@@ -30,8 +31,11 @@ export type ShutIn =
 interface Around {
   readonly installation: string;
   readonly ambientMaximumC: number;
-  readonly substance: Fluid | null;
-  readonly stated: { readonly ambientMinimumC: number | null };
+  readonly fluid: Fluid | null;
+  readonly stated: {
+    readonly ambientMinimumC: number | null;
+    readonly fluid: { readonly family: string | null };
+  };
 }
 
 /** Where a shut-in valve may warm to: its hottest shut case, or the sun on an idle line. */
@@ -54,8 +58,8 @@ const idleOf = (fluid: Fluid | null, { stated }: Around): number =>
   Math.max(stated.ambientMinimumC ?? idleC, fluid?.triplePointC ?? Number.NEGATIVE_INFINITY);
 
 /** Temperature at which a vapour, cooled while shut, has become liquid; null where it stays a gas. */
-function condensesAt(c: SettledCase, of: Fluid | null, around: Around): number | null {
-  if (of === null || c.pressureBarG === null) return null;
+function condensesAt(c: SettledCase, of: Fluid, around: Around): number | null {
+  if (c.pressureBarG === null) return null;
   const cooledC = Math.max(
     of.triplePointC,
     Math.min(c.temperatureC ?? Number.POSITIVE_INFINITY, idleOf(of, around)),
@@ -64,9 +68,13 @@ function condensesAt(c: SettledCase, of: Fluid | null, around: Around): number |
   return boils !== null && c.pressureBarG + atmosphereBar > boils.barA ? cooledC : null;
 }
 
+/** Whether a vapour of a family that holds several fluids may become liquid: one of its liquids does. */
+const mayCondense = (c: SettledCase, around: Around): boolean =>
+  liquidsOfFamily(around.stated.fluid.family).some((of) => condensesAt(c, of, around) !== null);
+
 /** The liquid a case's fluid is or becomes, whose expansion counts: a steam line's condensate is hot water. */
-const liquidOf = ({ phase }: SettledCase, substance: Fluid | null): Fluid | null =>
-  phase === "steam" || substance?.id === "steam" ? fluidNamed("hot-water")! : substance;
+const liquidOf = ({ phase }: SettledCase, fluid: Fluid | null): Fluid | null =>
+  phase === "steam" || fluid?.id === "steam" ? fluidNamed("hot-water")! : fluid;
 
 const expands = (fluid: Fluid | null): fluid is Fluid =>
   fluid !== null && fluid.expansionPerK !== null && fluid.compressibilityPerBar !== null;
@@ -75,7 +83,7 @@ const expands = (fluid: Fluid | null): fluid is Fluid =>
  * What liquid a duty shuts into a cavity, and how warm it gets there.
  *
  * @param shut cases the valve is shut in
- * @param around installation, ambient (°C) and substance
+ * @param around installation, ambient (°C) and the fluid
  * @param house the sun's share
  * @returns every way it may be filled and where it ends; what is missing; null where no liquid is shut in
  * @source the duty; a line is filled and shut while it idles as well as when it is warm, and vapour condenses in it
@@ -84,10 +92,14 @@ export function shutInBy(shut: readonly SettledCase[], around: Around, house: Ho
   const fillings: Filling[] = [];
   let missing: string | null = null;
   for (const from of shut) {
-    const fluid = liquidOf(from, around.substance);
+    const fluid = liquidOf(from, around.fluid);
     const condensed = isVapour(from);
-    const condensedC = condensed ? condensesAt(from, fluid, around) : null;
-    if (condensed && condensedC === null) continue;
+    const condensedC = condensed && fluid !== null ? condensesAt(from, fluid, around) : null;
+    if (condensed && condensedC === null) {
+      if (fluid === null && mayCondense(from, around))
+        missing ??= "the substance: vapours of its family condense while the line idles";
+      continue;
+    }
     if (from.phase === null) missing ??= "the fluid's phase";
     else if (!expands(fluid)) missing ??= "the substance, for its thermal expansion";
     else if (from.temperatureC === null) missing ??= `temperature of ${from.name}`;

@@ -1,11 +1,24 @@
+import { type Fluid, fluidNamed, fluids } from "./fluids.ts";
 import { records } from "./table.ts";
 import { serviceFamilies as table } from "./tables/service-families.ts";
 
-const hazardsOf = new Map(
-  records<{ service_family: string; hazards: string | null }>(table).map(
-    (row) => [row.service_family, row.hazards?.split(";") ?? []] as const,
-  ),
+interface Family {
+  readonly hazards: readonly string[];
+  /** The one fluid the family is, under whatever name; null where it holds several. */
+  readonly fluid: Fluid | null;
+}
+
+const families = new Map<string, Family>(
+  records<{ service_family: string; hazards: string | null; fluid: string | null }>(table).map((row) => [
+    row.service_family,
+    {
+      hazards: row.hazards?.split(";") ?? [],
+      fluid: row.fluid === null ? null : fluidNamed(row.fluid)!,
+    },
+  ]),
 );
+
+const familyNamed = (family: string | null) => (family === null ? undefined : families.get(family));
 
 /**
  * Hazards every fluid of a service family has.
@@ -16,5 +29,29 @@ const hazardsOf = new Map(
  * @example hazardsOfFamily("chlorine") // → ["toxic","lethal"]
  */
 export function hazardsOfFamily(family: string | null): readonly string[] {
-  return (family === null ? undefined : hazardsOf.get(family)) ?? [];
+  return familyNamed(family)?.hazards ?? [];
+}
+
+/**
+ * The fluid a service family is the name of.
+ *
+ * @param family service family, null where none is stated
+ * @returns the fluid; null of a family that holds several
+ * @source reference/service-families.csv
+ * @example fluidOfFamily("chlorine").id // → "chlorine"
+ */
+export function fluidOfFamily(family: string | null): Fluid | null {
+  return familyNamed(family)?.fluid ?? null;
+}
+
+/**
+ * Pure fluids of a service family that are liquid in use.
+ *
+ * @param family service family, null where none is stated
+ * @returns those of the table of fluids
+ * @source reference/fluids.csv
+ * @example liquidsOfFamily("alcohols").length // → 1
+ */
+export function liquidsOfFamily(family: string | null): readonly Fluid[] {
+  return fluids.filter((fluid) => fluid.family === family && fluid.kind === "pure" && fluid.phase !== "gas");
 }

@@ -31,6 +31,9 @@ const sheets = releases.flatMap((release) =>
     .map((name) => [release, name] as const),
 );
 const has = (release: string, name: string) => files(release).includes(name);
+const newestSheet = json(
+  `${releases.at(-1)}/${files(releases.at(-1)!).find((f) => f.startsWith("sheet-"))}`,
+).format;
 const house = defaultHouseRules();
 
 describe("a kind of document", () => {
@@ -95,7 +98,7 @@ describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
     expect(again.digest).toBe(sheet.digest);
     expect(again.format.was).toBe(sheet.format);
     expect(again.differences.some((d) => d.path === "digest")).toBe(false);
-    if (release !== engineVersion) expect(again.broughtUp.length).toBeGreaterThan(0);
+    if (sheet.format !== newestSheet) expect(again.broughtUp.length).toBeGreaterThan(0);
   });
   it("is the same, or says because of which rules it differs", () => {
     expect(again.engine).toEqual({ was: release, now: engineVersion });

@@ -9,14 +9,14 @@ export const idleFreezing = dutyRule({
   asks: "Fluid sets in an idle line",
   source: "Below its triple point the fluid is solid (table of fluids)",
   inputs: ["lowest ambient", "substance"],
-  unraised: ({ stated, substance, cases }) => {
-    if (substance === null) return "No substance is picked.";
+  unraised: ({ stated, fluid, cases }) => {
+    if (fluid === null) return "No substance is picked.";
     if (stated.ambientMinimumC === null) return "No lowest ambient is stated.";
     return cases.every((c) => c.phase === "gas" && isPassing(c.kind)) ? "Only gas passes by." : null;
   },
   examine: ({ duty }) => {
     const ambient = duty.stated.ambientMinimumC!;
-    const { name, triplePointC } = duty.substance!;
+    const { name, triplePointC } = duty.fluid!;
     const measured = kelvinTo(ambient, triplePointC, "≥", 0);
     const sets = ambient < triplePointC;
     return plain(

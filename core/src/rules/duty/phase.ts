@@ -23,7 +23,7 @@ const steamIsWater =
 
 /** What a pure fluid does at the case, by its saturation pressure. */
 function bySubstance(c: SettledCase, duty: SettledDuty): Contradiction | null {
-  const fluid = duty.substance ?? (c.phase === "steam" ? fluidNamed("steam")! : null);
+  const fluid = duty.fluid ?? (c.phase === "steam" ? fluidNamed("steam")! : null);
   const boils = fluid === null ? null : saturation(fluid, c.temperatureC!);
   if (boils === null) return null;
   const barA = c.pressureBarG! + atmosphereBar;
@@ -80,7 +80,7 @@ export const phase = dutyRule({
           uses: [
             used(
               "substance",
-              duty.substance?.name ?? "not stated",
+              duty.fluid?.name ?? "not stated",
               duty.substance === null ? "assumed" : "entered",
             ),
           ],

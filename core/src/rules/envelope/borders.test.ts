@@ -311,7 +311,9 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["freezing", "fails", given({ ...fluid({ substance: "carbon-dioxide" }), ...cold("normal") })],
   ["freezing", "fails", given({ ...fluid({ substance: "water" }), ...hot(-2) })],
   ["freezing", "tight", given({ ...fluid({ substance: "water" }, { jacketC: 50 }), ...hot(-2) })],
-  ["freezing", "not asked", given(fluid({ substance: null }))],
+  ["freezing", "fails", given({ ...fluid({ substance: null, family: "water" }), ...hot(-2) })],
+  ["freezing", "holds", given({ ...fluid({ substance: null, family: "water" }), ...hot(1) })],
+  ["freezing", "not asked", given(fluid({ substance: null, family: "seawater and brine" }))],
   ["adjustable-gland-heat", "not asked", given()],
   [
     "adjustable-gland-heat",
@@ -392,6 +394,30 @@ describe("trapped cavity", () => {
     expect(vapour("propane", "gas", 60, 6).verdict).toBe("fails");
     expect(vapour("propane", "gas", 60, 3).verdict).toBe("not asked");
     expect(vapour("nitrogen", "gas", 60, 40).verdict).toBe("not asked");
+  });
+  it("knows what condenses by its family where no substance is picked", () => {
+    const vapour = (
+      family: string,
+      temperatureC: number,
+      upstreamBarG: number,
+      phase: "gas" | "steam" = "gas",
+    ) =>
+      findingOn(
+        "envelope/trapped-cavity",
+        given({ fluid: { substance: null, phase, family }, cases: [{ temperatureC, upstreamBarG }] }, plain),
+      );
+    expect(vapour("steam", 180, 9).verdict).toBe("fails");
+    expect(vapour("hot water above 90 C", 180, 9).verdict).toBe("fails");
+    // Chlorine boils at 3.7 bar a at 0 °C.
+    expect(vapour("chlorine", 60, 4).verdict).toBe("fails");
+    expect(vapour("chlorine", 60, 2).verdict).toBe("not asked");
+    // Of several fluids of a family, one that is liquid in use is enough to ask which.
+    expect(vapour("sweet hydrocarbon liquid", 60, 3)).toMatchObject({
+      verdict: "cannot tell",
+      missing: expect.stringMatching(/condense/),
+    });
+    expect(vapour("sweet hydrocarbon gas", 60, 60).verdict).toBe("not asked");
+    expect(vapour("air and inert gas", 60, 40).verdict).toBe("not asked");
   });
   it("adds the sun outdoors only", () => {
     const outside = given({ ambientMaximumC: 30, installation: "outdoor" }, plain);

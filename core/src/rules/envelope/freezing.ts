@@ -17,13 +17,13 @@ export const freezing = rule({
   inputs: ["temperature", "substance", "construction"],
   hangsOn: ["line"],
   unraised: (duty) =>
-    duty.substance === null
+    duty.fluid === null
       ? "No substance is picked."
       : coldestOf(duty.cases) !== null && coldestWet(duty) === null
         ? "No liquid stands in it."
         : null,
   examine: ({ valve, duty }) => {
-    const fluid = duty.substance!;
+    const fluid = duty.fluid!;
     const cold = coldestWet(duty);
     if (cold === null) return cannotTell("a temperature");
     const jacketed = duty.stated.jacketC !== null && valve.line.jacket !== null;

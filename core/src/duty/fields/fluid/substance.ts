@@ -16,6 +16,6 @@ export const substance: Field<"fluid.substance", string | null> = {
     .default(null),
   headings: ["substance", "component"],
   why: "Boiling, freezing and expansion follow from it.",
-  assumed: "nothing is reckoned from it",
+  assumed: "what its family is the name of; of any other nothing is reckoned",
   otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, substance: "water" } }],
 };
