@@ -8,3 +8,15 @@ export function portIsFree(port: number, host: string): Promise<boolean> {
     probe.listen(port, host, () => probe.close(() => done(true)));
   });
 }
+
+/** A port of loopback that nobody listens on. */
+export function freePort(): Promise<number> {
+  return new Promise((done, failed) => {
+    const probe = createServer();
+    probe.once("error", failed);
+    probe.listen(0, "127.0.0.1", () => {
+      const { port } = probe.address() as { port: number };
+      probe.close(() => done(port));
+    });
+  });
+}

@@ -1,27 +1,27 @@
-/** `./start`: database, build, server; Ctrl-C stops all of it. */
-import { spawn } from "node:child_process";
+/** `./start`: database, build, server, all kept running; Ctrl-C stops all of it. */
 import { join } from "node:path";
 import { createInterface } from "node:readline/promises";
 import { fileURLToPath } from "node:url";
 import { build } from "./build.ts";
-import { type Database, discardDatabase, startDatabase } from "./database.ts";
+import { discardDatabase, startDatabase } from "./database/index.ts";
+import { type Access, keysOf } from "./database/keys.ts";
 import { portIsFree } from "./port.ts";
+import { backup, restore } from "./start/copies.ts";
+import { type Options, readOptions, WrongOptions } from "./start/options.ts";
+import { placesIn } from "./start/places.ts";
+import { isAlive, leaveFolder, readRunning, takeFolder } from "./start/running.ts";
+import { serve } from "./start/serve.ts";
+import { endServer, showStatus, stopRunning } from "./start/status.ts";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
-const data = join(root, ".local/database");
-const options = new Set(process.argv.slice(2));
-const unknown = [...options].find((o) => o !== "--fresh" && o !== "--yes");
-if (unknown) {
-  console.error(
-    `./start does not know "${unknown}". It takes --fresh (discard all data first) and --yes (do not ask).`,
-  );
-  process.exit(2);
-}
+const places = placesIn(process.env.PROVEN_SEAT_DATA ?? join(root, ".local"));
+const say = (line: string) => void process.stderr.write(`${line}\n`);
+const tell = (line: string) => void process.stdout.write(`${line}\n`);
 
-async function confirmDiscard(): Promise<boolean> {
-  if (options.has("--yes")) return true;
+async function confirmDiscard(yes: boolean): Promise<boolean> {
+  if (yes) return true;
   if (!process.stdin.isTTY) {
-    console.error("--fresh discards all data. Nobody is here to ask; say --fresh --yes.");
+    say("--fresh discards all data. Nobody is here to ask; say --fresh --yes.");
     return false;
   }
   const ask = createInterface({ input: process.stdin, output: process.stdout });
@@ -32,55 +32,92 @@ async function confirmDiscard(): Promise<boolean> {
   return answer.trim().toLowerCase() === "yes";
 }
 
-const port = Number(process.env.PORT ?? 4180);
-if (!Number.isInteger(port) || port < 1 || port > 65535) {
-  console.error(`PORT must be a number from 1 to 65535; it is "${process.env.PORT}".`);
-  process.exit(2);
-}
-if (!(await portIsFree(port, process.env.HOST ?? "127.0.0.1"))) {
-  console.error(`Port ${port} is busy. Stop what uses it, or choose another: PORT=4190 ./start`);
-  process.exit(1);
-}
+const urlOf = ({ host, port }: Options) => `http://${host.includes(":") ? `[${host}]` : host}:${port}`;
 
-let database: Database | null = null;
-let server: ReturnType<typeof spawn> | null = null;
-let stopping = false;
-
-async function stop(code: number): Promise<void> {
-  if (stopping) return;
-  stopping = true;
-  if (server && server.exitCode === null) {
-    const ended = new Promise((done) => server!.once("exit", done));
-    server.kill("SIGTERM");
-    await ended;
+/** Works on the database with the folder taken, so that no other start comes between. */
+async function withFolder(url: string, work: () => Promise<number>): Promise<number> {
+  const taken = takeFolder(places.running, url);
+  if (!taken.taken) {
+    tell(`Proven Seat is running already on ${taken.by.url} (process ${taken.by.start.pid}).`);
+    say("To end it: ./start --stop");
+    return 0;
   }
-  await database?.stop();
-  process.exit(code);
+  try {
+    if (taken.leftBy?.server) await endServer(taken.leftBy.server, say);
+    return await work();
+  } finally {
+    leaveFolder(places.running);
+  }
 }
-for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => void stop(0));
+
+async function startServing(options: Options, stopped: Promise<void>): Promise<number> {
+  return withFolder(urlOf(options), async () => {
+    if (!(await portIsFree(options.port, options.host))) {
+      say(`Port ${options.port} is busy. Stop what uses it, or choose another: PORT=4190 ./start`);
+      return 1;
+    }
+    if (options.fresh) {
+      if (!(await confirmDiscard(options.yes))) return 1;
+      discardDatabase(places.data);
+    }
+    return serve(options, places, say, stopped);
+  });
+}
+
+/** Runs on the database that is up, or brings one up for as long as it takes. */
+async function onDatabase(
+  options: Options,
+  whileRunning: boolean,
+  work: (access: Access) => Promise<string>,
+): Promise<number> {
+  const running = readRunning(places.running);
+  if (running && isAlive(running.start)) {
+    if (!whileRunning) {
+      say(`Proven Seat runs on ${running.url}. Stop it first: ./start --stop`);
+      return 1;
+    }
+    if (running.databasePort === null) {
+      say("Proven Seat is just starting. Try again in a moment.");
+      return 1;
+    }
+    build();
+    tell(await work({ port: running.databasePort, keys: keysOf(places.data).keys }));
+    return 0;
+  }
+  return withFolder(urlOf(options), async () => {
+    build();
+    const database = await startDatabase(places.data, { say });
+    try {
+      tell(await work(database.access));
+      return 0;
+    } finally {
+      await database.stop();
+    }
+  });
+}
+
+async function main(): Promise<number> {
+  const options = readOptions(process.argv.slice(2), process.env);
+  const stopped = new Promise<void>((done) => {
+    for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => done());
+  });
+  switch (options.does) {
+    case "status":
+      return showStatus(places, tell);
+    case "stop":
+      return stopRunning(places, tell);
+    case "backup":
+      return onDatabase(options, true, (access) => backup(access, options.file, options.yes));
+    case "restore":
+      return onDatabase(options, false, (access) => restore(access, options.file, options.yes));
+    default:
+      return startServing(options, stopped);
+  }
+}
 
 try {
-  if (options.has("--fresh")) {
-    if (!(await confirmDiscard())) process.exit(1);
-    discardDatabase(data);
-  }
-  database = await startDatabase(data);
-  build();
-  server = spawn(process.execPath, [join(root, "server/dist/main.js")], {
-    cwd: root,
-    // A group of its own: Ctrl-C reaches this process, which stops the server in order.
-    detached: true,
-    stdio: ["ignore", "inherit", "inherit"],
-    env: {
-      ...process.env,
-      NODE_ENV: "production",
-      DATABASE_URL: database.url,
-      PORT: String(port),
-      LOG_LEVEL: process.env.LOG_LEVEL ?? "warn",
-    },
-  });
-  server.once("exit", (code) => void stop(code ?? 1));
+  process.exit(await main());
 } catch (error) {
-  console.error((error as Error).message);
-  await stop(1);
+  say((error as Error).message);
+  process.exit(error instanceof WrongOptions ? 2 : 1);
 }

@@ -1,10 +1,12 @@
 import { type ChildProcess, spawn } from "node:child_process";
 import { randomBytes } from "node:crypto";
-import { createServer } from "node:net";
 import { fileURLToPath } from "node:url";
 import { test as base, expect } from "@playwright/test";
 import type { Tag, TagRow } from "@proven-seat/contract";
-import pg from "pg";
+import { type Access, roles, urlFor } from "../../scripts/database/keys.ts";
+import { prepareDatabase } from "../../scripts/database/roles.ts";
+import { freePort } from "../../scripts/port.ts";
+import { setUpSchema } from "../../server/src/store/rights.ts";
 
 const main = fileURLToPath(new URL("../../server/dist/main.js", import.meta.url));
 
@@ -22,20 +24,11 @@ export class RunningApp {
   }
 
   static async start(): Promise<RunningApp> {
-    const url = new URL(process.env.E2E_DATABASE_URL!);
+    const access = JSON.parse(process.env.E2E_DATABASE!) as Access;
     const name = `e2e_${randomBytes(6).toString("hex")}`;
-    const admin = new pg.Client({ connectionString: url.href });
-    await admin.connect();
-    await admin.query(`create database ${name}`);
-    await admin.end();
-    url.pathname = `/${name}`;
-    const port = await new Promise<number>((done) => {
-      const probe = createServer().listen(0, "127.0.0.1", () => {
-        const { port: free } = probe.address() as { port: number };
-        probe.close(() => done(free));
-      });
-    });
-    const app = new RunningApp(port, url.href);
+    await prepareDatabase(access, name);
+    await setUpSchema(urlFor(access, "owner", name), roles.application);
+    const app = new RunningApp(await freePort(), urlFor(access, "application", name));
     await app.revive();
     return app;
   }

@@ -1,6 +1,6 @@
 import { fileURLToPath } from "node:url";
 import { build } from "../../scripts/build.ts";
-import { discardDatabase, startDatabase } from "../../scripts/database.ts";
+import { discardDatabase, startDatabase } from "../../scripts/database/index.ts";
 
 const folder = fileURLToPath(new URL("../../.local/e2e-database", import.meta.url));
 
@@ -9,7 +9,7 @@ export default async function setup() {
   build();
   discardDatabase(folder);
   const database = await startDatabase(folder, { durable: false });
-  process.env.E2E_DATABASE_URL = database.url;
+  process.env.E2E_DATABASE = JSON.stringify(database.access);
   return async () => {
     await database.stop();
     discardDatabase(folder);

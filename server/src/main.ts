@@ -3,7 +3,7 @@ import { fileURLToPath } from "node:url";
 import { pino } from "pino";
 import { loadDemo } from "./demo/load-demo.ts";
 import { buildApp } from "./http/app.ts";
-import { connect, migrate } from "./store/orm.ts";
+import { connect, migrationsOf } from "./store/orm.ts";
 
 const environment = process.env;
 const port = Number(environment.PORT ?? 4180);
@@ -18,7 +18,14 @@ if (!environment.DATABASE_URL) {
 }
 
 const orm = await connect(environment.DATABASE_URL);
-await migrate(orm);
+const { pending } = await migrationsOf(orm);
+if (pending > 0) {
+  process.stderr.write(
+    `The database is ${pending} migrations behind this release. ./start brings it up to date.\n`,
+  );
+  await orm.close(true);
+  process.exit(2);
+}
 await loadDemo(orm, user);
 const webFolder = fileURLToPath(new URL("../../web/dist", import.meta.url));
 const server = createServer(buildApp({ orm, log, webFolder, user }));
@@ -28,9 +35,12 @@ server.on("error", async (error: NodeJS.ErrnoException) => {
     process.stderr.write(`Port ${port} is busy. Stop what uses it, or choose another: PORT=4190 ./start\n`);
   else process.stderr.write(`${error.message}\n`);
   await orm.close(true);
-  process.exit(1);
+  process.exit(2);
 });
-server.listen(port, host, () => process.stdout.write(`Proven Seat is ready on http://${host}:${port}\n`));
+server.listen(port, host, () => {
+  process.stdout.write(`Proven Seat is ready on http://${host}:${port}\n`);
+  process.send?.("ready");
+});
 
 let stopping = false;
 /** Lets running requests end, then closes the database. */
@@ -47,3 +57,5 @@ function stop(): void {
   server.closeIdleConnections();
 }
 for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, stop);
+// Whoever started it is gone: nobody would stop it any more, and a new start wants its place.
+if (process.connected) process.once("disconnect", stop);

@@ -6,9 +6,12 @@ import type { Project, Tag, TagRow } from "@proven-seat/contract";
 import pg from "pg";
 import { pino } from "pino";
 import { inject } from "vitest";
+import { type RoleName, roles, urlFor } from "../../scripts/database/keys.ts";
+import { prepareDatabase } from "../../scripts/database/roles.ts";
 import { loadDemo } from "../src/demo/load-demo.ts";
 import { buildApp } from "../src/http/app.ts";
-import { connect, migrate } from "../src/store/orm.ts";
+import { connect } from "../src/store/orm.ts";
+import { setUpSchema } from "../src/store/rights.ts";
 
 export interface Answer<T> {
   readonly status: number;
@@ -29,20 +32,18 @@ export interface TestServer {
   readonly all: <T>(path: string) => Promise<T[]>;
   readonly project: () => Promise<Project>;
   readonly tagNamed: (number: string) => Promise<Tag>;
-  readonly sql: (text: string) => Promise<pg.QueryResult>;
+  readonly sql: (text: string, as?: RoleName) => Promise<pg.QueryResult>;
+  /** The database as the owner of its tables sees it. */
+  readonly asOwner: () => Promise<MikroORM>;
   readonly end: () => Promise<void>;
 }
 
 export async function startTestServer(webFolder: string | null = null): Promise<TestServer> {
-  const base = new URL(inject("databaseUrl"));
+  const access = inject("database");
   const name = `test_${randomBytes(6).toString("hex")}`;
-  const admin = new pg.Client({ connectionString: base.href });
-  await admin.connect();
-  await admin.query(`create database ${name}`);
-  await admin.end();
-  base.pathname = `/${name}`;
-  const orm = await connect(base.href);
-  await migrate(orm);
+  await prepareDatabase(access, name);
+  await setUpSchema(urlFor(access, "owner", name), roles.application);
+  const orm = await connect(urlFor(access, "application", name));
   await loadDemo(orm, "engineer");
   const server: Server = createServer(
     buildApp({ orm, log: pino({ level: "silent" }), webFolder, user: "engineer", checkAnswers: true }),
@@ -88,8 +89,8 @@ export async function startTestServer(webFolder: string | null = null): Promise<
       const rows = await all<TagRow>(`/api/projects/${(await project()).id}/tags`);
       return (await ask<Tag>("GET", `/api/tags/${rows.find((r) => r.number === number)!.id}`)).body;
     },
-    sql: async (text) => {
-      const client = new pg.Client({ connectionString: base.href });
+    sql: async (text, as = "owner") => {
+      const client = new pg.Client({ connectionString: urlFor(access, as, name) });
       await client.connect();
       try {
         return await client.query(text);
@@ -97,6 +98,7 @@ export async function startTestServer(webFolder: string | null = null): Promise<
         await client.end();
       }
     },
+    asOwner: () => connect(urlFor(access, "owner", name)),
     end: async () => {
       server.closeAllConnections();
       await new Promise((done) => server.close(done));

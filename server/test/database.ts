@@ -1,10 +1,12 @@
 import { fileURLToPath } from "node:url";
 import type { TestProject } from "vitest/node";
-import { discardDatabase, startDatabase } from "../../scripts/database.ts";
+import { discardDatabase, startDatabase } from "../../scripts/database/index.ts";
+
+import type { Access } from "../../scripts/database/keys.ts";
 
 declare module "vitest" {
   export interface ProvidedContext {
-    databaseUrl: string;
+    database: Access;
   }
 }
 
@@ -14,7 +16,7 @@ const folder = fileURLToPath(new URL("../../.local/test-database", import.meta.u
 export default async function setup(project: TestProject) {
   discardDatabase(folder);
   const database = await startDatabase(folder, { durable: false });
-  project.provide("databaseUrl", database.url);
+  project.provide("database", database.access);
   return async () => {
     await database.stop();
     discardDatabase(folder);

@@ -2,10 +2,11 @@ import { execFileSync } from "node:child_process";
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import type { Problem, SheetRow, Tag } from "@proven-seat/contract";
+import type { SheetRow, Tag } from "@proven-seat/contract";
 import type { Sheet } from "@proven-seat/core/proof";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
+import { chooseBest, issueOf, type Proved } from "../../test/issuing.ts";
 import { revisionAfter } from "../work/issue-sheet.ts";
 
 let server: TestServer;
@@ -14,26 +15,9 @@ beforeAll(async () => {
 });
 afterAll(() => server.end());
 
-interface Proved {
-  candidates: { key: string; verdict: string; valve: { key: string }; drive: { key: string } | null }[];
-}
-
-/** Chooses the best candidate of a tag and saves it. */
-async function choose(number: string, overrideReason: string | null = null): Promise<Tag> {
-  const tag = await server.tagNamed(number);
-  const { body } = await server.ask<Proved>("POST", "/api/prove", { duty: tag.duty, limit: 1 });
-  const picked = body.candidates[0]!;
-  const choice = {
-    valve: picked.valve.key,
-    drive: picked.drive?.key ?? null,
-    notes: "Painted to the plant's own colour – Δ ≤ ≥ ₂",
-    overrideReason,
-  };
-  return (await server.ask<Tag>("PUT", `/api/tags/${tag.id}`, { ...editable(tag), choice })).body;
-}
-
-const issue = (tag: Tag) =>
-  server.ask<SheetRow & Problem>("POST", `/api/tags/${tag.id}/sheets`, { version: tag.version });
+const choose = (number: string, overrideReason: string | null = null) =>
+  chooseBest(server, number, overrideReason);
+const issue = (tag: Tag) => issueOf(server, tag);
 
 function pdfText(bytes: Buffer): { text: string; pages: number } {
   const file = join(mkdtempSync(join(tmpdir(), "sheet-")), "sheet.pdf");
@@ -169,34 +153,5 @@ describe("documents", () => {
         }),
       );
     expect(calc(sheet)).toMatchObject({ same: true, digest: body.digest });
-  });
-});
-
-describe("history in the database itself", () => {
-  it.each(["sheet", "proof", "catalogue_version", "house_rule_version", "duty_version"])(
-    "refuses to change, remove or empty %s",
-    async (table) => {
-      const column = {
-        sheet: "revision",
-        proof: "engine",
-        catalogue_version: "digest",
-        house_rule_version: "reason",
-        duty_version: "created_by",
-      }[table];
-      await expect(server.sql(`update ${table} set ${column} = 'x'`)).rejects.toThrow(
-        /history and is not changed/,
-      );
-      await expect(server.sql(`delete from ${table}`)).rejects.toThrow(/history and is not changed/);
-      await expect(server.sql(`truncate ${table} cascade`)).rejects.toThrow(/history and is not changed/);
-    },
-  );
-  it("comes from migrations that can be taken back and run again", async () => {
-    const other = await startTestServer();
-    const migrator = other.orm.getMigrator();
-    await migrator.down();
-    expect((await other.ask("GET", "/api/health")).status).toBe(503);
-    await migrator.up();
-    expect((await other.ask("GET", "/api/health")).status).toBe(200);
-    await other.end();
   });
 });

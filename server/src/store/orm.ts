@@ -29,7 +29,17 @@ export function connect(databaseUrl: string): Promise<MikroORM> {
   );
 }
 
-/** Brings the schema up to date; several servers starting at once wait for one another. */
+/** Migrations that ran and that are still to run, as rows tell: the application has no right to more. */
+export async function migrationsOf(orm: MikroORM): Promise<{ executed: number; pending: number }> {
+  const ran: { name: string }[] = await orm.em
+    .getConnection()
+    .execute("select name from mikro_orm_migrations");
+  const names = new Set(ran.map(({ name }) => name));
+  const executed = migrationsList.filter(({ name }) => names.has(name)).length;
+  return { executed, pending: migrationsList.length - executed };
+}
+
+/** Brings the schema up to date, as its owner; several servers starting at once wait for one another. */
 export async function migrate(orm: MikroORM): Promise<void> {
   const connection = orm.em.getConnection();
   await connection.transactional(async (ctx) => {

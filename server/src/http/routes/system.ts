@@ -2,6 +2,7 @@ import type { MikroORM } from "@mikro-orm/postgresql";
 import { type Health, openApiDocument } from "@proven-seat/contract";
 import { engineVersion, proveRequestSchema, sheetSchema } from "@proven-seat/core/proof";
 import { z } from "zod";
+import { migrationsOf } from "../../store/orm.ts";
 import type { Mount } from "../mount.ts";
 
 async function healthOf(orm: MikroORM): Promise<Health> {
@@ -11,18 +12,13 @@ async function healthOf(orm: MikroORM): Promise<Health> {
     database: "unreachable",
     migrations: { executed: 0, pending: 0 },
   };
-  if (!(await orm.isConnected())) return unwell;
   try {
-    const migrator = orm.getMigrator();
-    const [executed, pending] = [
-      await migrator.getExecutedMigrations(),
-      await migrator.getPendingMigrations(),
-    ];
+    const migrations = await migrationsOf(orm);
     return {
-      status: pending.length === 0 ? "ok" : "unwell",
+      status: migrations.pending === 0 ? "ok" : "unwell",
       engine: engineVersion,
       database: "reachable",
-      migrations: { executed: executed.length, pending: pending.length },
+      migrations,
     };
   } catch {
     return unwell;

@@ -1,0 +1,49 @@
+/** Who PostgreSQL runs as, and how that account reaches the data. */
+import { execFileSync } from "node:child_process";
+import { chmodSync, existsSync, readdirSync, statSync } from "node:fs";
+import { dirname, join } from "node:path";
+
+/** The newest of Debian's PostgreSQL programs. */
+export function program(name: string): string {
+  const versions = readdirSync("/usr/lib/postgresql")
+    .filter((v) => existsSync(join("/usr/lib/postgresql", v, "bin", name)))
+    .sort((a, b) => Number(b) - Number(a));
+  if (versions.length === 0)
+    throw new Error(`PostgreSQL's ${name} is not installed: apt-get install postgresql`);
+  return join("/usr/lib/postgresql", versions[0]!, "bin", name);
+}
+
+export interface Account {
+  readonly uid?: number;
+  readonly gid?: number;
+}
+
+/** PostgreSQL refuses to run as root: as root it runs as the postgres user of Debian's package. */
+export function databaseAccount(): Account {
+  if (process.getuid!() !== 0) return {};
+  const [, , uid, gid] = execFileSync("getent", ["passwd", "postgres"], { encoding: "utf8" }).split(":");
+  return { uid: Number(uid), gid: Number(gid) };
+}
+
+/**
+ * The postgres user must be able to walk down to the data directory. Only search permission is added, and it is
+ * said with how to take it back: a folder's rights are its owner's affair.
+ */
+export function letThrough(folder: string, { uid }: Account, say: (line: string) => void): void {
+  if (uid === undefined) return;
+  for (let at = folder; at !== "/"; at = dirname(at)) {
+    const { mode, uid: owner } = statSync(at);
+    if (owner === uid || (mode & 0o001) !== 0) continue;
+    chmodSync(at, (mode & 0o7777) | 0o001);
+    say(
+      `${at} could not be entered by the database's user; search permission was added (nothing can be listed or read by it). To take it back, with the database stopped: chmod o-x ${at}`,
+    );
+  }
+}
+
+/** Whatever a spawned program of PostgreSQL needs: no folder of ours to stand in, no locale of the caller's. */
+export const asDatabaseUser = () => ({
+  ...databaseAccount(),
+  cwd: "/",
+  env: { ...process.env, LC_ALL: "C.UTF-8" },
+});

@@ -1,0 +1,170 @@
+/** The whole database in a file, and back: both checked record by record. */
+import { spawnSync } from "node:child_process";
+import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from "node:fs";
+import { dirname, join, resolve } from "node:path";
+import { fileURLToPath } from "node:url";
+import pg from "pg";
+import { program } from "../database/account.ts";
+import { type Access, databaseName, urlFor } from "../database/keys.ts";
+import { prepareDatabase } from "../database/roles.ts";
+import { migrateDatabase } from "./server.ts";
+
+const root = fileURLToPath(new URL("../..", import.meta.url));
+const scratch = `${databaseName}_copy_${process.pid}`;
+
+/** A copy that is not what it should be, or that must not be taken over the other. */
+export class NoCopy extends Error {}
+
+/** Runs a client of PostgreSQL; the password goes by its environment, where no process list shows it. */
+function client(name: string, access: Access, database: string, args: readonly string[]): string {
+  const url = new URL(urlFor(access, "owner", database));
+  const { status, stdout, stderr } = spawnSync(
+    program(name),
+    ["--host=127.0.0.1", `--port=${url.port}`, `--username=${url.username}`, "--no-password", ...args],
+    {
+      encoding: "utf8",
+      maxBuffer: 2 ** 26,
+      env: { ...process.env, PGPASSWORD: url.password, LC_ALL: "C.UTF-8" },
+    },
+  );
+  if (status !== 0) throw new NoCopy(`${name} failed:\n${stderr.trim()}`);
+  return stdout;
+}
+
+async function asKeeper<T>(access: Access, work: (client: pg.Client) => Promise<T>): Promise<T> {
+  const keeper = new pg.Client({ connectionString: urlFor(access, "keeper", "postgres") });
+  await keeper.connect();
+  try {
+    return await work(keeper);
+  } finally {
+    await keeper.end();
+  }
+}
+
+const drop = (access: Access, name: string) =>
+  asKeeper(access, (keeper) => keeper.query(`drop database if exists ${name} with (force)`));
+
+interface Verified {
+  readonly tags: number;
+  readonly sheets: number;
+  readonly faults: readonly string[];
+}
+
+function verify(access: Access, database: string): Verified {
+  const { stdout, stderr } = spawnSync(process.execPath, [join(root, "server/dist/verify.js")], {
+    encoding: "utf8",
+    maxBuffer: 2 ** 26,
+    env: { ...process.env, DATABASE_URL: urlFor(access, "owner", database) },
+  });
+  if (stdout.trim() === "") throw new NoCopy(`The records could not be checked:\n${stderr.trim()}`);
+  const verified = JSON.parse(stdout) as Verified;
+  if (verified.faults.length > 0)
+    throw new NoCopy(
+      `${verified.faults.length} records are not what they say they are:\n${verified.faults.slice(0, 20).join("\n")}`,
+    );
+  return verified;
+}
+
+/** Reads a file into a database of its own, brings it to this release and checks it; the caller drops or keeps it. */
+async function readInto(access: Access, file: string, name: string): Promise<Verified> {
+  await prepareDatabase(access, name);
+  client("pg_restore", access, name, [
+    `--dbname=${name}`,
+    "--no-owner",
+    "--no-privileges",
+    "--exit-on-error",
+    "--single-transaction",
+    "--schema=public",
+    file,
+  ]);
+  migrateDatabase(access, name);
+  return verify(access, name);
+}
+
+/** Writes the database to a file that is not there before it is whole. */
+export function dump(access: Access, file: string): void {
+  const part = `${file}.part`;
+  mkdirSync(dirname(file), { recursive: true });
+  rmSync(part, { force: true });
+  client("pg_dump", access, databaseName, [
+    `--dbname=${databaseName}`,
+    "--format=custom",
+    "--no-owner",
+    "--no-privileges",
+    "--schema=public",
+    `--file=${part}`,
+  ]);
+  chmodSync(part, 0o600);
+  renameSync(part, file);
+}
+
+/** `./start --backup FILE`. */
+export async function backup(access: Access, named: string, overwrite: boolean): Promise<string> {
+  const file = resolve(named);
+  if (existsSync(file) && !overwrite)
+    throw new NoCopy(`${file} is there already. Name another file, or say --yes to write over it.`);
+  dump(access, file);
+  try {
+    const { tags, sheets } = await readInto(access, file, scratch);
+    const mb = (statSync(file).size / 2 ** 20).toFixed(1);
+    return `${file}: ${mb} MB, read back and checked: ${tags} tags, ${sheets} sheets proved again.`;
+  } finally {
+    await drop(access, scratch);
+  }
+}
+
+async function projectsIn(access: Access): Promise<number> {
+  const owner = new pg.Client({ connectionString: urlFor(access, "owner") });
+  await owner.connect();
+  try {
+    const { rows } = await owner.query("select to_regclass('public.project') is not null as made");
+    if (!rows[0].made) return 0;
+    return Number((await owner.query("select count(*) from project")).rows[0].count);
+  } finally {
+    await owner.end();
+  }
+}
+
+/** `./start --restore FILE`: what was there before is kept under another name. */
+export async function restore(access: Access, named: string, over: boolean): Promise<string> {
+  const file = resolve(named);
+  if (!existsSync(file)) throw new NoCopy(`There is no file ${file}.`);
+  const projects = await projectsIn(access);
+  if (projects > 0 && !over)
+    throw new NoCopy(
+      `The database holds ${projects} ${projects === 1 ? "project" : "projects"} already. To put the copy in their place: ./start --restore ${named} --yes`,
+    );
+  let kept = false;
+  try {
+    const { tags, sheets } = await readInto(access, file, scratch);
+    const before = `${databaseName}_before_${new Date().toISOString().replace(/\D/g, "").slice(0, 14)}`;
+    await asKeeper(access, async (keeper) => {
+      await keeper.query(`alter database ${databaseName} rename to ${before}`);
+      await keeper.query(`alter database ${scratch} rename to ${databaseName}`);
+    });
+    kept = true;
+    return `${file} is read back and checked: ${tags} tags, ${sheets} sheets proved again. What was there before is kept in the database ${before}.`;
+  } finally {
+    if (!kept) await drop(access, scratch);
+  }
+}
+
+const ending = ".backup";
+const dayOf = (at: Date) => at.toISOString().slice(0, 10);
+
+/** Copies made by themselves, the newest last. */
+export function copiesIn(folder: string): string[] {
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder)
+    .filter((name) => name.endsWith(ending))
+    .sort();
+}
+
+/** Makes the day's copy if it is not there, and lets go of those beyond the number to keep. */
+export function copyOfToday(access: Access, folder: string, keep: number, now: Date): string | null {
+  const name = `${dayOf(now)}${ending}`;
+  if (copiesIn(folder).includes(name)) return null;
+  dump(access, join(folder, name));
+  for (const old of copiesIn(folder).slice(0, -keep)) rmSync(join(folder, old));
+  return name;
+}

@@ -1,0 +1,73 @@
+/** What `./start` was asked for, by its options and the environment. */
+import { parseArgs } from "node:util";
+
+export interface Options {
+  readonly does: "serve" | "status" | "stop" | "backup" | "restore";
+  readonly file: string;
+  readonly fresh: boolean;
+  readonly yes: boolean;
+  readonly behindProxy: boolean;
+  readonly port: number;
+  readonly host: string;
+}
+
+export const usage = `./start                    set up what is missing, serve until Ctrl-C
+./start --status           what runs, where and how it is
+./start --stop             end what runs
+./start --fresh [--yes]    discard all data first
+./start --backup FILE      write the whole database to a file, checked
+./start --restore FILE     read it back; --yes where there is data already
+./start --behind-proxy     let HOST be another address than loopback, for a proxy that knows the secret`;
+
+/** Says what is wrong and how to say it right. */
+export class WrongOptions extends Error {}
+
+const isLoopback = (host: string) =>
+  host === "localhost" || host === "::1" || /^127(\.\d{1,3}){3}$/.test(host);
+
+function portOf(text: string | undefined): number {
+  const port = Number(text ?? 4180);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new WrongOptions(`PORT must be a number from 1 to 65535; it is "${text}".`);
+  return port;
+}
+
+/** Reads options and environment; throws `WrongOptions` where they make no sense. */
+export function readOptions(args: readonly string[], env: NodeJS.ProcessEnv): Options {
+  let values: Record<string, string | boolean | undefined>;
+  try {
+    ({ values } = parseArgs({
+      args: [...args],
+      options: {
+        fresh: { type: "boolean" },
+        yes: { type: "boolean" },
+        status: { type: "boolean" },
+        stop: { type: "boolean" },
+        "behind-proxy": { type: "boolean" },
+        backup: { type: "string" },
+        restore: { type: "string" },
+      },
+    }));
+  } catch {
+    throw new WrongOptions(`./start does not know "${args.join(" ")}". It takes:\n${usage}`);
+  }
+  const asked = (["status", "stop", "backup", "restore"] as const).filter((one) => values[one] !== undefined);
+  if (asked.length > 1)
+    throw new WrongOptions(`--${asked.join(" and --")} are asked for at once. Ask for one.`);
+  const does = asked[0] ?? "serve";
+  const host = env.HOST ?? "127.0.0.1";
+  const behindProxy = values["behind-proxy"] === true;
+  if (!isLoopback(host) && !behindProxy)
+    throw new WrongOptions(
+      `HOST=${host} would let the whole network in, and there are no accounts yet. Leave HOST out, or put a proxy that knows who asks in front and say ./start --behind-proxy.`,
+    );
+  return {
+    does,
+    file: typeof values[does] === "string" ? values[does] : "",
+    fresh: values.fresh === true,
+    yes: values.yes === true,
+    behindProxy,
+    port: portOf(env.PORT),
+    host,
+  };
+}

@@ -1,0 +1,13 @@
+/** What a proxy in front of the server has to know, until there are accounts. */
+import { randomBytes } from "node:crypto";
+import { existsSync, readFileSync, writeFileSync } from "node:fs";
+
+/** Reads the secret, made at the first start behind a proxy; says where it is. */
+export function proxySecret(file: string, say: (line: string) => void): string {
+  if (!existsSync(file))
+    writeFileSync(file, `${randomBytes(24).toString("hex")}\n`, { mode: 0o600, flag: "wx" });
+  say(
+    `The server answers only what the proxy sends with the header X-Proven-Seat-Proxy; its value is in ${file}. ALLOWED_HOSTS names the hosts it is asked for by.`,
+  );
+  return readFileSync(file, "utf8").trim();
+}

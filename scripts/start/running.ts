@@ -1,0 +1,112 @@
+/** Which `./start` runs in this folder: one file, taken by one process at a time. */
+import { existsSync, linkSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from "node:fs";
+import { dirname } from "node:path";
+
+/** A process by number and by when it started: numbers are used again. */
+export interface Process {
+  readonly pid: number;
+  readonly started: string;
+}
+
+export interface Running {
+  readonly start: Process;
+  readonly url: string;
+  readonly since: string;
+  readonly server: Process | null;
+  /** Where the database listens; null until it does. */
+  readonly databasePort: number | null;
+}
+
+/** A process as it is now; null where there is none. */
+export function processNow(pid: number): Process | null {
+  try {
+    const stat = readFileSync(`/proc/${pid}/stat`, "utf8");
+    const fields = stat.slice(stat.lastIndexOf(")") + 2).split(" ");
+    // A process that has ended and was not yet collected runs no more.
+    return fields[0] === "Z" ? null : { pid, started: fields[19]! };
+  } catch {
+    return null;
+  }
+}
+
+export const isAlive = (one: Process | null): boolean =>
+  one !== null && processNow(one.pid)?.started === one.started;
+
+/** What the file says; null where there is none or it is no such file. */
+export function readRunning(file: string): Running | null {
+  try {
+    const read = JSON.parse(readFileSync(file, "utf8")) as Running;
+    return typeof read.start?.pid === "number" && typeof read.url === "string" ? read : null;
+  } catch {
+    return null;
+  }
+}
+
+function put(file: string, running: Running, place: (from: string, to: string) => void): void {
+  const draft = `${file}.${process.pid}`;
+  writeFileSync(draft, JSON.stringify(running), { mode: 0o600 });
+  try {
+    place(draft, file);
+  } finally {
+    rmSync(draft, { force: true });
+  }
+}
+
+/** Moves a file of nobody alive out of the way; one that somebody took meanwhile is put back. */
+function clear(file: string): Running | null {
+  const aside = `${file}.stale-${process.pid}`;
+  try {
+    renameSync(file, aside);
+  } catch {
+    return null;
+  }
+  const moved = readRunning(aside);
+  if (moved && isAlive(moved.start) && !existsSync(file)) linkSync(aside, file);
+  rmSync(aside, { force: true });
+  return moved;
+}
+
+export type Taken =
+  | { readonly taken: true; readonly leftBy: Running | null }
+  | { readonly taken: false; readonly by: Running };
+
+/** Takes the folder for this process, or says who has it. */
+export function takeFolder(file: string, url: string): Taken {
+  mkdirSync(dirname(file), { recursive: true });
+  const mine = {
+    start: processNow(process.pid)!,
+    url,
+    since: new Date().toISOString(),
+    server: null,
+    databasePort: null,
+  };
+  let leftBy: Running | null = null;
+  for (;;) {
+    try {
+      // A link is made whole or not at all, and only where no file is.
+      put(file, mine, linkSync);
+      return { taken: true, leftBy };
+    } catch (error) {
+      if ((error as NodeJS.ErrnoException).code !== "EEXIST") throw error;
+    }
+    const by = readRunning(file);
+    if (by && isAlive(by.start)) return { taken: false, by };
+    leftBy = clear(file) ?? leftBy;
+  }
+}
+
+function note(file: string, change: Partial<Running>): void {
+  const running = readRunning(file);
+  if (running?.start.pid === process.pid) put(file, { ...running, ...change }, renameSync);
+}
+
+/** Notes the server's process, so that a later start finds it if this one is killed. */
+export const noteServer = (file: string, pid: number) => note(file, { server: processNow(pid) });
+
+/** Notes where the database listens, for a backup while it runs. */
+export const noteDatabase = (file: string, port: number) => note(file, { databasePort: port });
+
+/** Leaves the folder to others, for this process or for one that is gone. */
+export function leaveFolder(file: string, pid = process.pid): void {
+  if (readRunning(file)?.start.pid === pid) rmSync(file, { force: true });
+}

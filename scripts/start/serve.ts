@@ -1,0 +1,87 @@
+/** Database, schema, build and server, kept running until a signal. */
+import { build } from "../build.ts";
+import { type Database, lastOfLog, startDatabase } from "../database/index.ts";
+import { urlFor } from "../database/keys.ts";
+import { copyOfToday } from "./copies.ts";
+import type { Options } from "./options.ts";
+import type { Places } from "./places.ts";
+import { proxySecret } from "./proxy-secret.ts";
+import { noteDatabase, noteServer } from "./running.ts";
+import { migrateDatabase, startServer } from "./server.ts";
+import { type Supervised, supervise } from "./supervise.ts";
+
+const hourMs = 3_600_000;
+
+/** The day's copy at the start and whenever a new day has begun; that one fails stops nothing. */
+function keepCopies(database: () => Database, folder: string, say: (line: string) => void): NodeJS.Timeout {
+  const keep = Math.max(1, Number(process.env.KEEP_COPIES ?? 14) || 14);
+  const copy = () => {
+    try {
+      copyOfToday(database().access, folder, keep, new Date());
+    } catch (error) {
+      say(`Today's copy could not be made: ${(error as Error).message}`);
+    }
+  };
+  copy();
+  return setInterval(copy, hourMs).unref();
+}
+
+/** Runs until it is stopped or given up; resolves with the code to end with. */
+export async function serve(
+  options: Options,
+  places: Places,
+  say: (line: string) => void,
+  stopped: Promise<void>,
+): Promise<number> {
+  let database: Database | null = null;
+  const supervised: Supervised[] = [];
+  const stopAll = async () => {
+    for (const one of supervised.toReversed()) await one.stop();
+  };
+  try {
+    const keptDatabase = await supervise({
+      what: "database",
+      say,
+      start: async () => {
+        database = await startDatabase(places.data, {
+          say,
+          ...(database === null ? {} : { port: database.access.port }),
+        });
+        noteDatabase(places.running, database.access.port);
+        const { ended, stop } = database;
+        return {
+          ended: ended.then((by) => ({ by, hopeless: false })),
+          lastLines: () => lastOfLog(places.data),
+          stop,
+        };
+      },
+    });
+    supervised.push(keptDatabase);
+    build();
+    const { access } = database!;
+    migrateDatabase(access);
+    const keptServer = await supervise({
+      what: "server",
+      say,
+      start: async () =>
+        startServer(
+          {
+            DATABASE_URL: urlFor(access, "application"),
+            PORT: String(options.port),
+            HOST: options.host,
+            LOG_LEVEL: process.env.LOG_LEVEL ?? "warn",
+            ...(options.behindProxy ? { PROXY_SECRET: proxySecret(places.proxySecret, say) } : {}),
+          },
+          (pid) => noteServer(places.running, pid),
+        ),
+    });
+    supervised.push(keptServer);
+    const copies = keepCopies(() => database!, places.copies, say);
+    const givenUp = await Promise.race([stopped.then(() => null), keptDatabase.givenUp, keptServer.givenUp]);
+    clearInterval(copies);
+    if (givenUp !== null) say(givenUp);
+    return givenUp === null ? 0 : 1;
+  } finally {
+    await stopAll();
+  }
+}

@@ -1,0 +1,65 @@
+/** The server as a process of its own, and the step before it that brings the schema up to date. */
+import { spawn, spawnSync } from "node:child_process";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { type Access, roles, urlFor } from "../database/keys.ts";
+import type { Runs } from "./supervise.ts";
+
+const root = fileURLToPath(new URL("../..", import.meta.url));
+const keptLines = 20;
+
+/** Runs migrations and rights as the owner: the server is never given the owner's password. */
+export function migrateDatabase(access: Access, database?: string): void {
+  const { status, stderr } = spawnSync(process.execPath, [join(root, "server/dist/migrate.js")], {
+    cwd: root,
+    encoding: "utf8",
+    env: {
+      ...process.env,
+      DATABASE_URL: urlFor(access, "owner", database),
+      APPLICATION_ROLE: roles.application,
+    },
+  });
+  if (status !== 0) throw new Error(`The database could not be brought up to this release:\n${stderr}`);
+}
+
+/** Starts the server and waits until it answers; it ends by itself when this process is gone. */
+export async function startServer(env: Record<string, string>, noted: (pid: number) => void): Promise<Runs> {
+  const child = spawn(process.execPath, [join(root, "server/dist/main.js")], {
+    cwd: root,
+    // A group of its own: Ctrl-C reaches this process, which stops the server in order.
+    detached: true,
+    stdio: ["ignore", "inherit", "pipe", "ipc"],
+    env: { ...process.env, NODE_ENV: "production", ...env },
+  });
+  const lines: string[] = [];
+  child.stderr!.setEncoding("utf8").on("data", (text: string) => {
+    process.stderr.write(text);
+    lines.push(...text.split("\n").filter((line) => line !== ""));
+    lines.splice(0, lines.length - keptLines);
+  });
+  let over = false;
+  const ended = new Promise<{ by: string; hopeless: boolean }>((done) =>
+    child.once("exit", (code, signal) => {
+      over = true;
+      // Code 2 is the server's own word that something has to be put right first.
+      done({ by: signal ?? `code ${code}`, hopeless: code === 2 });
+    }),
+  );
+  if (child.pid !== undefined) noted(child.pid);
+  await Promise.race([
+    new Promise((ready) => child.once("message", ready)),
+    ended.then(({ by }) => {
+      throw new Error(`the server ended by ${by} before it answered\n${lines.join("\n")}`);
+    }),
+  ]);
+  return {
+    ended,
+    lastLines: () => lines.join("\n"),
+    stop: async () => {
+      if (!over) child.kill("SIGTERM");
+      const impatient = setTimeout(() => child.kill("SIGKILL"), 10_000);
+      await ended;
+      clearTimeout(impatient);
+    },
+  };
+}

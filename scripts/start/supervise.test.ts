@@ -1,0 +1,99 @@
+import { describe, expect, it } from "vitest";
+import { type Runs, type Supervision, supervise } from "./supervise.ts";
+
+/** Something that ends when told to. */
+function thing() {
+  let end: (how: { by: string; hopeless: boolean }) => void = () => {};
+  const runs: Runs = {
+    ended: new Promise((done) => {
+      end = done;
+    }),
+    lastLines: () => "its last words",
+    stop: async () => end({ by: "stop", hopeless: false }),
+  };
+  return { runs, end: (by = "SIGKILL", hopeless = false) => end({ by, hopeless }) };
+}
+
+function kept(over: Partial<Supervision> & Pick<Supervision, "start">) {
+  const said: string[] = [];
+  const of = supervise({ what: "server", say: (line) => said.push(line), firstWaitMs: 1, ...over });
+  return { of, said };
+}
+
+describe("supervising", () => {
+  it("starts it again, each time later, and gives up with its last words", async () => {
+    let starts = 0;
+    const { of, said } = kept({
+      tries: 3,
+      start: async () => {
+        starts++;
+        const one = thing();
+        queueMicrotask(() => one.end());
+        return one.runs;
+      },
+    });
+    const reason = await (await of).givenUp;
+    expect(starts).toBe(4);
+    expect(reason).toMatch(/started 3 times in vain[\s\S]*its last words/);
+    expect(said.filter((line) => line.includes("Try")).map((line) => /in ([\d.]+) s/.exec(line)![1])).toEqual(
+      ["0.001", "0.002", "0.004"],
+    );
+  });
+  it("counts anew once it has run steadily", async () => {
+    const things = Array.from({ length: 5 }, thing);
+    let at = 0;
+    const { of } = kept({ tries: 1, steadyMs: -1, start: async () => things[at++]!.runs });
+    const supervised = await of;
+    for (let i = 0; i < 4; i++) {
+      things[i]!.end();
+      await expect.poll(() => at).toBe(i + 2);
+    }
+    await supervised.stop();
+  });
+  it("counts a start that fails as a try", async () => {
+    const first = thing();
+    let starts = 0;
+    const { of, said } = kept({
+      tries: 2,
+      start: async () => {
+        if (starts++ > 0) throw new Error("the port is taken");
+        return first.runs;
+      },
+    });
+    const supervised = await of;
+    first.end();
+    expect(await supervised.givenUp).toContain("in vain");
+    expect(starts).toBe(3);
+    expect(said.join("\n")).toContain("did not start: the port is taken");
+  });
+  it("does not try what said itself that it is no use", async () => {
+    const one = thing();
+    let starts = 0;
+    const { of } = kept({
+      start: async () => {
+        starts++;
+        return one.runs;
+      },
+    });
+    const supervised = await of;
+    one.end("code 2", true);
+    expect(await supervised.givenUp).toContain("code 2");
+    expect(starts).toBe(1);
+  });
+  it("fails where the first start does, and starts nothing after it was stopped", async () => {
+    await expect(
+      supervise({ what: "x", say: () => {}, start: () => Promise.reject(new Error("no room")) }),
+    ).rejects.toThrow("no room");
+    const one = thing();
+    let starts = 0;
+    const { of } = kept({
+      start: async () => {
+        starts++;
+        return one.runs;
+      },
+    });
+    await (await of).stop();
+    await new Promise((r) => setTimeout(r, 20));
+    expect(starts).toBe(1);
+  });
+});

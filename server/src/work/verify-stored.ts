@@ -1,0 +1,104 @@
+import type { EntityManager } from "@mikro-orm/postgresql";
+import { digestOf, reprove, type Sheet as SheetDocument } from "@proven-seat/core/proof";
+import { Sheet } from "../store/entities/sheet.ts";
+import { DutyVersion, Tag } from "../store/entities/tag.ts";
+import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
+import { catalogueOf, dutyOf, houseRulesOf } from "../store/stored.ts";
+
+/** What was looked at, and every record that is not what it says it is. */
+export interface Verified {
+  readonly tags: number;
+  readonly duties: number;
+  readonly catalogues: number;
+  readonly houseRules: number;
+  readonly sheets: number;
+  readonly faults: readonly string[];
+}
+
+const atOnce = 50;
+
+/** Every record of a kind, a few at a time, so that memory does not grow with the database. */
+async function eachOf<Row extends object>(
+  em: EntityManager,
+  entity: { new (): Row } | unknown,
+  orderBy: object,
+  look: (row: Row) => string | null,
+): Promise<{ count: number; faults: string[] }> {
+  const faults: string[] = [];
+  let count = 0;
+  for (;;) {
+    const rows = (await em
+      .fork()
+      .find(entity as never, {}, { orderBy: orderBy as never, limit: atOnce, offset: count })) as Row[];
+    for (const row of rows) {
+      let fault: string | null;
+      try {
+        fault = look(row);
+      } catch (error) {
+        fault = `cannot be read: ${(error as Error).message}`;
+      }
+      if (fault !== null) faults.push(fault);
+    }
+    count += rows.length;
+    if (rows.length < atOnce) return { count, faults };
+  }
+}
+
+/** A record that only has to be readable, in whatever format it was written. */
+const read =
+  <Row>(reading: (row: Row) => unknown) =>
+  (row: Row): null => {
+    reading(row);
+    return null;
+  };
+
+function sheetFault({ id, revision, content }: Sheet): string | null {
+  const name = `sheet ${(content as Partial<SheetDocument>)?.tag?.number ?? id}, revision ${revision}`;
+  const again = reprove(content);
+  if ("error" in again) return `${name}: ${again.error.message}`;
+  const { digest } = content as SheetDocument;
+  if (again.digest !== digest) return `${name}: what it was proved from does not match its digest`;
+  // Another engine may judge otherwise; the same one must not.
+  if (!again.same && again.engine.was === again.engine.now) return `${name}: ${again.because.join(" ")}`;
+  return null;
+}
+
+/**
+ * Reads every record of a database: duties, catalogues and house rules in whatever format they were written, every
+ * digest against what it is of, every sheet proved again.
+ */
+export async function verifyStored(em: EntityManager): Promise<Verified> {
+  const tags = await eachOf<Tag>(em, Tag, { id: "asc" }, read(dutyOf));
+  const duties = await eachOf<{ duty: unknown }>(
+    em,
+    DutyVersion,
+    { tagId: "asc", version: "asc" },
+    read(dutyOf),
+  );
+  const catalogues = await eachOf<{ revision: number; digest: string; content: unknown }>(
+    em,
+    CatalogueVersion,
+    { revision: "asc" },
+    (one) => {
+      catalogueOf(one);
+      return digestOf(one.content) === one.digest
+        ? null
+        : `catalogue revision ${one.revision} does not match its digest`;
+    },
+  );
+  const houseRules = await eachOf<{ content: unknown }>(
+    em,
+    HouseRuleVersion,
+    { version: "asc" },
+    read(houseRulesOf),
+  );
+  const sheets = await eachOf<Sheet>(em, Sheet, { id: "asc" }, sheetFault);
+  return {
+    tags: tags.count,
+    duties: duties.count,
+    catalogues: catalogues.count,
+    houseRules: houseRules.count,
+    sheets: sheets.count,
+    faults: [tags, duties, catalogues, houseRules, sheets].flatMap(({ faults }) => faults),
+  };
+}
