@@ -66,6 +66,8 @@ export const importSchema = z.strictObject({
         service: trimmed(120),
         unit: trimmed(60),
         duty: storedDutySchema,
+        /** Version of the tag it replaces, as it was looked at; another one by now refuses the list. */
+        version: z.number().int().optional(),
       }),
     )
     .min(1, "Nothing to import.")
@@ -122,6 +124,8 @@ export const issueSheetSchema = z.strictObject({
   /** What it was looked at with: another one in force by now refuses, as another version does. */
   catalogueRevision: z.number().int().optional(),
   houseRuleVersion: z.number().int().optional(),
+  /** Of the asker's making: asked again with the same one, the sheet of the first time is given. */
+  askedWith: text(100).min(8).optional(),
 });
 export const sheetRowSchema = z.object({
   id: z.uuid(),

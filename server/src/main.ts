@@ -3,6 +3,8 @@ import { fileURLToPath } from "node:url";
 import { pino } from "pino";
 import { loadDemo } from "./demo/load-demo.ts";
 import { buildApp } from "./http/app.ts";
+import { hostsIn } from "./http/entry.ts";
+import { Jobs } from "./jobs/jobs.ts";
 import { connect, migrationsOf } from "./store/orm.ts";
 
 const environment = process.env;
@@ -28,7 +30,18 @@ if (pending > 0) {
 }
 await loadDemo(orm, user);
 const webFolder = fileURLToPath(new URL("../../web/dist", import.meta.url));
-const server = createServer(buildApp({ orm, log, webFolder, user }));
+const jobs = new Jobs();
+const server = createServer(
+  buildApp({
+    orm,
+    jobs,
+    log,
+    webFolder,
+    user,
+    entry: { hosts: hostsIn(environment.ALLOWED_HOSTS), proxySecret: environment.PROXY_SECRET ?? null },
+    requestRate: Number(environment.REQUEST_RATE ?? 5000),
+  }),
+);
 
 server.on("error", async (error: NodeJS.ErrnoException) => {
   if (error.code === "EADDRINUSE")
@@ -51,6 +64,7 @@ function stop(): void {
   const impatient = setTimeout(() => server.closeAllConnections(), 3000);
   impatient.unref();
   server.close(async () => {
+    await jobs.close();
     await orm.close(true);
     process.exit(0);
   });

@@ -9,7 +9,8 @@ import { inject } from "vitest";
 import { type RoleName, roles, urlFor } from "../../scripts/database/keys.ts";
 import { prepareDatabase } from "../../scripts/database/roles.ts";
 import { loadDemo } from "../src/demo/load-demo.ts";
-import { buildApp } from "../src/http/app.ts";
+import { type AppParts, buildApp } from "../src/http/app.ts";
+import { Jobs, type JobsOptions } from "../src/jobs/jobs.ts";
 import { connect } from "../src/store/orm.ts";
 import { setUpSchema } from "../src/store/rights.ts";
 
@@ -18,6 +19,9 @@ export interface Answer<T> {
   readonly headers: Headers;
   readonly body: T;
 }
+
+/** What a test wants other than usual. */
+type TestParts = Partial<Omit<AppParts, "orm" | "jobs">> & { readonly jobs?: JobsOptions };
 
 /** A server on a database of its own, with the demo scenario in it. */
 export interface TestServer {
@@ -38,15 +42,30 @@ export interface TestServer {
   readonly end: () => Promise<void>;
 }
 
-export async function startTestServer(webFolder: string | null = null): Promise<TestServer> {
+export async function startTestServer({
+  jobs: limits = {},
+  webFolder = null,
+  ...parts
+}: TestParts = {}): Promise<TestServer> {
   const access = inject("database");
   const name = `test_${randomBytes(6).toString("hex")}`;
   await prepareDatabase(access, name);
   await setUpSchema(urlFor(access, "owner", name), roles.application);
   const orm = await connect(urlFor(access, "application", name));
   await loadDemo(orm, "engineer");
+  const jobs = new Jobs(limits);
   const server: Server = createServer(
-    buildApp({ orm, log: pino({ level: "silent" }), webFolder, user: "engineer", checkAnswers: true }),
+    buildApp({
+      orm,
+      jobs,
+      log: pino({ level: "silent" }),
+      webFolder,
+      user: "engineer",
+      entry: { hosts: [], proxySecret: null },
+      requestRate: 0,
+      checkAnswers: true,
+      ...parts,
+    }),
   );
   await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -102,6 +121,7 @@ export async function startTestServer(webFolder: string | null = null): Promise<
     end: async () => {
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
+      await jobs.close();
       await orm.close(true);
     },
   };

@@ -57,12 +57,13 @@ export const tagsEndpoints = {
   deleteTag: endpoint({
     method: "delete",
     path: "/api/tags/{id}",
-    says: "Remove a tag that has no issued sheet",
+    says: "Remove a tag that has no issued sheet; a stale version answers 409",
     project: "of tag",
     role: "engineer",
+    query: { version: "version of the tag that was looked at" },
     answer: null,
     status: 204,
-    problems: [404, 409],
+    problems: [404, 409, 422],
   }),
   dutyVersions: endpoint({
     method: "get",

@@ -1,3 +1,5 @@
+import { cleanText, guardFormula, textFault, unguardFormula } from "../text/index.ts";
+
 /** One column of a table: its heading, where its value lives in the row's object, and how a cell is read. */
 export interface Column {
   readonly heading: string;
@@ -61,7 +63,8 @@ export const at = (row: Cells, path: string): unknown =>
 export function cellOf(value: unknown, { kind }: Column): string {
   if (value === null || value === undefined) return "";
   if (kind === "yes or no") return value ? "yes" : "no";
-  return kind === "list" ? (value as string[]).join("; ") : String(value);
+  if (kind === "number") return String(value);
+  return guardFormula(kind === "list" ? (value as string[]).join("; ") : String(value));
 }
 
 /**
@@ -78,7 +81,9 @@ export function readCell(
   cell: string,
   { kind, optional, heading }: Column,
 ): { value: unknown } | { fault: string } {
-  const written = cell.trim();
+  const written = cleanText(unguardFormula(cell.trim())).trim();
+  const wrong = textFault(written);
+  if (wrong !== null) return { fault: wrong };
   if (written === "") return optional ? { value: null } : { fault: `${heading} is missing` };
   switch (kind) {
     case "number": {

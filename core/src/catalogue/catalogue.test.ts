@@ -3,7 +3,9 @@ import { describe, expect, it } from "vitest";
 import { compileTable, tableFiles } from "../../../scripts/compile-reference.ts";
 import { demoCatalogueFiles } from "../../../scripts/generate-demo.ts";
 import { catalogueDocument, shelfWith } from "../../test/fixture.ts";
+import { mostCandidates, offersTooMany } from "./candidates-offered.ts";
 import { catalogueDifference, compileShelf, readCatalogue, readCatalogueDocument } from "./index.ts";
+import type { ProductLine } from "./schema.ts";
 
 /** The fixture document with one value put at a path; undefined removes it. */
 function changed(path: string, value: unknown) {
@@ -108,6 +110,21 @@ describe("a broken catalogue is refused with file, row, field and reason", () =>
     const reading = changed(path, value);
     expect(reading.catalogue).toBeNull();
     expect(reading.faults).toEqual(expect.arrayContaining([expect.objectContaining(fault)]));
+  });
+  it("counts what its lists multiply to before anybody builds it", () => {
+    const line = catalogueDocument.lines[0] as unknown as ProductLine;
+    const many = <T extends { id?: string }>(list: readonly T[], n: number) =>
+      Array.from({ length: n }, (_, i) => ({ ...list[0]!, ...(list[0]!.id ? { id: `x${i}` } : {}) }));
+    const offering = (trims: number) =>
+      [
+        ...offersTooMany({
+          lines: [{ ...line, sizes: [line.sizes[0]!], trims: many(line.trims, trims) }],
+          drives: [],
+        }),
+      ].length;
+    const each = line.grades.length * line.cavities.length * line.seats.length * line.seals.length;
+    const fits = Math.floor(mostCandidates / each);
+    expect([offering(fits), offering(fits + 1)]).toEqual([0, 1]);
   });
   it("survives anything at all", () => {
     for (const junk of [null, 1, "x", [], { lines: 4 }, { lines: [null] }])

@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import { catalogueKind } from "../stored/catalogue/kind.ts";
+import { offersTooMany } from "./candidates-offered.ts";
 import { driveFaults } from "./drive-faults.ts";
 import type { CatalogueFault, FaultInFile } from "./fault.ts";
 import { lineFaults } from "./line-faults.ts";
@@ -88,6 +89,7 @@ export function readCatalogue(
       field: "lines",
       reason: "a catalogue needs at least one product line",
     });
+  if (faults.length === 0) faults.push(...offersTooMany({ lines: readLines, drives: readDrives }));
   if (faults.length > 0 || !parsedHead.success) return { catalogue: null, faults };
   return { catalogue: { ...parsedHead.data, lines: readLines, drives: readDrives }, faults: [] };
 }

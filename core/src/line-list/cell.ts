@@ -1,5 +1,6 @@
 import type { Holds } from "../duty/fields/index.ts";
 import { parseDesignation } from "../reference/pressure-temperature.ts";
+import { cleanText, textFault, unguardFormula } from "../text/index.ts";
 import { parseNominalSize } from "../units/sizes.ts";
 import { parseQuantity } from "../units/units.ts";
 
@@ -32,8 +33,10 @@ export function readCell(cell: string, holds: Holds, unit: string | null, decima
       : cell.replace(/,(?=\d{3}\b)/g, "");
   switch (holds.kind) {
     case "text": {
+      const fault = textFault(cell);
+      if (fault !== null) return { reason: fault };
       // The mark that keeps spreadsheets from running a cell as a formula is not part of the text.
-      const value = cell.replace(/^'(?=[=+\-@])/, "");
+      const value = cleanText(unguardFormula(cell)).trim();
       return value.length > holds.most ? { reason: `Longer than ${holds.most} characters.` } : { value };
     }
     case "size": {

@@ -1,4 +1,5 @@
 import { type Duty, dutySchema } from "../duty/duty.ts";
+import { cleanText, tagKey, unguardFormula } from "../text/index.ts";
 import { readCell } from "./cell.ts";
 import { type LineListField, lineListField } from "./fields.ts";
 import { type ColumnMapping, type CsvTable, mostRows } from "./read.ts";
@@ -42,6 +43,8 @@ function merge(draft: Draft, column: Column, value: unknown, row: number, faults
   const [head, tail] = column.field.id.split(".") as [string, string?];
   const standing =
     tail === undefined ? draft.tag[head] : (draft.tag[head] as Record<string, unknown> | undefined)?.[tail];
+  // Written otherwise, it is the same number to the eye.
+  if (column.field.id === "number" && standing !== undefined) return;
   if (value === null || JSON.stringify(value) === JSON.stringify(standing)) return;
   if (standing !== undefined && standing !== null) {
     faults.push({ row, column: column.heading, reason: `Contradicts row ${draft.row} of the same tag.` });
@@ -144,15 +147,16 @@ export function convertLineList(table: CsvTable, mapping: readonly ColumnMapping
   const drafts = new Map<string, Draft>();
   table.rows.forEach((cells, index) => {
     const row = index + 2;
-    const number = (cells[numbers.at] ?? "").replace(/^'(?=[=+\-@])/, "");
+    const number = cleanText(unguardFormula(cells[numbers.at] ?? "")).trim();
     if (number === "") {
       faults.push({ row, column: numbers.heading, reason: "The tag number is missing." });
       return;
     }
-    let draft = drafts.get(number);
+    const key = tagKey(number);
+    let draft = drafts.get(key);
     if (!draft) {
       draft = { row, tag: {}, cases: [] };
-      drafts.set(number, draft);
+      drafts.set(key, draft);
     }
     const fields: Record<string, unknown> = {};
     for (const column of columns) {

@@ -1,5 +1,6 @@
 import Papa from "papaparse";
 import { valueAt } from "../duty/shape.ts";
+import { guardFormula } from "../text/index.ts";
 import type { ListedTag } from "./convert.ts";
 import { headingOf, lineListFields } from "./fields.ts";
 
@@ -10,24 +11,48 @@ function cellOf(value: unknown): string | number {
   // An empty list says "none", which is more than saying nothing.
   if (Array.isArray(value)) return value.length === 0 ? "none" : value.join("; ");
   if (typeof value === "boolean") return value ? "yes" : "no";
-  return value as string | number;
+  return typeof value === "string" ? guardFormula(value) : (value as number);
+}
+
+const lines = (rows: readonly (readonly (string | number)[])[]): string =>
+  rows.length === 0 ? "" : `${Papa.unparse(rows as (string | number)[][], { newline: "\r\n" })}\r\n`;
+
+/**
+ * The headings of a line list.
+ *
+ * @returns one line of comma-separated text; bar g, °C, DN
+ * @source RFC 4180
+ * @example csvHeadings().split(",")[0] // → "Tag"
+ */
+export function csvHeadings(): string {
+  return lines([exported.map(headingOf)]);
 }
 
 /**
- * Writes tags as CSV, one row a case, so that importing it gives the same tags again.
+ * Some tags as rows of a line list, one row a case.
  *
  * @param tags tags with their duties
- * @returns comma-separated text with headings; bar g, °C, DN; formula-like text is defused
+ * @returns comma-separated text without headings; text a spreadsheet would run is guarded
  * @source RFC 4180
- * @example writeCsv([]).split(",")[0] // → "Tag"
+ * @example csvRows([]) // → ""
  */
-export function writeCsv(tags: Iterable<ListedTag>): string {
-  const rows: (string | number)[][] = [exported.map(headingOf)];
+export function csvRows(tags: Iterable<ListedTag>): string {
+  const rows: (string | number)[][] = [];
   for (const tag of tags) {
     const own = { ...tag.duty, number: tag.number, service: tag.service, unit: tag.unit };
     const cases: unknown[] = tag.duty.cases.length > 0 ? [...tag.duty.cases] : [{}];
     for (const one of cases)
       rows.push(exported.map((field) => cellOf(valueAt(field.of === "tag" ? own : one, field.id))));
   }
-  return `${Papa.unparse(rows, { newline: "\r\n", escapeFormulae: true })}\r\n`;
+  return lines(rows);
 }
+
+/**
+ * Writes tags as CSV, so that importing it gives the same tags again.
+ *
+ * @param tags tags with their duties
+ * @returns comma-separated text with headings
+ * @source RFC 4180
+ * @example writeCsv([]).split(",")[0] // → "Tag"
+ */
+export const writeCsv = (tags: Iterable<ListedTag>): string => csvHeadings() + csvRows(tags);

@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../test/fixture.ts";
 import { convertLineList, guessMapping, type ListedTag, NotATable, readCsv, writeCsv } from "./index.ts";
@@ -117,6 +118,36 @@ describe("import", () => {
       { field: "number", unit: null },
       { field: null, unit: null },
     ]);
+  });
+  it("takes tag numbers that look alike for one", () => {
+    const { tags: read } = importText("Tag,DN,Case,Upstream\nXV-1,50,a,1\nxv–1,,b,2\nXV\u200b-1,,c,3\n");
+    expect(read!.map((t) => [t.number, t.duty.cases.length])).toEqual([["XV-1", 3]]);
+  });
+  it("gives back whatever text and figure it is given, and none that a spreadsheet would run", () => {
+    const awkward = fc.oneof(
+      fc.string({ maxLength: 30 }),
+      fc.string({ unit: fc.constantFrom("'", "=", "+", "-", "@", "\n", "a", '"', ";", ","), maxLength: 12 }),
+    );
+    fc.assert(
+      fc.property(
+        awkward,
+        fc.double({ min: 0, max: 900, noNaN: true }),
+        fc.double({ min: -200, max: 900, noNaN: true }),
+        (service, upstreamBarG, temperatureC) => {
+          const duty = dutyWith({ cases: [{ upstreamBarG, temperatureC, downstreamBarG: null }] });
+          const text = writeCsv([{ number: "XV-1", service: service.trim(), unit: "", duty }]);
+          const table = readCsv(text);
+          expect(table.rows.flat().filter((cell) => /^\s*[=+@]/.test(cell))).toEqual([]);
+          const { tags: read, faults } = convertLineList(table, guessMapping(table.headings));
+          expect(faults).toEqual([]);
+          expect(read![0]!.service).toBe(service.trim());
+          expect(read![0]!.duty.cases[0]).toMatchObject({
+            upstreamBarG: upstreamBarG === 0 ? 0 : upstreamBarG,
+            temperatureC: temperatureC === 0 ? 0 : temperatureC,
+          });
+        },
+      ),
+    );
   });
   it("reads ten thousand tags", () => {
     const rows = Array.from({ length: 10_000 }, (_, i) => `XV-${i},50,class 300,10,40`);

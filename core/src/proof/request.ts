@@ -17,31 +17,50 @@ import { orders } from "./rank.ts";
  * @example proveRequestSchema().safeParse({ duty: {} }).success // → true
  */
 export const proveRequestSchema = () =>
-  z.strictObject({
-    duty: storedDutySchema,
-    houseRules: z
-      .record(z.string(), z.union([z.number(), z.string()]))
-      .optional()
-      .describe("House rules that differ from the defaults"),
-    order: z.enum(orders).optional(),
-    limit: z.number().int().min(1).default(mostPrinted).describe("How many candidates to print, best first"),
-    detail: z
-      .enum(details)
-      .default("full")
-      .describe("How much of a candidate: counts (brief), what is not holds as well (grave), every finding"),
-    standingOnly: z
-      .boolean()
-      .default(false)
-      .describe("Only candidates that nothing fails and nothing waits for"),
-    byConstruction: z
-      .boolean()
-      .default(false)
-      .describe("Also what could be built of each construction, whatever a maker offers"),
-    catalogue: z
-      .unknown()
-      .optional()
-      .describe("A catalogue document (proven-seat-catalogue/2); the current one when left out"),
-  });
+  z
+    .strictObject({
+      duty: storedDutySchema,
+      houseRules: z
+        .record(z.string(), z.union([z.number(), z.string()]))
+        .optional()
+        .describe("House rules that differ from the defaults"),
+      order: z.enum(orders).optional(),
+      limit: z
+        .number()
+        .int()
+        .min(1)
+        .default(mostPrinted)
+        .describe("How many candidates to print, best first: at most 500 full, 5 000 grave, 20 000 brief"),
+      detail: z
+        .enum(details)
+        .default("full")
+        .describe(
+          "How much of a candidate: counts (brief), what is not holds as well (grave), every finding",
+        ),
+      standingOnly: z
+        .boolean()
+        .default(false)
+        .describe("Only candidates that nothing fails and nothing waits for"),
+      byConstruction: z
+        .boolean()
+        .default(false)
+        .describe("Also what could be built of each construction, whatever a maker offers"),
+      catalogue: z
+        .unknown()
+        .optional()
+        .describe("A catalogue document (proven-seat-catalogue/2); the current one when left out"),
+    })
+    .superRefine(({ limit, detail }, context) => {
+      if (limit > most[detail])
+        context.addIssue({
+          code: "custom",
+          path: ["limit"],
+          message: `At most ${most[detail]} candidates are printed with "${detail}" detail; ask for fewer, or for less of each.`,
+        });
+    });
+
+/** Candidates printed at most: what is more than some ten megabytes is no answer anybody reads. */
+const most: Readonly<Record<(typeof details)[number], number>> = { full: 500, grave: 5000, brief: 20_000 };
 
 /** Candidates printed unless asked otherwise: each carries every finding, and thousands would be no answer. */
 const mostPrinted = 50;

@@ -50,7 +50,7 @@ export function fluidOfFamily(family: string | null): Fluid | null {
  * @param family service family, null where none is stated
  * @returns those of the table of fluids
  * @source reference/fluids.csv
- * @example liquidsOfFamily("alcohols").length // → 1
+ * @example liquidsOfFamily("alcohols").length // → 2
  */
 export function liquidsOfFamily(family: string | null): readonly Fluid[] {
   return fluids.filter((fluid) => fluid.family === family && fluid.kind === "pure" && fluid.phase !== "gas");

@@ -125,7 +125,7 @@ export function inSystem(value: number, unit: Unit, reading: Reading): { value: 
  * @example parseQuantity("1 bar", "pressure", "psi g") // → 1
  */
 export function parseQuantity(text: string, quantity: Quantity, bare: string): number | null {
-  const match = /^([-+−]?)\s*((?:\d[\d\s]*)?(?:[.,]\d+)?)\s*(?:°\s*)?(.*)$/u.exec(text.trim());
+  const match = /^([-+−]?)\s*((?:\d[\d\s]*)?(?:[.,]\d+)?(?:e[-+]?\d+)?)\s*(?:°\s*)?(.*)$/iu.exec(text.trim());
   if (!match || !/\d/.test(match[2]!)) return null;
   const value =
     Number(match[2]!.replace(/\s/g, "").replace(",", ".")) * (match[1] === "-" || match[1] === "−" ? -1 : 1);

@@ -122,7 +122,10 @@ describe("tags", () => {
         (d) => d.version,
       ),
     ).toEqual([2, 1]);
-    expect((await server.ask("DELETE", `/api/tags/${tag.id}`)).status).toBe(204);
+    const remove = (version: string) => server.ask("DELETE", `/api/tags/${tag.id}${version}`);
+    expect(await remove("")).toMatchObject({ status: 422, body: { errors: [{ field: "version" }] } });
+    expect(await remove("?version=2")).toMatchObject({ status: 409, body: { current: { version: 3 } } });
+    expect((await remove("?version=3")).status).toBe(204);
     expect((await server.ask("GET", `/api/tags/${tag.id}`)).status).toBe(404);
   });
   it("refuses a stale edit with both versions and stores nothing of it", async () => {

@@ -7,13 +7,21 @@ import express, { type Express } from "express";
 import helmet from "helmet";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
+import type { Jobs } from "../jobs/jobs.ts";
+import { answerProblems, notDoneThisWay, unknownAddress } from "./answer-problems.ts";
+import { bodyLimits } from "./body.ts";
+import { type Entry, entry } from "./entry.ts";
+import { rateOf } from "./limits.ts";
 import { mounter } from "./mount.ts";
-import { answerProblems, unknownAddress } from "./problem.ts";
 import { mountRoutes } from "./routes/index.ts";
 
 export interface AppParts {
   readonly orm: MikroORM;
+  readonly jobs: Jobs;
   readonly log: Logger;
+  readonly entry: Entry;
+  /** Requests of one address in ten seconds; 0 sets no limit. */
+  readonly requestRate: number;
   /** Built interface; none in tests of the API alone. */
   readonly webFolder: string | null;
   /** The one local user, until accounts come. */
@@ -37,7 +45,8 @@ function serveInterface(app: Express, folder: string): void {
 }
 
 /** Puts the HTTP application together. */
-export function buildApp({ orm, log, webFolder, user, checkAnswers = false }: AppParts): Express {
+export function buildApp(parts: AppParts): Express {
+  const { orm, jobs, log, webFolder, user, checkAnswers = false } = parts;
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -78,14 +87,17 @@ export function buildApp({ orm, log, webFolder, user, checkAnswers = false }: Ap
       strictTransportSecurity: false,
     }),
   );
+  app.use(entry(parts.entry));
+  app.use("/api", rateOf(parts.requestRate));
   app.use(compression());
-  app.use("/api", express.json({ limit: "25mb", strict: false }));
+  app.use("/api", express.json({ limit: bodyLimits.bytes, strict: false }));
   const router = express.Router();
   const em = (): EntityManager => orm.em.fork() as EntityManager;
-  const mount = mounter(router, em, { name: user, roles: ["engineer"] }, checkAnswers);
+  const caller = { name: user, roles: ["engineer"] } as const;
+  const mount = mounter({ router, em, jobs, caller, checkAnswers });
   mountRoutes(mount, orm);
   app.use(router);
-  app.use("/api", unknownAddress);
+  app.use("/api", notDoneThisWay, unknownAddress);
   if (webFolder && existsSync(join(webFolder, "index.html"))) serveInterface(app, webFolder);
   app.use(unknownAddress);
   app.use(answerProblems);

@@ -2,7 +2,9 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import { type Endpoint, type EndpointName, endpoints } from "@proven-seat/contract";
 import type { Request, Response, Router } from "express";
 import type { z } from "zod";
+import type { Jobs } from "../jobs/jobs.ts";
 import type { Page, PageAsked } from "../store/page.ts";
+import { takenIn } from "./body.ts";
 import { type Caller, pass } from "./gate.ts";
 import { pageAsked, sendPage } from "./paging.ts";
 import { badInput } from "./problem.ts";
@@ -18,6 +20,10 @@ export interface Call<Body> {
   readonly project: string;
   readonly body: Body;
   readonly user: string;
+  readonly jobs: Jobs;
+  /** Set off when whoever asked has gone. */
+  readonly signal: AbortSignal;
+  readonly request: Request;
   readonly response: Response;
 }
 
@@ -49,13 +55,25 @@ export type Mount = <Name extends EndpointName>(
   handle: (call: Call<BodyOf<Name>>) => AnswerOf<Name> | Promise<AnswerOf<Name>>,
 ) => void;
 
+export interface Mounting {
+  readonly router: Router;
+  readonly em: () => EntityManager;
+  readonly jobs: Jobs;
+  readonly caller: Caller;
+  readonly checkAnswers: boolean;
+}
+
+/** Set off when the connection closes before the answer is out. */
+function whileWanted(response: Response): AbortSignal {
+  const gone = new AbortController();
+  response.once("close", () => {
+    if (!response.writableFinished) gone.abort();
+  });
+  return gone.signal;
+}
+
 /** Mounts handlers on their endpoints: let through, parse, one call, present. */
-export function mounter(
-  router: Router,
-  em: () => EntityManager,
-  caller: Caller,
-  checkAnswers: boolean,
-): Mount {
+export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): Mount {
   return (name, handle) => {
     const of = endpoints[name] as Endpoint;
     const path = of.path.replace(/\{(\w+)\}/g, ":$1");
@@ -64,7 +82,7 @@ export function mounter(
       const mine = em();
       const project = await pass(mine, caller, of, parameters.id);
       const page = pageAsked(of.paged ? request.query : {});
-      const parsed = of.body?.safeParse(request.body);
+      const parsed = of.body?.safeParse(takenIn(request.body));
       if (parsed && !parsed.success) throw badInput(parsed.error);
       const given = await handle({
         em: mine,
@@ -74,6 +92,9 @@ export function mounter(
         project: project ?? "",
         body: parsed?.data as never,
         user: caller.name,
+        jobs,
+        signal: whileWanted(response),
+        request,
         response,
       });
       if (response.headersSent) return;

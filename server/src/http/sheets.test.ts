@@ -37,7 +37,15 @@ describe("issuing", () => {
       status: 201,
       body: { revision: "A", verdict: "holds", issuedBy: "engineer" },
     });
-    expect((await issue(tag)).body.revision).toBe("B");
+    expect(await issue(tag)).toMatchObject({
+      status: 409,
+      body: { type: "/problems/unchanged", detail: expect.stringContaining("since revision A") },
+    });
+    const renamed = await server.ask<Tag>("PUT", `/api/tags/${tag.id}`, {
+      ...editable(tag),
+      service: "Renamed",
+    });
+    expect((await issue(renamed.body)).body.revision).toBe("B");
     const again = await server.ask("POST", `/api/sheets/${first.body.id}/reprove`);
     expect(again.body).toMatchObject({ same: true, differences: [] });
     expect(
@@ -73,15 +81,30 @@ describe("issuing", () => {
   });
   it("keeps a tag that has sheets", async () => {
     const tag = await server.tagNamed("XV-3017");
-    expect(await server.ask("DELETE", `/api/tags/${tag.id}`)).toMatchObject({
+    expect(await server.ask("DELETE", `/api/tags/${tag.id}?version=${tag.version}`)).toMatchObject({
       status: 409,
       body: { type: "/problems/has-sheets" },
     });
   });
-  it("issues each revision once when two ask at the same time", async () => {
+  it("issues the same once, however many ask for it at the same time", async () => {
     const tag = await choose("XV-1004");
-    const answers = await Promise.all([issue(tag), issue(tag), issue(tag)]);
-    expect(answers.map((a) => a.body.revision).sort()).toEqual(["A", "B", "C"]);
+    const answers = await Promise.all(Array.from({ length: 20 }, () => issue(tag)));
+    expect(answers.filter((a) => a.status === 201)).toHaveLength(1);
+    expect(new Set(answers.filter((a) => a.status !== 201).map((a) => a.body.type))).toEqual(
+      new Set(["/problems/unchanged"]),
+    );
+  });
+  it("gives who asks again with the same key the sheet of the first time", async () => {
+    const tag = await choose("XV-6024");
+    const ask = (askedWith: string) =>
+      server.ask<SheetRow>("POST", `/api/tags/${tag.id}/sheets`, { version: tag.version, askedWith });
+    const answers = await Promise.all(Array.from({ length: 20 }, () => ask("key-of-mine")));
+    expect(new Set(answers.map((a) => `${a.status} ${a.body.id} ${a.body.revision}`)).size).toBe(1);
+    expect(answers[0]!.status).toBe(201);
+    // Also after the tag has moved on.
+    await server.ask("PUT", `/api/tags/${tag.id}`, { ...editable(tag), service: "Moved on" });
+    expect((await ask("key-of-mine")).body.id).toBe(answers[0]!.body.id);
+    expect((await ask("another-key")).status).toBe(409);
   });
   it("counts revisions without I and O, past Z", () => {
     expect([0, 7, 8, 12, 13, 23, 24].map(revisionAfter)).toEqual(["A", "H", "J", "N", "P", "Z", "AA"]);

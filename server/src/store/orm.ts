@@ -7,12 +7,14 @@ import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
 import { Migration20261123000000_first as First } from "./migrations/Migration20261123000000_first.ts";
 import { Migration20261124000000_fuller_duty as FullerDuty } from "./migrations/Migration20261124000000_fuller_duty.ts";
 import { Migration20261124100000_catalogue_reason as CatalogueReason } from "./migrations/Migration20261124100000_catalogue_reason.ts";
+import { Migration20261126000000_one_number as OneNumber } from "./migrations/Migration20261126000000_one_number.ts";
 
 /** In the order they run. */
 const migrationsList = [
   { name: "20261123000000_first", class: First },
   { name: "20261124000000_fuller_duty", class: FullerDuty },
   { name: "20261124100000_catalogue_reason", class: CatalogueReason },
+  { name: "20261126000000_one_number", class: OneNumber },
 ];
 
 /** Connects to PostgreSQL; the schema comes from migrations alone. */

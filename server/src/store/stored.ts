@@ -1,4 +1,4 @@
-import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/catalogue";
+import type { Catalogue } from "@proven-seat/core/catalogue";
 import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
 import { catalogueKind, readHouseRules, storedDutySchema } from "@proven-seat/core/stored";
@@ -15,16 +15,4 @@ export function catalogueOf({ content }: { readonly content: unknown }): Catalog
   const brought = catalogueKind.upcast(content);
   if ("code" in brought) throw new Error(brought.message);
   return brought.document as unknown as Catalogue;
-}
-
-const shelves = new Map<string, Shelf>();
-
-/** A catalogue compiled, once for each digest: revisions never change. */
-export function shelfOf(record: { readonly content: unknown; readonly digest: string }): Shelf {
-  let shelf = shelves.get(record.digest);
-  if (!shelf) {
-    shelf = compileShelf(catalogueOf(record));
-    shelves.set(record.digest, shelf);
-  }
-  return shelf;
 }

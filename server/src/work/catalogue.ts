@@ -3,7 +3,7 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { CatalogueRow, NewCatalogue, CatalogueVersion as Whole } from "@proven-seat/contract";
 import { type Catalogue, type CatalogueFault, readCatalogueDocument } from "@proven-seat/core/catalogue";
 import { digestOf } from "@proven-seat/core/proof";
-import { currentCatalogue } from "../store/current.ts";
+import { catalogueInForce } from "../store/current.ts";
 import { CatalogueVersion } from "../store/entities/versions.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { catalogueOf } from "../store/stored.ts";
@@ -67,7 +67,7 @@ export async function putCatalogue(
   const { catalogue } = reading;
   try {
     return await em.transactional(async (tx) => {
-      const { revision, digest } = await currentCatalogue(tx);
+      const { revision, digest } = await catalogueInForce(tx);
       if (revision !== asked.basedOn)
         throw new Refusal(
           "stale",

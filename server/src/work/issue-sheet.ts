@@ -1,22 +1,15 @@
 import { randomUUID } from "node:crypto";
-import { LockMode } from "@mikro-orm/core";
+import { isDeepStrictEqual } from "node:util";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { issueSheetSchema, SheetRow } from "@proven-seat/contract";
-import {
-  drawUpSheet,
-  findChoice,
-  overrideOf,
-  prover,
-  type Sheet as SheetDocument,
-} from "@proven-seat/core/proof";
-import { needsReason } from "@proven-seat/core/rules";
+import type { Sheet as SheetDocument } from "@proven-seat/core/proof";
 import type { z } from "zod";
-import { currentCatalogue, currentHouseRules } from "../store/current.ts";
+import type { Jobs } from "../jobs/jobs.ts";
+import { catalogueContent, catalogueInForce, currentHouseRules } from "../store/current.ts";
 import { Proof, Sheet } from "../store/entities/sheet.ts";
 import { Tag } from "../store/entities/tag.ts";
-import { dutyOf } from "../store/stored.ts";
 import { notThere, Refusal } from "./refusal.ts";
-import { presentTag } from "./tags.ts";
+import { lockedTag, presentTag } from "./tags.ts";
 
 /** A, B … Z, AA, AB …: the letters I and O are left out, as drawings do. */
 export function revisionAfter(count: number): string {
@@ -57,13 +50,44 @@ const staleTag = (tag: Tag) =>
     { current: presentTag(tag) },
   );
 
+/** The sheet that was issued when the same was asked before. */
+async function issuedBefore(em: EntityManager, tagId: string, { askedWith }: Seen): Promise<SheetRow | null> {
+  if (askedWith === undefined) return null;
+  const sheet = await em.findOne(Sheet, { tag: tagId, askedWith }, { populate: ["proof"] });
+  return sheet && presentSheetRow(sheet);
+}
+
+/** What of a sheet somebody reads: all but its letter, its date and who issued it. */
+const readOf = ({ digest, tag, notes, override, project }: SheetDocument) => ({
+  digest,
+  tag,
+  notes,
+  override: override && { ...override, by: null },
+  project,
+});
+
+/** Refuses a revision that would say what the one before says. */
+async function needChange(em: EntityManager, tag: Tag, next: SheetDocument): Promise<void> {
+  const [last] = await em.find(Sheet, { tag: tag.id }, { orderBy: { issuedAt: "desc" }, limit: 1 });
+  if (!last) return;
+  const was = last.content as SheetDocument;
+  if (was.engine !== next.engine || !isDeepStrictEqual(plain(readOf(was)), plain(readOf(next)))) return;
+  throw new Refusal(
+    "unchanged",
+    `Nothing has changed since revision ${last.revision} of ${tag.number}: there is nothing to issue.`,
+  );
+}
+
+/** As it is read back: what is undefined is not there. */
+const plain = (value: object): unknown => JSON.parse(JSON.stringify(value));
+
 /** What a sheet is proved from: read at one moment, so that it can be compared with what is in force later. */
 async function basisOf(em: EntityManager, tagId: string, seen: Seen) {
   const tag = await em.findOne(Tag, { id: tagId }, { populate: ["project"] });
   if (!tag) throw notThere("tag");
   if (tag.version !== seen.version) throw staleTag(tag);
   if (!tag.choice) throw new Refusal("nothing-chosen", "Choose a valve before issuing the sheet.");
-  const [catalogue, house] = [await currentCatalogue(em), await currentHouseRules(em)];
+  const [catalogue, house] = [await catalogueInForce(em), await currentHouseRules(em)];
   if (seen.catalogueRevision !== undefined && seen.catalogueRevision !== catalogue.revision)
     throw new Refusal(
       "stale-catalogue",
@@ -79,27 +103,42 @@ async function basisOf(em: EntityManager, tagId: string, seen: Seen) {
 
 type Basis = Awaited<ReturnType<typeof basisOf>>;
 
-/** Proves the whole duty once, and the chosen candidate with it; nothing the browser computed is taken over. */
-function proved({ tag, choice, catalogue, house }: Basis) {
-  const duty = dutyOf(tag);
-  const found = findChoice(duty, catalogue.shelf, choice);
-  if (!found)
+/** The sheet drawn up by a worker, without letter and date. */
+async function drawnUp(
+  em: EntityManager,
+  { tag, choice, catalogue, house }: Basis,
+  { jobs, signal, user }: Asker,
+): Promise<SheetDocument> {
+  const { number, service, unit, duty } = tag;
+  const told = await jobs.runWith(
+    "drawUp",
+    {
+      tag: { number, service, unit, duty },
+      project: tag.project.$.name,
+      choice,
+      house: { version: house.version, values: house.values },
+      user,
+    },
+    { digest: catalogue.digest, content: await catalogueContent(em, catalogue) },
+    signal,
+  );
+  if ("sheet" in told) return told.sheet;
+  if (told.refused === "choice-gone")
     throw new Refusal(
       "choice-gone",
       "The chosen valve or drive is not a candidate for this duty in the current catalogue. Choose again.",
     );
-  const one = prover(duty, catalogue.shelf, house.values);
-  const candidate = one.judge(found.valve, found.drive);
-  if (needsReason(candidate.verdict) && !choice.overrideReason) {
-    const held = candidate.heldBackBy!;
-    throw new Refusal(
-      "override-needs-reason",
-      `The chosen valve ${candidate.verdict === "fails" ? "fails" : "cannot be judged on"} "${held.asks}". Override it with a written reason, or choose another.`,
-    );
-  }
-  const all = one.candidates();
-  const standing = all.filter((c) => c.fails === 0).length;
-  return { duty, candidate, considered: all.length, standing };
+  throw new Refusal(
+    "override-needs-reason",
+    `The chosen valve ${told.fails ? "fails" : "cannot be judged on"} "${told.asks}". Override it with a written reason, or choose another.`,
+  );
+}
+
+/** Who asks for a sheet, and who proves it. */
+export interface Asker {
+  readonly user: string;
+  readonly jobs: Jobs;
+  readonly signal: AbortSignal;
 }
 
 /**
@@ -110,59 +149,39 @@ export async function issueSheet(
   em: EntityManager,
   tagId: string,
   seen: Seen,
-  user: string,
+  asker: Asker,
 ): Promise<SheetRow> {
+  const before = await issuedBefore(em, tagId, seen);
+  if (before) return before;
   const basis = await basisOf(em, tagId, seen);
-  const proof = proved(basis);
+  const drawn = await drawnUp(em, basis, asker);
   return em.fork().transactional(async (tx) => {
-    const tag = await tx.findOne(
-      Tag,
-      { id: tagId },
-      { lockMode: LockMode.PESSIMISTIC_WRITE, populate: ["project"] },
-    );
-    if (!tag) throw notThere("tag");
+    const tag = await lockedTag(tx, tagId);
+    const meanwhile = await issuedBefore(tx, tagId, seen);
+    if (meanwhile) return meanwhile;
     if (tag.version !== seen.version) throw staleTag(tag);
-    const [catalogue, house] = [await currentCatalogue(tx), await currentHouseRules(tx)];
+    const [catalogue, house] = [await catalogueInForce(tx), await currentHouseRules(tx)];
     if (catalogue.digest !== basis.catalogue.digest || house.version !== basis.house.version)
       throw new Refusal(
         "stale-basis",
         "Catalogue or house rules changed while the sheet was being proved. Look at the proof again and issue it then.",
       );
-    return store(tx, tag, { ...basis, ...proof, project: tag.project.$.name }, user);
+    await needChange(tx, tag, drawn);
+    return store(tx, tag, basis, drawn, seen.askedWith ?? null, asker.user);
   });
 }
 
 async function store(
   em: EntityManager,
   tag: Tag,
-  {
-    choice,
-    catalogue,
-    house,
-    duty,
-    candidate,
-    considered,
-    standing,
-    project,
-  }: Basis & ReturnType<typeof proved> & { readonly project: string },
+  { catalogue, house }: Basis,
+  drawn: SheetDocument,
+  askedWith: string | null,
   user: string,
 ): Promise<SheetRow> {
   const now = new Date();
   const revision = revisionAfter(await em.count(Sheet, { tag: tag.id }));
-  const sheet = drawUpSheet(
-    { duty, house, catalogue: catalogue.content, candidate },
-    {
-      revision,
-      issued: { at: now.toISOString(), by: user },
-      project,
-      tag: { number: tag.number, service: tag.service, unit: tag.unit },
-      notes: choice.notes,
-      override: overrideOf(candidate, choice.overrideReason, user),
-      catalogueDigest: catalogue.digest,
-      considered,
-      standing,
-    },
-  );
+  const sheet: SheetDocument = { ...drawn, revision, issued: { at: now.toISOString(), by: user } };
   const proof = em.create(Proof, {
     id: randomUUID(),
     tag,
@@ -183,6 +202,7 @@ async function store(
     content: sheet,
     issuedAt: now,
     issuedBy: user,
+    askedWith,
   });
   await em.flush();
   return presentSheetRow(issued);

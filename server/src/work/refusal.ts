@@ -9,6 +9,7 @@ export type RefusalKind =
   | "stale-basis"
   | "number-taken"
   | "has-sheets"
+  | "unchanged"
   | "invalid-catalogue"
   | "same-catalogue"
   | "tags-exist"

@@ -4,6 +4,7 @@ import { LockMode, UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { SaveTag, Tag as TagDocument } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
+import { tagKey } from "@proven-seat/core/text";
 import type { Project } from "../store/entities/project.ts";
 import { Sheet } from "../store/entities/sheet.ts";
 import { DutyVersion, Tag } from "../store/entities/tag.ts";
@@ -30,6 +31,12 @@ export async function tagNamed(em: EntityManager, id: string): Promise<Tag> {
   return (await em.findOne(Tag, { id })) ?? Promise.reject(notThere("tag"));
 }
 
+/** A tag that nobody else changes or removes until the transaction ends. */
+export async function lockedTag(em: EntityManager, id: string): Promise<Tag> {
+  const tag = await em.findOne(Tag, { id }, { lockMode: LockMode.PESSIMISTIC_WRITE });
+  return tag ?? Promise.reject(notThere("tag"));
+}
+
 export interface NewTag {
   number: string;
   service: string;
@@ -48,6 +55,7 @@ export function addTag(em: EntityManager, project: Project, content: NewTag, use
     id,
     project,
     number: content.number,
+    numberKey: tagKey(content.number),
     service: content.service,
     unit: content.unit,
     duty: content.duty,
@@ -82,21 +90,37 @@ export function changeTag(em: EntityManager, tag: Tag, content: NewTag, user: st
       createdBy: user,
     });
   }
+  // One that an earlier release let be alike to another goes by its own key until it is renamed.
+  const numberKey = number === before.number ? tag.numberKey : tagKey(number);
   em.assign(
     tag,
-    { number, service, unit, duty, choice, version: tag.version + 1, updatedAt: now, updatedBy: user },
+    {
+      number,
+      numberKey,
+      service,
+      unit,
+      duty,
+      choice,
+      version: tag.version + 1,
+      updatedAt: now,
+      updatedBy: user,
+    },
     { mergeObjectProperties: false },
   );
   return true;
 }
 
 const numberTaken = (number: string) =>
-  new Refusal("number-taken", `Tag ${number} is already in the project. Give it another number.`, {
-    errors: [{ field: "number", message: "Already in the project." }],
-  });
+  new Refusal(
+    "number-taken",
+    `Tag ${number} is already in the project, perhaps in other letters or with another dash. Give it another number.`,
+    {
+      errors: [{ field: "number", message: "Already in the project." }],
+    },
+  );
 
 /** Runs a write in a transaction and tells a taken tag number from other failures. */
-async function writing<T>(
+export async function writingNumbers<T>(
   em: EntityManager,
   number: string,
   write: (em: EntityManager) => Promise<T>,
@@ -116,7 +140,7 @@ export function createTag(
   content: NewTag,
   user: string,
 ): Promise<TagDocument> {
-  return writing(em, content.number, async (tx) => {
+  return writingNumbers(em, content.number, async (tx) => {
     const tag = addTag(tx, await projectNamed(tx, projectId), content, user);
     await tx.flush();
     return presentTag(tag);
@@ -125,9 +149,8 @@ export function createTag(
 
 /** Saves an edited tag; a stale edit is refused with both versions. */
 export function saveTag(em: EntityManager, id: string, edited: SaveTag, user: string): Promise<TagDocument> {
-  return writing(em, edited.number, async (tx) => {
-    const tag = await tx.findOne(Tag, { id }, { lockMode: LockMode.PESSIMISTIC_WRITE });
-    if (!tag) throw notThere("tag");
+  return writingNumbers(em, edited.number, async (tx) => {
+    const tag = await lockedTag(tx, id);
     if (tag.version !== edited.version) {
       throw new Refusal(
         "stale",
@@ -144,10 +167,16 @@ export function saveTag(em: EntityManager, id: string, edited: SaveTag, user: st
   });
 }
 
-/** Removes a tag; one with issued sheets is kept with them. */
-export function removeTag(em: EntityManager, id: string): Promise<void> {
+/** Removes a tag as it was looked at; one with issued sheets is kept with them. */
+export function removeTag(em: EntityManager, id: string, version: number): Promise<void> {
   return em.transactional(async (tx) => {
-    const tag = await tagNamed(tx, id);
+    const tag = await lockedTag(tx, id);
+    if (tag.version !== version)
+      throw new Refusal(
+        "stale",
+        `Tag ${tag.number} was changed by ${tag.updatedBy} since you opened it. Look at it again before you remove it.`,
+        { current: presentTag(tag) },
+      );
     if ((await tx.count(Sheet, { tag: tag.id })) > 0)
       throw new Refusal("has-sheets", `Tag ${tag.number} has issued sheets and is kept with them.`);
     tx.remove(tag);

@@ -5,8 +5,7 @@ import {
   inputJsonSchema,
   isFailure,
 } from "@proven-seat/core/calc";
-import { proveRequest } from "@proven-seat/core/proof";
-import { currentCatalogue, currentHouseRules } from "../../store/current.ts";
+import { catalogueContent, catalogueInForce, currentHouseRules } from "../../store/current.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
 
@@ -30,7 +29,7 @@ export function mountCalculations(mount: Mount): void {
   mount("calculations", () => calculations.map(({ name, title, source }) => ({ name, title, source })));
   mount("calculationSchema", ({ parameters }) => inputJsonSchema(calculationOrProblem(parameters.name!)));
 
-  mount("calculate", ({ parameters, body }) => {
+  mount("calculate", async ({ parameters, body, jobs, signal }) => {
     const calculation = calculationOrProblem(parameters.name!);
     if (Array.isArray(body)) {
       if (body.length > 10_000)
@@ -39,18 +38,19 @@ export function mountCalculations(mount: Mount): void {
           "too-many-items",
           "At most 10 000 items a request; the calc command streams more.",
         );
-      return body.map((item) => calculate(calculation, item));
+      return (await jobs.run("calculate", { name: calculation.name, items: body }, signal)).results;
     }
     const result = calculate(calculation, body);
     if (isFailure(result)) throw fault(result.error);
     return result;
   });
 
-  mount("prove", async ({ em, body }) => {
-    const { shelf } = await currentCatalogue(em);
+  mount("prove", async ({ em, body, jobs, signal, response }) => {
+    const head = await catalogueInForce(em);
     const { values: house } = await currentHouseRules(em);
-    const result = proveRequest(body, { shelf, house });
-    if ("error" in result) throw fault(result.error);
-    return result;
+    const catalogue = { digest: head.digest, content: await catalogueContent(em, head) };
+    const told = await jobs.runWith("prove", { body, house }, catalogue, signal);
+    if (told.fault) throw fault(told.fault);
+    response.type("json").send(Buffer.from(told.bytes.buffer));
   });
 }

@@ -1,13 +1,24 @@
-import { exportTags, importTags } from "../../work/line-lists.ts";
+import { once } from "node:events";
+import { importTags, listedTags } from "../../work/line-lists.ts";
 import type { Mount } from "../mount.ts";
 
 export function mountLineLists(mount: Mount): void {
   mount("importTags", ({ em, project, body, user }) => importTags(em, project, body, user));
 
-  mount("exportTags", async ({ em, project, response }) => {
-    response
-      .type("text/csv; charset=utf-8")
-      .set("Content-Disposition", `attachment; filename="line-list.csv"`)
-      .send(`\uFEFF${await exportTags(em, project)}`);
+  mount("exportTags", async ({ em, project, response, jobs, signal }) => {
+    let first = true;
+    for await (const tags of listedTags(em, project)) {
+      const { bytes } = await jobs.run("tagRows", { tags, first }, signal);
+      // Headers go out with the first rows, so that what fails before is still a problem document.
+      if (first)
+        response
+          .type("text/csv; charset=utf-8")
+          .set("Content-Disposition", `attachment; filename="line-list.csv"`);
+      first = false;
+      if (!response.write(Buffer.from(bytes.buffer)))
+        await Promise.race([once(response, "drain"), once(signal, "abort")]);
+      if (signal.aborted) return;
+    }
+    response.end();
   });
 }

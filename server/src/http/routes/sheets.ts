@@ -1,12 +1,5 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
-import { sheetDocument } from "@proven-seat/core/documents";
-import {
-  readSheet,
-  reprove,
-  type Sheet as SheetDocument,
-  type UnreadableSheet,
-} from "@proven-seat/core/proof";
-import { pdfOf } from "../../documents/pdf.ts";
+import type { Sheet as SheetDocument, UnreadableSheet } from "@proven-seat/core/proof";
 import { Sheet } from "../../store/entities/sheet.ts";
 import { issueSheet } from "../../work/issue-sheet.ts";
 import { notThere } from "../../work/refusal.ts";
@@ -16,13 +9,6 @@ import { Problem } from "../problem.ts";
 
 async function sheetOrProblem(em: EntityManager, id: string): Promise<Sheet> {
   return (await em.findOne(Sheet, { id })) ?? Promise.reject(notThere("sheet"));
-}
-
-/** The sheet in the newest format; one that this release cannot read says why. */
-function readable(sheet: Sheet) {
-  const reading = readSheet(sheet.content);
-  if ("error" in reading) throw unreadable(reading.error);
-  return reading;
 }
 
 const unreadable = ({ code, message, field }: UnreadableSheet["error"]) =>
@@ -36,7 +22,9 @@ const fileName = ({ content, revision }: Sheet, ending: string) => {
 export function mountSheets(mount: Mount): void {
   mount("sheets", ({ em, parameters, page }) => sheetsOf(em, parameters.id!, page));
 
-  mount("issueSheet", ({ em, parameters, body, user }) => issueSheet(em, parameters.id!, body, user));
+  mount("issueSheet", ({ em, parameters, body, user, jobs, signal }) =>
+    issueSheet(em, parameters.id!, body, { user, jobs, signal }),
+  );
 
   mount("sheet", async ({ em, parameters, response }) => {
     const sheet = await sheetOrProblem(em, parameters.id!);
@@ -45,17 +33,21 @@ export function mountSheets(mount: Mount): void {
     return sheet.content as { format: string; digest: string };
   });
 
-  mount("sheetPdf", async ({ em, parameters, query, response }) => {
+  mount("sheetPdf", async ({ em, parameters, query, response, jobs, signal }) => {
     const sheet = await sheetOrProblem(em, parameters.id!);
-    const reading = readable(sheet);
     const system = query.units === "US" ? "US" : "metric";
-    const pdf = await pdfOf(sheetDocument(reading.sheet, reading.house, { system }));
-    response.type("application/pdf").set("Content-Disposition", fileName(sheet, "pdf")).send(pdf);
+    const told = await jobs.run("pdf", { content: sheet.content, system }, signal);
+    if (told.unreadable) throw unreadable(told.unreadable);
+    response
+      .type("application/pdf")
+      .set("Content-Disposition", fileName(sheet, "pdf"))
+      .send(Buffer.from(told.bytes.buffer));
   });
 
-  mount("reproveSheet", async ({ em, parameters }) => {
-    const result = reprove((await sheetOrProblem(em, parameters.id!)).content);
-    if ("error" in result) throw unreadable(result.error);
-    return result;
+  mount("reproveSheet", async ({ em, parameters, jobs, signal }) => {
+    const { content } = await sheetOrProblem(em, parameters.id!);
+    const told = await jobs.run("reprove", { content }, signal);
+    if (told.unreadable) throw unreadable(told.unreadable);
+    return told.result;
   });
 }

@@ -1,3 +1,4 @@
+import { z } from "zod";
 import { tagRows } from "../../store/tag-rows.ts";
 import {
   createTag,
@@ -8,14 +9,29 @@ import {
   saveTag,
   tagNamed,
 } from "../../work/tags.ts";
+import { isKnown } from "../known.ts";
 import type { Mount } from "../mount.ts";
+import { badInput } from "../problem.ts";
+
+const versionQuery = z.object({
+  version: z.coerce.number({ error: "Say which version you look at: ?version=3" }).int(),
+});
+
+function versionAsked(query: Record<string, unknown>): number {
+  const parsed = versionQuery.safeParse(query);
+  if (!parsed.success) throw badInput(parsed.error);
+  return parsed.data.version;
+}
 
 export function mountTags(mount: Mount): void {
   mount("tags", ({ em, project, page }) => tagRows(em, project, page));
   mount("createTag", ({ em, project, body, user }) => createTag(em, project, body, user));
   mount("duties", ({ em, project, body }) => dutiesOf(em, project, body.ids));
-  mount("tag", async ({ em, parameters }) => presentTag(await tagNamed(em, parameters.id!)));
+  mount("tag", async ({ em, parameters, request, response }) => {
+    const tag = await tagNamed(em, parameters.id!);
+    return isKnown(request, response, `${tag.id}-${tag.version}`) ? (undefined as never) : presentTag(tag);
+  });
   mount("saveTag", ({ em, parameters, body, user }) => saveTag(em, parameters.id!, body, user));
-  mount("deleteTag", ({ em, parameters }) => removeTag(em, parameters.id!));
+  mount("deleteTag", ({ em, parameters, query }) => removeTag(em, parameters.id!, versionAsked(query)));
   mount("dutyVersions", ({ em, parameters, page }) => dutyVersions(em, parameters.id!, page));
 }

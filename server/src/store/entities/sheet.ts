@@ -31,6 +31,8 @@ export const Sheet = defineEntity({
     content: p.json<unknown>(),
     issuedAt: p.datetime(),
     issuedBy: p.text(),
+    /** Key of the request that asked for it. */
+    askedWith: p.text().nullable(),
   }),
 });
 export type Sheet = InferEntity<typeof Sheet>;

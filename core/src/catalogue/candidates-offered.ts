@@ -1,0 +1,37 @@
+import type { CatalogueFault } from "./fault.ts";
+import type { Catalogue, ProductLine } from "./schema.ts";
+
+/** Candidates a duty may be offered: thirty times what a shelf of twenty lines has, proved in two seconds. */
+export const mostCandidates = 400_000;
+
+/** Valves a line can build at the size where it can build most. */
+function mostValves({ sizes, grades, cavities, trims, seats, seals }: ProductLine): number {
+  const designations = new Map<number, number>();
+  for (const { dn } of sizes) designations.set(dn, (designations.get(dn) ?? 0) + 1);
+  const each = grades.length * cavities.length * trims.length * seats.length * seals.length;
+  return Math.max(0, ...designations.values()) * each;
+}
+
+/**
+ * What a catalogue offers beyond what can be proved at once: a few lists multiply to millions of valves.
+ *
+ * @param catalogue each of its lines and drives checked
+ * @returns a fault at the line that offers most, or none
+ * @source mostCandidates; every line is offered in its size nearest to the duty's, with each family of drives
+ */
+export function* offersTooMany({
+  lines,
+  drives,
+}: Pick<Catalogue, "lines" | "drives">): Iterable<CatalogueFault> {
+  const families = Math.max(1, drives.length);
+  const counted = lines.map((line) => ({ line, valves: mostValves(line) }));
+  const candidates = families * counted.reduce((sum, { valves }) => sum + valves, 0);
+  if (candidates <= mostCandidates) return;
+  const { line, valves } = counted.reduce((most, one) => (one.valves > most.valves ? one : most));
+  yield {
+    file: `lines/${line.id}`,
+    row: null,
+    field: "grades",
+    reason: `with ${families} families of drives the catalogue makes ${candidates} candidates of one size, and at most ${mostCandidates} are proved at once; this line makes ${valves} valves: give it fewer grades, trims, seats, seals or arrangements, or part it`,
+  };
+}

@@ -1,0 +1,3 @@
+export * from "./clean.ts";
+export * from "./formula.ts";
+export * from "./tag-key.ts";

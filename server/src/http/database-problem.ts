@@ -1,0 +1,76 @@
+import { Problem } from "./problem.ts";
+
+const away = () =>
+  new Problem(
+    503,
+    "database-away",
+    "The database cannot be reached. Nothing was stored; try again in a moment.",
+    {},
+    2,
+  );
+const meanwhile = () =>
+  new Problem(
+    409,
+    "changed-meanwhile",
+    "Somebody else changed or removed the same at the same moment. Nothing was stored; look at it again and repeat it.",
+  );
+const busy = () =>
+  new Problem(
+    409,
+    "busy",
+    "Somebody else is changing the same just now. Nothing was stored; repeat it in a moment.",
+    {},
+    2,
+  );
+
+/** What each state of PostgreSQL that a request can meet is answered with (PostgreSQL, appendix A). */
+const byState: Readonly<Record<string, () => Problem>> = {
+  // Ended by an administrator, crashed, starting or stopping.
+  "57P01": away,
+  "57P02": away,
+  "57P03": away,
+  "57P05": away,
+  "25P03": away,
+  "53300": away,
+  "23503": meanwhile,
+  "23505": meanwhile,
+  "40001": meanwhile,
+  "40P01": meanwhile,
+  "55P03": busy,
+  "57014": () =>
+    new Problem(
+      503,
+      "too-slow",
+      "The database took too long over this. Nothing was stored; try again, or ask for less at once.",
+      {},
+      10,
+    ),
+  "53100": () =>
+    new Problem(
+      503,
+      "disk-full",
+      "The disk of the database is full. Nothing was stored; somebody has to make room on the server.",
+      {},
+      60,
+    ),
+  // A text no schema looks into.
+  "22P05": () =>
+    new Problem(422, "bad-input", "A text holds a sign that cannot be stored. Nothing was stored."),
+  "22021": () =>
+    new Problem(422, "bad-input", "A text holds a sign that cannot be stored. Nothing was stored."),
+};
+
+const lost = new Set(["ECONNREFUSED", "ECONNRESET", "EPIPE", "ETIMEDOUT", "ENOTFOUND"]);
+/** What the driver says of a connection that went away under it: it has no code. */
+const lostSays =
+  /Connection terminated|Client has encountered a connection error|timeout exceeded when trying to connect|Unable to acquire a connection|Timeout acquiring a connection|client was closed|not queryable/i;
+
+/** The problem a failure of the database is; null where the database did not fail. */
+export function databaseProblem(error: unknown): Problem | null {
+  const { code, name, message } = error as { code?: unknown; name?: string; message?: string };
+  if (typeof code === "string") {
+    if (Object.hasOwn(byState, code)) return byState[code]!();
+    if (lost.has(code) || code.startsWith("08")) return away();
+  }
+  return name === "ConnectionException" || lostSays.test(message ?? "") ? away() : null;
+}

@@ -1,0 +1,104 @@
+import { emptyDuty } from "@proven-seat/core/duty";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { startTestServer, type TestServer } from "../../test/api.ts";
+import { send } from "../../test/send.ts";
+
+let server: TestServer;
+let proxied: TestServer;
+beforeAll(async () => {
+  server = await startTestServer({ requestRate: 400 });
+  proxied = await startTestServer({ entry: { hosts: ["valves.example"], proxySecret: "a secret" } });
+});
+afterAll(async () => {
+  await server.end();
+  await proxied.end();
+});
+
+describe("who the server speaks to", () => {
+  it.each(["evil.example", "127.0.0.1.evil.example", "localhost.evil.example:80", "0.0.0.0", "[::]"])(
+    "nobody who asks for %j, as a name that was made to lead here does",
+    async (host) => {
+      for (const path of ["/api/projects", "/", "/api/health", "/assets/x.js"])
+        expect(await send(server, "GET", path, { host })).toMatchObject({
+          status: 403,
+          body: { type: "/problems/wrong-host" },
+        });
+    },
+  );
+  it.each(["127.0.0.1", "localhost:9999", "LOCALHOST", "[::1]:4180"])(
+    "anybody who asks for %s",
+    async (host) => {
+      expect((await send(server, "GET", "/api/projects", { host })).status).toBe(200);
+    },
+  );
+
+  const project = async () => (await server.project()).id;
+  const add = async (headers: Record<string, string>, number: string) =>
+    send(
+      server,
+      "POST",
+      `/api/projects/${await project()}/tags`,
+      { "content-type": "application/json", host: new URL(server.url).host, ...headers },
+      JSON.stringify({ number, duty: emptyDuty }),
+    );
+  it.each([
+    { origin: "http://evil.example" },
+    { origin: "null" },
+    { origin: "http://127.0.0.1:1" },
+    { origin: "file://" },
+    { "sec-fetch-site": "cross-site" },
+    { "sec-fetch-site": "same-site" },
+    { "sec-fetch-site": "cross-site", origin: "http://evil.example" },
+  ])("no page of another site that writes: %j", async (headers) => {
+    expect(await add(headers as never, "XV-X1")).toMatchObject({
+      status: 403,
+      body: { type: "/problems/from-another-site" },
+    });
+    expect((await server.sql("select 1 from tag where number = 'XV-X1'")).rowCount).toBe(0);
+  });
+  it("its own pages, and whoever is no browser", async () => {
+    expect((await add({}, "XV-X2")).status).toBe(201);
+    const own = { origin: server.url, "sec-fetch-site": "same-origin" };
+    expect((await add(own, "XV-X3")).status).toBe(201);
+  });
+  it("its proxy alone, where there is one, by the names it was given", async () => {
+    const secret = { "x-proven-seat-proxy": "a secret" };
+    for (const [headers, status] of [
+      [{}, 403],
+      [{ "x-proven-seat-proxy": "a secreu" }, 403],
+      [{ "x-proven-seat-proxy": "" }, 403],
+      [secret, 200],
+      [{ ...secret, host: "valves.example" }, 200],
+      [{ ...secret, host: "other.example" }, 403],
+    ] as const)
+      expect((await send(proxied, "GET", "/api/projects", headers as never)).status).toBe(status);
+  });
+});
+
+describe("every answer", () => {
+  it.each([
+    ["GET", "/api/projects", {}],
+    ["GET", "/api/nothing", {}],
+    ["GET", "/", { host: "evil.example" }],
+    ["POST", "/api/prove", { "content-type": "application/json" }],
+    ["PATCH", "/api/projects", {}],
+  ])("%s %s carries what keeps browsers careful", async (method, path, headers) => {
+    const answer = await send(server, method, path, headers as never, method === "POST" ? "{" : "");
+    expect(answer.headers).toMatchObject({
+      "x-content-type-options": "nosniff",
+      "x-frame-options": "SAMEORIGIN",
+      "referrer-policy": "no-referrer",
+      "content-security-policy": expect.stringContaining("default-src 'none'"),
+      "cross-origin-opener-policy": "same-origin",
+      "cross-origin-resource-policy": "same-origin",
+    });
+    expect(answer.headers["x-powered-by"]).toBeUndefined();
+  });
+  it("to more than hands can ask says when to go on", async () => {
+    const answers = await Promise.all(Array.from({ length: 450 }, () => send(server, "GET", "/api/health")));
+    const refused = answers.find((a) => a.status === 429)!;
+    expect(refused.headers["retry-after"]).toBe("10");
+    expect(refused.body).toMatchObject({ type: "/problems/too-many-requests" });
+    expect(answers.filter((a) => a.status === 200).length).toBeGreaterThan(300);
+  });
+});

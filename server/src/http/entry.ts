@@ -1,0 +1,71 @@
+import { timingSafeEqual } from "node:crypto";
+import type { RequestHandler } from "express";
+import { Problem } from "./problem.ts";
+
+/** Who the server speaks to. */
+export interface Entry {
+  /** Names it may be asked for by, besides those of loopback. */
+  readonly hosts: readonly string[];
+  /** What a proxy in front has to send; null on loopback, where there is none. */
+  readonly proxySecret: string | null;
+}
+
+const loopback = ["localhost", "127.0.0.1", "[::1]"];
+const secretHeader = "x-proven-seat-proxy";
+
+/** The name of a host without its port, as browsers write it. */
+const nameOf = (host: string) => host.replace(/:\d+$/, "").toLowerCase();
+
+const same = (given: string, wanted: string) => {
+  const [a, b] = [Buffer.from(given), Buffer.from(wanted)];
+  return a.length === b.length && timingSafeEqual(a, b);
+};
+
+const notLetIn = (kind: string, says: string) => new Problem(403, kind, says);
+
+/** The host an origin names; null where it names none, such as that of a sandboxed frame. */
+function hostOf(origin: string): string | null {
+  return URL.canParse(origin) ? new URL(origin).host || null : null;
+}
+
+/**
+ * Lets in only what is meant for this server. A page of another site may have its own name lead to this machine
+ * (DNS rebinding), or send a write without asking (cross-site request): the first names another host, the second
+ * another origin.
+ */
+export function entry({ hosts, proxySecret }: Entry): RequestHandler {
+  const known = new Set([...loopback, ...hosts.map((host) => host.toLowerCase())]);
+  return (request, _response, next) => {
+    const host = request.headers.host ?? "";
+    if (proxySecret !== null && !same(String(request.headers[secretHeader] ?? ""), proxySecret))
+      return next(notLetIn("not-from-the-proxy", "This server is asked through its proxy only."));
+    if (!known.has(nameOf(host)))
+      return next(
+        notLetIn(
+          "wrong-host",
+          "This server is not asked for by that name. Use its own address; behind a proxy, ALLOWED_HOSTS names the others.",
+        ),
+      );
+    if (request.method === "GET" || request.method === "HEAD" || request.method === "OPTIONS") return next();
+    const site = request.headers["sec-fetch-site"];
+    const { origin } = request.headers;
+    const elsewhere =
+      (site !== undefined && site !== "same-origin" && site !== "none") ||
+      (origin !== undefined && hostOf(origin) !== host.toLowerCase());
+    if (elsewhere)
+      return next(
+        notLetIn(
+          "from-another-site",
+          "A page of another site may not change anything here. Nothing was stored.",
+        ),
+      );
+    next();
+  };
+}
+
+/** Names of a comma-separated list. */
+export const hostsIn = (list: string | undefined): string[] =>
+  (list ?? "")
+    .split(",")
+    .map((host) => host.trim())
+    .filter((host) => host !== "");

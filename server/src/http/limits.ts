@@ -1,0 +1,26 @@
+import type { RequestHandler } from "express";
+import { rateLimit } from "express-rate-limit";
+import { Problem } from "./problem.ts";
+
+const windowMs = 10_000;
+
+/** Requests of one address in ten seconds: far more than hands, scripts and autosave send; 0 sets no limit. */
+export function rateOf(most: number): RequestHandler {
+  if (most === 0) return (_request, _response, next) => next();
+  return rateLimit({
+    windowMs,
+    limit: most,
+    standardHeaders: "draft-8",
+    legacyHeaders: false,
+    handler: (_request, _response, next) =>
+      next(
+        new Problem(
+          429,
+          "too-many-requests",
+          `More than ${most} requests in ${windowMs / 1000} seconds. Nothing was stored; go on more slowly.`,
+          {},
+          windowMs / 1000,
+        ),
+      ),
+  });
+}

@@ -1,0 +1,24 @@
+import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/catalogue";
+
+/** A catalogue by its digest, with its content where the worker that asked did not hold it. */
+export interface HeldCatalogue {
+  readonly digest: string;
+  readonly content: Catalogue | null;
+}
+
+/** Told instead of an answer: the task is to be given again, with the catalogue's content. */
+export class Needs extends Error {}
+
+const heldAtMost = 8;
+const held = new Map<string, Shelf>();
+
+/** The catalogue compiled; the last few stay in each worker, so that hundreds of kilobytes are not sent each time. */
+export function shelfHeld({ digest, content }: HeldCatalogue): Shelf {
+  const known = held.get(digest);
+  if (known) return known;
+  if (content === null) throw new Needs();
+  const shelf = compileShelf(content);
+  if (held.size === heldAtMost) held.delete(held.keys().next().value!);
+  held.set(digest, shelf);
+  return shelf;
+}

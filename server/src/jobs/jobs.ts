@@ -1,0 +1,97 @@
+import { availableParallelism } from "node:os";
+import { Piscina } from "piscina";
+import type { HeldCatalogue } from "./held.ts";
+import type { InputOf, ResultOf, TaskName } from "./tasks/index.ts";
+
+export type JobTrouble = "queue-full" | "too-long" | "too-large" | "gone";
+
+/** A job that was not done: too many wait, it took too long or too much, or nobody wants it any more. */
+export class JobNotDone extends Error {
+  readonly trouble: JobTrouble;
+  constructor(trouble: JobTrouble) {
+    super(`job not done: ${trouble}`);
+    this.trouble = trouble;
+  }
+}
+
+export interface JobsOptions {
+  readonly threads?: number;
+  /** Jobs that may wait besides those being done. */
+  readonly queue?: number;
+  readonly timeoutMs?: number;
+  readonly memoryMb?: number;
+}
+
+const own = import.meta.url;
+// From source in tests, built when served.
+const fromSource = own.endsWith(".ts");
+
+/** Worker threads with a queue, a limit of time and of memory; whoever goes away takes the job along. */
+export class Jobs {
+  readonly #pool: Piscina;
+  readonly #timeoutMs: number;
+
+  constructor({
+    threads = Math.max(2, availableParallelism()),
+    queue = 32,
+    timeoutMs = 30_000,
+    memoryMb = 1024,
+  }: JobsOptions = {}) {
+    this.#timeoutMs = timeoutMs;
+    this.#pool = new Piscina({
+      filename: new URL(fromSource ? "./worker.ts" : "./worker.js", own).href,
+      ...(fromSource ? { execArgv: ["--conditions=source", "--import", "tsx"] } : {}),
+      minThreads: 1,
+      maxThreads: threads,
+      idleTimeout: 60_000,
+      maxQueue: queue,
+      recordTiming: false,
+      resourceLimits: { maxOldGenerationSizeMb: memoryMb },
+    });
+  }
+
+  /** Does one job; `signal` gives it up, in the middle where it must. */
+  async run<Name extends TaskName>(
+    name: Name,
+    input: InputOf<Name>,
+    signal: AbortSignal | null = null,
+  ): Promise<ResultOf<Name>> {
+    const told = await this.#once(name, input, signal);
+    return told as ResultOf<Name>;
+  }
+
+  /** As `run`, with a catalogue that is sent only to a worker that does not hold it. */
+  async runWith<Name extends "prove" | "drawUp">(
+    name: Name,
+    input: Omit<InputOf<Name>, "catalogue">,
+    { digest, content }: HeldCatalogue,
+    signal: AbortSignal | null = null,
+  ): Promise<ResultOf<Name>> {
+    const asked = (held: HeldCatalogue["content"]) =>
+      this.#once(name, { ...input, catalogue: { digest, content: held } }, signal);
+    const told = (await asked(null)) as ResultOf<Name> | { needs: true };
+    return ("needs" in told ? await asked(content) : told) as ResultOf<Name>;
+  }
+
+  async #once(name: TaskName, input: unknown, signal: AbortSignal | null): Promise<unknown> {
+    if (signal?.aborted) throw new JobNotDone("gone");
+    const limit = AbortSignal.timeout(this.#timeoutMs);
+    try {
+      return await this.#pool.run(
+        { name, input },
+        { signal: signal === null ? limit : AbortSignal.any([limit, signal]) },
+      );
+    } catch (error) {
+      const { code, message, name: kind } = error as { code?: string; message?: string; name?: string };
+      if (signal?.aborted) throw new JobNotDone("gone");
+      if (limit.aborted || kind === "AbortError") throw new JobNotDone("too-long");
+      if (code === "ERR_WORKER_OUT_OF_MEMORY") throw new JobNotDone("too-large");
+      if (/queue is at limit/i.test(message ?? "")) throw new JobNotDone("queue-full");
+      throw error;
+    }
+  }
+
+  close(): Promise<void> {
+    return this.#pool.destroy();
+  }
+}

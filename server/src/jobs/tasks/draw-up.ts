@@ -1,0 +1,62 @@
+import type { Choice } from "@proven-seat/contract";
+import type { HouseRules } from "@proven-seat/core/house";
+import { drawUpSheet, findChoice, overrideOf, prover, type Sheet } from "@proven-seat/core/proof";
+import { needsReason } from "@proven-seat/core/rules";
+import { dutyOf } from "../../store/stored.ts";
+import { type HeldCatalogue, shelfHeld } from "../held.ts";
+
+/** What a sheet is drawn up from. */
+export interface ToDrawUp {
+  readonly tag: {
+    readonly number: string;
+    readonly service: string;
+    readonly unit: string;
+    readonly duty: unknown;
+  };
+  readonly project: string;
+  readonly choice: Choice;
+  readonly catalogue: HeldCatalogue;
+  readonly house: { readonly version: number; readonly values: HouseRules };
+  readonly user: string;
+}
+
+export type DrawnUp =
+  | { readonly sheet: Sheet }
+  | { readonly refused: "choice-gone" }
+  | { readonly refused: "override-needs-reason"; readonly fails: boolean; readonly asks: string };
+
+/**
+ * Proves the whole duty once, and the chosen candidate with it; nothing the browser computed is taken over. Letter
+ * and date are given when it is stored.
+ */
+export function drawUp({ tag, project, choice, catalogue, house, user }: ToDrawUp): DrawnUp {
+  const shelf = shelfHeld(catalogue);
+  const duty = dutyOf(tag);
+  const found = findChoice(duty, shelf, choice);
+  if (!found) return { refused: "choice-gone" };
+  const one = prover(duty, shelf, house.values);
+  const candidate = one.judge(found.valve, found.drive);
+  if (needsReason(candidate.verdict) && !choice.overrideReason)
+    return {
+      refused: "override-needs-reason",
+      fails: candidate.verdict === "fails",
+      asks: candidate.heldBackBy!.asks,
+    };
+  const all = one.candidates();
+  const sheet = drawUpSheet(
+    { duty, house, catalogue: shelf.catalogue, candidate },
+    {
+      revision: "",
+      issued: { at: "", by: user },
+      project,
+      tag: { number: tag.number, service: tag.service, unit: tag.unit },
+      notes: choice.notes,
+      override: overrideOf(candidate, choice.overrideReason, user),
+      catalogueDigest: catalogue.digest,
+      considered: all.length,
+      standing: all.filter((c) => c.fails === 0).length,
+    },
+  );
+  // As it is stored: findings are read where they are made, and leave as what JSON says of them.
+  return { sheet: JSON.parse(JSON.stringify(sheet)) as Sheet };
+}

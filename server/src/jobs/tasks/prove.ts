@@ -1,0 +1,14 @@
+import type { HouseRules } from "@proven-seat/core/house";
+import { proveRequest } from "@proven-seat/core/proof";
+import { type HeldCatalogue, shelfHeld } from "../held.ts";
+import { asBytes } from "../told.ts";
+
+/** Proves a request; the answer leaves the worker as the bytes that are sent. */
+export function prove(asked: {
+  readonly body: unknown;
+  readonly catalogue: HeldCatalogue;
+  readonly house: HouseRules;
+}) {
+  const result = proveRequest(asked.body, { shelf: shelfHeld(asked.catalogue), house: asked.house });
+  return "error" in result ? { fault: result.error } : { bytes: asBytes(JSON.stringify(result)) };
+}

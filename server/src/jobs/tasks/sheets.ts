@@ -1,0 +1,17 @@
+import { sheetDocument } from "@proven-seat/core/documents";
+import { reprove as provedAgain, readSheet } from "@proven-seat/core/proof";
+import { pdfOf } from "../../documents/pdf.ts";
+
+/** An issued sheet as PDF; one this release cannot read says why. */
+export async function pdf({ content, system }: { content: unknown; system: "US" | "metric" }) {
+  const reading = readSheet(content);
+  if ("error" in reading) return { unreadable: reading.error };
+  const made = await pdfOf(sheetDocument(reading.sheet, reading.house, { system }));
+  return { bytes: new Uint8Array(made) };
+}
+
+/** An issued sheet proved again from what it carries. */
+export function reprove({ content }: { content: unknown }) {
+  const result = provedAgain(content);
+  return "error" in result ? { unreadable: result.error } : { result: JSON.parse(JSON.stringify(result)) };
+}

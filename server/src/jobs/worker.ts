@@ -1,0 +1,16 @@
+import { move } from "piscina";
+import { Needs } from "./held.ts";
+import { type TaskName, tasks } from "./tasks/index.ts";
+
+/** Runs one task in a worker thread. */
+export default async function run({ name, input }: { name: TaskName; input: never }): Promise<unknown> {
+  try {
+    const result: unknown = await tasks[name](input);
+    const { bytes } = result as { bytes?: Uint8Array<ArrayBuffer> };
+    if (bytes) move(bytes.buffer);
+    return result;
+  } catch (error) {
+    if (error instanceof Needs) return { needs: true };
+    throw error;
+  }
+}
