@@ -30,6 +30,9 @@ const fromSource = own.endsWith(".ts");
 export class Jobs {
   readonly #pool: Piscina;
   readonly #timeoutMs: number;
+  /** Jobs there may be at once, being done or waiting: the pool itself counts none that can be given up. */
+  readonly #most: number;
+  #now = 0;
 
   constructor({
     threads = Math.max(2, availableParallelism()),
@@ -38,13 +41,13 @@ export class Jobs {
     memoryMb = 1024,
   }: JobsOptions = {}) {
     this.#timeoutMs = timeoutMs;
+    this.#most = threads + queue;
     this.#pool = new Piscina({
       filename: new URL(fromSource ? "./worker.ts" : "./worker.js", own).href,
       ...(fromSource ? { execArgv: ["--conditions=source", "--import", "tsx"] } : {}),
       minThreads: 1,
       maxThreads: threads,
       idleTimeout: 60_000,
-      maxQueue: queue,
       recordTiming: false,
       resourceLimits: { maxOldGenerationSizeMb: memoryMb },
     });
@@ -75,6 +78,8 @@ export class Jobs {
 
   async #once(name: TaskName, input: unknown, signal: AbortSignal | null): Promise<unknown> {
     if (signal?.aborted) throw new JobNotDone("gone");
+    if (this.#now >= this.#most) throw new JobNotDone("queue-full");
+    this.#now++;
     const limit = AbortSignal.timeout(this.#timeoutMs);
     try {
       return await this.#pool.run(
@@ -82,12 +87,13 @@ export class Jobs {
         { signal: signal === null ? limit : AbortSignal.any([limit, signal]) },
       );
     } catch (error) {
-      const { code, message, name: kind } = error as { code?: string; message?: string; name?: string };
+      const { code, name: kind } = error as { code?: string; name?: string };
       if (signal?.aborted) throw new JobNotDone("gone");
       if (limit.aborted || kind === "AbortError") throw new JobNotDone("too-long");
       if (code === "ERR_WORKER_OUT_OF_MEMORY") throw new JobNotDone("too-large");
-      if (/queue is at limit/i.test(message ?? "")) throw new JobNotDone("queue-full");
       throw error;
+    } finally {
+      this.#now--;
     }
   }
 

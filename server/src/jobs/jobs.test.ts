@@ -1,0 +1,39 @@
+import { describe, expect, it } from "vitest";
+import { type JobNotDone, Jobs } from "./jobs.ts";
+
+const items = Array.from({ length: 10_000 }, () => ({ requiredTorqueNm: 125 }));
+const told = (job: Promise<unknown>) =>
+  job.then(
+    () => "done",
+    (error) => (error as JobNotDone).trouble ?? String(error),
+  );
+
+describe("jobs in worker threads", () => {
+  it("wait in a queue that ends, and leave it when nobody wants them", async () => {
+    const jobs = new Jobs({ threads: 1, queue: 2 });
+    const gone = new AbortController();
+    const ask = (signal: AbortSignal | null = null) =>
+      told(jobs.run("calculate", { name: "mounting", items }, signal));
+    const all = [ask(), ask(), ask(gone.signal), ask(), ask()];
+    gone.abort();
+    expect(await Promise.all(all)).toEqual(["done", "done", "gone", "queue-full", "queue-full"]);
+    expect(await ask()).toBe("done");
+    expect(await ask(gone.signal)).toBe("gone");
+    await jobs.close();
+  });
+  it("are given up after their time, and the thread with them", async () => {
+    const jobs = new Jobs({ threads: 1, timeoutMs: 1 });
+    expect(await told(jobs.run("calculate", { name: "mounting", items }))).toBe("too-long");
+    await jobs.close();
+  });
+  it("that want more memory than they are given end alone", async () => {
+    const jobs = new Jobs({ threads: 1, memoryMb: 64 });
+    const many = Array.from({ length: 600_000 }, (_, i) => ({
+      requiredTorqueNm: i,
+      more: `${i}`.repeat(20),
+    }));
+    expect(await told(jobs.run("calculate", { name: "mounting", items: many }))).toBe("too-large");
+    expect(await told(jobs.run("calculate", { name: "mounting", items: items.slice(0, 10) }))).toBe("done");
+    await jobs.close();
+  });
+});
