@@ -45,7 +45,12 @@ describe("an answer", () => {
     );
   });
   it("of no content is nothing", async () => {
-    vi.stubGlobal("fetch", async () => new Response(null, { status: 204 }));
-    expect(await call("deleteTag", { parameters: { id: "x" } })).toBeUndefined();
+    const asked: string[] = [];
+    vi.stubGlobal("fetch", async (address: string) => {
+      asked.push(address);
+      return new Response(null, { status: 204 });
+    });
+    expect(await call("deleteTag", { parameters: { id: "x" }, query: { version: "3" } })).toBeUndefined();
+    expect(asked).toEqual(["/api/tags/x?version=3"]);
   });
 });

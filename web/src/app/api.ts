@@ -25,6 +25,7 @@ class NoConnection extends Error {
 
 interface Call {
   parameters?: Record<string, string>;
+  query?: Record<string, string>;
   body?: unknown;
   signal?: AbortSignal;
 }
@@ -51,7 +52,8 @@ async function send(name: EndpointName, address: string, { body, signal }: Call)
 
 /** Calls an endpoint; the answer has the type the contract gives it. */
 export async function call<Name extends EndpointName>(name: Name, of: Call = {}): Promise<AnswerOf<Name>> {
-  const response = await send(name, addressOf(name, of.parameters), of);
+  const query = of.query ? `?${new URLSearchParams(of.query)}` : "";
+  const response = await send(name, addressOf(name, of.parameters) + query, of);
   return (response.status === 204 ? undefined : await response.json()) as AnswerOf<Name>;
 }
 

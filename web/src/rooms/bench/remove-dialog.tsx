@@ -20,7 +20,8 @@ export function RemoveDialog({
   const navigate = useNavigate();
   const remove = async () => {
     try {
-      await call("deleteTag", { parameters: { id: tagId } });
+      const { version } = useBench.getState();
+      await call("deleteTag", { parameters: { id: tagId }, query: { version: String(version) } });
       dropDraft(tagId);
       useBench.setState({ tagId: null, content: null });
       void queryClient.invalidateQueries({ queryKey: ["tags"] });

@@ -1,15 +1,18 @@
+import type { TagRow } from "@proven-seat/contract";
 import {
   type ColumnMapping,
   type CsvTable,
   convertLineList,
   guessMapping,
+  type ListedTag,
   NotATable,
   readCsv,
 } from "@proven-seat/core/line-list";
+import { tagKey } from "@proven-seat/core/text";
 import { useDeferredValue, useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { ApiProblem, call } from "../../app/api.ts";
-import { queryClient, useProject } from "../../app/queries.ts";
+import { queryClient, useProject, useTagRows } from "../../app/queries.ts";
 import { InHeader } from "../../app/slots.tsx";
 import { Columns } from "./columns.tsx";
 import { Faults } from "./faults.tsx";
@@ -21,9 +24,16 @@ interface Loaded {
   readonly table: CsvTable;
 }
 
+/** Each tag with the version of the one it would replace, as the line-up shows it. */
+function withVersions(tags: readonly ListedTag[], rows: readonly TagRow[]) {
+  const versions = new Map(rows.map(({ number, version }) => [tagKey(number), version]));
+  return tags.map((tag) => ({ ...tag, version: versions.get(tagKey(tag.number)) }));
+}
+
 /** Line list in: file, columns, preview, faults; all of it or nothing. */
 export function ImportRoom() {
   const project = useProject();
+  const rows = useTagRows(project?.id);
   const navigate = useNavigate();
   const [loaded, setLoaded] = useState<Loaded | null>(null);
   const [mapping, setMapping] = useState<ColumnMapping[]>([]);
@@ -60,17 +70,21 @@ export function ImportRoom() {
     try {
       const result = await call("importTags", {
         parameters: { id: project.id },
-        body: { tags: reading.tags, existing },
+        body: { tags: withVersions(reading.tags, rows.data ?? []), existing },
       });
       await queryClient.invalidateQueries({ queryKey: ["tags"] });
       void queryClient.invalidateQueries({ queryKey: ["projects"] });
       void navigate("/line-up", { state: result });
     } catch (error) {
+      const kind = error instanceof ApiProblem ? error.problem.type : "";
       setFailure(
-        error instanceof ApiProblem && error.problem.type.endsWith("tags-exist")
-          ? `${error.message} Choose "update them" below to replace their duties.`
-          : (error as Error).message,
+        kind.endsWith("tags-exist")
+          ? `${(error as Error).message} Choose "update them" below to replace their duties.`
+          : kind.endsWith("stale")
+            ? `${(error as Error).message} Import again to replace what is there by now.`
+            : (error as Error).message,
       );
+      if (kind.endsWith("stale")) await rows.refetch();
       setWorking(false);
     }
   };

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { ApiProblem, call } from "../../app/api.ts";
 import { queryClient, useCatalogue, useHouseRules, useSheets } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
@@ -25,6 +25,8 @@ export default function SheetStation({ view, onOverride }: Props) {
 
   const [working, setWorking] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
+  // Kept while nobody knows whether the server heard: asked again, it gives the same sheet and no second one.
+  const askedWith = useRef<string | null>(null);
   const units = useUnits();
   const choice = content.choice;
   // The sheet speaks of the chosen valve, whatever was in hand before.
@@ -72,15 +74,18 @@ export default function SheetStation({ view, onOverride }: Props) {
             ? `Not issued: ${save.why}.`
             : "Not issued: the tag is not saved yet. Look at the save state in the header.",
         );
+      askedWith.current ??= crypto.randomUUID();
       await call("issueSheet", {
         parameters: { id: tagId },
-        body: { version, catalogueRevision, houseRuleVersion },
+        body: { version, catalogueRevision, houseRuleVersion, askedWith: askedWith.current },
       });
+      askedWith.current = null;
       await queryClient.invalidateQueries({ queryKey: ["sheets", tagId] });
       void queryClient.invalidateQueries({ queryKey: ["tags"] });
       setSave({ kind: "saved", at: new Date() });
     } catch (error) {
       setFailure((error as Error).message);
+      if (error instanceof ApiProblem) askedWith.current = null;
       // The bench proves again with what is in force by now, so that there is something to look at.
       if (error instanceof ApiProblem && error.problem.status === 409)
         for (const basis of ["catalogue", "house-rules"])
