@@ -26,9 +26,11 @@ export interface Supervised {
   readonly stop: () => Promise<void>;
 }
 
+const longestWaitMs = 15_000;
+
 /** Starts it, fails if that fails, and from then on keeps it running. */
 export async function supervise(of: Supervision): Promise<Supervised> {
-  const { what, start, say, tries = 5, firstWaitMs = 500, steadyMs = 60_000 } = of;
+  const { what, start, say, tries = 8, firstWaitMs = 500, steadyMs = 5000 } = of;
   let runs = await start();
   let since = Date.now();
   const stopping = new AbortController();
@@ -59,7 +61,7 @@ export async function supervise(of: Supervision): Promise<Supervised> {
         failures++;
         if (failures > tries)
           return `The ${what} ${reason}, and was started ${tries} times in vain. The last it said:\n${runs.lastLines()}`;
-        const waitMs = firstWaitMs * 2 ** (failures - 1);
+        const waitMs = Math.min(longestWaitMs, firstWaitMs * 2 ** (failures - 1));
         say(`The ${what} ${reason}. Try ${failures} of ${tries} to start it again in ${waitMs / 1000} s.`);
         await sleep(waitMs, undefined, { signal: stopping.signal }).catch(() => undefined);
         if (isStopping()) return new Promise(() => {});

@@ -63,7 +63,7 @@ const byState: Readonly<Record<string, () => Problem>> = {
 const lost = new Set(["ECONNREFUSED", "ECONNRESET", "EPIPE", "ETIMEDOUT", "ENOTFOUND"]);
 /** What the driver says of a connection that went away under it: it has no code. */
 const lostSays =
-  /Connection terminated|Client has encountered a connection error|timeout exceeded when trying to connect|Unable to acquire a connection|Timeout acquiring a connection|client was closed|not queryable/i;
+  /Connection terminated|Connection ended unexpectedly|Transaction query already complete|Client has encountered a connection error|timeout exceeded when trying to connect|Unable to acquire a connection|Timeout acquiring a connection|client was closed|not queryable/i;
 
 /** The problem a failure of the database is; null where the database did not fail. */
 export function databaseProblem(error: unknown): Problem | null {

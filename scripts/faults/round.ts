@@ -1,0 +1,236 @@
+/** Server and database killed at random while others write: what was acknowledged must be stored, and nothing half. */
+import { type ChildProcess, spawn, spawnSync } from "node:child_process";
+import { existsSync, openSync, readdirSync, readFileSync, readlinkSync } from "node:fs";
+import { join } from "node:path";
+import { setTimeout as sleep } from "node:timers/promises";
+import { fileURLToPath } from "node:url";
+import pg from "pg";
+import { keysOf, urlFor } from "../database/keys.ts";
+import { freePort } from "../port.ts";
+import { readRunning } from "../start/running.ts";
+import { ask, importer, issuer, type Ledger, newLedger, saver, type Tag } from "./writers.ts";
+
+const root = fileURLToPath(new URL("../..", import.meta.url));
+
+export interface Round {
+  readonly seconds: number;
+  /** An empty folder that any account may enter. */
+  readonly data: string;
+  readonly seed: number;
+}
+
+export interface Outcome {
+  readonly kills: Record<string, number>;
+  readonly answers: Record<string, number>;
+  readonly acknowledged: { saves: number; lists: number; sheets: number; copies: number };
+  readonly wrong: readonly string[];
+}
+
+/** Numbers that come again with the same seed (mulberry32). */
+function numbers(seed: number): () => number {
+  let at = seed;
+  return () => {
+    at = (at + 0x6d2b79f5) | 0;
+    let t = Math.imul(at ^ (at >>> 15), 1 | at);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+const logOf = (data: string) => join(data, "said.log");
+
+function start(data: string, port: number): ChildProcess {
+  const log = openSync(logOf(data), "a");
+  return spawn(process.execPath, ["--conditions=source", "--import", "tsx", "scripts/start.ts"], {
+    cwd: root,
+    env: { ...process.env, PROVEN_SEAT_DATA: data, PORT: String(port), REQUEST_RATE: "0" },
+    stdio: ["ignore", log, log],
+  });
+}
+
+async function healthy(url: string, data: string): Promise<void> {
+  for (let i = 0; i < 600; i++) {
+    if ((await ask(url, "GET", "/api/health"))?.status === 200) return;
+    await sleep(100);
+  }
+  const said = readFileSync(logOf(data), "utf8").trimEnd().split("\n").slice(-40).join("\n");
+  throw new Error(`the server did not come back; the last that was said:\n${said}`);
+}
+
+function kill(pid: number): boolean {
+  try {
+    process.kill(pid, "SIGKILL");
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Processes of the database that serve somebody, found by their folder. */
+function backends(data: string): number[] {
+  return readdirSync("/proc").flatMap((name) => {
+    if (!/^\d+$/.test(name)) return [];
+    try {
+      const command = readFileSync(`/proc/${name}/cmdline`, "utf8");
+      const mine = readlinkSync(`/proc/${name}/cwd`) === join(data, "database");
+      return mine && command.startsWith("postgres: proven_seat_application") ? [Number(name)] : [];
+    } catch {
+      return [];
+    }
+  });
+}
+
+const postmasterOf = (data: string): number => {
+  const file = join(data, "database/postmaster.pid");
+  return existsSync(file) ? Number(readFileSync(file, "utf8").split("\n")[0]) : 0;
+};
+
+/** Compares what is stored with what was acknowledged. */
+async function compare(data: string, ledger: Ledger): Promise<void> {
+  const running = readRunning(join(data, "running.json"))!;
+  const access = { port: running.databasePort!, keys: keysOf(join(data, "database")).keys };
+  const client = new pg.Client({ connectionString: urlFor(access, "owner") });
+  await client.connect();
+  try {
+    for (const [id, versions] of ledger.saves) {
+      const { rows: history } = await client.query(
+        "select duty -> 'fluid' ->> 'name' as service from duty_version where tag_id = $1",
+        [id],
+      );
+      const kept = new Set(history.map((r) => r.service));
+      for (const [version, service] of versions)
+        if (!kept.has(service))
+          ledger.wrong.push(`version ${version} of ${id} was acknowledged and is not there`);
+      const last = Math.max(...versions.keys());
+      const { rows } = await client.query("select version, service from tag where id = $1", [id]);
+      if (rows[0].version < last || (rows[0].version === last && rows[0].service !== versions.get(last)))
+        ledger.wrong.push(`${id} stands at ${rows[0].version}, and ${last} was acknowledged`);
+    }
+    const { rows: there } = await client.query("select number from tag");
+    const present = new Set(there.map((r) => r.number));
+    for (const { numbers: list, acknowledged } of ledger.lists) {
+      const count = list.filter((n) => present.has(n)).length;
+      if (count !== list.length && (acknowledged || count > 0))
+        ledger.wrong.push(
+          `list ${list[0]}: ${count} of ${list.length} are there, acknowledged: ${acknowledged}`,
+        );
+    }
+    const { rows: sheets } = await client.query("select id, asked_with from sheet");
+    const issued = new Set(sheets.map((r) => r.id));
+    for (const id of ledger.sheets) if (!issued.has(id)) ledger.wrong.push(`sheet ${id} is not there`);
+    const keys = sheets.map((r) => r.asked_with);
+    if (new Set(keys).size !== keys.length) ledger.wrong.push("a key gave two sheets");
+  } finally {
+    await client.end();
+  }
+  const { stdout } = spawnSync(process.execPath, [join(root, "server/dist/verify.js")], {
+    encoding: "utf8",
+    env: { ...process.env, DATABASE_URL: urlFor(access, "owner") },
+  });
+  ledger.wrong.push(...(JSON.parse(stdout) as { faults: string[] }).faults);
+}
+
+/** A round of faults; the folder is the caller's to remove. */
+export async function faultRound({ seconds, data, seed }: Round): Promise<Outcome> {
+  const random = numbers(seed);
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  let starting = start(data, port);
+  const ledger = newLedger();
+  const kills: Record<string, number> = {};
+  let copies = 0;
+  try {
+    await healthy(url, data);
+    const project = ((await ask(url, "GET", "/api/projects"))!.body as unknown as { id: string }[])[0]!.id;
+    const rows = (await ask(url, "GET", `/api/projects/${project}/tags`))!.body as unknown as Tag[];
+    const tags: Tag[] = [];
+    for (const row of rows.slice(0, 8))
+      tags.push((await ask(url, "GET", `/api/tags/${row.id}`))!.body as unknown as Tag);
+    const toIssue = tags.slice(6);
+    for (const [i, tag] of toIssue.entries()) {
+      const proved = await ask(url, "POST", "/api/prove", { duty: tag.duty, limit: 1, detail: "brief" });
+      const [best] = (
+        proved!.body as { candidates: { valve: { key: string }; drive: { key: string } | null }[] }
+      ).candidates;
+      const { number, service, unit, duty, version } = tag;
+      const choice = { valve: best!.valve.key, drive: best!.drive?.key ?? null, overrideReason: "A trial." };
+      toIssue[i] = (await ask(url, "PUT", `/api/tags/${tag.id}`, {
+        number,
+        service,
+        unit,
+        duty,
+        version,
+        choice,
+      }))!.body as unknown as Tag;
+    }
+    const end = Date.now() + seconds * 1000;
+    const over = () => Date.now() > end;
+    const copying = async () => {
+      for (let n = 0; !over(); n++) {
+        const { status } = spawnSync(
+          process.execPath,
+          [
+            "--conditions=source",
+            "--import",
+            "tsx",
+            "scripts/start.ts",
+            "--backup",
+            join(data, `c${n}.backup`),
+          ],
+          { cwd: root, env: { ...process.env, PROVEN_SEAT_DATA: data }, stdio: "ignore" },
+        );
+        if (status === 0) copies++;
+        await sleep(5000);
+      }
+    };
+    const killing = async () => {
+      while (!over()) {
+        await sleep(1500 + 4000 * random());
+        const which = random();
+        const running = readRunning(join(data, "running.json"));
+        const [name, done] =
+          which < 0.4
+            ? ["server", running?.server != null && kill(running.server.pid)]
+            : which < 0.6
+              ? ["database", kill(postmasterOf(data))]
+              : which < 0.9
+                ? ["connection", backends(data).slice(0, 1).some(kill)]
+                : ["start", starting.pid !== undefined && kill(starting.pid)];
+        if (done) kills[name as string] = (kills[name as string] ?? 0) + 1;
+        if (name === "start") {
+          await sleep(500);
+          starting = start(data, port);
+          // The server of before may answer for a moment yet: only the new start's own counts.
+          while (readRunning(join(data, "running.json"))?.start.pid !== starting.pid) await sleep(100);
+          while (readRunning(join(data, "running.json"))?.server === null) await sleep(100);
+        }
+        await healthy(url, data);
+      }
+    };
+    await Promise.all([
+      ...tags.slice(0, 6).map((tag) => saver(url, tag, ledger, over)),
+      importer(url, project, ledger, over),
+      ...toIssue.map((tag) => issuer(url, tag, ledger, over)),
+      killing(),
+      seconds > 120 ? copying() : Promise.resolve(),
+    ]);
+    await healthy(url, data);
+    await compare(data, ledger);
+    // A failure of the server's own stands in its log with its place.
+    for (const line of readFileSync(logOf(data), "utf8").split("\n"))
+      if (line.includes('"problem":"failed"')) ledger.wrong.push(line);
+  } finally {
+    spawnSync(process.execPath, ["--conditions=source", "--import", "tsx", "scripts/start.ts", "--stop"], {
+      cwd: root,
+      env: { ...process.env, PROVEN_SEAT_DATA: data },
+    });
+  }
+  const saves = [...ledger.saves.values()].reduce((sum, versions) => sum + versions.size, 0);
+  const lists = ledger.lists.filter((l) => l.acknowledged).length;
+  return {
+    kills,
+    answers: ledger.counts,
+    acknowledged: { saves, lists, sheets: ledger.sheets.length, copies },
+    wrong: ledger.wrong,
+  };
+}

@@ -1,0 +1,134 @@
+/** Those who write while things are killed, and what each was told is stored. */
+import { emptyDuty } from "@proven-seat/core/duty";
+
+export interface Tag {
+  readonly id: string;
+  readonly number: string;
+  readonly service: string;
+  readonly unit: string;
+  readonly duty: Record<string, unknown>;
+  readonly choice: unknown;
+  readonly version: number;
+}
+
+interface Answer {
+  readonly status: number;
+  readonly body: Record<string, unknown>;
+}
+
+/** An answer, or null where the connection broke: nobody knows then whether it was done. */
+export async function ask(url: string, method: string, path: string, body?: unknown): Promise<Answer | null> {
+  try {
+    const answer = await fetch(url + path, {
+      method,
+      signal: AbortSignal.timeout(15_000),
+      ...(body === undefined
+        ? {}
+        : { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
+    });
+    const text = await answer.text();
+    return { status: answer.status, body: text === "" ? {} : JSON.parse(text) };
+  } catch {
+    return null;
+  }
+}
+
+/** What was acknowledged, and what was answered otherwise than it should be. */
+export interface Ledger {
+  /** Text of each acknowledged version of each tag. */
+  readonly saves: Map<string, Map<number, string>>;
+  readonly lists: { readonly numbers: readonly string[]; readonly acknowledged: boolean }[];
+  readonly sheets: string[];
+  readonly counts: Record<string, number>;
+  readonly wrong: string[];
+}
+
+export const newLedger = (): Ledger => ({ saves: new Map(), lists: [], sheets: [], counts: {}, wrong: [] });
+
+const mayBe = new Set([200, 201, 404, 409, 503]);
+
+function note(ledger: Ledger, what: string, answer: Answer | null): void {
+  const as = answer === null ? "broken off" : String(answer.status);
+  ledger.counts[`${what} ${as}`] = (ledger.counts[`${what} ${as}`] ?? 0) + 1;
+  if (answer !== null && !mayBe.has(answer.status))
+    ledger.wrong.push(`${what}: ${answer.status} ${JSON.stringify(answer.body).slice(0, 300)}`);
+}
+
+const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
+
+/** Saves one tag again and again, as autosave does; after a doubt it looks at what is there. */
+export async function saver(url: string, start: Tag, ledger: Ledger, over: () => boolean): Promise<void> {
+  let tag = start;
+  const mine = new Map<number, string>();
+  ledger.saves.set(tag.id, mine);
+  for (let n = 0; !over(); n++) {
+    const service = `save ${n}`;
+    const { number, unit, duty, choice, version } = tag;
+    const answer = await ask(url, "PUT", `/api/tags/${tag.id}`, {
+      number,
+      unit,
+      choice,
+      version,
+      service,
+      duty: { ...duty, fluid: { ...(duty.fluid as object), name: service } },
+    });
+    note(ledger, "save", answer);
+    if (answer?.status === 200) {
+      tag = answer.body as unknown as Tag;
+      mine.set(tag.version, service);
+    } else {
+      await pause(100);
+      const now = await ask(url, "GET", `/api/tags/${tag.id}`);
+      if (now?.status === 200) tag = now.body as unknown as Tag;
+    }
+  }
+}
+
+const listed = 60;
+
+/** Brings one list of new tags after the other. */
+export async function importer(
+  url: string,
+  project: string,
+  ledger: Ledger,
+  over: () => boolean,
+): Promise<void> {
+  for (let n = 0; !over(); n++) {
+    const numbers = Array.from({ length: listed }, (_, i) => `L${n}-${i}`);
+    const tags = numbers.map((number) => ({ number, service: "", unit: "", duty: emptyDuty }));
+    const answer = await ask(url, "POST", `/api/projects/${project}/imports`, { tags });
+    note(ledger, "list", answer);
+    ledger.lists.push({ numbers, acknowledged: answer?.status === 201 });
+    await pause(150);
+  }
+}
+
+/** Issues sheets of one tag, each with a key of its own, asked again until it is answered. */
+export async function issuer(url: string, start: Tag, ledger: Ledger, over: () => boolean): Promise<void> {
+  for (let n = 0; !over(); n++) {
+    const now = await ask(url, "GET", `/api/tags/${start.id}`);
+    if (now?.status !== 200) {
+      await pause(100);
+      continue;
+    }
+    const tag = now.body as unknown as Tag;
+    const { number, unit, duty, choice } = tag;
+    const saved = await ask(url, "PUT", `/api/tags/${tag.id}`, {
+      number,
+      unit,
+      duty,
+      choice,
+      version: tag.version,
+      service: `issue ${n}`,
+    });
+    if (saved?.status !== 200) continue;
+    const body = { version: saved.body.version, askedWith: `key-${start.id}-${n}` };
+    for (let tries = 0; tries < 20; tries++) {
+      const answer = await ask(url, "POST", `/api/tags/${tag.id}/sheets`, body);
+      note(ledger, "issue", answer);
+      if (answer?.status === 201) ledger.sheets.push(answer.body.id as string);
+      if (answer !== null && answer.status !== 503) break;
+      await pause(200);
+    }
+  }
+}

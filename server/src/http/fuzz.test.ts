@@ -1,0 +1,124 @@
+/** Requests made from the published description, right and wrong: thousands here, tens of thousands by hand. */
+import type { TagRow } from "@proven-seat/contract";
+import fc from "fast-check";
+import { afterAll, beforeAll, expect, it } from "vitest";
+import { startTestServer, type TestServer } from "../../test/api.ts";
+import { fromSchema, type JsonSchema, junk } from "../../test/from-schema.ts";
+import { chooseBest, issueOf } from "../../test/issuing.ts";
+
+const requests = Number(process.env.FUZZ_REQUESTS ?? 3000);
+const atOnce = 6;
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await startTestServer();
+});
+afterAll(() => server.end());
+
+interface Operation {
+  readonly requestBody?: { content: { "application/json": { schema: JsonSchema } } };
+  readonly parameters?: readonly { name: string; in: string }[];
+}
+
+interface Asked {
+  readonly method: string;
+  readonly path: string;
+  readonly body: string | undefined;
+  readonly type: string;
+}
+
+/** Ids that are there, ids that are none, and what no id looks like. */
+const idOf = (known: readonly string[]) =>
+  fc.oneof(
+    { weight: 6, arbitrary: fc.constantFrom(...known) },
+    { weight: 1, arbitrary: fc.uuid() },
+    { weight: 1, arbitrary: junk.map((one) => encodeURIComponent(wellFormed(String(one))) || "x") },
+  );
+const wellFormed = (text: string) => text.replace(/\p{Surrogate}/gu, "").slice(0, 200);
+
+function requestTo(method: string, path: string, of: Operation, known: Record<string, readonly string[]>) {
+  const parts = [...path.matchAll(/\{(\w+)\}/g)].map(([whole, name]) => {
+    const from = /tags\/\{id\}/.test(path) ? "tag" : /sheets\/\{id\}/.test(path) ? "sheet" : name!;
+    return [whole, known[from === "id" ? "project" : from] ?? ["1", "mounting"]] as const;
+  });
+  const query = (of.parameters ?? []).filter((p) => p.in === "query").map((p) => p.name);
+  return fc
+    .record({
+      ids: fc.tuple(...parts.map(([, ids]) => idOf(ids))),
+      query: fc.dictionary(
+        fc.oneof(fc.constantFrom(...(query.length > 0 ? query : ["x"])), fc.string({ maxLength: 8 })),
+        fc.oneof(
+          fc.nat(9999).map(String),
+          junk.map((one) => wellFormed(String(one))),
+        ),
+        { maxKeys: 2 },
+      ),
+      body: of.requestBody
+        ? fc.oneof(
+            { weight: 20, arbitrary: fromSchema(of.requestBody.content["application/json"].schema) },
+            { weight: 1, arbitrary: junk },
+          )
+        : fc.constant(undefined),
+      broken: fc.oneof(
+        { weight: 30, arbitrary: fc.constant("") },
+        fc.constantFrom("{", "]", "\u0000", "NaN"),
+      ),
+      type: fc.oneof(
+        { weight: 20, arbitrary: fc.constant("application/json") },
+        fc.constantFrom("text/plain", "application/json; charset=utf-7", "multipart/form-data", "nonsense"),
+      ),
+    })
+    .map(({ ids, query: asked, body, broken, type }): Asked => {
+      const [, at] = parts.reduce<[number, string]>(
+        ([i, so], [whole]) => [i + 1, so.replace(whole, String(ids[i]))],
+        [0, path],
+      );
+      const search = new URLSearchParams(
+        Object.entries(asked).map(([k, v]) => [wellFormed(k), v]),
+      ).toString();
+      const text = body === undefined ? undefined : `${JSON.stringify(body)}${broken}`;
+      return { method: method.toUpperCase(), path: `${at}${search && `?${search}`}`, body: text, type };
+    });
+}
+
+async function send({ method, path, body, type }: Asked): Promise<void> {
+  const answer = await fetch(server.url + path, {
+    method,
+    ...(body === undefined ? {} : { body, headers: { "content-type": type } }),
+  });
+  const text = await answer.text();
+  const told = `${method} ${path} ${body?.slice(0, 500)} → ${answer.status} ${text.slice(0, 500)}`;
+  expect(answer.status, told).toBeLessThan(500);
+  if (answer.status >= 400) {
+    expect(answer.headers.get("content-type"), told).toContain("application/problem+json");
+    const problem = JSON.parse(text) as { detail: string };
+    expect(problem.detail.length, told).toBeGreaterThan(10);
+    expect(text.length, told).toBeLessThan(200_000);
+  }
+}
+
+it(`answers ${requests} requests, whatever is in them, with no failure of its own`, {
+  timeout: 7_200_000,
+}, async () => {
+  const project = await server.project();
+  const rows = await server.all<TagRow>(`/api/projects/${project.id}/tags`);
+  const sheet = await issueOf(server, await chooseBest(server, "XV-3017"));
+  const known = {
+    project: [project.id],
+    tag: rows.slice(0, 12).map((r) => r.id),
+    sheet: [sheet.body.id],
+    name: ["mounting", "seat-limit", "cavity-rise", "gas-flow"],
+    revision: ["1", "2", "versions"],
+  };
+  const { body } = await server.ask<{ paths: Record<string, Record<string, Operation>> }>(
+    "GET",
+    "/api/openapi.json",
+  );
+  const operations = Object.entries(body.paths).flatMap(([path, methods]) =>
+    Object.entries(methods).map(([method, of]) => requestTo(method, path, of, known)),
+  );
+  const asked = fc.sample(fc.oneof(...operations), requests);
+  for (let from = 0; from < asked.length; from += atOnce)
+    await Promise.all(asked.slice(from, from + atOnce).map(send));
+  expect((await server.ask("GET", "/api/health")).status).toBe(200);
+});
