@@ -103,11 +103,15 @@ export async function backup(access: Access, named: string, overwrite: boolean):
   const file = resolve(named);
   if (existsSync(file) && !overwrite)
     throw new NoCopy(`${file} is there already. Name another file, or say --yes to write over it.`);
-  dump(access, file);
+  const unchecked = `${file}.unchecked`;
+  dump(access, unchecked);
   try {
-    const { tags, sheets } = await readInto(access, file, scratch);
+    const { tags, sheets } = await readInto(access, unchecked, scratch);
+    renameSync(unchecked, file);
     const mb = (statSync(file).size / 2 ** 20).toFixed(1);
     return `${file}: ${mb} MB, read back and checked: ${tags} tags, ${sheets} sheets proved again.`;
+  } catch (error) {
+    throw new NoCopy(`${(error as Error).message}\nWhat was written is kept as ${unchecked}.`);
   } finally {
     await drop(access, scratch);
   }

@@ -22,6 +22,7 @@ async function eachOf<Row extends object>(
   em: EntityManager,
   entity: { new (): Row } | unknown,
   orderBy: object,
+  nameOf: (row: Row) => string,
   look: (row: Row) => string | null,
 ): Promise<{ count: number; faults: string[] }> {
   const faults: string[] = [];
@@ -37,7 +38,7 @@ async function eachOf<Row extends object>(
       } catch (error) {
         fault = `cannot be read: ${(error as Error).message}`;
       }
-      if (fault !== null) faults.push(fault);
+      if (fault !== null) faults.push(`${nameOf(row)} ${fault}`);
     }
     count += rows.length;
     if (rows.length < atOnce) return { count, faults };
@@ -52,14 +53,17 @@ const read =
     return null;
   };
 
-function sheetFault({ id, revision, content }: Sheet): string | null {
-  const name = `sheet ${(content as Partial<SheetDocument>)?.tag?.number ?? id}, revision ${revision}`;
+const sheetName = ({ id, revision, content }: Sheet) =>
+  `sheet ${(content as Partial<SheetDocument>)?.tag?.number ?? id}, revision ${revision}`;
+
+function sheetFault({ content }: Sheet): string | null {
   const again = reprove(content);
-  if ("error" in again) return `${name}: ${again.error.message}`;
+  if ("error" in again) return `cannot be read: ${again.error.message}`;
   const { digest } = content as SheetDocument;
-  if (again.digest !== digest) return `${name}: what it was proved from does not match its digest`;
+  if (again.digest !== digest) return "does not match its digest: what it was proved from was altered";
   // Another engine may judge otherwise; the same one must not.
-  if (!again.same && again.engine.was === again.engine.now) return `${name}: ${again.because.join(" ")}`;
+  if (!again.same && again.engine.was === again.engine.now)
+    return `is not proved the same: ${again.because.join(" ")}`;
   return null;
 }
 
@@ -68,31 +72,32 @@ function sheetFault({ id, revision, content }: Sheet): string | null {
  * digest against what it is of, every sheet proved again.
  */
 export async function verifyStored(em: EntityManager): Promise<Verified> {
-  const tags = await eachOf<Tag>(em, Tag, { id: "asc" }, read(dutyOf));
-  const duties = await eachOf<{ duty: unknown }>(
+  const tags = await eachOf<Tag>(em, Tag, { id: "asc" }, ({ number }) => `tag ${number}`, read(dutyOf));
+  const duties = await eachOf<{ tagId: string; version: number; duty: unknown }>(
     em,
     DutyVersion,
     { tagId: "asc", version: "asc" },
+    ({ tagId, version }) => `duty ${version} of tag ${tagId}`,
     read(dutyOf),
   );
   const catalogues = await eachOf<{ revision: number; digest: string; content: unknown }>(
     em,
     CatalogueVersion,
     { revision: "asc" },
+    ({ revision }) => `catalogue revision ${revision}`,
     (one) => {
       catalogueOf(one);
-      return digestOf(one.content) === one.digest
-        ? null
-        : `catalogue revision ${one.revision} does not match its digest`;
+      return digestOf(one.content) === one.digest ? null : "does not match its digest";
     },
   );
-  const houseRules = await eachOf<{ content: unknown }>(
+  const houseRules = await eachOf<{ version: number; content: unknown }>(
     em,
     HouseRuleVersion,
     { version: "asc" },
+    ({ version }) => `house rules version ${version}`,
     read(houseRulesOf),
   );
-  const sheets = await eachOf<Sheet>(em, Sheet, { id: "asc" }, sheetFault);
+  const sheets = await eachOf<Sheet>(em, Sheet, { id: "asc" }, sheetName, sheetFault);
   return {
     tags: tags.count,
     duties: duties.count,
