@@ -1,6 +1,17 @@
 import type { Block, Pair } from "@proven-seat/core/documents";
 import { draw } from "./drawing.ts";
-import { boreMark, type Document, dim, ink, left, line, verdictColours, width, write } from "./page.ts";
+import {
+  boreMark,
+  type Document,
+  dim,
+  heightOf,
+  ink,
+  left,
+  line,
+  verdictColours,
+  width,
+  write,
+} from "./page.ts";
 
 /** What a block is drawn with: from where, down to where, and how to go on on another page. */
 export interface Flow {
@@ -25,7 +36,7 @@ function pairs(doc: Document, name: string, rows: readonly Pair[], x: number, to
   let y = top + 15;
   for (const [label, value] of rows) {
     write(doc, label, x, y, { colour: dim, width: 98, size: 8 });
-    y = write(doc, value, x + 100, y, { width: half - 100, lines: 9, size: 8 }) + 1.2;
+    y = write(doc, value, x + 100, y, { width: half - 100, size: 8 }) + 1.2;
   }
   return y;
 }
@@ -46,17 +57,17 @@ function pairGroups({ groups }: Of<"pairs">, { doc, y: top }: Flow): number {
   return Math.max(leftEnd, rightEnd);
 }
 
-function table({ name, columns, rows }: Of<"table">, { doc, y: from }: Flow): number {
+function table({ name, columns, rows }: Of<"table">, { doc, y: from, lowest, nextPage }: Flow): number {
   const top = from + 8;
   write(doc, name, left, top, { font: "strong", size: 10 });
   const shares = columns.reduce((sum, { share }) => sum + share, 0);
   const dense = rows.length > 12;
-  const cells = (texts: readonly string[], y: number, heading: boolean) => {
+  const cells = (texts: readonly string[], y: number, heading: boolean): number => {
     let x = left;
-    texts.forEach((text, i) => {
+    const ends = texts.map((text, i) => {
       const { share, figures } = columns[i]!;
       const wide = (share / Math.max(shares, width)) * width;
-      write(doc, text, x, y, {
+      const end = write(doc, text, x, y, {
         font: figures && !heading ? "figures" : "plain",
         size: dense ? 7.5 : figures && !heading ? 8 : 8.5,
         colour: heading ? dim : ink,
@@ -64,26 +75,32 @@ function table({ name, columns, rows }: Of<"table">, { doc, y: from }: Flow): nu
         align: figures ? "right" : "left",
       });
       x += wide;
+      return end;
     });
+    return Math.max(...ends);
   };
-  cells(
-    columns.map(({ heading }) => heading),
-    top + 15,
-    true,
-  );
-  let y = top + 27;
+  let y =
+    cells(
+      columns.map(({ heading }) => heading),
+      top + 15,
+      true,
+    ) + 2;
   line(doc, y - 1);
   for (const row of rows) {
-    cells(row, y + 1, false);
-    y += dense ? 8.8 : 12;
+    if (y > lowest) y = nextPage();
+    y = Math.max(y + (dense ? 8.8 : 12), cells(row, y + 1, false) + 0.5);
   }
   return y + 8;
 }
 
 function verdict({ verdict: of, says, counts, warning, notes }: Of<"verdict">, flow: Flow): number {
   const { doc } = flow;
-  // Verdict, cautions and signatures stand together: on the next page where this one is full.
-  const top = flow.y > 650 ? flow.nextPage() : flow.y;
+  const warned = { font: "strong", colour: verdictColours.fails! } as const;
+  const noted = notes === "" ? "" : `Notes: ${notes}`;
+  // Verdict, cautions and signatures stand together: on the next page where this one has no room for them.
+  const long =
+    (warning === null ? 0 : heightOf(doc, warning, warned)) + (noted === "" ? 0 : heightOf(doc, noted));
+  const top = flow.y > Math.max(650 - long, 90) ? flow.nextPage() : flow.y;
   line(doc, top);
   boreMark(doc, of, left, top + 9, 7);
   write(doc, of, left + 20, top + 8, {
@@ -92,12 +109,14 @@ function verdict({ verdict: of, says, counts, warning, notes }: Of<"verdict">, f
     colour: verdictColours[of] ?? ink,
     width: 120,
   });
-  write(doc, says, left + 120, top + 9.5, { width: width - 120 });
-  write(doc, counts, left + 120, top + 22, { colour: dim, width: width - 120 });
-  let y = top + 38;
-  if (warning !== null)
-    y = write(doc, warning, left, y, { font: "strong", colour: verdictColours.fails!, lines: 3 }) + 3;
-  if (notes !== "") y = write(doc, `Notes: ${notes}`, left, y, { lines: 4 }) + 3;
+  const said = write(doc, says, left + 120, top + 9.5, { width: width - 120 });
+  const counted = write(doc, counts, left + 120, Math.max(top + 22, said), {
+    colour: dim,
+    width: width - 120,
+  });
+  let y = Math.max(top + 38, counted + 4);
+  if (warning !== null) y = write(doc, warning, left, y, warned) + 3;
+  if (noted !== "") y = write(doc, noted, left, y) + 3;
   line(doc, y + 6);
   return y + 6;
 }
@@ -108,7 +127,7 @@ function cautions({ words }: Of<"cautions">, { doc, y: top }: Flow): number {
   let y = top + 18;
   for (let i = 0; i < words.length; i += 2) {
     const ends = [left, other].map((x, side) =>
-      write(doc, words[i + side] ?? "", x, y, { size: 7, lines: 5, width: half }),
+      write(doc, words[i + side] ?? "", x, y, { size: 7, width: half }),
     );
     y = Math.max(...ends) + 2;
   }
@@ -128,7 +147,7 @@ function pictures({ pictures: all }: Of<"pictures">, { doc, y, signatures }: Flo
     const x = left + i * (wide + gap);
     write(doc, name, x, top, { font: "strong", size: 8, width: wide });
     draw(doc, drawing, x, top + 14, { wide, high });
-    write(doc, caption, x, top + 16 + high, { size: 6.5, colour: dim, width: wide, lines: 3 });
+    write(doc, caption, x, top + 16 + high, { size: 6.5, colour: dim, width: wide });
   });
   return top + 14 + high + under;
 }
@@ -143,19 +162,31 @@ function signatures({ lines }: Of<"signatures">, { doc, signatures: y }: Flow): 
   return y + 12;
 }
 
-function finding(doc: Document, row: Of<"findings">["groups"][number]["rows"][number], y: number): number {
+type Row = Of<"findings">["groups"][number]["rows"][number];
+
+const smallWords = { width: width - 12, size: 6.2, colour: dim } as const;
+
+/** The words of a finding's first line, each where it stands. */
+const cellsOf = (row: Row) =>
+  [
+    { text: row.asks, x: 12, words: { width: 132, size: 8 } },
+    { text: row.verdict, x: 146, words: { width: 54, size: 8, colour: verdictColours[row.verdict] ?? ink } },
+    { text: row.figures, x: 200, words: { width: 176, size: 8 } },
+    { text: row.margin, x: 378, words: { width: 42, size: 8, align: "right" } },
+    { text: row.caseName, x: 424, words: { width: 87, size: 8, colour: dim } },
+  ] as const;
+
+const firstLine = (doc: Document, row: Row) =>
+  Math.max(10, ...cellsOf(row).map(({ text, words }) => heightOf(doc, text, words)));
+
+const highOf = (doc: Document, row: Row) =>
+  Math.max(26.5, firstLine(doc, row) + heightOf(doc, row.small, smallWords) + 4);
+
+function finding(doc: Document, row: Row, y: number): number {
   boreMark(doc, row.verdict, left, y + 0.5, 3.6);
-  write(doc, row.asks, left + 12, y, { width: 132, size: 8 });
-  write(doc, row.verdict, left + 146, y, {
-    width: 54,
-    size: 8,
-    colour: verdictColours[row.verdict] ?? ink,
-  });
-  write(doc, row.figures, left + 200, y, { width: 176, size: 8 });
-  write(doc, row.margin, left + 378, y, { width: 38, size: 8, align: "right" });
-  write(doc, row.caseName, left + 424, y, { width: 87, size: 8, colour: dim });
-  write(doc, row.small, left + 12, y + 10, { width: width - 12, size: 6.2, colour: dim, lines: 2 });
-  return y + 26.5;
+  for (const { text, x, words } of cellsOf(row)) write(doc, text, left + x, y, words);
+  write(doc, row.small, left + 12, y + firstLine(doc, row), smallWords);
+  return y + highOf(doc, row);
 }
 
 /** Findings that were asked in full, page after page; the others by name, so that nothing is left out. */
@@ -178,7 +209,7 @@ function findings({ groups, notAsked }: Of<"findings">, { doc, lowest, nextPage 
     line(doc, y);
     y = write(doc, name, left, y + 2, { font: "strong", size: 8 }) + 1;
     for (const row of rows) {
-      room(0);
+      room(Math.max(0, highOf(doc, row) - 26.5));
       y = finding(doc, row, y);
     }
   }
@@ -190,14 +221,13 @@ function findings({ groups, notAsked }: Of<"findings">, { doc, lowest, nextPage 
     width: width - 12,
     size: 7,
     colour: dim,
-    lines: 12,
   });
 }
 
 const draws: Draws = {
   pairs: pairGroups,
   // Across the page: what nobody stated is a line to read, not a column to search.
-  remark: ({ words }, { doc, y }) => write(doc, words, left, y + 2, { size: 7.5, colour: dim, lines: 3 }),
+  remark: ({ words }, { doc, y }) => write(doc, words, left, y + 2, { size: 7.5, colour: dim }),
   table,
   verdict,
   cautions,

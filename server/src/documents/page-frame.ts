@@ -1,15 +1,18 @@
 import type { PrintedDocument } from "@proven-seat/core/documents";
-import { type Document, dim, left, line, right, width, write } from "./page.ts";
+import { type Document, dim, left, line, right, width, write, writeFitted } from "./page.ts";
 
 /** What stands on every page: the document's name and what it is about; begins the page and gives the y below. */
 export function beginPage(doc: Document, of: PrintedDocument): number {
   doc.addPage();
   write(doc, of.name, left, 36, { font: "strong", size: 15 });
-  write(doc, of.of, right - 260, 34, { font: "strong", size: 17, width: 260, align: "right" });
-  write(doc, of.where, left, 56, { colour: dim, width: 240 });
-  write(doc, of.issued, right - 320, 56, { colour: dim, width: 250, align: "right" });
-  line(doc, 72);
-  return 80;
+  writeFitted(doc, of.of, right - 260, 34, { font: "strong", size: 17, width: 260, align: "right" });
+  const ends = [
+    write(doc, of.where, left, 56, { colour: dim, width: 185 }),
+    write(doc, of.issued, right - 320, 56, { colour: dim, width: 250, align: "right" }),
+  ];
+  const below = Math.max(...ends) + 5;
+  line(doc, below);
+  return below + 8;
 }
 
 /** Every page carries what the document was made of and where it stands among the pages. */

@@ -1,5 +1,7 @@
 import PDFDocument from "pdfkit";
-import { typefaces } from "./typefaces.ts";
+import { dress } from "./dress.ts";
+import { heightOfRuns, writeRuns } from "./runs.ts";
+import { standIns, type Typeface, typefaces } from "./typefaces.ts";
 
 export const ink = "#17262b";
 export const dim = "#5a6460";
@@ -30,41 +32,58 @@ export function newDocument(title: string): Document {
     lang: "en",
     displayTitle: true,
   });
-  for (const [name, path] of Object.entries(typefaces)) doc.registerFont(name, path);
+  for (const [name, path] of Object.entries({ ...typefaces, ...standIns })) doc.registerFont(name, path);
   return doc;
 }
 
 interface Words {
-  font?: keyof typeof typefaces;
+  font?: Typeface;
   size?: number;
   colour?: string;
   width?: number;
   align?: "left" | "right";
-  /** Lines at most; what does not fit ends in an ellipsis. */
-  lines?: number;
 }
 
-/** Writes at a place and returns the y below it. */
-export function write(doc: Document, text: string, x: number, y: number, words: Words = {}): number {
-  const size = words.size ?? 8.5;
+/** Sets face, size and colour; gives the runs of the text and how they are laid. */
+function prepare(doc: Document, text: string, words: Words) {
+  const runs = dress(text === "" ? " " : text, words.font ?? "plain");
   doc
-    .font(words.font ?? "plain")
-    .fontSize(size)
+    .font(runs[0]!.face)
+    .fontSize(words.size ?? 8.5)
     .fillColor(words.colour ?? ink);
-  const lineHeight = doc.currentLineHeight(true);
-  const lines = words.lines ?? 1;
-  doc.text(text === "" ? " " : text, x, y, {
-    width: words.width ?? width,
-    align: words.align ?? "left",
-    height: lineHeight * lines + 0.5,
-    ellipsis: true,
-    lineBreak: true,
-  });
-  const used = Math.min(
-    lines,
-    Math.max(1, Math.round(doc.heightOfString(text || " ", { width: words.width ?? width }) / lineHeight)),
-  );
-  return y + lineHeight * used;
+  return {
+    runs,
+    laid: { width: words.width ?? width, align: words.align ?? "left", lineBreak: true } as const,
+  };
+}
+
+/** How high a text stands, all of it. */
+export function heightOf(doc: Document, text: string, words: Words = {}): number {
+  const { runs, laid } = prepare(doc, text, words);
+  return runs.length === 1 ? doc.heightOfString(runs[0]!.text, laid) : heightOfRuns(doc, runs, laid);
+}
+
+/** Writes at a place and returns the y below it. What does not fit on a line goes on on the next: nothing is cut. */
+export function write(doc: Document, text: string, x: number, y: number, words: Words = {}): number {
+  const high = heightOf(doc, text, words);
+  const { runs, laid } = prepare(doc, text, words);
+  if (runs.length === 1) doc.text(runs[0]!.text, x, y, { ...laid, height: high + 0.5 });
+  else writeRuns(doc, runs, x, y, laid);
+  return y + high;
+}
+
+const smallest = 6;
+
+/** Writes on one line, smaller where it must be, and on several where that is not enough. */
+export function writeFitted(doc: Document, text: string, x: number, y: number, words: Words): number {
+  let size = words.size ?? 8.5;
+  const high = () => heightOf(doc, text, { ...words, size });
+  const oneLine = () => {
+    prepare(doc, text, { ...words, size });
+    return doc.currentLineHeight(true) * 1.6;
+  };
+  while (size > smallest && high() > oneLine()) size -= 0.5;
+  return write(doc, text, x, y, { ...words, size });
 }
 
 export function line(doc: Document, y: number, from = left, to = right): void {

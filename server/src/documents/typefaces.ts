@@ -1,10 +1,26 @@
 import { createRequire } from "node:module";
 
 const find = createRequire(import.meta.url).resolve;
+const family = (name: string) => find(`@expo-google-fonts/${name}`);
 
 /** Full TrueType faces: they carry ≤ ≥ Δ ₂, and embed several times faster than compressed ones. */
 export const typefaces = {
-  plain: find("@expo-google-fonts/archivo/400Regular/Archivo_400Regular.ttf"),
-  strong: find("@expo-google-fonts/archivo/600SemiBold/Archivo_600SemiBold.ttf"),
-  figures: find("@expo-google-fonts/spline-sans-mono/400Regular/SplineSansMono_400Regular.ttf"),
+  plain: family("archivo/400Regular/Archivo_400Regular.ttf"),
+  strong: family("archivo/600SemiBold/Archivo_600SemiBold.ttf"),
+  figures: family("spline-sans-mono/400Regular/SplineSansMono_400Regular.ttf"),
 } as const;
+
+export type Typeface = keyof typeof typefaces;
+
+/**
+ * What stands in for a typeface that lacks some of a text's characters, the first that has them all; only what is
+ * used of it is embedded. Han has some thirty thousand characters, so it is opened last of those that are left to
+ * right.
+ */
+export const standIns = {
+  wide: family("noto-sans/400Regular/NotoSans_400Regular.ttf"),
+  han: family("noto-sans-sc/400Regular/NotoSansSC_400Regular.ttf"),
+  arabic: family("noto-sans-arabic/400Regular/NotoSansArabic_400Regular.ttf"),
+} as const;
+
+export type StandIn = keyof typeof standIns;
