@@ -18,8 +18,8 @@ export function importTags(
   list: z.infer<typeof importSchema>,
   user: string,
 ): Promise<ImportResult> {
-  return writingNumbers(em, "One of the list", async (tx) =>
-    takeIn(tx, await projectNamed(tx, projectId), list, user),
+  return writingNumbers("One of the list", () =>
+    em.transactional(async (tx) => takeIn(tx, await projectNamed(tx, projectId), list, user)),
   );
 }
 

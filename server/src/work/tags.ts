@@ -10,6 +10,7 @@ import { Sheet } from "../store/entities/sheet.ts";
 import { DutyVersion, Tag } from "../store/entities/tag.ts";
 import { below, onePast, type PageAsked, pageOf } from "../store/page.ts";
 import { dutyOf } from "../store/stored.ts";
+import { stateLookedAt, type TagState, tagState, writeTag } from "../store/tag-states.ts";
 import { projectNamed } from "./projects.ts";
 import { notThere, Refusal } from "./refusal.ts";
 
@@ -27,8 +28,12 @@ export const presentTag = (tag: Tag): TagDocument => ({
   updatedBy: tag.updatedBy,
 });
 
-export async function tagNamed(em: EntityManager, id: string): Promise<Tag> {
-  return (await em.findOne(Tag, { id })) ?? Promise.reject(notThere("tag"));
+/** A state as it is told: what only the database needs stays here. */
+export const presentState = ({ numberKey: _, ...tag }: TagState): TagDocument => tag;
+
+/** The tag as it stands. */
+export async function tagNamed(em: EntityManager, id: string): Promise<TagState> {
+  return (await tagState(em, id)) ?? Promise.reject(notThere("tag"));
 }
 
 /** A tag that nobody else changes or removes until the transaction ends. */
@@ -119,16 +124,13 @@ const numberTaken = (number: string) =>
     },
   );
 
-/** Runs a write in a transaction and tells a taken tag number from other failures. */
-export async function writingNumbers<T>(
-  em: EntityManager,
-  number: string,
-  write: (em: EntityManager) => Promise<T>,
-): Promise<T> {
+/** Tells a taken tag number from other failures of a write. */
+export async function writingNumbers<T>(number: string, write: () => Promise<T>): Promise<T> {
   try {
-    return await em.transactional(write);
+    return await write();
   } catch (error) {
-    if (error instanceof UniqueConstraintViolationException) throw numberTaken(number);
+    if (error instanceof UniqueConstraintViolationException || (error as { code?: string }).code === "23505")
+      throw numberTaken(number);
     throw error;
   }
 }
@@ -140,31 +142,53 @@ export function createTag(
   content: NewTag,
   user: string,
 ): Promise<TagDocument> {
-  return writingNumbers(em, content.number, async (tx) => {
-    const tag = addTag(tx, await projectNamed(tx, projectId), content, user);
-    await tx.flush();
-    return presentTag(tag);
-  });
+  return writingNumbers(content.number, () =>
+    em.transactional(async (tx) => {
+      const tag = addTag(tx, await projectNamed(tx, projectId), content, user);
+      await tx.flush();
+      return presentTag(tag);
+    }),
+  );
 }
 
-/** Saves an edited tag; a stale edit is refused with both versions. */
-export function saveTag(em: EntityManager, id: string, edited: SaveTag, user: string): Promise<TagDocument> {
-  return writingNumbers(em, edited.number, async (tx) => {
-    const tag = await lockedTag(tx, id);
-    if (tag.version !== edited.version) {
-      throw new Refusal(
-        "stale",
-        `Tag ${tag.number} was changed by ${tag.updatedBy} since you opened it. Nothing of yours was stored; keep yours or take theirs.`,
-        {
-          current: presentTag(tag),
-          yours: edited,
-        },
-      );
-    }
-    changeTag(tx, tag, edited, user);
-    await tx.flush();
-    return presentTag(tag);
-  });
+const stale = (now: TagState, edited: SaveTag) =>
+  new Refusal(
+    "stale",
+    `Tag ${now.number} was changed by ${now.updatedBy} since you opened it. Nothing of yours was stored; keep yours or take theirs.`,
+    { current: presentState(now), yours: edited },
+  );
+
+/**
+ * Saves an edited tag; a stale edit is refused with both versions. What stood in the version that was looked at is
+ * known or read without a lock: the statement that writes does so only while the tag is at that version.
+ */
+export async function saveTag(
+  em: EntityManager,
+  id: string,
+  edited: SaveTag,
+  user: string,
+): Promise<TagDocument> {
+  const was = await stateLookedAt(em, id, edited.version);
+  if (!was) throw notThere("tag");
+  if (was.version !== edited.version) throw stale(was, edited);
+  const { number, service, unit, duty, choice = null } = edited;
+  const { number: n, service: s, unit: u, duty: d, choice: c } = was;
+  const now = { number, service, unit, duty, choice };
+  if (isDeepStrictEqual({ number: n, service: s, unit: u, duty: d, choice: c }, now)) {
+    // Nothing to write, but it may be stale all the same.
+    const stands = await tagNamed(em, id);
+    if (stands.version !== edited.version) throw stale(stands, edited);
+    return presentState(stands);
+  }
+  const change = {
+    ...now,
+    // One that an earlier release let be alike to another goes by its own key until it is renamed.
+    numberKey: number === n ? was.numberKey : tagKey(number),
+    newDuty: !isDeepStrictEqual(d, duty),
+  };
+  const written = await writingNumbers(number, () => writeTag(em, id, edited.version, change, user));
+  if (written) return presentState(written);
+  throw stale(await tagNamed(em, id), edited);
 }
 
 /** Removes a tag as it was looked at; one with issued sheets is kept with them. */

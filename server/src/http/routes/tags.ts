@@ -4,7 +4,7 @@ import {
   createTag,
   dutiesOf,
   dutyVersions,
-  presentTag,
+  presentState,
   removeTag,
   saveTag,
   tagNamed,
@@ -29,7 +29,7 @@ export function mountTags(mount: Mount): void {
   mount("duties", ({ em, project, body }) => dutiesOf(em, project, body.ids));
   mount("tag", async ({ em, parameters, request, response }) => {
     const tag = await tagNamed(em, parameters.id!);
-    return isKnown(request, response, `${tag.id}-${tag.version}`) ? (undefined as never) : presentTag(tag);
+    return isKnown(request, response, `${tag.id}-${tag.version}`) ? (undefined as never) : presentState(tag);
   });
   mount("saveTag", ({ em, parameters, body, user }) => saveTag(em, parameters.id!, body, user));
   mount("deleteTag", ({ em, parameters, query }) => removeTag(em, parameters.id!, versionAsked(query)));

@@ -1,0 +1,110 @@
+/**
+ * Prints what reading and saving cost over HTTP, as a ratio to a bare route on the same database in the same run:
+ * `npm run bench:http`. With `-- --long` it also watches the server's memory over 50 000 requests.
+ */
+import { readFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { build } from "../../../scripts/build.ts";
+import { discardDatabase, startDatabase } from "../../../scripts/database/index.ts";
+import { urlFor } from "../../../scripts/database/keys.ts";
+import { freePort } from "../../../scripts/port.ts";
+import { migrateDatabase } from "../../../scripts/start/server.ts";
+import { listening, reads, saves, type Tag } from "./measure-http.ts";
+
+const long = process.argv.includes("--long");
+const root = fileURLToPath(new URL("../../..", import.meta.url));
+const data = join(tmpdir(), `bench-http-${process.pid}`);
+const seconds = 4;
+const rounds = 3;
+const connections = 6;
+
+build();
+const database = await startDatabase(data);
+migrateDatabase(database.access);
+const [port, barePort] = [await freePort(), await freePort()];
+const server = await listening([join(root, "server/dist/main.js")], {
+  DATABASE_URL: urlFor(database.access, "application"),
+  PORT: String(port),
+  REQUEST_RATE: "0",
+  LOG_LEVEL: "warn",
+  NODE_ENV: "production",
+});
+const bare = await listening(
+  ["--conditions=source", "--import", "tsx", join(root, "bench/src/http/bare.ts")],
+  {
+    DATABASE_URL: urlFor(database.access, "application"),
+    PORT: String(barePort),
+    NODE_ENV: "production",
+  },
+);
+
+const [ours, theirs] = [port, barePort].map((at) => ({
+  url: `http://127.0.0.1:${at}`,
+  seconds,
+  connections,
+}));
+const get = async <T>(path: string) => (await (await fetch(ours!.url + path)).json()) as T;
+const project = (await get<{ id: string }[]>("/api/projects"))[0]!.id;
+const rows = await get<Tag[]>(`/api/projects/${project}/tags`);
+const tags: Tag[] = [];
+for (const { id } of rows.slice(0, 2 * connections)) tags.push(await get<Tag>(`/api/tags/${id}`));
+
+const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!;
+
+/** By turns, so that both meet the same machine; the median of a few. */
+async function compared(
+  name: string,
+  one: (of: typeof ours) => Promise<number>,
+  goal: string,
+): Promise<void> {
+  const [a, b]: [number[], number[]] = [[], []];
+  await one({ ...ours!, seconds: 1 });
+  await one({ ...theirs!, seconds: 1 });
+  for (let i = 0; i < rounds; i++) {
+    a.push(await one(ours));
+    b.push(await one(theirs));
+  }
+  const [mine, bareRate] = [median(a), median(b)];
+  console.log(
+    `${name.padEnd(24)} ${mine.toFixed(0).padStart(7)} ${bareRate.toFixed(0).padStart(7)} ${(bareRate / mine).toFixed(2).padStart(7)}   ${goal}`,
+  );
+}
+
+const memoryMb = (pid: number) =>
+  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, "utf8"))![1]) / 1024;
+
+try {
+  console.log("requests a second           here    bare   ratio");
+  await compared("one tag read", (of) => reads(of!, `/api/tags/${tags[0]!.id}`), "goal: at most 2");
+  await compared("48 tags listed", (of) => reads(of!, `/api/projects/${project}/tags`), "goal: at most 2");
+  const mine = tags.slice(0, connections);
+  // Each side has tags of its own: the bare one lets versions run away.
+  const other = tags.slice(connections);
+  await compared(
+    "a tag saved",
+    (of) => fresh(of!.url === ours!.url ? mine : other).then((now) => saves(of!, now)),
+    "goal: at most 3",
+  );
+  if (long) {
+    const at: string[] = [];
+    for (let i = 0; i <= 5; i++) {
+      at.push(memoryMb(server.pid!).toFixed(0));
+      if (i === 5) break;
+      for (let n = 0; n < 10_000; n += 50)
+        await Promise.all(Array.from({ length: 50 }, () => get(`/api/tags/${tags[n % tags.length]!.id}`)));
+    }
+    console.log(`memory in MB, each 10 000 requests on: ${at.join(", ")}`);
+  }
+} finally {
+  server.kill();
+  bare.kill();
+  await database.stop();
+  discardDatabase(data);
+}
+
+/** The tags as they stand now. */
+async function fresh(of: readonly Tag[]): Promise<Tag[]> {
+  return Promise.all(of.map(({ id }) => get<Tag>(`/api/tags/${id}`)));
+}
