@@ -42,9 +42,9 @@ async function rate(options: autocannon.Options): Promise<number> {
 export const reads = ({ url, seconds, connections }: Load, path: string): Promise<number> =>
   rate({ url: url + path, duration: seconds, connections });
 
-/** Each connection saves a tag of its own again and again, with another duty and the version it was told. */
+/** Each connection saves one tag after the other, with another duty and the version it was told last. */
 export function saves({ url, seconds, connections }: Load, tags: readonly Tag[]): Promise<number> {
-  let next = 0;
+  const free = [...tags];
   let n = 0;
   return rate({
     url,
@@ -55,19 +55,16 @@ export function saves({ url, seconds, connections }: Load, tags: readonly Tag[])
         method: "PUT",
         headers: { "content-type": "application/json" },
         setupRequest: (request, context) => {
-          const own = context as { tag?: Tag };
-          own.tag ??= tags[next++ % tags.length]!;
-          const { id, number, unit, duty, choice, version } = own.tag;
+          const tag = free.shift()!;
+          (context as { tag?: Tag }).tag = tag;
+          const { id, number, unit, duty, choice, version } = tag;
           const fluid = { ...duty.fluid, name: `fluid ${n++}` };
           const body = { number, service: "", unit, choice, version, duty: { ...duty, fluid } };
           return { ...request, path: `/api/tags/${id}`, body: JSON.stringify(body) };
         },
         onResponse: (status, body, context) => {
-          if (status === 200)
-            (context as { tag: Tag }).tag = {
-              ...(context as { tag: Tag }).tag,
-              version: (JSON.parse(body) as Tag).version,
-            };
+          const { tag } = context as { tag: Tag };
+          free.push(status === 200 ? { ...tag, version: (JSON.parse(body) as Tag).version } : tag);
         },
       },
     ],

@@ -3,7 +3,7 @@ import { existsSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
 import compression from "compression";
-import express, { type Express } from "express";
+import express, { type Express, type RequestHandler } from "express";
 import helmet from "helmet";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
@@ -30,7 +30,6 @@ export interface AppParts {
   readonly checkAnswers?: boolean;
 }
 
-/** Each page gets its own nonce, so that no style or script slips in that the page did not bring. */
 function serveInterface(app: Express, folder: string): void {
   const page = readFileSync(join(folder, "index.html"), "utf8");
   app.use("/assets", express.static(join(folder, "assets"), { immutable: true, maxAge: "1y" }));
@@ -43,6 +42,44 @@ function serveInterface(app: Express, folder: string): void {
       .send(page.replaceAll("__NONCE__", response.locals.nonce as string));
   });
 }
+
+const own = ["'self'"];
+
+/** Headers that keep browsers careful; what a page may load is added to a policy that lets nothing be loaded. */
+const carefulHeaders = (directives: Record<string, (string | typeof nonceOf)[]>) =>
+  helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        baseUri: ["'none'"],
+        formAction: ["'none'"],
+        frameAncestors: ["'none'"],
+        ...directives,
+      },
+    },
+    // Served on loopback without TLS: forcing https would lock the browser out.
+    strictTransportSecurity: false,
+  });
+
+const nonceOf = (_request: unknown, response: unknown) =>
+  `'nonce-${(response as { locals: { nonce: string } }).locals.nonce}'`;
+
+const pageHeaders = carefulHeaders({
+  scriptSrc: [...own, nonceOf],
+  styleSrc: [...own, nonceOf],
+  fontSrc: own,
+  imgSrc: [...own, "data:"],
+  connectSrc: own,
+  workerSrc: own,
+  manifestSrc: own,
+});
+
+/** Each page gets its own nonce, so that no style or script slips in that the page did not bring. */
+const forPages: RequestHandler = (request, response, next) => {
+  response.locals.nonce = randomBytes(16).toString("base64");
+  pageHeaders(request, response, next);
+};
 
 /** Puts the HTTP application together. */
 export function buildApp(parts: AppParts): Express {
@@ -59,34 +96,8 @@ export function buildApp(parts: AppParts): Express {
       },
     }),
   );
-  app.use((_request, response, next) => {
-    response.locals.nonce = randomBytes(16).toString("base64");
-    next();
-  });
-  const nonce = (_request: unknown, response: unknown) =>
-    `'nonce-${(response as { locals: { nonce: string } }).locals.nonce}'`;
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'none'"],
-          scriptSrc: ["'self'", nonce],
-          styleSrc: ["'self'", nonce],
-          fontSrc: ["'self'"],
-          imgSrc: ["'self'", "data:"],
-          connectSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          manifestSrc: ["'self'"],
-          baseUri: ["'none'"],
-          formAction: ["'none'"],
-          frameAncestors: ["'none'"],
-        },
-      },
-      // Served on loopback without TLS: forcing https would lock the browser out.
-      strictTransportSecurity: false,
-    }),
-  );
+  app.use("/api", carefulHeaders({}));
+  app.use(/^(?!\/api\/)/, forPages);
   app.use(entry(parts.entry));
   app.use("/api", rateOf(parts.requestRate));
   app.use(compression());

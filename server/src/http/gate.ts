@@ -34,7 +34,7 @@ export interface Caller {
  * for what the whole organisation shares.
  */
 export async function pass(
-  em: EntityManager,
+  em: () => EntityManager,
   caller: Caller,
   of: { readonly project: Belongs; readonly role: Role },
   id: string | undefined,
@@ -48,7 +48,7 @@ export async function pass(
   const key = `${of.project} ${id}`;
   const known = belongs.get(key);
   if (known !== undefined) return known;
-  const [found] = await rowsOf<{ id: string }>(em, by.sql, [id]);
+  const [found] = await rowsOf<{ id: string }>(em(), by.sql, [id]);
   if (!found) throw notThere(what);
   belongs.set(key, found.id);
   return found.id;

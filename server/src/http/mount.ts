@@ -72,6 +72,14 @@ function whileWanted(response: Response): AbortSignal {
   return gone.signal;
 }
 
+function lazily<Value>(make: () => Value): () => Value {
+  let made: Value | undefined;
+  return () => {
+    made ??= make();
+    return made;
+  };
+}
+
 /** Mounts handlers on their endpoints: let through, parse, one call, present. */
 export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): Mount {
   return (name, handle) => {
@@ -79,13 +87,17 @@ export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): M
     const path = of.path.replace(/\{(\w+)\}/g, ":$1");
     router[of.method](path, async (request: Request, response: Response) => {
       const parameters = request.params as Record<string, string>;
-      const mine = em();
+      // Made when first asked for: a read of what is held needs neither.
+      const mine = lazily(em);
+      const wanted = lazily(() => whileWanted(response));
       const project = await pass(mine, caller, of, parameters.id);
       const page = pageAsked(of.paged ? request.query : {});
       const parsed = of.body?.safeParse(takenIn(request.body));
       if (parsed && !parsed.success) throw badInput(parsed.error);
       const given = await handle({
-        em: mine,
+        get em() {
+          return mine();
+        },
         parameters,
         query: request.query,
         page,
@@ -93,7 +105,9 @@ export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): M
         body: parsed?.data as never,
         user: caller.name,
         jobs,
-        signal: whileWanted(response),
+        get signal() {
+          return wanted();
+        },
         request,
         response,
       });

@@ -8,6 +8,7 @@ import { Migration20261123000000_first as First } from "./migrations/Migration20
 import { Migration20261124000000_fuller_duty as FullerDuty } from "./migrations/Migration20261124000000_fuller_duty.ts";
 import { Migration20261124100000_catalogue_reason as CatalogueReason } from "./migrations/Migration20261124100000_catalogue_reason.ts";
 import { Migration20261126000000_one_number as OneNumber } from "./migrations/Migration20261126000000_one_number.ts";
+import { Migration20261126100000_listed as Listed } from "./migrations/Migration20261126100000_listed.ts";
 
 /** In the order they run. */
 const migrationsList = [
@@ -15,6 +16,7 @@ const migrationsList = [
   { name: "20261124000000_fuller_duty", class: FullerDuty },
   { name: "20261124100000_catalogue_reason", class: CatalogueReason },
   { name: "20261126000000_one_number", class: OneNumber },
+  { name: "20261126100000_listed", class: Listed },
 ];
 
 /** Connects to PostgreSQL; the schema comes from migrations alone. */
