@@ -82,7 +82,7 @@ async function readInto(access: Access, file: string, name: string): Promise<Ver
 }
 
 /** Writes the database to a file that is not there before it is whole. */
-export function dump(access: Access, file: string): void {
+function dump(access: Access, file: string): void {
   const part = `${file}.part`;
   mkdirSync(dirname(file), { recursive: true });
   rmSync(part, { force: true });

@@ -11,7 +11,7 @@ export interface Options {
   readonly host: string;
 }
 
-export const usage = `./start                    set up what is missing, serve until Ctrl-C
+const usage = `./start                    set up what is missing, serve until Ctrl-C
 ./start --status           what runs, where and how it is
 ./start --stop             end what runs
 ./start --fresh [--yes]    discard all data first

@@ -19,6 +19,13 @@ if (!environment.DATABASE_URL) {
   process.exit(2);
 }
 
+if (!["127.0.0.1", "localhost", "::1"].includes(host) && !environment.PROXY_SECRET) {
+  process.stderr.write(
+    `HOST=${host} would let the whole network in, and there are no accounts yet. See docs/operations.md.\n`,
+  );
+  process.exit(2);
+}
+
 const orm = await connect(environment.DATABASE_URL);
 const { pending } = await migrationsOf(orm);
 if (pending > 0) {

@@ -1,6 +1,7 @@
 /**
  * Prints what reading and saving cost over HTTP, as a ratio to a bare route on the same database in the same run:
- * `npm run bench:http`. With `-- --long` it also watches the server's memory over 50 000 requests.
+ * `npm run bench:http`. With `-- --long` it also watches the server's memory over 50 000
+ * requests, and how soon it tells its health under load.
  */
 import { readFileSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -12,6 +13,7 @@ import { urlFor } from "../../../scripts/database/keys.ts";
 import { freePort } from "../../../scripts/port.ts";
 import { migrateDatabase } from "../../../scripts/start/server.ts";
 import { listening, reads, saves, type Tag } from "./measure-http.ts";
+import { bringIn, healthUnderLoad } from "./under-load.ts";
 
 const long = process.argv.includes("--long");
 const root = fileURLToPath(new URL("../../..", import.meta.url));
@@ -95,6 +97,12 @@ try {
       for (let n = 0; n < 10_000; n += 50)
         await Promise.all(Array.from({ length: 50 }, () => get(`/api/tags/${tags[n % tags.length]!.id}`)));
     }
+    await bringIn(ours!.url, project, 50_000);
+    const times = await healthUnderLoad(ours!.url, project, tags[0]!.duty);
+    const at95 = times[Math.floor(times.length * 0.95)]!;
+    console.log(
+      `health while 4 prove and 50 000 tags are exported, ${times.length} times: median ${times[times.length >> 1]!.toFixed(0)} ms, p95 ${at95.toFixed(0)} ms, longest ${times.at(-1)!.toFixed(0)} ms   goal: 50 ms`,
+    );
     console.log(`memory in MB, each 10 000 requests on: ${at.join(", ")}`);
   }
 } finally {

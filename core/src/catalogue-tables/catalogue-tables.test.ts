@@ -23,6 +23,15 @@ describe("a catalogue as tables", () => {
     expect(reading.faults).toEqual([]);
     expect(reading.catalogue).toEqual(demoCatalogue);
   });
+  it.each(["=cmd|' /C calc'!A0", "'=1", "+1", "@SUM(1)", "-1"])(
+    "gives back a name such as %j, and writes it so that no spreadsheet runs it",
+    (name) => {
+      const files = catalogueTables({ ...demoCatalogue, name });
+      const { data } = Papa.parse<string[]>(files["catalogue.csv"]!);
+      expect(data[1]!).toContain(`'${name}`);
+      expect(readCatalogueTables(files).catalogue?.name).toBe(name);
+    },
+  );
   it("has a heading for every column, and every table documented", () => {
     for (const name of tableNames) {
       expect(written[tables[name].file]!.split("\n")[0]).toBe(

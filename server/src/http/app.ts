@@ -91,7 +91,8 @@ export function buildApp(parts: AppParts): Express {
       logger: log,
       autoLogging: { ignore: (request) => request.url === "/api/health" },
       serializers: {
-        req: ({ id, method, url }) => ({ id, method, url }),
+        // What is asked for, without what is asked of it: a query holds words of the project.
+        req: ({ id, method, url }) => ({ id, method, url: String(url).split("?")[0] }),
         res: ({ statusCode }) => ({ statusCode }),
       },
     }),

@@ -35,7 +35,8 @@ export class Jobs {
   #now = 0;
 
   constructor({
-    threads = Math.max(2, availableParallelism()),
+    // One core stays free for whoever only asks.
+    threads = Math.max(1, availableParallelism() - 1),
     queue = 32,
     timeoutMs = 30_000,
     memoryMb = 1024,

@@ -16,7 +16,7 @@ export function mountLineLists(mount: Mount): void {
           .set("Content-Disposition", `attachment; filename="line-list.csv"`);
       first = false;
       if (!response.write(Buffer.from(bytes.buffer)))
-        await Promise.race([once(response, "drain"), once(signal, "abort")]);
+        await once(response, "drain", { signal }).catch(() => undefined);
       if (signal.aborted) return;
     }
     response.end();
