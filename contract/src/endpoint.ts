@@ -17,6 +17,8 @@ export interface Endpoint<Body extends z.ZodType = z.ZodType, Answer extends z.Z
   readonly project: Belongs;
   readonly role: Role;
   readonly body?: Body;
+  /** The body is large enough that reading it would keep others waiting: the handler has it read elsewhere. */
+  readonly bodyAsSent?: true;
   /** Null where the answer is no JSON or nothing. */
   readonly answer: Answer | null;
   /** A list answered in pages: `limit` and `after` in the query, the next page in the `Link` header (RFC 8288). */

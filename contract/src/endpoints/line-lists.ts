@@ -9,6 +9,7 @@ export const lineListsEndpoints = {
     project: "in path",
     role: "engineer",
     body: importSchema,
+    bodyAsSent: true,
     answer: importResultSchema,
     status: 201,
     problems: [404, 409, 413, 422],

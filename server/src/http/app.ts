@@ -2,6 +2,7 @@ import { randomBytes } from "node:crypto";
 import { existsSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
+import { type Endpoint, endpoints } from "@proven-seat/contract";
 import compression from "compression";
 import express, { type Express, type RequestHandler } from "express";
 import helmet from "helmet";
@@ -42,6 +43,18 @@ function serveInterface(app: Express, folder: string): void {
       .send(page.replaceAll("__NONCE__", response.locals.nonce as string));
   });
 }
+
+const asJson = express.json({ limit: bodyLimits.bytes, strict: false });
+const asSent = express.raw({ limit: bodyLimits.bytes, type: "application/json" });
+const sent = Object.values(endpoints as Record<string, Endpoint>)
+  .filter(({ bodyAsSent }) => bodyAsSent)
+  .map(({ path }) => new RegExp(`^${path.replace(/\{\w+\}/g, "[^/]+")}/?$`));
+
+/** Most bodies are read at once; those the contract says so of are left to their handler. */
+const readBody: RequestHandler = (request, response, next) => {
+  const [path] = request.originalUrl.split("?") as [string];
+  (sent.some((one) => one.test(path)) ? asSent : asJson)(request, response, next);
+};
 
 const own = ["'self'"];
 
@@ -102,7 +115,7 @@ export function buildApp(parts: AppParts): Express {
   app.use(entry(parts.entry));
   app.use("/api", rateOf(parts.requestRate));
   app.use(compression());
-  app.use("/api", express.json({ limit: bodyLimits.bytes, strict: false }));
+  app.use("/api", readBody);
   const router = express.Router();
   const em = (): EntityManager => orm.em.fork() as EntityManager;
   const caller = { name: user, roles: ["engineer"] } as const;

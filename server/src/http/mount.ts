@@ -27,11 +27,11 @@ export interface Call<Body> {
   readonly response: Response;
 }
 
-type BodyOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
-  body: infer Body extends z.ZodType;
-}
-  ? z.infer<Body>
-  : undefined;
+type BodyOf<Name extends EndpointName> = (typeof endpoints)[Name] extends { bodyAsSent: true }
+  ? Uint8Array
+  : (typeof endpoints)[Name] extends { body: infer Body extends z.ZodType }
+    ? z.infer<Body>
+    : undefined;
 
 /** What a handler must give back: the contract's answer, a page of it, or nothing where it is no JSON. */
 type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
@@ -54,6 +54,9 @@ export type Mount = <Name extends EndpointName>(
   name: Name,
   handle: (call: Call<BodyOf<Name>>) => AnswerOf<Name> | Promise<AnswerOf<Name>>,
 ) => void;
+
+/** A body nobody has read yet. */
+const bytesOf = ({ body }: Request): Uint8Array => (Buffer.isBuffer(body) ? body : new Uint8Array());
 
 export interface Mounting {
   readonly router: Router;
@@ -92,7 +95,7 @@ export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): M
       const wanted = lazily(() => whileWanted(response));
       const project = await pass(mine, caller, of, parameters.id);
       const page = pageAsked(of.paged ? request.query : {});
-      const parsed = of.body?.safeParse(takenIn(request.body));
+      const parsed = of.bodyAsSent ? undefined : of.body?.safeParse(takenIn(request.body));
       if (parsed && !parsed.success) throw badInput(parsed.error);
       const given = await handle({
         get em() {
@@ -102,7 +105,7 @@ export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): M
         query: request.query,
         page,
         project: project ?? "",
-        body: parsed?.data as never,
+        body: (of.bodyAsSent ? bytesOf(request) : parsed?.data) as never,
         user: caller.name,
         jobs,
         get signal() {

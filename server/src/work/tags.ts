@@ -73,48 +73,6 @@ export function addTag(em: EntityManager, project: Project, content: NewTag, use
   });
 }
 
-/** Changes a tag's content; a changed duty becomes a version of its own, no change leaves everything as it is. */
-export function changeTag(em: EntityManager, tag: Tag, content: NewTag, user: string): boolean {
-  const { number, service, unit, duty, choice = null } = content;
-  const before = {
-    number: tag.number,
-    service: tag.service,
-    unit: tag.unit,
-    duty: dutyOf(tag),
-    choice: tag.choice ?? null,
-  };
-  if (isDeepStrictEqual(before, { number, service, unit, duty, choice })) return false;
-  const now = new Date();
-  if (!isDeepStrictEqual(before.duty, duty)) {
-    tag.dutyVersion += 1;
-    em.create(DutyVersion, {
-      tagId: tag.id,
-      version: tag.dutyVersion,
-      duty,
-      createdAt: now,
-      createdBy: user,
-    });
-  }
-  // One that an earlier release let be alike to another goes by its own key until it is renamed.
-  const numberKey = number === before.number ? tag.numberKey : tagKey(number);
-  em.assign(
-    tag,
-    {
-      number,
-      numberKey,
-      service,
-      unit,
-      duty,
-      choice,
-      version: tag.version + 1,
-      updatedAt: now,
-      updatedBy: user,
-    },
-    { mergeObjectProperties: false },
-  );
-  return true;
-}
-
 const numberTaken = (number: string) =>
   new Refusal(
     "number-taken",

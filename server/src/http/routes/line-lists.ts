@@ -1,9 +1,17 @@
 import { once } from "node:events";
 import { importTags, listedTags } from "../../work/line-lists.ts";
 import type { Mount } from "../mount.ts";
+import { Problem } from "../problem.ts";
 
 export function mountLineLists(mount: Mount): void {
-  mount("importTags", ({ em, project, body, user }) => importTags(em, project, body, user));
+  mount("importTags", async ({ em, project, body, user, jobs, signal }) => {
+    const list = await jobs.run("readList", { bytes: body }, signal);
+    if ("problem" in list) {
+      const { status, kind, says, more } = list.problem;
+      throw new Problem(status, kind, says, more);
+    }
+    return importTags(em, project, list, user);
+  });
 
   mount("exportTags", async ({ em, project, response, jobs, signal }) => {
     let first = true;
