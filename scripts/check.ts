@@ -52,6 +52,8 @@ count(run("format and lint", "biome", ["ci", "."]));
 count(run("types", "tsc", ["-b"]));
 count(run("types of tests and scripts", "tsc", ["-p", "tsconfig.checks.json"]));
 count(run("unused code", "knip", []));
+// Before the tests: several of them start what is built, and none may build while another runs it.
+count(run("build", "tsx", ["scripts/build.ts"]));
 
 const unit = join(reports, "unit.json");
 countReport(
