@@ -4,6 +4,7 @@ import { pino } from "pino";
 import { loadDemo } from "./demo/load-demo.ts";
 import { buildApp } from "./http/app.ts";
 import { hostsIn } from "./http/entry.ts";
+import { answerUnreadable } from "./http/unreadable.ts";
 import { Jobs } from "./jobs/jobs.ts";
 import { connect, migrationsOf } from "./store/orm.ts";
 
@@ -50,6 +51,7 @@ const server = createServer(
   }),
 );
 
+answerUnreadable(server);
 server.on("error", async (error: NodeJS.ErrnoException) => {
   if (error.code === "EADDRINUSE")
     process.stderr.write(`Port ${port} is busy. Stop what uses it, or choose another: PORT=4190 ./start\n`);

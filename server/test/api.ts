@@ -10,6 +10,7 @@ import { type RoleName, roles, urlFor } from "../../scripts/database/keys.ts";
 import { prepareDatabase } from "../../scripts/database/roles.ts";
 import { loadDemo } from "../src/demo/load-demo.ts";
 import { type AppParts, buildApp } from "../src/http/app.ts";
+import { answerUnreadable } from "../src/http/unreadable.ts";
 import { Jobs, type JobsOptions } from "../src/jobs/jobs.ts";
 import { connect } from "../src/store/orm.ts";
 import { setUpSchema } from "../src/store/rights.ts";
@@ -67,6 +68,7 @@ export async function startTestServer({
       ...parts,
     }),
   );
+  answerUnreadable(server);
   await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 

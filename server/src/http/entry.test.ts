@@ -1,3 +1,4 @@
+import { connect as connectTo } from "node:net";
 import { emptyDuty } from "@proven-seat/core/duty";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { startTestServer, type TestServer } from "../../test/api.ts";
@@ -93,6 +94,18 @@ describe("every answer", () => {
       "cross-origin-resource-policy": "same-origin",
     });
     expect(answer.headers["x-powered-by"]).toBeUndefined();
+  });
+  it("to what is no request at all does so too", async () => {
+    const { port } = new URL(server.url);
+    const said = await new Promise<string>((done) => {
+      let text = "";
+      const socket = connectTo(Number(port), "127.0.0.1", () => socket.write("HELO there\r\n\r\n"));
+      socket.on("data", (chunk) => {
+        text += chunk;
+      });
+      socket.on("close", () => done(text));
+    });
+    expect(said).toMatch(/^HTTP\/1.1 400[\s\S]*nosniff[\s\S]*\/problems\/unreadable/);
   });
   it("to more than hands can ask says when to go on", async () => {
     const answers = await Promise.all(Array.from({ length: 450 }, () => send(server, "GET", "/api/health")));
