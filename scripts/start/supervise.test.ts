@@ -20,6 +20,18 @@ function kept(over: Partial<Supervision> & Pick<Supervision, "start">) {
   return { of, said };
 }
 
+/** The same thing at every start, and how many there were. */
+function counted(runs: Runs) {
+  let count = 0;
+  const { of } = kept({
+    start: async () => {
+      count++;
+      return runs;
+    },
+  });
+  return { of, starts: () => count };
+}
+
 describe("supervising", () => {
   it("starts it again, each time later, and gives up with its last words", async () => {
     let starts = 0;
@@ -68,32 +80,20 @@ describe("supervising", () => {
   });
   it("does not try what said itself that it is no use", async () => {
     const one = thing();
-    let starts = 0;
-    const { of } = kept({
-      start: async () => {
-        starts++;
-        return one.runs;
-      },
-    });
+    const { of, starts } = counted(one.runs);
     const supervised = await of;
     one.end("code 2", true);
     expect(await supervised.givenUp).toContain("code 2");
-    expect(starts).toBe(1);
+    expect(starts()).toBe(1);
   });
   it("fails where the first start does, and starts nothing after it was stopped", async () => {
     await expect(
       supervise({ what: "x", say: () => {}, start: () => Promise.reject(new Error("no room")) }),
     ).rejects.toThrow("no room");
     const one = thing();
-    let starts = 0;
-    const { of } = kept({
-      start: async () => {
-        starts++;
-        return one.runs;
-      },
-    });
+    const { of, starts } = counted(one.runs);
     await (await of).stop();
     await new Promise((r) => setTimeout(r, 20));
-    expect(starts).toBe(1);
+    expect(starts()).toBe(1);
   });
 });
