@@ -82,7 +82,9 @@ export function prepareCluster(
   const parent = dirname(data);
   mkdirSync(parent, { recursive: true });
   for (const name of readdirSync(parent))
-    if (name.startsWith(halfMade(data))) rmSync(join(parent, name), { recursive: true, force: true });
+    if (name.startsWith(halfMade(data)))
+      // What makes it may be alive yet, though its start is not, and write while it is cleared.
+      rmSync(join(parent, name), { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
   needRoom(parent);
   if (existsSync(data) && !isWhole(data)) setAside(data, say);
   const isNew = !existsSync(data);
