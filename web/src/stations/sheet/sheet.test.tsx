@@ -114,6 +114,7 @@ describe("the sheet", () => {
       version: 7,
       catalogueRevision: 4,
       houseRuleVersion: 3,
+      askedWith: expect.stringMatching(/^[0-9a-f-]{36}$/),
     });
     await vi.waitFor(() => expect(reads()).toBe(before + 1));
   });
