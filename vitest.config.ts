@@ -13,6 +13,8 @@ export default defineConfig({
   ssr: { resolve: { conditions } },
   test: {
     exclude: ["**/node_modules/**", "**/dist/**"],
+    // Half of the tests wait for a database, a browser or a timer: no core is kept free.
+    maxWorkers: "100%",
     // A long round by hand takes as long as it takes.
     testTimeout: process.env.METAMORPHIC_DUTIES ? 3_600_000 : 30_000,
     hookTimeout: 60_000,
