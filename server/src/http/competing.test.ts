@@ -63,6 +63,27 @@ describe("saves and lists at the same time", () => {
       expect(now.version).toBeGreaterThanOrEqual(Math.max(...versions));
     }
   });
+  it("let one of many who looked at the same version save it, and tell the others", async () => {
+    const tag = await add("XV-C30");
+    const answers = await Promise.all(
+      Array.from({ length: 20 }, (_, i) =>
+        server.ask("PUT", `/api/tags/${tag.id}`, { ...editable(tag), service: `writer ${i}` }),
+      ),
+    );
+    expect(answers.map((a) => a.status).sort()).toEqual([200, ...new Array(19).fill(409)]);
+  });
+  it("make a list wait for a save that is being written, and refuse it then", async () => {
+    const tag = await add("XV-D1");
+    const writing = server.sql(
+      `begin; update tag set version = version + 1, service = 'saved' where id = '${tag.id}'; select pg_sleep(1); commit`,
+      "application",
+    );
+    await new Promise((done) => setTimeout(done, 300));
+    const listed = await bring([row("XV-D1", 80, { version: tag.version })]);
+    await writing;
+    expect(listed).toMatchObject({ status: 409, body: { type: "/problems/stale" } });
+    expect((await server.ask<Tag>("GET", `/api/tags/${tag.id}`)).body.service).toBe("saved");
+  });
   it("refuse a list that was made from an older state, with both versions in each row", async () => {
     const tag = await add("XV-C20");
     await server.ask("PUT", `/api/tags/${tag.id}`, { ...editable(tag), service: "changed" });
