@@ -1,5 +1,6 @@
 /** What `./start` was asked for, by its options and the environment. */
 import { parseArgs } from "node:util";
+import { isLoopback } from "../../server/src/http/entry.ts";
 
 export interface Options {
   readonly does: "serve" | "status" | "stop" | "backup" | "restore";
@@ -21,9 +22,6 @@ const usage = `./start                    set up what is missing, serve until Ct
 
 /** Says what is wrong and how to say it right. */
 export class WrongOptions extends Error {}
-
-const isLoopback = (host: string) =>
-  host === "localhost" || host === "::1" || /^127(\.\d{1,3}){3}$/.test(host);
 
 function portOf(text: string | undefined): number {
   const port = Number(text ?? 4180);

@@ -3,7 +3,7 @@ import { fileURLToPath } from "node:url";
 import { pino } from "pino";
 import { loadDemo } from "./demo/load-demo.ts";
 import { buildApp } from "./http/app.ts";
-import { hostsIn } from "./http/entry.ts";
+import { hostsIn, isLoopback } from "./http/entry.ts";
 import { answerUnreadable } from "./http/unreadable.ts";
 import { Jobs } from "./jobs/jobs.ts";
 import { connect, migrationsOf } from "./store/orm.ts";
@@ -20,7 +20,7 @@ if (!environment.DATABASE_URL) {
   process.exit(2);
 }
 
-if (!["127.0.0.1", "localhost", "::1"].includes(host) && !environment.PROXY_SECRET) {
+if (!isLoopback(host) && !environment.PROXY_SECRET) {
   process.stderr.write(
     `HOST=${host} would let the whole network in, and there are no accounts yet. See docs/operations.md.\n`,
   );

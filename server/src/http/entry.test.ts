@@ -29,7 +29,7 @@ describe("who the server speaks to", () => {
         });
     },
   );
-  it.each(["127.0.0.1", "localhost:9999", "LOCALHOST", "[::1]:4180"])(
+  it.each(["127.0.0.1", "127.0.0.2", "localhost:9999", "LOCALHOST", "[::1]:4180"])(
     "anybody who asks for %s",
     async (host) => {
       expect((await send(server, "GET", "/api/projects", { host })).status).toBe(200);

@@ -10,7 +10,10 @@ export interface Entry {
   readonly proxySecret: string | null;
 }
 
-const loopback = ["localhost", "127.0.0.1", "[::1]"];
+/** Whether a host is this machine and nobody else: the one place that says so, also for `./start`. */
+export const isLoopback = (host: string): boolean =>
+  host === "localhost" || host === "::1" || host === "[::1]" || /^127(\.\d{1,3}){3}$/.test(host);
+
 const secretHeader = "x-proven-seat-proxy";
 
 /** The name of a host without its port, as browsers write it. */
@@ -34,12 +37,12 @@ function hostOf(origin: string): string | null {
  * another origin.
  */
 export function entry({ hosts, proxySecret }: Entry): RequestHandler {
-  const known = new Set([...loopback, ...hosts.map((host) => host.toLowerCase())]);
+  const known = new Set(hosts.map((host) => host.toLowerCase()));
   return (request, _response, next) => {
     const host = request.headers.host ?? "";
     if (proxySecret !== null && !same(String(request.headers[secretHeader] ?? ""), proxySecret))
       return next(notLetIn("not-from-the-proxy", "This server is asked through its proxy only."));
-    if (!known.has(nameOf(host)))
+    if (!isLoopback(nameOf(host)) && !known.has(nameOf(host)))
       return next(
         notLetIn(
           "wrong-host",
