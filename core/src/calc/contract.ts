@@ -1,14 +1,19 @@
 import { z } from "zod";
 import { actuatorMarginCalculation } from "./actuator-margin.ts";
+import { boltTighteningCalculation } from "./bolt-tightening.ts";
+import { butterflyTorqueCalculation } from "./butterfly-torque.ts";
 import { type Calculation, CalculationError } from "./calculation.ts";
 import { cavityRiseCalculation } from "./cavity-rise.ts";
 import { floatingBallTorqueCalculation } from "./floating-ball-torque.ts";
 import { gasCompressibilityCalculation } from "./gas-compressibility.ts";
+import { manualEffortCalculation } from "./manual-effort.ts";
 import { mountingCalculation } from "./mounting.ts";
 import { rackAndPinionOutputCalculation } from "./rack-and-pinion-output.ts";
 import { ratingCalculation } from "./rating.ts";
+import { scotchYokeOutputCalculation } from "./scotch-yoke-output.ts";
 import { seatLimitCalculation } from "./seat-limit.ts";
 import { seatReliefCalculation } from "./seat-relief.ts";
+import { stallProbabilityCalculation } from "./stall-probability.ts";
 import { trunnionBallTorqueCalculation } from "./trunnion-ball-torque.ts";
 import { vapourPressureCalculation } from "./vapour-pressure.ts";
 
@@ -18,9 +23,14 @@ export const calculations: readonly Calculation[] = [
   seatLimitCalculation,
   floatingBallTorqueCalculation,
   trunnionBallTorqueCalculation,
+  butterflyTorqueCalculation,
   rackAndPinionOutputCalculation,
+  scotchYokeOutputCalculation,
+  manualEffortCalculation,
   actuatorMarginCalculation,
+  stallProbabilityCalculation,
   mountingCalculation,
+  boltTighteningCalculation,
   seatReliefCalculation,
   cavityRiseCalculation,
   gasCompressibilityCalculation,

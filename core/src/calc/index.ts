@@ -10,5 +10,6 @@ export * from "./rack-and-pinion-output.ts";
 export { rating } from "./rating.ts";
 export { genericSeatCurve, seatLimit, seatLimitOnCurve } from "./seat-limit.ts";
 export { seatRelief } from "./seat-relief.ts";
+export { seeded } from "./seeded.ts";
 export { trunnionBallTorque } from "./trunnion-ball-torque.ts";
 export { vapourPressure } from "./vapour-pressure.ts";

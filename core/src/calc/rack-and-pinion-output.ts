@@ -1,14 +1,13 @@
 import { z } from "zod";
-import { CalculationError, calculation } from "./calculation.ts";
+import { calculation } from "./calculation.ts";
+import { type SpringInput, springOf } from "./spring-figures.ts";
 
-export interface RackAndPinionInput {
+export interface RackAndPinionInput extends SpringInput {
   pistonDiameterMm: number;
   pistonCount: number;
   pinionPitchRadiusMm: number;
   efficiency: number;
   airBarG: number;
-  springPreloadN?: number | undefined;
-  springRateNPerMm?: number | undefined;
 }
 
 /** Output of a double-acting drive, the same over the whole stroke. */
@@ -38,17 +37,9 @@ export function rackAndPinionOutput(input: RackAndPinionInput): DoubleActingOutp
   const d = input.pistonDiameterMm;
   const airN = input.airBarG * 0.1 * (Math.PI / 4) * d * d;
   const arm = (input.pistonCount * input.efficiency * input.pinionPitchRadiusMm) / 1000;
-  const preload = input.springPreloadN;
-  const rate = input.springRateNPerMm;
-  if (preload === undefined && rate === undefined) return { torqueNm: arm * airN };
-  if (preload === undefined || rate === undefined) {
-    const missing = preload === undefined ? "springPreloadN" : "springRateNPerMm";
-    throw new CalculationError(
-      "spring-incomplete",
-      `A spring needs preload and rate; ${missing} is missing.`,
-      missing,
-    );
-  }
+  const spring = springOf(input);
+  if (spring === null) return { torqueNm: arm * airN };
+  const { preloadN: preload, rateNPerMm: rate } = spring;
   const wound = preload + rate * (Math.PI / 2) * input.pinionPitchRadiusMm;
   return {
     airStartNm: arm * (airN - preload),

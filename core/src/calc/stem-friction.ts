@@ -1,12 +1,9 @@
 import { z } from "zod";
 import { ellipticE } from "./elliptic.ts";
+import { type PackingInput, packingNm } from "./stem-packing.ts";
 
 /** What the stem of any quarter-turn valve has to turn against. */
-export interface StemInput {
-  stemDiameterMm: number;
-  packingHeightMm: number;
-  packingRadialStressMPa: number;
-  packingFriction: number;
+export interface StemInput extends PackingInput {
   thrustWasherMeanDiameterMm: number;
   thrustFriction: number;
   linePressureBarG: number;
@@ -39,11 +36,9 @@ export const stemFields = () => ({
  */
 export function stemFriction(input: StemInput): { packingNm: number; thrustNm: number } {
   const d = input.stemDiameterMm;
-  const packing =
-    (input.packingFriction * Math.PI * d * d * input.packingHeightMm * input.packingRadialStressMPa) / 2;
   const thrustN = Math.abs(input.linePressureBarG) * 0.1 * (Math.PI / 4) * d * d;
   const thrust = (input.thrustFriction * thrustN * input.thrustWasherMeanDiameterMm) / 2;
-  return { packingNm: packing / 1000, thrustNm: thrust / 1000 };
+  return { packingNm: packingNm(input), thrustNm: thrust / 1000 };
 }
 
 /**

@@ -1,0 +1,187 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { boltTightening } from "./bolt-tightening.ts";
+import { butterflyTorque } from "./butterfly-torque.ts";
+import { CalculationError } from "./calculation.ts";
+import { manualEffort } from "./manual-effort.ts";
+import { scotchYokeOutput, type YokeOutput, type YokeSpringOutput } from "./scotch-yoke-output.ts";
+import { seeded } from "./seeded.ts";
+import { type StallInput, stallProbability } from "./stall-probability.ts";
+
+const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const refused = (code: string, compute: () => unknown) => {
+  try {
+    compute();
+  } catch (error) {
+    expect(error).toBeInstanceOf(CalculationError);
+    return expect((error as CalculationError).code).toBe(code);
+  }
+  throw new Error(`nothing was refused with ${code}`);
+};
+
+const yoke = fc.record({
+  pistonDiameterMm: between(80, 600),
+  armMm: between(40, 200),
+  slotOffsetMm: between(-30, 30),
+  efficiency: between(0.6, 1),
+  airBarG: between(1, 8),
+});
+const spring = { springPreloadN: 4000, springRateNPerMm: 20 };
+
+describe("a scotch yoke", () => {
+  it("does with its springs what it does without, air and spring together", () => {
+    fc.assert(
+      fc.property(yoke, (input) => {
+        const both = scotchYokeOutput(input) as YokeOutput;
+        const { airStartNm, airEndNm, springStartNm, springEndNm } = scotchYokeOutput({
+          ...input,
+          ...spring,
+        }) as YokeSpringOutput;
+        expect(airStartNm + springEndNm).toBeCloseTo(both.startNm, 6);
+        expect(airEndNm + springStartNm).toBeCloseTo(both.endNm, 6);
+      }),
+    );
+  });
+  it("is never weaker by more air, and never stronger between its ends than at the stronger of them", () => {
+    fc.assert(
+      fc.property(yoke, between(0, 3), (input, more) => {
+        const less = scotchYokeOutput({ ...input, ...spring }) as YokeSpringOutput;
+        const stronger = scotchYokeOutput({
+          ...input,
+          ...spring,
+          airBarG: input.airBarG + more,
+        }) as YokeSpringOutput;
+        for (const key of ["airStartNm", "airRunNm", "airEndNm"] as const)
+          expect(stronger[key]).toBeGreaterThanOrEqual(less[key] - 1e-9);
+        expect(stronger.springRunNm).toBeCloseTo(less.springRunNm, 9);
+        expect(less.airRunNm).toBeLessThanOrEqual(Math.min(less.airStartNm, less.airEndNm) + 1e-9);
+      }),
+    );
+  });
+  it("travels as far whatever its slot, symmetric alike at both ends, canted stronger at the start", () => {
+    const of = (slotOffsetMm: number) =>
+      scotchYokeOutput({
+        pistonDiameterMm: 200,
+        armMm: 60,
+        slotOffsetMm,
+        efficiency: 1,
+        airBarG: 5,
+      }) as YokeOutput;
+    expect(of(0).startNm).toBeCloseTo(of(0).endNm, 9);
+    expect(of(-10).startNm).toBeGreaterThan(of(-10).endNm);
+    expect(of(-10).strokeMm).toBeCloseTo(of(0).strokeMm, 9);
+    refused("slot-offset-too-large", () => of(-85));
+    expect(of(-84).endNm).toBeGreaterThan(0);
+  });
+});
+
+describe("a hand", () => {
+  it("does the valve's work with a gear that loses none, whatever its ratio", () => {
+    fc.assert(
+      fc.property(
+        between(1, 5000),
+        between(5, 400),
+        between(100, 900),
+        (torqueNm, gearRatio, wheelDiameterMm) => {
+          const { forceN, turns } = manualEffort({ torqueNm, gearRatio, gearEfficiency: 1, wheelDiameterMm });
+          const byHand = ((forceN * Math.PI * wheelDiameterMm) / 1000) * turns;
+          expect(byHand / ((torqueNm * Math.PI) / 2)).toBeCloseTo(1, 9);
+        },
+      ),
+    );
+  });
+  it("has a lever or a whole gear", () => {
+    refused("no-lever-or-gear", () => manualEffort({ torqueNm: 1 }));
+    refused("no-lever-or-gear", () => manualEffort({ torqueNm: 1, gearRatio: 30, gearEfficiency: 0.3 }));
+    refused("lever-and-gear", () => manualEffort({ torqueNm: 1, leverLengthMm: 300, gearRatio: 30 }));
+  });
+});
+
+describe("a butterfly disc", () => {
+  it("never breaks with less torque under more differential, and its parts add up", () => {
+    const input = {
+      discDiameterMm: 300,
+      differentialBar: 10,
+      seatLineLoadNPerMm: 20,
+      seatFriction: 0.3,
+      bearingFriction: 0.1,
+      stemDiameterMm: 40,
+      packingHeightMm: 40,
+      packingRadialStressMPa: 5,
+      packingFriction: 0.1,
+      pipeOffsetMm: 3,
+    };
+    fc.assert(
+      fc.property(between(0, 40), between(0, 40), (a, b) => {
+        const of = (differentialBar: number) => butterflyTorque({ ...input, differentialBar });
+        const [low, high] = [of(Math.min(a, b)), of(Math.max(a, b))];
+        expect(high.breakNm).toBeGreaterThanOrEqual(low.breakNm);
+        const { seatNm, bearingNm, offsetNm, packingNm, breakNm } = high;
+        expect(seatNm + bearingNm + offsetNm + packingNm).toBeCloseTo(breakNm, 9);
+      }),
+    );
+    // Flow turns it too, and is no part of the break.
+    const flowing = butterflyTorque({ ...input, dynamicCoefficient: 0.1, flowDifferentialBar: 1 });
+    expect(flowing.dynamicNm).toBeCloseTo(270, 6);
+    expect(flowing.breakNm).toBe(butterflyTorque(input).breakNm);
+  });
+});
+
+describe("screws", () => {
+  it("say which thread or grade nobody knows, and hold by friction only what they are told of", () => {
+    const input = { thread: "M12", grade: "8.8", utilisation: 0.7, frictionThread: 0.12, frictionHead: 0.12 };
+    refused("unknown-thread", () => boltTightening({ ...input, thread: "M13" }));
+    refused("unknown-grade", () => boltTightening({ ...input, grade: "constructor" }));
+    expect(boltTightening(input)).not.toHaveProperty("transmissibleNm");
+    const held = (bolts?: number) =>
+      boltTightening({ ...input, bolts, boltCircleMm: 125, jointFriction: 0.12 });
+    expect(held().transmissibleNm).toBeCloseTo(held(4).transmissibleNm!, 9);
+    expect(held(8).transmissibleNm).toBeCloseTo(2 * held(4).transmissibleNm!, 6);
+  });
+});
+
+describe("the chance of a stall", () => {
+  const input: StallInput = {
+    breakNm: 300,
+    friction: { low: 0.8, design: 1, high: 1.6 },
+    growth: { low: 1, high: 1.3 },
+    airBarG: { low: 4, design: 5, high: 6 },
+    torquePerBarNm: 90,
+    springNm: 60,
+    springScatter: 0.05,
+    trials: 20_000,
+    seed: 7,
+  };
+  it("comes again to the last digit with the same seed, and scatters with another as it says", () => {
+    expect(stallProbability(input)).toEqual(stallProbability(input));
+    const [one, other] = [stallProbability(input), stallProbability({ ...input, seed: 8 })];
+    expect(other.probability).not.toBe(one.probability);
+    expect(Math.abs(other.probability - one.probability)).toBeLessThan(6 * one.standardError);
+    // The first numbers of a seed are these on every machine.
+    const next = seeded(1);
+    expect([next(), next()]).toEqual([0.6270739405881613, 0.002735721180215478]);
+  });
+  it("falls with air and rises with friction", () => {
+    const more = { ...input, airBarG: { low: 5, design: 6, high: 7 } };
+    expect(stallProbability(more).probability).toBeLessThan(stallProbability(input).probability);
+    const rougher = { ...input, friction: { low: 1, design: 1.3, high: 2 } };
+    expect(stallProbability(rougher).probability).toBeGreaterThan(stallProbability(input).probability);
+  });
+  it("is none or all where nothing scatters, on both sides of the border", () => {
+    const still = { low: 1, design: 1, high: 1 };
+    const of = (air: number) =>
+      stallProbability({
+        ...input,
+        friction: still,
+        growth: { low: 1, high: 1 },
+        airBarG: { low: air, design: air, high: air },
+        springScatter: 0,
+      }).probability;
+    expect(of(4)).toBe(0);
+    expect(of(3.999)).toBe(1);
+  });
+  it("refuses spreads that do not rise", () => {
+    refused("not-in-order", () => stallProbability({ ...input, friction: { low: 1.2, design: 1, high: 2 } }));
+    refused("not-in-order", () => stallProbability({ ...input, growth: { low: 2, high: 1 } }));
+  });
+});
