@@ -16,6 +16,7 @@ import { proveRequest, proveRequestSchema, reprove, sheetSchema } from "@proven-
 import { z } from "zod";
 import { demoFolder, readCatalogueFolder } from "../server/src/demo/read-demo.ts";
 import { openInput, readItems, UnusableInput } from "./calc/items.ts";
+import { lineList } from "./calc/line-list.ts";
 import { writeOut } from "./calc/write-out.ts";
 
 const documents: Record<string, { schema: () => unknown; run: () => (input: unknown) => unknown }> = {
@@ -65,6 +66,10 @@ async function run(name: string | undefined, file: string | undefined): Promise<
   }
   if (name === "schema") {
     await writeOut(`${JSON.stringify(schemaOf(file), null, 2)}\n`);
+    return 0;
+  }
+  if (name === "line-list") {
+    await writeOut(`${JSON.stringify(await lineList(file), null, 2)}\n`);
     return 0;
   }
   const compute = runnerOf(name);

@@ -1,6 +1,7 @@
 export { caseSchemaOf, type OperatingCase, operatingCaseSchema } from "./case.ts";
 export * from "./case-kinds.ts";
 export * from "./completeness.ts";
+export * from "./defaults.ts";
 export * from "./duty.ts";
 export * from "./fields/index.ts";
 export * from "./hazards-in-use.ts";

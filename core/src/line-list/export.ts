@@ -1,51 +1,95 @@
 import Papa from "papaparse";
 import { valueAt } from "../duty/shape.ts";
 import { guardFormula } from "../text/index.ts";
+import { unitsOf } from "../units/units.ts";
 import type { ListedTag } from "./convert.ts";
-import { headingOf, lineListFields } from "./fields.ts";
+import { headingOf, type LineListField, lineListFields } from "./fields.ts";
+import { remarkHeading } from "./remarks.ts";
 
-const exported = lineListFields.filter((f) => f.of === "tag" || f.of === "case");
+// A difference is what two pressures say already, and a case names its kind.
+const exported = lineListFields.filter(({ kind, id }) => kind === null && id !== "differentialBar");
 
-function cellOf(value: unknown): string | number {
-  if (value === null || value === undefined) return "";
+export type ListedCell = string | number | null;
+
+function cellOf(value: unknown): ListedCell {
+  if (value === null || value === undefined || value === "") return null;
   // An empty list says "none", which is more than saying nothing.
   if (Array.isArray(value)) return value.length === 0 ? "none" : value.join("; ");
   if (typeof value === "boolean") return value ? "yes" : "no";
-  return typeof value === "string" ? guardFormula(value) : (value as number);
+  return value as string | number;
 }
 
-const lines = (rows: readonly (readonly (string | number)[])[]): string =>
-  rows.length === 0 ? "" : `${Papa.unparse(rows as (string | number)[][], { newline: "\r\n" })}\r\n`;
+const unitOf = ({ holds }: LineListField): string => {
+  if (holds.kind === "quantity") return unitsOf(holds.quantity)[0]!;
+  return holds.kind === "size" ? "DN" : holds.kind === "number" ? holds.unit : "";
+};
+
+/**
+ * The columns of a list as it is written, so that reading it gives the same tags again.
+ *
+ * @param remarks headings of the remarks there are
+ * @returns heading, unit and width in signs of each column
+ * @source the line list
+ * @example listedColumns(["Insulation"]).at(-1).heading // → "Remark: Insulation"
+ */
+export const listedColumns = (
+  remarks: readonly string[],
+): { readonly heading: string; readonly unit: string; readonly width: number }[] => [
+  ...exported.map((field) => ({
+    heading: field.label,
+    unit: unitOf(field),
+    width: field.holds.kind === "text" ? 24 : Math.max(10, field.label.length + 2),
+  })),
+  ...remarks.map((heading) => ({ heading: remarkHeading(heading), unit: "", width: 24 })),
+];
+
+/**
+ * A tag as rows of a list, one a case.
+ *
+ * @param tag number, service, unit, remarks and duty
+ * @param remarks headings of the remarks there are
+ * @returns cells in the order of `listedColumns`, null where nothing is stated; remarks stand in the first row
+ * @source the line list
+ */
+export function listedRows(tag: ListedTag, remarks: readonly string[]): ListedCell[][] {
+  const own = { ...tag.duty, number: tag.number, service: tag.service, unit: tag.unit };
+  const cases: unknown[] = tag.duty.cases.length > 0 ? [...tag.duty.cases] : [{}];
+  return cases.map((one, at) => [
+    ...exported.map((field) => cellOf(valueAt(field.of === "tag" ? own : one, field.id))),
+    ...remarks.map((heading) => (at === 0 ? (tag.remarks[heading] ?? null) : null)),
+  ]);
+}
+
+const lines = (rows: readonly (readonly ListedCell[])[]): string =>
+  rows.length === 0
+    ? ""
+    : `${Papa.unparse(
+        rows.map((row) => row.map((cell) => (typeof cell === "string" ? guardFormula(cell) : (cell ?? "")))),
+        { newline: "\r\n" },
+      )}\r\n`;
 
 /**
  * The headings of a line list.
  *
+ * @param remarks headings of the remarks there are
  * @returns one line of comma-separated text; bar g, °C, DN
  * @source RFC 4180
- * @example csvHeadings().split(",")[0] // → "Tag"
+ * @example csvHeadings([]).split(",")[0] // → "Tag"
  */
-export function csvHeadings(): string {
-  return lines([exported.map(headingOf)]);
-}
+export const csvHeadings = (remarks: readonly string[]): string =>
+  lines([[...exported.map(headingOf), ...remarks.map(remarkHeading)]]);
 
 /**
  * Some tags as rows of a line list, one row a case.
  *
  * @param tags tags with their duties
+ * @param remarks headings of the remarks there are
  * @returns comma-separated text without headings; text a spreadsheet would run is guarded
  * @source RFC 4180
- * @example csvRows([]) // → ""
+ * @example csvRows([], []) // → ""
  */
-export function csvRows(tags: Iterable<ListedTag>): string {
-  const rows: (string | number)[][] = [];
-  for (const tag of tags) {
-    const own = { ...tag.duty, number: tag.number, service: tag.service, unit: tag.unit };
-    const cases: unknown[] = tag.duty.cases.length > 0 ? [...tag.duty.cases] : [{}];
-    for (const one of cases)
-      rows.push(exported.map((field) => cellOf(valueAt(field.of === "tag" ? own : one, field.id))));
-  }
-  return lines(rows);
-}
+export const csvRows = (tags: Iterable<ListedTag>, remarks: readonly string[]): string =>
+  lines([...tags].flatMap((tag) => listedRows(tag, remarks)));
 
 /**
  * Writes tags as CSV, so that importing it gives the same tags again.
@@ -55,4 +99,7 @@ export function csvRows(tags: Iterable<ListedTag>): string {
  * @source RFC 4180
  * @example writeCsv([]).split(",")[0] // → "Tag"
  */
-export const writeCsv = (tags: Iterable<ListedTag>): string => csvHeadings() + csvRows(tags);
+export function writeCsv(tags: readonly ListedTag[]): string {
+  const remarks = [...new Set(tags.flatMap((tag) => Object.keys(tag.remarks)))];
+  return csvHeadings(remarks) + csvRows(tags, remarks);
+}

@@ -1,4 +1,15 @@
+export { bestSheet } from "./best-sheet.ts";
 export * from "./convert.ts";
+export type { Pair } from "./duplicates.ts";
 export * from "./export.ts";
 export { type LineListField, lineListField, lineListFields } from "./fields.ts";
-export * from "./read.ts";
+export type { Guess } from "./fluid-guess.ts";
+export { type ResolvedFluid, resolveFluid } from "./fluids.ts";
+export { type Grid, gridOfText, mostRows, mostTags, NotATable } from "./grid.ts";
+export { leastConfidence, placesOf, sureConfidence } from "./place.ts";
+export { type ColumnPlan, isUnsure, planFor, unitChoices, unitSaid } from "./plan.ts";
+export { type ListedChange, type ListKnown, type Revised, revise } from "./revise.ts";
+export type { LineListFault, Mended } from "./row.ts";
+export { type Suggestion, suggestionKey, suggestionsIn } from "./suggest.ts";
+export { findTable, type Table, type TableRow } from "./table.ts";
+export type { Cell } from "./values/reading.ts";

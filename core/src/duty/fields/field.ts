@@ -36,12 +36,6 @@ interface RangeEnd {
   readonly crossed: string;
 }
 
-/** A column for one kind of case in a list with one row a tag. */
-interface WideColumn {
-  readonly label: string;
-  readonly headings: readonly string[];
-}
-
 /**
  * One field of a duty: everything that is known about it stands in its file. Schema, settling, questions,
  * completeness, reach, line lists, the panel and the words on documents are read from here.
@@ -59,8 +53,16 @@ export interface Field<Path extends string = string, Stated = unknown> {
   readonly schema: z.ZodType<Stated>;
   /** Headings of line lists that mean it besides its label: lower case, without units. */
   readonly headings: readonly string[];
-  /** Columns of its own for the normal and the maximum case, in lists with one row a tag. */
-  readonly wide?: Readonly<Partial<Record<"normal" | "maximum", WideColumn>>>;
+  /**
+   * What headings in anybody's words mean it: concepts of the lexicon (line-list/lexicon) that stand together, in any
+   * order; with "~" before them where they do so only for want of better.
+   */
+  readonly means?: readonly string[];
+  /**
+   * How its options are written in lists besides by their own names: in any language, parted by commas, with "~" where
+   * it is a guess.
+   */
+  readonly written?: Readonly<Record<string, string>>;
   readonly range?: RangeEnd;
   /** Why an order needs it; a field without it is nobody's gap. */
   readonly why?: string;

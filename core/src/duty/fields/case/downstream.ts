@@ -7,4 +7,5 @@ export const downstream: Field<"cases.downstreamBarG", number | null> = {
   group: "case",
   ...pressure(),
   headings: ["downstream", "downstream pressure", "p2", "outlet pressure"],
+  means: ["downstream pressure", "downstream"],
 };

@@ -11,4 +11,5 @@ export const caseKind: Field<"cases.kind", CaseKind> = {
   ...choice(caseKinds),
   schema: z.enum(caseKinds),
   headings: ["case kind", "case type", "kind"],
+  means: ["case kind"],
 };

@@ -8,4 +8,5 @@ export const caseName: Field<"cases.name", string> = {
   holds: { kind: "text", most: 60 },
   schema: text(60).min(1, "A case needs a name."),
   headings: ["case", "case name", "operating case"],
+  means: ["case"],
 };

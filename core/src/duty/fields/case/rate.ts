@@ -8,4 +8,5 @@ export const rate: Field<"cases.rate", number | null> = {
   group: "case",
   ...number("Flow", [0, 1e9]),
   headings: ["case flow rate", "flow rate", "flow", "rate"],
+  means: ["flow", "flow rate", "rate"],
 };

@@ -7,21 +7,5 @@ export const temperature: Field<"cases.temperatureC", number | null> = {
   group: "case",
   ...holdsTemperature(),
   headings: ["temperature", "temp", "t"],
-  wide: {
-    normal: {
-      label: "Normal temperature",
-      headings: ["normal temperature", "operating temperature", "op temp", "oper temp"],
-    },
-    maximum: {
-      label: "Maximum temperature",
-      headings: [
-        "maximum temperature",
-        "design temperature",
-        "max temperature",
-        "max temp",
-        "design temp",
-        "des temp",
-      ],
-    },
-  },
+  means: ["temperature", "upstream temperature", "line temperature", "fluid temperature"],
 };

@@ -10,5 +10,6 @@ export const carbonDioxide: Field<"fluid.carbonDioxideBarA", number | null> = {
   ...quantity("vapour pressure", "Carbon dioxide partial pressure", [0, 1000], "bar a"),
   takenAsNone: { of: "fluid", mightBe: 5 },
   headings: ["carbon dioxide partial pressure", "co2 partial pressure", "co2, bar a"],
+  means: ["carbon dioxide partial", "carbon dioxide partial pressure", "carbon dioxide pressure"],
   moves: [0, 200],
 };

@@ -8,6 +8,7 @@ export const caustic: Field<"fluid.causticPercent", number | null> = {
   group: "fluid",
   ...number("Caustic strength", [0, 75], "%"),
   headings: ["caustic strength", "caustic, %", "caustic concentration", "naoh"],
+  means: ["caustic"],
   why: "Caustic cracks carbon steel and austenitic steel, the cooler the stronger it is.",
   assumed: "the strength each metal stands least",
   raised: ({ fluid }) => fluid.family === "caustic",

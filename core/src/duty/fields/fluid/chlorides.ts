@@ -11,6 +11,7 @@ export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
   ...number("Chlorides", [0, 400_000], "mg/l"),
   takenAsNone: { of: "fluid", mightBe: 20_000 },
   headings: ["chlorides", "chlorides, mg/l", "chloride"],
+  means: ["chlorides"],
   why: "Austenitic steels crack and pit in warm chlorides.",
   raised: ({ fluid }) => wet.has(fluid.family ?? ""),
   assumed: "none",

@@ -7,4 +7,5 @@ export const compressibility: Field<"fluid.compressibility", number | null> = {
   group: "fluid",
   ...number("Z", [0.05, 5]),
   headings: ["z", "compressibility"],
+  means: ["compressibility"],
 };

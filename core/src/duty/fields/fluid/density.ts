@@ -7,4 +7,5 @@ export const density: Field<"fluid.densityKgM3", number | null> = {
   group: "fluid",
   ...quantity("density", "Density", [0, 25_000], "kg/m³"),
   headings: ["density", "density, kg/m³", "density kg/m3"],
+  means: ["density", "density flow", "fluid density"],
 };

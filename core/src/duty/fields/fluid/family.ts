@@ -9,6 +9,7 @@ export const serviceFamily: Field<"fluid.family", string | null> = {
   group: "fluid",
   ...choice(serviceFamilies),
   headings: ["service family", "fluid family", "family"],
+  means: ["fluid family", "family", "service family"],
   why: "Decides whether seat, seals and metals stand the fluid.",
   mustBeKnown: true,
 };

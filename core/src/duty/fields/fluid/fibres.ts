@@ -8,4 +8,5 @@ export const fibres: Field<"fluid.fibres", boolean | null> = {
   ...yesNo(),
   takenAsNone: { of: "fluid", mightBe: true },
   headings: ["fibres", "fibers"],
+  means: ["fibres"],
 };

@@ -7,5 +7,6 @@ export const freeWater: AssumedField<"fluid.freeWater", boolean | null> = {
   group: "fluid",
   ...yesNo(),
   headings: ["free water", "wet"],
+  means: ["free water"],
   settle: ({ fluid }) => fluid.freeWater ?? true,
 };

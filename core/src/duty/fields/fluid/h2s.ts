@@ -9,6 +9,7 @@ export const h2s: AssumedField<"fluid.h2sKPa", number | null> = {
   ...quantity("partial pressure", "Partial pressure of H₂S", [0, 100_000], "kPa"),
   takenAsNone: { of: "fluid", mightBe: 10 },
   headings: ["h2s partial pressure", "h₂s partial pressure", "h₂s", "h2s", "h₂s, kpa", "h2s kpa"],
+  means: ["hydrogen sulphide partial", "hydrogen sulphide partial pressure", "hydrogen sulphide pressure"],
   why: "Decides sour-service trim, bolting and hardness.",
   raised: ({ fluid }) => fluid.family === "sour hydrocarbon",
   mustBeKnown: true,

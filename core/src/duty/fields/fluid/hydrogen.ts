@@ -10,6 +10,7 @@ export const hydrogen: Field<"fluid.hydrogenBarA", number | null> = {
   ...quantity("vapour pressure", "Hydrogen partial pressure", [0, 1000], "bar a"),
   takenAsNone: { of: "fluid", mightBe: 20 },
   headings: ["hydrogen partial pressure", "h2 partial pressure", "hydrogen, bar a"],
+  means: ["hydrogen partial", "hydrogen partial pressure", "hydrogen pressure"],
   why: "Hot hydrogen takes the carbon out of steel, the sooner the more of it there is.",
   assumed: "all of the pressure",
   raised: ({ fluid }) => fluid.family === "hydrogen" || (fluid.hazards ?? []).includes("hydrogen"),

@@ -7,4 +7,5 @@ export const isentropicExponent: Field<"fluid.isentropicExponent", number | null
   group: "fluid",
   ...number("k", [1, 2]),
   headings: ["k", "isentropic exponent"],
+  means: ["isentropic"],
 };

@@ -8,4 +8,5 @@ export const fluidName: Field<"fluid.name", string> = {
   holds: { kind: "text", most: 80 },
   schema: text(80).default(""),
   headings: ["fluid", "medium", "fluid name"],
+  means: ["fluid", "fluid service"],
 };

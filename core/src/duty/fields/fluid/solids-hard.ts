@@ -7,5 +7,6 @@ export const solidsHard: AssumedField<"fluid.solidsHard", boolean | null> = {
   group: "fluid",
   ...yesNo(),
   headings: ["hard solids"],
+  means: ["solids hard"],
   settle: ({ fluid }) => fluid.solidsHard ?? true,
 };

@@ -8,6 +8,7 @@ export const solids: AssumedField<"fluid.solidsPercent", number | null> = {
   ...number("Solids", [0, 80], "%"),
   takenAsNone: { of: "fluid", mightBe: 2 },
   headings: ["solids", "solids, %"],
+  means: ["solids"],
   why: "Hard solids wear soft seats and pack into cavities.",
   raised: ({ fluid }) => fluid.phase !== "steam",
   assumed: "none",

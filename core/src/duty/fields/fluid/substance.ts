@@ -15,6 +15,7 @@ export const substance: Field<"fluid.substance", string | null> = {
     .nullable()
     .default(null),
   headings: ["substance", "component"],
+  means: ["substance"],
   why: "Boiling, freezing and expansion follow from it.",
   assumed: "what its family is the name of; of any other nothing is reckoned",
   otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, substance: "water" } }],

@@ -8,6 +8,7 @@ export const sulphur: Field<"fluid.sulphurPercent", number | null> = {
   ...number("Sulphur", [0, 20], "%"),
   takenAsNone: { of: "fluid", mightBe: 2 },
   headings: ["sulphur", "sulfur", "sulphur, %"],
+  means: ["sulphur"],
   why: "Above 260 °C sulphur in oil eats carbon steel.",
   assumed: "there is some in oil, unless the substance has none",
   raised: ({ fluid, cases }) =>

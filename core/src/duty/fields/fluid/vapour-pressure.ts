@@ -7,4 +7,5 @@ export const vapourPressure: Field<"fluid.vapourPressureBarA", number | null> = 
   group: "fluid",
   ...quantity("vapour pressure", "Vapour pressure", [0, 1000], "bar a"),
   headings: ["vapour pressure", "vapour pressure, bar a", "vapor pressure"],
+  means: ["vapour pressure", "~vapour"],
 };

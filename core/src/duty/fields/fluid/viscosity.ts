@@ -7,4 +7,5 @@ export const viscosity: Field<"fluid.viscosityMPaS", number | null> = {
   group: "fluid",
   ...quantity("viscosity", "Viscosity", [0, 1e7], "mPa·s"),
   headings: ["viscosity", "viscosity, mpa·s", "viscosity cp"],
+  means: ["viscosity", "fluid viscosity"],
 };

@@ -8,5 +8,6 @@ export const waterDewPoint: Field<"fluid.waterDewPointC", number | null> = {
   ...temperature(),
   takenAsNone: { of: "fluid", mightBe: 40 },
   headings: ["water dew point", "dew point"],
+  means: ["dew point", "water dew point"],
   moves: [-60, 100],
 };

@@ -8,6 +8,7 @@ export const deadEnd: Field<"deadEnd", boolean | null> = {
   ...yesNo(),
   takenAsNone: { of: "task", mightBe: true },
   headings: ["end of line", "dead end"],
+  means: ["dead end"],
   why: "A wafer body falls where nothing is bolted behind it.",
   raised: ({ endConnection }) => endConnection === "wafer" || endConnection === "lug",
   assumed: "piped on both sides",

@@ -7,6 +7,7 @@ export const lineClass: Field<"lineDesignation", string | null> = {
   group: "line",
   ...designation(),
   headings: ["line class", "class", "rating", "flange rating", "pressure class"],
+  means: ["class", "line class", "pipe class", "size class"],
   why: "The valve's flanges must match the line's.",
   mustBeKnown: true,
 };

@@ -9,5 +9,6 @@ export const lineTest: Field<"lineTestBarG", number | null> = {
   ...pressure(),
   takenAsNone: { of: "task", mightBe: 100 },
   headings: ["line test, valve shut", "line test"],
+  means: ["line test", "line test pressure"],
   moves: [0, 1000],
 };

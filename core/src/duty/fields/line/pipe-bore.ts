@@ -7,4 +7,5 @@ export const pipeBore: Field<"pipeBoreMm", number | null> = {
   group: "line",
   ...quantity("length", "Pipe bore", [1, 3000], "mm"),
   headings: ["pipe bore", "pipe bore, mm", "bore of pipe"],
+  means: ["pipe bore"],
 };

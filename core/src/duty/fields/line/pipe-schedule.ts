@@ -8,4 +8,5 @@ export const pipeSchedule: Field<"pipeSchedule", string | null> = {
   group: "line",
   ...text(20),
   headings: ["pipe schedule", "schedule", "sch"],
+  means: ["schedule", "pipe schedule"],
 };

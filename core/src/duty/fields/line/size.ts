@@ -7,6 +7,7 @@ export const size: Field<"dn", number | null> = {
   group: "line",
   ...holdsSize(),
   headings: ["size", "dn", "nps", "nominal size", "valve size", "line size"],
+  means: ["size", "line size", "valve size", "pipe size"],
   why: "No candidate can be drawn up without it.",
   mustBeKnown: true,
 };

@@ -8,6 +8,7 @@ export const ambientMaximum: AssumedField<"ambientMaximumC", number | null> = {
   group: "site",
   ...temperature(),
   headings: ["highest ambient", "ambient max", "max ambient"],
+  means: ["ambient maximum", "ambient temperature maximum", "~ambient temperature", "~ambient"],
   range: { name: "ambient", end: "high", crossed: "Highest ambient is below the lowest." },
   why: "Sun and ambient warm a cavity shut in cold.",
   settle: (duty, house) =>

@@ -7,6 +7,7 @@ export const ambientMinimum: Field<"ambientMinimumC", number | null> = {
   group: "site",
   ...temperature(),
   headings: ["lowest ambient", "ambient min", "min ambient"],
+  means: ["ambient minimum", "ambient temperature minimum"],
   range: { name: "ambient", end: "low", crossed: "Highest ambient is below the lowest." },
   why: "Body and seals must stand it when the line is cold.",
   assumed: "no colder than the cases",

@@ -6,5 +6,6 @@ export const area: Field<"area", string | null> = {
   label: "Hazardous area",
   group: "site",
   ...text(60),
-  headings: ["hazardous area", "area class", "area", "zone"],
+  headings: ["hazardous area", "area class", "zone"],
+  means: ["hazardous", "hazardous area", "hazardous class", "hazardous area class"],
 };

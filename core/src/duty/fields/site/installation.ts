@@ -8,6 +8,16 @@ export const installation: AssumedField<"installation", (typeof installations)[n
   group: "site",
   ...choice(installations),
   headings: ["installation", "location"],
+  means: ["installation"],
+  written: {
+    indoor: "inside, in building, innen, innenraum, interieur, interior, interno, binnen, in",
+    outdoor: `
+      outside, outdoors, aussen, im freien, freiaufstellung, exterieur, exterior, esterno, buiten, out,
+      aboveground, above ground`,
+    "marine air": "marine, offshore, coastal, topside, topsides, kueste",
+    buried: `
+      underground, u/g, ug, erdverlegt, erdeinbau, enterre, enterree, enterrada, interrata, ondergronds`,
+  },
   why: "Buried valves want extensions; marine air eats bolting.",
   settle: (duty) => duty.installation ?? "outdoor",
   otherwise: (duty) => [{ ...duty, installation: "marine air" }],

@@ -9,5 +9,6 @@ export const jacketPressure: Field<"jacketBarG", number | null> = {
   group: "site",
   ...pressure(),
   headings: ["jacket pressure"],
+  means: ["jacket pressure"],
   moves: [vacuumBarG, 100],
 };

@@ -8,5 +8,6 @@ export const jacketTemperature: Field<"jacketC", number | null> = {
   group: "site",
   ...temperature(),
   headings: ["jacket temperature"],
+  means: ["jacket temperature"],
   moves: [-196, 600],
 };

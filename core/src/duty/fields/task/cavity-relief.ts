@@ -9,4 +9,5 @@ export const cavityRelief: Field<"cavityRelief", boolean | null> = {
   group: "task",
   ...yesNo(),
   headings: ["cavity relief piped", "cavity relief"],
+  means: ["cavity relief"],
 };

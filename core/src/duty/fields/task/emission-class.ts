@@ -9,6 +9,7 @@ export const emissionClass: Field<"emissionClass", (typeof emissionClasses)[numb
   ...choice(emissionClasses, (grade) => `class ${grade}`),
   takenAsNone: { of: "task", mightBe: "A" },
   headings: ["stem tightness", "emission class"],
+  means: ["emission", "emission class", "tightness emission"],
   why: "Toxic and volatile service wants a class for the stem seal.",
   raised: ({ fluid }) => fluid.hazards?.some((h) => h === "toxic" || h === "lethal") ?? false,
   assumed: "none asked",

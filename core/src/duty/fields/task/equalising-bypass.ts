@@ -8,4 +8,5 @@ export const equalisingBypass: Field<"equalisingBypass", boolean | null> = {
   group: "task",
   ...yesNo(),
   headings: ["equalising bypass", "bypass"],
+  means: ["bypass"],
 };

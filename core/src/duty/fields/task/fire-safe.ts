@@ -7,6 +7,7 @@ export const fireSafe: AssumedField<"fireSafe", boolean | null> = {
   group: "task",
   ...yesNo(),
   headings: ["fire-safe", "fire safe", "fire tested"],
+  means: ["safe", "fire safe", "fire", "fire test"],
   why: "Rules out seats without a metal back-up.",
   assumed: "not asked",
   settle: (duty) => duty.fireSafe ?? false,

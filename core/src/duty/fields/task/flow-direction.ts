@@ -13,6 +13,13 @@ export const flowDirection: AssumedField<"flowDirection", (typeof flowDirections
   group: "task",
   ...choice(flowDirections),
   headings: ["flow direction", "direction", "pressure from"],
+  means: ["direction", "flow direction"],
+  written: {
+    "one way": `
+      uni, unidirectional, uni-directional, one-way, single direction, unidirectionnel, einseitig`,
+    "both ways": `
+      bi, bidirectional, bi-directional, both, two way, two-way, bidirectionnel, beidseitig, beidseits`,
+  },
   why: "One-way valves fall where pressure can come from both sides.",
   // A case in which it must hold from the other side says more than the word.
   settle: (duty) => (holdsReverse(duty) ? "both ways" : (duty.flowDirection ?? "both ways")),

@@ -8,5 +8,6 @@ export const inLineRepair: AssumedField<"inLineRepair", boolean | null> = {
   ...yesNo(),
   takenAsNone: { of: "task", mightBe: true },
   headings: ["in-line repair", "inline repair"],
+  means: ["repair", "line repair"],
   settle: (duty) => duty.inLineRepair ?? false,
 };

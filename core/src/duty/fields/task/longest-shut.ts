@@ -7,6 +7,7 @@ export const longestShut: AssumedField<"longestShutDays", number | null> = {
   group: "task",
   ...number("Longest shut", [0, 20_000], "days"),
   headings: ["longest shut", "longest shut, days", "days shut"],
+  means: ["shut days", "days shut"],
   why: "A soft seat held shut needs more torque to break.",
   settle: (duty, house) => duty.longestShutDays ?? house.assumedLongestShutDays,
   otherwise: (duty) => [{ ...duty, longestShutDays: 730 }],

@@ -8,6 +8,7 @@ export const strokes: AssumedField<"strokesPerYear", number | null> = {
   group: "task",
   ...number("Strokes a year", [0, 10_000_000], "a year"),
   headings: ["strokes a year", "strokes", "cycles per year", "strokes per year"],
+  means: ["cycles", "cycles year"],
   settle: (duty) => duty.strokesPerYear ?? 12,
   moves: [0, 10_000_000],
 };

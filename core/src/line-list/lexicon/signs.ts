@@ -1,0 +1,30 @@
+import type { Words } from "./concept.ts";
+
+/** Signs and abbreviations that every language shares. */
+export const signs: Words = {
+  size: "dn, nb, nps, ø, diam, dia, d nom",
+  class: "pn, ansi, asme, cl, rating pn",
+  pressure: "p, press, prs",
+  temperature: "t, temp, tmp",
+  differential: "dp, delta p, pd, dp max, diff, deltap",
+  number: "no, nr, n, num, #, id",
+  minimum: "min, mini",
+  maximum: "max, maxi, mx",
+  upstream: "p1, t1, pe",
+  downstream: "p2, pa, t2",
+  flow: "q, qmax",
+  density: "rho",
+  viscosity: "visc, mu",
+  vapour: "pv, tvp, rvp",
+  "hydrogen sulphide": "h2s",
+  "carbon dioxide": "co2",
+  hydrogen: "h2",
+  caustic: "naoh",
+  chlorides: "cl-",
+  compressibility: "z",
+  isentropic: "k, cp/cv, kappa",
+  end: "rf/rtj, conn",
+  actuator: "act, actr",
+  homeless: "p&id, pid, pfd, sg, mdt, sil, cv, kv, qty, rev, wt, %, vdb, nace, ped",
+  filler: "y/n, j/n, o/n, s/n, yes/no, fb/rb, rf, rtj",
+};
