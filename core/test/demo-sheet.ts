@@ -18,6 +18,7 @@ export function sheetOf(number: string, details: Partial<SheetDetails> = {}): Sh
       revision: "A",
       issued: { at: "2026-01-02T03:04:05.000Z", by: "engineer" },
       project: "Tarn Ness",
+      standards: "",
       tag: { number, service: tag.service, unit: "" },
       notes: "",
       override: null,

@@ -1,6 +1,6 @@
 import { type Drive, drivesOfFamily, kindOf } from "../drives/index.ts";
 import { numbering } from "./identity.ts";
-import type { Catalogue } from "./schema.ts";
+import type { Catalogue, ProductLine, ProductSize } from "./schema.ts";
 import { type Valve, valvesOfSize } from "./valve.ts";
 
 /** What candidates are made of. */
@@ -15,9 +15,18 @@ export interface Offer {
   readonly valvesFor: (dn: number) => readonly Valve[];
 }
 
+/** What a line offers at one size: every valve of its picks, the last pick changing fastest. */
+export interface OfferedSize {
+  readonly line: ProductLine;
+  readonly size: ProductSize;
+  readonly valves: readonly Valve[];
+}
+
 /** A catalogue compiled once for fast proving. */
 export interface Shelf extends Offer {
   readonly catalogue: Catalogue;
+  /** Sizes of all lines that may serve one, each with its valves. */
+  readonly sizesFor: (dn: number) => readonly OfferedSize[];
 }
 
 /**
@@ -29,7 +38,22 @@ export interface Shelf extends Offer {
  */
 export function compileShelf(catalogue: Catalogue): Shelf {
   const number = numbering();
-  const bySize = new Map<number, readonly Valve[]>();
+  const bySize = new Map<number, readonly OfferedSize[]>();
+  const valvesBySize = new Map<number, readonly Valve[]>();
+  const sizesFor = (dn: number) => {
+    const known = bySize.get(dn);
+    if (known) return known;
+    const sizes = catalogue.lines.flatMap((line) => {
+      const nearest = line.sizes.reduce((best, size) =>
+        Math.abs(size.dn - dn) < Math.abs(best.dn - dn) ? size : best,
+      ).dn;
+      return line.sizes
+        .filter((size) => size.dn === nearest)
+        .map((size) => ({ line, size, valves: valvesOfSize(line, size, number) }));
+    });
+    bySize.set(dn, sizes);
+    return sizes;
+  };
   return {
     catalogue,
     families: catalogue.drives.map((family) => ({
@@ -37,19 +61,12 @@ export function compileShelf(catalogue: Catalogue): Shelf {
       supply: kindOf(family).supply,
       drives: drivesOfFamily(family),
     })),
+    sizesFor,
     valvesFor(dn) {
-      let valves = bySize.get(dn);
-      if (!valves) {
-        valves = catalogue.lines.flatMap((line) => {
-          const nearest = line.sizes.reduce((best, size) =>
-            Math.abs(size.dn - dn) < Math.abs(best.dn - dn) ? size : best,
-          ).dn;
-          return line.sizes
-            .filter((size) => size.dn === nearest)
-            .flatMap((size) => valvesOfSize(line, size, number));
-        });
-        bySize.set(dn, valves);
-      }
+      const known = valvesBySize.get(dn);
+      if (known) return known;
+      const valves = sizesFor(dn).flatMap((size) => size.valves);
+      valvesBySize.set(dn, valves);
       return valves;
     },
   };

@@ -125,6 +125,23 @@ export function valvesOfSize(line: ProductLine, size: ProductSize, number: Numbe
   return valves;
 }
 
+/**
+ * What is picked for a valve of one size besides it, and how many there are to pick from, in the order in which
+ * `valvesOfSize` lays them out: the last changes fastest.
+ *
+ * @param line product line
+ * @returns counts by pick
+ * @source the catalogue
+ */
+export const picksOf = (line: ProductLine) =>
+  [
+    ["grade", line.grades.length],
+    ["cavity", line.cavities.length],
+    ["trim", line.trims.length],
+    ["seat", line.seats.length],
+    ["seals", line.seals.length],
+  ] as const;
+
 /** Stands in a valve until it has its numbers: added later, a field would lie apart from the others. */
 const unnumbered: Identity = { by: numbering(), numbers: [], keys: [] };
 

@@ -166,6 +166,7 @@ describe("sheet", () => {
   const details = {
     revision: "A",
     issued: { at: "2026-01-01T00:00:00.000Z", by: "engineer" },
+    standards: "",
     project: "Tarn Ness",
     tag: { number: "XV-1", service: "", unit: "" },
     notes: "",

@@ -18,14 +18,18 @@ export interface NearestMiss {
   readonly misses: readonly Finding[];
 }
 
-/** Every candidate for a duty with every finding, best first. */
-export interface Proof {
+/** What is found of a duty before anything is selected for it. */
+export interface DutyProof {
   readonly duty: SettledDuty;
   readonly missing: readonly Missing[];
   /** Verdict on the duty itself: *cannot tell* while something is missing that must not be assumed. */
   readonly dutyVerdict: Verdict;
   /** What the duty alone decides, the same for every candidate. */
   readonly dutyFindings: readonly Finding[];
+}
+
+/** Every candidate for a duty with every finding, best first. */
+export interface Proof extends DutyProof {
   readonly candidates: readonly ProvenCandidate[];
   readonly standing: number;
   /** Filled only when nothing stands. */
@@ -47,11 +51,28 @@ function nearest(ranked: readonly ProvenCandidate[], most: number): NearestMiss[
   return misses;
 }
 
-/** Findings of the rules that hang on no part of a candidate. */
-function findingsOfDuty(duty: SettledDuty, house: HouseRules): Finding[] {
-  return rules
+/**
+ * Proves what the duty alone decides, and names what is missing from it.
+ *
+ * @param duty settled duty
+ * @param house house rules
+ * @returns its findings and what is missing
+ * @source rules that hang on no part of a candidate
+ */
+export function proveDuty(duty: SettledDuty, house: HouseRules): DutyProof {
+  const missing = missingFrom(duty.stated, house);
+  const dutyFindings = rules
     .filter(({ hangsOn }) => hangsOn.length === 0)
     .map((rule) => examined(rule, { duty, house } as Judged));
+  return {
+    duty,
+    missing,
+    dutyFindings,
+    dutyVerdict: gravest([
+      missing.some((m) => m.assumption === null) ? "cannot tell" : "holds",
+      ...dutyFindings.map((f) => f.verdict),
+    ]),
+  };
 }
 
 /**
@@ -67,18 +88,10 @@ function findingsOfDuty(duty: SettledDuty, house: HouseRules): Finding[] {
 export function prove(duty: Duty, offer: Offer, house: HouseRules, order: Order = "price"): Proof {
   const one = prover(duty, offer, house);
   const candidates = rank(one.candidates(), house, order);
-  const missing = missingFrom(duty, house);
-  const dutyFindings = findingsOfDuty(one.duty, house);
   const firstFallen = candidates.findIndex((c) => c.fails > 0);
   const standing = firstFallen < 0 ? candidates.length : firstFallen;
   return {
-    duty: one.duty,
-    missing,
-    dutyFindings,
-    dutyVerdict: gravest([
-      missing.some((m) => m.assumption === null) ? "cannot tell" : "holds",
-      ...dutyFindings.map((f) => f.verdict),
-    ]),
+    ...proveDuty(one.duty, house),
     candidates,
     standing,
     nearestMisses: standing === 0 ? nearest(candidates, 3) : [],

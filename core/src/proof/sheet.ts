@@ -48,6 +48,7 @@ export const sheetSchema = () =>
     revision: z.string(),
     issued: z.strictObject({ at: z.string(), by: z.string() }),
     project: z.string(),
+    standards: z.string().describe("Codes and editions the project goes by, as it states them"),
     tag: z.strictObject({ number: z.string(), service: z.string(), unit: z.string() }),
     notes: z.string(),
     override: z.strictObject({ reason: z.string(), by: z.string(), rules: z.array(z.string()) }).nullable(),
@@ -74,6 +75,8 @@ export interface Sheet {
   readonly revision: string;
   readonly issued: { readonly at: string; readonly by: string };
   readonly project: string;
+  /** Codes and editions the project goes by, as it states them; empty where it states none. */
+  readonly standards: string;
   readonly tag: { readonly number: string; readonly service: string; readonly unit: string };
   readonly notes: string;
   readonly override: {
@@ -139,6 +142,7 @@ export interface SheetDetails
     | "revision"
     | "issued"
     | "project"
+    | "standards"
     | "tag"
     | "notes"
     | "override"

@@ -1,4 +1,4 @@
 import { valvePart } from "./part.ts";
 
 /** Material grade of the body. */
-export const grade = valvePart("grade", (valve) => valve.grade);
+export const grade = valvePart("grade", "grade", (valve) => valve.grade);

@@ -38,4 +38,4 @@ export type PartPath = (typeof parts)[number]["path"];
 export const placesOf = (paths: readonly PartPath[]): number[] =>
   parts.flatMap(({ path }, at) => (paths.includes(path) ? [at] : []));
 
-export type { Carrier, Part } from "./part.ts";
+export type { Carrier, Part, Picking } from "./part.ts";

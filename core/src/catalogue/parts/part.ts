@@ -8,6 +8,9 @@ interface Carriers {
 }
 export type Carrier = keyof Carriers;
 
+/** What is picked to make a candidate, one after the other: a size of a line first, its drive last. */
+export type Picking = "size" | "grade" | "cavity" | "trim" | "seat" | "seals" | "drive";
+
 /**
  * A part of a candidate, or something of a part, that findings may hang on: candidates alike in all a rule
  * hangs on share its finding.
@@ -15,6 +18,8 @@ export type Carrier = keyof Carriers;
 export interface Part<Path extends string = string, In extends Carrier = Carrier> {
   readonly path: Path;
   readonly in: In;
+  /** With which pick it is settled. */
+  readonly pickedWith: Picking;
   /** Two candidates are alike in the part where this is the same. */
   readonly identity: (of: Carriers[In]) => unknown;
   /** Paths in which candidates alike in this one are alike too. */
@@ -25,16 +30,18 @@ export interface Part<Path extends string = string, In extends Carrier = Carrier
  * Declares a part of the valve.
  *
  * @param path its name; a dot for something of a part
+ * @param pickedWith the pick that settles it
  * @param identity what makes two valves alike in it
  * @param decides paths that follow from it
  * @returns the part
- * @example valvePart("grade", (valve) => valve.grade).in // → "valve"
+ * @example valvePart("grade", "grade", (valve) => valve.grade).in // → "valve"
  */
 export const valvePart = <const Path extends string>(
   path: Path,
+  pickedWith: Picking,
   identity: (valve: Carriers["valve"]) => unknown,
   decides: readonly string[] = [],
-): Part<Path, "valve"> => ({ path, in: "valve", identity, decides });
+): Part<Path, "valve"> => ({ path, in: "valve", pickedWith, identity, decides });
 
 /**
  * Declares a part of the drive train: what turns the valve.
@@ -49,4 +56,4 @@ export const trainPart = <const Path extends string>(
   path: Path,
   identity: (train: Carriers["train"]) => unknown,
   decides: readonly string[] = [],
-): Part<Path, "train"> => ({ path, in: "train", identity, decides });
+): Part<Path, "train"> => ({ path, in: "train", pickedWith: "drive", identity, decides });

@@ -1,4 +1,4 @@
 import { valvePart } from "./part.ts";
 
 /** Class or PN. */
-export const pressureClass = valvePart("class", (valve) => valve.size.designation);
+export const pressureClass = valvePart("class", "size", (valve) => valve.size.designation);

@@ -1,4 +1,4 @@
 import { valvePart } from "./part.ts";
 
 /** A line at one nominal size and class: dimensions, stem, pad, torque table. */
-export const size = valvePart("size", (valve) => valve.size, ["line", "class"]);
+export const size = valvePart("size", "size", (valve) => valve.size, ["line", "class"]);

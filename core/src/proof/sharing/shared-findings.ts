@@ -1,5 +1,5 @@
 import type { Identity, Numbering } from "../../catalogue/identity.ts";
-import { placesOf } from "../../catalogue/parts/index.ts";
+import { type Picking, parts } from "../../catalogue/parts/index.ts";
 import type { Valve } from "../../catalogue/valve.ts";
 import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
@@ -26,9 +26,6 @@ interface Examining {
   readonly trains: Numbering;
 }
 
-/** Valves alike in these need the same torque: the same drives are tried on them, and share a pairing. */
-export const pairedAlike = placesOf(["size", "cavity", "seat"]);
-
 const keyIn = (of: Identity, column: number): number => of.keys[column] ?? of.by.key(of, column);
 
 /**
@@ -36,9 +33,11 @@ const keyIn = (of: Identity, column: number): number => of.keys[column] ?? of.by
  * a proof asks for tens of thousands of blocks.
  */
 class Shared {
+  /** With which picks of a candidate it is settled. */
+  readonly pickedWith: ReadonlySet<Picking>;
+  readonly below: readonly Shared[];
   readonly #by: Examining;
   readonly #places: readonly number[];
-  readonly #below: readonly Shared[];
   /** Found on every candidate whatever it is made of. */
   readonly #besides: Block | null;
   readonly #valveColumn: number;
@@ -50,19 +49,20 @@ class Shared {
   constructor(node: RuleNode, by: Examining, below: readonly Shared[], besides: Block | null) {
     this.#by = by;
     this.#places = node.places.filter((at) => by.raised[at]);
-    this.#below = below;
+    this.below = below;
+    this.pickedWith = new Set([...node.valveParts, ...node.trainParts].map((at) => parts[at]!.pickedWith));
     this.#besides = besides;
     this.#valveColumn = by.valves.column(node.valveParts);
     this.#trainColumn = node.trainParts.length === 0 ? null : by.trains.column(node.trainParts);
   }
 
   get isEmpty(): boolean {
-    return this.#places.length === 0 && this.#below.length === 0 && this.#besides === null;
+    return this.#places.length === 0 && this.below.length === 0 && this.#besides === null;
   }
 
-  /** The block of a candidate. */
-  of(valve: Valve, pairing: Pairing): Block {
-    const blocks = this.#trainColumn === null ? this.#blocks : this.#blocksOf(pairing.identity);
+  /** The block of a candidate; without what turns it where none of its rules looks at that. */
+  of(valve: Valve, pairing: Pairing | null): Block {
+    const blocks = this.#trainColumn === null ? this.#blocks : this.#blocksOf(pairing!.identity);
     const key = keyIn(valve.identity, this.#valveColumn);
     let block = blocks.get(key);
     if (block === undefined) {
@@ -82,8 +82,8 @@ class Shared {
     return blocks;
   }
 
-  #make(valve: Valve, pairing: Pairing): Block {
-    const below = this.#below;
+  #make(valve: Valve, pairing: Pairing | null): Block {
+    const below = this.below;
     const parts: Block[] = [];
     for (let i = 0; i < below.length; i++) parts.push(below[i]!.of(valve, pairing));
     if (this.#besides !== null) parts.push(this.#besides);
@@ -91,10 +91,20 @@ class Shared {
     return parts.length === 1 ? parts[0]! : joined(parts);
   }
 
-  #own(valve: Valve, { train, demand }: Pairing): Block {
+  #own(valve: Valve, pairing: Pairing | null): Block {
     const { rules, duty, house } = this.#by;
-    const { drive, supplied } = train;
-    const judged: Judged = { valve, drive, supplied, demand, duty, house };
+    const judged = (
+      pairing === null
+        ? { valve, duty, house }
+        : {
+            valve,
+            drive: pairing.train.drive,
+            supplied: pairing.train.supplied,
+            demand: pairing.demand,
+            duty,
+            house,
+          }
+    ) as Judged;
     const places = this.#places;
     const outcomes: Outcome[] = new Array(places.length);
     for (let i = 0; i < places.length; i++) outcomes[i] = rules[places[i]!]!.examine(judged);

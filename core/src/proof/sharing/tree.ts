@@ -41,7 +41,18 @@ const covers = (whole: Gathered, less: Gathered) => less.paths.every((path) => w
  * @param rules in the order of the work
  * @returns the tops: sets of parts that no other covers
  */
-export function ruleTree(rules: readonly Rule[]): RuleNode[] {
+export function ruleTree(rules: readonly Rule[]): readonly RuleNode[] {
+  const known = trees.get(rules);
+  if (known) return known;
+  const tree = treeOf(rules);
+  trees.set(rules, tree);
+  return tree;
+}
+
+/** Rules are the same from proof to proof; so is their tree. */
+const trees = new WeakMap<readonly Rule[], readonly RuleNode[]>();
+
+function treeOf(rules: readonly Rule[]): RuleNode[] {
   const bySet = new Map<string, Gathered>();
   rules.forEach(({ hangsOn }, at) => {
     const paths = [...new Set<string>(hangsOn)].sort();
