@@ -14,6 +14,16 @@ const block = <Kind extends Block["kind"]>({ blocks }: PrintedDocument, kind: Ki
   blocks.find((b) => b.kind === kind) as Extract<Block, { kind: Kind }>;
 
 describe("a sheet as a document", () => {
+  it("says the standards of the project where it states any", () => {
+    const said = (standards: string) =>
+      documentOf(sheetOf("XV-3052", { standards })).blocks.flatMap((b) =>
+        b.kind === "remark" ? [b.words] : [],
+      );
+    expect(said("API 6D, 25th edition")).toContain(
+      "Standards of the project, as stated: API 6D, 25th edition",
+    );
+    expect(said("").join()).not.toMatch(/Standards/);
+  });
   it("has everything an order needs, in the order it is read", () => {
     const { blocks } = documentOf(sheetOf("XV-3052"));
     expect(blocks.map((b) => b.kind)).toEqual([

@@ -59,6 +59,9 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
           { name: "Valve and drive", pairs: valveWords(sheet, reading) },
         ],
       },
+      ...(sheet.standards
+        ? [{ kind: "remark", words: `Standards of the project, as stated: ${sheet.standards}` } as const]
+        : []),
       ...(silent ? [{ kind: "remark", words: `Not stated: ${silent}.` } as const] : []),
       casesTable(sheet, reading),
       verdictOf(sheet, reading),

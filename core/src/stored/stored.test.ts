@@ -6,7 +6,7 @@ import { readCatalogueDocument } from "../catalogue/index.ts";
 import { dutyFormat, emptyDuty } from "../duty/index.ts";
 import { choice, number } from "../house/definition.ts";
 import { defaultHouseRules, type HouseRules, houseRuleDefinitions } from "../house/index.ts";
-import { convertLineList, guessMapping, readCsv, writeCsv } from "../line-list/index.ts";
+import { convertLineList, findTable, gridOfText, planFor, writeCsv } from "../line-list/index.ts";
 import { digestOf, engineVersion, prove, proveRequest, type Reproof, reprove } from "../proof/index.ts";
 import { plain, rule, rules } from "../rules/index.ts";
 import {
@@ -240,13 +240,13 @@ describe("a line list", () => {
   it.each(releases.filter((release) => has(release, "line-list.csv")))(
     "of engine %s comes in whole",
     (release) => {
-      const table = readCsv(text(`${release}/line-list.csv`));
-      const mapping = guessMapping(table.headings);
-      expect(mapping.every((m) => m.field !== null)).toBe(true);
-      const reading = convertLineList(table, mapping);
+      const table = findTable(gridOfText(text(`${release}/line-list.csv`)));
+      const plan = planFor(table);
+      expect(plan.filter((column) => column.field === null || column.doubt !== null)).toEqual([]);
+      const reading = convertLineList(table, plan);
       expect(reading.faults).toEqual([]);
       const duties = json(`${release}/duties.json`) as Record<string, unknown>;
-      for (const tag of reading.tags!)
+      for (const tag of reading.tags)
         expect(tag.duty, tag.number).toEqual(storedDutySchema.parse(duties[tag.number]));
     },
   );
@@ -254,12 +254,13 @@ describe("a line list", () => {
     const tags = demoTags.map((tag, i) => ({
       ...tag,
       unit: "Demo",
+      remarks: {},
       duty:
         i % 3 ? tag.duty : { ...tag.duty, function: ["throttling" as const, "emergency shut-down" as const] },
     }));
-    const table = readCsv(writeCsv(tags));
-    const reading = convertLineList(table, guessMapping(table.headings));
+    const table = findTable(gridOfText(writeCsv(tags)));
+    const reading = convertLineList(table, planFor(table));
     expect(reading.faults).toEqual([]);
-    expect(reading.tags!.map((t) => t.duty)).toEqual(tags.map((t) => storedDutySchema.parse(t.duty)));
+    expect(reading.tags.map((t) => t.duty)).toEqual(tags.map((t) => storedDutySchema.parse(t.duty)));
   });
 });
