@@ -19,6 +19,8 @@ export interface Endpoint<Body extends z.ZodType = z.ZodType, Answer extends z.Z
   readonly body?: Body;
   /** The body is large enough that reading it would keep others waiting: the handler has it read elsewhere. */
   readonly bodyAsSent?: true;
+  /** What the body is where it is no JSON. */
+  readonly takes?: string;
   /** Null where the answer is no JSON or nothing. */
   readonly answer: Answer | null;
   /** A list answered in pages: `limit` and `after` in the query, the next page in the `Link` header (RFC 8288). */
@@ -33,4 +35,4 @@ export interface Endpoint<Body extends z.ZodType = z.ZodType, Answer extends z.Z
 export const endpoint = <const One extends Endpoint>(of: One): One => of;
 
 /** Items of a page where nothing else is asked, and the most that may be asked. */
-export const pageLimits = { usual: 1000, most: 5000 } as const;
+export const pageLimits = { usual: 1000, most: 10_000 } as const;

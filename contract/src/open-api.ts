@@ -71,6 +71,14 @@ function operationOf(name: string, of: Endpoint) {
           },
         }
       : {}),
+    ...(of.takes
+      ? {
+          requestBody: {
+            required: true,
+            content: { [of.takes]: { schema: { type: "string", format: "binary" } } },
+          },
+        }
+      : {}),
     responses: {
       [of.status ?? 200]: {
         description: of.says,

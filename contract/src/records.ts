@@ -4,7 +4,7 @@ import { houseRulesSchema } from "@proven-seat/core/house";
 import { storedDutySchema } from "@proven-seat/core/stored";
 import { z } from "zod";
 
-const trimmed = (most: number) => text(most, z.string().trim());
+export const trimmed = (most: number) => text(most, z.string().trim());
 export const tagNumberSchema = trimmed(40).min(1, "A tag needs a number.");
 
 /** The candidate an engineer has picked for a tag, and why when it does not hold. */
@@ -15,6 +15,11 @@ export const choiceSchema = z.strictObject({
   overrideReason: trimmed(1000).nullable().default(null),
 });
 
+/** Texts of a list that are no part of a duty, by the headings they stood under. */
+export const remarksSchema = z
+  .record(text(200).min(1), text(1000))
+  .refine((remarks) => Object.keys(remarks).length <= 60, "At most 60 remarks of a tag are kept.");
+
 /** What a person edits of a tag. */
 export const tagContentSchema = z.strictObject({
   number: tagNumberSchema,
@@ -23,9 +28,11 @@ export const tagContentSchema = z.strictObject({
   /** Of any version: what is stored is the newest. */
   duty: storedDutySchema,
   choice: choiceSchema.nullable().default(null),
+  remarks: remarksSchema.optional(),
 });
 
 export const tagSchema = tagContentSchema.extend({
+  remarks: remarksSchema,
   id: z.uuid(),
   projectId: z.uuid(),
   version: z.number().int(),
@@ -34,7 +41,7 @@ export const tagSchema = tagContentSchema.extend({
   updatedBy: z.string(),
 });
 
-/** A saved tag goes back with the version it was read at. */
+/** A saved tag goes back with the version it was read at; remarks that it leaves out stay as they are. */
 export const saveTagSchema = tagContentSchema.extend({ version: z.number().int() });
 
 /** A tag as a line of the line-up. */
@@ -48,36 +55,8 @@ export const tagRowSchema = z.object({
   version: z.number().int(),
   choice: choiceSchema.nullable(),
   sheet: z.object({ id: z.uuid(), revision: z.string() }).nullable(),
-});
-
-export const projectSchema = z.object({
-  id: z.uuid(),
-  name: z.string(),
-  note: z.string(),
-  tags: z.number().int(),
-  opensOn: z.uuid().nullable(),
-});
-
-export const importSchema = z.strictObject({
-  tags: z
-    .array(
-      z.strictObject({
-        number: tagNumberSchema,
-        service: trimmed(120),
-        unit: trimmed(60),
-        duty: storedDutySchema,
-        /** Version of the tag it replaces, as it was looked at; another one by now refuses the list. */
-        version: z.number().int().optional(),
-      }),
-    )
-    .min(1, "Nothing to import.")
-    .max(10_000, "At most 10 000 tags at once."),
-  existing: z.enum(["refuse", "update"]).default("refuse"),
-});
-export const importResultSchema = z.object({
-  added: z.number().int(),
-  updated: z.number().int(),
-  unchanged: z.number().int(),
+  /** Left out where there are none. */
+  remarks: remarksSchema.optional(),
 });
 
 export const catalogueVersionSchema = z.object({
@@ -95,6 +74,8 @@ export const catalogueRowSchema = z.object({
   name: z.string(),
   status: z.string(),
   reason: z.string(),
+  /** It came with a project and is not in force by itself. */
+  broughtIn: z.boolean(),
   createdAt: z.string(),
   createdBy: z.string(),
 });
@@ -108,6 +89,8 @@ export const newCatalogueSchema = z.strictObject({
 export const houseRuleVersionSchema = z.object({
   version: z.number().int(),
   reason: z.string(),
+  /** They came with a project and are not in force by themselves. */
+  broughtIn: z.boolean(),
   createdAt: z.string(),
   createdBy: z.string(),
   values: houseRulesSchema(),
@@ -116,6 +99,17 @@ export const newHouseRulesSchema = z.strictObject({
   values: houseRulesSchema(),
   reason: trimmed(500).min(1, "Say why the rules change."),
   basedOn: z.number().int(),
+});
+
+/** What the house keeps of its own database: in no proof, since no proof hangs on it. */
+export const keepingSchema = z.strictObject({
+  /** Copies of a day each, the newest; none are made where it is 0. */
+  copies: z
+    .int("Give a whole number of copies.")
+    .min(0, "Copies cannot be fewer than none.")
+    .max(366, "At most 366 daily copies are kept."),
+  /** Goes up with each change; a change of another than the one in force is refused. */
+  version: z.int(),
 });
 
 export const issueSheetSchema = z.strictObject({
@@ -172,13 +166,12 @@ export type Choice = z.infer<typeof choiceSchema>;
 export type Tag = z.infer<typeof tagSchema>;
 export type SaveTag = z.infer<typeof saveTagSchema>;
 export type TagRow = z.infer<typeof tagRowSchema>;
-export type Project = z.infer<typeof projectSchema>;
-export type ImportResult = z.infer<typeof importResultSchema>;
 export type CatalogueVersion = z.infer<typeof catalogueVersionSchema>;
 export type NewCatalogue = z.infer<typeof newCatalogueSchema>;
 export type NewHouseRules = z.infer<typeof newHouseRulesSchema>;
 export type CatalogueRow = z.infer<typeof catalogueRowSchema>;
 export type HouseRuleVersion = z.infer<typeof houseRuleVersionSchema>;
+export type Keeping = z.infer<typeof keepingSchema>;
 export type SheetRow = z.infer<typeof sheetRowSchema>;
 export type Health = z.infer<typeof healthSchema>;
 export type Problem = z.infer<typeof problemSchema>;

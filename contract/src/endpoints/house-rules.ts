@@ -20,6 +20,15 @@ export const houseRulesEndpoints = {
     paged: true,
     answer: z.array(houseRuleVersionSchema),
   }),
+  houseRuleVersion: endpoint({
+    method: "get",
+    path: "/api/house-rules/{version}",
+    says: "One version of the house rules",
+    project: null,
+    role: "engineer",
+    answer: houseRuleVersionSchema,
+    problems: [404],
+  }),
   newHouseRules: endpoint({
     method: "post",
     path: "/api/house-rules",

@@ -3,8 +3,10 @@ import type { Endpoint } from "../endpoint.ts";
 import { calculationsEndpoints } from "./calculations.ts";
 import { catalogueEndpoints } from "./catalogue.ts";
 import { houseRulesEndpoints } from "./house-rules.ts";
+import { keepingEndpoints } from "./keeping.ts";
 import { lineListsEndpoints } from "./line-lists.ts";
 import { projectsEndpoints } from "./projects.ts";
+import { provingsEndpoints } from "./provings.ts";
 import { sheetsEndpoints } from "./sheets.ts";
 import { systemEndpoints } from "./system.ts";
 import { tagsEndpoints } from "./tags.ts";
@@ -18,6 +20,8 @@ export const endpoints = {
   ...catalogueEndpoints,
   ...houseRulesEndpoints,
   ...sheetsEndpoints,
+  ...provingsEndpoints,
+  ...keepingEndpoints,
 } satisfies Record<string, Endpoint>;
 
 export type EndpointName = keyof typeof endpoints;

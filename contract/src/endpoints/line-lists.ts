@@ -1,5 +1,12 @@
+import { z } from "zod";
 import { endpoint } from "../endpoint.ts";
-import { importResultSchema, importSchema } from "../records.ts";
+import {
+  draftRowSchema,
+  draftSchema,
+  importResultSchema,
+  importSchema,
+  listMemorySchema,
+} from "../list-records.ts";
 
 export const lineListsEndpoints = {
   importTags: endpoint({
@@ -23,5 +30,63 @@ export const lineListsEndpoints = {
     answer: null,
     mediaType: "text/csv",
     problems: [404],
+  }),
+  exportWorkbook: endpoint({
+    method: "get",
+    path: "/api/projects/{id}/tags.xlsx",
+    says: "Line list as a workbook that imports back to the same",
+    project: "in path",
+    role: "engineer",
+    answer: null,
+    mediaType: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
+    problems: [404, 429],
+  }),
+  drafts: endpoint({
+    method: "get",
+    path: "/api/projects/{id}/drafts",
+    says: "Rows of lists that wait for a person, newest first",
+    project: "in path",
+    role: "engineer",
+    paged: true,
+    answer: z.array(draftRowSchema),
+    problems: [404],
+  }),
+  draft: endpoint({
+    method: "get",
+    path: "/api/projects/{id}/drafts/{draft}",
+    says: "Rows that wait, as they stand in their file",
+    project: "in path",
+    role: "engineer",
+    answer: draftSchema,
+    problems: [404],
+  }),
+  deleteDraft: endpoint({
+    method: "delete",
+    path: "/api/projects/{id}/drafts/{draft}",
+    says: "Give rows up that wait",
+    project: "in path",
+    role: "engineer",
+    answer: null,
+    status: 204,
+    problems: [404],
+  }),
+  listMemory: endpoint({
+    method: "get",
+    path: "/api/projects/{id}/list-memories/{shape}",
+    says: "What people have said of lists with the same headings; null where nobody has",
+    project: "in path",
+    role: "engineer",
+    answer: listMemorySchema.nullable(),
+    problems: [404],
+  }),
+  remember: endpoint({
+    method: "put",
+    path: "/api/projects/{id}/list-memories/{shape}",
+    says: "Remember what was said of lists with the same headings",
+    project: "in path",
+    role: "engineer",
+    body: listMemorySchema,
+    answer: listMemorySchema,
+    problems: [404, 422],
   }),
 };

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { endpoint } from "../endpoint.ts";
-import { projectSchema } from "../records.ts";
+import { newProjectSchema, projectSchema, saveProjectSchema } from "../project-records.ts";
 
 export const projectsEndpoints = {
   projects: endpoint({
@@ -11,5 +11,49 @@ export const projectsEndpoints = {
     role: "engineer",
     paged: true,
     answer: z.array(projectSchema),
+  }),
+  newProject: endpoint({
+    method: "post",
+    path: "/api/projects",
+    says: "Begin a project, empty or with another's tags and settings",
+    project: null,
+    role: "engineer",
+    body: newProjectSchema,
+    answer: projectSchema,
+    status: 201,
+    problems: [404, 409, 422],
+  }),
+  saveProject: endpoint({
+    method: "put",
+    path: "/api/projects/{id}",
+    says: "Change a project's name, settings or whether it is archived; a stale version answers 409",
+    project: "in path",
+    role: "engineer",
+    body: saveProjectSchema,
+    answer: projectSchema,
+    problems: [404, 409, 422],
+  }),
+  takeOutProject: endpoint({
+    method: "get",
+    path: "/api/projects/{id}/file",
+    says: "A project as one file: everything it is, with history and digests, as lines of JSON (gzip)",
+    project: "in path",
+    role: "engineer",
+    answer: null,
+    mediaType: "application/gzip",
+    problems: [404],
+  }),
+  bringInProject: endpoint({
+    method: "post",
+    path: "/api/project-files",
+    says: "Bring a project in from its file: every digest checked, all of it or nothing",
+    project: null,
+    role: "engineer",
+    query: { name: "name of the project here; as in the file where it is left out" },
+    bodyAsSent: true,
+    takes: "application/gzip",
+    answer: projectSchema,
+    status: 201,
+    problems: [409, 413, 422],
   }),
 };

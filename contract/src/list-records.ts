@@ -1,0 +1,89 @@
+import { text } from "@proven-seat/core/duty";
+import { storedDutySchema } from "@proven-seat/core/stored";
+import { z } from "zod";
+import { remarksSchema, tagNumberSchema, trimmed } from "./records.ts";
+
+const columnPlanSchema = z.strictObject({
+  heading: text(2000),
+  field: text(80).nullable(),
+  unit: text(40).nullable(),
+  confidence: z.number().min(0).max(1),
+  doubt: text(3000).nullable(),
+});
+const perField = z.record(text(80), z.record(text(1000), text(1000)));
+
+/** What people have said of lists of one shape: where columns go, and what values mean. */
+export const listMemorySchema = z.strictObject({
+  plan: z.array(columnPlanSchema).max(300),
+  values: perField,
+});
+
+/** Rows of a list that wait for a person: as they stand in the file, with what was said of them so far. */
+export const draftContentSchema = z.strictObject({
+  headings: z.array(text(2000)).max(300),
+  units: z.array(text(200)).max(300),
+  decimal: z.enum([".", ","]),
+  rows: z
+    .array(
+      z.strictObject({
+        row: z.int().min(1),
+        cells: z.array(z.union([text(4000), z.number()])).max(300),
+      }),
+    )
+    .min(1, "A draft holds at least one row.")
+    .max(10_000, "At most 10 000 rows wait in one draft."),
+  plan: z.array(columnPlanSchema).max(300),
+  values: perField,
+});
+const draftNameSchema = trimmed(200).min(1, "A draft needs a name.");
+export const draftRowSchema = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  rows: z.number().int(),
+  createdAt: z.string(),
+  createdBy: z.string(),
+});
+export const draftSchema = draftRowSchema.extend({ content: draftContentSchema });
+
+export const importSchema = z
+  .strictObject({
+    tags: z
+      .array(
+        z.strictObject({
+          number: tagNumberSchema,
+          service: trimmed(120),
+          unit: trimmed(60),
+          duty: storedDutySchema,
+          remarks: remarksSchema.default({}),
+          /** Version of the tag it replaces, as it was looked at; another one by now refuses the list. */
+          version: z.number().int().optional(),
+        }),
+      )
+      .max(10_000, "At most 10 000 tags at once."),
+    /** Tags of the project that the list has no more and that are removed, as they were looked at. */
+    gone: z
+      .array(z.strictObject({ id: z.uuid(), version: z.number().int() }))
+      .max(10_000, "At most 10 000 tags at once.")
+      .default([]),
+    existing: z.enum(["refuse", "update"]).default("refuse"),
+    /** Rows that wait, stored together with the tags. */
+    later: z.strictObject({ name: draftNameSchema, content: draftContentSchema }).optional(),
+    /** The draft these tags come from, which is gone when they are stored. */
+    draft: z.uuid().optional(),
+  })
+  .refine(({ tags, later, gone }) => tags.length > 0 || later !== undefined || gone.length > 0, {
+    path: ["tags"],
+    message: "Nothing to import.",
+  });
+export const importResultSchema = z.object({
+  added: z.number().int(),
+  updated: z.number().int(),
+  unchanged: z.number().int(),
+  removed: z.number().int(),
+});
+
+export type ListMemory = z.infer<typeof listMemorySchema>;
+export type DraftContent = z.infer<typeof draftContentSchema>;
+export type DraftRow = z.infer<typeof draftRowSchema>;
+export type Draft = z.infer<typeof draftSchema>;
+export type ImportResult = z.infer<typeof importResultSchema>;

@@ -1,0 +1,44 @@
+import { dutyDefaultsSchema, noDefaults } from "@proven-seat/core/duty";
+import { unitSystems } from "@proven-seat/core/units";
+import { z } from "zod";
+import { trimmed } from "./records.ts";
+
+/** What a project is kept as: its name, what its tags start from, how they are numbered. */
+const projectContent = {
+  name: trimmed(120).min(1, "A project needs a name."),
+  note: trimmed(2000).default(""),
+  /** Values its tags start from. */
+  defaults: dutyDefaultsSchema().default(noDefaults),
+  /** Number of a new tag: the run of # is the next figure. */
+  numbering: trimmed(40)
+    .regex(/^[^#]*#+[^#]*$/, "A numbering has one run of #, for example XV-####.")
+    .default("NEW-#"),
+  unitSystem: z.enum(unitSystems).default("metric"),
+  standards: trimmed(2000).default(""),
+};
+export const projectSchema = z.object({
+  id: z.uuid(),
+  ...projectContent,
+  archived: z.boolean(),
+  /** What its tags and sheets are proved by, until somebody moves it on. */
+  catalogueRevision: z.int(),
+  houseRuleVersion: z.int(),
+  version: z.int(),
+  tags: z.number().int(),
+  opensOn: z.uuid().nullable(),
+});
+export const newProjectSchema = z.strictObject({
+  ...projectContent,
+  /** Project whose tags and settings it starts with. */
+  copyOf: z.uuid().optional(),
+});
+/** A project goes back with the version it was read at. */
+export const saveProjectSchema = z.strictObject({
+  ...projectContent,
+  archived: z.boolean(),
+  version: z.int(),
+});
+
+export type NewProject = z.infer<typeof newProjectSchema>;
+export type SaveProject = z.infer<typeof saveProjectSchema>;
+export type Project = z.infer<typeof projectSchema>;
