@@ -1,7 +1,7 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Catalogue } from "@proven-seat/core/catalogue";
 import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
-import { rowsOf } from "./sql.ts";
+import { type Reader, rowsOf } from "./sql.ts";
 import { catalogueOf, houseRulesOf } from "./stored.ts";
 
 /** A revision of the catalogue without its content. */
@@ -12,13 +12,18 @@ export interface CatalogueHead {
   readonly createdBy: string;
 }
 
-/** The revision in force: the highest. Its content is half a megabyte and is looked up by its digest. */
-export async function catalogueInForce(em: EntityManager): Promise<CatalogueHead> {
-  const [newest] = await rowsOf<{ revision: number; digest: string; created_at: string; created_by: string }>(
-    em,
-    "select revision, digest, created_at, created_by from catalogue_version order by revision desc limit 1",
+/**
+ * The revision a project is pinned to, or the one in force: the highest. Its content is half a megabyte and is looked
+ * up by its digest.
+ */
+export async function catalogueInForce(db: Reader, pinned: number | null = null): Promise<CatalogueHead> {
+  const [found] = await rowsOf<{ revision: number; digest: string; created_at: string; created_by: string }>(
+    db,
+    `select revision, digest, created_at, created_by from catalogue_version
+      where (?::int is null and not brought_in) or revision = ? order by revision desc limit 1`,
+    [pinned, pinned],
   );
-  const { revision, digest, created_at, created_by } = newest!;
+  const { revision, digest, created_at, created_by } = found!;
   return { revision, digest, createdAt: new Date(created_at), createdBy: created_by };
 }
 
@@ -38,13 +43,13 @@ export async function catalogueContent(
   return content;
 }
 
-/** House rules in force: the highest version. */
-export async function currentHouseRules(em: EntityManager) {
-  const newest = await em.findOneOrFail(
+/** House rules a project is pinned to, or those in force: the highest version. */
+export async function currentHouseRules(em: EntityManager, pinned: number | null = null) {
+  const found = await em.findOneOrFail(
     HouseRuleVersion,
-    { version: { $gt: 0 } },
+    pinned === null ? { broughtIn: false } : { version: pinned },
     { orderBy: { version: "desc" } },
   );
-  const { version, reason, createdAt, createdBy } = newest;
-  return { version, values: houseRulesOf(newest), reason, createdAt, createdBy };
+  const { version, reason, broughtIn, createdAt, createdBy } = found;
+  return { version, values: houseRulesOf(found), reason, broughtIn, createdAt, createdBy };
 }

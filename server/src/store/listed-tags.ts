@@ -26,11 +26,11 @@ interface Signed {
 }
 
 const listed =
-  "listed as (select * from jsonb_to_recordset(?::jsonb) as l (id uuid, key text, number text, service text, unit text, duty jsonb))";
+  "listed as (select * from jsonb_to_recordset(?::jsonb) as l (id uuid, key text, number text, service text, unit text, duty jsonb, remarks jsonb))";
 
 const countOf = async (rows: Promise<{ count: string }[]>) => Number((await rows)[0]!.count);
 
-/** Replaces service, unit and duty of the tags there are, each with its history; gives how many differed. */
+/** Replaces service, unit, duty and remarks of the tags there are, each with its history; gives how many differed. */
 export const replaceListed = (
   em: EntityManager,
   rows: string,
@@ -42,10 +42,10 @@ export const replaceListed = (
       `with ${listed},
        before as (select t.id, t.duty, l.key from tag t join listed l on l.key = t.number_key where t.project_id = ?),
        changed as (
-         update tag t set service = l.service, unit = l.unit, duty = l.duty, version = t.version + 1,
+         update tag t set service = l.service, unit = l.unit, duty = l.duty, remarks = l.remarks, version = t.version + 1,
            duty_version = t.duty_version + (b.duty is distinct from l.duty)::int, updated_at = ?, updated_by = ?
          from listed l join before b on b.key = l.key
-         where t.id = b.id and (t.service, t.unit, t.duty) is distinct from (l.service, l.unit, l.duty)
+         where t.id = b.id and (t.service, t.unit, t.duty, t.remarks) is distinct from (l.service, l.unit, l.duty, l.remarks)
          returning t.id, t.duty_version, t.duty, t.updated_at, t.updated_by, b.duty is distinct from l.duty as differs),
        kept as (
          insert into duty_version (tag_id, version, duty, created_at, created_by)
@@ -62,9 +62,9 @@ export const addListed = (em: EntityManager, rows: string, { project, at, by }: 
       em,
       `with ${listed},
        added as (
-         insert into tag (id, project_id, number, number_key, service, unit, duty, duty_version, choice, version,
+         insert into tag (id, project_id, number, number_key, service, unit, duty, remarks, duty_version, choice, version,
            created_at, created_by, updated_at, updated_by)
-         select l.id, ?::uuid, l.number, l.key, l.service, l.unit, l.duty, 1, null, 1, ?::timestamptz, ?, ?, ?
+         select l.id, ?::uuid, l.number, l.key, l.service, l.unit, l.duty, l.remarks, 1, null, 1, ?::timestamptz, ?, ?, ?
          from listed l
          where not exists (select 1 from tag t where t.project_id = ? and t.number_key = l.key)
          returning id, duty, created_at, created_by),

@@ -9,6 +9,11 @@ import { Migration20261124000000_fuller_duty as FullerDuty } from "./migrations/
 import { Migration20261124100000_catalogue_reason as CatalogueReason } from "./migrations/Migration20261124100000_catalogue_reason.ts";
 import { Migration20261126000000_one_number as OneNumber } from "./migrations/Migration20261126000000_one_number.ts";
 import { Migration20261126100000_listed as Listed } from "./migrations/Migration20261126100000_listed.ts";
+import { Migration20261126200000_keeping as Keeping } from "./migrations/Migration20261126200000_keeping.ts";
+import { Migration20261126300000_remarks as Remarks } from "./migrations/Migration20261126300000_remarks.ts";
+import { Migration20261126400000_drafts as Drafts } from "./migrations/Migration20261126400000_drafts.ts";
+import { Migration20261126500000_projects as Projects } from "./migrations/Migration20261126500000_projects.ts";
+import { Migration20261126600000_provings as Provings } from "./migrations/Migration20261126600000_provings.ts";
 
 /** In the order they run. */
 const migrationsList = [
@@ -17,6 +22,11 @@ const migrationsList = [
   { name: "20261124100000_catalogue_reason", class: CatalogueReason },
   { name: "20261126000000_one_number", class: OneNumber },
   { name: "20261126100000_listed", class: Listed },
+  { name: "20261126200000_keeping", class: Keeping },
+  { name: "20261126300000_remarks", class: Remarks },
+  { name: "20261126400000_drafts", class: Drafts },
+  { name: "20261126500000_projects", class: Projects },
+  { name: "20261126600000_provings", class: Provings },
 ];
 
 /** Connects to PostgreSQL; the schema comes from migrations alone. */

@@ -1,5 +1,6 @@
 import type { MikroORM } from "@mikro-orm/postgresql";
 import { connect, migrate } from "./orm.ts";
+import { setUpQueue } from "./queue.ts";
 
 type Right = "select" | "insert" | "update" | "delete";
 
@@ -12,6 +13,15 @@ export const rights: Readonly<Record<string, readonly Right[]>> = {
   house_rule_version: ["select", "insert"],
   proof: ["select", "insert"],
   sheet: ["select", "insert"],
+  keeping: ["select", "update"],
+  list_draft: ["select", "insert", "delete"],
+  list_memory: ["select", "insert", "update"],
+  basis_decision: ["select", "insert"],
+  basis: ["select", "insert"],
+  tag_result: ["select", "insert", "update", "delete"],
+  sheet_result: ["select", "insert", "update", "delete"],
+  drift_acknowledged: ["select", "insert"],
+  proving: ["select", "insert", "update"],
   mikro_orm_migrations: ["select"],
 };
 
@@ -33,6 +43,7 @@ export async function setUpSchema(ownerUrl: string, applicationRole: string): Pr
   try {
     await migrate(orm);
     await grantRights(orm, applicationRole);
+    await setUpQueue(ownerUrl, applicationRole, orm);
   } finally {
     await orm.close(true);
   }

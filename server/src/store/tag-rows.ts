@@ -1,7 +1,6 @@
-import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Choice, TagRow } from "@proven-seat/contract";
 import { onePast, type Page, type PageAsked, pageOf } from "./page.ts";
-import { rowsOf } from "./sql.ts";
+import { type Reader, rowsOf } from "./sql.ts";
 
 interface Row {
   id: string;
@@ -12,6 +11,7 @@ interface Row {
   line: string | null;
   version: number;
   choice: Choice | null;
+  remarks: Record<string, string> | null;
   sheet_id: string | null;
   sheet_revision: string | null;
 }
@@ -20,11 +20,11 @@ interface Row {
  * Rows of the line-up. Plain SQL, since ten thousand tags need neither their duties nor ten thousand
  * entities to be listed.
  */
-export async function tagRows(em: EntityManager, projectId: string, page: PageAsked): Promise<Page<TagRow>> {
+export async function tagRows(db: Reader, projectId: string, page: PageAsked): Promise<Page<TagRow>> {
   const rows = await rowsOf<Row>(
-    em,
+    db,
     `select t.id, t.number, t.service, t.unit, t.listed_dn as dn, t.listed_line as line,
-            t.version, t.choice, s.id as sheet_id, s.revision as sheet_revision
+            t.version, t.choice, nullif(t.remarks, '{}') as remarks, s.id as sheet_id, s.revision as sheet_revision
        from tag t
        left join lateral (select id, revision from sheet where tag_id = t.id order by issued_at desc limit 1) s on true
       where t.project_id = ? and (?::text is null or t.number > ?) order by t.number limit ?`,
@@ -42,6 +42,7 @@ export async function tagRows(em: EntityManager, projectId: string, page: PageAs
       unit: row.unit,
       version: row.version,
       choice: row.choice,
+      ...(row.remarks === null ? {} : { remarks: row.remarks }),
       dn: row.dn === null ? null : Number(row.dn),
       lineDesignation: row.line,
       sheet: row.sheet_id === null ? null : { id: row.sheet_id, revision: row.sheet_revision! },

@@ -1,8 +1,7 @@
-import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Choice, Tag as TagDocument } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
 import { Recent } from "./recent.ts";
-import { rowsOf } from "./sql.ts";
+import { type Reader, rowsOf } from "./sql.ts";
 import { dutyOf } from "./stored.ts";
 
 /** A tag at one of its versions, which never changes: another version is another state. */
@@ -20,6 +19,7 @@ interface Row {
   duty: unknown;
   duty_version: number;
   choice: Choice | null;
+  remarks: Record<string, string>;
   version: number;
   updated_at: Date | string;
   updated_by: string;
@@ -34,6 +34,7 @@ const stateFrom = (row: Row): TagState => ({
   unit: row.unit,
   duty: dutyOf(row),
   choice: row.choice,
+  remarks: row.remarks,
   version: row.version,
   dutyVersion: row.duty_version,
   updatedAt: new Date(row.updated_at).toISOString(),
@@ -41,7 +42,7 @@ const stateFrom = (row: Row): TagState => ({
 });
 
 const columns =
-  "id, project_id, number, number_key, service, unit, duty, duty_version, choice, version, updated_at, updated_by";
+  "id, project_id, number, number_key, service, unit, duty, duty_version, choice, remarks, version, updated_at, updated_by";
 
 /** States read or written lately: what stands in a version need not be fetched and read again. */
 const recent = new Recent<TagState>(500);
@@ -53,26 +54,22 @@ const held = (row: Row): TagState => {
 };
 
 /** The tag as it stands; null where there is none. */
-export async function tagState(em: EntityManager, id: string): Promise<TagState | null> {
+export async function tagState(db: Reader, id: string): Promise<TagState | null> {
   const known = recent.get(id);
   if (known) {
-    const [now] = await rowsOf<{ version: number }>(em, "select version from tag where id = ?", [id]);
+    const [now] = await rowsOf<{ version: number }>(db, "select version from tag where id = ?", [id]);
     if (now?.version === known.version) return known;
     recent.delete(id);
     if (!now) return null;
   }
-  const [row] = await rowsOf<Row>(em, `select ${columns} from tag where id = ?`, [id]);
+  const [row] = await rowsOf<Row>(db, `select ${columns} from tag where id = ?`, [id]);
   return row ? held(row) : null;
 }
 
 /** The state of a version somebody looked at, if it was read lately; else as it stands now. */
-export async function stateLookedAt(
-  em: EntityManager,
-  id: string,
-  version: number,
-): Promise<TagState | null> {
+export async function stateLookedAt(db: Reader, id: string, version: number): Promise<TagState | null> {
   const known = recent.get(id);
-  return known?.version === version ? known : tagState(em, id);
+  return known?.version === version ? known : tagState(db, id);
 }
 
 export interface TagChange {
@@ -82,6 +79,7 @@ export interface TagChange {
   readonly unit: string;
   readonly duty: Duty;
   readonly choice: Choice | null;
+  readonly remarks: Readonly<Record<string, string>>;
   /** Whether the duty differs, so that it becomes a version of its own. */
   readonly newDuty: boolean;
 }
@@ -91,17 +89,17 @@ export interface TagChange {
  * where the tag is not at that version any more.
  */
 export async function writeTag(
-  em: EntityManager,
+  db: Reader,
   id: string,
   version: number,
   change: TagChange,
   user: string,
 ): Promise<TagState | null> {
-  const { number, numberKey, service, unit, duty, choice, newDuty } = change;
+  const { number, numberKey, service, unit, duty, choice, remarks, newDuty } = change;
   const [row] = await rowsOf<Row>(
-    em,
+    db,
     `with changed as (
-       update tag set number = ?, number_key = ?, service = ?, unit = ?, duty = ?::jsonb, choice = ?::jsonb,
+       update tag set number = ?, number_key = ?, service = ?, unit = ?, duty = ?::jsonb, choice = ?::jsonb, remarks = ?::jsonb,
          duty_version = duty_version + ?, version = version + 1, updated_at = ?, updated_by = ?
        where id = ? and version = ? returning ${columns}),
      kept as (
@@ -115,6 +113,7 @@ export async function writeTag(
       unit,
       JSON.stringify(duty),
       choice === null ? null : JSON.stringify(choice),
+      JSON.stringify(remarks),
       newDuty ? 1 : 0,
       new Date(),
       user,

@@ -17,6 +17,7 @@ export const Tag = defineEntity({
     duty: p.json<unknown>(),
     dutyVersion: p.integer(),
     choice: p.json<Choice>().nullable(),
+    remarks: p.json<Record<string, string>>(),
     version: p.integer(),
     createdAt: p.datetime(),
     createdBy: p.text(),

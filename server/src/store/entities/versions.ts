@@ -8,6 +8,8 @@ export const CatalogueVersion = defineEntity({
     digest: p.text(),
     content: p.json<unknown>(),
     reason: p.text(),
+    /** It came with a project, for that project: it is not in force by itself. */
+    broughtIn: p.boolean().default(false),
     createdAt: p.datetime(),
     createdBy: p.text(),
   }),
@@ -20,6 +22,8 @@ export const HouseRuleVersion = defineEntity({
     version: p.integer().primary(),
     content: p.json<unknown>(),
     reason: p.text(),
+    /** It came with a project, for that project: it is not in force by itself. */
+    broughtIn: p.boolean().default(false),
     createdAt: p.datetime(),
     createdBy: p.text(),
   }),
