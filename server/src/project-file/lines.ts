@@ -1,0 +1,45 @@
+import { Readable } from "node:stream";
+import { createGunzip } from "node:zlib";
+import { NoProject } from "./no-project.ts";
+
+/** What a file may unfold to, and one line of it. */
+const most = { bytes: 4 * 2 ** 30, line: 64 * 2 ** 20 } as const;
+
+/** The kind of record a line says it is, by what it begins with; undefined where it begins otherwise. */
+export const kindOf = (line: string): string | undefined => /^\{"(\w+)"/.exec(line)?.[1];
+
+/** The lines of a packed file one after the other, each with its end, so that memory does not grow with the file. */
+export async function* linesOf(packed: Uint8Array): AsyncGenerator<Buffer> {
+  const unpacking = Readable.from([packed]).pipe(createGunzip());
+  let [total, line] = [0, 0];
+  let begun: Buffer[] = [];
+  let length = 0;
+  try {
+    for await (const part of unpacking as AsyncIterable<Buffer>) {
+      total += part.length;
+      if (total > most.bytes) throw new NoProject("The file unfolds to more than four gigabytes.");
+      let from = 0;
+      for (let to = part.indexOf(10); to >= 0; to = part.indexOf(10, from)) {
+        line++;
+        yield Buffer.concat([...begun, part.subarray(from, to + 1)]);
+        begun = [];
+        length = 0;
+        from = to + 1;
+      }
+      if (from < part.length) {
+        begun.push(part.subarray(from));
+        length += part.length - from;
+        if (length > most.line) throw new NoProject("This line is too long for a record.", line + 1);
+      }
+    }
+  } catch (error) {
+    if (error instanceof NoProject) throw error;
+    if ((error as { code?: string }).code === "Z_BUF_ERROR")
+      throw new NoProject("The file ends in the middle: it is not whole.");
+    if ((error as { code?: string }).code?.startsWith("Z_"))
+      throw new NoProject("This is no file of a project: it does not unfold. Take the project out again.");
+    throw error;
+  }
+  if (begun.length > 0)
+    throw new NoProject("The file ends in the middle of a line: it is not whole.", line + 1);
+}

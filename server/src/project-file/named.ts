@@ -1,0 +1,105 @@
+import { digestOf } from "@proven-seat/core/proof";
+import { NoProject } from "./no-project.ts";
+import type { Head, RecordName, RecordOf } from "./records.ts";
+
+interface Basis {
+  readonly catalogueRevision: number;
+  readonly houseRuleVersion: number;
+}
+
+/**
+ * What records of a file name, so that nothing is named that is not in it and nothing is there twice: ids and digests
+ * alone, whatever their number.
+ */
+export class Named {
+  readonly #revisions = new Set<number>();
+  readonly #versions = new Set<number>();
+  /** The version of the duty in force, by tag. */
+  readonly #tags = new Map<string, number>();
+  /** Digest and what it was found by, by proof. */
+  readonly #proofs = new Map<string, { readonly digest: string; readonly found: string }>();
+  readonly #sheets = new Set<string>();
+  readonly #once = new Set<string>();
+  #decisions = 0;
+
+  /** Takes a record in; records come after those they name. */
+  take(name: RecordName, record: unknown): void {
+    this.#takes[name]?.(record as never);
+  }
+
+  readonly #takes: { readonly [Name in RecordName]?: (record: RecordOf<Name>) => void } = {
+    catalogue: ({ revision }) => {
+      this.#only("catalogue revision", revision);
+      this.#revisions.add(revision);
+    },
+    houseRules: ({ version }) => {
+      this.#only("house rules version", version);
+      this.#versions.add(version);
+    },
+    decision: ({ number, ...basis }) => {
+      this.#only("decision", number);
+      this.#decisions++;
+      this.#basis(basis);
+    },
+    tag: ({ id, numberKey, dutyVersion }) => {
+      this.#only("tag id", id);
+      this.#only("tag number", numberKey);
+      this.#tags.set(id, dutyVersion);
+    },
+    duty: ({ tag, version }) => {
+      this.#tag(tag);
+      this.#only("duty", `${version} of tag ${tag}`);
+    },
+    proof: ({ id, tag, digest, content, ...basis }) => {
+      this.#only("proof id", id);
+      this.#tag(tag);
+      this.#basis(basis);
+      this.#proofs.set(id, { digest, found: digestOf(content) });
+    },
+    sheet: ({ id, tag, proof, revision, content }) => {
+      this.#only("sheet id", id);
+      this.#only("sheet", `${revision} of tag ${tag}`);
+      this.#tag(tag);
+      const named = this.#proofs.get(proof);
+      if (named?.digest !== content.digest || named?.found !== digestOf(content.proof))
+        throw new NoProject(`Sheet ${revision} is not of the proof it names.`);
+      this.#sheets.add(id);
+    },
+    acknowledged: ({ sheet, engine, ...basis }) => {
+      this.#basis(basis);
+      const { catalogueRevision, houseRuleVersion } = basis;
+      this.#only("acknowledgement", `of ${sheet} by ${catalogueRevision}, ${houseRuleVersion}, ${engine}`);
+      if (!this.#sheets.has(sheet)) throw new NoProject("A sheet that is not in it was acknowledged.");
+    },
+    memory: ({ shape }) => this.#only("memory of lists", shape),
+  };
+
+  /** What can be told only of the whole. */
+  whole({ project }: Head): void {
+    if (this.#decisions === 0) throw new NoProject("It says nowhere what the project is proved by.");
+    this.#basis(project);
+    if (project.opensOn !== null && !this.#tags.has(project.opensOn))
+      throw new NoProject("It opens on a tag that is not in it.");
+    for (const [tag, version] of this.#tags)
+      if (!this.#once.has(`duty ${version} of tag ${tag}`))
+        throw new NoProject(`The duty in force of tag ${tag} is not in its history.`);
+  }
+
+  #only(what: string, which: string | number): void {
+    const key = `${what} ${which}`;
+    if (this.#once.has(key)) throw new NoProject(`${key} stands twice.`);
+    this.#once.add(key);
+  }
+
+  /** Refuses a revision or version that is not in the file. */
+  #basis({ catalogueRevision, houseRuleVersion }: Basis): void {
+    if (!this.#revisions.has(catalogueRevision) || !this.#versions.has(houseRuleVersion))
+      throw new NoProject(
+        `Catalogue revision ${catalogueRevision} or house rules version ${houseRuleVersion} is named and not in it.`,
+      );
+  }
+
+  #tag(id: string): void {
+    if (!this.#tags.has(id)) throw new NoProject("A duty, proof or sheet is of a tag that is not in it.");
+  }
+}
