@@ -1,0 +1,18 @@
+import type { MikroORM } from "@mikro-orm/postgresql";
+import { connect, migrationsOf } from "./store/orm.ts";
+
+/** The database of a program, at this release; ends the program with 2, and says why, where it is not. */
+export async function connectedOrEnd(
+  url: string | undefined,
+): Promise<{ readonly orm: MikroORM; readonly url: string }> {
+  const end = (says: string): never => {
+    process.stderr.write(`${says}\n`);
+    process.exit(2);
+  };
+  if (!url) return end("DATABASE_URL is not set. ./start sets up a database and this variable.");
+  const orm = await connect(url);
+  const { pending } = await migrationsOf(orm);
+  if (pending === 0) return { orm, url };
+  await orm.close(true);
+  return end(`The database is ${pending} migrations behind this release. ./start brings it up to date.`);
+}

@@ -1,0 +1,156 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { setTimeout as sleep } from "node:timers/promises";
+import { fileURLToPath } from "node:url";
+import type { Proving } from "@proven-seat/contract";
+import type { Duty } from "@proven-seat/core/duty";
+import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { startTestServer, type TestServer } from "../../test/api.ts";
+import { provingEnded } from "../../test/proving.ts";
+
+const program = fileURLToPath(new URL("../prover.ts", import.meta.url));
+const copies = 3;
+
+let server: TestServer;
+let path: string;
+let processes: ChildProcess[];
+
+/** A worker process of its own, ready. */
+async function startProcess(): Promise<ChildProcess> {
+  const child = spawn(process.execPath, ["--conditions=source", "--import", "tsx", program], {
+    env: { ...process.env, DATABASE_URL: server.databaseUrl, LOG_LEVEL: "silent" },
+    stdio: ["ignore", "ignore", "inherit", "ipc"],
+  });
+  processes.push(child);
+  await new Promise<void>((ready, failed) => {
+    child.once("message", () => ready());
+    child.once("exit", (code) => failed(new Error(`it ended with ${code}`)));
+  });
+  return child;
+}
+
+const count = async (sql: string) => Number((await server.sql(sql)).rows[0].n);
+const proved = () => count("select count(*) as n from tag_result");
+async function provedAtLeast(n: number): Promise<void> {
+  for (let i = 0; i < 1200 && (await proved()) < n; i++) await sleep(50);
+  expect(await proved()).toBeGreaterThanOrEqual(n);
+}
+const ask = async () => (await server.ask<Proving>("POST", `${path}/provings`, { what: "list" })).body;
+
+beforeEach(async () => {
+  processes = [];
+  server = await startTestServer();
+  path = `/api/projects/${(await server.project()).id}`;
+  const tags = (await server.sql("select number, duty from tag")).rows as { number: string; duty: Duty }[];
+  // Each with a duty of its own, so that none shares a proof.
+  const more = Array.from({ length: copies }, (_, n) =>
+    tags.map(({ number, duty }) => ({
+      number: `${number}-${n}`,
+      service: "",
+      unit: "",
+      duty: {
+        ...duty,
+        cases: duty.cases.map((c) => ({
+          ...c,
+          temperatureC: c.temperatureC === null ? null : c.temperatureC + n / 100,
+        })),
+      },
+    })),
+  ).flat();
+  expect((await server.ask("POST", `${path}/imports`, { tags: more })).status).toBe(201);
+  // What was written of each tag, written down by the database itself; and a chunk nobody brings back is free sooner.
+  for (const sql of [
+    "create table written (tag_id uuid)",
+    "create function write_down() returns trigger language plpgsql security definer as $$ begin insert into written values (new.tag_id); return new; end $$",
+    "create trigger written_down after insert or update of summary on tag_result for each row execute function write_down()",
+    "update pgboss.queue set expire_seconds = 2",
+  ])
+    await server.sql(sql);
+});
+afterEach(async () => {
+  for (const child of processes) child.kill("SIGKILL");
+  await server.end();
+});
+
+const all = 48 * (copies + 1);
+async function expectEachOnce(): Promise<void> {
+  expect(await proved()).toBe(all);
+  expect(
+    await count(
+      "select count(*) as n from (select tag_id from written group by tag_id having count(*) <> 1) x",
+    ),
+  ).toBe(0);
+}
+
+describe("a list whose provers are killed", { timeout: 120_000 }, () => {
+  it("is taken up again where it was, none lost and none twice", async () => {
+    const first = await startProcess();
+    await startProcess();
+    const begun = await ask();
+    await provedAtLeast(40);
+    first.kill("SIGKILL");
+    await provedAtLeast(80);
+    for (const child of processes) child.kill("SIGKILL");
+    await sleep(300);
+    const left = await proved();
+    expect(left).toBeLessThan(all);
+    await sleep(500);
+    expect(await proved()).toBe(left);
+    // Asked again meanwhile, it is the same proving.
+    expect((await ask()).id).toBe(begun.id);
+    await startProcess();
+    expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done", done: all });
+    await expectEachOnce();
+  });
+  it("is put into the queue again where the queue was lost", async () => {
+    const begun = await ask();
+    await server.sql("delete from pgboss.job");
+    await startProcess();
+    expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done", done: all });
+    await expectEachOnce();
+  });
+  it("goes on when its connections are cut", async () => {
+    await startProcess();
+    const begun = await ask();
+    for (const n of [30, 70, 110]) {
+      await provedAtLeast(n);
+      await server
+        .sql(
+          "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()",
+        )
+        .catch(() => undefined);
+    }
+    expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done" });
+    await expectEachOnce();
+  });
+});
+
+describe("a list that somebody gives up", { timeout: 120_000 }, () => {
+  it("stops within a second, keeps what was found, and is taken up for the rest", async () => {
+    await startProcess();
+    await startProcess();
+    const begun = await ask();
+    await provedAtLeast(40);
+    const { body } = await server.ask<Proving>("DELETE", `${path}/provings/${begun.id}`);
+    expect(body.state).toBe("cancelled");
+    await sleep(1000);
+    const kept = await proved();
+    expect(kept).toBeLessThan(all);
+    await sleep(1000);
+    expect(await proved()).toBe(kept);
+    const rest = await ask();
+    expect(rest.total).toBe(all - kept);
+    expect(await provingEnded(server, path, rest)).toMatchObject({ state: "done" });
+    await expectEachOnce();
+  });
+});
+
+describe("what cannot be proved", { timeout: 120_000 }, () => {
+  it("is given up after some tries and said, and the rest is proved", async () => {
+    // A record nobody can read, as a defect of the program would leave it.
+    await server.sql("update tag set duty = '{\"format\": \"nonsense\"}' where number = 'XV-3017-2'");
+    await startProcess();
+    const ended = await provingEnded(server, path, await ask());
+    expect(ended).toMatchObject({ state: "failed", total: all, done: all - 1 });
+    expect(await proved()).toBe(all - 1);
+  });
+});

@@ -1,0 +1,29 @@
+import type { EntityManager } from "@mikro-orm/postgresql";
+import type { Shelf } from "@proven-seat/core/catalogue";
+import type { HouseRules } from "@proven-seat/core/house";
+import type { Basis } from "../store/bases.ts";
+import type { Reader } from "../store/sql.ts";
+
+/** A basis ready to prove by. */
+export interface Ready extends Basis {
+  /** Of everything a proof by it is made of besides the duty and the choice. */
+  readonly digest: string;
+  readonly shelf: Shelf;
+  readonly house: HouseRules;
+}
+
+/** Something of a project that is proved as a job. */
+export interface ProvingKind {
+  /** Ids of what has no current result by a basis, what is alike next to each other. */
+  readonly stale: (db: Reader, project: string, basis: number) => Promise<readonly string[]>;
+  /** How many `stale` would give. */
+  readonly countStale: (db: Reader, project: string, basis: number) => Promise<number>;
+  /** Proves some of them and stores what was found; what has a current result by now is passed over. */
+  readonly prove: (
+    em: EntityManager,
+    ids: readonly string[],
+    by: Ready,
+    /** Asked between one and the next; false ends it, and what was done is kept. */
+    wanted: () => Promise<boolean>,
+  ) => Promise<void>;
+}

@@ -1,0 +1,100 @@
+import { setImmediate as breathe, setTimeout as sleep } from "node:timers/promises";
+import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
+import type PgBoss from "pg-boss";
+import { type Chunk, provingQueue } from "../store/queue.ts";
+import { rowsOf } from "../store/sql.ts";
+import { tendProving, underWay } from "./begin.ts";
+import { kinds } from "./index.ts";
+import { readyBases } from "./ready.ts";
+
+/** How often whoever works looks into an empty queue, whether it is still wanted, and after what others left. */
+const often = { lookMs: 250, askMs: 200, tendMs: 2000 } as const;
+
+export interface Worker {
+  /** Settles when it has put down what it had in hand. */
+  readonly stop: () => Promise<void>;
+}
+
+interface Row {
+  project_id: string;
+  basis_id: number;
+  what: keyof typeof kinds;
+  state: string;
+}
+
+/** Takes chunks out of the queue and proves them, one after the other, until it is stopped. */
+export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) => void): Worker {
+  const stopping = new AbortController();
+  const stopped = () => stopping.signal.aborted;
+  const readyFor = readyBases();
+  let tended = 0;
+  /** Provings whose chunks were done since somebody last saw to them. */
+  const touched = new Set<string>();
+
+  const provingNow = async (em: EntityManager, id: string) =>
+    (await rowsOf<Row>(em, "select project_id, basis_id, what, state from proving where id = ?", [id]))[0];
+
+  async function prove({ proving, ids }: Chunk): Promise<void> {
+    const em = orm.em.fork() as EntityManager;
+    const row = await provingNow(em, proving);
+    if (row?.state !== "under way") return;
+    let asked = Date.now();
+    let wanted = true;
+    await kinds[row.what].prove(em, ids, await readyFor(em, row.basis_id), async () => {
+      await breathe();
+      if (Date.now() - asked > often.askMs) {
+        wanted = (await provingNow(em, proving))?.state === "under way";
+        asked = Date.now();
+      }
+      return wanted && !stopped();
+    });
+  }
+
+  const tend = async (ids: Iterable<string>): Promise<void> => {
+    for (const id of ids) await tendProving(orm.em.fork() as EntityManager, queue, id);
+  };
+
+  /** Nothing waits: what ended is ended, and what others left is taken up. */
+  async function rest(): Promise<void> {
+    await tend(touched);
+    touched.clear();
+    if (Date.now() - tended > often.tendMs) {
+      tended = Date.now();
+      await tend(await underWay(orm.em));
+    }
+    await sleep(often.lookMs, undefined, { signal: stopping.signal }).catch(() => undefined);
+  }
+
+  async function step(): Promise<void> {
+    const [job] = await queue.fetch<Chunk>(provingQueue);
+    if (job === undefined) return rest();
+    touched.add(job.data.proving);
+    try {
+      await prove(job.data);
+    } catch (error) {
+      await queue.fail(provingQueue, job.id, { message: (error as Error).message });
+      throw error;
+    }
+    // Put down in the middle, it is somebody else's.
+    if (stopped()) await queue.fail(provingQueue, job.id);
+    else await queue.complete(provingQueue, job.id);
+  }
+
+  async function work(): Promise<void> {
+    while (!stopped())
+      try {
+        await step();
+      } catch (error) {
+        if (stopped()) return;
+        onError(error as Error);
+        await sleep(1000, undefined, { signal: stopping.signal }).catch(() => undefined);
+      }
+  }
+  const working = work();
+  return {
+    stop: async () => {
+      stopping.abort();
+      await working;
+    },
+  };
+}
