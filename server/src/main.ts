@@ -1,12 +1,14 @@
 import { createServer } from "node:http";
 import { fileURLToPath } from "node:url";
 import { pino } from "pino";
+import { connectedOrEnd } from "./connected.ts";
 import { loadDemo } from "./demo/load-demo.ts";
 import { buildApp } from "./http/app.ts";
 import { hostsIn, isLoopback } from "./http/entry.ts";
+import { Live } from "./http/live.ts";
 import { answerUnreadable } from "./http/unreadable.ts";
 import { Jobs } from "./jobs/jobs.ts";
-import { connect, migrationsOf } from "./store/orm.ts";
+import { connectQueue } from "./store/queue.ts";
 
 const environment = process.env;
 const port = Number(environment.PORT ?? 4180);
@@ -15,11 +17,6 @@ const user = environment.PROVEN_SEAT_USER ?? "engineer";
 // Logs go to standard error: standard output carries the one line people wait for.
 const log = pino({ level: environment.LOG_LEVEL ?? "info" }, pino.destination(2));
 
-if (!environment.DATABASE_URL) {
-  process.stderr.write("DATABASE_URL is not set. ./start sets up a database and this variable.\n");
-  process.exit(2);
-}
-
 if (!isLoopback(host) && !environment.PROXY_SECRET) {
   process.stderr.write(
     `HOST=${host} would let the whole network in, and there are no accounts yet. See docs/operations.md.\n`,
@@ -27,22 +24,21 @@ if (!isLoopback(host) && !environment.PROXY_SECRET) {
   process.exit(2);
 }
 
-const orm = await connect(environment.DATABASE_URL);
-const { pending } = await migrationsOf(orm);
-if (pending > 0) {
-  process.stderr.write(
-    `The database is ${pending} migrations behind this release. ./start brings it up to date.\n`,
-  );
-  await orm.close(true);
-  process.exit(2);
-}
+const { orm, url } = await connectedOrEnd(environment.DATABASE_URL);
 await loadDemo(orm, user);
 const webFolder = fileURLToPath(new URL("../../web/dist", import.meta.url));
 const jobs = new Jobs();
+const queue = await connectQueue(url, {
+  tends: false,
+  onError: (error) => log.error({ problem: error.message }, "queue"),
+});
+const live = new Live(orm.em);
 const server = createServer(
   buildApp({
     orm,
     jobs,
+    queue,
+    live,
     log,
     webFolder,
     user,
@@ -70,10 +66,12 @@ function stop(): void {
   if (stopping) return;
   stopping = true;
   log.info("stopping");
+  live.end();
   const impatient = setTimeout(() => server.closeAllConnections(), 3000);
   impatient.unref();
   server.close(async () => {
     await jobs.close();
+    await queue.stop({ graceful: false });
     await orm.close(true);
     process.exit(0);
   });

@@ -10,9 +10,12 @@ import { type RoleName, roles, urlFor } from "../../scripts/database/keys.ts";
 import { prepareDatabase } from "../../scripts/database/roles.ts";
 import { loadDemo } from "../src/demo/load-demo.ts";
 import { type AppParts, buildApp } from "../src/http/app.ts";
+import { Live } from "../src/http/live.ts";
 import { answerUnreadable } from "../src/http/unreadable.ts";
 import { Jobs, type JobsOptions } from "../src/jobs/jobs.ts";
+import { startWork, type Worker } from "../src/provings/work.ts";
 import { connect } from "../src/store/orm.ts";
+import { connectQueue } from "../src/store/queue.ts";
 import { setUpSchema } from "../src/store/rights.ts";
 
 export interface Answer<T> {
@@ -22,7 +25,7 @@ export interface Answer<T> {
 }
 
 /** What a test wants other than usual. */
-type TestParts = Partial<Omit<AppParts, "orm" | "jobs">> & { readonly jobs?: JobsOptions };
+type TestParts = Partial<Omit<AppParts, "orm" | "jobs" | "queue" | "live">> & { readonly jobs?: JobsOptions };
 
 /** A server on a database of its own, with the demo scenario in it. */
 export interface TestServer {
@@ -38,6 +41,10 @@ export interface TestServer {
   readonly project: () => Promise<Project>;
   readonly tagNamed: (number: string) => Promise<Tag>;
   readonly sql: (text: string, as?: RoleName) => Promise<pg.QueryResult>;
+  /** Starts somebody who proves what waits; ended with the server. */
+  readonly work: () => Promise<Worker>;
+  /** The address the application connects to. */
+  readonly databaseUrl: string;
   /** The database as the owner of its tables sees it. */
   readonly asOwner: () => Promise<MikroORM>;
   readonly end: () => Promise<void>;
@@ -52,13 +59,18 @@ export async function startTestServer({
   const name = `test_${randomBytes(6).toString("hex")}`;
   await prepareDatabase(access, name);
   await setUpSchema(urlFor(access, "owner", name), roles.application);
-  const orm = await connect(urlFor(access, "application", name));
+  const applicationUrl = urlFor(access, "application", name);
+  const orm = await connect(applicationUrl);
   await loadDemo(orm, "engineer");
   const jobs = new Jobs(limits);
+  const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
+  const live = new Live(orm.em);
   const server: Server = createServer(
     buildApp({
       orm,
       jobs,
+      queue,
+      live,
       log: pino({ level: "silent" }),
       webFolder,
       user: "engineer",
@@ -72,6 +84,7 @@ export async function startTestServer({
   await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 
+  const workers: Worker[] = [];
   async function ask<T>(method: string, path: string, body?: unknown): Promise<Answer<T>> {
     const response = await fetch(url + path, {
       method,
@@ -120,10 +133,28 @@ export async function startTestServer({
       }
     },
     asOwner: () => connect(urlFor(access, "owner", name)),
+    databaseUrl: applicationUrl,
+    work: async () => {
+      const proving = await connectQueue(applicationUrl, { tends: true, onError: () => undefined });
+      const worker = startWork(orm, proving, (error) => {
+        throw error;
+      });
+      const ended = {
+        stop: async () => {
+          await worker.stop();
+          await proving.stop({ graceful: false });
+        },
+      };
+      workers.push(ended);
+      return ended;
+    },
     end: async () => {
+      for (const worker of workers) await worker.stop();
+      live.end();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await jobs.close();
+      await queue.stop({ graceful: false });
       await orm.close(true);
     },
   };

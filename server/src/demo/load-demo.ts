@@ -1,13 +1,13 @@
-import { randomUUID } from "node:crypto";
 import { join } from "node:path";
 import type { MikroORM } from "@mikro-orm/postgresql";
-import { importSchema } from "@proven-seat/contract";
+import { importSchema, newProjectSchema } from "@proven-seat/contract";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { digestOf } from "@proven-seat/core/proof";
 import { storedHouseRules } from "@proven-seat/core/stored";
 import { z } from "zod";
-import { Project } from "../store/entities/project.ts";
+import { keepDecision } from "../store/decisions.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
+import { addProject } from "../work/projects.ts";
 import { addTag } from "../work/tags.ts";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "./read-demo.ts";
 
@@ -15,6 +15,12 @@ const scenarioSchema = z.strictObject({
   project: z.strictObject({ name: z.string(), note: z.string(), opensOn: z.string() }),
   tags: importSchema.shape.tags,
 });
+
+/** The empty project one begins with. */
+const ownProject = {
+  name: "My plant",
+  note: "Yours to fill: import a line list or add a tag.",
+};
 
 /** Loads catalogue, first house rules and the demo project into an empty database; otherwise does nothing. */
 export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
@@ -39,24 +45,29 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
       digest: digestOf(catalogue),
       content: catalogue,
       reason: "The demonstration's catalogue",
+      broughtIn: false,
       ...signed,
     });
     em.create(HouseRuleVersion, {
       version: 1,
       content: storedHouseRules(defaultHouseRules()),
       reason: "First set",
+      broughtIn: false,
       ...signed,
     });
-    const project = em.create(Project, {
-      id: randomUUID(),
-      name: scenario.project.name,
-      note: scenario.project.note,
-      opensOn: null,
-      ...signed,
-    });
+    // Projects are pinned to them.
+    await em.flush();
+    const content = newProjectSchema.parse({ name: scenario.project.name, note: scenario.project.note });
+    const pinned = { catalogueRevision: catalogue.revision, houseRuleVersion: 1 };
+    const project = addProject(em, content, pinned, user);
     const tags = scenario.tags.map((tag) => addTag(em, project, tag, user));
     project.opensOn = tags.find((tag) => tag.number === scenario.project.opensOn)?.id ?? null;
+    const own = addProject(em, newProjectSchema.parse(ownProject), pinned, user);
+    // Beside the demonstration, and after it.
+    own.createdAt = new Date(project.createdAt.getTime() + 1);
     await em.flush();
+    for (const { id, createdAt: at } of [project, own])
+      await keepDecision(em, { project: id, ...pinned, reason: "As the project began", at, by: user });
     return true;
   });
 }

@@ -6,6 +6,7 @@ import { type Endpoint, endpoints } from "@proven-seat/contract";
 import compression from "compression";
 import express, { type Express, type RequestHandler } from "express";
 import helmet from "helmet";
+import type PgBoss from "pg-boss";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import type { Jobs } from "../jobs/jobs.ts";
@@ -13,12 +14,15 @@ import { answerProblems, notDoneThisWay, unknownAddress } from "./answer-problem
 import { bodyLimits } from "./body.ts";
 import { type Entry, entry } from "./entry.ts";
 import { rateOf } from "./limits.ts";
+import type { Live } from "./live.ts";
 import { mounter } from "./mount.ts";
 import { mountRoutes } from "./routes/index.ts";
 
 export interface AppParts {
   readonly orm: MikroORM;
   readonly jobs: Jobs;
+  readonly queue: PgBoss;
+  readonly live: Live;
   readonly log: Logger;
   readonly entry: Entry;
   /** Requests of one address in ten seconds; 0 sets no limit. */
@@ -46,6 +50,8 @@ function serveInterface(app: Express, folder: string): void {
 
 const asJson = express.json({ limit: bodyLimits.bytes, strict: false });
 const asSent = express.raw({ limit: bodyLimits.bytes, type: "application/json" });
+const packed = "application/gzip";
+const asFile = express.raw({ limit: bodyLimits.fileBytes, type: packed });
 const sent = Object.values(endpoints as Record<string, Endpoint>)
   .filter(({ bodyAsSent }) => bodyAsSent)
   .map(({ path }) => new RegExp(`^${path.replace(/\{\w+\}/g, "[^/]+")}/?$`));
@@ -53,7 +59,8 @@ const sent = Object.values(endpoints as Record<string, Endpoint>)
 /** Most bodies are read at once; those the contract says so of are left to their handler. */
 const readBody: RequestHandler = (request, response, next) => {
   const [path] = request.originalUrl.split("?") as [string];
-  (sent.some((one) => one.test(path)) ? asSent : asJson)(request, response, next);
+  const read = sent.some((one) => one.test(path)) ? (request.is(packed) ? asFile : asSent) : asJson;
+  read(request, response, next);
 };
 
 const own = ["'self'"];
@@ -96,7 +103,7 @@ const forPages: RequestHandler = (request, response, next) => {
 
 /** Puts the HTTP application together. */
 export function buildApp(parts: AppParts): Express {
-  const { orm, jobs, log, webFolder, user, checkAnswers = false } = parts;
+  const { orm, jobs, queue, live, log, webFolder, user, checkAnswers = false } = parts;
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -119,7 +126,7 @@ export function buildApp(parts: AppParts): Express {
   const router = express.Router();
   const em = (): EntityManager => orm.em.fork() as EntityManager;
   const caller = { name: user, roles: ["engineer"] } as const;
-  const mount = mounter({ router, em, jobs, caller, checkAnswers });
+  const mount = mounter({ router, em, db: orm.em, jobs, queue, live, caller, checkAnswers });
   mountRoutes(mount, orm);
   app.use(router);
   app.use("/api", notDoneThisWay, unknownAddress);

@@ -2,7 +2,14 @@ import { cleanText, textFault } from "@proven-seat/core/text";
 import { Problem } from "./problem.ts";
 
 /** What a body may hold, whatever its schema says. The largest that is meant is a list of ten thousand tags. */
-export const bodyLimits = { bytes: 25 * 2 ** 20, depth: 24, values: 3_000_000, keys: 2000 } as const;
+export const bodyLimits = {
+  bytes: 25 * 2 ** 20,
+  /** A project's file, packed: ten thousand tags with a sheet each are some hundred megabytes. */
+  fileBytes: 256 * 2 ** 20,
+  depth: 24,
+  values: 3_000_000,
+  keys: 2000,
+} as const;
 
 const mostFaults = 100;
 

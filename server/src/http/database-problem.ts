@@ -22,6 +22,8 @@ const busy = () =>
     {},
     2,
   );
+const unfit = () =>
+  new Problem(422, "bad-input", "A text holds a sign that cannot be stored. Nothing was stored.");
 
 /** What each state of PostgreSQL that a request can meet is answered with (PostgreSQL, appendix A). */
 const byState: Readonly<Record<string, () => Problem>> = {
@@ -53,11 +55,10 @@ const byState: Readonly<Record<string, () => Problem>> = {
       {},
       60,
     ),
-  // A text no schema looks into.
-  "22P05": () =>
-    new Problem(422, "bad-input", "A text holds a sign that cannot be stored. Nothing was stored."),
-  "22021": () =>
-    new Problem(422, "bad-input", "A text holds a sign that cannot be stored. Nothing was stored."),
+  // A text no schema looks into; within a statement a NUL ends it, which the protocol calls a violation.
+  "08P01": unfit,
+  "22P05": unfit,
+  "22021": unfit,
 };
 
 const lost = new Set(["ECONNREFUSED", "ECONNRESET", "EPIPE", "ETIMEDOUT", "ENOTFOUND"]);

@@ -11,31 +11,31 @@ afterAll(() => server.end());
 
 const engineer = { name: "engineer", roles: ["engineer"] } as const;
 const stranger = { name: "stranger", roles: [] } as const;
-const em = () => server.orm.em.fork() as ReturnType<Parameters<typeof pass>[0]>;
+const db = () => server.orm.em;
 
 describe("who is let through to what", () => {
   it("finds the project a record belongs to", async () => {
     const project = await server.project();
     const [row] = await server.all<TagRow>(`/api/projects/${project.id}/tags`);
     const found = (belongs: "in path" | "of tag", id: string) =>
-      pass(em, engineer, { project: belongs, role: "engineer" }, id);
+      pass(db(), engineer, { project: belongs, role: "engineer" }, id);
     expect(await found("in path", project.id)).toBe(project.id);
     expect(await found("of tag", row!.id)).toBe(project.id);
-    expect(await pass(em, engineer, { project: null, role: "engineer" }, undefined)).toBeNull();
+    expect(await pass(db(), engineer, { project: null, role: "engineer" }, undefined)).toBeNull();
   });
   it.each(["in path", "of tag", "of sheet"] as const)(
     "knows no record %s where there is none",
     async (project) => {
       for (const id of [undefined, "x", "00000000-0000-4000-8000-000000000000"])
-        await expect(pass(em, engineer, { project, role: "engineer" }, id)).rejects.toThrow(
+        await expect(pass(db(), engineer, { project, role: "engineer" }, id)).rejects.toThrow(
           /There is no such/,
         );
     },
   );
   it("tells a caller without the role nothing, not even that it is there", async () => {
     const project = await server.project();
-    const asked = pass(em, stranger, { project: "in path", role: "engineer" }, project.id);
+    const asked = pass(db(), stranger, { project: "in path", role: "engineer" }, project.id);
     await expect(asked).rejects.toThrow("There is no such project.");
-    expect(await pass(em, stranger, { project: null, role: "anybody" }, undefined)).toBeNull();
+    expect(await pass(db(), stranger, { project: null, role: "anybody" }, undefined)).toBeNull();
   });
 });

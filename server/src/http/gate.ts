@@ -1,7 +1,6 @@
-import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Belongs, Role } from "@proven-seat/contract";
 import { Recent } from "../store/recent.ts";
-import { rowsOf } from "../store/sql.ts";
+import { type Reader, rowsOf } from "../store/sql.ts";
 import { notThere } from "../work/refusal.ts";
 
 const uuid = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/i;
@@ -34,7 +33,7 @@ export interface Caller {
  * for what the whole organisation shares.
  */
 export async function pass(
-  em: () => EntityManager,
+  db: Reader,
   caller: Caller,
   of: { readonly project: Belongs; readonly role: Role },
   id: string | undefined,
@@ -48,7 +47,7 @@ export async function pass(
   const key = `${of.project} ${id}`;
   const known = belongs.get(key);
   if (known !== undefined) return known;
-  const [found] = await rowsOf<{ id: string }>(em(), by.sql, [id]);
+  const [found] = await rowsOf<{ id: string }>(db, by.sql, [id]);
   if (!found) throw notThere(what);
   belongs.set(key, found.id);
   return found.id;

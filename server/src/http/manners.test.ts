@@ -20,7 +20,7 @@ afterAll(() => server.end());
 
 describe("manners of HTTP", () => {
   it.each([
-    ["PATCH", "/api/projects", "GET, HEAD"],
+    ["PATCH", "/api/projects", "GET, HEAD, POST"],
     ["DELETE", "/api/prove", "POST"],
     ["PUT", "/api/catalogue", "GET, HEAD, POST"],
     ["POST", "/api/tags/00000000-0000-4000-8000-000000000000", "GET, HEAD, PUT, DELETE"],

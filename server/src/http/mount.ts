@@ -1,17 +1,24 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { type Endpoint, type EndpointName, endpoints } from "@proven-seat/contract";
 import type { Request, Response, Router } from "express";
+import type PgBoss from "pg-boss";
 import type { z } from "zod";
 import type { Jobs } from "../jobs/jobs.ts";
 import type { Page, PageAsked } from "../store/page.ts";
+import type { Reader } from "../store/sql.ts";
+import { notThere } from "../work/refusal.ts";
 import { takenIn } from "./body.ts";
 import { type Caller, pass } from "./gate.ts";
+import type { Live } from "./live.ts";
 import { pageAsked, sendPage } from "./paging.ts";
 import { badInput } from "./problem.ts";
 
-/** What a handler gets: a fresh entity manager, path parameters, the checked body. */
+/** What a handler gets: ways to the database, path parameters, the checked body. */
 export interface Call<Body> {
+  /** A unit of work of its own, made when first asked for. */
   readonly em: EntityManager;
+  /** Plain SQL outside of any transaction. */
+  readonly db: Reader;
   readonly parameters: Record<string, string>;
   readonly query: Record<string, unknown>;
   /** Which items of a list are asked for. */
@@ -21,6 +28,9 @@ export interface Call<Body> {
   readonly body: Body;
   readonly user: string;
   readonly jobs: Jobs;
+  /** Where provings wait for whoever takes them. */
+  readonly queue: PgBoss;
+  readonly live: Live;
   /** Set off when whoever asked has gone. */
   readonly signal: AbortSignal;
   readonly request: Request;
@@ -61,7 +71,10 @@ const bytesOf = ({ body }: Request): Uint8Array => (Buffer.isBuffer(body) ? body
 export interface Mounting {
   readonly router: Router;
   readonly em: () => EntityManager;
+  readonly db: Reader;
   readonly jobs: Jobs;
+  readonly queue: PgBoss;
+  readonly live: Live;
   readonly caller: Caller;
   readonly checkAnswers: boolean;
 }
@@ -75,6 +88,9 @@ function whileWanted(response: Response): AbortSignal {
   return gone.signal;
 }
 
+/** A part of an address that nothing stored can have: signs no database keeps, or no end. */
+const unheardOf = /[\p{Cc}\p{Cs}]|^.{201}/u;
+
 function lazily<Value>(make: () => Value): () => Value {
   let made: Value | undefined;
   return () => {
@@ -84,16 +100,17 @@ function lazily<Value>(make: () => Value): () => Value {
 }
 
 /** Mounts handlers on their endpoints: let through, parse, one call, present. */
-export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): Mount {
+export function mounter({ router, em, db, jobs, queue, live, caller, checkAnswers }: Mounting): Mount {
   return (name, handle) => {
     const of = endpoints[name] as Endpoint;
     const path = of.path.replace(/\{(\w+)\}/g, ":$1");
     router[of.method](path, async (request: Request, response: Response) => {
       const parameters = request.params as Record<string, string>;
+      if (Object.values(parameters).some((part) => unheardOf.test(part))) throw notThere("record");
       // Made when first asked for: a read of what is held needs neither.
       const mine = lazily(em);
       const wanted = lazily(() => whileWanted(response));
-      const project = await pass(mine, caller, of, parameters.id);
+      const project = await pass(db, caller, of, parameters.id);
       const page = pageAsked(of.paged ? request.query : {});
       const parsed = of.bodyAsSent ? undefined : of.body?.safeParse(takenIn(request.body));
       if (parsed && !parsed.success) throw badInput(parsed.error);
@@ -101,6 +118,7 @@ export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): M
         get em() {
           return mine();
         },
+        db,
         parameters,
         query: request.query,
         page,
@@ -108,6 +126,8 @@ export function mounter({ router, em, jobs, caller, checkAnswers }: Mounting): M
         body: (of.bodyAsSent ? bytesOf(request) : parsed?.data) as never,
         user: caller.name,
         jobs,
+        queue,
+        live,
         get signal() {
           return wanted();
         },

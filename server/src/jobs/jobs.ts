@@ -54,13 +54,14 @@ export class Jobs {
     });
   }
 
-  /** Does one job; `signal` gives it up, in the middle where it must. */
+  /** Does one job; `signal` gives it up, in the middle where it must. Some are given more time than usual. */
   async run<Name extends TaskName>(
     name: Name,
     input: InputOf<Name>,
     signal: AbortSignal | null = null,
+    timeoutMs = this.#timeoutMs,
   ): Promise<ResultOf<Name>> {
-    const told = await this.#once(name, input, signal);
+    const told = await this.#once(name, input, signal, timeoutMs);
     return told as ResultOf<Name>;
   }
 
@@ -72,16 +73,21 @@ export class Jobs {
     signal: AbortSignal | null = null,
   ): Promise<ResultOf<Name>> {
     const asked = (held: HeldCatalogue["content"]) =>
-      this.#once(name, { ...input, catalogue: { digest, content: held } }, signal);
+      this.#once(name, { ...input, catalogue: { digest, content: held } }, signal, this.#timeoutMs);
     const told = (await asked(null)) as ResultOf<Name> | { needs: true };
     return ("needs" in told ? await asked(content) : told) as ResultOf<Name>;
   }
 
-  async #once(name: TaskName, input: unknown, signal: AbortSignal | null): Promise<unknown> {
+  async #once(
+    name: TaskName,
+    input: unknown,
+    signal: AbortSignal | null,
+    timeoutMs: number,
+  ): Promise<unknown> {
     if (signal?.aborted) throw new JobNotDone("gone");
     if (this.#now >= this.#most) throw new JobNotDone("queue-full");
     this.#now++;
-    const limit = AbortSignal.timeout(this.#timeoutMs);
+    const limit = AbortSignal.timeout(timeoutMs);
     try {
       return await this.#pool.run(
         { name, input },

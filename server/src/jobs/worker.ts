@@ -1,6 +1,10 @@
+import { setPriority } from "node:os";
 import { move } from "piscina";
 import { Needs } from "./held.ts";
 import { type TaskName, tasks } from "./tasks/index.ts";
+
+// The thread alone, where the system counts them apart: who only asks goes before who computes.
+setPriority(10);
 
 /** Runs one task in a worker thread. */
 export default async function run({ name, input }: { name: TaskName; input: never }): Promise<unknown> {

@@ -3,10 +3,9 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { CatalogueRow, NewCatalogue, CatalogueVersion as Whole } from "@proven-seat/contract";
 import { type Catalogue, type CatalogueFault, readCatalogueDocument } from "@proven-seat/core/catalogue";
 import { digestOf } from "@proven-seat/core/proof";
-import { catalogueInForce } from "../store/current.ts";
+import { catalogueContent, catalogueInForce } from "../store/current.ts";
 import { CatalogueVersion } from "../store/entities/versions.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { catalogueOf } from "../store/stored.ts";
 import { Refusal } from "./refusal.ts";
 
 interface Revision {
@@ -14,13 +13,24 @@ interface Revision {
   digest: string;
   content: unknown;
   reason: string;
+  broughtIn: boolean;
   createdAt: Date;
   createdBy: string;
 }
 
-const presentRow = ({ revision, digest, content, reason, createdAt, createdBy }: Revision): CatalogueRow => {
+const presentRow = ({ content, createdAt, ...row }: Revision): CatalogueRow => {
+  const { revision, digest, reason, broughtIn, createdBy } = row;
   const { name, status } = content as Catalogue;
-  return { revision, digest, name, status, reason, createdAt: createdAt.toISOString(), createdBy };
+  return {
+    revision,
+    digest,
+    name,
+    status,
+    reason,
+    broughtIn,
+    createdAt: createdAt.toISOString(),
+    createdBy,
+  };
 };
 
 /** Every revision without its content, newest first. */
@@ -37,10 +47,12 @@ export async function catalogueRevisions(em: EntityManager, page: PageAsked): Pr
 export async function catalogueAt(em: EntityManager, number: string): Promise<Whole> {
   const revision = Number(number);
   const known = Number.isInteger(revision) && Math.abs(revision) < 2 ** 31;
-  const found = known && (await em.findOne(CatalogueVersion, { revision }));
-  if (!found) throw new Refusal("not-there", `There is no revision ${number} of the catalogue.`);
-  const { digest, createdAt, createdBy } = found;
-  return { revision, digest, createdAt: createdAt.toISOString(), createdBy, catalogue: catalogueOf(found) };
+  if (!known || (await em.count(CatalogueVersion, { revision })) === 0)
+    throw new Refusal("not-there", `There is no revision ${number} of the catalogue.`);
+  const head = await catalogueInForce(em, revision);
+  const { digest, createdAt, createdBy } = head;
+  const catalogue = await catalogueContent(em, head);
+  return { revision, digest, createdAt: createdAt.toISOString(), createdBy, catalogue };
 }
 
 const mostFaults = 200;
@@ -74,7 +86,12 @@ export async function putCatalogue(
           `Revision ${revision} of the catalogue is on the shelf by now. Look at the difference before you replace it.`,
         );
       // The revision on the shelf is the shelf's own count, whatever the document calls itself.
-      const content = { ...catalogue, revision: revision + 1 };
+      const [last] = await tx.find(
+        CatalogueVersion,
+        {},
+        { orderBy: { revision: "desc" }, limit: 1, fields: ["revision"] },
+      );
+      const content = { ...catalogue, revision: last!.revision + 1 };
       if (digestOf({ ...catalogue, revision }) === digest)
         throw new Refusal(
           "same-catalogue",
@@ -85,6 +102,7 @@ export async function putCatalogue(
         digest: digestOf(content),
         content,
         reason: asked.reason,
+        broughtIn: false,
         createdAt: new Date(),
         createdBy: user,
       });

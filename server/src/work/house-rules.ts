@@ -13,6 +13,7 @@ interface Version {
   version: number;
   values: HouseRules;
   reason: string;
+  broughtIn: boolean;
   createdAt: Date;
   createdBy: string;
 }
@@ -33,9 +34,18 @@ export async function houseRuleVersions(em: EntityManager, page: PageAsked): Pro
     found,
     page,
     ({ version }) => version,
-    ({ version, content, reason, createdAt, createdBy }) =>
-      present({ version, values: houseRulesOf({ content }), reason, createdAt, createdBy }),
+    ({ version, content, reason, broughtIn, createdAt, createdBy }) =>
+      present({ version, values: houseRulesOf({ content }), reason, broughtIn, createdAt, createdBy }),
   );
+}
+
+/** One version of the rules. */
+export async function houseRulesAt(em: EntityManager, number: string): Promise<Whole> {
+  const version = Number(number);
+  const known = Number.isInteger(version) && version > 0 && version < 2 ** 31;
+  if (!known || (await em.count(HouseRuleVersion, { version })) === 0)
+    throw new Refusal("not-there", `There is no version ${number} of the house rules.`);
+  return present(await currentHouseRules(em, version));
 }
 
 const stale = (version: number) =>
@@ -50,7 +60,14 @@ export async function putHouseRules(em: EntityManager, asked: NewHouseRules, use
     return await em.transactional(async (tx) => {
       const { version } = await currentHouseRules(tx);
       if (version !== asked.basedOn) throw stale(version);
-      const next = { version: version + 1, reason: asked.reason, createdAt: new Date(), createdBy: user };
+      const [last] = await tx.find(HouseRuleVersion, {}, { orderBy: { version: "desc" }, limit: 1 });
+      const next = {
+        version: last!.version + 1,
+        reason: asked.reason,
+        broughtIn: false,
+        createdAt: new Date(),
+        createdBy: user,
+      };
       tx.create(HouseRuleVersion, { ...next, content: storedHouseRules(asked.values) });
       await tx.flush();
       return present({ ...next, values: asked.values });

@@ -5,9 +5,11 @@ import type { issueSheetSchema, SheetRow } from "@proven-seat/contract";
 import type { Sheet as SheetDocument } from "@proven-seat/core/proof";
 import type { z } from "zod";
 import type { Jobs } from "../jobs/jobs.ts";
+import { basisOfProject } from "../store/bases.ts";
 import { catalogueContent, catalogueInForce, currentHouseRules } from "../store/current.ts";
 import { Proof, Sheet } from "../store/entities/sheet.ts";
 import { Tag } from "../store/entities/tag.ts";
+import { rowsOf } from "../store/sql.ts";
 import { notThere, Refusal } from "./refusal.ts";
 import { lockedTag, presentTag } from "./tags.ts";
 
@@ -58,12 +60,14 @@ async function issuedBefore(em: EntityManager, tagId: string, { askedWith }: See
 }
 
 /** What of a sheet somebody reads: all but its letter, its date and who issued it. */
-const readOf = ({ digest, tag, notes, override, project }: SheetDocument) => ({
+const readOf = ({ digest, tag, notes, override, project, standards }: SheetDocument) => ({
   digest,
   tag,
   notes,
   override: override && { ...override, by: null },
   project,
+  // A sheet of an earlier release says nothing of them.
+  standards: standards ?? "",
 });
 
 /** Refuses a revision that would say what the one before says. */
@@ -87,16 +91,20 @@ async function basisOf(em: EntityManager, tagId: string, seen: Seen) {
   if (!tag) throw notThere("tag");
   if (tag.version !== seen.version) throw staleTag(tag);
   if (!tag.choice) throw new Refusal("nothing-chosen", "Choose a valve before issuing the sheet.");
-  const [catalogue, house] = [await catalogueInForce(em), await currentHouseRules(em)];
+  const { catalogueRevision, houseRuleVersion } = tag.project.$;
+  const [catalogue, house] = [
+    await catalogueInForce(em, catalogueRevision),
+    await currentHouseRules(em, houseRuleVersion),
+  ];
   if (seen.catalogueRevision !== undefined && seen.catalogueRevision !== catalogue.revision)
     throw new Refusal(
       "stale-catalogue",
-      `Revision ${catalogue.revision} of the catalogue is on the shelf by now; you looked at revision ${seen.catalogueRevision}. Look at the proof again before you issue.`,
+      `The project is proved by revision ${catalogue.revision} of the catalogue; you looked at revision ${seen.catalogueRevision}. Look at the proof again before you issue.`,
     );
   if (seen.houseRuleVersion !== undefined && seen.houseRuleVersion !== house.version)
     throw new Refusal(
       "stale-house-rules",
-      `House rules version ${house.version} is in force by now; you looked at version ${seen.houseRuleVersion}. Look at the proof again before you issue.`,
+      `The project is proved by version ${house.version} of the house rules; you looked at version ${seen.houseRuleVersion}. Look at the proof again before you issue.`,
     );
   return { tag, choice: tag.choice, catalogue, house };
 }
@@ -114,7 +122,7 @@ async function drawnUp(
     "drawUp",
     {
       tag: { number, service, unit, duty },
-      project: tag.project.$.name,
+      project: { name: tag.project.$.name, standards: tag.project.$.standards },
       choice,
       house: { version: house.version, values: house.values },
       user,
@@ -160,11 +168,16 @@ export async function issueSheet(
     const meanwhile = await issuedBefore(tx, tagId, seen);
     if (meanwhile) return meanwhile;
     if (tag.version !== seen.version) throw staleTag(tag);
-    const [catalogue, house] = [await catalogueInForce(tx), await currentHouseRules(tx)];
-    if (catalogue.digest !== basis.catalogue.digest || house.version !== basis.house.version)
+    // Nobody moves the project on before the sheet is stored.
+    await rowsOf(tx, "select from project where id = ? for share", [tag.project.id]);
+    const pinned = await basisOfProject(tx, tag.project.id);
+    if (
+      pinned.catalogueRevision !== basis.catalogue.revision ||
+      pinned.houseRuleVersion !== basis.house.version
+    )
       throw new Refusal(
         "stale-basis",
-        "Catalogue or house rules changed while the sheet was being proved. Look at the proof again and issue it then.",
+        "The project was moved to another catalogue or other house rules while the sheet was being proved. Look at the proof again and issue it then.",
       );
     await needChange(tx, tag, drawn);
     return store(tx, tag, basis, drawn, seen.askedWith ?? null, asker.user);

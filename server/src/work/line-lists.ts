@@ -3,7 +3,8 @@ import type { ImportResult } from "@proven-seat/contract";
 import type { ListedTag } from "@proven-seat/core/line-list";
 import type { ReadList } from "../jobs/tasks/read-list.ts";
 import { addListed, type MetTag, meetTags, replaceListed } from "../store/listed-tags.ts";
-import { rowsOf } from "../store/sql.ts";
+import { type Reader, rowsOf } from "../store/sql.ts";
+import { addDraft, removeDraft } from "./drafts.ts";
 import { Refusal } from "./refusal.ts";
 import { writingNumbers } from "./tags.ts";
 
@@ -22,6 +23,16 @@ export async function importTags(
   );
 }
 
+/** Headings of the remarks there are in a project, in order. */
+export async function remarksIn(db: Reader, projectId: string): Promise<string[]> {
+  const rows = await rowsOf<{ heading: string }>(
+    db,
+    "select distinct jsonb_object_keys(remarks) as heading from tag where project_id = ? order by 1",
+    [projectId],
+  );
+  return rows.map(({ heading }) => heading);
+}
+
 const listedAtOnce = 500;
 
 /** The tags of a project some at a time, in the order of their numbers; at least once, where there are none. */
@@ -30,7 +41,7 @@ export async function* listedTags(em: EntityManager, projectId: string): AsyncIt
   for (;;) {
     const tags: ListedTag[] = await rowsOf(
       em,
-      "select number, service, unit, duty from tag where project_id = ? and (?::text is null or number > ?) order by number limit ?",
+      "select number, service, unit, remarks, duty from tag where project_id = ? and (?::text is null or number > ?) order by number limit ?",
       [projectId, after, after, listedAtOnce],
     );
     if (tags.length > 0 || after === null) yield tags;
@@ -68,6 +79,36 @@ function faultsOf(met: readonly MetTag[], { existing, keys, versions }: Sound): 
   });
 }
 
+/** Removes tags that a revised list has no more; one that changed since, or has issued sheets, refuses the list. */
+async function removeGone(em: EntityManager, project: string, gone: Sound["gone"]): Promise<number> {
+  if (gone.length === 0) return 0;
+  const asked = JSON.stringify(gone);
+  const kept = await rowsOf<{ number: string; sheets: boolean }>(
+    em,
+    `with asked as (select * from jsonb_to_recordset(?::jsonb) as g (id uuid, version int)),
+     removed as (
+       delete from tag t using asked g
+        where t.id = g.id and t.version = g.version and t.project_id = ?
+          and not exists (select from sheet s where s.tag_id = t.id)
+        returning t.id)
+     select coalesce(t.number, g.id::text) as number, exists (select from sheet s where s.tag_id = g.id) as sheets
+       from asked g left join tag t on t.id = g.id where g.id not in (select id from removed)`,
+    [asked, project],
+  );
+  const [first] = kept;
+  if (first?.sheets)
+    throw new Refusal(
+      "has-sheets",
+      `Tag ${first.number} has issued sheets and is kept with them. Nothing was imported.`,
+    );
+  if (first)
+    throw new Refusal(
+      "stale",
+      `Tag ${first.number} was changed or removed since the list was compared with it. Nothing was imported.`,
+    );
+  return gone.length;
+}
+
 async function takeIn(em: EntityManager, project: string, list: Sound, user: string): Promise<ImportResult> {
   // Two lists of one project at once would add the same tags twice or wait for each other's rows in a ring.
   await rowsOf(em, "select pg_advisory_xact_lock(4182, hashtext(?))", [project]);
@@ -85,5 +126,8 @@ async function takeIn(em: EntityManager, project: string, list: Sound, user: str
       "tags-exist",
       "A tag of the list was added by somebody else meanwhile. Nothing was imported; look at the list again.",
     );
-  return { added, updated, unchanged: met.length - updated };
+  if (list.later) await addDraft(em, project, list.later, user);
+  if (list.draft !== undefined) await removeDraft(em, project, list.draft);
+  const removed = await removeGone(em, project, list.gone);
+  return { added, updated, unchanged: met.length - updated, removed };
 }

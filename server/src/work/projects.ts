@@ -1,12 +1,51 @@
+import { randomUUID } from "node:crypto";
+import { UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
-import type { Project as ProjectRow } from "@proven-seat/contract";
+import type { NewProject, Project as ProjectDocument, SaveProject } from "@proven-seat/contract";
+import { type DutyDefaults, dutyDefaultsSchema } from "@proven-seat/core/duty";
+import type { UnitSystem } from "@proven-seat/core/units";
+import { catalogueInForce, currentHouseRules } from "../store/current.ts";
+import { keepDecision } from "../store/decisions.ts";
 import { Project } from "../store/entities/project.ts";
 import { Tag } from "../store/entities/tag.ts";
 import { lastOf, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { notThere } from "./refusal.ts";
+import { rowsOf } from "../store/sql.ts";
+import { notThere, Refusal } from "./refusal.ts";
+
+const present = (
+  {
+    id,
+    name,
+    note,
+    opensOn,
+    numbering,
+    unitSystem,
+    standards,
+    archived,
+    version,
+    defaults,
+    catalogueRevision,
+    houseRuleVersion,
+  }: Project,
+  tags: number,
+): ProjectDocument => ({
+  id,
+  catalogueRevision,
+  houseRuleVersion,
+  name,
+  note,
+  numbering,
+  unitSystem: unitSystem as UnitSystem,
+  standards,
+  archived,
+  version,
+  tags,
+  opensOn: opensOn ?? null,
+  defaults: dutyDefaultsSchema().parse(defaults) as DutyDefaults,
+});
 
 /** Projects, the oldest first, each with how many tags it has. */
-export async function listProjects(em: EntityManager, page: PageAsked): Promise<Page<ProjectRow>> {
+export async function listProjects(em: EntityManager, page: PageAsked): Promise<Page<ProjectDocument>> {
   const last = await lastOf(page, (id) => em.findOne(Project, { id }));
   const found = await em.find(
     Project,
@@ -22,10 +61,114 @@ export async function listProjects(em: EntityManager, page: PageAsked): Promise<
     found,
     page,
     ({ id }) => id,
-    ({ id, name, note, opensOn }) => ({ id, name, note, opensOn: opensOn ?? null, tags: tags.get(id)! }),
+    (project) => present(project, tags.get(project.id)!),
   );
 }
 
+/** A project with how many tags it has. */
+export const presentProject = async (em: EntityManager, project: Project): Promise<ProjectDocument> =>
+  present(project, await em.count(Tag, { project: project.id }));
+
 export async function projectNamed(em: EntityManager, id: string): Promise<Project> {
   return (await em.findOne(Project, { id })) ?? Promise.reject(notThere("project"));
+}
+
+/** Tags of another project with their duties, remarks and choices; sheets and history stay where they are. */
+const copyTags = (em: EntityManager, from: string, to: string, at: Date, user: string) =>
+  rowsOf(
+    em,
+    `with copied as (
+       insert into tag (id, project_id, number, number_key, service, unit, duty, remarks, duty_version, choice, version,
+         created_at, created_by, updated_at, updated_by)
+       select gen_random_uuid(), ?::uuid, number, number_key, service, unit, duty, remarks, 1, choice, 1, ?::timestamptz, ?, ?, ?
+       from tag where project_id = ? returning id, duty, created_at, created_by)
+     insert into duty_version (tag_id, version, duty, created_at, created_by)
+     select id, 1, duty, created_at, created_by from copied`,
+    [to, at, user, at, user, from],
+  );
+
+/** What a project is proved by. */
+export interface Pinned {
+  readonly catalogueRevision: number;
+  readonly houseRuleVersion: number;
+}
+
+/** Puts a project into the unit of work. */
+export function addProject(
+  em: EntityManager,
+  { copyOf: _, ...content }: NewProject,
+  { catalogueRevision, houseRuleVersion }: Pinned,
+  user: string,
+): Project {
+  return em.create(Project, {
+    catalogueRevision,
+    houseRuleVersion,
+    id: randomUUID(),
+    opensOn: null,
+    archived: false,
+    version: 1,
+    createdAt: new Date(),
+    createdBy: user,
+    ...content,
+  });
+}
+
+/** Tells a taken name from other failures of a write. */
+export async function naming<T>(name: string, write: () => Promise<T>): Promise<T> {
+  try {
+    return await write();
+  } catch (error) {
+    if (
+      !(error instanceof UniqueConstraintViolationException) &&
+      (error as { code?: string }).code !== "23505"
+    )
+      throw error;
+    throw new Refusal("name-taken", `There is a project ${name} already. Give it another name.`, {
+      errors: [{ field: "name", message: "Another project has this name." }],
+    });
+  }
+}
+
+/** Begins a project. */
+export function newProject(em: EntityManager, asked: NewProject, user: string): Promise<ProjectDocument> {
+  return naming(asked.name, () => begun(em, asked, user));
+}
+
+async function newest(em: EntityManager): Promise<Pinned> {
+  const { revision } = await catalogueInForce(em);
+  return { catalogueRevision: revision, houseRuleVersion: (await currentHouseRules(em)).version };
+}
+
+function begun(em: EntityManager, asked: NewProject, user: string): Promise<ProjectDocument> {
+  return em.transactional(async (tx) => {
+    const from = asked.copyOf === undefined ? null : await projectNamed(tx, asked.copyOf);
+    // A copy is proved by what its original is proved by; an empty one starts with the newest there is.
+    const project = addProject(tx, asked, from ?? (await newest(tx)), user);
+    await tx.flush();
+    const { id, catalogueRevision, houseRuleVersion, createdAt: at } = project;
+    const reason = from ? `As project ${from.name}` : "As the project began";
+    await keepDecision(tx, { project: id, catalogueRevision, houseRuleVersion, reason, at, by: user });
+    if (from) await copyTags(tx, from.id, id, at, user);
+    return presentProject(tx, project);
+  });
+}
+
+export const staleProject = ({ name }: Project) =>
+  new Refusal(
+    "stale",
+    `Project ${name} was changed since you opened it. Look at it again before you change it.`,
+  );
+
+/** Changes a project; a stale change is refused. */
+export async function saveProject(
+  em: EntityManager,
+  id: string,
+  { version, ...content }: SaveProject,
+): Promise<ProjectDocument> {
+  const written = await naming(content.name, () =>
+    em.nativeUpdate(Project, { id, version }, { ...content, version: version + 1 }),
+  );
+  const project = await projectNamed(em, id);
+  if (written === 0) throw staleProject(project);
+  return presentProject(em, project);
 }

@@ -9,6 +9,7 @@ import type { Project } from "../store/entities/project.ts";
 import { Sheet } from "../store/entities/sheet.ts";
 import { DutyVersion, Tag } from "../store/entities/tag.ts";
 import { below, onePast, type PageAsked, pageOf } from "../store/page.ts";
+import type { Reader } from "../store/sql.ts";
 import { dutyOf } from "../store/stored.ts";
 import { stateLookedAt, type TagState, tagState, writeTag } from "../store/tag-states.ts";
 import { projectNamed } from "./projects.ts";
@@ -22,6 +23,7 @@ export const presentTag = (tag: Tag): TagDocument => ({
   unit: tag.unit,
   duty: dutyOf(tag),
   choice: tag.choice ?? null,
+  remarks: tag.remarks,
   version: tag.version,
   dutyVersion: tag.dutyVersion,
   updatedAt: tag.updatedAt.toISOString(),
@@ -32,8 +34,8 @@ export const presentTag = (tag: Tag): TagDocument => ({
 export const presentState = ({ numberKey: _, ...tag }: TagState): TagDocument => tag;
 
 /** The tag as it stands. */
-export async function tagNamed(em: EntityManager, id: string): Promise<TagState> {
-  return (await tagState(em, id)) ?? Promise.reject(notThere("tag"));
+export async function tagNamed(db: Reader, id: string): Promise<TagState> {
+  return (await tagState(db, id)) ?? Promise.reject(notThere("tag"));
 }
 
 /** A tag that nobody else changes or removes until the transaction ends. */
@@ -48,6 +50,7 @@ export interface NewTag {
   unit: string;
   duty: Duty;
   choice?: TagDocument["choice"];
+  remarks?: TagDocument["remarks"] | undefined;
 }
 
 /** Puts a tag and its first duty version into the unit of work. */
@@ -66,6 +69,7 @@ export function addTag(em: EntityManager, project: Project, content: NewTag, use
     duty: content.duty,
     dutyVersion: 1,
     choice: content.choice ?? null,
+    remarks: content.remarks ?? {},
     version: 1,
     ...signed,
     updatedAt: now,
@@ -120,21 +124,16 @@ const stale = (now: TagState, edited: SaveTag) =>
  * Saves an edited tag; a stale edit is refused with both versions. What stood in the version that was looked at is
  * known or read without a lock: the statement that writes does so only while the tag is at that version.
  */
-export async function saveTag(
-  em: EntityManager,
-  id: string,
-  edited: SaveTag,
-  user: string,
-): Promise<TagDocument> {
-  const was = await stateLookedAt(em, id, edited.version);
+export async function saveTag(db: Reader, id: string, edited: SaveTag, user: string): Promise<TagDocument> {
+  const was = await stateLookedAt(db, id, edited.version);
   if (!was) throw notThere("tag");
   if (was.version !== edited.version) throw stale(was, edited);
-  const { number, service, unit, duty, choice = null } = edited;
-  const { number: n, service: s, unit: u, duty: d, choice: c } = was;
-  const now = { number, service, unit, duty, choice };
-  if (isDeepStrictEqual({ number: n, service: s, unit: u, duty: d, choice: c }, now)) {
+  const { number, service, unit, duty, choice = null, remarks = was.remarks } = edited;
+  const { number: n, service: s, unit: u, duty: d, choice: c, remarks: r } = was;
+  const now = { number, service, unit, duty, choice, remarks };
+  if (isDeepStrictEqual({ number: n, service: s, unit: u, duty: d, choice: c, remarks: r }, now)) {
     // Nothing to write, but it may be stale all the same.
-    const stands = await tagNamed(em, id);
+    const stands = await tagNamed(db, id);
     if (stands.version !== edited.version) throw stale(stands, edited);
     return presentState(stands);
   }
@@ -144,9 +143,9 @@ export async function saveTag(
     numberKey: number === n ? was.numberKey : tagKey(number),
     newDuty: !isDeepStrictEqual(d, duty),
   };
-  const written = await writingNumbers(number, () => writeTag(em, id, edited.version, change, user));
+  const written = await writingNumbers(number, () => writeTag(db, id, edited.version, change, user));
   if (written) return presentState(written);
-  throw stale(await tagNamed(em, id), edited);
+  throw stale(await tagNamed(db, id), edited);
 }
 
 /** Removes a tag as it was looked at; one with issued sheets is kept with them. */

@@ -1,10 +1,4 @@
-import {
-  calculate,
-  calculationNamed,
-  calculations,
-  inputJsonSchema,
-  isFailure,
-} from "@proven-seat/core/calc";
+import { calculationNamed, calculations, inputJsonSchema, isFailure } from "@proven-seat/core/calc";
 import { catalogueContent, catalogueInForce, currentHouseRules } from "../../store/current.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
@@ -40,7 +34,9 @@ export function mountCalculations(mount: Mount): void {
         );
       return (await jobs.run("calculate", { name: calculation.name, items: body }, signal)).results;
     }
-    const result = calculate(calculation, body);
+    // Trials take a while: nobody waits for them on the server's own thread.
+    const { results } = await jobs.run("calculate", { name: calculation.name, items: [body] }, signal);
+    const [result] = results;
     if (isFailure(result)) throw fault(result.error);
     return result;
   });

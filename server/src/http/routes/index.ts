@@ -3,8 +3,10 @@ import type { Mount } from "../mount.ts";
 import { mountCalculations } from "./calculations.ts";
 import { mountCatalogue } from "./catalogue.ts";
 import { mountHouseRules } from "./house-rules.ts";
+import { mountKeeping } from "./keeping.ts";
 import { mountLineLists } from "./line-lists.ts";
 import { mountProjects } from "./projects.ts";
+import { mountProvings } from "./provings.ts";
 import { mountSheets } from "./sheets.ts";
 import { mountSystem } from "./system.ts";
 import { mountTags } from "./tags.ts";
@@ -20,6 +22,8 @@ export function mountRoutes(mount: Mount, orm: MikroORM): void {
     mountCatalogue,
     mountHouseRules,
     mountSheets,
+    mountProvings,
+    mountKeeping,
   ])
     routes(mount);
 }

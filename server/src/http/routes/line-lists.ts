@@ -1,5 +1,8 @@
-import { once } from "node:events";
-import { importTags, listedTags } from "../../work/line-lists.ts";
+import { pipeline } from "node:stream/promises";
+import { endpoints } from "@proven-seat/contract";
+import type { ListedTag } from "@proven-seat/core/line-list";
+import { draftNamed, draftsOf, memoryOf, remember, removeDraft } from "../../work/drafts.ts";
+import { importTags, listedTags, remarksIn } from "../../work/line-lists.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
 
@@ -13,20 +16,47 @@ export function mountLineLists(mount: Mount): void {
     return importTags(em, project, list, user);
   });
 
-  mount("exportTags", async ({ em, project, response, jobs, signal }) => {
-    let first = true;
-    for await (const tags of listedTags(em, project)) {
-      const { bytes } = await jobs.run("tagRows", { tags, first }, signal);
-      // Headers go out with the first rows, so that what fails before is still a problem document.
-      if (first)
-        response
-          .type("text/csv; charset=utf-8")
-          .set("Content-Disposition", `attachment; filename="line-list.csv"`);
-      first = false;
-      if (!response.write(Buffer.from(bytes.buffer)))
-        await once(response, "drain", { signal }).catch(() => undefined);
-      if (signal.aborted) return;
+  mount("exportTags", async ({ em, db, project, response, jobs, signal }) => {
+    const remarks = await remarksIn(db, project);
+    async function* rows() {
+      let first = true;
+      for await (const tags of listedTags(em, project)) {
+        const { bytes } = await jobs.run("tagRows", { tags, remarks, first }, signal);
+        first = false;
+        yield Buffer.from(bytes.buffer);
+      }
     }
-    response.end();
+    const all = rows();
+    // Headings go out with the first rows, so that what fails before is still a problem document.
+    const { value: head } = await all.next();
+    response
+      .type("text/csv; charset=utf-8")
+      .set("Content-Disposition", `attachment; filename="line-list.csv"`)
+      .write(head);
+    try {
+      await pipeline(all, response);
+    } catch (error) {
+      // Whoever asked has gone: nobody is left to tell.
+      if (!signal.aborted) throw error;
+    }
   });
+
+  mount("exportWorkbook", async ({ em, db, project, response, jobs, signal }) => {
+    const remarks = await remarksIn(db, project);
+    const tags: ListedTag[] = [];
+    for await (const some of listedTags(em, project)) tags.push(...some);
+    const { bytes } = await jobs.run("tagWorkbook", { tags, remarks }, signal);
+    response
+      .type(endpoints.exportWorkbook.mediaType)
+      .set("Content-Disposition", `attachment; filename="line-list.xlsx"`)
+      .send(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength));
+  });
+
+  mount("drafts", ({ db, project, page }) => draftsOf(db, project, page));
+  mount("draft", ({ db, project, parameters }) => draftNamed(db, project, parameters.draft!));
+  mount("deleteDraft", ({ db, project, parameters }) => removeDraft(db, project, parameters.draft!));
+  mount("listMemory", ({ db, project, parameters }) => memoryOf(db, project, parameters.shape!));
+  mount("remember", ({ db, project, parameters, body, user }) =>
+    remember(db, project, parameters.shape!, body, user),
+  );
 }

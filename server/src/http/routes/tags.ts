@@ -24,14 +24,14 @@ function versionAsked(query: Record<string, unknown>): number {
 }
 
 export function mountTags(mount: Mount): void {
-  mount("tags", ({ em, project, page }) => tagRows(em, project, page));
+  mount("tags", ({ db, project, page }) => tagRows(db, project, page));
   mount("createTag", ({ em, project, body, user }) => createTag(em, project, body, user));
   mount("duties", ({ em, project, body }) => dutiesOf(em, project, body.ids));
-  mount("tag", async ({ em, parameters, request, response }) => {
-    const tag = await tagNamed(em, parameters.id!);
+  mount("tag", async ({ db, parameters, request, response }) => {
+    const tag = await tagNamed(db, parameters.id!);
     return isKnown(request, response, `${tag.id}-${tag.version}`) ? (undefined as never) : presentState(tag);
   });
-  mount("saveTag", ({ em, parameters, body, user }) => saveTag(em, parameters.id!, body, user));
+  mount("saveTag", ({ db, parameters, body, user }) => saveTag(db, parameters.id!, body, user));
   mount("deleteTag", ({ em, parameters, query }) => removeTag(em, parameters.id!, versionAsked(query)));
   mount("dutyVersions", ({ em, parameters, page }) => dutyVersions(em, parameters.id!, page));
 }

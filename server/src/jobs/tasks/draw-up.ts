@@ -13,7 +13,7 @@ export interface ToDrawUp {
     readonly unit: string;
     readonly duty: unknown;
   };
-  readonly project: string;
+  readonly project: { readonly name: string; readonly standards: string };
   readonly choice: Choice;
   readonly catalogue: HeldCatalogue;
   readonly house: { readonly version: number; readonly values: HouseRules };
@@ -48,7 +48,8 @@ export function drawUp({ tag, project, choice, catalogue, house, user }: ToDrawU
     {
       revision: "",
       issued: { at: "", by: user },
-      project,
+      project: project.name,
+      standards: project.standards,
       tag: { number: tag.number, service: tag.service, unit: tag.unit },
       notes: choice.notes,
       override: overrideOf(candidate, choice.overrideReason, user),

@@ -2,11 +2,12 @@ import { calculate } from "./calculate.ts";
 import { drawUp } from "./draw-up.ts";
 import { prove } from "./prove.ts";
 import { readList } from "./read-list.ts";
+import { readProject } from "./read-project.ts";
 import { pdf, reprove } from "./sheets.ts";
-import { tagRows } from "./tables.ts";
+import { tagRows, tagWorkbook } from "./tables.ts";
 
 /** What is done away from the server's own thread, because it takes longer than others should wait. */
-export const tasks = { calculate, drawUp, pdf, prove, readList, reprove, tagRows };
+export const tasks = { calculate, drawUp, pdf, prove, readList, readProject, reprove, tagRows, tagWorkbook };
 
 export type TaskName = keyof typeof tasks;
 export type InputOf<Name extends TaskName> = Parameters<(typeof tasks)[Name]>[0];

@@ -1,8 +1,11 @@
 import { randomUUID } from "node:crypto";
 import { importSchema } from "@proven-seat/contract";
 import { tagKey } from "@proven-seat/core/text";
+import type { z } from "zod";
 import { takenIn } from "../../http/body.ts";
 import { badInput, Problem } from "../../http/problem.ts";
+
+type Import = z.infer<typeof importSchema>;
 
 /** Rows that go to the database at once. */
 const atOnce = 500;
@@ -19,6 +22,9 @@ export type ReadList =
   | { readonly twice: readonly Place[] }
   | {
       readonly existing: "refuse" | "update";
+      readonly later: Import["later"];
+      readonly draft: Import["draft"];
+      readonly gone: Import["gone"];
       /** Key of each row, and the version of the tag it replaces where it says one. */
       readonly keys: readonly string[];
       readonly versions: readonly (number | null)[];
@@ -35,7 +41,7 @@ function read(bytes: Uint8Array): ReadList {
   }
   const parsed = importSchema.safeParse(takenIn(body));
   if (!parsed.success) throw badInput(parsed.error);
-  const { tags, existing } = parsed.data;
+  const { tags, existing, later, draft, gone } = parsed.data;
   const first = new Map<string, string>();
   const twice: Place[] = [];
   const rows = tags.map(({ version: _, ...tag }, at) => {
@@ -55,6 +61,9 @@ function read(bytes: Uint8Array): ReadList {
     chunks.push(JSON.stringify(rows.slice(from, from + atOnce)));
   return {
     existing,
+    later,
+    draft,
+    gone,
     keys: rows.map(({ key }) => key),
     versions: tags.map(({ version }) => version ?? null),
     chunks,

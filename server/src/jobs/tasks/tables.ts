@@ -1,10 +1,27 @@
-import { csvHeadings, csvRows, type ListedTag } from "@proven-seat/core/line-list";
+import { csvHeadings, csvRows, type ListedTag, listedColumns, listedRows } from "@proven-seat/core/line-list";
+import { workbookOf } from "@proven-seat/core/workbook";
 import { dutyOf } from "../../store/stored.ts";
 import { asBytes } from "../told.ts";
 
+interface Listed {
+  readonly tags: readonly ListedTag[];
+  /** Headings of the remarks there are. */
+  readonly remarks: readonly string[];
+}
+
+const newest = (tags: readonly ListedTag[]) => tags.map((tag) => ({ ...tag, duty: dutyOf(tag) }));
+
 /** Some tags as rows of a line list; the first ones with the headings. */
-export function tagRows({ tags, first }: { tags: readonly ListedTag[]; first: boolean }) {
-  const rows = csvRows(tags.map((tag) => ({ ...tag, duty: dutyOf(tag) })));
+export function tagRows({ tags, remarks, first }: Listed & { readonly first: boolean }) {
+  const rows = csvRows(newest(tags), remarks);
   // The mark at the beginning tells spreadsheets that it is UTF-8.
-  return { bytes: asBytes(first ? `\uFEFF${csvHeadings()}${rows}` : rows) };
+  return { bytes: asBytes(first ? `\uFEFF${csvHeadings(remarks)}${rows}` : rows) };
+}
+
+/** A whole line list as a workbook. */
+export async function tagWorkbook({ tags, remarks }: Listed) {
+  const rows = newest(tags).flatMap((tag) => listedRows(tag, remarks));
+  return {
+    bytes: await workbookOf([{ name: "Line list", columns: listedColumns(remarks), rows }], new Date()),
+  };
 }

@@ -1,0 +1,31 @@
+import type { Keeping } from "@proven-seat/contract";
+import { afterAll, beforeAll, expect, it } from "vitest";
+import { startTestServer, type TestServer } from "../../test/api.ts";
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await startTestServer();
+});
+afterAll(() => server.end());
+
+const put = (body: unknown) => server.ask<Keeping & { detail: string }>("PUT", "/api/keeping", body);
+const now = async () => (await server.ask<Keeping>("GET", "/api/keeping")).body;
+
+it("keeps fourteen daily copies until the house says otherwise, and none beyond what it may", async () => {
+  expect(await now()).toEqual({ copies: 14, version: 1 });
+  expect((await put({ copies: 0, version: 1 })).body).toEqual({ copies: 0, version: 2 });
+  expect((await put({ copies: 366, version: 2 })).status).toBe(200);
+  for (const copies of [-1, 367, 2.5, "3", null])
+    expect((await put({ copies, version: 3 })).status, `${copies}`).toBe(422);
+  expect(await now()).toEqual({ copies: 366, version: 3 });
+});
+
+it("is changed by one of those who looked at the same time", async () => {
+  const { version } = await now();
+  const answers = await Promise.all([3, 4, 5].map((copies) => put({ copies, version })));
+  expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
+  const told = answers.find(({ status }) => status === 409)!;
+  expect(told.body.detail).toBe(
+    `Somebody changed it since you looked: ${(await now()).copies} daily copies are kept by now. Look again before you change it.`,
+  );
+});

@@ -1,0 +1,96 @@
+import { isDeepStrictEqual } from "node:util";
+import type { Proving } from "@proven-seat/contract";
+import type { Response } from "express";
+import { provingsOf } from "../provings/begin.ts";
+import type { Reader } from "../store/sql.ts";
+
+const everyMs = 300;
+/** Something between here and there may take a silent connection for a dead one. */
+const silentMs = 15_000;
+
+interface Watched {
+  readonly watchers: Set<Response>;
+  readonly timer: NodeJS.Timeout;
+  last: readonly Proving[] | null;
+  saidAt: number;
+}
+
+/** Tells whoever watches a project how far its provings are: asked of the database once for all of them. */
+export class Live {
+  readonly #db: Reader;
+  readonly #projects = new Map<string, Watched>();
+
+  constructor(db: Reader) {
+    this.#db = db;
+  }
+
+  /** Sends events until the connection ends. */
+  watch(project: string, response: Response): Promise<void> {
+    response.writeHead(200, {
+      "Content-Type": "text/event-stream",
+      // Nothing between here and there gathers events up.
+      "Cache-Control": "no-store, no-transform",
+    });
+    response.flushHeaders();
+    // Gone while it was let through: nobody would say so any more.
+    if (response.destroyed) return Promise.resolve();
+    const watched = this.#watched(project);
+    watched.watchers.add(response);
+    if (watched.last !== null) response.write(eventOf(watched.last));
+    return new Promise((done) =>
+      response.once("close", () => {
+        watched.watchers.delete(response);
+        if (watched.watchers.size === 0) {
+          clearInterval(watched.timer);
+          this.#projects.delete(project);
+        }
+        done();
+      }),
+    );
+  }
+
+  /** Ends every connection, when the server ends. */
+  end(): void {
+    for (const { watchers } of this.#projects.values()) for (const one of watchers) one.end();
+  }
+
+  #watched(project: string): Watched {
+    const known = this.#projects.get(project);
+    if (known) return known;
+    let asking = false;
+    const look = async () => {
+      if (asking) return;
+      asking = true;
+      try {
+        this.#say(watched, await provingsOf(this.#db, project));
+      } catch {
+        // The database is away: said by whatever else is asked; here it is asked again.
+      } finally {
+        asking = false;
+      }
+    };
+    const watched: Watched = {
+      watchers: new Set(),
+      timer: setInterval(() => void look(), everyMs),
+      last: null,
+      saidAt: Date.now(),
+    };
+    this.#projects.set(project, watched);
+    void look();
+    return watched;
+  }
+
+  #say(watched: Watched, provings: readonly Proving[]): void {
+    const silent = Date.now() - watched.saidAt > silentMs;
+    const news = watched.last === null || !isDeepStrictEqual(stateOf(provings), stateOf(watched.last));
+    watched.last = provings;
+    if (!news && !silent) return;
+    watched.saidAt = Date.now();
+    for (const one of watched.watchers) one.write(eventOf(provings));
+  }
+}
+
+/** The time that is left changes with every look, and is no news. */
+const stateOf = (provings: readonly Proving[]) => provings.map(({ secondsLeft: _, ...state }) => state);
+
+const eventOf = (provings: readonly Proving[]) => `data: ${JSON.stringify(provings)}\n\n`;

@@ -1,0 +1,44 @@
+import { beginProving, cancelProving, provingsOf } from "../../provings/begin.ts";
+import { basisAskedFor, basisDecisions, moveOn } from "../../work/basis.ts";
+import { acknowledge, driftOfProject, driftOfSheet } from "../../work/drift.ts";
+import { marksOf, summariesOf } from "../../work/results.ts";
+import type { Mount } from "../mount.ts";
+import { Problem } from "../problem.ts";
+
+/** A whole number of a query; undefined where it is left out. */
+function numberIn(query: Record<string, unknown>, name: string): number | undefined {
+  const given = query[name];
+  if (given === undefined) return undefined;
+  if (typeof given === "string" && /^[1-9]\d{0,8}$/.test(given)) return Number(given);
+  throw new Problem(422, "bad-input", `${name}: A whole number from 1.`, {
+    errors: [{ field: name, message: "A whole number from 1." }],
+  });
+}
+
+const otherBasis = (query: Record<string, unknown>) => ({
+  catalogueRevision: numberIn(query, "catalogueRevision"),
+  houseRuleVersion: numberIn(query, "houseRuleVersion"),
+});
+
+export function mountProvings(mount: Mount): void {
+  mount("askProving", async ({ em, queue, project, body: { what, ...other }, user }) => {
+    const basis = await basisAskedFor(em, project, other);
+    return beginProving(em, queue, { project, what, basis, user });
+  });
+  mount("provings", ({ db, project }) => provingsOf(db, project));
+  mount("provingsLive", ({ live, project, response }) => live.watch(project, response));
+  mount("cancelProving", ({ db, project, parameters }) => cancelProving(db, project, parameters.proving!));
+  mount("marks", ({ db, project, page }) => marksOf(db, project, page));
+  mount("summaries", ({ db, project, body: { ids } }) => summariesOf(db, project, ids));
+  mount("basisDecisions", ({ db, project, page }) => basisDecisions(db, project, page));
+  mount("moveOn", ({ em, project, body, user }) => moveOn(em, project, body, user));
+  mount("drift", async ({ em, project, query }) =>
+    driftOfProject(em, project, await basisAskedFor(em, project, otherBasis(query))),
+  );
+  mount("sheetDrift", async ({ db, project, parameters, query }) =>
+    driftOfSheet(db, parameters.id!, await basisAskedFor(db, project, otherBasis(query))),
+  );
+  mount("acknowledgeDrift", async ({ db, project, parameters, body: { reason, ...other }, user }) =>
+    acknowledge(db, parameters.id!, await basisAskedFor(db, project, other), reason, user),
+  );
+}
