@@ -10,6 +10,7 @@ export const aTag: Tag = {
   unit: "",
   duty: emptyDuty,
   choice: null,
+  remarks: {},
   version: 3,
   dutyVersion: 1,
   updatedAt: "2026-01-01T00:00:00.000Z",

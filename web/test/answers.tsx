@@ -20,14 +20,40 @@ export const problem = (status: number, detail: string) =>
     headers: { "content-type": "application/problem+json" },
   });
 
+/** Events as the server would send them, in place of the connection. */
+export class Events {
+  static open: Events[] = [];
+  onmessage: ((event: { data: string }) => void) | null = null;
+  onerror: (() => void) | null = null;
+  constructor() {
+    Events.open.push(this);
+  }
+  close(): void {
+    Events.open = Events.open.filter((one) => one !== this);
+  }
+  /** Sends to whoever listens. */
+  static send(data: unknown): void {
+    for (const one of Events.open) one.onmessage?.({ data: JSON.stringify(data) });
+  }
+  static lose(): void {
+    for (const one of Events.open) one.onerror?.();
+  }
+}
+
 export function answering(answers: Record<string, unknown>): { readonly asked: Asked[] } {
   queryClient.clear();
+  Events.open = [];
+  vi.stubGlobal("EventSource", Events);
   const asked: Asked[] = [];
   vi.stubGlobal("fetch", async (full: string, init: { method?: string; body?: string } = {}) => {
     // Lists are asked for in the largest pages there are; these answers are never longer.
     const address = full.replace(/\?limit=\d+$/, "");
     const method = init.method ?? "GET";
-    asked.push({ method, address, body: init.body === undefined ? undefined : JSON.parse(init.body) });
+    asked.push({
+      method,
+      address,
+      body: typeof init.body === "string" ? JSON.parse(init.body) : init.body,
+    });
     const found =
       Object.entries(answers).find(([key]) => key === `${method} ${address}`) ??
       Object.entries(answers).find(([key]) => address.endsWith(key));

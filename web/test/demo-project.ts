@@ -1,7 +1,9 @@
 /** The demo's project as the server hands it out, with as many of its tags as are wanted. */
 import type { HouseRuleVersion, Project, TagRow } from "@proven-seat/contract";
+import { noDefaults } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
-import { demoDuty } from "./at-the-bench.tsx";
+import { marksOf, type TagSummary } from "@proven-seat/core/proof";
+import { demoDuty, demoProver } from "./at-the-bench.tsx";
 
 const idOf = (at: number) => `00000000-0000-4000-8000-0000000001${String(at).padStart(2, "0")}`;
 
@@ -9,9 +11,21 @@ export const demoHouse: HouseRuleVersion = {
   version: 1,
   values: defaultHouseRules(),
   reason: "First set",
+  broughtIn: false,
   createdAt: "2026-01-01T10:00:00.000Z",
   createdBy: "engineer",
 };
+
+const proved = new Map<string, TagSummary>();
+let prover: ReturnType<typeof demoProver> | null = null;
+
+/** A tag of the demo as whoever proves would find it. */
+function summaryOf(number: string): TagSummary {
+  prover ??= demoProver();
+  const known = proved.get(number) ?? prover.summarise(demoDuty(number), null);
+  proved.set(number, known);
+  return known;
+}
 
 /** Answers for a line-up of these tags; their duties stand in whatever order they were asked for. */
 export function demoProject(numbers: readonly string[]) {
@@ -20,6 +34,14 @@ export function demoProject(numbers: readonly string[]) {
     name: "Tarn Ness",
     note: "An invented plant.",
     opensOn: null,
+    defaults: noDefaults,
+    numbering: "NEW-#",
+    unitSystem: "metric",
+    standards: "",
+    archived: false,
+    catalogueRevision: 1,
+    houseRuleVersion: 1,
+    version: 1,
     tags: numbers.length,
   };
   const rows = numbers.map((number, at): TagRow => {
@@ -34,8 +56,10 @@ export function demoProject(numbers: readonly string[]) {
       version: 1,
       choice: null,
       sheet: null,
+      remarks: {},
     };
   });
+  const found = numbers.map((number) => summaryOf(number));
   const duties = numbers.map((number, at) => ({ id: idOf(at), version: 1, duty: demoDuty(number) }));
   return {
     project,
@@ -45,6 +69,10 @@ export function demoProject(numbers: readonly string[]) {
       "/tags": rows,
       "/duties": duties,
       "/api/house-rules": demoHouse,
+      "/api/house-rules/1": demoHouse,
+      "/marks": rows.map(({ id, version }, at) => ({ id, version, marks: marksOf(found[at]!) })),
+      "/summaries": rows.map(({ id, version }, at) => ({ id, version, summary: found[at]! })),
+      "/api/keeping": { copies: 14, version: 1 },
       "/versions": [demoHouse],
     } as Record<string, unknown>,
   };

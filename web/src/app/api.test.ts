@@ -14,13 +14,13 @@ const page = (items: unknown[], next?: string) =>
 describe("a list of the server", () => {
   it("is read to its end, in as few pages as may be asked for", async () => {
     const asked: string[] = [];
-    const pages = [page([1, 2], "/api/projects/p/tags?limit=5000&after=2"), page([3])];
+    const pages = [page([1, 2], "/api/projects/p/tags?limit=10000&after=2"), page([3])];
     vi.stubGlobal("fetch", async (address: string) => {
       asked.push(address);
       return pages.shift()!;
     });
     expect(await callAll("tags", { parameters: { id: "p" } })).toEqual([1, 2, 3]);
-    expect(asked).toEqual(["/api/projects/p/tags?limit=5000", "/api/projects/p/tags?limit=5000&after=2"]);
+    expect(asked).toEqual(["/api/projects/p/tags?limit=10000", "/api/projects/p/tags?limit=10000&after=2"]);
   });
   it("is not half read: a page that cannot be had is a failure of the whole", async () => {
     const pages = [page([1], "/api/projects?after=1")];

@@ -27,10 +27,12 @@ interface Call {
   parameters?: Record<string, string>;
   query?: Record<string, string>;
   body?: unknown;
+  /** In place of a body of JSON. */
+  file?: Blob;
   signal?: AbortSignal;
 }
 
-async function send(name: EndpointName, address: string, { body, signal }: Call): Promise<Response> {
+async function send(name: EndpointName, address: string, { body, file, signal }: Call): Promise<Response> {
   let response: Response;
   try {
     response = await fetch(address, {
@@ -38,6 +40,7 @@ async function send(name: EndpointName, address: string, { body, signal }: Call)
       ...(body === undefined
         ? {}
         : { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
+      ...(file ? { body: file, headers: { "content-type": takes(name) } } : {}),
       ...(signal ? { signal } : {}),
     });
   } catch (error) {
@@ -50,9 +53,13 @@ async function send(name: EndpointName, address: string, { body, signal }: Call)
   throw new NoConnection();
 }
 
+const takes = (name: EndpointName): string =>
+  (endpoints[name] as { takes?: string }).takes ?? "application/octet-stream";
+
 /** Calls an endpoint; the answer has the type the contract gives it. */
 export async function call<Name extends EndpointName>(name: Name, of: Call = {}): Promise<AnswerOf<Name>> {
-  const query = of.query ? `?${new URLSearchParams(of.query)}` : "";
+  const asked = String(new URLSearchParams(of.query));
+  const query = asked === "" ? "" : `?${asked}`;
   const response = await send(name, addressOf(name, of.parameters) + query, of);
   return (response.status === 204 ? undefined : await response.json()) as AnswerOf<Name>;
 }

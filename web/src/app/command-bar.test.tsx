@@ -4,13 +4,18 @@ import { rules } from "@proven-seat/core/rules";
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { answering, inTheShell } from "../../test/answers.tsx";
+import { demoProject } from "../../test/demo-project.ts";
 import { RulesRoom } from "../rooms/rules/rules-room.tsx";
 import { CommandBar } from "./command-bar.tsx";
 import { useCommands } from "./commands.ts";
 import { queryClient } from "./queries.ts";
 import { useReading } from "./reading.ts";
 
-const project: Project = { id: "p", name: "Tarn Ness", note: "", opensOn: null, tags: 10_000 };
+const project: Project = {
+  ...demoProject([]).project,
+  id: "p",
+  tags: 10_000,
+};
 const tag = (n: number): TagRow =>
   ({ id: `t${n}`, number: `XV-${n}`, service: n === 7 ? "flare header" : "feed", unit: "" }) as TagRow;
 
@@ -48,7 +53,7 @@ describe("the command bar", () => {
     expect(items()).toEqual(["XV-7flare header"]);
     fireEvent.click(screen.getByText("flare header"));
     expect(onClose).toHaveBeenCalledOnce();
-    expect(where()).toBe("/tags/t7");
+    expect(where()).toBe("/projects/p/tags/t7");
   });
   it("draws forty of ten thousand tags, the rest by writing more", () => {
     drawn();
@@ -71,8 +76,8 @@ describe("the command bar", () => {
       ["shelf", "/shelf"],
       ["house rules", "/house-rules"],
       ["list of rules", "/rules"],
-      ["import", "/import"],
-      ["line-up", "/line-up"],
+      ["import", "/projects/p/import"],
+      ["go to the line-up", "/projects/p/line-up"],
     ]) {
       drawn();
       write(wanted!);
@@ -102,7 +107,7 @@ describe("the command bar", () => {
     document.querySelector("[cmdk-item]")!.setAttribute("aria-selected", "false");
     fireEvent.keyDown(screen.getByPlaceholderText("Tag, station or action"), { key: "Enter" });
     expect(onClose).toHaveBeenCalledOnce();
-    expect(where()).toBe("/tags/t7");
+    expect(where()).toBe("/projects/p/tags/t7");
   });
   it("takes the marked item on Enter, once", () => {
     const { onClose } = drawn();
@@ -111,7 +116,7 @@ describe("the command bar", () => {
     fireEvent.keyDown(box, { key: "ArrowDown" });
     fireEvent.keyDown(box, { key: "Enter" });
     expect(onClose).toHaveBeenCalledOnce();
-    expect(where()).toBe("/tags/t1");
+    expect(where()).toBe("/projects/p/tags/t1");
   });
   it("says so where nothing is of that name", () => {
     drawn();

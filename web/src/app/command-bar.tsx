@@ -5,7 +5,8 @@ import { useNavigate } from "react-router";
 import { useFocusReturn } from "../parts/focus-return.ts";
 import { rooms } from "../rooms/index.ts";
 import { type Command as Action, useCommands } from "./commands.ts";
-import { useProject, useTagRows } from "./queries.ts";
+import { inProject, useProject } from "./project.ts";
+import { useProjects, useTagRows } from "./queries.ts";
 import { useReading } from "./reading.ts";
 
 const most = 40;
@@ -27,6 +28,7 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
   // Not deferred: Enter right after the last letter must act on what that letter left.
   const wanted = text.trim().toLowerCase();
   const project = useProject();
+  const projects = useProjects().data ?? [];
   const rows = useTagRows(project?.id).data ?? [];
   const commands = useCommands((s) => s.ofRoom);
   const { theme, system, absolute, set } = useReading();
@@ -37,9 +39,17 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
   };
   const actions: readonly Action[] = [
     ...commands,
-    ...rooms.flatMap(({ path, goTo }) =>
-      goTo === null ? [] : [{ name: goTo, act: () => void navigate(path) }],
+    ...rooms.flatMap(({ path, inProject: below, goTo }) =>
+      goTo === null
+        ? []
+        : [{ name: goTo, act: () => void navigate(below ? inProject(project, path) : path) }],
     ),
+    ...projects
+      .filter(({ id, archived }) => id !== project?.id && !archived)
+      .map((one) => ({
+        name: `Open project ${one.name}`,
+        act: () => void navigate(inProject(one, "/line-up")),
+      })),
     {
       name: theme === "dark" ? "Light theme" : "Dark theme",
       act: () => set({ theme: theme === "dark" ? "light" : "dark" }),
@@ -103,7 +113,7 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
                     <Command.Item
                       key={row.id}
                       value={row.id}
-                      onSelect={go(() => void navigate(`/tags/${row.id}`))}
+                      onSelect={go(() => void navigate(inProject(project, `/tags/${row.id}`)))}
                       className={item}
                     >
                       <span className="font-semibold">{row.number}</span>

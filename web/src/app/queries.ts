@@ -1,4 +1,3 @@
-import type { HouseRules } from "@proven-seat/core/house";
 import { QueryClient, useQuery } from "@tanstack/react-query";
 import { ApiProblem, call, callAll } from "./api.ts";
 
@@ -16,9 +15,6 @@ export const queryClient = new QueryClient({
 export const useProjects = () =>
   useQuery({ queryKey: ["projects"], queryFn: ({ signal }) => callAll("projects", { signal }) });
 
-/** The one project shown until there is a way to pick among several. */
-export const useProject = () => useProjects().data?.[0];
-
 export const useTagRows = (project: string | undefined) =>
   useQuery({
     queryKey: ["tags", project],
@@ -34,30 +30,30 @@ export const useTag = (id: string) =>
     gcTime: 0,
   });
 
-export const useCatalogue = () =>
+/** The newest catalogue of all. */
+export const useNewestCatalogue = () =>
   useQuery({
     queryKey: ["catalogue"],
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: ({ signal }) => call("catalogue", { signal }),
   });
 
-export const useHouseRules = () =>
+/** One version of the house rules; versions never change. */
+export const useHouseRulesAt = (version: number | null) =>
+  useQuery({
+    queryKey: ["house-rules-version", version],
+    enabled: version !== null,
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: ({ signal }) => call("houseRuleVersion", { parameters: { version: String(version) }, signal }),
+  });
+
+/** The house rules in force. */
+export const useNewestHouseRules = () =>
   useQuery({
     queryKey: ["house-rules"],
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: ({ signal }) => call("houseRules", { signal }),
   });
-
-/** The house rules as they were last read; null before that. For words beside a proof: proofs are given theirs. */
-export const useHouseAsRead = (): HouseRules | null =>
-  useQuery(
-    {
-      queryKey: ["house-rules"],
-      enabled: false,
-      queryFn: ({ signal }: { signal: AbortSignal }) => call("houseRules", { signal }),
-    },
-    queryClient,
-  ).data?.values ?? null;
 
 export const useSheets = (tag: string) =>
   useQuery({
@@ -70,6 +66,9 @@ export const useHouseRuleVersions = () =>
     queryKey: ["house-rule-versions"],
     queryFn: ({ signal }) => callAll("houseRuleVersions", { signal }),
   });
+
+export const useKeeping = () =>
+  useQuery({ queryKey: ["keeping"], queryFn: ({ signal }) => call("keeping", { signal }) });
 
 export const useCatalogueVersions = () =>
   useQuery({

@@ -5,7 +5,10 @@ import { useShallow } from "zustand/react/shallow";
 
 export type Theme = "light" | "dark";
 
-type Kept = Pick<ReadingState, "system" | "absolute" | "units" | "fieldUnits" | "theme" | "visited">;
+type Kept = Pick<
+  ReadingState,
+  "system" | "absolute" | "units" | "fieldUnits" | "theme" | "visited" | "project"
+>;
 
 interface ReadingState {
   readonly system: UnitSystem;
@@ -17,6 +20,8 @@ interface ReadingState {
   readonly fieldUnits: Readonly<Record<string, string>>;
   readonly theme: Theme;
   readonly visited: boolean;
+  /** Project that was open last. */
+  readonly project: string | null;
   readonly set: (change: Partial<Kept>) => void;
 }
 
@@ -33,17 +38,19 @@ export const useReading = create<ReadingState>()(
       fieldUnits: {},
       theme: preferred(),
       visited: false,
+      project: null,
       set,
     }),
     {
       name: "proven-seat-reading",
-      partialize: ({ system, absolute, units, fieldUnits, theme, visited }): Kept => ({
+      partialize: ({ system, absolute, units, fieldUnits, theme, visited, project }): Kept => ({
         system,
         absolute,
         units,
         fieldUnits,
         theme,
         visited,
+        project,
       }),
     },
   ),

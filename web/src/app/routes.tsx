@@ -1,6 +1,8 @@
 import { createBrowserRouter, Navigate } from "react-router";
 import { Notice } from "../parts/notice.tsx";
 import { rooms } from "../rooms/index.ts";
+import type { Room } from "../rooms/room.ts";
+import { InProject, ToProject, ToTag } from "./in-project.tsx";
 import { useProjects } from "./queries.ts";
 import { useReading } from "./reading.ts";
 import { RoomFailure } from "./room-failure.tsx";
@@ -25,8 +27,17 @@ function Entrance() {
     );
   if (!data) return <Notice title="Opening …" />;
   const opensOn = data[0]?.opensOn;
-  return <Navigate replace to={!visited && opensOn ? `/tags/${opensOn}/duty` : "/line-up"} />;
+  return !visited && opensOn ? (
+    <Navigate replace to={`/tags/${opensOn}/duty`} state={{ first: true }} />
+  ) : (
+    <Navigate replace to="/line-up" />
+  );
 }
+
+const routeOf = ({ path, load }: Pick<Room, "path" | "load">) => ({
+  path,
+  lazy: async () => ({ Component: await load() }),
+});
 
 export const router = createBrowserRouter([
   {
@@ -35,7 +46,18 @@ export const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { path: "/", element: <Entrance /> },
-      ...rooms.map(({ path, load }) => ({ path, lazy: async () => ({ Component: await load() }) })),
+      ...rooms.filter(({ inProject }) => !inProject).map(routeOf),
+      {
+        path: "/projects/:project",
+        element: <InProject />,
+        children: rooms
+          .filter(({ inProject }) => inProject)
+          .map((room) => routeOf({ ...room, path: room.path.slice(1) })),
+      },
+      ...rooms
+        .filter(({ inProject, path }) => inProject && !path.includes(":"))
+        .map(({ path }) => ({ path, element: <ToProject /> })),
+      { path: "/tags/:tagId/:station?", element: <ToTag /> },
       {
         path: "*",
         element: (

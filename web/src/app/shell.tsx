@@ -7,6 +7,8 @@ import { SheetDialog } from "../parts/sheet-dialog.tsx";
 import { useShortcuts } from "../parts/shortcuts.ts";
 import { headerRooms } from "../rooms/index.ts";
 import { CommandBar } from "./command-bar.tsx";
+import { inProject, useProject } from "./project.ts";
+import { ProjectSwitch } from "./project-switch.tsx";
 import { useReading, useUnits } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
 
@@ -15,6 +17,7 @@ const UnitsDialog = lazy(() => import("./units-dialog.tsx"));
 /** Header, room, footer. The room fills the header's middle and the footer's right end. */
 export function Shell() {
   const { absolute, theme, set } = useReading();
+  const project = useProject();
   const reading = useUnits();
   const [bar, setBar] = useState(false);
   const [legend, setLegend] = useState(false);
@@ -29,14 +32,15 @@ export function Shell() {
     <SlotProvider>
       <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[43px_minmax(0,1fr)_24px]">
         <header className="flex items-center gap-4 border-b border-rule px-6">
-          <Link to="/line-up" className="text-[15px] font-semibold whitespace-nowrap">
+          <Link to={inProject(project, "/line-up")} className="text-[15px] font-semibold whitespace-nowrap">
             Proven Seat
           </Link>
+          <ProjectSwitch />
           <nav aria-label="Rooms" className="flex gap-3">
-            {headerRooms.map(({ path, name }) => (
+            {headerRooms.map(({ path, inProject: below, name }) => (
               <NavLink
                 key={path}
-                to={path}
+                to={below ? inProject(project, path) : path}
                 className={({ isActive }) =>
                   `whitespace-nowrap hover:underline ${isActive ? "font-semibold" : "text-dim"}`
                 }

@@ -16,6 +16,8 @@ interface BenchState {
   readonly tagId: string | null;
   readonly version: number;
   readonly content: TagContent | null;
+  /** What its list said besides; nobody edits it here. */
+  readonly remarks: Readonly<Record<string, string>>;
   /** Texts that could not be read as figures, by path: kept as typed. */
   readonly unreadable: Readonly<Record<string, string>>;
   readonly save: SaveState;
@@ -66,6 +68,7 @@ export const useBench = create<BenchState>()(
         tagId: null,
         version: 0,
         content: null,
+        remarks: {},
         unreadable: {},
         save: { kind: "saved", at: new Date(0) },
         order: "price",
@@ -77,6 +80,7 @@ export const useBench = create<BenchState>()(
             tagId: tag.id,
             version: tag.version,
             content: draft?.content ?? contentOf(tag),
+            remarks: tag.remarks,
             unreadable: draft?.unreadable ?? {},
             save: draft ? { kind: "unsaved" } : { kind: "saved", at: new Date(tag.updatedAt) },
             inHand: null,

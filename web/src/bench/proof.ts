@@ -1,12 +1,13 @@
 import { candidateKey } from "@proven-seat/core/proof";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { useCatalogue, useHouseRules } from "../app/queries.ts";
+import { useCatalogue, useHouseRules } from "../app/pinned.ts";
 import { type AskedProof, askProof } from "../workers/asked.ts";
 import { type ProverHandle, startProver } from "../workers/prover.ts";
 import type { BenchView } from "../workers/views.ts";
 import { useAnswer } from "./answers.ts";
 import { useBench } from "./bench-store.ts";
 import { faultsOf } from "./content.ts";
+import { keepHouse } from "./house-as-read.ts";
 
 export interface BenchProof {
   readonly view: BenchView | null;
@@ -25,6 +26,7 @@ export function useProver(): { prover: ProverHandle | null; failure: string | nu
     if (!catalogue.data || !house.data) return;
     let ended = false;
     let started: ProverHandle | null = null;
+    keepHouse(house.data.values);
     startProver(catalogue.data, house.data).then(
       (handle) => {
         started = handle;

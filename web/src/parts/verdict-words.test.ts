@@ -1,6 +1,6 @@
+import type { HeldBy } from "@proven-seat/core/proof";
 import { figureText, marginWords } from "@proven-seat/core/units";
 import { describe, expect, it } from "vitest";
-import type { HeldBy } from "../workers/views.ts";
 import { heldSentence } from "./verdict-words.ts";
 
 const metric = { system: "metric", absolute: false } as const;

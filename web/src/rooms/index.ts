@@ -7,5 +7,5 @@ export const rooms: readonly Room[] = Object.values(found).map(({ room }) => roo
 
 /** Rooms named in the header, in order. */
 export const headerRooms = rooms
-  .flatMap(({ path, header }) => (header === null ? [] : [{ path, ...header }]))
+  .flatMap(({ path, inProject, header }) => (header === null ? [] : [{ path, inProject, ...header }]))
   .sort((a, b) => a.place - b.place);

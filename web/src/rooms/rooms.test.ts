@@ -1,10 +1,10 @@
 // @vitest-environment happy-dom
 import type { TagRow } from "@proven-seat/contract";
+import type { TagSummary } from "@proven-seat/core/proof";
 import { describe, expect, it } from "vitest";
 import { markedStations } from "../stations/index.ts";
-import type { BenchView, TagSummary } from "../workers/views.ts";
+import type { BenchView } from "../workers/views.ts";
 import { caseVerdicts, stationMarks } from "./bench/marks.ts";
-import { NotAList, readListFile } from "./import/read-file.ts";
 import { everything, fits } from "./line-up/filter.ts";
 
 const row: TagRow = {
@@ -16,9 +16,11 @@ const row: TagRow = {
   lineDesignation: "class 600",
   version: 1,
   choice: null,
+  remarks: {},
   sheet: null,
 };
 const summary: TagSummary = {
+  choiceGone: false,
   duty: "holds",
   stations: {
     duty: "holds",
@@ -53,7 +55,7 @@ describe("line-up filter", () => {
     expect(fits(row, summary, { ...everything, verdict: "fails" })).toBe(true);
     expect(fits(row, summary, { ...everything, verdict: "tight" })).toBe(false);
     expect(fits(row, summary, { ...everything, verdict: "tight", station: "envelope" })).toBe(true);
-    expect(fits(row, { ...summary, missing: ["Size"] }, { ...everything, verdict: "cannot tell" })).toBe(
+    expect(fits(row, { ...summary, verdict: "cannot tell" }, { ...everything, verdict: "cannot tell" })).toBe(
       true,
     );
     expect(fits(row, null, { ...everything, verdict: "fails" })).toBe(false);
@@ -147,33 +149,5 @@ describe("the line across the bench", () => {
     expect(bare(270)).toBe("by hand, 270 N·m");
     expect(bare(271)).toBe("by hand, 271 N·m: wants a gear");
     expect(caseVerdicts(view)).toEqual({ a: "fails", b: "tight" });
-  });
-});
-
-describe("reading a file", () => {
-  const file = (bytes: BlobPart[], name = "list.csv") => new File(bytes, name);
-  it("takes UTF-8 with or without a mark", async () => {
-    expect(await readListFile(file(["Tag;Größe"]))).toEqual({ text: "Tag;Größe", note: null });
-  });
-  it("takes UTF-16 by its mark, and says so", async () => {
-    const bytes = new Uint8Array([
-      0xff,
-      0xfe,
-      ...new Uint8Array(new Uint16Array([..."Tag,²"].map((c) => c.charCodeAt(0))).buffer),
-    ]);
-    expect(await readListFile(file([bytes]))).toEqual({ text: "Tag,²", note: "read as UTF-16" });
-  });
-  it("falls back to the Western encoding and asks to be checked", async () => {
-    const { text, note } = await readListFile(file([new Uint8Array([0x54, 0xe9])]));
-    expect(text).toBe("Té");
-    expect(note).toMatch(/Check accents/);
-  });
-  it("refuses archives and files that are too large, with what to do", async () => {
-    await expect(readListFile(file([new Uint8Array([0x50, 0x4b, 3, 4])], "list.xlsx"))).rejects.toThrow(
-      NotAList,
-    );
-    await expect(readListFile(file([new Uint8Array(21 * 1024 * 1024)]))).rejects.toThrow(
-      /21 MB; at most 20 MB/,
-    );
   });
 });

@@ -20,6 +20,6 @@ export const ofRules = (
   says: (bench) => heldBackBy(station, bench) ?? otherwise(bench),
   lineUp: {
     heading,
-    verdict: (_, summary) => (summary === null ? null : (summary.stations?.[station] ?? "not asked")),
+    verdict: (_, marks) => (marks === null ? null : (marks.stations?.[station] ?? "not asked")),
   },
 });

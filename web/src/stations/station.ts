@@ -1,11 +1,12 @@
 import type { TagRow } from "@proven-seat/contract";
 import type { OperatingCase } from "@proven-seat/core/duty";
+import type { TagMarks } from "@proven-seat/core/proof";
 import type { RuleStation, Verdict } from "@proven-seat/core/rules";
 import type { ComponentType } from "react";
 import type { Tab } from "../lists/tab.ts";
 import type { PaperState } from "../parts/paper-mark.tsx";
 import type { ReadingUnits } from "../parts/verdict-words.ts";
-import type { BenchView, CandidateDetail, TagSummary } from "../workers/views.ts";
+import type { BenchView, CandidateDetail } from "../workers/views.ts";
 
 /** The newest issued sheet, and whether it still says what the tag says. */
 export interface IssuedState {
@@ -61,7 +62,7 @@ export interface Station {
   readonly lineUp: {
     readonly heading: string;
     /** Null while the tag is not proved yet. */
-    readonly verdict: (row: TagRow, summary: TagSummary | null) => Verdict | null;
+    readonly verdict: (row: TagRow, marks: TagMarks | null) => Verdict | null;
     /** In place of the mark. */
     readonly text?: (row: TagRow) => string | null;
   } | null;

@@ -1,9 +1,9 @@
 import { constructionNamed } from "@proven-seat/core/bodies";
 import { byConstruction } from "@proven-seat/core/by-construction";
 import { settle } from "@proven-seat/core/duty";
-import { constructionsIn, prover, type SeatStep, seatLadder } from "@proven-seat/core/proof";
+import { constructionsIn, heldBy, prover, type SeatStep, seatLadder } from "@proven-seat/core/proof";
 import { candidateOf, type Proving } from "./proving.ts";
-import { heldBy } from "./rows.ts";
+
 import type { ByConstructionRow, ConstructionRow } from "./views.ts";
 
 /** Every construction with what the catalogue offers of it. */

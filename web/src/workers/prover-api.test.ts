@@ -125,6 +125,7 @@ describe("the sheet before it is issued", () => {
     key,
     revision: "B",
     project: "Tarn Ness",
+    standards: "ASME B16.34-2020",
     tag: { number: "XV-3052", service: "recycle", unit: "" },
     notes: "Insulate.",
     overrideReason,

@@ -1,15 +1,14 @@
 import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/catalogue";
 import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
-import { prove } from "@proven-seat/core/proof";
+import { type ChoiceKeys, prove, summarise } from "@proven-seat/core/proof";
 import { PastProof } from "./asked.ts";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
 import { byConstructionRow, constructionRows, ladderOf } from "./constructions-api.ts";
+import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
 import { sheetAsIssued } from "./sheet-api.ts";
-import { outlineOf, summaryOf } from "./summaries.ts";
-import type { ChoiceKeys } from "./views.ts";
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is asked of it. */
 export function proverApi() {
@@ -81,7 +80,7 @@ export function proverApi() {
 
     /** A tag in a line; under other house rules where they are given. */
     summarise: (duty: Duty, choice: ChoiceKeys | null, under?: HouseRules) =>
-      summaryOf(duty, choice, { ...ready(), ...(under && { house: under }) }),
+      summarise(duty, choice, { ...ready(), ...(under && { house: under }) }),
   };
 }
 

@@ -8,16 +8,13 @@ import {
   describeValve,
   envelopeOf,
   fitUpPicture,
+  heldBy,
   type ProvenCandidate,
   sectionData,
   strokePicture,
   torquePicture,
 } from "@proven-seat/core/proof";
-import { type Finding, figuresOf } from "@proven-seat/core/rules";
-import type { CandidateDetail, CandidateRow, HeldBy } from "./views.ts";
-
-export const heldBy = (f: Finding | null): HeldBy | null =>
-  f && { rule: f.rule, asks: f.asks, verdict: f.verdict, says: f.says, ...figuresOf(f) };
+import type { CandidateDetail, CandidateRow } from "./views.ts";
 
 export const valveGroupOf = ({ line, size, cavity, seat }: ProvenCandidate["valve"]) =>
   `${line.id}|${size.designation}|${cavity.id}|${seat.material.id}`;

@@ -8,6 +8,7 @@ export interface SheetDraft {
   readonly key: string;
   readonly revision: string;
   readonly project: string;
+  readonly standards: string;
   readonly tag: { readonly number: string; readonly service: string; readonly unit: string };
   readonly notes: string;
   readonly overrideReason: string | null;

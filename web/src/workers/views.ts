@@ -1,4 +1,3 @@
-import type { Choice } from "@proven-seat/contract";
 import type { BreakingPoint, DutyValue, MapCell } from "@proven-seat/core/breaking";
 import type { Missing } from "@proven-seat/core/duty";
 import type {
@@ -6,21 +5,14 @@ import type {
   DriveDescription,
   Envelope,
   FitUpPicture,
+  HeldBy,
   SectionData,
   StrokePicture,
   TorquePicture,
   ValveDescription,
 } from "@proven-seat/core/proof";
-import type { Figures, RuleStation, Verdict } from "@proven-seat/core/rules";
+import type { Verdict } from "@proven-seat/core/rules";
 import type { AskedProof } from "./asked.ts";
-
-/** The finding that holds something back, as a sentence needs it. */
-export interface HeldBy extends Figures {
-  readonly rule: string;
-  readonly asks: string;
-  readonly verdict: Verdict;
-  readonly says: string;
-}
 
 /** A row of the candidate table: the best of the valves alike in line, class and seat. */
 export interface CandidateRow {
@@ -110,18 +102,3 @@ export interface BenchView extends ProofOutline {
   readonly askedFor: string | null;
   readonly inHand: CandidateDetail | null;
 }
-
-/** A tag's proof as the line-up needs it. */
-export interface TagSummary {
-  readonly duty: Verdict;
-  readonly stations: Readonly<Record<RuleStation, Verdict>> | null;
-  readonly verdict: Verdict;
-  readonly standing: number;
-  readonly considered: number;
-  readonly heldBy: HeldBy | null;
-  readonly missing: readonly string[];
-  /** The valve chosen, or the first where none is. */
-  readonly valve: { readonly key: string; readonly name: string } | null;
-}
-
-export type ChoiceKeys = Pick<Choice, "valve" | "drive">;

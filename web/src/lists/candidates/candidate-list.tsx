@@ -2,9 +2,9 @@ import { type Order, orders } from "@proven-seat/core/proof";
 import { figure, figureText, marginWords } from "@proven-seat/core/units";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { memo, useEffect, useRef } from "react";
-import { useHouseAsRead } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
+import { useHouseAsRead } from "../../bench/house-as-read.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import type { BenchView, CandidateRow } from "../../workers/views.ts";
@@ -86,7 +86,7 @@ function Row({
       <span role="gridcell" className="truncate" title={valve.seat}>
         {valve.seat}
       </span>
-      <span role="gridcell" className="figures">
+      <span role="gridcell" className="figures whitespace-nowrap">
         {valve.designation.replace("class ", "")}
       </span>
       <span role="gridcell" className="truncate" title={heldBy?.says}>

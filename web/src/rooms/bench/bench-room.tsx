@@ -1,6 +1,7 @@
 import { useEffect } from "react";
-import { Link, useParams } from "react-router";
+import { Link, Navigate, useParams } from "react-router";
 import { ApiProblem } from "../../app/api.ts";
+import { inProject, useAddress } from "../../app/project.ts";
 import { useTag } from "../../app/queries.ts";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
@@ -12,7 +13,8 @@ import { Bench } from "./bench.tsx";
 
 /** Opens a tag on the bench: what the server has, or what was kept unsaved on this device. */
 export function BenchRoom() {
-  const { tagId = "", station = "envelope" } = useParams();
+  const { project, tagId = "", station = "envelope" } = useParams();
+  const address = useAddress();
   const tag = useTag(tagId);
   const open = useBench((s) => s.tagId === tagId && s.content !== null);
   const setReading = useReading((s) => s.set);
@@ -38,6 +40,9 @@ export function BenchRoom() {
     [tagId],
   );
 
+  // Reached below another project's address, it is shown below its own.
+  if (tag.data && project !== undefined && tag.data.projectId !== project)
+    return <Navigate replace to={inProject({ id: tag.data.projectId }, `/tags/${tagId}/${station}`)} />;
   if (tag.error && !open) {
     const gone = tag.error instanceof ApiProblem;
     return (
@@ -48,7 +53,7 @@ export function BenchRoom() {
             <button type="button" className="act" onClick={() => void tag.refetch()}>
               Try again
             </button>
-            <Link className="act" to="/line-up">
+            <Link className="act" to={address("/line-up")}>
               Line-up
             </Link>
           </>

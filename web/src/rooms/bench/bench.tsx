@@ -1,6 +1,7 @@
 import { mustBeKnownOf } from "@proven-seat/core/duty";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
-import { useCatalogue, useHouseRules, useSheets, useTag } from "../../app/queries.ts";
+import { useCatalogue, useHouseRules } from "../../app/pinned.ts";
+import { useSheets, useTag } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { InStatus } from "../../app/slots.tsx";
 import { useBench } from "../../bench/bench-store.ts";
@@ -23,6 +24,7 @@ import { OverrideDialog } from "./override-dialog.tsx";
 import { RemoveDialog } from "./remove-dialog.tsx";
 import { StaleDialog } from "./stale-dialog.tsx";
 import { TheLine } from "./the-line.tsx";
+import { Welcome } from "./welcome.tsx";
 
 /** The newest sheet of the tag, and whether it still says what is on the bench. */
 function useIssued(tagId: string): IssuedState | null {
@@ -100,9 +102,12 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
   const { Picture } = station;
 
   return (
-    <div className="grid h-full grid-rows-[auto_minmax(0,1fr)]">
+    <div className="grid h-full grid-rows-[auto_auto_minmax(0,1fr)]">
       <BenchHeader faults={faults} toKnow={toKnow} onStale={() => setAsking("stale")} />
       <Footer view={view} behind={behind} />
+      <div>
+        <Welcome />
+      </div>
       <TheLine marks={marks} current={station.id} tagId={tagId} />
       <div className="grid min-h-0 grid-cols-[280px_minmax(0,1fr)_344px]">
         <div className="min-h-0 border-r border-rule">

@@ -1,4 +1,5 @@
 import { useNavigate } from "react-router";
+import { useAddress } from "../../app/project.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import type { CandidateDetail } from "../../workers/views.ts";
@@ -14,6 +15,7 @@ interface Props {
 export function ChoiceBar({ detail, tagId, choosing }: Props) {
   const { isChosen, choose: onChoose, override: onOverride } = choosing;
   const navigate = useNavigate();
+  const address = useAddress();
   const choice = useBench((s) => s.content!.choice);
   const compared = useBench((s) => s.compared.includes(detail.candidate.key));
   const { choose, compare, dropCompared } = useBench.getState();
@@ -43,7 +45,11 @@ export function ChoiceBar({ detail, tagId, choosing }: Props) {
       ) : isChosen ? (
         <p className="flex flex-wrap items-center gap-3">
           <strong>Chosen</strong>
-          <button type="button" className="act" onClick={() => void navigate(`/tags/${tagId}/sheet`)}>
+          <button
+            type="button"
+            className="act"
+            onClick={() => void navigate(address(`/tags/${tagId}/sheet`))}
+          >
             To the sheet
           </button>
           <button type="button" className="quiet" onClick={() => choose(null)}>

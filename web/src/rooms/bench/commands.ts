@@ -2,6 +2,7 @@ import { useEffect } from "react";
 import { useNavigate } from "react-router";
 import { useAddTag } from "../../app/add-tag.ts";
 import { useCommands } from "../../app/commands.ts";
+import { useAddress } from "../../app/project.ts";
 import { redo, undo, useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
 import { nextOrder } from "../../lists/candidates/order.ts";
@@ -20,8 +21,9 @@ export function useBenchCommands(
   onRemove: () => void,
 ): void {
   const navigate = useNavigate();
+  const address = useAddress();
   const addTag = useAddTag();
-  const goTo = (to: Station | undefined) => to && void navigate(`/tags/${tagId}/${to.id}`);
+  const goTo = (to: Station | undefined) => to && void navigate(address(`/tags/${tagId}/${to.id}`));
   const at = stations.indexOf(station);
   const compare = () => inHand !== null && useBench.getState().compare(inHand);
   // What stands on the bench is saved on the way out; a tag that cannot be made says so where saving does.

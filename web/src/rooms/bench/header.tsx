@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef } from "react";
 import { useLocation } from "react-router";
 import type { NewTagState } from "../../app/add-tag.ts";
-import { useProject } from "../../app/queries.ts";
+
 import { InHeader } from "../../app/slots.tsx";
 import { useBench } from "../../bench/bench-store.ts";
 import { enterField, nextToKnow } from "../../parts/field-place.ts";
@@ -23,7 +23,6 @@ export function BenchHeader({
   toKnow: readonly string[];
   onStale: () => void;
 }) {
-  const project = useProject();
   const content = useBench((s) => s.content!);
   const { editTag } = useBench.getState();
   const number = useRef<HTMLInputElement>(null);
@@ -37,10 +36,7 @@ export function BenchHeader({
   }, [fresh, key]);
   return (
     <InHeader>
-      <span className="truncate text-dim">
-        {project?.name}
-        {content.unit && ` / ${content.unit}`}
-      </span>
+      <span className="truncate text-dim">{content.unit}</span>
       <h1 className="sr-only">{content.number}</h1>
       <input
         className="field w-28! shrink-0 font-semibold"

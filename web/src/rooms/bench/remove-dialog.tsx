@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { call } from "../../app/api.ts";
+import { useAddress } from "../../app/project.ts";
 import { queryClient } from "../../app/queries.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { dropDraft } from "../../bench/drafts.ts";
@@ -18,6 +19,7 @@ export function RemoveDialog({
 }) {
   const [failure, setFailure] = useState<string | null>(null);
   const navigate = useNavigate();
+  const address = useAddress();
   const remove = async () => {
     try {
       const { version } = useBench.getState();
@@ -25,7 +27,7 @@ export function RemoveDialog({
       dropDraft(tagId);
       useBench.setState({ tagId: null, content: null });
       void queryClient.invalidateQueries({ queryKey: ["tags"] });
-      void navigate("/line-up");
+      void navigate(address("/line-up"));
     } catch (error) {
       setFailure((error as Error).message);
     }

@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { useAddress } from "../../app/project.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { PaperMark } from "../../parts/paper-mark.tsx";
 import type { StationMark } from "./marks.ts";
@@ -13,6 +14,7 @@ export function TheLine({
   current: string;
   tagId: string;
 }) {
+  const address = useAddress();
   return (
     <nav
       aria-label="Stations"
@@ -23,7 +25,7 @@ export function TheLine({
       {marks.map((mark) => (
         <Link
           key={mark.id}
-          to={`/tags/${tagId}/${mark.id}`}
+          to={address(`/tags/${tagId}/${mark.id}`)}
           aria-current={mark.id === current ? "step" : undefined}
           className="group relative block min-w-0 pr-3"
         >

@@ -1,9 +1,11 @@
 import { Link } from "react-router";
+import { useAddress } from "../../app/project.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import type { Flips } from "./flips.ts";
 
 /** The tags a change would turn, before anything is saved. */
 export function FlipList({ flips, changed }: { flips: Flips; changed: number }) {
+  const address = useAddress();
   if (changed === 0)
     return (
       <p className="text-dim">
@@ -21,13 +23,23 @@ export function FlipList({ flips, changed }: { flips: Flips; changed: number }) 
               ? `No tag turns: ${total} proved under both.`
               : `${flips.flips.length} of ${total} tags turn.`)}
       </p>
+      {flips.beyond > 0 && (
+        <p className="mb-1 text-dim">
+          These are the first {total}. Nothing turns before a project is moved to the new version: all{" "}
+          {total + flips.beyond} are proved then, in Drift.
+        </p>
+      )}
       <ul>
         {flips.flips.map((f) => (
           <li
             key={f.id}
             className="grid grid-cols-[5.2rem_18px_1rem_18px_minmax(0,1fr)] items-baseline gap-x-1 border-b border-rule/60 py-[2px]"
           >
-            <Link className="font-semibold hover:underline" to={`/tags/${f.id}/duty`} title={f.service}>
+            <Link
+              className="font-semibold hover:underline"
+              to={address(`/tags/${f.id}/duty`)}
+              title={f.service}
+            >
               {f.number}
             </Link>
             <span className="self-center">

@@ -1,12 +1,13 @@
 import type { TagRow } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
+import type { TagSummary } from "@proven-seat/core/proof";
 import type { Verdict } from "@proven-seat/core/rules";
 import { useEffect, useState } from "react";
 import { call } from "../../app/api.ts";
-import { useProject, useTagRows } from "../../app/queries.ts";
+import { useProject } from "../../app/project.ts";
+import { useTagRows } from "../../app/queries.ts";
 import { useProver } from "../../bench/proof.ts";
-import type { TagSummary } from "../../workers/views.ts";
 
 /** A tag whose verdict, number of valves that stand, or first valve a change would turn. */
 export interface Flip {
@@ -26,10 +27,14 @@ export interface Flips {
   readonly done: number;
   readonly total: number;
   readonly trouble: string | null;
+  /** How many tags there are besides, which are not tried here. */
+  readonly beyond: number;
 }
 
-const none: Flips = { flips: [], done: 0, total: 0, trouble: null };
+const none: Flips = { flips: [], done: 0, total: 0, trouble: null, beyond: 0 };
 const chunk = 100;
+/** A draft is tried on so many in the browser; a long list is proved by the workers before its project is moved. */
+const most = 500;
 
 /** What the rules in force say of each tag does not change while they are looked at. */
 const before = new Map<string, TagSummary>();
@@ -49,11 +54,12 @@ export function useFlips(draft: HouseRules | null): Flips {
       before.clear();
       beforeFor = prover.basis;
     }
-    const tags = rows.data;
+    const tags = rows.data.slice(0, most);
+    const beyond = rows.data.length - tags.length;
     const judge = async () => {
       // Rules are typed digit by digit: the next one should find nobody at work on the last.
       await new Promise((resolve) => setTimeout(resolve, 350));
-      setState({ ...none, total: tags.length });
+      setState({ ...none, total: tags.length, beyond });
       for (let from = 0; from < tags.length; from += chunk) {
         const some = tags.slice(from, from + chunk);
         const duties = await call("duties", {

@@ -56,6 +56,23 @@ describe("the house rules", () => {
       await screen.findByText(/No tag turns: 3 proved under both\./, undefined, { timeout: 10_000 }),
     ).toBeTruthy();
   });
+  it("say how many daily copies are kept, and change it or say what is wrong", async () => {
+    await open({ "PUT /api/keeping": { copies: 30, version: 2 } });
+    set("Copies kept", "400");
+    expect(screen.getByRole("alert").textContent).toBe("At most 366 daily copies are kept.");
+    expect(act("Keep as many").disabled).toBe(true);
+    set("Copies kept", "30");
+    fireEvent.submit(act("Keep as many").form!);
+    await vi.waitFor(() => expect(screen.queryByText("Keep as many")).toBeNull());
+    expect(asked.find((a) => a.method === "PUT")!.body).toEqual({ copies: 30, version: 1 });
+    expect(screen.getByLabelText<HTMLInputElement>("Copies kept").value).toBe("30");
+  });
+  it("say when somebody else changed the number of copies", async () => {
+    await open({ "PUT /api/keeping": problem(409, "Somebody changed it since you looked.") });
+    set("Copies kept", "30");
+    fireEvent.submit(act("Keep as many").form!);
+    expect((await screen.findByRole("alert")).textContent).toBe("Somebody changed it since you looked.");
+  });
   it("are put in force whole, with a reason, on the version they were read at", async () => {
     await open({ "POST /api/house-rules": { ...demoHouse, version: 2 } });
     set("Service factor", "1,3");

@@ -1,10 +1,13 @@
 import type { HouseRuleVersion } from "@proven-seat/contract";
 import { type HouseRuleId, type HouseRules, houseRuleDefinitions } from "@proven-seat/core/house";
 import { useMemo, useState } from "react";
+import { Link } from "react-router";
 import { call } from "../../app/api.ts";
-import { queryClient, useHouseRules } from "../../app/queries.ts";
+import { inProject, useProject } from "../../app/project.ts";
+import { queryClient, useNewestHouseRules } from "../../app/queries.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
+import { DailyCopies } from "./daily-copies.tsx";
 import { FlipList } from "./flip-list.tsx";
 import { useFlips } from "./flips.ts";
 import { ruleFault } from "./rule-fault.ts";
@@ -16,7 +19,8 @@ const ids = Object.keys(houseRuleDefinitions) as HouseRuleId[];
 
 /** Each number and school of the house: default, range, reason, versions, and what a change would turn. */
 export function HouseRoom() {
-  const house = useHouseRules();
+  const house = useNewestHouseRules();
+  const project = useProject();
   const [edits, setEdits] = useState<Readonly<Partial<Record<HouseRuleId, string>>>>({});
   const [wanted, setWanted] = useState("");
   const [differing, setDiffering] = useState(false);
@@ -75,7 +79,7 @@ export function HouseRoom() {
       <InHeader>
         <h1 className="sr-only">House rules</h1>
         <input
-          className="field max-w-64 border-b-rule!"
+          className="field max-w-44 border-b-rule!"
           type="search"
           aria-label="Find a house rule"
           placeholder="Find by name, reason or unit"
@@ -89,6 +93,11 @@ export function HouseRoom() {
         <span className="truncate text-dim" title={house.data.reason}>
           version {house.data.version} in force: {house.data.reason}
         </span>
+        {project && project.houseRuleVersion !== house.data.version && (
+          <Link className="whitespace-nowrap underline" to={inProject(project, "/drift")}>
+            {project.name} is proved by v{project.houseRuleVersion}
+          </Link>
+        )}
       </InHeader>
       <InStatus>
         {changed.length === 0 ? `${ids.length} rules` : `${changed.length} changed, not saved`}
@@ -152,6 +161,10 @@ export function HouseRoom() {
         <section aria-label="Versions">
           <h2 className="mb-1">Versions</h2>
           <Versions onTakeUp={takeUp} />
+        </section>
+        <section aria-label="Daily copies">
+          <h2 className="mb-1">Daily copies</h2>
+          <DailyCopies />
         </section>
       </aside>
     </div>

@@ -63,6 +63,7 @@ describe("versions of the house rules", () => {
   const version = (n: number, change: object = {}): HouseRuleVersion => ({
     version: n,
     values: { ...defaultHouseRules(), ...change },
+    broughtIn: false,
     reason: `reason ${n}`,
     createdAt: "2026-01-01T10:00:00.000Z",
     createdBy: "engineer",

@@ -1,80 +1,110 @@
 import {
-  type ColumnMapping,
-  type CsvTable,
+  type ColumnPlan,
+  isUnsure,
   lineListField,
   lineListFields,
   unitChoices,
-  unitFor,
+  unitSaid,
 } from "@proven-seat/core/line-list";
-
-const previewRows = 8;
+import type { ListHead } from "../../workers/list-api.ts";
 
 interface Props {
-  table: CsvTable;
-  mapping: readonly ColumnMapping[];
-  onRemap: (at: number, change: Partial<ColumnMapping>) => void;
+  head: ListHead;
+  plan: readonly ColumnPlan[];
+  onRemap: (at: number, change: Partial<ColumnPlan>) => void;
 }
 
-/** Where each column of a list goes and in what unit, with the first rows below. */
-export function Columns({ table, mapping, onRemap }: Props) {
+const common = lineListFields.filter(({ kind }) => kind === null);
+const ofKinds = lineListFields.filter(({ kind }) => kind !== null);
+
+/** Where each column of a list goes and in what unit, how sure that is, and the first rows below. */
+export function Columns({ head, plan, onRemap }: Props) {
+  const unsure = plan.filter(isUnsure).length;
   return (
-    <>
-      <h2 className="mt-3">Columns</h2>
+    <section aria-label="Columns">
+      <h2 className="mt-4">
+        Columns{" "}
+        <span className="font-normal text-dim">
+          {plan.filter(({ field }) => field !== null).length} of {plan.length} have a place
+          {unsure > 0 && <span className="text-tight">, {unsure} to look at</span>}
+        </span>
+      </h2>
       <p className="text-dim">
-        Guessed from the headings; correct what is wrong. A column that goes nowhere is left out.
+        Understood from headings, units and what stands below. What goes nowhere is kept as the tag's remarks.
       </p>
       <div className="mt-2 overflow-x-auto pb-2">
         <table className="border-collapse text-left" tabIndex={0}>
           <thead>
             <tr>
-              {table.headings.map((heading, at) => (
-                <th
-                  key={heading || at}
-                  scope="col"
-                  className="min-w-32 border-b border-rule pr-4 pb-1 align-top font-semibold"
-                >
-                  {heading || "(no heading)"}
-                  <select
-                    className={`field mt-1 border-b-rule! ${mapping[at]?.field ? "" : "text-tight!"}`}
-                    aria-label={`Column ${heading} goes to`}
-                    value={mapping[at]?.field ?? ""}
-                    onChange={(e) => {
-                      const field = lineListField(e.target.value);
-                      onRemap(at, {
-                        field: field?.id ?? null,
-                        unit: field ? unitFor(field, heading) : null,
-                      });
-                    }}
+              {plan.map(({ heading, field, unit, doubt }, at) => {
+                const named = heading || `column ${at + 1}`;
+                const doubtful = isUnsure(plan[at]!);
+                return (
+                  <th
+                    // biome-ignore lint/suspicious/noArrayIndexKey: columns of a file have no other identity
+                    key={at}
+                    scope="col"
+                    className="min-w-36 max-w-56 border-b border-rule pr-4 pb-1 align-top font-semibold"
                   >
-                    <option value="">left out</option>
-                    {lineListFields.map((f) => (
-                      <option key={f.id} value={f.id}>
-                        {f.label}
-                      </option>
-                    ))}
-                  </select>
-                  {unitChoices(mapping[at]?.field ?? null).length > 0 && (
+                    <span className="block truncate" title={heading}>
+                      {heading || <span className="text-dim">(no heading)</span>}
+                    </span>
                     <select
-                      className="field mt-0.5 border-b-rule!"
-                      aria-label={`Unit of column ${heading}`}
-                      value={mapping[at]?.unit ?? ""}
-                      onChange={(e) => onRemap(at, { unit: e.target.value })}
+                      className={`field mt-1 border-b-rule! ${field === null ? "text-dim!" : ""} ${doubtful ? "border-b-tight! text-tight!" : ""}`}
+                      aria-label={`Column ${named} goes to`}
+                      value={field ?? ""}
+                      onChange={(e) => {
+                        const to = lineListField(e.target.value);
+                        onRemap(at, {
+                          field: to?.id ?? null,
+                          unit: to ? unitSaid(to, heading, head.units[at] ?? "").unit : null,
+                        });
+                      }}
                     >
-                      {unitChoices(mapping[at]!.field).map((unit) => (
-                        <option key={unit}>{unit}</option>
-                      ))}
+                      <option value="">remarks</option>
+                      <optgroup label="Of the tag and its case">
+                        {common.map((f) => (
+                          <option key={f.id} value={f.id}>
+                            {f.label}
+                          </option>
+                        ))}
+                      </optgroup>
+                      <optgroup label="Of one kind of case">
+                        {ofKinds.map((f) => (
+                          <option key={f.id} value={f.id}>
+                            {f.label}
+                          </option>
+                        ))}
+                      </optgroup>
                     </select>
-                  )}
-                </th>
-              ))}
+                    {unitChoices(field).length > 0 && (
+                      <select
+                        className="field mt-0.5 border-b-rule!"
+                        aria-label={`Unit of column ${named}`}
+                        value={unit ?? ""}
+                        onChange={(e) =>
+                          onRemap(at, { field, unit: e.target.value === "" ? null : e.target.value })
+                        }
+                      >
+                        {unit === null && <option value="">as written</option>}
+                        {unitChoices(field).map((one) => (
+                          <option key={one}>{one}</option>
+                        ))}
+                      </select>
+                    )}
+                    {doubt && <span className="block text-[12px] font-normal text-tight">{doubt}</span>}
+                  </th>
+                );
+              })}
             </tr>
           </thead>
           <tbody>
-            {table.rows.slice(0, previewRows).map((row, r) => (
+            {head.preview.map((row, r) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: rows of a file have no other identity
               <tr key={r}>
-                {table.headings.map((heading, at) => (
-                  <td key={heading || at} className="max-w-48 truncate border-b border-rule/60 pr-4">
+                {plan.map((_, at) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: columns of a file have no other identity
+                  <td key={at} className="max-w-56 truncate border-b border-rule/60 pr-4">
                     {row[at] ?? ""}
                   </td>
                 ))}
@@ -83,6 +113,6 @@ export function Columns({ table, mapping, onRemap }: Props) {
           </tbody>
         </table>
       </div>
-    </>
+    </section>
   );
 }

@@ -1,174 +1,188 @@
-import type { TagRow } from "@proven-seat/contract";
-import {
-  type ColumnMapping,
-  type CsvTable,
-  convertLineList,
-  guessMapping,
-  type ListedTag,
-  NotATable,
-  readCsv,
-} from "@proven-seat/core/line-list";
-import { tagKey } from "@proven-seat/core/text";
-import { useDeferredValue, useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { ApiProblem, call } from "../../app/api.ts";
-import { queryClient, useProject, useTagRows } from "../../app/queries.ts";
+import { ApiProblem } from "../../app/api.ts";
+import { inProject, useProject } from "../../app/project.ts";
 import { InHeader } from "../../app/slots.tsx";
 import { Columns } from "./columns.tsx";
-import { Faults } from "./faults.tsx";
-import { NotAList, readListFile } from "./read-file.ts";
+import { Drafts } from "./drafts.tsx";
+import { FileLine, PickFile } from "./file-line.tsx";
+import { Guessed } from "./guessed.tsx";
+import { MendGrid } from "./mend-grid.tsx";
+import { Pairs } from "./pairs.tsx";
+import { Revision } from "./revision.tsx";
+import { storeList } from "./store-list.ts";
+import { UnknownValues } from "./unknown-values.tsx";
+import { useList } from "./use-list.ts";
 
-interface Loaded {
-  readonly name: string;
-  readonly note: string | null;
-  readonly table: CsvTable;
-}
+const none: readonly string[] = [];
+const nothing: ReadonlySet<string> = new Set();
+const plural = (count: number, one: string, more = `${one}s`) => `${count} ${count === 1 ? one : more}`;
 
-/** Each tag with the version of the one it would replace, as the line-up shows it. */
-function withVersions(tags: readonly ListedTag[], rows: readonly TagRow[]) {
-  const versions = new Map(rows.map(({ number, version }) => [tagKey(number), version]));
-  return tags.map((tag) => ({ ...tag, version: versions.get(tagKey(tag.number)) }));
-}
-
-/** Line list in: file, columns, preview, faults; all of it or nothing. */
+/** Line list in: a file as people keep it, understood, mended where it is seen, stored whole. */
 export function ImportRoom() {
   const project = useProject();
-  const rows = useTagRows(project?.id);
+  const list = useList(project);
   const navigate = useNavigate();
-  const [loaded, setLoaded] = useState<Loaded | null>(null);
-  const [mapping, setMapping] = useState<ColumnMapping[]>([]);
-  const [existing, setExisting] = useState<"refuse" | "update">("refuse");
-  const [failure, setFailure] = useState<string | null>(null);
+  const [accepted, setAccepted] = useState<ReadonlySet<string>>(new Set());
   const [working, setWorking] = useState(false);
-  const [over, setOver] = useState(false);
-  const settled = useDeferredValue(mapping);
-  const reading = useMemo(() => (loaded ? convertLineList(loaded.table, settled) : null), [loaded, settled]);
+  const { loaded, view, comparison, failure, saying } = list;
+  const { said } = saying;
+  const changed = useMemo(
+    () => comparison?.changed.filter(({ fault }) => fault === null).map(({ key }) => key) ?? none,
+    [comparison],
+  );
+  useEffect(() => setAccepted(new Set(changed)), [changed]);
+  // Nothing is removed unless somebody says so, of this comparison.
+  const [removing, setRemoving] = useState({ of: comparison, ids: nothing });
+  const removed = removing.of === comparison ? removing.ids : nothing;
+  const gone = useMemo(() => {
+    const numbers = new Set(comparison?.gone);
+    return (list.tagRows.data ?? []).filter(({ number }) => numbers.has(number));
+  }, [comparison, list.tagRows.data]);
+  const [undo, redo] = [saying.undo, saying.redo];
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== "z") return;
+      // What is being typed has its own steps back.
+      const { activeElement: at } = document;
+      if (at instanceof HTMLInputElement && at.type === "text" && at.dataset.steps !== "list") return;
+      e.preventDefault();
+      (e.shiftKey ? redo : undo)();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [undo, redo]);
 
-  const load = async (file: File | undefined) => {
-    if (!file) return;
-    setFailure(null);
-    try {
-      const { text, note } = await readListFile(file);
-      const table = readCsv(text);
-      setLoaded({ name: file.name, note, table });
-      setMapping(guessMapping(table.headings));
-    } catch (error) {
-      setLoaded(null);
-      setFailure(
-        error instanceof NotAList || error instanceof NotATable
-          ? error.message
-          : `${file.name} could not be read: ${(error as Error).message}`,
-      );
-    }
-  };
-  const remap = (at: number, change: Partial<ColumnMapping>) =>
-    setMapping(mapping.map((m, i) => (i === at ? { ...m, ...change } : m)));
-  const bring = async () => {
-    if (!project || !reading?.tags) return;
+  const toStore = comparison ? comparison.fresh + changed.filter((key) => accepted.has(key)).length : 0;
+  const waiting = view?.waiting.length ?? 0;
+  const faulty = (view?.faultCount ?? 0) > 0;
+  const mayWait = faulty && waiting > 0 && (said?.plan.some(({ field }) => field === "number") ?? false);
+  const store = async (later: boolean) => {
+    if (!project) return;
     setWorking(true);
-    setFailure(null);
+    list.setFailure(null);
     try {
-      const result = await call("importTags", {
-        parameters: { id: project.id },
-        body: { tags: withVersions(reading.tags, rows.data ?? []), existing },
+      const result = await storeList({
+        project: project.id,
+        list,
+        accepted,
+        removed: gone.filter(({ id }) => removed.has(id)),
+        later,
       });
-      await queryClient.invalidateQueries({ queryKey: ["tags"] });
-      void queryClient.invalidateQueries({ queryKey: ["projects"] });
-      void navigate("/line-up", { state: result });
+      void navigate(inProject(project, "/line-up"), { state: result });
     } catch (error) {
-      const kind = error instanceof ApiProblem ? error.problem.type : "";
-      setFailure(
-        kind.endsWith("tags-exist")
-          ? `${(error as Error).message} Choose "update them" below to replace their duties.`
-          : kind.endsWith("stale")
-            ? `${(error as Error).message} Import again to replace what is there by now.`
-            : (error as Error).message,
+      const stale = error instanceof ApiProblem && error.problem.type.endsWith("stale");
+      list.setFailure(
+        `${(error as Error).message}${stale ? " Look at what the list changes by now and store again." : ""}`,
       );
-      if (kind.endsWith("stale")) await rows.refetch();
+      await list.tagRows.refetch();
       setWorking(false);
     }
   };
-
   return (
-    <div className="h-full overflow-auto px-6 py-4">
+    <div className="h-full overflow-auto px-6 pt-4">
       <InHeader>
         <h1 className="truncate text-[13px] font-normal text-dim">
-          {project ? `${project.name} / ` : ""}
           <span className="font-semibold text-ink">Import a line list</span>
         </h1>
-      </InHeader>
-      <section
-        aria-label="File"
-        className={`flex flex-wrap items-center gap-4 border border-dashed p-4 ${over ? "border-ink bg-second" : "border-rule"}`}
-        onDragOver={(e) => {
-          e.preventDefault();
-          setOver(true);
-        }}
-        onDragLeave={() => setOver(false)}
-        onDrop={(e) => {
-          e.preventDefault();
-          setOver(false);
-          void load(e.dataTransfer.files[0]);
-        }}
-      >
-        <label className="act-first cursor-pointer focus-within:outline-2 focus-within:outline-ink">
-          Pick a CSV file
-          <input
-            type="file"
-            accept=".csv,.txt,.tsv,text/csv,text/plain"
-            className="sr-only"
-            onChange={(e) => {
-              void load(e.target.files?.[0]);
-              e.target.value = "";
-            }}
-          />
-        </label>
-        <span className="text-dim">
-          or drop it here. Comma, semicolon or tab; one row a tag, or one row a case. Up to 10 000 tags.
-        </span>
-        <Link className="quiet ml-auto" to="/line-up">
+        <Link className="quiet ml-auto" to={inProject(project, "/line-up")}>
           back to the line-up
         </Link>
-      </section>
+      </InHeader>
+      <PickFile onFile={(file) => void list.load(file)} />
       {failure && (
         <p role="alert" className="mt-3 border-l-2 border-fails pl-3 text-fails">
           {failure}
         </p>
       )}
-      {loaded && reading && (
+      {project && !loaded && <Drafts project={project.id} list={list} />}
+      {list.reading && !view && (
+        <p role="status" className="mt-3 text-dim">
+          Reading the list …
+        </p>
+      )}
+      {loaded && said && (
         <>
-          <p className="mt-3 text-dim">
-            <strong className="text-ink">{loaded.name}</strong>: {loaded.table.rows.length} rows, columns
-            parted by {loaded.table.delimiter === "\t" ? "tabs" : `"${loaded.table.delimiter}"`}, decimal{" "}
-            {loaded.table.decimal === "," ? "comma" : "point"}
-            {loaded.note && <span className="text-tight"> · {loaded.note}</span>}
-          </p>
-          <Columns table={loaded.table} mapping={mapping} onRemap={remap} />
-          {reading.tags ? (
-            <div className="mt-3 flex flex-wrap items-center gap-4">
-              <button type="button" className="act-first" disabled={working} onClick={() => void bring()}>
-                {working
-                  ? "Importing …"
-                  : `Import ${reading.tags.length} ${reading.tags.length === 1 ? "tag" : "tags"}`}
-              </button>
-              <label className="flex items-center gap-2">
-                tags already in the project
-                <select
-                  className="field w-auto! border-b-rule!"
-                  value={existing}
-                  onChange={(e) => setExisting(e.target.value as "refuse")}
-                >
-                  <option value="refuse">stop the import</option>
-                  <option value="update">update them</option>
-                </select>
-              </label>
-              <span className="text-dim">
-                {reading.tags.reduce((n, t) => n + t.duty.cases.length, 0)} operating cases in all
-              </span>
-            </div>
-          ) : (
-            <Faults faults={reading.faults} />
+          <FileLine list={list} />
+          <Columns head={loaded.head} plan={said.plan} onRemap={saying.remap} />
+        </>
+      )}
+      {loaded && said && view && (
+        <>
+          <UnknownValues
+            list={view.unknown}
+            onMend={({ field, value }, as) => saying.mendValue(field, value, as)}
+          />
+          <Pairs view={view} plan={said.plan} onDecide={saying.pair} />
+          <MendGrid
+            view={view}
+            plan={said.plan}
+            typed={said.decisions.cells ?? {}}
+            onMend={saying.mendCells}
+            onLeaveOut={saying.leaveOut}
+          />
+          <Guessed
+            view={view}
+            accepted={said.decisions.accepted ?? none}
+            onUndo={saying.undoGuess}
+            onAccept={saying.accept}
+          />
+          {comparison && (
+            <Revision
+              of={comparison}
+              gone={gone}
+              removed={removed}
+              onRemove={(ids) => setRemoving({ of: comparison, ids })}
+              accepted={accepted}
+              onAccept={setAccepted}
+            />
           )}
+          <div className="sticky bottom-0 -mx-6 mt-4 flex flex-wrap items-center gap-4 border-t border-rule bg-paper px-6 py-2.5">
+            {!faulty ? (
+              <button
+                type="button"
+                className="act-first"
+                disabled={working || toStore + removed.size === 0}
+                onClick={() => void store(false)}
+              >
+                {working
+                  ? "Storing …"
+                  : `Store ${plural(toStore, "tag")}${removed.size > 0 ? `, remove ${removed.size}` : ""}`}
+              </button>
+            ) : (
+              mayWait && (
+                <button
+                  type="button"
+                  className="act-first"
+                  disabled={working || !comparison}
+                  onClick={() => void store(true)}
+                >
+                  {working
+                    ? "Storing …"
+                    : toStore === 0
+                      ? `Let ${plural(waiting, "row")} wait`
+                      : `Store ${plural(toStore, "tag")}, ${plural(waiting, "row")} later`}
+                </button>
+              )
+            )}
+            <span className="text-dim" role="status">
+              {list.reading
+                ? "reading …"
+                : faulty
+                  ? `${plural(view.faultyRows.length, "row")} with faults: nothing is stored until they are mended, left out or set to wait`
+                  : `${plural(view.cases, "operating case")} in all`}
+              {(said.decisions.leftOut?.length ?? 0) > 0 &&
+                `, ${plural(said.decisions.leftOut!.length, "row")} left out`}
+            </span>
+            <span className="ml-auto flex gap-2">
+              <button type="button" className="quiet" disabled={!saying.mayUndo} onClick={saying.undo}>
+                step back
+              </button>
+              <button type="button" className="quiet" disabled={!saying.mayRedo} onClick={saying.redo}>
+                step forth
+              </button>
+            </span>
+          </div>
         </>
       )}
     </div>

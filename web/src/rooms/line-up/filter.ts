@@ -1,7 +1,7 @@
 import type { TagRow } from "@proven-seat/contract";
+import type { TagMarks } from "@proven-seat/core/proof";
 import type { Verdict } from "@proven-seat/core/rules";
 import { markedStations } from "../../stations/index.ts";
-import type { TagSummary } from "../../workers/views.ts";
 
 /** What the line-up shows of all tags. */
 export interface Filter {
@@ -14,16 +14,16 @@ export interface Filter {
 export const everything: Filter = { text: "", verdict: "", station: "" };
 
 /** Whether a tag is shown; one that is not proved yet has no verdict to be shown for. */
-export function fits(row: TagRow, summary: TagSummary | null, { text, verdict, station }: Filter): boolean {
+export function fits(row: TagRow, marks: TagMarks | null, { text, verdict, station }: Filter): boolean {
   const wanted = text.trim().toLowerCase();
   if (
     wanted &&
-    !`${row.number} ${row.service} ${row.unit} ${row.lineDesignation ?? ""} ${row.dn ?? ""}`
+    !`${row.number} ${row.service} ${row.unit} ${row.lineDesignation ?? ""} ${row.dn ?? ""} ${Object.values(row.remarks ?? {}).join(" ")}`
       .toLowerCase()
       .includes(wanted)
   )
     return false;
   if (!verdict) return true;
-  if (station) return markedStations.find((s) => s.id === station)?.verdict(row, summary) === verdict;
-  return summary !== null && (summary.missing.length > 0 ? "cannot tell" : summary.verdict) === verdict;
+  if (station) return markedStations.find((s) => s.id === station)?.verdict(row, marks) === verdict;
+  return marks?.verdict === verdict;
 }

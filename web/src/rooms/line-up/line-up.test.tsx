@@ -1,14 +1,10 @@
 // @vitest-environment happy-dom
-import { cleanup, fireEvent, screen } from "@testing-library/react";
+import { act, cleanup, fireEvent, screen } from "@testing-library/react";
+import { useNavigate } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { answering, inTheShell, problem } from "../../../test/answers.tsx";
-import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { answering, Events, inTheShell, problem } from "../../../test/answers.tsx";
 import { demoProject } from "../../../test/demo-project.ts";
 import { LineUp } from "./line-up.tsx";
-
-const { prover } = atTheBench("XV-3052");
-// The worker's functions, in place of the worker.
-vi.mock("../../bench/proof.ts", () => ({ useProver: () => ({ prover, failure: null }) }));
 
 afterEach(() => {
   cleanup();
@@ -23,6 +19,15 @@ const open = (more: Record<string, unknown> = {}) => {
   inTheShell(<LineUp />, "/line-up");
   return server;
 };
+
+function Switch({ to }: { to: string }) {
+  const go = useNavigate();
+  return (
+    <button type="button" onClick={() => void go(`/projects/${to}/line-up`)}>
+      switch
+    </button>
+  );
+}
 
 // Its rows are virtual, and drawn in the browser tests: nothing has a height here.
 describe("the line-up", () => {
@@ -44,13 +49,94 @@ describe("the line-up", () => {
     fireEvent.click(screen.getByText("Show all"));
     expect(await screen.findByText("4 tags")).toBeTruthy();
   });
+  it("has what was not proved yet proved, tells how far that is, and can give it up", async () => {
+    const proving = {
+      id: "00000000-0000-4000-8000-00000000000f",
+      what: "list",
+      catalogueRevision: 1,
+      houseRuleVersion: 1,
+      engine: "0",
+      state: "under way",
+      total: 40,
+      done: 0,
+      secondsLeft: null,
+      endedAt: null,
+    };
+    const at = `/api/projects/${project.id}/provings`;
+    const { asked } = open({
+      [`GET /api/projects/${project.id}/marks`]: [],
+      [`POST ${at}`]: proving,
+      [`DELETE ${at}/${proving.id}`]: { ...proving, state: "cancelled" },
+    });
+    await vi.waitFor(() =>
+      expect(asked.find((a) => a.method === "POST" && a.address === at)?.body).toEqual({ what: "list" }),
+    );
+    act(() => Events.send([proving]));
+    expect(await screen.findByText(/waiting for a worker process/)).toBeTruthy();
+    const read = () => asked.filter((a) => a.address.endsWith("/marks")).length;
+    const before = read();
+    act(() => Events.send([{ ...proving, done: 10, secondsLeft: 12.2 }]));
+    expect((await screen.findByText(/proved 10 of 40/)).textContent).toMatch(/about 13 s left/);
+    // Marks come in as they are found.
+    await vi.waitFor(() => expect(read()).toBeGreaterThan(before));
+    fireEvent.click(screen.getByText("cancel"));
+    expect(await screen.findByText(/what was proved is kept/)).toBeTruthy();
+    await vi.waitFor(() => expect(asked.some((a) => a.method === "DELETE")).toBe(true));
+    act(() => Events.send([{ ...proving, state: "cancelled" }]));
+    const asks = () => asked.filter((a) => a.method === "POST" && a.address === at).length;
+    expect(asks()).toBe(1);
+    fireEvent.click(screen.getByText("prove the rest"));
+    await vi.waitFor(() => expect(asks()).toBe(2));
+    act(() => Events.send([{ ...proving, state: "failed", done: 37 }]));
+    expect(await screen.findByText(/3 tags could not be proved/)).toBeTruthy();
+    act(() => Events.lose());
+    expect(await screen.findByText(/server cannot be reached/)).toBeTruthy();
+  });
+  it("that was given up in one project is proved in another", async () => {
+    const other = { ...project, id: "00000000-0000-4000-8000-0000000000ff", name: "North" };
+    const under = {
+      id: "00000000-0000-4000-8000-00000000000f",
+      what: "list",
+      catalogueRevision: 1,
+      houseRuleVersion: 1,
+      state: "under way",
+      total: 40,
+      done: 1,
+      secondsLeft: null,
+    };
+    const { asked } = answering({
+      ...answers,
+      "/api/projects": [project, other],
+      "/marks": [],
+      "/provings": under,
+      [`DELETE /api/projects/${project.id}/provings/${under.id}`]: { ...under, state: "cancelled" },
+    });
+    inTheShell(
+      <>
+        <LineUp />
+        <Switch to={other.id} />
+      </>,
+      `/projects/${project.id}/line-up`,
+    );
+    await screen.findByText("4 tags");
+    act(() => Events.send([under]));
+    fireEvent.click(await screen.findByText("cancel"));
+    await screen.findByText(/was cancelled/);
+    fireEvent.click(screen.getByText("switch"));
+    await vi.waitFor(() =>
+      expect(
+        asked.some((a) => a.method === "POST" && a.address === `/api/projects/${other.id}/provings`),
+      ).toBe(true),
+    );
+    expect(screen.queryByText(/was cancelled/)).toBeNull();
+  });
   it("adds a tag under a number that is free, and opens it", async () => {
     const { asked } = open({ [`POST /api/projects/${project.id}/tags`]: { id: "new" } });
     await screen.findByText("4 tags");
     fireEvent.click(screen.getByText("Add tag"));
-    await vi.waitFor(() => expect(where()).toBe("/tags/new/duty"));
+    await vi.waitFor(() => expect(where()).toBe(`/projects/${project.id}/tags/new/duty`));
     expect(asked.find((a) => a.method === "POST" && a.address.endsWith("/tags"))!.body).toMatchObject({
-      number: "NEW-5",
+      number: "NEW-1",
     });
   });
   it("says why a tag cannot be added, and stays", async () => {
@@ -65,7 +151,7 @@ describe("the line-up", () => {
     inTheShell(<LineUp />, "/line-up");
     expect(await screen.findByText("No tags yet")).toBeTruthy();
     fireEvent.click(screen.getByText("Import a line list"));
-    expect(where()).toBe("/import");
+    expect(where()).toBe(`/projects/${project.id}/import`);
   });
   it("says why it cannot be read, and reads again when told to", async () => {
     answering({ ...answers, "/tags": problem(503, "The database cannot be reached.") });

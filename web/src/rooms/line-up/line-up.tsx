@@ -4,16 +4,20 @@ import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
 import { useAddTag } from "../../app/add-tag.ts";
 import { useCommands } from "../../app/commands.ts";
-import { useProject, useProjects, useTagRows } from "../../app/queries.ts";
-import { useReading } from "../../app/reading.ts";
+import { inProject, useProject, useProjectId } from "../../app/project.ts";
+import { useProjects, useTagRows } from "../../app/queries.ts";
+import { useReading, useUnits } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
+import { download } from "../../parts/download.ts";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { useShortcuts } from "../../parts/shortcuts.ts";
+import { startListWork } from "../../workers/list-work.ts";
 import { everything, fits } from "./filter.ts";
 import { FilterBar } from "./filter-bar.tsx";
 import { ProvingState } from "./proving-state.tsx";
-import { useSummaries } from "./summaries.ts";
+import { useResults } from "./results.ts";
+import { selectionsSheet } from "./selections.ts";
 import { TagGrid } from "./tag-grid.tsx";
 
 const rowHeight = 30;
@@ -21,12 +25,10 @@ const rowHeight = 30;
 export function LineUp() {
   const projects = useProjects();
   const project = useProject();
-  const tags = useTagRows(project?.id);
+  const tags = useTagRows(useProjectId());
   const set = useReading((s) => s.set);
-  const { summaryOf, proving, trouble, stopped, setInView, stop, resume } = useSummaries(
-    project?.id,
-    tags.data,
-  );
+  const units = useUnits();
+  const { marksOf, summaryOf, summariesOf, setInView, ...found } = useResults(project, tags.data);
   const [filter, setFilter] = useState(everything);
   const settled = useDeferredValue(filter);
   const [current, setCurrent] = useState(0);
@@ -38,7 +40,7 @@ export function LineUp() {
   useEffect(() => set({ visited: true }), [set]);
 
   const rows = tags.data ?? [];
-  const shown = rows.filter((row) => fits(row, summaryOf(row), settled));
+  const shown = rows.filter((row) => fits(row, marksOf(row), settled));
 
   const virtual = useVirtualizer({
     count: shown.length,
@@ -47,7 +49,8 @@ export function LineUp() {
     overscan: 12,
   });
   const items = virtual.getVirtualItems();
-  setInView(items.map((item) => shown[item.index]?.id ?? ""));
+  // After every drawing: which rows are in view changes with the scrolling alone.
+  useEffect(() => setInView(items.flatMap(({ index }) => shown[index] ?? [])));
 
   const goTo = (index: number) => {
     const at = Math.max(0, Math.min(shown.length - 1, index));
@@ -70,8 +73,18 @@ export function LineUp() {
     PageUp: () => goTo(current - 15),
     f: () => search.current?.focus(),
     n: () => void add(),
-    i: () => void navigate("/import"),
+    i: () => void navigate(inProject(project, "/import")),
   });
+  const exportSelections = async () => {
+    const work = startListWork();
+    try {
+      await summariesOf(shown);
+      const bytes = await work.api.workbook(selectionsSheet(shown, summaryOf, units));
+      download("selections.xlsx", bytes, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet");
+    } finally {
+      work.end();
+    }
+  };
   const setOfRoom = useCommands((s) => s.setOfRoom);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the commands belong to the room, not to a render of it
   useEffect(() => {
@@ -100,10 +113,7 @@ export function LineUp() {
   return (
     <div className="grid h-full grid-rows-[auto_auto_minmax(0,1fr)]">
       <InHeader>
-        <h1 className="truncate text-[13px] font-normal text-dim">
-          {project ? `${project.name} / ` : ""}
-          <span className="font-semibold text-ink">Line-up</span>
-        </h1>
+        <h1 className="sr-only">Line-up</h1>
       </InHeader>
       <InStatus>{project?.note}</InStatus>
       <div className="flex flex-wrap items-center gap-3 px-6 py-2.5">
@@ -121,10 +131,18 @@ export function LineUp() {
             ? `${shown.length === rows.length ? "" : `${shown.length} of `}${rows.length} tags`
             : "reading …"}
         </span>
-        <ProvingState proving={proving} trouble={trouble} stopped={stopped} onStop={stop} onResume={resume} />
+        <ProvingState
+          proving={found.proving}
+          trouble={found.trouble}
+          stopped={found.stopped}
+          lost={found.lost}
+          onStop={() => void found.stop()}
+          onResume={found.resume}
+        />
         {imported && (
           <span className="text-holds" role="status">
             imported: {imported.added} added, {imported.updated} updated, {imported.unchanged} unchanged
+            {imported.removed > 0 && `, ${imported.removed} removed`}
           </span>
         )}
         {notAdded && (
@@ -137,14 +155,27 @@ export function LineUp() {
             Add tag
             <KeyHint>N</KeyHint>
           </button>
-          <Link className="act" to="/import">
+          <Link className="act" to={inProject(project, "/import")}>
             Import
             <KeyHint>I</KeyHint>
           </Link>
           {project && (
-            <a className="act" href={addressOf("exportTags", { id: project.id })} download>
-              Export CSV
-            </a>
+            <>
+              <a className="act" href={addressOf("exportTags", { id: project.id })} download>
+                Export CSV
+              </a>
+              <a className="act" href={addressOf("exportWorkbook", { id: project.id })} download>
+                Export XLSX
+              </a>
+              <button
+                type="button"
+                className="act"
+                title="What is chosen for each tag shown and what is found of it, as a workbook"
+                onClick={() => void exportSelections().catch((error: Error) => setNotAdded(error.message))}
+              >
+                Selections
+              </button>
+            </>
           )}
         </span>
       </div>
@@ -156,18 +187,19 @@ export function LineUp() {
               <button type="button" className="act-first" onClick={() => void add()}>
                 Add a tag
               </button>
-              <Link className="act" to="/import">
+              <Link className="act" to={inProject(project, "/import")}>
                 Import a line list
               </Link>
             </>
           }
         >
-          Import a line list as CSV, or add the first tag by hand.
+          Import a line list as you keep it, or add the first tag by hand.
         </Notice>
       ) : (
         <TagGrid
           rows={shown}
           nothingFits={tags.data !== undefined && shown.length === 0}
+          marksOf={marksOf}
           summaryOf={summaryOf}
           virtual={virtual}
           scroller={scroller}

@@ -1,17 +1,18 @@
 import type { TagRow } from "@proven-seat/contract";
+import type { TagMarks, TagSummary } from "@proven-seat/core/proof";
 import { readsInches } from "@proven-seat/core/units";
 import type { Virtualizer } from "@tanstack/react-virtual";
 import type { RefObject } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { markedStations } from "../../stations/index.ts";
-import type { TagSummary } from "../../workers/views.ts";
 import { columns, columnWidths, TagLine } from "./tag-line.tsx";
 
 interface Props {
   rows: readonly TagRow[];
   /** There are tags, and the filter lets none through. */
   nothingFits: boolean;
+  marksOf: (row: TagRow) => TagMarks | null;
   summaryOf: (row: TagRow) => TagSummary | null;
   virtual: Virtualizer<HTMLDivElement, Element>;
   scroller: RefObject<HTMLDivElement | null>;
@@ -24,6 +25,7 @@ interface Props {
 export function TagGrid({
   rows,
   nothingFits,
+  marksOf,
   summaryOf,
   virtual,
   scroller,
@@ -89,6 +91,7 @@ export function TagGrid({
               >
                 <TagLine
                   row={row}
+                  marks={marksOf(row)}
                   summary={summaryOf(row)}
                   units={units}
                   current={item.index === current}

@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import type { TagRow } from "@proven-seat/contract";
+import type { TagSummary } from "@proven-seat/core/proof";
 import type { RuleStation } from "@proven-seat/core/rules";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { MemoryRouter } from "react-router";
@@ -7,7 +8,6 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import { demoDuty, demoProver } from "../../../test/at-the-bench.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import { markedStations } from "../../stations/index.ts";
-import type { TagSummary } from "../../workers/views.ts";
 import { ProvingState } from "./proving-state.tsx";
 import { TagLine } from "./tag-line.tsx";
 
@@ -22,6 +22,7 @@ const row = (change: Partial<TagRow> = {}): TagRow => ({
   lineDesignation: "class 300",
   version: 1,
   choice: null,
+  remarks: {},
   sheet: null,
   ...change,
 });
@@ -30,7 +31,7 @@ const line = (of: TagRow, summary: TagSummary | null, units: ReadingUnits = { sy
   const current = vi.fn();
   render(
     <MemoryRouter>
-      <TagLine row={of} summary={summary} units={units} current onCurrent={current} />
+      <TagLine row={of} marks={summary} summary={summary} units={units} current onCurrent={current} />
     </MemoryRouter>,
   );
   return { current, cells: [...document.querySelectorAll('[role="gridcell"]')].map((c) => c.textContent) };
@@ -67,7 +68,7 @@ describe("a tag as a line", () => {
   });
   it("says that it is still being proved", () => {
     const { cells } = line(row(), null);
-    expect(cells.at(-1)).toBe("being proved …");
+    expect(cells.at(-1)).toBe("not proved yet");
     expect(markedStations.find((s) => s.id === "body")!.verdict(row(), null)).toBeNull();
   });
   it("reads size and figures in the units of the reader", () => {
@@ -91,7 +92,7 @@ describe("a tag as a line", () => {
 describe("the proving behind the line-up", () => {
   const drawn = (change: Partial<Parameters<typeof ProvingState>[0]>) => {
     const acts = { onStop: vi.fn(), onResume: vi.fn() };
-    render(<ProvingState proving={null} trouble={null} stopped={false} {...acts} {...change} />);
+    render(<ProvingState proving={null} trouble={null} stopped={false} lost={false} {...acts} {...change} />);
     return acts;
   };
   it("shows how far it is and how long it takes, and can be cancelled", () => {

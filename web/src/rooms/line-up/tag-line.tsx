@@ -1,11 +1,12 @@
 import type { TagRow } from "@proven-seat/contract";
-import type { Verdict } from "@proven-seat/core/rules";
+import type { TagMarks, TagSummary } from "@proven-seat/core/proof";
 import { sizeText } from "@proven-seat/core/units";
 import { Link } from "react-router";
+import { useAddress } from "../../app/project.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
-import { heldSentence, type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
+import { sentenceOf } from "../../parts/tag-sentence.ts";
+import { type ReadingUnits, verdictText } from "../../parts/verdict-words.ts";
 import { markedStations } from "../../stations/index.ts";
-import type { TagSummary } from "../../workers/views.ts";
 
 /** Columns shared by the heading and the lines, one for each station with a mark. */
 export const columns = "grid items-center gap-x-2 px-6";
@@ -13,33 +14,19 @@ export const columnWidths = {
   gridTemplateColumns: `6.5rem minmax(8rem,12rem) 6rem 2.4rem 4.6rem repeat(${markedStations.length},2.5rem) minmax(12rem,1fr)`,
 };
 
-/** The sentence that holds a tag back. */
-function sentenceOf(summary: TagSummary | null, units: ReadingUnits): { text: string; verdict: Verdict } {
-  if (!summary) return { text: "being proved …", verdict: "not asked" };
-  if (summary.missing.length > 0) {
-    const [first, ...rest] = summary.missing;
-    return {
-      text: `Missing: ${first!.charAt(0).toLowerCase()}${first!.slice(1)}${rest.length > 0 ? ` and ${rest.length} more` : ""}`,
-      verdict: "cannot tell",
-    };
-  }
-  if (!summary.heldBy) return { text: "Nothing to judge", verdict: "not asked" };
-  const sentence = heldSentence(summary.heldBy, units);
-  if (summary.standing === 0 && summary.verdict === "fails")
-    return { text: `Nothing stands. Nearest: ${sentence}`, verdict: "fails" };
-  return { text: sentence, verdict: summary.verdict };
-}
-
 interface Props {
   row: TagRow;
+  marks: TagMarks | null;
+  /** Null while it is still being read. */
   summary: TagSummary | null;
   units: ReadingUnits;
   current: boolean;
   onCurrent: () => void;
 }
 
-export function TagLine({ row, summary, units, current, onCurrent }: Props) {
-  const sentence = sentenceOf(summary, units);
+export function TagLine({ row, marks, summary, units, current, onCurrent }: Props) {
+  const address = useAddress();
+  const sentence = sentenceOf(summary, units, marks !== null);
   return (
     <div
       role="row"
@@ -49,7 +36,7 @@ export function TagLine({ row, summary, units, current, onCurrent }: Props) {
     >
       <span role="gridcell" className="truncate">
         <Link
-          to={`/tags/${row.id}`}
+          to={address(`/tags/${row.id}`)}
           tabIndex={current ? 0 : -1}
           data-row={row.id}
           onFocus={onCurrent}
@@ -72,7 +59,7 @@ export function TagLine({ row, summary, units, current, onCurrent }: Props) {
         {row.lineDesignation ?? "–"}
       </span>
       {markedStations.map(({ id, verdict: verdictOf, text }) => {
-        const verdict = verdictOf(row, summary);
+        const verdict = verdictOf(row, marks);
         const instead = text?.(row);
         return (
           <span role="gridcell" key={id} className="flex justify-center">
@@ -91,7 +78,7 @@ export function TagLine({ row, summary, units, current, onCurrent }: Props) {
         className={`truncate ${verdictText[sentence.verdict]} ${sentence.verdict === "holds" ? "" : "font-medium"}`}
         title={sentence.text}
       >
-        {row.choice ? "" : summary && summary.standing > 0 ? <span className="text-dim">open · </span> : ""}
+        {row.choice ? "" : marks && marks.standing > 0 ? <span className="text-dim">open · </span> : ""}
         {sentence.text}
       </span>
     </div>

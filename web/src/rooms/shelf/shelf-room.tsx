@@ -3,13 +3,16 @@ import type { ProductLine } from "@proven-seat/core/catalogue";
 import { seatMaterial } from "@proven-seat/core/reference";
 import { type Reading, sizeText } from "@proven-seat/core/units";
 import { useState } from "react";
-import { useCatalogue } from "../../app/queries.ts";
+import { Link } from "react-router";
+import { inProject, useProject } from "../../app/project.ts";
+import { useNewestCatalogue } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { day } from "../../parts/dates.ts";
+import { download } from "../../parts/download.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import { catalogueWork, download } from "./catalogue-work.ts";
+import { catalogueWork } from "./catalogue-work.ts";
 import { ImportCatalogue } from "./import-catalogue.tsx";
 import { Revisions } from "./revisions.tsx";
 
@@ -54,7 +57,8 @@ function Line({ line }: { line: ProductLine }) {
 
 /** The catalogue: what stands on the shelf, where it comes from, how it goes in and out. */
 export function ShelfRoom() {
-  const current = useCatalogue();
+  const current = useNewestCatalogue();
+  const project = useProject();
   const [busy, setBusy] = useState(false);
   if (current.error) return <Notice title="The catalogue could not be read">{current.error.message}</Notice>;
   if (!current.data) return <Notice title="Reading the catalogue …" />;
@@ -73,6 +77,11 @@ export function ShelfRoom() {
         <span className="truncate text-dim">
           {catalogue.name}, revision {revision}, {catalogue.status}; {day(createdAt)} by {createdBy}
         </span>
+        {project && project.catalogueRevision !== revision && (
+          <Link className="whitespace-nowrap underline" to={inProject(project, "/drift")}>
+            {project.name} is proved by r{project.catalogueRevision}
+          </Link>
+        )}
       </InHeader>
       <InStatus>
         {catalogue.lines.length} lines, {catalogue.drives.length} families of drives, prices in{" "}

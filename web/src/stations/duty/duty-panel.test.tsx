@@ -19,6 +19,16 @@ afterEach(() => {
   useReading.setState({ system: "metric", units: {}, fieldUnits: {} });
 });
 
+describe("remarks of the list", () => {
+  it("stand below the duty, with what their words may mean", () => {
+    atTheBench("XV-3052");
+    useBench.setState({ remarks: { Insulation: "50 mm", Notes: "steamed out in May" } });
+    render(<DutyPanel faults={{}} caseVerdicts={{}} toKnow={[]} />);
+    expect(screen.getByText("50 mm")).toBeTruthy();
+    expect(screen.getByText(/add the case, so that the seat is held against it/)).toBeTruthy();
+  });
+});
+
 describe("operating cases", () => {
   const drawn = (faults: Record<string, string> = {}) => {
     const bench = atTheBench("XV-3052");

@@ -11,6 +11,7 @@ import { DutyFieldRow } from "./duty-field.tsx";
 import { panelGroups, panelRows } from "./fields.ts";
 import { FluidFields } from "./fluid-fields.tsx";
 import { ReadText } from "./read-text.tsx";
+import { Remarks } from "./remarks.tsx";
 
 interface Props {
   faults: Record<string, string>;
@@ -104,6 +105,7 @@ export const DutyPanel = memo(function DutyPanel({ faults, caseVerdicts, toKnow 
           </div>
         </div>
       ))}
+      <Remarks heading={heading} />
     </section>
   );
 });

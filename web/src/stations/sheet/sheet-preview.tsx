@@ -1,4 +1,5 @@
-import { useProject } from "../../app/queries.ts";
+import { useProject } from "../../app/project.ts";
+
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { useBench } from "../../bench/bench-store.ts";
@@ -25,6 +26,7 @@ export function SheetPreview({ view, candidateKey, content, revision }: Props) {
       key: candidateKey,
       revision,
       project: project?.name ?? "",
+      standards: project?.standards ?? "",
       tag: { number, service, unit },
       notes: choice?.notes ?? "",
       overrideReason: choice?.overrideReason ?? null,

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { ApiProblem, call } from "../../app/api.ts";
-import { queryClient, useCatalogue, useHouseRules, useSheets } from "../../app/queries.ts";
+import { useCatalogue, useHouseRules } from "../../app/pinned.ts";
+import { queryClient, useSheets } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
@@ -86,10 +87,9 @@ export default function SheetStation({ view, onOverride }: Props) {
     } catch (error) {
       setFailure((error as Error).message);
       if (error instanceof ApiProblem) askedWith.current = null;
-      // The bench proves again with what is in force by now, so that there is something to look at.
+      // The bench proves again by what the project is pinned to by now, so that there is something to look at.
       if (error instanceof ApiProblem && error.problem.status === 409)
-        for (const basis of ["catalogue", "house-rules"])
-          void queryClient.invalidateQueries({ queryKey: [basis] });
+        void queryClient.invalidateQueries({ queryKey: ["projects"] });
     } finally {
       setWorking(false);
     }

@@ -1,10 +1,11 @@
 // @vitest-environment happy-dom
 import type { SheetRow } from "@proven-seat/contract";
 import { figure } from "@proven-seat/core/units";
-import { cleanup, fireEvent, screen } from "@testing-library/react";
+import { act, cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { answering, inTheShell, problem } from "../../../test/answers.tsx";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { demoProject } from "../../../test/demo-project.ts";
 import { queryClient } from "../../app/queries.ts";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
@@ -98,15 +99,17 @@ describe("the sheet", () => {
   it("is issued with what was looked at, and looks again where that is no longer in force", async () => {
     answers = {
       ...answers,
-      "GET /api/catalogue": { revision: 4 },
-      "GET /api/house-rules": { version: 3 },
+      "GET /api/projects": [{ ...demoProject([]).project, catalogueRevision: 4, houseRuleVersion: 3 }],
+      "GET /api/catalogue/4": { revision: 4 },
+      "GET /api/house-rules/3": { version: 3 },
       "POST /api/tags/00000000-0000-4000-8000-000000000001/sheets": problem(409, "Revision 5 by now."),
     };
     useBench.setState({ version: 7, save: { kind: "saved", at: new Date() } });
     const { asked } = drawn("XV-3052", "first");
-    const reads = () => asked.filter((a) => a.address === "/api/catalogue").length;
-    await vi.waitFor(() => expect(asked.map((a) => a.address)).toContain("/api/house-rules"));
+    const reads = () => asked.filter((a) => a.address === "/api/projects").length;
+    await vi.waitFor(() => expect(asked.map((a) => a.address)).toContain("/api/house-rules/3"));
     await vi.waitFor(() => expect(queryClient.isFetching()).toBe(0));
+    await act(async () => undefined);
     const before = reads();
     fireEvent.click(screen.getByText(/^Issue revision/));
     expect((await screen.findByRole("alert")).textContent).toBe("Revision 5 by now.");

@@ -1,0 +1,44 @@
+import { addressOf, type Proving } from "@proven-seat/contract";
+import { useEffect, useRef, useState } from "react";
+
+interface Live {
+  readonly provings: readonly Proving[];
+  /** The connection is away; it is made again by itself. */
+  readonly lost: boolean;
+}
+const nothing: Live = { provings: [], lost: false };
+
+/** Provings of a project as they go, for as long as somebody looks. */
+export function useLiveProvings(project: string | undefined): Live {
+  const [live, setLive] = useState<Live>(nothing);
+  useEffect(() => {
+    setLive(nothing);
+    if (project === undefined) return;
+    const events = new EventSource(addressOf("provingsLive", { id: project }));
+    events.onmessage = ({ data }) => setLive({ provings: JSON.parse(data), lost: false });
+    events.onerror = () => setLive((so) => ({ ...so, lost: true }));
+    return () => events.close();
+  }, [project]);
+  return live;
+}
+
+/** While something is being proved, what was found is read again no more often than this. */
+const readAgainMs = 2500;
+
+/** Reads what was found again as more of it is, not with every step of it, and whole when a proving has ended. */
+export function useReadAsProved(provings: readonly Proving[], read: () => unknown): void {
+  const done = provings.reduce((sum, one) => sum + one.done, 0);
+  const underWay = provings.filter(({ state }) => state === "under way").length;
+  const last = useRef({ done: 0, underWay: 0, at: 0 });
+  useEffect(() => {
+    const { current: so } = last;
+    // One that had ended before anybody looked is in what was read already.
+    const ended = underWay < so.underWay;
+    const more = underWay > 0 && done > so.done && performance.now() - so.at > readAgainMs;
+    so.underWay = underWay;
+    if (!ended && !more) return;
+    so.done = done;
+    so.at = performance.now();
+    read();
+  }, [done, underWay, read]);
+}

@@ -1,0 +1,13 @@
+import type { HouseRules } from "@proven-seat/core/house";
+import { create } from "zustand";
+
+interface AsRead {
+  readonly values: HouseRules | null;
+}
+const store = create<AsRead>(() => ({ values: null }));
+
+/** Keeps the house rules a prover was started with. */
+export const keepHouse = (values: HouseRules): void => store.setState({ values });
+
+/** The house rules proofs are made by; null before the first. For words beside a proof: proofs are given theirs. */
+export const useHouseAsRead = (): HouseRules | null => store((s) => s.values);

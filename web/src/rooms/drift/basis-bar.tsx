@@ -1,0 +1,104 @@
+import type { Proving } from "@proven-seat/contract";
+import { useCatalogueVersions, useHouseRuleVersions } from "../../app/queries.ts";
+import { day } from "../../parts/dates.ts";
+import type { Looked } from "./use-drift.ts";
+
+interface Props {
+  readonly pinned: Looked;
+  readonly at: Looked;
+  readonly onLook: (at: Looked) => void;
+  /** What of it is not proved by this yet. */
+  readonly unproved: number;
+  /** What of it is not proved yet by what it is compared with. */
+  readonly before: number;
+  readonly underWay: readonly Proving[];
+  readonly trouble: string | null;
+  readonly onProve: () => void;
+  readonly onCancel: () => void;
+  readonly onMoveOn: () => void;
+}
+
+/** What is looked at: which catalogue and which house rules, and how much is proved by them. */
+export function BasisBar(props: Props) {
+  const { pinned, at, onLook, before, underWay, trouble } = props;
+  const unproved = props.unproved + before;
+  const catalogues = useCatalogueVersions();
+  const rules = useHouseRuleVersions();
+  const isPinned =
+    at.catalogueRevision === pinned.catalogueRevision && at.houseRuleVersion === pinned.houseRuleVersion;
+  const total = underWay.reduce((sum, one) => sum + one.total, 0);
+  const done = underWay.reduce((sum, one) => sum + one.done, 0);
+  const seconds = Math.max(0, ...underWay.map((one) => one.secondsLeft ?? 0));
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-rule px-6 py-2.5">
+      <label className="flex items-center gap-1 text-dim">
+        catalogue
+        <select
+          className="field w-auto! max-w-56 border-b-rule! text-ink"
+          value={at.catalogueRevision}
+          onChange={(e) => onLook({ ...at, catalogueRevision: Number(e.target.value) })}
+        >
+          {(catalogues.data ?? []).map((one) => (
+            <option key={one.revision} value={one.revision}>
+              r{one.revision}, {day(one.createdAt)}
+              {one.revision === pinned.catalogueRevision ? " · pinned" : ""}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="flex items-center gap-1 text-dim">
+        house rules
+        <select
+          className="field w-auto! max-w-56 border-b-rule! text-ink"
+          value={at.houseRuleVersion}
+          onChange={(e) => onLook({ ...at, houseRuleVersion: Number(e.target.value) })}
+        >
+          {(rules.data ?? []).map((one) => (
+            <option key={one.version} value={one.version}>
+              v{one.version}, {one.reason}
+              {one.version === pinned.houseRuleVersion ? " · pinned" : ""}
+            </option>
+          ))}
+        </select>
+      </label>
+      {underWay.length > 0 ? (
+        <span className="flex items-center gap-2 text-dim" role="status">
+          <progress max={total} value={done} className="h-1.5 w-28" aria-label="Proving" />
+          {done === 0 ? "waiting for a worker process, " : ""}proved {done} of {total}
+          {seconds > 2 ? `, about ${Math.ceil(seconds)} s left` : ""}
+          <button type="button" className="quiet" onClick={props.onCancel}>
+            cancel
+          </button>
+        </span>
+      ) : unproved > 0 ? (
+        <button type="button" className="act-first" onClick={props.onProve}>
+          Prove {unproved} by {before > 0 ? "both" : "these"}
+        </button>
+      ) : (
+        <span className="text-dim" role="status">
+          all proved by these
+        </span>
+      )}
+      {trouble && (
+        <span className="text-fails" role="alert">
+          {trouble}
+        </span>
+      )}
+      <span className="ml-auto">
+        {isPinned ? (
+          <span className="text-dim">the project is pinned to these</span>
+        ) : (
+          <button
+            type="button"
+            className="act"
+            disabled={unproved > 0 || underWay.length > 0}
+            title={unproved > 0 ? "First see what would turn: have it proved by these" : undefined}
+            onClick={props.onMoveOn}
+          >
+            Move the project to these …
+          </button>
+        )}
+      </span>
+    </div>
+  );
+}

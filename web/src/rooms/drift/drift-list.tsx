@@ -1,0 +1,90 @@
+import { type Drift, driftOutcomes } from "@proven-seat/contract";
+import type { DriftOutcome } from "@proven-seat/core/proof";
+import type { Verdict } from "@proven-seat/core/rules";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+
+/** How each outcome reads in the list. */
+const words: Record<DriftOutcome, string> = {
+  "cannot be proved": "cannot be proved any more",
+  "verdict changed": "verdict changed",
+  "figures moved": "figures moved",
+  same: "same",
+};
+
+/** A row of either list: what it is of, and how far it drifted. */
+export interface Row {
+  readonly id: string;
+  readonly name: string;
+  readonly outcome: DriftOutcome;
+  readonly was: Verdict;
+  readonly now: Verdict | null;
+  readonly says: string;
+}
+
+interface Props {
+  readonly title: string;
+  readonly counts: Drift["tags"]["counts"];
+  readonly unproved: number;
+  readonly rows: readonly Row[];
+  /** What to say where there is nothing to compare. */
+  readonly nothing: string;
+  readonly picked: string | null;
+  readonly onPick: (id: string) => void;
+}
+
+/** Sheets or tags that are not what they were, worst first, under how many there are of each. */
+export function DriftList({ title, counts, unproved, rows, nothing, picked, onPick }: Props) {
+  const all = driftOutcomes.reduce((sum, one) => sum + counts[one], 0);
+  const listed = all - counts.same;
+  return (
+    <section aria-label={title} className="mb-5">
+      <h2 className="mb-0.5">{title}</h2>
+      <p className="mb-1 text-dim">
+        {all === 0
+          ? nothing
+          : driftOutcomes
+              .filter((one) => counts[one] > 0)
+              .map((one) => `${counts[one]} ${words[one]}`)
+              .join(" · ")}
+        {unproved > 0 && all > 0 && ` · ${unproved} not proved yet`}
+      </p>
+      <ul>
+        {rows.map((row) => (
+          <li key={row.id}>
+            <button
+              type="button"
+              className={`grid w-full grid-cols-[7.5rem_18px_1rem_18px_minmax(0,1fr)] items-center gap-x-1 border-b border-rule/60 py-[3px] text-left ${row.id === picked ? "bg-second" : ""}`}
+              data-drifted={row.id}
+              aria-pressed={row.id === picked}
+              onClick={() => onPick(row.id)}
+            >
+              <span className="truncate font-semibold" title={row.name}>
+                {row.name}
+              </span>
+              <BoreMark verdict={row.was} />
+              <span aria-hidden="true">→</span>
+              {row.now === null ? (
+                <span title="cannot be proved any more" className="text-center text-cannot">
+                  ✕
+                </span>
+              ) : (
+                <BoreMark verdict={row.now} />
+              )}
+              <span className="truncate text-[12px]" title={row.says}>
+                <span className={row.outcome === "figures moved" ? "text-dim" : "font-medium"}>
+                  {words[row.outcome]}
+                </span>
+                <span className="text-dim">{row.says && `: ${row.says}`}</span>
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {rows.length < listed && (
+        <p className="mt-1 text-dim">
+          The worst {rows.length} of {listed} are listed.
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,238 @@
+// @vitest-environment happy-dom
+import type { Drift, DriftedSheet, Proving } from "@proven-seat/contract";
+import type { SheetDrift } from "@proven-seat/core/proof";
+import { act, cleanup, fireEvent, screen, within } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { answering, Events, inTheShell, problem } from "../../../test/answers.tsx";
+import { demoHouse, demoProject } from "../../../test/demo-project.ts";
+import { DriftRoom } from "./drift-room.tsx";
+
+const { project, answers, rows } = demoProject(["XV-3052", "XV-2011"]);
+const at = `/api/projects/${project.id}`;
+const summaries = answers["/summaries"] as { summary: Drift["tags"]["rows"][number]["was"] }[];
+const none = { "cannot be proved": 0, "verdict changed": 0, "figures moved": 0, same: 0 };
+const sheet: DriftedSheet = {
+  id: "00000000-0000-4000-8000-0000000000aa",
+  tag: rows[0]!.id,
+  number: "XV-3052",
+  revision: "B",
+  outcome: "verdict changed",
+  grave: 44,
+  was: "holds",
+  now: "fails",
+  because: null,
+  first: { asks: "Drive strength", now: "fails" },
+  acknowledged: null,
+};
+const basis = (version: number) => ({ catalogueRevision: 1, houseRuleVersion: version, engine: "0.6.0" });
+const told: Drift = {
+  from: basis(1),
+  to: basis(2),
+  sheets: { counts: { ...none, "verdict changed": 1 }, unproved: 0, rows: [sheet] },
+  tags: {
+    counts: { ...none, "verdict changed": 1, same: 40 },
+    unproved: 0,
+    before: 0,
+    rows: [
+      {
+        id: rows[1]!.id,
+        number: "XV-2011",
+        outcome: "verdict changed",
+        grave: 43,
+        was: summaries[1]!.summary,
+        now: {
+          ...summaries[1]!.summary,
+          verdict: "fails",
+          stations: { ...summaries[1]!.summary.stations!, drive: "fails" },
+        },
+      },
+    ],
+  },
+};
+const strength = (verdict: string, value: number) => ({
+  rule: "drive/strength",
+  station: "drive",
+  asks: "Drive strength",
+  source: "",
+  uses: [],
+  kind: "measured",
+  verdict,
+  says: "",
+  value,
+  limit: 100,
+  sense: "≤",
+  unit: "N·m",
+  caseId: null,
+  caseName: "maximum",
+  remedy: null,
+  decides: null,
+  margin: 1 - value / 100,
+  marginUnit: "%",
+  marginWanted: true,
+  byCase: {},
+});
+const beside = {
+  outcome: "verdict changed",
+  grave: 44,
+  was: { verdict: "holds", engine: "0.5.0" },
+  now: { verdict: "fails", engine: "0.6.0" },
+  because: null,
+  findings: [
+    {
+      rule: "drive/strength",
+      station: "drive",
+      asks: "Drive strength",
+      was: strength("holds", 90),
+      now: strength("fails", 110),
+    },
+  ],
+} as unknown as SheetDrift;
+const proving = (change: Partial<Proving> = {}): Proving => ({
+  id: "00000000-0000-4000-8000-00000000000f",
+  what: "list",
+  ...basis(2),
+  state: "under way",
+  total: 48,
+  done: 12,
+  secondsLeft: 9.4,
+  endedAt: null,
+  ...change,
+});
+
+let drift: Drift;
+beforeEach(() => {
+  drift = told;
+});
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+const open = async (more: Record<string, unknown> = {}) => {
+  const query = "?catalogueRevision=1&houseRuleVersion=2";
+  const server = answering({
+    "GET /api/catalogue/versions": [
+      {
+        revision: 1,
+        digest: "",
+        name: "Demo",
+        status: "",
+        broughtIn: false,
+        reason: "",
+        createdAt: "2026-01-01T00:00:00Z",
+        createdBy: "e",
+      },
+    ],
+    "GET /api/house-rules/versions": [{ ...demoHouse, version: 2, reason: "Tighter" }, demoHouse],
+    [`GET ${at}/drift${query}`]: drift,
+    [`GET /api/sheets/${sheet.id}/drift${query}`]: beside,
+    ...more,
+    ...answers,
+  });
+  inTheShell(<DriftRoom />, `/projects/${project.id}/drift`);
+  await screen.findByText("Tags");
+  return server;
+};
+
+describe("the drift of a project", () => {
+  it("opens on the newest there is, worst first, with the old beside the new", async () => {
+    await open();
+    expect(screen.getByLabelText<HTMLSelectElement>("house rules").value).toBe("2");
+    expect(screen.getByText("1 verdict changed · 40 same")).toBeTruthy();
+    expect(screen.getByText(/Drive strength fails/)).toBeTruthy();
+    const shown = within(screen.getByRole("region", { name: "Old beside new" }));
+    expect(await shown.findByText(/90 N·m ≤ 100 N·m/)).toBeTruthy();
+    expect(shown.getByText(/110 N·m > 100 N·m/)).toBeTruthy();
+    expect(shown.getByText(/As issued it holds; proved by these it fails/)).toBeTruthy();
+    fireEvent.keyDown(document.body, { key: "ArrowDown" });
+    expect(document.activeElement?.textContent).toMatch(/^XV-2011/);
+    expect(shown.getByText("Open the tag")).toBeTruthy();
+    const line = shown.getByText("Drive").closest("tr")!;
+    expect(line.textContent).toBe("Driveholdsfails");
+  });
+  it("has proved what is not, tells how far that is, and gives it up", async () => {
+    drift = { ...told, tags: { ...told.tags, unproved: 48 } };
+    const { asked } = await open({
+      [`POST ${at}/provings`]: proving(),
+      [`DELETE ${at}/provings/${proving().id}`]: proving({ state: "cancelled" }),
+    });
+    expect(screen.getByText<HTMLButtonElement>("Move the project to these …").disabled).toBe(true);
+    fireEvent.click(screen.getByText("Prove 48 by these"));
+    await vi.waitFor(() =>
+      expect(asked.filter((a) => a.method === "POST").map((a) => a.body)).toEqual([
+        { what: "sheets", catalogueRevision: 1, houseRuleVersion: 2 },
+        { what: "list", catalogueRevision: 1, houseRuleVersion: 2 },
+      ]),
+    );
+    const reads = () => asked.filter((a) => a.address.includes("/drift?")).length;
+    const before = reads();
+    act(() => Events.send([proving()]));
+    // Each step is told; what became of the tags is not read with each.
+    for (const done of [13, 14, 15, 12]) act(() => Events.send([proving({ done })]));
+    await vi.waitFor(() => expect(reads()).toBe(before + 1));
+    // One of another basis is nobody's business here.
+    act(() => Events.send([proving(), proving({ ...basis(9), done: 40 })]));
+    expect((await screen.findByText(/proved 12 of 48/)).textContent).toMatch(/about 10 s left/);
+    fireEvent.click(screen.getByText("cancel"));
+    await vi.waitFor(() => expect(asked.some((a) => a.method === "DELETE")).toBe(true));
+    act(() => Events.send([proving({ state: "failed", done: 40 })]));
+    expect((await screen.findByRole("alert")).textContent).toMatch(/^8 could not be proved/);
+  });
+  it("has what it is compared with proved as well", async () => {
+    drift = { ...told, tags: { ...told.tags, unproved: 48, before: 48 } };
+    const { asked } = await open({ [`POST ${at}/provings`]: proving() });
+    fireEvent.click(screen.getByText("Prove 96 by both"));
+    await vi.waitFor(() =>
+      expect(asked.filter((a) => a.method === "POST").map((a) => a.body)).toContainEqual({
+        what: "list",
+        catalogueRevision: 1,
+        houseRuleVersion: 1,
+      }),
+    );
+  });
+  it("moves the project by decision, with a reason, and says when somebody was faster", async () => {
+    const { asked } = await open({ [`PUT ${at}/basis`]: problem(409, "Project Tarn Ness was changed.") });
+    fireEvent.click(screen.getByText("Move the project to these …"));
+    expect(screen.getByText(/Of the tags 1 change their verdict/)).toBeTruthy();
+    expect(screen.getByText<HTMLButtonElement>("Move it").disabled).toBe(true);
+    fireEvent.change(screen.getByLabelText("Why is the project moved?"), { target: { value: " Agreed " } });
+    fireEvent.click(screen.getByText("Move it"));
+    expect((await screen.findByRole("alert")).textContent).toBe("Project Tarn Ness was changed.");
+    expect(asked.find((a) => a.method === "PUT")!.body).toEqual({
+      catalogueRevision: 1,
+      houseRuleVersion: 2,
+      reason: "Agreed",
+      version: 1,
+    });
+  });
+  it("keeps why a change may stand", async () => {
+    const { asked } = await open({
+      [`POST /api/sheets/${sheet.id}/drift`]: new Response(null, { status: 204 }),
+    });
+    const form = await screen.findByLabelText("Acknowledge");
+    fireEvent.change(within(form).getByLabelText("Why the change may stand"), { target: { value: "Seen." } });
+    fireEvent.submit(form);
+    await vi.waitFor(() =>
+      expect(asked.find((a) => a.method === "POST")?.body).toEqual({
+        catalogueRevision: 1,
+        houseRuleVersion: 2,
+        reason: "Seen.",
+      }),
+    );
+  });
+  it("says where nothing can be compared or nothing drifted", async () => {
+    const empty = { counts: none, unproved: 0, before: 0, rows: [] };
+    drift = { ...told, from: null, sheets: empty, tags: empty };
+    await open();
+    expect(screen.getByText("No sheet is issued yet.")).toBeTruthy();
+    expect(screen.getByText(/^Nothing to compare with/)).toBeTruthy();
+    expect(screen.getByText("Nothing has drifted")).toBeTruthy();
+  });
+  it("says why it cannot be read", async () => {
+    answering({
+      ...answers,
+      "GET /api/catalogue/versions": problem(503, "The database cannot be reached."),
+    });
+    inTheShell(<DriftRoom />, `/projects/${project.id}/drift`);
+    expect(await screen.findByText("The database cannot be reached.")).toBeTruthy();
+  });
+});

@@ -1,0 +1,167 @@
+import type { Drift, DriftedSheet, DriftedTag, Project, ProvedBy } from "@proven-seat/contract";
+import type { TagSummary } from "@proven-seat/core/proof";
+import type { RuleStation } from "@proven-seat/core/rules";
+import type { Reading } from "@proven-seat/core/units";
+import { useState } from "react";
+import { useProject } from "../../app/project.ts";
+import { useCatalogueVersions, useHouseRuleVersions } from "../../app/queries.ts";
+import { useUnits } from "../../app/reading.ts";
+import { InHeader, InStatus } from "../../app/slots.tsx";
+import { Notice } from "../../parts/notice.tsx";
+import { useShortcuts } from "../../parts/shortcuts.ts";
+import { sentenceOf } from "../../parts/tag-sentence.ts";
+import { findingGroups } from "../../stations/index.ts";
+import { BasisBar } from "./basis-bar.tsx";
+import { DriftList, type Row } from "./drift-list.tsx";
+import { MoveOn } from "./move-on.tsx";
+import { SheetBeside } from "./sheet-beside.tsx";
+import { TagBeside } from "./tag-beside.tsx";
+import { type Looked, useDrift } from "./use-drift.ts";
+
+const nameOf = ({ catalogueRevision, houseRuleVersion, engine }: ProvedBy) =>
+  `catalogue r${catalogueRevision}, house rules v${houseRuleVersion}, engine ${engine}`;
+
+const sheetRow = (s: DriftedSheet): Row => ({
+  id: s.id,
+  name: `${s.number} ${s.revision}`,
+  outcome: s.outcome,
+  was: s.was as Row["was"],
+  now: s.now as Row["now"],
+  says:
+    s.because ??
+    [s.first && `${s.first.asks} ${s.first.now}`, s.acknowledged && "acknowledged"]
+      .filter(Boolean)
+      .join(", "),
+});
+
+/** The stations that turned; what holds the tag back where none did. */
+function turnedStations({ was, now }: DriftedTag, units: Reading): string {
+  const of = (summary: TagSummary, id: RuleStation) =>
+    (id === "duty" ? summary.duty : summary.stations?.[id]) ?? "not asked";
+  const turned = findingGroups.filter(({ id }) => of(was, id) !== of(now, id));
+  return turned.length > 0
+    ? turned.map(({ id, name }) => `${name} ${of(now, id)}`).join(", ")
+    : sentenceOf(now, units).text;
+}
+
+/** What turns, in words, for whoever decides. */
+function turns({ sheets, tags }: Drift): string {
+  const told = (counts: Drift["tags"]["counts"]) =>
+    `${counts["verdict changed"]} change their verdict, ${counts["cannot be proved"]} cannot be proved any more, ${counts["figures moved"]} move in figures`;
+  return `Of the tags ${told(tags.counts)}; of the sheets ${told(sheets.counts)}.`;
+}
+
+/** How far issued sheets and the list drift by another catalogue, other house rules or another engine, worst first. */
+export function DriftRoom() {
+  const project = useProject();
+  // Another project is looked at anew.
+  return project ? <DriftOf key={project.id} project={project} /> : <Notice title="Comparing …" />;
+}
+
+function DriftOf({ project }: { project: Project }) {
+  const units = useUnits();
+  const catalogues = useCatalogueVersions();
+  const rules = useHouseRuleVersions();
+  const [chosen, setChosen] = useState<Looked | null>(null);
+  // What came with a project is read by it, and is not what the house goes by.
+  const catalogue = catalogues.data?.find(({ broughtIn }) => !broughtIn);
+  const house = rules.data?.find(({ broughtIn }) => !broughtIn);
+  const newest =
+    catalogue && house ? { catalogueRevision: catalogue.revision, houseRuleVersion: house.version } : null;
+  const at = chosen ?? newest;
+  const { drift, underWay, trouble, prove, cancel } = useDrift(project.id, at);
+  const [picked, setPicked] = useState<string | null>(null);
+  const [moving, setMoving] = useState(false);
+  const told = drift.data;
+  const first = told?.sheets.rows[0]?.id ?? told?.tags.rows[0]?.id ?? null;
+  const all = [...(told?.sheets.rows ?? []), ...(told?.tags.rows ?? [])];
+  const open = all.find(({ id }) => id === picked) ?? all.find(({ id }) => id === first);
+  /** The row before or after, in both lists. */
+  const step = (by: number) => {
+    const next = all[all.findIndex(({ id }) => id === open?.id) + by];
+    if (next === undefined) return;
+    setPicked(next.id);
+    document.querySelector<HTMLElement>(`[data-drifted="${next.id}"]`)?.focus();
+  };
+  useShortcuts({
+    ArrowDown: () => step(1),
+    ArrowUp: () => step(-1),
+    j: () => step(1),
+    k: () => step(-1),
+  });
+
+  const error = catalogues.error ?? rules.error ?? drift.error;
+  if (error) return <Notice title="The drift could not be read">{error.message}</Notice>;
+  if (!at || !told) return <Notice title="Comparing …" />;
+  const tagRow = (t: DriftedTag): Row => ({
+    id: t.id,
+    name: t.number,
+    outcome: t.outcome,
+    was: t.was.verdict,
+    now: t.outcome === "cannot be proved" ? null : t.now.verdict,
+    says: turnedStations(t, units),
+  });
+  const isSheet = (one: DriftedSheet | DriftedTag): one is DriftedSheet => "revision" in one;
+  return (
+    <div className="grid h-full grid-rows-[auto_minmax(0,1fr)]">
+      <InHeader>
+        <h1 className="sr-only">Drift</h1>
+      </InHeader>
+      <InStatus>
+        {told.from ? `tags compared with ${nameOf(told.from)}` : "nothing to compare the tags with yet"}
+      </InStatus>
+      <BasisBar
+        pinned={project}
+        at={at}
+        onLook={setChosen}
+        unproved={told.sheets.unproved + told.tags.unproved}
+        before={told.tags.before}
+        underWay={underWay}
+        trouble={trouble}
+        onProve={() => void prove()}
+        onCancel={() => void cancel()}
+        onMoveOn={() => setMoving(true)}
+      />
+      <div className="grid min-h-0 grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
+        <div className="overflow-auto border-r border-rule px-6 py-3">
+          <DriftList
+            title="Sheets in force"
+            {...told.sheets}
+            rows={told.sheets.rows.map(sheetRow)}
+            nothing={
+              told.sheets.unproved > 0
+                ? `${told.sheets.unproved} not proved by these yet.`
+                : "No sheet is issued yet."
+            }
+            picked={open?.id ?? null}
+            onPick={setPicked}
+          />
+          <DriftList
+            title="Tags"
+            {...told.tags}
+            rows={told.tags.rows.map(tagRow)}
+            nothing={
+              told.tags.unproved + told.tags.before > 0
+                ? `${Math.max(told.tags.unproved, told.tags.before)} not proved by both yet.`
+                : "Nothing to compare with: the tags were proved by one catalogue, one set of house rules and one engine."
+            }
+            picked={open?.id ?? null}
+            onPick={setPicked}
+          />
+        </div>
+        <section aria-label="Old beside new" className="overflow-auto px-6 py-3">
+          {open === undefined ? (
+            <Notice title="Nothing has drifted">
+              Choose another catalogue or other house rules above to see what would turn.
+            </Notice>
+          ) : isSheet(open) ? (
+            <SheetBeside sheet={open} at={at} />
+          ) : (
+            <TagBeside tag={open} from={told.from ? nameOf(told.from) : ""} to={nameOf(told.to)} />
+          )}
+        </section>
+      </div>
+      {moving && <MoveOn project={project} to={at} turns={turns(told)} onClose={() => setMoving(false)} />}
+    </div>
+  );
+}

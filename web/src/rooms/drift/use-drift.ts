@@ -1,0 +1,74 @@
+import type { Proving, ProvingWhat } from "@proven-seat/contract";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { call } from "../../app/api.ts";
+import { useLiveProvings, useReadAsProved } from "../../app/provings.ts";
+
+/** A revision of the catalogue and a version of the house rules. */
+export interface Looked {
+  readonly catalogueRevision: number;
+  readonly houseRuleVersion: number;
+}
+
+const of = (at: Looked) => (one: Looked) =>
+  one.catalogueRevision === at.catalogueRevision && one.houseRuleVersion === at.houseRuleVersion;
+
+const pinnedTo = ({ catalogueRevision, houseRuleVersion }: Looked): Looked => ({
+  catalogueRevision,
+  houseRuleVersion,
+});
+
+const whats: readonly ProvingWhat[] = ["sheets", "list"];
+
+/** What became of a project by a basis: read anew as more of it is proved, and proved when asked. */
+export function useDrift(project: string, at: Looked | null) {
+  const query = at && {
+    catalogueRevision: String(at.catalogueRevision),
+    houseRuleVersion: String(at.houseRuleVersion),
+  };
+  const drift = useQuery({
+    queryKey: ["drift", project, query],
+    enabled: query !== null,
+    staleTime: 0,
+    queryFn: ({ signal }) => call("drift", { parameters: { id: project }, query: query!, signal }),
+  });
+  const { provings } = useLiveProvings(project);
+  const from = drift.data?.from ?? null;
+  const mine: readonly Proving[] = provings.filter(
+    (one) => (at && of(at)(one)) || (from && one.what === "list" && of(from)(one)),
+  );
+  const underWay = mine.filter((one) => one.state === "under way");
+  const failed = mine.find((one) => one.state === "failed");
+  useReadAsProved(mine, drift.refetch);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const told = (work: Promise<unknown>) =>
+    work.then(
+      () => setTrouble(null),
+      (error: Error) => setTrouble(error.message),
+    );
+  return {
+    drift,
+    underWay,
+    trouble:
+      trouble ??
+      (failed
+        ? `${failed.total - failed.done} could not be proved. The log of the worker processes says why.`
+        : null),
+    prove: () =>
+      told(
+        Promise.all(
+          [
+            ...whats.map((what) => ({ what, ...at })),
+            // What it is compared with has to be known as well.
+            ...(from && drift.data!.tags.before > 0 ? [{ what: "list" as const, ...pinnedTo(from) }] : []),
+          ].map((body) => call("askProving", { parameters: { id: project }, body })),
+        ),
+      ),
+    cancel: () =>
+      told(
+        Promise.all(
+          underWay.map(({ id: proving }) => call("cancelProving", { parameters: { id: project, proving } })),
+        ),
+      ),
+  };
+}

@@ -1,0 +1,62 @@
+import type { DraftRow } from "@proven-seat/contract";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { call, callAll } from "../../app/api.ts";
+import { queryClient } from "../../app/queries.ts";
+import { day } from "../../parts/dates.ts";
+import type { ListInWork } from "./use-list.ts";
+
+/** Rows of lists that wait for a person. */
+export function Drafts({ project, list }: { project: string; list: ListInWork }) {
+  const drafts = useQuery({
+    queryKey: ["drafts", project],
+    queryFn: ({ signal }) => callAll("drafts", { parameters: { id: project }, signal }),
+  });
+  const [asked, setAsked] = useState<string | null>(null);
+  if (!drafts.data || drafts.data.length === 0) return null;
+  const open = async ({ id }: DraftRow) =>
+    list.openDraft(await call("draft", { parameters: { id: project, draft: id } }));
+  const giveUp = async ({ id }: DraftRow) => {
+    await call("deleteDraft", { parameters: { id: project, draft: id } });
+    setAsked(null);
+    await queryClient.invalidateQueries({ queryKey: ["drafts"] });
+  };
+  const failed = (error: Error) => list.setFailure(error.message);
+  return (
+    <section aria-label="Rows that wait" className="mt-3">
+      <h2>Rows that wait</h2>
+      <ul>
+        {drafts.data.map((one) => (
+          <li key={one.id} className="flex flex-wrap items-baseline gap-3 border-b border-rule/60 py-0.5">
+            <span className="figures w-10 text-right">{one.rows}</span>
+            <span className="min-w-0 truncate">of {one.name}</span>
+            <span className="text-dim">
+              since {day(one.createdAt)}, {one.createdBy}
+            </span>
+            <button type="button" className="quiet underline" onClick={() => void open(one).catch(failed)}>
+              go on with them
+            </button>
+            {asked === one.id ? (
+              <>
+                <button
+                  type="button"
+                  className="act text-fails"
+                  onClick={() => void giveUp(one).catch(failed)}
+                >
+                  Give {one.rows} rows up for good
+                </button>
+                <button type="button" className="quiet" onClick={() => setAsked(null)}>
+                  keep them
+                </button>
+              </>
+            ) : (
+              <button type="button" className="quiet underline" onClick={() => setAsked(one.id)}>
+                give up
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

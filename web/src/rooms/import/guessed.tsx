@@ -1,0 +1,91 @@
+import { suggestionKey } from "@proven-seat/core/line-list";
+import { tagKey } from "@proven-seat/core/text";
+import type { ListView } from "../../workers/list-api.ts";
+
+interface Props {
+  view: ListView;
+  accepted: readonly string[];
+  onUndo: (key: string) => void;
+  onAccept: (keys: readonly string[]) => void;
+}
+
+/** What words in the list would change, offered; and what was taken for granted, to be looked at and undone. */
+export function Guessed({ view, accepted, onUndo, onAccept }: Props) {
+  const taken = new Set(accepted);
+  const open = view.suggestions.filter((one) => one.value !== null && !taken.has(suggestionKey(one)));
+  return (
+    <>
+      {view.suggestionCount > 0 && (
+        <section aria-label="Suggestions">
+          <h2 className="mt-4">
+            Words that matter{" "}
+            <span className="font-normal text-dim">
+              {view.suggestionCount}; nothing of it is done unless you say so
+            </span>
+          </h2>
+          <ul className="mt-1 max-h-56 overflow-auto" tabIndex={0}>
+            {view.suggestions.map((one) => {
+              const key = suggestionKey(one);
+              return (
+                <li
+                  key={`${key}${one.row}`}
+                  className="grid grid-cols-[3rem_8rem_minmax(0,1fr)_auto] gap-3 border-b border-rule/60 py-0.5"
+                >
+                  <span className="figures text-dim">{one.row}</span>
+                  <span className="truncate">{one.number}</span>
+                  <span>
+                    <q>{one.words}</q> in {one.column}. {one.says}
+                  </span>
+                  {one.value === null ? (
+                    <span className="text-dim">on the bench</span>
+                  ) : taken.has(key) ? (
+                    <span className="text-holds">applied</span>
+                  ) : (
+                    <button type="button" className="quiet underline" onClick={() => onAccept([key])}>
+                      apply
+                    </button>
+                  )}
+                </li>
+              );
+            })}
+          </ul>
+          {open.length > 1 && (
+            <button type="button" className="act mt-1" onClick={() => onAccept(open.map(suggestionKey))}>
+              Apply all {open.length} shown
+            </button>
+          )}
+        </section>
+      )}
+      {view.guessCount > 0 && (
+        <details className="mt-4">
+          <summary className="cursor-pointer font-semibold">
+            Taken for granted <span className="font-normal text-dim">{view.guessCount}</span>
+          </summary>
+          <ul className="mt-1 max-h-56 overflow-auto" tabIndex={0}>
+            {view.guesses.map(({ row, number, column, field, says }) => (
+              <li
+                key={`${row}${column}${field}${says}`}
+                className="grid grid-cols-[3rem_8rem_minmax(0,1fr)_auto] gap-3 border-b border-rule/60 py-0.5"
+              >
+                <span className="figures text-dim">{row}</span>
+                <span className="truncate">{number}</span>
+                <span>
+                  {says} <span className="text-dim">{column}</span>
+                </span>
+                {field === "fluid.family" && (
+                  <button
+                    type="button"
+                    className="quiet underline"
+                    onClick={() => onUndo(`${tagKey(number)}|${field}`)}
+                  >
+                    undo
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,130 @@
+import type { TagRow } from "@proven-seat/contract";
+import type { Comparison } from "../../workers/list-api.ts";
+
+interface Props {
+  of: Comparison;
+  /** Tags of the project that are not in the list. */
+  gone: readonly TagRow[];
+  removed: ReadonlySet<string>;
+  onRemove: (ids: ReadonlySet<string>) => void;
+  accepted: ReadonlySet<string>;
+  onAccept: (keys: ReadonlySet<string>) => void;
+}
+
+const shown = 200;
+
+/** What a revised list changes in tags that are there already, field by field. */
+export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Props) {
+  if (of.changed.length === 0 && of.same === 0) return null;
+  const removable = gone.filter(({ sheet }) => sheet === null).map(({ id }) => id);
+  const all = of.changed.filter(({ fault }) => fault === null).map(({ key }) => key);
+  const toggle = (key: string, on: boolean) => {
+    const next = new Set(accepted);
+    if (on) next.add(key);
+    else next.delete(key);
+    onAccept(next);
+  };
+  return (
+    <section aria-label="Against the project">
+      <h2 className="mt-4">
+        Against the project{" "}
+        <span className="font-normal text-dim">
+          {of.fresh} new, {of.changed.length} changed, {of.same} as they are, {of.gone.length} of the project
+          not in the list
+        </span>
+      </h2>
+      {of.changed.length > 0 && (
+        <>
+          <p className="text-dim">
+            What the list leaves blank stays. Choices and issued sheets stay too; a sheet says where the duty
+            has moved on since.
+          </p>
+          <p className="mt-1 flex gap-3">
+            <button type="button" className="act" onClick={() => onAccept(new Set(all))}>
+              Accept all
+            </button>
+            <button type="button" className="act" onClick={() => onAccept(new Set())}>
+              None
+            </button>
+          </p>
+          <ul className="mt-1 max-h-80 overflow-auto" tabIndex={0}>
+            {of.changed.slice(0, shown).map(({ key, number, changes, fault }) => (
+              <li
+                key={key}
+                className="grid grid-cols-[9rem_minmax(0,1fr)] gap-3 border-b border-rule/60 py-1"
+              >
+                <label className="flex items-start gap-1.5">
+                  <input
+                    type="checkbox"
+                    checked={accepted.has(key)}
+                    disabled={fault !== null}
+                    onChange={(e) => toggle(key, e.target.checked)}
+                  />
+                  {number}
+                </label>
+                <dl className="grid grid-cols-[14rem_minmax(0,1fr)] gap-x-3">
+                  {changes.map(({ label, was, is }) => (
+                    <div key={label} className="contents">
+                      <dt className="truncate text-dim">{label}</dt>
+                      <dd className="figures">
+                        {was} → {is}
+                      </dd>
+                    </div>
+                  ))}
+                  {fault && <dd className="col-span-2 text-fails">It cannot be taken: {fault}</dd>}
+                </dl>
+              </li>
+            ))}
+          </ul>
+          {of.changed.length > shown && <p className="text-dim">and {of.changed.length - shown} more</p>}
+        </>
+      )}
+      {of.gone.length > 0 && (
+        <details className="mt-1">
+          <summary className="cursor-pointer text-dim">
+            Not in the list: {gone.length};{" "}
+            {removed.size === 0 ? "they stay as they are" : `${removed.size} are removed`}
+          </summary>
+          <p className="mt-1 flex gap-3">
+            <button type="button" className="act" onClick={() => onRemove(new Set(removable))}>
+              Remove all
+            </button>
+            <button type="button" className="act" onClick={() => onRemove(new Set())}>
+              Keep all
+            </button>
+            {removable.length < gone.length && (
+              <span className="text-dim">{gone.length - removable.length} have issued sheets and stay</span>
+            )}
+          </p>
+          <ul className="mt-1 max-h-40 overflow-auto" tabIndex={0}>
+            {gone.slice(0, shown).map(({ id, number, service, sheet }) => (
+              <li key={id} className="border-b border-rule/60 py-0.5">
+                <label className="grid grid-cols-[9rem_minmax(0,1fr)] gap-3">
+                  <span className="flex items-start gap-1.5">
+                    <input
+                      type="checkbox"
+                      aria-label={`remove ${number}`}
+                      checked={removed.has(id)}
+                      disabled={sheet !== null}
+                      onChange={(e) => {
+                        const next = new Set(removed);
+                        if (e.target.checked) next.add(id);
+                        else next.delete(id);
+                        onRemove(next);
+                      }}
+                    />
+                    {number}
+                  </span>
+                  <span className="truncate text-dim">
+                    {sheet ? `sheet ${sheet.revision} is issued: it stays` : service}
+                  </span>
+                </label>
+              </li>
+            ))}
+          </ul>
+          {gone.length > shown && <p className="text-dim">and {gone.length - shown} more</p>}
+        </details>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,37 @@
+// @vitest-environment happy-dom
+import { describe, expect, it } from "vitest";
+import { demoDuty, demoProver } from "../../../test/at-the-bench.tsx";
+import { demoProject } from "../../../test/demo-project.ts";
+import { selectionsSheet } from "./selections.ts";
+
+const { rows } = demoProject(["XV-3052", "XV-3017"]);
+const sheet = selectionsSheet(
+  [{ ...rows[0]!, choice: { valve: "v", drive: "d", notes: "", overrideReason: "Tried." } }, rows[1]!],
+  (row) => (row === rows[1] ? null : demoProver().summarise(demoDuty(row.number), null)),
+  { system: "metric" },
+);
+const cell = (row: number, heading: string) =>
+  [...sheet.rows][row]![sheet.columns.findIndex((column) => column.heading === heading)];
+
+describe("the sheet of selections", () => {
+  it("says marks as words, what is chosen and what holds it back", () => {
+    expect(cell(0, "Tag")).toBe("XV-3052");
+    expect(cell(0, "Size")).toBe(demoDuty("XV-3052").dn);
+    expect(["holds", "tight", "fails", "cannot tell", "not asked"]).toContain(cell(0, "Body"));
+    expect([cell(0, "Chosen valve"), cell(0, "Chosen drive"), cell(0, "Against the proof because")]).toEqual([
+      "v",
+      "d",
+      "Tried.",
+    ]);
+    expect(cell(0, "What holds it back")).toMatch(/\w+: /);
+    expect(cell(0, "Stand")).toBeTypeOf("number");
+  });
+  it("says of a tag that is not proved yet that it is not", () => {
+    expect(cell(1, "Body")).toBe("not proved yet");
+    expect(cell(1, "What holds it back")).toBe("not proved yet");
+    expect(cell(1, "Chosen valve")).toBe("");
+  });
+  it("has as many cells as columns in each row", () => {
+    for (const row of sheet.rows) expect(row).toHaveLength(sheet.columns.length);
+  });
+});

@@ -1,0 +1,56 @@
+import type { TagRow } from "@proven-seat/contract";
+import type { TagSummary } from "@proven-seat/core/proof";
+import type { SheetToWrite } from "@proven-seat/core/workbook";
+import { sentenceOf } from "../../parts/tag-sentence.ts";
+import type { ReadingUnits } from "../../parts/verdict-words.ts";
+import { markedStations } from "../../stations/index.ts";
+
+const column = (heading: string, width: number, unit = "") => ({ heading, unit, width });
+
+/** Valve and drive of a key as it stands on the shelf, for people who look them up. */
+const chosen = ({ choice }: TagRow, summary: TagSummary | null) =>
+  choice ? (summary?.valve?.key === choice.valve ? summary.valve.name : choice.valve) : "";
+
+/** What is chosen for each tag and what is found of it, as a sheet for those who live in spreadsheets: marks are words. */
+export function selectionsSheet(
+  rows: readonly TagRow[],
+  summaryOf: (row: TagRow) => TagSummary | null,
+  units: ReadingUnits,
+): SheetToWrite {
+  return {
+    name: "Selections",
+    columns: [
+      column("Tag", 14),
+      column("Service", 28),
+      column("Unit", 14),
+      column("Size", 8, "DN"),
+      column("Line class", 12),
+      ...markedStations.map(({ name }) => column(name, 12)),
+      column("Stand", 8, "valves"),
+      column("Chosen valve", 34),
+      column("Chosen drive", 20),
+      column("Against the proof because", 30),
+      column("What holds it back", 60),
+      column("Sheet", 8, "revision"),
+    ],
+    rows: rows.map((row) => {
+      const summary = summaryOf(row);
+      return [
+        row.number,
+        row.service,
+        row.unit,
+        row.dn,
+        row.lineDesignation,
+        ...markedStations.map(({ verdict, text }) =>
+          summary === null ? "not proved yet" : (text?.(row) ?? verdict(row, summary) ?? ""),
+        ),
+        summary?.standing ?? null,
+        chosen(row, summary),
+        row.choice?.drive ?? "",
+        row.choice?.overrideReason ?? "",
+        summary === null ? "not proved yet" : sentenceOf(summary, units).text,
+        row.sheet?.revision ?? "",
+      ];
+    }),
+  };
+}

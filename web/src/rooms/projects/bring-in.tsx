@@ -1,0 +1,100 @@
+import { addressOf, type Project } from "@proven-seat/contract";
+import { useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { ApiProblem, call } from "../../app/api.ts";
+import { inProject } from "../../app/project.ts";
+import { queryClient } from "../../app/queries.ts";
+
+/** A project that was taken out, brought in again: checked on the server, all of it or nothing. */
+export function BringIn() {
+  const navigate = useNavigate();
+  const picker = useRef<HTMLInputElement>(null);
+  const [file, setFile] = useState<File | null>(null);
+  const [name, setName] = useState("");
+  const [state, setState] = useState<"idle" | "busy" | { readonly failure: string; readonly named: boolean }>(
+    "idle",
+  );
+  const bring = async (from: File, as: string) => {
+    setState("busy");
+    try {
+      const query: Record<string, string> = as === "" ? {} : { name: as };
+      const made: Project = await call("bringInProject", { file: from, query });
+      await Promise.all(
+        ["projects", "catalogue-versions", "house-rule-versions"].map((key) =>
+          queryClient.invalidateQueries({ queryKey: [key] }),
+        ),
+      );
+      void navigate(inProject(made, "/line-up"));
+    } catch (error) {
+      const named = error instanceof ApiProblem && error.problem.type.endsWith("/name-taken");
+      setState({ failure: (error as Error).message, named });
+    }
+  };
+  const failure = typeof state === "object" ? state : null;
+  return (
+    <form
+      aria-label="Bring a project in"
+      className="flex flex-wrap items-center gap-3 border-b border-rule py-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (file) void bring(file, name.trim());
+      }}
+    >
+      <button
+        type="button"
+        className="act"
+        disabled={state === "busy"}
+        onClick={() => picker.current?.click()}
+      >
+        Bring a project in …
+      </button>
+      <input
+        ref={picker}
+        type="file"
+        accept=".gz"
+        className="sr-only"
+        aria-label="project file"
+        tabIndex={-1}
+        onChange={(e) => {
+          const [picked] = e.target.files ?? [];
+          e.target.value = "";
+          if (!picked) return;
+          setFile(picked);
+          setName("");
+          void bring(picked, "");
+        }}
+      />
+      {state === "busy" ? (
+        <span className="text-dim" role="status">
+          checking every digest and proving every sheet of {file?.name} …
+        </span>
+      ) : failure ? (
+        <span role="alert" className="text-fails">
+          {failure.failure}
+        </span>
+      ) : (
+        <span className="text-dim">A file that was taken out here or elsewhere, with its history.</span>
+      )}
+      {failure?.named && (
+        <span className="flex items-center gap-3">
+          <label className="flex items-center gap-2">
+            bring it in as
+            <input
+              className="field w-56! border-b-rule!"
+              value={name}
+              maxLength={120}
+              onChange={(e) => setName(e.target.value)}
+            />
+          </label>
+          <button type="submit" className="act-first" disabled={name.trim() === ""}>
+            Bring it in
+          </button>
+        </span>
+      )}
+    </form>
+  );
+}
+
+/** Where a project's file is taken from. */
+export const fileOf = (project: Pick<Project, "id">): string =>
+  addressOf("takeOutProject", { id: project.id });

@@ -1,0 +1,13 @@
+import { type Remote, wrap } from "comlink";
+import type { ListApi } from "./list-api.ts";
+
+export interface ListWork {
+  readonly api: Remote<ListApi>;
+  readonly end: () => void;
+}
+
+/** Lists are read and workbooks written in a worker of its own, until it is ended. */
+export function startListWork(): ListWork {
+  const worker = new Worker(new URL("./list.worker.ts", import.meta.url), { type: "module" });
+  return { api: wrap<ListApi>(worker), end: () => worker.terminate() };
+}

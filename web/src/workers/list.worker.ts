@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { listApi } from "./list-api.ts";
+
+expose(listApi());

@@ -1,0 +1,19 @@
+import { heldBy } from "@proven-seat/core/proof";
+import type { Proving } from "./proving.ts";
+import type { ProofOutline } from "./views.ts";
+
+/** What holds of a proof as a whole. */
+export const outlineOf = ({ proof, milliseconds }: Proving): ProofOutline => ({
+  missing: proof.missing,
+  dutyVerdict: proof.dutyVerdict,
+  considered: proof.candidates.length,
+  standing: proof.standing,
+  nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({
+    key: candidate.key,
+    line: candidate.valve.construction.name,
+    seat: candidate.valve.seat.material.name,
+    designation: candidate.valve.size.designation,
+    misses: misses.map((f) => heldBy(f)!),
+  })),
+  milliseconds,
+});
