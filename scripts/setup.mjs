@@ -19,6 +19,7 @@ const present = {
     readdirSync("/usr/lib/postgresql").some((v) => existsSync(`/usr/lib/postgresql/${v}/bin/initdb`)),
   chromium: () => existsSync("/usr/bin/chromium"),
   "poppler-utils": () => existsSync("/usr/bin/pdftotext"),
+  "libreoffice-calc-nogui": () => existsSync("/usr/bin/soffice"),
 };
 
 const missing = process.argv.slice(2).filter((name) => !present[name]());

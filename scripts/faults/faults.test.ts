@@ -20,6 +20,7 @@ it("what was acknowledged is stored, and nothing half, whatever is killed", {
     expect(acknowledged.saves).toBeGreaterThan(50);
     expect(acknowledged.lists).toBeGreaterThan(3);
     expect(acknowledged.sheets).toBeGreaterThan(3);
+    expect(acknowledged.copies).toBeGreaterThan(0);
   } finally {
     rmSync(data, { recursive: true, force: true });
   }

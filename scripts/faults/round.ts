@@ -1,14 +1,27 @@
 /** Server and database killed at random while others write: what was acknowledged must be stored, and nothing half. */
 import { type ChildProcess, spawn, spawnSync } from "node:child_process";
-import { existsSync, openSync, readdirSync, readFileSync, readlinkSync } from "node:fs";
+import { openSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 import { fileURLToPath } from "node:url";
+import { seeded } from "@proven-seat/core/calc";
 import pg from "pg";
 import { keysOf, urlFor } from "../database/keys.ts";
 import { freePort } from "../port.ts";
 import { readRunning } from "../start/running.ts";
-import { ask, importer, issuer, type Ledger, newLedger, saver, type Tag } from "./writers.ts";
+import { backends, kill, postmasterOf, provers } from "./processes.ts";
+import {
+  allProved,
+  ask,
+  importer,
+  issuer,
+  type Ledger,
+  lister,
+  newLedger,
+  prover,
+  saver,
+  type Tag,
+} from "./writers.ts";
 
 const root = fileURLToPath(new URL("../..", import.meta.url));
 
@@ -26,27 +39,29 @@ export interface Outcome {
   readonly wrong: readonly string[];
 }
 
-/** Numbers that come again with the same seed (mulberry32). */
-function numbers(seed: number): () => number {
-  let at = seed;
-  return () => {
-    at = (at + 0x6d2b79f5) | 0;
-    let t = Math.imul(at ^ (at >>> 15), 1 | at);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 const logOf = (data: string) => join(data, "said.log");
 
-function start(data: string, port: number): ChildProcess {
-  const log = openSync(logOf(data), "a");
-  return spawn(process.execPath, ["--conditions=source", "--import", "tsx", "scripts/start.ts"], {
+function startWith(
+  data: string,
+  args: readonly string[],
+  env: Record<string, string>,
+  out: number | "ignore",
+): ChildProcess {
+  return spawn(process.execPath, ["--conditions=source", "--import", "tsx", "scripts/start.ts", ...args], {
     cwd: root,
-    env: { ...process.env, PROVEN_SEAT_DATA: data, PORT: String(port), REQUEST_RATE: "0" },
-    stdio: ["ignore", log, log],
+    env: { ...process.env, PROVEN_SEAT_DATA: data, ...env },
+    stdio: ["ignore", out, out],
   });
 }
+
+const start = (data: string, port: number) =>
+  startWith(data, [], { PORT: String(port), REQUEST_RATE: "0" }, openSync(logOf(data), "a"));
+
+/** Whether the start did what it was told, while the writers go on. */
+const tell = (data: string, ...args: string[]) =>
+  new Promise<boolean>((done) => {
+    startWith(data, args, {}, "ignore").once("exit", (code) => done(code === 0));
+  });
 
 async function healthy(url: string, data: string): Promise<void> {
   for (let i = 0; i < 600; i++) {
@@ -56,34 +71,6 @@ async function healthy(url: string, data: string): Promise<void> {
   const said = readFileSync(logOf(data), "utf8").trimEnd().split("\n").slice(-40).join("\n");
   throw new Error(`the server did not come back; the last that was said:\n${said}`);
 }
-
-function kill(pid: number): boolean {
-  try {
-    process.kill(pid, "SIGKILL");
-    return true;
-  } catch {
-    return false;
-  }
-}
-
-/** Processes of the database that serve somebody, found by their folder. */
-function backends(data: string): number[] {
-  return readdirSync("/proc").flatMap((name) => {
-    if (!/^\d+$/.test(name)) return [];
-    try {
-      const command = readFileSync(`/proc/${name}/cmdline`, "utf8");
-      const mine = readlinkSync(`/proc/${name}/cwd`) === join(data, "database");
-      return mine && command.startsWith("postgres: proven_seat_application") ? [Number(name)] : [];
-    } catch {
-      return [];
-    }
-  });
-}
-
-const postmasterOf = (data: string): number => {
-  const file = join(data, "database/postmaster.pid");
-  return existsSync(file) ? Number(readFileSync(file, "utf8").split("\n")[0]) : 0;
-};
 
 /** Compares what is stored with what was acknowledged. */
 async function compare(data: string, ledger: Ledger): Promise<void> {
@@ -115,6 +102,13 @@ async function compare(data: string, ledger: Ledger): Promise<void> {
           `list ${list[0]}: ${count} of ${list.length} are there, acknowledged: ${acknowledged}`,
         );
     }
+    const { rows: unproved } = await client.query(
+      `select t.number from tag t join project p on p.id = t.project_id
+        where p.opens_on is not null and not exists (select from tag_result r where r.tag_id = t.id and r.tag_version = t.version)`,
+    );
+    if (unproved.length > 0) ledger.wrong.push(`${unproved.length} tags have no current result`);
+    const { rows: open } = await client.query("select id from proving where state = 'under way'");
+    if (open.length > 0) ledger.wrong.push(`${open.length} provings never ended`);
     const { rows: sheets } = await client.query("select id, asked_with from sheet");
     const issued = new Set(sheets.map((r) => r.id));
     for (const id of ledger.sheets) if (!issued.has(id)) ledger.wrong.push(`sheet ${id} is not there`);
@@ -132,7 +126,7 @@ async function compare(data: string, ledger: Ledger): Promise<void> {
 
 /** A round of faults; the folder is the caller's to remove. */
 export async function faultRound({ seconds, data, seed }: Round): Promise<Outcome> {
-  const random = numbers(seed);
+  const random = seeded(seed);
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let starting = start(data, port);
@@ -167,20 +161,8 @@ export async function faultRound({ seconds, data, seed }: Round): Promise<Outcom
     const over = () => Date.now() > end;
     const copying = async () => {
       for (let n = 0; !over(); n++) {
-        const { status } = spawnSync(
-          process.execPath,
-          [
-            "--conditions=source",
-            "--import",
-            "tsx",
-            "scripts/start.ts",
-            "--backup",
-            join(data, `c${n}.backup`),
-          ],
-          { cwd: root, env: { ...process.env, PROVEN_SEAT_DATA: data }, stdio: "ignore" },
-        );
-        if (status === 0) copies++;
-        await sleep(5000);
+        if (await tell(data, "--backup", join(data, `c${n}.backup`))) copies++;
+        await sleep((seconds / 8) * 1000);
       }
     };
     const killing = async () => {
@@ -189,13 +171,15 @@ export async function faultRound({ seconds, data, seed }: Round): Promise<Outcom
         const which = random();
         const running = readRunning(join(data, "running.json"));
         const [name, done] =
-          which < 0.4
+          which < 0.3
             ? ["server", running?.server != null && kill(running.server.pid)]
-            : which < 0.6
+            : which < 0.5
               ? ["database", kill(postmasterOf(data))]
-              : which < 0.9
-                ? ["connection", backends(data).slice(0, 1).some(kill)]
-                : ["start", starting.pid !== undefined && kill(starting.pid)];
+              : which < 0.7
+                ? ["worker", provers(running?.start.pid).slice(0, 1).some(kill)]
+                : which < 0.9
+                  ? ["connection", backends(data).slice(0, 1).some(kill)]
+                  : ["start", starting.pid !== undefined && kill(starting.pid)];
         if (done) kills[name as string] = (kills[name as string] ?? 0) + 1;
         if (name === "start") {
           await sleep(500);
@@ -212,18 +196,18 @@ export async function faultRound({ seconds, data, seed }: Round): Promise<Outcom
       importer(url, project, ledger, over),
       ...toIssue.map((tag) => issuer(url, tag, ledger, over)),
       killing(),
-      seconds > 120 ? copying() : Promise.resolve(),
+      prover(url, tags[0]!, ledger, over, seeded(seed + 1)),
+      lister(url, project, ledger, over),
+      copying(),
     ]);
     await healthy(url, data);
+    if (!(await allProved(url, project, 90))) ledger.wrong.push("what was to be proved is not, after 90 s");
     await compare(data, ledger);
     // A failure of the server's own stands in its log with its place.
     for (const line of readFileSync(logOf(data), "utf8").split("\n"))
       if (line.includes('"problem":"failed"')) ledger.wrong.push(line);
   } finally {
-    spawnSync(process.execPath, ["--conditions=source", "--import", "tsx", "scripts/start.ts", "--stop"], {
-      cwd: root,
-      env: { ...process.env, PROVEN_SEAT_DATA: data },
-    });
+    await tell(data, "--stop");
   }
   const saves = [...ledger.saves.values()].reduce((sum, versions) => sum + versions.size, 0);
   const lists = ledger.lists.filter((l) => l.acknowledged).length;

@@ -84,6 +84,66 @@ export async function saver(url: string, start: Tag, ledger: Ledger, over: () =>
   }
 }
 
+/**
+ * Asks for large provings and goes away in the middle, which ends the worker thread; every fourth it waits for, and
+ * that one must come.
+ */
+export async function prover(
+  url: string,
+  { duty }: Tag,
+  ledger: Ledger,
+  over: () => boolean,
+  random: () => number,
+): Promise<void> {
+  const body = JSON.stringify({ duty, limit: 50 });
+  for (let n = 0; !over(); n++) {
+    if (n % 4 === 3) note(ledger, "proving", await ask(url, "POST", "/api/prove", { duty, limit: 50 }));
+    else {
+      const leaving = AbortSignal.timeout(Math.round(5 + 120 * random()));
+      const headers = { "content-type": "application/json" };
+      await fetch(`${url}/api/prove`, { method: "POST", body, headers, signal: leaving })
+        .then((answer) => answer.text())
+        .then(
+          () => note(ledger, "proving", { status: 200, body: {} }),
+          () => note(ledger, "proving", null),
+        );
+    }
+    await pause(300);
+  }
+}
+
+/** Has list and sheets proved again and again; every eighth time it gives the proving up. */
+export async function lister(
+  url: string,
+  project: string,
+  ledger: Ledger,
+  over: () => boolean,
+): Promise<void> {
+  const at = `/api/projects/${project}/provings`;
+  for (let n = 0; !over(); n++) {
+    const begun = await ask(url, "POST", at, { what: n % 3 === 2 ? "sheets" : "list" });
+    note(ledger, "list proved", begun);
+    if (n % 8 === 7 && begun?.status === 201)
+      note(ledger, "proving given up", await ask(url, "DELETE", `${at}/${begun.body.id}`));
+    await pause(700);
+  }
+}
+
+/** Whether list and sheets come out proved, nothing left, whatever was killed before. */
+export async function allProved(url: string, project: string, seconds: number): Promise<boolean> {
+  for (let i = 0; i < seconds; i++) {
+    const states: string[] = [];
+    for (const what of ["list", "sheets"]) {
+      const { state, total } =
+        (await ask(url, "POST", `/api/projects/${project}/provings`, { what }))?.body ?? {};
+      states.push(`${state} ${total}`);
+    }
+    if (states.every((state) => state === "done 0")) return true;
+    await pause(1000);
+  }
+  return false;
+}
+
 const listed = 60;
 
 /** Brings one list of new tags after the other. */

@@ -9,7 +9,7 @@ import { sheetOf } from "../../core/test/demo-sheet.ts";
 import { build } from "../build.ts";
 import { type Database, startDatabase } from "../database/index.ts";
 import { urlFor } from "../database/keys.ts";
-import { backup, copiesIn, copyOfToday, NoCopy, restore } from "./copies.ts";
+import { backup, copiesIn, copiesToKeep, copyOfToday, NoCopy, restore } from "./copies.ts";
 import { migrateDatabase } from "./server.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "copies-test-"));
@@ -34,18 +34,23 @@ const signed = "'2026-01-01', 'engineer'";
 /** One project with one tag and one issued sheet. */
 async function fill(database: Database) {
   const sheet = JSON.parse(JSON.stringify(sheetOf("XV-3017")));
-  await query(database, `insert into project values ($1, 'Tarn Ness', '', null, ${signed})`, [id(1)]);
+  await query(
+    database,
+    `insert into catalogue_version (revision, digest, content, created_at, created_by) values (1, 'x', '{}', ${signed})`,
+  );
+  await query(database, `insert into house_rule_version values (1, '{}', 'first', ${signed})`);
+  await query(
+    database,
+    `insert into project (id, name, note, catalogue_revision, house_rule_version, created_at, created_by)
+     values ($1, 'Tarn Ness', '', 1, 1, ${signed})`,
+    [id(1)],
+  );
   await query(
     database,
     `insert into tag values ($1, $2, 'XV-3017', '', '', $3, 1, null, 1, ${signed}, ${signed}, 'XV-3017')`,
     [id(2), id(1), sheet.inputs.duty],
   );
   await query(database, `insert into duty_version values ($1, 1, $2, ${signed})`, [id(2), sheet.inputs.duty]);
-  await query(
-    database,
-    `insert into catalogue_version (revision, digest, content, created_at, created_by) values (1, 'x', '{}', ${signed})`,
-  );
-  await query(database, `insert into house_rule_version values (1, '{}', 'first', ${signed})`);
   await query(database, `insert into proof values ($1, $2, 1, 1, 1, $3, $4, $5, ${signed})`, [
     id(3),
     id(2),
@@ -140,6 +145,14 @@ describe("a copy of the whole database", () => {
       /does not match its digest/,
     );
     expect(await query(into, "select number from tag")).toEqual([{ number: "XV-3017" }]);
+  });
+  it("are as many as the house has set, and none where it wants none", async () => {
+    expect(await copiesToKeep(from.access)).toBe(14);
+    await query(from, "update keeping set copies = 0");
+    expect(await copiesToKeep(from.access)).toBe(0);
+    const none = join(folder, "none");
+    expect(copyOfToday(from.access, none, 0, new Date())).toBeNull();
+    expect(copiesIn(none)).toEqual([]);
   });
   it("of each day is made once, and the oldest make room", () => {
     const copies = join(folder, "copies");

@@ -31,15 +31,21 @@ function client(name: string, access: Access, database: string, args: readonly s
   return stdout;
 }
 
-async function asKeeper<T>(access: Access, work: (client: pg.Client) => Promise<T>): Promise<T> {
-  const keeper = new pg.Client({ connectionString: urlFor(access, "keeper", "postgres") });
-  await keeper.connect();
+async function connected<T>(url: string, work: (client: pg.Client) => Promise<T>): Promise<T> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
   try {
-    return await work(keeper);
+    return await work(client);
   } finally {
-    await keeper.end();
+    await client.end();
   }
 }
+
+const asKeeper = <T>(access: Access, work: (client: pg.Client) => Promise<T>) =>
+  connected(urlFor(access, "keeper", "postgres"), work);
+
+const asOwner = <T>(access: Access, work: (client: pg.Client) => Promise<T>) =>
+  connected(urlFor(access, "owner"), work);
 
 const drop = (access: Access, name: string) =>
   asKeeper(access, (keeper) => keeper.query(`drop database if exists ${name} with (force)`));
@@ -117,17 +123,12 @@ export async function backup(access: Access, named: string, overwrite: boolean):
   }
 }
 
-async function projectsIn(access: Access): Promise<number> {
-  const owner = new pg.Client({ connectionString: urlFor(access, "owner") });
-  await owner.connect();
-  try {
+const projectsIn = (access: Access) =>
+  asOwner(access, async (owner) => {
     const { rows } = await owner.query("select to_regclass('public.project') is not null as made");
     if (!rows[0].made) return 0;
     return Number((await owner.query("select count(*) from project")).rows[0].count);
-  } finally {
-    await owner.end();
-  }
-}
+  });
 
 /** `./start --restore FILE`: what was there before is kept under another name. */
 export async function restore(access: Access, named: string, over: boolean): Promise<string> {
@@ -164,8 +165,13 @@ export function copiesIn(folder: string): string[] {
     .sort();
 }
 
-/** Makes the day's copy if it is not there, and lets go of those beyond the number to keep. */
+/** How many daily copies the house keeps, as it is set in its own room. */
+export const copiesToKeep = (access: Access): Promise<number> =>
+  asOwner(access, async (owner) => (await owner.query("select copies from keeping")).rows[0].copies);
+
+/** Makes the day's copy if it is not there and any are kept, and lets go of those beyond the number to keep. */
 export function copyOfToday(access: Access, folder: string, keep: number, now: Date): string | null {
+  if (keep === 0) return null;
   const name = `${dayOf(now)}${ending}`;
   if (copiesIn(folder).includes(name)) return null;
   dump(access, join(folder, name));

@@ -1,4 +1,5 @@
 /** What `./start` was asked for, by its options and the environment. */
+import { availableParallelism } from "node:os";
 import { parseArgs } from "node:util";
 import { isLoopback } from "../../server/src/http/entry.ts";
 
@@ -8,6 +9,8 @@ export interface Options {
   readonly fresh: boolean;
   readonly yes: boolean;
   readonly behindProxy: boolean;
+  /** Processes that prove lists; as many as there are cores unless said otherwise. */
+  readonly workers: number;
   readonly port: number;
   readonly host: string;
 }
@@ -18,6 +21,7 @@ const usage = `./start                    set up what is missing, serve until Ct
 ./start --fresh [--yes]    discard all data first
 ./start --backup FILE      write the whole database to a file, checked
 ./start --restore FILE     read it back; --yes where there is data already
+./start --workers N        processes that prove lists: as many as there are cores unless said otherwise
 ./start --behind-proxy     let HOST be another address than loopback, for a proxy that knows the secret`;
 
 /** Says what is wrong and how to say it right. */
@@ -28,6 +32,13 @@ function portOf(text: string | undefined): number {
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new WrongOptions(`PORT must be a number from 1 to 65535; it is "${text}".`);
   return port;
+}
+
+function workersOf(text: string | boolean | undefined): number {
+  const workers = text === undefined ? availableParallelism() : Number(text);
+  if (!Number.isInteger(workers) || workers < 0 || workers > 64)
+    throw new WrongOptions(`--workers takes a number from 0 to 64; it is "${text}".`);
+  return workers;
 }
 
 /** Reads options and environment; throws `WrongOptions` where they make no sense. */
@@ -42,6 +53,7 @@ export function readOptions(args: readonly string[], env: NodeJS.ProcessEnv): Op
         status: { type: "boolean" },
         stop: { type: "boolean" },
         "behind-proxy": { type: "boolean" },
+        workers: { type: "string" },
         backup: { type: "string" },
         restore: { type: "string" },
       },
@@ -65,6 +77,7 @@ export function readOptions(args: readonly string[], env: NodeJS.ProcessEnv): Op
     fresh: values.fresh === true,
     yes: values.yes === true,
     behindProxy,
+    workers: workersOf(values.workers),
     port: portOf(env.PORT),
     host,
   };

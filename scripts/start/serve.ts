@@ -1,29 +1,44 @@
 /** Database, schema, build and server, kept running until a signal. */
 import { build } from "../build.ts";
 import { type Database, lastOfLog, startDatabase } from "../database/index.ts";
-import { urlFor } from "../database/keys.ts";
-import { copyOfToday } from "./copies.ts";
+import { type Access, urlFor } from "../database/keys.ts";
+import { copiesToKeep, copyOfToday } from "./copies.ts";
 import type { Options } from "./options.ts";
 import type { Places } from "./places.ts";
 import { proxySecret } from "./proxy-secret.ts";
 import { noteDatabase, noteServer } from "./running.ts";
-import { migrateDatabase, startServer } from "./server.ts";
+import { migrateDatabase, startProver, startServer } from "./server.ts";
 import { type Supervised, supervise } from "./supervise.ts";
 
 const hourMs = 3_600_000;
 
 /** The day's copy at the start and whenever a new day has begun; that one fails stops nothing. */
 function keepCopies(database: () => Database, folder: string, say: (line: string) => void): NodeJS.Timeout {
-  const keep = Math.max(1, Number(process.env.KEEP_COPIES ?? 14) || 14);
-  const copy = () => {
+  const copy = async () => {
     try {
-      copyOfToday(database().access, folder, keep, new Date());
+      const { access } = database();
+      copyOfToday(access, folder, await copiesToKeep(access), new Date());
     } catch (error) {
       say(`Today's copy could not be made: ${(error as Error).message}`);
     }
   };
-  copy();
-  return setInterval(copy, hourMs).unref();
+  void copy();
+  return setInterval(() => void copy(), hourMs).unref();
+}
+
+/** One of those who prove; given up, the others and the server go on. */
+async function keepProver(number: number, access: Access, say: (line: string) => void): Promise<Supervised> {
+  const kept = await supervise({
+    what: `worker process ${number}`,
+    say,
+    start: () =>
+      startProver({
+        DATABASE_URL: urlFor(access, "application"),
+        LOG_LEVEL: process.env.LOG_LEVEL ?? "warn",
+      }),
+  });
+  void kept.givenUp.then(say);
+  return kept;
 }
 
 /** Runs until it is stopped or given up; resolves with the code to end with. */
@@ -76,6 +91,11 @@ export async function serve(
         ),
     });
     supervised.push(keptServer);
+    for (let number = 1; number <= options.workers; number++)
+      keepProver(number, access, say).then(
+        (kept) => supervised.push(kept),
+        (error: Error) => say(error.message),
+      );
     const copies = keepCopies(() => database!, places.copies, say);
     const givenUp = await Promise.race([stopped.then(() => null), keptDatabase.givenUp, keptServer.givenUp]);
     clearInterval(copies);

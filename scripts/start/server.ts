@@ -22,9 +22,30 @@ export function migrateDatabase(access: Access, database?: string): void {
   if (status !== 0) throw new Error(`The database could not be brought up to this release:\n${stderr}`);
 }
 
-/** Starts the server and waits until it answers; it ends by itself when this process is gone. */
-export async function startServer(env: Record<string, string>, noted: (pid: number) => void): Promise<Runs> {
-  const child = spawn(process.execPath, [join(root, "server/dist/main.js")], {
+/**
+ * What a proof is made of lives for some milliseconds: with room enough, nearly all of it is gone before the garbage is
+ * collected.
+ */
+export const proverFlags = ["--max-semi-space-size=64", "--single-threaded-gc"];
+
+export const proverProgram = [...proverFlags, join(root, "server/dist/prover.js")];
+
+/** Starts a process that proves what waits. */
+export const startProver = (env: Record<string, string>): Promise<Runs> =>
+  startProgram("prover", proverProgram, env);
+
+/** Starts the server and waits until it answers. */
+export const startServer = (env: Record<string, string>, noted: (pid: number) => void): Promise<Runs> =>
+  startProgram("server", [join(root, "server/dist/main.js")], env, noted);
+
+/** Starts a program and waits until it says that it is ready; it ends by itself when this process is gone. */
+async function startProgram(
+  what: string,
+  program: readonly string[],
+  env: Record<string, string>,
+  noted: (pid: number) => void = () => undefined,
+): Promise<Runs> {
+  const child = spawn(process.execPath, program, {
     cwd: root,
     // A group of its own: Ctrl-C reaches this process, which stops the server in order.
     detached: true,
@@ -49,7 +70,7 @@ export async function startServer(env: Record<string, string>, noted: (pid: numb
   await Promise.race([
     new Promise((ready) => child.once("message", ready)),
     ended.then(({ by }) => {
-      throw new Error(`the server ended by ${by} before it answered\n${lines.join("\n")}`);
+      throw new Error(`the ${what} ended by ${by} before it was ready\n${lines.join("\n")}`);
     }),
   ]);
   return {

@@ -1,0 +1,26 @@
+/** Proves the demonstration's tags for a list, over and over, with nothing else: how many in some seconds, told by IPC. */
+import { join } from "node:path";
+import { compileShelf } from "@proven-seat/core/catalogue";
+import { defaultHouseRules } from "@proven-seat/core/house";
+import { proveForList } from "@proven-seat/core/proof";
+import { storedDutySchema } from "@proven-seat/core/stored";
+import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../../server/src/demo/read-demo.ts";
+
+const shelf = compileShelf(readCatalogueFolder(join(demoFolder, "catalogue")).catalogue!);
+const house = defaultHouseRules();
+const duties = (readDemoScenario() as { tags: { duty: unknown }[] }).tags.map((t) =>
+  storedDutySchema.parse(t.duty),
+);
+/** As many rounds as fit, each of all tags. */
+function proved(milliseconds: number): number {
+  let count = 0;
+  for (const end = Date.now() + milliseconds; Date.now() < end; count += duties.length)
+    for (const duty of duties) proveForList(duty, shelf, house);
+  return count;
+}
+proved(3000);
+process.send!("ready");
+process.once("message", () => {
+  process.send!({ count: proved(8000) });
+  process.disconnect();
+});

@@ -1,0 +1,141 @@
+/**
+ * Prints what a long list costs: taken in, proved by one worker process and by two, opened: `npm run bench:lists`.
+ * Every tag has a duty of its own, so that none shares a proof.
+ */
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { build } from "../../../scripts/build.ts";
+import { discardDatabase, startDatabase } from "../../../scripts/database/index.ts";
+import { urlFor } from "../../../scripts/database/keys.ts";
+import { freePort } from "../../../scripts/port.ts";
+import { migrateDatabase, proverFlags, proverProgram } from "../../../scripts/start/server.ts";
+import { readDemoScenario } from "../../../server/src/demo/read-demo.ts";
+import { listening } from "./measure-http.ts";
+
+const rows = Number(process.argv[2] ?? 10_000);
+const root = fileURLToPath(new URL("../../..", import.meta.url));
+const data = join(tmpdir(), `bench-lists-${process.pid}`);
+const scenario = readDemoScenario() as { tags: { duty: { cases: Record<string, unknown>[] } }[] };
+const duties = scenario.tags.map(({ duty }) => duty);
+
+/** A duty of the demo, a little hotter each time. */
+const dutyOf = (i: number) => {
+  const duty = structuredClone(duties[i % duties.length]!);
+  for (const c of duty.cases)
+    if (typeof c.temperatureC === "number") c.temperatureC += Math.floor(i / duties.length) * 0.001;
+  return duty;
+};
+
+build();
+const database = await startDatabase(data);
+migrateDatabase(database.access);
+const port = await freePort();
+const env = {
+  DATABASE_URL: urlFor(database.access, "application"),
+  LOG_LEVEL: "warn",
+  NODE_ENV: "production",
+};
+const server = await listening([join(root, "server/dist/main.js")], {
+  ...env,
+  PORT: String(port),
+  REQUEST_RATE: "0",
+});
+const worker = () => listening(proverProgram, env);
+
+async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const answer = await fetch(`http://127.0.0.1:${port}${path}`, {
+    method,
+    ...(body === undefined
+      ? {}
+      : { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
+  });
+  if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
+  return (await answer.json()) as T;
+}
+
+async function timed<T>(work: () => Promise<T>): Promise<{ seconds: number; of: T }> {
+  const started = performance.now();
+  const of = await work();
+  return { seconds: (performance.now() - started) / 1000, of };
+}
+
+const { id } = await ask<{ id: string }>("POST", "/api/projects", { name: "A long list" });
+const path = `/api/projects/${id}`;
+interface Proving {
+  id: string;
+  state: string;
+  done: number;
+  total: number;
+}
+
+/** Has the list proved by other house rules each time, so that all of it is proved. */
+async function proved(serviceFactor: number): Promise<number> {
+  const house = await ask<{ version: number; values: object }>("GET", "/api/house-rules");
+  const { version } = await ask<{ version: number }>("POST", "/api/house-rules", {
+    values: { ...house.values, serviceFactor },
+    reason: "Bench",
+    basedOn: house.version,
+  });
+  const { seconds } = await timed(async () => {
+    const begun = await ask<Proving>("POST", `${path}/provings`, { what: "list", houseRuleVersion: version });
+    for (let now: Proving | undefined = begun; now?.state === "under way"; ) {
+      await new Promise((done) => setTimeout(done, 200));
+      now = (await ask<Proving[]>("GET", `${path}/provings`)).find((p) => p.id === begun.id);
+      if (now && now.state !== "under way" && now.state !== "done") throw new Error(`it ended ${now.state}`);
+    }
+  });
+  return seconds;
+}
+
+/** What so many processes prove that do nothing else, in the same seconds: more than that no machine gives. */
+async function bare(processes: number): Promise<number> {
+  const all = await Promise.all(
+    Array.from({ length: processes }, () =>
+      listening([...proverFlags, "--import", "tsx", join(root, "bench/src/http/bare-proving.ts")], env),
+    ),
+  );
+  const counts = all.map(
+    (child) =>
+      new Promise<number>((done) => child.once("message", (told) => done((told as { count: number }).count))),
+  );
+  for (const child of all) child.send("go");
+  return (await Promise.all(counts)).reduce((sum, one) => sum + one);
+}
+
+const print = (what: string, seconds: number, more = "") =>
+  console.log(`  ${what.padEnd(40)} ${seconds.toFixed(2).padStart(7)} s${more}`);
+
+try {
+  console.log(`${rows} tags, each with a duty of its own`);
+  const list = Array.from({ length: rows }, (_, i) => ({
+    number: `L-${i}`,
+    service: "",
+    unit: "",
+    duty: dutyOf(i),
+  }));
+  print("taken in", (await timed(() => ask("POST", `${path}/imports`, { tags: list }))).seconds);
+  const first = await worker();
+  await proved(1.21);
+  const one = await proved(1.22);
+  const second = await worker();
+  // Warm, as the first is.
+  await proved(1.23);
+  const two = await proved(1.24);
+  const rate = (seconds: number) => `   ${((seconds * 1000) / rows).toFixed(1)} ms a tag`;
+  print("proved by one worker process", one, rate(one));
+  print("proved by two", two, rate(two));
+  const ceiling = (await bare(2)) / (await bare(1));
+  console.log(
+    `  two over one: ${(one / two).toFixed(2)} ×; of bare loops, nothing beside them: ${ceiling.toFixed(2)} ×`,
+  );
+  const opened = await timed(() =>
+    Promise.all([ask(`GET`, `${path}/tags?limit=5000`), ask<unknown[]>("GET", `${path}/marks`)]),
+  );
+  print("first half of the rows, all marks", opened.seconds);
+  for (const one of [first, second]) one.kill("SIGTERM");
+} finally {
+  server.kill("SIGTERM");
+  await database.stop();
+  discardDatabase(data);
+}

@@ -1,0 +1,46 @@
+/** Processes of one start, found by what they are and where they run, and ended the hard way. */
+import { existsSync, readdirSync, readFileSync, readlinkSync } from "node:fs";
+import { join } from "node:path";
+
+/** Ends a process at once; false where there is none. */
+export function kill(pid: number): boolean {
+  try {
+    process.kill(pid, "SIGKILL");
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Processes of the database that serve somebody, found by their folder. */
+export function backends(data: string): number[] {
+  return readdirSync("/proc").flatMap((name) => {
+    if (!/^\d+$/.test(name)) return [];
+    try {
+      const command = readFileSync(`/proc/${name}/cmdline`, "utf8");
+      const mine = readlinkSync(`/proc/${name}/cwd`) === join(data, "database");
+      return mine && command.startsWith("postgres: proven_seat_application") ? [Number(name)] : [];
+    } catch {
+      return [];
+    }
+  });
+}
+
+/** Processes that prove, of one start. */
+export function provers(start: number | undefined): number[] {
+  return readdirSync("/proc").flatMap((name) => {
+    if (!/^\d+$/.test(name)) return [];
+    try {
+      const parent = Number(/\) \w (\d+)/.exec(readFileSync(`/proc/${name}/stat`, "utf8"))![1]);
+      const proves = readFileSync(`/proc/${name}/cmdline`, "utf8").includes("server/dist/prover.js");
+      return parent === start && proves ? [Number(name)] : [];
+    } catch {
+      return [];
+    }
+  });
+}
+
+export const postmasterOf = (data: string): number => {
+  const file = join(data, "database/postmaster.pid");
+  return existsSync(file) ? Number(readFileSync(file, "utf8").split("\n")[0]) : 0;
+};
