@@ -6,6 +6,7 @@ import type { Tag, TagRow } from "@proven-seat/contract";
 import { type Access, roles, urlFor } from "../../scripts/database/keys.ts";
 import { prepareDatabase } from "../../scripts/database/roles.ts";
 import { freePort } from "../../scripts/port.ts";
+import { proverProgram } from "../../scripts/start/server.ts";
 import { setUpSchema } from "../../server/src/store/rights.ts";
 
 const main = fileURLToPath(new URL("../../server/dist/main.js", import.meta.url));
@@ -16,11 +17,16 @@ export class RunningApp {
   readonly #port: number;
   readonly #database: string;
   #process: ChildProcess | null = null;
+  readonly #prover: ChildProcess;
 
   private constructor(port: number, database: string) {
     this.#port = port;
     this.#database = database;
     this.url = `http://127.0.0.1:${port}`;
+    this.#prover = spawn(process.execPath, proverProgram, {
+      env: { ...process.env, DATABASE_URL: database, LOG_LEVEL: "silent", NODE_ENV: "production" },
+      stdio: ["ignore", "ignore", "inherit"],
+    });
   }
 
   static async start(): Promise<RunningApp> {
@@ -61,6 +67,11 @@ export class RunningApp {
     await gone;
   }
 
+  async end(): Promise<void> {
+    this.#prover.kill("SIGKILL");
+    await this.kill();
+  }
+
   async rows(): Promise<TagRow[]> {
     const [project] = (await (await fetch(`${this.url}/api/projects`)).json()) as { id: string }[];
     return (await (await fetch(`${this.url}/api/projects/${project!.id}/tags`)).json()) as TagRow[];
@@ -83,7 +94,7 @@ export const test = base.extend<{ watched: undefined }, { app: RunningApp }>({
     async ({}, use) => {
       const app = await RunningApp.start();
       await use(app);
-      await app.kill();
+      await app.end();
     },
     { scope: "worker" },
   ],

@@ -41,6 +41,8 @@ for (const theme of ["light", "dark"] as const) {
       ["house-rules", "Numbers and choices this organisation owns"],
       ["shelf", "Bring in a catalogue"],
       ["rules", "Size offered"],
+      ["drift", "Sheets in force"],
+      ["projects", "Bring a project in"],
     ] as const) {
       test(`axe finds nothing on ${room}`, async ({ page, app }) => {
         await page.goto(`${app.url}/${room}`);

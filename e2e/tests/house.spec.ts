@@ -21,6 +21,21 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   await page.getByRole("button", { name: /^v2/ }).click();
   await expect(page.getByRole("region", { name: "Versions" })).toContainText("actual → rated");
 
+  // The project stays by what it is pinned to until somebody has seen what turns and decides.
+  await page.getByRole("link", { name: /is proved by v1/ }).click();
+  await page.getByRole("button", { name: /^Prove \d+ by (these|both)/ }).click();
+  await expect(page.getByText("all proved by these")).toBeVisible({ timeout: 60_000 });
+  const tags = page.getByRole("region", { name: "Tags" });
+  await expect(tags).toContainText("verdict changed");
+  await tags.getByRole("button").nth(1).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("region", { name: "Old beside new" })).toContainText("house rules v2");
+  await page.getByRole("button", { name: "Move the project to these" }).click();
+  await page.getByLabel("Why is the project moved?").fill("agreed with the owner");
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("the project is pinned to these")).toBeVisible();
+
   // The bench judges by the new version at once.
   await page.goto(await app.tagUrl("XV-3052", "torque"));
   await expect(page.getByText(/house rules v2/)).toBeVisible();
@@ -33,6 +48,11 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   await page.getByLabel("Why do the rules change?").fill("back to the actual differential");
   await page.getByRole("button", { name: "Put version 3 in force" }).click();
   await expect(page.getByText("version 3 in force: back to the actual differential")).toBeVisible();
+  // Tests after this one meet the project as it was.
+  const [project] = await (await page.request.get(`${app.url}/api/projects`)).json();
+  const { id, catalogueRevision, version } = project;
+  const back = { catalogueRevision, houseRuleVersion: 3, reason: "as it was", version };
+  expect((await page.request.put(`${app.url}/api/projects/${id}/basis`, { data: back })).status()).toBe(200);
 });
 
 test("what is missing says what hangs on it, in the reader's units, and goes when it is filled", async ({

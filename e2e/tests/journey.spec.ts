@@ -11,7 +11,7 @@ test("import, prove, choose, issue, reload, prove the same", async ({ page, app 
     .locator("input[type=file]")
     .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from(list, "utf8") });
   await expect(page.getByText("decimal comma")).toBeVisible();
-  await page.getByRole("button", { name: "Import 1 tag" }).click();
+  await page.getByRole("button", { name: "Store 1 tag" }).click();
   // Four dozen tags stand before it: it is found by its number.
   await page.getByRole("searchbox").fill("XV-J1");
   await expect(page.getByRole("link", { name: "XV-J1" })).toBeVisible();

@@ -89,9 +89,9 @@ test("files that are no list say why", async ({ page, app }) => {
     page.locator("input[type=file]").setInputFiles({ name, mimeType: "text/csv", buffer });
   const files: [string, Buffer, RegExp][] = [
     ["empty.csv", Buffer.from(""), /file is empty/],
-    ["book.csv", Buffer.from([0x50, 0x4b, 3, 4, 0, 0]), /workbook or an archive/],
+    ["book.csv", Buffer.from([0x50, 0x4b, 3, 4, 0, 0]), /not a workbook that can be read.*or as CSV/],
     ["binary.csv", Buffer.from("Tag,DN\nX\0,1"), /not a text file/],
-    ["twice.csv", Buffer.from("Tag,Tag\n1,2\n"), /stands twice/],
+    ["headings.csv", Buffer.from("Tag,DN\n"), /headings but no rows/],
   ];
   for (const [name, buffer, message] of files) {
     await pick(name, buffer);
@@ -124,12 +124,12 @@ test("faults in a list are shown by row, mended by mapping, and nothing is impor
   });
   await expect(page.getByText("No column is the tag number")).toBeVisible();
   await page.getByLabel("Column Valve goes to").selectOption({ label: "Tag" });
-  await expect(page.getByRole("heading", { name: /3 faults/ })).toBeVisible();
-  await expect(page.getByRole("row", { name: /2 Upstream \(bar g\)/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /3 faults in 2 rows/ })).toBeVisible();
+  await expect(page.getByLabel("Upstream (bar g), row 2")).toHaveValue("abc");
   await page.getByLabel("Column DN goes to").selectOption("");
   await page.getByLabel("Column Upstream (bar g) goes to").selectOption("");
   await page.getByLabel("Unit of column Temperature").selectOption("°F");
-  await page.getByRole("button", { name: "Import 2 tags" }).click();
+  await page.getByRole("button", { name: "Store 2 tags" }).click();
   await expect(page).toHaveURL(/line-up/);
   await expect(page.getByText("imported: 2 added, 0 updated, 0 unchanged")).toBeVisible();
   expect((await app.rows()).length).toBe(count + 2);
