@@ -16,8 +16,8 @@ export default defineConfig({
     // Half of the tests wait for a database, a browser or a timer: no core is kept free.
     maxWorkers: "100%",
     // A long round by hand takes as long as it takes.
-    testTimeout: process.env.METAMORPHIC_DUTIES ? 3_600_000 : 30_000,
-    hookTimeout: 60_000,
+    testTimeout: process.env.METAMORPHIC_DUTIES ? 3_600_000 : 120_000,
+    hookTimeout: 120_000,
     reporters: process.env.CHECK_REPORT
       ? ["default", ["json", { outputFile: process.env.CHECK_REPORT }]]
       : ["default"],
