@@ -7,6 +7,9 @@ import { tendProving, underWay } from "./begin.ts";
 import { kinds } from "./index.ts";
 import { readyBases } from "./ready.ts";
 
+/** One chunk is proved while the database has another in hand, so that neither waits for the other. */
+const lanes = 2;
+
 /** How often whoever works looks into an empty queue, whether it is still wanted, and after what others left. */
 const often = { lookMs: 250, askMs: 200, tendMs: 2000 } as const;
 
@@ -22,7 +25,7 @@ interface Row {
   state: string;
 }
 
-/** Takes chunks out of the queue and proves them, one after the other, until it is stopped. */
+/** Takes chunks out of the queue and proves them until it is stopped. */
 export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) => void): Worker {
   const stopping = new AbortController();
   const stopped = () => stopping.signal.aborted;
@@ -90,7 +93,7 @@ export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) 
         await sleep(1000, undefined, { signal: stopping.signal }).catch(() => undefined);
       }
   }
-  const working = work();
+  const working = Promise.all(Array.from({ length: lanes }, work));
   return {
     stop: async () => {
       stopping.abort();
