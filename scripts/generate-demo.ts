@@ -2,7 +2,7 @@
 import { mkdirSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
-import { demoDrives } from "./demo/drives.ts";
+import { demoDrives } from "./demo/drives/index.ts";
 import { demoLines } from "./demo/lines/index.ts";
 
 const head = {

@@ -1,16 +1,10 @@
-import {
-  cavityRise,
-  type Demand,
-  demandPoints,
-  outputAtPoints,
-  peakOutputNm,
-  seatRelief,
-} from "@proven-seat/core/calc";
+import { cavityRise, seatRelief } from "@proven-seat/core/calc";
 import { type Drive, parts, type Shelf, suppliedDrive, type Valve } from "@proven-seat/core/catalogue";
 import { type Duty, settle } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
 import { metalLimits, padOf, valueOnCurve } from "@proven-seat/core/reference";
 import { seatLoad } from "@proven-seat/core/rules";
+import { angles, changed, type Profile, profileThrough } from "@proven-seat/core/stroke";
 import { breakGrowth, tableTorque } from "@proven-seat/core/torque";
 
 /**
@@ -23,10 +17,9 @@ import { breakGrowth, tableTorque } from "@proven-seat/core/torque";
  */
 export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boolean): number {
   const settled = settle(duty, house);
-  const air = [settled.airMinimumBarG, settled.airMaximumBarG] as const;
   const wanted =
     settled.operator === "any" ? shelf.families : shelf.families.filter((f) => f.supply === settled.operator);
-  const families = settled.operator === "bare stem" ? [] : wanted.map((f) => supplied(f.drives, duty, air));
+  const families = settled.operator === "bare stem" ? [] : wanted.map((f) => supplied(f.drives, settled));
   const picks = new Map<number, number>();
   let sum = 0;
   for (const valve of shelf.valvesFor(duty.dn!)) {
@@ -107,14 +100,15 @@ function furtherArithmetic(valve: Valve, settled: ReturnType<typeof settle>, hou
 
 type Supplied = ReturnType<typeof suppliedDrive>;
 
-function supplied(drives: readonly Drive[], duty: Duty, [low, high]: readonly [number, number]): Supplied[] {
-  const acting = drives.filter((d) => duty.onSupplyLoss === null || d.onSupplyLoss === duty.onSupplyLoss);
+function supplied(drives: readonly Drive[], settled: ReturnType<typeof settle>): Supplied[] {
+  const { onSupplyLoss } = settled.stated;
+  const acting = drives.filter((d) => onSupplyLoss === null || d.onSupplyLoss === onSupplyLoss);
   return (acting.length > 0 ? acting : [...drives])
     .sort((a, b) => a.price - b.price)
-    .map((d) => suppliedDrive(d, low, high));
+    .map((d) => suppliedDrive(d, settled));
 }
 
-function hardest(valve: Valve, settled: ReturnType<typeof settle>): Demand | null {
+function hardest(valve: Valve, settled: ReturnType<typeof settle>): Profile | null {
   const { differentialBar, breakToOpenNm } = valve.size.torque;
   let table = 0;
   for (const c of settled.cases)
@@ -125,26 +119,28 @@ function hardest(valve: Valve, settled: ReturnType<typeof settle>): Demand | nul
   if (table === 0) return null;
   const s = valve.line.stroke;
   const growth = breakGrowth(valve.seat.material.breakGrowthPerDecade, settled.longestShutDays);
-  return {
-    breakToOpenNm: table * growth,
-    runToOpenNm: table * s.runToOpen,
-    endToOpenNm: table * s.endToOpen,
-    breakToCloseNm: table * s.breakToClose,
-    runToCloseNm: table * s.runToClose,
-    endToCloseNm: table * s.endToClose,
-  };
+  const share = profileThrough({
+    breakToOpenNm: growth,
+    runToOpenNm: s.runToOpen,
+    endToOpenNm: s.endToOpen,
+    breakToCloseNm: s.breakToClose,
+    runToCloseNm: s.runToClose,
+    endToCloseNm: s.endToClose,
+  });
+  return changed(share, (of) => of * table);
 }
 
-function firstStrongEnough(drives: readonly Supplied[], demand: Demand, valve: Valve): number {
+function firstStrongEnough(drives: readonly Supplied[], demand: Profile, valve: Valve): number {
   const pad = padOf(valve.size.pad)!.maximumTorqueNm;
-  for (const { drive, output, peakNm } of drives) {
-    const offered = outputAtPoints(output, drive.action);
+  for (const { lowest, peakNm } of drives)
     if (
       peakNm <= pad &&
       peakNm <= valve.size.maximumStemTorqueNm &&
-      demandPoints.every((p) => offered[p] >= 1.2 * demand[p])
+      angles.every(
+        (_, i) =>
+          lowest.opening[i]! >= 1.2 * demand.opening[i]! && lowest.closing[i]! >= 1.2 * demand.closing[i]!,
+      )
     )
-      return peakOutputNm(output);
-  }
+      return peakNm;
   return 0;
 }

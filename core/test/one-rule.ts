@@ -11,7 +11,7 @@ export function findingOf(rule: string, duty: Duty, valve: Valve, drive: Drive |
   const house = defaultHouseRules();
   const settled = settle(duty, house);
   const demand = torqueDemand(valve, settled, house);
-  const supplied = drive && suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);
+  const supplied = drive && suppliedDrive(drive, settled);
   const judged = { valve, drive, supplied, pair: 0, demand, duty: settled, house };
   return examined(rules.find((r) => r.id === rule)!, judged).toJSON();
 }

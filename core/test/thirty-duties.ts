@@ -1,6 +1,7 @@
 /** Thirty awkward duties, written down before they were run: what must fall of all that is on the shelf, what must stand. */
 import { type Duty, dutySchema, emptyDuty, newCase } from "../src/duty/index.ts";
 import type { ProvenCandidate } from "../src/proof/index.ts";
+import { breaking, hardestAt } from "../src/torque/index.ts";
 
 type Case = Partial<Duty["cases"][number]>;
 type Is = (c: ProvenCandidate) => boolean;
@@ -140,7 +141,10 @@ export const thirtyDuties: readonly Awkward[] = [
       onSupplyLoss: "closes",
       cases: [case1(85, 40, { downstreamBarG: 84.5 })],
     }),
-    falls: { "a drive sized on half a bar": (c) => (c.demand.hardest?.differentialBar ?? 0) < 85 },
+    falls: {
+      "a drive sized on half a bar": ({ demand }) =>
+        demand.covering !== null && (hardestAt(demand, breaking).differentialBar ?? 0) < 85,
+    },
     stands: { "a drive sized on all of it": (c) => c.drive !== null },
   },
   {

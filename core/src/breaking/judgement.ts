@@ -26,7 +26,7 @@ export interface CandidateInHand {
 export function verdictsIn({ valve, drive, house }: CandidateInHand, duty: Duty): Verdict[] {
   const settled = settle(duty, house);
   const demand = torqueDemand(valve, settled, house);
-  const supplied = drive && suppliedDrive(drive, settled.airMinimumBarG, settled.airMaximumBarG);
+  const supplied = drive && suppliedDrive(drive, settled);
   const judged = { valve, drive, supplied, pair: 0, demand, duty: settled, house };
   return rules.map((rule) => verdictOf(rule, judged));
 }

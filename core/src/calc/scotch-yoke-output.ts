@@ -34,17 +34,14 @@ const degrees = 900;
 const radians = (step: number) => ((step / 10 - 45) * Math.PI) / 180;
 
 /**
- * Output torque of a scotch yoke over a quarter turn, symmetric or canted, double-acting or with a spring.
+ * Output of a scotch yoke at any angle of its stroke.
  *
- * @param input piston and rod diameter, mm (rod 0 where not given); arm a from the shaft's to the rod's axis and slot
- *   offset e, mm (0 symmetric, negative stronger at the start); efficiency 0–1; air, bar g; with a spring its preload, N,
- *   and rate, N/mm
- * @returns torques at start and end and the lowest over the stroke in steps of 0.1°, N·m, and the stroke, mm
- * @throws CalculationError `slot-offset-too-large` where |e|·sin 45° ≥ a, `spring-incomplete`
+ * @param input as `scotchYokeOutput`
+ * @returns what air and spring give at a yoke angle of −45° to +45°, in radians, N·m, and the pin's travel, mm
+ * @throws CalculationError `slot-offset-too-large`, `spring-incomplete`
  * @source virtual work: pin travel x(φ) = (e + a·sin φ)/cos φ from −45° to +45°, arm dx/dφ = (a + e·sin φ)/cos²φ
- * @example scotchYokeOutput({ pistonDiameterMm: 100, armMm: 50, efficiency: 1, airBarG: 0 }).strokeMm // → 100
  */
-export function scotchYokeOutput(input: ScotchYokeInput): YokeOutput | YokeSpringOutput {
+export function scotchYokeAt(input: ScotchYokeInput) {
   const { pistonDiameterMm: d, rodDiameterMm: rod = 0, armMm: a, slotOffsetMm: e = 0, efficiency } = input;
   if (Math.abs(e) * Math.SQRT1_2 >= a)
     throw new CalculationError(
@@ -59,16 +56,34 @@ export function scotchYokeOutput(input: ScotchYokeInput): YokeOutput | YokeSprin
   const from = travel(radians(0));
   const springN = (phi: number) =>
     spring === null ? 0 : spring.preloadN + spring.rateNPerMm * (travel(phi) - from);
-  const airNm = (phi: number) => (airN - springN(phi)) * armM(phi);
-  const springNm = (phi: number) => springN(phi) * armM(phi);
+  return {
+    sprung: spring !== null,
+    airNm: (phi: number) => (airN - springN(phi)) * armM(phi),
+    springNm: (phi: number) => springN(phi) * armM(phi),
+    strokeMm: travel(radians(degrees)) - from,
+  };
+}
+
+/**
+ * Output torque of a scotch yoke over a quarter turn, symmetric or canted, double-acting or with a spring.
+ *
+ * @param input piston and rod diameter, mm (rod 0 where not given); arm a from the shaft's to the rod's axis and slot
+ *   offset e, mm (0 symmetric, negative stronger at the start); efficiency 0–1; air, bar g; with a spring its preload, N,
+ *   and rate, N/mm
+ * @returns torques at start and end and the lowest over the stroke in steps of 0.1°, N·m, and the stroke, mm
+ * @throws CalculationError `slot-offset-too-large` where |e|·sin 45° ≥ a, `spring-incomplete`
+ * @source virtual work: pin travel x(φ) = (e + a·sin φ)/cos φ from −45° to +45°, arm dx/dφ = (a + e·sin φ)/cos²φ
+ * @example scotchYokeOutput({ pistonDiameterMm: 100, armMm: 50, efficiency: 1, airBarG: 0 }).strokeMm // → 100
+ */
+export function scotchYokeOutput(input: ScotchYokeInput): YokeOutput | YokeSpringOutput {
+  const { sprung, airNm, springNm, strokeMm } = scotchYokeAt(input);
   const lowest = (torque: (phi: number) => number) => {
     let least = Number.POSITIVE_INFINITY;
     for (let step = 0; step <= degrees; step++) least = Math.min(least, torque(radians(step)));
     return least;
   };
   const [start, end] = [radians(0), radians(degrees)];
-  const strokeMm = travel(end) - from;
-  if (spring === null) return { startNm: airNm(start), runNm: lowest(airNm), endNm: airNm(end), strokeMm };
+  if (!sprung) return { startNm: airNm(start), runNm: lowest(airNm), endNm: airNm(end), strokeMm };
   return {
     airStartNm: airNm(start),
     airRunNm: lowest(airNm),

@@ -37,7 +37,9 @@ const ofSizes =
 
 /** Columns of which each kind of drive fills its own. */
 const ofKinds = (pick: (kind: DriveKind) => readonly string[]): Column[] =>
-  [...new Set(driveKinds.flatMap(pick))].map((heading) => optionalNumber(heading));
+  [...new Set(driveKinds.flatMap(pick))].map((heading) =>
+    heading.endsWith("?") ? optionalYesNo(heading.slice(0, -1)) : optionalNumber(heading),
+  );
 
 const line = text("line");
 const sizeKeys = [line, number("dn"), text("designation")];
@@ -207,6 +209,8 @@ export const tables = {
       text("kind"),
       optionalYesNo("low_temperature"),
       optionalYesNo("high_temperature"),
+      optionalText("marking"),
+      optionalText("enclosure"),
       ...ofKinds((k) => k.columns.family),
     ],
     rows: ({ drives }) => drives,

@@ -1,4 +1,4 @@
-import { type Drive, type SuppliedDrive, suppliedDrive } from "../drives/index.ts";
+import { type Drive, type SuppliedDrive, type Supplies, suppliedDrive } from "../drives/index.ts";
 
 /** What turns a valve, set to its supply: a drive, or nothing. Price and weight are of all of it. */
 export interface DriveTrain {
@@ -15,18 +15,14 @@ const members = ({ drive }: Pick<DriveTrain, "drive">) => (drive === null ? [] :
  * Puts a drive train together at its supply.
  *
  * @param drive the drive, null for a bare stem
- * @param supply lowest and highest air supply, bar g
+ * @param supplies lowest and highest of every supply
  * @returns the train with output, price and weight
- * @example driveTrain(null, { airMinimumBarG: 4, airMaximumBarG: 8 }).price // → 0
  */
-export function driveTrain(
-  drive: Drive | null,
-  supply: { readonly airMinimumBarG: number; readonly airMaximumBarG: number },
-): DriveTrain {
+export function driveTrain(drive: Drive | null, supplies: Supplies): DriveTrain {
   const ordered = members({ drive });
   return {
     drive,
-    supplied: drive && suppliedDrive(drive, supply.airMinimumBarG, supply.airMaximumBarG),
+    supplied: drive && suppliedDrive(drive, supplies),
     price: ordered.reduce((sum, one) => sum + one.price, 0),
     weightKg: ordered.reduce((sum, one) => sum + one.weightKg, 0),
   };

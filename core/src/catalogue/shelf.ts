@@ -1,4 +1,5 @@
-import { type Drive, drivesOfFamily, kindOf } from "../drives/index.ts";
+import type { Construction } from "../bodies/index.ts";
+import { type AnyFamily, type Drive, drivesOfFamily, kindOf, type SupplyKind } from "../drives/index.ts";
 import { numbering } from "./identity.ts";
 import type { Catalogue, ProductLine, ProductSize } from "./schema.ts";
 import { type Valve, valvesOfSize } from "./valve.ts";
@@ -7,8 +8,10 @@ import { type Valve, valvesOfSize } from "./valve.ts";
 export interface Offer {
   readonly families: readonly {
     readonly id: string;
+    readonly family: AnyFamily;
     /** Which operator of a duty asks for it. */
-    readonly supply: "pneumatic" | "electric";
+    readonly supply: SupplyKind;
+    readonly turns: Construction["stroke"];
     readonly drives: readonly Drive[];
   }[];
   /** Valves a size may be served with; where a line does not offer it, the line's nearest size. */
@@ -58,7 +61,9 @@ export function compileShelf(catalogue: Catalogue): Shelf {
     catalogue,
     families: catalogue.drives.map((family) => ({
       id: family.id,
+      family,
       supply: kindOf(family).supply,
+      turns: kindOf(family).turns ?? "quarter turn",
       drives: drivesOfFamily(family),
     })),
     sizesFor,

@@ -2,6 +2,7 @@ import type { OperatingCase } from "../duty/case.ts";
 import type { Envelope } from "../proof/envelope.ts";
 import type { StrokePicture } from "../proof/stroke.ts";
 import type { View } from "../sections/index.ts";
+import { angles, type OverStroke } from "../stroke/index.ts";
 import { figure } from "../units/figures.ts";
 import { convertUnit, type Reading, shownUnit } from "../units/units.ts";
 import { axes, type Drawing, type Mark, type Points } from "./drawing.ts";
@@ -129,8 +130,10 @@ export function strokeDrawing(stroke: StrokePicture, size: Size, reading: Readin
   if (!stroke.needed) return null;
   const unit = shownUnit("torque", reading);
   const nm = (value: number) => convertUnit(value, "torque", "N·m", unit);
-  const over = (three: readonly number[], from: number): Points =>
-    three.map((value, i) => [from + i * 45, nm(value)] as const);
+  const opening = (stroke: OverStroke): Points => stroke.map((value, i) => [angles[i]!, nm(value)] as const);
+  // Closing runs back from open, right of opening with a gap between.
+  const closing = (stroke: OverStroke): Points =>
+    stroke.map((value, i) => [130 + 90 - angles[i]!, nm(value)] as const).reverse();
   const both = [stroke.needed, stroke.atMinimum].flatMap((s) => (s ? [...s.opening, ...s.closing] : []));
   const { trace, frame } = axes(
     size,
@@ -147,7 +150,7 @@ export function strokeDrawing(stroke: StrokePicture, size: Size, reading: Readin
     marks: [
       ...frame,
       ...lines.flatMap(([of, tone, width]) =>
-        of ? [...trace(over(of.opening, 0), tone, width), ...trace(over(of.closing, 130), tone, width)] : [],
+        of ? [...trace(opening(of.opening), tone, width), ...trace(closing(of.closing), tone, width)] : [],
       ),
     ],
   };

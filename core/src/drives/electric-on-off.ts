@@ -1,20 +1,20 @@
 import { z } from "zod";
+import {
+  motorColumns,
+  motorFaults,
+  motorHead,
+  motorTorqueColumns,
+  motorTorques,
+  stayingMotor,
+  suppliedWithVoltage,
+} from "./by-motor.ts";
 import type { DriveKind } from "./kind.ts";
-import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";
+import { sizeHead, sizeTail } from "./shared-schema.ts";
 
 const schema = z.strictObject({
-  ...familyHead,
+  ...motorHead,
   kind: z.literal("electric on-off"),
-  sizes: z
-    .array(
-      z.strictObject({
-        ...sizeHead,
-        torqueAtMinimumVoltageNm: positive,
-        stallTorqueNm: positive,
-        ...sizeTail,
-      }),
-    )
-    .min(1),
+  sizes: z.array(z.strictObject({ ...sizeHead, ...motorTorques, ...sizeTail })).min(1),
 });
 type Family = z.infer<typeof schema>;
 
@@ -23,30 +23,9 @@ export const electricOnOff: DriveKind<Family> = {
   kind: "electric on-off",
   supply: "electric",
   schema,
-  columns: { family: [], size: ["torque_at_minimum_voltage_nm", "stall_torque_nm"] },
+  columns: { family: motorColumns, size: motorTorqueColumns },
   sprung: false,
-  drivesOf: (family) =>
-    family.sizes.map((size) => ({
-      key: `${family.id}|${size.id}`,
-      family,
-      sizeId: size.id,
-      action: "double-acting",
-      onSupplyLoss: "stays",
-      springSet: null,
-      variant: "",
-      flange: size.flange,
-      weightKg: size.weightKg,
-      price: size.price,
-      outputAt: () => ({ torqueNm: size.torqueAtMinimumVoltageNm }),
-      outputAtMaximum: () => ({ torqueNm: size.stallTorqueNm }),
-    })),
-  maximumAirBarG: () => null,
-  suppliedAt: (_duty, end) =>
-    end === "lowest"
-      ? { what: "supply", value: "minimum voltage", unit: "", origin: "catalogue" }
-      : { what: "output taken at", value: "stall", unit: "", origin: "catalogue" },
-  faultsOf: ({ stallTorqueNm, torqueAtMinimumVoltageNm }) =>
-    stallTorqueNm < torqueAtMinimumVoltageNm
-      ? [{ field: "stallTorqueNm", reason: "stall torque is below the torque at minimum voltage" }]
-      : [],
+  drivesOf: (family) => family.sizes.map((size) => stayingMotor(family, size)),
+  suppliedAt: suppliedWithVoltage,
+  faultsOf: motorFaults,
 };

@@ -1,16 +1,25 @@
 import { z } from "zod";
+import type { Action } from "../calc/actuator-margin.ts";
+import { outputProfile } from "../stroke/index.ts";
+import {
+  motorColumns,
+  motorFaults,
+  motorHead,
+  motorTorqueColumns,
+  motorTorques,
+  suppliedWithVoltage,
+} from "./by-motor.ts";
 import type { Drive, DriveKind } from "./kind.ts";
-import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";
+import { positive, sizeHead, sizeTail } from "./shared-schema.ts";
 
 const schema = z.strictObject({
-  ...familyHead,
+  ...motorHead,
   kind: z.literal("electric spring-return"),
   sizes: z
     .array(
       z.strictObject({
         ...sizeHead,
-        torqueAtMinimumVoltageNm: positive,
-        stallTorqueNm: positive,
+        ...motorTorques,
         springWoundNm: positive,
         springRunOutNm: positive,
         ...sizeTail,
@@ -23,12 +32,20 @@ type Family = z.infer<typeof schema>;
 function drivesOfSize(family: Family, size: Family["sizes"][number]): Drive[] {
   const { springWoundNm, springRunOutNm, torqueAtMinimumVoltageNm, stallTorqueNm } = size;
   // The motor winds the spring while it turns the valve: what is left of it is least at the end.
-  const output = (motorNm: number) => ({
-    airStartNm: motorNm - springRunOutNm,
-    airEndNm: motorNm - springWoundNm,
-    springStartNm: springWoundNm,
-    springEndNm: springRunOutNm,
-  });
+  const output =
+    (action: Action): Drive["outputAt"] =>
+    (_, end) => {
+      const motorNm = end === "lowest" ? torqueAtMinimumVoltageNm : stallTorqueNm;
+      return outputProfile(
+        {
+          airStartNm: motorNm - springRunOutNm,
+          airEndNm: motorNm - springWoundNm,
+          springStartNm: springWoundNm,
+          springEndNm: springRunOutNm,
+        },
+        action,
+      );
+    };
   const either = {
     family,
     sizeId: size.id,
@@ -37,13 +54,23 @@ function drivesOfSize(family: Family, size: Family["sizes"][number]): Drive[] {
     flange: size.flange,
     weightKg: size.weightKg,
     price: size.price,
-    outputAt: () => output(torqueAtMinimumVoltageNm),
-    outputAtMaximum: () => output(stallTorqueNm),
   };
   const key = `${family.id}|${size.id}`;
   return [
-    { ...either, key: `${key}|closes`, action: "spring-to-close", onSupplyLoss: "closes" },
-    { ...either, key: `${key}|opens`, action: "spring-to-open", onSupplyLoss: "opens" },
+    {
+      ...either,
+      key: `${key}|closes`,
+      action: "spring-to-close",
+      onSupplyLoss: "closes",
+      outputAt: output("spring-to-close"),
+    },
+    {
+      ...either,
+      key: `${key}|opens`,
+      action: "spring-to-open",
+      onSupplyLoss: "opens",
+      outputAt: output("spring-to-open"),
+    },
   ];
 }
 
@@ -52,25 +79,16 @@ export const electricSpringReturn: DriveKind<Family> = {
   kind: "electric spring-return",
   supply: "electric",
   schema,
-  columns: {
-    family: [],
-    size: ["torque_at_minimum_voltage_nm", "stall_torque_nm", "spring_wound_nm", "spring_run_out_nm"],
-  },
+  columns: { family: motorColumns, size: [...motorTorqueColumns, "spring_wound_nm", "spring_run_out_nm"] },
   sprung: false,
   drivesOf: (family) => family.sizes.flatMap((size) => drivesOfSize(family, size)),
-  maximumAirBarG: () => null,
-  suppliedAt: (_duty, end) =>
-    end === "lowest"
-      ? { what: "supply", value: "minimum voltage", unit: "", origin: "catalogue" }
-      : { what: "output taken at", value: "stall", unit: "", origin: "catalogue" },
-  faultsOf: ({ stallTorqueNm, torqueAtMinimumVoltageNm, springWoundNm, springRunOutNm }) => [
-    ...(stallTorqueNm < torqueAtMinimumVoltageNm
-      ? [{ field: "stallTorqueNm", reason: "stall torque is below the torque at minimum voltage" }]
-      : []),
+  suppliedAt: suppliedWithVoltage,
+  faultsOf: ({ springWoundNm, springRunOutNm, ...motor }) => [
+    ...motorFaults(motor),
     ...(springWoundNm < springRunOutNm
       ? [{ field: "springWoundNm", reason: "a wound spring is stronger than one run out" }]
       : []),
-    ...(torqueAtMinimumVoltageNm <= springWoundNm
+    ...(motor.torqueAtMinimumVoltageNm <= springWoundNm
       ? [{ field: "torqueAtMinimumVoltageNm", reason: "the motor cannot wind the spring at minimum voltage" }]
       : []),
   ],

@@ -1,10 +1,36 @@
 import { z } from "zod";
+import { bevelGear } from "./bevel-gear.ts";
+import { electricCapacitorReturn } from "./electric-capacitor-return.ts";
+import { electricModulating } from "./electric-modulating.ts";
+import { electricMultiTurn } from "./electric-multi-turn.ts";
 import { electricOnOff } from "./electric-on-off.ts";
 import { electricSpringReturn } from "./electric-spring-return.ts";
+import { electroHydraulic } from "./electro-hydraulic.ts";
+import { gasOverOil } from "./gas-over-oil.ts";
+import { handwheelGearbox } from "./handwheel-gearbox.ts";
+import { hydraulic } from "./hydraulic.ts";
 import type { AnyFamily, Drive, DriveKind } from "./kind.ts";
+import { lever } from "./lever.ts";
 import { rackAndPinion } from "./rack-and-pinion.ts";
+import { scotchYoke } from "./scotch-yoke.ts";
+import { vane } from "./vane.ts";
 
-const kinds = [rackAndPinion, electricOnOff, electricSpringReturn] as const;
+const kinds = [
+  rackAndPinion,
+  scotchYoke,
+  vane,
+  electricOnOff,
+  electricModulating,
+  electricSpringReturn,
+  electricCapacitorReturn,
+  electricMultiTurn,
+  electroHydraulic,
+  hydraulic,
+  gasOverOil,
+  lever,
+  handwheelGearbox,
+  bevelGear,
+] as const;
 
 /** Every kind of drive; no other file names one. */
 export const driveKinds: readonly DriveKind[] = kinds as unknown as readonly DriveKind[];
@@ -37,5 +63,14 @@ export function drivesOfFamily(family: DriveFamily): Drive[] {
   return kindOf(family).drivesOf(family);
 }
 
-export type { AirSupply, AnyFamily, AnySize, Drive, DriveKind, NamedSupply } from "./kind.ts";
+export type {
+  AnyFamily,
+  AnySize,
+  Drive,
+  DriveKind,
+  NamedSupply,
+  Supplies,
+  SupplyEnd,
+  SupplyKind,
+} from "./kind.ts";
 export { type SuppliedDrive, suppliedDrive } from "./supplied.ts";

@@ -1,5 +1,6 @@
 import type { z } from "zod";
-import type { Action, DriveOutput } from "../calc/actuator-margin.ts";
+import type { Action } from "../calc/actuator-margin.ts";
+import type { Profile } from "../stroke/index.ts";
 import type { Unit } from "../units/unit.ts";
 
 /** What every family of drives has, whatever its kind. */
@@ -10,6 +11,9 @@ export interface AnyFamily {
   readonly kind: string;
   readonly lowTemperature: boolean | null;
   readonly highTemperature: boolean | null;
+  /** How it is marked for explosive atmospheres, and how tight its enclosure is; null where nothing is stated. */
+  readonly marking: string | null;
+  readonly enclosure: string | null;
   readonly sizes: readonly AnySize[];
 }
 
@@ -34,16 +38,37 @@ export interface Drive {
   readonly flange: string;
   readonly weightKg: number;
   readonly price: number;
-  /** Output at a supply pressure, bar g; a drive that uses no air answers the same at any. */
-  readonly outputAt: (airBarG: number) => DriveOutput;
-  readonly outputAtMaximum: (airBarG: number) => DriveOutput;
+  /** Length of a lever, turns of a handwheel, torque a gearbox is rated to, strokes stored: of what has them. */
+  readonly leverMm?: number;
+  readonly wheelTurns?: number | null;
+  readonly ratedTorqueNm?: number;
+  readonly strokesLeft?: number;
+  /** Output over both strokes, N·m, at the lowest or the highest of the supply it uses. */
+  readonly outputAt: (supplies: Supplies, end: SupplyEnd) => Profile;
 }
 
-/** Air a duty brings, bar g, and which of it is assumed. */
-export interface AirSupply {
+/** The least of a supply, which strength is judged at, or the most, which the stem must stand. */
+export type SupplyEnd = "lowest" | "highest";
+
+/** What may turn a valve, as a duty asks for it. */
+export type SupplyKind = "pneumatic" | "electric" | "hydraulic" | "line gas" | "by hand";
+
+/** What a duty brings to turn valves with, and which of it is stated. */
+export interface Supplies {
   readonly airMinimumBarG: number;
   readonly airMaximumBarG: number;
-  readonly stated: { readonly airMinimumBarG: number | null; readonly airMaximumBarG: number | null };
+  readonly oilMinimumBarG: number;
+  readonly oilMaximumBarG: number;
+  /** What the line itself holds, over its cases; null where it holds no gas, or its pressure is not known. */
+  readonly lineGas: { readonly lowestBarG: number; readonly highestBarG: number } | null;
+  /** What a hand keeps up, and what it can do when it must, N. */
+  readonly hand: { readonly steadyN: number; readonly hardestN: number };
+  readonly stated: {
+    readonly airMinimumBarG: number | null;
+    readonly airMaximumBarG: number | null;
+    readonly oilMinimumBarG: number | null;
+    readonly oilMaximumBarG: number | null;
+  };
 }
 
 /** The supply a finding names beside a drive's output. */
@@ -51,24 +76,31 @@ export interface NamedSupply {
   readonly what: string;
   readonly value: number | string;
   readonly unit: Unit;
-  readonly origin: "entered" | "assumed" | "catalogue";
+  readonly origin: "entered" | "assumed" | "catalogue" | "house rule" | "computed";
 }
 
 /** A kind of drive: all that is particular to it. */
 export interface DriveKind<Family extends AnyFamily = AnyFamily> {
   readonly kind: Family["kind"];
   /** Which operator of a duty asks for it. */
-  readonly supply: "pneumatic" | "electric";
+  readonly supply: SupplyKind;
+  /** What it turns; a quarter where not given. */
+  readonly turns?: "quarter turn" | "rising stem";
+  /** Whether it can stand anywhere, again and again; where not given, it wants a positioner or cannot. */
+  readonly modulates?: true;
   readonly schema: z.ZodType<Family>;
-  /** Headings of its own in the tables of families and of sizes; all figures. */
+  /** Headings of its own in the tables of families and of sizes: figures, or yes and no with a mark of question. */
   readonly columns: { readonly family: readonly string[]; readonly size: readonly string[] };
   /** Whether its sizes come with spring sets. */
   readonly sprung: boolean;
   readonly drivesOf: (family: Family) => Drive[];
-  /** Highest air it stands, bar g; null where it uses none. */
-  readonly maximumAirBarG: (family: Family) => number | null;
+  /** The pressure it is rated to, and the highest a duty brings; null where it uses none, or none is known. */
+  readonly pressureRating?: (
+    family: Family,
+    supplies: Supplies,
+  ) => { readonly ratedBarG: number; readonly broughtBarG: number } | null;
   /** The supply its strength is judged at, and the one its peak is taken at. */
-  readonly suppliedAt: (duty: AirSupply, end: "lowest" | "highest") => NamedSupply;
+  readonly suppliedAt: (supplies: Supplies, end: SupplyEnd) => NamedSupply;
   /** What of a size contradicts itself. */
   readonly faultsOf: (
     size: Family["sizes"][number],

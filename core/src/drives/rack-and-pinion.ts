@@ -1,7 +1,11 @@
 import { z } from "zod";
+import type { Action } from "../calc/actuator-margin.ts";
 import { rackAndPinionOutput } from "../calc/rack-and-pinion-output.ts";
+import { outputProfile } from "../stroke/index.ts";
+import { airAt, airRating, suppliedWithAir } from "./by-air.ts";
 import type { Drive, DriveKind } from "./kind.ts";
-import { familyHead, positive, sizeHead, sizeTail, text } from "./shared-schema.ts";
+import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";
+import { drivesWithSprings, type SpringSet, springSets } from "./with-springs.ts";
 
 const schema = z.strictObject({
   ...familyHead,
@@ -15,9 +19,7 @@ const schema = z.strictObject({
         pistonCount: z.number().int().positive(),
         pinionPitchRadiusMm: positive,
         efficiency: z.number().positive().max(1),
-        springSets: z.array(
-          z.strictObject({ id: text, preloadN: positive, rateNPerMm: positive, price: z.number().min(0) }),
-        ),
+        springSets,
         ...sizeTail,
       }),
     )
@@ -28,42 +30,18 @@ type Family = z.infer<typeof schema>;
 function drivesOfSize(family: Family, size: Family["sizes"][number]): Drive[] {
   const { pistonDiameterMm, pistonCount, pinionPitchRadiusMm, efficiency } = size;
   const cylinder = { pistonDiameterMm, pistonCount, pinionPitchRadiusMm, efficiency };
-  const base = { family, sizeId: size.id, flange: size.flange, weightKg: size.weightKg };
-  const plain = (airBarG: number) => rackAndPinionOutput({ ...cylinder, airBarG });
-  const doubleActing: Drive = {
-    ...base,
-    key: `${family.id}|${size.id}|DA`,
-    action: "double-acting",
-    onSupplyLoss: "stays",
-    springSet: null,
-    variant: "DA",
-    price: size.price,
-    outputAt: plain,
-    outputAtMaximum: plain,
-  };
-  const sprung = size.springSets.flatMap((set): Drive[] => {
-    const output = (airBarG: number) =>
-      rackAndPinionOutput({
-        ...cylinder,
-        airBarG,
-        springPreloadN: set.preloadN,
-        springRateNPerMm: set.rateNPerMm,
-      });
-    const either = {
-      ...base,
-      springSet: set.id,
-      variant: set.id,
-      price: size.price + set.price,
-      outputAt: output,
-      outputAtMaximum: output,
-    };
-    const key = `${family.id}|${size.id}|${set.id}`;
-    return [
-      { ...either, key: `${key}|closes`, action: "spring-to-close", onSupplyLoss: "closes" },
-      { ...either, key: `${key}|opens`, action: "spring-to-open", onSupplyLoss: "opens" },
-    ];
-  });
-  return [doubleActing, ...sprung];
+  const output =
+    (action: Action, set?: SpringSet): Drive["outputAt"] =>
+    (supplies, end) =>
+      outputProfile(
+        rackAndPinionOutput({
+          ...cylinder,
+          airBarG: airAt(supplies, end),
+          ...(set && { springPreloadN: set.preloadN, springRateNPerMm: set.rateNPerMm }),
+        }),
+        action,
+      );
+  return drivesWithSprings(family, size, output);
 }
 
 /** Air on pistons, racks on a pinion: each size double-acting and with each spring set both ways. */
@@ -77,14 +55,7 @@ export const rackAndPinion: DriveKind<Family> = {
   },
   sprung: true,
   drivesOf: (family) => family.sizes.flatMap((size) => drivesOfSize(family, size)),
-  maximumAirBarG: (family) => family.maximumAirBarG,
-  suppliedAt: (duty, end) => {
-    const [what, path] =
-      end === "lowest"
-        ? (["lowest air supply", "airMinimumBarG"] as const)
-        : (["highest air supply", "airMaximumBarG"] as const);
-    const origin = duty.stated[path] === null ? "assumed" : "entered";
-    return { what, value: duty[path], unit: "bar g", origin };
-  },
+  pressureRating: airRating,
+  suppliedAt: suppliedWithAir,
   faultsOf: () => [],
 };

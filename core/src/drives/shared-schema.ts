@@ -11,6 +11,10 @@ export const familyHead = {
   /** Whether it is made with seals and grease for cold, and for heat; not stated, only for neither. */
   lowTemperature: z.boolean().nullable().default(null),
   highTemperature: z.boolean().nullable().default(null),
+  /** For explosive atmospheres, as it stands on the plate; several with semicolons. */
+  marking: text.nullable().default(null),
+  /** Codes of ingress protection and enclosure types, as on the plate. */
+  enclosure: text.nullable().default(null),
 };
 
 /** What every size states of itself. */

@@ -1,29 +1,23 @@
-import { type Demand, type DriveOutput, outputAtPoints, peakOutputNm } from "../calc/actuator-margin.ts";
-import type { Drive } from "./kind.ts";
+import { type Profile, peakOf } from "../stroke/index.ts";
+import type { Drive, Supplies } from "./kind.ts";
 
-/** A drive at the supply it will see: what it gives at the lowest, what it can do at the highest. */
+/** A drive at the supply it will see: what it gives at the lowest, what it can do at the highest, N·m. */
 export interface SuppliedDrive {
   readonly drive: Drive;
-  readonly output: DriveOutput;
-  readonly offered: Demand;
+  readonly lowest: Profile;
   readonly peakNm: number;
 }
 
 /**
- * Sets a drive to a supply.
+ * Sets a drive to what a duty brings.
  *
  * @param drive a drive of the catalogue
- * @param airMinimumBarG supply strength is judged at, bar g
- * @param airMaximumBarG supply the stem and the pad are judged at, bar g
- * @returns output at the lowest supply and peak at the highest, N·m
+ * @param supplies lowest and highest of every supply
+ * @returns output over both strokes at the lowest and the peak of either at the highest
  * @source strength at minimum, safety at maximum supply
  */
-export function suppliedDrive(drive: Drive, airMinimumBarG: number, airMaximumBarG: number): SuppliedDrive {
-  const output = drive.outputAt(airMinimumBarG);
-  return {
-    drive,
-    output,
-    offered: outputAtPoints(output, drive.action),
-    peakNm: peakOutputNm(drive.outputAtMaximum(airMaximumBarG)),
-  };
-}
+export const suppliedDrive = (drive: Drive, supplies: Supplies): SuppliedDrive => ({
+  drive,
+  lowest: drive.outputAt(supplies, "lowest"),
+  peakNm: peakOf(drive.outputAt(supplies, "highest")),
+});

@@ -109,6 +109,8 @@ describe("completeness", () => {
     const duty = {
       ...statedInFull({ cases: [{ upstreamBarG: null, temperatureC: null }] }),
       operator: "electric" as const,
+      area: "safe",
+      lowestVoltagePercent: 90,
       airMinimumBarG: null,
     };
     expect(missingFrom(duty, house).map((m) => m.label)).toEqual([

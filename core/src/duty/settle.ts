@@ -59,6 +59,10 @@ export interface SettledDuty extends SettledFields {
   readonly fluid: Fluid | null;
   readonly hazards: ReadonlySet<Hazard>;
   readonly hazardsOrigin: DutyOrigin | "reference";
+  /** What a hand keeps up, and what it can do when it must, N. */
+  readonly hand: { readonly steadyN: number; readonly hardestN: number };
+  /** Gas pressure in the line over its cases; null where one of them holds none, or does not say. */
+  readonly lineGas: { readonly lowestBarG: number; readonly highestBarG: number } | null;
 }
 
 type Writable<T> = { -readonly [Key in keyof T]: T[Key] };
@@ -91,6 +95,16 @@ function settleCase(c: OperatingCase, ofFluid: SettledCase["phase"], watery: boo
   };
 }
 
+function lineGasIn(cases: readonly SettledCase[]): SettledDuty["lineGas"] {
+  const pressures = cases
+    .filter((c) => c.kind !== "fire")
+    .map((c) => (c.phase === "gas" ? (c.upstreamBarG === null ? null : c.pressureBarG) : null));
+  const known = pressures.filter((bar) => bar !== null);
+  return known.length === 0 || known.length < pressures.length
+    ? null
+    : { lowestBarG: Math.max(0, Math.min(...known)), highestBarG: Math.max(0, ...known) };
+}
+
 /** How a field that may be assumed is settled, under the name the rules know it by. */
 interface Settling {
   readonly name: string;
@@ -117,6 +131,8 @@ class Settled {
   readonly shutIn: ShutIn;
   readonly softFamilies: readonly string[];
   readonly metalFamilies: JudgedIn;
+  readonly hand: SettledDuty["hand"];
+  readonly lineGas: SettledDuty["lineGas"];
 
   constructor(duty: Duty, house: HouseRules, by: readonly Settling[]) {
     const { fluid } = duty;
@@ -133,6 +149,8 @@ class Settled {
     this.shutCases = this.cases.filter((c) => c.shut);
     this.hazards = hazardsInUse(duty, ofSubstance, house);
     this.hazardsOrigin = fluid.hazards !== null ? "entered" : ofSubstance !== null ? "reference" : "assumed";
+    this.hand = { steadyN: house.handForceN, hardestN: Math.max(house.handForceN, house.hardestPullN) };
+    this.lineGas = lineGasIn(this.cases);
     const own = this as unknown as Record<string, unknown>;
     for (const { name, settle } of by) own[name] = settle(duty, house);
     this.shutIn = shutInBy(this.shutCases, this as unknown as SettledDuty, house);

@@ -31,7 +31,16 @@ export const endConnections = [
   "wafer",
   "lug",
 ] as const;
-export const operators = ["pneumatic", "electric", "any", "bare stem"] as const;
+export const operators = [
+  "pneumatic",
+  "electric",
+  "hydraulic",
+  "line gas",
+  "by hand",
+  "any",
+  "bare stem",
+] as const;
+export const integrityLevels = ["none", "SIL 1", "SIL 2", "SIL 3"] as const;
 export const supplyLossActions = ["closes", "opens", "stays"] as const;
 export const shutOffRates = ["A", "AA", "B", "C", "CC", "D", "E", "EE", "F", "G"] as const;
 export const hazards = [

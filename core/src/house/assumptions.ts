@@ -16,6 +16,27 @@ export const assumptions = {
     [3, 16],
     "Used only where the duty does not say; high on purpose.",
   ),
+  assumedOilMinimumBarG: number(
+    "Assumed lowest oil supply",
+    "bar g",
+    100,
+    [10, 400],
+    "Used only where the duty does not say; low on purpose.",
+  ),
+  assumedOilMaximumBarG: number(
+    "Assumed highest oil supply",
+    "bar g",
+    210,
+    [10, 700],
+    "Used only where the duty does not say; high on purpose.",
+  ),
+  assumedLowestVoltagePercent: number(
+    "Assumed lowest voltage",
+    "%",
+    90,
+    [50, 100],
+    "Used only where the duty does not say; a motor far from its board sees less.",
+  ),
   assumedLongestShutDays: number(
     "Assumed longest shut",
     "days",

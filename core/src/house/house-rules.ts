@@ -2,8 +2,10 @@ import { z } from "zod";
 import { assumptions } from "./assumptions.ts";
 import { bodies } from "./bodies.ts";
 import type { ChoiceRule } from "./definition.ts";
+import { hands } from "./hands.ts";
 import { lives } from "./lives.ts";
 import { margins } from "./margins.ts";
+import { safety } from "./safety.ts";
 import { service } from "./service.ts";
 import { temperatures } from "./temperatures.ts";
 import { torque } from "./torque.ts";
@@ -15,6 +17,8 @@ export const houseRuleDefinitions = {
   ...bodies,
   ...service,
   ...lives,
+  ...hands,
+  ...safety,
   ...temperatures,
   ...assumptions,
 } as const;
@@ -27,6 +31,8 @@ export const houseRuleGroups: readonly { readonly name: string; readonly ids: re
     ["Bodies", bodies],
     ["Service", service],
     ["Strokes a part lasts", lives],
+    ["Turned by hand", hands],
+    ["Safety functions", safety],
     ["Stem and drive in cold and heat", temperatures],
     ["What is assumed where nothing is stated", assumptions],
   ] as const

@@ -29,7 +29,7 @@ export const lives = {
     500_000,
     "Springs follow the packing as it wears.",
   ),
-  pneumaticDriveLife: strokes("Life, air drive", 1_000_000, "Piston seals and guides."),
+  pneumaticDriveLife: strokes("Life, air or oil drive", 1_000_000, "Piston seals and guides."),
   electricDriveLife: strokes(
     "Life, motor drive",
     50_000,

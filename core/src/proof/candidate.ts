@@ -149,7 +149,7 @@ export class CountedCandidate implements ProvenCandidate {
   }
 
   get breakNm(): number | null {
-    return this.demand.hardest?.demand.breakToOpenNm ?? null;
+    return this.demand.covering?.opening[0] ?? null;
   }
 
   get weightKg(): number {

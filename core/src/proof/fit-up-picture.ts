@@ -15,7 +15,7 @@ export interface FitUpPicture {
   readonly stemLimitNm: number;
   /** Highest output at maximum supply, N·m; null for a bare stem. */
   readonly peakNm: number | null;
-  /** Demand times the factor where the drive has least over it, N·m. */
+  /** Greatest demand anywhere times the factor, N·m. */
   readonly needsNm: number | null;
 }
 
@@ -31,7 +31,7 @@ export function fitUpPicture(
   { valve, drive, demand }: Pick<ProvenCandidate, "valve" | "drive" | "demand">,
   duty: SettledDuty,
 ): FitUpPicture {
-  const supplied = drive && suppliedDrive(drive, duty.airMinimumBarG, duty.airMaximumBarG);
+  const supplied = drive && suppliedDrive(drive, duty);
   const limits = supplied && driveLimits(supplied, demand);
   return {
     pad: padOf(valve.size.pad)!,
@@ -40,6 +40,6 @@ export function fitUpPicture(
     stemDiameterMm: valve.size.stemDiameterMm,
     stemLimitNm: valve.size.maximumStemTorqueNm,
     peakNm: limits?.peakNm ?? null,
-    needsNm: limits?.needsNm ?? null,
+    needsNm: limits?.mostNm ?? null,
   };
 }

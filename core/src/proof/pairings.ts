@@ -1,15 +1,17 @@
+import type { Construction } from "../bodies/index.ts";
 import { driveTrain } from "../catalogue/drive-train.ts";
 import { type Numbering, numbering } from "../catalogue/identity.ts";
 import { placesOf } from "../catalogue/parts/index.ts";
 import type { Offer } from "../catalogue/shelf.ts";
 import type { Valve } from "../catalogue/valve.ts";
-import type { Drive } from "../drives/index.ts";
+import type { Drive, SupplyKind } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { torqueDemand } from "../torque/demand.ts";
 import { serviceFactor } from "../torque/service-factor.ts";
 import type { Pairing } from "./candidate.ts";
-import { acts, drivesActing, pickDrive } from "./pick-drive.ts";
+import { familyGrade } from "./family-grade.ts";
+import { drivesActing, pickDrive } from "./pick-drive.ts";
 
 /** What may turn the valves of one duty. */
 export interface Pairings {
@@ -17,19 +19,22 @@ export interface Pairings {
   readonly trains: Numbering;
   /** A valve with one drive, null for a bare stem. */
   readonly with: (valve: Valve, drive: Drive | null) => Pairing;
-  /** A valve with the drive of each family that suits it; with a bare stem where none may be asked for. */
+  /** A valve with the drive of each supply that suits it; with a bare stem where nothing offered turns it. */
   readonly picked: (valve: Valve) => readonly Pairing[];
   /** How many `picked` gives, without picking. */
   readonly count: (valve: Valve) => number;
-  /** Every drive of the families that may be tried; a bare stem where none may be asked for. */
+  /** Every drive that may be tried; a bare stem where nothing offered turns it. */
   readonly drivesFor: (valve: Valve) => readonly (Drive | null)[];
 }
+
+/** What turns a valve where the duty leaves it open: oil, line gas and hands are asked for by name. */
+const byDefault: readonly string[] = ["pneumatic", "electric"] satisfies SupplyKind[];
 
 /** Valves alike in these need the same torque: the same drives are tried on them, and share a pairing. */
 const pairedAlike = placesOf(["size", "cavity", "seat"]);
 
 /**
- * Sets up what turns the valves of one duty: families that act as asked on supply loss, torque demand by size,
+ * Sets up what turns the valves of one duty: groups of drives by supply, torque demand by size,
  * cavity and seat.
  *
  * @param duty settled duty
@@ -62,18 +67,27 @@ export function pairingsFor(
   };
   const demandOf = (valve: Valve) => torqueDemand(valve, duty, house, factor);
 
-  const allowed = onOffer.filter(({ supply }) => duty.operator === "any" || duty.operator === supply);
-  const families = allowed
-    .filter(
-      (family) =>
-        acts(family, onSupplyLoss) ||
-        !allowed.some((other) => other.supply === family.supply && acts(other, onSupplyLoss)),
-    )
-    .map(({ drives }) => ({
-      all: drives,
-      acting: drivesActing(drives, onSupplyLoss).map((drive) => trainOf(drive).train.supplied!),
-    }));
-  const bare = (valve: Valve) => families.length === 0 || valve.construction.stroke === "rising stem";
+  const asked = duty.operator === "any" ? byDefault : [duty.operator];
+  const allowed = onOffer.filter(({ supply }) => asked.includes(supply));
+  /** One group for each supply: the drive that suits is picked out of all its families. */
+  const groupsTurning = (stroke: Construction["stroke"]) =>
+    asked.flatMap((supply) => {
+      const families = allowed.filter((family) => family.supply === supply && family.turns === stroke);
+      if (families.length === 0) return [];
+      const grades = new Map(
+        families.map(({ family, drives }) => [family, familyGrade(drives, duty, house)] as const),
+      );
+      const all = families.flatMap(({ drives }) => drives);
+      const acting = [...drivesActing(all, onSupplyLoss)].sort(
+        (a, b) => grades.get(a.family)! - grades.get(b.family)! || a.price - b.price,
+      );
+      return [{ all, acting: acting.map((drive) => trainOf(drive).train.supplied!) }];
+    });
+  const groups = {
+    "quarter turn": groupsTurning("quarter turn"),
+    "rising stem": groupsTurning("rising stem"),
+  };
+  const groupsFor = ({ construction }: Valve) => groups[construction.stroke];
   const known = new Map<
     Numbering,
     { readonly column: number; readonly picked: Map<number, readonly Pairing[]> }
@@ -90,7 +104,7 @@ export function pairingsFor(
   return {
     trains,
     with: (valve, drive) => pairing(drive, demandOf(valve)),
-    count: (valve) => (bare(valve) ? 1 : families.length),
+    count: (valve) => Math.max(1, groupsFor(valve).length),
     picked: (valve) => {
       const { identity } = valve;
       const { column, picked } = knownOf(identity.by);
@@ -98,13 +112,18 @@ export function pairingsFor(
       let pairings = picked.get(key);
       if (pairings === undefined) {
         const demand = demandOf(valve);
-        pairings = bare(valve)
-          ? [pairing(null, demand)]
-          : families.map(({ acting }) => pairing(pickDrive(acting, valve, demand, house).drive, demand));
+        const turning = groupsFor(valve);
+        pairings =
+          turning.length === 0
+            ? [pairing(null, demand)]
+            : turning.map(({ acting }) => pairing(pickDrive(acting, valve, demand, house).drive, demand));
         picked.set(key, pairings);
       }
       return pairings;
     },
-    drivesFor: (valve) => (bare(valve) ? [null] : families.flatMap(({ all }) => all)),
+    drivesFor: (valve) => {
+      const turning = groupsFor(valve);
+      return turning.length === 0 ? [null] : turning.flatMap(({ all }) => all);
+    },
   };
 }

@@ -5,38 +5,20 @@ import { driveLimits, padLimitNm } from "../rules/drive/limits.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
 
 /**
- * The drives of a family that act as asked on supply loss, cheapest first; the whole family when
- * none does, so that the proof can show what fails.
+ * Drives that act as asked on supply loss; all of them when none does, so that the proof can show what fails.
  *
- * @param drives a family's drives
+ * @param drives to pick from
  * @param wanted action on supply loss, null when not stated
- * @returns drives in rising price
+ * @returns drives that do it; where nothing is asked, those without a spring
  * @source the duty
  */
 export function drivesActing(
   drives: readonly Drive[],
   wanted: Drive["onSupplyLoss"] | null,
 ): readonly Drive[] {
-  const acting =
-    wanted === null
-      ? drives.filter((d) => d.action === "double-acting")
-      : drives.filter((d) => d.onSupplyLoss === wanted);
-  return [...(acting.length > 0 ? acting : drives)].sort((a, b) => a.price - b.price);
+  const acting = drives.filter((d) => d.onSupplyLoss === (wanted ?? "stays"));
+  return acting.length > 0 ? acting : drives;
 }
-
-/**
- * Whether a family has a drive that acts as asked, so that another of the same supply that has none need not be
- * shown failing.
- *
- * @param family its drives
- * @param wanted action on supply loss, null when not stated
- * @returns true where one acts as asked, or stays where nothing is
- * @source the duty
- */
-export const acts = (
-  { drives }: { readonly drives: readonly Drive[] },
-  wanted: Drive["onSupplyLoss"] | null,
-): boolean => drives.some((d) => d.onSupplyLoss === (wanted ?? "stays"));
 
 /** Share by which a limit is missed; 0 where it is kept, equality included. */
 function missedBy(value: number, limit: number): number {
@@ -44,10 +26,10 @@ function missedBy(value: number, limit: number): number {
 }
 
 /**
- * The drive of a family that suits a valve: the one with the least grave verdict over strength, stem
- * and pad; then the cheapest. Where all fail, the one that misses by least.
+ * The drive that suits a valve: the first with the least grave verdict over strength, stem and pad. Where all fail,
+ * the one that misses by least.
  *
- * @param drives candidates in rising price, at their supply
+ * @param drives candidates, the one to be preferred first, at their supply
  * @param valve the valve
  * @param demand its torque demand, N·m
  * @param house torque margin
@@ -67,9 +49,9 @@ export function pickDrive(
   for (const drive of drives) {
     // Most fall on their peak: known before anything is measured against the demand.
     if (drive.peakNm > stemNm || drive.peakNm > padNm) continue;
-    const { needsNm, givesNm } = driveLimits(drive, demand);
+    const { needsNm, givesNm, mostNm } = driveLimits(drive, demand);
     if (needsNm === null || givesNm === null || needsNm <= 0) return drive;
-    if (needsNm > padNm || needsNm > givesNm) continue;
+    if (mostNm! > padNm || needsNm > givesNm) continue;
     if (givesNm / needsNm - 1 >= wanted) return drive;
     close ??= drive;
   }
@@ -86,9 +68,9 @@ function nearest(
   let best = drives[0]!;
   let least = Number.POSITIVE_INFINITY;
   for (const drive of drives) {
-    const { peakNm, needsNm, givesNm } = driveLimits(drive, demand);
+    const { peakNm, needsNm, givesNm, mostNm } = driveLimits(drive, demand);
     const known = needsNm !== null && givesNm !== null;
-    const carriedNm = known ? Math.max(peakNm, needsNm) : peakNm;
+    const carriedNm = Math.max(peakNm, mostNm ?? 0);
     const shortfall =
       missedBy(peakNm, stemNm) + missedBy(carriedNm, padNm) + (known ? missedBy(needsNm, givesNm) : 0);
     if (shortfall >= least - 1e-12) continue;

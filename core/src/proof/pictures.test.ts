@@ -7,6 +7,7 @@ import { defaultHouseRules } from "../house/index.ts";
 import { sealMaterial, valueOnCurve } from "../reference/index.ts";
 import { figuresOf } from "../rules/index.ts";
 import { assemblyLimit, partLimits } from "../rules/limits/index.ts";
+import { namedPoints, placeWords } from "../stroke/index.ts";
 import { constructionsIn } from "./constructions.ts";
 import { envelopeOf } from "./envelope.ts";
 import { fitUpPicture } from "./fit-up-picture.ts";
@@ -126,28 +127,24 @@ describe("stroke", () => {
     const duty = dutyWith();
     const candidate = proven({ duty, drive: "rp|RP 90|S4|closes" });
     const picture = strokePicture(candidate, settle(duty, defaultHouseRules()));
-    expect(picture.demand!.opening).toEqual([28, 14, 16.8]);
+    expect(namedPoints(picture.demand!)).toMatchObject({
+      breakToOpenNm: 28,
+      runToOpenNm: 14,
+      endToOpenNm: 16.8,
+    });
     expect(picture.needed!.opening[0]).toBeCloseTo(28 * 1.2, 9);
     // More air helps the air stroke only; the spring does not know of it.
-    expect(picture.atMaximum!.opening[0]).toBeGreaterThan(picture.atMinimum!.opening[0]);
+    expect(picture.atMaximum!.opening[0]!).toBeGreaterThan(picture.atMinimum!.opening[0]!);
     expect(picture.atMaximum!.closing).toEqual(picture.atMinimum!.closing);
   });
   it("marks the point the strength rule judges at", () => {
-    const places: Record<string, object> = {
-      "break to open": { stroke: "opening", at: 0 },
-      "run to open": { stroke: "opening", at: 1 },
-      "end to open": { stroke: "opening", at: 2 },
-      "break to close": { stroke: "closing", at: 0 },
-      "run to close": { stroke: "closing", at: 1 },
-      "end to close": { stroke: "closing", at: 2 },
-    };
     const seen = new Set<string>();
     for (const onSupplyLoss of ["closes", "opens"] as const)
       for (const size of ["RP 60", "RP 90", "RP 120"]) {
         const duty = dutyWith({ onSupplyLoss });
         const candidate = proven({ duty, drive: `rp|${size}|S4|${onSupplyLoss}` });
         const named = candidate.findings.find((f) => f.rule === "drive/strength")!.uses[0]!.value as string;
-        expect(strokePicture(candidate, settle(duty, defaultHouseRules())).weakest).toEqual(places[named]);
+        expect(placeWords(strokePicture(candidate, settle(duty, defaultHouseRules())).weakest!)).toBe(named);
         seen.add(named);
       }
     expect(seen.size).toBeGreaterThan(1);

@@ -1,57 +1,45 @@
-import { type Demand, demandPoints, outputAtPoints, weakestPoint } from "../calc/actuator-margin.ts";
 import { suppliedDrive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
+import { driveLimits } from "../rules/drive/limits.ts";
+import { changed, type Place, type Profile } from "../stroke/index.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
-/** Torque at start, middle and end of one stroke, N·m. */
-export type StrokeTorque = readonly [start: number, run: number, end: number];
-
-/** Demand against output over the stroke, as a picture needs it. */
+/** Demand against output over the stroke, N·m, as a picture needs it. */
 export interface StrokePicture {
-  readonly demand: { readonly opening: StrokeTorque; readonly closing: StrokeTorque } | null;
+  /** The greatest of all cases at every angle. */
+  readonly demand: Profile | null;
   /** Demand times the factor applied. */
-  readonly needed: { readonly opening: StrokeTorque; readonly closing: StrokeTorque } | null;
-  readonly atMinimum: { readonly opening: StrokeTorque; readonly closing: StrokeTorque } | null;
-  readonly atMaximum: { readonly opening: StrokeTorque; readonly closing: StrokeTorque } | null;
-  /** Where the drive has least over the valve: the first, second or third torque of a stroke. */
-  readonly weakest: { readonly stroke: "opening" | "closing"; readonly at: number } | null;
+  readonly needed: Profile | null;
+  readonly atMinimum: Profile | null;
+  readonly atMaximum: Profile | null;
+  /** Where the drive has least over the valve. */
+  readonly weakest: Place | null;
   readonly factor: number;
   readonly stemLimitNm: number;
-}
-
-const strokes = (at: Demand, factor = 1) => ({
-  opening: [at.breakToOpenNm * factor, at.runToOpenNm * factor, at.endToOpenNm * factor] as const,
-  closing: [at.breakToCloseNm * factor, at.runToCloseNm * factor, at.endToCloseNm * factor] as const,
-});
-
-function weakestOf(offered: Demand, demand: Demand): StrokePicture["weakest"] {
-  const place = demandPoints.indexOf(weakestPoint(offered, demand));
-  return { stroke: place < 3 ? "opening" : "closing", at: place % 3 };
 }
 
 /**
  * Demand and output of a candidate over both strokes.
  *
  * @param candidate a proven candidate
- * @param duty settled duty with the air supply, bar g
- * @returns torques in N·m at start, run and end; nulls where demand or drive is not there
+ * @param duty settled duty with what it supplies
+ * @returns torques in N·m over the stroke; nulls where demand or drive is not there
  * @source the same figures the drive rules examine
  */
 export function strokePicture(
   { valve, drive, demand }: Pick<ProvenCandidate, "valve" | "drive" | "demand">,
   duty: SettledDuty,
 ): StrokePicture {
-  const hardest = demand.hardest?.demand ?? null;
-  const low = drive && suppliedDrive(drive, duty.airMinimumBarG, duty.airMaximumBarG).output;
-  const given = drive && low && outputAtPoints(low, drive.action);
-  const high = drive?.outputAtMaximum(duty.airMaximumBarG) ?? null;
+  const { covering, appliedFactor } = demand;
+  const supplied = drive && suppliedDrive(drive, duty);
+  const at = supplied && driveLimits(supplied, demand).at;
   return {
-    demand: hardest && strokes(hardest),
-    needed: hardest && strokes(hardest, demand.appliedFactor),
-    atMinimum: given && strokes(given),
-    atMaximum: drive && high && strokes(outputAtPoints(high, drive.action)),
-    weakest: given && hardest && weakestOf(given, hardest),
-    factor: demand.appliedFactor,
+    demand: covering,
+    needed: covering && changed(covering, (nm) => nm * appliedFactor),
+    atMinimum: supplied?.lowest ?? null,
+    atMaximum: drive?.outputAt(duty, "highest") ?? null,
+    weakest: at && { stroke: at.stroke, degrees: at.degrees },
+    factor: appliedFactor,
     stemLimitNm: valve.size.maximumStemTorqueNm,
   };
 }

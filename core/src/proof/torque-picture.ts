@@ -1,4 +1,5 @@
 import type { SettledDuty } from "../duty/settle.ts";
+import { breaking, hardestAt } from "../torque/demand.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 type Point = readonly [differentialBar: number, torqueNm: number];
@@ -53,9 +54,9 @@ export function torquePicture(
       id: c.caseId,
       name: c.caseName,
       differentialBar: c.differentialBar,
-      breakNm: c.demand?.breakToOpenNm ?? null,
+      breakNm: c.profile?.opening[0] ?? null,
     })),
-    hardest: demand.hardest?.caseId ?? null,
+    hardest: demand.covering && hardestAt(demand, breaking).caseId,
     stemLimitNm: valve.size.maximumStemTorqueNm,
   };
 }

@@ -18,6 +18,13 @@ const inert = { family: "air and inert gas", substance: "nitrogen" } as const;
 const sour = (temperatureC: number) =>
   dutyWith({ cases: [{ temperatureC }], fluid: { family: "sour hydrocarbon", substance: null } });
 
+const emergency = (integrityLevel: Duty["integrityLevel"]) =>
+  dutyWith({ function: ["emergency shut-down"], integrityLevel });
+const byHand = dutyWith({ operator: "by hand" });
+const byMotor = (area: string) => dutyWith({ operator: "electric", area });
+const inGas = byMotor("zone 1 IIB T3");
+const inDust = byMotor("zone 21 IIIB T135°C");
+
 /** Each rule a duty may leave unasked, with a duty on either side of that border. */
 const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Partial<HouseRules>][] = [
   ["body/threaded-ends", dutyWith({ endConnection: "socket-weld" }), dutyWith()],
@@ -92,6 +99,31 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["envelope/caustic-cracking", fluid({ family: "caustic" }), dutyWith()],
   ["envelope/wet-carbon-dioxide", fluid({ substance: "carbon-dioxide" }), dutyWith()],
   ["envelope/graphite-seawater", fluid({ family: "seawater and brine" }), dutyWith()],
+  ["drive/lever-length", byHand, dutyWith()],
+  ["drive/lever-pipe", byHand, dutyWith()],
+  ["drive/touch-heat", byHand, dutyWith()],
+  ["drive/lockable", byHand, dutyWith()],
+  ["drive/wheel-turns", byHand, dutyWith()],
+  ["drive/gearbox-rating", byHand, dutyWith()],
+  ["drive/self-locking", byHand, dutyWith()],
+  ["drive/accumulator", dutyWith({ operator: "any" }), byHand],
+  ["drive/voltage", dutyWith({ operator: "any" }), byHand],
+  ["drive/starts-per-hour", dutyWith({ operator: "any" }), byHand],
+  ["drive/enclosure", dutyWith({ operator: "any" }), byHand],
+  ["drive/line-gas", dutyWith({ operator: "line gas" }), dutyWith()],
+  ["drive/modulating", dutyWith({ function: ["throttling"] }), dutyWith()],
+  ["duty/process-surface", dutyWith({ area: "zone 2 IIB T3" }), dutyWith({ area: "safe" })],
+  ["drive/area-gas", inGas, inDust],
+  ["drive/area-gas-group", inGas, inDust],
+  ["drive/area-gas-surface", inGas, inDust],
+  ["drive/area-dust", inDust, inGas],
+  ["drive/area-dust-group", inDust, inGas],
+  ["drive/area-dust-surface", inDust, inGas],
+  ["drive/area-gas", byMotor("somewhere"), byMotor("safe")],
+  ["drive/integrity-factor", emergency("SIL 1"), emergency("none")],
+  ["drive/integrity-action", emergency("SIL 1"), emergency("none")],
+  ["drive/integrity-demand", emergency("SIL 1"), emergency("none")],
+  ["drive/integrity-channels", emergency("SIL 1"), emergency("none")],
   ["envelope/abrasion", fluid({ solidsPercent: 0.1 }), fluid({ solidsPercent: 0 })],
   [
     "envelope/decompression",

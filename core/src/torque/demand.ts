@@ -1,7 +1,7 @@
-import type { Demand } from "../calc/actuator-margin.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
+import { angles, changed, covering, type Place, type Profile, profileThrough } from "../stroke/index.ts";
 import { type ServiceFactor, serviceFactor } from "./service-factor.ts";
 
 export interface CaseDemand {
@@ -10,8 +10,11 @@ export interface CaseDemand {
   /** Differential the shut valve is opened against; 0 in a case it is not shut in. */
   readonly differentialBar: number | null;
   /** Null where the differential is unknown or lies beyond the maker's table. */
-  readonly demand: Demand | null;
+  readonly profile: Profile | null;
 }
+
+/** A case whose demand is known. */
+type KnownDemand = CaseDemand & { readonly profile: Profile };
 
 /** What it takes to turn a valve, case by case. */
 export interface TorqueDemand {
@@ -23,8 +26,8 @@ export interface TorqueDemand {
   readonly growth: number;
   readonly tableEndsAtBar: number;
   readonly byCase: readonly CaseDemand[];
-  /** The hardest case that is known, null when none is. */
-  readonly hardest: (CaseDemand & { demand: Demand }) | null;
+  /** The greatest of the known cases at every angle, null when none is known: a drive that covers it covers each. */
+  readonly covering: Profile | null;
   /** Set when some case's demand is not known. */
   readonly unknown: { readonly caseName: string; readonly why: "differential" | "beyond table" } | null;
 }
@@ -93,8 +96,8 @@ export function seatGrowth(valve: Valve, days: number): number {
  *   governs no torque
  * @param house sizing basis and service factors
  * @param factor the duty's service factor, where the caller has it at hand for many valves
- * @returns demand for each case and for the hardest; fractions of the line give the other points
- * @source maker's table × growth of break torque with time closed
+ * @returns demand over the stroke for each case and over all of them
+ * @source maker's table × the line's shares at its named points; break torque × growth with time closed
  */
 export function torqueDemand(
   valve: Valve,
@@ -108,44 +111,32 @@ export function torqueDemand(
   const growth = seatGrowth(valve, duty.longestShutDays);
   const { stroke } = valve.line;
 
-  const demandAt = (differentialBar: number): Demand | null => {
+  // Time shut lets break torque grow, and nothing else.
+  const share = profileThrough({
+    breakToOpenNm: growth,
+    runToOpenNm: stroke.runToOpen,
+    endToOpenNm: stroke.endToOpen,
+    breakToCloseNm: stroke.breakToClose,
+    runToCloseNm: stroke.runToClose,
+    endToCloseNm: stroke.endToClose,
+  });
+  const profileAt = (differentialBar: number): Profile | null => {
     const table = tableTorque(columns, row, differentialBar);
-    if (table === null) return null;
-    return {
-      breakToOpenNm: table * growth,
-      runToOpenNm: table * stroke.runToOpen,
-      endToOpenNm: table * stroke.endToOpen,
-      breakToCloseNm: table * stroke.breakToClose,
-      runToCloseNm: table * stroke.runToClose,
-      endToCloseNm: table * stroke.endToClose,
-    };
+    return table === null ? null : changed(share, (of) => of * table);
   };
-  const ofCase = (c: SettledCase): CaseDemand => {
-    const differential = c.turnedAgainstBar;
-    return {
-      caseId: c.id,
-      caseName: c.name,
-      differentialBar: differential,
-      demand: differential === null ? null : demandAt(differential),
-    };
-  };
+  const ofCase = ({ id, name, turnedAgainstBar }: SettledCase): CaseDemand => ({
+    caseId: id,
+    caseName: name,
+    differentialBar: turnedAgainstBar,
+    profile: turnedAgainstBar === null ? null : profileAt(turnedAgainstBar),
+  });
   const byCase: CaseDemand[] =
     house.sizingBasis === "rated"
-      ? [{ caseId: "rated", caseName: "rated differential", differentialBar: end, demand: demandAt(end) }]
+      ? [{ caseId: "rated", caseName: "rated differential", differentialBar: end, profile: profileAt(end) }]
       : duty.cases.filter((c) => c.kind !== "fire").map(ofCase);
 
-  let hardest: TorqueDemand["hardest"] = null;
-  let unknown: TorqueDemand["unknown"] = null;
-  for (const one of byCase) {
-    if (one.demand === null) {
-      unknown ??= {
-        caseName: one.caseName,
-        why: one.differentialBar === null ? "differential" : "beyond table",
-      };
-    } else if (hardest === null || one.demand.breakToOpenNm > hardest.demand.breakToOpenNm) {
-      hardest = { ...one, demand: one.demand };
-    }
-  }
+  const known = byCase.filter((one): one is KnownDemand => one.profile !== null);
+  const beyond = byCase.find(({ profile }) => profile === null);
   return {
     basis: house.sizingBasis,
     factor,
@@ -153,7 +144,26 @@ export function torqueDemand(
     growth,
     tableEndsAtBar: end,
     byCase,
-    hardest,
-    unknown,
+    covering: known.length === 0 ? null : covering(known.map(({ profile }) => profile)),
+    unknown: beyond
+      ? { caseName: beyond.caseName, why: beyond.differentialBar === null ? "differential" : "beyond table" }
+      : null,
   };
+}
+
+/** Where break torque is read. */
+export const breaking: Place = { stroke: "opening", degrees: 0 };
+
+/**
+ * The case that asks for most at a place of the stroke.
+ *
+ * @param demand of a valve in a duty; at least one case is known
+ * @param place stroke and degrees from shut
+ * @returns the first known case with the greatest torque there
+ */
+export function hardestAt(demand: TorqueDemand, { stroke, degrees }: Place): KnownDemand {
+  const at = angles.indexOf(degrees);
+  return demand.byCase
+    .filter((one): one is KnownDemand => one.profile !== null)
+    .reduce((so, one) => (one.profile[stroke][at]! > so.profile[stroke][at]! ? one : so));
 }

@@ -125,7 +125,7 @@ export const headingsMore: readonly (readonly [heading: string, field: string | 
   ["Rohrklasse", null],
   ["Kommentar", null],
   ["Painting System", null],
-  ["SIL", null],
+  ["SIL", "integrityLevel"],
   ["Lock Open", null],
   ["Stroke time (s)", null],
   ["Weight kg", null],

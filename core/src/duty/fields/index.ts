@@ -11,6 +11,9 @@ import { temperature } from "./case/temperature.ts";
 import { upstream } from "./case/upstream.ts";
 import { airMaximum } from "./drive/air-maximum.ts";
 import { airMinimum } from "./drive/air-minimum.ts";
+import { lowestVoltage } from "./drive/lowest-voltage.ts";
+import { oilMaximum } from "./drive/oil-maximum.ts";
+import { oilMinimum } from "./drive/oil-minimum.ts";
 import { onSupplyLoss } from "./drive/on-supply-loss.ts";
 import { operator } from "./drive/operator.ts";
 import { carbonDioxide } from "./fluid/carbon-dioxide.ts";
@@ -57,7 +60,10 @@ import { fireSafe } from "./task/fire-safe.ts";
 import { flowDirection } from "./task/flow-direction.ts";
 import { valveFunction } from "./task/function.ts";
 import { inLineRepair } from "./task/in-line-repair.ts";
+import { integrity } from "./task/integrity.ts";
 import { longestShut } from "./task/longest-shut.ts";
+import { partialStroke } from "./task/partial-stroke.ts";
+import { proofTest } from "./task/proof-test.ts";
 import { shutOff } from "./task/shut-off.ts";
 import { strokes } from "./task/strokes.ts";
 
@@ -119,10 +125,16 @@ export const dutyFields = [
   cavityRelief,
   longestShut,
   strokes,
+  integrity,
+  proofTest,
+  partialStroke,
   operator,
   onSupplyLoss,
   airMinimum,
   airMaximum,
+  oilMinimum,
+  oilMaximum,
+  lowestVoltage,
   installation,
   ambientMinimum,
   ambientMaximum,

@@ -40,6 +40,11 @@ export const en: Words = {
   position: "position, action, mode, pos, on",
   supply: "supply",
   air: "air, instrument air, inst air, air supply, ia",
+  hydraulic: "hydraulic, hydraulics, oil supply, hyd",
+  integrity: "sil, sil level, integrity, integrity level, safety integrity level, sil rating",
+  voltage: "voltage, volts, supply voltage",
+  "proof test": "proof test, proof test interval, test interval",
+  "partial stroke": "partial stroke, pst, partial stroke test, partial stroke interval",
   leakage: `
     leakage, leak, seat leakage, leakage rate, shut-off rate, shut-off class, tightness class,
     seat tightness, leakage class, shutoff class`,

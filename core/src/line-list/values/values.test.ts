@@ -90,13 +90,14 @@ describe("ratings and ends", () => {
       ["endConnection", "FF"],
       ["endConnection", "Flanged"],
       ["onSupplyLoss", "FLC"],
-      ["operator", "Lever"],
+      ["operator", "G"],
     ] as const)
       expect(read(id, cell)).toMatchObject({ guess: expect.stringContaining(`"${cell}" is taken as`) });
     for (const [id, cell] of [
       ["endConnection", "RF"],
       ["onSupplyLoss", "FC"],
       ["operator", "MOV"],
+      ["operator", "Lever"],
     ] as const)
       expect(read(id, cell)).not.toHaveProperty("guess");
   });
@@ -124,7 +125,7 @@ describe("words", () => {
   each("operator", null, [
     ["Pneum. S/R", "pneumatic"],
     ["MOV", "electric"],
-    ["Handrad", "bare stem"],
+    ["Handrad", "by hand"],
     ["Elektrisch", "electric"],
   ]);
   each("fluid.phase", null, [

@@ -13,6 +13,7 @@ export const driveLife = rule({
   examine: ({ drive, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const { supply } = kindOf(drive.family);
+    if (supply === "by hand") return notAsked("A hand turns it.");
     return lasting(
       {
         part: "drive",

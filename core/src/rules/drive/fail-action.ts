@@ -1,3 +1,4 @@
+import { kindOf } from "../../drives/index.ts";
 import { functionUsed, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -7,7 +8,7 @@ export const failAction = rule({
   asks: "Action on supply loss",
   source: "Drive's action against the duty's",
   inputs: ["on supply loss", "drive's action"],
-  hangsOn: ["drive.onSupplyLoss"],
+  hangsOn: ["drive.family", "drive.onSupplyLoss"],
   examine: ({ drive, duty }) => {
     const wanted = duty.stated.onSupplyLoss;
     const emergency = duty.function.has("emergency shut-down");
@@ -20,6 +21,16 @@ export const failAction = rule({
       });
     if (emergency && wanted === null && !drive) return cannotTell("the action on supply loss");
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    const byHand = kindOf(drive.family).supply === "by hand";
+    if (byHand && emergency)
+      return plain("fails", "An emergency valve must move by itself; a hand turns this one.", {
+        value: "by hand",
+        limit: "closes or opens",
+        remedy: "A spring-return drive.",
+        uses: [functionUsed(duty)],
+      });
+    if (byHand && (wanted === null || wanted === "stays"))
+      return notAsked("A hand turns it: there is no supply to lose.");
     const uses = [
       { what: "this drive", value: drive.onSupplyLoss, unit: "" as const, origin: "catalogue" as const },
     ];

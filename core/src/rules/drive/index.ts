@@ -1,10 +1,33 @@
+import { accumulator } from "./accumulator.ts";
+import { areaDust } from "./area-dust.ts";
+import { areaDustGroup } from "./area-dust-group.ts";
+import { areaDustSurface } from "./area-dust-surface.ts";
+import { areaGas } from "./area-gas.ts";
+import { areaGasGroup } from "./area-gas-group.ts";
+import { areaGasSurface } from "./area-gas-surface.ts";
 import { driveLife } from "./drive-life.ts";
 import { driveTemperature } from "./drive-temperature.ts";
+import { enclosure } from "./enclosure.ts";
 import { failAction } from "./fail-action.ts";
+import { gearboxRating } from "./gearbox-rating.ts";
+import { integrityAction } from "./integrity-action.ts";
+import { integrityChannels } from "./integrity-channels.ts";
+import { integrityDemand } from "./integrity-demand.ts";
+import { integrityFactor } from "./integrity-factor.ts";
+import { leverLength } from "./lever-length.ts";
+import { leverPipe } from "./lever-pipe.ts";
+import { lineGas } from "./line-gas.ts";
+import { lockable } from "./lockable.ts";
+import { modulating } from "./modulating.ts";
+import { selfLocking } from "./self-locking.ts";
+import { startsPerHour } from "./starts-per-hour.ts";
 import { stemLimit } from "./stem-limit.ts";
 import { strength } from "./strength.ts";
 import { strokeKind } from "./stroke-kind.ts";
 import { supplyRating } from "./supply-rating.ts";
+import { touchHeat } from "./touch-heat.ts";
+import { voltage } from "./voltage.ts";
+import { wheelTurns } from "./wheel-turns.ts";
 
 export const driveRules = [
   strokeKind,
@@ -14,4 +37,27 @@ export const driveRules = [
   supplyRating,
   driveTemperature,
   driveLife,
+  leverLength,
+  leverPipe,
+  touchHeat,
+  lockable,
+  wheelTurns,
+  gearboxRating,
+  selfLocking,
+  lineGas,
+  accumulator,
+  voltage,
+  startsPerHour,
+  modulating,
+  enclosure,
+  areaGas,
+  areaGasGroup,
+  areaGasSurface,
+  areaDust,
+  areaDustGroup,
+  areaDustSurface,
+  integrityFactor,
+  integrityAction,
+  integrityDemand,
+  integrityChannels,
 ];

@@ -1,16 +1,18 @@
-import { weakestPoint } from "../../calc/actuator-margin.ts";
 import type { SuppliedDrive } from "../../drives/index.ts";
 import { padOf } from "../../reference/pads.ts";
+import { peakOf, type Weakest, weakest } from "../../stroke/index.ts";
 import type { TorqueDemand } from "../../torque/demand.ts";
 
 /** The numbers a drive is judged by on a valve; the rules and the choice of a drive share them. */
 export interface DriveLimits {
-  /** Demand at the weakest point times the factor, N·m; null when demand is not known. */
+  /** Demand where the drive has least over it, times the factor, N·m; null when demand is not known. */
   readonly needsNm: number | null;
-  /** What the drive gives at that point at minimum supply, N·m. */
+  /** What the drive gives there at the lowest supply, N·m. */
   readonly givesNm: number | null;
-  readonly point: string | null;
-  /** Highest output at maximum supply, N·m. */
+  readonly at: Weakest | null;
+  /** Greatest demand anywhere times the factor, N·m. */
+  readonly mostNm: number | null;
+  /** Highest output at the highest supply, N·m. */
   readonly peakNm: number;
 }
 
@@ -19,17 +21,17 @@ export interface DriveLimits {
  *
  * @param supplied a drive at its lowest and highest supply
  * @param demand the valve's demand in the duty, N·m
- * @returns demand and output at the weakest named point, and the peak
- * @source calculation contract, actuator-margin
+ * @returns demand and output where on either stroke the drive has least over it, and the peak
+ * @source every angle of both strokes must turn, in every case
  */
-export function driveLimits(supplied: SuppliedDrive, demand: TorqueDemand): DriveLimits {
-  const { offered, peakNm } = supplied;
-  if (!demand.hardest) return { needsNm: null, givesNm: null, point: null, peakNm };
-  const point = weakestPoint(offered, demand.hardest.demand);
+export function driveLimits({ lowest, peakNm }: SuppliedDrive, demand: TorqueDemand): DriveLimits {
+  if (!demand.covering) return { needsNm: null, givesNm: null, at: null, mostNm: null, peakNm };
+  const at = weakest(lowest, demand.covering);
   return {
-    needsNm: demand.hardest.demand[point] * demand.appliedFactor,
-    givesNm: offered[point],
-    point,
+    needsNm: at.asksNm * demand.appliedFactor,
+    givesNm: at.givesNm,
+    at,
+    mostNm: peakOf(demand.covering) * demand.appliedFactor,
     peakNm,
   };
 }

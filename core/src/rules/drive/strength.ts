@@ -1,22 +1,15 @@
 import { kindOf } from "../../drives/index.ts";
+import { placeWords } from "../../stroke/index.ts";
+import { hardestAt } from "../../torque/demand.ts";
 import { against, inHand } from "../compare.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { driveLimits } from "./limits.ts";
 
-const pointNames: Record<string, string> = {
-  breakToOpenNm: "break to open",
-  runToOpenNm: "run to open",
-  endToOpenNm: "end to open",
-  breakToCloseNm: "break to close",
-  runToCloseNm: "run to close",
-  endToCloseNm: "end to close",
-};
-
 export const strength = rule({
   id: "drive/strength",
   asks: "Drive strength",
-  source: "Demand × service factor against output at minimum supply, six points of the stroke",
+  source: "Demand × service factor against output at minimum supply, at every angle of both strokes",
   inputs: [
     "torque demand",
     "service factor",
@@ -44,7 +37,7 @@ export const strength = rule({
       },
       { what: "margin wanted", value: house.torqueMargin, unit: "%" as const, origin: "house rule" as const },
     ];
-    if (demand.unknown || limits.needsNm === null || limits.givesNm === null || !demand.hardest) {
+    if (demand.unknown || limits.needsNm === null || limits.givesNm === null || limits.at === null) {
       return cannotTell(
         demand.unknown ? `the torque demand at ${demand.unknown.caseName}` : "operating cases",
         { uses },
@@ -52,21 +45,22 @@ export const strength = rule({
     }
     const measured = against(limits.needsNm, limits.givesNm, house.torqueMargin / 100);
     const { verdict } = measured;
-    const point = pointNames[limits.point!]!;
+    const point = placeWords(limits.at);
+    const hardest = hardestAt(demand, limits.at);
     return plain(
       verdict,
       verdict === "fails"
         ? `Too weak at ${point}.`
         : verdict === "tight"
           ? `Strong enough, with little in hand at ${point}.`
-          : `Strong enough at every point; weakest at ${point}.`,
+          : `Strong enough over both strokes; weakest at ${point}.`,
       {
         value: limits.needsNm,
         limit: limits.givesNm,
         sense: "≤",
         unit: "N·m",
-        caseId: demand.hardest.caseId,
-        caseName: demand.hardest.caseName,
+        caseId: hardest.caseId,
+        caseName: hardest.caseName,
         remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
         uses: () => [{ what: "weakest point", value: point, unit: "", origin: "computed" }, ...uses()],
       },

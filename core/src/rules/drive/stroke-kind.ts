@@ -1,28 +1,43 @@
+import { kindOf } from "../../drives/index.ts";
 import { stated, used } from "../inputs.ts";
-import { fits, notAsked } from "../outcome.ts";
+import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 export const strokeKind = rule({
   id: "drive/stroke-kind",
-  asks: "Drive suits the stroke",
-  source: "A quarter-turn drive does not turn a rising stem",
+  asks: "Turned as asked",
+  source: "Something on the shelf turns the stem the way it moves, by what the duty brings",
   inputs: ["operator", "construction"],
-  hangsOn: ["line"],
-  examine: ({ valve, duty }) => {
-    const quarter = valve.construction.stroke === "quarter turn";
-    if (quarter) return notAsked("A quarter turn.");
-    const byHand = duty.operator === "bare stem";
-    return fits(
-      byHand,
-      { holds: "The handwheel turns it.", fails: "No drive on the shelf turns a rising stem." },
+  hangsOn: ["line", "drive.family"],
+  examine: ({ valve, drive, duty }) => {
+    const { operator } = duty;
+    if (drive) {
+      const { supply } = kindOf(drive.family);
+      if (operator === supply || (operator === "any" && (supply === "pneumatic" || supply === "electric")))
+        return plain("holds", "It is turned as asked.", {
+          value: supply,
+          limit: operator,
+          uses: [stated("operator", operator, duty.stated.operator)],
+        });
+      return plain("fails", "It is turned by something else than asked.", {
+        value: supply,
+        limit: operator,
+        remedy: "A drive as asked, or another operator in the duty.",
+        uses: [stated("operator", operator, duty.stated.operator)],
+      });
+    }
+    if (operator === "bare stem") return notAsked("Bare stem: the drive is chosen elsewhere.");
+    const { stroke } = valve.construction;
+    return plain(
+      "fails",
+      stroke === "rising stem"
+        ? "No such drive on the shelf turns a rising stem."
+        : "No such drive stands on the shelf.",
       {
-        value: duty.operator,
-        limit: valve.construction.stroke,
-        remedy: "A handwheel, or a multi-turn drive from the maker.",
-        uses: [
-          stated("operator", duty.operator, duty.stated.operator),
-          used("stroke", valve.construction.stroke, "catalogue"),
-        ],
+        value: operator,
+        limit: stroke,
+        remedy: "Another operator, a bare stem, or a drive from the maker.",
+        uses: [stated("operator", operator, duty.stated.operator), used("stroke", stroke, "catalogue")],
       },
     );
   },

@@ -11,8 +11,8 @@ export const padTorque = rule({
   hangsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ valve, drive, supplied, demand }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
-    const { peakNm, needsNm } = driveLimits(supplied, demand);
-    const carried = Math.max(peakNm, needsNm ?? 0);
+    const { peakNm, mostNm } = driveLimits(supplied, demand);
+    const carried = Math.max(peakNm, mostNm ?? 0);
     const limit = padLimitNm(valve.size.pad);
     const measured = against(carried, limit, 0);
     const direct = drive.flange === valve.size.pad;

@@ -1,3 +1,4 @@
+import { breaking, hardestAt } from "../../torque/demand.ts";
 import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -35,9 +36,9 @@ export const torqueKnown = rule({
         { uses },
       );
     }
-    const hardest = demand.hardest!;
+    const hardest = hardestAt(demand, breaking);
     return plain("holds", "The table covers every differential.", {
-      value: hardest.demand.breakToOpenNm,
+      value: hardest.profile.opening[0]!,
       unit: "N·m",
       caseId: hardest.caseId,
       caseName: hardest.caseName,

@@ -1,4 +1,4 @@
-import type { StrokeTorque } from "@proven-seat/core/proof";
+import { angles, type Place, type Profile } from "@proven-seat/core/stroke";
 import { convertUnit, figure, type Reading, shownUnit } from "@proven-seat/core/units";
 import { memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
@@ -8,7 +8,9 @@ import type { CandidateDetail } from "../../workers/views.ts";
 import { lineStyles } from "./stroke-lines.tsx";
 
 /** Opening runs from 0 to 90°, closing back from 90 to 0: drawn side by side with a gap between. */
-const angles = ["0°", "45°", "90°", "", "90° ", "45° ", "0° "];
+const closingFrom = 135;
+const across = ({ stroke, degrees }: Place) => (stroke === "opening" ? degrees : closingFrom + 90 - degrees);
+const angleAt = (x: number) => (x <= 90 ? x : closingFrom + 90 - x);
 
 /** The stroke picture of a candidate as a chart. */
 function strokeOptions(
@@ -19,19 +21,24 @@ function strokeOptions(
   const { stroke } = detail;
   const unit = shownUnit("torque", units);
   const torque = (nm: number) => convertUnit(nm, "torque", "N·m", unit);
-  const along = (both: { opening: StrokeTorque; closing: StrokeTorque } | null) =>
-    both ? [...both.opening.map(torque), null, ...both.closing.map(torque)] : [];
+  const line = (profile: Profile, name: Place["stroke"]) =>
+    profile[name].map((nm, i) => [across({ stroke: name, degrees: angles[i]! }), torque(nm)] as const);
+  const along = (profile: Profile | null): (readonly [number, number | null])[] =>
+    profile ? [...line(profile, "opening"), [100, null], ...line(profile, "closing").reverse()] : [];
   const needed = along(stroke.needed);
   const low = along(stroke.atMinimum);
   const strength = detail.candidate.findings.find((f) => f.rule === "drive/strength");
   const { weakest: least } = stroke;
-  // Closing stands right of opening, a gap between.
-  const weakest = least ? least.at + (least.stroke === "closing" ? 4 : 0) : -1;
+  const weakest = least && needed.find(([x]) => x === across(least));
   const text = axisText(colours);
-  const highest = Math.max(...[...needed, ...low, ...along(stroke.atMaximum)].map(Number), 1);
+  const highest = Math.max(...[...needed, ...low, ...along(stroke.atMaximum)].map(([, nm]) => Number(nm)), 1);
   const stem = torque(stroke.stemLimitNm);
   const stemShown = stem < highest * 2.2;
-  const series = (of: keyof typeof lineStyles, data: (number | null)[], more: object = {}) => {
+  const series = (
+    of: keyof typeof lineStyles,
+    data: (readonly [number, number | null])[],
+    more: object = {},
+  ) => {
     const { name, width, type, colour } = lineStyles[of];
     return {
       type: "line",
@@ -52,10 +59,11 @@ function strokeOptions(
       valueFormatter: (v: unknown) => (v == null ? "–" : `${figure(Number(v))} ${unit}`),
     },
     xAxis: {
-      type: "category",
-      data: angles,
-      boundaryGap: false,
-      axisLabel: text,
+      type: "value",
+      min: 0,
+      max: across({ stroke: "closing", degrees: 0 }),
+      interval: 45,
+      axisLabel: { ...text, formatter: (x: number) => `${angleAt(x)}°` },
       axisLine: { lineStyle: { color: colours.rule } },
       axisTick: { show: false },
       splitLine: { show: true, lineStyle: { color: colours.grid } },
@@ -77,18 +85,18 @@ function strokeOptions(
       series("needed", needed, {
         areaStyle: { color: colours.second, opacity: 0.8 },
         markPoint:
-          weakest >= 0 && strength
+          weakest && strength
             ? {
                 symbol: "circle",
                 symbolSize: 9,
                 itemStyle: { color: colours[strength.verdict] },
                 data: [
                   {
-                    coord: [weakest, needed[weakest]],
+                    coord: weakest,
                     label: {
                       show: true,
                       formatter: "weakest",
-                      position: weakest === 0 ? "right" : "bottom",
+                      position: weakest[0] < 20 ? "right" : "bottom",
                       color: colours[strength.verdict],
                       fontFamily: chartFont,
                       fontSize: 12,

@@ -1,6 +1,7 @@
 import { supplyLossActions } from "../../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { hasSupply } from "./uses-air.ts";
 
 export const onSupplyLoss: Field<"onSupplyLoss", (typeof supplyLossActions)[number] | null> = {
   path: "onSupplyLoss",
@@ -43,6 +44,6 @@ export const onSupplyLoss: Field<"onSupplyLoss", (typeof supplyLossActions)[numb
       blijft staan, laatste stand`,
   },
   why: "Decides between spring, double-acting and electric drives.",
-  raised: ({ operator }) => operator !== "bare stem",
+  raised: hasSupply,
   mustBeKnown: true,
 };

@@ -21,12 +21,16 @@ export const operator: AssumedField<"operator", (typeof operators)[number] | nul
       elec, electrical, motor, mov, motor operated, electric motor, electric actuator, elektrisch, e-antrieb,
       stellmotor, electrique, electrico, elettrico, eletrico, motorise, motorizada, motorizzata, e, m, el,
       eav, moteur`,
-    "bare stem": `
-      bare shaft, ~manual, ~lever, ~gear, ~gear operated, ~gearbox, ~handwheel, ~hand wheel, ~hand,
-      ~hand operated, ~hw, ~wrench, ~worm gear, ~handhebel, ~handrad, ~getriebe, ~handgetriebe, ~manuell,
-      ~manuel, ~manuelle, ~levier, ~volant, ~reducteur, ~manuale, ~leva, ~volantino, ~riduttore, ~palanca,
-      ~volante, ~reductor, ~alavanca, ~redutor, ~hendel, ~handwiel, ~handbediend, ~handbediening,
-      ~tandwielkast, ~lvr, ~lo, ~go, ~l, ~g, ~man, freies wellenende, arbre nu, eje libre`,
+    hydraulic: `
+      hyd, hydr, hydraulic actuator, oil, hydraulisch, hydraulique, hidraulico, idraulico, hov`,
+    "line gas": `
+      gas over oil, gas-over-oil, goo, gas hydraulic, direct gas, self-powered, high pressure gas`,
+    "by hand": `
+      manual, lever, gear, gear operated, gearbox, handwheel, hand wheel, hand, hand operated, hw, wrench,
+      worm gear, handhebel, handrad, getriebe, handgetriebe, manuell, manuel, manuelle, levier, volant,
+      reducteur, manuale, leva, volantino, riduttore, palanca, volante, reductor, alavanca, redutor, hendel,
+      handwiel, handbediend, handbediening, tandwielkast, lvr, ~lo, ~go, ~l, ~g, ~man`,
+    "bare stem": "bare shaft, freies wellenende, arbre nu, eje libre",
   },
   why: "Decides which drives are offered.",
   assumed: "pneumatic or electric",

@@ -1,0 +1,22 @@
+import { integrityLevels } from "../../words.ts";
+import type { Field } from "../field.ts";
+import { choice } from "../holds.ts";
+
+export const integrity: Field<"integrityLevel", (typeof integrityLevels)[number] | null> = {
+  path: "integrityLevel",
+  label: "Integrity level",
+  group: "task",
+  ...choice(integrityLevels),
+  headings: ["integrity level", "sil", "sil level", "safety integrity level"],
+  means: ["integrity"],
+  written: {
+    none: "no, n, -, not rated, sil 0, 0, a",
+    "SIL 1": "1, sil1, sil-1",
+    "SIL 2": "2, sil2, sil-2",
+    "SIL 3": "3, sil3, sil-3",
+  },
+  why: "A safety function asks for more torque in hand, a spring and a proof test.",
+  assumed: "none asked",
+  otherwise: (duty) => [{ ...duty, integrityLevel: "SIL 2" }],
+  raised: ({ function: functions }) => functions?.includes("emergency shut-down") ?? false,
+};

@@ -1,0 +1,47 @@
+import { number } from "./definition.ts";
+
+/** What is asked of valves that protect people, and what their parts are taken to do. */
+export const safety = {
+  integrityFactor: number(
+    "Least service factor, safety functions",
+    "",
+    1.5,
+    [1, 3],
+    "At the lowest supply; a valve that must move at the first call has not been moved for long.",
+  ),
+  finalElementPercent: number(
+    "Share of the final element",
+    "%",
+    50,
+    [10, 100],
+    "Of the failure on demand a loop may have, what valve, drive and solenoid may use up.",
+  ),
+  valveDangerousPerHour: number(
+    "Dangerous undetected failures, valve",
+    "1e-9/h",
+    600,
+    [10, 10_000],
+    "Indicative; take the rates of the maker's certificate or of the plant.",
+  ),
+  driveDangerousPerHour: number(
+    "Dangerous undetected failures, drive with spring",
+    "1e-9/h",
+    300,
+    [10, 10_000],
+    "Indicative; take the rates of the maker's certificate or of the plant.",
+  ),
+  solenoidDangerousPerHour: number(
+    "Dangerous undetected failures, solenoid",
+    "1e-9/h",
+    400,
+    [10, 10_000],
+    "Indicative; take the rates of the maker's certificate or of the plant.",
+  ),
+  strokesLeft: number(
+    "Strokes from an accumulator",
+    "",
+    3,
+    [1, 20],
+    "Shut, open and shut again with the supply gone.",
+  ),
+} as const;

@@ -1,0 +1,22 @@
+import { areaRule } from "./area-rule.ts";
+
+export const areaGas = areaRule({
+  id: "drive/area-gas",
+  asks: "Drive in the gas area",
+  source:
+    "IEC 60079-14, clause 5; NFPA 70, article 500: protection level or division, and certified in the system of the place",
+  hazard: "gas",
+  fails: {
+    system: [
+      "It is certified in the other system: a certificate for zones is none for divisions, nor the reverse.",
+      "A drive certified in the system of the place, or the written consent of the authority.",
+    ],
+    hazard: ["It is not certified for gas.", "A drive certified for gas."],
+    level: [
+      "It may not stand where gas is to be expected so often.",
+      "A drive with a higher protection level.",
+    ],
+  },
+  holds: "It may stand in this gas area.",
+  before: ["group", "group unknown", "surface", "surface unknown", null],
+});

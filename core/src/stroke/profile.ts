@@ -1,0 +1,103 @@
+/** One step between two angles of a profile, degrees. */
+const stepDegrees = 3;
+
+/** Angles at which every profile is given, degrees from shut: 0, 3 … 90. */
+export const angles: readonly number[] = Array.from(
+  { length: 90 / stepDegrees + 1 },
+  (_, i) => i * stepDegrees,
+);
+
+/** Torques at each of `angles`, N·m, counted from shut whichever way the valve turns. */
+export type OverStroke = readonly number[];
+
+/** Torque over both strokes of a quarter turn: asked by a valve, or given by what turns it. */
+export interface Profile {
+  readonly opening: OverStroke;
+  readonly closing: OverStroke;
+}
+
+export const strokes = ["opening", "closing"] as const;
+export type StrokeName = (typeof strokes)[number];
+
+/**
+ * One stroke of a torque that is known at any angle.
+ *
+ * @param torqueAt N·m at degrees from shut, 0–90
+ * @returns torques at `angles`
+ * @example overStroke((degrees) => degrees)[1] // → 3
+ */
+export const overStroke = (torqueAt: (degrees: number) => number): OverStroke => angles.map(torqueAt);
+
+/**
+ * One stroke that changes evenly with the angle.
+ *
+ * @param atShut N·m at 0°
+ * @param atOpen N·m at 90°
+ * @returns torques at `angles`
+ * @example evenly(10, 4)[0] // → 10
+ */
+export const evenly = (atShut: number, atOpen: number): OverStroke =>
+  overStroke((degrees) => atShut + ((atOpen - atShut) * degrees) / 90);
+
+/**
+ * The same torque at every angle of both strokes.
+ *
+ * @param nm N·m
+ * @returns the profile
+ * @example steady(5).closing[30] // → 5
+ */
+export function steady(nm: number): Profile {
+  const stroke = evenly(nm, nm);
+  return { opening: stroke, closing: stroke };
+}
+
+/**
+ * A profile with every torque changed alike.
+ *
+ * @param profile N·m
+ * @param change what becomes of a torque, N·m to N·m
+ * @returns the profile
+ * @example changed(steady(2), (nm) => 3 * nm).opening[0] // → 6
+ */
+export const changed = ({ opening, closing }: Profile, change: (nm: number) => number): Profile => ({
+  opening: opening.map(change),
+  closing: closing.map(change),
+});
+
+const sum = (a: OverStroke, b: OverStroke): OverStroke => a.map((nm, i) => nm + b[i]!);
+const greater = (a: OverStroke, b: OverStroke): OverStroke => a.map((nm, i) => Math.max(nm, b[i]!));
+
+/**
+ * Two profiles on one stem.
+ *
+ * @param a N·m
+ * @param b N·m
+ * @returns their sum at every angle
+ * @example added(steady(2), steady(3)).closing[0] // → 5
+ */
+export const added = (a: Profile, b: Profile): Profile => ({
+  opening: sum(a.opening, b.opening),
+  closing: sum(a.closing, b.closing),
+});
+
+/**
+ * What covers each of several profiles.
+ *
+ * @param profiles N·m; at least one
+ * @returns the greatest of them at every angle
+ * @example covering([steady(2), steady(3)]).opening[0] // → 3
+ */
+export const covering = (profiles: readonly Profile[]): Profile =>
+  profiles.reduce((a, b) => ({
+    opening: greater(a.opening, b.opening),
+    closing: greater(a.closing, b.closing),
+  }));
+
+/**
+ * The greatest torque anywhere on either stroke.
+ *
+ * @param profile N·m
+ * @returns N·m
+ * @example peakOf(steady(7)) // → 7
+ */
+export const peakOf = ({ opening, closing }: Profile): number => Math.max(...opening, ...closing);

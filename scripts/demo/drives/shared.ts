@@ -1,0 +1,47 @@
+import { mounting } from "@proven-seat/core/calc";
+import { type DriveFamily, drivesOfFamily } from "@proven-seat/core/drives";
+import { peakOf } from "@proven-seat/core/stroke";
+
+/** What every invented family of drives states, where nothing else is said. */
+export const plain = { lowTemperature: true, highTemperature: true, marking: null, enclosure: null } as const;
+
+/** Motors for gas and dust. */
+export const sealed = {
+  lowTemperature: true,
+  highTemperature: false,
+  marking: "II 2G Ex db IIB T4 Gb; II 2D Ex tb IIIC T135°C Db",
+  enclosure: "IP66/IP67",
+  startsPerHour: 60,
+  lowestVoltagePercent: 85,
+} as const;
+
+/** What the strongest drives of a family are supplied with. */
+const most = {
+  airMinimumBarG: 8,
+  airMaximumBarG: 8,
+  oilMinimumBarG: 210,
+  oilMaximumBarG: 210,
+  lineGas: { lowestBarG: 100, highestBarG: 100 },
+  hand: { steadyN: 360, hardestN: 800 },
+  stated: { airMinimumBarG: 8, airMaximumBarG: 8, oilMinimumBarG: 210, oilMaximumBarG: 210 },
+};
+
+/** Gives each size the flange its highest output asks for. */
+export function flanged<F extends DriveFamily>(family: F): F {
+  const drives = drivesOfFamily(family);
+  return {
+    ...family,
+    sizes: family.sizes.map((size) => {
+      const peaks = drives
+        .filter((d) => d.sizeId === size.id)
+        .map((d) => peakOf(d.outputAt(most, "highest")));
+      return {
+        ...size,
+        flange: mounting({ requiredTorqueNm: Math.min(250_000, Math.max(...peaks)) }).flange,
+      };
+    }),
+  };
+}
+
+/** Stands until the flange is known. */
+export const unflanged = "F05";

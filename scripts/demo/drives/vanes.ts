@@ -1,0 +1,25 @@
+import type { DriveFamily } from "@proven-seat/core/catalogue";
+import { threeFigures } from "../geometry.ts";
+import { flanged, plain, unflanged } from "./shared.ts";
+
+export const vanes = (): DriveFamily[] => [
+  flanged({
+    ...plain,
+    id: "osmere-vn",
+    maker: "Osmere Flow",
+    name: "Vane VN",
+    kind: "vane",
+    lowTemperature: false,
+    maximumAirBarG: 8,
+    sizes: [40, 55, 75, 100, 130, 170, 220, 280].map((radius) => ({
+      id: `VN ${radius}`,
+      vaneHeightMm: threeFigures(0.9 * radius),
+      vaneOuterRadiusMm: radius,
+      vaneInnerRadiusMm: threeFigures(0.25 * radius),
+      efficiency: 0.85,
+      flange: unflanged,
+      weightKg: threeFigures(1.2 + 0.0005 * radius ** 2.2),
+      price: Math.round(110 + 0.031 * radius ** 2.1),
+    })),
+  }),
+];
