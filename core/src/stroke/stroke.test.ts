@@ -105,7 +105,7 @@ describe("the weakest place", () => {
     });
     const found = weakest(falling, asks);
     expect(found).toEqual({ stroke: "opening", degrees: 75, givesNm: 50, asksNm: 50 });
-    expect(placeWords(found)).toBe("opening, 75° from shut");
+    expect(placeWords(found)).toBe("run to open, 75° from shut");
   });
   it("has the lowest ratio of all, whatever the torques", () => {
     fc.assert(
@@ -130,6 +130,6 @@ describe("the weakest place", () => {
     [{ stroke: "opening", degrees: 90 }, "end to open"],
     [{ stroke: "closing", degrees: 90 }, "break to close"],
     [{ stroke: "closing", degrees: 0 }, "end to close"],
-    [{ stroke: "closing", degrees: 30 }, "closing, 30° from shut"],
+    [{ stroke: "closing", degrees: 30 }, "run to close, 30° from shut"],
   ] as const)("%j is called %s", (place, words) => expect(placeWords(place)).toBe(words));
 });

@@ -49,15 +49,27 @@ export function weakest(gives: Profile, asks: Profile): Weakest {
 }
 
 /**
- * A place on a stroke in the trade's words.
+ * A place on a stroke in the trade's words, without its angle.
  *
  * @param place stroke and degrees from shut
- * @returns the named point, or the angle between them
- * @example placeWords({ stroke: "closing", degrees: 0 }) // → "end to close"
+ * @returns the named point; between the ends, run
+ * @example pointWords({ stroke: "closing", degrees: 0 }) // → "end to close"
  */
-export function placeWords({ stroke, degrees }: Place): string {
+export function pointWords({ stroke, degrees }: Place): string {
   const open = stroke === "opening";
   if (degrees === 0) return open ? "break to open" : "end to close";
   if (degrees === 90) return open ? "end to open" : "break to close";
-  return `${stroke}, ${degrees}° from shut`;
+  return open ? "run to open" : "run to close";
+}
+
+/**
+ * A place on a stroke in the trade's words, with its angle between the ends.
+ *
+ * @param place stroke and degrees from shut
+ * @returns the named point, and the angle where that alone does not say it
+ * @example placeWords({ stroke: "opening", degrees: 51 }) // → "run to open, 51° from shut"
+ */
+export function placeWords(place: Place): string {
+  const { degrees } = place;
+  return degrees === 0 || degrees === 90 ? pointWords(place) : `${pointWords(place)}, ${degrees}° from shut`;
 }

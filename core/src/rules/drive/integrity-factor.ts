@@ -8,7 +8,7 @@ export const integrityFactor = rule({
   asks: "Torque in hand, safety function",
   source: "Service factor of at least 1.5 at the lowest supply (practice, house rules)",
   inputs: ["integrity level", "service factor", "house rule: least service factor, safety functions"],
-  hangsOn: ["line"],
+  hangsOn: ["line", "drive.family"],
   unraised: (duty) => (safetyLevel(duty) === 0 ? "No integrity level is asked for." : null),
   examine: ({ drive, demand, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");

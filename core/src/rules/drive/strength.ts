@@ -1,5 +1,5 @@
 import { kindOf } from "../../drives/index.ts";
-import { placeWords } from "../../stroke/index.ts";
+import { placeWords, pointWords } from "../../stroke/index.ts";
 import { hardestAt } from "../../torque/demand.ts";
 import { against, inHand } from "../compare.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
@@ -45,7 +45,7 @@ export const strength = rule({
     }
     const measured = against(limits.needsNm, limits.givesNm, house.torqueMargin / 100);
     const { verdict } = measured;
-    const point = placeWords(limits.at);
+    const point = pointWords(limits.at);
     const hardest = hardestAt(demand, limits.at);
     return plain(
       verdict,
@@ -62,7 +62,10 @@ export const strength = rule({
         caseId: hardest.caseId,
         caseName: hardest.caseName,
         remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
-        uses: () => [{ what: "weakest point", value: point, unit: "", origin: "computed" }, ...uses()],
+        uses: () => [
+          { what: "weakest point", value: placeWords(limits.at!), unit: "", origin: "computed" },
+          ...uses(),
+        ],
       },
       inHand(measured, "%"),
     );
