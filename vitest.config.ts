@@ -3,9 +3,9 @@ import { defineConfig } from "vitest/config";
 const conditions = ["source", "node"];
 
 /** Tests of one workspace, runnable alone: `npx vitest run --project core`. */
-const project = (name: string, globalSetup: string[] = []) => ({
+const project = (name: string, more: { globalSetup?: string[]; setupFiles?: string[] } = {}) => ({
   extends: true as const,
-  test: { name, include: [`${name}/**/*.test.{ts,tsx}`], globalSetup },
+  test: { name, include: [`${name}/**/*.test.{ts,tsx}`], ...more },
 });
 
 export default defineConfig({
@@ -23,8 +23,9 @@ export default defineConfig({
       : ["default"],
     // Only the server's tests start a database.
     projects: [
-      ...["core", "contract", "web", "scripts"].map((name) => project(name)),
-      project("server", ["server/test/database.ts"]),
+      ...["core", "contract", "scripts"].map((name) => project(name)),
+      project("web", { setupFiles: ["web/test/patience.ts"] }),
+      project("server", { globalSetup: ["server/test/database.ts"] }),
     ],
   },
 });

@@ -51,8 +51,7 @@ export function surfaceIn(words: readonly string[]): number | null {
   return word ? Number(word.replace(/\D/g, "")) : null;
 }
 
-/** Gas groups by the letters of the divisions, the nearest group of the zones beside each. */
-export const divisionGases: Readonly<Record<string, GasGroup>> = { A: "IIC", B: "IIC", C: "IIB", D: "IIA" };
+/** Dust groups of the divisions by their letters, the nearest group of the zones beside each. */
 export const divisionDusts: Readonly<Record<string, DustGroup>> = { E: "IIIC", F: "IIIB", G: "IIIB" };
 
 /**

@@ -3,14 +3,7 @@
 import { steady } from "../stroke/index.ts";
 import type { AnyFamily, AnySize, Drive, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
 
-/**
- * Force of a hand at an end of what it can do.
- *
- * @param supplies what the duty brings
- * @param end what it keeps up, or what it can do when it must
- * @returns N
- */
-export const handAt = ({ hand }: Supplies, end: SupplyEnd): number =>
+const handAt = ({ hand }: Supplies, end: SupplyEnd): number =>
   end === "lowest" ? hand.steadyN : hand.hardestN;
 
 /**

@@ -19,4 +19,5 @@ export * from "./section-data.ts";
 export * from "./sheet.ts";
 export * from "./stroke.ts";
 export * from "./summary.ts";
+export * from "./supply-ladder.ts";
 export * from "./torque-picture.ts";

@@ -16,6 +16,8 @@ export interface Prover {
   readonly duty: SettledDuty;
   readonly candidates: () => ProvenCandidate[];
   readonly judge: (valve: Valve, drive: Drive | null) => ProvenCandidate;
+  /** One valve with the drive of each supply that suits it. */
+  readonly suited: (valve: Valve) => ProvenCandidate[];
   /** Every drive of the families the duty allows, for one valve. */
   readonly drivesFor: (valve: Valve) => ProvenCandidate[];
 }
@@ -54,6 +56,8 @@ export function prover(
   return {
     duty: settled,
     judge,
+    suited: (valve) =>
+      pairings.picked(valve).map((pair) => new CountedCandidate(valve, pair, foundOf(valve))),
     candidates: () => {
       const candidates: ProvenCandidate[] = [];
       if (duty.dn === null) return candidates;

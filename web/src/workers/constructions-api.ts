@@ -1,7 +1,15 @@
 import { constructionNamed } from "@proven-seat/core/bodies";
 import { byConstruction } from "@proven-seat/core/by-construction";
 import { settle } from "@proven-seat/core/duty";
-import { constructionsIn, heldBy, prover, type SeatStep, seatLadder } from "@proven-seat/core/proof";
+import {
+  constructionsIn,
+  heldBy,
+  prover,
+  type SeatStep,
+  type SupplyLadder,
+  seatLadder,
+  supplyLadder,
+} from "@proven-seat/core/proof";
 import { candidateOf, type Proving } from "./proving.ts";
 
 import type { ByConstructionRow, ConstructionRow } from "./views.ts";
@@ -52,4 +60,11 @@ export function ladderOf(proving: Proving, key: string): SeatStep[] {
   if (!candidate || duty.dn === null) return [];
   const one = prover(duty, shelf, house);
   return seatLadder(one, candidate, shelf.valvesFor(duty.dn));
+}
+
+/** What each step of the lowest supply would save or cost; null where no pressure turns the candidate. */
+export function suppliesOf(proving: Proving, key: string): SupplyLadder | null {
+  const candidate = candidateOf(proving, key);
+  if (!candidate) return null;
+  return supplyLadder(proving.duty, proving.shelf, proving.house, candidate);
 }

@@ -51,7 +51,7 @@ describe("what the worker hands to the bench", () => {
   it("lists every drive for the valve in hand, standing ones first, and proves the one taken", () => {
     const view = prove(duty("XV-3052"));
     const drives = ask.drives(view.inHand!.candidate.key);
-    expect(drives).toHaveLength(108);
+    expect(drives).toHaveLength(256);
     const falls = drives.map((d) => d.verdict === "fails");
     expect(falls).toEqual([...falls].sort());
     const other = drives.at(-1)!.key;

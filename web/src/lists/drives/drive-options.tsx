@@ -1,3 +1,4 @@
+import type { DriveDescription } from "@proven-seat/core/proof";
 import { figure, marginWords } from "@proven-seat/core/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
@@ -7,6 +8,9 @@ import { Coming } from "../../parts/coming.tsx";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/views.ts";
+
+/** Which way a spring moves it; of what has none, its kind says more. */
+const actionWords = ({ action, springSet, kind }: DriveDescription) => (springSet === null ? kind : action);
 
 /** Every drive the duty allows on the valve in hand, best first. */
 const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
@@ -19,7 +23,7 @@ const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
       heading: "drive",
       cell: ({ drive }) => (drive ? `${drive.size} ${drive.springSet ?? ""}` : "bare stem"),
     },
-    { heading: "action", cell: ({ drive }) => drive?.action ?? "–" },
+    { heading: "action", cell: ({ drive }) => (drive ? actionWords(drive) : "–") },
     { heading: "flange", cell: ({ drive }) => drive?.flange ?? "–" },
     { heading: "kg", figures: true, cell: ({ drive }) => (drive ? figure(drive.weightKg) : "–") },
     { heading: "price", figures: true, cell: ({ drive }) => (drive ? figure(drive.price) : "–") },

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { cleanup, configure, fireEvent, screen, within } from "@testing-library/react";
+import { cleanup, fireEvent, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { type Asked, answering, inTheShell, problem } from "../../../test/answers.tsx";
 import { demoProject } from "../../../test/demo-project.ts";
@@ -44,8 +44,7 @@ const imported = () =>
     | undefined;
 
 // The first list is read while the lexicon is still being made, on machines that do other things besides.
-const patience = 10_000;
-configure({ asyncUtilTimeout: patience });
+const patience = 20_000;
 const soon = (check: () => void) => vi.waitFor(check, { timeout: patience });
 
 beforeEach(() => answering(answers));

@@ -38,5 +38,11 @@ export const station: Station = {
         <StrokeChart detail={detail} />
       </Drawing>
     ),
-  tabs: [drives, candidates, reach, compare],
+  tabs: [
+    drives,
+    { id: "supply", name: "Supply", Content: later(() => import("./supply-ladder.tsx")) },
+    candidates,
+    reach,
+    compare,
+  ],
 };

@@ -25,7 +25,7 @@ describe("the drive on the pad", () => {
     expect(fillOf("asked of the drive")).toBe("var(--dim)");
   });
   it("has no torque of a drive on a bare stem", () => {
-    render(<PadPicture detail={atTheBench("HV-1040").view.inHand!} />);
+    render(<PadPicture detail={atTheBench("XV-3061").view.inHand!} />);
     expect(screen.queryByText("drive at its peak")).toBeNull();
     expect(screen.getByText("none: the drive is chosen elsewhere")).toBeTruthy();
   });
