@@ -5,6 +5,7 @@ export const butterflyConcentric: Construction = {
   name: "Butterfly, concentric",
   closure: "disc",
   support: "disc",
+  rubbing: { by: "rim of a disc", arm: 1 },
   stroke: "quarter turn",
   entry: "wafer or lug",
   ways: 2,

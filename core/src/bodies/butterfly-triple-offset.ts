@@ -6,6 +6,8 @@ export const butterflyTripleOffset: Construction = {
   id: "butterfly-triple-offset",
   name: "Butterfly, triple-offset",
   entry: "wafer, lug or flanged",
+  // Closed by torque: what its seat takes is the maker's to say.
+  rubbing: null,
   direction: "both ways",
   strengths: [
     "conical seat tilted off the axis: no rub at all",

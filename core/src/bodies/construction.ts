@@ -17,6 +17,20 @@ export interface LeakPath {
   readonly seals: readonly string[];
 }
 
+/**
+ * What rubs when it turns, so that its torque can be reckoned; null where it does not rub, and what it takes is the
+ * maker's to say.
+ */
+export type Rubbing =
+  /** Seats that take the thrust of the line; `seats` is their friction against that of two plain rings. */
+  | { readonly by: "seats under thrust"; readonly seats: number }
+  /** Seats pressed by springs and pressure, bearings that take the thrust. */
+  | { readonly by: "sprung seats"; readonly count: 1 | 2 }
+  /** A ring or a lining around a disc; its load's arm in halves of the bore. */
+  | { readonly by: "rim of a disc"; readonly arm: number }
+  /** A sleeve or a film all round a plug: pressed so hard, and so much of its dry friction left. */
+  | { readonly by: "sleeve"; readonly pressedMPa: number; readonly easing: number };
+
 /** One construction of quarter-turn valve: what it can do, where it ends, and what it is made of. */
 export interface Construction {
   readonly id: string;
@@ -24,6 +38,7 @@ export interface Construction {
   readonly closure: "ball" | "segment" | "disc" | "plug";
   readonly support: Support;
   readonly stroke: "quarter turn" | "rising stem";
+  readonly rubbing: Rubbing | null;
   readonly entry: string;
   readonly ways: 2 | 3;
   /** From which side it seals by nature; a product line may promise less. */

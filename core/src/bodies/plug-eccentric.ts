@@ -5,6 +5,7 @@ export const plugEccentric: Construction = {
   name: "Plug, eccentric",
   closure: "plug",
   support: "plug",
+  rubbing: { by: "sleeve", pressedMPa: 0.35, easing: 1 },
   stroke: "quarter turn",
   entry: "top entry through a bonnet",
   ways: 2,

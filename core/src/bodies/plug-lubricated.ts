@@ -5,6 +5,7 @@ export const plugLubricated: Construction = {
   name: "Plug, lubricated",
   closure: "plug",
   support: "plug",
+  rubbing: { by: "sleeve", pressedMPa: 1.4, easing: 0.33 },
   stroke: "quarter turn",
   entry: "bottom cover",
   ways: 2,

@@ -5,6 +5,7 @@ export const plugSleeved: Construction = {
   name: "Plug, sleeved",
   closure: "plug",
   support: "plug",
+  rubbing: { by: "sleeve", pressedMPa: 2.2, easing: 1 },
   stroke: "quarter turn",
   entry: "top entry through a cover",
   ways: 2,

@@ -5,6 +5,7 @@ export const segmentBall: Construction = {
   name: "Segment ball",
   closure: "segment",
   support: "trunnion",
+  rubbing: { by: "sprung seats", count: 1 },
   stroke: "quarter turn",
   entry: "end entry, seat held by a retainer",
   ways: 2,

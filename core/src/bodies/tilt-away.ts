@@ -5,6 +5,7 @@ export const tiltAway: Construction = {
   name: "Tilt-away ball, single seat",
   closure: "ball",
   support: "tilting",
+  rubbing: null,
   stroke: "rising stem",
   entry: "top entry through a bonnet",
   ways: 2,

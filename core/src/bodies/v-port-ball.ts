@@ -5,6 +5,7 @@ export const vPortBall: Construction = {
   name: "V-port ball",
   closure: "ball",
   support: "floating",
+  rubbing: { by: "seats under thrust", seats: 0.8 },
   stroke: "quarter turn",
   entry: "side entry, bolted end",
   ways: 2,

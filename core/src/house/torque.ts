@@ -32,6 +32,13 @@ export const torque = {
     [0, 1],
     "Fewer than two strokes a year let deposits build.",
   ),
+  torqueDisagreementPercent: number(
+    "Table below mechanics by",
+    "%",
+    15,
+    [0, 80],
+    "Friction scatters; a table much below what dimensions make was measured wet, new or not at all.",
+  ),
   sizingBasis: choice(
     "Differential for sizing",
     ["actual", "rated"],

@@ -1,5 +1,6 @@
 import type { SettledDuty } from "../duty/settle.ts";
 import { breaking, hardestAt } from "../torque/demand.ts";
+import { type BreakParts, breakParts } from "../torque/mechanics.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 type Point = readonly [differentialBar: number, torqueNm: number];
@@ -22,6 +23,9 @@ export interface TorquePicture {
     readonly name: string;
     readonly differentialBar: number | null;
     readonly breakNm: number | null;
+    /** By the maker's table and by dimensions, both clean and just cycled; null where one of them cannot tell. */
+    readonly tableNm: number | null;
+    readonly mechanics: BreakParts | null;
   }[];
   readonly hardest: string | null;
   readonly stemLimitNm: number;
@@ -55,6 +59,8 @@ export function torquePicture(
       name: c.caseName,
       differentialBar: c.differentialBar,
       breakNm: c.profile?.opening[0] ?? null,
+      tableNm: c.profile ? c.profile.opening[0]! / demand.growth : null,
+      mechanics: c.differentialBar === null ? null : breakParts(valve, c.differentialBar),
     })),
     hardest: demand.covering && hardestAt(demand, breaking).caseId,
     stemLimitNm: valve.size.maximumStemTorqueNm,

@@ -14,6 +14,8 @@ export interface SeatMaterial {
   readonly minimumC: number;
   readonly continuousMaximumC: number;
   readonly excursionMaximumC: number;
+  /** Friction against its counterface: as designed with, and within what it scatters. */
+  readonly friction: { readonly low: number; readonly design: number; readonly high: number };
   /** Fraction the break torque grows for each tenfold of days held closed. */
   readonly breakGrowthPerDecade: number;
   /** Stress a soft seat carries at 23 °C and at its highest continuous temperature, MPa. */
@@ -34,6 +36,9 @@ interface SeatRow {
   minimum_c: number;
   continuous_maximum_c: number;
   excursion_maximum_c: number;
+  friction_design: number;
+  friction_low: number;
+  friction_high: number;
   break_torque_growth_per_decade_of_days: number;
   allowable_stress_23c_mpa: number;
   allowable_stress_at_maximum_mpa: number;
@@ -62,6 +67,7 @@ const seats = new Map<string, SeatMaterial>(
       minimumC: row.minimum_c,
       continuousMaximumC: row.continuous_maximum_c,
       excursionMaximumC: row.excursion_maximum_c,
+      friction: { low: row.friction_low, design: row.friction_design, high: row.friction_high },
       breakGrowthPerDecade: row.break_torque_growth_per_decade_of_days,
       allowableStressMPa: {
         at23C: row.allowable_stress_23c_mpa,

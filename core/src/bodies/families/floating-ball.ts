@@ -5,6 +5,7 @@ import { wholeBall } from "./ball.ts";
 export const floatingBall = {
   ...wholeBall,
   support: "floating",
+  rubbing: { by: "seats under thrust", seats: 1 },
   ways: 2,
   dirtyService: 1,
   strengths: ["tight at low cost", "quarter turn", "durable"],

@@ -4,6 +4,7 @@ import { behindSeatPath, type Construction, commonParts, discSeatPath, stemPath 
 export const offsetDisc = {
   closure: "disc",
   support: "disc",
+  rubbing: { by: "rim of a disc", arm: 1 },
   stroke: "quarter turn",
   ways: 2,
   parts: [

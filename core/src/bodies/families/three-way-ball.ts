@@ -5,6 +5,7 @@ import { wholeBall } from "./ball.ts";
 export const threeWayBall = {
   ...wholeBall,
   support: "floating",
+  rubbing: { by: "seats under thrust", seats: 1.35 },
   entry: "side entry, bolted end",
   ways: 3,
   limits: [

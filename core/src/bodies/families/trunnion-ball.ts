@@ -11,6 +11,7 @@ const fittings: LeakPath = {
 export const trunnionBall = {
   ...wholeBall,
   support: "trunnion",
+  rubbing: { by: "sprung seats", count: 2 },
   ways: 2,
   dirtyService: 2,
   fullBore: true,

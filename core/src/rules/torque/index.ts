@@ -1,3 +1,4 @@
+import { tableAndMechanics } from "./table-and-mechanics.ts";
 import { torqueKnown } from "./torque-known.ts";
 
-export const torqueRules = [torqueKnown];
+export const torqueRules = [torqueKnown, tableAndMechanics];

@@ -32,5 +32,11 @@ export const station: Station = {
         <TorqueChart detail={detail} verdicts={verdicts} />
       </Drawing>
     ),
-  tabs: [drives, candidates, reach, compare],
+  tabs: [
+    { id: "parts", name: "Parts", Content: later(() => import("./break-parts.tsx")) },
+    drives,
+    candidates,
+    reach,
+    compare,
+  ],
 };

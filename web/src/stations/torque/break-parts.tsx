@@ -1,0 +1,98 @@
+import { figure, figureText } from "@proven-seat/core/units";
+import { memo } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { Scroll } from "../../parts/scroll.tsx";
+import type { BenchView } from "../../workers/views.ts";
+
+/** Parts of a break torque, each in its own tone, from what the seat takes outwards. */
+const parts = [
+  { id: "seatNm", name: "seat", tone: "bg-ink" },
+  { id: "bearingNm", name: "bearing", tone: "bg-ink/70" },
+  { id: "offsetNm", name: "offset of the shaft", tone: "bg-ink/50" },
+  { id: "packingNm", name: "packing", tone: "bg-ink/35" },
+  { id: "thrustNm", name: "thrust of the stem", tone: "bg-ink/20" },
+] as const;
+
+/** The maker's table beside what dimensions make of it, case by case and part by part. */
+const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchView }) {
+  const units = useUnits();
+  const { torque, byConstruction } = view.inHand!;
+  if (byConstruction)
+    return <p className="p-2 text-dim">A valve by construction: its torque is the maker's to say.</p>;
+  const most = Math.max(...torque.cases.flatMap((c) => [c.tableNm ?? 0, c.mechanics?.totalNm ?? 0]), 1);
+  const nm = (value: number | null | undefined) => figureText(value ?? null, "N·m", units);
+  return (
+    <section aria-label="Parts of the break torque" className="flex min-h-0 flex-1 flex-col">
+      <p className="mb-1 text-dim">
+        Clean and just cycled. From dimensions is an estimate: packing and bearings are not in the catalogue.
+      </p>
+      <Scroll label="Cases" className="min-h-0 flex-1">
+        <table className="w-full border-collapse text-left">
+          <caption className="sr-only">Break torque by the maker's table and from dimensions</caption>
+          <thead className="text-[12px] text-dim">
+            <tr className="border-b border-rule">
+              <th className="font-normal">case</th>
+              <th className="text-right font-normal">differential</th>
+              <th className="text-right font-normal">table</th>
+              <th className="text-right font-normal">dimensions</th>
+              <th className="w-2/5 pl-3 font-normal">
+                {parts.map(({ id, name, tone }) => (
+                  <span key={id} className="mr-2 inline-flex items-center gap-1 whitespace-nowrap">
+                    <span aria-hidden className={`inline-block size-2 ${tone}`} />
+                    {name}
+                  </span>
+                ))}
+              </th>
+              <th className="text-right font-normal">table is</th>
+            </tr>
+          </thead>
+          <tbody>
+            {torque.cases.map((c) => (
+              <tr
+                key={c.id}
+                className={`border-b border-rule/60 ${c.id === torque.hardest ? "bg-second font-semibold" : ""}`}
+              >
+                <td>{c.name}</td>
+                <td className="figures text-right">{figureText(c.differentialBar, "bar", units)}</td>
+                <td className="figures text-right">{c.tableNm === null ? "beyond it" : nm(c.tableNm)}</td>
+                <td className="figures text-right">{c.mechanics ? nm(c.mechanics.totalNm) : "–"}</td>
+                <td className="pl-3">
+                  {c.mechanics ? (
+                    <div className="relative h-4">
+                      <div className="absolute inset-y-0.5 left-0 flex w-full">
+                        {parts.map(({ id, name, tone }) => (
+                          <span
+                            key={id}
+                            title={`${name} ${nm(c.mechanics![id])}`}
+                            className={tone}
+                            style={{ width: `${(100 * c.mechanics![id]) / most}%` }}
+                          />
+                        ))}
+                      </div>
+                      {c.tableNm !== null && (
+                        <span
+                          title={`the maker's table ${nm(c.tableNm)}`}
+                          className="absolute inset-y-0 w-0.5 bg-holds"
+                          style={{ left: `${(100 * c.tableNm) / most}%` }}
+                        />
+                      )}
+                    </div>
+                  ) : (
+                    <span className="font-normal text-dim">nothing rubs: the maker's to say</span>
+                  )}
+                </td>
+                <td className="figures text-right">
+                  {c.tableNm === null || !c.mechanics
+                    ? "–"
+                    : `${c.tableNm >= c.mechanics.totalNm ? "+" : "−"}${figure(Math.abs(100 * (c.tableNm / c.mechanics.totalNm - 1)))} %`}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Scroll>
+    </section>
+  );
+});
+
+export default BreakPartsTable;
