@@ -18,7 +18,8 @@ export const tableAndMechanics = rule({
     const parts = breakParts(valve, differentialBar!);
     if (parts === null) return notAsked("Nothing rubs: what it takes is the maker's to say.");
     const tableNm = profile.opening[0]! / demand.growth;
-    const low = tableNm < parts.totalNm * (1 - house.torqueDisagreementPercent / 100);
+    const limit = parts.totalNm * (1 - house.torqueDisagreementPercent / 100);
+    const low = tableNm < limit;
     return plain(
       low ? "tight" : "holds",
       low
@@ -26,14 +27,15 @@ export const tableAndMechanics = rule({
         : "The table says no less than friction and load make.",
       {
         value: tableNm,
-        limit: parts.totalNm,
+        limit,
         sense: "≥",
         unit: "N·m",
         caseId,
         caseName,
-        decides: low ? null : "within what friction scatters",
         remedy: low ? "A measured torque at this differential from the maker." : null,
         uses: () => [
+          used("from dimensions", parts.totalNm, "computed", "N·m"),
+          used("disagreement allowed", house.torqueDisagreementPercent, "house rule", "%"),
           used("seat", parts.seatNm, "computed", "N·m"),
           used("bearing", parts.bearingNm, "computed", "N·m"),
           used("offset of the shaft", parts.offsetNm, "computed", "N·m"),

@@ -50,7 +50,7 @@ const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
         name="Drives"
         rows={options}
         columns={columns}
-        template="minmax(5rem,1fr) minmax(6rem,1.1fr) 2.6rem 3.2rem 3.8rem 3.8rem minmax(7rem,1.4fr)"
+        template="minmax(4.6rem,0.8fr) minmax(7.4rem,1.3fr) 2.6rem 3.2rem 3.8rem 3.8rem minmax(7rem,1.4fr)"
         inHand={inHand}
         onTake={useBench.getState().take}
       />

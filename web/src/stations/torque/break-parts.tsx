@@ -13,6 +13,13 @@ const parts = [
   { id: "thrustNm", name: "thrust of the stem", tone: "bg-ink/20" },
 ] as const;
 
+/** How far a table is from what dimensions make, in whole per cent. */
+function apart(tableNm: number, totalNm: number): string {
+  const percent = Math.round(100 * (tableNm / totalNm - 1));
+  if (percent === 0) return "the same";
+  return `${percent > 0 ? "+" : "−"}${figure(Math.abs(percent))} %`;
+}
+
 /** The maker's table beside what dimensions make of it, case by case and part by part. */
 const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchView }) {
   const units = useUnits();
@@ -82,9 +89,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                   )}
                 </td>
                 <td className="figures text-right">
-                  {c.tableNm === null || !c.mechanics
-                    ? "–"
-                    : `${c.tableNm >= c.mechanics.totalNm ? "+" : "−"}${figure(Math.abs(100 * (c.tableNm / c.mechanics.totalNm - 1)))} %`}
+                  {c.tableNm === null || !c.mechanics ? "–" : apart(c.tableNm, c.mechanics.totalNm)}
                 </td>
               </tr>
             ))}
