@@ -81,6 +81,7 @@ const views: {
   { name: "shelf", path: "/shelf" },
   { name: "rules", path: "/rules" },
   { name: "bench-drive", path: `${tag("XV-3052")}/drive` },
+  { name: "bench-supply", path: `${tag("XV-1044")}/drive`, tab: "Supply" },
   { name: "bench-torque", path: `${tag("XV-3052")}/torque` },
   { name: "bench-fit-up-dark", path: `${tag("XV-3052")}/fit-up`, dark: true },
   { name: "bench-nothing-stands-dark", path: `${tag("XV-4020")}/envelope`, dark: true },

@@ -40,6 +40,19 @@ describe("a catalogue as tables", () => {
       expect(tables[name].says.length).toBeGreaterThan(10);
     }
   });
+  it("does without columns that may be empty, as tables of an earlier release do", () => {
+    const without = (file: string, headings: readonly string[]) =>
+      changed(file, (csv) => {
+        const rows = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
+        return Papa.unparse(rows.data, {
+          columns: rows.meta.fields!.filter((heading) => !headings.includes(heading)),
+        });
+      });
+    const { catalogue, faults: found } = readCatalogueTables(without("drives.csv", ["marking", "enclosure"]));
+    expect(found).toEqual([]);
+    expect(catalogue!.drives.every((d) => d.marking === null && d.enclosure === null)).toBe(true);
+    expect(faults(without("drives.csv", ["maker"]))).toMatchObject([{ field: "maker", row: 1 }]);
+  });
   it("stands a byte order mark, blank lines and other line ends", () => {
     const windows = Object.fromEntries(
       Object.entries(written).map(([f, csv]) => [f, `\uFEFF${csv.replaceAll("\n", "\r\n")}\r\n`]),

@@ -21,8 +21,9 @@ function readTable(name: TableName, csv: string, faults: CatalogueFault[]): Read
   });
   const headings = parsed.meta.fields ?? [];
   const fault = (row: number, field: string, reason: string) => faults.push({ file, row, field, reason });
-  for (const { heading } of columns)
-    if (!headings.includes(heading)) fault(1, heading, "this column is missing");
+  // A column whose cells may be empty may be left out: tables of an earlier release have fewer.
+  for (const { heading, optional } of columns)
+    if (!optional && !headings.includes(heading)) fault(1, heading, "this column is missing");
   for (const heading of headings)
     if (!columns.some((c) => c.heading === heading))
       fault(1, heading, "no such column; see the documentation");
