@@ -4,7 +4,7 @@ import { type Duty, settle } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
 import { metalLimits, padOf, valueOnCurve } from "@proven-seat/core/reference";
 import { seatLoad } from "@proven-seat/core/rules";
-import { angles, changed, type Profile, profileThrough } from "@proven-seat/core/stroke";
+import { angles, type Profile, profileThrough, scaled } from "@proven-seat/core/stroke";
 import { breakGrowth, tableTorque } from "@proven-seat/core/torque";
 
 /**
@@ -29,13 +29,13 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boo
       if (valve.seat.curve) sum += valueOnCurve(valve.seat.curve, c.temperatureC) - c.closedDifferentialBar!;
     }
     if (whole) sum += furtherArithmetic(valve, settled, house);
-    const demand = hardest(valve, settled);
-    if (!demand) continue;
-    // The prover, too, walks through the drives once for each torque.
+    // The prover, too, reckons a demand and walks through the drives once for each torque.
     const torque = torqueKey(valve);
     let picked = picks.get(torque);
     if (picked === undefined) {
-      picked = families.reduce((n, drives) => n + firstStrongEnough(drives, demand, valve), 0);
+      const demand = hardest(valve, settled);
+      picked =
+        demand === null ? 0 : families.reduce((n, drives) => n + firstStrongEnough(drives, demand, valve), 0);
       picks.set(torque, picked);
     }
     sum += picked;
@@ -127,7 +127,7 @@ function hardest(valve: Valve, settled: ReturnType<typeof settle>): Profile | nu
     runToCloseNm: s.runToClose,
     endToCloseNm: s.endToClose,
   });
-  return changed(share, (of) => of * table);
+  return scaled(share, table);
 }
 
 function firstStrongEnough(drives: readonly Supplied[], demand: Profile, valve: Valve): number {

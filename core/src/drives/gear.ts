@@ -1,6 +1,6 @@
 /** A gearbox is a stage on a stage: it makes of a wheel's torque more torque and more turns. */
 import { z } from "zod";
-import { changed } from "../stroke/index.ts";
+import { type Profile, scaled } from "../stroke/index.ts";
 import { turnedByHand } from "./by-hand.ts";
 import type { AnyFamily, AnySize, Drive } from "./kind.ts";
 import { positive } from "./shared-schema.ts";
@@ -20,6 +20,12 @@ interface Gear {
   readonly ratedTorqueNm: number;
 }
 
+/** A profile that goes nowhere beyond a limit, N·m. */
+const lesser = ({ opening, closing }: Profile, limitNm: number): Profile => ({
+  opening: opening.map((nm) => Math.min(nm, limitNm)),
+  closing: closing.map((nm) => Math.min(nm, limitNm)),
+});
+
 /**
  * A handwheel with a gearbox on it.
  *
@@ -37,8 +43,9 @@ export function geared(family: AnyFamily, size: AnySize & Gear, turns: number | 
     wheelTurns: turns,
     ratedTorqueNm: size.ratedTorqueNm,
     outputAt: (supplies, end) =>
-      changed(wheel.outputAt(supplies, end), (nm) =>
-        end === "lowest" ? Math.min(nm * by, size.ratedTorqueNm) : nm * by,
+      lesser(
+        scaled(wheel.outputAt(supplies, end), by),
+        end === "lowest" ? size.ratedTorqueNm : Number.POSITIVE_INFINITY,
       ),
   };
 }

@@ -45,11 +45,13 @@ export function pickDrive(
   const stemNm = valve.size.maximumStemTorqueNm;
   const padNm = padLimitNm(valve.size.pad);
   const wanted = house.torqueMargin / 100;
+  const mostNm = demand.mostNm === null ? null : demand.mostNm * demand.appliedFactor;
   let close: SuppliedDrive | null = null;
   for (const drive of drives) {
-    // Most fall on their peak: known before anything is measured against the demand.
+    // Most fall on their peak, or give less anywhere than is asked somewhere: known before anything is measured.
     if (drive.peakNm > stemNm || drive.peakNm > padNm) continue;
-    const { needsNm, givesNm, mostNm } = driveLimits(drive, demand);
+    if (mostNm !== null && drive.mostNm < mostNm) continue;
+    const { needsNm, givesNm } = driveLimits(drive, demand);
     if (needsNm === null || givesNm === null || needsNm <= 0) return drive;
     if (mostNm! > padNm || needsNm > givesNm) continue;
     if (givesNm / needsNm - 1 >= wanted) return drive;

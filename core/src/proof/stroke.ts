@@ -1,7 +1,7 @@
 import { suppliedDrive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import { driveLimits } from "../rules/drive/limits.ts";
-import { changed, type Place, type Profile } from "../stroke/index.ts";
+import { type Place, type Profile, scaled } from "../stroke/index.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 /** Demand against output over the stroke, N·m, as a picture needs it. */
@@ -35,7 +35,7 @@ export function strokePicture(
   const at = supplied && driveLimits(supplied, demand).at;
   return {
     demand: covering,
-    needed: covering && changed(covering, (nm) => nm * appliedFactor),
+    needed: covering && scaled(covering, appliedFactor),
     atMinimum: supplied?.lowest ?? null,
     atMaximum: drive?.outputAt(duty, "highest") ?? null,
     weakest: at && { stroke: at.stroke, degrees: at.degrees },

@@ -51,34 +51,26 @@ export function steady(nm: number): Profile {
   return { opening: stroke, closing: stroke };
 }
 
+const times = (stroke: OverStroke, by: number): OverStroke => {
+  const scaledStroke = new Array<number>(stroke.length);
+  for (let i = 0; i < stroke.length; i++) scaledStroke[i] = stroke[i]! * by;
+  return scaledStroke;
+};
+
 /**
- * A profile with every torque changed alike.
+ * A profile with every torque multiplied alike.
  *
- * @param profile N·m
- * @param change what becomes of a torque, N·m to N·m
+ * @param profile N·m, or shares of one
+ * @param by factor
  * @returns the profile
- * @example changed(steady(2), (nm) => 3 * nm).opening[0] // → 6
+ * @example scaled(steady(2), 3).opening[0] // → 6
  */
-export const changed = ({ opening, closing }: Profile, change: (nm: number) => number): Profile => ({
-  opening: opening.map(change),
-  closing: closing.map(change),
+export const scaled = ({ opening, closing }: Profile, by: number): Profile => ({
+  opening: times(opening, by),
+  closing: times(closing, by),
 });
 
-const sum = (a: OverStroke, b: OverStroke): OverStroke => a.map((nm, i) => nm + b[i]!);
 const greater = (a: OverStroke, b: OverStroke): OverStroke => a.map((nm, i) => Math.max(nm, b[i]!));
-
-/**
- * Two profiles on one stem.
- *
- * @param a N·m
- * @param b N·m
- * @returns their sum at every angle
- * @example added(steady(2), steady(3)).closing[0] // → 5
- */
-export const added = (a: Profile, b: Profile): Profile => ({
-  opening: sum(a.opening, b.opening),
-  closing: sum(a.closing, b.closing),
-});
 
 /**
  * What covers each of several profiles.
@@ -100,4 +92,8 @@ export const covering = (profiles: readonly Profile[]): Profile =>
  * @returns N·m
  * @example peakOf(steady(7)) // → 7
  */
-export const peakOf = ({ opening, closing }: Profile): number => Math.max(...opening, ...closing);
+export function peakOf({ opening, closing }: Profile): number {
+  let most = Number.NEGATIVE_INFINITY;
+  for (let i = 0; i < opening.length; i++) most = Math.max(most, opening[i]!, closing[i]!);
+  return most;
+}

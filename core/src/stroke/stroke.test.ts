@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { type Demand, demandPoints } from "../calc/actuator-margin.ts";
 import { rackAndPinionOutput } from "../calc/rack-and-pinion-output.ts";
 import { namedPoints, outputProfile, profileThrough } from "./named-points.ts";
-import { added, angles, changed, covering, evenly, type Profile, peakOf, steady } from "./profile.ts";
+import { angles, covering, evenly, type Profile, peakOf, scaled, steady } from "./profile.ts";
 import { placeWords, weakest } from "./weakest.ts";
 
 const torque = fc.double({ min: 0.01, max: 1e5, noNaN: true });
@@ -48,10 +48,9 @@ describe("a profile", () => {
     expect(opening.slice(0, 7)).toEqual([100, 88, 76, 64, 52, 40, 40]);
     expect(opening.slice(-6)).toEqual([40, 42, 44, 46, 48, 50]);
   });
-  it("adds, changes and covers angle by angle", () => {
+  it("is scaled and covered angle by angle", () => {
     const a: Profile = { opening: evenly(0, 90), closing: evenly(90, 0) };
-    expect(added(a, steady(1)).opening[10]).toBe(31);
-    expect(changed(a, (nm) => 2 * nm).closing[0]).toBe(180);
+    expect(scaled(a, 2).closing[0]).toBe(180);
     expect(covering([a, steady(45)]).opening.slice(14, 17)).toEqual([45, 45, 48]);
     expect(peakOf(a)).toBe(90);
   });

@@ -1,7 +1,16 @@
+import type { ProductLine } from "../catalogue/schema.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import { angles, changed, covering, type Place, type Profile, profileThrough } from "../stroke/index.ts";
+import {
+  angles,
+  covering,
+  type Place,
+  type Profile,
+  peakOf,
+  profileThrough,
+  scaled,
+} from "../stroke/index.ts";
 import { type ServiceFactor, serviceFactor } from "./service-factor.ts";
 
 export interface CaseDemand {
@@ -28,6 +37,8 @@ export interface TorqueDemand {
   readonly byCase: readonly CaseDemand[];
   /** The greatest of the known cases at every angle, null when none is known: a drive that covers it covers each. */
   readonly covering: Profile | null;
+  /** Greatest torque of it anywhere, N·m. */
+  readonly mostNm: number | null;
   /** Set when some case's demand is not known. */
   readonly unknown: { readonly caseName: string; readonly why: "differential" | "beyond table" } | null;
 }
@@ -88,6 +99,32 @@ export function seatGrowth(valve: Valve, days: number): number {
   return eased ? 1 + (growth - 1) / 2 : growth;
 }
 
+type Turned = Pick<SettledCase, "id" | "name" | "turnedAgainstBar">;
+
+/** Shares of a line's stroke by its growth: a few seats and times shut for thousands of demands. */
+const shares = new WeakMap<ProductLine["stroke"], Map<number, Profile>>();
+const sharesKept = 50;
+
+/** A line's torques as shares of its table; time shut lets break torque grow, and nothing else. */
+function sharesOver(stroke: ProductLine["stroke"], growth: number): Profile {
+  const ofLine = shares.get(stroke) ?? new Map<number, Profile>();
+  shares.set(stroke, ofLine);
+  let share = ofLine.get(growth);
+  if (share === undefined) {
+    share = profileThrough({
+      breakToOpenNm: growth,
+      runToOpenNm: stroke.runToOpen,
+      endToOpenNm: stroke.endToOpen,
+      breakToCloseNm: stroke.breakToClose,
+      runToCloseNm: stroke.runToClose,
+      endToCloseNm: stroke.endToClose,
+    });
+    if (ofLine.size === sharesKept) ofLine.clear();
+    ofLine.set(growth, share);
+  }
+  return share;
+}
+
 /**
  * Torque demand of a valve in a duty.
  *
@@ -111,32 +148,24 @@ export function torqueDemand(
   const growth = seatGrowth(valve, duty.longestShutDays);
   const { stroke } = valve.line;
 
-  // Time shut lets break torque grow, and nothing else.
-  const share = profileThrough({
-    breakToOpenNm: growth,
-    runToOpenNm: stroke.runToOpen,
-    endToOpenNm: stroke.endToOpen,
-    breakToCloseNm: stroke.breakToClose,
-    runToCloseNm: stroke.runToClose,
-    endToCloseNm: stroke.endToClose,
-  });
-  const profileAt = (differentialBar: number): Profile | null => {
-    const table = tableTorque(columns, row, differentialBar);
-    return table === null ? null : changed(share, (of) => of * table);
+  const share = sharesOver(stroke, growth);
+  const ofCase = ({ id, name, turnedAgainstBar }: Turned): CaseDemand => {
+    const table = turnedAgainstBar === null ? null : tableTorque(columns, row, turnedAgainstBar);
+    return {
+      caseId: id,
+      caseName: name,
+      differentialBar: turnedAgainstBar,
+      profile: table === null ? null : scaled(share, table),
+    };
   };
-  const ofCase = ({ id, name, turnedAgainstBar }: SettledCase): CaseDemand => ({
-    caseId: id,
-    caseName: name,
-    differentialBar: turnedAgainstBar,
-    profile: turnedAgainstBar === null ? null : profileAt(turnedAgainstBar),
-  });
   const byCase: CaseDemand[] =
     house.sizingBasis === "rated"
-      ? [{ caseId: "rated", caseName: "rated differential", differentialBar: end, profile: profileAt(end) }]
+      ? [ofCase({ id: "rated", name: "rated differential", turnedAgainstBar: end })]
       : duty.cases.filter((c) => c.kind !== "fire").map(ofCase);
 
   const known = byCase.filter((one): one is KnownDemand => one.profile !== null);
   const beyond = byCase.find(({ profile }) => profile === null);
+  const all = known.length === 0 ? null : covering(known.map(({ profile }) => profile));
   return {
     basis: house.sizingBasis,
     factor,
@@ -144,7 +173,8 @@ export function torqueDemand(
     growth,
     tableEndsAtBar: end,
     byCase,
-    covering: known.length === 0 ? null : covering(known.map(({ profile }) => profile)),
+    covering: all,
+    mostNm: all && peakOf(all),
     unknown: beyond
       ? { caseName: beyond.caseName, why: beyond.differentialBar === null ? "differential" : "beyond table" }
       : null,

@@ -1,6 +1,6 @@
 import type { SuppliedDrive } from "../../drives/index.ts";
 import { padOf } from "../../reference/pads.ts";
-import { peakOf, type Weakest, weakest } from "../../stroke/index.ts";
+import { type Weakest, weakest } from "../../stroke/index.ts";
 import type { TorqueDemand } from "../../torque/demand.ts";
 
 /** The numbers a drive is judged by on a valve; the rules and the choice of a drive share them. */
@@ -31,7 +31,7 @@ export function driveLimits({ lowest, peakNm }: SuppliedDrive, demand: TorqueDem
     needsNm: at.asksNm * demand.appliedFactor,
     givesNm: at.givesNm,
     at,
-    mostNm: peakOf(demand.covering) * demand.appliedFactor,
+    mostNm: demand.mostNm! * demand.appliedFactor,
     peakNm,
   };
 }
