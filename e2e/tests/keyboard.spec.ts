@@ -8,6 +8,8 @@ test("the whole path by keyboard", async ({ page, app }) => {
   await page.keyboard.press("Enter");
   await expect(page.getByRole("link", { name: "FV-5010" })).toBeFocused();
   await page.keyboard.press("ArrowDown");
+  await expect(page.getByRole("link", { name: "FV-5011" })).toBeFocused();
+  await page.keyboard.press("ArrowDown");
   await expect(page.getByRole("link", { name: "XV-5001" })).toBeFocused();
   await page.keyboard.press("Enter");
   await expect(page.getByText(/candidates proved in/)).toBeVisible();
