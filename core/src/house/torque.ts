@@ -39,6 +39,13 @@ export const torque = {
     [0, 80],
     "Friction scatters; a table much below what dimensions make was measured wet, new or not at all.",
   ),
+  springScatterPercent: number(
+    "Scatter of springs",
+    "%",
+    5,
+    [0, 30],
+    "Makers wind to a tolerance, and springs lose some of their force.",
+  ),
   sizingBasis: choice(
     "Differential for sizing",
     ["actual", "rated"],

@@ -2,3 +2,4 @@ export * from "./by-hand.ts";
 export * from "./demand.ts";
 export * from "./mechanics.ts";
 export * from "./service-factor.ts";
+export * from "./stall.ts";

@@ -10,6 +10,7 @@ import {
   seatLadder,
   supplyLadder,
 } from "@proven-seat/core/proof";
+import { type StallChance, stallChance } from "@proven-seat/core/torque";
 import { candidateOf, type Proving } from "./proving.ts";
 
 import type { ByConstructionRow, ConstructionRow } from "./views.ts";
@@ -60,6 +61,17 @@ export function ladderOf(proving: Proving, key: string): SeatStep[] {
   if (!candidate || duty.dn === null) return [];
   const one = prover(duty, shelf, house);
   return seatLadder(one, candidate, shelf.valvesFor(duty.dn));
+}
+
+/** So many trials, and always the same: the same digits for every reader. */
+const chanceOf = { trials: 100_000, seed: 4180 } as const;
+
+/** Chance that the drive of a candidate stalls; null for a bare stem, or where the demand is not known. */
+export function stallOf({ duty, house, ...proving }: Proving, key: string): StallChance | null {
+  const candidate = candidateOf({ duty, house, ...proving }, key);
+  if (!candidate?.drive) return null;
+  const { valve, drive, demand } = candidate;
+  return stallChance({ valve, drive, demand }, settle(duty, house), house, chanceOf);
 }
 
 /** What each step of the lowest supply would save or cost; null where no pressure turns the candidate. */

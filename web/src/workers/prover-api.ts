@@ -4,7 +4,7 @@ import type { HouseRules } from "@proven-seat/core/house";
 import { type ChoiceKeys, prove, summarise } from "@proven-seat/core/proof";
 import { PastProof } from "./asked.ts";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
-import { byConstructionRow, constructionRows, ladderOf, suppliesOf } from "./constructions-api.ts";
+import { byConstructionRow, constructionRows, ladderOf, stallOf, suppliesOf } from "./constructions-api.ts";
 import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
@@ -73,6 +73,7 @@ export function proverApi() {
     byConstruction: of(byConstructionRow),
     seats: of(ladderOf),
     supplies: of(suppliesOf),
+    stall: of(stallOf),
     movable: of(movableValues),
     breaking: of(breakingPointOf),
     mapRow: of(mapRowOf),

@@ -1,0 +1,47 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
+import { afterEach, describe, expect, it } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { useBench } from "../../bench/bench-store.ts";
+import Stall from "./stall.tsx";
+import SupplySteps from "./supply-ladder.tsx";
+
+afterEach(cleanup);
+const rows = (table: HTMLElement) => within(table).getAllByRole("row").slice(1);
+
+describe("the ladder of supplies", () => {
+  it("has a row for each pressure, the duty's own marked, and takes the drive that would do in hand", async () => {
+    const { view, api } = atTheBench("XV-1044");
+    const { steps, givesUpBarG } = api.supplies(view.inHand!.candidate.key)!;
+    render(<SupplySteps view={view} />);
+    const table = await screen.findByRole("table", { name: /Lowest air supply/ });
+    expect(rows(table)).toHaveLength(steps.length);
+    expect(rows(table).filter((row) => row.getAttribute("aria-current") === "true")).toHaveLength(1);
+    expect(screen.getByText(new RegExp(`gives up at ${givesUpBarG} bar`))).toBeTruthy();
+    const other = steps.findIndex((s) => s.priceStep < 0 && s.verdict === "holds");
+    fireEvent.click(within(rows(table)[other]!).getByRole("button"));
+    expect(useBench.getState().inHand).toBe(steps[other]!.key);
+  });
+  it("says of a hand that no pressure turns it", async () => {
+    render(<SupplySteps view={atTheBench("HV-1012").view} />);
+    expect(await screen.findByText(/Neither air nor oil turns it/)).toBeTruthy();
+  });
+});
+
+describe("the chance of a stall", () => {
+  it("is told with its error, and what matters most first", async () => {
+    const { view, api } = atTheBench("XV-1048");
+    const found = api.stall(view.inHand!.candidate.key)!;
+    render(<Stall view={view} />);
+    expect(await screen.findByText(/% of .* trials stalled \(± /)).toBeTruthy();
+    const table = screen.getByRole("table");
+    expect(rows(table).map((row) => row.firstElementChild!.textContent)).toEqual(
+      found.inputs.map((i) => i.what),
+    );
+    expect(screen.getByText(/An estimate/)).toBeTruthy();
+  });
+  it("wants a drive", async () => {
+    render(<Stall view={atTheBench("XV-3061").view} />);
+    expect(await screen.findByText(/it wants a drive/)).toBeTruthy();
+  });
+});

@@ -1,0 +1,100 @@
+import { placeWords } from "@proven-seat/core/stroke";
+import type { StallChance } from "@proven-seat/core/torque";
+import { figure, figureText, type Reading } from "@proven-seat/core/units";
+import { memo } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
+import { Coming } from "../../parts/coming.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
+import type { BenchView } from "../../workers/views.ts";
+
+const percent = (share: number) => figure(100 * share);
+
+function inWords({ probability, standardError, trials, place }: StallChance): string {
+  if (probability === 0) return `none of ${figure(trials)} trials stalled`;
+  const first = place ? `, most of them at ${placeWords(place)}` : "";
+  return `${percent(probability)} % of ${figure(trials)} trials stalled (± ${percent(2 * standardError)})${first}`;
+}
+
+/** One input from its low to its high end, and what of output over demand is left at either. */
+function Input({ of, units, most }: { of: StallChance["inputs"][number]; units: Reading; most: number }) {
+  const value = (v: number) => (of.unit === "" ? `× ${figure(v)}` : figureText(v, of.unit, units));
+  const [from, to] = [Math.min(of.atLow, of.atHigh), Math.max(of.atLow, of.atHigh)];
+  return (
+    <tr className="border-b border-rule/60">
+      <td>{of.what}</td>
+      <td className="figures text-right">{value(of.low)}</td>
+      <td className="figures text-right">{value(of.high)}</td>
+      <td className="figures text-right">{figure(from)}</td>
+      <td className="px-2">
+        <div className="relative h-4">
+          <span
+            className="absolute inset-y-1 bg-ink/60"
+            style={{
+              left: `${(100 * Math.max(0, from)) / most}%`,
+              width: `${(100 * Math.max(0, to - Math.max(0, from))) / most}%`,
+            }}
+          />
+          <span
+            aria-hidden
+            className="absolute inset-y-0 w-0.5 bg-fails"
+            style={{ left: `${100 / most}%` }}
+          />
+        </div>
+      </td>
+      <td className="figures text-right">{figure(to)}</td>
+    </tr>
+  );
+}
+
+/** Chance that the drive in hand stalls, and what of the scatter matters most. */
+const Stall = memo(function Stall({ view }: { view: BenchView }) {
+  const units = useUnits();
+  const { answer: found, failure } = useAnswer(view.proof, "stall", [view.inHand!.candidate.key]);
+  if (found === undefined) return <Coming failure={failure}>Trying a hundred thousand times …</Coming>;
+  if (found === null)
+    return (
+      <p className="p-2 text-dim">
+        No chance to tell: it wants a drive, and a torque demand that is known in every case.
+      </p>
+    );
+  const most = Math.max(1.2, ...found.inputs.flatMap((i) => [i.atLow, i.atHigh])) * 1.05;
+  return (
+    <section aria-label="Chance of a stall" className="flex min-h-0 flex-1 flex-col gap-1">
+      <p>
+        <strong>{inWords(found)}.</strong>{" "}
+        <span className="text-dim">
+          An estimate, no better than its spreads: friction as scattered, supply between lowest and highest,
+          time shut up to the longest; no service factor.
+        </span>
+      </p>
+      <Scroll label="What matters most" className="min-h-0 flex-1">
+        <table className="w-full border-collapse text-left">
+          <caption className="sr-only">
+            Output over demand where it is least, with one input at either end
+          </caption>
+          <thead className="text-[12px] text-dim">
+            <tr className="border-b border-rule">
+              <th className="font-normal">what matters most</th>
+              <th className="text-right font-normal">from</th>
+              <th className="text-right font-normal">to</th>
+              <th className="text-right font-normal">least</th>
+              <th className="w-2/5 px-2 font-normal">output over demand; it stalls left of the line</th>
+              <th className="text-right font-normal">most</th>
+            </tr>
+          </thead>
+          <tbody>
+            {found.inputs.map((input) => (
+              <Input key={input.what} of={input} units={units} most={most} />
+            ))}
+          </tbody>
+        </table>
+        <p className="pt-1 text-dim">
+          As designed, output over demand is {figure(found.asDesigned)} where it is least.
+        </p>
+      </Scroll>
+    </section>
+  );
+});
+
+export default Stall;

@@ -1,0 +1,23 @@
+// @vitest-environment happy-dom
+import { cleanup, render, screen, within } from "@testing-library/react";
+import { afterEach, describe, expect, it } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+import BreakPartsTable from "./break-parts.tsx";
+
+afterEach(cleanup);
+const rows = (table: HTMLElement) => within(table).getAllByRole("row").slice(1);
+
+describe("the parts of a break torque", () => {
+  it("stand beside the maker's table, case by case", () => {
+    const { view } = atTheBench("XV-3052");
+    render(<BreakPartsTable view={view} />);
+    const { cases } = view.inHand!.torque;
+    expect(rows(screen.getByRole("table"))).toHaveLength(cases.length);
+    expect(screen.getAllByTitle(/^seat /)).toHaveLength(cases.length);
+    expect(screen.getAllByTitle(/the maker's table/)).toHaveLength(cases.length);
+  });
+  it("are none of a disc that does not rub", () => {
+    render(<BreakPartsTable view={atTheBench("XV-3017").view} />);
+    expect(screen.getAllByText(/nothing rubs/).length).toBeGreaterThan(0);
+  });
+});
