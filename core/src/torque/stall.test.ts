@@ -68,7 +68,13 @@ describe("the chance of a stall", () => {
   });
   it("scatters no spring in a motor, and waits for a demand that is known", () => {
     const motor = chance("tarrowby-el|EL 35", { operator: "electric", area: "safe" })!;
-    expect(motor.inputs.map((i) => i.what)).toEqual(["friction of the seat", "time shut"]);
+    const shutLong = chance("tarrowby-el|EL 35", {
+      operator: "electric",
+      area: "safe",
+      longestShutDays: 99,
+    })!;
+    expect(shutLong.inputs.map((i) => i.what)).toEqual(["friction of the seat", "growth with time shut"]);
+    expect(motor.inputs.map((i) => i.what)).toEqual(["friction of the seat"]);
     expect(chance("quillhaven-rp|RP 63|DA", { cases: [{ upstreamBarG: null }] })).toBeNull();
   });
   it("is small for whatever leads a demo tag with air, for a service factor stands between", () => {

@@ -142,7 +142,14 @@ export function stallChance(
   // Where no pressure is used, what stands without it is a motor or a hand: no spring scatters in it.
   const spread = drive.springSet !== null && supply.unit !== "" ? house.springScatterPercent / 100 : 0;
   const spring: Scatter = { what: "springs", unit: "", low: 1 - spread, design: 1, high: 1 + spread };
-  const shut: Scatter = { what: "time shut", unit: "", low: 0, design: 0.5, high: 1 };
+  /** As the growth of break torque it makes; a trial draws a share of what grows. */
+  const shut: Scatter = {
+    what: "growth with time shut",
+    unit: "",
+    low: 1,
+    design: (1 + demand.growth) / 2,
+    high: demand.growth,
+  };
 
   const next = seeded(seed);
   const at = new Uint32Array(parts.cycled.length);
@@ -164,7 +171,7 @@ export function stallChance(
       change.supply ?? supply.design,
       change.spring ?? spring.design,
       change.friction ?? friction.design,
-      change.shut ?? shut.design,
+      demand.growth === 1 ? 0 : ((change.shut ?? shut.design) - 1) / (demand.growth - 1),
     );
   const inputs = (
     [
