@@ -66,7 +66,7 @@ describe("a sheet in words", () => {
     });
   });
   it("names a bare stem as one, and a drive with its springs and what it does on supply loss", () => {
-    expect(asText(valveWords(sheetOf("HV-1012"), { system: "metric" })).Drive).toBe("bare stem");
+    expect(asText(valveWords(sheetOf("XV-3061"), { system: "metric" })).Drive).toBe("bare stem");
     const driven = asText(valveWords(sheetOf("XV-1034"), { system: "metric" }));
     expect(driven.Drive).toMatch(/Quillhaven Actuation, .* springs S\d/);
     expect(driven.Action).toMatch(/closes on supply loss/);

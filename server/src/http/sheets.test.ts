@@ -160,7 +160,7 @@ describe("documents", () => {
         await (await fetch(`${server.url}/api/sheets/${issued.body.id}.pdf?units=US`)).arrayBuffer(),
       ),
     );
-    expect(pages).toBeLessThanOrEqual(4);
+    expect(pages).toBeLessThanOrEqual(5);
     // Verdict, cautions and signatures stand together.
     const [page] = text.split("\f").filter((one) => one.includes("approved"));
     expect(page).toContain("Cautions");
