@@ -70,6 +70,9 @@ describe("a sheet in words", () => {
     const driven = asText(valveWords(sheetOf("XV-1034"), { system: "metric" }));
     expect(driven.Drive).toMatch(/Quillhaven Actuation, .* springs S\d/);
     expect(driven.Action).toMatch(/closes on supply loss/);
+    const of = (number: string) => asText(valveWords(sheetOf(number), { system: "metric" })).Action;
+    expect(of("HV-1012")).toBe("handwheel gearbox");
+    expect(of("FV-5011")).toBe("electric modulating; stays on supply loss");
   });
   it("calls weight and price indicative, in the catalogue's currency", () => {
     expect(asText(valveWords(sheetOf("XV-1034"), { system: "metric" }))["Weight, price"]).toMatch(

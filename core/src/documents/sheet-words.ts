@@ -1,4 +1,6 @@
+import { driveKinds } from "../drives/index.ts";
 import { inSentence } from "../duty/fields/index.ts";
+import type { DriveDescription } from "../proof/describe.ts";
 import type { Sheet } from "../proof/sheet.ts";
 import { type FindingDescription, figuresOf, trueSign } from "../rules/index.ts";
 import { figure } from "../units/figures.ts";
@@ -77,6 +79,13 @@ export function dutyWords({ inputs, tag }: Pick<Sheet, "inputs" | "tag">, readin
   ];
 }
 
+/** What moves a drive and what it does on its own: what has neither springs nor a supply says only what it is. */
+function actionWords({ kind, action, springSet, onSupplyLoss }: DriveDescription): string {
+  const known = driveKinds.find((one) => one.kind === kind);
+  const acts = known === undefined || known.sprung || springSet !== null ? `${kind}, ${action}` : kind;
+  return known?.supply === "by hand" ? acts : `${acts}; ${onSupplyLoss} on supply loss`;
+}
+
 /**
  * The valve and the drive, as label and value.
  *
@@ -111,7 +120,7 @@ export function valveWords({ proof, inputs }: Pick<Sheet, "proof" | "inputs">, r
           "Drive",
           `${drive.maker}, ${drive.family} ${drive.size}${drive.springSet ? `, springs ${drive.springSet}` : ""}`,
         ],
-        ["Action", `${drive.kind}, ${drive.action}; ${drive.onSupplyLoss} on supply loss`],
+        ["Action", actionWords(drive)],
       ]
     : [["Drive", "bare stem"]];
   return [
