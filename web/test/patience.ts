@@ -1,4 +1,8 @@
 import { configure } from "@testing-library/react";
+import { vi } from "vitest";
 
 /** Proofs take their time on a slow machine; nothing in these tests asserts how long. */
-configure({ asyncUtilTimeout: 20_000 });
+const patience = 20_000;
+configure({ asyncUtilTimeout: patience });
+const { waitFor } = vi;
+vi.waitFor = (check, options = patience) => waitFor(check, options);

@@ -17,6 +17,7 @@ const open = async (more: Record<string, unknown> = {}) => {
   ({ asked } = answering({ ...more, ...answers }));
   inTheShell(<HouseRoom />);
   await screen.findByLabelText("Pressure margin wanted");
+  await screen.findByLabelText("Copies kept");
 };
 const set = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
