@@ -1,6 +1,6 @@
 import type { Marking } from "./marking.ts";
 import type { Place } from "./place.ts";
-import { temperatureClasses } from "./words.ts";
+import { coolestC, dustLetters, gasLetters } from "./words.ts";
 
 /** What of a place equipment must be fit for. */
 export type Hazard = "gas" | "dust";
@@ -15,6 +15,12 @@ export type Unfit =
   | "surface"
   | "surface unknown"
   | null;
+
+/** Groups that together cover whatever may be there. */
+const every = {
+  zone: { gas: ["IIC"], dust: ["IIIC"] },
+  division: { gas: gasLetters, dust: dustLetters },
+} as const;
 
 /** In the order in which they are mended: one marking that gets further is the better one. */
 const gravity: readonly Unfit[] = [
@@ -35,36 +41,13 @@ function oneFits(marking: Marking, place: Place, hazard: Hazard): Unfit {
   if (has === null) return "hazard";
   if (marking.system !== place.system) return "system";
   if (has.level > asked.level) return "level";
-  if (asked.group === null ? has.groups.length === 0 : !has.groups.includes(asked.group)) return "group";
-  const [allowed, hot] = surfaces(marking, place, hazard);
-  if (hot === null) return "surface unknown";
-  if (allowed !== null && hot > allowed) return "surface";
+  const all = every[place.system][hazard];
   // A place that does not say is as severe as can be: only what covers everything is known to be fit.
-  if (asked.group === null && !coversAll(has.groups, place.system)) return "group unknown";
-  return allowed === null && hot > temperatureClasses.T6 ? "surface unknown" : null;
-}
-
-const coversAll = (groups: readonly string[], system: Place["system"]): boolean =>
-  system === "zone"
-    ? groups.some((g) => g === "IIC" || g === "IIIC")
-    : groups.includes("A") || groups.includes("E");
-
-/**
- * The hottest surface a place allows, and the one equipment may have.
- *
- * @param marking of the equipment
- * @param place it stands in
- * @param hazard gas or dust
- * @returns both in °C; null where one is not stated
- */
-export function surfaces(
-  marking: Marking,
-  place: Place,
-  hazard: Hazard,
-): readonly [allowed: number | null, has: number | null] {
-  if (hazard === "dust") return [place.dust?.surfaceC ?? null, marking.dust?.surfaceC ?? null];
-  const [allowed, has] = [place.gas?.temperatureClass ?? null, marking.gas?.temperatureClass ?? null];
-  return [allowed && temperatureClasses[allowed], has && temperatureClasses[has]];
+  if (!(asked.groups.length === 0 ? all : asked.groups).every((group) => has.groups.includes(group)))
+    return asked.groups.length === 0 && has.groups.length > 0 ? "group unknown" : "group";
+  if (has.surfaceC === null) return "surface unknown";
+  if (asked.surfaceC !== null) return has.surfaceC > asked.surfaceC ? "surface" : null;
+  return has.surfaceC > coolestC ? "surface unknown" : null;
 }
 
 /**

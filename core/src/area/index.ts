@@ -1,4 +1,3 @@
 export * from "./fit.ts";
 export * from "./marking.ts";
 export * from "./place.ts";
-export { temperatureClasses } from "./words.ts";

@@ -1,88 +1,87 @@
-import type { AreaSystem } from "./place.ts";
 import {
-  type DustGroup,
-  divisionDusts,
+  type AreaSystem,
+  type Atmosphere,
   dustGroups,
-  type GasGroup,
+  dustLetters,
   gasGroups,
+  gasLetters,
+  groupsAmong,
   type Level,
-  lettersIn,
-  surfaceIn,
-  type TemperatureClass,
-  temperatureClassIn,
+  partsByClass,
+  surfaceOf,
   wordsOf,
 } from "./words.ts";
 
-/** What equipment is marked fit for. */
+/** What equipment is marked fit for: the severest place, the groups it covers, the hottest it may get. */
 export interface Marking {
   readonly system: AreaSystem;
-  /** The severest place it may stand in; null where it may stand in none. */
-  readonly gas: {
-    readonly level: Level;
-    readonly groups: readonly string[];
-    readonly temperatureClass: TemperatureClass | null;
-  } | null;
-  readonly dust: {
-    readonly level: Level;
-    readonly groups: readonly string[];
-    readonly surfaceC: number | null;
-  } | null;
+  readonly gas: Atmosphere | null;
+  readonly dust: Atmosphere | null;
 }
 
 const levels: Readonly<Record<string, Level>> = { a: 0, b: 1, c: 2 };
 
-/** Groups a marked one covers: itself and those before it. */
-const upTo = <G extends string>(groups: readonly G[], marked: G | undefined): readonly G[] =>
-  marked === undefined ? [] : groups.slice(0, groups.indexOf(marked) + 1);
-
-/** Category of the directive: 1G stands for zone 0, 2D for zone 21; GD for both. */
-function category(words: readonly string[], of: "G" | "D"): Level | undefined {
-  const word = words.find((w) => /^[123](G|D|GD|G\/D)$/.test(w) && w.includes(of));
-  return word ? ((Number(word[0]) - 1) as Level) : undefined;
+/** Groups the least of several marked ones covers: itself and those before it. */
+function covered(words: readonly string[], groups: readonly string[]): readonly string[] {
+  const [least] = groupsAmong(words, groups);
+  return least === undefined ? [] : groups.slice(0, groups.indexOf(least) + 1);
 }
 
-function zoneMarking(written: string): Marking | null {
+/** The hottest of several: equipment is as hot as the hottest of its classes. */
+const hottest = (words: readonly string[]): number | null =>
+  words.map(surfaceOf).reduce<number | null>((most, c) => (c === null ? most : Math.max(most ?? c, c)), null);
+
+/** Protection levels keep their small letter (Gb is no G and no B); else the category: 1G for zone 0, 2D for zone 21. */
+function levelIn(written: string, of: "G" | "D"): Level | null {
+  const stated = [...written.matchAll(new RegExp(`(?<![A-Za-z])${of}([abc])(?![A-Za-z])`, "g"))].map(
+    (m) => levels[m[1]!]!,
+  );
+  const categories = [...written.matchAll(/(?<![\w/])([123](?:\/[123])*)\s?(GD|G\/D|G|D)(?![A-Za-z])/g)]
+    .filter((m) => m[2]!.includes(of))
+    .flatMap((m) => m[1]!.split("/").map((n) => (Number(n) - 1) as Level));
+  const found = stated.length > 0 ? stated : categories;
+  // Between two of them, as on a partition, it is fit for the lesser.
+  return found.length === 0 ? null : (Math.max(...found) as Level);
+}
+
+function zoneMarking(whole: string): Marking | null {
+  // What stands in brackets is said of other equipment that is wired to it.
+  const written = whole.replace(/\[[^\]]*\]|\([^)]*\)/g, " ");
   const words = wordsOf(written);
-  const level = (letter: "G" | "D") => {
-    // Equipment protection levels keep their small letter: Gb is no G and no B.
-    const epl = new RegExp(`(?:^|\\s)${letter}([abc])(?=\\s|$|/)`).exec(written)?.[1];
-    return epl ? levels[epl] : category(words, letter);
-  };
-  const [gasLevel, dustLevel] = [level("G"), level("D")];
-  const gasGroup = words.find((w): w is GasGroup => (gasGroups as readonly string[]).includes(w));
-  const dustGroup = words.find((w): w is DustGroup => (dustGroups as readonly string[]).includes(w));
-  if (gasLevel === undefined && dustLevel === undefined) return null;
+  const [gas, dust] = [levelIn(written, "G"), levelIn(written, "D")];
+  if (gas === null && dust === null) return null;
+  const of = (level: Level | null, groups: readonly string[], said: (word: string) => boolean) =>
+    level === null ? null : { level, groups: covered(words, groups), surfaceC: hottest(words.filter(said)) };
   return {
     system: "zone",
-    gas:
-      gasLevel === undefined
-        ? null
-        : {
-            level: gasLevel,
-            groups: upTo(gasGroups, gasGroup),
-            temperatureClass: temperatureClassIn(words),
-          },
-    dust:
-      dustLevel === undefined
-        ? null
-        : { level: dustLevel, groups: upTo(dustGroups, dustGroup), surfaceC: surfaceIn(words) },
+    gas: of(gas, gasGroups, (word) => !/C$/.test(word) || dust === null),
+    dust: of(dust, dustGroups, (word) => /C$/.test(word)),
   };
 }
 
 function divisionMarking(written: string): Marking | null {
-  const words = wordsOf(written);
-  const number = words[words.indexOf("DIV") + 1];
-  if (number !== "1" && number !== "2") return null;
-  const level = Number(number) as Level;
-  const letters = lettersIn(words);
-  const gases = letters.filter((l) => !(l in divisionDusts));
-  const dusts = letters.filter((l) => l in divisionDusts);
-  const classes = words.flatMap((word, i) => (words[i - 1] === "CLASS" ? word.split("/") : []));
-  return {
-    system: "division",
-    gas: classes.includes("I") ? { level, groups: gases, temperatureClass: temperatureClassIn(words) } : null,
-    dust: classes.includes("II") ? { level, groups: dusts, surfaceC: surfaceIn(words) } : null,
-  };
+  const parts = partsByClass(wordsOf(written)).map((words) => {
+    const at = words.indexOf("DIV");
+    // Fit for both divisions it is fit for the first; for "1 and 2" the first stands behind the word.
+    const number = words[at + 1];
+    const named = words.slice(0, Math.max(at, 0));
+    const of = (letters: readonly string[]): Atmosphere => ({
+      level: Number(number) as Level,
+      groups: groupsAmong(words.slice(at + 2), letters),
+      surfaceC: hottest(words),
+    });
+    return number === "1" || number === "2"
+      ? {
+          gas: named.includes("I") || named.includes("1") ? of(gasLetters) : null,
+          dust: named.includes("II") || named.includes("2") ? of(dustLetters) : null,
+        }
+      : null;
+  });
+  const gas = parts.flatMap((part) => part?.gas ?? []);
+  const dust = parts.flatMap((part) => part?.dust ?? []);
+  return parts.includes(null) || gas.length + dust.length === 0 || gas.length > 1 || dust.length > 1
+    ? null
+    : { system: "division", gas: gas[0] ?? null, dust: dust[0] ?? null };
 }
 
 /**
@@ -90,7 +89,7 @@ function divisionMarking(written: string): Marking | null {
  *
  * @param text one marking, or several with semicolons: "II 2G Ex db IIB T4 Gb; II 2D Ex tb IIIC T135°C Db",
  *   "Class I Div 1 Groups C, D T4"
- * @returns what each says; null where one of them is not understood
+ * @returns what each says, the least of what it names several of; null where one of them is not understood
  * @source IEC 60079-0, clause 29; 2014/34/EU, annex II; NFPA 70, article 500.8
  * @example readMarkings("II 2G Ex db IIB T4 Gb")[0].gas.level // → 1
  */

@@ -1,74 +1,98 @@
-/** Highest surface temperature of a class, °C (IEC 60079-0). */
-export const temperatureClasses = { T1: 450, T2: 300, T3: 200, T4: 135, T5: 100, T6: 85 } as const;
-export type TemperatureClass = keyof typeof temperatureClasses;
+/** Highest surface temperature of a class, °C (IEC 60079-0); with a letter, of the division system (NFPA 70, 500.8). */
+const classes: Readonly<Record<string, number>> = {
+  T1: 450,
+  T2: 300,
+  T2A: 280,
+  T2B: 260,
+  T2C: 230,
+  T2D: 215,
+  T3: 200,
+  T3A: 180,
+  T3B: 165,
+  T3C: 160,
+  T4: 135,
+  T4A: 120,
+  T5: 100,
+  T6: 85,
+};
+
+/** The coolest surface any class asks for, °C. */
+export const coolestC = 85;
 
 /** Each covers those before it. */
-export const gasGroups = ["IIA", "IIB", "IIC"] as const;
+export const gasGroups = ["IIA", "IIB", "IIB+H2", "IIC"] as const;
 export const dustGroups = ["IIIA", "IIIB", "IIIC"] as const;
-export type GasGroup = (typeof gasGroups)[number];
-export type DustGroup = (typeof dustGroups)[number];
+
+/** Groups of the divisions by their letters: each has to be named, for none covers another. */
+export const gasLetters = ["A", "B", "C", "D"] as const;
+export const dustLetters = ["E", "F", "G"] as const;
 
 /** How often the atmosphere is there: 0 nearly always, 1 now and then, 2 hardly ever. */
 export type Level = 0 | 1 | 2;
+
+export type AreaSystem = "zone" | "division";
+
+/** What stands of gas or of dust, in a place or on a plate. */
+export interface Atmosphere {
+  readonly level: Level;
+  /** None where none is stated. */
+  readonly groups: readonly string[];
+  /** Highest surface, °C; null where it is not stated. */
+  readonly surfaceC: number | null;
+}
 
 /**
  * The words of a designation, one after the other.
  *
  * @param text as it is written
- * @returns words in capitals, punctuation dropped
- * @example wordsOf("Class I, Div. 2")[1] // → "I"
+ * @returns words in capitals, punctuation dropped, strokes on their own
+ * @example wordsOf("Class I, Div. 2")[2] // → "DIV"
  */
 export const wordsOf = (text: string): string[] =>
   text
     .toUpperCase()
+    .replace(/IIB\s*\+\s*(H2|H₂|HYDROGEN)/g, " IIB+H2 ")
     .replace(/DIVISION|DIV\./g, "DIV ")
     .replace(/GROUPS|GROUP|GRP|GR\./g, "GROUP ")
-    .replace(/[,;:()[\]]/g, " ")
+    .replace(/\.{2,}|…|\//g, " / ")
+    .replace(/[,;:]/g, " ")
     .split(/\s+/)
     .filter(Boolean);
 
 /**
- * A temperature class among words.
+ * Surface temperature a word states.
  *
- * @param words in capitals
- * @returns T1 to T6, a letter behind it dropped as the stricter one is not claimed; null where there is none
- * @example temperatureClassIn(["IIB", "T3C"]) // → "T3"
+ * @param word in capitals
+ * @returns °C of a class, or as dust equipment states it; null where it states none
+ * @example surfaceOf("T135°C") // → 135
  */
-export function temperatureClassIn(words: readonly string[]): TemperatureClass | null {
-  const word = words.find((w) => /^T[1-6][A-D]?$/.test(w));
-  return word ? (word.slice(0, 2) as TemperatureClass) : null;
+export function surfaceOf(word: string): number | null {
+  const stated = /^T(\d{2,3})°?C$/.exec(word)?.[1];
+  return stated ? Number(stated) : (classes[word] ?? null);
 }
 
 /**
- * A surface temperature among words, as dust equipment states it.
+ * Which of some groups stand among words.
  *
  * @param words in capitals
- * @returns °C; null where there is none
- * @example surfaceIn(["IIIC", "T135°C"]) // → 135
+ * @param groups to look for
+ * @returns those found, in the order of the groups
+ * @example groupsAmong(["IIB", "T3"], ["IIA", "IIB"]) // → ["IIB"]
  */
-export function surfaceIn(words: readonly string[]): number | null {
-  const word = words.find((w) => /^T\d{2,3}(°?C)$/.test(w));
-  return word ? Number(word.replace(/\D/g, "")) : null;
-}
-
-/** Dust groups of the divisions by their letters, the nearest group of the zones beside each. */
-export const divisionDusts: Readonly<Record<string, DustGroup>> = { E: "IIIC", F: "IIIB", G: "IIIB" };
+export const groupsAmong = (words: readonly string[], groups: readonly string[]): string[] =>
+  groups.filter((group) => words.includes(group));
 
 /**
- * Letters of gas or dust groups of the division system among words.
+ * The parts of a designation of the division system, one for each time it says class.
  *
  * @param words in capitals
- * @returns letters A to G that stand behind the word group
- * @example lettersIn(["GROUP", "C", "D", "T4"]) // → ["C","D"]
+ * @returns words of each part
+ * @example partsByClass(["CLASS", "I", "DIV", "1", "CLASS", "II", "DIV", "2"]).length // → 2
  */
-export function lettersIn(words: readonly string[]): string[] {
-  const at = words.indexOf("GROUP");
-  if (at < 0) return [];
-  const letters: string[] = [];
-  for (const word of words.slice(at + 1)) {
-    if (word === "AND" || word === "&") continue;
-    if (!/^[A-G]$/.test(word)) break;
-    letters.push(word);
-  }
-  return letters;
+export function partsByClass(words: readonly string[]): string[][] {
+  const parts: string[][] = [];
+  for (const word of words)
+    if (word === "CLASS") parts.push([]);
+    else parts.at(-1)?.push(word);
+  return parts;
 }

@@ -1,4 +1,4 @@
-import { readPlace, temperatureClasses } from "../../area/index.ts";
+import { readPlace } from "../../area/index.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { dutyRule } from "../rule.ts";
@@ -15,11 +15,7 @@ export const processSurface = dutyRule({
     const { area } = duty.stated;
     const place = readPlace(area!);
     if (place === null || place === "safe") return cannotTell("what the area is");
-    const { temperatureClass } = place.gas ?? { temperatureClass: null };
-    const limits = [
-      temperatureClass && temperatureClasses[temperatureClass],
-      place.dust?.surfaceC ?? null,
-    ].filter((c) => c !== null);
+    const limits = [place.gas?.surfaceC, place.dust?.surfaceC].filter((c) => c != null);
     if (limits.length === 0) return notAsked("The area states no temperature class.");
     const hot = hottest(duty);
     if (hot === null) return cannotTell("the temperature of the line");
