@@ -2,6 +2,7 @@
 
 import { steady } from "../stroke/index.ts";
 import type { AnyFamily, AnySize, Drive, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
+import { staying } from "./staying.ts";
 
 const handAt = ({ hand }: Supplies, end: SupplyEnd): number =>
   end === "lowest" ? hand.steadyN : hand.hardestN;
@@ -28,16 +29,5 @@ export const suppliedByHand = (supplies: Supplies, end: SupplyEnd): NamedSupply 
  * @param perNewtonNm torque at the stem for each newton of the hand, N·m
  * @returns the drive
  */
-export const turnedByHand = (family: AnyFamily, size: AnySize, perNewtonNm: number): Drive => ({
-  key: `${family.id}|${size.id}`,
-  family,
-  sizeId: size.id,
-  action: "double-acting",
-  onSupplyLoss: "stays",
-  springSet: null,
-  variant: "",
-  flange: size.flange,
-  weightKg: size.weightKg,
-  price: size.price,
-  outputAt: (supplies, end) => steady(perNewtonNm * handAt(supplies, end)),
-});
+export const turnedByHand = (family: AnyFamily, size: AnySize, perNewtonNm: number): Drive =>
+  staying(family, size, (supplies, end) => steady(perNewtonNm * handAt(supplies, end)));

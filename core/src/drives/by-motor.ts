@@ -1,7 +1,9 @@
 /** What drives with a motor have in common: their supply, and how they are rated. */
+import { z } from "zod";
 import { steady } from "../stroke/index.ts";
-import type { AnyFamily, AnySize, Drive, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
-import { familyHead, positive } from "./shared-schema.ts";
+import type { DriveKind, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
+import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";
+import { staying } from "./staying.ts";
 
 /** What a family with a motor states besides; not stated, nothing better is taken for it. */
 export const motorHead = {
@@ -46,22 +48,35 @@ export const motorFaults = (size: MotorTorques) =>
     : [];
 
 /**
- * The drive of a size that stays where it is when its supply fails: the same torque over the stroke.
+ * A kind whose motor stays where it is when its supply fails: the same torque over the stroke.
  *
- * @param family its family
- * @param size its torques, N·m
- * @returns the drive
+ * @param kind its name
+ * @param more what it turns, and whether it modulates
+ * @returns the kind, with schema, columns and drives
  */
-export const stayingMotor = (family: AnyFamily, size: AnySize & MotorTorques): Drive => ({
-  key: `${family.id}|${size.id}`,
-  family,
-  sizeId: size.id,
-  action: "double-acting",
-  onSupplyLoss: "stays",
-  springSet: null,
-  variant: "",
-  flange: size.flange,
-  weightKg: size.weightKg,
-  price: size.price,
-  outputAt: (_, end) => steady(end === "lowest" ? size.torqueAtMinimumVoltageNm : size.stallTorqueNm),
-});
+export function stayingMotor<const Kind extends string>(
+  kind: Kind,
+  more: Pick<DriveKind, "turns" | "modulates"> = {},
+) {
+  const schema = z.strictObject({
+    ...motorHead,
+    kind: z.literal(kind),
+    sizes: z.array(z.strictObject({ ...sizeHead, ...motorTorques, ...sizeTail })).min(1),
+  });
+  return {
+    ...more,
+    kind,
+    supply: "electric",
+    schema,
+    columns: { family: motorColumns, size: motorTorqueColumns },
+    sprung: false,
+    drivesOf: (family) =>
+      family.sizes.map((size) =>
+        staying(family, size, (_, end) =>
+          steady(end === "lowest" ? size.torqueAtMinimumVoltageNm : size.stallTorqueNm),
+        ),
+      ),
+    suppliedAt: suppliedWithVoltage,
+    faultsOf: motorFaults,
+  } satisfies Omit<DriveKind<z.infer<typeof schema>>, "schema"> & { readonly schema: typeof schema };
+}

@@ -3,6 +3,7 @@ import { steady } from "../stroke/index.ts";
 import { airAt, airRating, suppliedWithAir } from "./by-air.ts";
 import type { DriveKind } from "./kind.ts";
 import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";
+import { staying } from "./staying.ts";
 
 const schema = z.strictObject({
   ...familyHead,
@@ -37,19 +38,7 @@ export const vane: DriveKind<Family> = {
     family.sizes.map((size) => {
       const { vaneHeightMm: h, vaneOuterRadiusMm: outer, vaneInnerRadiusMm: inner } = size;
       const perBarNm = (size.efficiency * 0.1 * h * (outer - inner) * (outer + inner)) / 2 / 1000;
-      return {
-        key: `${family.id}|${size.id}|DA`,
-        family,
-        sizeId: size.id,
-        action: "double-acting",
-        onSupplyLoss: "stays",
-        springSet: null,
-        variant: "DA",
-        flange: size.flange,
-        weightKg: size.weightKg,
-        price: size.price,
-        outputAt: (supplies, end) => steady(perBarNm * airAt(supplies, end)),
-      };
+      return staying(family, size, (supplies, end) => steady(perBarNm * airAt(supplies, end)), "DA");
     }),
   pressureRating: airRating,
   suppliedAt: suppliedWithAir,

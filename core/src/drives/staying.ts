@@ -1,0 +1,29 @@
+import type { AnyFamily, AnySize, Drive } from "./kind.ts";
+
+/**
+ * The drive of a size that stays where it is when its supply fails.
+ *
+ * @param family its family
+ * @param size its size
+ * @param outputAt what it gives over the stroke, N·m
+ * @param variant how it is told from others of its size; none where there are no others
+ * @returns the drive
+ */
+export const staying = (
+  family: AnyFamily,
+  size: AnySize,
+  outputAt: Drive["outputAt"],
+  variant = "",
+): Drive => ({
+  key: [family.id, size.id, variant].filter(Boolean).join("|"),
+  family,
+  sizeId: size.id,
+  action: "double-acting",
+  onSupplyLoss: "stays",
+  springSet: null,
+  variant,
+  flange: size.flange,
+  weightKg: size.weightKg,
+  price: size.price,
+  outputAt,
+});
