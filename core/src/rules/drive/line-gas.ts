@@ -19,7 +19,7 @@ export const lineGas = rule({
       hazardsUsed(duty),
       used("lowest line pressure", duty.lineGas.lowestBarG, "entered", "bar g"),
     ];
-    const toxic = ["toxic", "sour", "lethal"].some((h) => duty.hazards.has(h as never));
+    const toxic = duty.hazards.has("toxic") || duty.hazards.has("lethal");
     if (toxic)
       return plain("fails", "Every stroke would let toxic gas out.", {
         uses,

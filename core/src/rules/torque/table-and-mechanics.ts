@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 
 export const tableAndMechanics = rule({
   id: "torque/table-and-mechanics",
-  asks: "Table against mechanics",
+  asks: "Table is plausible",
   source:
     "Maker's table at the hardest differential against friction, bearings and packing from dimensions (estimate)",
   inputs: ["differential", "maker's torque table", "dimensions", "house rule: disagreement"],

@@ -40,6 +40,10 @@ describe("the chance of a stall", () => {
     );
     expect(screen.getByText(/An estimate/)).toBeTruthy();
   });
+  it("is not called nought where no trial stalled", async () => {
+    render(<Stall view={atTheBench("XV-1044").view} />);
+    expect(await screen.findByText(/None of 100\s?000 trials stalled \(below 0.003 %\)/)).toBeTruthy();
+  });
   it("wants a drive", async () => {
     render(<Stall view={atTheBench("XV-3061").view} />);
     expect(await screen.findByText(/it wants a drive/)).toBeTruthy();

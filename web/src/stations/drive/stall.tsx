@@ -11,7 +11,8 @@ import type { BenchView } from "../../workers/views.ts";
 const percent = (share: number) => figure(100 * share);
 
 function inWords({ probability, standardError, trials, place }: StallChance): string {
-  if (probability === 0) return `none of ${figure(trials)} trials stalled`;
+  // Nothing seen in n trials leaves room for three in n, nineteen times out of twenty.
+  if (probability === 0) return `None of ${figure(trials)} trials stalled (below ${percent(3 / trials)} %)`;
   const first = place ? `, most of them at ${placeWords(place)}` : "";
   return `${percent(probability)} % of ${figure(trials)} trials stalled (± ${percent(2 * standardError)})${first}`;
 }
