@@ -8,6 +8,7 @@ import { hostsIn, isLoopback } from "./http/entry.ts";
 import { Live } from "./http/live.ts";
 import { answerUnreadable } from "./http/unreadable.ts";
 import { Jobs } from "./jobs/jobs.ts";
+import { plainSql } from "./store/plain.ts";
 import { connectQueue } from "./store/queue.ts";
 
 const environment = process.env;
@@ -32,10 +33,12 @@ const queue = await connectQueue(url, {
   tends: false,
   onError: (error) => log.error({ problem: error.message }, "queue"),
 });
-const live = new Live(orm.em);
+const db = plainSql(url);
+const live = new Live(db);
 const server = createServer(
   buildApp({
     orm,
+    db,
     jobs,
     queue,
     live,
@@ -72,7 +75,7 @@ function stop(): void {
   server.close(async () => {
     await jobs.close();
     await queue.stop({ graceful: false });
-    await orm.close(true);
+    await Promise.all([orm.close(true), db.close()]);
     process.exit(0);
   });
   server.closeIdleConnections();

@@ -15,6 +15,7 @@ import { answerUnreadable } from "../src/http/unreadable.ts";
 import { Jobs, type JobsOptions } from "../src/jobs/jobs.ts";
 import { startWork, type Worker } from "../src/provings/work.ts";
 import { connect } from "../src/store/orm.ts";
+import { plainSql } from "../src/store/plain.ts";
 import { connectQueue } from "../src/store/queue.ts";
 import { setUpSchema } from "../src/store/rights.ts";
 
@@ -25,7 +26,9 @@ export interface Answer<T> {
 }
 
 /** What a test wants other than usual. */
-type TestParts = Partial<Omit<AppParts, "orm" | "jobs" | "queue" | "live">> & { readonly jobs?: JobsOptions };
+type TestParts = Partial<Omit<AppParts, "orm" | "db" | "jobs" | "queue" | "live">> & {
+  readonly jobs?: JobsOptions;
+};
 
 /** A server on a database of its own, with the demo scenario in it. */
 export interface TestServer {
@@ -64,10 +67,12 @@ export async function startTestServer({
   await loadDemo(orm, "engineer");
   const jobs = new Jobs(limits);
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
-  const live = new Live(orm.em);
+  const db = plainSql(applicationUrl);
+  const live = new Live(db);
   const server: Server = createServer(
     buildApp({
       orm,
+      db,
       jobs,
       queue,
       live,
@@ -155,7 +160,7 @@ export async function startTestServer({
       await new Promise((done) => server.close(done));
       await jobs.close();
       await queue.stop({ graceful: false });
-      await orm.close(true);
+      await Promise.all([orm.close(true), db.close()]);
     },
   };
 }

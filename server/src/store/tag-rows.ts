@@ -27,8 +27,8 @@ export async function tagRows(db: Reader, projectId: string, page: PageAsked): P
             t.version, t.choice, nullif(t.remarks, '{}') as remarks, s.id as sheet_id, s.revision as sheet_revision
        from tag t
        left join lateral (select id, revision from sheet where tag_id = t.id order by issued_at desc limit 1) s on true
-      where t.project_id = ? and (?::text is null or t.number > ?) order by t.number limit ?`,
-    [projectId, page.after, page.after, onePast(page)],
+      where t.project_id = ? and t.number > coalesce(?, '') order by t.number limit ?`,
+    [projectId, page.after, onePast(page)],
   );
   return pageOf(
     rows,
