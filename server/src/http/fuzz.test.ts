@@ -32,8 +32,10 @@ const idOf = (known: readonly string[]) =>
   fc.oneof(
     { weight: 6, arbitrary: fc.constantFrom(...known) },
     { weight: 1, arbitrary: fc.uuid() },
-    { weight: 1, arbitrary: junk.map((one) => encodeURIComponent(wellFormed(String(one))) || "x") },
+    { weight: 1, arbitrary: junk.map((one) => encodeURIComponent(wellFormed(asText(one))) || "x") },
   );
+/** As text: an object may hold a `toString` that is none. */
+const asText = (one: unknown) => (typeof one === "string" ? one : (JSON.stringify(one) ?? String(one)));
 const wellFormed = (text: string) => text.replace(/\p{Surrogate}/gu, "").slice(0, 200);
 
 function requestTo(method: string, path: string, of: Operation, known: Record<string, readonly string[]>) {
@@ -50,7 +52,7 @@ function requestTo(method: string, path: string, of: Operation, known: Record<st
         fc.oneof(fc.constantFrom(...(query.length > 0 ? query : ["x"])), fc.string({ maxLength: 8 })),
         fc.oneof(
           fc.nat(9999).map(String),
-          junk.map((one) => wellFormed(String(one))),
+          junk.map((one) => wellFormed(asText(one))),
         ),
         { maxKeys: 2 },
       ),
