@@ -50,6 +50,7 @@ describe("examples", () => {
       ...(await import("./duty/index.ts")),
       ...(await import("./house/index.ts")),
       ...(await import("./line-list/index.ts")),
+      ...(await import("./reference/index.ts")),
       ...(await import("./rules/index.ts")),
       ...(await import(`./${file}`)),
     };

@@ -1,0 +1,2 @@
+export * from "./dxf.ts";
+export * from "./svg.ts";

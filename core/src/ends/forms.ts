@@ -1,0 +1,36 @@
+import { z } from "zod";
+
+/** Shapes of a stem's end, as ISO 5211 names what is driven; a square stands flat to the pipe or on its corner. */
+export const stemForms = ["square parallel", "square diagonal", "flat head", "keyed", "serrated"] as const;
+export type StemForm = (typeof stemForms)[number];
+
+/**
+ * Shapes a drive takes: those of stems, eight corners that take a square either way, or a blank insert that is
+ * machined to whatever end lies within its diameter.
+ */
+export const driveForms = [...stemForms, "double square", "blank insert"] as const;
+export type DriveForm = (typeof driveForms)[number];
+
+/** How flats or key of a stem stand when the valve is open. */
+export const flatsWhenOpen = ["along the bore", "across the bore"] as const;
+
+const mm = z.number().positive().max(5000);
+
+/** End of a valve's stem: across its flats, or its diameter where it has a key or teeth; height above the pad. */
+export const stemEndSchema = z.strictObject({
+  form: z.enum(stemForms),
+  acrossMm: mm,
+  heightMm: mm,
+  flats: z.enum(flatsWhenOpen).nullable().default(null),
+  /** Of a keyed end; one where nothing is said. */
+  keys: z.number().int().min(1).max(4).nullable().default(null),
+});
+export type StemEnd = z.infer<typeof stemEndSchema>;
+
+/** Bore of a drive: across its flats, its diameter, or the largest circle an insert can be machined to; depth. */
+export const driveEndSchema = z.strictObject({ form: z.enum(driveForms), acrossMm: mm, depthMm: mm });
+export type DriveEnd = z.infer<typeof driveEndSchema>;
+
+/** Outside of a drive over its flange: along its longest side, across it, height, and how high its weight acts. */
+export const driveOutsideSchema = z.strictObject({ lengthMm: mm, widthMm: mm, heightMm: mm, centreMm: mm });
+export type DriveOutside = z.infer<typeof driveOutsideSchema>;

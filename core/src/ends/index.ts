@@ -1,0 +1,3 @@
+export * from "./forms.ts";
+export * from "./keys.ts";
+export * from "./strength.ts";

@@ -1,0 +1,238 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { driveForms, type StemEnd, stemForms, throughMm } from "../ends/index.ts";
+import { defaultHouseRules } from "../house/index.ts";
+import { padOf, pads } from "../reference/pads.ts";
+import {
+  assemblySteps,
+  bracketFor,
+  couplingFor,
+  type FitUp,
+  meetingOf,
+  momentOn,
+  riseWantedMm,
+  screwsOf,
+  threadMm,
+} from "./index.ts";
+
+const house = defaultHouseRules();
+const square = (acrossMm: number, heightMm = acrossMm): StemEnd => ({
+  form: "square parallel",
+  acrossMm,
+  heightMm,
+  flats: null,
+  keys: null,
+});
+const star = (acrossMm: number, depthMm = 1.2 * acrossMm) =>
+  ({ form: "double square", acrossMm, depthMm }) as const;
+
+describe("the end of a stem in the bore of a drive", () => {
+  it.each([
+    ["a square in eight corners", square(17), star(17), null, false],
+    ["on its corner too", { ...square(17), form: "square diagonal" as const }, star(17), null, false],
+    ["a smaller one with a sleeve", square(14), star(17), null, true],
+    ["a thicker one not", square(19), star(17), "the stem is too thick for the bore", false],
+    ["a longer one not", square(17, 21), star(17), "the stem is longer than the bore is deep", false],
+    ["a short one not", square(17, 13.5), star(17), "the stem does not engage far enough", false],
+    [
+      "a flat head not",
+      { ...square(17), form: "flat head" as const },
+      star(17),
+      "the shapes of stem and bore differ",
+      false,
+    ],
+  ] as const)("%s", (_, stem, bore, obstacle, sleeve) => {
+    const met = meetingOf(stem, bore, 0.8);
+    expect(met.obstacle).toBe(obstacle);
+    if (obstacle === null) expect(met.sleeve).toBe(sleeve);
+  });
+  it("takes engagement at its least, and no less", () => {
+    expect(meetingOf(square(10, 8), star(10), 0.8).goesIn).toBe(true);
+    expect(meetingOf(square(10, 7.99), star(10), 0.8).goesIn).toBe(false);
+  });
+  it("machines a blank for whatever lies within it, to the hair", () => {
+    for (const form of stemForms) {
+      const stem = { ...square(40, 50), form };
+      const blank = (acrossMm: number) => ({ form: "blank insert", acrossMm, depthMm: 60 }) as const;
+      const through = throughMm(form, 40);
+      expect(meetingOf(stem, blank(through), 0.8).goesIn).toBe(true);
+      expect(meetingOf(stem, blank(through - 0.01), 0.8).obstacle).toBe("the stem is too thick for the bore");
+    }
+  });
+  it("takes no key with a sleeve", () => {
+    const keyed = { ...square(40, 50), form: "keyed" as const };
+    expect(meetingOf(keyed, { form: "keyed", acrossMm: 40, depthMm: 60 }, 0.8).goesIn).toBe(true);
+    expect(meetingOf(keyed, { form: "keyed", acrossMm: 42, depthMm: 60 }, 0.8).goesIn).toBe(false);
+  });
+});
+
+const ends = fc.record({
+  form: fc.constantFrom(...stemForms),
+  acrossMm: fc.integer({ min: 9, max: 200 }),
+  heightMm: fc.integer({ min: 9, max: 300 }),
+  flats: fc.constant(null),
+  keys: fc.constantFrom(null, 1, 2),
+});
+const bores = fc.record({
+  form: fc.constantFrom(...driveForms),
+  acrossMm: fc.integer({ min: 9, max: 300 }),
+  depthMm: fc.integer({ min: 9, max: 300 }),
+});
+const peaks = fc.double({ min: 1, max: 100_000, noNaN: true });
+
+describe("what is drawn between any two", () => {
+  it("has a coupling whose end goes into the drive, and that carries what it says", () => {
+    fc.assert(
+      fc.property(ends, bores, peaks, (stem, bore, peakNm) => {
+        const made = couplingFor(stem, bore, peakNm, house);
+        const { form, acrossMm } = made.end;
+        if (bore.form === "blank insert")
+          expect(throughMm(form, acrossMm)).toBeLessThanOrEqual(bore.acrossMm + 1e-9);
+        else expect(acrossMm).toBe(bore.acrossMm);
+        expect(made.end.heightMm).toBeLessThan(bore.depthMm);
+        expect(made.outsideMm).toBeGreaterThan(throughMm(stem.form, stem.acrossMm));
+        expect(made.carriesNm).toBeGreaterThanOrEqual(0);
+        expect(Number.isFinite(made.weightKg) && made.weightKg > 0).toBe(true);
+      }),
+    );
+  });
+  it("has a coupling no weaker for a stronger steel", () => {
+    fc.assert(
+      fc.property(ends, bores, peaks, (stem, bore, peakNm) => {
+        const stronger = couplingFor(stem, bore, peakNm, { ...house, couplingYieldMPa: 800 });
+        expect(stronger.carriesNm).toBeGreaterThanOrEqual(
+          Math.min(peakNm, couplingFor(stem, bore, peakNm, house).carriesNm) * (1 - 1e-9),
+        );
+      }),
+    );
+  });
+  it("has a bracket of the thinnest plate that carries the peak, with room for a wrench", () => {
+    const some = fc.constantFrom(...pads);
+    fc.assert(
+      fc.property(
+        some,
+        some,
+        fc.integer({ min: 1, max: 500 }),
+        peaks,
+        (lower, upper, leastHeightMm, peakNm) => {
+          const made = bracketFor({ lower, upper, leastHeightMm, turningMm: 40 }, peakNm, house);
+          expect(made.heightMm).toBeGreaterThanOrEqual(leastHeightMm);
+          expect(made.heightMm).toBeGreaterThanOrEqual(
+            2 * made.plateMm + 4 * (threadMm(lower) + threadMm(upper)),
+          );
+          expect(made.heightMm % 10).toBe(0);
+          expect(made.plateWidthMm).toBeGreaterThan(upper.pitchCircleDiameterMm + 2 * threadMm(upper));
+          expect(made.plateMm).toBeLessThanOrEqual(made.plateWidthMm / 4);
+          // No weaker than one asked for less, and enough where any is.
+          const easy = bracketFor({ lower, upper, leastHeightMm, turningMm: 40 }, peakNm / 2, house);
+          expect(made.carriesNm).toBeGreaterThanOrEqual(Math.min(peakNm, easy.carriesNm));
+        },
+      ),
+    );
+  });
+  it("has legs as statics has them", () => {
+    const made = bracketFor(
+      { lower: padOf("F07")!, upper: padOf("F07")!, leastHeightMm: 1, turningMm: 30 },
+      1,
+      house,
+    );
+    // Two legs 5 × 100 at 0.6 · 205 MPa, 95 apart, 80 high: 2 · (5·100²/6) · 123 · 95 / 80 / 1000.
+    expect(made).toMatchObject({ plateMm: 5, plateWidthMm: 100, heightMm: 80 });
+    expect(made.carriesNm).toBeCloseTo((2 * ((5 * 100 ** 2) / 6) * 123 * 95) / 80 / 1000, 9);
+  });
+});
+
+describe("screws of a pad", () => {
+  it.each(pads.map((p) => p.flange))("%s hold what ISO 5211 lets it carry", (flange) => {
+    const of = screwsOf(padOf(flange)!, house);
+    expect(of.transmissibleNm).toBeGreaterThan(of.pad.maximumTorqueNm);
+    expect(of.dryNm).toBeGreaterThan(of.lubricatedNm);
+  });
+  it("hold less than that with a soft grade on small pads", () => {
+    const soft = screwsOf(padOf("F05")!, { ...house, screwGrade: "A2-70" });
+    expect(soft.transmissibleNm).toBeLessThan(soft.pad.maximumTorqueNm);
+  });
+  it("grip in proportion to what they are tightened to", () => {
+    const half = screwsOf(padOf("F12")!, {
+      ...house,
+      screwUtilisationPercent: house.screwUtilisationPercent / 2,
+    });
+    const whole = screwsOf(padOf("F12")!, house);
+    for (const of of ["preloadN", "lubricatedNm", "transmissibleNm", "opensAtNm"] as const)
+      expect(2 * half[of]).toBeCloseTo(whole[of], 6);
+  });
+});
+
+describe("what hangs on the pad", () => {
+  const outside = { lengthMm: 400, widthMm: 200, heightMm: 200, centreMm: 100 };
+  const screws = screwsOf(padOf("F10")!, house);
+  const moment = (stands: "upright" | "horizontal" | "hanging" | null, riseMm = 0, betweenKg = 0) =>
+    momentOn({ driveKg: 20, outside, betweenKg, riseMm, screws, stands }, house);
+  it("pulls with its weight where the stem lies, or where nobody says", () => {
+    expect(moment("horizontal").momentNm).toBeCloseTo(20 * 0.1 * 9.80665 * 1.2, 9);
+    expect(moment(null)).toEqual(moment("horizontal"));
+    expect(moment("upright").momentNm).toBeCloseTo(20 * 0.1 * 9.80665 * 0.2, 9);
+    expect(moment("hanging")).toEqual(moment("upright"));
+  });
+  it("pulls harder on a bracket", () => {
+    expect(moment(null, 100, 4).momentNm).toBeCloseTo((20 * 0.2 + 4 * 0.05) * 9.80665 * 1.2, 9);
+  });
+});
+
+describe("how far a drive must rise", () => {
+  const size = { padHeightMm: 100, flangeDiameterMm: 180, faceToFaceMm: 200 } as never;
+  const long = { lengthMm: 300, widthMm: 100, heightMm: 100, centreMm: 50 };
+  it("is nothing over a flange it clears, and what it lacks over one it does not", () => {
+    expect(riseWantedMm(size, long, { laggingMm: null }, house)).toBe(0);
+    const low = { ...(size as object), padHeightMm: 90 } as never;
+    expect(riseWantedMm(low, long, { laggingMm: null }, house)).toBe(5);
+    expect(riseWantedMm(low, { ...long, lengthMm: 140 }, { laggingMm: null }, house)).toBe(0);
+  });
+  it("is out of the lagging, with room for a hand", () => {
+    expect(riseWantedMm(size, long, { laggingMm: 80 }, house)).toBe(90 + 80 + house.handRoomMm - 100);
+  });
+  it("is not told where too little is stated", () => {
+    const unknown = { padHeightMm: null, flangeDiameterMm: 180, faceToFaceMm: 200 } as never;
+    expect(riseWantedMm(unknown, long, { laggingMm: 80 }, house)).toBeNull();
+    expect(riseWantedMm(size, null, { laggingMm: null }, house)).toBeNull();
+  });
+});
+
+describe("putting it on", () => {
+  const screws = screwsOf(padOf("F10")!, house);
+  const on = {
+    joint: "on the pad",
+    bracket: null,
+    coupling: null,
+    meeting: meetingOf(square(22), star(22), 0.8),
+    lowerScrews: screws,
+    upperScrews: null,
+    moment: null,
+  } as unknown as FitUp;
+  const says = (fitUp: FitUp, drive: Parameters<typeof assemblySteps>[1]) =>
+    assemblySteps(fitUp, drive)
+      .map(({ does, caution }) => `${does} ${caution ?? ""}`)
+      .join("\n");
+  it("begins with a line without pressure and ends with its stops and its supply", () => {
+    const steps = assemblySteps(on, { onSupplyLoss: "stays", springSet: null });
+    expect(steps[0]!.caution).toMatch(/pressure/);
+    expect(steps.at(-1)!.does).toMatch(/supply/);
+  });
+  it("warns of wound springs, and sets the drive as it stands without supply", () => {
+    expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(
+      /Close the valve[\s\S]*wound springs/,
+    );
+    expect(says(on, { onSupplyLoss: "opens", springSet: "S5" })).toMatch(/Leave the valve open/);
+    expect(says(on, { onSupplyLoss: "stays", springSet: null })).not.toMatch(/springs are|wound/);
+  });
+  it("tightens with paste, and tells the dry torque beside it", () => {
+    const steps = assemblySteps(on, { onSupplyLoss: "stays", springSet: null });
+    const figures = steps.flatMap((s) => s.figures);
+    expect(figures.find((f) => f.what === "torque, lubricated")!.value).toBe(screws.lubricatedNm);
+    expect(figures.find((f) => f.what === "torque, dry")!.value).toBe(screws.dryNm);
+  });
+  it("asks for a support where the neck does not carry it", () => {
+    const heavy = { ...on, moment: { momentNm: 2, limitNm: 1, lying: true } } as FitUp;
+    expect(says(heavy, { onSupplyLoss: "stays", springSet: null })).toMatch(/support of its own/);
+  });
+});

@@ -1,0 +1,116 @@
+import type { Unit } from "../units/unit.ts";
+import type { FitUp } from "./fit-up.ts";
+import type { Screws } from "./screws.ts";
+
+/** One step of putting a drive on. Figures stand beside the words, so that every reader has own units. */
+export interface Step {
+  readonly does: string;
+  readonly figures: readonly {
+    readonly what: string;
+    readonly value: number | string;
+    readonly unit: Unit;
+  }[];
+  /** Said where somebody may be hurt. */
+  readonly caution: string | null;
+}
+
+const step = (does: string, figures: Step["figures"] = [], caution: string | null = null): Step => ({
+  does,
+  figures,
+  caution,
+});
+
+const tightened = (what: string, { pad, grade, lubricatedNm, dryNm }: Screws): Step =>
+  step(
+    `Tighten the ${pad.boltCount} screws of the ${what} crosswise in three passes, with paste on thread and head.`,
+    [
+      { what: "screws", value: `${pad.boltCount} × ${pad.bolt}, ${grade}`, unit: "" },
+      { what: "torque, lubricated", value: lubricatedNm, unit: "N·m" },
+      { what: "torque, dry", value: dryNm, unit: "N·m" },
+    ],
+  );
+
+/**
+ * How a drive is put on a valve, in order.
+ *
+ * @param fitUp joint and what stands between
+ * @param drive what it does on loss of supply, and whether springs are in it
+ * @returns steps with their figures and cautions
+ * @source practice: valve open and seen through the bore, drive at the matching end of its stroke
+ */
+export function assemblySteps(
+  { joint, bracket, coupling, meeting, lowerScrews, upperScrews, moment }: FitUp,
+  drive: { readonly onSupplyLoss: "closes" | "opens" | "stays"; readonly springSet: string | null },
+): Step[] {
+  const failsShut = drive.onSupplyLoss === "closes";
+  const loaded =
+    drive.springSet === null
+      ? null
+      : "The drive holds wound springs. Never open its spring side; keep hands out of the stem until it is at rest.";
+  const steps = [
+    step(
+      "Take pressure off the line, drain and vent it, vent the body's cavity, and lock the supply of the drive off.",
+      [],
+      "A valve under pressure, and a drive that gets its supply back, move without warning.",
+    ),
+    step("Open the valve and look through the bore: stand the marks on the stem's end along it."),
+    step("Clean pad and flange to bare metal: the screws hold by the friction of the faces."),
+  ];
+  if (joint === "on the stem")
+    return [
+      ...steps,
+      step("Set it on the stem's end in line with the open bore, and secure it against lifting off."),
+      step("Turn the valve once through its stroke: both stops are met, nothing is in the way of the hand."),
+    ];
+  if (bracket && coupling && lowerScrews && upperScrews) {
+    steps.push(
+      step("Set the bracket on the pad, legs beside the pipe, and enter its screws by hand.", [
+        { what: "height of the bracket", value: bracket.heightMm, unit: "mm" },
+      ]),
+      tightened("pad", lowerScrews),
+      step("Set the coupling on the stem, its deeper side below.", [
+        { what: "socket on the stem", value: coupling.socketDepthMm, unit: "mm" },
+        { what: "end in the drive", value: coupling.end.heightMm, unit: "mm" },
+      ]),
+    );
+  } else if (meeting?.sleeve) steps.push(step("Press the sleeve into the bore of the drive."));
+  if (meeting && !bracket)
+    steps.push(
+      step("Check that the stem enters the bore of the drive far enough.", [
+        { what: "engagement", value: meeting.engagementMm, unit: "mm" },
+        { what: "at least", value: meeting.leastEngagementMm, unit: "mm" },
+      ]),
+    );
+  steps.push(
+    step(
+      failsShut
+        ? "Close the valve: the drive stands shut without its supply. Set it on with its indicator across the pipe."
+        : drive.onSupplyLoss === "opens"
+          ? "Leave the valve open: the drive stands open without its supply. Set it on with its indicator along the pipe."
+          : "Bring the drive to open and set it on with its indicator along the pipe.",
+      [],
+      loaded,
+    ),
+    tightened(bracket ? "drive" : "pad", bracket ? upperScrews! : lowerScrews!),
+  );
+  if (moment !== null && moment.momentNm > moment.limitNm)
+    steps.push(
+      step(
+        "Carry the drive by a support of its own before the lifting gear is taken off.",
+        [
+          { what: "moment on the pad", value: moment.momentNm, unit: "N·m" },
+          { what: "what the pad may carry", value: moment.limitNm, unit: "N·m" },
+        ],
+        "The neck of the valve does not carry it.",
+      ),
+    );
+  return [
+    ...steps,
+    step("Set both stops with the bore in line when open, then turn it by hand once through the stroke."),
+    step(
+      "Give it its supply slowly, stroke it three times, and compare indicator, switches and bore at both ends.",
+      [],
+      "Nobody has fingers in the bore, the bracket or the spring side while it moves.",
+    ),
+  ];
+}
