@@ -66,6 +66,9 @@ const size = {
   stemDiameterMm: 25,
   maximumStemTorqueNm: 400,
   pad: "F07",
+  stemEnd: { form: "square parallel", acrossMm: 17, heightMm: 18 },
+  padHeightMm: 110,
+  flangeDiameterMm: 165,
   faceToFaceMm: 216,
   weightKg: 20,
   price: 500,
@@ -79,6 +82,11 @@ const size = {
     offsetsMm: null,
   },
   torque: torque(1),
+};
+
+const sits = {
+  end: { form: "double square", acrossMm: 17, depthMm: 20 },
+  outside: { lengthMm: 140, widthMm: 90, heightMm: 100, centreMm: 50 },
 };
 
 export const catalogueDocument = {
@@ -131,6 +139,7 @@ export const catalogueDocument = {
           { id: "S4", preloadN: 0.0314 * 4 * piston ** 2, rateNPerMm: 0.0667 * piston, price: 40 },
         ],
         flange: "F07",
+        ...sits,
         weightKg: piston / 10,
         price: piston * 2,
       })),
@@ -146,6 +155,7 @@ export const catalogueDocument = {
           torqueAtMinimumVoltageNm: 150,
           stallTorqueNm: 220,
           flange: "F07",
+          ...sits,
           weightKg: 20,
           price: 900,
         },

@@ -110,6 +110,10 @@ class Assembly {
   }
 }
 
+/** What several columns say together; null where none of them says anything. */
+const statedOrNull = (of: unknown): unknown =>
+  Object.values(of as Cells).every((value) => value === null) ? null : of;
+
 function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
   const id = { line: values.id };
   const jacket = values.jacket as { maximumBarG: number | null; maximumC: number | null };
@@ -141,6 +145,7 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
     }
     return {
       ...size,
+      stemEnd: statedOrNull(size.stemEnd),
       geometry: {
         ...geometry,
         offsetsMm: behind === null && beside === null ? null : [behind, beside],
@@ -167,6 +172,8 @@ function familyOf(assembly: Assembly, values: Cells, file: string): Cells {
     Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
   const sizes = assembly.of("driveSizes", { drive: values.id }, `${file}|sizes`).map((size, i) => ({
     ...filled(size),
+    end: statedOrNull(size.end),
+    outside: statedOrNull(size.outside),
     ...(sprung && {
       springSets: assembly.of(
         "springSets",

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { cavityIds, constructions } from "../bodies/index.ts";
 import { type DriveFamily, driveFamilySchema } from "../drives/index.ts";
 import { emissionClasses, endConnections, shutOffRates } from "../duty/words.ts";
+import { stemEndSchema } from "../ends/index.ts";
 
 const text = z.string().min(1).max(120);
 const factor = z.number().positive().max(20);
@@ -35,6 +36,11 @@ const size = z.strictObject({
   stemDiameterMm: z.number().positive(),
   maximumStemTorqueNm: z.number().positive(),
   pad: text,
+  /** End of the stem over the pad; not stated, nobody can say what goes on it. */
+  stemEnd: stemEndSchema.nullable().default(null),
+  /** From the pipe's axis to the face of the pad, and across the end flanges or the pipe's flanges it sits between. */
+  padHeightMm: z.number().positive().nullable().default(null),
+  flangeDiameterMm: z.number().positive().nullable().default(null),
   faceToFaceMm: z.number().positive().nullable(),
   weightKg: z.number().positive(),
   price: z.number().positive(),

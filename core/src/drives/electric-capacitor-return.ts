@@ -31,6 +31,9 @@ function drivesOfSize(family: Family, size: Size): Drive[] {
     springSet: null,
     variant: "capacitor",
     flange: size.flange,
+    alsoFlange: size.alsoFlange,
+    end: size.end,
+    outside: size.outside,
     weightKg: size.weightKg,
     price: size.price,
   } as const;

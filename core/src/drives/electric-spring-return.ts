@@ -52,6 +52,9 @@ function drivesOfSize(family: Family, size: Family["sizes"][number]): Drive[] {
     springSet: "spring",
     variant: "spring",
     flange: size.flange,
+    alsoFlange: size.alsoFlange,
+    end: size.end,
+    outside: size.outside,
     weightKg: size.weightKg,
     price: size.price,
   };

@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import type { Action } from "../calc/actuator-margin.ts";
+import type { DriveEnd, DriveOutside } from "../ends/index.ts";
 import type { Profile } from "../stroke/index.ts";
 import type { Unit } from "../units/unit.ts";
 
@@ -20,6 +21,9 @@ export interface AnyFamily {
 export interface AnySize {
   readonly id: string;
   readonly flange: string;
+  readonly alsoFlange: string | null;
+  readonly end: DriveEnd | null;
+  readonly outside: DriveOutside | null;
   readonly weightKg: number;
   readonly price: number;
 }
@@ -36,6 +40,9 @@ export interface Drive {
   /** How the variant is told from others of its size. */
   readonly variant: string;
   readonly flange: string;
+  readonly alsoFlange: string | null;
+  readonly end: DriveEnd | null;
+  readonly outside: DriveOutside | null;
   readonly weightKg: number;
   readonly price: number;
   /** Length of a lever, turns of a handwheel, torque a gearbox is rated to, strokes stored: of what has them. */
@@ -86,6 +93,8 @@ export interface DriveKind<Family extends AnyFamily = AnyFamily> {
   readonly supply: SupplyKind;
   /** What it turns; a quarter where not given. */
   readonly turns?: "quarter turn" | "rising stem";
+  /** Where it is fixed; on the pad where not given. */
+  readonly sits?: "on the stem";
   /** Whether it can stand anywhere, again and again; where not given, it wants a positioner or cannot. */
   readonly modulates?: true;
   readonly schema: z.ZodType<Family>;

@@ -17,6 +17,7 @@ export const lever: DriveKind<Family> = {
   supply: "by hand",
   schema,
   columns: { family: ["lockable?"], size: ["lever_length_mm"] },
+  sits: "on the stem",
   sprung: false,
   drivesOf: (family) =>
     family.sizes.map((size) => ({

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { driveEndSchema, driveOutsideSchema } from "../ends/index.ts";
 
 export const text = z.string().min(1).max(120);
 export const positive = z.number().positive();
@@ -19,4 +20,13 @@ export const familyHead = {
 
 /** What every size states of itself. */
 export const sizeHead = { id: text };
-export const sizeTail = { flange: text, weightKg: positive, price: positive };
+export const sizeTail = {
+  flange: text,
+  /** A second circle of holes it is drilled for; null for none. */
+  alsoFlange: text.nullable().default(null),
+  /** Bore for the stem, and the outside over the flange; null where the maker states neither. */
+  end: driveEndSchema.nullable().default(null),
+  outside: driveOutsideSchema.nullable().default(null),
+  weightKg: positive,
+  price: positive,
+};

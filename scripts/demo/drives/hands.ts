@@ -36,7 +36,7 @@ const gear =
     gearEfficiency,
     wheelDiameterMm,
     ratedTorqueNm,
-    flange: unflanged,
+    ...unflanged,
     weightKg: threeFigures(3 + 0.02 * ratedTorqueNm ** 0.95),
     price: Math.round(85 + 2.4 * ratedTorqueNm ** 0.75),
   });
@@ -52,7 +52,7 @@ export const hands = (): DriveFamily[] => [
     sizes: [160, 200, 250, 315, 400, 500, 630, 750].map((leverLengthMm) => ({
       id: `LV ${leverLengthMm}`,
       leverLengthMm,
-      flange: unflanged,
+      ...unflanged,
       weightKg: threeFigures(0.2 + 0.000008 * leverLengthMm ** 2),
       price: Math.round(9 + 0.055 * leverLengthMm),
     })),

@@ -9,7 +9,7 @@ const motor = (short: string, torque: number, dearer: number) => ({
   id: `${short} ${torque}`,
   torqueAtMinimumVoltageNm: threeFigures(0.85 * torque),
   stallTorqueNm: threeFigures(1.4 * torque),
-  flange: unflanged,
+  ...unflanged,
   weightKg: threeFigures(4 + 0.028 * torque ** 0.95),
   price: Math.round(dearer * (420 + 7.5 * torque ** 0.78)),
 });
@@ -46,7 +46,7 @@ export const motors = (): DriveFamily[] => [
         stallTorqueNm: threeFigures(2.9 * torque),
         springWoundNm: threeFigures(1.25 * torque),
         springRunOutNm: torque,
-        flange: unflanged,
+        ...unflanged,
         weightKg: threeFigures(11 + 0.09 * torque ** 0.95),
         price: Math.round(1350 + 24 * torque ** 0.8),
       })),

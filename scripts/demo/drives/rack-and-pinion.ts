@@ -45,7 +45,7 @@ export const rackAndPinions = (): DriveFamily[] => [
       pinionPitchRadiusMm,
       efficiency: 0.9,
       springSets: [3, 4, 5, 6].map((bar) => springSet(pistonDiameterMm, pinionPitchRadiusMm, bar)),
-      flange: unflanged,
+      ...unflanged,
       weightKg: threeFigures(0.6 + 0.000095 * pistonDiameterMm ** 2.35),
       price: Math.round(48 + 0.0062 * pistonDiameterMm ** 2.2),
     })),

@@ -1,6 +1,7 @@
 import { mounting } from "@proven-seat/core/calc";
 import { type DriveFamily, drivesOfFamily } from "@proven-seat/core/drives";
 import { peakOf } from "@proven-seat/core/stroke";
+import { alsoFlangeOf, driveEndOf, outsideOf } from "../ends.ts";
 
 /** What every invented family of drives states, where nothing else is said. */
 export const plain = { lowTemperature: true, highTemperature: true, marking: null, enclosure: null } as const;
@@ -35,13 +36,17 @@ export function flanged<F extends DriveFamily>(family: F): F {
       const peaks = drives
         .filter((d) => d.sizeId === size.id)
         .map((d) => peakOf(d.outputAt(most, "highest")));
+      const { flange } = mounting({ requiredTorqueNm: Math.min(250_000, Math.max(...peaks)) });
       return {
         ...size,
-        flange: mounting({ requiredTorqueNm: Math.min(250_000, Math.max(...peaks)) }).flange,
+        flange,
+        alsoFlange: alsoFlangeOf(family.kind, flange),
+        end: driveEndOf(family.kind, flange),
+        outside: outsideOf(size.weightKg),
       };
     }),
   };
 }
 
-/** Stands until the flange is known. */
-export const unflanged = "F05";
+/** Stands until flange and weight are known. */
+export const unflanged = { flange: "F05", alsoFlange: null, end: null, outside: null } as const;

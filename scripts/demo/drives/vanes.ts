@@ -17,7 +17,7 @@ export const vanes = (): DriveFamily[] => [
       vaneOuterRadiusMm: radius,
       vaneInnerRadiusMm: threeFigures(0.25 * radius),
       efficiency: 0.85,
-      flange: unflanged,
+      ...unflanged,
       weightKg: threeFigures(1.2 + 0.0005 * radius ** 2.2),
       price: Math.round(110 + 0.031 * radius ** 2.1),
     })),

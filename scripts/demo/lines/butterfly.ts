@@ -54,6 +54,7 @@ export const butterflyLines = (): ProductLine[] => [
       seals: [liningSeals],
       stroke: discStroke,
     },
+    flatHead: true,
     range: { "class 150": [50, 600] },
     proportions: {
       closure: 0.98,

@@ -1,5 +1,6 @@
 import type { ProductLine } from "@proven-seat/core/catalogue";
 import { faceToFaceMm } from "@proven-seat/core/reference";
+import { stemEndOf } from "../ends.ts";
 import {
   boreOf,
   classLike,
@@ -28,6 +29,8 @@ export interface Make {
   weight: (dn: number) => number;
   /** Bore as a share of the full one. */
   boreShare?: number;
+  /** Two flats instead of a square. */
+  flatHead?: boolean;
   /** What stem and pad are made for; more where the torque is as high at the end of the stroke as at its start. */
   reserve?: Reserve;
 }
@@ -44,19 +47,28 @@ export function make(of: Make): ProductLine {
     return sizesIn(from, to).map((dn) => {
       const boreMm = threeFigures(boreOf(classNumber, dn) * (of.boreShare ?? 1));
       const geometry = geometryOf(boreMm, seats, proportions);
+      const stem = sized(
+        designation,
+        seats,
+        proportions.breakOf(boreMm, geometry),
+        of.allowableShearMPa,
+        of.thinnestStem(dn),
+        disc ? boreMm : null,
+        of.reserve ?? usualReserve,
+      );
+      const flangeDiameterMm = threeFigures(dn * (1.28 + 0.09 * heavy) + 70 * heavy ** 0.2);
       return {
         dn,
         designation,
         boreMm,
-        ...sized(
-          designation,
-          seats,
-          proportions.breakOf(boreMm, geometry),
-          of.allowableShearMPa,
-          of.thinnestStem(dn),
-          disc ? boreMm : null,
-          of.reserve ?? usualReserve,
-        ),
+        ...stem,
+        // A stem that rises ends in a thread, and its nut is made with the valve.
+        stemEnd:
+          line.construction === "tilt-away"
+            ? null
+            : stemEndOf(stem.stemDiameterMm, stem.maximumStemTorqueNm, of.flatHead ?? false),
+        padHeightMm: threeFigures(flangeDiameterMm / 2 + (disc ? 40 : 14) + 0.06 * dn),
+        flangeDiameterMm,
         geometry,
         faceToFaceMm: disc
           ? Math.round(30 + 0.22 * dn * Math.sqrt(heavy))

@@ -1,0 +1,73 @@
+/** Ends of stems and bores of drives the demo shelf states: invented, in usual proportion to stem and flange. */
+import { type DriveEnd, type DriveOutside, keysCarryNm, type StemEnd } from "@proven-seat/core/ends";
+import { padOf } from "@proven-seat/core/reference";
+import { threeFigures } from "./geometry.ts";
+
+const squares = [9, 11, 14, 17, 19, 22, 27, 36, 46, 55, 75];
+
+/** Pressure on a key and shear in it are kept below what most houses allow. */
+const keyMPa = 300;
+
+/**
+ * Square up to a stem of 63 mm; above, two keys where they carry what the stem may be turned with, teeth elsewhere; a
+ * flat head where a line says so.
+ */
+export function stemEndOf(stemMm: number, maximumNm: number, flatHead: boolean): StemEnd {
+  if (stemMm > 63) {
+    const heightMm = threeFigures(1.8 * stemMm);
+    const keyed = keysCarryNm(2, stemMm, heightMm, keyMPa)! >= maximumNm;
+    return keyed
+      ? { form: "keyed", acrossMm: stemMm, heightMm, flats: "along the bore", keys: 2 }
+      : { form: "serrated", acrossMm: stemMm, heightMm: threeFigures(1.2 * stemMm), flats: null, keys: null };
+  }
+  const acrossMm = squares.filter((s) => s <= 0.85 * stemMm).at(-1) ?? squares[0]!;
+  return {
+    form: flatHead ? "flat head" : "square parallel",
+    acrossMm,
+    heightMm: threeFigures(1.05 * acrossMm),
+    flats: flatHead ? "along the bore" : null,
+    keys: null,
+  };
+}
+
+const starOf: Readonly<Record<string, number>> = {
+  F03: 9,
+  F04: 11,
+  F05: 14,
+  F07: 17,
+  F10: 22,
+  F12: 27,
+  F14: 36,
+  F16: 46,
+  F25: 55,
+  F30: 75,
+};
+
+/** Eight corners up to F30 for what is cast in series; a blank to be machined for all else. */
+export function driveEndOf(kind: string, flange: string): DriveEnd {
+  const star = starOf[flange];
+  if (star !== undefined && (kind === "rack-and-pinion" || kind === "vane"))
+    return { form: "double square", acrossMm: star, depthMm: threeFigures(1.25 * star) };
+  const acrossMm = Math.round(0.62 * padOf(flange)!.pitchCircleDiameterMm);
+  return { form: "blank insert", acrossMm, depthMm: threeFigures(1.3 * acrossMm) };
+}
+
+/** A block of its weight, as light as drives are: twice as long as it is wide. */
+export function outsideOf(weightKg: number): DriveOutside {
+  const side = 78 * weightKg ** (1 / 3);
+  return {
+    lengthMm: threeFigures(2.2 * side),
+    widthMm: threeFigures(side),
+    heightMm: threeFigures(1.1 * side),
+    centreMm: threeFigures(0.5 * side),
+  };
+}
+
+const flanges = Object.keys(starOf);
+
+/** The second circle: drives cast in series are drilled for the next smaller flange, machined ones for the next larger. */
+export function alsoFlangeOf(kind: string, flange: string): string | null {
+  const at = flanges.indexOf(flange);
+  if (at < 0 || kind === "lever") return null;
+  return flanges[kind === "rack-and-pinion" || kind === "vane" ? at - 1 : at + 1] ?? null;
+}
