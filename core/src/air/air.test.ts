@@ -1,0 +1,143 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoDuty, demoShelf } from "../../test/demo.ts";
+import { settle } from "../duty/index.ts";
+import { defaultHouseRules } from "../house/index.ts";
+import { prove } from "../proof/index.ts";
+import {
+  drivenSeconds,
+  executionNames,
+  inSeries,
+  ofCv,
+  ofTube,
+  onAir,
+  passing,
+  solenoids,
+  sprungSeconds,
+} from "./index.ts";
+
+const house = defaultHouseRules();
+const atmosphere = 1.01325;
+const positive = (least: number, most: number) => fc.double({ min: least, max: most, noNaN: true });
+
+describe("what air passes", () => {
+  it("is choked below the critical ratio, and nothing without a fall of pressure", () => {
+    const valve = ofCv(1);
+    expect(passing(valve, 6, 1)).toBe(3.6 * 6);
+    expect(passing(valve, 6, 6 * valve.b)).toBe(3.6 * 6);
+    expect(passing(valve, 6, 6)).toBe(0);
+    expect(passing(valve, 6, 7)).toBe(0);
+  });
+  it("falls with the pressure behind, and with every part in the way", () => {
+    fc.assert(
+      fc.property(positive(0.1, 10), positive(2, 10), positive(0, 1), positive(0, 1), (cv, from, a, b) => {
+        const [low, high] = [Math.min(a, b), Math.max(a, b)].map((share) => 1 + share * (from - 1));
+        expect(passing(ofCv(cv), from, high!)).toBeLessThanOrEqual(passing(ofCv(cv), from, low!) + 1e-12);
+        const both = inSeries([ofCv(cv), ofTube(8, 3)]);
+        expect(both.c).toBeLessThan(Math.min(ofCv(cv).c, ofTube(8, 3).c));
+      }),
+    );
+  });
+  it("is less through a longer or a thinner tube", () => {
+    expect(ofTube(8, 10).c).toBeLessThan(ofTube(8, 5).c);
+    expect(ofTube(6, 5).c).toBeLessThan(ofTube(8, 5).c);
+  });
+});
+
+const chambers = { sweptL: Array(90).fill(0.01), deadL: 0.1 };
+const level = (barG: number) => Array(90).fill(barG) as number[];
+
+describe("how long a stroke takes", () => {
+  it("without a load is the volume at the air's own pressure over what passes", () => {
+    const inlet = { c: 1, b: 0.3 };
+    const seconds = drivenSeconds({ chambers, needBar: level(0), supplyBarG: 6, inlet, outlet: null })!;
+    expect(seconds).toBeCloseTo((0.9 * atmosphere) / (6 + atmosphere), 9);
+  });
+  it("by springs is, after the air has fallen, the volume at what they push out", () => {
+    const outlet = { c: 1, b: 0.3 };
+    const leaves = 4;
+    const p = leaves + atmosphere;
+    const seconds = sprungSeconds({ chambers, leavesBar: level(leaves), supplyBarG: 4, outlet })!;
+    expect(seconds).toBeCloseTo((0.9 * p) / p, 9);
+    const more = sprungSeconds({ chambers, leavesBar: level(leaves), supplyBarG: 6, outlet })!;
+    // Choked, the pressure falls as e^(−t·C/V): 1 dm³ from 7 to 5 bar.
+    expect(more - seconds).toBeCloseTo(Math.log((6 + atmosphere) / p), 1);
+  });
+  it("is never shorter through less, against more, or with more to fill", () => {
+    fc.assert(
+      fc.property(positive(0.2, 5), positive(0.1, 4), fc.boolean(), (cv, need, breathes) => {
+        const of = (c: number, barG: number, deadL: number) =>
+          drivenSeconds({
+            chambers: { ...chambers, deadL },
+            needBar: level(barG),
+            supplyBarG: 6,
+            inlet: ofCv(c),
+            outlet: breathes ? null : ofCv(c),
+          })!;
+        const now = of(cv, need, 0.1);
+        expect(of(cv * 0.7, need, 0.1)).toBeGreaterThan(now);
+        expect(of(cv, need * 1.2, 0.1)).toBeGreaterThanOrEqual(now * 0.999);
+        expect(of(cv, need, 0.2)).toBeGreaterThanOrEqual(now * 0.999);
+      }),
+    );
+  });
+  it("has no end where the supply or the springs do not carry it through", () => {
+    const inlet = ofCv(1);
+    expect(drivenSeconds({ chambers, needBar: level(6), supplyBarG: 6, inlet, outlet: null })).toBeNull();
+    expect(drivenSeconds({ chambers, needBar: level(6), supplyBarG: 6, inlet, outlet: inlet })).toBeNull();
+    const weak = level(3);
+    weak[45] = 0;
+    expect(sprungSeconds({ chambers, leavesBar: weak, supplyBarG: 6, outlet: inlet })).toBeNull();
+  });
+});
+
+describe("a drive of the demo on its air", () => {
+  const on = (number: string, change: object = {}, rules = house) => {
+    const duty = { ...demoDuty(number), ...change };
+    const { drive, demand } = prove(demoDuty(number), demoShelf, house).candidates[0]!;
+    return { drive: drive!, of: onAir(drive!, demand, settle(duty, rules), rules) };
+  };
+  it("sweeps what its pistons do", () => {
+    const { drive, of } = on("XV-1021");
+    const size = drive.family.sizes.find((s) => s.id === drive.sizeId) as unknown as {
+      pistonDiameterMm: number;
+      pinionPitchRadiusMm: number;
+    };
+    const travel = (size.pinionPitchRadiusMm * Math.PI) / 2;
+    const litres = (2 * (Math.PI / 4) * size.pistonDiameterMm ** 2 * travel) / 1e6;
+    expect(of!.sweptL).toBeCloseTo(litres, 6);
+  });
+  it("is faster with a quick exhaust where springs close it, and with a booster both ways", () => {
+    const { seconds } = on("XV-1044").of!;
+    const [plain, quick, boosted] = executionNames.map((name) => seconds("closing", name)!);
+    expect(quick).toBeLessThan(plain!);
+    expect(boosted).toBeLessThan(quick!);
+    expect(seconds("opening", "with quick exhaust")).toBe(seconds("opening", "solenoid valve and tube"));
+    expect(seconds("opening", "with volume booster")).toBeLessThan(
+      seconds("opening", "solenoid valve and tube")!,
+    );
+  });
+  it("opens no slower with more air, and uses more of it", () => {
+    const [less, more] = [5.5, 6.5].map((airMinimumBarG) => on("XV-1021", { airMinimumBarG }).of!);
+    const plain = "solenoid valve and tube";
+    expect(more!.seconds("opening", plain)!).toBeLessThan(less!.seconds("opening", plain)!);
+    expect(more!.perCycleL).toBeGreaterThan(less!.perCycleL);
+  });
+  it("is nothing for a motor", () => {
+    const { drive, demand } = prove(demoDuty("XV-6001"), demoShelf, house).candidates[0]!;
+    expect(onAir(drive!, demand, settle(demoDuty("XV-6001"), house), house)).toBeNull();
+  });
+});
+
+describe("solenoid valves", () => {
+  const of = (arrangement: Parameters<typeof solenoids>[0]) =>
+    solenoids(arrangement, { unseenPerHour: 4e-7, tripPerHour: 9e-7 }, 8760);
+  it("are safest two of which one must let go, and trip most", () => {
+    expect(of("1oo2").failsOnDemand).toBeLessThan(of("2oo3").failsOnDemand);
+    expect(of("2oo3").failsOnDemand).toBeLessThan(of("single").failsOnDemand);
+    expect(of("single").failsOnDemand).toBeLessThan(of("2oo2").failsOnDemand);
+    expect(of("1oo2").tripsPerYear).toBeGreaterThan(of("single").tripsPerYear);
+    expect(of("2oo3").tripsPerYear).toBeLessThan(of("single").tripsPerYear / 10);
+    expect(of("2oo2").tripsPerYear).toBeLessThan(of("2oo3").tripsPerYear);
+  });
+});
