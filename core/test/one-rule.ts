@@ -2,13 +2,18 @@
 import type { Valve } from "../src/catalogue/index.ts";
 import { type Drive, suppliedDrive } from "../src/drives/index.ts";
 import { type Duty, settle } from "../src/duty/index.ts";
-import { defaultHouseRules } from "../src/house/index.ts";
+import { defaultHouseRules, type HouseRules } from "../src/house/index.ts";
 import { type FindingDescription, rules } from "../src/rules/index.ts";
 import { examined } from "../src/rules/rule.ts";
 import { torqueDemand } from "../src/torque/index.ts";
 
-export function findingOf(rule: string, duty: Duty, valve: Valve, drive: Drive | null): FindingDescription {
-  const house = defaultHouseRules();
+export function findingOf(
+  rule: string,
+  duty: Duty,
+  valve: Valve,
+  drive: Drive | null,
+  house: HouseRules = defaultHouseRules(),
+): FindingDescription {
   const settled = settle(duty, house);
   const demand = torqueDemand(valve, settled, house);
   const supplied = drive && suppliedDrive(drive, settled);

@@ -35,7 +35,11 @@ describe("a sheet as a document", () => {
       "pictures",
       "signatures",
       "findings",
+      "pairs",
+      "table",
     ]);
+    // A bare stem has nothing put on it.
+    expect(documentOf(sheetOf("XV-3061")).blocks.at(-1)!.kind).toBe("findings");
   });
   it("names what it is about, when it was issued and what it was made of", () => {
     const sheet = sheetOf("XV-3052", { tag: { number: "XV-3052", service: "", unit: "Compression" } });

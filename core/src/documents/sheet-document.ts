@@ -6,9 +6,10 @@ import { figure } from "../units/figures.ts";
 import { figureText } from "../units/reading.ts";
 import type { Reading } from "../units/units.ts";
 import { cautions } from "./cautions.ts";
+import { fitUpBlocks } from "./fit-up-words.ts";
 import type { Block, FindingRow, PrintedDocument } from "./printed.ts";
 import { envelopeDrawing, partsCaption, sectionDrawing, strokeDrawing } from "./sheet-drawings.ts";
-import { sheetPictures } from "./sheet-pictures.ts";
+import { type SheetPictures, sheetPictures } from "./sheet-pictures.ts";
 import {
   comparisonWords,
   dutyWords,
@@ -42,6 +43,7 @@ function hazardsJudged({ inputs: { duty }, proof }: Sheet, house: HouseRules): [
 export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading): PrintedDocument {
   const { inputs, issued, proof } = sheet;
   const duty = dutyWords(sheet, reading);
+  const pictures = sheetPictures(inputs, house);
   const silent = duty.find(([label]) => label === notStated)?.[1];
   return {
     name: "Valve specification",
@@ -66,7 +68,7 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
       casesTable(sheet, reading),
       verdictOf(sheet, reading),
       { kind: "cautions", words: cautions },
-      ...picturesOf(sheet, house, reading),
+      ...(pictures ? picturesOf(sheet, pictures, reading) : []),
       {
         kind: "signatures",
         lines: [
@@ -87,6 +89,10 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
           .filter(({ rows }) => rows.length > 0),
         notAsked: proof.findings.filter((f) => f.verdict === "not asked").map((f) => f.asks),
       },
+      // What the engine of a sheet did not judge is not added to it.
+      ...(pictures && proof.findings.some((f) => f.rule === "fit-up/joint")
+        ? fitUpBlocks(pictures.fitUp, reading)
+        : []),
     ],
     fingerprint: {
       madeOf: `engine ${sheet.engine} · house rules v${inputs.houseRules.version} · catalogue "${inputs.catalogue.name}" r${inputs.catalogue.revision}`,
@@ -135,9 +141,7 @@ function verdictOf({ proof, considered, standing, override, notes }: Sheet, read
   };
 }
 
-function picturesOf({ inputs }: Sheet, house: HouseRules, reading: Reading): Block[] {
-  const found = sheetPictures(inputs, house);
-  if (found === null) return [];
+function picturesOf({ inputs }: Sheet, found: SheetPictures, reading: Reading): Block[] {
   const { section, envelope, stroke } = found;
   const drawn = [
     {

@@ -3,6 +3,7 @@ import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { judgeChoice } from "../proof/choice.ts";
 import { type Envelope, envelopeOf } from "../proof/envelope.ts";
+import { type FitUpPicture, fitUpPicture } from "../proof/fit-up-picture.ts";
 import { type SectionData, sectionData } from "../proof/section-data.ts";
 import type { SheetInputs } from "../proof/sheet.ts";
 import { type StrokePicture, strokePicture } from "../proof/stroke.ts";
@@ -14,6 +15,7 @@ export interface SheetPictures {
   readonly section: { readonly view: View; readonly parts: SectionData["parts"] } | null;
   readonly envelope: Envelope;
   readonly stroke: StrokePicture;
+  readonly fitUp: FitUpPicture;
 }
 
 /**
@@ -41,5 +43,6 @@ export function sheetPictures(
     section: view ? { view, parts } : null,
     envelope: envelopeOf(candidate, settled, house),
     stroke: strokePicture(candidate, settled),
+    fitUp: fitUpPicture(candidate, settled, house),
   };
 }

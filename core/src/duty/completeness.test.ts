@@ -44,6 +44,7 @@ const blank: Readonly<Record<string, Duty>> = {
   shutOff: { ...complete, shutOff: null },
   emissionClass: statedInFull({ emissionClass: null, fluid: { hazards: ["toxic"] } }),
   "fluid.substance": statedInFull({ fluid: { substance: null } }),
+  factorSetAsideBecause: { ...complete, factorSetAside: ["seldom moved"] },
   "fluid.setAsideBecause": statedInFull({ fluid: { setAside: ["flammable"] } }),
   "fluid.hydrogenBarA": statedInFull({ fluid: { family: "hydrogen", hydrogenBarA: null } }),
   "fluid.causticPercent": statedInFull({ fluid: { family: "caustic" } }),

@@ -53,6 +53,20 @@ export const hazards = [
   "crystallises",
   "hygienic",
 ] as const;
+/** Why more torque is asked than a table says, besides the scatter between valves. */
+export const factorReasons = [
+  "emergency",
+  "throttling",
+  "dry gas",
+  "solids",
+  "seldom moved",
+  "cold",
+  "heat",
+  "fluid that sets",
+] as const;
+export type FactorReason = (typeof factorReasons)[number];
+/** How the stem of a valve stands, seen from its body. */
+export const stemAttitudes = ["upright", "horizontal", "hanging"] as const;
 export const installations = ["indoor", "outdoor", "marine air", "buried"] as const;
 export const ports = ["full", "reduced accepted"] as const;
 /** Tightness of the stem seal to the outside, the tightest first. */

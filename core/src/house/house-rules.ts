@@ -1,7 +1,9 @@
 import { z } from "zod";
+import { air } from "./air.ts";
 import { assumptions } from "./assumptions.ts";
 import { bodies } from "./bodies.ts";
 import type { ChoiceRule } from "./definition.ts";
+import { fitUp } from "./fit-up.ts";
 import { hands } from "./hands.ts";
 import { lives } from "./lives.ts";
 import { margins } from "./margins.ts";
@@ -19,6 +21,8 @@ export const houseRuleDefinitions = {
   ...lives,
   ...hands,
   ...safety,
+  ...air,
+  ...fitUp,
   ...temperatures,
   ...assumptions,
 } as const;
@@ -33,6 +37,8 @@ export const houseRuleGroups: readonly { readonly name: string; readonly ids: re
     ["Strokes a part lasts", lives],
     ["Turned by hand", hands],
     ["Safety functions", safety],
+    ["Air", air],
+    ["Fit-up", fitUp],
     ["Stem and drive in cold and heat", temperatures],
     ["What is assumed where nothing is stated", assumptions],
   ] as const

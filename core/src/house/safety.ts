@@ -37,6 +37,13 @@ export const safety = {
     [10, 10_000],
     "Indicative; take the rates of the maker's certificate or of the plant.",
   ),
+  solenoidTripsPerHour: number(
+    "Trips by itself, solenoid",
+    "1e-9/h",
+    900,
+    [10, 100_000],
+    "Indicative; coils that burn and wires that break let go of a valve nobody asked to move.",
+  ),
   strokesLeft: number(
     "Strokes from an accumulator",
     "",

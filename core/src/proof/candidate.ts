@@ -69,6 +69,9 @@ export interface Pairing {
   readonly train: DriveTrain;
   readonly identity: Identity;
   readonly demand: TorqueDemand;
+  /** Of the train and of what stands between it and the valve. */
+  readonly price: number;
+  readonly weightKg: number;
 }
 
 /**
@@ -104,7 +107,7 @@ export class CountedCandidate implements ProvenCandidate {
     this.tight = tight;
     this.mild = mild;
     this.shortfall = shortfall;
-    this.price = valve.price + pairing.train.price;
+    this.price = valve.price + pairing.price;
     this.#pairing = pairing;
     this.#found = found;
   }
@@ -153,7 +156,7 @@ export class CountedCandidate implements ProvenCandidate {
   }
 
   get weightKg(): number {
-    return this.valve.size.weightKg + this.#pairing.train.weightKg;
+    return this.valve.size.weightKg + this.#pairing.weightKg;
   }
 
   get stations(): Record<RuleStation, Verdict> {

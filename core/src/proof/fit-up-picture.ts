@@ -1,7 +1,11 @@
 import { suppliedDrive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
+import type { DriveOutside, StemEnd } from "../ends/index.ts";
+import { assemblySteps, type FitUp, type Step } from "../fit-up/index.ts";
+import type { HouseRules } from "../house/house-rules.ts";
 import { type Pad, padOf } from "../reference/pads.ts";
 import { driveLimits } from "../rules/drive/limits.ts";
+import { putOn } from "../rules/fit-up/put-on.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 /** How a drive sits on a valve, as a picture needs it. */
@@ -9,8 +13,14 @@ export interface FitUpPicture {
   readonly pad: Pad;
   /** Flange of the drive; null for a bare stem. */
   readonly flange: Pad | null;
-  /** The flanges are the same: no bracket between them. */
-  readonly direct: boolean;
+  /** What stands between; null for a bare stem, and for stems that rise through their drive. */
+  readonly fitUp: FitUp | null;
+  readonly steps: readonly Step[];
+  readonly stemEnd: StemEnd | null;
+  readonly outside: DriveOutside | null;
+  readonly padHeightMm: number | null;
+  readonly flangeDiameterMm: number | null;
+  readonly faceToFaceMm: number | null;
   readonly stemDiameterMm: number;
   readonly stemLimitNm: number;
   /** Highest output at maximum supply, N·m; null for a bare stem. */
@@ -20,23 +30,33 @@ export interface FitUpPicture {
 }
 
 /**
- * Pad, flange and what passes between them.
+ * Pad, flange, what stands and what passes between them.
  *
  * @param candidate a proven candidate
  * @param duty settled duty with the air supply, bar g
+ * @param house screws, stresses, room
  * @returns pads of ISO 5211 in mm, torques in N·m
  * @source ISO 5211 (indicative); the same torques the fit-up rule examines
  */
 export function fitUpPicture(
   { valve, drive, demand }: Pick<ProvenCandidate, "valve" | "drive" | "demand">,
   duty: SettledDuty,
+  house: HouseRules,
 ): FitUpPicture {
   const supplied = drive && suppliedDrive(drive, duty);
   const limits = supplied && driveLimits(supplied, demand);
+  const fitUp = putOn({ valve, drive, supplied, duty, house });
+  const { stemEnd, padHeightMm, flangeDiameterMm, faceToFaceMm } = valve.size;
   return {
+    fitUp,
+    steps: fitUp && drive ? assemblySteps(fitUp, drive) : [],
+    stemEnd,
+    outside: drive?.outside ?? null,
+    padHeightMm,
+    flangeDiameterMm,
+    faceToFaceMm,
     pad: padOf(valve.size.pad)!,
     flange: drive ? (padOf(drive.flange) ?? null) : null,
-    direct: drive?.flange === valve.size.pad,
     stemDiameterMm: valve.size.stemDiameterMm,
     stemLimitNm: valve.size.maximumStemTorqueNm,
     peakNm: limits?.peakNm ?? null,

@@ -1,3 +1,5 @@
+export * from "./air-picture.ts";
+export * from "./basis-cost.ts";
 export * from "./candidate.ts";
 export * from "./choice.ts";
 export * from "./constructions.ts";

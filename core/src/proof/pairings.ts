@@ -7,6 +7,7 @@ import type { Valve } from "../catalogue/valve.ts";
 import type { Drive, SupplyKind } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
+import { putOn } from "../rules/fit-up/put-on.ts";
 import { torqueDemand } from "../torque/demand.ts";
 import { serviceFactor } from "../torque/service-factor.ts";
 import type { Pairing } from "./candidate.ts";
@@ -61,9 +62,16 @@ export function pairingsFor(
     byDrive.set(drive, made);
     return made;
   };
-  const pairing = (drive: Drive | null, demand: Pairing["demand"]): Pairing => {
+  const pairing = (valve: Valve, drive: Drive | null, demand: Pairing["demand"]): Pairing => {
     const { train, identity } = trainOf(drive);
-    return { train, identity, demand };
+    const between = putOn({ valve, drive, supplied: train.supplied, duty, house });
+    return {
+      train,
+      identity,
+      demand,
+      price: train.price + (between?.price ?? 0),
+      weightKg: train.weightKg + (between?.betweenKg ?? 0),
+    };
   };
   const demandOf = (valve: Valve) => torqueDemand(valve, duty, house, factor);
 
@@ -103,7 +111,7 @@ export function pairingsFor(
 
   return {
     trains,
-    with: (valve, drive) => pairing(drive, demandOf(valve)),
+    with: (valve, drive) => pairing(valve, drive, demandOf(valve)),
     count: (valve) => Math.max(1, groupsFor(valve).length),
     picked: (valve) => {
       const { identity } = valve;
@@ -115,8 +123,10 @@ export function pairingsFor(
         const turning = groupsFor(valve);
         pairings =
           turning.length === 0
-            ? [pairing(null, demand)]
-            : turning.map(({ acting }) => pairing(pickDrive(acting, valve, demand, house).drive, demand));
+            ? [pairing(valve, null, demand)]
+            : turning.map(({ acting }) =>
+                pairing(valve, pickDrive(acting, valve, demand, house).drive, demand),
+              );
         picked.set(key, pairings);
       }
       return pairings;

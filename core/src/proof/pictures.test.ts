@@ -198,20 +198,22 @@ describe("a drive on its valve", () => {
   it("carries the figures of the fit-up rule", () => {
     const duty = demoDuty("XV-3052");
     const candidate = prove(duty, demoShelf, house).candidates.find((c) => c.drive !== null)!;
-    const picture = fitUpPicture(candidate, settled(duty));
+    const picture = fitUpPicture(candidate, settled(duty), house);
     const finding = candidate.findings.find((f) => f.rule === "fit-up/pad-torque")!.toJSON();
     const { value, limit } = figuresOf(finding);
     expect(Math.max(picture.peakNm!, picture.needsNm!)).toBe(value);
     expect(picture.pad.maximumTorqueNm).toBe(limit);
     expect(picture.pad.flange).toBe(candidate.valve.size.pad);
     expect(picture.flange!.flange).toBe(candidate.drive!.flange);
-    expect(picture.direct).toBe(candidate.drive!.flange === candidate.valve.size.pad);
+    expect(picture.fitUp!.joint).toBe("over a bracket");
+    expect(picture.steps.length).toBeGreaterThan(6);
   });
   it("has nothing on a bare stem", () => {
     const { valve, demand } = proven();
-    expect(fitUpPicture({ valve, drive: null, demand }, settled())).toMatchObject({
+    expect(fitUpPicture({ valve, drive: null, demand }, settled(), house)).toMatchObject({
       flange: null,
-      direct: false,
+      fitUp: null,
+      steps: [],
       peakNm: null,
       needsNm: null,
     });

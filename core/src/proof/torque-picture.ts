@@ -1,6 +1,8 @@
 import type { SettledDuty } from "../duty/settle.ts";
+import type { Profile } from "../stroke/index.ts";
 import { breaking, hardestAt } from "../torque/demand.ts";
 import { type BreakParts, breakParts } from "../torque/mechanics.ts";
+import type { ServiceFactor } from "../torque/service-factor.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 type Point = readonly [differentialBar: number, torqueNm: number];
@@ -16,13 +18,16 @@ export interface TorquePicture {
   /** What is asked of a drive: grown, times the factor the maker has not put in already. */
   readonly asked: readonly Point[];
   readonly appliedFactor: number;
-  readonly factorReasons: readonly { readonly why: string; readonly adds: number }[];
+  readonly factorReasons: ServiceFactor["reasons"];
+  readonly factorSetAside: ServiceFactor["setAside"];
   /** Cases at their differential; no torque where the differential is unknown or beyond the table. */
   readonly cases: readonly {
     readonly id: string;
     readonly name: string;
     readonly differentialBar: number | null;
     readonly breakNm: number | null;
+    /** Over both strokes, grown with the time shut; null where it is not known. */
+    readonly profile: Profile | null;
     /** By the maker's table and by dimensions, both clean and just cycled; null where one of them cannot tell. */
     readonly tableNm: number | null;
     readonly mechanics: BreakParts | null;
@@ -54,11 +59,13 @@ export function torquePicture(
     asked: times(demand.growth * demand.appliedFactor),
     appliedFactor: demand.appliedFactor,
     factorReasons: demand.factor.reasons,
+    factorSetAside: demand.factor.setAside,
     cases: demand.byCase.map((c) => ({
       id: c.caseId,
       name: c.caseName,
       differentialBar: c.differentialBar,
       breakNm: c.profile?.opening[0] ?? null,
+      profile: c.profile,
       tableNm: c.profile ? c.profile.opening[0]! / demand.growth : null,
       mechanics: c.differentialBar === null ? null : breakParts(valve, c.differentialBar),
     })),

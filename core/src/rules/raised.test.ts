@@ -124,6 +124,17 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["drive/integrity-action", emergency("SIL 1"), emergency("none")],
   ["drive/integrity-demand", emergency("SIL 1"), emergency("none")],
   ["drive/integrity-channels", emergency("SIL 1"), emergency("none")],
+  ["drive/closing-time", dutyWith({ closesWithinS: 5 }), dutyWith()],
+  ["drive/opening-time", dutyWith({ opensWithinS: 5 }), dutyWith()],
+  ["drive/oxygen-time", fluid({ hazards: ["oxygen"] }), dutyWith()],
+  ["drive/surge", dutyWith({ upstreamLengthM: 100 }), dutyWith()],
+  ["drive/spring-side", dutyWith({ installation: "marine air" }), dutyWith({ installation: "indoor" })],
+  [
+    "torque/factor-set-aside",
+    dutyWith({ factorSetAside: ["cold"], factorSetAsideBecause: "tested" }),
+    dutyWith({ factorSetAside: [] }),
+  ],
+  ["fit-up/neighbour", dutyWith({ neighbourMm: 200 }), dutyWith()],
   ["envelope/abrasion", fluid({ solidsPercent: 0.1 }), fluid({ solidsPercent: 0 })],
   [
     "envelope/decompression",

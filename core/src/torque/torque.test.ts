@@ -92,13 +92,16 @@ describe("the service factor", () => {
   const factor = (change: Parameters<typeof dutyWith>[0]) =>
     serviceFactor(settle(dutyWith(change), house), house);
   it("is the house's base where nothing argues otherwise", () => {
-    expect(factor({})).toEqual({ total: 1.2, reasons: [{ why: "base", adds: 1.2 }] });
+    expect(factor({})).toEqual({ total: 1.2, reasons: [{ why: "base", adds: 1.2 }], setAside: [] });
   });
   it.each([
     ["emergency", { function: ["emergency shut-down" as const] }, house.emergencyIncrement],
     ["throttling", { function: ["throttling" as const] }, house.throttlingIncrement],
     ["dry gas", { fluid: { phase: "gas" as const } }, house.dryGasIncrement],
     ["seldom moved", { strokesPerYear: 1 }, house.seldomIncrement],
+    ["cold", { cases: [{ temperatureC: house.coldBelowC - 1 }] }, house.coldIncrement],
+    ["heat", { cases: [{ temperatureC: house.heatAboveC + 1 }] }, house.heatIncrement],
+    ["fluid that sets", { fluid: { hazards: ["polymerises" as const] } }, house.settingIncrement],
   ])("adds for %s, by name", (why, change, adds) => {
     const { total, reasons } = factor(change);
     expect(reasons).toEqual([
@@ -106,6 +109,22 @@ describe("the service factor", () => {
       { why, adds },
     ]);
     expect(total).toBeCloseTo(1.2 + adds, 12);
+  });
+  it.each([
+    ["cold", house.coldBelowC],
+    ["heat", house.heatAboveC],
+  ])("adds nothing for %s at its border", (_, temperatureC) => {
+    expect(factor({ cases: [{ temperatureC }] }).total).toBe(1.2);
+    expect(factor({ cases: [{}, { kind: "fire", temperatureC: 900 }] }).total).toBe(1.2);
+  });
+  it("leaves a reason out only where somebody writes why", () => {
+    const seldom = { strokesPerYear: 1, factorSetAside: ["seldom moved" as const, "cold" as const] };
+    expect(factor({ ...seldom, factorSetAsideBecause: " " })).toEqual(factor({ strokesPerYear: 1 }));
+    expect(factor({ ...seldom, factorSetAsideBecause: "partial strokes each month" })).toEqual({
+      total: 1.2,
+      reasons: [{ why: "base", adds: 1.2 }],
+      setAside: [{ why: "seldom moved", adds: house.seldomIncrement }],
+    });
   });
   it("adds increments to the base, and does not multiply them", () => {
     const { total } = factor({

@@ -13,4 +13,6 @@ export type Unit =
   | "mg/l"
   | "%"
   | "days"
+  | "kg"
+  | "s"
   | "";

@@ -38,6 +38,8 @@ const others = [
   "mg/l",
   "ppm",
   "days",
+  "s",
+  "sec",
   "d",
   "-",
   "–",

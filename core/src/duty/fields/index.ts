@@ -11,11 +11,16 @@ import { temperature } from "./case/temperature.ts";
 import { upstream } from "./case/upstream.ts";
 import { airMaximum } from "./drive/air-maximum.ts";
 import { airMinimum } from "./drive/air-minimum.ts";
+import { closesWithin } from "./drive/closes-within.ts";
+import { factorSetAside } from "./drive/factor-set-aside.ts";
+import { factorSetAsideBecause } from "./drive/factor-set-aside-because.ts";
 import { lowestVoltage } from "./drive/lowest-voltage.ts";
 import { oilMaximum } from "./drive/oil-maximum.ts";
 import { oilMinimum } from "./drive/oil-minimum.ts";
 import { onSupplyLoss } from "./drive/on-supply-loss.ts";
+import { opensWithin } from "./drive/opens-within.ts";
 import { operator } from "./drive/operator.ts";
+import { solenoidsAsked } from "./drive/solenoids.ts";
 import { carbonDioxide } from "./fluid/carbon-dioxide.ts";
 import { caustic } from "./fluid/caustic.ts";
 import { chlorides } from "./fluid/chlorides.ts";
@@ -41,18 +46,23 @@ import { viscosity } from "./fluid/viscosity.ts";
 import { waterDewPoint } from "./fluid/water-dew-point.ts";
 import { deadEnd } from "./line/dead-end.ts";
 import { endConnection } from "./line/end-connection.ts";
+import { gap } from "./line/gap.ts";
 import { lineClass } from "./line/line-class.ts";
 import { lineTest } from "./line/line-test.ts";
 import { pipeBore } from "./line/pipe-bore.ts";
 import { pipeSchedule } from "./line/pipe-schedule.ts";
 import { port } from "./line/port.ts";
 import { size } from "./line/size.ts";
+import { upstreamLength } from "./line/upstream-length.ts";
 import { ambientMaximum } from "./site/ambient-maximum.ts";
 import { ambientMinimum } from "./site/ambient-minimum.ts";
 import { area } from "./site/area.ts";
 import { installation } from "./site/installation.ts";
 import { jacketPressure } from "./site/jacket-pressure.ts";
 import { jacketTemperature } from "./site/jacket-temperature.ts";
+import { lagging } from "./site/lagging.ts";
+import { neighbour } from "./site/neighbour.ts";
+import { stemStands } from "./site/stem-stands.ts";
 import { cavityRelief } from "./task/cavity-relief.ts";
 import { emissionClass } from "./task/emission-class.ts";
 import { equalisingBypass } from "./task/equalising-bypass.ts";
@@ -89,6 +99,8 @@ export const dutyFields = [
   endConnection,
   pipeSchedule,
   pipeBore,
+  gap,
+  upstreamLength,
   port,
   deadEnd,
   lineTest,
@@ -135,7 +147,15 @@ export const dutyFields = [
   oilMinimum,
   oilMaximum,
   lowestVoltage,
+  factorSetAside,
+  factorSetAsideBecause,
+  closesWithin,
+  opensWithin,
+  solenoidsAsked,
   installation,
+  lagging,
+  neighbour,
+  stemStands,
   ambientMinimum,
   ambientMaximum,
   area,

@@ -19,12 +19,16 @@ import { leverPipe } from "./lever-pipe.ts";
 import { lineGas } from "./line-gas.ts";
 import { lockable } from "./lockable.ts";
 import { modulating } from "./modulating.ts";
+import { oxygenTime } from "./oxygen-time.ts";
 import { selfLocking } from "./self-locking.ts";
+import { springSide } from "./spring-side.ts";
 import { startsPerHour } from "./starts-per-hour.ts";
 import { stemLimit } from "./stem-limit.ts";
 import { strength } from "./strength.ts";
 import { strokeKind } from "./stroke-kind.ts";
+import { closingTime, openingTime } from "./stroke-times.ts";
 import { supplyRating } from "./supply-rating.ts";
+import { surge } from "./surge.ts";
 import { touchHeat } from "./touch-heat.ts";
 import { voltage } from "./voltage.ts";
 import { wheelTurns } from "./wheel-turns.ts";
@@ -56,6 +60,11 @@ export const driveRules = [
   areaDust,
   areaDustGroup,
   areaDustSurface,
+  closingTime,
+  openingTime,
+  oxygenTime,
+  surge,
+  springSide,
   integrityFactor,
   integrityAction,
   integrityDemand,

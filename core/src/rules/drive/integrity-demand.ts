@@ -1,8 +1,9 @@
+import { solenoids } from "../../air/index.ts";
 import { against, inHand } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { safetyLevel } from "./safety-level.ts";
+import { safetyLevel, solenoidRates } from "./safety-level.ts";
 
 const hoursPerMonth = 730;
 /** Share of what fails unseen that a partial stroke finds, at most; the seat is not reached by it. */
@@ -13,19 +14,27 @@ export const integrityDemand = rule({
   asks: "Failure on demand",
   source:
     "IEC 61508-6, annex B, simplified: PFDavg = λ·T/2 in one channel, with a partial stroke 0.6·λ·T_p/2 + 0.4·λ·T/2; an aid, not a certificate",
-  inputs: ["integrity level", "proof test interval", "partial-stroke interval", "house rules: failure rates"],
+  inputs: [
+    "integrity level",
+    "solenoid valves",
+    "proof test interval",
+    "partial-stroke interval",
+    "house rules: failure rates",
+  ],
   hangsOn: ["drive.onSupplyLoss"],
   unraised: (duty) => (safetyLevel(duty) === 0 ? "No integrity level is asked for." : null),
   examine: ({ drive, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-    const { valveDangerousPerHour, driveDangerousPerHour, solenoidDangerousPerHour } = house;
-    const rate = (valveDangerousPerHour + driveDangerousPerHour + solenoidDangerousPerHour) * 1e-9;
+    const { valveDangerousPerHour, driveDangerousPerHour } = house;
+    const rate = (valveDangerousPerHour + driveDangerousPerHour) * 1e-9;
     const [testH, partialH] = [
       duty.proofTestMonths * hoursPerMonth,
       duty.partialStrokeMonths * hoursPerMonth,
     ];
     const partly = partialH > 0 && partialH < testH;
-    const value = partly ? (rate * (found * partialH + (1 - found) * testH)) / 2 : (rate * testH) / 2;
+    const turning = partly ? (rate * (found * partialH + (1 - found) * testH)) / 2 : (rate * testH) / 2;
+    const letsGo = solenoids(duty.solenoids, solenoidRates(house), testH).failsOnDemand;
+    const value = turning + letsGo;
     const limit = 10 ** -safetyLevel(duty) * (house.finalElementPercent / 100);
     const measured = against(value, limit, 0);
     const fails = measured.verdict === "fails";
@@ -44,7 +53,9 @@ export const integrityDemand = rule({
           used("integrity level", duty.stated.integrityLevel!, "entered"),
           stated("proof test every, months", duty.proofTestMonths, duty.stated.proofTestMonths),
           stated("partial stroke every, months", duty.partialStrokeMonths, duty.stated.partialStrokeMonths),
-          used("fails unseen, a hour", rate, "house rule"),
+          used("fails unseen, an hour, valve and drive", rate, "house rule"),
+          stated("solenoid valves", duty.solenoids, duty.stated.solenoids),
+          used("solenoid valves fail on demand", letsGo, "computed"),
           used("share of the final element", house.finalElementPercent, "house rule", "%"),
         ],
       },

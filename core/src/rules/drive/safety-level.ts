@@ -1,4 +1,5 @@
 import type { SettledDuty } from "../../duty/settle.ts";
+import type { HouseRules } from "../../house/house-rules.ts";
 
 /**
  * Integrity level a duty asks for.
@@ -15,3 +16,11 @@ export function safetyLevel({
   const { integrityLevel } = stated;
   return integrityLevel === null || integrityLevel === "none" ? 0 : Number(integrityLevel.slice(-1));
 }
+
+/** Rates of one solenoid valve as the house has them, an hour. */
+export const solenoidRates = (
+  house: Pick<HouseRules, "solenoidDangerousPerHour" | "solenoidTripsPerHour">,
+): { readonly unseenPerHour: number; readonly tripPerHour: number } => ({
+  unseenPerHour: house.solenoidDangerousPerHour * 1e-9,
+  tripPerHour: house.solenoidTripsPerHour * 1e-9,
+});

@@ -15,14 +15,11 @@ export const padTorque = rule({
     const carried = Math.max(peakNm, mostNm ?? 0);
     const limit = padLimitNm(valve.size.pad);
     const measured = against(carried, limit, 0);
-    const direct = drive.flange === valve.size.pad;
     return plain(
       measured.verdict,
       measured.verdict === "fails"
         ? "The pad is too small for the drive's peak."
-        : direct
-          ? "The pad carries the peak; the drive bolts on directly."
-          : "The pad carries the peak; a bracket is needed between the flanges.",
+        : "The pad carries the peak.",
       {
         value: carried,
         limit,

@@ -1,4 +1,5 @@
+import { factorSetAside } from "./factor-set-aside.ts";
 import { tableAndMechanics } from "./table-and-mechanics.ts";
 import { torqueKnown } from "./torque-known.ts";
 
-export const torqueRules = [torqueKnown, tableAndMechanics];
+export const torqueRules = [torqueKnown, tableAndMechanics, factorSetAside];

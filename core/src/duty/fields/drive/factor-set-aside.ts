@@ -1,0 +1,11 @@
+import { type FactorReason, factorReasons } from "../../words.ts";
+import type { Field } from "../field.ts";
+import { set } from "../holds.ts";
+
+export const factorSetAside: Field<"factorSetAside", FactorReason[] | null> = {
+  path: "factorSetAside",
+  label: "Reasons of the factor set aside",
+  group: "drive",
+  ...set(factorReasons),
+  headings: ["reasons of the factor set aside"],
+};

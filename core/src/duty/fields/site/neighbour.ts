@@ -1,0 +1,11 @@
+import type { Field } from "../field.ts";
+import { quantity } from "../holds.ts";
+
+export const neighbour: Field<"neighbourMm", number | null> = {
+  path: "neighbourMm",
+  label: "Room beside the pipe",
+  group: "site",
+  ...quantity("length", "Room beside the pipe", [10, 20_000], "mm"),
+  headings: ["room beside the pipe", "clearance to neighbour", "free space beside"],
+  moves: [10, 5000],
+};

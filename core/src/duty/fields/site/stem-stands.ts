@@ -1,0 +1,14 @@
+import { stemAttitudes } from "../../words.ts";
+import type { AssumedField } from "../field.ts";
+import { choice } from "../holds.ts";
+
+type Stands = (typeof stemAttitudes)[number];
+
+export const stemStands: AssumedField<"stemStands", Stands | null, Stands | null> = {
+  path: "stemStands",
+  label: "Stem stands",
+  group: "site",
+  ...choice(stemAttitudes),
+  headings: ["stem stands", "stem orientation", "stem position"],
+  settle: (duty) => duty.stemStands,
+};

@@ -1,0 +1,74 @@
+import {
+  type ExecutionName,
+  executionNames,
+  type SolenoidArrangement,
+  type Solenoids,
+  solenoidArrangements,
+  solenoids,
+} from "../air/index.ts";
+import type { SettledDuty } from "../duty/settle.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import { timed } from "../rules/drive/on-air.ts";
+import { solenoidRates } from "../rules/drive/safety-level.ts";
+import type { ProvenCandidate } from "./candidate.ts";
+
+const hoursPerMonth = 730;
+
+/** What a drive on air uses and how fast it is, however its air is led. */
+export interface AirPicture {
+  readonly sweptL: number;
+  readonly perCycleL: number;
+  /** Free air a year, m³; null where it is not stated how often it strokes. */
+  readonly perYearM3: number | null;
+  readonly executions: readonly {
+    readonly name: ExecutionName;
+    readonly opening: number | null;
+    readonly closing: number | null;
+  }[];
+  readonly asked: { readonly opening: number | null; readonly closing: number | null };
+  readonly sprung: boolean;
+  readonly springSideAir: HouseRules["springSideAir"];
+  /** Every arrangement of solenoid valves, for the proof-test interval of the duty. */
+  readonly solenoids: readonly Solenoids[];
+  readonly arrangement: SolenoidArrangement;
+  readonly tube: { readonly boreMm: number; readonly lengthM: number };
+  readonly testMonths: number;
+}
+
+/**
+ * What the air of a candidate does.
+ *
+ * @param candidate valve, drive and demand
+ * @param duty settled duty
+ * @param house flow coefficients, tube, failure rates
+ * @returns times in s, air in dm³ and m³; null where the drive does not run on air, or the demand is not known
+ * @source `onAir`, `solenoids`
+ */
+export function airPicture(
+  { drive, demand }: Pick<ProvenCandidate, "drive" | "demand">,
+  duty: SettledDuty,
+  house: HouseRules,
+): AirPicture | null {
+  const on = timed({ drive, demand, duty, house });
+  if (!drive || !on) return null;
+  const { strokesPerYear, closesWithinS, opensWithinS } = duty.stated;
+  return {
+    sweptL: on.sweptL,
+    perCycleL: on.perCycleL,
+    perYearM3: strokesPerYear === null ? null : (on.perCycleL * strokesPerYear) / 1000,
+    executions: executionNames.map((name) => ({
+      name,
+      opening: on.seconds("opening", name),
+      closing: on.seconds("closing", name),
+    })),
+    asked: { opening: opensWithinS, closing: closesWithinS },
+    sprung: drive.springSet !== null,
+    springSideAir: house.springSideAir,
+    solenoids: solenoidArrangements.map((one) =>
+      solenoids(one, solenoidRates(house), duty.proofTestMonths * hoursPerMonth),
+    ),
+    arrangement: duty.solenoids,
+    tube: { boreMm: house.airTubeBoreMm, lengthM: house.airTubeLengthM },
+    testMonths: duty.proofTestMonths,
+  };
+}
