@@ -2,6 +2,10 @@ import { constructionNamed } from "@proven-seat/core/bodies";
 import { byConstruction } from "@proven-seat/core/by-construction";
 import { settle } from "@proven-seat/core/duty";
 import {
+  type AirPicture,
+  airPicture,
+  type BasisCost,
+  basisCost,
   constructionsIn,
   heldBy,
   prover,
@@ -79,4 +83,16 @@ export function suppliesOf(proving: Proving, key: string): SupplyLadder | null {
   const candidate = candidateOf(proving, key);
   if (!candidate) return null;
   return supplyLadder(proving.duty, proving.shelf, proving.house, candidate);
+}
+
+/** What the air of a candidate does; null where none drives it. */
+export function airOf({ duty, house, ...proving }: Proving, key: string): AirPicture | null {
+  const candidate = candidateOf({ duty, house, ...proving }, key);
+  return candidate ? airPicture(candidate, settle(duty, house), house) : null;
+}
+
+/** What the differential not in force would cost; null for a bare stem. */
+export function basisOf(proving: Proving, key: string): BasisCost | null {
+  const candidate = candidateOf(proving, key);
+  return candidate ? basisCost(proving.duty, proving.shelf, proving.house, candidate) : null;
 }

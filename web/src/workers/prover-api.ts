@@ -4,7 +4,15 @@ import type { HouseRules } from "@proven-seat/core/house";
 import { type ChoiceKeys, prove, summarise } from "@proven-seat/core/proof";
 import { PastProof } from "./asked.ts";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
-import { byConstructionRow, constructionRows, ladderOf, stallOf, suppliesOf } from "./constructions-api.ts";
+import {
+  airOf,
+  basisOf,
+  byConstructionRow,
+  constructionRows,
+  ladderOf,
+  stallOf,
+  suppliesOf,
+} from "./constructions-api.ts";
 import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
@@ -74,6 +82,8 @@ export function proverApi() {
     seats: of(ladderOf),
     supplies: of(suppliesOf),
     stall: of(stallOf),
+    air: of(airOf),
+    basis: of(basisOf),
     movable: of(movableValues),
     breaking: of(breakingPointOf),
     mapRow: of(mapRowOf),

@@ -46,7 +46,7 @@ export function detailOf(c: ProvenCandidate, duty: Duty, house: HouseRules): Can
     envelope: envelopeOf(c, settled, house),
     stroke: strokePicture(c, settled),
     torque: torquePicture(c, settled),
-    fitUp: fitUpPicture(c, settled),
+    fitUp: fitUpPicture(c, settled, house),
     section: sectionData(c.valve, settled, byConstruction),
     byConstruction,
     group: groupOf(c),

@@ -3,6 +3,7 @@ import { cleanup, fireEvent, render, screen, within } from "@testing-library/rea
 import { afterEach, describe, expect, it } from "vitest";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
 import { useBench } from "../../bench/bench-store.ts";
+import Air from "./air.tsx";
 import Stall from "./stall.tsx";
 import SupplySteps from "./supply-ladder.tsx";
 
@@ -47,5 +48,38 @@ describe("the chance of a stall", () => {
   it("wants a drive", async () => {
     render(<Stall view={atTheBench("XV-3061").view} />);
     expect(await screen.findByText(/it wants a drive/)).toBeTruthy();
+  });
+});
+
+describe("the air of a drive", () => {
+  it("tells each way to lead it, marked where a time is asked for, and the arrangement in force", async () => {
+    const { view, api } = atTheBench("XV-1044");
+    const found = api.air(view.inHand!.candidate.key)!;
+    render(<Air view={view} />);
+    const ways = await screen.findByRole("table", { name: /Time at the lowest air/ });
+    expect(rows(ways)).toHaveLength(found.executions.length);
+    const marks = rows(ways).map((row) =>
+      [...row.querySelectorAll("[data-verdict]")].map((mark) => mark.getAttribute("data-verdict")),
+    );
+    expect(marks).toEqual(
+      found.executions.map((e) => [
+        e.opening! <= found.asked.opening! ? "holds" : "fails",
+        e.closing! <= found.asked.closing! ? "holds" : "fails",
+      ]),
+    );
+    const arrangements = screen.getByRole("table", { name: /Solenoid valves/ });
+    const current = rows(arrangements).filter((row) => row.getAttribute("aria-current") === "true");
+    expect(current.map((row) => row.firstElementChild!.textContent)).toEqual(["single"]);
+  });
+  it("draws what the springs breathe, or both sides fed", async () => {
+    render(<Air view={atTheBench("XV-1044").view} />);
+    expect(await screen.findByRole("img", { name: /exhaust leads over the springs/ })).toBeTruthy();
+    cleanup();
+    render(<Air view={atTheBench("XV-6009").view} />);
+    expect(await screen.findByRole("img", { name: /both sides are fed/ })).toBeTruthy();
+  });
+  it("says of a motor that no air drives it", async () => {
+    render(<Air view={atTheBench("XV-6001").view} />);
+    expect(await screen.findByText(/No air drives it/)).toBeTruthy();
   });
 });

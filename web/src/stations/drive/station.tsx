@@ -41,6 +41,7 @@ export const station: Station = {
   tabs: [
     drives,
     { id: "supply", name: "Supply", Content: later(() => import("./supply-ladder.tsx")) },
+    { id: "air", name: "Air", Content: later(() => import("./air.tsx")) },
     { id: "stall", name: "Chance of a stall", Content: later(() => import("./stall.tsx")) },
     candidates,
     reach,

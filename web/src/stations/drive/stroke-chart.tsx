@@ -1,16 +1,12 @@
-import { angles, type Place, type Profile } from "@proven-seat/core/stroke";
-import { convertUnit, figure, type Reading, shownUnit } from "@proven-seat/core/units";
+import type { Profile } from "@proven-seat/core/stroke";
+import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/units";
 import { memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Chart } from "../../parts/chart.tsx";
-import { axisText, chartFont, type PageColours, pointerNote } from "../../parts/charts.ts";
+import { axisText, chartFont, type PageColours } from "../../parts/charts.ts";
+import { across, strokeFrame } from "../../parts/stroke-axis.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
 import { lineStyles } from "./stroke-lines.tsx";
-
-/** Opening runs from 0 to 90°, closing back from 90 to 0: drawn side by side with a gap between. */
-const closingFrom = 135;
-const across = ({ stroke, degrees }: Place) => (stroke === "opening" ? degrees : closingFrom + 90 - degrees);
-const angleAt = (x: number) => (x <= 90 ? x : closingFrom + 90 - x);
 
 /** The stroke picture of a candidate as a chart. */
 function strokeOptions(
@@ -21,16 +17,14 @@ function strokeOptions(
   const { stroke } = detail;
   const unit = shownUnit("torque", units);
   const torque = (nm: number) => convertUnit(nm, "torque", "N·m", unit);
-  const line = (profile: Profile, name: Place["stroke"]) =>
-    profile[name].map((nm, i) => [across({ stroke: name, degrees: angles[i]! }), torque(nm)] as const);
-  const along = (profile: Profile | null): (readonly [number, number | null])[] =>
-    profile ? [...line(profile, "opening"), [100, null], ...line(profile, "closing").reverse()] : [];
+  const { along: laid, frame } = strokeFrame(colours, unit);
+  const along = (profile: Profile | null) => laid(profile, torque);
   const needed = along(stroke.needed);
   const low = along(stroke.atMinimum);
   const strength = detail.candidate.findings.find((f) => f.rule === "drive/strength");
   const { weakest: least } = stroke;
   const weakest = least && needed.find(([x]) => x === across(least));
-  const text = axisText(colours);
+  const _text = axisText(colours);
   const highest = Math.max(...[...needed, ...low, ...along(stroke.atMaximum)].map(([, nm]) => Number(nm)), 1);
   const stem = torque(stroke.stemLimitNm);
   const stemShown = stem < highest * 2.2;
@@ -51,36 +45,8 @@ function strokeOptions(
     };
   };
   return {
-    animation: false,
-    grid: { left: 54, right: 16, top: 30, bottom: 38 },
-    tooltip: {
-      trigger: "axis",
-      ...pointerNote(colours),
-      valueFormatter: (v: unknown) => (v == null ? "–" : `${figure(Number(v))} ${unit}`),
-    },
-    xAxis: {
-      type: "value",
-      min: 0,
-      max: across({ stroke: "closing", degrees: 0 }),
-      interval: 45,
-      axisLabel: { ...text, formatter: (x: number) => `${angleAt(x)}°` },
-      axisLine: { lineStyle: { color: colours.rule } },
-      axisTick: { show: false },
-      splitLine: { show: true, lineStyle: { color: colours.grid } },
-      name: "opening 0 to 90°, then closing back",
-      nameLocation: "middle",
-      nameGap: 22,
-      nameTextStyle: text,
-    },
-    yAxis: {
-      type: "value",
-      min: 0,
-      max: (stemShown ? Math.max(stem, highest) : highest) * 1.1,
-      name: unit,
-      nameTextStyle: { ...text, align: "right" },
-      axisLabel: { ...text, showMaxLabel: false, formatter: figure },
-      splitLine: { lineStyle: { color: colours.grid } },
-    },
+    ...frame,
+    yAxis: { ...frame.yAxis, max: (stemShown ? Math.max(stem, highest) : highest) * 1.1 },
     series: [
       series("needed", needed, {
         areaStyle: { color: colours.second, opacity: 0.8 },

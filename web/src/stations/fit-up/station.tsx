@@ -7,7 +7,7 @@ import { Drawing } from "../drawing.tsx";
 import { ofRules } from "../of-rules.ts";
 import type { Station } from "../station.ts";
 
-const PadPicture = later(() => import("./pad-picture.tsx"));
+const StackPicture = later(() => import("./stack-picture.tsx"));
 
 export const station: Station = {
   id: "fit-up",
@@ -17,18 +17,18 @@ export const station: Station = {
   Picture: ({ view, drawn: { detail } }) =>
     detail && (
       <Drawing
-        name="Drive on the pad"
-        says={
-          detail.fitUp.flange === null
-            ? "bare stem"
-            : detail.fitUp.direct
-              ? "bolts on directly"
-              : "wants a bracket between the flanges"
-        }
+        name="Drive on the valve"
+        says={detail.fitUp.fitUp?.joint ?? (detail.candidate.drive === null ? "bare stem" : "rising stem")}
         low={view.standing === 0}
       >
-        <PadPicture detail={detail} />
+        <StackPicture detail={detail} />
       </Drawing>
     ),
-  tabs: [drives, candidates, reach, compare],
+  tabs: [
+    { id: "assembly", name: "Putting it on", Content: later(() => import("./assembly.tsx")) },
+    drives,
+    candidates,
+    reach,
+    compare,
+  ],
 };

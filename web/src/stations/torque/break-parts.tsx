@@ -1,6 +1,8 @@
 import { figure, figureText } from "@proven-seat/core/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/views.ts";
 
@@ -20,6 +22,24 @@ function apart(tableNm: number, totalNm: number): string {
   return `${percent > 0 ? "+" : "−"}${figure(Math.abs(percent))} %`;
 }
 
+/** What the other differential would cost, in a line. */
+function Basis({ view }: { view: BenchView }) {
+  const units = useUnits();
+  const { answer: other } = useAnswer(view.proof, "basis", [view.inHand!.candidate.key]);
+  if (!other) return null;
+  const step =
+    other.priceStep === 0
+      ? "the same drive and price"
+      : `${other.drive} ${other.variant}, ${other.priceStep > 0 ? "+" : "−"}${figure(Math.abs(other.priceStep))}`;
+  return (
+    <p>
+      At the {other.basis} differential it breaks at{" "}
+      <span className="figures">{figureText(other.breakNm, "N·m", units)}</span>: {step}{" "}
+      <BoreMark verdict={other.verdict} />
+    </p>
+  );
+}
+
 /** The maker's table beside what dimensions make of it, case by case and part by part. */
 const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchView }) {
   const units = useUnits();
@@ -30,6 +50,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
   const nm = (value: number | null | undefined) => figureText(value ?? null, "N·m", units);
   return (
     <section aria-label="Parts of the break torque" className="flex min-h-0 flex-1 flex-col">
+      <Basis view={view} />
       <p className="mb-1 text-dim">
         Clean and just cycled. From dimensions is an estimate: packing and bearings are not in the catalogue.
       </p>

@@ -33,6 +33,7 @@ export const station: Station = {
       </Drawing>
     ),
   tabs: [
+    { id: "angle", name: "Over the angle", Content: later(() => import("./over-angle.tsx")) },
     { id: "parts", name: "Parts", Content: later(() => import("./break-parts.tsx")) },
     drives,
     candidates,

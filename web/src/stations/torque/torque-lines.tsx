@@ -31,8 +31,12 @@ export function TorqueLegend({ of }: { of: TorquePicture }) {
 }
 
 /** How the service factor is made up. */
-export const factorWords = ({ factorReasons, appliedFactor }: TorquePicture): string => {
+export const factorWords = ({ factorReasons, factorSetAside, appliedFactor }: TorquePicture): string => {
   const total = factorReasons.reduce((sum, { adds }) => sum + adds, 0);
   const parts = factorReasons.map(({ why, adds }) => `${why} ${figure(adds)}`).join(" + ");
-  return `factor ${total.toFixed(2)}: ${parts}${appliedFactor < total ? `; the maker has ${(total / appliedFactor).toFixed(2)} in already` : ""}`;
+  const aside =
+    factorSetAside.length === 0
+      ? ""
+      : `; set aside: ${factorSetAside.map(({ why, adds }) => `${why} ${figure(adds)}`).join(", ")}`;
+  return `factor ${total.toFixed(2)}: ${parts}${aside}${appliedFactor < total ? `; the maker has ${(total / appliedFactor).toFixed(2)} in already` : ""}`;
 };

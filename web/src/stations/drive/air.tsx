@@ -1,0 +1,122 @@
+import type { AirPicture } from "@proven-seat/core/proof";
+import { figure } from "@proven-seat/core/units";
+import { memo } from "react";
+import { useAnswer } from "../../bench/answers.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Coming } from "../../parts/coming.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
+import type { BenchView } from "../../workers/views.ts";
+import { AirLines } from "./air-lines.tsx";
+
+function Seconds({ s, asked }: { s: number | null; asked: number | null }) {
+  return (
+    <td className="figures text-right">
+      {s === null ? "does not get there" : `${figure(s)} s`}{" "}
+      {asked !== null && <BoreMark verdict={s !== null && s <= asked ? "holds" : "fails"} />}
+    </td>
+  );
+}
+
+function Ways({ of }: { of: AirPicture }) {
+  const asks = ({ opening, closing }: AirPicture["asked"]) =>
+    [
+      opening !== null && `open within ${figure(opening)} s`,
+      closing !== null && `close within ${figure(closing)} s`,
+    ]
+      .filter(Boolean)
+      .join(", ");
+  return (
+    <table className="mt-2 w-full border-collapse text-left">
+      <caption className="pb-1 text-left">
+        Time at the lowest air{" "}
+        <span className="text-dim">
+          an estimate on the slow side; {asks(of.asked) || "no time is asked for"}
+        </span>
+      </caption>
+      <thead className="text-[12px] text-dim">
+        <tr className="border-b border-rule">
+          <th className="font-normal">air led by</th>
+          <th className="text-right font-normal">opens in</th>
+          <th className="text-right font-normal">closes in</th>
+        </tr>
+      </thead>
+      <tbody>
+        {of.executions.map((e) => (
+          <tr key={e.name} className="border-b border-rule/60">
+            <td>{e.name}</td>
+            <Seconds s={e.opening} asked={of.asked.opening} />
+            <Seconds s={e.closing} asked={of.asked.closing} />
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Arrangements({ of }: { of: AirPicture }) {
+  return (
+    <table className="mt-3 w-full border-collapse text-left">
+      <caption className="pb-1 text-left">
+        Solenoid valves{" "}
+        <span className="text-dim">
+          tested every {figure(of.testMonths)} months; house rates, an aid and no certificate
+        </span>
+      </caption>
+      <thead className="text-[12px] text-dim">
+        <tr className="border-b border-rule">
+          <th className="font-normal">must let go</th>
+          <th className="text-right font-normal">valves</th>
+          <th className="text-right font-normal">fails on demand</th>
+          <th className="text-right font-normal">trips by itself</th>
+        </tr>
+      </thead>
+      <tbody>
+        {of.solenoids.map((s) => (
+          <tr
+            key={s.arrangement}
+            aria-current={s.arrangement === of.arrangement}
+            className={`border-b border-rule/60 ${s.arrangement === of.arrangement ? "bg-second font-semibold" : ""}`}
+          >
+            <td>{s.arrangement}</td>
+            <td className="figures text-right">{s.valves}</td>
+            <td className="figures text-right">{s.failsOnDemand.toExponential(1)}</td>
+            <td className="figures text-right">{`once in ${figure(1 / s.tripsPerYear)} years`}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What the air of the drive in hand does: how it runs, how fast, how much of it, and how it lets go. */
+const Air = memo(function Air({ view }: { view: BenchView }) {
+  const { answer: of, failure } = useAnswer(view.proof, "air", [view.inHand!.candidate.key]);
+  if (of === undefined) return <Coming failure={failure}>Filling and emptying it …</Coming>;
+  if (of === null)
+    return (
+      <p className="p-2 text-dim">
+        No air drives it, or its torque demand is not known. Take a candidate with a drive on air in hand.
+      </p>
+    );
+  return (
+    <section aria-label="Air" className="flex min-h-0 flex-1 flex-col">
+      <Scroll label="Air of the drive" className="min-h-0 flex-1">
+        <AirLines of={of} />
+        <p className="text-dim">
+          Sweeps <span className="figures text-ink">{figure(of.sweptL)} l</span>, takes{" "}
+          <span className="figures text-ink">{figure(of.perCycleL)} l</span> of free air there and back
+          {of.perYearM3 !== null && (
+            <>
+              , <span className="figures text-ink">{figure(of.perYearM3)} m³</span> a year
+            </>
+          )}
+          .
+        </p>
+        <Ways of={of} />
+        <Arrangements of={of} />
+      </Scroll>
+    </section>
+  );
+});
+
+export default Air;

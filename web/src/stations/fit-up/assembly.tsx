@@ -1,0 +1,56 @@
+import { figureText } from "@proven-seat/core/units";
+import { memo } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { Scroll } from "../../parts/scroll.tsx";
+import type { BenchView } from "../../workers/views.ts";
+import { Drawings } from "./drawings.tsx";
+
+/** How the drive in hand is put on, step by step, and the drawings a workshop wants for it. */
+const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
+  const units = useUnits();
+  const { fitUp } = view.inHand!;
+  return (
+    <section aria-label="Putting it on" className="flex min-h-0 flex-1 flex-col">
+      <Drawings of={fitUp} />
+      {fitUp.steps.length === 0 ? (
+        <p className="p-2 text-dim">
+          Nothing is put on here: a bare stem, or a stem that rises through its drive. Take a candidate with a
+          drive in hand to see how it goes on.
+        </p>
+      ) : (
+        <Scroll label="Steps" className="min-h-0 flex-1">
+          <ol className="grid gap-2 pr-3">
+            {fitUp.steps.map(({ does, figures, caution }, at) => (
+              <li key={does} className="grid grid-cols-[1.75rem_minmax(0,1fr)] gap-x-1">
+                <span className="figures text-dim">{at + 1}</span>
+                <div>
+                  <p>{does}</p>
+                  {figures.length > 0 && (
+                    <p className="text-dim">
+                      {figures.map(({ what, value, unit }, i) => (
+                        <span key={what}>
+                          {i > 0 && " · "}
+                          {what} <span className="figures text-ink">{figureText(value, unit, units)}</span>
+                        </span>
+                      ))}
+                    </p>
+                  )}
+                  {caution && (
+                    <p className="border-l-2 border-tight pl-2">
+                      <strong>Caution.</strong> {caution}
+                    </p>
+                  )}
+                </div>
+              </li>
+            ))}
+          </ol>
+          <p className="mt-3 text-[12px] text-dim">
+            The maker's instructions and the site's permit go before these steps.
+          </p>
+        </Scroll>
+      )}
+    </section>
+  );
+});
+
+export default Assembly;

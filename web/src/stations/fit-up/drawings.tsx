@@ -1,0 +1,72 @@
+import { bracketOutline, drillingTemplate, type Outline } from "@proven-seat/core/fit-up";
+import type { FitUpPicture } from "@proven-seat/core/proof";
+import { useState } from "react";
+import { download } from "../../parts/download.ts";
+
+interface Offered {
+  readonly name: string;
+  readonly file: string;
+  readonly outline: () => Outline;
+}
+
+/** What can be drawn of a drive on its valve: a template for each pad, and the bracket. */
+function offered({ fitUp, pad, stemDiameterMm }: FitUpPicture): Offered[] {
+  const template = { name: `Drilling template ${pad.flange}`, file: `drilling-template-${pad.flange}` };
+  const bracket = fitUp?.bracket;
+  return [
+    {
+      ...template,
+      outline: () => drillingTemplate(pad, bracket?.lowerHoleMm ?? stemDiameterMm + 4),
+    },
+    ...(bracket
+      ? [
+          {
+            name: "Bracket",
+            file: `bracket-${bracket.lower.flange}-${bracket.upper.flange}-${bracket.heightMm}`,
+            outline: () => bracketOutline(bracket),
+          },
+        ]
+      : []),
+  ];
+}
+
+/** Drawings at 1:1 as open files; the writers are loaded when the first is asked for. */
+export function Drawings({ of }: { of: FitUpPicture }) {
+  const [failed, setFailed] = useState(false);
+  const save = async ({ file, outline }: Offered, format: "dxf" | "svg") => {
+    try {
+      const { dxfOf, svgOf } = await import("@proven-seat/core/drawing-files");
+      setFailed(false);
+      if (format === "dxf") download(`${file}.dxf`, dxfOf(outline()), "image/vnd.dxf");
+      else download(`${file}.svg`, svgOf(outline()), "image/svg+xml");
+    } catch {
+      setFailed(true);
+    }
+  };
+  return (
+    <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+      {offered(of).map((one) => (
+        <span key={one.name} className="whitespace-nowrap">
+          {one.name}{" "}
+          {(["dxf", "svg"] as const).map((format) => (
+            <button
+              key={format}
+              type="button"
+              className="act ml-1"
+              aria-label={`${one.name} as ${format.toUpperCase()}`}
+              onClick={() => void save(one, format)}
+            >
+              {format.toUpperCase()}
+            </button>
+          ))}
+        </span>
+      ))}
+      <span className="text-[12px] text-dim">1:1, in millimetres</span>
+      {failed && (
+        <p role="alert" className="w-full text-fails">
+          The drawing could not be made: the connection is gone. Try again when it is back.
+        </p>
+      )}
+    </div>
+  );
+}

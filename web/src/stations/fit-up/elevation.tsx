@@ -1,0 +1,196 @@
+import type { FitUpPicture } from "@proven-seat/core/proof";
+import { figureText } from "@proven-seat/core/units";
+import { useUnits } from "../../app/reading.ts";
+
+interface Box {
+  readonly left: number;
+  readonly bottom: number;
+  readonly wide: number;
+  readonly high: number;
+}
+const centred = (wide: number, bottom: number, high: number): Box => ({
+  left: -wide / 2,
+  bottom,
+  wide,
+  high,
+});
+
+/** A part seen from the side; heights are from the pipe's axis, upwards. */
+function Part({ of, className }: { of: Box; className: string }) {
+  return (
+    <rect
+      x={of.left}
+      y={-of.bottom - of.high}
+      width={of.wide}
+      height={of.high}
+      className={className}
+      vectorEffect="non-scaling-stroke"
+    />
+  );
+}
+
+const metal = "fill-second stroke-ink";
+const drawn = "fill-paper stroke-ink";
+/** The flange of the pipe. */
+const ofPipe = "fill-none stroke-dim";
+/** Drawn for the two, not bought. */
+const made = "fill-paper stroke-holds";
+
+/** Heights a reader wants, each as a measure to the right of what it measures. */
+function Measures({
+  of,
+  at,
+  high,
+}: {
+  of: readonly (readonly [string, number, number])[];
+  at: number;
+  high: number;
+}) {
+  const words = high / 16;
+  return (
+    <g className="stroke-dim" fill="none">
+      {of.map(([text, from, to], i) => {
+        const x = at + i * words * 0.4;
+        return (
+          <g key={text + from}>
+            <path
+              d={`M${x} ${-from}V${-to}M${x - words / 3} ${-from}h${(2 * words) / 3}M${x - words / 3} ${-to}h${(2 * words) / 3}`}
+              vectorEffect="non-scaling-stroke"
+            />
+            <text
+              x={x + words / 2}
+              y={-(from + to) / 2 + words / 3}
+              style={{ fontSize: `${words}px` }}
+              className="figures fill-dim stroke-none"
+            >
+              {text}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** Valve, what stands between, and drive from the side, to scale; what nobody states is left out. */
+export function Elevation({ of }: { of: FitUpPicture }) {
+  const units = useUnits();
+  const { fitUp, stemEnd, outside, pad } = of;
+  const flangeMm = of.flangeDiameterMm ?? pad.pitchCircleDiameterMm * 2;
+  const padAt = of.padHeightMm ?? flangeMm / 2;
+  const faceToFace = of.faceToFaceMm ?? flangeMm;
+  const rise = fitUp?.riseMm ?? 0;
+  const driveAt = padAt + rise;
+  const driveTop = driveAt + (outside?.heightMm ?? 0);
+  const padMm = pad.pitchCircleDiameterMm + 2.5 * Number(pad.bolt.slice(1));
+  const top = Math.max(driveTop, padAt + (stemEnd?.heightMm ?? 0)) * 1.04;
+  const bottom = -flangeMm * 0.16;
+  const high = top - bottom;
+  const wide =
+    Math.max(faceToFace + 0.2 * flangeMm, outside?.lengthMm ?? 0, fitUp?.bracket?.plateWidthMm ?? 0) * 1.05;
+  const length = (mm: number) => figureText(mm, "mm", units);
+  const measures = [
+    [length(padAt), 0, padAt],
+    ...(rise > 0 ? [[length(rise), padAt, driveAt] as const] : []),
+    ...(outside ? [[length(outside.heightMm), driveAt, driveTop] as const] : []),
+  ] as const;
+  const room = high / 2.7;
+  const { bracket, coupling } = fitUp ?? { bracket: null, coupling: null };
+  return (
+    <svg
+      role="img"
+      aria-label={`From the side: pad ${length(padAt)} over the pipe's axis${rise > 0 ? `, bracket ${length(rise)} high` : ""}${outside ? `, drive ${length(outside.heightMm)} high` : ""}`}
+      className="h-full max-h-72 w-full"
+      viewBox={`${-wide / 2} ${-top} ${wide + room} ${high}`}
+    >
+      <path
+        d={`M${-wide / 2} 0H${wide / 2}`}
+        className="stroke-rule"
+        strokeDasharray="12 3 2 3"
+        vectorEffect="non-scaling-stroke"
+      />
+      <Part of={centred(faceToFace * 0.8, bottom, padAt * 0.8 - bottom)} className={metal} />
+      {[-1, 1].map((side) => (
+        <g key={side}>
+          <Part
+            of={{
+              left: side < 0 ? -faceToFace / 2 : faceToFace * 0.4,
+              bottom,
+              wide: faceToFace * 0.1,
+              high: flangeMm / 2 - bottom,
+            }}
+            className={metal}
+          />
+          <Part
+            of={{
+              left: side < 0 ? -faceToFace / 2 - flangeMm * 0.1 : faceToFace / 2,
+              bottom,
+              wide: flangeMm * 0.1,
+              high: flangeMm / 2 - bottom,
+            }}
+            className={ofPipe}
+          />
+        </g>
+      ))}
+      <Part of={centred(padMm * 0.6, padAt * 0.78, padAt * 0.22)} className={metal} />
+      <Part of={centred(padMm, padAt * 0.94, padAt * 0.06)} className={metal} />
+      {outside && fitUp && (
+        <>
+          <Part of={centred(outside.lengthMm, driveAt, outside.heightMm)} className={drawn} />
+          <path
+            d={`M${-high / 60} ${-driveAt - outside.centreMm}h${high / 30}M0 ${-driveAt - outside.centreMm - high / 60}v${high / 30}`}
+            className="stroke-ink"
+            vectorEffect="non-scaling-stroke"
+          />
+          <circle
+            cy={-driveAt - outside.centreMm}
+            r={high / 80}
+            className="fill-none stroke-ink"
+            vectorEffect="non-scaling-stroke"
+          />
+        </>
+      )}
+      {bracket && (
+        <>
+          <Part of={centred(bracket.plateWidthMm, padAt, bracket.plateMm)} className={made} />
+          <Part
+            of={centred(bracket.plateWidthMm, driveAt - bracket.plateMm, bracket.plateMm)}
+            className={made}
+          />
+          {[-1, 1].map((side) => (
+            <Part
+              key={side}
+              of={{
+                left: side < 0 ? -bracket.plateWidthMm / 2 : bracket.plateWidthMm / 2 - bracket.legMm,
+                bottom: padAt + bracket.plateMm,
+                wide: bracket.legMm,
+                high: bracket.heightMm - 2 * bracket.plateMm,
+              }}
+              className={made}
+            />
+          ))}
+        </>
+      )}
+      {coupling && (
+        <>
+          <Part
+            of={centred(coupling.outsideMm, padAt, coupling.socketDepthMm + coupling.solidMm)}
+            className={made}
+          />
+          <Part
+            of={centred(
+              coupling.end.acrossMm,
+              padAt + coupling.socketDepthMm + coupling.solidMm,
+              Math.max(rise - coupling.socketDepthMm - coupling.solidMm, 0) + coupling.end.heightMm,
+            )}
+            className={made}
+          />
+        </>
+      )}
+      {stemEnd && (
+        <Part of={centred(stemEnd.acrossMm, padAt, stemEnd.heightMm)} className="fill-ink/25 stroke-ink" />
+      )}
+      <Measures of={measures} at={wide / 2 + room * 0.08} high={high} />
+    </svg>
+  );
+}

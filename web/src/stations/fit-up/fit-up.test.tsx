@@ -1,0 +1,73 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { atTheBench } from "../../../test/at-the-bench.tsx";
+
+const saved = vi.hoisted(() => vi.fn());
+vi.mock("../../parts/download.ts", () => ({ download: saved }));
+const { default: StackPicture } = await import("./stack-picture.tsx");
+const { default: Assembly } = await import("./assembly.tsx");
+
+afterEach(() => {
+  cleanup();
+  saved.mockReset();
+});
+const markBeside = (name: string | RegExp) =>
+  screen
+    .getByText(name, { selector: "dt > span" })
+    .closest("dt")!
+    .querySelector("[data-verdict]")!
+    .getAttribute("data-verdict");
+
+describe("the drive on the valve", () => {
+  it("marks the stem where it breaks, and what else carries the drive as it is", () => {
+    const { api, view } = atTheBench("XV-1004");
+    const details = api.details(api.drives(view.inHand!.candidate.key).map((d) => d.key));
+    const breaks = details.find(
+      (d) =>
+        d.fitUp.fitUp !== null &&
+        d.candidate.findings.find((f) => f.rule === "drive/stem-limit")!.verdict === "fails",
+    )!;
+    render(<StackPicture detail={breaks} />);
+    expect(markBeside("stem")).toBe("fails");
+    cleanup();
+    render(<StackPicture detail={view.inHand!} />);
+    expect(markBeside(/^stem/)).toBe("holds");
+    expect(screen.getByRole("img", { name: /From the side: pad/ })).toBeTruthy();
+  });
+  it("names what gives first, once", () => {
+    const { view } = atTheBench("XV-3052");
+    render(<StackPicture detail={view.inHand!} />);
+    expect(screen.getAllByText("gives first")).toHaveLength(1);
+    expect(screen.getByText(/over a bracket and a coupling/)).toBeTruthy();
+  });
+  it("has nothing to put on a bare stem, or on one that rises", () => {
+    render(<StackPicture detail={atTheBench("XV-3061").view.inHand!} />);
+    expect(screen.getByText("None: the drive is chosen elsewhere.")).toBeTruthy();
+    cleanup();
+    render(<Assembly view={atTheBench("XV-3061").view} />);
+    expect(screen.getByText(/Nothing is put on here/)).toBeTruthy();
+  });
+});
+
+describe("putting it on", () => {
+  it("is told step by step, with torques and cautions", () => {
+    render(<Assembly view={atTheBench("XV-3052").view} />);
+    const steps = within(screen.getByRole("list")).getAllByRole("listitem");
+    expect(steps.length).toBeGreaterThan(8);
+    expect(steps[0]!.textContent).toMatch(/Caution/);
+    expect(screen.getAllByText(/torque, lubricated/).length).toBe(2);
+  });
+  it.each([
+    ["Drilling template F30 as DXF", /^drilling-template-F30\.dxf$/, /SECTION/],
+    ["Drilling template F30 as SVG", /\.svg$/, /<svg/],
+    ["Bracket as DXF", /^bracket-F30-F35-\d+\.dxf$/, /SECTION/],
+    ["Bracket as SVG", /^bracket.*\.svg$/, /<svg/],
+  ])("hands out %s", async (name, file, holds) => {
+    render(<Assembly view={atTheBench("XV-3052").view} />);
+    fireEvent.click(screen.getByRole("button", { name }));
+    await vi.waitFor(() => expect(saved).toHaveBeenCalledOnce(), 10_000);
+    expect(saved.mock.calls[0]![0]).toMatch(file);
+    expect(saved.mock.calls[0]![1]).toMatch(holds);
+  });
+});

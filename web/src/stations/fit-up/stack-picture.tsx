@@ -1,0 +1,101 @@
+import type { Verdict } from "@proven-seat/core/rules";
+import { figure, figureText } from "@proven-seat/core/units";
+import { memo } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import type { CandidateDetail } from "../../workers/views.ts";
+import { Elevation } from "./elevation.tsx";
+
+const fills: Readonly<Record<Verdict, string>> = {
+  holds: "var(--holds)",
+  tight: "var(--tight)",
+  fails: "var(--fails)",
+  "cannot tell": "var(--cannot)",
+  "not asked": "var(--dim)",
+};
+
+/** Everything the drive's torque passes through, from the drive down, against its peak. */
+function Members({ detail }: { detail: CandidateDetail }) {
+  const units = useUnits();
+  const { fitUp: of, candidate } = detail;
+  const { members, weakest } = of.fitUp!;
+  const peak = of.peakNm ?? 0;
+  // What carries ten times the peak would leave no room for the rest.
+  const most = Math.min(Math.max(peak, ...members.map((m) => m.carriesNm)), 3 * peak || 1);
+  const verdictOf = (rule: string) => candidate.findings.find((f) => f.rule === rule)?.verdict ?? "not asked";
+  return (
+    <dl className="grid grid-cols-[auto_auto_minmax(0,1fr)_auto] items-center gap-x-2 gap-y-1">
+      {members.map(({ what, carriesNm, rule }) => (
+        <div key={what} className="contents">
+          <dt className="contents">
+            <BoreMark verdict={verdictOf(rule)} />
+            <span className={what === weakest.what ? "font-semibold" : ""}>
+              {what}
+              {what === weakest.what && <span className="font-normal text-dim"> gives first</span>}
+            </span>
+          </dt>
+          <dd aria-hidden="true">
+            <svg className="h-2.5 w-full" preserveAspectRatio="none" viewBox="0 0 100 10">
+              <title>{what}</title>
+              <rect
+                width={Math.min(100, (carriesNm / most) * 100)}
+                height="10"
+                fill="var(--second)"
+                stroke="var(--ink)"
+                vectorEffect="non-scaling-stroke"
+              />
+              <path
+                d={`M${(peak / most) * 100} 0V10`}
+                stroke={fills[verdictOf(rule)]}
+                strokeWidth="3"
+                vectorEffect="non-scaling-stroke"
+              />
+            </svg>
+          </dd>
+          <dd className="figures text-right">{figureText(carriesNm, "N·m", units)}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** Valve, bracket, coupling and drive from the side, and what each joint carries. */
+const StackPicture = memo(function StackPicture({ detail }: { detail: CandidateDetail }) {
+  const units = useUnits();
+  const { fitUp: of, candidate } = detail;
+  const { fitUp } = of;
+  const nm = (value: number) => figureText(value, "N·m", units);
+  const joint = candidate.findings.find((f) => f.rule === "fit-up/joint");
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,38%)_minmax(0,1fr)] items-center gap-6">
+      <Elevation of={of} />
+      <div className="grid min-w-0 gap-2 overflow-y-auto">
+        {fitUp === null ? (
+          <p>
+            {candidate.drive === null
+              ? "None: the drive is chosen elsewhere."
+              : "The stem rises through its drive: its nut is made with the valve."}
+          </p>
+        ) : (
+          <>
+            <p>
+              {joint?.says} <span className="text-dim">Drive at its peak {nm(of.peakNm!)}.</span>
+            </p>
+            <Members detail={detail} />
+            <p className="text-dim">
+              {fitUp.moment &&
+                `${figure(candidate.drive!.weightKg + fitUp.betweenKg)} kg pull with ${nm(fitUp.moment.momentNm)} on a pad that may carry ${nm(fitUp.moment.limitNm)}. `}
+              {fitUp.price > 0 && `What stands between costs about ${figure(fitUp.price)}, in the price.`}
+            </p>
+          </>
+        )}
+        <p className="text-[12px] text-dim">
+          Brackets and couplings are drawn for the two, an estimate until somebody has checked them; pads as
+          of ISO 5211, indicative.
+        </p>
+      </div>
+    </div>
+  );
+});
+
+export default StackPicture;

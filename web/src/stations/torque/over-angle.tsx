@@ -1,0 +1,109 @@
+import { angles, type OverStroke, type Profile } from "@proven-seat/core/stroke";
+import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/units";
+import { memo, useCallback } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { Chart } from "../../parts/chart.tsx";
+import { axisText, type PageColours } from "../../parts/charts.ts";
+import { strokeFrame } from "../../parts/stroke-axis.ts";
+import type { BenchView, CandidateDetail } from "../../workers/views.ts";
+
+type Known = CandidateDetail["torque"]["cases"][number] & { readonly profile: Profile };
+
+/** The least or the greatest of several strokes at every angle. */
+const edge = (strokes: readonly OverStroke[], pick: (...nm: number[]) => number) =>
+  angles.map((_, i) => pick(...strokes.map((s) => s[i]!)));
+
+function overAngleOptions(
+  cases: readonly Known[],
+  hardest: string | null,
+  units: Reading,
+  colours: PageColours,
+): Record<string, unknown> {
+  const unit = shownUnit("torque", units);
+  const torque = (nm: number) => convertUnit(nm, "torque", "N·m", unit);
+  const { along, frame } = strokeFrame(colours, unit);
+  const _text = axisText(colours);
+  const band = (pick: (...nm: number[]) => number): Profile => ({
+    opening: edge(
+      cases.map((c) => c.profile.opening),
+      pick,
+    ),
+    closing: edge(
+      cases.map((c) => c.profile.closing),
+      pick,
+    ),
+  });
+  const [least, most] = [band(Math.min), band(Math.max)];
+  const between: Profile = {
+    opening: most.opening.map((nm, i) => nm - least.opening[i]!),
+    closing: most.closing.map((nm, i) => nm - least.closing[i]!),
+  };
+  const silent = {
+    type: "line",
+    symbol: "none",
+    silent: true,
+    lineStyle: { width: 0 },
+    tooltip: { show: false },
+  };
+  return {
+    ...frame,
+    series: [
+      { ...silent, name: "", stack: "band", data: along(least, torque) },
+      {
+        ...silent,
+        name: "",
+        stack: "band",
+        data: along(between, torque),
+        areaStyle: { color: colours.second, opacity: 1 },
+      },
+      ...cases.map((c) => ({
+        type: "line",
+        name: c.name,
+        data: along(c.profile, torque),
+        symbol: "none",
+        lineStyle: {
+          color: c.id === hardest ? colours.ink : colours.dim,
+          width: c.id === hardest ? 2.2 : 1,
+        },
+        itemStyle: { color: c.id === hardest ? colours.ink : colours.dim },
+      })),
+    ],
+  };
+}
+
+/** What the valve asks over the angle both ways: every case a line, all of them a band. */
+const OverAngle = memo(function OverAngle({ view }: { view: BenchView }) {
+  const units = useUnits();
+  const { torque, byConstruction } = view.inHand!;
+  const options = useCallback(
+    (colours: PageColours) =>
+      overAngleOptions(
+        torque.cases.filter((c): c is Known => c.profile !== null),
+        torque.hardest,
+        units,
+        colours,
+      ),
+    [torque, units],
+  );
+  if (byConstruction || torque.cases.every((c) => c.profile === null))
+    return (
+      <p className="p-2 text-dim">
+        No torque to draw: it is the maker's to say, or no case states its differential.
+      </p>
+    );
+  return (
+    <section aria-label="Over the angle" className="flex min-h-0 flex-1 flex-col">
+      <p className="text-dim">
+        Grown with the time shut, before the factor. The heavy line is the case that is hardest to break open.
+      </p>
+      <div className="min-h-0 flex-1">
+        <Chart
+          options={options}
+          says="Torque over the angle, opening and then closing, a line for each case and a band over all of them."
+        />
+      </div>
+    </section>
+  );
+});
+
+export default OverAngle;
