@@ -16,15 +16,15 @@ const found = (
   drive: Drive | null = sprung,
   rules: Partial<HouseRules> = {},
 ) => findingOf(`drive/${rule}`, dutyWith(change), valve, drive, { ...defaultHouseRules(), ...rules });
-const valueOf = (finding: ReturnType<typeof found>) => (finding as { value: number }).value;
+const figureOf = (finding: ReturnType<typeof found>) => (finding as { value: number }).value;
 const led = (finding: ReturnType<typeof found>) => finding.uses.find((u) => u.what === "air led by")!.value;
 
 describe.each([
   ["closing-time", "closesWithinS"],
   ["opening-time", "opensWithinS"],
 ] as const)("%s", (rule, field) => {
-  const plainest = valueOf(found(rule, { [field]: 3600 }));
-  const fastest = valueOf(found(rule, { [field]: 0.1 }));
+  const plainest = figureOf(found(rule, { [field]: 3600 }));
+  const fastest = figureOf(found(rule, { [field]: 0.1 }));
   it("is kept by the plainest way to lead the air that does, to the hair", () => {
     expect(found(rule, { [field]: plainest })).toMatchObject({ verdict: "holds", value: plainest });
     expect(led(found(rule, { [field]: plainest }))).toBe("solenoid valve and tube");
@@ -33,7 +33,7 @@ describe.each([
   });
   it("fails below the fastest", () => {
     const slowAir = { boosterCv: 0.2, quickExhaustCv: 0.2, solenoidCv: 0.05 };
-    const slow = valueOf(found(rule, { [field]: 0.1 }, sprung, slowAir));
+    const slow = figureOf(found(rule, { [field]: 0.1 }, sprung, slowAir));
     expect(fastest).toBeLessThan(plainest);
     expect(found(rule, { [field]: slow }, sprung, slowAir).verdict).toBe("holds");
     expect(found(rule, { [field]: slow * 0.999 }, sprung, slowAir).verdict).toBe("fails");
@@ -49,7 +49,7 @@ describe("oxygen", () => {
     fluid: { substance: "oxygen", hazards: ["oxygen"], phase: "gas", family: "oxygen" },
   } as Change;
   it("is opened no faster than the house lets it", () => {
-    const opens = valueOf(found("oxygen-time", oxygen));
+    const opens = figureOf(found("oxygen-time", oxygen));
     expect(found("oxygen-time", oxygen, sprung, { oxygenOpensS: opens }).verdict).toBe("holds");
     expect(found("oxygen-time", oxygen, sprung, { oxygenOpensS: opens * 1.001 }).verdict).toBe("tight");
     expect(found("oxygen-time", { ...oxygen, operator: "electric" }, motor).verdict).toBe("cannot tell");
