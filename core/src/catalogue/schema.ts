@@ -7,6 +7,8 @@ import { stemEndSchema } from "../ends/index.ts";
 const text = z.string().min(1).max(120);
 const factor = z.number().positive().max(20);
 const fraction = z.number().positive().max(2);
+/** Of break-to-open; a disc may want more to seat than to leave its seat. */
+const share = z.number().positive().max(1e6);
 
 const curve = z.strictObject({
   name: text,
@@ -132,11 +134,11 @@ export const productLineSchema = z.strictObject({
     .min(1),
   /** Torque at the other points of the stroke as a fraction of break-to-open. */
   stroke: z.strictObject({
-    runToOpen: fraction,
-    endToOpen: fraction,
-    breakToClose: fraction,
-    runToClose: fraction,
-    endToClose: fraction,
+    runToOpen: share,
+    endToOpen: share,
+    breakToClose: share,
+    runToClose: share,
+    endToClose: share,
   }),
   /** Service factor the maker has already put into the table; 1 when none. */
   torqueIncludesFactor: z.number().min(1).max(3),

@@ -71,7 +71,12 @@ export function dutyPairs(
   const words = (field: AnyField) => valueWords(field, valueAt(duty, field.path), reading);
   return groups.flatMap((group) =>
     fields
-      .filter((field) => field.group === group && field.range?.end !== "high")
+      .filter(
+        (field) =>
+          field.group === group &&
+          field.range?.end !== "high" &&
+          (field.shown === undefined || field.shown(duty)),
+      )
       .map((field): DutyPair => {
         if (!field.range) return { group, label: field.label, words: words(field) };
         const { name } = field.range;

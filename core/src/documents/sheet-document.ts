@@ -135,7 +135,7 @@ function verdictOf({ proof, considered, standing, override, notes }: Sheet, read
     kind: "verdict",
     verdict: proof.verdict,
     says: held ? heldWords(held, reading) : "",
-    counts: `${figure(considered)} candidates proved, ${figure(standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; every finding follows.`,
+    counts: `${figure(considered)} ${considered === 1 ? "candidate" : "candidates"} proved, ${figure(standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; every finding follows.`,
     warning: override ? `Overridden by ${override.by}: ${override.reason}` : null,
     notes,
   };

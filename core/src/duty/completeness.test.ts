@@ -11,6 +11,16 @@ const house = defaultHouseRules();
 const questions = (dutyFields as readonly AnyField[]).filter((field) => field.why !== undefined);
 const complete = statedInFull();
 
+/** A valve that stands already. */
+const stands: Duty = {
+  ...complete,
+  onSite: true,
+  onSiteConstruction: "butterfly-concentric",
+  onSiteBreakNm: 100,
+  onSitePad: "F07",
+  onSiteStemLimitNm: 400,
+};
+
 /** The complete duty with one field of it blank, and what raises the question where that alone does not. */
 const blank: Readonly<Record<string, Duty>> = {
   dn: { ...complete, dn: null },
@@ -44,6 +54,10 @@ const blank: Readonly<Record<string, Duty>> = {
   shutOff: { ...complete, shutOff: null },
   emissionClass: statedInFull({ emissionClass: null, fluid: { hazards: ["toxic"] } }),
   "fluid.substance": statedInFull({ fluid: { substance: null } }),
+  onSiteConstruction: { ...stands, onSiteConstruction: null },
+  onSiteBreakNm: { ...stands, onSiteBreakNm: null },
+  onSitePad: { ...stands, onSitePad: null },
+  onSiteStemLimitNm: { ...stands, onSiteStemLimitNm: null },
   factorSetAsideBecause: { ...complete, factorSetAside: ["seldom moved"] },
   "fluid.setAsideBecause": statedInFull({ fluid: { setAside: ["flammable"] } }),
   "fluid.hydrogenBarA": statedInFull({ fluid: { family: "hydrogen", hydrogenBarA: null } }),

@@ -3,6 +3,7 @@ import type { Valve } from "../catalogue/valve.ts";
 import type { Drive } from "../drives/index.ts";
 import type { Duty } from "../duty/duty.ts";
 import type { HouseRules } from "../house/house-rules.ts";
+import { offerFor } from "../on-site/index.ts";
 import type { Rule } from "../rules/rule.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";
@@ -22,11 +23,16 @@ export interface ChoiceKeys {
  * @returns valve and drive (null for a bare stem), or null where either is gone
  */
 export function findChoice(
-  duty: Pick<Duty, "dn">,
+  duty: Duty,
   offer: Offer,
   choice: ChoiceKeys,
 ): { readonly valve: Valve; readonly drive: Drive | null } | null {
-  const valve = duty.dn === null ? undefined : offer.valvesFor(duty.dn).find((v) => v.key === choice.valve);
+  const valve =
+    duty.dn === null
+      ? undefined
+      : offerFor(duty, offer)
+          .valvesFor(duty.dn)
+          .find((v) => v.key === choice.valve);
   if (valve === undefined) return null;
   if (choice.drive === null) return { valve, drive: null };
   for (const { drives } of offer.families) {

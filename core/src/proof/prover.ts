@@ -5,6 +5,7 @@ import type { Drive } from "../drives/index.ts";
 import type { Duty } from "../duty/duty.ts";
 import { type SettledDuty, settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
+import { offerFor } from "../on-site/index.ts";
 import { rules as allRules } from "../rules/index.ts";
 import type { Rule } from "../rules/rule.ts";
 import { CountedCandidate, type ProvenCandidate } from "./candidate.ts";
@@ -26,7 +27,7 @@ export interface Prover {
  * Sets up the proving of one duty against what is offered.
  *
  * @param duty as entered: bar g, °C
- * @param offer valves by size and families of drives: a compiled catalogue, or less
+ * @param onOffer valves by size and families of drives: a compiled catalogue, or less
  * @param house house rules
  * @param rules in the order of the work; all there are, where not given
  * @returns the prover; with no size stated it has no candidates
@@ -34,10 +35,11 @@ export interface Prover {
  */
 export function prover(
   duty: Duty,
-  offer: Offer,
+  onOffer: Offer,
   house: HouseRules,
   rules: readonly Rule[] = allRules,
 ): Prover {
+  const offer = offerFor(duty, onOffer);
   const settled = settle(duty, house);
   const pairings = pairingsFor(settled, offer, house);
   /** What is found of valves of one numbering. */

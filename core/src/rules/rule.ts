@@ -64,6 +64,26 @@ export function dutyRule(
   return rule({ ...of, hangsOn: [] });
 }
 
+const asItStands = "The valve stands already: its body, seat and seals are taken as they are.";
+
+/**
+ * Why a duty does not raise a rule's question of any valve.
+ *
+ * @param of the rule
+ * @param duty settled duty
+ * @param house house rules
+ * @returns a sentence; null where the question is raised. Of a valve that stands already only torque, drive and
+ *   fit-up are asked
+ */
+export function whyUnraised(
+  { station, unraised }: Pick<Rule, "station" | "unraised">,
+  duty: SettledDuty,
+  house: HouseRules,
+): string | null {
+  if (duty.stated.onSite === true && (station === "body" || station === "envelope")) return asItStands;
+  return unraised?.(duty, house) ?? null;
+}
+
 /**
  * Examines a rule, the duty's own reason not to included.
  *
@@ -72,7 +92,7 @@ export function dutyRule(
  * @returns the finding with the rule's name on it
  */
 export function examined(of: Rule, judged: Judged): Finding {
-  const why = of.unraised?.(judged.duty, judged.house) ?? null;
+  const why = whyUnraised(of, judged.duty, judged.house);
   return why === null ? new Finding(of, of.examine(judged)) : new Finding(of, notAsked(why));
 }
 
@@ -83,8 +103,6 @@ export function examined(of: Rule, judged: Judged): Finding {
  * @param judged valve, drive, demand, duty and house rules
  * @returns what `examined` would say
  */
-export function verdictOf({ unraised, examine }: Rule, judged: Judged): Verdict {
-  return unraised !== undefined && unraised(judged.duty, judged.house) !== null
-    ? "not asked"
-    : examine(judged).verdict;
+export function verdictOf(of: Rule, judged: Judged): Verdict {
+  return whyUnraised(of, judged.duty, judged.house) !== null ? "not asked" : of.examine(judged).verdict;
 }

@@ -66,6 +66,8 @@ export interface Field<Path extends string = string, Stated = unknown> {
   readonly range?: RangeEnd;
   /** Why an order needs it; a field without it is nobody's gap. */
   readonly why?: string;
+  /** Whether it is shown for entry at all; always, where not given. */
+  readonly shown?: (duty: Duty) => boolean;
   /** Whether the rest of the duty makes it worth asking; always, where not given. */
   readonly raised?: (duty: Duty) => boolean;
   /** Nothing may be assumed for it: the proof waits. */

@@ -54,6 +54,20 @@ import { pipeSchedule } from "./line/pipe-schedule.ts";
 import { port } from "./line/port.ts";
 import { size } from "./line/size.ts";
 import { upstreamLength } from "./line/upstream-length.ts";
+import { onSiteBreak } from "./on-site/break-torque.ts";
+import { onSiteConstruction } from "./on-site/construction.ts";
+import { onSiteFactorIn } from "./on-site/factor-in.ts";
+import { onSite } from "./on-site/on-site.ts";
+import {
+  onSiteBreakToClose,
+  onSiteEndToClose,
+  onSiteEndToOpen,
+  onSiteRunToClose,
+  onSiteRunToOpen,
+} from "./on-site/other-points.ts";
+import { onSitePad } from "./on-site/pad.ts";
+import { onSiteStemAcross, onSiteStemForm, onSiteStemHeight } from "./on-site/stem-end.ts";
+import { onSiteStemLimit } from "./on-site/stem-limit.ts";
 import { ambientMaximum } from "./site/ambient-maximum.ts";
 import { ambientMinimum } from "./site/ambient-minimum.ts";
 import { area } from "./site/area.ts";
@@ -100,6 +114,20 @@ export const dutyFields = [
   pipeSchedule,
   pipeBore,
   gap,
+  onSite,
+  onSiteConstruction,
+  onSiteBreak,
+  onSiteRunToOpen,
+  onSiteEndToOpen,
+  onSiteBreakToClose,
+  onSiteRunToClose,
+  onSiteEndToClose,
+  onSiteFactorIn,
+  onSitePad,
+  onSiteStemLimit,
+  onSiteStemForm,
+  onSiteStemAcross,
+  onSiteStemHeight,
   upstreamLength,
   port,
   deadEnd,

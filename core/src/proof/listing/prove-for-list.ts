@@ -2,6 +2,7 @@ import type { Shelf } from "../../catalogue/shelf.ts";
 import type { Duty } from "../../duty/duty.ts";
 import { settle } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
+import { offerFor } from "../../on-site/index.ts";
 import { rules } from "../../rules/index.ts";
 import type { ProvenCandidate } from "../candidate.ts";
 import { pairingsFor } from "../pairings.ts";
@@ -31,7 +32,7 @@ export interface ListedProof extends DutyProof {
 export function proveForList(duty: Duty, shelf: Shelf, house: HouseRules): ListedProof {
   const settled = settle(duty, house);
   const ofDuty = proveDuty(settled, house);
-  const sizes = duty.dn === null ? [] : shelf.sizesFor(duty.dn);
+  const sizes = duty.dn === null ? [] : offerFor(duty, shelf).sizesFor(duty.dn);
   const first = sizes[0]?.valves[0];
   if (first === undefined) return { ...ofDuty, standing: [], considered: 0, best: null };
   const pairings = pairingsFor(settled, shelf, house);

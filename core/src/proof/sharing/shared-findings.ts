@@ -5,7 +5,7 @@ import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import type { Judged } from "../../rules/judged.ts";
 import { notAsked, type Outcome, type UnaskedOutcome } from "../../rules/outcome.ts";
-import type { Rule } from "../../rules/rule.ts";
+import { type Rule, whyUnraised } from "../../rules/rule.ts";
 import type { Pairing } from "../candidate.ts";
 import { type Block, blockOf, forNobody, joined } from "./block.ts";
 import { type RuleNode, ruleTree } from "./tree.ts";
@@ -165,7 +165,7 @@ export function sharedFindings(
   valves: Numbering,
   trains: Numbering,
 ): Found {
-  const reasons = rules.map((rule) => rule.unraised?.(duty, house) ?? null);
+  const reasons = rules.map((rule) => whyUnraised(rule, duty, house));
   const ofDuty = rules.map(({ hangsOn }) => hangsOn.length === 0);
   const raised = reasons.map((why, at) => why === null && !ofDuty[at]);
   const once = joined([unraisedBlock(reasons), dutyBlock(rules, reasons, { duty, house })]);

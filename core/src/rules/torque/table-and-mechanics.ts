@@ -12,6 +12,8 @@ export const tableAndMechanics = rule({
   inputs: ["differential", "maker's torque table", "dimensions", "house rule: disagreement"],
   hangsOn: ["size", "cavity", "seat"],
   tight: "mild",
+  unraised: ({ stated }) =>
+    stated.onSite === true ? "The valve stands already: its dimensions are not known." : null,
   examine: ({ valve, demand, house }) => {
     if (demand.covering === null) return notAsked("No differential is known within the table.");
     const { caseId, caseName, differentialBar, profile } = hardestAt(demand, breaking);

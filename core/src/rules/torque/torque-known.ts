@@ -2,6 +2,9 @@ import { breaking, hardestAt } from "../../torque/demand.ts";
 import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
+const typed =
+  "The torque that was typed is taken at every differential: see that it was meant for the worst.";
+
 export const torqueKnown = rule({
   id: "torque/torque-known",
   asks: "Break-to-open torque",
@@ -37,7 +40,7 @@ export const torqueKnown = rule({
       );
     }
     const hardest = hardestAt(demand, breaking);
-    return plain("holds", "The table covers every differential.", {
+    return plain("holds", duty.stated.onSite === true ? typed : "The table covers every differential.", {
       value: hardest.profile.opening[0]!,
       unit: "N·m",
       caseId: hardest.caseId,

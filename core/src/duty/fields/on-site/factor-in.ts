@@ -1,0 +1,12 @@
+import type { Field } from "../field.ts";
+import { number } from "../holds.ts";
+import { ofValveOnSite } from "./shown.ts";
+
+export const onSiteFactorIn: Field<"onSiteFactorIn", number | null> = {
+  path: "onSiteFactorIn",
+  label: "Factor in its torque already",
+  group: "line",
+  ...number("Factor in its torque", [1, 3]),
+  headings: ["factor in its torque"],
+  shown: ofValveOnSite,
+};

@@ -1,0 +1,10 @@
+import type { Field } from "../field.ts";
+import { yesNo } from "../holds.ts";
+
+export const onSite: Field<"onSite", boolean | null> = {
+  path: "onSite",
+  label: "Valve stands already",
+  group: "line",
+  ...yesNo(),
+  headings: ["valve stands already", "existing valve"],
+};

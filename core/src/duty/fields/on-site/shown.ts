@@ -1,0 +1,4 @@
+import type { Duty } from "../../duty.ts";
+
+/** Asked of a valve that stands already, and of no other. */
+export const ofValveOnSite = ({ onSite }: Pick<Duty, "onSite">): boolean => onSite === true;

@@ -1,0 +1,2 @@
+export * from "./offer.ts";
+export * from "./valve.ts";
