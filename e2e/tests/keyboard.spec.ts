@@ -143,7 +143,7 @@ test("filters say how many fit and are cleared in place", async ({ page, app }) 
   await expect(page.getByRole("row", { name: /XV-/ })).toHaveCount(4);
   await page.getByLabel("show verdict").selectOption("fails");
   await expect(page.getByRole("row", { name: /XV-/ })).toHaveCount(1);
-  await page.getByLabel("at station").selectOption("body");
+  await page.getByLabel("at station").selectOption("fit-up");
   await expect(page.getByText("No tag fits the filter")).toBeVisible();
   await page.getByRole("button", { name: "Show all" }).click();
   await expect(page.getByRole("row", { name: /XV-3017/ })).toBeVisible();

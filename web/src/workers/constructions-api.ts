@@ -1,6 +1,7 @@
 import { constructionNamed } from "@proven-seat/core/bodies";
 import { byConstruction } from "@proven-seat/core/by-construction";
 import { settle } from "@proven-seat/core/duty";
+import { offerFor } from "@proven-seat/core/on-site";
 import {
   type AirPicture,
   airPicture,
@@ -64,7 +65,7 @@ export function ladderOf(proving: Proving, key: string): SeatStep[] {
   const candidate = candidateOf(proving, key);
   if (!candidate || duty.dn === null) return [];
   const one = prover(duty, shelf, house);
-  return seatLadder(one, candidate, shelf.valvesFor(duty.dn));
+  return seatLadder(one, candidate, offerFor(duty, shelf).valvesFor(duty.dn));
 }
 
 /** So many trials, and always the same: the same digits for every reader. */

@@ -59,7 +59,7 @@ function Footer({ view, behind }: { view: BenchView | null; behind: boolean }) {
       {behind
         ? "the proof shown is of the last duty that could be read"
         : view
-          ? `${view.considered} candidates proved in ${took} ms · catalogue r${revision} · house rules v${version}`
+          ? `${view.considered} ${view.considered === 1 ? "candidate" : "candidates"} proved in ${took} ms · catalogue r${revision} · house rules v${version}`
           : "proving …"}
     </InStatus>
   );

@@ -62,7 +62,7 @@ function strokeOptions(
                     label: {
                       show: true,
                       formatter: "weakest",
-                      position: weakest[0] < 20 ? "right" : "bottom",
+                      position: weakest[0] < 20 ? "right" : weakest[0] > 200 ? "left" : "bottom",
                       color: colours[strength.verdict],
                       fontFamily: chartFont,
                       fontSize: 12,

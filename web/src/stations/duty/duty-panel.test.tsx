@@ -159,6 +159,21 @@ describe("what the valve is for", () => {
   });
 });
 
+describe("a valve that stands already", () => {
+  it("is asked what is known of it, and no other valve is", () => {
+    atTheBench("XV-3052");
+    const panel = <DutyPanel faults={{}} caseVerdicts={{}} toKnow={[]} />;
+    render(panel);
+    expect(screen.queryByLabelText("its pad")).toBeNull();
+    cleanup();
+    atTheBench("XV-3052", (d) => ({ ...d, onSite: true }));
+    render(panel);
+    fireEvent.change(screen.getByLabelText("its pad"), { target: { value: "F12" } });
+    type(/^its break torque/, "500");
+    expect(duty()).toMatchObject({ onSitePad: "F12", onSiteBreakNm: 500 });
+  });
+});
+
 describe("what the duty leaves open", () => {
   const list = () => [...document.querySelectorAll("li")].map((li) => li.textContent!);
   it("names what must be known first, and what is assumed in the reader's units", () => {

@@ -8,7 +8,7 @@ import { enterField, nextToKnow, pathOf } from "../../parts/field-place.ts";
 import { AddCase } from "./add-case.tsx";
 import { CasesTable } from "./cases-table.tsx";
 import { DutyFieldRow } from "./duty-field.tsx";
-import { panelGroups, panelRows } from "./fields.ts";
+import { hiddenPaths, type PanelGroup, panelGroups, panelRows } from "./fields.ts";
 import { FluidFields } from "./fluid-fields.tsx";
 import { ReadText } from "./read-text.tsx";
 import { Remarks } from "./remarks.tsx";
@@ -74,6 +74,20 @@ function SizeAndClass({ fault }: { fault: (path: string) => string | undefined }
   );
 }
 
+/** Fields of a group, those left out that the rest of the duty gives no room to. */
+function Group({ id, fault }: { id: PanelGroup; fault: (path: string) => string | undefined }) {
+  const hidden = useBench((s) => hiddenPaths(s.content!.duty));
+  return (
+    <div className="grid gap-[3px]">
+      {panelRows(id)
+        .filter((row) => row.kind === "range" || !hidden.split(" ").includes(row.field.path))
+        .map((row) => (
+          <DutyFieldRow key={row.kind === "range" ? row.name : row.field.path} of={row} fault={fault} />
+        ))}
+    </div>
+  );
+}
+
 /** What goes in: cases first, then everything else an order needs. */
 export const DutyPanel = memo(function DutyPanel({ faults, caseVerdicts, toKnow }: Props) {
   const fault = useCallback((path: string) => faults[path], [faults]);
@@ -98,11 +112,7 @@ export const DutyPanel = memo(function DutyPanel({ faults, caseVerdicts, toKnow 
       {panelGroups.map(({ id, name }) => (
         <div key={id}>
           <h3 className={heading}>{name}</h3>
-          <div className="grid gap-[3px]">
-            {panelRows(id).map((row) => (
-              <DutyFieldRow key={row.kind === "range" ? row.name : row.field.path} of={row} fault={fault} />
-            ))}
-          </div>
+          <Group id={id} fault={fault} />
         </div>
       ))}
       <Remarks heading={heading} />

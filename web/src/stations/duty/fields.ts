@@ -1,9 +1,18 @@
-import { type AnyField, dutyFields, type Group } from "@proven-seat/core/duty";
+import { type AnyField, type Duty, dutyFields, type Group } from "@proven-seat/core/duty";
 
 /** A row of the panel: a field, or the two ends of a range. */
 export type PanelRow =
   | { readonly kind: "field"; readonly field: AnyField }
   | { readonly kind: "range"; readonly name: string; readonly low: AnyField; readonly high: AnyField };
+
+export type PanelGroup = Group;
+
+/** Fields the rest of a duty gives no room to, by their paths: one text, so that it is compared at a glance. */
+export const hiddenPaths = (duty: Duty): string =>
+  (dutyFields as readonly AnyField[])
+    .filter(({ shown }) => shown !== undefined && !shown(duty))
+    .map(({ path }) => path)
+    .join(" ");
 
 /** Groups of the panel in order; size and line class stand above them. */
 export const panelGroups: readonly { readonly id: Group; readonly name: string }[] = [
