@@ -2,7 +2,7 @@
 import { z } from "zod";
 import type { Action } from "../calc/actuator-margin.ts";
 import { scotchYokeAt } from "../calc/scotch-yoke-output.ts";
-import { overStroke, type Profile } from "../stroke/index.ts";
+import { type OverStroke, overStroke, type Profile } from "../stroke/index.ts";
 import { positive } from "./shared-schema.ts";
 import type { SpringSet } from "./with-springs.ts";
 
@@ -32,6 +32,32 @@ export interface Yoke {
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
+/** What a bar gives and what the springs take, N·m, from where the piston begins to where it ends. */
+interface Curves {
+  readonly perBar: OverStroke;
+  readonly spring: OverStroke | null;
+}
+
+const known = new WeakMap<Yoke, Map<SpringSet | undefined, Curves>>();
+
+/** Output is linear in the pressure: a yoke has two curves, whatever it is pressed with. */
+function curvesOf(yoke: Yoke, set?: SpringSet): Curves {
+  let ofYoke = known.get(yoke);
+  if (!ofYoke) {
+    ofYoke = new Map();
+    known.set(yoke, ofYoke);
+  }
+  const had = ofYoke.get(set);
+  if (had) return had;
+  const springs = set && { springPreloadN: set.preloadN, springRateNPerMm: set.rateNPerMm };
+  const { airNm } = scotchYokeAt({ ...yoke, airBarG: 1 });
+  const { springNm } = scotchYokeAt({ ...yoke, airBarG: 0, ...springs });
+  const along = (torque: (phi: number) => number) => overStroke((degrees) => torque(radians(degrees - 45)));
+  const curves = { perBar: along(airNm), spring: set ? along(springNm) : null };
+  ofYoke.set(set, curves);
+  return curves;
+}
+
 /**
  * What a yoke gives over both strokes of a valve.
  *
@@ -43,26 +69,14 @@ const radians = (degrees: number) => (degrees * Math.PI) / 180;
  * @source virtual work of piston, yoke and spring
  */
 export function yokeProfile(yoke: Yoke, pressureBarG: number, action: Action, set?: SpringSet): Profile {
-  const { airNm, springNm } = scotchYokeAt({
-    ...yoke,
-    airBarG: pressureBarG,
-    ...(set && { springPreloadN: set.preloadN, springRateNPerMm: set.rateNPerMm }),
-  });
-  const fromShut = (degrees: number) => radians(degrees - 45);
-  const fromOpen = (degrees: number) => radians(45 - degrees);
-  if (action === "double-acting") {
-    const both = overStroke((degrees) => airNm(fromShut(degrees)));
-    return { opening: both, closing: both };
-  }
+  const { perBar, spring } = curvesOf(yoke, set);
+  const pressed = perBar.map((nm, at) => nm * pressureBarG - (spring?.[at] ?? 0));
+  if (action === "double-acting") return { opening: pressed, closing: pressed };
+  // Without a set an action of springs has none to act with.
+  const sprung = spring ?? perBar.map(() => 0);
   return action === "spring-to-close"
-    ? {
-        opening: overStroke((degrees) => airNm(fromShut(degrees))),
-        closing: overStroke((degrees) => springNm(fromShut(degrees))),
-      }
-    : {
-        opening: overStroke((degrees) => springNm(fromOpen(degrees))),
-        closing: overStroke((degrees) => airNm(fromOpen(degrees))),
-      };
+    ? { opening: pressed, closing: sprung }
+    : { opening: sprung.slice().reverse(), closing: pressed.reverse() };
 }
 
 /**
