@@ -108,7 +108,7 @@ describe("a drive of the demo on its air", () => {
     expect(of!.sweptL).toBeCloseTo(litres, 6);
   });
   it("is faster with a quick exhaust where springs close it, and with a booster both ways", () => {
-    const { seconds } = on("XV-1044").of!;
+    const { longest: seconds } = on("XV-1044").of!;
     const [plain, quick, boosted] = executionNames.map((name) => seconds("closing", name)!);
     expect(quick).toBeLessThan(plain!);
     expect(boosted).toBeLessThan(quick!);
@@ -118,10 +118,28 @@ describe("a drive of the demo on its air", () => {
     );
   });
   it("opens no slower with more air, and uses more of it", () => {
-    const [less, more] = [5.5, 6.5].map((airMinimumBarG) => on("XV-1021", { airMinimumBarG }).of!);
+    const [less, more] = [5.5, 6.5].map(
+      (barG) => on("XV-1021", { airMinimumBarG: barG, airMaximumBarG: barG }).of!,
+    );
     const plain = "solenoid valve and tube";
-    expect(more!.seconds("opening", plain)!).toBeLessThan(less!.seconds("opening", plain)!);
+    expect(more!.longest("opening", plain)!).toBeLessThan(less!.longest("opening", plain)!);
     expect(more!.perCycleL).toBeGreaterThan(less!.perCycleL);
+  });
+  it("is no slower at its slowest than at its fastest, which no demand can hasten", () => {
+    for (const number of ["XV-1021", "XV-1044", "XV-2030", "XV-3052"]) {
+      const { of } = on(number);
+      for (const name of executionNames)
+        for (const stroke of ["opening", "closing"] as const) {
+          const [slow, fast] = [of!.longest(stroke, name), of!.shortest(stroke, name)];
+          expect(fast, `${number} ${stroke} ${name}`).not.toBeNull();
+          if (slow !== null) expect(fast!).toBeLessThan(slow);
+        }
+    }
+  });
+  it("waits where the demand of one case is not known", () => {
+    const { drive, demand } = prove(demoDuty("XV-1021"), demoShelf, house).candidates[0]!;
+    const unknown = { ...demand, unknown: { caseName: "x", why: "beyond table" as const } };
+    expect(onAir(drive!, unknown, settle(demoDuty("XV-1021"), house), house)).toBeNull();
   });
   it("is nothing for a motor", () => {
     const { drive, demand } = prove(demoDuty("XV-6001"), demoShelf, house).candidates[0]!;

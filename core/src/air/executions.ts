@@ -5,7 +5,7 @@ import type { StrokeName } from "../stroke/index.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
 import { type Conductance, inSeries, ofCv, ofTube } from "./conductance.ts";
 import { drivenSeconds, sprungSeconds } from "./stroke-time.ts";
-import { everyDegree, perBar, sweptBy } from "./swept.ts";
+import { everyDegree, perBar, sweptBy, withAir } from "./swept.ts";
 
 /** How air is led to a drive, the plainest first. */
 export const executionNames = [
@@ -18,10 +18,15 @@ export type ExecutionName = (typeof executionNames)[number];
 /** A drive on air with what it uses and how long it takes. */
 export interface OnAir {
   readonly sweptL: number;
-  /** Free air of one stroke there and back, dm³. */
+  /** Free air of one stroke there and back at the highest supply, dm³. */
   readonly perCycleL: number;
-  /** Seconds of a stroke; null where the air does not carry it through. Reckoned when asked. */
-  readonly seconds: (stroke: StrokeName, execution: ExecutionName) => number | null;
+  /**
+   * Longest a stroke takes, s: against the demand with its factor, filled from the lowest supply, vented from the
+   * highest. Null where the air does not carry it through. Reckoned when asked.
+   */
+  readonly longest: (stroke: StrokeName, execution: ExecutionName) => number | null;
+  /** Shortest a stroke takes, s: with nothing asked of it, whichever end of the supply is the faster. */
+  readonly shortest: (stroke: StrokeName, execution: ExecutionName) => number | null;
 }
 
 const atmosphereBarA = 1.01325;
@@ -37,56 +42,84 @@ function ways(name: ExecutionName, house: HouseRules): { inlet: Conductance; out
   };
 }
 
+const sum = (of: readonly number[]) => of.reduce((so, one) => so + one, 0);
+
+/** Volume that never empties as the shortest time has it: next to none, as a share of what is swept. */
+const hardlyDead = 0.01;
+
 /**
- * What a drive on air uses, and how long it takes to turn a valve at the lowest supply.
+ * What a drive on air uses, and how long it takes to turn a valve.
  *
  * @param drive a drive
  * @param demand what the valve asks, N·m
- * @param duty supplies; strokes a year
+ * @param duty supplies
  * @param house flow coefficients, tube, volume that never empties
- * @returns swept volume and free air of a cycle in dm³, seconds for each way to lead the air; null for a drive that
- *   does not run on air, or where the demand is not known
- * @source `drivenSeconds`, `sprungSeconds`; volume by virtual work from the torque a bar adds; demand with its factor
+ * @returns swept volume and free air of a cycle in dm³, longest and shortest seconds for each way to lead the air; null
+ *   for a drive that does not run on air, or where the demand of a case is not known
+ * @source `drivenSeconds`, `sprungSeconds`; volume by virtual work from the torque a bar adds
  */
 export function onAir(
   drive: Drive,
   demand: TorqueDemand,
-  duty: Pick<SettledDuty, "airMinimumBarG"> & Parameters<Drive["outputAt"]>[0],
+  duty: Pick<SettledDuty, "airMinimumBarG" | "airMaximumBarG"> & Parameters<Drive["outputAt"]>[0],
   house: HouseRules,
 ): OnAir | null {
-  const size = drive.family.sizes.find(({ id }) => id === drive.sizeId) as
-    | { efficiency?: number }
-    | undefined;
-  const { opening: gainOpening, closing: gainClosing } = perBar(drive, duty);
-  const gain = gainOpening ?? gainClosing?.slice().reverse();
-  if (!gain || !demand.covering) return null;
-  const sweptEach = sweptBy(gain, size?.efficiency ?? 1);
-  const sweptL = sweptEach.reduce((sum, litres) => sum + litres, 0);
-  const deadL = (house.deadVolumePercent / 100) * sweptL;
-  const supplyBarG = duty.airMinimumBarG;
-  const output = drive.outputAt(duty, "lowest");
+  if (!demand.covering || demand.unknown) return null;
+  const { efficiency = 1 } = drive.family.sizes.find(({ id }) => id === drive.sizeId) as {
+    efficiency?: number;
+  };
+  const gain = perBar(drive, duty);
+  const whole = gain.opening ?? gain.closing;
+  if (!whole) return null;
+  const sweptL = sum(sweptBy(whole, efficiency));
+  const none = new Array<number>(whole.length).fill(0);
   const asked = (name: StrokeName) =>
     everyDegree(demand.covering![name], name).map((nm) => nm * demand.appliedFactor);
-  const seconds = (name: StrokeName, through: ReturnType<typeof ways>): number | null => {
-    const gained = name === "opening" ? gainOpening : gainClosing;
-    const gives = everyDegree(output[name], name);
-    const needs = asked(name);
+
+  /** One stroke against what is asked, filled from a supply, or vented from it where springs drive. */
+  const seconds = (
+    name: StrokeName,
+    { inlet, outlet }: ReturnType<typeof ways>,
+    of: { readonly supplyBarG: number; readonly needs: readonly number[]; readonly dead: number },
+  ): number | null => {
+    const { supplyBarG, needs, dead } = of;
+    const gives = everyDegree(drive.outputAt(withAir(duty, supplyBarG), "lowest")[name], name);
+    const deadL = dead * sweptL;
+    const gained = gain[name];
     if (gained) {
       // What is given is linear in the pressure: what it takes to give as much as is asked.
       const needBar = gained.map((nm, at) => Math.max(0, supplyBarG - (gives[at]! - needs[at]!) / nm));
-      const chambers = { sweptL: sweptBy(gained, size?.efficiency ?? 1), deadL };
-      const outlet = gainOpening && gainClosing ? through.outlet : null;
-      return drivenSeconds({ chambers, needBar, supplyBarG, inlet: through.inlet, outlet });
+      const chambers = { sweptL: sweptBy(gained, efficiency), deadL };
+      const bothWays = gain.opening !== null && gain.closing !== null;
+      return drivenSeconds({ chambers, needBar, supplyBarG, inlet, outlet: bothWays ? outlet : null });
     }
-    const other = (name === "opening" ? gainClosing! : gainOpening!).slice().reverse();
+    const other = (name === "opening" ? gain.closing! : gain.opening!).slice().reverse();
     const leavesBar = other.map((nm, at) => (gives[at]! - needs[at]!) / nm);
-    const chambers = { sweptL: sweptBy(other, size?.efficiency ?? 1), deadL };
-    return sprungSeconds({ chambers, leavesBar, supplyBarG, outlet: through.outlet });
+    return sprungSeconds({
+      chambers: { sweptL: sweptBy(other, efficiency), deadL },
+      leavesBar,
+      supplyBarG,
+      outlet,
+    });
   };
-  const fill = (sweptL + deadL) * (supplyBarG + atmosphereBarA) - deadL * atmosphereBarA;
+  const { airMinimumBarG: least, airMaximumBarG: most } = duty;
+  const deadL = (house.deadVolumePercent / 100) * sweptL;
+  const fill = (sweptL + deadL) * (most + atmosphereBarA) - deadL * atmosphereBarA;
   return {
     sweptL,
-    perCycleL: (gainOpening && gainClosing ? 2 : 1) * fill,
-    seconds: (name, execution) => seconds(name, ways(execution, house)),
+    perCycleL: (gain.opening && gain.closing ? 2 : 1) * fill,
+    longest: (name, execution) =>
+      seconds(name, ways(execution, house), {
+        supplyBarG: gain[name] ? least : most,
+        needs: asked(name),
+        dead: house.deadVolumePercent / 100,
+      }),
+    shortest: (name, execution) => {
+      const found = [least, most].flatMap(
+        (supplyBarG) =>
+          seconds(name, ways(execution, house), { supplyBarG, needs: none, dead: hardlyDead }) ?? [],
+      );
+      return found.length === 0 ? null : Math.min(...found);
+    },
   };
 }

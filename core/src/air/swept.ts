@@ -22,7 +22,14 @@ export function everyDegree(stroke: OverStroke, name: StrokeName): number[] {
   return name === "opening" ? read : read.reverse();
 }
 
-const at = (supplies: Supplies, barG: number): Supplies => ({
+/**
+ * What a duty brings, with the air at one pressure.
+ *
+ * @param supplies what the duty brings
+ * @param barG bar g
+ * @returns supplies whose air is the same at both ends
+ */
+export const withAir = (supplies: Supplies, barG: number): Supplies => ({
   ...supplies,
   airMinimumBarG: barG,
   airMaximumBarG: barG,
@@ -46,7 +53,7 @@ const known = new WeakMap<Drive, Gain>();
 export function perBar(drive: Drive, supplies: Supplies): Gain {
   const had = known.get(drive);
   if (had) return had;
-  const [low, high] = [2, 3].map((barG) => drive.outputAt(at(supplies, barG), "lowest"));
+  const [low, high] = [2, 3].map((barG) => drive.outputAt(withAir(supplies, barG), "lowest"));
   const of = (name: StrokeName) => {
     const [less, more] = [everyDegree(low![name], name), everyDegree(high![name], name)];
     const gained = more.map((nm, degree) => nm - less[degree]!);

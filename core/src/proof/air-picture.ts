@@ -58,8 +58,8 @@ export function airPicture(
     perYearM3: strokesPerYear === null ? null : (on.perCycleL * strokesPerYear) / 1000,
     executions: executionNames.map((name) => ({
       name,
-      opening: on.seconds("opening", name),
-      closing: on.seconds("closing", name),
+      opening: on.longest("opening", name),
+      closing: on.longest("closing", name),
     })),
     asked: { opening: opensWithinS, closing: closesWithinS },
     sprung: drive.springSet !== null,

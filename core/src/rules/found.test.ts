@@ -130,7 +130,8 @@ describe("examining a rule", () => {
     unraised: (duty) => (duty.port === "full" ? null : "No full port."),
     examine: ({ valve }) => (valve ? plain("holds", "Full.") : notAsked("No valve.")),
   });
-  const judged = (port: string, valve: object | null) => ({ duty: { port }, valve }) as unknown as Judged;
+  const judged = (port: string, valve: object | null) =>
+    ({ duty: { port, stated: {} }, valve }) as unknown as Judged;
 
   it("reads the station from the id", () => expect(asked.station).toBe("envelope"));
   it("does not look at the valve where the duty raises nothing", () => {

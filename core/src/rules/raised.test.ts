@@ -129,6 +129,7 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["drive/oxygen-time", fluid({ hazards: ["oxygen"] }), dutyWith()],
   ["drive/surge", dutyWith({ upstreamLengthM: 100 }), dutyWith()],
   ["drive/spring-side", dutyWith({ installation: "marine air" }), dutyWith({ installation: "indoor" })],
+  ["torque/table-and-mechanics", dutyWith(), dutyWith({ onSite: true })],
   [
     "torque/factor-set-aside",
     dutyWith({ factorSetAside: ["cold"], factorSetAsideBecause: "tested" }),

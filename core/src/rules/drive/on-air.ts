@@ -7,7 +7,7 @@ import type { TorqueDemand } from "../../torque/demand.ts";
 import type { Judged } from "../judged.ts";
 
 interface Known {
-  readonly barG: number;
+  readonly air: string;
   readonly house: HouseRules;
   readonly onAir: OnAir | null;
 }
@@ -27,15 +27,16 @@ export function timed({
   house,
 }: Pick<Judged, "drive" | "demand" | "duty" | "house">): OnAir | null {
   if (!drive || kindOf(drive.family).supply !== "pneumatic") return null;
+  const air = `${duty.airMinimumBarG}|${duty.airMaximumBarG}`;
   let of = known.get(demand);
   if (!of) {
     of = new Map();
     known.set(demand, of);
   }
   const last = of.get(drive);
-  if (last && last.barG === duty.airMinimumBarG && last.house === house) return last.onAir;
+  if (last && last.air === air && last.house === house) return last.onAir;
   const made = onAir(drive, demand, duty, house);
-  of.set(drive, { barG: duty.airMinimumBarG, house, onAir: made });
+  of.set(drive, { air, house, onAir: made });
   return made;
 }
 
@@ -48,13 +49,13 @@ export function timed({
  * @returns its name and time; null where air does not carry the stroke through
  */
 export function plainestWithin(
-  { seconds: reckoned }: OnAir,
+  { longest }: OnAir,
   name: StrokeName,
   withinS: number | null,
 ): { readonly name: ExecutionName; readonly seconds: number } | null {
   let fastest: { readonly name: ExecutionName; readonly seconds: number } | null = null;
   for (const execution of executionNames) {
-    const seconds = reckoned(name, execution);
+    const seconds = longest(name, execution);
     if (seconds === null) continue;
     if (withinS === null || seconds <= withinS) return { name: execution, seconds };
     if (fastest === null || seconds < fastest.seconds) fastest = { name: execution, seconds };

@@ -1,13 +1,17 @@
+import { executionNames } from "../../air/index.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { noOxygen } from "../raised.ts";
 import { rule } from "../rule.ts";
-import { plainestWithin, timed } from "./on-air.ts";
+import { timed } from "./on-air.ts";
+
+const [plainest] = executionNames;
 
 export const oxygenTime = rule({
   id: "drive/oxygen-time",
   asks: "Opened slowly, oxygen",
-  source: "Compression at once heats oxygen and what it meets (practice; house number)",
+  source:
+    "Compression at once heats oxygen and what it meets (practice; house number); reckoned at its fastest, with nothing asked of the drive",
   inputs: ["hazards of the fluid", "lowest air supply", "drive's volume", "house rule: shortest opening"],
   hangsOn: ["size", "cavity", "seat", "drive"],
   unraised: noOxygen,
@@ -15,15 +19,15 @@ export const oxygenTime = rule({
     if (!judged.drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     if (judged.valve.construction.stroke === "rising stem") return notAsked("The stem opens it slowly.");
     const onAir = timed(judged);
-    const found = onAir && plainestWithin(onAir, "opening", null);
-    if (!found) return cannotTell("how long the drive takes to open");
+    const seconds = onAir?.shortest("opening", plainest) ?? null;
+    if (seconds === null) return cannotTell("how long the drive takes to open");
     const limit = judged.house.oxygenOpensS;
     const uses = [
-      used("air led by", found.name, "computed"),
+      used("air led by", plainest, "computed"),
       used("shortest opening", limit, "house rule", "s"),
     ];
-    const figures = { value: found.seconds, limit, sense: "≥" as const, unit: "s" as const, uses };
-    return found.seconds >= limit
+    const figures = { value: seconds, limit, sense: "≥" as const, unit: "s" as const, uses };
+    return seconds >= limit
       ? plain("holds", "It opens as slowly as oxygen asks, as it is.", figures)
       : plain("tight", "It opens faster than oxygen allows, unless its air is throttled.", {
           ...figures,

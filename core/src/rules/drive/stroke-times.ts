@@ -16,14 +16,14 @@ const timeRule = (of: {
     id: of.id,
     asks: of.asks,
     source:
-      "Isothermal filling and emptying through ISO 6358 flow of solenoid valve, tube and exhaust at the lowest air; an estimate on the slow side, without the mass of what moves",
+      "Isothermal filling and emptying through ISO 6358 flow of solenoid valve, tube and exhaust, filled from the lowest air and vented from the highest; an estimate on the slow side, without the mass of what moves",
     inputs: ["time asked", "lowest air supply", "drive's volume", "torque demand", "house rules: air"],
     hangsOn: ["size", "cavity", "seat", "drive"],
     unraised: ({ stated }) => (stated[of.field] === null ? of.unstated : null),
     examine: (judged) => {
       if (!judged.drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
       const limit = judged.duty.stated[of.field]!;
-      if (judged.demand.covering === null) return cannotTell("the torque demand");
+      if (judged.demand.covering === null || judged.demand.unknown) return cannotTell("the torque demand");
       const onAir = timed(judged);
       if (onAir === null) return cannotTell("the stroke time of the drive, which its maker states");
       const found = plainestWithin(onAir, of.stroke, limit);

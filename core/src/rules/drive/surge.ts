@@ -39,8 +39,10 @@ export const surge = rule({
     if (flowing.length === 0) return cannotTell("a flow of liquid with its pressure and temperature");
     const onAir = timed(judged);
     const found = onAir && plainestWithin(onAir, "closing", stated.closesWithinS);
-    if (!found) return cannotTell("how long the drive takes to close");
-    const effectiveS = takesFlowAway * found.seconds;
+    // The way to lead the air is the one that is fast enough at its slowest; the surge comes at its fastest.
+    const seconds = found && onAir.shortest("closing", found.name);
+    if (seconds === null) return cannotTell("how long the drive takes to close");
+    const effectiveS = takesFlowAway * seconds;
     const echoS = (2 * stated.upstreamLengthM!) / house.soundSpeedMS;
     const tried = flowing.map(({ settled, velocity }) => {
       const whole = (density * house.soundSpeedMS * velocity) / 1e5;
@@ -66,7 +68,7 @@ export const surge = rule({
         uses: () => [
           used("pressure the surge adds", worst.added, "computed", "bar"),
           used("velocity in the pipe, m/s", worst.velocity, "computed"),
-          used("it closes in", found.seconds, "computed", "s"),
+          used("it closes in, at its fastest", seconds, "computed", "s"),
           used("there and back of the wave", echoS, "computed", "s"),
           used("density of the liquid, kg/m³", density, "entered"),
           used(
