@@ -5,7 +5,7 @@ import type { StrokeName } from "../stroke/index.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
 import { type Conductance, inSeries, ofCv, ofTube } from "./conductance.ts";
 import { drivenSeconds, sprungSeconds } from "./stroke-time.ts";
-import { everyDegree, perBar, sweptBy, withAir } from "./swept.ts";
+import { cylinderOf, everyDegree } from "./swept.ts";
 
 /** How air is led to a drive, the plainest first. */
 export const executionNames = [
@@ -42,8 +42,6 @@ function ways(name: ExecutionName, house: HouseRules): { inlet: Conductance; out
   };
 }
 
-const sum = (of: readonly number[]) => of.reduce((so, one) => so + one, 0);
-
 /** Volume that never empties as the shortest time has it: next to none, as a share of what is swept. */
 const hardlyDead = 0.01;
 
@@ -65,14 +63,9 @@ export function onAir(
   house: HouseRules,
 ): OnAir | null {
   if (!demand.covering || demand.unknown) return null;
-  const { efficiency = 1 } = drive.family.sizes.find(({ id }) => id === drive.sizeId) as {
-    efficiency?: number;
-  };
-  const gain = perBar(drive, duty);
-  const whole = gain.opening ?? gain.closing;
-  if (!whole) return null;
-  const sweptL = sum(sweptBy(whole, efficiency));
-  const none = new Array<number>(whole.length).fill(0);
+  const cylinder = cylinderOf(drive, duty);
+  if (!cylinder) return null;
+  const { perBar, swept, sweptL, gives } = cylinder;
   const asked = (name: StrokeName) =>
     everyDegree(demand.covering![name], name).map((nm) => nm * demand.appliedFactor);
 
@@ -80,44 +73,40 @@ export function onAir(
   const seconds = (
     name: StrokeName,
     { inlet, outlet }: ReturnType<typeof ways>,
-    of: { readonly supplyBarG: number; readonly needs: readonly number[]; readonly dead: number },
+    of: { readonly supplyBarG: number; readonly needs: readonly number[] | null; readonly dead: number },
   ): number | null => {
     const { supplyBarG, needs, dead } = of;
-    const gives = everyDegree(drive.outputAt(withAir(duty, supplyBarG), "lowest")[name], name);
-    const deadL = dead * sweptL;
-    const gained = gain[name];
+    const given = gives(name, supplyBarG);
+    const over = (degree: number) => given[degree]! - (needs?.[degree] ?? 0);
+    const chambers = { sweptL: swept[name], deadL: dead * sweptL };
+    const gained = perBar[name];
     if (gained) {
       // What is given is linear in the pressure: what it takes to give as much as is asked.
-      const needBar = gained.map((nm, at) => Math.max(0, supplyBarG - (gives[at]! - needs[at]!) / nm));
-      const chambers = { sweptL: sweptBy(gained, efficiency), deadL };
-      const bothWays = gain.opening !== null && gain.closing !== null;
+      const needBar = gained.map((nm, at) => Math.max(0, supplyBarG - over(at) / nm));
+      const bothWays = perBar.opening !== null && perBar.closing !== null;
       return drivenSeconds({ chambers, needBar, supplyBarG, inlet, outlet: bothWays ? outlet : null });
     }
-    const other = (name === "opening" ? gain.closing! : gain.opening!).slice().reverse();
-    const leavesBar = other.map((nm, at) => (gives[at]! - needs[at]!) / nm);
-    return sprungSeconds({
-      chambers: { sweptL: sweptBy(other, efficiency), deadL },
-      leavesBar,
-      supplyBarG,
-      outlet,
-    });
+    const other = perBar[name === "opening" ? "closing" : "opening"]!;
+    const last = other.length - 1;
+    const leavesBar = other.map((_, at) => over(at) / other[last - at]!);
+    return sprungSeconds({ chambers, leavesBar, supplyBarG, outlet });
   };
   const { airMinimumBarG: least, airMaximumBarG: most } = duty;
   const deadL = (house.deadVolumePercent / 100) * sweptL;
   const fill = (sweptL + deadL) * (most + atmosphereBarA) - deadL * atmosphereBarA;
   return {
     sweptL,
-    perCycleL: (gain.opening && gain.closing ? 2 : 1) * fill,
+    perCycleL: (perBar.opening && perBar.closing ? 2 : 1) * fill,
     longest: (name, execution) =>
       seconds(name, ways(execution, house), {
-        supplyBarG: gain[name] ? least : most,
+        supplyBarG: perBar[name] ? least : most,
         needs: asked(name),
         dead: house.deadVolumePercent / 100,
       }),
     shortest: (name, execution) => {
       const found = [least, most].flatMap(
         (supplyBarG) =>
-          seconds(name, ways(execution, house), { supplyBarG, needs: none, dead: hardlyDead }) ?? [],
+          seconds(name, ways(execution, house), { supplyBarG, needs: null, dead: hardlyDead }) ?? [],
       );
       return found.length === 0 ? null : Math.min(...found);
     },

@@ -35,33 +35,61 @@ export const withAir = (supplies: Supplies, barG: number): Supplies => ({
   airMaximumBarG: barG,
 });
 
-/** What a bar of air adds to the torque over a stroke at each degree, N·m; null where springs alone drive it. */
-export interface Gain {
-  readonly opening: readonly number[] | null;
-  readonly closing: readonly number[] | null;
+/** What of a drive on air is the same on every valve. */
+export interface Cylinder {
+  /** What a bar adds to the torque at each degree, N·m, in the order they are met; null where springs drive. */
+  readonly perBar: Readonly<Record<StrokeName, readonly number[] | null>>;
+  /** Volume of the side air drives at each degree, in the order of the stroke named, dm³. */
+  readonly swept: Readonly<Record<StrokeName, readonly number[]>>;
+  readonly sweptL: number;
+  /** What it gives at a pressure at each degree, N·m. */
+  readonly gives: (name: StrokeName, barG: number) => readonly number[];
 }
-const known = new WeakMap<Drive, Gain>();
+const known = new WeakMap<Drive, Cylinder | null>();
 
-/**
- * What a bar of air adds to the torque of a drive.
- *
- * @param drive a drive on air
- * @param supplies what the duty brings besides
- * @returns N·m for a bar at each degree of either stroke, in the order they are met
- * @source output is linear in the pressure
- */
-export function perBar(drive: Drive, supplies: Supplies): Gain {
-  const had = known.get(drive);
-  if (had) return had;
-  const [low, high] = [2, 3].map((barG) => drive.outputAt(withAir(supplies, barG), "lowest"));
+function cylinderAt(drive: Drive, supplies: Supplies): Cylinder | null {
+  const given = new Map<string, readonly number[]>();
+  const gives = (name: StrokeName, barG: number) => {
+    const key = `${name} ${barG}`;
+    let torques = given.get(key);
+    if (torques === undefined) {
+      torques = everyDegree(drive.outputAt(withAir(supplies, barG), "lowest")[name], name);
+      // A slider tries many pressures.
+      if (given.size > 40) given.clear();
+      given.set(key, torques);
+    }
+    return torques;
+  };
   const of = (name: StrokeName) => {
-    const [less, more] = [everyDegree(low![name], name), everyDegree(high![name], name)];
-    const gained = more.map((nm, degree) => nm - less[degree]!);
+    const less = gives(name, 2);
+    const gained = gives(name, 3).map((nm, degree) => nm - less[degree]!);
     return gained.every((nm) => nm > 0) ? gained : null;
   };
-  const gain = { opening: of("opening"), closing: of("closing") };
-  known.set(drive, gain);
-  return gain;
+  const perBar = { opening: of("opening"), closing: of("closing") };
+  const { efficiency = 1 } = drive.family.sizes.find(({ id }) => id === drive.sizeId) as {
+    efficiency?: number;
+  };
+  const opening = perBar.opening ?? perBar.closing?.slice().reverse();
+  const closing = perBar.closing ?? perBar.opening?.slice().reverse();
+  if (!opening || !closing) return null;
+  const swept = { opening: sweptBy(opening, efficiency), closing: sweptBy(closing, efficiency) };
+  return { perBar, swept, sweptL: swept.opening.reduce((sum, litres) => sum + litres, 0), gives };
+}
+
+/**
+ * A drive on air as a cylinder.
+ *
+ * @param drive a drive
+ * @param supplies what the duty brings besides
+ * @returns torque a bar adds in N·m and volume swept in dm³ at each degree; null where more air adds nothing
+ * @source output is linear in the pressure
+ */
+export function cylinderOf(drive: Drive, supplies: Supplies): Cylinder | null {
+  const had = known.get(drive);
+  if (had !== undefined) return had;
+  const made = cylinderAt(drive, supplies);
+  known.set(drive, made);
+  return made;
 }
 
 /**

@@ -42,8 +42,10 @@ function pairs(doc: Document, name: string, rows: readonly Pair[], x: number, to
 }
 
 /** Two groups in two columns; the shorter second leaves room for the rest of the first below it. */
-function pairGroups({ groups }: Of<"pairs">, { doc, y: top }: Flow): number {
+function pairGroups({ groups }: Of<"pairs">, { doc, y: from }: Flow): number {
   const [first, second, ...more] = groups;
+  // A group by itself follows others, and stands off them.
+  const top = from + (second ? 0 : 8);
   if (!first) return top;
   const all = first.pairs.length + (second?.pairs.length ?? 0);
   const split = Math.ceil((all + 1) / 2);

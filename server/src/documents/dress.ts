@@ -70,7 +70,8 @@ function inReadingOrder(text: string): string {
  * characters.
  */
 export function dress(text: string, wanted: Typeface): readonly Run[] {
-  const ordered = inReadingOrder(text);
+  // A line may end at a thin space, and a figure must not: between thousands the space holds.
+  const ordered = inReadingOrder(text).replaceAll("\u2009", "\u00a0");
   const faces = [wanted, ...(Object.keys(standIns) as StandIn[])];
   const characters = [...new Set(ordered)];
   const whole = faces.find((face) => characters.every((c) => has(face, c)));

@@ -46,6 +46,11 @@ describe("an issued sheet as PDF", () => {
           for (const words of [row.figures, row.small]) expect(joined(flowing)).toContain(joined(words));
         }
   });
+  it("ends no line within a figure", async () => {
+    const { text } = await printed({});
+    expect(text).toMatch(/\d[\s\u00a0]\d{3}[\s\u00a0]N·m/);
+    expect(text).not.toMatch(/\d,? *\n *\d{3} N·m/);
+  });
   it("carries other alphabets, and of their faces only what is used", async () => {
     const plain = await printed({});
     const many = await printed({

@@ -23,12 +23,16 @@ export function Lower({ station, view }: { station: Station; view: BenchView }) 
   const pick = useLower((s) => s.pick);
   const shown = tabOf(station, picked);
   if (!shown) return null;
-  if (view.considered === 0)
+  if (view.considered === 0) {
+    const toKnow = view.missing.filter((m) => m.assumption === null).map((m) => m.label);
     return (
       <Notice title="No candidates yet">
-        State the size of the line: without it no valve can be drawn up.
+        {toKnow.length > 0
+          ? `Nothing is proved before this is known: ${toKnow.join(", ")}.`
+          : "The valve that stands is built in no size and class like this."}
       </Notice>
     );
+  }
   return (
     <Tabs.Root value={shown.id} onValueChange={pick} className="flex min-h-0 flex-1 flex-col px-4 pt-2">
       <Tabs.List className="mb-1 flex gap-4 border-b border-rule" aria-label="Below the picture">

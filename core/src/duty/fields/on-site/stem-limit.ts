@@ -4,7 +4,7 @@ import { ofValveOnSite } from "./shown.ts";
 
 export const onSiteStemLimit: Field<"onSiteStemLimitNm", number | null> = {
   path: "onSiteStemLimitNm",
-  label: "Its stem stands",
+  label: "Its stem limit",
   group: "line",
   ...quantity("torque", "Stem limit", [0.1, 1e6], "N·m"),
   headings: ["stem limit of the existing valve", "maximum allowable stem torque", "mast"],
