@@ -81,6 +81,9 @@ describe("surge", () => {
   it("waits for density, a flow and a closing time", () => {
     for (const densityKgM3 of [null, 0])
       expect(found("surge", line(100, 40, { fluid: { densityKgM3 } })).verdict).toBe("cannot tell");
+    // A second flow whose temperature nobody states may be the worse of the two.
+    const second = { ...line(100), cases: [...line(100).cases!, { rate: 500, temperatureC: null }] };
+    expect(found("surge", second).verdict).toBe("cannot tell");
     expect(found("surge", line(100, 0)).verdict).toBe("cannot tell");
     expect(found("surge", { ...line(100), operator: "electric" }, motor).verdict).toBe("cannot tell");
   });

@@ -32,11 +32,12 @@ export const surge = rule({
     const flowing = stated.cases.flatMap((c, at) => {
       const settled = duty.cases[at]!;
       if (settled.phase === "gas" || c.rate === null || c.rate === 0 || c.rateBasis === "Nm³/h") return [];
-      if (settled.pressureBarG === null || settled.temperatureC === null) return [];
       const m3h = c.rateBasis === "kg/h" ? c.rate / density : c.rate;
       return [{ settled, velocity: m3h / 3600 / ((Math.PI / 4) * (bore / 1000) ** 2) }];
     });
-    if (flowing.length === 0) return cannotTell("a flow of liquid with its pressure and temperature");
+    if (flowing.length === 0) return cannotTell("a flow of liquid");
+    const unknown = flowing.find(({ settled: c }) => c.pressureBarG === null || c.temperatureC === null);
+    if (unknown) return cannotTell(`pressure and temperature of ${unknown.settled.name}`);
     const onAir = timed(judged);
     const found = onAir && plainestWithin(onAir, "closing", stated.closesWithinS);
     // The way to lead the air is the one that is fast enough at its slowest; the surge comes at its fastest.
