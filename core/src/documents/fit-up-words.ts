@@ -55,19 +55,21 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: FitUpPicture, reading: Rea
   ];
   return [
     { kind: "pairs", groups: [{ name: "Fit-up", pairs }] },
-    {
-      kind: "table",
-      name: "Putting it on",
-      columns: [
-        { heading: "", share: 20, figures: true },
-        { heading: "step", share: 300, figures: false },
-        { heading: "figures", share: 165, figures: false },
-      ],
-      rows: steps.map(({ does, figures, caution }, at) => [
-        String(at + 1),
-        caution ? `${does} CAUTION: ${caution}` : does,
-        figures.map((f) => `${f.what} ${figureText(f.value, f.unit, reading)}`).join("; "),
-      ]),
-    },
+    ...(steps.length === 0 ? [] : [stepsTable(steps, reading)]),
   ];
 }
+
+const stepsTable = (steps: FitUpPicture["steps"], reading: Reading): Block => ({
+  kind: "table",
+  name: "Putting it on",
+  columns: [
+    { heading: "", share: 20, figures: true },
+    { heading: "step", share: 300, figures: false },
+    { heading: "figures", share: 165, figures: false },
+  ],
+  rows: steps.map(({ does, figures, caution }, at) => [
+    String(at + 1),
+    caution ? `${does} CAUTION: ${caution}` : does,
+    figures.map((f) => `${f.what} ${figureText(f.value, f.unit, reading)}`).join("; "),
+  ]),
+});

@@ -9,6 +9,7 @@ import {
   suppliedWithVoltage,
 } from "./by-motor.ts";
 import type { Drive, DriveKind } from "./kind.ts";
+import { mounted } from "./mounted.ts";
 import { positive, sizeHead, sizeTail } from "./shared-schema.ts";
 
 const schema = z.strictObject({
@@ -30,12 +31,7 @@ function drivesOfSize(family: Family, size: Size): Drive[] {
     action: "double-acting",
     springSet: null,
     variant: "capacitor",
-    flange: size.flange,
-    alsoFlange: size.alsoFlange,
-    end: size.end,
-    outside: size.outside,
-    weightKg: size.weightKg,
-    price: size.price,
+    ...mounted(size),
   } as const;
   // The stroke it makes without its supply it must make on what is stored.
   return [

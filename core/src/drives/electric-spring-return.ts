@@ -10,6 +10,7 @@ import {
   suppliedWithVoltage,
 } from "./by-motor.ts";
 import type { Drive, DriveKind } from "./kind.ts";
+import { mounted } from "./mounted.ts";
 import { positive, sizeHead, sizeTail } from "./shared-schema.ts";
 
 const schema = z.strictObject({
@@ -51,12 +52,7 @@ function drivesOfSize(family: Family, size: Family["sizes"][number]): Drive[] {
     sizeId: size.id,
     springSet: "spring",
     variant: "spring",
-    flange: size.flange,
-    alsoFlange: size.alsoFlange,
-    end: size.end,
-    outside: size.outside,
-    weightKg: size.weightKg,
-    price: size.price,
+    ...mounted(size),
   };
   const key = `${family.id}|${size.id}`;
   return [

@@ -1,4 +1,5 @@
 import type { AnyFamily, AnySize, Drive } from "./kind.ts";
+import { mounted } from "./mounted.ts";
 
 /**
  * The drive of a size that stays where it is when its supply fails.
@@ -22,11 +23,6 @@ export const staying = (
   onSupplyLoss: "stays",
   springSet: null,
   variant,
-  flange: size.flange,
-  alsoFlange: size.alsoFlange,
-  end: size.end,
-  outside: size.outside,
-  weightKg: size.weightKg,
-  price: size.price,
+  ...mounted(size),
   outputAt,
 });

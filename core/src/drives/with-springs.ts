@@ -2,6 +2,7 @@
 import { z } from "zod";
 import type { Action } from "../calc/actuator-margin.ts";
 import type { AnyFamily, AnySize, Drive } from "./kind.ts";
+import { mounted } from "./mounted.ts";
 import { positive, text } from "./shared-schema.ts";
 
 export const springSets = z.array(
@@ -33,11 +34,7 @@ export function drivesWithSprings(
     onSupplyLoss: action === "double-acting" ? "stays" : action === "spring-to-close" ? "closes" : "opens",
     springSet: set?.id ?? null,
     variant: set?.id ?? variant,
-    flange: size.flange,
-    alsoFlange: size.alsoFlange,
-    end: size.end,
-    outside: size.outside,
-    weightKg: size.weightKg,
+    ...mounted(size),
     price: size.price + (set?.price ?? 0),
     outputAt: output(action, set),
   });

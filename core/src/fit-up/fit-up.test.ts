@@ -231,8 +231,12 @@ describe("putting it on", () => {
     expect(figures.find((f) => f.what === "torque, lubricated")!.value).toBe(screws.lubricatedNm);
     expect(figures.find((f) => f.what === "torque, dry")!.value).toBe(screws.dryNm);
   });
+  it("tells no steps where nobody knows how the two meet", () => {
+    const unknown = { ...on, joint: "not known", meeting: null } as FitUp;
+    expect(assemblySteps(unknown, { onSupplyLoss: "stays", springSet: null })).toEqual([]);
+  });
   it("asks for a support where the neck does not carry it", () => {
-    const heavy = { ...on, moment: { momentNm: 2, limitNm: 1, lying: true } } as FitUp;
+    const heavy = { ...on, moment: { momentNm: 2, limitNm: 1 } } as FitUp;
     expect(says(heavy, { onSupplyLoss: "stays", springSet: null })).toMatch(/support of its own/);
   });
 });

@@ -35,13 +35,14 @@ const tightened = (what: string, { pad, grade, lubricatedNm, dryNm }: Screws): S
  *
  * @param fitUp joint and what stands between
  * @param drive what it does on loss of supply, and whether springs are in it
- * @returns steps with their figures and cautions
+ * @returns steps with their figures and cautions; none where it is not known how the two meet
  * @source practice: valve open and seen through the bore, drive at the matching end of its stroke
  */
 export function assemblySteps(
   { joint, bracket, coupling, meeting, lowerScrews, upperScrews, moment }: FitUp,
   drive: { readonly onSupplyLoss: "closes" | "opens" | "stays"; readonly springSet: string | null },
 ): Step[] {
+  if (joint === "not known") return [];
   const failsShut = drive.onSupplyLoss === "closes";
   const loaded =
     drive.springSet === null

@@ -11,8 +11,6 @@ export type StemStands = "upright" | "horizontal" | "hanging";
 export interface Moment {
   readonly momentNm: number;
   readonly limitNm: number;
-  /** The stem is taken to lie where nobody says how it stands: nothing pulls harder. */
-  readonly lying: boolean;
 }
 
 /**
@@ -36,11 +34,11 @@ export function momentOn(
   house: HouseRules,
 ): Moment {
   const armed = of.driveKg * (of.riseMm + of.outside.centreMm) + (of.betweenKg * of.riseMm) / 2;
+  // Where nobody says how the stem stands it is taken to lie: nothing pulls harder.
   const lying = of.stands === null || of.stands === "horizontal";
   const share = (lying ? 1 : 0) + house.shockShare;
   return {
     momentNm: (armed / 1000) * gravity * share,
     limitNm: (house.neckSharePercent / 100) * of.screws.opensAtNm,
-    lying,
   };
 }

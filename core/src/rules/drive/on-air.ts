@@ -1,6 +1,5 @@
 import { type ExecutionName, executionNames, type OnAir, onAir } from "../../air/index.ts";
-import type { Drive } from "../../drives/index.ts";
-import { kindOf } from "../../drives/index.ts";
+import { type Drive, kindOf } from "../../drives/index.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import type { StrokeName } from "../../stroke/index.ts";
 import type { TorqueDemand } from "../../torque/demand.ts";

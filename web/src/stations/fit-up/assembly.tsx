@@ -14,8 +14,8 @@ const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
       <Drawings of={fitUp} />
       {fitUp.steps.length === 0 ? (
         <p className="p-2 text-dim">
-          Nothing is put on here: a bare stem, or a stem that rises through its drive. Take a candidate with a
-          drive in hand to see how it goes on.
+          Nothing is put on here: a bare stem, a stem that rises through its drive, or one whose end or whose
+          drive's bore nobody states. Take a candidate with a drive in hand to see how it goes on.
         </p>
       ) : (
         <Scroll label="Steps" className="min-h-0 flex-1">
