@@ -43,7 +43,7 @@ test("the steps of putting it on are read by keyboard, in the reader's units", a
 test("the air of a drive follows the time asked of it", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1044", "drive"));
   await page.getByRole("tab", { name: "Air" }).click();
-  const ways = page.getByRole("table", { name: /Time at the lowest air/ });
+  const ways = page.getByRole("table", { name: /Longest time of a stroke/ });
   const plain = ways.getByRole("row", { name: /solenoid valve and tube/ });
   await expect(plain.getByRole("img", { name: "fails" })).toHaveCount(1);
   await page.getByLabel(/^closes within/i).fill("60");

@@ -28,7 +28,7 @@ function Ways({ of }: { of: AirPicture }) {
   return (
     <table className="mt-2 w-full border-collapse text-left">
       <caption className="pb-1 text-left">
-        Time at the lowest air{" "}
+        Longest time of a stroke{" "}
         <span className="text-dim">
           an estimate on the slow side; {asks(of.asked) || "no time is asked for"}
         </span>

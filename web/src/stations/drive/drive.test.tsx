@@ -56,7 +56,7 @@ describe("the air of a drive", () => {
     const { view, api } = atTheBench("XV-1044");
     const found = api.air(view.inHand!.candidate.key)!;
     render(<Air view={view} />);
-    const ways = await screen.findByRole("table", { name: /Time at the lowest air/ });
+    const ways = await screen.findByRole("table", { name: /Longest time of a stroke/ });
     expect(rows(ways)).toHaveLength(found.executions.length);
     const marks = rows(ways).map((row) =>
       [...row.querySelectorAll("[data-verdict]")].map((mark) => mark.getAttribute("data-verdict")),

@@ -90,7 +90,8 @@ export function Elevation({ of }: { of: FitUpPicture }) {
     Math.max(faceToFace + 0.2 * flangeMm, outside?.lengthMm ?? 0, fitUp?.bracket?.plateWidthMm ?? 0) * 1.05;
   const length = (mm: number) => figureText(mm, "mm", units);
   const measures = [
-    [length(padAt), 0, padAt],
+    // What nobody states is drawn somewhere, and measured nowhere.
+    ...(of.padHeightMm === null ? [] : [[length(padAt), 0, padAt] as const]),
     ...(rise > 0 ? [[length(rise), padAt, driveAt] as const] : []),
     ...(outside ? [[length(outside.heightMm), driveAt, driveTop] as const] : []),
   ] as const;
@@ -99,7 +100,7 @@ export function Elevation({ of }: { of: FitUpPicture }) {
   return (
     <svg
       role="img"
-      aria-label={`From the side: pad ${length(padAt)} over the pipe's axis${rise > 0 ? `, bracket ${length(rise)} high` : ""}${outside ? `, drive ${length(outside.heightMm)} high` : ""}`}
+      aria-label={`From the side: pad ${of.padHeightMm === null ? "at a height nobody states" : `${length(padAt)} over the pipe's axis`}${rise > 0 ? `, bracket ${length(rise)} high` : ""}${outside ? `, drive ${length(outside.heightMm)} high` : ""}`}
       className="h-full max-h-72 w-full"
       viewBox={`${-wide / 2} ${-top} ${wide + room} ${high}`}
     >

@@ -41,6 +41,11 @@ describe("the drive on the valve", () => {
     expect(screen.getAllByText("gives first")).toHaveLength(1);
     expect(screen.getByText(/over a bracket and a coupling/)).toBeTruthy();
   });
+  it("measures no height nobody states", () => {
+    render(<StackPicture detail={atTheBench("XV-6030").view.inHand!} />);
+    const side = screen.getByRole("img", { name: /pad at a height nobody states/ });
+    expect(side.querySelectorAll("text")).toHaveLength(1);
+  });
   it("has nothing to put on a bare stem, or on one that rises", () => {
     render(<StackPicture detail={atTheBench("XV-3061").view.inHand!} />);
     expect(screen.getByText("None: the drive is chosen elsewhere.")).toBeTruthy();
