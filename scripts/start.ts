@@ -1,6 +1,7 @@
 /** `./start`: database, build, server, all kept running; Ctrl-C stops all of it. */
 import { join } from "node:path";
 import { createInterface } from "node:readline/promises";
+import { setTimeout as sleep } from "node:timers/promises";
 import { fileURLToPath } from "node:url";
 import { build } from "./build.ts";
 import { discardDatabase, startDatabase } from "./database/index.ts";
@@ -9,7 +10,7 @@ import { portIsFree } from "./port.ts";
 import { backup, restore } from "./start/copies.ts";
 import { type Options, readOptions, WrongOptions } from "./start/options.ts";
 import { placesIn } from "./start/places.ts";
-import { isAlive, leaveFolder, readRunning, takeFolder } from "./start/running.ts";
+import { isAlive, leaveFolder, readRunning, type Taken, takeFolder, type Work } from "./start/running.ts";
 import { serve } from "./start/serve.ts";
 import { endServer, showStatus, stopRunning } from "./start/status.ts";
 
@@ -34,24 +35,44 @@ async function confirmDiscard(yes: boolean): Promise<boolean> {
 
 const urlOf = ({ host, port }: Options) => `http://${host.includes(":") ? `[${host}]` : host}:${port}`;
 
-/** Works on the database with the folder taken, so that no other start comes between. */
-async function withFolder(url: string, work: () => Promise<number>): Promise<number> {
-  const taken = takeFolder(places.running, url);
+/**
+ * Takes the folder. A backup or a restore that has it is waited for: whoever starts the service again after a crash is
+ * not to be told that all is well.
+ */
+async function whenFree(url: string, does: Work): Promise<Taken> {
+  for (let said = false; ; said = true) {
+    const taken = takeFolder(places.running, url, does);
+    if (taken.taken || taken.by.does === "serve") return taken;
+    if (!said) say(`A ${taken.by.does} is under way (process ${taken.by.start.pid}); waiting until it ends.`);
+    await sleep(200);
+  }
+}
+
+/** Works on the database with the folder taken, so that no other start comes between, and ends in order when told. */
+async function withFolder(
+  url: string,
+  does: Work,
+  work: (stopped: Promise<void>) => Promise<number>,
+): Promise<number> {
+  const taken = await whenFree(url, does);
   if (!taken.taken) {
     tell(`Proven Seat is running already on ${taken.by.url} (process ${taken.by.start.pid}).`);
     say("To end it: ./start --stop");
     return 0;
   }
+  const stopped = new Promise<void>((done) => {
+    for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => done());
+  });
   try {
     if (taken.leftBy?.server) await endServer(taken.leftBy.server, say);
-    return await work();
+    return await work(stopped);
   } finally {
     leaveFolder(places.running);
   }
 }
 
-async function startServing(options: Options, stopped: Promise<void>): Promise<number> {
-  return withFolder(urlOf(options), async () => {
+async function startServing(options: Options): Promise<number> {
+  return withFolder(urlOf(options), "serve", async (stopped) => {
     if (!(await portIsFree(options.port, options.host))) {
       say(`Port ${options.port} is busy. Stop what uses it, or choose another: PORT=4190 ./start`);
       return 1;
@@ -67,12 +88,12 @@ async function startServing(options: Options, stopped: Promise<void>): Promise<n
 /** Runs on the database that is up, or brings one up for as long as it takes. */
 async function onDatabase(
   options: Options,
-  whileRunning: boolean,
+  does: "backup" | "restore",
   work: (access: Access) => Promise<string>,
 ): Promise<number> {
   const running = readRunning(places.running);
-  if (running && isAlive(running.start)) {
-    if (!whileRunning) {
+  if (running && isAlive(running.start) && running.does === "serve") {
+    if (does === "restore") {
       say(`Proven Seat runs on ${running.url}. Stop it first: ./start --stop`);
       return 1;
     }
@@ -84,7 +105,7 @@ async function onDatabase(
     tell(await work({ port: running.databasePort, keys: keysOf(places.data).keys }));
     return 0;
   }
-  return withFolder(urlOf(options), async () => {
+  return withFolder(urlOf(options), does, async () => {
     build();
     const database = await startDatabase(places.data, { say });
     try {
@@ -98,20 +119,17 @@ async function onDatabase(
 
 async function main(): Promise<number> {
   const options = readOptions(process.argv.slice(2), process.env);
-  const stopped = new Promise<void>((done) => {
-    for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => done());
-  });
   switch (options.does) {
     case "status":
       return showStatus(places, tell);
     case "stop":
       return stopRunning(places, tell);
     case "backup":
-      return onDatabase(options, true, (access) => backup(access, options.file, options.yes));
+      return onDatabase(options, "backup", (access) => backup(access, options.file, options.yes));
     case "restore":
-      return onDatabase(options, false, (access) => restore(access, options.file, options.yes));
+      return onDatabase(options, "restore", (access) => restore(access, options.file, options.yes));
     default:
-      return startServing(options, stopped);
+      return startServing(options);
   }
 }
 

@@ -67,14 +67,23 @@ const tell = (data: string, ...args: string[]) =>
     startWith(data, args, {}, "ignore").once("exit", (code) => done(code === 0));
   });
 
-async function healthy(url: string, data: string): Promise<void> {
-  for (let i = 0; i < 600; i++) {
-    if ((await ask(url, "GET", "/api/health"))?.status === 200) return;
+/** Waits for what must come within a minute; else fails with the last that was said. */
+async function awaits(what: string, data: string, is: () => boolean | Promise<boolean>): Promise<void> {
+  const until = Date.now() + 60_000;
+  while (Date.now() < until) {
+    if (await is()) return;
     await sleep(100);
   }
   const said = readFileSync(logOf(data), "utf8").trimEnd().split("\n").slice(-40).join("\n");
-  throw new Error(`the server did not come back; the last that was said:\n${said}`);
+  throw new Error(`${what}; the last that was said:\n${said}`);
 }
+
+const healthy = (url: string, data: string) =>
+  awaits(
+    "the server did not come back",
+    data,
+    async () => (await ask(url, "GET", "/api/health"))?.status === 200,
+  );
 
 /** Compares what is stored with what was acknowledged. */
 async function compare(data: string, ledger: Ledger): Promise<void> {
@@ -203,8 +212,10 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
           await sleep(500);
           starting = start(data, port);
           // The server of before may answer for a moment yet: only the new start's own counts.
-          while (readRunning(join(data, "running.json"))?.start.pid !== starting.pid) await sleep(100);
-          while (readRunning(join(data, "running.json"))?.server === null) await sleep(100);
+          await awaits("a start after a killed one brought no server up", data, () => {
+            const now = readRunning(join(data, "running.json"));
+            return now?.start.pid === starting.pid && now?.server !== null;
+          });
         }
         await healthy(url, data);
       }

@@ -31,6 +31,13 @@ describe("which start has the folder", () => {
     writeFileSync(file, text);
     expect(takeFolder(file, "http://b").taken).toBe(true);
   });
+  it("is said with what it does there; an earlier release only served", () => {
+    takeFolder(file, "http://a", "backup");
+    expect(takeFolder(file, "http://b")).toMatchObject({ taken: false, by: { does: "backup" } });
+    const { does, ...before } = readRunning(file)!;
+    writeFileSync(file, JSON.stringify(before));
+    expect([does, readRunning(file)!.does]).toEqual(["backup", "serve"]);
+  });
   it("is left alone by one that does not have it", () => {
     takeFolder(file, "http://a");
     const of = readRunning(file)!;

@@ -8,8 +8,12 @@ export interface Process {
   readonly started: string;
 }
 
+/** What a process has the folder for: it serves, or works on the database for a while. */
+export type Work = "serve" | "backup" | "restore";
+
 export interface Running {
   readonly start: Process;
+  readonly does: Work;
   readonly url: string;
   readonly since: string;
   readonly server: Process | null;
@@ -36,7 +40,9 @@ export const isAlive = (one: Process | null): boolean =>
 export function readRunning(file: string): Running | null {
   try {
     const read = JSON.parse(readFileSync(file, "utf8")) as Running;
-    return typeof read.start?.pid === "number" && typeof read.url === "string" ? read : null;
+    const is = typeof read.start?.pid === "number" && typeof read.url === "string";
+    // A release before this one did not say what it did, and only serving lasts.
+    return is ? { ...read, does: read.does ?? "serve" } : null;
   } catch {
     return null;
   }
@@ -71,10 +77,11 @@ export type Taken =
   | { readonly taken: false; readonly by: Running };
 
 /** Takes the folder for this process, or says who has it. */
-export function takeFolder(file: string, url: string): Taken {
+export function takeFolder(file: string, url: string, does: Work = "serve"): Taken {
   mkdirSync(dirname(file), { recursive: true });
   const mine = {
     start: processNow(process.pid)!,
+    does,
     url,
     since: new Date().toISOString(),
     server: null,

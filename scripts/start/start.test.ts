@@ -85,8 +85,8 @@ describe("start keeps it running", () => {
     const port = await freePort();
     const url = `http://127.0.0.1:${port}`;
     let said = "";
-    const launch = () => {
-      const child = spawn(process.execPath, [...command], {
+    const launch = (args: string[] = []) => {
+      const child = spawn(process.execPath, [...command, ...args], {
         cwd: root,
         env: { ...process.env, PROVEN_SEAT_DATA: data, PORT: String(port) },
         stdio: ["ignore", "pipe", "pipe"],
@@ -123,10 +123,16 @@ describe("start keeps it running", () => {
     const orphan = running().server!.pid;
     first.kill("SIGKILL");
     await expect.poll(() => existsSync(`/proc/${orphan}`), { timeout: 20_000 }).toBe(false);
-    // Somebody emptied the lock file besides.
+    // Somebody emptied the lock file besides, and a nightly backup came before whoever starts it again.
     writeFileSync(join(data, "database/postmaster.pid"), "");
     said = "";
+    const copying = launch(["--backup", join(data, "night.backup")]);
+    await expect.poll(() => running().does, { timeout: 20_000 }).toBe("backup");
+    const copied = new Promise((done) => copying.once("exit", done));
     launch();
+    await expect.poll(() => said, { timeout: 20_000 }).toContain("A backup is under way");
+    expect(start(["--status"])).toMatchObject({ status: 3, stdout: expect.stringContaining("A backup") });
+    expect(await copied).toBe(0);
     await healthy();
     expect(said).toContain("A database left running by a start that was killed is stopped first");
     expect(start(["--stop"])).toMatchObject({ status: 0, stdout: expect.stringContaining("is stopped") });

@@ -32,6 +32,10 @@ export async function showStatus(places: Places, say: (line: string) => void): P
     say("Proven Seat does not run. ./start starts it.");
     return 3;
   }
+  if (running.does !== "serve") {
+    say(`A ${running.does} is under way (process ${running.start.pid}). ./start waits until it ends.`);
+    return 3;
+  }
   const health = await healthAt(running.url);
   say(`Proven Seat runs on ${running.url} since ${running.since} (process ${running.start.pid})`);
   say(
