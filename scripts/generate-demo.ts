@@ -2,11 +2,12 @@
 import { mkdirSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
+import { demoAccessories } from "./demo/accessories.ts";
 import { demoDrives } from "./demo/drives/index.ts";
 import { demoLines } from "./demo/lines/index.ts";
 
 const head = {
-  format: "proven-seat-catalogue/2",
+  format: "proven-seat-catalogue/3",
   name: "Demonstration shelf",
   revision: 1,
   status: "demonstration: invented makers, figures generated from stated geometry, not for use",
@@ -20,6 +21,7 @@ export function demoCatalogueFiles(): Map<string, string> {
     ["catalogue.json", text(head)],
     ...demoLines().map((line) => [`lines/${line.id}.json`, text(line)] as const),
     ...demoDrives().map((family) => [`drives/${family.id}.json`, text(family)] as const),
+    ...demoAccessories().map((family) => [`accessories/${family.id}.json`, text(family)] as const),
   ]);
 }
 

@@ -56,7 +56,7 @@ const inHand = duties
 const reaches = (which: "first" | "all") =>
   measure(inHand.length * 2, (i) => {
     const { duty, best } = inHand[i % inHand.length]!;
-    const judged = { valve: best.valve, drive: best.drive, house };
+    const judged = { valve: best.valve, drive: best.drive, accessories: shelf.accessories, house };
     const values = dutyValues(duty, settle(duty, house), best.valve);
     for (const value of which === "first" ? values.slice(0, 1) : values) breakingPoint(judged, duty, value);
   });

@@ -18,6 +18,7 @@ const reading = readCatalogue(
   { name: "catalogue.json", content: json("catalogue/catalogue.json") },
   files("lines"),
   files("drives"),
+  files("accessories"),
 );
 export const demoCatalogue = reading.catalogue!;
 export const demoShelf = compileShelf(demoCatalogue);

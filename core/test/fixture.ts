@@ -90,7 +90,7 @@ const sits = {
 };
 
 export const catalogueDocument = {
-  format: "proven-seat-catalogue/2",
+  format: "proven-seat-catalogue/3",
   name: "Fixture",
   revision: 1,
   status: "made up",
@@ -128,6 +128,7 @@ export const catalogueDocument = {
       maker: "Quillhaven Actuation",
       name: "RP",
       kind: "rack-and-pinion",
+      stopsDegrees: 5,
       maximumAirBarG: 8,
       sizes: [60, 90, 120].map((piston) => ({
         id: `RP ${piston}`,
@@ -149,6 +150,7 @@ export const catalogueDocument = {
       maker: "Tarrowby Controls",
       name: "EL",
       kind: "electric on-off",
+      stopsDegrees: 5,
       sizes: [
         {
           id: "EL 150",

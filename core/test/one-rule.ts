@@ -1,4 +1,5 @@
 /** One rule on one valve with one drive of the demo, as a proof would examine it. */
+import { type AccessoryFamily, fittingsOf } from "../src/accessories/index.ts";
 import type { Valve } from "../src/catalogue/index.ts";
 import { type Drive, suppliedDrive } from "../src/drives/index.ts";
 import { type Duty, settle } from "../src/duty/index.ts";
@@ -6,6 +7,7 @@ import { defaultHouseRules, type HouseRules } from "../src/house/index.ts";
 import { type FindingDescription, rules } from "../src/rules/index.ts";
 import { examined } from "../src/rules/rule.ts";
 import { torqueDemand } from "../src/torque/index.ts";
+import { demoShelf } from "./demo.ts";
 
 export function findingOf(
   rule: string,
@@ -13,10 +15,12 @@ export function findingOf(
   valve: Valve,
   drive: Drive | null,
   house: HouseRules = defaultHouseRules(),
+  accessories: readonly AccessoryFamily[] = demoShelf.accessories,
 ): FindingDescription {
   const settled = settle(duty, house);
   const demand = torqueDemand(valve, settled, house);
   const supplied = drive && suppliedDrive(drive, settled);
-  const judged = { valve, drive, supplied, pair: 0, demand, duty: settled, house };
+  const fittings = fittingsOf(accessories, { duty: settled, house })(drive);
+  const judged = { valve, drive, supplied, fittings, demand, duty: settled, house };
   return examined(rules.find((r) => r.id === rule)!, judged).toJSON();
 }

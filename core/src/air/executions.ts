@@ -1,22 +1,19 @@
+import type { Fittings } from "../accessories/index.ts";
 import type { Drive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { StrokeName } from "../stroke/index.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
-import { type Conductance, inSeries, ofCv, ofTube } from "./conductance.ts";
 import { drivenSeconds, sprungSeconds } from "./stroke-time.ts";
 import { cylinderOf, everyDegree } from "./swept.ts";
-
-/** How air is led to a drive, the plainest first. */
-export const executionNames = [
-  "solenoid valve and tube",
-  "with quick exhaust",
-  "with volume booster",
-] as const;
-export type ExecutionName = (typeof executionNames)[number];
+import { type AirWay, airWays } from "./ways.ts";
 
 /** A drive on air with what it uses and how long it takes. */
 export interface OnAir {
+  /** Ways to lead its air, the cheapest first. */
+  readonly ways: readonly AirWay[];
+  /** The cheapest that keeps every time the duty asks for; the cheapest of all where none does. Reckoned when asked. */
+  readonly led: () => AirWay;
   readonly sweptL: number;
   /** Free air of one stroke there and back at the highest supply, dm³. */
   readonly perCycleL: number;
@@ -24,23 +21,17 @@ export interface OnAir {
    * Longest a stroke takes, s: against the demand with its factor, filled from the lowest supply, vented from the
    * highest. Null where the air does not carry it through. Reckoned when asked.
    */
-  readonly longest: (stroke: StrokeName, execution: ExecutionName) => number | null;
+  readonly longest: (stroke: StrokeName, way: AirWay) => number | null;
   /** Shortest a stroke takes, s: with nothing asked of it, whichever end of the supply is the faster. */
-  readonly shortest: (stroke: StrokeName, execution: ExecutionName) => number | null;
+  readonly shortest: (stroke: StrokeName, way: AirWay) => number | null;
+  /**
+   * Volume a bottle must have for strokes with the supply gone, dm³; null where the lowest supply leaves nothing over.
+   * Reckoned when asked.
+   */
+  readonly bottleL: (strokes: number) => number | null;
 }
 
 const atmosphereBarA = 1.01325;
-
-/** Ways in and out of a drive. */
-function ways(name: ExecutionName, house: HouseRules): { inlet: Conductance; outlet: Conductance } {
-  const tube = house.airTubeLengthM > 0 ? [ofTube(house.airTubeBoreMm, house.airTubeLengthM)] : [];
-  const [solenoid, regulator, booster] = [house.solenoidCv, house.regulatorCv, house.boosterCv].map(ofCv);
-  if (name === "with volume booster") return { inlet: booster!, outlet: booster! };
-  return {
-    inlet: inSeries([regulator!, solenoid!, ...tube]),
-    outlet: name === "with quick exhaust" ? ofCv(house.quickExhaustCv) : inSeries([...tube, solenoid!]),
-  };
-}
 
 /** Volume that never empties as the shortest time has it: next to none, as a share of what is swept. */
 const hardlyDead = 0.01;
@@ -50,8 +41,9 @@ const hardlyDead = 0.01;
  *
  * @param drive a drive
  * @param demand what the valve asks, N·m
- * @param duty supplies
+ * @param duty supplies, times asked, arrangement of solenoid valves
  * @param house flow coefficients, tube, volume that never empties
+ * @param fittings what the shelf has to mount on it
  * @returns swept volume and free air of a cycle in dm³, longest and shortest seconds for each way to lead the air; null
  *   for a drive that does not run on air, or where the demand of a case is not known
  * @source `drivenSeconds`, `sprungSeconds`; volume by virtual work from the torque a bar adds
@@ -59,8 +51,9 @@ const hardlyDead = 0.01;
 export function onAir(
   drive: Drive,
   demand: TorqueDemand,
-  duty: Pick<SettledDuty, "airMinimumBarG" | "airMaximumBarG"> & Parameters<Drive["outputAt"]>[0],
+  duty: SettledDuty,
   house: HouseRules,
+  fittings: Fittings | null = null,
 ): OnAir | null {
   if (!demand.covering || demand.unknown) return null;
   const cylinder = cylinderOf(drive, duty);
@@ -72,7 +65,7 @@ export function onAir(
   /** One stroke against what is asked, filled from a supply, or vented from it where springs drive. */
   const seconds = (
     name: StrokeName,
-    { inlet, outlet }: ReturnType<typeof ways>,
+    { inlet, outlet }: Pick<AirWay, "inlet" | "outlet">,
     of: { readonly supplyBarG: number; readonly needs: readonly number[] | null; readonly dead: number },
   ): number | null => {
     const { supplyBarG, needs, dead } = of;
@@ -94,19 +87,47 @@ export function onAir(
   const { airMinimumBarG: least, airMaximumBarG: most } = duty;
   const deadL = (house.deadVolumePercent / 100) * sweptL;
   const fill = (sweptL + deadL) * (most + atmosphereBarA) - deadL * atmosphereBarA;
+  const longest: OnAir["longest"] = (name, way) =>
+    seconds(name, way, {
+      supplyBarG: perBar[name] ? least : most,
+      needs: asked(name),
+      dead: house.deadVolumePercent / 100,
+    });
+  const ways = airWays(fittings, duty.solenoids, house);
+  const limits = [
+    ["opening", duty.stated.opensWithinS],
+    ["closing", duty.stated.closesWithinS],
+  ] as const;
+  const keeps = (way: AirWay) =>
+    limits.every(
+      ([name, limit]) => limit === null || (longest(name, way) ?? Number.POSITIVE_INFINITY) <= limit,
+    );
+  let led: AirWay | null = null;
   return {
+    ways,
+    led: () => {
+      led ??= ways.find(keeps) ?? ways[0]!;
+      return led;
+    },
     sweptL,
     perCycleL: (perBar.opening && perBar.closing ? 2 : 1) * fill,
-    longest: (name, execution) =>
-      seconds(name, ways(execution, house), {
-        supplyBarG: perBar[name] ? least : most,
-        needs: asked(name),
-        dead: house.deadVolumePercent / 100,
-      }),
-    shortest: (name, execution) => {
+    longest,
+    bottleL: (strokes) => {
+      if (!perBar.opening || !perBar.closing) return null;
+      const needBarG = Math.max(
+        ...(["opening", "closing"] as const).flatMap((name) => {
+          const given = gives(name, least);
+          return asked(name).map((nm, at) => least - (given[at]! - nm) / perBar[name]![at]!);
+        }),
+      );
+      if (needBarG >= least) return null;
+      // Each stroke takes a whole chamber at the bottle's own pressure: what is left keeps this share of it.
+      const share = ((Math.max(0, needBarG) + atmosphereBarA) / (least + atmosphereBarA)) ** (1 / strokes);
+      return ((sweptL + deadL) * share) / (1 - share);
+    },
+    shortest: (name, way) => {
       const found = [least, most].flatMap(
-        (supplyBarG) =>
-          seconds(name, ways(execution, house), { supplyBarG, needs: null, dead: hardlyDead }) ?? [],
+        (supplyBarG) => seconds(name, way, { supplyBarG, needs: null, dead: hardlyDead }) ?? [],
       );
       return found.length === 0 ? null : Math.min(...found);
     },

@@ -2,6 +2,17 @@
 export const solenoidArrangements = ["single", "1oo2", "2oo2", "2oo3"] as const;
 export type SolenoidArrangement = (typeof solenoidArrangements)[number];
 
+/** How many of them each arrangement has, and how many air meets one after the other on its way in and out. */
+export const solenoidsOf: Readonly<
+  Record<SolenoidArrangement, { readonly valves: number; readonly inlet: number; readonly outlet: number }>
+> = {
+  single: { valves: 1, inlet: 1, outlet: 1 },
+  // Any of two lets go: air comes in through both, and leaves by one.
+  "1oo2": { valves: 2, inlet: 2, outlet: 1 },
+  "2oo2": { valves: 2, inlet: 1, outlet: 2 },
+  "2oo3": { valves: 3, inlet: 2, outlet: 2 },
+};
+
 /** Share of failures that strike several alike. */
 const commonCause = 0.05;
 /** Hours until one that let go by itself is put right. */
@@ -37,11 +48,12 @@ export function solenoids(
   const together = (commonCause * once) / 2;
   const alone = ((1 - commonCause) * once) ** 2;
   const both = tripPerHour ** 2 * repairH;
-  const [failsOnDemand, tripsPerHour, valves] = {
-    single: [once / 2, tripPerHour, 1],
-    "1oo2": [alone / 3 + together, 2 * tripPerHour, 2],
-    "2oo2": [once, 2 * both + commonCause * tripPerHour, 2],
-    "2oo3": [alone + together, 6 * both + commonCause * tripPerHour, 3],
-  }[arrangement] as [number, number, number];
+  const [failsOnDemand, tripsPerHour] = {
+    single: [once / 2, tripPerHour],
+    "1oo2": [alone / 3 + together, 2 * tripPerHour],
+    "2oo2": [once, 2 * both + commonCause * tripPerHour],
+    "2oo3": [alone + together, 6 * both + commonCause * tripPerHour],
+  }[arrangement] as [number, number];
+  const { valves } = solenoidsOf[arrangement];
   return { arrangement, failsOnDemand, tripsPerYear: tripsPerHour * 8760, valves };
 }

@@ -16,9 +16,10 @@ import {
 } from "./index.ts";
 
 const house = defaultHouseRules();
+const { accessories } = demoShelf;
 const setting = (duty: Duty, shelf = demoShelf) => {
   const best = prove(duty, shelf, house).candidates[0]!;
-  const inHand: CandidateInHand = { valve: best.valve, drive: best.drive, house };
+  const inHand: CandidateInHand = { valve: best.valve, drive: best.drive, accessories, house };
   return { best, inHand, values: dutyValues(duty, settle(duty, house), best.valve) };
 };
 const turned = (now: readonly Verdict[], then: readonly Verdict[]) =>
@@ -90,7 +91,7 @@ describe("breaking points", () => {
     const one = prover(duty, shelfWith(), house);
     const valve = one.candidates().find((c) => c.valve.seat.material.id === "peek")!.valve;
     const [pressure] = dutyValues(duty, one.duty, valve);
-    const found = breakingPoint({ valve, drive: null, house }, duty, pressure!);
+    const found = breakingPoint({ valve, drive: null, accessories, house }, duty, pressure!);
     const body = (turns: readonly { rule: string }[]) => turns.some((t) => t.rule === "envelope/body-class");
     expect(found.failsUp!.to).toBeCloseTo(51.1, 4);
     expect(body(found.failsUp!.turns)).toBe(true);

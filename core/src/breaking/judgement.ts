@@ -1,3 +1,4 @@
+import { type AccessoryFamily, fittingsOf } from "../accessories/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import { type Drive, suppliedDrive } from "../drives/index.ts";
 import type { Duty } from "../duty/duty.ts";
@@ -12,21 +13,24 @@ import { torqueDemand } from "../torque/demand.ts";
 export interface CandidateInHand {
   readonly valve: Valve;
   readonly drive: Drive | null;
+  /** What the shelf has to mount on drives. */
+  readonly accessories: readonly AccessoryFamily[];
   readonly house: HouseRules;
 }
 
 /**
  * The verdict of every rule on one valve with one drive in one duty.
  *
- * @param inHand valve, drive (null for a bare stem) and house rules
+ * @param inHand valve, drive (null for a bare stem), accessories on the shelf and house rules
  * @param duty as entered: bar g, °C
  * @returns verdicts in the order of `rules`
  * @source the rules, each examined on its own
  */
-export function verdictsIn({ valve, drive, house }: CandidateInHand, duty: Duty): Verdict[] {
+export function verdictsIn({ valve, drive, accessories, house }: CandidateInHand, duty: Duty): Verdict[] {
   const settled = settle(duty, house);
   const demand = torqueDemand(valve, settled, house);
   const supplied = drive && suppliedDrive(drive, settled);
-  const judged = { valve, drive, supplied, pair: 0, demand, duty: settled, house };
+  const fittings = fittingsOf(accessories, { duty: settled, house })(drive);
+  const judged = { valve, drive, supplied, fittings, demand, duty: settled, house };
   return rules.map((rule) => verdictOf(rule, judged));
 }

@@ -69,7 +69,7 @@ export function byConstruction(
   if (duty.dn === null || duty.lineDesignation === null) return null;
   // With no drive asked for, drive rules do not speak.
   const asked: Duty = { ...duty, operator: "bare stem" };
-  const one = prover(asked, { families: [], valvesFor: () => [] }, house);
+  const one = prover(asked, { families: [], accessories: [], valvesFor: () => [] }, house);
   const number = numbering();
   const judge = (line: ProductLine): ProvenCandidate[] =>
     valvesOfSize(line, line.sizes[0]!, number).map((valve) => one.judge(valve, null));

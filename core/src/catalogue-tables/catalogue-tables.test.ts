@@ -81,6 +81,18 @@ describe("broken tables", () => {
     if (!/belong|nothing in/.test(here!.reason)) expect(here).toMatchObject({ file, row, field: heading });
     expect(here!.row).not.toBeNull();
   });
+  it("names what of an accessory is wrong at its row and column, and what belongs to none", () => {
+    expect(faults(cell("accessory-items.csv", 2, "price", "dear"))).toMatchObject([
+      { file: "accessory-items.csv", row: 2, field: "price" },
+    ]);
+    expect(faults(cell("accessory-items.csv", 2, "accessory", "nobody"))).toMatchObject([
+      { file: "accessory-items.csv", row: 2, field: "accessory" },
+    ]);
+    expect(faults(cell("accessories.csv", 2, "kind", "bell"))[0]).toMatchObject({
+      file: "accessories.csv",
+      row: 2,
+    });
+  });
   it("names a torque that falls by its size and seat", () => {
     const rows = written["torques.csv"]!.split("\n");
     const [a, b] = [rows[1]!.split(","), rows[2]!.split(",")];

@@ -1,3 +1,4 @@
+import { accessoryKinds } from "../accessories/index.ts";
 import type { Catalogue } from "../catalogue/schema.ts";
 import { type DriveKind, driveKinds } from "../drives/index.ts";
 import {
@@ -35,11 +36,16 @@ const ofSizes =
       ),
     )(catalogue);
 
-/** Columns of which each kind of drive fills its own. */
-const ofKinds = (pick: (kind: DriveKind) => readonly string[]): Column[] =>
-  [...new Set(driveKinds.flatMap(pick))].map((heading) =>
-    heading.endsWith("?") ? optionalYesNo(heading.slice(0, -1)) : optionalNumber(heading),
+/** Columns of which each kind fills its own: words end with a dollar, yes and no with a mark of question. */
+const own = (headings: readonly string[]): Column[] =>
+  [...new Set(headings)].map((heading) =>
+    heading.endsWith("?")
+      ? optionalYesNo(heading.slice(0, -1))
+      : heading.endsWith("$")
+        ? optionalText(heading.slice(0, -1))
+        : optionalNumber(heading),
   );
+const ofKinds = (pick: (kind: DriveKind) => readonly string[]): Column[] => own(driveKinds.flatMap(pick));
 
 const line = text("line");
 const sizeKeys = [line, number("dn"), text("designation")];
@@ -50,7 +56,7 @@ export const tables = {
     file: "catalogue.csv",
     says: "One row: what the catalogue is.",
     columns: [text("format"), text("name"), number("revision"), text("status"), text("currency")],
-    rows: ({ lines: _, drives: __, ...head }) => [head],
+    rows: ({ lines: _, drives: __, accessories: ___, ...head }) => [head],
   },
   lines: {
     file: "lines.csv",
@@ -218,6 +224,8 @@ export const tables = {
       optionalYesNo("high_temperature"),
       optionalText("marking"),
       optionalText("enclosure"),
+      optionalYesNo("hand_override"),
+      optionalNumber("stops_degrees"),
       ...ofKinds((k) => k.columns.family),
     ],
     rows: ({ drives }) => drives,
@@ -238,6 +246,8 @@ export const tables = {
       optionalNumber("width_mm", "outside.widthMm"),
       optionalNumber("height_mm", "outside.heightMm"),
       optionalNumber("centre_of_gravity_mm", "outside.centreMm"),
+      optionalNumber("stroke_seconds"),
+      optionalNumber("spring_seconds"),
       number("weight_kg"),
       number("price"),
     ],
@@ -260,6 +270,34 @@ export const tables = {
           "springSets" in s ? s.springSets.map((set) => ({ drive: d.id, size: s.id, ...set })) : [],
         ),
       ),
+  },
+  accessories: {
+    file: "accessories.csv",
+    says: "Families of what stands on drives: valves, positioners, switches, bottles.",
+    columns: [
+      text("id"),
+      text("maker"),
+      text("name"),
+      text("kind"),
+      optionalYesNo("low_temperature"),
+      optionalYesNo("high_temperature"),
+      optionalText("marking"),
+      optionalText("enclosure"),
+    ],
+    rows: ({ accessories }) => accessories,
+  },
+  accessoryItems: {
+    file: "accessory-items.csv",
+    says: "Items of accessories; each kind fills its own columns.",
+    columns: [
+      text("accessory"),
+      text("id"),
+      ...own(accessoryKinds.flatMap(({ columns }) => columns)),
+      number("weight_kg"),
+      number("price"),
+    ],
+    rows: ({ accessories }) =>
+      accessories.flatMap((family) => family.items.map((item) => ({ accessory: family.id, ...item }))),
   },
 } as const satisfies Record<string, Table>;
 

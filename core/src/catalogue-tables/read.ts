@@ -166,10 +166,12 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
   };
 }
 
+/** Only what is filled in: each kind has columns of its own. */
+const filled = (row: Cells): Cells =>
+  Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
+
 function familyOf(assembly: Assembly, values: Cells, file: string): Cells {
   const sprung = driveKinds.find(({ kind }) => kind === values.kind)?.sprung ?? false;
-  const filled = (row: Cells) =>
-    Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
   const sizes = assembly.of("driveSizes", { drive: values.id }, `${file}|sizes`).map((size, i) => ({
     ...filled(size),
     end: statedOrNull(size.end),
@@ -183,6 +185,11 @@ function familyOf(assembly: Assembly, values: Cells, file: string): Cells {
     }),
   }));
   return { ...filled(values), sizes };
+}
+
+function accessoriesOf(assembly: Assembly, values: Cells, file: string): Cells {
+  const items = assembly.of("accessoryItems", { accessory: values.id }, `${file}|items`);
+  return { ...filled(values), items: items.map(filled) };
 }
 
 /** The row a fault of the assembled document comes from; the field stays as the document names it. */
@@ -203,7 +210,7 @@ function placed(fault: CatalogueFault, origins: Origins): CatalogueFault {
  * Reads a catalogue from its CSV tables. Every fault is named with table, row and column; with any fault
  * nothing is taken over.
  *
- * @param files text of each table by file name; tables of drives may be left out
+ * @param files text of each table by file name; tables of drives and accessories may be left out
  * @returns the catalogue, or the faults; rows are counted from the headings as row 1
  * @throws never
  * @source docs/catalogue.md
@@ -211,7 +218,14 @@ function placed(fault: CatalogueFault, origins: Origins): CatalogueFault {
  */
 export function readCatalogueTables(files: Readonly<Record<string, string>>): CatalogueReading {
   const faults: CatalogueFault[] = [];
-  const optional: readonly TableName[] = ["seatCurves", "drives", "driveSizes", "springSets"];
+  const optional: readonly TableName[] = [
+    "seatCurves",
+    "drives",
+    "driveSizes",
+    "springSets",
+    "accessories",
+    "accessoryItems",
+  ];
   const known = new Set<string>(tableNames.map((n) => tables[n].file));
   for (const file of Object.keys(files))
     if (!known.has(file))
@@ -253,9 +267,13 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
     ["drive", "drive"],
     ["size", "id"],
   ]);
+  assembly.orphans("accessoryItems", "accessories", [["accessory", "id"]]);
   if (assembly.faults.length > 0) return { catalogue: null, faults: assembly.faults };
 
-  const of = (name: "lines" | "drives", build: (a: Assembly, values: Cells, file: string) => Cells) =>
+  const of = (
+    name: "lines" | "drives" | "accessories",
+    build: (a: Assembly, values: Cells, file: string) => Cells,
+  ) =>
     read[name].map(({ values, row }) => {
       const file = `${name}/${String(values.id)}`;
       assembly.origins.set(`${file}|`, { name, row });
@@ -266,6 +284,7 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
     ...(read.catalogue[0]?.values ?? {}),
     lines: of("lines", lineOf),
     drives: of("drives", familyOf),
+    accessories: of("accessories", accessoriesOf),
   });
   return reading.catalogue
     ? reading

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { compileTable, tableFiles } from "../../../scripts/compile-reference.ts";
 import { demoCatalogueFiles } from "../../../scripts/generate-demo.ts";
+import { demoCatalogue } from "../../test/demo.ts";
 import { catalogueDocument, shelfWith } from "../../test/fixture.ts";
 import { mostCandidates, offersTooMany } from "./candidates-offered.ts";
 import { catalogueDifference, compileShelf, readCatalogue, readCatalogueDocument } from "./index.ts";
@@ -129,7 +130,7 @@ describe("a broken catalogue is refused with file, row, field and reason", () =>
   it("survives anything at all", () => {
     for (const junk of [null, 1, "x", [], { lines: 4 }, { lines: [null] }])
       expect(readCatalogueDocument(junk).catalogue).toBeNull();
-    expect(readCatalogue({ name: "h", content: null }, [], []).faults.length).toBeGreaterThan(0);
+    expect(readCatalogue({ name: "h", content: null }, [], [], []).faults.length).toBeGreaterThan(0);
   });
 });
 
@@ -167,6 +168,7 @@ describe("committed data", () => {
       { name: "catalogue.json", content: JSON.parse(files.get("catalogue.json")!) },
       document("lines/"),
       document("drives/"),
+      document("accessories/"),
     );
     expect(reading.faults).toEqual([]);
     expect(compileShelf(reading.catalogue!).valvesFor(100).length).toBeGreaterThan(100);
@@ -203,5 +205,20 @@ describe("the difference between two catalogues", () => {
       ]),
     );
     expect(changes[0]!.values).toHaveLength(2);
+  });
+  it("names accessories by their items", () => {
+    const next = structuredClone(demoCatalogue);
+    const family = next.accessories.find(({ id }) => id === "tarrowby-ls")!;
+    family.items[1]!.price = 430;
+    expect(catalogueDifference(demoCatalogue, next)).toMatchObject([
+      {
+        kind: "changed",
+        of: "accessories",
+        id: "tarrowby-ls",
+        values: [{ place: "items, LS 4, price", was: 420, now: 430 }],
+      },
+    ]);
+    next.accessories = [];
+    expect(catalogueDifference(demoCatalogue, next)).toHaveLength(demoCatalogue.accessories.length);
   });
 });

@@ -5,6 +5,8 @@ import { driveFaults } from "./drive-faults.ts";
 import type { CatalogueFault, FaultInFile } from "./fault.ts";
 import { lineFaults } from "./line-faults.ts";
 import {
+  type AccessoryFamily,
+  accessoryFamilySchema,
   type Catalogue,
   catalogueHeadSchema,
   type DriveFamily,
@@ -42,14 +44,16 @@ export type CatalogueReading =
  * @param head content of the head file: format, name, revision, status, currency
  * @param lines one file a product line
  * @param drives one file a drive family
+ * @param accessories one file a family of accessories
  * @returns the catalogue, or the faults with file, row, field and reason
- * @source catalogue format proven-seat-catalogue/2 (docs/catalogue.md)
- * @example readCatalogue({ name: "catalogue.json", content: {} }, [], []).catalogue // → null
+ * @source catalogue format proven-seat-catalogue/3 (docs/catalogue.md)
+ * @example readCatalogue({ name: "catalogue.json", content: {} }, [], [], []).catalogue // → null
  */
 export function readCatalogue(
   head: CatalogueFile,
   lines: readonly CatalogueFile[],
   drives: readonly CatalogueFile[],
+  accessories: readonly CatalogueFile[],
 ): CatalogueReading {
   const faults: CatalogueFault[] = [];
   const parsedHead = catalogueHeadSchema.safeParse(head.content);
@@ -82,6 +86,9 @@ export function readCatalogue(
   const readDrives = drives.flatMap((file) =>
     read(file, driveFamilySchema as z.ZodType<DriveFamily>, driveFaults),
   );
+  const readAccessories = accessories.flatMap((file) =>
+    read(file, accessoryFamilySchema as z.ZodType<AccessoryFamily>, () => []),
+  );
   if (lines.length === 0)
     faults.push({
       file: head.name,
@@ -91,7 +98,8 @@ export function readCatalogue(
     });
   if (faults.length === 0) faults.push(...offersTooMany({ lines: readLines, drives: readDrives }));
   if (faults.length > 0 || !parsedHead.success) return { catalogue: null, faults };
-  return { catalogue: { ...parsedHead.data, lines: readLines, drives: readDrives }, faults: [] };
+  const parts = { lines: readLines, drives: readDrives, accessories: readAccessories };
+  return { catalogue: { ...parsedHead.data, ...parts }, faults: [] };
 }
 
 /**
@@ -99,7 +107,7 @@ export function readCatalogue(
  *
  * @param document head, lines and drives in one object
  * @returns as `readCatalogue`; each line and family is named as a file of its own
- * @source catalogue format proven-seat-catalogue/2
+ * @source catalogue format proven-seat-catalogue/3
  * @example readCatalogueDocument(null).catalogue // → null
  */
 export function readCatalogueDocument(document: unknown): CatalogueReading {
@@ -115,7 +123,7 @@ export function readCatalogueDocument(document: unknown): CatalogueReading {
         ? { ...document }
         : {}
       : brought.document;
-  const { lines, drives, ...head } = whole;
+  const { lines, drives, accessories = [], ...head } = whole;
   const files = (list: unknown, folder: string): CatalogueFile[] =>
     Array.isArray(list)
       ? list.map((content, i) => ({
@@ -123,5 +131,10 @@ export function readCatalogueDocument(document: unknown): CatalogueReading {
           content,
         }))
       : [];
-  return readCatalogue({ name: "catalogue", content: head }, files(lines, "lines"), files(drives, "drives"));
+  return readCatalogue(
+    { name: "catalogue", content: head },
+    files(lines, "lines"),
+    files(drives, "drives"),
+    files(accessories, "accessories"),
+  );
 }

@@ -4,7 +4,7 @@ import type { Catalogue } from "./schema.ts";
 /** How one line or family differs between two catalogues. */
 export interface CatalogueChange {
   readonly kind: "added" | "removed" | "changed";
-  readonly of: "line" | "drives";
+  readonly of: "line" | "drives" | "accessories";
   readonly id: string;
   readonly maker: string;
   readonly name: string;
@@ -12,7 +12,7 @@ export interface CatalogueChange {
   readonly values: readonly { readonly place: string; readonly was: unknown; readonly now: unknown }[];
 }
 
-type Item = Catalogue["lines"][number] | Catalogue["drives"][number];
+type Item = Catalogue["lines" | "drives" | "accessories"][number];
 
 /** Rows of lists are named by what they are, so that a size put in between does not shift every size after it. */
 const nameOf = (row: unknown, at: number): string => {
@@ -63,5 +63,9 @@ export function catalogueDifference(was: Catalogue, now: Catalogue): CatalogueCh
       ...[...old.values()].map((item): CatalogueChange => ({ kind: "removed", ...head(item), values: [] })),
     ];
   };
-  return [...compare("line", was.lines, now.lines), ...compare("drives", was.drives, now.drives)];
+  return [
+    ...compare("line", was.lines, now.lines),
+    ...compare("drives", was.drives, now.drives),
+    ...compare("accessories", was.accessories, now.accessories),
+  ];
 }

@@ -1,9 +1,12 @@
+import type { Fittings } from "../accessories/index.ts";
 import { type Drive, type SuppliedDrive, type Supplies, suppliedDrive } from "../drives/index.ts";
 
-/** What turns a valve, set to its supply: a drive, or nothing. Price and weight are of all of it. */
+/** What turns a valve, set to its supply: a drive, or nothing. Price and weight are without what is mounted on it. */
 export interface DriveTrain {
   readonly drive: Drive | null;
   readonly supplied: SuppliedDrive | null;
+  /** What may be mounted on the drive; null where the shelf has nothing for it. */
+  readonly fittings: Fittings | null;
   readonly price: number;
   readonly weightKg: number;
 }
@@ -16,13 +19,15 @@ const members = ({ drive }: Pick<DriveTrain, "drive">) => (drive === null ? [] :
  *
  * @param drive the drive, null for a bare stem
  * @param supplies lowest and highest of every supply
+ * @param fittings what the shelf has to mount on it in the duty
  * @returns the train with output, price and weight
  */
-export function driveTrain(drive: Drive | null, supplies: Supplies): DriveTrain {
+export function driveTrain(drive: Drive | null, supplies: Supplies, fittings: Fittings | null): DriveTrain {
   const ordered = members({ drive });
   return {
     drive,
     supplied: drive && suppliedDrive(drive, supplies),
+    fittings,
     price: ordered.reduce((sum, one) => sum + one.price, 0),
     weightKg: ordered.reduce((sum, one) => sum + one.weightKg, 0),
   };

@@ -9,7 +9,7 @@ import type { Valve } from "./valve.ts";
  */
 export interface Numbering {
   readonly ofValve: (valve: Omit<Valve, "identity">) => Identity;
-  readonly ofTrain: (train: Pick<DriveTrain, "drive">) => Identity;
+  readonly ofTrain: (train: Pick<DriveTrain, "drive" | "fittings">) => Identity;
   /** A column of keys for several parts together, by their places among all parts. */
   readonly column: (places: readonly number[]) => number;
   /** The key of a column: small whole numbers, one for each way of being alike in its parts. */

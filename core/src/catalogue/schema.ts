@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { type AccessoryFamily, accessoryFamilySchema } from "../accessories/index.ts";
 import { cavityIds, constructions } from "../bodies/index.ts";
 import { type DriveFamily, driveFamilySchema } from "../drives/index.ts";
 import { emissionClasses, endConnections, shutOffRates } from "../duty/words.ts";
@@ -145,7 +146,7 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-export const catalogueFormat = "proven-seat-catalogue/2";
+export const catalogueFormat = "proven-seat-catalogue/3";
 
 export const catalogueHeadSchema = z.strictObject({
   format: z.literal(catalogueFormat),
@@ -158,9 +159,10 @@ export const catalogueHeadSchema = z.strictObject({
 export const catalogueSchema = catalogueHeadSchema.extend({
   lines: z.array(productLineSchema).min(1),
   drives: z.array(driveFamilySchema),
+  accessories: z.array(accessoryFamilySchema).default([]),
 });
 
 export type ProductLine = z.infer<typeof productLineSchema>;
 export type ProductSize = ProductLine["sizes"][number];
-export { type DriveFamily, driveFamilySchema };
+export { type AccessoryFamily, accessoryFamilySchema, type DriveFamily, driveFamilySchema };
 export type Catalogue = z.infer<typeof catalogueSchema>;

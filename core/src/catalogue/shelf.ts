@@ -1,7 +1,7 @@
 import type { Construction } from "../bodies/index.ts";
 import { type AnyFamily, type Drive, drivesOfFamily, kindOf, type SupplyKind } from "../drives/index.ts";
 import { numbering } from "./identity.ts";
-import type { Catalogue, ProductLine, ProductSize } from "./schema.ts";
+import type { AccessoryFamily, Catalogue, ProductLine, ProductSize } from "./schema.ts";
 import { type Valve, valvesOfSize } from "./valve.ts";
 
 /** What candidates are made of. */
@@ -14,6 +14,8 @@ export interface Offer {
     readonly turns: Construction["stroke"];
     readonly drives: readonly Drive[];
   }[];
+  /** What may be mounted on drives. */
+  readonly accessories: readonly AccessoryFamily[];
   /** Valves a size may be served with; where a line does not offer it, the line's nearest size. */
   readonly valvesFor: (dn: number) => readonly Valve[];
 }
@@ -59,6 +61,7 @@ export function compileShelf(catalogue: Catalogue): Shelf {
   };
   return {
     catalogue,
+    accessories: catalogue.accessories,
     families: catalogue.drives.map((family) => ({
       id: family.id,
       family,

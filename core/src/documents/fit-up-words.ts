@@ -4,6 +4,11 @@ import { figureText } from "../units/reading.ts";
 import type { Reading } from "../units/units.ts";
 import type { Block, Pair } from "./printed.ts";
 
+interface FitUpWords {
+  readonly pairs: readonly Pair[];
+  readonly steps: readonly Block[];
+}
+
 /**
  * How the drive goes on, for an order and a workshop: what stands between, screws with their torques, what gives
  * first.
@@ -12,8 +17,8 @@ import type { Block, Pair } from "./printed.ts";
  * @param reading units of the reader
  * @returns pairs and the steps; nothing where nothing is put on
  */
-export function fitUpBlocks({ fitUp, steps, peakNm }: FitUpPicture, reading: Reading): Block[] {
-  if (fitUp === null) return [];
+export function fitUpBlocks({ fitUp, steps, peakNm }: FitUpPicture, reading: Reading): FitUpWords {
+  if (fitUp === null) return { pairs: [], steps: [] };
   const nm = (value: number) => figureText(value, "N·m", reading);
   const mm = (value: number) => figureText(value, "mm", reading);
   const { joint, bracket, coupling, lowerScrews, upperScrews, weakest, moment } = fitUp;
@@ -53,10 +58,7 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: FitUpPicture, reading: Rea
       ? ([["Moment on the pad", `${nm(moment.momentNm)} of ${nm(moment.limitNm)}`]] satisfies Pair[])
       : []),
   ];
-  return [
-    { kind: "pairs", groups: [{ name: "Fit-up", pairs }] },
-    ...(steps.length === 0 ? [] : [stepsTable(steps, reading)]),
-  ];
+  return { pairs, steps: steps.length === 0 ? [] : [stepsTable(steps, reading)] };
 }
 
 const stepsTable = (steps: FitUpPicture["steps"], reading: Reading): Block => ({

@@ -38,6 +38,9 @@ describe("a sheet as a document", () => {
       "pairs",
       "table",
     ]);
+    const [, on] = (blocks.at(-2) as Extract<(typeof blocks)[number], { kind: "pairs" }>).groups;
+    expect(on!.name).toBe("On the drive");
+    expect(on!.pairs.map(([kind]) => kind)).toEqual(["filter-regulator", "solenoid valve", "limit switches"]);
     // A bare stem has nothing put on it.
     expect(documentOf(sheetOf("XV-3061")).blocks.at(-1)!.kind).toBe("findings");
   });

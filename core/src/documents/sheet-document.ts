@@ -7,6 +7,7 @@ import { figureText } from "../units/reading.ts";
 import type { Reading } from "../units/units.ts";
 import { cautions } from "./cautions.ts";
 import { fitUpBlocks } from "./fit-up-words.ts";
+import { fittedWords } from "./fitted-words.ts";
 import type { Block, FindingRow, PrintedDocument } from "./printed.ts";
 import { envelopeDrawing, partsCaption, sectionDrawing, strokeDrawing } from "./sheet-drawings.ts";
 import { type SheetPictures, sheetPictures } from "./sheet-pictures.ts";
@@ -89,16 +90,24 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
           .filter(({ rows }) => rows.length > 0),
         notAsked: proof.findings.filter((f) => f.verdict === "not asked").map((f) => f.asks),
       },
-      // What the engine of a sheet did not judge is not added to it.
-      ...(pictures && proof.findings.some((f) => f.rule === "fit-up/joint")
-        ? fitUpBlocks(pictures.fitUp, reading)
-        : []),
+      ...putOn(sheet, pictures, reading),
     ],
     fingerprint: {
       madeOf: `engine ${sheet.engine} · house rules v${inputs.houseRules.version} · catalogue "${inputs.catalogue.name}" r${inputs.catalogue.revision}`,
       digest: `SHA-256 of all inputs ${sheet.digest}`,
     },
   };
+}
+
+/** How the drive goes on and what stands on it. What the engine of a sheet did not judge is not added to it. */
+function putOn({ proof }: Sheet, pictures: SheetPictures | null, reading: Reading): Block[] {
+  const judged = pictures !== null && proof.findings.some((f) => f.rule === "fit-up/joint");
+  const { pairs, steps } = judged ? fitUpBlocks(pictures.fitUp, reading) : { pairs: [], steps: [] };
+  const groups = [
+    { name: "Fit-up", pairs },
+    { name: "On the drive", pairs: fittedWords(proof.fitted) },
+  ].filter((group) => group.pairs.length > 0);
+  return [...(groups.length > 0 ? [{ kind: "pairs", groups } as const] : []), ...steps];
 }
 
 function casesTable({ inputs }: Sheet, reading: Reading): Block {

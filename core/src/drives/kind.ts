@@ -15,6 +15,8 @@ export interface AnyFamily {
   /** How it is marked for explosive atmospheres, and how tight its enclosure is; null where nothing is stated. */
   readonly marking: string | null;
   readonly enclosure: string | null;
+  readonly handOverride: boolean | null;
+  readonly stopsDegrees: number | null;
   readonly sizes: readonly AnySize[];
 }
 
@@ -24,6 +26,8 @@ export interface AnySize {
   readonly alsoFlange: string | null;
   readonly end: DriveEnd | null;
   readonly outside: DriveOutside | null;
+  readonly strokeSeconds: number | null;
+  readonly springSeconds: number | null;
   readonly weightKg: number;
   readonly price: number;
 }
@@ -43,6 +47,9 @@ export interface Drive {
   readonly alsoFlange: string | null;
   readonly end: DriveEnd | null;
   readonly outside: DriveOutside | null;
+  /** Time of a stroke on its own supply, and by its springs, s; null where the maker states none. */
+  readonly strokeSeconds: number | null;
+  readonly springSeconds: number | null;
   readonly weightKg: number;
   readonly price: number;
   /** Length of a lever, turns of a handwheel, torque a gearbox is rated to, strokes stored: of what has them. */

@@ -4,8 +4,8 @@ import { driveEndSchema, driveOutsideSchema } from "../ends/index.ts";
 export const text = z.string().min(1).max(120);
 export const positive = z.number().positive();
 
-/** What every family states of itself. */
-export const familyHead = {
+/** What every family states of itself, of drives as of what stands on them. */
+export const makerHead = {
   id: z.string().regex(/^[a-z0-9-]+$/),
   maker: text,
   name: text,
@@ -18,6 +18,15 @@ export const familyHead = {
   enclosure: text.nullable().default(null),
 };
 
+/** What every family of drives states of itself. */
+export const familyHead = {
+  ...makerHead,
+  /** Whether a hand turns it with its supply gone; null where nothing is stated. */
+  handOverride: z.boolean().nullable().default(null),
+  /** How far its stops can be set, each way, degrees. */
+  stopsDegrees: positive.max(30).nullable().default(null),
+};
+
 /** What every size states of itself. */
 export const sizeHead = { id: text };
 export const sizeTail = {
@@ -27,6 +36,9 @@ export const sizeTail = {
   /** Bore for the stem, and the outside over the flange; null where the maker states neither. */
   end: driveEndSchema.nullable().default(null),
   outside: driveOutsideSchema.nullable().default(null),
+  /** Time of a stroke on its own supply, and by its springs, s, as its maker states it; of drives on air it is reckoned. */
+  strokeSeconds: positive.nullable().default(null),
+  springSeconds: positive.nullable().default(null),
   weightKg: positive,
   price: positive,
 };

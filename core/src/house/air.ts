@@ -45,6 +45,13 @@ export const air = {
     [1, 100],
     "Of what it sweeps: caps, ports and tube.",
   ),
+  makersTimePercent: number(
+    "Scatter of a maker's stroke time",
+    "%",
+    20,
+    [0, 100],
+    "Slower at the lowest supply and under load, faster without; counted against the valve both ways.",
+  ),
   oxygenOpensS: number(
     "Shortest opening, oxygen",
     "s",

@@ -1,4 +1,5 @@
-import { number } from "./definition.ts";
+import { coilVoltages, controlSignals } from "../duty/words.ts";
+import { choice, number } from "./definition.ts";
 
 /** What is taken while the duty does not say. */
 export const assumptions = {
@@ -36,6 +37,18 @@ export const assumptions = {
     90,
     [50, 100],
     "Used only where the duty does not say; a motor far from its board sees less.",
+  ),
+  assumedCoilVoltage: choice(
+    "Assumed voltage of solenoid valves",
+    coilVoltages,
+    "24 V DC",
+    "Used only where the duty does not say.",
+  ),
+  assumedControlSignal: choice(
+    "Assumed control signal",
+    controlSignals,
+    "4–20 mA",
+    "Used only where the duty does not say.",
   ),
   assumedLongestShutDays: number(
     "Assumed longest shut",

@@ -107,4 +107,11 @@ export const fitUp = {
     [1, 80],
     "Beyond it the drive is carried by a support of its own, not by the neck of the valve.",
   ),
+  stopsDegrees: number(
+    "Stops of a drive, each way",
+    "°",
+    5,
+    [1, 20],
+    "Shut is where the valve is shut: the drive's own stops must reach it.",
+  ),
 } as const;

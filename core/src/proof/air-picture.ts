@@ -1,6 +1,5 @@
 import {
   type ExecutionName,
-  executionNames,
   type SolenoidArrangement,
   type Solenoids,
   solenoidArrangements,
@@ -11,6 +10,7 @@ import type { HouseRules } from "../house/house-rules.ts";
 import { timed } from "../rules/drive/on-air.ts";
 import { solenoidRates } from "../rules/drive/safety-level.ts";
 import type { ProvenCandidate } from "./candidate.ts";
+import { type FittingLine, fittingsPicture } from "./fittings-picture.ts";
 
 const hoursPerMonth = 730;
 
@@ -22,6 +22,13 @@ export interface AirPicture {
   readonly perYearM3: number | null;
   readonly executions: readonly {
     readonly name: ExecutionName;
+    /** Flow coefficient of the valve that leads the air. */
+    readonly valveCv: number;
+    /** What it takes of the shelf, and its price; none where the house's numbers are taken. */
+    readonly items: readonly string[];
+    readonly price: number | null;
+    /** The one the proof goes by. */
+    readonly led: boolean;
     readonly opening: number | null;
     readonly closing: number | null;
   }[];
@@ -33,6 +40,8 @@ export interface AirPicture {
   readonly arrangement: SolenoidArrangement;
   readonly tube: { readonly boreMm: number; readonly lengthM: number };
   readonly testMonths: number;
+  /** What stands on the drive, kind by kind. */
+  readonly fittings: readonly FittingLine[];
 }
 
 /**
@@ -45,21 +54,25 @@ export interface AirPicture {
  * @source `onAir`, `solenoids`
  */
 export function airPicture(
-  { drive, demand }: Pick<ProvenCandidate, "drive" | "demand">,
+  { drive, demand, train, fitted }: Pick<ProvenCandidate, "drive" | "demand" | "train" | "fitted">,
   duty: SettledDuty,
   house: HouseRules,
 ): AirPicture | null {
-  const on = timed({ drive, demand, duty, house });
+  const on = timed({ drive, demand, duty, house, fittings: train.fittings });
   if (!drive || !on) return null;
   const { strokesPerYear, closesWithinS, opensWithinS } = duty.stated;
   return {
     sweptL: on.sweptL,
     perCycleL: on.perCycleL,
     perYearM3: strokesPerYear === null ? null : (on.perCycleL * strokesPerYear) / 1000,
-    executions: executionNames.map((name) => ({
-      name,
-      opening: on.longest("opening", name),
-      closing: on.longest("closing", name),
+    executions: on.ways.map((way) => ({
+      name: way.name,
+      valveCv: way.valveCv,
+      items: way.fitted.map(({ item, pieces }) => (pieces > 1 ? `${pieces} × ${item.id}` : item.id)),
+      price: way.fitted.length > 0 ? way.price : null,
+      led: way === on.led(),
+      opening: on.longest("opening", way),
+      closing: on.longest("closing", way),
     })),
     asked: { opening: opensWithinS, closing: closesWithinS },
     sprung: drive.springSet !== null,
@@ -70,5 +83,6 @@ export function airPicture(
     arrangement: duty.solenoids,
     tube: { boreMm: house.airTubeBoreMm, lengthM: house.airTubeLengthM },
     testMonths: duty.proofTestMonths,
+    fittings: fittingsPicture({ train, fitted }),
   };
 }

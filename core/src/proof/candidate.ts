@@ -1,3 +1,4 @@
+import type { Fitted } from "../accessories/index.ts";
 import type { DriveTrain } from "../catalogue/drive-train.ts";
 import type { Identity } from "../catalogue/identity.ts";
 import type { Valve } from "../catalogue/valve.ts";
@@ -15,6 +16,8 @@ export interface ProvenCandidate {
   readonly train: DriveTrain;
   readonly drive: Drive | null;
   readonly demand: TorqueDemand;
+  /** What is mounted on the drive; none where the shelf has nothing for it. */
+  readonly fitted: readonly Fitted[];
   readonly findings: readonly Finding[];
   readonly failing: readonly Finding[];
   readonly verdict: Verdict;
@@ -69,7 +72,9 @@ export interface Pairing {
   readonly train: DriveTrain;
   readonly identity: Identity;
   readonly demand: TorqueDemand;
-  /** Of the train and of what stands between it and the valve. */
+  /** What is mounted on the drive. */
+  readonly fitted: readonly Fitted[];
+  /** Of the drive, what is mounted on it, and what stands between it and the valve. */
   readonly price: number;
   readonly weightKg: number;
 }
@@ -118,6 +123,10 @@ export class CountedCandidate implements ProvenCandidate {
 
   get drive(): Drive | null {
     return this.#pairing.train.drive;
+  }
+
+  get fitted(): readonly Fitted[] {
+    return this.#pairing.fitted;
   }
 
   get demand(): TorqueDemand {

@@ -1,3 +1,4 @@
+import type { Fitted } from "../accessories/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { Drive } from "../drives/index.ts";
 import { gravityOf } from "../rules/finding.ts";
@@ -105,14 +106,37 @@ export function describeDrive(drive: Drive): DriveDescription {
   };
 }
 
+export interface FittedDescription {
+  readonly kind: string;
+  readonly maker: string;
+  readonly family: string;
+  readonly item: string;
+  readonly pieces: number;
+  readonly weightKg: number;
+  readonly price: number;
+}
+
+/**
+ * Describes what is mounted in words and figures.
+ *
+ * @param fitted an item in its number
+ * @returns its description; price and weight of all pieces
+ * @source the catalogue
+ */
+export function describeFitted({ kind, family, item, pieces, weightKg, price }: Fitted): FittedDescription {
+  return { kind, maker: family.maker, family: family.name, item: item.id, pieces, weightKg, price };
+}
+
 /** A candidate as documents and the API carry it. */
 export interface CandidateDescription
   extends Omit<
     ProvenCandidate,
-    "valve" | "train" | "drive" | "demand" | "heldBackBy" | "findings" | "failing"
+    "valve" | "train" | "drive" | "fitted" | "demand" | "heldBackBy" | "findings" | "failing"
   > {
   readonly valve: ValveDescription;
   readonly drive: DriveDescription | null;
+  /** What is mounted on the drive; absent where nothing is. */
+  readonly fitted?: readonly FittedDescription[];
   readonly heldBackBy: string | null;
   readonly findings: readonly FindingDescription[];
 }
@@ -140,6 +164,7 @@ export function describeCandidate(candidate: ProvenCandidate, detail: Detail = "
     key,
     valve,
     drive,
+    fitted,
     verdict,
     stations,
     fails,
@@ -159,6 +184,7 @@ export function describeCandidate(candidate: ProvenCandidate, detail: Detail = "
     key,
     valve: describeValve(valve),
     drive: drive && describeDrive(drive),
+    ...(fitted.length > 0 && { fitted: fitted.map(describeFitted) }),
     verdict,
     stations,
     fails,

@@ -121,7 +121,8 @@ describe("whatever the duty and the house rules", () => {
         const values = dutyValues(duty, settle(duty, house), best.valve);
         if (values.length === 0) return;
         const value = values[pick % values.length]!;
-        const { up, down } = breakingPoint({ valve: best.valve, drive: best.drive, house }, duty, value);
+        const inHand = { valve: best.valve, drive: best.drive, accessories: demoShelf.accessories, house };
+        const { up, down } = breakingPoint(inHand, duty, value);
         if (up) expect(up.to).toBeGreaterThanOrEqual(value.value - 1e-9);
         if (down) expect(down.to).toBeLessThanOrEqual(value.value + 1e-9);
       }),

@@ -9,6 +9,7 @@ export * from "./drift.ts";
 export * from "./engine.ts";
 export * from "./envelope.ts";
 export * from "./fit-up-picture.ts";
+export * from "./fittings-picture.ts";
 export * from "./listing/prove-for-list.ts";
 export * from "./prove.ts";
 export * from "./prover.ts";

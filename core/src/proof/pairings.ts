@@ -1,3 +1,4 @@
+import { fittingsOf } from "../accessories/index.ts";
 import type { Construction } from "../bodies/index.ts";
 import { driveTrain } from "../catalogue/drive-train.ts";
 import { type Numbering, numbering } from "../catalogue/identity.ts";
@@ -7,6 +8,7 @@ import type { Valve } from "../catalogue/valve.ts";
 import type { Drive, SupplyKind } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
+import { mounted } from "../rules/drive/mounted.ts";
 import { putOn } from "../rules/fit-up/put-on.ts";
 import { torqueDemand } from "../torque/demand.ts";
 import { serviceFactor } from "../torque/service-factor.ts";
@@ -46,31 +48,39 @@ const pairedAlike = placesOf(["size", "cavity", "seat"]);
  */
 export function pairingsFor(
   duty: SettledDuty,
-  { families: onOffer }: Pick<Offer, "families">,
+  { families: onOffer, accessories }: Pick<Offer, "families" | "accessories">,
   house: HouseRules,
 ): Pairings {
   const { onSupplyLoss } = duty.stated;
   const factor = serviceFactor(duty, house);
   const trains = numbering();
+  const fittingsFor = fittingsOf(accessories, { duty, house });
   /** Drive trains by their drive: the same few are tried on thousands of valves. */
   const byDrive = new Map<Drive | null, Pick<Pairing, "train" | "identity">>();
   const trainOf = (drive: Drive | null) => {
-    const made = byDrive.get(drive) ?? {
-      train: driveTrain(drive, duty),
-      identity: trains.ofTrain({ drive }),
-    };
+    const known = byDrive.get(drive);
+    if (known) return known;
+    const train = driveTrain(drive, duty, fittingsFor(drive));
+    const made = { train, identity: trains.ofTrain(train) };
     byDrive.set(drive, made);
     return made;
   };
   const pairing = (valve: Valve, drive: Drive | null, demand: Pairing["demand"]): Pairing => {
     const { train, identity } = trainOf(drive);
     const between = putOn({ valve, drive, supplied: train.supplied, duty, house });
+    const fitted = mounted({ drive, demand, duty, house, fittings: train.fittings });
+    let [price, weightKg] = [train.price + (between?.price ?? 0), train.weightKg + (between?.betweenKg ?? 0)];
+    for (const one of fitted) {
+      price += one.price;
+      weightKg += one.weightKg;
+    }
     return {
       train,
       identity,
       demand,
-      price: train.price + (between?.price ?? 0),
-      weightKg: train.weightKg + (between?.betweenKg ?? 0),
+      fitted,
+      price,
+      weightKg,
     };
   };
   const demandOf = (valve: Valve) => torqueDemand(valve, duty, house, factor);

@@ -92,12 +92,22 @@ export interface Sheet {
   readonly proof: CandidateDescription;
 }
 
+/** Accessories of the kinds its drive wants: that a dearer one was not needed belongs to the proof. */
+function accessoriesExtract(
+  { accessories }: Catalogue,
+  { train }: ProvenCandidate,
+): Catalogue["accessories"] {
+  const wanted = new Set(train.fittings?.places.map(({ kind }) => kind.kind));
+  return accessories.filter(({ kind }) => wanted.has(kind));
+}
+
 /**
  * Cuts a catalogue down to what one candidate hangs on.
  *
  * @param catalogue the whole catalogue
  * @param candidate the chosen candidate
- * @returns a catalogue with one line at one size and class, and at most one drive family at one size
+ * @returns a catalogue with one line at one size and class, at most one drive family at one size, and the accessories it is
+ *   chosen from
  * @source a sheet must be reproducible on its own
  */
 export function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidate): Catalogue {
@@ -115,6 +125,7 @@ export function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidat
           } as Catalogue["drives"][number],
         ]
       : [],
+    accessories: accessoriesExtract(catalogue, candidate),
   };
 }
 

@@ -20,7 +20,7 @@ describe("leaving a field blank", () => {
           const asked = missingFrom(blank, house).some((m) => m.field === path || m.covers?.includes(path));
           if (asked) return;
           for (const valve of valvesOf(duty, at)) {
-            const inHand = { valve, drive: null, house };
+            const inHand = { valve, drive: null, accessories: [], house };
             const [before, after] = [verdictsIn(inHand, duty), verdictsIn(inHand, blank)];
             rules.forEach(({ id }, i) => {
               if (before[i] !== "fails" || !["holds", "not asked"].includes(after[i]!)) return;
@@ -49,7 +49,7 @@ describe("leaving a value of a case blank", () => {
           };
           if (missingFrom(blank, house).some((m) => m.field === `cases.${place}.${field}`)) return;
           for (const valve of valvesOf(duty, at)) {
-            const inHand = { valve, drive: null, house };
+            const inHand = { valve, drive: null, accessories: [], house };
             const [before, after] = [verdictsIn(inHand, duty), verdictsIn(inHand, blank)];
             rules.forEach(({ id }, i) => {
               if (before[i] !== "fails" || after[i] !== "holds") return;

@@ -4,8 +4,8 @@ import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
 
-/** What a rule looks at. A bare-stem candidate has no drive. */
-export interface Judged extends Pick<DriveTrain, "drive" | "supplied"> {
+/** What a rule looks at. A bare-stem candidate has neither drive nor fittings. */
+export interface Judged extends Pick<DriveTrain, "drive" | "supplied" | "fittings"> {
   readonly valve: Valve;
   readonly demand: TorqueDemand;
   readonly duty: SettledDuty;

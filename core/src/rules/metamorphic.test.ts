@@ -60,7 +60,7 @@ function gravest(verdicts: readonly Verdict[]): Map<string, Verdict> {
 
 function bettersNone(duty: Duty, harder: Duty, valves: readonly Valve[]) {
   for (const valve of valves) {
-    const inHand = { valve, drive: null, house };
+    const inHand = { valve, drive: null, accessories: [], house };
     const before = gravest(verdictsIn(inHand, duty));
     const after = gravest(verdictsIn(inHand, harder));
     for (const [as, verdict] of before)
@@ -193,7 +193,7 @@ describe("what is no change changes nothing", () => {
       fc.property(duties, picks, (duty, at) => {
         const made = change(duty);
         for (const valve of valvesOf(duty, at).filter(suits)) {
-          const inHand = { valve, drive: null, house };
+          const inHand = { valve, drive: null, accessories: [], house };
           const [before, after] = [verdictsIn(inHand, duty), verdictsIn(inHand, made)];
           rules.forEach(({ id }, i) => void expect(after[i], `${id} on ${valve.key}`).toBe(before[i]));
         }

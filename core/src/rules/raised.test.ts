@@ -129,6 +129,13 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["drive/oxygen-time", fluid({ hazards: ["oxygen"] }), dutyWith()],
   ["drive/surge", dutyWith({ upstreamLengthM: 100 }), dutyWith()],
   ["drive/spring-side", dutyWith({ installation: "marine air" }), dutyWith({ installation: "indoor" })],
+  ["drive/filter-regulator", dutyWith(), byHand],
+  ["drive/solenoid-valve", dutyWith({ operator: "any" }), byHand],
+  ["drive/positioner", dutyWith({ function: ["throttling"] }), dutyWith()],
+  ["drive/limit-switches", dutyWith({ limitSwitches: true }), dutyWith({ limitSwitches: false })],
+  ["drive/partial-stroke-device", dutyWith({ partialStrokeMonths: 3 }), dutyWith({ partialStrokeMonths: 0 })],
+  ["drive/strokes-in-reserve", dutyWith({ strokesInReserve: 1 }), dutyWith({ strokesInReserve: 0 })],
+  ["drive/hand-override", dutyWith({ handOverride: true }), dutyWith({ handOverride: false })],
   ["torque/table-and-mechanics", dutyWith(), dutyWith({ onSite: true })],
   [
     "torque/factor-set-aside",

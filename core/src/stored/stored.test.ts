@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { z } from "zod";
 import { demoShelf, demoTags } from "../../test/demo.ts";
-import { readCatalogueDocument } from "../catalogue/index.ts";
+import { catalogueSchema, readCatalogueDocument } from "../catalogue/index.ts";
 import { dutyFormat, emptyDuty } from "../duty/index.ts";
 import { choice, number } from "../house/definition.ts";
 import { defaultHouseRules, type HouseRules, houseRuleDefinitions } from "../house/index.ts";
@@ -205,6 +205,14 @@ describe("house rules", () => {
 });
 
 describe("a catalogue", () => {
+  it.each(releases.filter((release) => has(release, "catalogue.json")))(
+    "of %s lacks nothing once it is brought up: what the database holds is read without its schema",
+    (release) => {
+      const brought = catalogueKind.upcast(json(`${release}/catalogue.json`));
+      const { document } = brought as { document: Record<string, unknown> };
+      expect(catalogueSchema.parse(document)).toEqual(document);
+    },
+  );
   it.each(releases.filter((release) => has(release, "catalogue.json")))(
     "of engine %s is read whole",
     (release) => {

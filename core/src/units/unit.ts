@@ -14,5 +14,7 @@ export type Unit =
   | "%"
   | "days"
   | "kg"
+  | "litres"
+  | "°"
   | "s"
   | "";

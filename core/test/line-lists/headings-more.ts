@@ -118,7 +118,7 @@ export const headingsMore: readonly (readonly [heading: string, field: string | 
   ["Comments / Remarks", null],
   ["Rev.", null],
   ["Cv", null],
-  ["Solenoid Voltage", null],
+  ["Solenoid Voltage", "coilVoltage"],
   ["Fabricante", null],
   ["Hersteller", null],
   ["Leitungsnummer", null],

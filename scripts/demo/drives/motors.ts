@@ -5,6 +5,9 @@ import { flanged, sealed, unflanged } from "./shared.ts";
 const torques = [35, 60, 100, 150, 250, 400, 600, 1000, 1500, 2500, 4000, 6500, 10_000, 16_000, 25_000];
 const maker = "Tarrowby Controls";
 
+/** A quarter turn at the rated voltage. */
+const secondsOf = (torque: number) => Math.round(6 + 1.6 * torque ** 0.4);
+
 const motor = (short: string, torque: number, dearer: number) => ({
   id: `${short} ${torque}`,
   torqueAtMinimumVoltageNm: threeFigures(0.85 * torque),
@@ -21,7 +24,7 @@ export const motors = (): DriveFamily[] => [
     maker,
     name: "Steady EL",
     kind: "electric on-off",
-    sizes: torques.map((torque) => motor("EL", torque, 1)),
+    sizes: torques.map((torque) => ({ ...motor("EL", torque, 1), strokeSeconds: secondsOf(torque) })),
   }),
   flanged({
     ...sealed,
@@ -30,7 +33,9 @@ export const motors = (): DriveFamily[] => [
     name: "Steady EM, modulating",
     kind: "electric modulating",
     startsPerHour: 1200,
-    sizes: torques.filter((t) => t <= 6500).map((torque) => motor("EM", torque, 1.6)),
+    sizes: torques
+      .filter((t) => t <= 6500)
+      .map((torque) => ({ ...motor("EM", torque, 1.6), strokeSeconds: 2 * secondsOf(torque) })),
   }),
   flanged({
     ...sealed,
@@ -47,6 +52,8 @@ export const motors = (): DriveFamily[] => [
         springWoundNm: threeFigures(1.25 * torque),
         springRunOutNm: torque,
         ...unflanged,
+        strokeSeconds: 2 * secondsOf(torque),
+        springSeconds: Math.round(4 + 0.5 * torque ** 0.4),
         weightKg: threeFigures(11 + 0.09 * torque ** 0.95),
         price: Math.round(1350 + 24 * torque ** 0.8),
       })),
@@ -62,6 +69,8 @@ export const motors = (): DriveFamily[] => [
       .filter((torque) => torque <= 1000)
       .map((torque) => ({
         ...motor("EC", torque, 2.4),
+        strokeSeconds: secondsOf(torque),
+        springSeconds: secondsOf(torque),
         torqueOnStoredEnergyNm: threeFigures(0.75 * torque),
       })),
   }),

@@ -4,7 +4,14 @@ import { peakOf } from "@proven-seat/core/stroke";
 import { alsoFlangeOf, driveEndOf, outsideOf } from "../ends.ts";
 
 /** What every invented family of drives states, where nothing else is said. */
-export const plain = { lowTemperature: true, highTemperature: true, marking: null, enclosure: null } as const;
+export const plain = {
+  lowTemperature: true,
+  highTemperature: true,
+  marking: null,
+  enclosure: null,
+  handOverride: false,
+  stopsDegrees: 5,
+} as const;
 
 /** Motors for gas and dust. */
 export const sealed = {
@@ -12,6 +19,8 @@ export const sealed = {
   highTemperature: false,
   marking: "II 2G Ex db IIB T4 Gb; II 2D Ex tb IIIC T135°C Db",
   enclosure: "IP66/IP67",
+  handOverride: true,
+  stopsDegrees: 5,
   startsPerHour: 60,
   lowestVoltagePercent: 85,
 } as const;
@@ -49,4 +58,11 @@ export function flanged<F extends DriveFamily>(family: F): F {
 }
 
 /** Stands until flange and weight are known. */
-export const unflanged = { flange: "F05", alsoFlange: null, end: null, outside: null } as const;
+export const unflanged = {
+  flange: "F05",
+  alsoFlange: null,
+  end: null,
+  outside: null,
+  strokeSeconds: null,
+  springSeconds: null,
+} as const;

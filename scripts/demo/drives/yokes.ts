@@ -43,6 +43,9 @@ const byAir = (id: string, name: string, short: string, cant: number): DriveFami
     })),
   });
 
+/** As its valves and oil let it. */
+const secondsOf = (piston: number) => threeFigures(2 + 0.02 * piston);
+
 const small = [50, 63, 80, 100, 125, 160, 200, 250];
 
 export const yokes = (): DriveFamily[] => [
@@ -61,6 +64,8 @@ export const yokes = (): DriveFamily[] => [
       armMm: threeFigures(0.8 * piston),
       springSets: [80, 120].map((bar) => springSet(piston, bar)),
       ...unflanged,
+      strokeSeconds: secondsOf(piston),
+      springSeconds: secondsOf(piston),
       weightKg: threeFigures(9 + 0.004 * piston ** 2),
       price: Math.round(900 + 0.09 * piston ** 2),
     })),
@@ -81,6 +86,8 @@ export const yokes = (): DriveFamily[] => [
       gasPrechargeBarG: 80,
       springSets: [50, 70].map((bar) => springSet(piston, bar)),
       ...unflanged,
+      strokeSeconds: secondsOf(piston),
+      springSeconds: secondsOf(piston),
       weightKg: threeFigures(40 + 0.006 * piston ** 2),
       price: Math.round(5200 + 0.2 * piston ** 2),
     })),
@@ -97,6 +104,7 @@ export const yokes = (): DriveFamily[] => [
       ...yoke(piston, 0),
       armMm: threeFigures(0.7 * piston),
       ...unflanged,
+      strokeSeconds: 2 * secondsOf(piston),
       weightKg: threeFigures(60 + 0.005 * piston ** 2),
       price: Math.round(3800 + 0.11 * piston ** 2),
     })),

@@ -15,12 +15,13 @@ function jsonFiles(folder: string, below: string) {
     .map((name) => ({ name: `${below}/${name}`, content: json(join(folder, below, name)) }));
 }
 
-/** Reads a catalogue laid out in files: catalogue.json, lines/ and drives/. */
+/** Reads a catalogue laid out in files: catalogue.json, lines/, drives/ and accessories/. */
 export function readCatalogueFolder(folder: string): CatalogueReading {
   return readCatalogue(
     { name: "catalogue.json", content: json(join(folder, "catalogue.json")) },
     jsonFiles(folder, "lines"),
     jsonFiles(folder, "drives"),
+    jsonFiles(folder, "accessories"),
   );
 }
 

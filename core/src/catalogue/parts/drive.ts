@@ -1,7 +1,11 @@
 import { trainPart } from "./part.ts";
 
 /** The drive: family, size, action and springs; null for a bare stem. */
-export const drive = trainPart("drive", (train) => train.drive, ["drive.family", "drive.onSupplyLoss"]);
+export const drive = trainPart("drive", (train) => train.drive, [
+  "drive.family",
+  "drive.onSupplyLoss",
+  "drive.fittings",
+]);
 
 export const driveFamily = trainPart("drive.family", (train) => train.drive?.family ?? null);
 
@@ -9,3 +13,6 @@ export const driveOnSupplyLoss = trainPart(
   "drive.onSupplyLoss",
   (train) => train.drive?.onSupplyLoss ?? null,
 );
+
+/** What is mounted on the drive whatever it turns. */
+export const driveFittings = trainPart("drive.fittings", (train) => train.fittings);

@@ -1,5 +1,5 @@
 import { cavity } from "./cavity.ts";
-import { drive, driveFamily, driveOnSupplyLoss } from "./drive.ts";
+import { drive, driveFamily, driveFittings, driveOnSupplyLoss } from "./drive.ts";
 import { grade } from "./grade.ts";
 import { line } from "./line.ts";
 import { pressureClass } from "./pressure-class.ts";
@@ -22,7 +22,7 @@ export const valveParts = [
 ] as const;
 
 /** What of its drive train a finding may hang on. */
-export const trainParts = [drive, driveFamily, driveOnSupplyLoss] as const;
+export const trainParts = [drive, driveFamily, driveOnSupplyLoss, driveFittings] as const;
 
 /** Everything of a candidate that a finding may hang on. */
 export const parts = [...valveParts, ...trainParts] as const;

@@ -4,7 +4,7 @@ import type { Valve } from "../valve.ts";
 /** What carries a part: the valve, or what turns it. */
 interface Carriers {
   readonly valve: Omit<Valve, "identity">;
-  readonly train: Pick<DriveTrain, "drive">;
+  readonly train: Pick<DriveTrain, "drive" | "fittings">;
 }
 export type Carrier = keyof Carriers;
 

@@ -12,8 +12,12 @@ import { upstream } from "./case/upstream.ts";
 import { airMaximum } from "./drive/air-maximum.ts";
 import { airMinimum } from "./drive/air-minimum.ts";
 import { closesWithin } from "./drive/closes-within.ts";
+import { coilVoltage } from "./drive/coil-voltage.ts";
+import { controlSignal } from "./drive/control-signal.ts";
 import { factorSetAside } from "./drive/factor-set-aside.ts";
 import { factorSetAsideBecause } from "./drive/factor-set-aside-because.ts";
+import { handOverrideAsked } from "./drive/hand-override.ts";
+import { limitSwitchesAsked } from "./drive/limit-switches.ts";
 import { lowestVoltage } from "./drive/lowest-voltage.ts";
 import { oilMaximum } from "./drive/oil-maximum.ts";
 import { oilMinimum } from "./drive/oil-minimum.ts";
@@ -21,6 +25,7 @@ import { onSupplyLoss } from "./drive/on-supply-loss.ts";
 import { opensWithin } from "./drive/opens-within.ts";
 import { operator } from "./drive/operator.ts";
 import { solenoidsAsked } from "./drive/solenoids.ts";
+import { strokesInReserve } from "./drive/strokes-in-reserve.ts";
 import { carbonDioxide } from "./fluid/carbon-dioxide.ts";
 import { caustic } from "./fluid/caustic.ts";
 import { chlorides } from "./fluid/chlorides.ts";
@@ -180,6 +185,11 @@ export const dutyFields = [
   closesWithin,
   opensWithin,
   solenoidsAsked,
+  coilVoltage,
+  controlSignal,
+  limitSwitchesAsked,
+  handOverrideAsked,
+  strokesInReserve,
   installation,
   lagging,
   neighbour,

@@ -100,6 +100,7 @@ class Shared {
             valve,
             drive: pairing.train.drive,
             supplied: pairing.train.supplied,
+            fittings: pairing.train.fittings,
             demand: pairing.demand,
             duty,
             house,

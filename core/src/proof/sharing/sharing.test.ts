@@ -33,7 +33,8 @@ describe("rules gathered by what they hang on", () => {
     const valve = shelf.valvesFor(duty.dn!)[40]!;
     const one = prover(duty, shelf, house);
     const candidate = one.judge(valve, null);
-    const judged = { valve, drive: null, supplied: null, demand: candidate.demand, duty: one.duty, house };
+    const bare = { drive: null, supplied: null, fittings: null };
+    const judged = { valve, ...bare, demand: candidate.demand, duty: one.duty, house };
     expect(candidate.findings.map((f) => f.toJSON())).toEqual(
       rules.map((rule) => examined(rule, judged).toJSON()),
     );

@@ -15,7 +15,7 @@ const found = (
   change: Change = {},
   drive: Drive | null = sprung,
   rules: Partial<HouseRules> = {},
-) => findingOf(`drive/${rule}`, dutyWith(change), valve, drive, { ...defaultHouseRules(), ...rules });
+) => findingOf(`drive/${rule}`, dutyWith(change), valve, drive, { ...defaultHouseRules(), ...rules }, []);
 const figureOf = (finding: ReturnType<typeof found>) => (finding as { value: number }).value;
 const led = (finding: ReturnType<typeof found>) => finding.uses.find((u) => u.what === "air led by")!.value;
 
@@ -38,8 +38,14 @@ describe.each([
     expect(found(rule, { [field]: slow }, sprung, slowAir).verdict).toBe("holds");
     expect(found(rule, { [field]: slow * 0.999 }, sprung, slowAir).verdict).toBe("fails");
   });
-  it("waits for a motor's maker, and is not asked of a bare stem", () => {
+  it("waits for a motor's maker, takes its time with the house's scatter, and is not asked of a bare stem", () => {
     expect(found(rule, { operator: "electric", [field]: 5 }, motor).verdict).toBe("cannot tell");
+    const stated = { ...motor, strokeSeconds: 10 };
+    expect(found(rule, { operator: "electric", [field]: 12 }, stated)).toMatchObject({
+      verdict: "holds",
+      value: 12,
+    });
+    expect(found(rule, { operator: "electric", [field]: 11.9 }, stated).verdict).toBe("fails");
     expect(found(rule, { [field]: 5 }, null).verdict).toBe("not asked");
   });
 });
@@ -53,6 +59,10 @@ describe("oxygen", () => {
     expect(found("oxygen-time", oxygen, sprung, { oxygenOpensS: opens }).verdict).toBe("holds");
     expect(found("oxygen-time", oxygen, sprung, { oxygenOpensS: opens * 1.001 }).verdict).toBe("tight");
     expect(found("oxygen-time", { ...oxygen, operator: "electric" }, motor).verdict).toBe("cannot tell");
+    const timed = (strokeSeconds: number) => ({ ...motor, strokeSeconds });
+    const by = (drive: Drive) => found("oxygen-time", { ...oxygen, operator: "electric" }, drive).verdict;
+    // Ten seconds are asked for, and a maker's time may be a fifth shorter.
+    expect([by(timed(12.5)), by(timed(12.4))]).toEqual(["holds", "tight"]);
   });
 });
 
@@ -86,6 +96,8 @@ describe("surge", () => {
     expect(found("surge", second).verdict).toBe("cannot tell");
     expect(found("surge", line(100, 0)).verdict).toBe("cannot tell");
     expect(found("surge", { ...line(100), operator: "electric" }, motor).verdict).toBe("cannot tell");
+    const slow = found("surge", { ...line(100), operator: "electric" }, { ...motor, strokeSeconds: 30 });
+    expect(slow.uses.find((u) => u.what === "it closes in, at its fastest")!.value).toBe(24);
   });
 });
 

@@ -26,3 +26,12 @@ export const unlessByMotor = ({ operator }: SettledDuty): string | null =>
  */
 export const unlessByLineGas = ({ operator }: SettledDuty): string | null =>
   operator === "line gas" ? null : "It does not run on the line's gas.";
+
+/**
+ * Why a duty does not ask what only drives on air raise.
+ *
+ * @param duty settled duty; a drive of another kind than it asks for fails by itself
+ * @returns the reason; null where it may run on air
+ */
+export const unlessOnAir = ({ operator }: SettledDuty): string | null =>
+  operator === "pneumatic" || operator === "any" ? null : "It does not run on air.";

@@ -1,4 +1,5 @@
-import { type ExecutionName, executionNames, type OnAir, onAir } from "../../air/index.ts";
+import type { Fittings } from "../../accessories/index.ts";
+import { type AirWay, type OnAir, onAir } from "../../air/index.ts";
 import { type Drive, kindOf } from "../../drives/index.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import type { StrokeName } from "../../stroke/index.ts";
@@ -8,6 +9,7 @@ import type { Judged } from "../judged.ts";
 interface Known {
   readonly air: string;
   readonly house: HouseRules;
+  readonly fittings: Fittings | null;
   readonly onAir: OnAir | null;
 }
 /** Drives timed last on a demand: several rules ask for the same. */
@@ -24,40 +26,38 @@ export function timed({
   demand,
   duty,
   house,
-}: Pick<Judged, "drive" | "demand" | "duty" | "house">): OnAir | null {
+  fittings,
+}: Pick<Judged, "drive" | "demand" | "duty" | "house" | "fittings">): OnAir | null {
   if (!drive || kindOf(drive.family).supply !== "pneumatic") return null;
-  const air = `${duty.airMinimumBarG}|${duty.airMaximumBarG}`;
+  const { opensWithinS, closesWithinS } = duty.stated;
+  const air = `${duty.airMinimumBarG}|${duty.airMaximumBarG}|${opensWithinS}|${closesWithinS}|${duty.solenoids}`;
   let of = known.get(demand);
   if (!of) {
     of = new Map();
     known.set(demand, of);
   }
   const last = of.get(drive);
-  if (last && last.air === air && last.house === house) return last.onAir;
-  const made = onAir(drive, demand, duty, house);
-  of.set(drive, { air, house, onAir: made });
+  if (last && last.air === air && last.house === house && last.fittings === fittings) return last.onAir;
+  const made = onAir(drive, demand, duty, house, fittings);
+  of.set(drive, { air, house, fittings, onAir: made });
   return made;
 }
 
 /**
- * The plainest way to lead the air that keeps a time; the fastest where none does.
+ * The way to lead the air that is fastest in one stroke.
  *
  * @param of drive on its air
  * @param name the stroke
- * @param withinS seconds; null for the plainest whatever it takes
- * @returns its name and time; null where air does not carry the stroke through
+ * @returns the way and its time; null where air does not carry the stroke through
  */
-export function plainestWithin(
-  { longest }: OnAir,
+export function fastest(
+  { ways, longest }: OnAir,
   name: StrokeName,
-  withinS: number | null,
-): { readonly name: ExecutionName; readonly seconds: number } | null {
-  let fastest: { readonly name: ExecutionName; readonly seconds: number } | null = null;
-  for (const execution of executionNames) {
-    const seconds = longest(name, execution);
-    if (seconds === null) continue;
-    if (withinS === null || seconds <= withinS) return { name: execution, seconds };
-    if (fastest === null || seconds < fastest.seconds) fastest = { name: execution, seconds };
+): { readonly way: AirWay; readonly seconds: number } | null {
+  let best: { readonly way: AirWay; readonly seconds: number } | null = null;
+  for (const way of ways) {
+    const seconds = longest(name, way);
+    if (seconds !== null && (best === null || seconds < best.seconds)) best = { way, seconds };
   }
-  return fastest;
+  return best;
 }

@@ -1,11 +1,8 @@
-import { executionNames } from "../../air/index.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { noOxygen } from "../raised.ts";
 import { rule } from "../rule.ts";
-import { timed } from "./on-air.ts";
-
-const [plainest] = executionNames;
+import { timing } from "./timing.ts";
 
 export const oxygenTime = rule({
   id: "drive/oxygen-time",
@@ -18,14 +15,11 @@ export const oxygenTime = rule({
   examine: (judged) => {
     if (!judged.drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     if (judged.valve.construction.stroke === "rising stem") return notAsked("The stem opens it slowly.");
-    const onAir = timed(judged);
-    const seconds = onAir?.shortest("opening", plainest) ?? null;
-    if (seconds === null) return cannotTell("how long the drive takes to open");
+    const opening = timing(judged, "opening");
+    const seconds = opening?.shortestS ?? null;
+    if (opening === null || seconds === null) return cannotTell("how long the drive takes to open");
     const limit = judged.house.oxygenOpensS;
-    const uses = [
-      used("air led by", plainest, "computed"),
-      used("shortest opening", limit, "house rule", "s"),
-    ];
+    const uses = [...opening.uses, used("shortest opening", limit, "house rule", "s")];
     const figures = { value: seconds, limit, sense: "≥" as const, unit: "s" as const, uses };
     return seconds >= limit
       ? plain("holds", "It opens as slowly as oxygen asks, as it is.", figures)

@@ -3,7 +3,7 @@ import { used } from "../inputs.ts";
 import { bodyRatingBarG } from "../limits/body.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { plainestWithin, timed } from "./on-air.ts";
+import { timing } from "./timing.ts";
 
 /** Share of the stroke in which a ball takes most of the flow away. */
 const takesFlowAway = 0.3;
@@ -38,11 +38,10 @@ export const surge = rule({
     if (flowing.length === 0) return cannotTell("a flow of liquid");
     const unknown = flowing.find(({ settled: c }) => c.pressureBarG === null || c.temperatureC === null);
     if (unknown) return cannotTell(`pressure and temperature of ${unknown.settled.name}`);
-    const onAir = timed(judged);
-    const found = onAir && plainestWithin(onAir, "closing", stated.closesWithinS);
-    // The way to lead the air is the one that is fast enough at its slowest; the surge comes at its fastest.
-    const seconds = found && onAir.shortest("closing", found.name);
-    if (seconds === null) return cannotTell("how long the drive takes to close");
+    // Its air is led so that it is fast enough at its slowest; the surge comes at its fastest.
+    const closing = timing(judged, "closing");
+    const seconds = closing?.shortestS ?? null;
+    if (closing === null || seconds === null) return cannotTell("how long the drive takes to close");
     const effectiveS = takesFlowAway * seconds;
     const echoS = (2 * stated.upstreamLengthM!) / house.soundSpeedMS;
     const tried = flowing.map(({ settled, velocity }) => {
@@ -70,6 +69,7 @@ export const surge = rule({
           used("pressure the surge adds", worst.added, "computed", "bar"),
           used("velocity in the pipe, m/s", worst.velocity, "computed"),
           used("it closes in, at its fastest", seconds, "computed", "s"),
+          ...closing.uses,
           used("there and back of the wave", echoS, "computed", "s"),
           used("density of the liquid, kg/m³", density, "entered"),
           used(

@@ -41,7 +41,7 @@ function staysFailed(
       fc.double({ min: 0, max: 1, noNaN: true }),
       (tag, pick, first, more) => {
         const valves = demoShelf.valvesFor(tag.duty.dn!);
-        const inHand = { valve: valves[pick % valves.length]!, drive: null, house };
+        const inHand = { valve: valves[pick % valves.length]!, drive: null, accessories: [], house };
         const easy = changed(changed(tag.duty, start), (c) => harder(c, first));
         const before = verdictsIn(inHand, easy);
         const after = verdictsIn(

@@ -1,5 +1,6 @@
 import { documentKind } from "../kind.ts";
 import { dimensionsAndArrangements } from "./2-dimensions-and-arrangements.ts";
+import { whatStandsOnDrives } from "./3-what-stands-on-drives.ts";
 
 /** Catalogues; every one names its format. */
-export const catalogueKind = documentKind("catalogue", [dimensionsAndArrangements]);
+export const catalogueKind = documentKind("catalogue", [dimensionsAndArrangements, whatStandsOnDrives]);

@@ -1,0 +1,30 @@
+import { z } from "zod";
+import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import type { AccessoryKind } from "./kind.ts";
+import { itemTail, ofAir, standsAir } from "./shared.ts";
+
+/**
+ * A kind that hastens a stroke at the drive's own port; the stroke decides whether it is mounted.
+ *
+ * @param kind its name
+ * @returns the kind, with schema and columns
+ */
+export function hastening<const Kind extends string>(kind: Kind) {
+  const item = z.strictObject({ ...sizeHead, cv: z.number().positive(), ...ofAir, ...itemTail });
+  const schema = z.strictObject({ ...makerHead, kind: z.literal(kind), items: z.array(item).min(1) });
+  return {
+    kind,
+    schema,
+    columns: ["cv", "maximum_air_bar_g"],
+    electrical: () => false,
+    byStroke: true,
+    wantedBy: ({ supply, sprung }, { duty }) =>
+      supply === "pneumatic"
+        ? {
+            pieces: sprung ? 1 : 2,
+            says: "for the highest air",
+            refused: (one) => standsAir(one, duty),
+          }
+        : null,
+  } satisfies Omit<AccessoryKind<z.infer<typeof schema>>, "schema"> & { readonly schema: typeof schema };
+}

@@ -1,0 +1,29 @@
+import { z } from "zod";
+import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import type { AccessoryKind } from "./kind.ts";
+import { itemTail, ofAir, standsAir } from "./shared.ts";
+
+const item = z.strictObject({
+  ...sizeHead,
+  cv: z.number().positive(),
+  filterUm: z.number().positive(),
+  ...ofAir,
+  ...itemTail,
+});
+const schema = z.strictObject({
+  ...makerHead,
+  kind: z.literal("filter-regulator"),
+  items: z.array(item).min(1),
+});
+
+/** Cleans the air of a drive and holds its pressure. */
+export const filterRegulator: AccessoryKind<z.infer<typeof schema>> = {
+  kind: "filter-regulator",
+  schema,
+  columns: ["cv", "filter_um", "maximum_air_bar_g"],
+  electrical: () => false,
+  wantedBy: ({ supply }, { duty }) =>
+    supply === "pneumatic"
+      ? { pieces: 1, says: "for the highest air", refused: (one) => standsAir(one, duty) }
+      : null,
+};

@@ -1,0 +1,31 @@
+import { z } from "zod";
+import { filterRegulator } from "./filter-regulator.ts";
+import type { AccessoryKind } from "./kind.ts";
+import { limitSwitches } from "./limit-switches.ts";
+import { partialStrokeDevice } from "./partial-stroke-device.ts";
+import { positioner } from "./positioner.ts";
+import { quickExhaust } from "./quick-exhaust.ts";
+import { solenoidValve } from "./solenoid-valve.ts";
+import { volumeBooster } from "./volume-booster.ts";
+import { volumeBottle } from "./volume-bottle.ts";
+
+const kinds = [
+  filterRegulator,
+  solenoidValve,
+  positioner,
+  quickExhaust,
+  volumeBooster,
+  volumeBottle,
+  limitSwitches,
+  partialStrokeDevice,
+] as const;
+
+/** Every kind of accessory, in the order in which air and signal meet them. */
+export const accessoryKinds: readonly AccessoryKind[] = kinds as unknown as readonly AccessoryKind[];
+
+export type AccessoryFamily = z.infer<(typeof kinds)[number]["schema"]>;
+
+/** One family of accessories, of any kind. */
+export const accessoryFamilySchema = z.union(
+  kinds.map((kind) => kind.schema),
+) as unknown as z.ZodType<AccessoryFamily>;

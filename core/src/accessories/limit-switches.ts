@@ -1,0 +1,33 @@
+import { z } from "zod";
+import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import type { AccessoryKind } from "./kind.ts";
+import { itemTail } from "./shared.ts";
+
+const item = z.strictObject({
+  ...sizeHead,
+  switches: z.number().int().positive(),
+  ...itemTail,
+});
+const schema = z.strictObject({
+  ...makerHead,
+  kind: z.literal("limit switches"),
+  items: z.array(item).min(1),
+});
+
+/** Tells a control room that a valve is open, and that it is shut. */
+export const limitSwitches: AccessoryKind<z.infer<typeof schema>> = {
+  kind: "limit switches",
+  schema,
+  columns: ["switches"],
+  electrical: () => true,
+  wantedBy: ({ supply }, { duty }) =>
+    // A motor has its own.
+    duty.stated.limitSwitches !== true || supply === "electric"
+      ? null
+      : {
+          pieces: 1,
+          says: "open and shut",
+          refused: ({ switches }) =>
+            switches >= 2 ? null : { why: `has ${switches} switch`, unknown: false },
+        },
+};

@@ -1,0 +1,33 @@
+import { z } from "zod";
+import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import type { AccessoryKind } from "./kind.ts";
+import { itemTail, ofAir, standsAir } from "./shared.ts";
+
+const item = z.strictObject({
+  ...sizeHead,
+  /** Share of what fails unseen that its test finds, %, as its certificate states. */
+  findsPercent: z.number().positive().max(95),
+  ...ofAir,
+  ...itemTail,
+});
+const schema = z.strictObject({
+  ...makerHead,
+  kind: z.literal("partial-stroke device"),
+  items: z.array(item).min(1),
+});
+
+/** Moves a valve a little and back, and tells whether it moved. */
+export const partialStrokeDevice: AccessoryKind<z.infer<typeof schema>> = {
+  kind: "partial-stroke device",
+  schema,
+  columns: ["finds_percent", "maximum_air_bar_g"],
+  electrical: () => true,
+  wantedBy: ({ supply }, { duty }) =>
+    supply === "pneumatic" && duty.partialStrokeMonths > 0
+      ? {
+          pieces: 1,
+          says: `every ${duty.partialStrokeMonths} months`,
+          refused: (one) => standsAir(one, duty),
+        }
+      : null,
+};

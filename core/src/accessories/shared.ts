@@ -1,0 +1,22 @@
+import { positive } from "../drives/shared-schema.ts";
+import type { Refusal } from "./kind.ts";
+
+/** What every item states of itself, after what is particular to its kind. */
+export const itemTail = { weightKg: positive, price: positive };
+
+/** Highest air a part stands, bar g. */
+export const ofAir = { maximumAirBarG: positive };
+
+/**
+ * Whether a part stands the air of a duty.
+ *
+ * @param item with its rating, bar g
+ * @param duty highest air, bar g
+ * @returns why not; null where it does
+ * @example standsAir({ maximumAirBarG: 8 }, { airMaximumBarG: 10 }).why // → "is rated below the highest air"
+ */
+export const standsAir = (
+  { maximumAirBarG }: { readonly maximumAirBarG: number },
+  { airMaximumBarG: air }: { readonly airMaximumBarG: number },
+): Refusal | null =>
+  air <= maximumAirBarG ? null : { why: "is rated below the highest air", unknown: false };

@@ -1,0 +1,24 @@
+import { z } from "zod";
+import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import type { AccessoryKind } from "./kind.ts";
+import { itemTail, ofAir, standsAir } from "./shared.ts";
+
+const item = z.strictObject({ ...sizeHead, litres: z.number().positive(), ...ofAir, ...itemTail });
+const schema = z.strictObject({
+  ...makerHead,
+  kind: z.literal("volume bottle"),
+  items: z.array(item).min(1),
+});
+
+/** Keeps air behind a check valve for strokes after the supply is gone. */
+export const volumeBottle: AccessoryKind<z.infer<typeof schema>> = {
+  kind: "volume bottle",
+  schema,
+  columns: ["litres", "maximum_air_bar_g"],
+  electrical: () => false,
+  byStroke: true,
+  wantedBy: ({ supply, sprung }, { duty }) =>
+    supply === "pneumatic" && !sprung && duty.strokesInReserve > 0
+      ? { pieces: 1, says: `for ${duty.strokesInReserve} strokes`, refused: (one) => standsAir(one, duty) }
+      : null,
+};

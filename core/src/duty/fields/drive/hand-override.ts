@@ -1,0 +1,10 @@
+import type { Field } from "../field.ts";
+import { yesNo } from "../holds.ts";
+
+export const handOverrideAsked: Field<"handOverride", boolean | null> = {
+  path: "handOverride",
+  label: "Hand override",
+  group: "drive",
+  ...yesNo(),
+  headings: ["hand override", "manual override"],
+};

@@ -1,0 +1,12 @@
+import { unlessOnAir } from "./by-operator.ts";
+import { fittingRule } from "./fitting-rule.ts";
+
+export const partialStrokeDevice = fittingRule({
+  id: "drive/partial-stroke-device",
+  asks: "Partial-stroke device",
+  source: "A partial stroke that nobody measures proves nothing (practice); the maker's limits",
+  inputs: ["partial-stroke interval", "area", "installation", "ambient", "air supply", "accessories"],
+  kind: "partial-stroke device",
+  unraised: (duty) =>
+    unlessOnAir(duty) ?? (duty.partialStrokeMonths > 0 ? null : "No partial strokes are asked for."),
+});

@@ -1,0 +1,11 @@
+import { unlessOnAir } from "./by-operator.ts";
+import { fittingRule } from "./fitting-rule.ts";
+
+export const positioner = fittingRule({
+  id: "drive/positioner",
+  asks: "Positioner",
+  source: "Signal, sides it leads air to, pressure, area, enclosure and cold against the maker's limits",
+  inputs: ["control signal", "function", "area", "installation", "ambient", "air supply", "accessories"],
+  kind: "positioner",
+  unraised: (duty) => unlessOnAir(duty) ?? (duty.function.has("throttling") ? null : "It does not throttle."),
+});

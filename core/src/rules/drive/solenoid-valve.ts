@@ -1,0 +1,12 @@
+import { unlessOnAir } from "./by-operator.ts";
+import { fittingRule } from "./fitting-rule.ts";
+
+export const solenoidValve = fittingRule({
+  id: "drive/solenoid-valve",
+  asks: "Solenoid valve",
+  source:
+    "Function by spring and the house's school; coil, pressure, area, enclosure and cold against the maker's limits",
+  inputs: ["voltage of solenoid valves", "area", "installation", "ambient", "air supply", "accessories"],
+  kind: "solenoid valve",
+  unraised: unlessOnAir,
+});
