@@ -14,11 +14,14 @@ import { candidateOf, type Proving } from "./proving.ts";
 import type { MovableValue } from "./views.ts";
 
 function setting(proving: Proving, key: string): { inHand: CandidateInHand; values: DutyValue[] } | null {
-  const { duty, house } = proving;
+  const { duty, house, shelf } = proving;
   const candidate = candidateOf(proving, key);
   if (!candidate) return null;
   const { valve, drive } = candidate;
-  return { inHand: { valve, drive, house }, values: dutyValues(duty, settle(duty, house), valve) };
+  return {
+    inHand: { valve, drive, accessories: shelf.accessories, house },
+    values: dutyValues(duty, settle(duty, house), valve),
+  };
 }
 
 /** What may move, for the candidate of a key. */

@@ -155,7 +155,8 @@ export function ImportCatalogue({ current }: { current: CatalogueVersion }) {
         >
           <p>
             <strong>{read.catalogue.name}</strong>: {read.catalogue.lines.length} lines,{" "}
-            {read.catalogue.drives.length} families of drives, no fault. Against revision {current.revision}:
+            {read.catalogue.drives.length} families of drives, {read.catalogue.accessories.length} of
+            accessories, no fault. Against revision {current.revision}:
           </p>
           <Changes changes={read.changes} />
           {read.changes.length > 0 && (

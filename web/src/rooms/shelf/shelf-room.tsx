@@ -23,6 +23,29 @@ const range = (values: readonly number[], units: Reading) => {
 const classes = (line: ProductLine) =>
   [...new Set(line.sizes.map((s) => s.designation.replace("class ", "")))].join(", ");
 
+/** Families by maker and kind, with how much each holds. */
+function Families({
+  of,
+}: {
+  of: readonly { id: string; name: string; maker: string; kind: string; count: string }[];
+}) {
+  return (
+    <table className="w-full border-collapse text-left">
+      <tbody>
+        {of.map((one) => (
+          <tr key={one.id} className="border-b border-rule/60">
+            <td className="w-1/3 py-[3px]">
+              <span className="font-semibold">{one.name}</span> <span className="text-dim">{one.maker}</span>
+            </td>
+            <td className="w-1/3">{one.kind}</td>
+            <td className="figures text-right">{one.count}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
 function Line({ line }: { line: ProductLine }) {
   const units = useUnits();
   return (
@@ -84,8 +107,8 @@ export function ShelfRoom() {
         )}
       </InHeader>
       <InStatus>
-        {catalogue.lines.length} lines, {catalogue.drives.length} families of drives, prices in{" "}
-        {catalogue.currency}
+        {catalogue.lines.length} lines, {catalogue.drives.length} families of drives,{" "}
+        {catalogue.accessories.length} of accessories, prices in {catalogue.currency}
       </InStatus>
       <Scroll label="Lines" className="py-3 pr-4 pl-6">
         <table className="w-full border-collapse text-left">
@@ -107,19 +130,15 @@ export function ShelfRoom() {
           </tbody>
         </table>
         <h2 className="mt-5 mb-1">Drives</h2>
-        <table className="w-full border-collapse text-left">
-          <tbody>
-            {catalogue.drives.map((d) => (
-              <tr key={d.id} className="border-b border-rule/60">
-                <td className="w-1/3 py-[3px]">
-                  <span className="font-semibold">{d.name}</span> <span className="text-dim">{d.maker}</span>
-                </td>
-                <td className="w-1/3">{d.kind}</td>
-                <td className="figures text-right">{d.sizes.length} sizes</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Families of={catalogue.drives.map((d) => ({ ...d, count: `${d.sizes.length} sizes` }))} />
+        <h2 className="mt-5 mb-1">On drives</h2>
+        {catalogue.accessories.length === 0 ? (
+          <p className="text-dim">
+            No accessories yet: valves, positioners, switches and bottles come in as tables.
+          </p>
+        ) : (
+          <Families of={catalogue.accessories.map((a) => ({ ...a, count: `${a.items.length} items` }))} />
+        )}
       </Scroll>
       <aside className="flex min-h-0 flex-col gap-5 overflow-auto border-l border-rule px-4 py-3">
         <section aria-label="Export">

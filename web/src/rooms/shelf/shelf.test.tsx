@@ -62,7 +62,9 @@ describe("a catalogue brought in", () => {
       c.lines[1]!.id = "renamed";
     });
     pick(next);
-    await screen.findByText(/2 lines, 15 families of drives, no fault. Against revision 4/);
+    await screen.findByText(
+      /2 lines, 15 families of drives, 10 of accessories, no fault. Against revision 4/,
+    );
     expect(screen.getAllByText(/^(added|removed|changed)/).length).toBeGreaterThanOrEqual(3);
     const put = screen.getByText<HTMLButtonElement>("Put revision 5 on the shelf");
     expect(put.disabled).toBe(true);

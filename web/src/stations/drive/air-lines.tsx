@@ -1,16 +1,47 @@
 import type { AirPicture } from "@proven-seat/core/proof";
 
-const [wide, high] = [560, 118];
+const [boxWide, boxHigh, gap, top] = [118, 36, 26, 34];
 
-function Box({ x, y, w, name, says }: { x: number; y: number; w: number; name: string; says?: string }) {
+interface Step {
+  readonly name: string;
+  readonly says: string;
+}
+
+/** What air meets on its way, the supply first. */
+function chain(of: AirPicture, ways: string): Step[] {
+  const led = of.executions.find((e) => e.led)!;
+  const item = (kind: string) => of.fittings.find((f) => f.kind === kind)?.mounted?.item;
+  const count = of.solenoids.find((s) => s.arrangement === of.arrangement)!.valves;
+  const positioner = of.fittings.find((f) => f.kind === "positioner");
+  const solenoid = of.fittings.length === 0 || of.fittings.some((f) => f.kind === "solenoid valve");
+  return [
+    { name: "filter-regulator", says: item("filter-regulator") ?? "" },
+    ...(positioner ? [{ name: "positioner", says: item("positioner") ?? "none fits" }] : []),
+    ...(solenoid
+      ? [
+          {
+            name: count > 1 ? `${count} solenoid valves, ${of.arrangement}` : "solenoid valve",
+            says: item("solenoid valve") ?? ways,
+          },
+        ]
+      : []),
+    ...(led.name === "with quick exhaust"
+      ? [{ name: "quick exhaust", says: item("quick exhaust") ?? "" }]
+      : led.name === "with volume booster"
+        ? [{ name: "volume booster", says: item("volume booster") ?? "" }]
+        : []),
+  ];
+}
+
+function Box({ x, y, name, says }: Step & { x: number; y: number }) {
   return (
     <g>
-      <rect x={x} y={y} width={w} height="34" className="fill-second stroke-ink" />
-      <text x={x + w / 2} y={y + (says ? 14 : 21)} textAnchor="middle" className="fill-ink text-[11px]">
+      <rect x={x} y={y} width={boxWide} height={boxHigh} className="fill-second stroke-ink" />
+      <text x={x + boxWide / 2} y={y + (says ? 15 : 22)} textAnchor="middle" className="fill-ink text-[11px]">
         {name}
       </text>
       {says && (
-        <text x={x + w / 2} y={y + 27} textAnchor="middle" className="fill-dim text-[10px]">
+        <text x={x + boxWide / 2} y={y + 28} textAnchor="middle" className="fill-dim text-[10px]">
           {says}
         </text>
       )}
@@ -20,58 +51,81 @@ function Box({ x, y, w, name, says }: { x: number; y: number; w: number; name: s
 
 /** How the air runs for the school and the arrangement in force: supply to the left, drive to the right. */
 export function AirLines({ of }: { of: AirPicture }) {
-  const several = of.arrangement !== "single";
-  const count = of.solenoids.find((s) => s.arrangement === of.arrangement)!.valves;
-  const led = of.sprung && of.springSideAir === "clean air from the drive";
-  const ways = of.sprung ? (led ? "exhaust led back" : "3/2") : "5/2";
-  const breather = of.sprung && !led;
+  const clean = of.sprung && of.springSideAir === "clean air from the drive";
+  const ways = of.sprung && !clean ? "3/2" : "5/2";
+  const steps = chain(of, ways);
+  const at = (n: number) => 44 + n * (boxWide + gap);
+  const drive = at(steps.length) + 64;
+  const wide = drive + 134;
+  const middle = top + boxHigh / 2;
+  const valve = at(steps.findIndex(({ name }) => /solenoid|positioner/.test(name))) + boxWide / 2;
+  // Of a drive with air on both sides the valve feeds the second below, beside its exhaust.
+  const exhaust = of.sprung ? valve : valve - 30;
+  const bottle = of.fittings.find((f) => f.kind === "volume bottle")?.mounted;
+  const switches = of.fittings.find((f) => f.kind === "limit switches")?.mounted;
+  const under = top + boxHigh + 34;
+  const springSide = of.sprung
+    ? clean
+      ? "its exhaust leads over the springs"
+      : "the spring side breathes what is around it"
+    : "both sides are fed";
   return (
     <svg
       role="img"
-      aria-label={`Air from the supply through filter and regulator and ${count} solenoid ${count === 1 ? "valve" : "valves"} to the drive; ${of.sprung ? (led ? "its exhaust leads over the springs" : "the spring side breathes what is around it") : "both sides are fed"}`}
-      className="h-28 w-full max-w-2xl"
-      viewBox={`0 0 ${wide} ${high}`}
+      aria-label={`Air from the supply through ${steps.map(({ name }) => name).join(", ")} to the drive; ${springSide}${bottle ? "; a bottle keeps air behind a check valve" : ""}`}
+      className="h-36 w-full max-w-4xl"
+      viewBox={`0 0 ${wide} ${under + 32}`}
+      preserveAspectRatio="xMinYMid meet"
     >
       <g className="stroke-ink" fill="none">
-        <path d="M0 37H40M120 37H170M280 37H410" />
-        <path d="M225 54V92" strokeDasharray="4 3" />
+        <path d={`M0 ${middle}H${drive}`} />
+        <path d={`M${exhaust} ${top + boxHigh}V${under}`} strokeDasharray="4 3" />
         {of.sprung ? (
-          led ? (
-            <path d="M225 92H470V66" strokeDasharray="4 3" />
+          clean ? (
+            <path d={`M${exhaust} ${under}H${drive + 90}V${top + 46}`} strokeDasharray="4 3" />
           ) : (
-            <path d="M470 66V92" strokeDasharray="4 3" />
+            <path d={`M${drive + 90} ${top + 46}V${under}`} strokeDasharray="4 3" />
           )
         ) : (
-          <path d="M280 47H350V92H470V66" />
+          <path d={`M${valve + 30} ${top + boxHigh}V${under - 12}H${drive + 90}V${top + 46}`} />
         )}
+        {bottle && <path d={`M${at(0) + boxWide + gap / 2} ${middle}V12H${at(1) + 8}`} />}
       </g>
-      <Box x={40} y={20} w={80} name="filter" says="regulator" />
-      <Box
-        x={170}
-        y={20}
-        w={110}
-        name={several ? `${count} solenoid valves` : "solenoid valve"}
-        says={several ? `${of.arrangement}, ${ways}` : ways}
-      />
-      <rect x={410} y={8} width={120} height="58" className="fill-paper stroke-ink" />
-      <path d="M470 8V66" className="stroke-ink" />
-      <text x={440} y={42} textAnchor="middle" className="fill-ink text-[11px]">
+      {steps.map((step, n) => (
+        <Box key={step.name} x={at(n)} y={top} {...step} />
+      ))}
+      {bottle && (
+        <g>
+          <rect x={at(1) + 8} y={2} width={70} height={20} rx={9} className="fill-paper stroke-ink" />
+          <text x={at(1) + 43} y={16} textAnchor="middle" className="fill-ink text-[10px]">
+            {bottle.item}
+          </text>
+        </g>
+      )}
+      <rect x={drive} y={top - 10} width={120} height={56} className="fill-paper stroke-ink" />
+      <path d={`M${drive + 60} ${top - 10}V${top + 46}`} className="stroke-ink" />
+      <text x={drive + 30} y={middle + 4} textAnchor="middle" className="fill-ink text-[11px]">
         air
       </text>
-      <text x={500} y={42} textAnchor="middle" className="fill-ink text-[11px]">
+      <text x={drive + 90} y={middle + 4} textAnchor="middle" className="fill-ink text-[11px]">
         {of.sprung ? "springs" : "air"}
       </text>
-      <text x={0} y={30} className="fill-dim text-[10px]">
+      {switches && (
+        <text x={drive + 60} y={top - 15} textAnchor="middle" className="fill-dim text-[10px]">
+          {`limit switches ${switches.item}`}
+        </text>
+      )}
+      <text x={0} y={middle - 6} className="fill-dim text-[10px]">
         supply
       </text>
-      <text x={300} y={31} className="fill-dim text-[10px]">
-        {`tube ${of.tube.boreMm} mm, ${of.tube.lengthM} m`}
+      <text x={drive - 58} y={middle - 6} className="fill-dim text-[10px]">
+        {`${of.tube.boreMm} mm, ${of.tube.lengthM} m`}
       </text>
-      <text x={225} y={106} textAnchor="middle" className="fill-dim text-[10px]">
-        {led ? "" : "exhaust"}
+      <text x={exhaust} y={under + 13} textAnchor="middle" className="fill-dim text-[10px]">
+        {clean ? "" : "exhaust"}
       </text>
-      <text x={470} y={106} textAnchor="middle" className="fill-dim text-[10px]">
-        {breather ? "breathes what is around" : led ? "clean exhaust over the springs" : ""}
+      <text x={drive + 90} y={under + 13} textAnchor="middle" className="fill-dim text-[10px]">
+        {of.sprung ? (clean ? "clean exhaust over the springs" : "breathes what is around") : ""}
       </text>
     </svg>
   );

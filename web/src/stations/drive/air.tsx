@@ -7,6 +7,7 @@ import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/views.ts";
 import { AirLines } from "./air-lines.tsx";
+import { FittingsTable } from "./fittings-table.tsx";
 
 function Seconds({ s, asked }: { s: number | null; asked: number | null }) {
   return (
@@ -36,14 +37,24 @@ function Ways({ of }: { of: AirPicture }) {
       <thead className="text-[12px] text-dim">
         <tr className="border-b border-rule">
           <th className="font-normal">air led by</th>
+          <th className="font-normal">from the shelf</th>
+          <th className="text-right font-normal">Cv</th>
+          <th className="text-right font-normal">price</th>
           <th className="text-right font-normal">opens in</th>
           <th className="text-right font-normal">closes in</th>
         </tr>
       </thead>
       <tbody>
         {of.executions.map((e) => (
-          <tr key={e.name} className="border-b border-rule/60">
+          <tr
+            key={[e.name, ...e.items].join()}
+            aria-current={e.led}
+            className={`border-b border-rule/60 ${e.led ? "bg-second font-semibold" : ""}`}
+          >
             <td>{e.name}</td>
+            <td>{e.items.join(", ") || "house numbers"}</td>
+            <td className="figures text-right">{figure(e.valveCv)}</td>
+            <td className="figures text-right">{e.price === null ? "–" : figure(e.price)}</td>
             <Seconds s={e.opening} asked={of.asked.opening} />
             <Seconds s={e.closing} asked={of.asked.closing} />
           </tr>
@@ -112,6 +123,7 @@ const Air = memo(function Air({ view }: { view: BenchView }) {
           )}
           .
         </p>
+        <FittingsTable fittings={of.fittings} />
         <Ways of={of} />
         <Arrangements of={of} />
       </Scroll>
