@@ -32,6 +32,7 @@ export const number = column("number");
 export const yesNo = column("yes or no");
 export const list = column("list");
 export const optionalText = column("text", true);
+export const optionalList = column("list", true);
 export const optionalYesNo = column("yes or no", true);
 export const optionalNumber = column("number", true);
 

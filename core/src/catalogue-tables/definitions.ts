@@ -6,6 +6,7 @@ import {
   type Column,
   list,
   number,
+  optionalList,
   optionalNumber,
   optionalText,
   optionalYesNo,
@@ -36,15 +37,17 @@ const ofSizes =
       ),
     )(catalogue);
 
-/** Columns of which each kind fills its own: words end with a dollar, yes and no with a mark of question. */
+const kinds: Readonly<Record<string, typeof optionalText>> = {
+  "?": optionalYesNo,
+  $: optionalText,
+  ";": optionalList,
+};
+/** Columns of which each kind fills its own: words end with "$", lists with ";", yes and no with "?". */
 const own = (headings: readonly string[]): Column[] =>
-  [...new Set(headings)].map((heading) =>
-    heading.endsWith("?")
-      ? optionalYesNo(heading.slice(0, -1))
-      : heading.endsWith("$")
-        ? optionalText(heading.slice(0, -1))
-        : optionalNumber(heading),
-  );
+  [...new Set(headings)].map((heading) => {
+    const kind = kinds[heading.at(-1)!];
+    return kind ? kind(heading.slice(0, -1)) : optionalNumber(heading);
+  });
 const ofKinds = (pick: (kind: DriveKind) => readonly string[]): Column[] => own(driveKinds.flatMap(pick));
 
 const line = text("line");

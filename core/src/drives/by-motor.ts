@@ -1,9 +1,13 @@
 /** What drives with a motor have in common: their supply, and how they are rated. */
 import { z } from "zod";
+import { motorSupplies } from "../duty/words.ts";
 import { steady } from "../stroke/index.ts";
-import type { DriveKind, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
+import type { AnyFamily, DriveKind, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
 import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";
 import { staying } from "./staying.ts";
+
+/** S2 counts minutes at a stretch, S4 the share of time in per cent. */
+const dutyClassPattern = /^S2[ -]?(\d{1,3}) ?min$|^S4[ -]?(\d{1,3}) ?%$/;
 
 /** What a family with a motor states besides; not stated, nothing better is taken for it. */
 export const motorHead = {
@@ -12,17 +16,72 @@ export const motorHead = {
   startsPerHour: positive.nullable().default(null),
   /** Share of the rated voltage below which it no longer gives its torque, %. */
   lowestVoltagePercent: positive.max(100).nullable().default(null),
+  /** Voltages and phases it is wound for. */
+  motorSupplies: z.array(z.enum(motorSupplies)).min(1).nullable().default(null),
+  /** As on its plate: S2 with minutes, S4 with the share of time it runs. */
+  dutyClass: z
+    .string()
+    .regex(dutyClassPattern, 'a duty class is written "S2-15 min" or "S4-25 %"')
+    .nullable()
+    .default(null),
+  /** Keeps its inside dry; cuts it out when its winding is hot; stops it at a torque. */
+  heater: z.boolean().nullable().default(null),
+  thermalCutOut: z.boolean().nullable().default(null),
+  torqueSwitches: z.boolean().nullable().default(null),
 };
 
-export const motorColumns = ["starts_per_hour", "lowest_voltage_percent"];
+/** What rules read of a family with a motor. */
+export interface MotorFamily extends AnyFamily {
+  readonly startsPerHour: number | null;
+  readonly lowestVoltagePercent: number | null;
+  readonly motorSupplies: readonly (typeof motorSupplies)[number][] | null;
+  readonly dutyClass: string | null;
+  readonly heater: boolean | null;
+  readonly thermalCutOut: boolean | null;
+  readonly torqueSwitches: boolean | null;
+}
+
+export const motorColumns = [
+  "starts_per_hour",
+  "lowest_voltage_percent",
+  "motor_supplies;",
+  "duty_class$",
+  "heater?",
+  "thermal_cut_out?",
+  "torque_switches?",
+];
+
+/**
+ * How long a motor may run, as its class says.
+ *
+ * @param text class as on the plate
+ * @returns minutes at a stretch (S2), or the share of time in % (S4); null where it is none of the two
+ * @source IEC 60034-1, IEC 60034-22
+ * @example readDutyClass("S4-25 %").percent // → 25
+ */
+export function readDutyClass(
+  text: string,
+): { readonly minutes: number } | { readonly percent: number } | null {
+  const found = dutyClassPattern.exec(text);
+  if (!found) return null;
+  return found[1] !== undefined ? { minutes: Number(found[1]) } : { percent: Number(found[2]) };
+}
+
+/** Current a size draws for a moment at its highest voltage, A; null where its maker states none. */
+export const startingCurrent = { startingCurrentA: positive.nullable().default(null) };
+export const startingCurrentColumn = "starting_current_a";
 
 /** Torque at the lowest voltage, and at stall. */
-export const motorTorques = { torqueAtMinimumVoltageNm: positive, stallTorqueNm: positive };
+export const motorTorques = {
+  torqueAtMinimumVoltageNm: positive,
+  stallTorqueNm: positive,
+  ...startingCurrent,
+};
 export interface MotorTorques {
   readonly torqueAtMinimumVoltageNm: number;
   readonly stallTorqueNm: number;
 }
-export const motorTorqueColumns = ["torque_at_minimum_voltage_nm", "stall_torque_nm"];
+export const motorTorqueColumns = ["torque_at_minimum_voltage_nm", "stall_torque_nm", startingCurrentColumn];
 
 /**
  * A motor's supply as a finding names it.

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { scotchYokeAt } from "../calc/scotch-yoke-output.ts";
-import { motorColumns, motorHead } from "./by-motor.ts";
+import { motorColumns, motorHead, startingCurrent, startingCurrentColumn } from "./by-motor.ts";
 import type { DriveKind } from "./kind.ts";
 import { positive, sizeHead, sizeTail } from "./shared-schema.ts";
 import { drivesWithSprings, springSets } from "./with-springs.ts";
@@ -19,6 +19,7 @@ const schema = z.strictObject({
         ...yokeDimensions,
         accumulatorLitres: positive,
         gasPrechargeBarG: positive,
+        ...startingCurrent,
         springSets,
         ...sizeTail,
       }),
@@ -52,7 +53,7 @@ export const electroHydraulic: DriveKind<Family> = {
   schema,
   columns: {
     family: [...motorColumns, "pump_starts_bar_g", "pump_stops_bar_g"],
-    size: [...yokeColumns, "accumulator_litres", "gas_precharge_bar_g"],
+    size: [...yokeColumns, "accumulator_litres", "gas_precharge_bar_g", startingCurrentColumn],
   },
   sprung: true,
   drivesOf: (family) =>

@@ -63,6 +63,7 @@ export function drivesOfFamily(family: DriveFamily): Drive[] {
   return kindOf(family).drivesOf(family);
 }
 
+export { type MotorFamily, readDutyClass } from "./by-motor.ts";
 export type {
   AnyFamily,
   AnySize,

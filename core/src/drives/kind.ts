@@ -105,7 +105,7 @@ export interface DriveKind<Family extends AnyFamily = AnyFamily> {
   /** Whether it can stand anywhere, again and again; where not given, it wants a positioner or cannot. */
   readonly modulates?: true;
   readonly schema: z.ZodType<Family>;
-  /** Headings of its own in the tables of families and of sizes: figures, or yes and no with a mark of question. */
+  /** Headings of its own in the tables of families and of sizes: figures, words with "$", lists with ";", yes and no with "?". */
   readonly columns: { readonly family: readonly string[]; readonly size: readonly string[] };
   /** Whether its sizes come with spring sets. */
   readonly sprung: boolean;

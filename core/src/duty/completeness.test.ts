@@ -22,6 +22,13 @@ const stands: Duty = {
 };
 
 /** The complete duty with one field of it blank, and what raises the question where that alone does not. */
+const byMotor: Duty = {
+  ...complete,
+  operator: "electric",
+  area: "safe",
+  lowestVoltagePercent: 90,
+  motorSupply: "400 V 3~",
+};
 const blank: Readonly<Record<string, Duty>> = {
   dn: { ...complete, dn: null },
   cases: { ...complete, cases: [] },
@@ -33,8 +40,9 @@ const blank: Readonly<Record<string, Duty>> = {
   airMaximumBarG: { ...complete, airMaximumBarG: null },
   oilMinimumBarG: { ...complete, operator: "hydraulic", oilMaximumBarG: 200 },
   oilMaximumBarG: { ...complete, operator: "hydraulic", oilMinimumBarG: 100 },
-  lowestVoltagePercent: { ...complete, operator: "electric", area: "safe" },
-  area: { ...complete, operator: "electric", area: null, lowestVoltagePercent: 90 },
+  lowestVoltagePercent: { ...byMotor, lowestVoltagePercent: null },
+  motorSupply: { ...byMotor, motorSupply: null },
+  area: { ...byMotor, area: null },
   integrityLevel: { ...complete, function: ["emergency shut-down"], integrityLevel: null },
   proofTestMonths: { ...complete, function: ["emergency shut-down"], integrityLevel: "SIL 1" },
   flowDirection: { ...complete, flowDirection: null },

@@ -109,6 +109,7 @@ describe("completeness", () => {
     const duty = {
       ...statedInFull({ cases: [{ upstreamBarG: null, temperatureC: null }] }),
       operator: "electric" as const,
+      motorSupply: "400 V 3~" as const,
       area: "safe",
       lowestVoltagePercent: 90,
       airMinimumBarG: null,

@@ -1,4 +1,4 @@
-import { coilVoltages, controlSignals } from "../duty/words.ts";
+import { coilVoltages, controlSignals, motorSupplies } from "../duty/words.ts";
 import { choice, number } from "./definition.ts";
 
 /** What is taken while the duty does not say. */
@@ -37,6 +37,12 @@ export const assumptions = {
     90,
     [50, 100],
     "Used only where the duty does not say; a motor far from its board sees less.",
+  ),
+  assumedMotorSupply: choice(
+    "Assumed supply of motors",
+    motorSupplies,
+    "400 V 3~",
+    "Used only where the duty does not say.",
   ),
   assumedCoilVoltage: choice(
     "Assumed voltage of solenoid valves",

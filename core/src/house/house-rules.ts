@@ -7,6 +7,7 @@ import { fitUp } from "./fit-up.ts";
 import { hands } from "./hands.ts";
 import { lives } from "./lives.ts";
 import { margins } from "./margins.ts";
+import { motors } from "./motors.ts";
 import { safety } from "./safety.ts";
 import { service } from "./service.ts";
 import { temperatures } from "./temperatures.ts";
@@ -20,6 +21,7 @@ export const houseRuleDefinitions = {
   ...service,
   ...lives,
   ...hands,
+  ...motors,
   ...safety,
   ...air,
   ...fitUp,
@@ -36,6 +38,7 @@ export const houseRuleGroups: readonly { readonly name: string; readonly ids: re
     ["Service", service],
     ["Strokes a part lasts", lives],
     ["Turned by hand", hands],
+    ["Motors", motors],
     ["Safety functions", safety],
     ["Air", air],
     ["Fit-up", fitUp],

@@ -17,4 +17,6 @@ export type Unit =
   | "litres"
   | "°"
   | "s"
+  | "min"
+  | "A"
   | "";

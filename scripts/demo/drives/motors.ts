@@ -5,6 +5,9 @@ import { flanged, sealed, unflanged } from "./shared.ts";
 const torques = [35, 60, 100, 150, 250, 400, 600, 1000, 1500, 2500, 4000, 6500, 10_000, 16_000, 25_000];
 const maker = "Tarrowby Controls";
 
+/** At the first moment, 400 V. */
+const currentOf = (torque: number) => threeFigures(0.4 + 0.06 * torque ** 0.75);
+
 /** A quarter turn at the rated voltage. */
 const secondsOf = (torque: number) => Math.round(6 + 1.6 * torque ** 0.4);
 
@@ -12,6 +15,7 @@ const motor = (short: string, torque: number, dearer: number) => ({
   id: `${short} ${torque}`,
   torqueAtMinimumVoltageNm: threeFigures(0.85 * torque),
   stallTorqueNm: threeFigures(1.4 * torque),
+  startingCurrentA: currentOf(torque),
   ...unflanged,
   weightKg: threeFigures(4 + 0.028 * torque ** 0.95),
   price: Math.round(dearer * (420 + 7.5 * torque ** 0.78)),
@@ -33,6 +37,7 @@ export const motors = (): DriveFamily[] => [
     name: "Steady EM, modulating",
     kind: "electric modulating",
     startsPerHour: 1200,
+    dutyClass: "S4-75 %",
     sizes: torques
       .filter((t) => t <= 6500)
       .map((torque) => ({ ...motor("EM", torque, 1.6), strokeSeconds: 2 * secondsOf(torque) })),
@@ -49,6 +54,7 @@ export const motors = (): DriveFamily[] => [
         id: `ES ${torque}`,
         torqueAtMinimumVoltageNm: threeFigures(2.1 * torque),
         stallTorqueNm: threeFigures(2.9 * torque),
+        startingCurrentA: currentOf(2 * torque),
         springWoundNm: threeFigures(1.25 * torque),
         springRunOutNm: torque,
         ...unflanged,

@@ -23,7 +23,12 @@ export const sealed = {
   stopsDegrees: 5,
   startsPerHour: 60,
   lowestVoltagePercent: 85,
-} as const;
+  motorSupplies: ["230 V 1~", "400 V 3~", "480 V 3~"],
+  dutyClass: "S2-15 min",
+  heater: true,
+  thermalCutOut: true,
+  torqueSwitches: true,
+} satisfies Partial<DriveFamily>;
 
 /** What the strongest drives of a family are supplied with. */
 const most = {

@@ -84,6 +84,7 @@ export const yokes = (): DriveFamily[] => [
       armMm: threeFigures(0.8 * piston),
       accumulatorLitres: threeFigures(4 + 0.00003 * piston ** 3),
       gasPrechargeBarG: 80,
+      startingCurrentA: threeFigures(8 + 0.06 * piston),
       springSets: [50, 70].map((bar) => springSet(piston, bar)),
       ...unflanged,
       strokeSeconds: secondsOf(piston),

@@ -19,12 +19,14 @@ import { factorSetAsideBecause } from "./drive/factor-set-aside-because.ts";
 import { handOverrideAsked } from "./drive/hand-override.ts";
 import { limitSwitchesAsked } from "./drive/limit-switches.ts";
 import { lowestVoltage } from "./drive/lowest-voltage.ts";
+import { motorSupply } from "./drive/motor-supply.ts";
 import { oilMaximum } from "./drive/oil-maximum.ts";
 import { oilMinimum } from "./drive/oil-minimum.ts";
 import { onSupplyLoss } from "./drive/on-supply-loss.ts";
 import { opensWithin } from "./drive/opens-within.ts";
 import { operator } from "./drive/operator.ts";
 import { solenoidsAsked } from "./drive/solenoids.ts";
+import { startingCurrent } from "./drive/starting-current.ts";
 import { strokesInReserve } from "./drive/strokes-in-reserve.ts";
 import { carbonDioxide } from "./fluid/carbon-dioxide.ts";
 import { caustic } from "./fluid/caustic.ts";
@@ -180,6 +182,8 @@ export const dutyFields = [
   oilMinimum,
   oilMaximum,
   lowestVoltage,
+  motorSupply,
+  startingCurrent,
   factorSetAside,
   factorSetAsideBecause,
   closesWithin,

@@ -7,6 +7,7 @@ import { areaGasGroup } from "./area-gas-group.ts";
 import { areaGasSurface } from "./area-gas-surface.ts";
 import { driveLife } from "./drive-life.ts";
 import { driveTemperature } from "./drive-temperature.ts";
+import { dutyClass } from "./duty-class.ts";
 import { enclosure } from "./enclosure.ts";
 import { failAction } from "./fail-action.ts";
 import { filterRegulator } from "./filter-regulator.ts";
@@ -22,12 +23,16 @@ import { limitSwitches } from "./limit-switches.ts";
 import { lineGas } from "./line-gas.ts";
 import { lockable } from "./lockable.ts";
 import { modulating } from "./modulating.ts";
+import { motorHeater } from "./motor-heater.ts";
+import { motorProtection } from "./motor-protection.ts";
+import { motorSupply } from "./motor-supply.ts";
 import { oxygenTime } from "./oxygen-time.ts";
 import { partialStrokeDevice } from "./partial-stroke-device.ts";
 import { positioner } from "./positioner.ts";
 import { selfLocking } from "./self-locking.ts";
 import { solenoidValve } from "./solenoid-valve.ts";
 import { springSide } from "./spring-side.ts";
+import { startingCurrent } from "./starting-current.ts";
 import { startsPerHour } from "./starts-per-hour.ts";
 import { stemLimit } from "./stem-limit.ts";
 import { strength } from "./strength.ts";
@@ -85,4 +90,9 @@ export const driveRules = [
   strokesInReserve,
   handOverride,
   travelStops,
+  motorSupply,
+  startingCurrent,
+  dutyClass,
+  motorHeater,
+  motorProtection,
 ];

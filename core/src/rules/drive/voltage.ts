@@ -1,8 +1,8 @@
-import { kindOf } from "../../drives/index.ts";
 import { stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { unlessByMotor } from "./by-operator.ts";
+import { motorOf } from "./motor.ts";
 
 export const voltage = rule({
   id: "drive/voltage",
@@ -12,10 +12,10 @@ export const voltage = rule({
   hangsOn: ["drive.family"],
   unraised: unlessByMotor,
   examine: ({ drive, duty }) => {
-    if (!drive || kindOf(drive.family).supply !== "electric") return notAsked("No motor.");
+    const family = motorOf(drive);
+    if (family === null) return notAsked("No motor.");
     const value = duty.lowestVoltagePercent;
-    const limit =
-      (drive.family as { readonly lowestVoltagePercent?: number | null }).lowestVoltagePercent ?? null;
+    const limit = family.lowestVoltagePercent;
     const uses = [
       stated("lowest voltage", value, duty.stated.lowestVoltagePercent, "%"),
       used("torque stated down to", limit ?? "not stated", "catalogue", limit === null ? "" : "%"),

@@ -23,7 +23,11 @@ export const whatStandsOnDrives: VersionStep = {
       ...ofFamily,
       ...ofKind[String(family.kind)],
       ...family,
-      sizes: rows(family.sizes).map((size) => ({ ...ofDriveSize, ...size })),
+      sizes: rows(family.sizes).map((size) => ({
+        ...ofDriveSize,
+        ...(ofKind[String(family.kind)] === motor && { startingCurrentA: null }),
+        ...size,
+      })),
     })),
   }),
 };
@@ -41,7 +45,15 @@ const ofFamily = {
 };
 const ofDriveSize = { alsoFlange: null, end: null, outside: null, strokeSeconds: null, springSeconds: null };
 
-const motor = { startsPerHour: null, lowestVoltagePercent: null };
+const motor = {
+  startsPerHour: null,
+  lowestVoltagePercent: null,
+  motorSupplies: null,
+  dutyClass: null,
+  heater: null,
+  thermalCutOut: null,
+  torqueSwitches: null,
+};
 const ofKind: Readonly<Record<string, Document>> = {
   "electric on-off": motor,
   "electric modulating": motor,

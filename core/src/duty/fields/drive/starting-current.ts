@@ -1,0 +1,12 @@
+import type { Field } from "../field.ts";
+import { number } from "../holds.ts";
+
+/** What its board can give for a moment. */
+export const startingCurrent: Field<"startingCurrentA", number | null> = {
+  path: "startingCurrentA",
+  label: "Starting current there is",
+  short: "starting current",
+  group: "drive",
+  ...number("Starting current there is", [0.1, 5000], "A"),
+  headings: ["starting current there is", "starting current limit"],
+};
