@@ -153,7 +153,7 @@ describe("a drive of the demo on its air", () => {
 
 describe("solenoid valves", () => {
   const of = (arrangement: Parameters<typeof solenoids>[0]) =>
-    solenoids(arrangement, { unseenPerHour: 4e-7, tripPerHour: 9e-7 }, 8760);
+    solenoids(arrangement, { unseenPerHour: 4e-7, tripPerHour: 9e-7, commonCause: 0.05, repairH: 24 }, 8760);
   it("are safest two of which one must let go, and trip most", () => {
     expect(of("1oo2").failsOnDemand).toBeLessThan(of("2oo3").failsOnDemand);
     expect(of("2oo3").failsOnDemand).toBeLessThan(of("single").failsOnDemand);

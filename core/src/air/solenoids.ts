@@ -13,10 +13,15 @@ export const solenoidsOf: Readonly<
   "2oo3": { valves: 3, inlet: 2, outlet: 2 },
 };
 
-/** Share of failures that strike several alike. */
-const commonCause = 0.05;
-/** Hours until one that let go by itself is put right. */
-const repairH = 24;
+/** Rates of one solenoid valve, an hour, and what several have in common. */
+export interface SolenoidRates {
+  readonly unseenPerHour: number;
+  readonly tripPerHour: number;
+  /** Share of failures that strike several alike. */
+  readonly commonCause: number;
+  /** Hours until one that let go by itself is put right. */
+  readonly repairH: number;
+}
 
 /** What an arrangement does to safety and to trips nobody asked for. */
 export interface Solenoids {
@@ -32,16 +37,16 @@ export interface Solenoids {
  * Solenoid valves in an arrangement.
  *
  * @param arrangement how many of how many must let go
- * @param rates failures unseen and trips by itself of one, an hour
+ * @param rates failures unseen and trips by itself of one, an hour; common cause and hours to repair
  * @param testH hours between proof tests
  * @returns average probability of failure on demand, and trips a year
- * @source IEC 61508-6, annex B, simplified, with 5 % common cause: 1oo1 λT/2; 1oo2 (λT)²/3; 2oo2 λT; 2oo3 (λT)²; trips
+ * @source IEC 61508-6, annex B, simplified, with common cause: 1oo1 λT/2; 1oo2 (λT)²/3; 2oo2 λT; 2oo3 (λT)²; trips
  *   λs, 2λs, 2λs²·MTTR, 6λs²·MTTR; an aid
- * @example solenoids("single", { unseenPerHour: 1e-6, tripPerHour: 1e-6 }, 8760).failsOnDemand // → 0.00438
+ * @example solenoids("single", { unseenPerHour: 1e-6, tripPerHour: 1e-6, commonCause: 0.05, repairH: 24 }, 8760).failsOnDemand // → 0.00438
  */
 export function solenoids(
   arrangement: SolenoidArrangement,
-  { unseenPerHour, tripPerHour }: { readonly unseenPerHour: number; readonly tripPerHour: number },
+  { unseenPerHour, tripPerHour, commonCause, repairH }: SolenoidRates,
   testH: number,
 ): Solenoids {
   const once = unseenPerHour * testH;

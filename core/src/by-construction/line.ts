@@ -48,6 +48,7 @@ function sizeOf(construction: Construction, dn: number, designation: string): Pr
     maximumStemTorqueNm: 1,
     pad: "F07",
     stemEnd: null,
+    stemThread: null,
     padHeightMm: null,
     flangeDiameterMm: null,
     faceToFaceMm: null,

@@ -146,6 +146,7 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
     return {
       ...size,
       stemEnd: statedOrNull(size.stemEnd),
+      stemThread: statedOrNull(size.stemThread),
       geometry: {
         ...geometry,
         offsetsMm: behind === null && beside === null ? null : [behind, beside],

@@ -41,6 +41,16 @@ const size = z.strictObject({
   pad: text,
   /** End of the stem over the pad; not stated, nobody can say what goes on it. */
   stemEnd: stemEndSchema.nullable().default(null),
+  /** Thread of a stem that rises, how far it rises, and the thrust it stands; null for stems that turn. */
+  stemThread: z
+    .strictObject({
+      leadMm: z.number().positive(),
+      meanDiameterMm: z.number().positive(),
+      liftMm: z.number().positive(),
+      maximumThrustN: z.number().positive(),
+    })
+    .nullable()
+    .default(null),
   /** From the pipe's axis to the face of the pad, and across the end flanges or the pipe's flanges it sits between. */
   padHeightMm: z.number().positive().nullable().default(null),
   flangeDiameterMm: z.number().positive().nullable().default(null),

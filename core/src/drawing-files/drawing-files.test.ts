@@ -1,6 +1,14 @@
 import DxfParser from "dxf-parser";
 import { describe, expect, it } from "vitest";
-import { bracketFor, bracketOutline, drillingTemplate, holeMm, type Outline } from "../fit-up/index.ts";
+import {
+  bracketFor,
+  bracketOutline,
+  couplingFor,
+  couplingOutline,
+  drillingTemplate,
+  holeMm,
+  type Outline,
+} from "../fit-up/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { padOf, pads } from "../reference/pads.ts";
 import { dxfOf, svgOf } from "./index.ts";
@@ -39,7 +47,12 @@ describe("a drilling template, read by somebody else's reader", () => {
 
 describe("a bracket", () => {
   const [lower, upper] = [padOf("F10")!, padOf("F14")!];
-  const bracket = bracketFor({ lower, upper, leastHeightMm: 70, turningMm: 50 }, 900, defaultHouseRules());
+  const bracket = bracketFor(
+    { lower, upper, leastHeightMm: 70, turningMm: 50 },
+    { forceN: 200, centreMm: 80 },
+    900,
+    defaultHouseRules(),
+  );
   const outline = bracketOutline(bracket);
   it("has both plates with the holes of both, and its height at 1:1", () => {
     const { circles, entities } = read(outline);
@@ -80,4 +93,34 @@ describe("a bracket", () => {
       }
     }
   });
+});
+
+describe("a coupling", () => {
+  const bore = { form: "double square", acrossMm: 27, depthMm: 29 } as const;
+  const stem = (form: "square parallel" | "square diagonal" | "flat head" | "keyed") => ({
+    form,
+    acrossMm: 32,
+    heightMm: 36,
+    flats: null,
+    keys: form === "keyed" ? 1 : null,
+  });
+  it.each(["square parallel", "square diagonal", "flat head", "keyed"] as const)(
+    "of a %s has its length and its outside at 1:1",
+    (form) => {
+      const made = couplingFor(stem(form), bore, 300, defaultHouseRules());
+      const { circles, entities } = read(couplingOutline(made));
+      const edges = entities.filter((e) => e.type === "LINE" && e.layer === "edges") as unknown as {
+        vertices: { x: number; y: number }[];
+      }[];
+      const side = edges.flatMap((e) => e.vertices).filter((v) => v.x <= made.outsideMm / 2 + 1e-9);
+      const spread = (of: readonly number[]) => Math.max(...of) - Math.min(...of);
+      expect(spread(side.map((v) => v.y))).toBeCloseTo(made.lengthMm, 6);
+      expect(spread(side.map((v) => v.x))).toBeCloseTo(made.outsideMm, 6);
+      expect(circles.filter((c) => Math.abs(2 * c.radius - made.outsideMm) < 1e-9)).toHaveLength(2);
+      const words = entities
+        .filter((e) => e.type === "TEXT")
+        .map((e) => (e as unknown as { text: string }).text);
+      expect(words.some((w) => w.startsWith(`Socket: ${form} 32, 36 deep`))).toBe(true);
+    },
+  );
 });

@@ -1,5 +1,5 @@
 import { Colors, DxfWriter, point3d, Units } from "@tarikjabiri/dxf";
-import { type Layer, layers, type Outline } from "../fit-up/outline.ts";
+import { type Layer, layers, type Outline } from "../fit-up/strokes.ts";
 
 const colours: Readonly<Record<Layer, number>> = {
   edges: Colors.White,

@@ -1,4 +1,4 @@
-import type { Layer, Outline, Stroke } from "../fit-up/outline.ts";
+import type { Layer, Outline, Stroke } from "../fit-up/strokes.ts";
 
 const colours: Readonly<Record<Layer, string>> = {
   edges: "#000",

@@ -2,7 +2,7 @@
 import { z } from "zod";
 import { motorSupplies } from "../duty/words.ts";
 import { steady } from "../stroke/index.ts";
-import type { AnyFamily, DriveKind, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
+import type { AnyFamily, AnySize, Drive, DriveKind, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
 import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";
 import { staying } from "./staying.ts";
 
@@ -107,6 +107,21 @@ export const motorFaults = (size: MotorTorques) =>
     : [];
 
 /**
+ * Drives of a family whose motor stays where it is when its supply fails: the same torque over the stroke.
+ *
+ * @param family with torque at the lowest voltage and at stall, N·m
+ * @returns a drive for each size
+ */
+export const drivesThatStay = (
+  family: Omit<AnyFamily, "sizes"> & { readonly sizes: readonly (AnySize & MotorTorques)[] },
+): Drive[] =>
+  family.sizes.map((size) =>
+    staying(family, size, (_, end) =>
+      steady(end === "lowest" ? size.torqueAtMinimumVoltageNm : size.stallTorqueNm),
+    ),
+  );
+
+/**
  * A kind whose motor stays where it is when its supply fails: the same torque over the stroke.
  *
  * @param kind its name
@@ -129,12 +144,7 @@ export function stayingMotor<const Kind extends string>(
     schema,
     columns: { family: motorColumns, size: motorTorqueColumns },
     sprung: false,
-    drivesOf: (family) =>
-      family.sizes.map((size) =>
-        staying(family, size, (_, end) =>
-          steady(end === "lowest" ? size.torqueAtMinimumVoltageNm : size.stallTorqueNm),
-        ),
-      ),
+    drivesOf: drivesThatStay,
     suppliedAt: suppliedWithVoltage,
     faultsOf: motorFaults,
   } satisfies Omit<DriveKind<z.infer<typeof schema>>, "schema"> & { readonly schema: typeof schema };

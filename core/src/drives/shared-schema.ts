@@ -27,6 +27,10 @@ export const familyHead = {
   stopsDegrees: positive.max(30).nullable().default(null),
 };
 
+/** Highest thrust of a nut, N, of what turns rising stems; null where its maker states none. */
+export const thrust = { maximumThrustN: positive.nullable().default(null) };
+export const thrustColumn = "maximum_thrust_n";
+
 /** What every size states of itself. */
 export const sizeHead = { id: text };
 export const sizeTail = {

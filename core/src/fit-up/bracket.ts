@@ -15,7 +15,7 @@ export interface Bracket {
   readonly lowerHoleMm: number;
   readonly upperHoleMm: number;
   readonly weightKg: number;
-  /** Torque about the stem its legs carry. */
+  /** Torque about the stem its legs carry besides the weight on them. */
   readonly carriesNm: number;
 }
 
@@ -36,16 +36,41 @@ export const threadMm = ({ bolt }: Pad): number => Number(bolt.slice(1));
 const legsCarryNm = (legMm: number, widthMm: number, heightMm: number, allowedMPa: number) =>
   (2 * ((legMm * widthMm ** 2) / 6) * allowedMPa * (widthMm - legMm)) / heightMm / 1000;
 
+/** What hangs on a bracket, across the stem: its force, and how far above the upper plate it acts. */
+export interface Hung {
+  readonly forceN: number;
+  readonly centreMm: number;
+}
+
+/**
+ * Stress of what hangs on two legs, whichever way it pulls: along the plates each bends over its width; across them
+ * one is pulled and one pressed, and both sway, held at their ends: V/2·h/2 on b·t²/6.
+ */
+function stressOfWeight(
+  { forceN, centreMm }: Hung,
+  legMm: number,
+  widthMm: number,
+  heightMm: number,
+): number {
+  const momentNmm = forceN * (heightMm + centreMm);
+  const along = momentNmm / (2 * ((legMm * widthMm ** 2) / 6));
+  const across =
+    momentNmm / ((widthMm - legMm) * widthMm * legMm) +
+    (forceN * heightMm) / 4 / ((widthMm * legMm ** 2) / 6);
+  return Math.max(along, across);
+}
+
 /**
  * A bracket drawn for a valve and a drive.
  *
  * @param between pad of the valve, flange of the drive, height at least, mm, and the outside of what turns in it, mm
+ * @param hung what hangs on it, across the stem, N and mm
  * @param peakNm torque about the stem, N·m
  * @param house yield of its steel, share of it that may be used
  * @returns the thinnest legs that carry the peak, or the strongest there is room for; height on the next ten millimetres, with
  *   room for a wrench between the plates
- * @source bending of two legs held at both ends, T = 2·(t·b²/6)·σ·w/h; wrench and washer take 4 d above a screw
- * @example bracketFor({ lower: padOf("F07"), upper: padOf("F10"), leastHeightMm: 52, turningMm: 40 }, 200, defaultHouseRules()).heightMm // → 90
+ * @source bending of two legs held at both ends, T = 2·(t·b²/6)·σ·w/h, with what the weight leaves of σ; wrench and washer take 4 d above a screw
+ * @example bracketFor({ lower: padOf("F07"), upper: padOf("F10"), leastHeightMm: 52, turningMm: 40 }, { forceN: 50, centreMm: 60 }, 200, defaultHouseRules()).heightMm // → 90
  */
 export function bracketFor(
   between: {
@@ -54,6 +79,7 @@ export function bracketFor(
     readonly leastHeightMm: number;
     readonly turningMm: number;
   },
+  hung: Hung,
   peakNm: number,
   house: HouseRules,
 ): Bracket {
@@ -64,7 +90,8 @@ export function bracketFor(
   const allowed = (house.stressSharePercent / 100) * house.bracketYieldMPa;
   const made = (mm: number) => {
     const heightMm = tens(Math.max(leastHeightMm, 2 * mm + 4 * (threadMm(lower) + threadMm(upper))));
-    return { mm, heightMm, carriesNm: legsCarryNm(mm, plateWidthMm, heightMm, allowed) };
+    const left = Math.max(0, allowed - stressOfWeight(hung, mm, plateWidthMm, heightMm));
+    return { mm, heightMm, carriesNm: legsCarryNm(mm, plateWidthMm, heightMm, left) };
   };
   // A plate thicker than a quarter of its width leaves no room for screws between the legs.
   const sizes = plates.filter((mm) => mm >= 0.5 * widest && mm <= plateWidthMm / 4).map(made);

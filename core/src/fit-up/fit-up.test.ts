@@ -106,6 +106,7 @@ describe("what is drawn between any two", () => {
       }),
     );
   });
+  const light = { forceN: 10, centreMm: 50 };
   it("has a bracket of the thinnest plate that carries the peak, with room for a wrench", () => {
     const some = fc.constantFrom(...pads);
     fc.assert(
@@ -115,7 +116,7 @@ describe("what is drawn between any two", () => {
         fc.integer({ min: 1, max: 500 }),
         peaks,
         (lower, upper, leastHeightMm, peakNm) => {
-          const made = bracketFor({ lower, upper, leastHeightMm, turningMm: 40 }, peakNm, house);
+          const made = bracketFor({ lower, upper, leastHeightMm, turningMm: 40 }, light, peakNm, house);
           expect(made.heightMm).toBeGreaterThanOrEqual(leastHeightMm);
           expect(made.heightMm).toBeGreaterThanOrEqual(
             2 * made.plateMm + 4 * (threadMm(lower) + threadMm(upper)),
@@ -124,7 +125,7 @@ describe("what is drawn between any two", () => {
           expect(made.plateWidthMm).toBeGreaterThan(upper.pitchCircleDiameterMm + 2 * threadMm(upper));
           expect(made.plateMm).toBeLessThanOrEqual(made.plateWidthMm / 4);
           // No weaker than one asked for less, and enough where any is.
-          const easy = bracketFor({ lower, upper, leastHeightMm, turningMm: 40 }, peakNm / 2, house);
+          const easy = bracketFor({ lower, upper, leastHeightMm, turningMm: 40 }, light, peakNm / 2, house);
           expect(made.carriesNm).toBeGreaterThanOrEqual(Math.min(peakNm, easy.carriesNm));
         },
       ),
@@ -133,12 +134,22 @@ describe("what is drawn between any two", () => {
   it("has legs as statics has them", () => {
     const made = bracketFor(
       { lower: padOf("F07")!, upper: padOf("F07")!, leastHeightMm: 1, turningMm: 30 },
+      { forceN: 0, centreMm: 0 },
       1,
       house,
     );
     // Two legs 5 × 100 at 0.6 · 205 MPa, 95 apart, 80 high: 2 · (5·100²/6) · 123 · 95 / 80 / 1000.
     expect(made).toMatchObject({ plateMm: 5, plateWidthMm: 100, heightMm: 80 });
     expect(made.carriesNm).toBeCloseTo((2 * ((5 * 100 ** 2) / 6) * 123 * 95) / 80 / 1000, 9);
+    // A hundred newtons 40 above it: swaying 100·80/4 on 100·5²/6, and a couple of 100·120 over 95 on 5·100.
+    const laden = bracketFor(
+      { lower: padOf("F07")!, upper: padOf("F07")!, leastHeightMm: 1, turningMm: 30 },
+      { forceN: 100, centreMm: 40 },
+      1,
+      house,
+    );
+    const stress = (100 * 80) / 4 / ((100 * 5 ** 2) / 6) + (100 * 120) / (95 * 100 * 5);
+    expect(laden.carriesNm).toBeCloseTo(made.carriesNm * (1 - stress / 123), 9);
   });
 });
 

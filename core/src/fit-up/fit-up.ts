@@ -9,7 +9,7 @@ import { type Coupling, couplingFor } from "./coupling.ts";
 import { type Meeting, meetingOf, type Obstacle } from "./joint.ts";
 import { riseWantedMm } from "./room.ts";
 import { type Screws, screwsOf } from "./screws.ts";
-import { type Moment, momentOn } from "./weigh.ts";
+import { acrossTheStem, gravity, type Moment, momentOn } from "./weigh.ts";
 
 /** How a drive comes onto a valve. */
 export type Joint = "on the pad" | "on the stem" | "over a bracket" | "not known";
@@ -52,8 +52,6 @@ export interface FitUp {
 
 type OfDuty = Pick<SettledDuty, "laggingMm" | "stemStands">;
 
-const sleevePrice = 18;
-
 /**
  * Puts a drive onto a valve: directly where flange, stem and bore agree and nothing lies in the way, over a bracket
  * and a coupling drawn for the two otherwise.
@@ -95,6 +93,11 @@ export function fitUpOf(
         upper: flange,
         leastHeightMm: Math.max(coupling.socketDepthMm + coupling.solidMm, wanted ?? 0),
         turningMm: coupling.outsideMm,
+      },
+      {
+        forceN: drive.weightKg * gravity * acrossTheStem(duty.stemStands, house),
+        // Where nobody says where its weight acts, the weight on the neck waits for it too.
+        centreMm: outside?.centreMm ?? 0,
       },
       peakNm,
       house,
@@ -172,7 +175,7 @@ export function fitUpOf(
     price: bracket
       ? Math.round(house.mountingPrice + house.mountingPricePerKg * betweenKg)
       : joint === "on the pad" && meeting?.sleeve
-        ? sleevePrice
+        ? house.sleevePrice
         : 0,
   };
 }

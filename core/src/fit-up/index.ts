@@ -1,9 +1,11 @@
 export * from "./bracket.ts";
 export * from "./coupling.ts";
+export * from "./coupling-outline.ts";
 export * from "./fit-up.ts";
 export * from "./joint.ts";
 export * from "./outline.ts";
 export * from "./room.ts";
 export * from "./screws.ts";
 export * from "./steps.ts";
+export type { Outline } from "./strokes.ts";
 export * from "./weigh.ts";

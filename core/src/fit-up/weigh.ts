@@ -2,7 +2,7 @@ import type { DriveOutside } from "../ends/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { Screws } from "./screws.ts";
 
-const gravity = 9.80665;
+export const gravity = 9.80665;
 
 /** How the stem stands. */
 export type StemStands = "upright" | "horizontal" | "hanging";
@@ -12,6 +12,18 @@ export interface Moment {
   readonly momentNm: number;
   readonly limitNm: number;
 }
+
+/**
+ * The share of gravity that pulls across a stem.
+ *
+ * @param stands how the stem stands; null where it is not stated: it is taken to lie, nothing pulls harder
+ * @param house acceleration across the stem
+ * @returns 1 and the acceleration lying, the acceleration alone upright or hanging
+ */
+export const acrossTheStem = (
+  stands: StemStands | null,
+  { shockShare }: Pick<HouseRules, "shockShare">,
+): number => (stands === null || stands === "horizontal" ? 1 : 0) + shockShare;
 
 /**
  * The moment of what is bolted on about the face of the pad.
@@ -34,9 +46,7 @@ export function momentOn(
   house: HouseRules,
 ): Moment {
   const armed = of.driveKg * (of.riseMm + of.outside.centreMm) + (of.betweenKg * of.riseMm) / 2;
-  // Where nobody says how the stem stands it is taken to lie: nothing pulls harder.
-  const lying = of.stands === null || of.stands === "horizontal";
-  const share = (lying ? 1 : 0) + house.shockShare;
+  const share = acrossTheStem(of.stands, house);
   return {
     momentNm: (armed / 1000) * gravity * share,
     limitNm: (house.neckSharePercent / 100) * of.screws.opensAtNm,

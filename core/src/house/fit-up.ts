@@ -114,4 +114,25 @@ export const fitUp = {
     [1, 20],
     "Shut is where the valve is shut: the drive's own stops must reach it.",
   ),
+  sleevePrice: number(
+    "Sleeve for a smaller square",
+    "EUR",
+    18,
+    [0, 500],
+    "An estimate, in the catalogue's currency.",
+  ),
+  bareLineLeastC: number(
+    "Coldest line without lagging",
+    "°C",
+    -20,
+    [-100, 20],
+    "Colder, dew freezes on it and grows.",
+  ),
+  bareLineMostC: number(
+    "Hottest line without lagging",
+    "°C",
+    120,
+    [40, 200],
+    "Up to it a guard keeps hands off.",
+  ),
 } as const;

@@ -51,4 +51,25 @@ export const safety = {
     [1, 20],
     "Shut, open and shut again with the supply gone.",
   ),
+  commonCausePercent: number(
+    "Failures that strike several alike",
+    "%",
+    5,
+    [1, 20],
+    "Of two and three solenoid valves of one make on one air; indicative.",
+  ),
+  repairH: number(
+    "Time until a trip is put right",
+    "h",
+    24,
+    [1, 720],
+    "Of one solenoid valve out of several that let go by itself.",
+  ),
+  partialStrokeFindsPercent: number(
+    "Failures a partial stroke finds",
+    "%",
+    60,
+    [10, 90],
+    "At the most; the seat is not reached by it.",
+  ),
 } as const;

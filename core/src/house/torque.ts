@@ -75,4 +75,11 @@ export const torque = {
     "actual",
     "Actual: the worst shut differential, the far side vented unless a shut-off differential states it. Rated: the highest the maker tabulates, as price books do; larger drives.",
   ),
+  threadFrictionLow: number(
+    "Lowest friction of a stem's thread",
+    "",
+    0.08,
+    [0.02, 0.3],
+    "Greased and run in: the same torque then thrusts hardest.",
+  ),
 } as const;

@@ -3,3 +3,4 @@ export * from "./demand.ts";
 export * from "./mechanics.ts";
 export * from "./service-factor.ts";
 export * from "./stall.ts";
+export * from "./stem-thrust.ts";

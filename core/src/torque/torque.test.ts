@@ -8,6 +8,7 @@ import { namedPoints } from "../stroke/index.ts";
 import { handTurns } from "./by-hand.ts";
 import { breakGrowth, breaking, hardestAt, seatGrowth, tableTorque, torqueDemand } from "./demand.ts";
 import { serviceFactor } from "./service-factor.ts";
+import { stemThrustN } from "./stem-thrust.ts";
 
 const house = defaultHouseRules();
 const valves = demoShelf.valvesFor(100);
@@ -220,4 +221,24 @@ describe("a hand on a lever", () => {
     [270, true],
     [270.01, false],
   ])("turns %s N·m: %s", (nm, turns) => expect(handTurns(nm)).toBe(turns));
+});
+
+describe("thrust on a rising stem", () => {
+  it("is the work of the nut over the lead without friction, and less with it", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 1000, noNaN: true }),
+        fc.double({ min: 2, max: 20, noNaN: true }),
+        fc.double({ min: 21, max: 100, noNaN: true }),
+        fc.double({ min: 0.01, max: 0.3, noNaN: true }),
+        (nm, leadMm, meanDiameterMm, friction) => {
+          const thread = { leadMm, meanDiameterMm };
+          const free = stemThrustN(nm, thread, 0);
+          expect(free).toBeCloseTo((2 * Math.PI * nm) / (leadMm / 1000), 4);
+          expect(stemThrustN(nm, thread, friction)).toBeLessThan(free);
+          expect(stemThrustN(2 * nm, thread, friction)).toBeCloseTo(2 * stemThrustN(nm, thread, friction), 6);
+        },
+      ),
+    );
+  });
 });

@@ -6,6 +6,7 @@ export type Unit =
   | "K"
   | "N·m"
   | "N"
+  | "kN"
   | "DN"
   | "mm"
   | "MPa"

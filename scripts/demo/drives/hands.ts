@@ -41,6 +41,9 @@ const gear =
     price: Math.round(85 + 2.4 * ratedTorqueNm ** 0.75),
   });
 
+/** What the bearing of a nut is rated to beside its torque, N. */
+export const thrustOf = (torqueNm: number) => threeFigures(4200 * torqueNm ** 0.78);
+
 export const hands = (): DriveFamily[] => [
   flanged({
     ...plain,
@@ -73,6 +76,6 @@ export const hands = (): DriveFamily[] => [
     name: "Wheel and bevel gear BG",
     kind: "bevel gear",
     selfLocking: false,
-    sizes: bevels.map(gear("BG")),
+    sizes: bevels.map((of) => ({ ...gear("BG")(of), maximumThrustN: thrustOf(of[0]) })),
   }),
 ];

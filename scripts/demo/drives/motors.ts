@@ -1,5 +1,6 @@
 import type { DriveFamily } from "@proven-seat/core/catalogue";
 import { threeFigures } from "../geometry.ts";
+import { thrustOf } from "./hands.ts";
 import { flanged, sealed, unflanged } from "./shared.ts";
 
 const torques = [35, 60, 100, 150, 250, 400, 600, 1000, 1500, 2500, 4000, 6500, 10_000, 16_000, 25_000];
@@ -86,6 +87,8 @@ export const motors = (): DriveFamily[] => [
     maker,
     name: "Lift MT",
     kind: "electric multi-turn",
-    sizes: torques.filter((t) => t <= 2500).map((torque) => motor("MT", torque, 1.9)),
+    sizes: torques
+      .filter((t) => t <= 2500)
+      .map((torque) => ({ ...motor("MT", torque, 1.9), maximumThrustN: thrustOf(1.4 * torque) })),
   }),
 ];

@@ -1,5 +1,6 @@
 import type { ProductLine } from "@proven-seat/core/catalogue";
 import { faceToFaceMm } from "@proven-seat/core/reference";
+import { stemThrustN } from "@proven-seat/core/torque";
 import { stemEndOf } from "../ends.ts";
 import {
   boreOf,
@@ -37,6 +38,19 @@ export interface Make {
 
 const usualReserve: Reserve = { stem: 2.6, pad: 2.2 };
 
+/** Thread of a stem that rises: as steep as its size usually is, and strong enough for the torque it may be given. */
+function threadOf(stem: { stemDiameterMm: number; maximumStemTorqueNm: number }, boreMm: number) {
+  const leadMm = Math.max(4, Math.round(0.22 * stem.stemDiameterMm));
+  const meanDiameterMm = stem.stemDiameterMm - leadMm / 2;
+  const most = stemThrustN(stem.maximumStemTorqueNm, { leadMm, meanDiameterMm }, 0.08);
+  return {
+    leadMm,
+    meanDiameterMm,
+    liftMm: threeFigures(0.6 * boreMm),
+    maximumThrustN: threeFigures(1.05 * most),
+  };
+}
+
 export function make(of: Make): ProductLine {
   const { line, range, proportions } = of;
   const seats = line.seats.map((s) => s.seat);
@@ -67,6 +81,7 @@ export function make(of: Make): ProductLine {
           line.construction === "tilt-away"
             ? null
             : stemEndOf(stem.stemDiameterMm, stem.maximumStemTorqueNm, of.flatHead ?? false),
+        stemThread: line.construction === "tilt-away" ? threadOf(stem, boreMm) : null,
         padHeightMm: threeFigures(flangeDiameterMm / 2 + (disc ? 40 : 14) + 0.06 * dn),
         flangeDiameterMm,
         geometry,

@@ -35,6 +35,7 @@ import { springSide } from "./spring-side.ts";
 import { startingCurrent } from "./starting-current.ts";
 import { startsPerHour } from "./starts-per-hour.ts";
 import { stemLimit } from "./stem-limit.ts";
+import { stemThrust } from "./stem-thrust.ts";
 import { strength } from "./strength.ts";
 import { strokeKind } from "./stroke-kind.ts";
 import { closingTime, openingTime } from "./stroke-times.ts";
@@ -50,6 +51,7 @@ export const driveRules = [
   strokeKind,
   failAction,
   stemLimit,
+  stemThrust,
   strength,
   supplyRating,
   driveTemperature,

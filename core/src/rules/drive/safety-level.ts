@@ -1,3 +1,4 @@
+import type { SolenoidRates } from "../../air/index.ts";
 import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 
@@ -17,10 +18,15 @@ export function safetyLevel({
   return integrityLevel === null || integrityLevel === "none" ? 0 : Number(integrityLevel.slice(-1));
 }
 
-/** Rates of one solenoid valve as the house has them, an hour. */
+/** Rates of one solenoid valve as the house has them, an hour, and what several have in common. */
 export const solenoidRates = (
-  house: Pick<HouseRules, "solenoidDangerousPerHour" | "solenoidTripsPerHour">,
-): { readonly unseenPerHour: number; readonly tripPerHour: number } => ({
+  house: Pick<
+    HouseRules,
+    "solenoidDangerousPerHour" | "solenoidTripsPerHour" | "commonCausePercent" | "repairH"
+  >,
+): SolenoidRates => ({
   unseenPerHour: house.solenoidDangerousPerHour * 1e-9,
   tripPerHour: house.solenoidTripsPerHour * 1e-9,
+  commonCause: house.commonCausePercent / 100,
+  repairH: house.repairH,
 });

@@ -4,6 +4,7 @@ import { dutyWith } from "../../../test/fixture.ts";
 import { findingOf } from "../../../test/one-rule.ts";
 import type { AnyFamily, Drive } from "../../drives/index.ts";
 import type { Duty } from "../../duty/index.ts";
+import { defaultHouseRules } from "../../house/index.ts";
 
 const drives = demoShelf.families.flatMap((family) => family.drives);
 const named = (id: string, change: object = {}): Drive => {
@@ -22,6 +23,40 @@ const motor = (more: Partial<Duty> = {}) => ({ operator: "electric", area: "safe
 const lever = (mm: number) => named(`fennimoor-lv|LV ${mm}`);
 const gear = named("fennimoor-wg|WG 500");
 const onOff = named("tarrowby-el|EL 250");
+
+describe("a stem that rises", () => {
+  const tilt = demoShelf.valvesFor(100).find((v) => v.line.id === "fennimoor-tilt")!;
+  const wheel = drives.find((d) => d.family.id === "fennimoor-bg")!;
+  const with_ = (change: object) => ({ ...tilt, size: { ...tilt.size, ...change } });
+  const rated = (maximumThrustN: number | null) =>
+    named(wheel.key, {
+      sizes: wheel.family.sizes.map((s) => (s.id === wheel.sizeId ? { ...s, maximumThrustN } : s)),
+    });
+  const finding = (drive: Drive, valve = tilt) =>
+    findingOf("drive/stem-thrust", dutyWith({ dn: 100, operator: "by hand" }), valve, drive);
+  it("and its drive stand the thrust at the thread's lowest friction", () => {
+    const { value: kN } = finding(rated(1e9)) as unknown as { value: number };
+    expect(finding(rated(1000 * kN)).verdict).toBe("holds");
+    expect(finding(rated(999 * kN)).verdict).toBe("fails");
+    const thread = { ...tilt.size.stemThread!, maximumThrustN: 999 * kN };
+    expect(finding(rated(1e9), with_({ stemThread: thread })).verdict).toBe("fails");
+    expect(finding(rated(null)).verdict).toBe("cannot tell");
+    expect(finding(rated(1e9), with_({ stemThread: null })).verdict).toBe("cannot tell");
+    expect(finding(wheel, ball).verdict).toBe("not asked");
+  });
+  it("is turned as often as lift and lead say", () => {
+    const turns = (liftMm: number) => {
+      const thread = { ...tilt.size.stemThread!, leadMm: 5, liftMm };
+      return verdict("wheel-turns", wheel, hand, with_({ stemThread: thread }));
+    };
+    const { gearRatio } = wheel.family.sizes.find((s) => s.id === wheel.sizeId) as unknown as {
+      gearRatio: number;
+    };
+    const most = (defaultHouseRules().mostWheelTurns * 5) / gearRatio;
+    expect([turns(most), turns(most * 1.01)]).toEqual(["holds", "tight"]);
+    expect(verdict("wheel-turns", wheel, hand, with_({ stemThread: null }))).toBe("cannot tell");
+  });
+});
 
 describe("what a hand turns", () => {
   it("has a lever no longer than the house allows", () => {

@@ -1,27 +1,33 @@
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
-import { notAsked, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { unlessByHand } from "./by-operator.ts";
 
 export const wheelTurns = rule({
   id: "drive/wheel-turns",
   asks: "Turns of the handwheel",
-  source: "Gear ratio over a quarter turn, against what somebody turns in a hurry (house rules)",
-  inputs: ["gear ratio", "house rule: most turns of a handwheel"],
-  hangsOn: ["drive"],
+  source:
+    "Gear ratio over a quarter turn, or lift over lead, against what somebody turns in a hurry (house rules)",
+  inputs: ["gear ratio", "stem: lift and lead", "house rule: most turns of a handwheel"],
+  hangsOn: ["size", "drive"],
   unraised: unlessByHand,
   tight: "mild",
-  examine: ({ drive, house }) => {
+  examine: ({ drive, valve: { size }, house }) => {
     if (drive?.wheelTurns === undefined) return notAsked("No handwheel.");
-    if (drive.wheelTurns === null) return notAsked("The stem's lift and pitch say how often it turns.");
-    const measured = against(drive.wheelTurns, house.mostWheelTurns, 0);
+    const { gearRatio = 1 } = drive.family.sizes.find(({ id }) => id === drive.sizeId) as {
+      readonly gearRatio?: number;
+    };
+    const { stemThread } = size;
+    const turns = drive.wheelTurns ?? (stemThread && (stemThread.liftMm / stemThread.leadMm) * gearRatio);
+    if (turns === null) return cannotTell("lift and lead of the stem");
+    const measured = against(turns, house.mostWheelTurns, 0);
     const many = measured.verdict === "fails";
     return plain(
       many ? "tight" : "holds",
       many ? "It takes very many turns to shut." : "It is shut in a bearable number of turns.",
       {
-        value: drive.wheelTurns,
+        value: turns,
         limit: house.mostWheelTurns,
         sense: "≤",
         unit: "",

@@ -4,7 +4,8 @@ import { memberRule } from "./member-rule.ts";
 export const bracket = memberRule({
   id: "fit-up/bracket",
   asks: "Bracket",
-  source: "Bending of two legs held at both plates, house share of the yield",
+  source:
+    "Bending of two legs held at both plates by the drive's peak and by what hangs on them, house share of the yield",
   inputs: ["valve's mounting pad", "drive flange", "house rules: bracket steel"],
   carried: ({ bracket: made }) =>
     made

@@ -5,15 +5,19 @@ import { rule } from "../rule.ts";
 import { hottest } from "../worst.ts";
 import { nothingPutOn, putOn } from "./put-on.ts";
 
-/** Lines that may do without lagging: a guard keeps hands off, and dew freezes to nothing. */
-const bareC = { least: -20, most: 120 } as const;
-
 /** Whether the drive keeps clear of flange bolts and lagging. */
 export const clears = rule({
   id: "fit-up/clears",
   asks: "Flange bolts and lagging",
   source: "Geometry: height of the pad, flanges and lagging against the underside of the drive",
-  inputs: ["lagging", "height of the pad", "end flanges", "drive's outside", "temperature"],
+  inputs: [
+    "lagging",
+    "height of the pad",
+    "end flanges",
+    "drive's outside",
+    "temperature",
+    "house rules: bare lines",
+  ],
   hangsOn: ["size", "drive"],
   tight: "mild",
   examine: (judged) => {
@@ -27,7 +31,7 @@ export const clears = rule({
       return cannotTell("height of the pad, end flanges and outside of the drive", { uses: [lagged] });
     const hot = hottest(duty);
     const cold = duty.cases.reduce<number | null>(
-      (least, { temperatureC: t }) => (t !== null && (least === null || t < least) ? t : least),
+      (coldest, { temperatureC: t }) => (t !== null && (coldest === null || t < coldest) ? t : coldest),
       null,
     );
     const uses = () => [
@@ -36,7 +40,8 @@ export const clears = rule({
       used("end flanges", judged.valve.size.flangeDiameterMm!, "catalogue", "mm"),
       used("room for hand, wrench and lagging", house.handRoomMm, "house rule", "mm"),
     ];
-    if (laggingMm === null && ((hot?.temperatureC ?? 0) > bareC.most || (cold ?? bareC.least) < bareC.least))
+    const { bareLineLeastC: least, bareLineMostC: most } = house;
+    if (laggingMm === null && ((hot?.temperatureC ?? most) > most || (cold ?? least) < least))
       return plain("tight", "A line as warm or as cold as this is lagged; how thickly is not stated.", {
         remedy: "State the thickness of the lagging.",
         uses,

@@ -26,6 +26,7 @@ export const whatStandsOnDrives: VersionStep = {
       sizes: rows(family.sizes).map((size) => ({
         ...ofDriveSize,
         ...(ofKind[String(family.kind)] === motor && { startingCurrentA: null }),
+        ...(risingStems.has(String(family.kind)) && { maximumThrustN: null }),
         ...size,
       })),
     })),
@@ -34,7 +35,7 @@ export const whatStandsOnDrives: VersionStep = {
 
 const rows = (list: unknown): readonly Document[] => (Array.isArray(list) ? list : []);
 
-const ofSize = { stemEnd: null, padHeightMm: null, flangeDiameterMm: null };
+const ofSize = { stemEnd: null, stemThread: null, padHeightMm: null, flangeDiameterMm: null };
 const ofFamily = {
   lowTemperature: null,
   highTemperature: null,
@@ -44,6 +45,8 @@ const ofFamily = {
   stopsDegrees: null,
 };
 const ofDriveSize = { alsoFlange: null, end: null, outside: null, strokeSeconds: null, springSeconds: null };
+
+const risingStems: ReadonlySet<string> = new Set(["electric multi-turn", "bevel gear"]);
 
 const motor = {
   startsPerHour: null,

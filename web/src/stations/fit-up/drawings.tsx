@@ -1,4 +1,4 @@
-import { bracketOutline, drillingTemplate, type Outline } from "@proven-seat/core/fit-up";
+import { bracketOutline, couplingOutline, drillingTemplate, type Outline } from "@proven-seat/core/fit-up";
 import type { FitUpPicture } from "@proven-seat/core/proof";
 import { useState } from "react";
 import { download } from "../../parts/download.ts";
@@ -9,10 +9,10 @@ interface Offered {
   readonly outline: () => Outline;
 }
 
-/** What can be drawn of a drive on its valve: a template for each pad, and the bracket. */
+/** What can be drawn of a drive on its valve: a template for each pad, the bracket and the coupling. */
 function offered({ fitUp, pad, stemDiameterMm }: FitUpPicture): Offered[] {
   const template = { name: `Drilling template ${pad.flange}`, file: `drilling-template-${pad.flange}` };
-  const bracket = fitUp?.bracket;
+  const { bracket, coupling } = fitUp ?? {};
   return [
     {
       ...template,
@@ -24,6 +24,15 @@ function offered({ fitUp, pad, stemDiameterMm }: FitUpPicture): Offered[] {
             name: "Bracket",
             file: `bracket-${bracket.lower.flange}-${bracket.upper.flange}-${bracket.heightMm}`,
             outline: () => bracketOutline(bracket),
+          },
+        ]
+      : []),
+    ...(coupling
+      ? [
+          {
+            name: "Coupling",
+            file: `coupling-${coupling.socket.acrossMm}-${coupling.end.acrossMm}`,
+            outline: () => couplingOutline(coupling),
           },
         ]
       : []),
