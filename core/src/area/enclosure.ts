@@ -1,4 +1,5 @@
 import type { installations } from "../duty/words.ts";
+import { remembering } from "../text/remembering.ts";
 
 /** What an enclosure must keep out, by place: codes of IEC 60529, and enclosure types of their own standard beside them. */
 const asked = {
@@ -11,14 +12,16 @@ const asked = {
 
 type Installation = (typeof installations)[number];
 
-const codes = (text: string) =>
+const codes = remembering((text) =>
   [...text.matchAll(/IP\s?(\d)(\d)(?:\s?\/\s?(?:IP)?\s?\d?(\d))?/gi)].flatMap((m) =>
     [m[2], m[3]].filter(Boolean).map((water) => ({ dust: Number(m[1]), water: Number(water) })),
-  );
-const types = (text: string) =>
+  ),
+);
+const types = remembering((text) =>
   [...text.matchAll(/type\s+([\dA-Z, ]+)/gi)]
     .flatMap((m) => m[1]!.toUpperCase().split(/[ ,]+/))
-    .filter(Boolean);
+    .filter(Boolean),
+);
 
 /**
  * The code an enclosure must have at a place.

@@ -1,3 +1,4 @@
+import { remembering } from "../text/remembering.ts";
 import {
   type AreaSystem,
   type Atmosphere,
@@ -93,11 +94,11 @@ function divisionMarking(written: string): Marking | null {
  * @source IEC 60079-0, clause 29; 2014/34/EU, annex II; NFPA 70, article 500.8
  * @example readMarkings("II 2G Ex db IIB T4 Gb")[0].gas.level // → 1
  */
-export function readMarkings(text: string): readonly Marking[] | null {
+export const readMarkings = remembering((text): readonly Marking[] | null => {
   const read = text
     .split(";")
     .map((one) => one.trim())
     .filter(Boolean)
     .map((one) => (/\bdiv/i.test(one) ? divisionMarking(one) : zoneMarking(one)));
   return read.length === 0 || read.includes(null) ? null : (read as Marking[]);
-}
+});

@@ -1,3 +1,4 @@
+import { remembering } from "../text/remembering.ts";
 import {
   type AreaSystem,
   type Atmosphere,
@@ -118,8 +119,8 @@ function divisions(words: readonly string[]): Place | null {
  * @source IEC 60079-10-1 and -10-2; NFPA 70, articles 500 and 505
  * @example readPlace("zone 1 IIB T3").gas.level // → 1
  */
-export function readPlace(text: string): Place | "safe" | null {
+export const readPlace = remembering((text): Place | "safe" | null => {
   if (safe.test(text.trim().toUpperCase())) return "safe";
   const words = wordsOf(text);
   return words.includes("DIV") ? divisions(words) : zones(words);
-}
+});
