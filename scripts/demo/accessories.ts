@@ -1,4 +1,8 @@
 import type { AccessoryFamily } from "@proven-seat/core/catalogue";
+import { bracketFor, couplingFor } from "@proven-seat/core/fit-up";
+import { defaultHouseRules } from "@proven-seat/core/house";
+import { padOf } from "@proven-seat/core/reference";
+import { threeFigures } from "./geometry.ts";
 
 const controls = "Tarrowby Controls";
 const quillhaven = "Quillhaven Actuation";
@@ -23,6 +27,79 @@ const ports = [
   { port: "1/2", cv: 3.2, weightKg: 1.4, price: 340 },
   { port: "1", cv: 9, weightKg: 4.2, price: 780 },
 ] as const;
+
+const flanges = ["F05", "F07", "F10", "F12", "F14", "F16", "F25", "F30"] as const;
+/** The square that usually stands on each of the flanges. */
+const squares = [14, 17, 22, 27, 36, 46, 55, 75] as const;
+const house = defaultHouseRules();
+const square = (acrossMm: number, heightMm: number) =>
+  ({ form: "square parallel", acrossMm, heightMm, flats: null, keys: null }) as const;
+
+/** Brackets between a flange, itself and its neighbours, as strong as the weaker of the two pads. */
+const brackets = () =>
+  flanges.flatMap((lowerFlange, at) =>
+    flanges.slice(Math.max(0, at - 1), at + 2).map((upperFlange) => {
+      const [lower, upper] = [padOf(lowerFlange)!, padOf(upperFlange)!];
+      const peakNm = Math.min(lower.maximumTorqueNm, upper.maximumTorqueNm);
+      const middleMm = threeFigures(
+        0.62 * Math.min(lower.pitchCircleDiameterMm, upper.pitchCircleDiameterMm),
+      );
+      const made = bracketFor(
+        { lower, upper, leastHeightMm: middleMm, turningMm: middleMm - 4 },
+        { forceN: 0.4 * peakNm, centreMm: middleMm },
+        1.15 * peakNm,
+        house,
+      );
+      return {
+        id: `BK ${lowerFlange}-${upperFlange}`,
+        lowerFlange,
+        upperFlange,
+        heightMm: made.heightMm,
+        plateWidthMm: made.plateWidthMm,
+        plateMm: made.plateMm,
+        legMm: made.legMm,
+        middleMm,
+        ratedTorqueNm: peakNm,
+        weightKg: threeFigures(made.weightKg),
+        price: Math.round(38 + 9 * made.weightKg),
+      };
+    }),
+  );
+
+/** Heights of the brackets a stem as thick as this usually stands in. */
+const heightsFor = (at: number) => {
+  const usual = flanges.slice(Math.max(0, at), at + 2) as readonly string[];
+  const found = brackets().filter(({ lowerFlange }) => usual.includes(lowerFlange));
+  return [...new Set(found.map(({ heightMm }) => heightMm))].sort((x, y) => x - y);
+};
+
+/** Couplings from a square to itself and its neighbours, as long as each bracket wants them: two millimetres short of it. */
+const couplings = () =>
+  squares.flatMap((socket, at) =>
+    squares.slice(Math.max(0, at - 1), at + 2).flatMap((end) =>
+      heightsFor(at).map((heightMm) => {
+        const bore = { form: "double square", acrossMm: end, depthMm: 1.25 * end } as const;
+        const rated = threeFigures(0.05 * Math.min(socket, end) ** 3);
+        const made = couplingFor(square(socket, 1.15 * socket), bore, rated, house);
+        const solidMm = threeFigures(heightMm - 2 - 1.05 * socket);
+        const weightKg = threeFigures(made.weightKg * (1 + (0.7 * solidMm) / (2.4 * socket)));
+        return {
+          id: `CP ${socket}-${end}/${heightMm}`,
+          socketForm: "square parallel" as const,
+          socketAcrossMm: socket,
+          socketDepthMm: threeFigures(1.15 * socket),
+          endForm: "square parallel" as const,
+          endAcrossMm: end,
+          endLengthMm: threeFigures(1.2 * end),
+          solidMm,
+          outsideMm: made.outsideMm,
+          ratedTorqueNm: Math.min(rated, Math.floor(made.carriesNm)),
+          weightKg,
+          price: Math.round(14 + 16 * weightKg),
+        };
+      }),
+    ),
+  );
 
 export const demoAccessories = (): AccessoryFamily[] => [
   {
@@ -177,5 +254,21 @@ export const demoAccessories = (): AccessoryFamily[] => [
     name: "Nudge PS",
     kind: "partial-stroke device",
     items: [{ id: "PS 1", findsPercent: 60, maximumAirBarG: 8, weightKg: 2.3, price: 1890 }],
+  },
+  {
+    ...plain,
+    id: "fennimoor-bk",
+    maker: "Fennimoor Valve Works",
+    name: "Stand BK",
+    kind: "bracket",
+    items: brackets(),
+  },
+  {
+    ...plain,
+    id: "fennimoor-cp",
+    maker: "Fennimoor Valve Works",
+    name: "Join CP",
+    kind: "coupling",
+    items: couplings(),
   },
 ];

@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
 import type { AccessoryKind } from "./kind.ts";
-import { itemTail, ofAir, standsAir } from "./shared.ts";
+import { ofAir, standsAir } from "./shared.ts";
 
 /**
  * A kind that hastens a stroke at the drive's own port; the stroke decides whether it is mounted.
@@ -10,7 +10,7 @@ import { itemTail, ofAir, standsAir } from "./shared.ts";
  * @returns the kind, with schema and columns
  */
 export function hastening<const Kind extends string>(kind: Kind) {
-  const item = z.strictObject({ ...sizeHead, cv: z.number().positive(), ...ofAir, ...itemTail });
+  const item = z.strictObject({ ...sizeHead, cv: z.number().positive(), ...ofAir, ...weightAndPrice });
   const schema = z.strictObject({ ...makerHead, kind: z.literal(kind), items: z.array(item).min(1) });
   return {
     kind,

@@ -1,14 +1,14 @@
 import { z } from "zod";
-import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
 import type { AccessoryKind } from "./kind.ts";
-import { itemTail, ofAir, standsAir } from "./shared.ts";
+import { ofAir, standsAir } from "./shared.ts";
 
 const item = z.strictObject({
   ...sizeHead,
   cv: z.number().positive(),
   filterUm: z.number().positive(),
   ...ofAir,
-  ...itemTail,
+  ...weightAndPrice,
 });
 const schema = z.strictObject({
   ...makerHead,

@@ -1,4 +1,5 @@
 import { type Drive, kindOf, type SupplyKind } from "../drives/index.ts";
+import type { Stock } from "../fit-up/index.ts";
 import type { AccessoryKind, AnyAccessories, AnyItem, Around, Refusal } from "./kind.ts";
 import { type AccessoryFamily, accessoryKinds } from "./kinds.ts";
 import { refusedBySite } from "./on-site.ts";
@@ -30,6 +31,8 @@ export interface Fittings {
   readonly places: readonly Place[];
   /** The cheapest of each kind the duty alone asks for. */
   readonly standing: readonly Fitted[];
+  /** What the shelf has in series to stand between valve and drive. */
+  readonly between: Stock;
 }
 
 function placeOf(
@@ -63,6 +66,25 @@ function placeOf(
   return { kind, says, pieces, fit: fit.sort((a, b) => a.price - b.price), refused };
 }
 
+const known = new WeakMap<readonly AccessoryFamily[], Stock>();
+
+/** Brackets and couplings of the shelf, the cheapest first; gathered once for a shelf. */
+function between(families: readonly AccessoryFamily[]): Stock {
+  const had = known.get(families);
+  if (had) return had;
+  const of = <Kind extends "bracket" | "coupling">(kind: Kind) =>
+    families
+      .flatMap((family) =>
+        family.kind === kind
+          ? family.items.map(({ id, ...item }) => ({ ...item, item: id, maker: family.maker }))
+          : [],
+      )
+      .sort((a, b) => a.price - b.price);
+  const stock = { brackets: of("bracket"), couplings: of("coupling") } as unknown as Stock;
+  known.set(families, stock);
+  return stock;
+}
+
 /**
  * What the shelf has to mount on drives for a duty.
  *
@@ -75,19 +97,20 @@ export function fittingsOf(
   families: readonly AccessoryFamily[],
   around: Around,
 ): (drive: Drive | null) => Fittings | null {
-  const known = new Map<string, Fittings | null>();
+  const byMount = new Map<string, Fittings | null>();
   return (drive) => {
     if (drive === null || families.length === 0) return null;
     const mount = { supply: kindOf(drive.family).supply, sprung: drive.springSet !== null };
     const key = `${mount.supply}|${mount.sprung}`;
-    let fittings = known.get(key);
+    let fittings = byMount.get(key);
     if (fittings === undefined) {
       const places = accessoryKinds.flatMap((kind) => placeOf(kind, families, mount, around) ?? []);
       fittings = {
         places,
+        between: between(families),
         standing: places.flatMap(({ kind, fit }) => (kind.byStroke ? [] : fit.slice(0, 1))),
       };
-      known.set(key, fittings);
+      byMount.set(key, fittings);
     }
     return fittings;
   };

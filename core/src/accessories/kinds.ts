@@ -1,4 +1,6 @@
 import { z } from "zod";
+import { bracket } from "./bracket.ts";
+import { coupling } from "./coupling.ts";
 import { filterRegulator } from "./filter-regulator.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { limitSwitches } from "./limit-switches.ts";
@@ -18,6 +20,8 @@ const kinds = [
   volumeBottle,
   limitSwitches,
   partialStrokeDevice,
+  bracket,
+  coupling,
 ] as const;
 
 /** Every kind of accessory, in the order in which air and signal meet them. */

@@ -1,12 +1,11 @@
 import { z } from "zod";
-import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
 import type { AccessoryKind } from "./kind.ts";
-import { itemTail } from "./shared.ts";
 
 const item = z.strictObject({
   ...sizeHead,
   switches: z.number().int().positive(),
-  ...itemTail,
+  ...weightAndPrice,
 });
 const schema = z.strictObject({
   ...makerHead,

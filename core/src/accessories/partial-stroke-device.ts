@@ -1,14 +1,14 @@
 import { z } from "zod";
-import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
 import type { AccessoryKind } from "./kind.ts";
-import { itemTail, ofAir, standsAir } from "./shared.ts";
+import { ofAir, standsAir } from "./shared.ts";
 
 const item = z.strictObject({
   ...sizeHead,
   /** Share of what fails unseen that its test finds, %, as its certificate states. */
   findsPercent: z.number().positive().max(95),
   ...ofAir,
-  ...itemTail,
+  ...weightAndPrice,
 });
 const schema = z.strictObject({
   ...makerHead,

@@ -1,8 +1,8 @@
 import { z } from "zod";
-import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
 import { controlSignals } from "../duty/words.ts";
 import type { AccessoryKind } from "./kind.ts";
-import { itemTail, ofAir, standsAir } from "./shared.ts";
+import { ofAir, standsAir } from "./shared.ts";
 
 const item = z.strictObject({
   ...sizeHead,
@@ -12,7 +12,7 @@ const item = z.strictObject({
   /** Least step it makes, % of the stroke. */
   resolutionPercent: z.number().positive().max(10),
   ...ofAir,
-  ...itemTail,
+  ...weightAndPrice,
 });
 const schema = z.strictObject({
   ...makerHead,

@@ -1,9 +1,6 @@
 import { positive } from "../drives/shared-schema.ts";
 import type { Refusal } from "./kind.ts";
 
-/** What every item states of itself, after what is particular to its kind. */
-export const itemTail = { weightKg: positive, price: positive };
-
 /** Highest air a part stands, bar g. */
 export const ofAir = { maximumAirBarG: positive };
 

@@ -1,9 +1,9 @@
 import { z } from "zod";
 import { solenoidsOf } from "../air/solenoids.ts";
-import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
 import { coilVoltages } from "../duty/words.ts";
 import type { AccessoryKind } from "./kind.ts";
-import { itemTail, ofAir, standsAir } from "./shared.ts";
+import { ofAir, standsAir } from "./shared.ts";
 
 const item = z.strictObject({
   ...sizeHead,
@@ -14,7 +14,7 @@ const item = z.strictObject({
   ...ofAir,
   /** A button that moves it without current. */
   handButton: z.boolean(),
-  ...itemTail,
+  ...weightAndPrice,
 });
 const schema = z.strictObject({
   ...makerHead,

@@ -1,9 +1,9 @@
 import { z } from "zod";
-import { makerHead, sizeHead } from "../drives/shared-schema.ts";
+import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
 import type { AccessoryKind } from "./kind.ts";
-import { itemTail, ofAir, standsAir } from "./shared.ts";
+import { ofAir, standsAir } from "./shared.ts";
 
-const item = z.strictObject({ ...sizeHead, litres: z.number().positive(), ...ofAir, ...itemTail });
+const item = z.strictObject({ ...sizeHead, litres: z.number().positive(), ...ofAir, ...weightAndPrice });
 const schema = z.strictObject({
   ...makerHead,
   kind: z.literal("volume bottle"),

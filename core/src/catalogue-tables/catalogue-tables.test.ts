@@ -93,6 +93,16 @@ describe("broken tables", () => {
       row: 2,
     });
   });
+  it("names a bracket for a flange nobody has, and an item that stands twice", () => {
+    const rows = Papa.parse<Record<string, string>>(written["accessory-items.csv"]!, { header: true }).data;
+    const at = rows.findIndex((row) => row.lower_flange) + 2;
+    expect(faults(cell("accessory-items.csv", at, "lower_flange", "F06"))).toMatchObject([
+      { file: "accessory-items.csv", row: at, field: "lower_flange" },
+    ]);
+    expect(faults(cell("accessory-items.csv", at + 1, "id", rows[at - 2]!.id!))).toMatchObject([
+      { file: "accessory-items.csv", row: at + 1, field: "id" },
+    ]);
+  });
   it("names a torque that falls by its size and seat", () => {
     const rows = written["torques.csv"]!.split("\n");
     const [a, b] = [rows[1]!.split(","), rows[2]!.split(",")];

@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import { catalogueKind } from "../stored/catalogue/kind.ts";
+import { accessoryFaults } from "./accessory-faults.ts";
 import { offersTooMany } from "./candidates-offered.ts";
 import { driveFaults } from "./drive-faults.ts";
 import type { CatalogueFault, FaultInFile } from "./fault.ts";
@@ -87,7 +88,7 @@ export function readCatalogue(
     read(file, driveFamilySchema as z.ZodType<DriveFamily>, driveFaults),
   );
   const readAccessories = accessories.flatMap((file) =>
-    read(file, accessoryFamilySchema as z.ZodType<AccessoryFamily>, () => []),
+    read(file, accessoryFamilySchema as z.ZodType<AccessoryFamily>, accessoryFaults),
   );
   if (lines.length === 0)
     faults.push({

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { type AccessoryFamily, accessoryFamilySchema } from "../accessories/index.ts";
 import { cavityIds, constructions } from "../bodies/index.ts";
-import { type DriveFamily, driveFamilySchema } from "../drives/index.ts";
+import { type DriveFamily, driveFamilySchema, weightAndPrice } from "../drives/index.ts";
 import { emissionClasses, endConnections, shutOffRates } from "../duty/words.ts";
 import { stemEndSchema } from "../ends/index.ts";
 
@@ -55,8 +55,7 @@ const size = z.strictObject({
   padHeightMm: z.number().positive().nullable().default(null),
   flangeDiameterMm: z.number().positive().nullable().default(null),
   faceToFaceMm: z.number().positive().nullable(),
-  weightKg: z.number().positive(),
-  price: z.number().positive(),
+  ...weightAndPrice,
   geometry,
   /** Break-to-open torque in N·m by seat, one figure for each differential. */
   torque: z.strictObject({

@@ -4,6 +4,10 @@ import { figureText } from "../units/reading.ts";
 import type { Reading } from "../units/units.ts";
 import type { Block, Pair } from "./printed.ts";
 
+/** What a part in series is ordered as. */
+const madeBy = ({ made }: { readonly made: { readonly maker: string; readonly item: string } | null }) =>
+  made ? `${made.item}, ${made.maker}: ` : "";
+
 interface FitUpWords {
   readonly pairs: readonly Pair[];
   readonly steps: readonly Block[];
@@ -27,16 +31,16 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: FitUpPicture, reading: Rea
     ...(bracket
       ? ([
           [
-            "Bracket, drawn for the two",
-            `${bracket.lower.flange} to ${bracket.upper.flange}, ${mm(bracket.heightMm)} high, plate ${mm(bracket.plateMm)}, ${figure(bracket.weightKg)} kg`,
+            bracket.made ? "Bracket" : "Bracket, drawn for the two",
+            `${madeBy(bracket)}${bracket.lower.flange} to ${bracket.upper.flange}, ${mm(bracket.heightMm)} high, plate ${mm(bracket.plateMm)}, ${figure(bracket.weightKg)} kg`,
           ],
         ] satisfies Pair[])
       : []),
     ...(coupling
       ? ([
           [
-            "Coupling, drawn for the two",
-            `${mm(coupling.outsideMm)} outside, ${mm(coupling.lengthMm)} long; ${coupling.socket.form} ${mm(coupling.socket.acrossMm)} to ${coupling.end.form} ${mm(coupling.end.acrossMm)}`,
+            coupling.made ? "Coupling" : "Coupling, drawn for the two",
+            `${madeBy(coupling)}${mm(coupling.outsideMm)} outside, ${mm(coupling.lengthMm)} long; ${coupling.socket.form} ${mm(coupling.socket.acrossMm)} to ${coupling.end.form} ${mm(coupling.end.acrossMm)}`,
           ],
         ] satisfies Pair[])
       : []),

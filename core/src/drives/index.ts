@@ -74,4 +74,5 @@ export type {
   SupplyEnd,
   SupplyKind,
 } from "./kind.ts";
+export { weightAndPrice } from "./shared-schema.ts";
 export { type SuppliedDrive, suppliedDrive } from "./supplied.ts";

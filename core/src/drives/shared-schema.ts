@@ -4,6 +4,9 @@ import { driveEndSchema, driveOutsideSchema } from "../ends/index.ts";
 export const text = z.string().min(1).max(120);
 export const positive = z.number().positive();
 
+/** Heavier and dearer than anything that is turned: beyond it a figure is a slip, and sums of several run over. */
+export const weightAndPrice = { weightKg: positive.max(1e6), price: positive.max(1e9) };
+
 /** What every family states of itself, of drives as of what stands on them. */
 export const makerHead = {
   id: z.string().regex(/^[a-z0-9-]+$/),
@@ -43,6 +46,5 @@ export const sizeTail = {
   /** Time of a stroke on its own supply, and by its springs, s, as its maker states it; of drives on air it is reckoned. */
   strokeSeconds: positive.nullable().default(null),
   springSeconds: positive.nullable().default(null),
-  weightKg: positive,
-  price: positive,
+  ...weightAndPrice,
 };

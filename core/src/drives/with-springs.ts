@@ -6,7 +6,7 @@ import { mounted } from "./mounted.ts";
 import { positive, text } from "./shared-schema.ts";
 
 export const springSets = z.array(
-  z.strictObject({ id: text, preloadN: positive, rateNPerMm: positive, price: z.number().min(0) }),
+  z.strictObject({ id: text, preloadN: positive, rateNPerMm: positive, price: z.number().min(0).max(1e9) }),
 );
 export type SpringSet = z.infer<typeof springSets>[number];
 

@@ -1,5 +1,6 @@
 import type { HouseRules } from "../house/house-rules.ts";
 import type { Pad } from "../reference/pads.ts";
+import type { Made } from "./stock.ts";
 
 /** A bracket of two plates and two legs between the pad of a valve and the flange of a drive. */
 export interface Bracket {
@@ -17,6 +18,8 @@ export interface Bracket {
   readonly weightKg: number;
   /** Torque about the stem its legs carry besides the weight on them. */
   readonly carriesNm: number;
+  /** In series; null where it is drawn for the two. */
+  readonly made: Made | null;
 }
 
 const plates = [5, 6, 8, 10, 12, 15, 20, 25, 30, 40, 50, 60, 80, 100];
@@ -61,6 +64,25 @@ function stressOfWeight(
 }
 
 /**
+ * Torque about the stem that two legs carry besides what hangs on them.
+ *
+ * @param of thickness of its legs, width and height, mm
+ * @param hung what hangs on it, N and mm
+ * @param house yield of its steel, share of it that may be used
+ * @returns N·m
+ * @source `legsCarryNm` with what the weight leaves of the stress allowed
+ */
+export function legsCarry(
+  { legMm, plateWidthMm, heightMm }: Pick<Bracket, "legMm" | "plateWidthMm" | "heightMm">,
+  hung: Hung,
+  house: HouseRules,
+): number {
+  const allowed = (house.stressSharePercent / 100) * house.bracketYieldMPa;
+  const left = Math.max(0, allowed - stressOfWeight(hung, legMm, plateWidthMm, heightMm));
+  return legsCarryNm(legMm, plateWidthMm, heightMm, left);
+}
+
+/**
  * A bracket drawn for a valve and a drive.
  *
  * @param between pad of the valve, flange of the drive, height at least, mm, and the outside of what turns in it, mm
@@ -87,11 +109,9 @@ export function bracketFor(
   const wider = Math.max(lower.pitchCircleDiameterMm, upper.pitchCircleDiameterMm);
   const widest = Math.max(threadMm(lower), threadMm(upper));
   const plateWidthMm = tens(wider + 3.5 * widest);
-  const allowed = (house.stressSharePercent / 100) * house.bracketYieldMPa;
   const made = (mm: number) => {
     const heightMm = tens(Math.max(leastHeightMm, 2 * mm + 4 * (threadMm(lower) + threadMm(upper))));
-    const left = Math.max(0, allowed - stressOfWeight(hung, mm, plateWidthMm, heightMm));
-    return { mm, heightMm, carriesNm: legsCarryNm(mm, plateWidthMm, heightMm, left) };
+    return { mm, heightMm, carriesNm: legsCarry({ legMm: mm, plateWidthMm, heightMm }, hung, house) };
   };
   // A plate thicker than a quarter of its width leaves no room for screws between the legs.
   const sizes = plates.filter((mm) => mm >= 0.5 * widest && mm <= plateWidthMm / 4).map(made);
@@ -109,5 +129,6 @@ export function bracketFor(
     upperHoleMm: Math.min(turningMm + 4, upper.pitchCircleDiameterMm - 2 * threadMm(upper)),
     weightKg: (2 * mm * plateWidthMm ** 2 + legs) * steelKgPerMm3,
     carriesNm,
+    made: null,
   };
 }

@@ -1,5 +1,6 @@
 import { type DriveEnd, keysCarryNm, type StemEnd, throughMm, torsionMm3 } from "../ends/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
+import type { Made } from "./stock.ts";
 
 /** A coupling between a stem and a drive whose bore it does not fit: a socket below, an end above. */
 export interface Coupling {
@@ -14,7 +15,14 @@ export interface Coupling {
   readonly weightKg: number;
   /** Torque it carries: the least of socket wall, end and keys. */
   readonly carriesNm: number;
-  readonly weakest: "wall of its socket" | "its upper end" | "key of the stem" | "key of the drive";
+  readonly weakest:
+    | "wall of its socket"
+    | "its upper end"
+    | "key of the stem"
+    | "key of the drive"
+    | "its maker's rating";
+  /** In series; null where it is made for the two. */
+  readonly made: Made | null;
 }
 
 const bars = [
@@ -107,5 +115,25 @@ export function couplingFor(stem: StemEnd, bore: DriveEnd, peakNm: number, house
     weightKg: volume * steelKgPerMm3,
     carriesNm,
     weakest,
+    made: null,
+  };
+}
+
+/**
+ * A drawn coupling as long as its bracket asks.
+ *
+ * @param coupling made for a stem and a bore
+ * @param heightMm from the pad of the valve to the flange of the drive
+ * @returns the coupling, the solid part between socket and end so long that the end begins where the drive does
+ * @example reaching(couplingFor({ form: "square parallel", acrossMm: 22, heightMm: 26, flats: null, keys: null }, { form: "double square", acrossMm: 17, depthMm: 19 }, 150, defaultHouseRules()), 90).solidMm // → 64
+ */
+export function reaching(coupling: Coupling, heightMm: number): Coupling {
+  const solidMm = Math.max(coupling.solidMm, heightMm - coupling.socketDepthMm);
+  const moreMm = solidMm - coupling.solidMm;
+  return {
+    ...coupling,
+    solidMm,
+    lengthMm: coupling.lengthMm + moreMm,
+    weightKg: coupling.weightKg + (Math.PI / 4) * coupling.outsideMm ** 2 * moreMm * steelKgPerMm3,
   };
 }

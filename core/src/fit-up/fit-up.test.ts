@@ -5,12 +5,15 @@ import { defaultHouseRules } from "../house/index.ts";
 import { padOf, pads } from "../reference/pads.ts";
 import {
   assemblySteps,
+  between,
   bracketFor,
   couplingFor,
   type FitUp,
   meetingOf,
   momentOn,
   riseWantedMm,
+  type StockBracket,
+  type StockCoupling,
   screwsOf,
   threadMm,
 } from "./index.ts";
@@ -150,6 +153,116 @@ describe("what is drawn between any two", () => {
     );
     const stress = (100 * 80) / 4 / ((100 * 5 ** 2) / 6) + (100 * 120) / (95 * 100 * 5);
     expect(laden.carriesNm).toBeCloseTo(made.carriesNm * (1 - stress / 123), 9);
+  });
+});
+
+describe("what is made in series", () => {
+  const [lower, upper] = [padOf("F10")!, padOf("F07")!];
+  const [stem, bore] = [square(19, 20), star(17)];
+  const of = { lower, upper, leastHeightMm: 0 };
+  const coupling: StockCoupling = {
+    maker: "Fennimoor Valve Works",
+    item: "CP",
+    price: 20,
+    socketForm: "square parallel",
+    socketAcrossMm: 19,
+    socketDepthMm: 21,
+    endForm: "square parallel",
+    endAcrossMm: 17,
+    endLengthMm: 20,
+    solidMm: 68,
+    outsideMm: 40,
+    ratedTorqueNm: 200,
+    weightKg: 1,
+  };
+  const bracket: StockBracket = {
+    maker: "Fennimoor Valve Works",
+    item: "BK",
+    price: 50,
+    lowerFlange: "F10",
+    upperFlange: "F07",
+    heightMm: 90,
+    plateWidthMm: 140,
+    plateMm: 6,
+    legMm: 6,
+    middleMm: 50,
+    ratedTorqueNm: 250,
+    weightKg: 3,
+  };
+  const put = (
+    change: { bracket?: Partial<StockBracket>; coupling?: Partial<StockCoupling>; at?: object },
+    peakNm = 150,
+    onto = bore,
+  ) => {
+    const stock = {
+      brackets: [{ ...bracket, ...change.bracket }],
+      couplings: [{ ...coupling, ...change.coupling }],
+    };
+    const {
+      bracket: b,
+      coupling: c,
+      price,
+    } = between(stem, onto, { ...of, ...change.at }, light, peakNm, house, stock);
+    return { bracket: b.made?.item ?? "drawn", coupling: c.made?.item ?? "drawn", price };
+  };
+  const light = { forceN: 10, centreMm: 50 };
+  it("is taken where it fits and carries, at its own price", () =>
+    expect(put({})).toEqual({ bracket: "BK", coupling: "CP", price: 70 }));
+  it.each([
+    ["another flange", { bracket: { upperFlange: "F10" } }],
+    ["too low for the room wanted", { at: { leastHeightMm: 91 } }],
+    ["a hole no wider than the coupling", { bracket: { middleMm: 41 } }],
+    ["rated below the peak", { bracket: { ratedTorqueNm: 149 } }],
+    ["legs that do not carry what their maker says", { bracket: { legMm: 3, plateWidthMm: 40 } }],
+  ])("bracket is drawn for %s", (_, change) => expect(put(change).bracket).toBe("drawn"));
+  it.each([
+    ["another square", { coupling: { socketAcrossMm: 18 } }],
+    ["a socket the stem does not go into", { coupling: { socketDepthMm: 19.9 } }],
+    ["an end the bore does not take", { coupling: { endForm: "flat head" as const } }],
+    ["an end of another width", { coupling: { endAcrossMm: 16 } }],
+    ["an end longer than the bore is deep", { coupling: { endLengthMm: 21 } }],
+    ["one rated below the peak", { coupling: { ratedTorqueNm: 149 } }],
+    ["one that does not reach the drive", { coupling: { solidMm: 60 } }],
+  ])("coupling is drawn for %s", (_, change) => expect(put(change).coupling).toBe("drawn"));
+  it("at its border still fits", () => {
+    expect(put({ bracket: { middleMm: 42, ratedTorqueNm: 150 }, at: { leastHeightMm: 90 } }).bracket).toBe(
+      "BK",
+    );
+    // 17 wide, so 13.6 must engage: the shoulder may stand 6.4 below the drive.
+    expect(put({ coupling: { solidMm: 63.6 } }).coupling).toBe("CP");
+    expect(put({ coupling: { solidMm: 63.5 } }).coupling).toBe("drawn");
+  });
+  it("is not taken where what is drawn for the two costs less", () =>
+    expect(put({ coupling: { price: 900 } }).coupling).toBe("drawn"));
+});
+
+describe("a coupling drawn for its bracket", () => {
+  it("reaches from the stem into the drive, however high the bracket has to be", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...pads),
+        peaks,
+        fc.integer({ min: 1, max: 400 }),
+        (pad, peakNm, leastHeightMm) => {
+          const of = { lower: pad, upper: pad, leastHeightMm };
+          const none = { brackets: [], couplings: [] };
+          const { bracket, coupling } = between(
+            square(22, 23),
+            star(27),
+            of,
+            { forceN: 50, centreMm: 60 },
+            peakNm,
+            house,
+            none,
+          );
+          expect(coupling.socketDepthMm + coupling.solidMm).toBeGreaterThanOrEqual(bracket.heightMm - 1e-9);
+          expect(coupling.lengthMm).toBeCloseTo(
+            coupling.socketDepthMm + coupling.solidMm + coupling.end.heightMm,
+            9,
+          );
+        },
+      ),
+    );
   });
 });
 

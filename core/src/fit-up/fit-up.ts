@@ -4,11 +4,13 @@ import type { SettledDuty } from "../duty/settle.ts";
 import { keysCarryNm } from "../ends/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { type Pad, padOf } from "../reference/pads.ts";
-import { type Bracket, bracketFor } from "./bracket.ts";
-import { type Coupling, couplingFor } from "./coupling.ts";
+import { between, nothingInSeries } from "./between.ts";
+import type { Bracket } from "./bracket.ts";
+import type { Coupling } from "./coupling.ts";
 import { type Meeting, meetingOf, type Obstacle } from "./joint.ts";
 import { riseWantedMm } from "./room.ts";
 import { type Screws, screwsOf } from "./screws.ts";
+import type { Stock } from "./stock.ts";
 import { acrossTheStem, gravity, type Moment, momentOn } from "./weigh.ts";
 
 /** How a drive comes onto a valve. */
@@ -61,6 +63,7 @@ type OfDuty = Pick<SettledDuty, "laggingMm" | "stemStands">;
  * @param peakNm highest output at highest supply, N·m: what everything between must carry
  * @param duty lagging, how the stem stands
  * @param house screws, stresses, room
+ * @param stock brackets and couplings in series, the cheapest first; taken before any are drawn
  * @returns joint, parts between, members with what they carry in N·m, moment on the pad, weight in kg and price
  * @source ISO 5211 pads; `meetingOf`, `bracketFor`, `couplingFor`, `screwsOf`, `momentOn`
  */
@@ -70,6 +73,7 @@ export function fitUpOf(
   peakNm: number,
   duty: OfDuty,
   house: HouseRules,
+  stock: Stock = nothingInSeries,
 ): FitUp {
   const pad = padOf(size.pad)!;
   // A drive drilled for two flanges is taken at the one that fits.
@@ -84,24 +88,14 @@ export function fitUpOf(
       ? "the flanges differ"
       : (meeting?.obstacle ?? ((wanted ?? 0) > 0 ? "the drive would lie on flange bolts or lagging" : null));
   const over = obstacle !== null && !onStem;
-  const coupling = over && stem && bore ? couplingFor(stem, bore, peakNm, house) : null;
-  const bracket =
-    coupling &&
-    bracketFor(
-      {
-        lower: pad,
-        upper: flange,
-        leastHeightMm: Math.max(coupling.socketDepthMm + coupling.solidMm, wanted ?? 0),
-        turningMm: coupling.outsideMm,
-      },
-      {
-        forceN: drive.weightKg * gravity * acrossTheStem(duty.stemStands, house),
-        // Where nobody says where its weight acts, the weight on the neck waits for it too.
-        centreMm: outside?.centreMm ?? 0,
-      },
-      peakNm,
-      house,
-    );
+  const hung = {
+    forceN: drive.weightKg * gravity * acrossTheStem(duty.stemStands, house),
+    // Where nobody says where its weight acts, the weight on the neck waits for it too.
+    centreMm: outside?.centreMm ?? 0,
+  };
+  const ofTwo = { lower: pad, upper: flange, leastHeightMm: wanted ?? 0 };
+  const stands = over && stem && bore ? between(stem, bore, ofTwo, hung, peakNm, house, stock) : null;
+  const { bracket, coupling } = stands ?? { bracket: null, coupling: null };
   const joint: Joint = onStem
     ? "on the stem"
     : bracket
@@ -172,10 +166,6 @@ export function fitUpOf(
           )
         : null,
     betweenKg,
-    price: bracket
-      ? Math.round(house.mountingPrice + house.mountingPricePerKg * betweenKg)
-      : joint === "on the pad" && meeting?.sleeve
-        ? house.sleevePrice
-        : 0,
+    price: stands ? stands.price : joint === "on the pad" && meeting?.sleeve ? house.sleevePrice : 0,
   };
 }

@@ -1,3 +1,4 @@
+export * from "./between.ts";
 export * from "./bracket.ts";
 export * from "./coupling.ts";
 export * from "./coupling-outline.ts";
@@ -7,5 +8,6 @@ export * from "./outline.ts";
 export * from "./room.ts";
 export * from "./screws.ts";
 export * from "./steps.ts";
+export * from "./stock.ts";
 export type { Outline } from "./strokes.ts";
 export * from "./weigh.ts";

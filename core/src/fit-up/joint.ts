@@ -35,6 +35,16 @@ const takes: Readonly<Record<DriveEnd["form"], readonly StemForm[]>> = {
 const sleeved: readonly DriveEnd["form"][] = ["square parallel", "square diagonal", "double square"];
 
 /**
+ * Whether a bore takes a shape at all.
+ *
+ * @param bore shape of the bore
+ * @param end shape of what goes in
+ * @returns whatever their sizes
+ * @example takesEnd("double square", "flat head") // → false
+ */
+export const takesEnd = (bore: DriveEnd["form"], end: StemForm): boolean => takes[bore].includes(end);
+
+/**
  * Whether the end of a stem goes into the bore of a drive, and how far.
  *
  * @param stem end of the stem, mm

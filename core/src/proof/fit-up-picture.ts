@@ -39,13 +39,13 @@ export interface FitUpPicture {
  * @source ISO 5211 (indicative); the same torques the fit-up rule examines
  */
 export function fitUpPicture(
-  { valve, drive, demand }: Pick<ProvenCandidate, "valve" | "drive" | "demand">,
+  { valve, drive, demand, train }: Pick<ProvenCandidate, "valve" | "drive" | "demand" | "train">,
   duty: SettledDuty,
   house: HouseRules,
 ): FitUpPicture {
   const supplied = drive && suppliedDrive(drive, duty);
   const limits = supplied && driveLimits(supplied, demand);
-  const fitUp = putOn({ valve, drive, supplied, duty, house });
+  const fitUp = putOn({ valve, drive, supplied, duty, house, fittings: train.fittings });
   const { stemEnd, padHeightMm, flangeDiameterMm, faceToFaceMm } = valve.size;
   return {
     fitUp,

@@ -67,8 +67,9 @@ export function pairingsFor(
   };
   const pairing = (valve: Valve, drive: Drive | null, demand: Pairing["demand"]): Pairing => {
     const { train, identity } = trainOf(drive);
-    const between = putOn({ valve, drive, supplied: train.supplied, duty, house });
-    const fitted = mounted({ drive, demand, duty, house, fittings: train.fittings });
+    const { supplied, fittings } = train;
+    const between = putOn({ valve, drive, supplied, duty, house, fittings });
+    const fitted = mounted({ drive, demand, duty, house, fittings });
     let [price, weightKg] = [train.price + (between?.price ?? 0), train.weightKg + (between?.betweenKg ?? 0)];
     for (const one of fitted) {
       price += one.price;

@@ -209,8 +209,8 @@ describe("a drive on its valve", () => {
     expect(picture.steps.length).toBeGreaterThan(6);
   });
   it("has nothing on a bare stem", () => {
-    const { valve, demand } = proven();
-    expect(fitUpPicture({ valve, drive: null, demand }, settled(), house)).toMatchObject({
+    const { valve, demand, train } = proven();
+    expect(fitUpPicture({ valve, drive: null, demand, train }, settled(), house)).toMatchObject({
       flange: null,
       fitUp: null,
       steps: [],

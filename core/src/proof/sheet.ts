@@ -95,10 +95,23 @@ export interface Sheet {
 /** Accessories of the kinds its drive wants: that a dearer one was not needed belongs to the proof. */
 function accessoriesExtract(
   { accessories }: Catalogue,
-  { train }: ProvenCandidate,
+  { train, valve }: ProvenCandidate,
 ): Catalogue["accessories"] {
+  if (train.drive === null) return [];
   const wanted = new Set(train.fittings?.places.map(({ kind }) => kind.kind));
-  return accessories.filter(({ kind }) => wanted.has(kind));
+  const { pad, stemEnd } = valve.size;
+  /** Of what is made in series only what could stand on this pad and this stem. */
+  const kept = (family: Catalogue["accessories"][number]) => {
+    if (family.kind === "bracket") return family.items.filter((one) => one.lowerFlange === pad);
+    if (family.kind === "coupling")
+      return family.items.filter(
+        (one) => one.socketForm === stemEnd?.form && one.socketAcrossMm === stemEnd.acrossMm,
+      );
+    return wanted.has(family.kind) ? family.items : [];
+  };
+  return accessories
+    .map((family) => ({ ...family, items: kept(family) }) as typeof family)
+    .filter(({ items }) => items.length > 0);
 }
 
 /**

@@ -49,8 +49,8 @@ function staysFailed(
           changed(easy, (c) => harder(c, more)),
         );
         for (const at of looked) {
-          // Beyond the seat's range its limit and its headroom fall silent, and its range speaks.
-          const told = aside.has(rules[at]!.id) && after[at] === "not asked" ? range : at;
+          // Of a case beyond the seat's range its limit and its headroom say nothing, and its range speaks.
+          const told = aside.has(rules[at]!.id) && after[at] !== "fails" ? range : at;
           if (before[at] === "fails")
             expect(after[told], `${tag.number} ${rules[at]!.id} ${inHand.valve.key}`).toBe("fails");
         }

@@ -12,6 +12,7 @@ export const bracket = memberRule({
       ? {
           carriesNm: made.carriesNm,
           uses: [
+            ...(made.made ? [used("in series", `${made.made.maker} ${made.made.item}`, "catalogue")] : []),
             used("height", made.heightMm, "computed", "mm"),
             used("width of its legs", made.plateWidthMm, "computed", "mm"),
             used("plate", made.plateMm, "computed", "mm"),

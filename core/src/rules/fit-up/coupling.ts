@@ -11,7 +11,8 @@ export const coupling = memberRule({
       ? {
           carriesNm: made.carriesNm,
           uses: [
-            used("gives first", made.weakest, "computed"),
+            used("gives first", made.weakest, made.made ? "catalogue" : "computed"),
+            ...(made.made ? [used("in series", `${made.made.maker} ${made.made.item}`, "catalogue")] : []),
             used("outside", made.outsideMm, "computed", "mm"),
             used("length", made.lengthMm, "computed", "mm"),
           ],

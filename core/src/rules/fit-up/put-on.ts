@@ -1,12 +1,13 @@
 import type { ProductSize } from "../../catalogue/schema.ts";
 import type { Drive } from "../../drives/index.ts";
-import { type FitUp, fitUpOf } from "../../fit-up/index.ts";
+import { type FitUp, fitUpOf, type Stock } from "../../fit-up/index.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import type { Judged } from "../judged.ts";
 
 interface Known {
   readonly key: string;
   readonly house: HouseRules;
+  readonly stock: Stock | undefined;
   readonly fitUp: FitUp;
 }
 
@@ -27,8 +28,10 @@ export function putOn({
   supplied,
   duty,
   house,
-}: Pick<Judged, "valve" | "drive" | "supplied" | "duty" | "house">): FitUp | null {
+  fittings,
+}: Pick<Judged, "valve" | "drive" | "supplied" | "duty" | "house" | "fittings">): FitUp | null {
   if (!drive || !supplied || construction.stroke !== "quarter turn") return null;
+  const stock = fittings?.between;
   const key = `${supplied.peakNm}|${duty.laggingMm}|${duty.stemStands}`;
   let ofSize = known.get(size);
   if (!ofSize) {
@@ -36,9 +39,9 @@ export function putOn({
     known.set(size, ofSize);
   }
   const last = ofSize.get(drive);
-  if (last?.key === key && last.house === house) return last.fitUp;
-  const fitUp = fitUpOf(size, drive, supplied.peakNm, duty, house);
-  ofSize.set(drive, { key, house, fitUp });
+  if (last?.key === key && last.house === house && last.stock === stock) return last.fitUp;
+  const fitUp = fitUpOf(size, drive, supplied.peakNm, duty, house, stock);
+  ofSize.set(drive, { key, house, stock, fitUp });
   return fitUp;
 }
 

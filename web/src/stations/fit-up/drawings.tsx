@@ -18,7 +18,8 @@ function offered({ fitUp, pad, stemDiameterMm }: FitUpPicture): Offered[] {
       ...template,
       outline: () => drillingTemplate(pad, bracket?.lowerHoleMm ?? stemDiameterMm + 4),
     },
-    ...(bracket
+    // What is made in series has its maker's drawing.
+    ...(bracket?.made === null
       ? [
           {
             name: "Bracket",
@@ -27,7 +28,7 @@ function offered({ fitUp, pad, stemDiameterMm }: FitUpPicture): Offered[] {
           },
         ]
       : []),
-    ...(coupling
+    ...(coupling?.made === null
       ? [
           {
             name: "Coupling",

@@ -1,3 +1,4 @@
+import type { FitUpPicture } from "@proven-seat/core/proof";
 import type { Verdict } from "@proven-seat/core/rules";
 import { figure, figureText } from "@proven-seat/core/units";
 import { memo } from "react";
@@ -59,6 +60,14 @@ function Members({ detail }: { detail: CandidateDetail }) {
   );
 }
 
+/** What of the parts between is made in series, as it is ordered. */
+function inSeries(fitUp: FitUpPicture["fitUp"]): string {
+  const made = [fitUp?.bracket?.made, fitUp?.coupling?.made].flatMap((one) => one ?? []);
+  return made.length === 0
+    ? ""
+    : `In series: ${made.map(({ maker, item }) => `${maker} ${item}`).join(" and ")}.`;
+}
+
 /** Valve, bracket, coupling and drive from the side, and what each joint carries. */
 const StackPicture = memo(function StackPicture({ detail }: { detail: CandidateDetail }) {
   const units = useUnits();
@@ -90,8 +99,8 @@ const StackPicture = memo(function StackPicture({ detail }: { detail: CandidateD
           </>
         )}
         <p className="text-[12px] text-dim">
-          Brackets and couplings are drawn for the two, an estimate until somebody has checked them; pads as
-          of ISO 5211, indicative.
+          {inSeries(fitUp)} What is drawn for the two is an estimate until somebody has checked it; pads as of
+          ISO 5211, indicative.
         </p>
       </div>
     </div>
