@@ -3,7 +3,7 @@ import { makerHead, positive, sizeHead, text, weightAndPrice } from "../drives/s
 import type { AccessoryKind } from "./kind.ts";
 
 /** A bracket made in series: two plates and two legs, as one drawn for a valve and a drive. */
-export const bracketItem = z.strictObject({
+const bracketItem = z.strictObject({
   ...sizeHead,
   lowerFlange: text,
   upperFlange: text,

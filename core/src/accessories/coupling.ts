@@ -4,7 +4,7 @@ import { stemForms } from "../ends/index.ts";
 import type { AccessoryKind } from "./kind.ts";
 
 /** A coupling made in series: a socket below, an end above. */
-export const couplingItem = z.strictObject({
+const couplingItem = z.strictObject({
   ...sizeHead,
   socketForm: z.enum(stemForms),
   socketAcrossMm: positive,

@@ -56,7 +56,7 @@ type OfDuty = Pick<SettledDuty, "laggingMm" | "stemStands">;
 
 /**
  * Puts a drive onto a valve: directly where flange, stem and bore agree and nothing lies in the way, over a bracket
- * and a coupling drawn for the two otherwise.
+ * and a coupling otherwise.
  *
  * @param size the valve's size: pad, stem end, height of the pad, mm
  * @param drive the drive: flange, bore, outside, mm

@@ -33,7 +33,7 @@ export const joint = rule({
     return plain(
       "holds",
       fitUp.joint === "over a bracket"
-        ? `It goes on over a bracket and a coupling drawn for the two: ${fitUp.obstacle}.`
+        ? `It goes on over a bracket and a coupling: ${fitUp.obstacle}.`
         : fitUp.joint === "on the stem"
           ? "It goes onto the stem."
           : fitUp.meeting.sleeve

@@ -1,6 +1,6 @@
 import type { AirPicture } from "@proven-seat/core/proof";
 
-const [boxWide, boxHigh, gap, top] = [118, 36, 26, 34];
+const [boxWide, boxHigh, gap, top, tubeWide] = [118, 36, 26, 34, 50];
 
 interface Step {
   readonly name: string;
@@ -54,11 +54,13 @@ export function AirLines({ of }: { of: AirPicture }) {
   const clean = of.sprung && of.springSideAir === "clean air from the drive";
   const ways = of.sprung && !clean ? "3/2" : "5/2";
   const steps = chain(of, ways);
-  const at = (n: number) => 44 + n * (boxWide + gap);
-  const drive = at(steps.length) + 64;
+  // The last of the valves that lead the air; behind it runs the tube.
+  const leads = steps.findLastIndex(({ name }) => /solenoid|positioner/.test(name));
+  const at = (n: number) => 44 + n * (boxWide + gap) + (n > leads ? tubeWide : 0);
+  const drive = at(steps.length);
   const wide = drive + 134;
   const middle = top + boxHigh / 2;
-  const valve = at(steps.findIndex(({ name }) => /solenoid|positioner/.test(name))) + boxWide / 2;
+  const valve = at(leads) + boxWide / 2;
   // Of a drive with air on both sides the valve feeds the second below, beside its exhaust.
   const exhaust = of.sprung ? valve : valve - 30;
   const bottle = of.fittings.find((f) => f.kind === "volume bottle")?.mounted;
@@ -118,13 +120,13 @@ export function AirLines({ of }: { of: AirPicture }) {
       <text x={0} y={middle - 6} className="fill-dim text-[10px]">
         supply
       </text>
-      <text x={drive - 58} y={middle - 6} className="fill-dim text-[10px]">
+      <text x={at(leads) + boxWide + 6} y={middle - 6} className="fill-dim text-[10px]">
         {`${of.tube.boreMm} mm, ${of.tube.lengthM} m`}
       </text>
       <text x={exhaust} y={under + 13} textAnchor="middle" className="fill-dim text-[10px]">
         {clean ? "" : "exhaust"}
       </text>
-      <text x={drive + 90} y={under + 13} textAnchor="middle" className="fill-dim text-[10px]">
+      <text x={wide} y={under + 13} textAnchor="end" className="fill-dim text-[10px]">
         {of.sprung ? (clean ? "clean exhaust over the springs" : "breathes what is around") : ""}
       </text>
     </svg>

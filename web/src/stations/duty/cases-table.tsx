@@ -14,7 +14,12 @@ interface Props {
   verdicts: Readonly<Record<string, Verdict>>;
 }
 
-const grid = "grid grid-cols-[16px_minmax(0,1fr)_43px_43px_42px] items-baseline gap-x-1";
+const row = "grid items-baseline gap-x-1";
+/** Pressures in bar have four figures at most beside their point, in psi and kPa five. */
+const columns = {
+  narrow: "grid-cols-[16px_minmax(0,1fr)_43px_43px_42px]",
+  wide: "grid-cols-[16px_minmax(0,1fr)_52px_52px_42px]",
+};
 
 function CaseFigure({
   of,
@@ -57,6 +62,7 @@ export function CasesTable({ faults, verdicts }: Props) {
   const unreadable = useBench((s) => s.unreadable);
   const units = useUnits();
   const [open, setOpen] = useState<string | null>(null);
+  const grid = `${row} ${columns[shownUnit("pressure", units).startsWith("bar") ? "narrow" : "wide"]}`;
   if (cases.length === 0) {
     return (
       <p className="border-y border-rule py-3 text-dim" data-field="cases">
