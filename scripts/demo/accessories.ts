@@ -237,6 +237,14 @@ export const demoAccessories = (): AccessoryFamily[] => [
     })),
   },
   {
+    ...plain,
+    id: "quillhaven-br",
+    maker: quillhaven,
+    name: "Calm BR",
+    kind: "breather",
+    items: [{ id: "BR 1/4", filterUm: 40, weightKg: 0.05, price: 14 }],
+  },
+  {
     ...electrical,
     id: "tarrowby-ls",
     maker: controls,

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { bracket } from "./bracket.ts";
+import { breather } from "./breather.ts";
 import { coupling } from "./coupling.ts";
 import { filterRegulator } from "./filter-regulator.ts";
 import type { AccessoryKind } from "./kind.ts";
@@ -18,6 +19,7 @@ const kinds = [
   quickExhaust,
   volumeBooster,
   volumeBottle,
+  breather,
   limitSwitches,
   partialStrokeDevice,
   bracket,

@@ -110,6 +110,7 @@ export function lineByConstruction(
     port: construction.closure === "disc" ? "wafer disc" : construction.fullBore ? "full" : "reduced",
     cavities: construction.cavities.map((arrangement, i) => ({ arrangement, priceFactor: 1 + 0.05 * i })),
     sealing: construction.direction,
+    noLongerMade: false,
     fireSafe: construction.id !== "butterfly-concentric",
     antiStatic: construction.id !== "butterfly-concentric",
     blowOutProofStem: true,

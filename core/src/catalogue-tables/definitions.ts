@@ -71,6 +71,7 @@ export const tables = {
       text("construction"),
       text("port"),
       text("sealing"),
+      optionalYesNo("no_longer_made"),
       yesNo("fire_safe"),
       yesNo("anti_static"),
       yesNo("blow_out_proof_stem"),

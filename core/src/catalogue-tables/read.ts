@@ -157,6 +157,8 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
   });
   return {
     ...values,
+    // Only a line that says so is made no more.
+    noLongerMade: values.noLongerMade ?? false,
     jacket: jacket.maximumBarG === null && jacket.maximumC === null ? null : jacket,
     grades: assembly.of("grades", id, `${file}|grades`),
     cavities: assembly.of("cavities", id, `${file}|cavities`),

@@ -80,6 +80,8 @@ export const productLineSchema = z.strictObject({
   port: z.enum(["full", "reduced", "wafer disc", "V-notch"]),
   cavities: z.array(z.strictObject({ arrangement: z.enum(cavityIds), priceFactor: factor })).min(1),
   sealing: z.enum(["both ways", "one way"]),
+  /** Kept on the shelf because it is still in the field. */
+  noLongerMade: z.boolean().default(false),
   fireSafe: z.boolean(),
   antiStatic: z.boolean(),
   blowOutProofStem: z.boolean(),

@@ -1,3 +1,4 @@
+import { type AccessoryFamily, fittingsOf } from "../accessories/index.ts";
 import {
   type AirWay,
   type ExecutionName,
@@ -7,8 +8,9 @@ import {
   solenoidArrangements,
   solenoids,
 } from "../air/index.ts";
+import type { Drive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
-import type { HouseRules } from "../house/house-rules.ts";
+import { type HouseRules, houseRuleDefinitions } from "../house/house-rules.ts";
 import { timed } from "../rules/drive/on-air.ts";
 import { solenoidRates } from "../rules/drive/safety-level.ts";
 import type { ProvenCandidate } from "./candidate.ts";
@@ -37,6 +39,8 @@ export interface AirPicture {
   readonly asked: { readonly opening: number | null; readonly closing: number | null };
   readonly sprung: boolean;
   readonly springSideAir: HouseRules["springSideAir"];
+  /** What stands on the drive whatever the stroke takes, by each school of air; none where there are no springs. */
+  readonly schools: readonly { readonly school: HouseRules["springSideAir"]; readonly price: number }[];
   /** Every arrangement of solenoid valves, for the proof-test interval of the duty. */
   readonly solenoids: readonly Solenoids[];
   readonly arrangement: SolenoidArrangement;
@@ -44,6 +48,22 @@ export interface AirPicture {
   readonly testMonths: number;
   /** What stands on the drive, kind by kind. */
   readonly fittings: readonly FittingLine[];
+}
+
+/** What each school of air costs, where the shelf has for both. */
+function schoolsOf(
+  drive: Drive,
+  duty: SettledDuty,
+  house: HouseRules,
+  accessories: readonly AccessoryFamily[],
+): AirPicture["schools"] {
+  const schools = houseRuleDefinitions.springSideAir.options.map((school) => {
+    const fittings = fittingsOf(accessories, { duty, house: { ...house, springSideAir: school } })(drive);
+    const whole = fittings?.places.every(({ kind, fit }) => kind.byStroke || fit.length > 0) ?? false;
+    const price = fittings?.standing.reduce((sum, one) => sum + one.price, 0) ?? 0;
+    return { school, price, whole };
+  });
+  return schools.every(({ whole }) => whole) ? schools.map(({ school, price }) => ({ school, price })) : [];
 }
 
 /** Ways that are faster than every cheaper one, opening or closing, and the one the proof goes by. */
@@ -67,6 +87,7 @@ function worthReading({ ways, led, longest }: OnAir): AirWay[] {
  * @param candidate valve, drive and demand
  * @param duty settled duty
  * @param house flow coefficients, tube, failure rates
+ * @param accessories on the shelf
  * @returns times in s, air in dm³ and m³; null where the drive does not run on air, or the demand is not known
  * @source `onAir`, `solenoids`
  */
@@ -74,6 +95,7 @@ export function airPicture(
   { drive, demand, train, fitted }: Pick<ProvenCandidate, "drive" | "demand" | "train" | "fitted">,
   duty: SettledDuty,
   house: HouseRules,
+  accessories: readonly AccessoryFamily[],
 ): AirPicture | null {
   const on = timed({ drive, demand, duty, house, fittings: train.fittings });
   if (!drive || !on) return null;
@@ -94,6 +116,7 @@ export function airPicture(
     asked: { opening: opensWithinS, closing: closesWithinS },
     sprung: drive.springSet !== null,
     springSideAir: house.springSideAir,
+    schools: drive.springSet === null ? [] : schoolsOf(drive, duty, house, accessories),
     solenoids: solenoidArrangements.map((one) =>
       solenoids(one, solenoidRates(house), duty.proofTestMonths * hoursPerMonth),
     ),

@@ -20,6 +20,7 @@ export * from "./request.ts";
 export * from "./seat-ladder.ts";
 export * from "./section-data.ts";
 export * from "./sheet.ts";
+export * from "./side-by-side.ts";
 export * from "./stroke.ts";
 export * from "./summary.ts";
 export * from "./supply-ladder.ts";

@@ -33,6 +33,7 @@ export const floatingLines = (): ProductLine[] => [
     line: {
       ...usual,
       id: "fennimoor-one-piece",
+      noLongerMade: true,
       maker: "Fennimoor Valve Works",
       name: "FW-1",
       construction: "floating-one-piece",

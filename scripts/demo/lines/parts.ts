@@ -215,6 +215,7 @@ export const measured = (
 /** What most lines promise; each states where it differs. */
 export const usual = {
   sealing: "both ways",
+  noLongerMade: false,
   fireSafe: true,
   antiStatic: true,
   blowOutProofStem: true,

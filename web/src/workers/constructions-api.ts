@@ -89,7 +89,7 @@ export function suppliesOf(proving: Proving, key: string): SupplyLadder | null {
 /** What the air of a candidate does; null where none drives it. */
 export function airOf({ duty, house, ...proving }: Proving, key: string): AirPicture | null {
   const candidate = candidateOf({ duty, house, ...proving }, key);
-  return candidate ? airPicture(candidate, settle(duty, house), house) : null;
+  return candidate ? airPicture(candidate, settle(duty, house), house, proving.shelf.accessories) : null;
 }
 
 /** What the differential not in force would cost; null for a bare stem. */

@@ -15,7 +15,7 @@ import {
 } from "./constructions-api.ts";
 import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
-import { detailsOf, drivesOf, inHandOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
+import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
 import { sheetAsIssued } from "./sheet-api.ts";
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is asked of it. */
@@ -77,6 +77,7 @@ export function proverApi() {
     details: of(detailsOf),
     variants: of(variantsOf),
     drives: of(drivesOf),
+    kinds: of(kindsOf),
     constructions: of(constructionRows),
     byConstruction: of(byConstructionRow),
     seats: of(ladderOf),

@@ -1,4 +1,4 @@
-import { type Order, prover, rank } from "@proven-seat/core/proof";
+import { type KindOnValve, type Order, prover, rank, sideBySide } from "@proven-seat/core/proof";
 import { candidateOf, inOrder, type Proving } from "./proving.ts";
 import { detailOf, groupOf, rowOf, valveGroupOf } from "./rows.ts";
 import type { CandidateDetail, CandidateRow, RowWindow } from "./views.ts";
@@ -81,4 +81,10 @@ export function drivesOf(proving: Proving, key: string): CandidateRow[] {
   const options = prover(proving.duty, proving.shelf, proving.house).drivesFor(candidate.valve);
   for (const option of options) proving.alone.set(option.key, option);
   return rank(options, proving.house).map((c) => rowOf(c, 0));
+}
+
+/** Every kind of drive on the valve of a candidate, each as good as the shelf has it. */
+export function kindsOf(proving: Proving, key: string): KindOnValve[] {
+  const candidate = candidateOf(proving, key);
+  return candidate ? sideBySide(proving.duty, proving.shelf, proving.house, candidate) : [];
 }

@@ -11,6 +11,14 @@ describe("size offered", () => {
   });
 });
 
+describe("a line", () => {
+  it("that is made no more is nothing to order", () => {
+    expect(verdict("body/still-made")).toBe("holds");
+    const shelf = shelfWith((line) => ({ ...line, noLongerMade: true }));
+    expect(verdict("body/still-made", { shelf })).toBe("fails");
+  });
+});
+
 describe("floating ball, size × class", () => {
   it("holds at the border and fails just beyond it", () => {
     expect(verdict("body/floating-size-border", { house: { largestFloatingDnClass300: 50 } })).toBe("holds");

@@ -36,11 +36,13 @@ import { shutOff } from "./shut-off.ts";
 import { sizeOffered } from "./size-offered.ts";
 import { stemSealSchool } from "./stem-seal-school.ts";
 import { stemSealToxic } from "./stem-seal-toxic.ts";
+import { stillMade } from "./still-made.ts";
 import { threadedEnds } from "./threaded-ends.ts";
 import { throttling } from "./throttling.ts";
 
 export const bodyRules = [
   sizeOffered,
+  stillMade,
   floatingSizeBorder,
   endConnection,
   threadedEnds,

@@ -12,6 +12,7 @@ export const whatStandsOnDrives: VersionStep = {
     accessories: [],
     ...catalogue,
     lines: rows(catalogue.lines).map((line) => ({
+      noLongerMade: false,
       ...line,
       seals: rows(line.seals).map((set) => ({
         ...set,

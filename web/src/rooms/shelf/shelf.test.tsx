@@ -63,7 +63,7 @@ describe("a catalogue brought in", () => {
     });
     pick(next);
     await screen.findByText(
-      /2 lines, 15 families of drives, 12 of accessories, no fault. Against revision 4/,
+      /2 lines, 15 families of drives, 13 of accessories, no fault. Against revision 4/,
     );
     expect(screen.getAllByText(/^(added|removed|changed)/).length).toBeGreaterThanOrEqual(3);
     const put = screen.getByText<HTMLButtonElement>("Put revision 5 on the shelf");

@@ -121,7 +121,19 @@ const Air = memo(function Air({ view }: { view: BenchView }) {
               , <span className="figures text-ink">{figure(of.perYearM3)} m³</span> a year
             </>
           )}
-          .
+          .{" "}
+          {of.schools.length > 0 && (
+            <>
+              What stands on it costs{" "}
+              {of.schools.map(({ school, price }, at) => (
+                <span key={school}>
+                  {at > 0 && ", "}
+                  <span className="figures text-ink">{figure(price)}</span> where the springs breathe {school}
+                </span>
+              ))}
+              .
+            </>
+          )}
         </p>
         <FittingsTable fittings={of.fittings} />
         <Ways of={of} />

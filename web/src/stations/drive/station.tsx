@@ -40,6 +40,7 @@ export const station: Station = {
     ),
   tabs: [
     drives,
+    { id: "kinds", name: "Kinds", Content: later(() => import("./kinds.tsx")) },
     { id: "supply", name: "Supply", Content: later(() => import("./supply-ladder.tsx")) },
     { id: "air", name: "Air", Content: later(() => import("./air.tsx")) },
     { id: "stall", name: "Chance of a stall", Content: later(() => import("./stall.tsx")) },

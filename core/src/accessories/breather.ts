@@ -1,0 +1,18 @@
+import { z } from "zod";
+import { makerHead, positive, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import type { AccessoryKind } from "./kind.ts";
+
+const item = z.strictObject({ ...sizeHead, filterUm: positive, ...weightAndPrice });
+const schema = z.strictObject({ ...makerHead, kind: z.literal("breather"), items: z.array(item).min(1) });
+
+/** Keeps the dust out of springs that breathe what is around them. */
+export const breather: AccessoryKind<z.infer<typeof schema>> = {
+  kind: "breather",
+  schema,
+  columns: ["filter_um"],
+  electrical: () => false,
+  wantedBy: ({ supply, sprung }, { house }) =>
+    supply === "pneumatic" && sprung && house.springSideAir === "plant air"
+      ? { pieces: 1, says: "on the spring side", refused: () => null }
+      : null,
+};

@@ -1,0 +1,79 @@
+import type { KindOnValve } from "@proven-seat/core/proof";
+import { figure, marginWords } from "@proven-seat/core/units";
+import { memo } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
+import { BoreMark } from "../../parts/bore-mark.tsx";
+import { Coming } from "../../parts/coming.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
+import type { BenchView } from "../../workers/views.ts";
+
+const seconds = (s: number | null) => (s === null ? "–" : `${figure(s)} s`);
+
+function Row({ of, inHand }: { of: KindOnValve; inHand: boolean }) {
+  const units = useUnits();
+  return (
+    <tr
+      aria-current={inHand}
+      className={`border-b border-rule/60 align-top ${inHand ? "bg-second font-semibold" : ""}`}
+    >
+      <td className="pr-1">
+        <BoreMark verdict={of.verdict} />
+      </td>
+      <td>
+        {of.kind}
+        {of.sprung ? ", spring" : ""} <span className="text-dim">{of.drive.size}</span>
+      </td>
+      <td className="figures text-right">{of.margin === null ? "–" : marginWords(of.margin, "%", units)}</td>
+      <td className="figures text-right">{figure(of.price)}</td>
+      <td className="figures text-right">{figure(of.weightKg)}</td>
+      <td className="figures text-right">{seconds(of.opensS)}</td>
+      <td className="figures text-right">{seconds(of.closesS)}</td>
+      <td className="figures text-right">{of.airL === null ? "–" : `${figure(of.airL)} l`}</td>
+      <td className="pl-3 text-dim">{of.cannot.join(", ") || "–"}</td>
+    </tr>
+  );
+}
+
+/** Every kind of drive on the valve in hand, side by side, whatever operator the duty asks for. */
+const Kinds = memo(function Kinds({ view }: { view: BenchView }) {
+  const { key } = view.inHand!.candidate;
+  const { answer: kinds, failure } = useAnswer(view.proof, "kinds", [key]);
+  if (kinds === undefined) return <Coming failure={failure}>Trying every kind of drive …</Coming>;
+  if (kinds.length === 0) return <p className="p-2 text-dim">No drive of the shelf turns such a stem.</p>;
+  return (
+    <section aria-label="Kinds of drive" className="flex min-h-0 flex-1 flex-col">
+      <p className="mb-1 text-dim">
+        Each as good as the shelf has it on this valve, with what stands on and under it; times are the
+        longest.
+      </p>
+      <Scroll label="Kinds of drive" className="min-h-0 flex-1">
+        <table className="w-full border-collapse text-left">
+          <caption className="sr-only">Kinds of drive on the valve in hand</caption>
+          <thead className="text-[12px] text-dim">
+            <tr className="border-b border-rule">
+              <th className="font-normal">
+                <span className="sr-only">verdict</span>
+              </th>
+              <th className="font-normal">turned by</th>
+              <th className="text-right font-normal">margin</th>
+              <th className="text-right font-normal">price</th>
+              <th className="text-right font-normal">kg</th>
+              <th className="text-right font-normal">opens</th>
+              <th className="text-right font-normal">closes</th>
+              <th className="text-right font-normal">air</th>
+              <th className="pl-3 font-normal">cannot</th>
+            </tr>
+          </thead>
+          <tbody>
+            {kinds.map((of) => (
+              <Row key={of.key} of={of} inHand={of.key === key} />
+            ))}
+          </tbody>
+        </table>
+      </Scroll>
+    </section>
+  );
+});
+
+export default Kinds;
