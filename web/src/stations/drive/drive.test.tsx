@@ -4,6 +4,7 @@ import { afterEach, describe, expect, it } from "vitest";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
 import { useBench } from "../../bench/bench-store.ts";
 import Air from "./air.tsx";
+import Kinds from "./kinds.tsx";
 import Stall from "./stall.tsx";
 import SupplySteps from "./supply-ladder.tsx";
 
@@ -26,6 +27,22 @@ describe("the ladder of supplies", () => {
   it("says of a hand that no pressure turns it", async () => {
     render(<SupplySteps view={atTheBench("HV-1012").view} />);
     expect(await screen.findByText(/Neither air nor oil turns it/)).toBeTruthy();
+  });
+});
+
+describe("kinds of drive", () => {
+  it("stand side by side, the one in hand marked, with what each cannot do", async () => {
+    const { view, api } = atTheBench("XV-1004");
+    const found = api.kinds(view.inHand!.candidate.key);
+    render(<Kinds view={view} />);
+    const table = await screen.findByRole("table", { name: /Kinds of drive/ });
+    expect(rows(table)).toHaveLength(found.length);
+    const current = rows(table).filter((row) => row.getAttribute("aria-current") === "true");
+    expect(current).toHaveLength(1);
+    expect(current[0]!.textContent).toContain("rack-and-pinion, spring RP");
+    const motor = rows(table).find((row) => row.textContent!.includes("electric on-off"))!;
+    expect(motor.textContent).toContain("Action on supply loss");
+    expect(motor.querySelector("[data-verdict]")!.getAttribute("data-verdict")).toBe("fails");
   });
 });
 
@@ -70,6 +87,22 @@ describe("the air of a drive", () => {
     const arrangements = screen.getByRole("table", { name: /Solenoid valves/ });
     const current = rows(arrangements).filter((row) => row.getAttribute("aria-current") === "true");
     expect(current.map((row) => row.firstElementChild!.textContent)).toEqual(["single"]);
+  });
+  it("lists what stands on the drive, what is not needed, and why others do not do", async () => {
+    const { view, api } = atTheBench("XV-1004");
+    const found = api.air(view.inHand!.candidate.key)!;
+    render(<Air view={view} />);
+    const table = await screen.findByRole("table", { name: /On the drive/ });
+    expect(rows(table)).toHaveLength(found.fittings.length);
+    const solenoid = rows(table).find((row) => row.textContent!.startsWith("solenoid valve"))!;
+    expect(solenoid.textContent).toContain("2 × Tarrowby Controls SV 5/2");
+    expect(within(solenoid).getByText(/Osmere Flow .* has no marking/)).toBeTruthy();
+    expect(rows(table).find((row) => row.textContent!.startsWith("volume booster"))!.textContent).toContain(
+      "not needed",
+    );
+    expect(screen.getByText(/What stands on it costs/).textContent).toContain(
+      "where the springs breathe plant air",
+    );
   });
   it("draws what the springs breathe, or both sides fed", async () => {
     render(<Air view={atTheBench("XV-1044").view} />);

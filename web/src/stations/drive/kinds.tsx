@@ -8,7 +8,10 @@ import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/views.ts";
 
-const seconds = (s: number | null) => (s === null ? "–" : `${figure(s)} s`);
+const figures = "figures pl-2 text-right whitespace-nowrap";
+const known = (value: number | null) => (value === null ? "–" : figure(value));
+/** Kinds that are made with a spring say so themselves. */
+const named = ({ kind, sprung }: KindOnValve) => (sprung && !/return/.test(kind) ? `${kind}, spring` : kind);
 
 function Row({ of, inHand }: { of: KindOnValve; inHand: boolean }) {
   const units = useUnits();
@@ -21,15 +24,14 @@ function Row({ of, inHand }: { of: KindOnValve; inHand: boolean }) {
         <BoreMark verdict={of.verdict} />
       </td>
       <td>
-        {of.kind}
-        {of.sprung ? ", spring" : ""} <span className="text-dim">{of.drive.size}</span>
+        {named(of)} <span className="text-dim">{of.drive.size}</span>
       </td>
-      <td className="figures text-right">{of.margin === null ? "–" : marginWords(of.margin, "%", units)}</td>
-      <td className="figures text-right">{figure(of.price)}</td>
-      <td className="figures text-right">{figure(of.weightKg)}</td>
-      <td className="figures text-right">{seconds(of.opensS)}</td>
-      <td className="figures text-right">{seconds(of.closesS)}</td>
-      <td className="figures text-right">{of.airL === null ? "–" : `${figure(of.airL)} l`}</td>
+      <td className={figures}>{of.margin === null ? "–" : marginWords(of.margin, "%", units)}</td>
+      <td className={figures}>{figure(of.price)}</td>
+      <td className={figures}>{figure(of.weightKg)}</td>
+      <td className={figures}>{known(of.opensS)}</td>
+      <td className={figures}>{known(of.closesS)}</td>
+      <td className={figures}>{known(of.airL)}</td>
       <td className="pl-3 text-dim">{of.cannot.join(", ") || "–"}</td>
     </tr>
   );
@@ -56,12 +58,12 @@ const Kinds = memo(function Kinds({ view }: { view: BenchView }) {
                 <span className="sr-only">verdict</span>
               </th>
               <th className="font-normal">turned by</th>
-              <th className="text-right font-normal">margin</th>
-              <th className="text-right font-normal">price</th>
-              <th className="text-right font-normal">kg</th>
-              <th className="text-right font-normal">opens</th>
-              <th className="text-right font-normal">closes</th>
-              <th className="text-right font-normal">air</th>
+              <th className="pl-2 text-right font-normal whitespace-nowrap">margin</th>
+              <th className="pl-2 text-right font-normal whitespace-nowrap">price</th>
+              <th className="pl-2 text-right font-normal whitespace-nowrap">kg</th>
+              <th className="pl-2 text-right font-normal whitespace-nowrap">opens, s</th>
+              <th className="pl-2 text-right font-normal whitespace-nowrap">closes, s</th>
+              <th className="pl-2 text-right font-normal whitespace-nowrap">air, l</th>
               <th className="pl-3 font-normal">cannot</th>
             </tr>
           </thead>
