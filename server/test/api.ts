@@ -18,6 +18,7 @@ import { connect } from "../src/store/orm.ts";
 import { plainSql } from "../src/store/plain.ts";
 import { connectQueue } from "../src/store/queue.ts";
 import { setUpSchema } from "../src/store/rights.ts";
+import { unpacked } from "./unpacked.ts";
 
 export interface Answer<T> {
   readonly status: number;
@@ -93,12 +94,8 @@ export async function startTestServer({
   async function ask<T>(method: string, path: string, body?: unknown): Promise<Answer<T>> {
     const response = await fetch(url + path, {
       method,
-      ...(body === undefined
-        ? {}
-        : {
-            body: typeof body === "string" ? body : JSON.stringify(body),
-            headers: { "content-type": "application/json" },
-          }),
+      headers: { ...unpacked, ...(body !== undefined && { "content-type": "application/json" }) },
+      ...(body !== undefined && { body: typeof body === "string" ? body : JSON.stringify(body) }),
     });
     const text = await response.text();
     const json = response.headers.get("content-type")?.includes("json");

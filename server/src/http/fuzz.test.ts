@@ -5,6 +5,7 @@ import { afterAll, beforeAll, expect, it } from "vitest";
 import { startTestServer, type TestServer } from "../../test/api.ts";
 import { fromSchema, type JsonSchema, junk } from "../../test/from-schema.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";
+import { unpacked } from "../../test/unpacked.ts";
 
 const requests = Number(process.env.FUZZ_REQUESTS ?? 3000);
 const atOnce = 6;
@@ -84,7 +85,11 @@ function requestTo(method: string, path: string, of: Operation, known: Record<st
 async function send({ method, path, body, type }: Asked): Promise<void> {
   const answer = await fetch(server.url + path, {
     method,
-    ...(body === undefined ? {} : { body, headers: { "content-type": type } }),
+    headers: { ...unpacked, ...(body !== undefined && { "content-type": type }) },
+    ...(body !== undefined && { body }),
+    signal: AbortSignal.timeout(60_000),
+  }).catch((error: Error) => {
+    throw new Error(`${method} ${path} was not answered: ${error.message}`);
   });
   // Events go on until somebody leaves.
   if (answer.headers.get("content-type") === "text/event-stream") return answer.body!.cancel();
