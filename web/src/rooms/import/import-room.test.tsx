@@ -3,6 +3,7 @@ import { cleanup, fireEvent, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { type Asked, answering, inTheShell, problem } from "../../../test/answers.tsx";
 import { demoProject } from "../../../test/demo-project.ts";
+import { queryClient } from "../../app/queries.ts";
 import { listApi } from "../../workers/list-api.ts";
 import { ImportRoom } from "./import-room.tsx";
 
@@ -169,6 +170,17 @@ describe("a list in the room", () => {
     await screen.findByText(/1 new, 1 changed, 0 as they are, 2 of the project not in/);
     expect(screen.getByText(/→ 77/)).toBeTruthy();
     fireEvent.click(screen.getByText("None"));
+    await screen.findByText("Store 1 tag");
+    const compared = () => asked.filter(({ address }) => address.endsWith("/duties")).length;
+    const before = compared();
+    // The project's tags come again, as after a save elsewhere: what was declined stays so.
+    queryClient.setQueriesData(
+      { queryKey: ["tags"] },
+      (now: unknown) =>
+        now && JSON.parse(JSON.stringify(now).replace('"service":"', '"service":"Since then: ')),
+    );
+    await soon(() => expect(compared()).toBe(before + 1));
+    await screen.findByText(/1 new, 1 changed/);
     fireEvent.click(await screen.findByText("Store 1 tag"));
     await soon(() => expect(imported()!.tags.map(({ number }) => number)).toEqual(["XV-NEW"]));
   });

@@ -23,7 +23,6 @@ export function ImportRoom() {
   const project = useProject();
   const list = useList(project);
   const navigate = useNavigate();
-  const [accepted, setAccepted] = useState<ReadonlySet<string>>(new Set());
   const [working, setWorking] = useState(false);
   const { loaded, view, comparison, failure, saying } = list;
   const { said } = saying;
@@ -31,7 +30,10 @@ export function ImportRoom() {
     () => comparison?.changed.filter(({ fault }) => fault === null).map(({ key }) => key) ?? none,
     [comparison],
   );
-  useEffect(() => setAccepted(new Set(changed)), [changed]);
+  // What is declined of a list stays declined, whatever is compared anew: the project's tags may come again meanwhile.
+  const [declining, setDeclining] = useState({ of: loaded, keys: nothing });
+  const declined = declining.of === loaded ? declining.keys : nothing;
+  const accepted = useMemo(() => new Set(changed.filter((key) => !declined.has(key))), [changed, declined]);
   // Nothing is removed unless somebody says so, of this comparison.
   const [removing, setRemoving] = useState({ of: comparison, ids: nothing });
   const removed = removing.of === comparison ? removing.ids : nothing;
@@ -134,7 +136,9 @@ export function ImportRoom() {
               removed={removed}
               onRemove={(ids) => setRemoving({ of: comparison, ids })}
               accepted={accepted}
-              onAccept={setAccepted}
+              onAccept={(keys) =>
+                setDeclining({ of: loaded, keys: new Set(changed.filter((key) => !keys.has(key))) })
+              }
             />
           )}
           <div className="sticky bottom-0 -mx-6 mt-4 flex flex-wrap items-center gap-4 border-t border-rule bg-paper px-6 py-2.5">
