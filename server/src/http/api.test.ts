@@ -251,6 +251,18 @@ describe("house rules", () => {
     });
     expect((await server.ask<unknown[]>("GET", "/api/house-rules/versions")).body).toHaveLength(2);
   });
+  it("takes one of several that are put in force at once", async () => {
+    const { body } = await server.ask<HouseRuleVersion>("GET", "/api/house-rules");
+    const next = (serviceFactor: number) => ({
+      values: { ...body.values, serviceFactor },
+      reason: "at once",
+      basedOn: body.version,
+    });
+    const answers = await Promise.all(
+      [1.3, 1.31, 1.32, 1.33, 1.34].map((factor) => server.ask("POST", "/api/house-rules", next(factor))),
+    );
+    expect(answers.map(({ status }) => status).sort()).toEqual([201, 409, 409, 409, 409]);
+  });
   it("refuses a value outside its range and a change without a reason", async () => {
     const { body } = await server.ask<HouseRuleVersion>("GET", "/api/house-rules");
     const bad = await server.ask<Problem>("POST", "/api/house-rules", {

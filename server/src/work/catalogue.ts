@@ -6,6 +6,7 @@ import { digestOf } from "@proven-seat/core/proof";
 import { catalogueContent, catalogueInForce } from "../store/current.ts";
 import { CatalogueVersion } from "../store/entities/versions.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { rowsOf } from "../store/sql.ts";
 import { Refusal } from "./refusal.ts";
 
 interface Revision {
@@ -79,6 +80,8 @@ export async function putCatalogue(
   const { catalogue } = reading;
   try {
     return await em.transactional(async (tx) => {
+      // One after the other: what is in force must still be so when the next revision is counted.
+      await rowsOf(tx, "select pg_advisory_xact_lock(4185)");
       const { revision, digest } = await catalogueInForce(tx);
       if (revision !== asked.basedOn)
         throw new Refusal(

@@ -6,6 +6,7 @@ import { storedHouseRules } from "@proven-seat/core/stored";
 import { currentHouseRules } from "../store/current.ts";
 import { HouseRuleVersion } from "../store/entities/versions.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { rowsOf } from "../store/sql.ts";
 import { houseRulesOf } from "../store/stored.ts";
 import { Refusal } from "./refusal.ts";
 
@@ -58,6 +59,8 @@ const stale = (version: number) =>
 export async function putHouseRules(em: EntityManager, asked: NewHouseRules, user: string): Promise<Whole> {
   try {
     return await em.transactional(async (tx) => {
+      // One after the other: what is in force must still be so when the next version is counted.
+      await rowsOf(tx, "select pg_advisory_xact_lock(4186)");
       const { version } = await currentHouseRules(tx);
       if (version !== asked.basedOn) throw stale(version);
       const [last] = await tx.find(HouseRuleVersion, {}, { orderBy: { version: "desc" }, limit: 1 });
