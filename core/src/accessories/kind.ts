@@ -1,5 +1,5 @@
 import type { z } from "zod";
-import type { SupplyKind } from "../drives/index.ts";
+import type { OfMaker, SupplyKind } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 
@@ -11,15 +11,7 @@ export interface AnyItem {
 }
 
 /** What every family of accessories has. */
-export interface AnyAccessories {
-  readonly id: string;
-  readonly maker: string;
-  readonly name: string;
-  readonly kind: string;
-  readonly lowTemperature: boolean | null;
-  readonly highTemperature: boolean | null;
-  readonly marking: string | null;
-  readonly enclosure: string | null;
+export interface AnyAccessories extends OfMaker {
   readonly items: readonly AnyItem[];
 }
 
@@ -53,7 +45,7 @@ export interface Around {
 export interface AccessoryKind<Family extends AnyAccessories = AnyAccessories> {
   readonly kind: Family["kind"];
   readonly schema: z.ZodType<Family>;
-  /** Headings of its own in the table of items: figures, words with "$", yes and no with "?". */
+  /** Headings of its own in the table of items: figures, words with "$", lists with ";", yes and no with "?". */
   readonly columns: readonly string[];
   /** Whether current runs in an item, so that area and enclosure are asked of it. */
   readonly electrical: (item: Family["items"][number]) => boolean;

@@ -70,6 +70,7 @@ export type {
   Drive,
   DriveKind,
   NamedSupply,
+  OfMaker,
   Supplies,
   SupplyEnd,
   SupplyKind,

@@ -4,8 +4,8 @@ import type { DriveEnd, DriveOutside } from "../ends/index.ts";
 import type { Profile } from "../stroke/index.ts";
 import type { Unit } from "../units/unit.ts";
 
-/** What every family of drives has, whatever its kind. */
-export interface AnyFamily {
+/** What every family of a maker has, of drives as of what stands on them. */
+export interface OfMaker {
   readonly id: string;
   readonly maker: string;
   readonly name: string;
@@ -15,6 +15,10 @@ export interface AnyFamily {
   /** How it is marked for explosive atmospheres, and how tight its enclosure is; null where nothing is stated. */
   readonly marking: string | null;
   readonly enclosure: string | null;
+}
+
+/** What every family of drives has, whatever its kind. */
+export interface AnyFamily extends OfMaker {
   readonly handOverride: boolean | null;
   readonly stopsDegrees: number | null;
   readonly sizes: readonly AnySize[];
