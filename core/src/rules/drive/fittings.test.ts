@@ -5,6 +5,7 @@ import { findingOf } from "../../../test/one-rule.ts";
 import type { AccessoryFamily } from "../../accessories/index.ts";
 import type { Drive } from "../../drives/index.ts";
 import { defaultHouseRules, type HouseRules } from "../../house/index.ts";
+import { prover } from "../../proof/index.ts";
 
 const shelf = shelfWith();
 const valve = shelf.valvesFor(50)[0]!;
@@ -147,6 +148,20 @@ describe("what else stands on a drive", () => {
         },
       ).verdict;
     expect([of(true), of(false), of(null)]).toEqual(["holds", "fails", "cannot tell"]);
+  });
+});
+
+describe("everything mounted", () => {
+  it("stands once, whatever leads the air and whichever times are asked", () => {
+    const functions = [["throttling"], ["throttling", "emergency shut-down"], ["on-off isolation"]] as const;
+    for (const does of functions)
+      for (const closesWithinS of [null, 3600, 0.1]) {
+        const duty = dutyWith({ ...safe, function: [...does], closesWithinS, limitSwitches: true });
+        const [best] = prover(duty, demoShelf, defaultHouseRules()).candidates();
+        const kinds = best!.fitted.map(({ kind }) => kind);
+        expect(new Set(kinds).size, `${does} ${closesWithinS}: ${kinds}`).toBe(kinds.length);
+        expect(kinds.includes("positioner")).toBe(does[0] === "throttling");
+      }
   });
 });
 

@@ -34,7 +34,12 @@ export function mounted(on: On): readonly Fitted[] {
   const { opensWithinS, closesWithinS } = duty.stated;
   const air = opensWithinS === null && closesWithinS === null ? null : timed(on);
   const led = air?.led().fitted ?? [];
-  const kept = led.length === 0 ? standing : [...standing.filter(({ kind }) => !ledBy.has(kind)), ...led];
+  // A positioner may lead the air itself: then it comes with the way.
+  const own = new Set(led.map(({ kind }) => kind));
+  const kept =
+    led.length === 0
+      ? standing
+      : [...standing.filter(({ kind }) => !ledBy.has(kind) && !own.has(kind)), ...led];
   const reserve = duty.strokesInReserve > 0 ? bottle(on) : null;
   return reserve === null ? kept : [...kept, reserve];
 }
