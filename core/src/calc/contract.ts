@@ -6,14 +6,20 @@ import { type Calculation, CalculationError } from "./calculation.ts";
 import { cavityRiseCalculation } from "./cavity-rise.ts";
 import { floatingBallTorqueCalculation } from "./floating-ball-torque.ts";
 import { gasCompressibilityCalculation } from "./gas-compressibility.ts";
+import { gasFlowCalculation } from "./gas-flow.ts";
+import { gasNoiseCalculation } from "./gas-noise.ts";
+import { liquidFlowCalculation } from "./liquid-flow.ts";
+import { liquidNoiseCalculation } from "./liquid-noise.ts";
 import { manualEffortCalculation } from "./manual-effort.ts";
 import { mountingCalculation } from "./mounting.ts";
+import { openingCalculation } from "./opening.ts";
 import { rackAndPinionOutputCalculation } from "./rack-and-pinion-output.ts";
 import { ratingCalculation } from "./rating.ts";
 import { scotchYokeOutputCalculation } from "./scotch-yoke-output.ts";
 import { seatLimitCalculation } from "./seat-limit.ts";
 import { seatReliefCalculation } from "./seat-relief.ts";
 import { stallProbabilityCalculation } from "./stall-probability.ts";
+import { steamPropertiesCalculation } from "./steam-properties.ts";
 import { trunnionBallTorqueCalculation } from "./trunnion-ball-torque.ts";
 import { vapourPressureCalculation } from "./vapour-pressure.ts";
 
@@ -35,6 +41,12 @@ export const calculations: readonly Calculation[] = [
   cavityRiseCalculation,
   gasCompressibilityCalculation,
   vapourPressureCalculation,
+  openingCalculation,
+  liquidFlowCalculation,
+  gasFlowCalculation,
+  steamPropertiesCalculation,
+  liquidNoiseCalculation,
+  gasNoiseCalculation,
 ] as unknown as Calculation[];
 
 export type Failure = { error: { code: string; message: string; field?: string } };

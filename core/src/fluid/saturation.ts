@@ -1,5 +1,5 @@
+import { waterSaturationBarA } from "../calc/steam/saturation.ts";
 import { vapourPressure } from "../calc/vapour-pressure.ts";
-import { waterSaturationBarA } from "../calc/water-saturation.ts";
 import type { Fluid } from "../reference/fluids.ts";
 
 /** What the correlation may be off by before two figures contradict each other, as a fraction. */

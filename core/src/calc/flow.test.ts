@@ -1,0 +1,221 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { CalculationError } from "./calculation.ts";
+import { type GasFlowInput, gasFlow, gasThrough } from "./gas-flow.ts";
+import { type LiquidFlowInput, liquidFlow, liquidThrough } from "./liquid-flow.ts";
+import { type Characteristic, kvAt, opening } from "./opening.ts";
+import { reynoldsFactor } from "./valve-reynolds.ts";
+
+const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const codeOf = (compute: () => unknown) => {
+  try {
+    compute();
+  } catch (error) {
+    return error instanceof CalculationError && error.code;
+  }
+  return null;
+};
+
+/** Hot water of the standard's annex. */
+const water = {
+  flowM3h: 360,
+  densityKgM3: 965.4,
+  vapourPressureBarA: 0.701,
+  criticalPressureBarA: 221.2,
+  viscosityPaS: 3.1472e-4,
+  upstreamBarA: 6.8,
+  downstreamBarA: 2.2,
+};
+const alike = (mm: number) => ({ valveDiameterMm: mm, upstreamPipeMm: mm, downstreamPipeMm: mm });
+
+const liquid: fc.Arbitrary<LiquidFlowInput> = fc
+  .record({
+    flowM3h: between(0.1, 300),
+    densityKgM3: between(500, 1500),
+    upstreamBarA: between(2, 100),
+    share: between(0.01, 0.99),
+    boiling: between(0, 0.9),
+    criticalPressureBarA: between(120, 250),
+    fl: between(0.5, 0.95),
+    fd: between(0.05, 1),
+    viscosityPaS: between(1e-4, 2),
+  })
+  .map(({ share, boiling, ...rest }) => ({
+    ...rest,
+    downstreamBarA: rest.upstreamBarA * (1 - share),
+    vapourPressureBarA: rest.upstreamBarA * boiling,
+    valveDiameterMm: 200,
+    upstreamPipeMm: 300,
+    downstreamPipeMm: 400,
+  }));
+const gas: fc.Arbitrary<GasFlowInput> = fc
+  .record({
+    flowNm3h: between(1, 5000),
+    molarMassKgKmol: between(2, 80),
+    temperatureC: between(-50, 300),
+    compressibility: between(0.6, 1.1),
+    isentropicExponent: between(1.05, 1.67),
+    upstreamBarA: between(2, 100),
+    share: between(0.01, 0.99),
+    fl: between(0.5, 0.95),
+    xt: between(0.2, 0.8),
+    fd: between(0.05, 1),
+    viscosityPaS: between(5e-6, 1e-3),
+  })
+  .map(({ share, ...rest }) => ({
+    ...rest,
+    downstreamBarA: rest.upstreamBarA * (1 - share),
+    valveDiameterMm: 200,
+    upstreamPipeMm: 300,
+    downstreamPipeMm: 400,
+  }));
+
+describe("a liquid", () => {
+  it("asks what the standard's annex prints: not choked, and choked", () => {
+    const globe = liquidFlow({ ...water, fl: 0.9, fd: 0.46, ...alike(150) });
+    expect(globe.kv).toBeCloseTo(165, 1);
+    expect(globe.choked).toBe(false);
+    const segment = liquidFlow({ ...water, fl: 0.6, fd: 0.98, ...alike(100) });
+    expect(segment.kv).toBeCloseTo(238, 0);
+    expect(segment.choked).toBe(true);
+  });
+  it("is passed by the coefficient it asks for, whatever is given", () => {
+    fc.assert(
+      fc.property(liquid, (input) => {
+        let kv: number;
+        try {
+          kv = liquidFlow(input).kv;
+        } catch (error) {
+          expect((error as CalculationError).code).toBe("above-valve-size");
+          return;
+        }
+        expect(liquidThrough(kv, input).flowM3h / input.flowM3h).toBeCloseTo(1, 9);
+      }),
+    );
+  });
+  it("needs less the more it falls, until it chokes, and no less from there", () => {
+    const at = (downstreamBarA: number) => liquidFlow({ ...water, downstreamBarA, fl: 0.9 });
+    const falling = [6, 5, 4, 3, 2, 1.85].map((p) => at(p));
+    falling.reduce((last, next) => {
+      expect(next.kv).toBeLessThan(last.kv);
+      return next;
+    });
+    expect(at(1.2).choked).toBe(true);
+    expect(at(0.5).kv).toBe(at(1.2).kv);
+  });
+  it("asks more of a valve between reducers, and more again where it flows slowly", () => {
+    fc.assert(
+      fc.property(liquid, (input) => {
+        const bare = { ...input, valveDiameterMm: undefined };
+        const turbulent = { ...input, viscosityPaS: undefined };
+        const kv = (of: LiquidFlowInput) => {
+          try {
+            return liquidFlow(of).kv;
+          } catch {
+            return Number.POSITIVE_INFINITY;
+          }
+        };
+        expect(kv(turbulent)).toBeGreaterThanOrEqual(kv(bare) * (1 - 1e-9));
+        expect(kv(input)).toBeGreaterThanOrEqual(kv(turbulent) * (1 - 1e-9));
+      }),
+    );
+  });
+  it("is laminar at the square root of its Reynolds number", () => {
+    expect(reynoldsFactor(1e4, 1, 0.9, 100)).toBe(1);
+    expect(reynoldsFactor(4, 0.1, 0.9, 100) / reynoldsFactor(1, 0.1, 0.9, 100)).toBeCloseTo(2, 12);
+    expect(reynoldsFactor(9999.9, 0.1, 0.9, 100)).toBeCloseTo(1, 5);
+  });
+  it("says what cannot be", () => {
+    expect(codeOf(() => liquidFlow({ ...water, downstreamBarA: 6.8, fl: 0.9 }))).toBe("no-pressure-drop");
+    expect(codeOf(() => liquidFlow({ ...water, vapourPressureBarA: 7.5, fl: 0.9 }))).toBe("no-liquid");
+    expect(
+      codeOf(() =>
+        liquidFlow({ ...water, fl: 0.9, valveDiameterMm: 50, upstreamPipeMm: 200, downstreamPipeMm: 200 }),
+      ),
+    ).toBe("above-valve-size");
+  });
+});
+
+describe("a gas", () => {
+  it("is passed by the coefficient it asks for, whatever is given", () => {
+    fc.assert(
+      fc.property(gas, (input) => {
+        let kv: number;
+        try {
+          kv = gasFlow(input).kv;
+        } catch (error) {
+          expect((error as CalculationError).code).toBe("above-valve-size");
+          return;
+        }
+        expect(gasThrough(kv, input).flowNm3h / input.flowNm3h).toBeCloseTo(1, 9);
+      }),
+    );
+  });
+  it("agrees with a liquid of its density as the drop goes to nothing", () => {
+    const state = { upstreamBarA: 10, downstreamBarA: 9.9999, fl: 0.9 };
+    const asGas = gasFlow({
+      ...state,
+      flowNm3h: 1000,
+      molarMassKgKmol: 28.96,
+      temperatureC: 0,
+      compressibility: 1,
+      isentropicExponent: 1.4,
+      xt: 0.7,
+    });
+    const densityKgM3 = (28.96 / 22.413969) * (10 / 1.01325);
+    const asLiquid = liquidFlow({
+      ...state,
+      flowM3h: (1000 * 1.01325) / 10,
+      densityKgM3,
+      vapourPressureBarA: 0,
+      criticalPressureBarA: 200,
+    });
+    expect(asGas.kv / asLiquid.kv).toBeCloseTo(1, 2);
+  });
+  it("needs no less beyond the drop it chokes at, and passes two thirds of what it would unexpanded", () => {
+    const of = {
+      flowNm3h: 1000,
+      molarMassKgKmol: 28.96,
+      temperatureC: 20,
+      compressibility: 1,
+      isentropicExponent: 1.4,
+      upstreamBarA: 10,
+      fl: 0.8,
+      xt: 0.5,
+    };
+    expect(gasFlow({ ...of, downstreamBarA: 5.001 }).choked).toBe(false);
+    expect(gasFlow({ ...of, downstreamBarA: 5 }).choked).toBe(true);
+    expect(gasFlow({ ...of, downstreamBarA: 1 }).kv).toBe(gasFlow({ ...of, downstreamBarA: 5 }).kv);
+    expect(codeOf(() => gasFlow({ ...of, downstreamBarA: 10 }))).toBe("no-pressure-drop");
+  });
+});
+
+describe("opening", () => {
+  const points = [
+    { openingPercent: 10, kv: 1 },
+    { openingPercent: 50, kv: 10 },
+    { openingPercent: 100, kv: 100 },
+  ];
+  const curves: Characteristic[] = [
+    { type: "equal percentage", kvOpen: 100, rangeability: 50 },
+    { type: "linear", kvOpen: 100, rangeability: 50 },
+    { type: "points", points },
+  ];
+  it.each(curves)("is where the trim has the coefficient: $type", (characteristic) => {
+    fc.assert(
+      fc.property(between(2, 100), (kv) => {
+        const { openingPercent } = opening({ kv, characteristic });
+        expect(kvAt(characteristic, openingPercent) / kv).toBeCloseTo(1, 9);
+      }),
+    );
+  });
+  it.each(curves)("has no opening beyond either end: $type", (characteristic) => {
+    expect(codeOf(() => opening({ kv: 100.01, characteristic }))).toBe("above-capacity");
+    expect(codeOf(() => opening({ kv: 0.99, characteristic }))).toBe("below-range");
+    expect(kvAt(characteristic, 100)).toBeCloseTo(100, 9);
+  });
+  it("stays at its ends beyond a curve's points", () => {
+    expect(kvAt({ type: "points", points }, 0)).toBe(1);
+    expect(kvAt({ type: "points", points: points.slice(0, 2) }, 90)).toBe(10);
+  });
+});
