@@ -1,4 +1,5 @@
 import { type Drive, kindOf, type SupplyKind } from "../drives/index.ts";
+import type { SettledDuty } from "../duty/settle.ts";
 import type { Stock } from "../fit-up/index.ts";
 import type { AccessoryKind, AnyAccessories, AnyItem, Around, Refusal } from "./kind.ts";
 import { type AccessoryFamily, accessoryKinds } from "./kinds.ts";
@@ -31,6 +32,8 @@ export interface Fittings {
   readonly places: readonly Place[];
   /** The cheapest of each kind the duty alone asks for. */
   readonly standing: readonly Fitted[];
+  /** Most the drive may have to carry of them, kg. */
+  readonly carriedKg: number;
   /** What the shelf has in series to stand between valve and drive. */
   readonly between: Stock;
 }
@@ -67,6 +70,22 @@ function placeOf(
 }
 
 const known = new WeakMap<readonly AccessoryFamily[], Stock>();
+
+/**
+ * What a drive carries whatever its stroke takes: where times are asked for any item that fits may lead the air, so the
+ * heaviest counts.
+ */
+function carriedKg(places: readonly Place[], duty: SettledDuty): number {
+  const { opensWithinS, closesWithinS } = duty.stated;
+  const timed = opensWithinS !== null || closesWithinS !== null;
+  let kg = 0;
+  for (const { kind, fit } of places) {
+    if (kind.standsBeside) continue;
+    if (timed) kg += fit.reduce((most, { weightKg }) => Math.max(most, weightKg), 0);
+    else if (!kind.byStroke) kg += fit[0]?.weightKg ?? 0;
+  }
+  return kg;
+}
 
 /** Brackets and couplings of the shelf, the cheapest first; gathered once for a shelf. */
 function between(families: readonly AccessoryFamily[]): Stock {
@@ -108,6 +127,7 @@ export function fittingsOf(
       fittings = {
         places,
         between: between(families),
+        carriedKg: carriedKg(places, around.duty),
         standing: places.flatMap(({ kind, fit }) => (kind.byStroke ? [] : fit.slice(0, 1))),
       };
       byMount.set(key, fittings);

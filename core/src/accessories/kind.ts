@@ -51,6 +51,8 @@ export interface AccessoryKind<Family extends AnyAccessories = AnyAccessories> {
   readonly electrical: (item: Family["items"][number]) => boolean;
   /** Whether the stroke decides if it is mounted, and not the duty alone. */
   readonly byStroke?: true;
+  /** Stands beside the valve: the drive does not carry it. */
+  readonly standsBeside?: true;
   /** What a drive wants of it; null for nothing. */
   readonly wantedBy: (mount: Mount, around: Around) => Wanted<Family["items"][number]> | null;
 }

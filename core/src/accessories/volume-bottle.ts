@@ -17,6 +17,7 @@ export const volumeBottle: AccessoryKind<z.infer<typeof schema>> = {
   columns: ["litres", "maximum_air_bar_g"],
   electrical: () => false,
   byStroke: true,
+  standsBeside: true,
   wantedBy: ({ supply, sprung }, { duty }) =>
     supply === "pneumatic" && !sprung && duty.strokesInReserve > 0
       ? { pieces: 1, says: `for ${duty.strokesInReserve} strokes`, refused: (one) => standsAir(one, duty) }

@@ -52,6 +52,15 @@ export interface FitUp {
   readonly price: number;
 }
 
+/** What accessories bring to a drive on its valve. */
+export interface Brought {
+  readonly between: Stock;
+  readonly carriedKg: number;
+}
+
+/** A shelf without accessories. */
+const nothingBrought: Brought = { between: nothingInSeries, carriedKg: 0 };
+
 type OfDuty = Pick<SettledDuty, "laggingMm" | "stemStands">;
 
 /**
@@ -63,7 +72,8 @@ type OfDuty = Pick<SettledDuty, "laggingMm" | "stemStands">;
  * @param peakNm highest output at highest supply, N·m: what everything between must carry
  * @param duty lagging, how the stem stands
  * @param house screws, stresses, room
- * @param stock brackets and couplings in series, the cheapest first; taken before any are drawn
+ * @param brought brackets and couplings in series, the cheapest first, taken before any are drawn; weight of what
+ *   stands on the drive, kg, taken to act where the drive's own does
  * @returns joint, parts between, members with what they carry in N·m, moment on the pad, weight in kg and price
  * @source ISO 5211 pads; `meetingOf`, `bracketFor`, `couplingFor`, `screwsOf`, `momentOn`
  */
@@ -73,7 +83,7 @@ export function fitUpOf(
   peakNm: number,
   duty: OfDuty,
   house: HouseRules,
-  stock: Stock = nothingInSeries,
+  brought: Brought = nothingBrought,
 ): FitUp {
   const pad = padOf(size.pad)!;
   // A drive drilled for two flanges is taken at the one that fits.
@@ -88,13 +98,15 @@ export function fitUpOf(
       ? "the flanges differ"
       : (meeting?.obstacle ?? ((wanted ?? 0) > 0 ? "the drive would lie on flange bolts or lagging" : null));
   const over = obstacle !== null && !onStem;
+  const drivenKg = drive.weightKg + brought.carriedKg;
   const hung = {
-    forceN: drive.weightKg * gravity * acrossTheStem(duty.stemStands, house),
+    forceN: drivenKg * gravity * acrossTheStem(duty.stemStands, house),
     // Where nobody says where its weight acts, the weight on the neck waits for it too.
     centreMm: outside?.centreMm ?? 0,
   };
   const ofTwo = { lower: pad, upper: flange, leastHeightMm: wanted ?? 0 };
-  const stands = over && stem && bore ? between(stem, bore, ofTwo, hung, peakNm, house, stock) : null;
+  const stands =
+    over && stem && bore ? between(stem, bore, ofTwo, hung, peakNm, house, brought.between) : null;
   const { bracket, coupling } = stands ?? { bracket: null, coupling: null };
   const joint: Joint = onStem
     ? "on the stem"
@@ -155,7 +167,7 @@ export function fitUpOf(
       outside && lowerScrews
         ? momentOn(
             {
-              driveKg: drive.weightKg,
+              driveKg: drivenKg,
               outside,
               betweenKg,
               riseMm,

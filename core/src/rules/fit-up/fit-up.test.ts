@@ -85,7 +85,8 @@ describe("what lies between carries the peak, and no more", () => {
 
 describe("what hangs on the pad", () => {
   it("wants a support above a share of the grip, and waits for the drive's size", () => {
-    const heavy = (weightKg: number) => verdict("moment", at(50, { weightKg }));
+    const onIt = found("moment", air).uses.find((u) => u.what === "weight of what stands on it")!;
+    const heavy = (kg: number) => verdict("moment", at(50, { weightKg: kg - (onIt.value as number) }));
     const { momentNm, limitNm } = fitUpOf(
       valve.size,
       at(50, { weightKg: 1 }),
@@ -96,6 +97,18 @@ describe("what hangs on the pad", () => {
     expect(heavy((limitNm / momentNm) * 0.999)).toBe("holds");
     expect(heavy((limitNm / momentNm) * 1.001)).toBe("tight");
     expect(verdict("moment", at(50, { outside: null }))).toBe("cannot tell");
+  });
+  it("weighs what stands on the drive with it", () => {
+    const bears = (weightKg: number, carriedKg: number) =>
+      fitUpOf(
+        valve.size,
+        at(50, { weightKg }),
+        50,
+        { laggingMm: null, stemStands: null },
+        defaultHouseRules(),
+        { between: { brackets: [], couplings: [] }, carriedKg },
+      ).moment!.momentNm;
+    expect(bears(6, 4)).toBeCloseTo(bears(10, 0), 9);
   });
   it("says that a stem nobody speaks of is taken to lie", () => {
     expect(found("moment", air).uses.find((u) => u.what === "stem")!.origin).toBe("assumed");

@@ -10,7 +10,7 @@ export const moment = rule({
   source:
     "Statics of what hangs on the pad; screws open at n·F·PCD/4, of which the house lets a share be used",
   inputs: [
-    "drive's weight and outside",
+    "weight and outside of the drive, and what stands on it",
     "how the stem stands",
     "house rules: acceleration, share of the grip",
   ],
@@ -38,6 +38,7 @@ export const moment = rule({
         remedy: heavy ? "A support under the drive, or the stem upright." : null,
         uses: () => [
           used("weight of the drive", judged.drive!.weightKg, "catalogue", "kg"),
+          used("weight of what stands on it", judged.fittings?.carriedKg ?? 0, "catalogue", "kg"),
           used("weight between", fitUp.betweenKg, "computed", "kg"),
           used("rise over the pad", fitUp.riseMm, "computed", "mm"),
           used(

@@ -1,13 +1,13 @@
 import type { ProductSize } from "../../catalogue/schema.ts";
 import type { Drive } from "../../drives/index.ts";
-import { type FitUp, fitUpOf, type Stock } from "../../fit-up/index.ts";
+import { type Brought, type FitUp, fitUpOf } from "../../fit-up/index.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import type { Judged } from "../judged.ts";
 
 interface Known {
   readonly key: string;
   readonly house: HouseRules;
-  readonly stock: Stock | undefined;
+  readonly stock: Brought["between"] | undefined;
   readonly fitUp: FitUp;
 }
 
@@ -31,17 +31,16 @@ export function putOn({
   fittings,
 }: Pick<Judged, "valve" | "drive" | "supplied" | "duty" | "house" | "fittings">): FitUp | null {
   if (!drive || !supplied || construction.stroke !== "quarter turn") return null;
-  const stock = fittings?.between;
-  const key = `${supplied.peakNm}|${duty.laggingMm}|${duty.stemStands}`;
+  const key = `${supplied.peakNm}|${duty.laggingMm}|${duty.stemStands}|${fittings?.carriedKg}`;
   let ofSize = known.get(size);
   if (!ofSize) {
     ofSize = new Map();
     known.set(size, ofSize);
   }
   const last = ofSize.get(drive);
-  if (last?.key === key && last.house === house && last.stock === stock) return last.fitUp;
-  const fitUp = fitUpOf(size, drive, supplied.peakNm, duty, house, stock);
-  ofSize.set(drive, { key, house, stock, fitUp });
+  if (last?.key === key && last.house === house && last.stock === fittings?.between) return last.fitUp;
+  const fitUp = fitUpOf(size, drive, supplied.peakNm, duty, house, fittings ?? undefined);
+  ofSize.set(drive, { key, house, stock: fittings?.between, fitUp });
   return fitUp;
 }
 
