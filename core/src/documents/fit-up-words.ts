@@ -1,5 +1,4 @@
 import type { FitUpPicture } from "../proof/fit-up-picture.ts";
-import { figure } from "../units/figures.ts";
 import { figureText } from "../units/reading.ts";
 import type { Reading } from "../units/units.ts";
 import type { Block, Pair } from "./printed.ts";
@@ -32,7 +31,7 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: FitUpPicture, reading: Rea
       ? ([
           [
             bracket.made ? "Bracket" : "Bracket, drawn for the two",
-            `${madeBy(bracket)}${bracket.lower.flange} to ${bracket.upper.flange}, ${mm(bracket.heightMm)} high, plate ${mm(bracket.plateMm)}, ${figure(bracket.weightKg)} kg`,
+            `${madeBy(bracket)}${bracket.lower.flange} to ${bracket.upper.flange}, ${mm(bracket.heightMm)} high, plate ${mm(bracket.plateMm)}, ${figureText(bracket.weightKg, "kg", reading)}`,
           ],
         ] satisfies Pair[])
       : []),

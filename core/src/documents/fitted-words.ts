@@ -1,15 +1,17 @@
 import type { FittedDescription } from "../proof/describe.ts";
-import { figure } from "../units/figures.ts";
+import { figureText } from "../units/reading.ts";
+import type { Reading } from "../units/units.ts";
 import type { Pair } from "./printed.ts";
 
 /**
  * What stands on the drive, for an order.
  *
+ * @param reading units of the reader
  * @param fitted items in their number; absent where the sheet's shelf had none
  * @returns kind and item of each
  */
-export const fittedWords = (fitted: readonly FittedDescription[] = []): Pair[] =>
+export const fittedWords = (reading: Reading, fitted: readonly FittedDescription[] = []): Pair[] =>
   fitted.map(({ kind, item, maker, pieces, weightKg }) => [
     kind,
-    `${pieces > 1 ? `${pieces} × ` : ""}${item}, ${maker}, ${figure(weightKg)} kg`,
+    `${pieces > 1 ? `${pieces} × ` : ""}${item}, ${maker}, ${figureText(weightKg, "kg", reading)}`,
   ]);

@@ -126,6 +126,9 @@ export function valveWords({ proof, inputs }: Pick<Sheet, "proof" | "inputs">, r
   return [
     ...valveRows,
     ...driveRows,
-    ["Weight, price", `${figure(proof.weightKg)} kg, ${figure(proof.price)} ${currency} (indicative)`],
+    [
+      "Weight, price",
+      `${figureText(proof.weightKg, "kg", reading)}, ${figure(proof.price)} ${currency} (indicative)`,
+    ],
   ];
 }

@@ -16,8 +16,15 @@ export const quantities = [
   "partial pressure",
   "vapour pressure",
   "stress",
+  "velocity",
+  "mass",
+  "volume",
+  "flow coefficient",
 ] as const;
 export type Quantity = (typeof quantities)[number];
+
+/** Cv for every Kv: the ratio of the two definitions. */
+export const cvPerKv = 1.1560992283536566;
 
 /** Standard atmosphere: gauge zero above absolute zero. */
 export const atmosphereBar = 1.01325;
@@ -60,6 +67,9 @@ const measure = UnitMath.config({
       rankine: { value: [5 / 9, "kelvin"] },
       // A normal cubic metre is counted at 0 °C, a standard cubic foot at 60 °F, both at one atmosphere.
       normalmetre3: "1 metre^3",
+      // Flow coefficients: m³/h at 1 bar, and US gallons a minute at 1 psi.
+      kvunit: "1 metre^3",
+      cvunit: { value: [1 / cvPerKv, "metre^3"] },
       standardfoot3: { value: [0.3048 ** 3 * (273.15 / ((60 + 459.67) * (5 / 9))), "metre^3"] },
     },
   },
@@ -151,6 +161,22 @@ const rows: Record<Quantity, readonly Row[]> = {
   stress: [
     ["MPa", "1000000 pascal", ["n/mm2", "n/mm²"]],
     ["ksi", "1000 poundforce / inch^2", []],
+  ],
+  velocity: [
+    ["m/s", "metre / second", []],
+    ["ft/s", "foot / second", ["fps"]],
+  ],
+  mass: [
+    ["kg", "kilogram", []],
+    ["lb", "pound", ["lbs"]],
+  ],
+  volume: [
+    ["litres", "litre", ["l"]],
+    ["US gal", "gallon", ["gal"]],
+  ],
+  "flow coefficient": [
+    ["Kv", "kvunit", []],
+    ["Cv", "cvunit", []],
   ],
 };
 

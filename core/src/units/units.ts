@@ -34,6 +34,10 @@ const shown: Record<UnitSystem, Record<Quantity, string>> = {
     "partial pressure": "psi",
     "vapour pressure": "psi a",
     stress: "ksi",
+    velocity: "ft/s",
+    mass: "lb",
+    volume: "US gal",
+    "flow coefficient": "Cv",
   },
 };
 
@@ -46,6 +50,14 @@ const quantityOfUnit: Partial<Record<Unit, Quantity>> = {
   mm: "length",
   MPa: "stress",
   kPa: "partial pressure",
+  "m³/h": "volume flow",
+  "bar a": "vapour pressure",
+  "kg/m³": "density",
+  mPa·s: "viscosity",
+  "m/s": "velocity",
+  kg: "mass",
+  litres: "volume",
+  Kv: "flow coefficient",
 };
 
 const found = (quantity: Quantity, label: string) => writtenUnits[quantity].find((u) => u.label === label)!;

@@ -32,7 +32,7 @@ const facts: readonly (readonly [string, (d: CandidateDetail, units: Reading) =>
     "break torque",
     (d, u) => (d.byConstruction ? "ask the maker" : figureText(d.candidate.breakNm, "N·m", u)),
   ],
-  ["weight", (d) => (d.byConstruction ? "ask the maker" : `${figure(d.candidate.weightKg)} kg`)],
+  ["weight", (d, u) => (d.byConstruction ? "ask the maker" : figureText(d.candidate.weightKg, "kg", u))],
   ["price", (d) => (d.byConstruction ? "ask the maker" : figure(d.candidate.price))],
 ];
 

@@ -1,5 +1,5 @@
 import type { DriveDescription } from "@proven-seat/core/proof";
-import { figure, marginWords } from "@proven-seat/core/units";
+import { figure, figureText, marginWords } from "@proven-seat/core/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
@@ -25,7 +25,11 @@ const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
     },
     { heading: "action", cell: ({ drive }) => (drive ? actionWords(drive) : "–") },
     { heading: "flange", cell: ({ drive }) => drive?.flange ?? "–" },
-    { heading: "kg", figures: true, cell: ({ drive }) => (drive ? figure(drive.weightKg) : "–") },
+    {
+      heading: "weight",
+      figures: true,
+      cell: ({ drive }) => (drive ? figureText(drive.weightKg, "kg", units) : "–"),
+    },
     { heading: "price", figures: true, cell: ({ drive }) => (drive ? figure(drive.price) : "–") },
     {
       heading: "margin",

@@ -1,6 +1,7 @@
 import type { AirPicture } from "@proven-seat/core/proof";
-import { figure } from "@proven-seat/core/units";
+import { figure, figureText } from "@proven-seat/core/units";
 import { memo } from "react";
+import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Coming } from "../../parts/coming.tsx";
@@ -102,6 +103,7 @@ function Arrangements({ of }: { of: AirPicture }) {
 /** What the air of the drive in hand does: how it runs, how fast, how much of it, and how it lets go. */
 const Air = memo(function Air({ view }: { view: BenchView }) {
   const { answer: of, failure } = useAnswer(view.proof, "air", [view.inHand!.candidate.key]);
+  const units = useUnits();
   if (of === undefined) return <Coming failure={failure}>Filling and emptying it …</Coming>;
   if (of === null)
     return (
@@ -114,8 +116,9 @@ const Air = memo(function Air({ view }: { view: BenchView }) {
       <Scroll label="Air of the drive" className="min-h-0 flex-1">
         <AirLines of={of} />
         <p className="text-dim">
-          Sweeps <span className="figures text-ink">{figure(of.sweptL)} l</span>, takes{" "}
-          <span className="figures text-ink">{figure(of.perCycleL)} l</span> of free air there and back
+          Sweeps <span className="figures text-ink">{figureText(of.sweptL, "litres", units)}</span>, takes{" "}
+          <span className="figures text-ink">{figureText(of.perCycleL, "litres", units)}</span> of free air
+          there and back
           {of.perYearM3 !== null && (
             <>
               , <span className="figures text-ink">{figure(of.perYearM3)} m³</span> a year

@@ -1,5 +1,5 @@
 import type { KindOnValve } from "@proven-seat/core/proof";
-import { figure, marginWords } from "@proven-seat/core/units";
+import { figure, figureText, marginWords } from "@proven-seat/core/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
@@ -28,10 +28,10 @@ function Row({ of, inHand }: { of: KindOnValve; inHand: boolean }) {
       </td>
       <td className={figures}>{of.margin === null ? "–" : marginWords(of.margin, "%", units)}</td>
       <td className={figures}>{figure(of.price)}</td>
-      <td className={figures}>{figure(of.weightKg)}</td>
+      <td className={figures}>{figureText(of.weightKg, "kg", units)}</td>
       <td className={figures}>{known(of.opensS)}</td>
       <td className={figures}>{known(of.closesS)}</td>
-      <td className={figures}>{known(of.airL)}</td>
+      <td className={figures}>{figureText(of.airL, "litres", units)}</td>
       <td className="pl-3 text-dim">{of.cannot.join(", ") || "–"}</td>
     </tr>
   );
@@ -60,10 +60,10 @@ const Kinds = memo(function Kinds({ view }: { view: BenchView }) {
               <th className="font-normal">turned by</th>
               <th className="pl-2 text-right font-normal whitespace-nowrap">margin</th>
               <th className="pl-2 text-right font-normal whitespace-nowrap">price</th>
-              <th className="pl-2 text-right font-normal whitespace-nowrap">kg</th>
+              <th className="pl-2 text-right font-normal whitespace-nowrap">weight</th>
               <th className="pl-2 text-right font-normal whitespace-nowrap">opens, s</th>
               <th className="pl-2 text-right font-normal whitespace-nowrap">closes, s</th>
-              <th className="pl-2 text-right font-normal whitespace-nowrap">air, l</th>
+              <th className="pl-2 text-right font-normal whitespace-nowrap">air</th>
               <th className="pl-3 font-normal">cannot</th>
             </tr>
           </thead>

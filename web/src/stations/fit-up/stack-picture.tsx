@@ -93,7 +93,7 @@ const StackPicture = memo(function StackPicture({ detail }: { detail: CandidateD
             <Members detail={detail} />
             <p className="text-dim">
               {fitUp.moment &&
-                `${figure(candidate.drive!.weightKg + fitUp.betweenKg)} kg pull with ${nm(fitUp.moment.momentNm)} on a pad that may carry ${nm(fitUp.moment.limitNm)}. `}
+                `${figureText(candidate.drive!.weightKg + fitUp.betweenKg, "kg", units)} pull with ${nm(fitUp.moment.momentNm)} on a pad that may carry ${nm(fitUp.moment.limitNm)}. `}
               {fitUp.price > 0 && `What stands between costs about ${figure(fitUp.price)}, in the price.`}
             </p>
           </>
