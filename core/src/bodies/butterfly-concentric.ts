@@ -4,6 +4,7 @@ export const butterflyConcentric: Construction = {
   id: "butterfly-concentric",
   name: "Butterfly, concentric",
   closure: "disc",
+  flows: "disc",
   support: "disc",
   rubbing: { by: "rim of a disc", arm: 1 },
   stroke: "quarter turn",

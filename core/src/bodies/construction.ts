@@ -1,4 +1,5 @@
 import type { CavityId } from "./cavity.ts";
+import type { PassageId } from "./passage.ts";
 
 /** How the closing member is held: what carries the thrust of the line. */
 export type Support = "floating" | "trunnion" | "tilting" | "disc" | "plug";
@@ -36,6 +37,8 @@ export interface Construction {
   readonly id: string;
   readonly name: string;
   readonly closure: "ball" | "segment" | "disc" | "plug";
+  /** How it passes what flows, where its maker states no trims. */
+  readonly flows: PassageId;
   readonly support: Support;
   readonly stroke: "quarter turn" | "rising stem";
   readonly rubbing: Rubbing | null;

@@ -54,3 +54,4 @@ export function constructionNamed(id: string): Construction | undefined {
 
 export { type Cavity, type CavityId, cavityIds, cavityNamed } from "./cavity.ts";
 export type { BodyPart, Construction, LeakPath, Rubbing, Support } from "./construction.ts";
+export { type Passage, type PassageId, type PassagePoint, passageOf } from "./passage.ts";

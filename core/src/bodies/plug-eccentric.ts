@@ -4,6 +4,7 @@ export const plugEccentric: Construction = {
   id: "plug-eccentric",
   name: "Plug, eccentric",
   closure: "plug",
+  flows: "eccentric plug",
   support: "plug",
   rubbing: { by: "sleeve", pressedMPa: 0.35, easing: 1 },
   stroke: "quarter turn",

@@ -4,6 +4,7 @@ export const plugLubricated: Construction = {
   id: "plug-lubricated",
   name: "Plug, lubricated",
   closure: "plug",
+  flows: "plug port",
   support: "plug",
   rubbing: { by: "sleeve", pressedMPa: 1.4, easing: 0.33 },
   stroke: "quarter turn",

@@ -4,6 +4,7 @@ export const plugSleeved: Construction = {
   id: "plug-sleeved",
   name: "Plug, sleeved",
   closure: "plug",
+  flows: "plug port",
   support: "plug",
   rubbing: { by: "sleeve", pressedMPa: 2.2, easing: 1 },
   stroke: "quarter turn",

@@ -4,6 +4,7 @@ export const segmentBall: Construction = {
   id: "segment-ball",
   name: "Segment ball",
   closure: "segment",
+  flows: "segment",
   support: "trunnion",
   rubbing: { by: "sprung seats", count: 1 },
   stroke: "quarter turn",

@@ -4,6 +4,7 @@ export const tiltAway: Construction = {
   id: "tilt-away",
   name: "Tilt-away ball, single seat",
   closure: "ball",
+  flows: "tilting ball",
   support: "tilting",
   rubbing: null,
   stroke: "rising stem",

@@ -4,6 +4,7 @@ export const vPortBall: Construction = {
   id: "v-port-ball",
   name: "V-port ball",
   closure: "ball",
+  flows: "V-port",
   support: "floating",
   rubbing: { by: "seats under thrust", seats: 0.8 },
   stroke: "quarter turn",

@@ -129,6 +129,7 @@ export function lineByConstruction(
     seats: usualSeats(construction),
     seals: usualSeals,
     stroke: { runToOpen: 0.6, endToOpen: 0.6, breakToClose: 0.6, runToClose: 0.6, endToClose: 0.8 },
+    flowTrims: [],
     torqueIncludesFactor: 1,
     sizes: [sizeOf(construction, dn, designation)],
   };

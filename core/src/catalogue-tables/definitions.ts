@@ -26,6 +26,9 @@ const ofSizes =
       ),
     )(catalogue);
 
+const ofTrims = <T extends object>(pick: (trim: Lines[number]["flowTrims"][number]) => readonly T[]) =>
+  ofLines((l) => l.flowTrims.flatMap((trim) => pick(trim).map((row) => ({ trim: trim.id, ...row }))));
+
 const line = text("line");
 const sizeKeys = [line, number("dn"), text("designation")];
 
@@ -195,6 +198,51 @@ export const tables = {
         })),
       ),
     ),
+  },
+  flowTrims: {
+    file: "flow-trims.csv",
+    says: "What passes the flow: kind, law of its curve, range.",
+    columns: [
+      line,
+      text("id"),
+      text("name"),
+      text("kind"),
+      text("law"),
+      number("rangeability"),
+      yesNo("hard_faced"),
+      yesNo("both_ways"),
+    ],
+    rows: ofLines((l) => l.flowTrims),
+  },
+  flowCurves: {
+    file: "flow-curves.csv",
+    says: "Factors of a trim over its opening, rising; the share of its coefficient where no law says it.",
+    columns: [
+      line,
+      text("trim"),
+      number("opening_percent"),
+      optionalNumber("share"),
+      number("fl"),
+      number("xt"),
+      number("fd"),
+      optionalNumber("xfz"),
+      optionalNumber("torque_coefficient", "torque"),
+    ],
+    rows: ofTrims(({ curve }) => curve),
+  },
+  flowSizes: {
+    file: "flow-sizes.csv",
+    says: "Sizes a trim is made in, with its Kv wide open.",
+    columns: [
+      line,
+      text("trim"),
+      number("dn"),
+      optionalText("designation"),
+      number("kv"),
+      optionalNumber("passage_mm"),
+      number("price"),
+    ],
+    rows: ofTrims(({ sizes }) => sizes),
   },
   ...tablesOfDrives,
 } as const satisfies Record<string, Table>;

@@ -131,6 +131,11 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
     ...set,
     parts: assembly.of("sealParts", { ...id, seals: set.id }, `${file}|seals.${i}.parts`),
   }));
+  const flowTrims = assembly.of("flowTrims", id, `${file}|flowTrims`).map((trim, i) => ({
+    ...trim,
+    curve: assembly.of("flowCurves", { ...id, trim: trim.id }, `${file}|flowTrims.${i}.curve`),
+    sizes: assembly.of("flowSizes", { ...id, trim: trim.id }, `${file}|flowTrims.${i}.sizes`),
+  }));
   const sizes = assembly.of("sizes", id, `${file}|sizes`).map((size, i) => {
     const key = { ...id, dn: size.dn, designation: size.designation };
     const geometry = size.geometry as Cells & { offsetsMm: { 0: number | null; 1: number | null } };
@@ -165,6 +170,7 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
     trims: assembly.of("trims", id, `${file}|trims`),
     seats,
     seals,
+    flowTrims,
     sizes,
   };
 }
@@ -213,7 +219,7 @@ function placed(fault: CatalogueFault, origins: Origins): CatalogueFault {
  * Reads a catalogue from its CSV tables. Every fault is named with table, row and column; with any fault
  * nothing is taken over.
  *
- * @param files text of each table by file name; tables of drives and accessories may be left out
+ * @param files text of each table by file name; tables of flow trims, drives and accessories may be left out
  * @returns the catalogue, or the faults; rows are counted from the headings as row 1
  * @throws never
  * @source docs/catalogue.md
@@ -223,6 +229,9 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
   const faults: CatalogueFault[] = [];
   const optional: readonly TableName[] = [
     "seatCurves",
+    "flowTrims",
+    "flowCurves",
+    "flowSizes",
     "drives",
     "driveSizes",
     "springSets",
@@ -249,7 +258,7 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
   if (faults.length > 0) return { catalogue: null, faults };
 
   const assembly = new Assembly(read);
-  for (const name of ["grades", "cavities", "trims", "seats", "seals", "sizes"] as const)
+  for (const name of ["grades", "cavities", "trims", "seats", "seals", "flowTrims", "sizes"] as const)
     assembly.orphans(name, "lines", [["line", "id"]]);
   assembly.orphans("seatCurves", "seats", [
     ["line", "line"],
@@ -259,6 +268,11 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
     ["line", "line"],
     ["seals", "id"],
   ]);
+  for (const name of ["flowCurves", "flowSizes"] as const)
+    assembly.orphans(name, "flowTrims", [
+      ["line", "line"],
+      ["trim", "id"],
+    ]);
   for (const name of ["seatLoads", "torques"] as const)
     assembly.orphans(name, "sizes", [
       ["line", "line"],

@@ -84,6 +84,27 @@ function* kitFaults(line: ProductLine): Generator<FaultInFile> {
   }
 }
 
+function* flowFaults(line: ProductLine): Generator<FaultInFile> {
+  const ids = new Set<string>();
+  for (const [i, { id, sizes }] of line.flowTrims.entries()) {
+    const field = `flowTrims.${i}`;
+    if (ids.has(id)) yield { row: i + 1, field: `${field}.id`, reason: `there are two trims "${id}"` };
+    ids.add(id);
+    const made = new Set<string>();
+    for (const [j, { dn, designation }] of sizes.entries()) {
+      const known = line.sizes.some(
+        (size) => size.dn === dn && (designation === null || size.designation === designation),
+      );
+      const which = designation === null ? `DN ${dn}` : `DN ${dn} ${designation}`;
+      if (!known)
+        yield { row: i + 1, field: `${field}.sizes.${j}`, reason: `the line has no body of ${which}` };
+      if (made.has(which))
+        yield { row: i + 1, field: `${field}.sizes.${j}`, reason: `${which} is stated twice` };
+      made.add(which);
+    }
+  }
+}
+
 /**
  * What of a product line does not agree with the reference tables, its construction or itself.
  *
@@ -96,5 +117,6 @@ export function* lineFaults(line: ProductLine): Generator<FaultInFile> {
   yield* bodyFaults(line, construction);
   yield* seatFaults(line, construction);
   yield* kitFaults(line);
+  yield* flowFaults(line);
   yield* sizeFaults(line);
 }

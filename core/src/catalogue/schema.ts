@@ -4,6 +4,7 @@ import { cavityIds, constructions } from "../bodies/index.ts";
 import { type DriveFamily, driveFamilySchema, weightAndPrice } from "../drives/index.ts";
 import { emissionClasses, endConnections, shutOffRates } from "../duty/words.ts";
 import { stemEndSchema } from "../ends/index.ts";
+import { flowTrimSchema } from "../trims/index.ts";
 
 const text = z.string().min(1).max(120);
 const factor = z.number().positive().max(20);
@@ -144,6 +145,8 @@ export const productLineSchema = z.strictObject({
       }),
     )
     .min(1),
+  /** What passes the flow; where none is stated, typical figures of the construction are estimated with. */
+  flowTrims: z.array(flowTrimSchema).max(200).default([]),
   /** Torque at the other points of the stroke as a fraction of break-to-open. */
   stroke: z.strictObject({
     runToOpen: share,
@@ -157,7 +160,7 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-export const catalogueFormat = "proven-seat-catalogue/3";
+export const catalogueFormat = "proven-seat-catalogue/4";
 
 export const catalogueHeadSchema = z.strictObject({
   format: z.literal(catalogueFormat),

@@ -62,7 +62,7 @@ export const motors = (): DriveFamily[] => [
         strokeSeconds: 2 * secondsOf(torque),
         springSeconds: Math.round(4 + 0.5 * torque ** 0.4),
         weightKg: threeFigures(11 + 0.09 * torque ** 0.95),
-        price: Math.round(1350 + 24 * torque ** 0.8),
+        price: Math.round(900 + 20 * torque ** 0.8),
       })),
   }),
   flanged({
@@ -89,6 +89,10 @@ export const motors = (): DriveFamily[] => [
     kind: "electric multi-turn",
     sizes: torques
       .filter((t) => t <= 2500)
-      .map((torque) => ({ ...motor("MT", torque, 1.9), maximumThrustN: thrustOf(1.4 * torque) })),
+      .map((torque) => ({
+        ...motor("MT", torque, 1.9),
+        strokeSeconds: 4 * secondsOf(torque),
+        maximumThrustN: thrustOf(1.4 * torque),
+      })),
   }),
 ];

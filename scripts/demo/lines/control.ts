@@ -1,4 +1,5 @@
 import type { ProductLine } from "@proven-seat/core/catalogue";
+import { notches, segments } from "../flow-trims.ts";
 import { floatingBreak, trunnionBreak } from "../geometry.ts";
 import { floating } from "./floating.ts";
 import { make } from "./make.ts";
@@ -37,6 +38,7 @@ export const controlLines = (): ProductLine[] => [
       seals: [softSeals, graphiteSeals],
       stroke: ballStroke,
     },
+    flow: notches,
     range: { "class 150": [25, 200], "class 300": [25, 150] },
     proportions: { ...floating, breakOf: floatingBreak(0.8) },
     boreShare: 0.8,
@@ -76,6 +78,7 @@ export const controlLines = (): ProductLine[] => [
       seals: [softSeals, liveGraphiteSeals],
       stroke: fixedBallStroke,
     },
+    flow: segments,
     range: { "class 150": [25, 400], "class 300": [25, 300] },
     proportions: {
       closure: 1.4,

@@ -2,6 +2,7 @@ import type { ProductLine } from "@proven-seat/core/catalogue";
 import { faceToFaceMm } from "@proven-seat/core/reference";
 import { stemThrustN } from "@proven-seat/core/torque";
 import { stemEndOf } from "../ends.ts";
+import { type FlowBody, plainTrims } from "../flow-trims.ts";
 import {
   boreOf,
   classLike,
@@ -20,7 +21,9 @@ const sizesIn = (from: number, to: number) =>
 
 /** A line as the demo states it: what it is, how it is proportioned, what it weighs and costs. */
 export interface Make {
-  line: Omit<ProductLine, "sizes">;
+  line: Omit<ProductLine, "sizes" | "flowTrims">;
+  /** What passes the flow in bodies of sizes and bores; the plain bore or disc where nothing is stated. */
+  flow?: (sizes: readonly FlowBody[]) => ProductLine["flowTrims"];
   /** Smallest and largest size in each designation. */
   range: Record<string, [from: number, to: number]>;
   proportions: Proportions;
@@ -93,5 +96,5 @@ export function make(of: Make): ProductLine {
       };
     });
   });
-  return { ...line, sizes };
+  return { ...line, flowTrims: (of.flow ?? plainTrims(line.construction, line.port))(sizes), sizes };
 }

@@ -1,4 +1,5 @@
 import type { ProductLine } from "@proven-seat/core/catalogue";
+import { characterisedSeats } from "../flow-trims.ts";
 import { plugBreak } from "../geometry.ts";
 import { make } from "./make.ts";
 import {
@@ -115,6 +116,7 @@ export const plugLines = (): ProductLine[] => [
       seals: [softSeals, liveGraphiteSeals],
       stroke: plugStroke,
     },
+    flow: characterisedSeats,
     range: { "class 150": [25, 400], "class 300": [50, 250] },
     proportions: { ...taper, offsets: [0, 0.08], breakOf: plugBreak(0.35) },
     boreShare: 0.85,

@@ -3,6 +3,7 @@ import { type Construction, commonParts } from "../construction.ts";
 /** What every ball in a body of its own has in common. */
 export const wholeBall = {
   closure: "ball",
+  flows: "ball bore",
   stroke: "quarter turn",
   throttling: "no",
   cutsFibres: false,

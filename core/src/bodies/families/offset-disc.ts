@@ -3,6 +3,7 @@ import { behindSeatPath, type Construction, commonParts, discSeatPath, stemPath 
 /** A disc on a shaft behind the seat and beside the middle of the bore. */
 export const offsetDisc = {
   closure: "disc",
+  flows: "disc",
   support: "disc",
   rubbing: { by: "rim of a disc", arm: 1 },
   stroke: "quarter turn",

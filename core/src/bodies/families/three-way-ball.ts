@@ -4,6 +4,7 @@ import { wholeBall } from "./ball.ts";
 /** A ball with a bent or branching port between three ends. */
 export const threeWayBall = {
   ...wholeBall,
+  flows: "turned port",
   support: "floating",
   rubbing: { by: "seats under thrust", seats: 1.35 },
   entry: "side entry, bolted end",

@@ -1,0 +1,2 @@
+export { type FlowTrim, flowTrimKinds, flowTrimSchema } from "./schema.ts";
+export * from "./trim.ts";

@@ -1,0 +1,172 @@
+/** What passes the flow in the demo's lines: Kv by the area of the bore, factors by the kind of trim. */
+import { constructionNamed, passageOf } from "@proven-seat/core/bodies";
+import type { ProductLine } from "@proven-seat/core/catalogue";
+import { typicalTrim } from "@proven-seat/core/trims";
+import { threeFigures } from "./geometry.ts";
+
+type FlowTrim = ProductLine["flowTrims"][number];
+
+/** A body a trim is made for. */
+export interface FlowBody {
+  readonly dn: number;
+  readonly designation: string;
+  readonly boreMm: number;
+}
+
+/** A trim as a maker would list it. */
+interface TrimOf {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: FlowTrim["kind"];
+  readonly law?: FlowTrim["law"];
+  readonly rangeability?: number;
+  readonly hardFaced?: boolean;
+  /** Of the coefficient of the plain trim. */
+  readonly share: number;
+  /** Narrowest way as a share of the bore, or in mm. */
+  readonly passage: (boreMm: number) => number;
+  readonly price: (dn: number) => number;
+  readonly factors?: Partial<Record<"fl" | "xt" | "fd" | "xfz", number>>;
+  readonly from?: number;
+  readonly to?: number;
+}
+
+const percent = (value: number) => Math.round(value * 1000) / 1000;
+
+function trimOf(construction: string, bodies: readonly FlowBody[], of: TrimOf): FlowTrim {
+  const passage = passageOf(constructionNamed(construction)!.flows);
+  const law = of.law ?? "points";
+  const made = bodies.filter(({ dn }) => dn >= (of.from ?? 0) && dn <= (of.to ?? 9999));
+  return {
+    id: of.id,
+    name: of.name,
+    kind: of.kind,
+    law,
+    rangeability: of.rangeability ?? passage.rangeability,
+    hardFaced: of.hardFaced ?? false,
+    bothWays: constructionNamed(construction)!.direction === "both ways",
+    curve: passage.points.map((point) => ({
+      openingPercent: point.openingPercent,
+      share: law === "points" ? point.share : null,
+      fl: percent(of.factors?.fl ?? point.fl),
+      xt: percent(of.factors?.xt ?? point.xt),
+      fd: percent(of.factors?.fd ?? point.fd),
+      xfz: of.factors?.xfz ?? null,
+      torque: point.torque,
+    })),
+    sizes: made.map((body) => ({
+      dn: body.dn,
+      designation: body.designation,
+      kv: threeFigures(of.share * typicalTrim(constructionNamed(construction)!, body).kv),
+      passageMm: threeFigures(of.passage(body.boreMm)),
+      price: Math.round(of.price(body.dn)),
+    })),
+  };
+}
+
+const trims = (construction: string, list: readonly TrimOf[]) => (bodies: readonly FlowBody[]) =>
+  list.map((of) => trimOf(construction, bodies, of));
+const free = () => 0;
+
+/** The bore of a valve that opens and shuts, or a disc. */
+export const plainTrims = (construction: string, port: string) =>
+  trims(construction, [
+    {
+      id: "plain",
+      name: port === "wafer disc" ? "Disc" : `${port === "full" ? "Full" : "Reduced"} bore`,
+      kind: port === "wafer disc" ? "disc" : "bore",
+      share: 1,
+      passage: (bore) => (port === "wafer disc" ? 0.3 : 1) * bore,
+      price: free,
+    },
+  ]);
+
+const notch = (degrees: number, share: number, law: FlowTrim["law"] = "points"): TrimOf => ({
+  id: `v${degrees}`,
+  name: `Notch ${degrees}°`,
+  kind: "V-port",
+  law,
+  rangeability: 100,
+  share,
+  passage: (bore) => (degrees / 120) * bore,
+  price: free,
+});
+const micro = (cv: number, passageMm: number): TrimOf => ({
+  id: `m${cv}`,
+  name: `Groove ${cv}`,
+  kind: "micro trim",
+  law: "equal percentage",
+  rangeability: 50,
+  hardFaced: true,
+  // Of a DN 25 body of the smallest bore.
+  share: cv / 1.1560992 / (0.05 * 20 * 20),
+  passage: () => passageMm,
+  price: () => 140,
+  factors: { fl: 0.96, xt: 0.75, fd: 0.2 },
+  from: 25,
+  to: 25,
+});
+
+export const notches = trims("v-port-ball", [
+  micro(0.03, 0.6),
+  micro(0.1, 0.9),
+  micro(0.3, 1.4),
+  micro(1, 2.2),
+  notch(15, 0.12, "equal percentage"),
+  notch(30, 0.28, "equal percentage"),
+  notch(60, 0.62),
+  notch(90, 1),
+]);
+
+const segment = (bore: number, share: number, hardFaced = false): TrimOf => ({
+  id: `s${bore}${hardFaced ? "h" : ""}`,
+  name: `Segment ${bore} %${hardFaced ? ", hard-faced" : ""}`,
+  kind: "segment",
+  hardFaced,
+  share,
+  passage: (mm) => (bore / 100) * 0.8 * mm,
+  price: (dn) => (hardFaced ? 90 + 1.1 * dn : 0),
+});
+
+export const segments = trims("segment-ball", [
+  segment(25, 0.16),
+  segment(40, 0.32),
+  segment(60, 0.56),
+  segment(100, 1),
+  segment(40, 0.32, true),
+  segment(100, 1, true),
+  {
+    id: "stepped",
+    name: "Stepped segment",
+    kind: "cavitation trim",
+    hardFaced: true,
+    share: 0.45,
+    passage: (bore) => 2.4 + 0.02 * bore,
+    price: (dn) => 420 + 5 * dn,
+    factors: { fl: 0.96, xt: 0.8, fd: 0.22, xfz: 0.72 },
+  },
+  {
+    id: "divided",
+    name: "Divided segment",
+    kind: "noise trim",
+    hardFaced: true,
+    share: 0.6,
+    passage: (bore) => 2 + 0.015 * bore,
+    price: (dn) => 380 + 4.4 * dn,
+    factors: { fl: 0.93, xt: 0.76, fd: 0.08 },
+  },
+]);
+
+const seat = (percentOfBore: number, share: number): TrimOf => ({
+  id: `r${percentOfBore}`,
+  name: `Seat ${percentOfBore} %`,
+  kind: "characterised seat",
+  law: "linear",
+  rangeability: 40,
+  hardFaced: true,
+  share,
+  passage: (bore) => 0.4 * (percentOfBore / 100) * bore,
+  price: (dn) => (percentOfBore === 100 ? 0 : 40 + 0.3 * dn),
+});
+
+export const characterisedSeats = trims("plug-eccentric", [seat(40, 0.4), seat(70, 0.7), seat(100, 1)]);
