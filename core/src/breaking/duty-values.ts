@@ -84,6 +84,29 @@ function caseValue(
   };
 }
 
+const rateQuantity = { "m³/h": "volume flow", "Nm³/h": "gas flow", "kg/h": "mass flow" } as const;
+
+/** What flows in a case; nothing at all is another case. */
+function rateValue(c: OperatingCase): DutyValue[] {
+  const { rate } = c;
+  if (rate === null || rate <= 0 || c.kind === "fire") return [];
+  return [
+    {
+      path: `cases.${c.id}.rate`,
+      label: "flow",
+      caseName: c.name,
+      quantity: rateQuantity[c.rateBasis],
+      unit: "",
+      value: rate,
+      assumed: false,
+      least: rate / 100,
+      most: Math.min(1e9, rate * 10),
+      knots: [],
+      at: (d, x) => ({ ...d, cases: d.cases.map((one) => (one.id === c.id ? { ...one, rate: x } : one)) }),
+    },
+  ];
+}
+
 /** What a field holds in use: as stated, else as settled where the rules go on without it. */
 function inUse(field: AnyField, duty: Duty, settled: SettledDuty): number | null {
   const stated = valueAt(duty, field.path);
@@ -166,5 +189,9 @@ export function dutyValues(
     ...fields.filter((f) => f.group !== "fluid"),
     ...fields.filter((f) => f.group === "fluid"),
   ];
-  return [...ofCases, ...inOrder.flatMap((field) => fieldValue(field, duty, settled, valve, fields))];
+  return [
+    ...ofCases,
+    ...duty.cases.flatMap(rateValue),
+    ...inOrder.flatMap((field) => fieldValue(field, duty, settled, valve, fields)),
+  ];
 }

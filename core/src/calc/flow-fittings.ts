@@ -13,9 +13,6 @@ export const flowConstants = {
   n32: 1.4e2,
 } as const;
 
-/** Cv for every Kv: the ratio of the two definitions. */
-export const cvPerKv = 1.1560992283536566;
-
 /** Sizes of the valve and of the pipe on its two sides, mm. */
 export interface FittingsInput {
   valveDiameterMm?: number | undefined;
@@ -86,20 +83,22 @@ export function coefficientFor(flowAt: (kv: number) => number, wanted: number, f
   let [low, high] = [first, first];
   let [below, above] = [miss(first), 0];
   if (Math.abs(below) < 1e-13) return first;
-  while (below > 0) {
+  // Flow is nearly proportional to the coefficient: strides grow until they pass it.
+  for (let stride = 1.05; below > 0 && low > 0; stride *= 1.5) {
     [high, above] = [low, below];
-    low /= 1.1;
+    low /= stride;
     below = miss(low);
   }
-  while (above <= 0) {
-    if (high > first * 1e4) throw tooLarge();
-    const next = high * 1.1;
+  for (let stride = 1.05; above <= 0; stride *= 1.1) {
+    if (high > first * 1e5) throw tooLarge();
+    const next = high * stride;
     const missed = miss(next);
     if (missed > 0) [high, above] = [next, missed];
     else [low, high, below] = [next, next, missed];
   }
   for (let step = 0, side = 0; step < 80 && high / low - 1 > 1e-13; step++) {
-    const kv = low * (high / low) ** (below / (below - above));
+    const by = below / (below - above);
+    const kv = by > 0 && by < 1 ? low * (high / low) ** by : Math.sqrt(low * high);
     const missed = miss(kv);
     if (Math.abs(missed) < 1e-13) return kv;
     if (missed > 0) {
@@ -112,7 +111,8 @@ export function coefficientFor(flowAt: (kv: number) => number, wanted: number, f
       side = -1;
     }
   }
-  return Math.sqrt(low * high);
+  // Where flow stops being turbulent it jumps: the coefficient beyond the jump passes no less than asked.
+  return high;
 }
 
 const tooLarge = () =>

@@ -1,8 +1,8 @@
 import { z } from "zod";
+import { cvPerKv } from "../units/definitions.ts";
 import { CalculationError, calculation } from "./calculation.ts";
 import {
   coefficientFor,
-  cvPerKv,
   type FittingsInput,
   fittingsOf,
   flowConstants,

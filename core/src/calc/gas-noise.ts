@@ -1,6 +1,6 @@
 import { z } from "zod";
+import { cvPerKv } from "../units/definitions.ts";
 import { CalculationError, calculation } from "./calculation.ts";
-import { cvPerKv } from "./flow-fittings.ts";
 import { gasJet } from "./gas-jet.ts";
 import { decibels, energy, outsideLevel, type Pipe, pipeAndAir } from "./noise-bands.ts";
 

@@ -1,6 +1,6 @@
 import { z } from "zod";
+import { cvPerKv } from "../units/definitions.ts";
 import { CalculationError, calculation } from "./calculation.ts";
-import { cvPerKv } from "./flow-fittings.ts";
 import { decibels, jetDiameterM, outsideLevel, type Pipe, pipeAndAir } from "./noise-bands.ts";
 
 /** A liquid through a single-stage trim into a pipe. */

@@ -8,6 +8,7 @@ import type { Reading } from "../units/units.ts";
 import { cautions } from "./cautions.ts";
 import { fitUpBlocks } from "./fit-up-words.ts";
 import { fittedWords } from "./fitted-words.ts";
+import { flowBlocks } from "./flow-words.ts";
 import type { Block, FindingRow, PrintedDocument } from "./printed.ts";
 import { envelopeDrawing, partsCaption, sectionDrawing, strokeDrawing } from "./sheet-drawings.ts";
 import { type SheetPictures, sheetPictures } from "./sheet-pictures.ts";
@@ -90,6 +91,7 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
           .filter(({ rows }) => rows.length > 0),
         notAsked: proof.findings.filter((f) => f.verdict === "not asked").map((f) => f.asks),
       },
+      ...flowBlocks(flowJudged(sheet, pictures), reading),
       ...putOn(sheet, pictures, reading),
     ],
     fingerprint: {
@@ -99,13 +101,17 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
   };
 }
 
+/** What flows, where the engine of the sheet judged it. */
+const flowJudged = ({ proof }: Sheet, pictures: SheetPictures | null) =>
+  pictures !== null && proof.findings.some((f) => f.rule === "flow/capacity") ? pictures.flow : null;
+
 /** How the drive goes on and what stands on it. What the engine of a sheet did not judge is not added to it. */
 function putOn({ proof }: Sheet, pictures: SheetPictures | null, reading: Reading): Block[] {
   const judged = pictures !== null && proof.findings.some((f) => f.rule === "fit-up/joint");
   const { pairs, steps } = judged ? fitUpBlocks(pictures.fitUp, reading) : { pairs: [], steps: [] };
   const groups = [
     { name: "Fit-up", pairs },
-    { name: "On the drive", pairs: fittedWords(proof.fitted) },
+    { name: "On the drive", pairs: fittedWords(reading, proof.fitted) },
   ].filter((group) => group.pairs.length > 0);
   return [...(groups.length > 0 ? [{ kind: "pairs", groups } as const] : []), ...steps];
 }

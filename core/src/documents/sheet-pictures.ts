@@ -4,6 +4,7 @@ import type { HouseRules } from "../house/house-rules.ts";
 import { judgeChoice } from "../proof/choice.ts";
 import { type Envelope, envelopeOf } from "../proof/envelope.ts";
 import { type FitUpPicture, fitUpPicture } from "../proof/fit-up-picture.ts";
+import { type FlowPicture, flowPicture } from "../proof/flow-picture.ts";
 import { type SectionData, sectionData } from "../proof/section-data.ts";
 import type { SheetInputs } from "../proof/sheet.ts";
 import { type StrokePicture, strokePicture } from "../proof/stroke.ts";
@@ -16,6 +17,7 @@ export interface SheetPictures {
   readonly envelope: Envelope;
   readonly stroke: StrokePicture;
   readonly fitUp: FitUpPicture;
+  readonly flow: FlowPicture;
 }
 
 /**
@@ -44,5 +46,6 @@ export function sheetPictures(
     envelope: envelopeOf(candidate, settled, house),
     stroke: strokePicture(candidate, settled),
     fitUp: fitUpPicture(candidate, settled, house),
+    flow: flowPicture(candidate, settled, house),
   };
 }

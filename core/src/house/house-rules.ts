@@ -4,6 +4,7 @@ import { assumptions } from "./assumptions.ts";
 import { bodies } from "./bodies.ts";
 import type { ChoiceRule } from "./definition.ts";
 import { fitUp } from "./fit-up.ts";
+import { flow } from "./flow.ts";
 import { hands } from "./hands.ts";
 import { lives } from "./lives.ts";
 import { margins } from "./margins.ts";
@@ -25,6 +26,7 @@ export const houseRuleDefinitions = {
   ...safety,
   ...air,
   ...fitUp,
+  ...flow,
   ...temperatures,
   ...assumptions,
 } as const;
@@ -42,6 +44,7 @@ export const houseRuleGroups: readonly { readonly name: string; readonly ids: re
     ["Safety functions", safety],
     ["Air", air],
     ["Fit-up", fitUp],
+    ["Flow", flow],
     ["Stem and drive in cold and heat", temperatures],
     ["What is assumed where nothing is stated", assumptions],
   ] as const

@@ -10,6 +10,8 @@ export * from "./engine.ts";
 export * from "./envelope.ts";
 export * from "./fit-up-picture.ts";
 export * from "./fittings-picture.ts";
+export * from "./flow-picture.ts";
+export * from "./flow-stroke.ts";
 export * from "./listing/prove-for-list.ts";
 export * from "./prove.ts";
 export * from "./prover.ts";

@@ -7,6 +7,7 @@ import type { Offer } from "../catalogue/shelf.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { Drive, SupplyKind } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
+import { flowOf } from "../flow/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { mounted } from "../rules/drive/mounted.ts";
 import { putOn } from "../rules/fit-up/put-on.ts";
@@ -71,6 +72,7 @@ export function pairingsFor(
     const between = putOn({ valve, drive, supplied, duty, house, fittings });
     const fitted = mounted({ drive, demand, duty, house, fittings });
     let [price, weightKg] = [train.price + (between?.price ?? 0), train.weightKg + (between?.betweenKg ?? 0)];
+    price += flowOf(valve, duty, house).trim.price;
     for (const one of fitted) {
       price += one.price;
       weightKg += one.weightKg;

@@ -124,7 +124,7 @@ describe("constructions", () => {
 
 describe("stroke", () => {
   it("shows demand times factor against both supplies", () => {
-    const duty = dutyWith();
+    const duty = dutyWith({ cases: [{ rate: 0 }] });
     const candidate = proven({ duty, drive: "rp|RP 90|S4|closes" });
     const picture = strokePicture(candidate, settle(duty, defaultHouseRules()));
     expect(namedPoints(picture.demand!)).toMatchObject({

@@ -114,6 +114,16 @@ function accessoriesExtract(
     .filter(({ items }) => items.length > 0);
 }
 
+/** Trims that go into the size, of which one was taken. */
+const trimsFor = (
+  { flowTrims }: Catalogue["lines"][number],
+  { dn, designation }: ProvenCandidate["valve"]["size"],
+) =>
+  flowTrims.flatMap((trim) => {
+    const sizes = trim.sizes.filter((s) => s.dn === dn && (s.designation ?? designation) === designation);
+    return sizes.length === 0 ? [] : [{ ...trim, sizes }];
+  });
+
 /**
  * Cuts a catalogue down to what one candidate hangs on.
  *
@@ -129,7 +139,7 @@ export function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidat
   const family = catalogue.drives.find((f) => f.id === drive?.family.id);
   return {
     ...catalogue,
-    lines: [{ ...line, sizes: [size] }],
+    lines: [{ ...line, sizes: [size], flowTrims: trimsFor(line, size) }],
     drives: family
       ? [
           {

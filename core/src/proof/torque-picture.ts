@@ -31,6 +31,8 @@ export interface TorquePicture {
     /** By the maker's table and by dimensions, both clean and just cycled; null where one of them cannot tell. */
     readonly tableNm: number | null;
     readonly mechanics: BreakParts | null;
+    /** Most that flow adds while it opens, in the profile; null where nothing flows. */
+    readonly flowNm: number | null;
   }[];
   readonly hardest: string | null;
   readonly stemLimitNm: number;
@@ -68,6 +70,7 @@ export function torquePicture(
       profile: c.profile,
       tableNm: c.profile ? c.profile.opening[0]! / demand.growth : null,
       mechanics: c.differentialBar === null ? null : breakParts(valve, c.differentialBar),
+      flowNm: c.flow?.mostNm ?? null,
     })),
     hardest: demand.covering && hardestAt(demand, breaking).caseId,
     stemLimitNm: valve.size.maximumStemTorqueNm,

@@ -7,7 +7,7 @@ export type Verdict = "holds" | "tight" | "fails" | "cannot tell" | "not asked";
 export const verdictsByGravity: readonly Verdict[] = ["fails", "cannot tell", "tight", "holds", "not asked"];
 
 /** Stations rules act at, in the order of the work. What is found at the duty is the same for every candidate. */
-export const ruleStations = ["duty", "body", "envelope", "torque", "drive", "fit-up"] as const;
+export const ruleStations = ["duty", "body", "envelope", "flow", "torque", "drive", "fit-up"] as const;
 export type RuleStation = (typeof ruleStations)[number];
 
 export type Origin =

@@ -3,6 +3,7 @@ import { driveRules } from "./drive/index.ts";
 import { dutyRules } from "./duty/index.ts";
 import { envelopeRules } from "./envelope/index.ts";
 import { fitUpRules } from "./fit-up/index.ts";
+import { flowRules } from "./flow/index.ts";
 import type { Rule } from "./rule.ts";
 import { torqueRules } from "./torque/index.ts";
 
@@ -11,6 +12,7 @@ export const rules: readonly Rule[] = [
   ...dutyRules,
   ...bodyRules,
   ...envelopeRules,
+  ...flowRules,
   ...torqueRules,
   ...driveRules,
   ...fitUpRules,

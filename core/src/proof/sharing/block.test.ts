@@ -153,6 +153,7 @@ describe("what is graver or less", () => {
       duty: "not asked",
       body: "tight",
       envelope: "not asked",
+      flow: "not asked",
       torque: "not asked",
       drive: "fails",
       "fit-up": "not asked",

@@ -1,0 +1,224 @@
+import { coefficientFor } from "../calc/flow-fittings.ts";
+import type { Valve } from "../catalogue/valve.ts";
+import type { SettledCase, SettledDuty } from "../duty/settle.ts";
+import { type Stream, type StreamOfCase, streamOf } from "../fluid/index.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import { type TrimInBody, trimAt, trimsOf } from "../trims/index.ts";
+import { type FlowFigures, figuresAt, type Wall } from "./figures.ts";
+import { openDropBar } from "./open-drop.ts";
+import { openingFor, type Standing } from "./opening-for.ts";
+import { type Pipes, passes, streamAt } from "./passing.ts";
+
+/** A case in which something flows, or why nothing is known of it. */
+export interface CaseStream {
+  readonly caseId: string;
+  readonly caseName: string;
+  readonly reverse: boolean;
+  readonly phase: SettledCase["phase"];
+  readonly stream: Stream | null;
+  readonly missing: string | null;
+  readonly still: string | null;
+}
+
+/** A case that flows in a trim. */
+export interface FlowOfCase {
+  readonly caseId: string;
+  readonly caseName: string;
+  readonly reverse: boolean;
+  readonly stream: Stream;
+  /** Where it throttles; wide open where it only opens and shuts. */
+  readonly standing: Standing;
+  /** What the stream asks for at that opening's factors; more than the trim has where it is beyond capacity. */
+  readonly kvNeeded: number;
+  /** Pressure the valve takes of the stream, bar: the case's own where it throttles. */
+  readonly dropBar: number;
+  readonly figures: FlowFigures;
+}
+
+/** What a trim makes of every case that flows. */
+export interface TrimInDuty {
+  readonly trim: TrimInBody;
+  readonly cases: readonly FlowOfCase[];
+}
+
+/** What surrounds the trims of one size in a duty. */
+export interface FlowAround {
+  readonly throttles: boolean;
+  /** The fluid carries solids or fibres. */
+  readonly dirty: boolean;
+  readonly streams: readonly CaseStream[];
+  readonly pipes: Pipes;
+  readonly wall: Wall;
+}
+
+/** Wall of a pipe nobody states: on the thin side of standard weight, mm. */
+const usualWallMm = (pipeMm: number): number => 2.5 + 0.035 * Math.min(pipeMm, 300);
+
+/**
+ * Whether a fluid carries what may clog a narrow way.
+ *
+ * @param duty settled duty
+ * @returns true for solids and fibres
+ * @source the duty
+ */
+export const carries = ({ stated: { fluid } }: SettledDuty): boolean =>
+  (fluid.solidsPercent ?? 0) > 0 || fluid.fibres === true;
+
+/** A valve that throttles a liquid has to know where it boils; one that stands open takes too little of its pressure. */
+const boilsKnown = (of: StreamOfCase, throttles: boolean): StreamOfCase =>
+  throttles && of.stream?.kind === "liquid" && !of.stream.vapourKnown
+    ? { stream: null, missing: "the vapour pressure of the liquid" }
+    : of;
+
+/**
+ * What flows through the valves of one size in a duty.
+ *
+ * @param size its nominal size
+ * @param duty settled duty
+ * @param house speed of sound, what lagging takes off the noise
+ * @returns streams by case, sizes of valve and pipe, the pipe's wall
+ * @source `streamOf`; a pipe nobody states is as wide as the valve
+ */
+export function flowAround(size: { readonly dn: number }, duty: SettledDuty, house: HouseRules): FlowAround {
+  const pipeMm = Math.max(size.dn, duty.stated.pipeBoreMm ?? size.dn);
+  const throttles = duty.function.has("throttling");
+  return {
+    throttles,
+    dirty: carries(duty),
+    pipes: { valveMm: size.dn, pipeMm },
+    wall: {
+      wallMm: usualWallMm(pipeMm),
+      lessDb: (duty.laggingMm ?? 0) > 0 ? house.laggingQuietsDb : 0,
+    },
+    streams: duty.cases.flatMap((c, i) => {
+      if (c.kind === "fire") return [];
+      const stated = duty.stated.cases[i]!;
+      const of = boilsKnown(streamOf(c, stated, duty, house, throttles), throttles);
+      return {
+        caseId: c.id,
+        caseName: c.name,
+        reverse: stated.flow === "reverse",
+        phase: c.phase,
+        stream: of.stream,
+        missing: "missing" in of ? of.missing : null,
+        still: "still" in of ? of.still : null,
+      };
+    }),
+  };
+}
+
+/**
+ * What a trim makes of the cases of a duty.
+ *
+ * @param trim in its body
+ * @param around streams, sizes, whether it throttles
+ * @returns opening, coefficient, pressures, velocities and noise of every case that flows
+ * @source `openingFor` where it throttles, `openDropBar` where it stands open; `figuresAt`
+ */
+export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }: FlowAround): TrimInDuty {
+  const cases = streams.flatMap(({ stream, caseId, caseName, reverse }): FlowOfCase[] => {
+    if (stream === null) return [];
+    const standing = throttles ? openingFor(trim, stream, pipes) : open(trim, stream, pipes);
+    const at = trimAt(trim, standing.openingPercent);
+    const dropBar =
+      throttles || standing.beyond !== null
+        ? stream.upstreamBarA - stream.downstreamBarA
+        : openDropBar(trim, stream, pipes);
+    const taken = throttles
+      ? stream
+      : streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - dropBar);
+    return [
+      {
+        caseId,
+        caseName,
+        reverse,
+        stream,
+        standing,
+        kvNeeded: throttles && standing.beyond === null ? at.kv : neededAt(trim, standing, stream, pipes),
+        dropBar,
+        figures: figuresAt(trim, standing.openingPercent, taken, pipes, wall),
+      },
+    ];
+  });
+  return { trim, cases };
+}
+
+/** Wide open, which may be too little. */
+function open(trim: TrimInBody, stream: Stream, pipes: Pipes): Standing {
+  const enough = passes(trimAt(trim, 100), stream, pipes).share >= 1 - 1e-9;
+  return { openingPercent: 100, beyond: enough ? null : "above capacity" } as Standing;
+}
+
+/** Beyond any valve. */
+const mostKv = 1e9;
+
+/**
+ * The coefficient a stream asks for with the factors the trim has there; where reducers of the size let no coefficient
+ * pass it, in proportion to what the trim passes.
+ */
+function neededAt(trim: TrimInBody, { openingPercent }: Standing, stream: Stream, pipes: Pipes): number {
+  const at = trimAt(trim, openingPercent);
+  const share = (kv: number) => passes({ ...at, kv }, stream, pipes).share;
+  try {
+    return Math.min(mostKv, coefficientFor(share, 1, at.kv));
+  } catch {
+    return Math.min(mostKv, at.kv / Math.max(1e-9, share(at.kv)));
+  }
+}
+
+/** How badly a trim serves a duty: what it cannot do, then what it does badly; price and size decide among equals. */
+function badness({ trim, cases }: TrimInDuty, around: FlowAround, house: HouseRules): readonly number[] {
+  const clogs = around.dirty && around.throttles && (trim.passageMm ?? Infinity) < house.dirtPassageMm;
+  let [cannot, badly] = [0, clogs ? 1 : 0];
+  for (const { standing, figures, reverse } of cases) {
+    const { openingPercent: h } = standing;
+    if (standing.beyond !== null) cannot += 2;
+    else if (around.throttles && (h < house.leastOpeningPercent || h > house.mostOpeningPercent)) cannot++;
+    if (reverse && around.throttles && !trim.trim.bothWays) badly++;
+    const harms = figures.boiling === "constant" || figures.boiling === "flashing";
+    if (figures.boiling === "choked" || (harms && !trim.trim.hardFaced)) badly++;
+    if (around.throttles && (figures.noiseDbA ?? 0) > house.noiseLimitDbA) badly++;
+  }
+  const least = around.throttles && cases.length > 0;
+  return [cannot, badly, trim.price, least ? trim.kv : -trim.kv];
+}
+
+const worse = (a: readonly number[], b: readonly number[]): boolean => {
+  const at = a.findIndex((n, i) => n !== b[i]);
+  return at >= 0 && a[at]! > b[at]!;
+};
+
+/** A valve's flow in a duty: the trim that serves it best, and what flows. */
+export interface ValveFlow extends FlowAround, TrimInDuty {}
+
+const known = new WeakMap<SettledDuty, Map<Valve["size"], ValveFlow>>();
+
+/**
+ * The trim a valve takes for a duty, with every case in it.
+ *
+ * @param valve line, construction and size
+ * @param duty settled duty
+ * @param house openings, noise, what flow may do
+ * @returns throttling, the smallest trim that keeps every case between the house's openings without choking, cavitating
+ *   or being too loud; the least bad where none does; open and shut, the widest
+ * @source picked as drives are: what it cannot do, what it does badly, price, size
+ */
+export function flowOf({ line, construction, size }: Valve, duty: SettledDuty, house: HouseRules): ValveFlow {
+  let ofDuty = known.get(duty);
+  if (!ofDuty) {
+    ofDuty = new Map();
+    known.set(duty, ofDuty);
+  }
+  const had = ofDuty.get(size);
+  if (had) return had;
+  const around = flowAround(size, duty, house);
+  let best: { of: TrimInDuty; bad: readonly number[] } | null = null;
+  for (const trim of trimsOf(line.flowTrims, construction, size)) {
+    const of = trimInDuty(trim, around);
+    const bad = badness(of, around, house);
+    if (best === null || worse(best.bad, bad)) best = { of, bad };
+  }
+  const flow = { ...around, ...best!.of };
+  ofDuty.set(size, flow);
+  return flow;
+}

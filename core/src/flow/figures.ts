@@ -1,0 +1,147 @@
+import { gasNoise } from "../calc/gas-noise.ts";
+import { cavitationRatio, cavitationRatioAt, liquidNoise } from "../calc/liquid-noise.ts";
+import type { Stream } from "../fluid/index.ts";
+import { type TrimAtOpening, type TrimInBody, trimAt } from "../trims/index.ts";
+import { type Pipes, passes } from "./passing.ts";
+
+/** How far a liquid is on its way to boiling in the valve. */
+export type Boiling = "none" | "heard" | "constant" | "choked" | "flashing";
+
+/** What a trim does to a stream at an opening. */
+export interface FlowFigures {
+  readonly openingPercent: number;
+  readonly at: TrimAtOpening;
+  readonly choked: boolean;
+  /** Pressure drop over what would make it boil (liquid), or over the pressure upstream (gas). */
+  readonly ratio: number;
+  /** Where cavitation is heard, grows constant, and chokes; null of a gas. */
+  readonly cavitation: {
+    readonly heardFrom: number;
+    readonly constantFrom: number;
+    readonly chokesFrom: number;
+    readonly measured: boolean;
+    /** (p₁ − p_v)/(p₁ − p₂) */
+    readonly sigma: number;
+  } | null;
+  readonly boiling: Boiling;
+  /** In the valve's outlet and in the pipe behind it, m/s. */
+  readonly outletMS: number;
+  readonly pipeMS: number;
+  /** Of the outlet; null of a liquid. */
+  readonly mach: number | null;
+  /** A-weighted, 1 m from the pipe; null where no method predicts it. */
+  readonly noiseDbA: number | null;
+}
+
+/** Wall of a pipe and what lies on it, for the noise outside. */
+export interface Wall {
+  readonly wallMm: number;
+  /** What lagging takes off, dB. */
+  readonly lessDb: number;
+}
+
+/** Of F_L², where cavitation no longer comes and goes: the coefficient starts to fall off. Indicative for rotary trims. */
+const constantShare = 0.8;
+
+const area = (mm: number) => (Math.PI / 4) * (mm / 1000) ** 2;
+
+function boilingAt(stream: Stream, ratio: number, of: NonNullable<FlowFigures["cavitation"]>): Boiling {
+  if (stream.kind === "gas") return "none";
+  if (stream.downstreamBarA <= stream.vapourBarA) return "flashing";
+  if (ratio >= of.chokesFrom) return "choked";
+  if (ratio >= of.constantFrom) return "constant";
+  return ratio >= of.heardFrom ? "heard" : "none";
+}
+
+/**
+ * What a trim at an opening does to a stream: pressures against its limits, velocities, noise.
+ *
+ * @param trim in its body
+ * @param openingPercent 0 shut to 100 open
+ * @param stream what passes
+ * @param pipes sizes of valve and pipe, mm
+ * @param wall of the pipe, mm, and what lagging takes off, dB
+ * @returns ratios, velocities, m/s, noise, dB(A)
+ * @source IEC 60534-2-1, -8-3 and -8-4; constant cavitation at 0.8·F_L² (indicative)
+ */
+export function figuresAt(
+  trim: TrimInBody,
+  openingPercent: number,
+  stream: Stream,
+  pipes: Pipes,
+  wall: Wall,
+): FlowFigures {
+  const at = trimAt(trim, openingPercent);
+  const { choked } = passes(at, stream, pipes);
+  // An open valve may take so little that the two pressures are one figure.
+  const drop = Math.max(stream.upstreamBarA - stream.downstreamBarA, 0);
+  const silent = drop === 0;
+  const pipe = {
+    massFlowKgH: stream.massKgH,
+    upstreamBarA: stream.upstreamBarA,
+    downstreamBarA: stream.downstreamBarA,
+    densityKgM3: stream.densityKgM3,
+    kv: at.kv,
+    valveOutletMm: pipes.valveMm,
+    pipeInnerMm: pipes.pipeMm,
+    pipeWallMm: wall.wallMm,
+    fd: at.fd,
+    fl: at.fl,
+  };
+  const behind =
+    stream.kind === "liquid"
+      ? stream.densityKgM3
+      : (stream.densityKgM3 * stream.downstreamBarA) / stream.upstreamBarA;
+  const volumeM3S = stream.massKgH / behind / 3600;
+  const velocities = {
+    openingPercent,
+    at,
+    choked,
+    outletMS: volumeM3S / area(pipes.valveMm),
+    pipeMS: volumeM3S / area(pipes.pipeMm),
+  };
+  if (stream.kind === "gas") {
+    return {
+      ...velocities,
+      ratio: drop / stream.upstreamBarA,
+      cavitation: null,
+      boiling: "none",
+      mach: velocities.outletMS / stream.soundMS,
+      noiseDbA: silent
+        ? null
+        : gasNoise({
+            ...pipe,
+            temperatureC: stream.temperatureC,
+            isentropicExponent: stream.isentropicExponent,
+            molarMassKgKmol: stream.molarMassKgKmol,
+          }).levelDbA - wall.lessDb,
+    };
+  }
+  const toVapour = Math.max(1e-9, stream.upstreamBarA - stream.vapourBarA);
+  const ratio = drop / toVapour;
+  const measured = at.xfz !== null;
+  const cavitation = {
+    heardFrom: cavitationRatioAt(at.xfz ?? cavitationRatio(at.kv, at.fl, at.fd), stream.upstreamBarA),
+    constantFrom: constantShare * at.fl * at.fl,
+    chokesFrom: at.fl * at.fl,
+    measured,
+    sigma: toVapour / Math.max(drop, 1e-9),
+  };
+  const boiling = boilingAt(stream, ratio, cavitation);
+  return {
+    ...velocities,
+    ratio,
+    cavitation,
+    boiling,
+    mach: null,
+    noiseDbA:
+      boiling === "flashing" || silent
+        ? null
+        : liquidNoise({
+            ...pipe,
+            vapourPressureBarA: stream.vapourBarA,
+            soundSpeedMS: stream.soundMS,
+            ...(at.xfz === null ? {} : { xfz: at.xfz }),
+          }).levelDbA - wall.lessDb,
+  };
+}

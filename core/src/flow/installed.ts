@@ -1,0 +1,165 @@
+import type { Stream } from "../fluid/index.ts";
+import { firstOpening, type TrimInBody, trimAt } from "../trims/index.ts";
+import type { CaseStream } from "./assess.ts";
+import { type Pipes, passes, streamAt } from "./passing.ts";
+
+/** Pressures either side of a valve, by the square of the flow: what a pump gives and what a line takes. */
+export interface SystemCurve {
+  /** The stream the flows are shares of: that of the largest case. */
+  readonly stream: Stream;
+  readonly upstreamBarA: (share: number) => number;
+  readonly downstreamBarA: (share: number) => number;
+  /** Pressure left over at no flow, and share of it the valve has at the largest case. */
+  readonly authority: number;
+  /** False where one case alone says it, or cases of no one line: the pressures are then taken not to move. */
+  readonly known: boolean;
+}
+
+/** A point of an installed characteristic. */
+export interface InstalledPoint {
+  readonly openingPercent: number;
+  /** Of the largest case's flow. */
+  readonly share: number;
+  readonly upstreamBarA: number;
+  readonly downstreamBarA: number;
+  /** Change of flow for a change of opening, both in per cent of the largest case's and of the stroke. */
+  readonly gain: number;
+}
+
+/** p = a + b·q², through the points: exactly through two, least squares through more. */
+function bySquare(points: readonly (readonly [share: number, bar: number])[]): readonly [number, number] {
+  const n = points.length;
+  if (n === 1) return [points[0]![1], 0];
+  let [sx, sy, sxx, sxy] = [0, 0, 0, 0];
+  for (const [q, p] of points) {
+    const x = q * q;
+    sx += x;
+    sy += p;
+    sxx += x * x;
+    sxy += x * p;
+  }
+  const b = (n * sxy - sx * sy) / (n * sxx - sx * sx);
+  return [(sy - b * sx) / n, b];
+}
+
+/**
+ * The line a valve stands in, from the cases that flow.
+ *
+ * @param streams of the duty's cases
+ * @returns pressures either side over the flow; null where nothing flows, or kinds of stream differ
+ * @source static head and friction through the cases, p = a + b·q²: through the least and the largest of one fluid;
+ *   what a pump gives never rises with the flow, what a line takes never falls
+ */
+export function systemOf(streams: readonly CaseStream[]): SystemCurve | null {
+  const flowing = streams.flatMap(({ stream, reverse }) => (stream === null ? [] : [{ stream, reverse }]));
+  if (flowing.length === 0) return null;
+  const most = flowing.reduce((a, b) => (b.stream.massKgH > a.stream.massKgH ? b : a));
+  const largest = most.stream;
+  const alike = flowing
+    .filter(({ stream, reverse }) => stream.kind === largest.kind && reverse === most.reverse)
+    .map(({ stream }) => stream);
+  const shares = new Map(alike.map((s) => [s.massKgH / largest.massKgH, s]));
+  const points = [...shares];
+  const [a1, b1] = bySquare(points.map(([q, s]) => [q, s.upstreamBarA]));
+  const [a2, b2] = bySquare(points.map(([q, s]) => [q, s.downstreamBarA]));
+  // A fit against nature says that the cases are not of one line: it is then taken level through the largest.
+  const ofOneLine = b1 <= 0 && b2 >= 0;
+  const [up, falls] = ofOneLine ? [a1, b1] : [largest.upstreamBarA, 0];
+  const [down, rises] = ofOneLine ? [a2, b2] : [largest.downstreamBarA, 0];
+  const upstreamBarA = (q: number) => up + falls * q * q;
+  const downstreamBarA = (q: number) => down + rises * q * q;
+  const atNone = up - down;
+  return {
+    stream: largest,
+    upstreamBarA,
+    downstreamBarA,
+    authority: atNone > 0 ? Math.min(1, (upstreamBarA(1) - downstreamBarA(1)) / atNone) : 1,
+    known: points.length > 1 && b1 <= 0 && b2 >= 0,
+  };
+}
+
+/**
+ * What a trim passes in its line at an opening.
+ *
+ * @param trim in its body
+ * @param openingPercent 0 shut to 100 open
+ * @param system the line
+ * @param pipes sizes of valve and pipe, mm
+ * @returns as a share of the largest case's flow
+ * @source the flow at which valve and line agree, by halving
+ */
+export function installedShare(
+  trim: TrimInBody,
+  openingPercent: number,
+  system: SystemCurve,
+  pipes: Pipes,
+): number {
+  const at = trimAt(trim, openingPercent);
+  const spare = (q: number) => {
+    const [up, down] = [system.upstreamBarA(q), system.downstreamBarA(q)];
+    if (down >= up || up <= 0) return -1;
+    // What it passes there, as a share of q itself.
+    return passes(at, streamAt(system.stream, q, up, Math.max(0, down)), pipes).share - 1;
+  };
+  let [low, high] = [0, 1];
+  while (spare(high) > 0 && high < 1e6) [low, high] = [high, high * 2];
+  for (let step = 0; step < 60 && high - low > 1e-12 * high; step++) {
+    const q = (low + high) / 2;
+    if (spare(q) > 0) low = q;
+    else high = q;
+  }
+  return (low + high) / 2;
+}
+
+/**
+ * Installed characteristic and gain over the stroke.
+ *
+ * @param trim in its body
+ * @param system the line
+ * @param pipes sizes of valve and pipe, mm
+ * @param steps intervals of the stroke
+ * @returns points from the least opening that has a coefficient to wide open
+ * @source `installedShare`; gain by central differences
+ */
+export function installedCurve(
+  trim: TrimInBody,
+  system: SystemCurve,
+  pipes: Pipes,
+  steps = 45,
+): InstalledPoint[] {
+  const from = Math.max(1, firstOpening(trim));
+  const openings = Array.from({ length: steps + 1 }, (_, i) => from + ((100 - from) * i) / steps);
+  const shares = openings.map((h) => installedShare(trim, h, system, pipes));
+  return openings.map((openingPercent, i) => {
+    const [a, b] = [Math.max(0, i - 1), Math.min(steps, i + 1)];
+    const share = shares[i]!;
+    return {
+      openingPercent,
+      share,
+      upstreamBarA: system.upstreamBarA(share),
+      downstreamBarA: system.downstreamBarA(share),
+      gain: (100 * (shares[b]! - shares[a]!)) / (openings[b]! - openings[a]!),
+    };
+  });
+}
+
+/**
+ * Installed gain at an opening.
+ *
+ * @param trim in its body
+ * @param openingPercent where
+ * @param system the line
+ * @param pipes sizes of valve and pipe, mm
+ * @returns change of flow for a change of opening, per cent of the largest case's flow for a per cent of the stroke
+ * @source central difference over two per cent of the stroke, within the curve
+ */
+export function installedGain(
+  trim: TrimInBody,
+  openingPercent: number,
+  system: SystemCurve,
+  pipes: Pipes,
+): number {
+  const [from, to] = [Math.max(firstOpening(trim), openingPercent - 1), Math.min(100, openingPercent + 1)];
+  const at = (h: number) => installedShare(trim, h, system, pipes);
+  return (100 * (at(to) - at(from))) / (to - from);
+}

@@ -1,0 +1,43 @@
+import { used } from "../inputs.ts";
+import { flowRule } from "./flow-rule.ts";
+
+/** Noise outside the pipe of a valve that throttles. */
+export const noise = flowRule({
+  id: "flow/noise",
+  asks: "Noise",
+  source: "IEC 60534-8-3:2010 and -8-4:2015, 1 m from a straight pipe (a prediction); limit by house rule",
+  inputs: [
+    "flow and pressures of the cases",
+    "fluid",
+    "factors of the trim",
+    "pipe bore, lagging",
+    "house rules: limit, what the method may be off by",
+  ],
+  unit: "dB(A)",
+  of: "throttling",
+  measure: (c, { wall }, { house }) => {
+    const level = c.figures.noiseDbA;
+    if (level === null) return null;
+    const limit = house.noiseLimitDbA;
+    const close = level > limit - house.noiseMarginDb;
+    return {
+      value: level,
+      limit,
+      margin: null,
+      verdict: level > limit ? "fails" : close ? "tight" : "holds",
+      uses: [
+        used("wall of the pipe", wall.wallMm, "estimate", "mm"),
+        used("lagging takes off", wall.lessDb, "house rule", "dB(A)"),
+        used("the method may be off by", house.noiseMarginDb, "house rule", "dB(A)"),
+      ],
+      ...(close && level <= limit ? { decides: "close to" } : {}),
+    };
+  },
+  otherwise: "No method predicts the noise of what boils behind the valve.",
+  says: {
+    holds: "It is quiet enough.",
+    tight: "It is close to what ears stand, and the method may be off by as much.",
+    fails: "It is louder than ears stand.",
+  },
+  remedy: "A trim that divides the jet, a thicker or lagged pipe, or the drop taken in two places.",
+});
