@@ -11,6 +11,7 @@ import {
   profileThrough,
   scaled,
 } from "../stroke/index.ts";
+import { type FlowTorque, flowTorque } from "./dynamic.ts";
 import { type ServiceFactor, serviceFactor } from "./service-factor.ts";
 
 export interface CaseDemand {
@@ -20,6 +21,8 @@ export interface CaseDemand {
   readonly differentialBar: number | null;
   /** Null where the differential is unknown or lies beyond the maker's table. */
   readonly profile: Profile | null;
+  /** What flow adds while it opens, in the profile; null where nothing flows. */
+  readonly flow: FlowTorque | null;
 }
 
 /** A case whose demand is known. */
@@ -134,7 +137,8 @@ function sharesOver(stroke: ProductLine["stroke"], growth: number): Profile {
  * @param house sizing basis and service factors
  * @param factor the duty's service factor, where the caller has it at hand for many valves
  * @returns demand over the stroke for each case and over all of them
- * @source maker's table × the line's shares at its named points; break torque × growth with time closed
+ * @source maker's table × the line's shares at its named points; break torque × growth with time closed; with what
+ *   flow adds while it opens
  */
 export function torqueDemand(
   valve: Valve,
@@ -149,19 +153,23 @@ export function torqueDemand(
   const { stroke } = valve.line;
 
   const share = sharesOver(stroke, growth);
-  const ofCase = ({ id, name, turnedAgainstBar }: Turned): CaseDemand => {
+  const ofCase = ({ id, name, turnedAgainstBar }: Turned, c: SettledCase | null): CaseDemand => {
     const table = turnedAgainstBar === null ? null : tableTorque(columns, row, turnedAgainstBar);
+    const flow = table === null ? null : flowTorque(valve, c, turnedAgainstBar!, duty, house);
+    const still = table === null ? null : scaled(share, table);
     return {
       caseId: id,
       caseName: name,
       differentialBar: turnedAgainstBar,
-      profile: table === null ? null : scaled(share, table),
+      profile:
+        still && flow ? { ...still, opening: still.opening.map((nm, at) => nm + flow.opening[at]!) } : still,
+      flow,
     };
   };
   const byCase: CaseDemand[] =
     house.sizingBasis === "rated"
-      ? [ofCase({ id: "rated", name: "rated differential", turnedAgainstBar: end })]
-      : duty.cases.filter((c) => c.kind !== "fire").map(ofCase);
+      ? [ofCase({ id: "rated", name: "rated differential", turnedAgainstBar: end }, null)]
+      : duty.cases.filter((c) => c.kind !== "fire").map((c) => ofCase(c, c));
 
   const known = byCase.filter((one): one is KnownDemand => one.profile !== null);
   const beyond = byCase.find(({ profile }) => profile === null);

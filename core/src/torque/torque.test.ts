@@ -149,7 +149,7 @@ describe("torque demand", () => {
     expect(found.unknown).toBeNull();
   });
   it("takes its other points as the line's share of the break torque, before growth", () => {
-    const found = hardest({ cases: [{ upstreamBarG: 10 }], longestShutDays: 99 });
+    const found = hardest({ cases: [{ upstreamBarG: 10, rate: 0 }], longestShutDays: 99 });
     expect(found).toMatchObject({ runToOpenNm: 14, breakToCloseNm: 16.8 });
     expect(found!.breakToOpenNm).toBeGreaterThan(28);
   });
