@@ -1,9 +1,16 @@
 import { CustomChart, LineChart } from "echarts/charts";
-import { GridComponent, MarkLineComponent, MarkPointComponent, TooltipComponent } from "echarts/components";
+import {
+  GridComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+  TooltipComponent,
+} from "echarts/components";
 import { type EChartsType, init, use } from "echarts/core";
 import { SVGRenderer } from "echarts/renderers";
 
 use([
+  MarkAreaComponent,
   MarkPointComponent,
   LineChart,
   CustomChart,

@@ -26,6 +26,7 @@ const summary: TagSummary = {
     duty: "holds",
     body: "holds",
     envelope: "tight",
+    flow: "not asked",
     torque: "holds",
     drive: "fails",
     "fit-up": "not asked",

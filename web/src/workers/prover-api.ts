@@ -9,9 +9,11 @@ import {
   basisOf,
   byConstructionRow,
   constructionRows,
+  flowStrokeOf,
   ladderOf,
   stallOf,
   suppliesOf,
+  trimsOfCandidate,
 } from "./constructions-api.ts";
 import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
@@ -85,6 +87,8 @@ export function proverApi() {
     stall: of(stallOf),
     air: of(airOf),
     basis: of(basisOf),
+    flowStroke: of(flowStrokeOf),
+    trims: of(trimsOfCandidate),
     movable: of(movableValues),
     breaking: of(breakingPointOf),
     mapRow: of(mapRowOf),

@@ -5,6 +5,7 @@ import type {
   DriveDescription,
   Envelope,
   FitUpPicture,
+  FlowPicture,
   HeldBy,
   SectionData,
   StrokePicture,
@@ -37,6 +38,7 @@ export interface CandidateDetail {
   readonly stroke: StrokePicture;
   readonly torque: TorquePicture;
   readonly fitUp: FitUpPicture;
+  readonly flow: FlowPicture;
   readonly section: SectionData;
   /** Nobody offers it: judged by construction. */
   readonly byConstruction: boolean;

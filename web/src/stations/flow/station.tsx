@@ -1,21 +1,55 @@
+import { figure, figureText } from "@proven-seat/core/units";
+import { useUnits } from "../../app/reading.ts";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";
-import type { Station } from "../station.ts";
+import { later } from "../../parts/later.tsx";
+import { Drawing } from "../drawing.tsx";
+import { ofRules } from "../of-rules.ts";
+import type { OnTheBench, PictureProps, Station } from "../station.ts";
+import { trimWords } from "./words.ts";
+
+const FlowChart = later(() => import("./flow-chart.tsx"));
+
+/** Openings from least to largest, or what the open valve takes; that nothing is asked where nothing flows. */
+function flows({ view, units }: OnTheBench): string {
+  const flow = view?.inHand?.flow;
+  if (!flow || flow.cases.length === 0) return flow?.throttles ? "no flow stated" : "on–off: no flow stated";
+  if (!flow.throttles) {
+    const drop = Math.max(...flow.cases.map((c) => c.dropBar));
+    return `${figureText(drop, "bar", units)} open`;
+  }
+  const at = flow.cases.map((c) => c.openingPercent);
+  return `${figure(Math.min(...at))} … ${figure(Math.max(...at))} % open`;
+}
+
+function Picture({ view, drawn: { detail, verdicts } }: PictureProps) {
+  const units = useUnits();
+  return (
+    detail && (
+      <Drawing
+        name={detail.flow.throttles ? "Opening of every case" : "What the open valve takes"}
+        says={trimWords(detail.flow.trim, units)}
+        low={view.standing === 0}
+      >
+        <FlowChart detail={detail} verdicts={verdicts} />
+      </Drawing>
+    )
+  );
+}
 
 export const station: Station = {
   id: "flow",
   name: "Flow",
   place: 40,
-  findings: null,
-  verdict: () => "not asked",
-  says: () => "on–off: not asked",
-  lineUp: null,
-  Picture: () => (
-    <p className="px-4 pt-3 text-dim">
-      Flow is not asked of an on–off valve here. What the chosen bore costs in pressure drop is not computed
-      yet.
-    </p>
-  ),
-  tabs: [candidates, reach, compare],
+  ...ofRules("flow", "Flow", flows),
+  Picture,
+  tabs: [
+    { id: "flow-cases", name: "Cases", Content: later(() => import("./cases.tsx")) },
+    { id: "along", name: "Along the stroke", Content: later(() => import("./along.tsx")) },
+    { id: "flow-trims", name: "Trims", Content: later(() => import("./trims.tsx")) },
+    candidates,
+    reach,
+    compare,
+  ],
 };

@@ -72,6 +72,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                 ))}
               </th>
               <th className="text-right font-normal">table is</th>
+              <th className="pl-3 text-right font-normal whitespace-nowrap">flow adds</th>
             </tr>
           </thead>
           <tbody>
@@ -112,6 +113,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                 <td className="figures text-right">
                   {c.tableNm === null || !c.mechanics ? "–" : apart(c.tableNm, c.mechanics.totalNm)}
                 </td>
+                <td className="figures pl-3 text-right whitespace-nowrap">{nm(c.flowNm)}</td>
               </tr>
             ))}
           </tbody>

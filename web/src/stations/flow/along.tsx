@@ -1,0 +1,171 @@
+import type { FlowStroke, StrokePoint } from "@proven-seat/core/proof";
+import { figure, figureText, type Reading } from "@proven-seat/core/units";
+import { memo, useCallback, useState } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
+import { Chart } from "../../parts/chart.tsx";
+import { axisText, type PageColours } from "../../parts/charts.ts";
+import { Coming } from "../../parts/coming.tsx";
+import { LineKey } from "../../parts/line-key.tsx";
+import { Scroll } from "../../parts/scroll.tsx";
+import type { BenchView } from "../../workers/views.ts";
+import { boilingWords } from "./words.ts";
+
+/** Flow through the line and at steady pressures, and the gain, over the opening. */
+function alongOptions({ points }: FlowStroke, colours: PageColours): Record<string, unknown> {
+  const text = axisText(colours);
+  const line = (name: string, of: (p: StrokePoint) => number, width: number, type: string, axis = 0) => ({
+    type: "line",
+    name,
+    yAxisIndex: axis,
+    data: points.map((p) => [p.openingPercent, of(p)]),
+    symbol: "none",
+    silent: true,
+    lineStyle: { color: axis === 0 ? colours.ink : colours["cannot tell"], width, type },
+    itemStyle: { color: axis === 0 ? colours.ink : colours["cannot tell"] },
+  });
+  const yAxis = (name: string) => ({
+    type: "value",
+    min: 0,
+    name,
+    nameTextStyle: text,
+    axisLabel: { ...text, formatter: figure, showMaxLabel: false },
+    splitLine: { lineStyle: { color: colours.grid } },
+  });
+  return {
+    animation: false,
+    grid: { left: 46, right: 40, top: 26, bottom: 34 },
+    xAxis: {
+      type: "value",
+      min: 0,
+      max: 100,
+      name: "opening, %",
+      nameLocation: "middle",
+      nameGap: 20,
+      nameTextStyle: text,
+      axisLabel: text,
+      splitLine: { lineStyle: { color: colours.grid } },
+      axisTick: { show: false },
+    },
+    yAxis: [yAxis("% of flow"), { ...yAxis("gain"), splitLine: { show: false } }],
+    series: [
+      line("in its line", (p) => 100 * p.share, 2.2, "solid"),
+      line("inherent", (p) => 100 * p.inherent, 1, "dashed"),
+      line("gain", (p) => p.gain, 1.4, "solid", 1),
+    ],
+  };
+}
+
+/** The figures at the opening the slider stands at. */
+function Figures({ of, at, units }: { of: FlowStroke; at: StrokePoint; units: Reading }) {
+  const loud = at.noiseDbA !== null && at.noiseDbA > of.noiseLimitDbA;
+  const rows: readonly (readonly [string, string, boolean?])[] = [
+    [
+      "flow",
+      of.largest.basis === "m³/h"
+        ? figureText(of.largest.rate * at.share, "m³/h", units)
+        : `${figure(of.largest.rate * at.share)} Nm³/h`,
+    ],
+    ["before it", figureText(at.upstreamBarA - 1.01325, "bar g", units)],
+    ["behind it", figureText(at.downstreamBarA - 1.01325, "bar g", units)],
+    ["Kv there", figureText(at.kv, "Kv", units)],
+    [
+      at.sigma === null ? "x" : "σ",
+      at.sigma === null ? figure(at.ratio) : `${figure(at.sigma)}, ${boilingWords[at.boiling]}`,
+      at.boiling === "choked" || at.boiling === "flashing",
+    ],
+    [
+      "in the outlet",
+      `${figureText(at.outletMS, "m/s", units)}${at.mach === null ? "" : `, Mach ${figure(at.mach)}`}`,
+    ],
+    ["noise", at.noiseDbA === null ? "–" : `${Math.round(at.noiseDbA)} dB(A)`, loud],
+    ["gain", figure(at.gain)],
+  ];
+  return (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-3">
+      {rows.map(([what, value, bad]) => (
+        <div key={what} className="contents">
+          <dt className="text-dim">{what}</dt>
+          <dd className={`figures text-right ${bad ? "text-fails" : ""}`}>{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** A ball seen along its axis, turned as far as the slider says. */
+function Turned({ percent }: { percent: number }) {
+  return (
+    <svg viewBox="-30 -30 60 60" className="h-14 w-14 shrink-0" aria-hidden="true">
+      <line x1="-30" x2="30" y1="-14" y2="-14" stroke="var(--rule)" strokeWidth="1.5" />
+      <line x1="-30" x2="30" y1="14" y2="14" stroke="var(--rule)" strokeWidth="1.5" />
+      <g transform={`rotate(${90 - 0.9 * percent})`}>
+        <circle r="20" fill="var(--second)" stroke="var(--ink)" strokeWidth="1.5" />
+        <rect x="-20" y="-9" width="40" height="18" fill="var(--paper)" stroke="var(--ink)" />
+      </g>
+    </svg>
+  );
+}
+
+/** What the trim does over its stroke in the line the cases describe; the slider turns it. */
+const Along = memo(function Along({ view }: { view: BenchView }) {
+  const units = useUnits();
+  const { answer: of, failure } = useAnswer(view.proof, "flowStroke", [view.inHand!.candidate.key]);
+  const [percent, setPercent] = useState(60);
+  const options = useCallback((colours: PageColours) => (of ? alongOptions(of, colours) : {}), [of]);
+  if (of === undefined) return <Coming failure={failure}>Turning it through its stroke …</Coming>;
+  if (of === null)
+    return (
+      <p className="p-2 text-dim">
+        No case states what flows. State flow and both pressures of a case at Duty.
+      </p>
+    );
+  const at = of.points.reduce((near, p) =>
+    Math.abs(p.openingPercent - percent) < Math.abs(near.openingPercent - percent) ? p : near,
+  );
+  return (
+    <section aria-label="Along the stroke" className="flex min-h-0 flex-1 gap-4">
+      <div className="flex min-w-0 flex-1 flex-col">
+        <p className="text-dim">
+          {of.lineKnown
+            ? `The line as the cases describe it, static head and friction; authority ${figure(of.authority)}.`
+            : "The cases describe no one line: the pressures of the largest are taken not to move."}
+        </p>
+        <LineKey
+          lines={[
+            { name: "in its line", width: 2.2, colour: "var(--ink)" },
+            { name: "inherent", width: 1, dashes: "4 3", colour: "var(--ink)" },
+            { name: "gain", width: 1.4, colour: "var(--cannot)" },
+          ]}
+        />
+        <div className="min-h-0 flex-1">
+          <Chart
+            options={options}
+            says="Flow in the line, inherent flow and gain over the opening; the figures beside it are those at the slider."
+          />
+        </div>
+      </div>
+      <Scroll label="At this opening" className="w-64 shrink-0">
+        <div className="flex items-center gap-3">
+          <Turned percent={percent} />
+          <label className="flex flex-1 flex-col">
+            <span>
+              opening <span className="figures">{figure(at.openingPercent)} %</span>
+            </span>
+            <input
+              type="range"
+              min={0}
+              max={100}
+              step={1}
+              value={percent}
+              onChange={(e) => setPercent(Number(e.target.value))}
+            />
+          </label>
+        </div>
+        <Figures of={of} at={at} units={units} />
+      </Scroll>
+    </section>
+  );
+});
+
+export default Along;

@@ -1,0 +1,75 @@
+import type { FlowPicture } from "@proven-seat/core/proof";
+import { figure, figureText } from "@proven-seat/core/units";
+import { memo } from "react";
+import { useUnits } from "../../app/reading.ts";
+import { Scroll } from "../../parts/scroll.tsx";
+import type { BenchView } from "../../workers/views.ts";
+import { boilingWords, noiseWords, openingWords, velocityWords } from "./words.ts";
+
+const head = "pl-3 text-right font-normal whitespace-nowrap";
+const cell = "figures pl-3 text-right whitespace-nowrap";
+
+/** Every case that flows, in figures; what nothing is said of stands below. */
+export function FlowTable({ flow }: { flow: FlowPicture }) {
+  const units = useUnits();
+  if (flow.cases.length === 0 && flow.others.length === 0)
+    return <p className="p-2 text-dim">No case is stated yet. Add one at Duty.</p>;
+  return (
+    <Scroll label="Flow by case" className="min-h-0 flex-1">
+      {flow.cases.length > 0 && (
+        <table className="w-full border-collapse text-left">
+          <caption className="sr-only">What flows in every case</caption>
+          <thead className="text-[12px] text-dim">
+            <tr className="border-b border-rule">
+              <th className="font-normal">case</th>
+              <th className={head}>asks for</th>
+              {flow.throttles && <th className={head}>opening</th>}
+              <th className={head}>{flow.throttles ? "drop" : "open, it takes"}</th>
+              <th className={head}>in the outlet</th>
+              <th className={head}>σ</th>
+              <th className="pl-3 font-normal">boiling</th>
+              {flow.throttles && <th className={head}>noise at 1 m</th>}
+            </tr>
+          </thead>
+          <tbody>
+            {flow.cases.map((c) => (
+              <tr key={c.id} className="border-b border-rule/60">
+                <td>{c.name}</td>
+                <td className={cell}>{figureText(c.kvNeeded, "Kv", units)}</td>
+                {flow.throttles && <td className={cell}>{openingWords(c)}</td>}
+                <td className={cell}>{figureText(c.dropBar, "bar", units)}</td>
+                <td className={cell}>{velocityWords(c, units)}</td>
+                <td className={cell}>{c.sigma === null ? "–" : figure(c.sigma)}</td>
+                <td className="pl-3">
+                  {c.choked && c.boiling === "none" ? "choked" : boilingWords[c.boiling]}
+                </td>
+                {flow.throttles && <td className={cell}>{noiseWords(c)}</td>}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {flow.others.map((o) => (
+        <p key={o.name} className="mt-1 text-dim">
+          {o.name}: {o.why}
+        </p>
+      ))}
+      {flow.trim.typical && flow.cases.length > 0 && (
+        <p className="mt-1 text-cannot">
+          The maker states no flow coefficient: typical figures of the construction are taken, an estimate.
+        </p>
+      )}
+      {flow.throttles && <p className="mt-1 text-dim">Noise is a prediction, good to about five decibels.</p>}
+    </Scroll>
+  );
+}
+
+const Cases = memo(function Cases({ view }: { view: BenchView }) {
+  return (
+    <section aria-label="Flow by case" className="flex min-h-0 flex-1 flex-col">
+      <FlowTable flow={view.inHand!.flow} />
+    </section>
+  );
+});
+
+export default Cases;

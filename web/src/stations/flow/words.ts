@@ -1,0 +1,31 @@
+import type { FlowCaseShown, TrimShown } from "@proven-seat/core/proof";
+import { figure, figureText, type Reading } from "@proven-seat/core/units";
+
+/** What becomes of a liquid, in a word or two. */
+export const boilingWords: Readonly<Record<FlowCaseShown["boiling"], string>> = {
+  none: "–",
+  heard: "cavitates, heard",
+  constant: "cavitates, constant",
+  choked: "choked",
+  flashing: "flashes",
+};
+
+export const openingWords = ({ openingPercent, beyond }: FlowCaseShown): string =>
+  beyond === "above capacity"
+    ? "too much"
+    : beyond === "below range"
+      ? "too little"
+      : `${figure(openingPercent)} %`;
+
+/** Velocity in the outlet, of a gas with its Mach number. */
+export const velocityWords = ({ outletMS, mach }: FlowCaseShown, units: Reading): string =>
+  `${figureText(outletMS, "m/s", units)}${mach === null ? "" : `, Mach ${figure(mach)}`}`;
+
+export const noiseWords = ({ noiseDbA }: Pick<FlowCaseShown, "noiseDbA">): string =>
+  noiseDbA === null ? "–" : `${Math.round(noiseDbA)} dB(A)`;
+
+/** The trim taken, in a line. */
+export const trimWords = (trim: TrimShown, units: Reading): string =>
+  `${trim.name}, ${figureText(trim.kv, "Kv", units)} wide open${
+    trim.typical ? ": typical figures, an estimate" : `, range ${figure(trim.rangeability)} : 1`
+  }`;
