@@ -25,8 +25,35 @@ const byMotor = (area: string) => dutyWith({ operator: "electric", area });
 const inGas = byMotor("zone 1 IIB T3");
 const inDust = byMotor("zone 21 IIIB T135°C");
 
+const throttled = dutyWith({ function: ["throttling"] });
+const flows = oneCase({ rate: 10 });
+const carrying = (solidsPercent: number) => dutyWith({ cases: [{ rate: 10 }], fluid: { solidsPercent } });
+const dirty = (solidsPercent: number) => dutyWith({ function: ["throttling"], fluid: { solidsPercent } });
+type Border = [rule: string, raised: Duty, unraised: Duty, house?: Partial<HouseRules>];
+/** Rules of what flows: of valves that throttle, of those that stand open, of both. */
+const flowBorders: readonly Border[] = [
+  ...["trim-stated", "capacity", "opening", "rangeability", "oversized", "gain"].map(
+    (id): Border => [`flow/${id}`, throttled, flows],
+  ),
+  ...["outlet-mach", "pipe-velocity", "noise", "reverse"].map(
+    (id): Border => [`flow/${id}`, throttled, flows],
+  ),
+  ...["choking", "cavitation", "flashing", "liquid-velocity"].map(
+    (id): Border => [`flow/${id}`, flows, oneCase({ rate: null })],
+  ),
+  ["flow/gas-velocity", flows, throttled],
+  ["flow/open-drop", flows, throttled],
+  ["flow/solids-velocity", carrying(0.5), carrying(0)],
+  ["flow/passage", dirty(0.5), dirty(0)],
+  [
+    "flow/expansion-cold",
+    oneCase({ phase: "gas", upstreamBarG: 20, downstreamBarG: 5 }),
+    oneCase({ phase: "gas", upstreamBarG: 20, downstreamBarG: null }),
+  ],
+];
+
 /** Each rule a duty may leave unasked, with a duty on either side of that border. */
-const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Partial<HouseRules>][] = [
+const borders: readonly Border[] = [
   ["body/threaded-ends", dutyWith({ endConnection: "socket-weld" }), dutyWith()],
   ["body/ring-joint", dutyWith({ endConnection: "flanged RTJ" }), dutyWith({ endConnection: "butt-weld" })],
   ["body/full-port", dutyWith({ port: "full" }), dutyWith({ port: null })],
@@ -57,6 +84,7 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["body/emission-class", dutyWith({ emissionClass: "C" }), dutyWith()],
   ["body/stem-seal-toxic", fluid({ hazards: ["toxic"] }), dutyWith()],
   ["body/stem-seal-school", dutyWith(), dutyWith(), { stemSealSchool: "live-loaded" }],
+  ...flowBorders,
   ["envelope/steam-limit", oneCase({ phase: "steam" }), dutyWith()],
   ["envelope/trapped-cavity", dutyWith(), oneCase({ phase: "gas" })],
   ["envelope/line-test", dutyWith({ lineTestBarG: 15 }), dutyWith()],
@@ -146,6 +174,7 @@ const borders: readonly [rule: string, raised: Duty, unraised: Duty, house?: Par
   ["drive/strokes-in-reserve", dutyWith({ strokesInReserve: 1 }), dutyWith({ strokesInReserve: 0 })],
   ["drive/hand-override", dutyWith({ handOverride: true }), dutyWith({ handOverride: false })],
   ["torque/table-and-mechanics", dutyWith(), dutyWith({ onSite: true })],
+  ["torque/flow-torque", dutyWith(), dutyWith({ onSite: true })],
   [
     "torque/factor-set-aside",
     dutyWith({ factorSetAside: ["cold"], factorSetAsideBecause: "tested" }),
