@@ -24,6 +24,7 @@ for (const theme of ["light", "dark"] as const) {
       ["XV-3052", "duty"],
       ["XV-3052", "body"],
       ["XV-3017", "envelope"],
+      ["TV-4021", "flow"],
       ["XV-3052", "drive"],
       ["XV-4020", "envelope"],
       ["XV-9001", "duty"],

@@ -7,7 +7,7 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   await page.goto(`${app.url}/house-rules`);
   const basis = page.getByLabel("Differential for sizing");
   await basis.selectOption("rated");
-  await expect(page.getByText(/\d+ of 53 tags turn\./)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/\d+ of 64 tags turn\./)).toBeVisible({ timeout: 60_000 });
   const turned = await page
     .getByRole("region", { name: "What a change would turn" })
     .getByRole("listitem")

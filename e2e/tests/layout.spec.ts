@@ -1,7 +1,7 @@
 import type { Page } from "@playwright/test";
 import { expect, test } from "../support/app.ts";
 
-const stations = ["duty", "body", "envelope", "torque", "drive", "fit-up", "sheet"] as const;
+const stations = ["duty", "body", "envelope", "flow", "torque", "drive", "fit-up", "sheet"] as const;
 const rooms = ["line-up", "shelf", "house-rules", "rules", "import", "drift", "projects"] as const;
 const sizes = [
   { width: 1280, height: 800 },

@@ -20,6 +20,18 @@ export interface FittingsInput {
   downstreamPipeMm?: number | undefined;
 }
 
+/**
+ * The same without reducers.
+ *
+ * @param state sizes and anything else
+ * @returns a copy whose sizes are not stated
+ * @source none
+ */
+export const withoutReducers = <S extends FittingsInput>(state: S): S => ({
+  ...state,
+  valveDiameterMm: undefined,
+});
+
 /** What reducers take, as the equations use it. */
 export interface Fittings {
   readonly valveMm: number;

@@ -3,13 +3,15 @@ import { cvPerKv } from "../units/definitions.ts";
 import { CalculationError, calculation } from "./calculation.ts";
 import {
   coefficientFor,
+  type Fittings,
   type FittingsInput,
   fittingsOf,
   flowConstants,
   pipingFactor,
+  withoutReducers,
 } from "./flow-fittings.ts";
-import { optionalOfFlow, type RequiredCoefficient } from "./liquid-flow.ts";
-import { reynoldsFactor, settledFlow, turbulentFrom, valveReynolds } from "./valve-reynolds.ts";
+import { optionalOfFlow, type Passer, type RequiredCoefficient } from "./liquid-flow.ts";
+import { reynoldsFactor, reynoldsPerFlow, settledFlow, turbulentFrom } from "./valve-reynolds.ts";
 
 /** A gas on both sides of a valve, and the trim's factors. */
 export interface GasState extends FittingsInput {
@@ -34,82 +36,78 @@ const normal = { kelvin: 273.15, barA: 1.01325 } as const;
 /** Molar volume at normal conditions, m³/kmol. */
 export const normalMolarVolume = (8.31446261815324 * normal.kelvin) / (normal.barA * 100);
 
-/**
- * Limiting ratio of pressure drop with reducers.
- *
- * @param kv flow coefficient, m³/h
- * @param xt limiting ratio of the valve alone
- * @param state diameters, mm
- * @returns x_TP
- * @source IEC 60534-2-1:2011, 8.8: x_TP = (x_T/F_P²)/(1 + x_T·ξ/N₅·(C/d²)²)
- */
-export function limitingRatio(kv: number, xt: number, state: FittingsInput): number {
-  const fittings = fittingsOf(state);
-  if (!fittings) return xt;
+/** Limiting ratio of pressure drop with reducers, x_TP = (x_T/F_P²)/(1 + x_T·ξ/N₅·(C/d²)²). */
+function limitingRatio(kv: number, xt: number, fittings: Fittings | null): number {
+  if (fittings === null) return xt;
   const specific = (kv / fittings.valveMm ** 2) ** 2;
-  return (
-    xt /
-    pipingFactor(kv, fittings) ** 2 /
-    (1 + ((xt * Math.max(0, fittings.upstream)) / flowConstants.n5) * specific)
-  );
+  const upstream = Math.max(0, fittings.upstream);
+  return xt / pipingFactor(kv, fittings) ** 2 / (1 + ((xt * upstream) / flowConstants.n5) * specific);
+}
+
+/**
+ * What valves pass of a gas between two pressures.
+ *
+ * @param state pressures, bar a; temperature, °C; molar mass, kg/kmol; Z and γ upstream; with all three diameters, mm,
+ *   reducers count, and with viscosity, Pa·s, and a trim's F_d besides flow that is not turbulent
+ * @returns flow of a trim with F_L and x_T, Nm³/h, and whether it is choked
+ * @source IEC 60534-2-1:2011, clauses 7 to 9
+ */
+export function gasPasser(state: Omit<GasState, "fl" | "xt" | "fd">): Passer {
+  const { molarMassKgKmol, compressibility, isentropicExponent, upstreamBarA, downstreamBarA } = state;
+  const { viscosityPaS } = state;
+  const kelvin = state.temperatureC + 273.15;
+  const x = (upstreamBarA - downstreamBarA) / upstreamBarA;
+  const fittings = fittingsOf(state);
+  const upstreamKpa = upstreamBarA * 100;
+  const heavy = molarMassKgKmol * kelvin * compressibility;
+  const perRoot = (flowConstants.n9 * upstreamKpa) / Math.sqrt(heavy);
+  const actual = (normal.barA * kelvin * compressibility) / (upstreamBarA * normal.kelvin);
+  const slowExpansion = Math.sqrt(1 - x / 2);
+  const downstreamKpa = downstreamBarA * 100;
+  const slowPerKv =
+    flowConstants.n22 * Math.sqrt(((upstreamKpa - downstreamKpa) * (upstreamKpa + downstreamKpa)) / heavy);
+  const slow =
+    fittings && viscosityPaS !== undefined
+      ? { fittings, kinematicM2S: (viscosityPaS * normalMolarVolume * actual) / molarMassKgKmol }
+      : null;
+  const limitOf = (kv: number, xt: number) => (isentropicExponent / 1.4) * limitingRatio(kv, xt, fittings);
+  return {
+    choked: (kv, { xt }) => x >= limitOf(kv, xt!),
+    flow: (kv, { fl, xt, fd }) => {
+      const limit = limitOf(kv, xt!);
+      const sizing = Math.min(x, limit);
+      const fp = fittings === null ? 1 : pipingFactor(kv, fittings);
+      const expansion = 1 - sizing / (3 * limit);
+      const turbulent = kv * fp * perRoot * expansion * Math.sqrt(sizing);
+      if (slow === null || fd === undefined) return turbulent;
+      const per = actual * reynoldsPerFlow(kv, fl, fd, slow.kinematicM2S, slow.fittings);
+      if (per * turbulent >= turbulentFrom) return turbulent;
+      return settledFlow(turbulent, (flow) => {
+        const between = Math.max(0, (per * flow - 1000) / 9000);
+        const y = slowExpansion + between * (expansion - slowExpansion);
+        return Math.min(
+          turbulent,
+          kv * slowPerKv * y * reynoldsFactor(per * flow, kv, fl, slow.fittings.valveMm),
+        );
+      });
+    },
+  };
 }
 
 /**
  * What a valve passes of a gas.
  *
  * @param kv its flow coefficient, m³/h
- * @param state pressures, bar a; temperature, °C; molar mass, kg/kmol; Z and γ upstream; F_L and x_T; with all three
- *   diameters, mm, reducers count, and with viscosity, Pa·s, and F_d besides flow that is not turbulent
+ * @param state as `gasPasser`, with F_L, x_T and F_d of the trim
  * @returns flow, Nm³/h, and whether it is choked
- * @source IEC 60534-2-1:2011, clauses 7 and 9
+ * @source `gasPasser`
  */
 export function gasThrough(
   kv: number,
   state: GasState,
 ): { readonly flowNm3h: number; readonly choked: boolean } {
-  const { molarMassKgKmol, compressibility, isentropicExponent, upstreamBarA, downstreamBarA, fl } = state;
-  const { viscosityPaS, fd } = state;
-  const kelvin = state.temperatureC + 273.15;
-  const x = (upstreamBarA - downstreamBarA) / upstreamBarA;
-  const fittings = fittingsOf(state);
-  const limit = (isentropicExponent / 1.4) * limitingRatio(kv, state.xt, state);
-  const sizing = Math.min(x, limit);
-  const choked = x >= limit;
-  const fp = fittings ? pipingFactor(kv, fittings) : 1;
-  const expansion = 1 - sizing / (3 * limit);
-  const upstreamKpa = upstreamBarA * 100;
-  const turbulent =
-    kv *
-    flowConstants.n9 *
-    fp *
-    upstreamKpa *
-    expansion *
-    Math.sqrt(sizing / (molarMassKgKmol * kelvin * compressibility));
-  if (viscosityPaS === undefined || fd === undefined || fittings === null)
-    return { flowNm3h: turbulent, choked };
-  const kinematicM2S =
-    viscosityPaS /
-    ((molarMassKgKmol / normalMolarVolume) *
-      ((upstreamBarA * normal.kelvin) / (normal.barA * kelvin * compressibility)));
-  const actual = (normal.barA * kelvin * compressibility) / (upstreamBarA * normal.kelvin);
-  const of = { kinematicM2S, fl, fd, fittings };
-  const reynolds = (flow: number) => valveReynolds(flow * actual, kv, of);
-  if (reynolds(turbulent) >= turbulentFrom) return { flowNm3h: turbulent, choked };
-  const slowExpansion = Math.sqrt(1 - x / 2);
-  const slow =
-    kv *
-    flowConstants.n22 *
-    Math.sqrt(
-      ((upstreamKpa - downstreamBarA * 100) * (upstreamKpa + downstreamBarA * 100)) /
-        (molarMassKgKmol * kelvin * compressibility),
-    );
-  const flowNm3h = settledFlow(turbulent, (flow) => {
-    const re = reynolds(flow);
-    const between = Math.max(0, (re - 1000) / 9000);
-    const y = slowExpansion + between * (expansion - slowExpansion);
-    return Math.min(turbulent, slow * y * reynoldsFactor(re, kv, fl, fittings.valveMm));
-  });
-  return { flowNm3h, choked: choked && flowNm3h >= turbulent };
+  const passer = gasPasser(state);
+  return { flowNm3h: passer.flow(kv, state), choked: passer.choked(kv, state) };
 }
 
 /**
@@ -130,12 +128,13 @@ export function gasFlow(input: GasFlowInput): RequiredCoefficient {
       "Downstream must be lower than upstream for anything to flow.",
       "downstreamBarA",
     );
-  // Without reducers and viscosity flow is proportional to the coefficient.
-  const first = input.flowNm3h / gasThrough(1, { ...input, valveDiameterMm: undefined }).flowNm3h;
-  const kv = fittingsOf(input)
-    ? coefficientFor((tried) => gasThrough(tried, input).flowNm3h, input.flowNm3h, first)
-    : first;
-  return { kv, cv: kv * cvPerKv, choked: gasThrough(kv, input).choked };
+  const passer = gasPasser(input);
+  const fittings = fittingsOf(input);
+  // Without reducers and viscosity flow is proportional to the coefficient; with them no less is wanted.
+  const one = fittings ? gasPasser(withoutReducers(input)).flow(1, input) : passer.flow(1, input);
+  const first = input.flowNm3h / one;
+  const kv = fittings ? coefficientFor((tried) => passer.flow(tried, input), input.flowNm3h, first) : first;
+  return { kv, cv: kv * cvPerKv, choked: passer.choked(kv, input) };
 }
 
 export const gasFlowCalculation = calculation({

@@ -25,9 +25,12 @@ export interface GasNoiseInput {
 
 const gasConstant = 8314.46261815324;
 
-/** Level in a band of noise with a peak, dB. */
-const inBand = (level: number, peakHz: number, hz: number): number =>
-  level - 8 - decibels((1 + (hz / (2 * peakHz)) ** 2.5) * (1 + (peakHz / (2 * hz)) ** 1.7));
+/** Energy in a band of noise of unit energy with a peak. */
+const inBand = (peakHz: number, hz: number): number => {
+  const x = hz / (2 * peakHz);
+  const y = peakHz / (2 * hz);
+  return 10 ** -0.8 / ((1 + x * x * Math.sqrt(x)) * (1 + y ** 1.7));
+};
 
 /** What less of the loss a small outlet has, dB; d in m. */
 function smallOutletDb(d: number): number {
@@ -38,6 +41,7 @@ function smallOutletDb(d: number): number {
 
 /** What a pipe's wall lets through of a gas's noise at a frequency. */
 function wallLoss({ innerM, wallM }: Pipe, density: number, sound: number, lessDb: number) {
+  const more = 1 / energy(lessDb);
   const { pipeSoundMS, steelKgM3, airSoundMS, airImpedance } = pipeAndAir;
   const ring = pipeSoundMS / (Math.PI * innerM);
   const coincidence = (ring / 4) * (sound / airSoundMS);
@@ -52,7 +56,8 @@ function wallLoss({ innerM, wallM }: Pipe, density: number, sound: number, lessD
     const gy = Math.min(1, (low ? coincidence : hz) / outer);
     const damping = Math.sqrt(0.01 / hz);
     const wall = density * sound + 2 * Math.PI * wallM * hz * steelKgM3 * damping;
-    return decibels((8.25e-7 * (sound / (wallM * hz)) ** 2 * gx) / (wall / (airImpedance * gy) + 1)) - lessDb;
+    const slow = sound / (wallM * hz);
+    return (8.25e-7 * slow * slow * gx * more) / (wall / (airImpedance * gy) + 1);
   };
 }
 
@@ -84,18 +89,19 @@ export function gasNoise(input: GasNoiseInput): { levelDbA: number } {
   const convected = 16 * Math.log10(1 / (1 - Math.min(mach, 0.3)));
   const level = (powerW: number) => decibels((3.2e9 * powerW * density * sound) / innerM ** 2) + convected;
   const jet = level(soundPowerW);
-  let insideDb = (hz: number): number => inBand(jet, peakHz, hz);
+  let inside = (hz: number): number => inBand(peakHz, hz);
   if (mach > 0.3) {
     const pipeMS = (4 * massKgS) / (Math.PI * density * innerM ** 2);
     const outletMS = (pipeMS * innerM ** 2) / (0.93 * outletM ** 2);
     const powerW = ((massKgS * outletMS ** 2) / 2) * ((1 - (outletM / innerM) ** 2) ** 2 + 0.2);
     const expander = level(10 ** efficiencyExponent * (outletMS / sound) ** 3 * powerW);
     const expanderHz = (strouhal * outletMS) / outletM;
-    insideDb = (hz) => decibels(energy(inBand(jet, peakHz, hz)) + energy(inBand(expander, expanderHz, hz)));
+    const share = energy(expander - jet);
+    inside = (hz) => inBand(peakHz, hz) + share * inBand(expanderHz, hz);
   }
   const pipe = { innerM, wallM };
   return {
-    levelDbA: outsideLevel(pipe, insideDb, wallLoss(pipe, density, sound, smallOutletDb(outletM))),
+    levelDbA: jet + outsideLevel(pipe, inside, wallLoss(pipe, density, sound, smallOutletDb(outletM))),
   };
 }
 

@@ -5,6 +5,8 @@ export * from "./contract.ts";
 export * from "./elliptic.ts";
 export { floatingBallTorque } from "./floating-ball-torque.ts";
 export { type CompressibilityInput, gasCompressibility, pengRobinsonRoots } from "./gas-compressibility.ts";
+export { gasFlow } from "./gas-flow.ts";
+export { liquidFlow } from "./liquid-flow.ts";
 export { mounting } from "./mounting.ts";
 export * from "./rack-and-pinion-output.ts";
 export { rating } from "./rating.ts";

@@ -8,8 +8,9 @@ import {
   flowConstants,
   pipingFactor,
   recoveryWithFittings,
+  withoutReducers,
 } from "./flow-fittings.ts";
-import { reynoldsFactor, settledFlow, turbulentFrom, valveReynolds } from "./valve-reynolds.ts";
+import { reynoldsFactor, reynoldsPerFlow, settledFlow, turbulentFrom } from "./valve-reynolds.ts";
 
 /** A liquid on both sides of a valve, and what its trim recovers. */
 export interface LiquidState extends FittingsInput {
@@ -46,44 +47,75 @@ const referenceDensity = 999.10329075702327;
  * @source IEC 60534-2-1:2011, 6.3: F_F = 0.96 − 0.28√(p_v/p_c)
  * @example criticalRatio(0, 220).toFixed(2) // → "0.96"
  */
-export const criticalRatio = (vapourBarA: number, criticalBarA: number): number =>
+const criticalRatio = (vapourBarA: number, criticalBarA: number): number =>
   0.96 - 0.28 * Math.sqrt(vapourBarA / criticalBarA);
+
+/** What a valve of any coefficient passes of one stream. */
+export interface Passer {
+  /** Of a trim with this coefficient and factors, in the stream's own unit. */
+  readonly flow: (kv: number, factors: TrimFactors) => number;
+  /** Whether more drop would pass no more. */
+  readonly choked: (kv: number, factors: TrimFactors) => boolean;
+}
+
+/** What of a trim the flow equations use besides its coefficient. */
+export interface TrimFactors {
+  readonly fl: number;
+  readonly xt?: number | undefined;
+  readonly fd?: number | undefined;
+}
+
+/**
+ * What valves pass of a liquid between two pressures.
+ *
+ * @param state pressures, bar a; density, kg/m³; with all three diameters, mm, reducers count, and with viscosity, Pa·s,
+ *   and a trim's F_d besides flow that is not turbulent
+ * @returns flow of a trim, m³/h, and whether it is choked
+ * @source IEC 60534-2-1:2011, clauses 6 and 9; not turbulent without reducers, the lesser of the two
+ */
+export function liquidPasser(state: Omit<LiquidState, "fl" | "fd">): Passer {
+  const { densityKgM3, upstreamBarA, downstreamBarA, viscosityPaS } = state;
+  const dropKpa = (upstreamBarA - downstreamBarA) * 100;
+  const ratio = criticalRatio(state.vapourPressureBarA, state.criticalPressureBarA);
+  const toVapourKpa = Math.max(0, upstreamBarA - ratio * state.vapourPressureBarA) * 100;
+  const perRootKpa = flowConstants.n1 / Math.sqrt(densityKgM3 / referenceDensity);
+  const slowPerKv = perRootKpa * Math.sqrt(dropKpa);
+  const fittings = fittingsOf(state);
+  const slow =
+    fittings && viscosityPaS !== undefined ? { kinematicM2S: viscosityPaS / densityKgM3, fittings } : null;
+  const chokedKpa = (kv: number, fl: number): number => {
+    if (fittings === null) return fl * fl * toVapourKpa;
+    return (recoveryWithFittings(kv, fl, fittings) / pipingFactor(kv, fittings)) ** 2 * toVapourKpa;
+  };
+  return {
+    choked: (kv, { fl }) => dropKpa >= chokedKpa(kv, fl),
+    flow: (kv, { fl, fd }) => {
+      const fp = fittings === null ? 1 : pipingFactor(kv, fittings);
+      const turbulent = kv * fp * perRootKpa * Math.sqrt(Math.min(dropKpa, chokedKpa(kv, fl)));
+      if (slow === null || fd === undefined) return turbulent;
+      const per = reynoldsPerFlow(kv, fl, fd, slow.kinematicM2S, slow.fittings);
+      if (per * turbulent >= turbulentFrom) return turbulent;
+      return settledFlow(turbulent, (flow) =>
+        Math.min(turbulent, kv * slowPerKv * reynoldsFactor(per * flow, kv, fl, slow.fittings.valveMm)),
+      );
+    },
+  };
+}
 
 /**
  * What a valve passes of a liquid.
  *
  * @param kv its flow coefficient, m³/h
- * @param state pressures, bar a; density, kg/m³; F_L; with all three diameters, mm, reducers count, and with viscosity,
- *   Pa·s, and F_d besides flow that is not turbulent
+ * @param state as `liquidPasser`, with F_L and F_d of the trim
  * @returns flow, m³/h, and whether it is choked
- * @source IEC 60534-2-1:2011, clauses 6 and 9; not turbulent without reducers, the lesser of the two
+ * @source `liquidPasser`
  */
 export function liquidThrough(
   kv: number,
   state: LiquidState,
 ): { readonly flowM3h: number; readonly choked: boolean } {
-  const { densityKgM3, upstreamBarA, downstreamBarA, fl, viscosityPaS, fd } = state;
-  const dropKpa = (upstreamBarA - downstreamBarA) * 100;
-  const ratio = criticalRatio(state.vapourPressureBarA, state.criticalPressureBarA);
-  const toVapourKpa = Math.max(0, upstreamBarA - ratio * state.vapourPressureBarA) * 100;
-  const fittings = fittingsOf(state);
-  const fp = fittings ? pipingFactor(kv, fittings) : 1;
-  const flp = fittings ? recoveryWithFittings(kv, fl, fittings) : fl;
-  const chokedKpa = (flp / fp) ** 2 * toVapourKpa;
-  const choked = dropKpa >= chokedKpa;
-  const relative = densityKgM3 / referenceDensity;
-  const perKv = (kpa: number) => flowConstants.n1 * Math.sqrt(kpa / relative);
-  const turbulent = kv * fp * perKv(Math.min(dropKpa, chokedKpa));
-  if (viscosityPaS === undefined || fd === undefined || fittings === null)
-    return { flowM3h: turbulent, choked };
-  const of = { kinematicM2S: viscosityPaS / densityKgM3, fl, fd, fittings };
-  const reynolds = (flow: number) => valveReynolds(flow, kv, of);
-  if (reynolds(turbulent) >= turbulentFrom) return { flowM3h: turbulent, choked };
-  const slow = kv * perKv(dropKpa);
-  const flowM3h = settledFlow(turbulent, (flow) =>
-    Math.min(turbulent, slow * reynoldsFactor(reynolds(flow), kv, fl, fittings.valveMm)),
-  );
-  return { flowM3h, choked: choked && flowM3h >= turbulent };
+  const passer = liquidPasser(state);
+  return { flowM3h: passer.flow(kv, state), choked: passer.choked(kv, state) };
 }
 
 /**
@@ -103,19 +135,19 @@ export function liquidFlow(input: LiquidFlowInput): RequiredCoefficient {
       "Downstream must be lower than upstream for anything to flow.",
       "downstreamBarA",
     );
-  // Without reducers and viscosity flow is proportional to the coefficient.
-  const bare = liquidThrough(1, { ...input, valveDiameterMm: undefined });
-  if (bare.flowM3h <= 0)
+  const passer = liquidPasser(input);
+  const fittings = fittingsOf(input);
+  // Without reducers and viscosity flow is proportional to the coefficient; with them no less is wanted.
+  const one = fittings ? liquidPasser(withoutReducers(input)).flow(1, input) : passer.flow(1, input);
+  if (one <= 0)
     throw new CalculationError(
       "no-liquid",
       "The vapour pressure is so high that it boils already upstream: it is no liquid there.",
       "vapourPressureBarA",
     );
-  const first = input.flowM3h / bare.flowM3h;
-  const kv = fittingsOf(input)
-    ? coefficientFor((tried) => liquidThrough(tried, input).flowM3h, input.flowM3h, first)
-    : first;
-  return { kv, cv: kv * cvPerKv, choked: liquidThrough(kv, input).choked };
+  const first = input.flowM3h / one;
+  const kv = fittings ? coefficientFor((tried) => passer.flow(tried, input), input.flowM3h, first) : first;
+  return { kv, cv: kv * cvPerKv, choked: passer.choked(kv, input) };
 }
 
 const pressure = () => z.number().min(0).max(10_000);

@@ -50,8 +50,11 @@ export const cavitationRatioAt = (xfz: number, upstreamBarA: number): number =>
 function wallLoss({ innerM, wallM }: Pipe) {
   const { pipeSoundMS, steelKgM3, airSoundMS, airKgM3 } = pipeAndAir;
   const ring = pipeSoundMS / (Math.PI * innerM);
-  const mass = decibels((pipeSoundMS * steelKgM3 * wallM) / (airSoundMS * airKgM3 * innerM));
-  return (hz: number): number => -10 - mass - 20 * Math.log10(ring / hz + (hz / ring) ** 1.5);
+  const mass = (pipeSoundMS * steelKgM3 * wallM) / (airSoundMS * airKgM3 * innerM);
+  return (hz: number): number => {
+    const x = hz / ring;
+    return 0.1 / (mass * (1 / x + x * Math.sqrt(x)) ** 2);
+  };
 }
 
 /**
@@ -103,17 +106,20 @@ export function liquidNoise(input: LiquidNoiseInput): { levelDbA: number } {
     (1 / toVapourPa) ** 0.57;
   const turbulentHz = (strouhal * jetMS) / jetDiameterM(cv, fl, fd);
   const cavitationHz = 6 * turbulentHz * ((1 - ratio) / (1 - inception)) ** 2 * (inception / ratio) ** 2.5;
-  const ofTurbulence = (hz: number) => 10 ** -0.8 / (0.25 * (hz / turbulentHz) ** 3 + turbulentHz / hz);
-  const ofCavitation = (hz: number) =>
-    10 ** -0.9 / (0.25 * (hz / cavitationHz) ** 1.5 + (cavitationHz / hz) ** 1.5);
+  const ofTurbulence = (hz: number) => {
+    const x = hz / turbulentHz;
+    return 10 ** -0.8 / (0.25 * x * x * x + 1 / x);
+  };
+  const ofCavitation = (hz: number) => {
+    const x = hz / cavitationHz;
+    const steep = x * Math.sqrt(x);
+    return 10 ** -0.9 / (0.25 * steep + 1 / steep);
+  };
   const whole = turbulent + cavitation;
-  const insideDb = (hz: number): number =>
-    level +
-    decibels(
-      (turbulent / whole) * ofTurbulence(hz) + (cavitating ? (cavitation / whole) * ofCavitation(hz) : 0),
-    );
+  const inside = (hz: number): number =>
+    (turbulent / whole) * ofTurbulence(hz) + (cavitating ? (cavitation / whole) * ofCavitation(hz) : 0);
   const pipe = { innerM, wallM: input.pipeWallMm / 1000 };
-  return { levelDbA: outsideLevel(pipe, insideDb, wallLoss(pipe)) };
+  return { levelDbA: level + outsideLevel(pipe, inside, wallLoss(pipe)) };
 }
 
 const diameter = () => z.number().positive().max(10_000);

@@ -72,25 +72,26 @@ export interface Pipe {
   readonly wallM: number;
 }
 
+const weighted = bands.map(([hz, weightDb]) => [hz, energy(weightDb)] as const);
+
 /**
- * Level outside a pipe.
+ * How much louder it is outside a pipe than a band of unit energy inside.
  *
  * @param pipe inner diameter and wall, m
- * @param insideDb level inside at a frequency, Hz, dB
- * @param lossDb what the wall lets through at it, dB, mostly negative
- * @returns A-weighted, 1 m from the outer wall, dB
+ * @param inside energy inside at a frequency, Hz
+ * @param through share of it the wall lets through
+ * @returns A-weighted, 1 m from the outer wall, dB over the level inside
  * @source IEC 60534-8-3:2010 and -8-4:2015: spread from the wall to 1 m, bands summed in energy
  */
 export function outsideLevel(
   { innerM, wallM }: Pipe,
-  insideDb: (hz: number) => number,
-  lossDb: (hz: number) => number,
+  inside: (hz: number) => number,
+  through: (hz: number) => number,
 ): number {
   const outerM = innerM + 2 * wallM;
-  const spread = decibels((outerM + 2) / outerM);
-  return decibels(
-    bands.reduce((sum, [hz, weight]) => sum + energy(insideDb(hz) + lossDb(hz) - spread + weight), 0),
-  );
+  let sum = 0;
+  for (const [hz, weight] of weighted) sum += inside(hz) * through(hz) * weight;
+  return decibels((sum * outerM) / (outerM + 2));
 }
 
 /**

@@ -28,9 +28,10 @@ export function kvAt(characteristic: Characteristic, openingPercent: number): nu
   const h = openingPercent / 100;
   if (characteristic.type === "points") {
     const { points } = characteristic;
-    const at = points.findIndex((p) => p.openingPercent >= openingPercent);
+    let at = 0;
+    while (at < points.length && points[at]!.openingPercent < openingPercent) at++;
     if (at === 0) return points[0]!.kv;
-    if (at < 0) return points.at(-1)!.kv;
+    if (at === points.length) return points[at - 1]!.kv;
     const [a, b] = [points[at - 1]!, points[at]!];
     const share = (openingPercent - a.openingPercent) / (b.openingPercent - a.openingPercent);
     return a.kv * (b.kv / a.kv) ** share;
@@ -81,7 +82,7 @@ export function opening(input: { readonly kv: number; readonly characteristic: C
 const kv = () => z.number().positive().max(1e7);
 
 /** A characteristic as a document may state it. */
-export const characteristicSchema = () =>
+const characteristicSchema = () =>
   z.discriminatedUnion("type", [
     z.strictObject({
       type: z.enum(["equal percentage", "linear"]),

@@ -6,27 +6,26 @@ const { n2, n4, n18, n32 } = flowConstants;
 export const turbulentFrom = 10_000;
 
 /**
- * Valve Reynolds number.
+ * Valve Reynolds number of each m³/h.
  *
- * @param flowM3h actual flow, m³/h
  * @param kv flow coefficient, m³/h
- * @param of kinematic viscosity, m²/s; F_L and F_d of the trim; sizes, mm
- * @returns Re_v
+ * @param fl liquid pressure recovery factor
+ * @param fd valve style modifier
+ * @param kinematicM2S kinematic viscosity, m²/s
+ * @param fittings sizes, mm
+ * @returns Re_v for an actual flow of 1 m³/h
  * @source IEC 60534-2-1:2011, 9.2: N₄F_dQ/(ν√(CF_L))·(F_L²C²/(N₂D⁴) + 1)^¼
  */
-export function valveReynolds(
-  flowM3h: number,
+export function reynoldsPerFlow(
   kv: number,
-  of: {
-    readonly kinematicM2S: number;
-    readonly fl: number;
-    readonly fd: number;
-    readonly fittings: Fittings;
-  },
+  fl: number,
+  fd: number,
+  kinematicM2S: number,
+  { upstreamMm }: Fittings,
 ): number {
-  const { kinematicM2S, fl, fd, fittings } = of;
-  const pipe = (fl * kv) ** 2 / (n2 * fittings.upstreamMm ** 4) + 1;
-  return ((n4 * fd * flowM3h) / (kinematicM2S * Math.sqrt(kv * fl))) * pipe ** 0.25;
+  const square = upstreamMm * upstreamMm;
+  const pipe = (fl * kv * (fl * kv)) / (n2 * square * square) + 1;
+  return ((n4 * fd) / (kinematicM2S * Math.sqrt(kv * fl))) * Math.sqrt(Math.sqrt(pipe));
 }
 
 /**

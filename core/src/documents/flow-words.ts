@@ -34,19 +34,19 @@ export function flowBlocks(flow: FlowPicture | null, reading: Reading): Block[] 
       name: throttles ? "Control data" : "Flow through the open valve",
       columns: [
         { ...named, heading: "case", share: 120 },
-        { ...figures, heading: "asks for", share: 75 },
+        ...(throttles ? [{ ...figures, heading: "asks for", share: 75 }] : []),
         { ...figures, heading: throttles ? "opening" : "takes", share: 75 },
         { ...figures, heading: "in the outlet", share: 80 },
         { ...named, heading: "boiling", share: 70 },
-        { ...figures, heading: "noise, 1 m", share: 75 },
+        ...(throttles ? [{ ...figures, heading: "noise, 1 m", share: 75 }] : []),
       ],
       rows: flow.cases.map((c) => [
         c.name,
-        kv(c.kvNeeded),
+        ...(throttles ? [kv(c.kvNeeded)] : []),
         throttles ? openingWords(c) : figureText(c.dropBar, "bar", reading),
         figureText(c.outletMS, "m/s", reading),
         boils(c),
-        c.noiseDbA === null || !throttles ? "–" : `${Math.round(c.noiseDbA)} dB(A)`,
+        ...(throttles ? [c.noiseDbA === null ? "–" : `${Math.round(c.noiseDbA)} dB(A)`] : []),
       ]),
     },
   ];

@@ -44,6 +44,20 @@ describe("a sheet as a document", () => {
     // A bare stem has nothing put on it.
     expect(documentOf(sheetOf("XV-3061")).blocks.at(-1)!.kind).toBe("findings");
   });
+  it("carries the control data of a valve that throttles, and what an open one takes", () => {
+    const flow = (number: string, system: "metric" | "US" = "metric") => {
+      const { blocks } = documentOf(sheetOf(number), system);
+      return blocks.flatMap((b) =>
+        b.kind === "table" && /Control data|open valve/.test(b.name ?? "") ? [b] : [],
+      )[0];
+    };
+    const control = flow("TV-4021")!;
+    expect(control.rows).toHaveLength(3);
+    expect(control.rows[1]!.join(" ")).toMatch(/maximum 50\.1 Kv 76\.4 % 3\.87 m\/s – \d+ dB\(A\)/);
+    expect(flow("TV-4021", "US")!.rows[1]!.join(" ")).toMatch(/58 Cv 76\.4 % 12\.7 ft\/s/);
+    expect(flow("XV-1021")!.rows).toEqual([["normal", "0.047 bar", "3.87 m/s", "–"]]);
+    expect(flow("XV-3052")).toBeUndefined();
+  });
   it("names what it is about, when it was issued and what it was made of", () => {
     const sheet = sheetOf("XV-3052", { tag: { number: "XV-3052", service: "", unit: "Compression" } });
     const printed = documentOf(sheet);

@@ -7,7 +7,7 @@ import { type TrimInBody, trimAt, trimsOf } from "../trims/index.ts";
 import { type FlowFigures, figuresAt, type Wall } from "./figures.ts";
 import { openDropBar } from "./open-drop.ts";
 import { openingFor, type Standing } from "./opening-for.ts";
-import { type Pipes, passes, streamAt } from "./passing.ts";
+import { type Passing, type Pipes, passingOf, streamAt } from "./passing.ts";
 
 /** A case in which something flows, or why nothing is known of it. */
 export interface CaseStream {
@@ -118,7 +118,8 @@ export function flowAround(size: { readonly dn: number }, duty: SettledDuty, hou
 export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }: FlowAround): TrimInDuty {
   const cases = streams.flatMap(({ stream, caseId, caseName, reverse }): FlowOfCase[] => {
     if (stream === null) return [];
-    const standing = throttles ? openingFor(trim, stream, pipes) : open(trim, stream, pipes);
+    const passing = passingOf(stream, pipes);
+    const standing = throttles ? openingFor(trim, passing) : open(trim, passing);
     const at = trimAt(trim, standing.openingPercent);
     const dropBar =
       throttles || standing.beyond !== null
@@ -134,9 +135,16 @@ export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }
         reverse,
         stream,
         standing,
-        kvNeeded: throttles && standing.beyond === null ? at.kv : neededAt(trim, standing, stream, pipes),
+        kvNeeded: throttles && standing.beyond === null ? at.kv : neededAt(trim, standing, passing),
         dropBar,
-        figures: figuresAt(trim, standing.openingPercent, taken, pipes, wall),
+        figures: figuresAt(
+          trim,
+          standing.openingPercent,
+          taken,
+          pipes,
+          wall,
+          throttles ? passing : undefined,
+        ),
       },
     ];
   });
@@ -144,8 +152,8 @@ export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }
 }
 
 /** Wide open, which may be too little. */
-function open(trim: TrimInBody, stream: Stream, pipes: Pipes): Standing {
-  const enough = passes(trimAt(trim, 100), stream, pipes).share >= 1 - 1e-9;
+function open(trim: TrimInBody, passing: Passing): Standing {
+  const enough = passing.share(trimAt(trim, 100)) >= 1 - 1e-9;
   return { openingPercent: 100, beyond: enough ? null : "above capacity" } as Standing;
 }
 
@@ -156,9 +164,9 @@ const mostKv = 1e9;
  * The coefficient a stream asks for with the factors the trim has there; where reducers of the size let no coefficient
  * pass it, in proportion to what the trim passes.
  */
-function neededAt(trim: TrimInBody, { openingPercent }: Standing, stream: Stream, pipes: Pipes): number {
+function neededAt(trim: TrimInBody, { openingPercent }: Standing, passing: Passing): number {
   const at = trimAt(trim, openingPercent);
-  const share = (kv: number) => passes({ ...at, kv }, stream, pipes).share;
+  const share = (kv: number) => passing.share({ ...at, kv });
   try {
     return Math.min(mostKv, coefficientFor(share, 1, at.kv));
   } catch {

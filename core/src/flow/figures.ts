@@ -2,7 +2,7 @@ import { gasNoise } from "../calc/gas-noise.ts";
 import { cavitationRatio, cavitationRatioAt, liquidNoise } from "../calc/liquid-noise.ts";
 import type { Stream } from "../fluid/index.ts";
 import { type TrimAtOpening, type TrimInBody, trimAt } from "../trims/index.ts";
-import { type Pipes, passes } from "./passing.ts";
+import { type Passing, type Pipes, passingOf } from "./passing.ts";
 
 /** How far a liquid is on its way to boiling in the valve. */
 export type Boiling = "none" | "heard" | "constant" | "choked" | "flashing";
@@ -61,6 +61,7 @@ function boilingAt(stream: Stream, ratio: number, of: NonNullable<FlowFigures["c
  * @param stream what passes
  * @param pipes sizes of valve and pipe, mm
  * @param wall of the pipe, mm, and what lagging takes off, dB
+ * @param passing of the stream, where the caller has it at hand
  * @returns ratios, velocities, m/s, noise, dB(A)
  * @source IEC 60534-2-1, -8-3 and -8-4; constant cavitation at 0.8·F_L² (indicative)
  */
@@ -70,9 +71,10 @@ export function figuresAt(
   stream: Stream,
   pipes: Pipes,
   wall: Wall,
+  passing: Passing = passingOf(stream, pipes),
 ): FlowFigures {
   const at = trimAt(trim, openingPercent);
-  const { choked } = passes(at, stream, pipes);
+  const choked = passing.choked(at);
   // An open valve may take so little that the two pressures are one figure.
   const drop = Math.max(stream.upstreamBarA - stream.downstreamBarA, 0);
   const silent = drop === 0;

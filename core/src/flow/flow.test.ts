@@ -9,7 +9,7 @@ import { flowAround, flowOf, trimInDuty } from "./assess.ts";
 import { installedCurve, installedShare, systemOf } from "./installed.ts";
 import { openDropBar } from "./open-drop.ts";
 import { openingFor } from "./opening-for.ts";
-import { passes, streamAt } from "./passing.ts";
+import { passingOf, streamAt } from "./passing.ts";
 
 const house = defaultHouseRules();
 const tags = ["FV-5010", "PV-3081", "TV-4021", "PV-8061", "FV-8071"];
@@ -47,7 +47,7 @@ describe("an opening that is found", () => {
           for (const { standing, stream } of trimInDuty(trim, around).cases) {
             if (standing.beyond !== null) continue;
             asked++;
-            const { share } = passes(trimAt(trim, standing.openingPercent), stream, around.pipes);
+            const share = passingOf(stream, around.pipes).share(trimAt(trim, standing.openingPercent));
             expect(Math.abs(share - 1)).toBeLessThan(1e-6);
           }
       }
@@ -60,15 +60,15 @@ describe("an opening that is found", () => {
         fc.double({ min: 0.02, max: 1, noNaN: true }),
         fc.double({ min: 1.01, max: 3, noNaN: true }),
         (trim, share, more) => {
-          const at = (by: number) => openingFor(trim, streamAt(water, by), pipes);
+          const at = (by: number) => openingFor(trim, passingOf(streamAt(water, by), pipes));
           expect(at(share * more).openingPercent).toBeGreaterThanOrEqual(at(share).openingPercent);
         },
       ),
     );
   });
   it("is at an end where the trim has none", () => {
-    expect(openingFor(trims[0]!, streamAt(water, 100), pipes).beyond).toBe("above capacity");
-    expect(openingFor(trims.at(-1)!, streamAt(water, 0.001), pipes).beyond).toBe("below range");
+    expect(openingFor(trims[0]!, passingOf(streamAt(water, 100), pipes)).beyond).toBe("above capacity");
+    expect(openingFor(trims.at(-1)!, passingOf(streamAt(water, 0.001), pipes)).beyond).toBe("below range");
   });
 });
 
@@ -76,7 +76,7 @@ describe("an open valve", () => {
   it("takes the drop its flow makes", () => {
     const trim = trims.at(-1)!;
     const bar = openDropBar(trim, water, pipes);
-    const { share } = passes(trimAt(trim, 100), streamAt(water, 1, 10, 10 - bar), pipes);
+    const share = passingOf(streamAt(water, 1, 10, 10 - bar), pipes).share(trimAt(trim, 100));
     expect(share).toBeCloseTo(1, 6);
     expect(openDropBar(trim, streamAt(water, 1000), pipes)).toBe(2);
   });
@@ -97,7 +97,7 @@ describe("a valve in its line", () => {
     const system = systemOf(streams([1, 10, 8], [0.5, 10, 8]))!;
     expect(system.authority).toBe(1);
     for (const trim of trims) {
-      const inherent = (h: number) => passes(trimAt(trim, h), water, pipes).share;
+      const inherent = (h: number) => passingOf(water, pipes).share(trimAt(trim, h));
       for (const h of [20, 50, 80, 100])
         expect(installedShare(trim, h, system, pipes) / inherent(h)).toBeCloseTo(1, 6);
     }
@@ -111,7 +111,7 @@ describe("a valve in its line", () => {
     expect(system.authority).toBeLessThan(0.3);
     const trim = trims.at(-1)!;
     const open = installedShare(trim, 100, system, pipes);
-    expect(open).toBeLessThan(passes(trimAt(trim, 100), cases[0]!.stream, pipes).share);
+    expect(open).toBeLessThan(passingOf(cases[0]!.stream, pipes).share(trimAt(trim, 100)));
     const curve = installedCurve(trim, system, pipes);
     curve.reduce((a, b) => {
       expect(b.share).toBeGreaterThanOrEqual(a.share - 1e-9);

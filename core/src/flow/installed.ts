@@ -1,7 +1,7 @@
 import type { Stream } from "../fluid/index.ts";
 import { firstOpening, type TrimInBody, trimAt } from "../trims/index.ts";
 import type { CaseStream } from "./assess.ts";
-import { type Pipes, passes, streamAt } from "./passing.ts";
+import { type Pipes, passingOf, streamAt } from "./passing.ts";
 
 /** Pressures either side of a valve, by the square of the flow: what a pump gives and what a line takes. */
 export interface SystemCurve {
@@ -99,7 +99,7 @@ export function installedShare(
     const [up, down] = [system.upstreamBarA(q), system.downstreamBarA(q)];
     if (down >= up || up <= 0) return -1;
     // What it passes there, as a share of q itself.
-    return passes(at, streamAt(system.stream, q, up, Math.max(0, down)), pipes).share - 1;
+    return passingOf(streamAt(system.stream, q, up, Math.max(0, down)), pipes).share(at) - 1;
   };
   let [low, high] = [0, 1];
   while (spare(high) > 0 && high < 1e6) [low, high] = [high, high * 2];

@@ -1,6 +1,6 @@
 import type { Stream } from "../fluid/index.ts";
 import { type TrimInBody, trimAt } from "../trims/index.ts";
-import { type Pipes, passes, streamAt } from "./passing.ts";
+import { type Pipes, passingOf, streamAt } from "./passing.ts";
 
 /**
  * Pressure a valve takes while it stands open.
@@ -15,7 +15,7 @@ export function openDropBar(trim: TrimInBody, stream: Stream, pipes: Pipes): num
   const at = trimAt(trim, 100);
   const whole = stream.upstreamBarA - stream.downstreamBarA;
   const share = (bar: number) =>
-    passes(at, streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - bar), pipes).share;
+    passingOf(streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - bar), pipes).share(at);
   if (share(whole) <= 1) return whole;
   let [low, high] = [whole * 1e-9, whole];
   for (let step = 0; step < 60 && high / low - 1 > 1e-9; step++) {

@@ -1,6 +1,5 @@
-import type { Stream } from "../fluid/index.ts";
 import { firstOpening, type TrimInBody, trimAt } from "../trims/index.ts";
-import { type Pipes, passes } from "./passing.ts";
+import type { Passing } from "./passing.ts";
 
 /** Where a trim stands to pass a stream. */
 export type Standing =
@@ -12,13 +11,12 @@ export type Standing =
  * The opening at which a trim passes a stream.
  *
  * @param trim in its body
- * @param stream what has to pass
- * @param pipes sizes of valve and pipe, mm
+ * @param passing what has to pass
  * @returns opening, 0 shut to 100 open; beyond its ends which of them
  * @source bracketing on the trim's curve with false position on the logarithm of the flow: within 1e-9 of it
  */
-export function openingFor(trim: TrimInBody, stream: Stream, pipes: Pipes): Standing {
-  const miss = (h: number) => Math.log(passes(trimAt(trim, h), stream, pipes).share);
+export function openingFor(trim: TrimInBody, passing: Passing): Standing {
+  const miss = (h: number) => Math.log(passing.share(trimAt(trim, h)));
   let [low, high] = [firstOpening(trim), 100];
   let above = miss(high);
   if (above < 0) return { openingPercent: 100, beyond: above < -1e-9 ? "above capacity" : null } as Standing;

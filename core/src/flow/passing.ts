@@ -1,5 +1,5 @@
-import { type GasState, gasThrough } from "../calc/gas-flow.ts";
-import { type LiquidState, liquidThrough } from "../calc/liquid-flow.ts";
+import { gasPasser } from "../calc/gas-flow.ts";
+import { liquidPasser } from "../calc/liquid-flow.ts";
 import type { Stream } from "../fluid/index.ts";
 import type { TrimAtOpening } from "../trims/index.ts";
 
@@ -9,51 +9,46 @@ export interface Pipes {
   readonly pipeMm: number;
 }
 
-const stateOf = (at: TrimAtOpening, stream: Stream, { valveMm, pipeMm }: Pipes) => ({
-  upstreamBarA: stream.upstreamBarA,
-  downstreamBarA: stream.downstreamBarA,
-  viscosityPaS: stream.viscosityPaS,
-  valveDiameterMm: valveMm,
-  upstreamPipeMm: pipeMm,
-  downstreamPipeMm: pipeMm,
-  fl: at.fl,
-  fd: at.fd,
-});
+/** What trims pass of one stream, as a share of its own flow. */
+export interface Passing {
+  readonly share: (at: TrimAtOpening) => number;
+  readonly choked: (at: TrimAtOpening) => boolean;
+}
 
 /**
- * What a trim at an opening passes of a stream.
+ * What trims pass of a stream.
  *
- * @param at coefficient and factors of the trim there
- * @param stream pressures and fluid
+ * @param stream pressures, fluid and its own flow
  * @param pipes sizes of valve and pipe, mm
- * @returns as a share of the stream's own flow, and whether it is choked
- * @source IEC 60534-2-1:2011, as `liquidThrough` and `gasThrough`
+ * @returns share of the stream's flow a trim passes at an opening, and whether it is choked there
+ * @source IEC 60534-2-1:2011, as `liquidPasser` and `gasPasser`
  */
-export function passes(
-  at: TrimAtOpening,
-  stream: Stream,
-  pipes: Pipes,
-): { readonly share: number; readonly choked: boolean } {
-  if (stream.kind === "liquid") {
-    const state: LiquidState = {
-      ...stateOf(at, stream, pipes),
-      densityKgM3: stream.densityKgM3,
-      vapourPressureBarA: stream.vapourBarA,
-      criticalPressureBarA: stream.criticalBarA,
-    };
-    const { flowM3h, choked } = liquidThrough(at.kv, state);
-    return { share: flowM3h / stream.flowM3h, choked };
-  }
-  const state: GasState = {
-    ...stateOf(at, stream, pipes),
-    molarMassKgKmol: stream.molarMassKgKmol,
-    temperatureC: stream.temperatureC,
-    compressibility: stream.compressibility,
-    isentropicExponent: stream.isentropicExponent,
-    xt: at.xt,
+export function passingOf(stream: Stream, { valveMm, pipeMm }: Pipes): Passing {
+  const state = {
+    upstreamBarA: stream.upstreamBarA,
+    downstreamBarA: stream.downstreamBarA,
+    viscosityPaS: stream.viscosityPaS,
+    valveDiameterMm: valveMm,
+    upstreamPipeMm: pipeMm,
+    downstreamPipeMm: pipeMm,
   };
-  const { flowNm3h, choked } = gasThrough(at.kv, state);
-  return { share: flowNm3h / stream.flowNm3h, choked };
+  const { flow, choked } =
+    stream.kind === "liquid"
+      ? liquidPasser({
+          ...state,
+          densityKgM3: stream.densityKgM3,
+          vapourPressureBarA: stream.vapourBarA,
+          criticalPressureBarA: stream.criticalBarA,
+        })
+      : gasPasser({
+          ...state,
+          molarMassKgKmol: stream.molarMassKgKmol,
+          temperatureC: stream.temperatureC,
+          compressibility: stream.compressibility,
+          isentropicExponent: stream.isentropicExponent,
+        });
+  const whole = stream.kind === "liquid" ? stream.flowM3h : stream.flowNm3h;
+  return { share: (at) => flow(at.kv, at) / whole, choked: (at) => choked(at.kv, at) };
 }
 
 /**

@@ -133,6 +133,24 @@ export function trimsOf(
   construction: Construction,
   size: BodySize,
 ): readonly TrimInBody[] {
+  const had = known.get(size);
+  if (had?.trims === trims) return had.made;
+  const made = madeFor(trims, construction, size);
+  known.set(size, { trims, made });
+  return made;
+}
+
+/** Trims of the sizes of a shelf, which every proof asks for. */
+const known = new WeakMap<
+  BodySize,
+  { readonly trims: readonly FlowTrim[]; readonly made: readonly TrimInBody[] }
+>();
+
+function madeFor(
+  trims: readonly FlowTrim[],
+  construction: Construction,
+  size: BodySize,
+): readonly TrimInBody[] {
   const made = trims.flatMap((trim) => {
     const own = trim.sizes.filter((s) => s.dn === size.dn);
     const at = own.find((s) => s.designation === size.designation) ?? own.find((s) => s.designation === null);

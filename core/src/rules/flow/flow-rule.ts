@@ -67,7 +67,7 @@ export function noFlow(duty: SettledDuty, of: FlowRuleDefinition["of"]): string 
  * @param c the case
  * @returns trim, opening and figures of the stream, with their origin
  */
-export function flowUses({ trim }: Pick<ValveFlow, "trim">, c: FlowOfCase): Used[] {
+function flowUses({ trim }: Pick<ValveFlow, "trim">, c: FlowOfCase): Used[] {
   return [
     used("trim", trim.trim.name, trim.typical ? "estimate" : "catalogue"),
     used("Kv wide open", trim.kv, trim.typical ? "estimate" : "catalogue", "Kv"),
@@ -85,11 +85,20 @@ const gases: ReadonlySet<string> = new Set(["gas", "steam"]);
 const concerns = (fluid: FlowRuleDefinition["fluid"], phase: string | null): boolean =>
   fluid === undefined || phase === null || phase === "two-phase" || gases.has(phase) === (fluid === "gas");
 
-const worseOf = <T extends { readonly measured: Measured }>(a: T, b: T): T => {
-  const [x, y] = [a.measured, b.measured];
-  if (x.verdict !== y.verdict) return gravityOf(y.verdict) > gravityOf(x.verdict) ? b : a;
-  return (y.margin ?? Number.POSITIVE_INFINITY) < (x.margin ?? Number.POSITIVE_INFINITY) ? b : a;
+/** How far a case is from its limit: its margin, or where a share says nothing the distance itself. */
+const leftOf = ({ margin, value, limit, sense }: Measured, usual: "≤" | "≥"): number => {
+  if (margin !== null) return margin;
+  if (limit === null) return Number.POSITIVE_INFINITY;
+  return (sense ?? usual) === "≤" ? limit - value : value - limit;
 };
+
+const worseOf =
+  (usual: "≤" | "≥") =>
+  <T extends { readonly measured: Measured }>(a: T, b: T): T => {
+    const [x, y] = [a.measured, b.measured];
+    if (x.verdict !== y.verdict) return gravityOf(y.verdict) > gravityOf(x.verdict) ? b : a;
+    return leftOf(y, usual) < leftOf(x, usual) ? b : a;
+  };
 
 /**
  * Declares a rule that measures every case that flows in the trim the valve takes, and goes by the worst.
@@ -115,7 +124,7 @@ export function flowRule(of: FlowRuleDefinition): Rule {
       return [];
     });
     const [waits] = gaps;
-    const worst = tried.length === 0 ? null : tried.reduce(worseOf);
+    const worst = tried.length === 0 ? null : tried.reduce(worseOf(sense));
     const byCase = tried.map(
       ({ c, measured: m }): CaseResult => ({
         caseId: c.caseId,

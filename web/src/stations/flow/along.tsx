@@ -68,7 +68,7 @@ function Figures({ of, at, units }: { of: FlowStroke; at: StrokePoint; units: Re
     ],
     ["before it", figureText(at.upstreamBarA - 1.01325, "bar g", units)],
     ["behind it", figureText(at.downstreamBarA - 1.01325, "bar g", units)],
-    ["Kv there", figureText(at.kv, "Kv", units)],
+    ["coefficient", figureText(at.kv, "Kv", units)],
     [
       at.sigma === null ? "x" : "σ",
       at.sigma === null ? figure(at.ratio) : `${figure(at.sigma)}, ${boilingWords[at.boiling]}`,
@@ -158,6 +158,7 @@ const Along = memo(function Along({ view }: { view: BenchView }) {
               max={100}
               step={1}
               value={percent}
+              style={{ accentColor: "var(--holds)" }}
               onChange={(e) => setPercent(Number(e.target.value))}
             />
           </label>

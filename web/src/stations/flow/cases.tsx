@@ -22,7 +22,7 @@ export function FlowTable({ flow }: { flow: FlowPicture }) {
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
               <th className="font-normal">case</th>
-              <th className={head}>asks for</th>
+              {flow.throttles && <th className={head}>asks for</th>}
               {flow.throttles && <th className={head}>opening</th>}
               <th className={head}>{flow.throttles ? "drop" : "open, it takes"}</th>
               <th className={head}>in the outlet</th>
@@ -35,7 +35,7 @@ export function FlowTable({ flow }: { flow: FlowPicture }) {
             {flow.cases.map((c) => (
               <tr key={c.id} className="border-b border-rule/60">
                 <td>{c.name}</td>
-                <td className={cell}>{figureText(c.kvNeeded, "Kv", units)}</td>
+                {flow.throttles && <td className={cell}>{figureText(c.kvNeeded, "Kv", units)}</td>}
                 {flow.throttles && <td className={cell}>{openingWords(c)}</td>}
                 <td className={cell}>{figureText(c.dropBar, "bar", units)}</td>
                 <td className={cell}>{velocityWords(c, units)}</td>

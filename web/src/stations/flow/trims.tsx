@@ -6,7 +6,7 @@ import { useAnswer } from "../../bench/answers.ts";
 import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/views.ts";
-import { boilingWords } from "./words.ts";
+import { shortBoiling } from "./words.ts";
 
 const head = "pl-3 text-right font-normal whitespace-nowrap";
 const cell = "figures pl-3 text-right whitespace-nowrap";
@@ -21,7 +21,7 @@ function span(trim: TrimTried, of: (c: TrimTried["cases"][number]) => number | n
 
 const gravity = ["none", "heard", "constant", "choked", "flashing"] as const;
 const worstBoiling = ({ cases }: TrimTried) =>
-  boilingWords[
+  shortBoiling[
     cases.reduce<(typeof gravity)[number]>(
       (worst, c) => (gravity.indexOf(c.boiling) > gravity.indexOf(worst) ? c.boiling : worst),
       "none",
@@ -52,7 +52,6 @@ const Trims = memo(function Trims({ view }: { view: BenchView }) {
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
               <th className="font-normal">trim</th>
-              <th className="pl-3 font-normal">kind</th>
               <th className={head}>wide open</th>
               <th className={head}>opening, %</th>
               <th className={head}>noise, dB(A)</th>
@@ -69,13 +68,12 @@ const Trims = memo(function Trims({ view }: { view: BenchView }) {
                 aria-current={t.taken}
                 className={`border-b border-rule/60 ${t.taken ? "bg-second font-semibold" : ""}`}
               >
-                <td>{t.name}</td>
-                <td className="pl-3 whitespace-nowrap text-dim">
-                  {t.hardFaced ? `${t.kind}, hard` : t.kind}
+                <td className="whitespace-nowrap" title={t.hardFaced ? `${t.kind}, hard-faced` : t.kind}>
+                  {t.name}
                 </td>
                 <td className={cell}>{figureText(t.kv, "Kv", units)}</td>
                 <td className={cell}>{span(t, (c) => c.openingPercent)}</td>
-                <td className={cell}>{span(t, (c) => c.noiseDbA)}</td>
+                <td className={cell}>{span(t, (c) => c.noiseDbA && Math.round(c.noiseDbA))}</td>
                 <td className="pl-3 whitespace-nowrap">{worstBoiling(t)}</td>
                 <td className={cell}>{figureText(t.passageMm, "mm", units)}</td>
                 <td className={cell}>{t.price === 0 ? "–" : `+${figure(t.price)}`}</td>

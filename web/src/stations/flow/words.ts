@@ -10,6 +10,15 @@ export const boilingWords: Readonly<Record<FlowCaseShown["boiling"], string>> = 
   flashing: "flashes",
 };
 
+/** The same in a column that has little room. */
+export const shortBoiling: Readonly<Record<FlowCaseShown["boiling"], string>> = {
+  none: "–",
+  heard: "heard",
+  constant: "constant",
+  choked: "choked",
+  flashing: "flashes",
+};
+
 export const openingWords = ({ openingPercent, beyond }: FlowCaseShown): string =>
   beyond === "above capacity"
     ? "too much"

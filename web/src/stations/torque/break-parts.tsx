@@ -60,9 +60,9 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
               <th className="font-normal">case</th>
-              <th className="text-right font-normal">differential</th>
-              <th className="text-right font-normal">table</th>
-              <th className="text-right font-normal">dimensions</th>
+              <th className="pl-2 text-right font-normal">differential</th>
+              <th className="pl-2 text-right font-normal">table</th>
+              <th className="pl-2 text-right font-normal">dimensions</th>
               <th className="w-2/5 pl-3 font-normal">
                 {parts.map(({ id, name, tone }) => (
                   <span key={id} className="mr-2 inline-flex items-center gap-1 whitespace-nowrap">
@@ -71,7 +71,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                   </span>
                 ))}
               </th>
-              <th className="text-right font-normal">table is</th>
+              <th className="pl-2 text-right font-normal">table is</th>
               <th className="pl-3 text-right font-normal whitespace-nowrap">flow adds</th>
             </tr>
           </thead>
@@ -82,9 +82,15 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                 className={`border-b border-rule/60 ${c.id === torque.hardest ? "bg-second font-semibold" : ""}`}
               >
                 <td>{c.name}</td>
-                <td className="figures text-right">{figureText(c.differentialBar, "bar", units)}</td>
-                <td className="figures text-right">{c.tableNm === null ? "beyond it" : nm(c.tableNm)}</td>
-                <td className="figures text-right">{c.mechanics ? nm(c.mechanics.totalNm) : "–"}</td>
+                <td className="figures pl-2 text-right whitespace-nowrap">
+                  {figureText(c.differentialBar, "bar", units)}
+                </td>
+                <td className="figures pl-2 text-right whitespace-nowrap">
+                  {c.tableNm === null ? "beyond it" : nm(c.tableNm)}
+                </td>
+                <td className="figures pl-2 text-right whitespace-nowrap">
+                  {c.mechanics ? nm(c.mechanics.totalNm) : "–"}
+                </td>
                 <td className="pl-3">
                   {c.mechanics ? (
                     <div className="relative h-4">
@@ -110,7 +116,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                     <span className="font-normal text-dim">nothing rubs: the maker's to say</span>
                   )}
                 </td>
-                <td className="figures text-right">
+                <td className="figures pl-2 text-right whitespace-nowrap">
                   {c.tableNm === null || !c.mechanics ? "–" : apart(c.tableNm, c.mechanics.totalNm)}
                 </td>
                 <td className="figures pl-3 text-right whitespace-nowrap">{nm(c.flowNm)}</td>

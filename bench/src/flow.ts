@@ -1,0 +1,109 @@
+/** Prints what flow and torque cost beside bare loops in the same run: `npm run bench:flow`. */
+import { join } from "node:path";
+import { gasFlow, liquidFlow } from "@proven-seat/core/calc";
+import { compileShelf } from "@proven-seat/core/catalogue";
+import { suppliedDrive } from "@proven-seat/core/drives";
+import { type Duty, settle } from "@proven-seat/core/duty";
+import { flowAround, trimInDuty } from "@proven-seat/core/flow";
+import { defaultHouseRules } from "@proven-seat/core/house";
+import { prove } from "@proven-seat/core/proof";
+import { storedDutySchema } from "@proven-seat/core/stored";
+import { weakest } from "@proven-seat/core/stroke";
+import { torqueDemand } from "@proven-seat/core/torque";
+import { trimsOf } from "@proven-seat/core/trims";
+import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
+import { measure, measureInTurn, shown } from "./measure.ts";
+
+const { catalogue } = readCatalogueFolder(join(demoFolder, "catalogue"));
+const shelf = compileShelf(catalogue!);
+const house = defaultHouseRules();
+const tags = (readDemoScenario() as { tags: { number: string; duty: unknown }[] }).tags;
+const dutyOf = (number: string): Duty => storedDutySchema.parse(tags.find((t) => t.number === number)!.duty);
+
+const batch = 1000;
+const pressures = Array.from({ length: batch }, (_, i) => 5 + (i % 97) / 20);
+const liquid = {
+  flowM3h: 80,
+  densityKgM3: 998,
+  downstreamBarA: 3,
+  vapourPressureBarA: 0.02,
+  criticalPressureBarA: 220.64,
+  fl: 0.85,
+};
+const pipes = { valveDiameterMm: 80, upstreamPipeMm: 100, downstreamPipeMm: 100 };
+const gas = {
+  flowNm3h: 5000,
+  molarMassKgKmol: 28,
+  temperatureC: 20,
+  compressibility: 1,
+  isentropicExponent: 1.4,
+  downstreamBarA: 3,
+  fl: 0.85,
+  xt: 0.6,
+};
+let kept = 0;
+const keep = (value: number) => {
+  kept += value;
+};
+/** The same arithmetic with nothing checked and nothing made. */
+const bare = (p1: number) => {
+  const choked = 0.85 ** 2 * (p1 - (0.96 - 0.28 * Math.sqrt(0.02 / 220.64)) * 0.02);
+  kept += (80 * Math.sqrt(998 / 999.1 / Math.min(p1 - 3, choked))) as number;
+};
+const each = (run: (bar: number) => void) => () => pressures.forEach(run);
+const sizing = measureInTurn(400, [
+  each(bare),
+  each((upstreamBarA) => keep(liquidFlow({ ...liquid, upstreamBarA }).kv)),
+  each((upstreamBarA) => keep(liquidFlow({ ...liquid, ...pipes, upstreamBarA }).kv)),
+  each((upstreamBarA) => keep(gasFlow({ ...gas, upstreamBarA }).kv)),
+]);
+const perSecond = (ms: number) =>
+  `${Math.round((batch / ms) * 1000)
+    .toLocaleString("en")
+    .padStart(12)} a second`;
+console.log("sizings on one core                        goal: at least 200 000 a second");
+["bare loop, liquid", "liquid", "liquid between reducers", "gas"].forEach((name, i) => {
+  const { median } = sizing[i]!;
+  console.log(`  ${name.padEnd(26)}${perSecond(median)}   ratio ${(median / sizing[0]!.median).toFixed(1)}`);
+});
+
+const control = dutyOf("TV-4021");
+const twelve: Duty = {
+  ...control,
+  cases: Array.from({ length: 12 }, (_, i) => ({
+    ...control.cases[i % 3]!,
+    id: `c${i}`,
+    rate: control.cases[i % 3]!.rate! * (1 + i / 40),
+  })),
+};
+const bodies = [...new Map(shelf.valvesFor(control.dn!).map((v) => [v.size, v])).values()];
+const all = bodies.flatMap(({ line, construction, size }) =>
+  trimsOf(line.flowTrims, construction, size).map((trim) => ({ trim, size })),
+);
+const tried = measure(200, () => {
+  const settled = settle(twelve, house);
+  for (const { trim, size } of all) trimInDuty(trim, flowAround(size, settled, house));
+});
+console.log(
+  `12 cases in ${all.length} trims                 ${shown(tried.median)} ms, p95 ${shown(tried.p95)}   goal: at most 20`,
+);
+
+const isolation = dutyOf("XV-1044");
+const { valve } = prove(isolation, shelf, house).candidates[0]!;
+const drives = shelf.families.flatMap((f) => f.drives);
+let pressure = 3;
+const turned = measure(200, () => {
+  // A pressure never met, so that nothing is remembered.
+  pressure += 1e-6;
+  const settled = settle({ ...isolation, airMinimumBarG: pressure }, house);
+  const demand = torqueDemand(valve, settled, house);
+  for (const drive of drives) kept += weakest(suppliedDrive(drive, settled).lowest, demand.covering!).givesNm;
+});
+console.log(
+  `${drives.length} drives over both strokes        ${shown(turned.median)} ms, p95 ${shown(turned.p95)}   goal: at most 5`,
+);
+const profiles = measure(2000, () => void torqueDemand(valve, settle(isolation, house), house));
+console.log(
+  `profiles of demand                 ${perSecond((profiles.median * batch) / (2 * isolation.cases.length))}   goal: at least 20 000`,
+);
+if (!Number.isFinite(kept)) throw new Error("something was no number");
