@@ -42,6 +42,13 @@ describe("calc", () => {
       "cavity-rise",
       "gas-compressibility",
       "vapour-pressure",
+      "opening",
+      "liquid-flow",
+      "gas-flow",
+      "steam-properties",
+      "liquid-noise",
+      "gas-noise",
+      "leak-allowance",
       "prove",
       "reprove",
     ]);

@@ -76,7 +76,7 @@ for (const theme of ["light", "dark"] as const) {
 
     test("axe finds nothing on line-up, import, command bar, legend and override", async ({ page, app }) => {
       await page.goto(`${app.url}/line-up`);
-      await expect(page.getByRole("row", { name: /XV-4020/ })).toContainText("Nothing stands");
+      await expect(page.getByRole("row", { name: /PV-3081/ })).toContainText("Nothing stands");
       expect(await findings(page, theme)).toEqual([]);
       await page.keyboard.press("/");
       await expect(page.getByPlaceholder("Tag, station or action")).toBeVisible();

@@ -45,6 +45,7 @@ test("an open valve says what it takes, and waits for nobody's flow", async ({ p
 
 test("readers of US units are given Cv and feet", async ({ page, app }) => {
   await page.goto(await app.tagUrl("TV-4021", "flow"));
+  await expect(page.getByText(/Kv wide open/)).toBeVisible();
   await page.keyboard.press("/");
   await page.keyboard.type("US units");
   await page.keyboard.press("Enter");

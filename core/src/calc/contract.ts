@@ -8,6 +8,7 @@ import { floatingBallTorqueCalculation } from "./floating-ball-torque.ts";
 import { gasCompressibilityCalculation } from "./gas-compressibility.ts";
 import { gasFlowCalculation } from "./gas-flow.ts";
 import { gasNoiseCalculation } from "./gas-noise.ts";
+import { leakAllowanceCalculation } from "./leak-allowance.ts";
 import { liquidFlowCalculation } from "./liquid-flow.ts";
 import { liquidNoiseCalculation } from "./liquid-noise.ts";
 import { manualEffortCalculation } from "./manual-effort.ts";
@@ -47,6 +48,7 @@ export const calculations: readonly Calculation[] = [
   steamPropertiesCalculation,
   liquidNoiseCalculation,
   gasNoiseCalculation,
+  leakAllowanceCalculation,
 ] as unknown as Calculation[];
 
 export type Failure = { error: { code: string; message: string; field?: string } };

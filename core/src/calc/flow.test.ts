@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CalculationError } from "./calculation.ts";
+import { calculate, calculationNamed } from "./contract.ts";
 import { type GasFlowInput, gasFlow, gasThrough } from "./gas-flow.ts";
 import { type LiquidFlowInput, liquidFlow, liquidThrough } from "./liquid-flow.ts";
 import { type Characteristic, kvAt, opening } from "./opening.ts";
@@ -223,5 +224,26 @@ describe("opening", () => {
   it("stays at its ends beyond a curve's points", () => {
     expect(kvAt({ type: "points", points }, 0)).toBe(1);
     expect(kvAt({ type: "points", points: points.slice(0, 2) }, 90)).toBe(10);
+  });
+});
+
+describe("leakage allowed", () => {
+  const of = (input: object) => calculate(calculationNamed("leak-allowance")!, input);
+  it("asks for what its class is reckoned from", () => {
+    expect(of({ standard: "ISO 5208", rate: "D", medium: "gas" })).toMatchObject({ error: { field: "dn" } });
+    expect(of({ standard: "IEC 60534-4" })).toMatchObject({ error: { field: "class" } });
+    expect(of({ standard: "IEC 60534-4", class: "V", differentialBar: 5 })).toMatchObject({
+      error: { field: "seatDiameterMm" },
+    });
+    expect(of({ standard: "IEC 60534-4", class: "VI", dn: 125, differentialBar: 5 })).toMatchObject({
+      error: { code: "size-not-listed", field: "dn" },
+    });
+  });
+  it("lets a looser rate and a larger valve pass more, of gas more than of water", () => {
+    const ml = (rate: string, medium: string, dn: number) =>
+      (of({ standard: "ISO 5208", rate, medium, dn }) as { mlPerMin: number }).mlPerMin;
+    expect(ml("D", "liquid", 100)).toBeGreaterThan(ml("C", "liquid", 100));
+    expect(ml("D", "liquid", 200)).toBeCloseTo(2 * ml("D", "liquid", 100), 9);
+    expect(ml("D", "gas", 100)).toBeGreaterThan(ml("D", "liquid", 100));
   });
 });

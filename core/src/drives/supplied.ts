@@ -10,12 +10,24 @@ export interface SuppliedDrive {
   readonly peakNm: number;
 }
 
-/** Every supply at both ends, as one word. */
-const supplyKey = (s: Supplies): string =>
-  `${s.airMinimumBarG}|${s.airMaximumBarG}|${s.oilMinimumBarG}|${s.oilMaximumBarG}|${s.hand.steadyN}|${s.hand.hardestN}|${s.lineGas?.lowestBarG}|${s.lineGas?.highestBarG}`;
+/** Every supply at one end, as one word. */
+const keyAt = {
+  lowest: (s: Supplies): string =>
+    `${s.airMinimumBarG}|${s.oilMinimumBarG}|${s.hand.steadyN}|${s.lineGas?.lowestBarG}`,
+  highest: (s: Supplies): string =>
+    `${s.airMaximumBarG}|${s.oilMaximumBarG}|${s.hand.hardestN}|${s.lineGas?.highestBarG}`,
+} as const;
 
-/** Drives at the supplies they were last set to: tags of a plant share their air, and hundreds of drives are tried on each. */
-const known = new WeakMap<Drive, { readonly key: string; readonly supplied: SuppliedDrive }>();
+/**
+ * Drives at the supplies they were last set to: tags of a plant share their air, and hundreds of drives are tried on each.
+ * Either end is kept by itself, for whoever tries pressures moves one of them.
+ */
+interface Known {
+  lowestKey: string;
+  highestKey: string;
+  supplied: SuppliedDrive;
+}
+const known = new WeakMap<Drive, Known>();
 
 /**
  * Sets a drive to what a duty brings.
@@ -26,16 +38,17 @@ const known = new WeakMap<Drive, { readonly key: string; readonly supplied: Supp
  * @source strength at minimum, safety at maximum supply
  */
 export function suppliedDrive(drive: Drive, supplies: Supplies): SuppliedDrive {
-  const key = supplyKey(supplies);
+  const [lowestKey, highestKey] = [keyAt.lowest(supplies), keyAt.highest(supplies)];
   const last = known.get(drive);
-  if (last?.key === key) return last.supplied;
-  const lowest = drive.outputAt(supplies, "lowest");
+  if (last?.lowestKey === lowestKey && last.highestKey === highestKey) return last.supplied;
+  const atLowest = last?.lowestKey === lowestKey ? last.supplied.lowest : drive.outputAt(supplies, "lowest");
   const supplied = {
     drive,
-    lowest,
-    mostNm: peakOf(lowest),
-    peakNm: peakOf(drive.outputAt(supplies, "highest")),
+    lowest: atLowest,
+    mostNm: peakOf(atLowest),
+    peakNm:
+      last?.highestKey === highestKey ? last.supplied.peakNm : peakOf(drive.outputAt(supplies, "highest")),
   };
-  known.set(drive, { key, supplied });
+  known.set(drive, { lowestKey, highestKey, supplied });
   return supplied;
 }

@@ -70,6 +70,7 @@ const blank: Readonly<Record<string, Duty>> = {
   "fluid.setAsideBecause": statedInFull({ fluid: { setAside: ["flammable"] } }),
   "fluid.hydrogenBarA": statedInFull({ fluid: { family: "hydrogen", hydrogenBarA: null } }),
   "fluid.causticPercent": statedInFull({ fluid: { family: "caustic" } }),
+  pipeBoreMm: statedInFull({ cases: [{ rate: 20 }] }),
   "fluid.sulphurPercent": statedInFull({ cases: [{ temperatureC: 300 }], fluid: { sulphurPercent: null } }),
 };
 

@@ -37,6 +37,9 @@ function assumptionOf(field: AnyField, duty: Duty, house: HouseRules): Assumptio
   return { words: "", value, unit: unit as Assumption["unit"] };
 }
 
+/** Cases a valve that throttles is sized for. */
+export const throttledIn: ReadonlySet<string> = new Set(["normal", "maximum", "minimum"]);
+
 const isBlank = (duty: Duty, { path }: AnyField) => valueAt(duty, path) === null;
 const isAsked = (duty: Duty, { why, raised }: AnyField) => why !== undefined && raised?.(duty) !== false;
 
@@ -104,6 +107,9 @@ function gapsOfCases(duty: Duty): Missing[] {
       ...(c[driving] === null ? [gap(driving, "Pressure of", "The case cannot be judged without it.")] : []),
       ...(c.temperatureC === null
         ? [gap("temperatureC", "Temperature of", "Every limit falls with temperature.")]
+        : []),
+      ...(c.rate === null && throttledIn.has(c.kind) && duty.function?.includes("throttling")
+        ? [gap("rate", "Flow of", "The trim is picked by it.", worded("none: flow waits for it"))]
         : []),
       ...(c[far] === null && c[driving] !== null
         ? [gap(far, "Pressure on the far side,", "Sets the torque differential.", vented)]

@@ -1,5 +1,6 @@
 import { coefficientFor } from "../calc/flow-fittings.ts";
 import type { Valve } from "../catalogue/valve.ts";
+import { throttledIn } from "../duty/completeness.ts";
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
 import { type Stream, type StreamOfCase, streamOf } from "../fluid/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
@@ -93,7 +94,11 @@ export function flowAround(size: { readonly dn: number }, duty: SettledDuty, hou
     streams: duty.cases.flatMap((c, i) => {
       if (c.kind === "fire") return [];
       const stated = duty.stated.cases[i]!;
-      const of = boilsKnown(streamOf(c, stated, duty, house, throttles), throttles);
+      // One that does not state its flow is waited for, not left out.
+      const unstated = throttles && stated.rate === null && throttledIn.has(c.kind);
+      const of: StreamOfCase = unstated
+        ? { stream: null, missing: "its flow" }
+        : boilsKnown(streamOf(c, stated, duty, house, throttles), throttles);
       return {
         caseId: c.id,
         caseName: c.name,

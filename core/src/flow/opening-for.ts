@@ -19,12 +19,14 @@ export function openingFor(trim: TrimInBody, passing: Passing): Standing {
   const miss = (h: number) => Math.log(passing.share(trimAt(trim, h)));
   let [low, high] = [firstOpening(trim), 100];
   let above = miss(high);
-  if (above < 0) return { openingPercent: 100, beyond: above < -1e-9 ? "above capacity" : null } as Standing;
+  // Where nothing passes at all, not even a logarithm of it, it is beyond.
+  if (!(above >= 0))
+    return { openingPercent: 100, beyond: above >= -1e-9 ? null : "above capacity" } as Standing;
   let below = miss(low);
-  if (below > 0) return { openingPercent: 0, beyond: "below range" };
+  if (!(below <= 0)) return { openingPercent: 0, beyond: "below range" };
   for (let step = 0, side = 0; step < 100 && high - low > 1e-11; step++) {
     const by = below / (below - above);
-    const h = step % 3 === 2 ? (low + high) / 2 : low + (high - low) * by;
+    const h = step % 3 === 2 || !(by > 0 && by < 1) ? (low + high) / 2 : low + (high - low) * by;
     const missed = miss(h);
     if (Math.abs(missed) < 1e-10) return { openingPercent: h, beyond: null };
     if (missed > 0) {

@@ -36,8 +36,11 @@ export const overStroke = (torqueAt: (degrees: number) => number): OverStroke =>
  * @returns torques at `angles`
  * @example evenly(10, 4)[0] // → 10
  */
-export const evenly = (atShut: number, atOpen: number): OverStroke =>
-  overStroke((degrees) => atShut + ((atOpen - atShut) * degrees) / 90);
+export function evenly(atShut: number, atOpen: number): OverStroke {
+  const stroke = new Array<number>(angles.length);
+  for (let i = 0; i < stroke.length; i++) stroke[i] = atShut + ((atOpen - atShut) * angles[i]!) / 90;
+  return stroke;
+}
 
 /**
  * The same torque at every angle of both strokes.

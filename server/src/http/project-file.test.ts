@@ -150,7 +150,7 @@ describe("a project in a file", () => {
     const { status, body } = await broughtIn(there, file, "Brought");
     expect(body.detail).toBeUndefined();
     expect(status).toBe(201);
-    expect(body).toMatchObject({ name: "Brought", tags: 54 });
+    expect(body).toMatchObject({ name: "Brought", tags: 65 });
     expect(await stored(there, body.id)).toEqual(await stored(here, project.id));
     const rows = await there.all<TagRow>(`/api/projects/${body.id}/tags`);
     const issued = rows.filter(({ sheet }) => sheet !== null);

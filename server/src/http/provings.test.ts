@@ -45,14 +45,14 @@ describe("a list proved as a job", () => {
     expect(await marks()).toEqual([]);
     const begun = await ask("list");
     expect(begun.status).toBe(201);
-    expect(begun.body).toMatchObject({ what: "list", state: "under way", total: 53 });
+    expect(begun.body).toMatchObject({ what: "list", state: "under way", total: 64 });
     expect((await ask("list")).body.id).toBe(begun.body.id);
     expect(await provingEnded(server, path, begun.body)).toMatchObject({
       state: "done",
-      total: 53,
-      done: 53,
+      total: 64,
+      done: 64,
     });
-    expect(await marks()).toHaveLength(53);
+    expect(await marks()).toHaveLength(64);
     const kept = () => server.sql("select count(*)::int as n from proving");
     const { rows } = await kept();
     expect((await ask("list")).body).toMatchObject({ state: "done", total: 0 });
@@ -144,13 +144,13 @@ describe("what a project is proved by", () => {
     expect((await server.project()).houseRuleVersion).toBe(1);
     const asked = `?houseRuleVersion=${version}`;
     // Shown first: what would turn.
-    expect((await drift(asked)).tags.unproved).toBe(53);
+    expect((await drift(asked)).tags.unproved).toBe(64);
     await proved("list", { houseRuleVersion: version });
     const { tags, from, to } = await drift(asked);
     expect(from).toMatchObject({ houseRuleVersion: 1 });
     expect(to).toMatchObject({ houseRuleVersion: version });
     expect(tags.unproved).toBe(0);
-    expect(Object.values(tags.counts).reduce((a, b) => a + b)).toBe(53);
+    expect(Object.values(tags.counts).reduce((a, b) => a + b)).toBe(64);
     expect(tags.counts["verdict changed"]).toBeGreaterThan(0);
     expect(tags.rows.map((r) => r.grave)).toEqual(tags.rows.map((r) => r.grave).sort((a, b) => b - a));
     // Nothing of it is in force yet.
@@ -197,10 +197,10 @@ describe("a new engine", () => {
     await server.sql(`update basis set engine = '0.0.9' where ${pinned}`);
     expect(await marks()).toEqual([]);
     const now = await drift();
-    expect(now).toMatchObject({ from: { engine: "0.0.9" }, tags: { unproved: 53, before: 0 } });
+    expect(now).toMatchObject({ from: { engine: "0.0.9" }, tags: { unproved: 64, before: 0 } });
     await proved("list");
-    expect((await drift()).tags.counts).toMatchObject({ same: 53, "verdict changed": 0 });
-    expect(await marks()).toHaveLength(53);
+    expect((await drift()).tags.counts).toMatchObject({ same: 64, "verdict changed": 0 });
+    expect(await marks()).toHaveLength(64);
   });
 });
 

@@ -71,7 +71,7 @@ afterEach(async () => {
   await server.end();
 });
 
-const all = 53 * (copies + 1);
+const all = 64 * (copies + 1);
 async function expectEachOnce(): Promise<void> {
   expect(await proved()).toBe(all);
   expect(

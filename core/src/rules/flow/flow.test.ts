@@ -91,6 +91,17 @@ describe("what passes", () => {
     });
     expect(found("capacity", blank).missing).toMatch(/vapour pressure/);
   });
+  it("waits for every case it is sized for, and for no other", () => {
+    const and = (kind: Duty["cases"][number]["kind"]) =>
+      liquid([
+        { rate: 10, upstreamBarG: 10, downstreamBarG: 9 },
+        { kind, rate: null, upstreamBarG: 12, downstreamBarG: 5 },
+      ]);
+    for (const kind of ["normal", "maximum", "minimum"] as const)
+      expect(verdict("capacity", and(kind)), kind).toBe("cannot tell");
+    for (const kind of ["shut-off differential", "steam-out", "cold soak", "upset"] as const)
+      expect(verdict("capacity", and(kind)), kind).toBe("holds");
+  });
   it("is nothing where nothing drives it", () => {
     expect(verdict("capacity", one(5, 10, 10))).toBe("fails");
   });

@@ -1,39 +1,9 @@
-import { type Force, type Role, sectionViews, type View } from "@proven-seat/core/sections";
+import { sectionViews, type View } from "@proven-seat/core/sections";
 import { figure, figureText } from "@proven-seat/core/units";
 import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";
-
-/** Fill of what a shape is made of; cut metal is hatched, the fluid is tinted by its pressure. */
-const fills: Partial<Record<Role, string>> = {
-  body: "url(#cut-body)",
-  bonnet: "url(#cut-bonnet)",
-  closure: "var(--rule)",
-  stem: "color-mix(in srgb, var(--ink) 45%, var(--paper))",
-  seat: "var(--holds)",
-  seal: "var(--ink)",
-  bearing: "var(--tight)",
-  bolt: "var(--dim)",
-  weld: "var(--ink)",
-  pipe: "var(--second)",
-  upstream: "color-mix(in srgb, var(--cannot) 42%, var(--paper))",
-  cavity: "color-mix(in srgb, var(--cannot) 20%, var(--paper))",
-  downstream: "var(--paper)",
-};
-const fluids: readonly Role[] = ["upstream", "downstream", "cavity"];
-
-const Hatch = ({ id, turn, pitch }: { id: string; turn: number; pitch: number }) => (
-  <pattern
-    id={id}
-    width={pitch}
-    height={pitch}
-    patternUnits="userSpaceOnUse"
-    patternTransform={`rotate(${turn})`}
-  >
-    <rect width={pitch} height={pitch} fill="var(--second)" />
-    <line x1="0" y1="0" x2="0" y2={pitch} stroke="var(--dim)" strokeWidth={pitch / 6} />
-  </pattern>
-);
 
 const labelPitch = 15;
 /** Room a name takes beside the drawing, with the end of its leader: the face runs narrow, but never wider. */
@@ -75,21 +45,6 @@ function laidOut(view: View, parts: SectionData["parts"], stage: { width: number
   return { scale, x0, y0, labels: [...side(-1), ...side(1)] };
 }
 
-function Arrow({ force, size }: { force: Force; size: number }) {
-  const [x, y] = force.at;
-  const [dx, dy] = force.towards;
-  const tip = [x + dx * size * 2.2, y + dy * size * 2.2] as const;
-  return (
-    <g stroke="var(--fails)" fill="var(--fails)">
-      <line x1={x} y1={y} x2={tip[0]} y2={tip[1]} strokeWidth={size / 3} />
-      <path
-        d={`M${tip[0] + dx * size} ${tip[1]}L${tip[0]} ${tip[1] + size / 1.6}L${tip[0]} ${tip[1] - size / 1.6}Z`}
-        stroke="none"
-      />
-    </g>
-  );
-}
-
 /** A section through the candidate in hand, turned by hand; drawn from its own dimensions. */
 export const SectionPicture = memo(function SectionPicture({ data }: { data: SectionData }) {
   const [opening, setOpening] = useState(0);
@@ -118,7 +73,6 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
   );
   const view = views.find((v) => v.name === which) ?? views[0];
   if (!view) return null;
-  const { left, right, top } = view.box;
   const { scale, x0, y0, labels } = laidOut(view, data.parts, size);
   return (
     <figure className="flex min-h-0 flex-1 flex-col" aria-label="Section">
@@ -129,39 +83,7 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
           width={size.width}
           height={size.height}
         >
-          <defs>
-            <Hatch id="cut-body" turn={45} pitch={7 / scale} />
-            <Hatch id="cut-bonnet" turn={-45} pitch={7 / scale} />
-          </defs>
-          <g transform={`translate(${x0},${y0}) scale(${scale},${-scale}) translate(${-left},${-top})`}>
-            {view.shapes.map((shape, i) => (
-              <path
-                // biome-ignore lint/suspicious/noArrayIndexKey: shapes have a fixed order and no names
-                key={i}
-                d={shape.path}
-                fillRule="evenodd"
-                fill={shape.line || shape.role === "hidden" ? "none" : (fills[shape.role] ?? "none")}
-                stroke={
-                  fluids.includes(shape.role)
-                    ? "none"
-                    : shape.role === "seal" && shape.line
-                      ? "var(--tight)"
-                      : "var(--ink)"
-                }
-                strokeWidth={(shape.role === "axis" ? 0.6 : 0.9) / scale}
-                strokeDasharray={
-                  shape.role === "axis"
-                    ? [9, 3, 2, 3].map((n) => n / scale).join(" ")
-                    : shape.role === "hidden"
-                      ? `${4 / scale}`
-                      : undefined
-                }
-              />
-            ))}
-            {view.forces.map((force) => (
-              <Arrow key={force.name} force={force} size={(right - left) / 26} />
-            ))}
-          </g>
+          <SectionShapes view={view} scale={scale} x0={x0} y0={y0} />
           {labels.map(({ part, which: side, x, y, to }) => (
             <g key={part.id}>
               <title>{part.does}</title>

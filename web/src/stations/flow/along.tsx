@@ -1,6 +1,7 @@
 import type { FlowStroke, StrokePoint } from "@proven-seat/core/proof";
+import { sectionViews } from "@proven-seat/core/sections";
 import { figure, figureText, type Reading } from "@proven-seat/core/units";
-import { memo, useCallback, useState } from "react";
+import { memo, useCallback, useMemo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { Chart } from "../../parts/chart.tsx";
@@ -8,7 +9,8 @@ import { axisText, type PageColours } from "../../parts/charts.ts";
 import { Coming } from "../../parts/coming.tsx";
 import { LineKey } from "../../parts/line-key.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import { SectionShapes } from "../../parts/section-shapes.tsx";
+import type { BenchView, SectionData } from "../../workers/views.ts";
 import { boilingWords } from "./words.ts";
 
 /** Flow through the line and at steady pressures, and the gain, over the opening. */
@@ -93,16 +95,37 @@ function Figures({ of, at, units }: { of: FlowStroke; at: StrokePoint; units: Re
   );
 }
 
-/** A ball seen along its axis, turned as far as the slider says. */
-function Turned({ percent }: { percent: number }) {
+const stage = { width: 104, height: 84 } as const;
+
+/** The valve in hand cut open from above, turned as far as the slider says. */
+function Turned({ data, percent }: { data: SectionData; percent: number }) {
+  const view = useMemo(
+    () =>
+      sectionViews(data.construction, {
+        dimensions: data.dimensions,
+        openingDegrees: 0.9 * percent,
+        cavity: data.cavity.id,
+        thrustN: 0,
+        seatLoadN: 0,
+      }).at(-1),
+    [data, percent],
+  );
+  if (!view) return null;
+  const { left, right, top, bottom } = view.box;
+  const scale = Math.max(0.01, Math.min(stage.width / (right - left), stage.height / (top - bottom)));
   return (
-    <svg viewBox="-30 -30 60 60" className="h-14 w-14 shrink-0" aria-hidden="true">
-      <line x1="-30" x2="30" y1="-14" y2="-14" stroke="var(--rule)" strokeWidth="1.5" />
-      <line x1="-30" x2="30" y1="14" y2="14" stroke="var(--rule)" strokeWidth="1.5" />
-      <g transform={`rotate(${90 - 0.9 * percent})`}>
-        <circle r="20" fill="var(--second)" stroke="var(--ink)" strokeWidth="1.5" />
-        <rect x="-20" y="-9" width="40" height="18" fill="var(--paper)" stroke="var(--ink)" />
-      </g>
+    <svg
+      {...stage}
+      className="shrink-0"
+      role="img"
+      aria-label={`Section ${view.name}, ${Math.round(0.9 * percent)}° open`}
+    >
+      <SectionShapes
+        view={{ ...view, forces: [] }}
+        scale={scale}
+        x0={(stage.width - scale * (right - left)) / 2}
+        y0={(stage.height - scale * (top - bottom)) / 2}
+      />
     </svg>
   );
 }
@@ -147,7 +170,7 @@ const Along = memo(function Along({ view }: { view: BenchView }) {
       </div>
       <Scroll label="At this opening" className="w-64 shrink-0">
         <div className="flex items-center gap-3">
-          <Turned percent={percent} />
+          <Turned data={view.inHand!.section} percent={percent} />
           <label className="flex flex-1 flex-col">
             <span>
               opening <span className="figures">{figure(at.openingPercent)} %</span>

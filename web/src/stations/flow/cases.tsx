@@ -15,7 +15,7 @@ export function FlowTable({ flow }: { flow: FlowPicture }) {
   if (flow.cases.length === 0 && flow.others.length === 0)
     return <p className="p-2 text-dim">No case is stated yet. Add one at Duty.</p>;
   return (
-    <Scroll label="Flow by case" className="min-h-0 flex-1">
+    <Scroll label="Cases in figures" className="min-h-0 flex-1">
       {flow.cases.length > 0 && (
         <table className="w-full border-collapse text-left">
           <caption className="sr-only">What flows in every case</caption>

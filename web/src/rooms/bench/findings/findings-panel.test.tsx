@@ -29,6 +29,7 @@ describe("the findings of the candidate in hand", () => {
       "Duty",
       "Body",
       "Envelope",
+      "Flow",
       "Torque",
       "Drive",
       "Fit-up",
