@@ -1,11 +1,14 @@
 import { cavityRise, seatRelief } from "@proven-seat/core/calc";
 import { type Drive, parts, type Shelf, suppliedDrive, type Valve } from "@proven-seat/core/catalogue";
-import { type Duty, settle } from "@proven-seat/core/duty";
+import { type Duty, type SettledDuty, settle } from "@proven-seat/core/duty";
+import { fitUpOf } from "@proven-seat/core/fit-up";
+import { flowAround, trimInDuty } from "@proven-seat/core/flow";
 import type { HouseRules } from "@proven-seat/core/house";
 import { metalLimits, padOf, valueOnCurve } from "@proven-seat/core/reference";
 import { seatLoad } from "@proven-seat/core/rules";
 import { angles, type Profile, profileThrough, scaled } from "@proven-seat/core/stroke";
-import { breakGrowth, tableTorque } from "@proven-seat/core/torque";
+import { breakGrowth, flowTorque, tableTorque } from "@proven-seat/core/torque";
+import { trimsOf } from "@proven-seat/core/trims";
 
 /**
  * The simpler loop the prover is measured against: for every candidate the same interpolations of body
@@ -13,7 +16,7 @@ import { breakGrowth, tableTorque } from "@proven-seat/core/torque";
  * nothing else: no findings, no chemistry, no words, no sharing between candidates but the drives' output.
  *
  * With `whole` it does the rest of the rules' arithmetic as well: trapped cavity, seat stress at every case,
- * metals' limits. Without, it is the loop of the time when two dozen rules were all there was.
+ * metals' limits, what flow adds to the torque, every case in every trim of a size, the drive put on its valve. Without, it is the loop of the time when two dozen rules were all there was.
  */
 export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boolean): number {
   const settled = settle(duty, house);
@@ -21,6 +24,7 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boo
     settled.operator === "any" ? shelf.families : shelf.families.filter((f) => f.supply === settled.operator);
   const families = settled.operator === "bare stem" ? [] : wanted.map((f) => supplied(f.drives, settled));
   const picks = new Map<number, number>();
+  const sizes = new Set<Valve["size"]>();
   let sum = 0;
   for (const valve of shelf.valvesFor(duty.dn!)) {
     for (const c of settled.cases) {
@@ -28,14 +32,24 @@ export function bareLoop(duty: Duty, shelf: Shelf, house: HouseRules, whole: boo
       sum += valueOnCurve(valve.ratingCurve, c.temperatureC) - c.pressureBarG;
       if (valve.seat.curve) sum += valueOnCurve(valve.seat.curve, c.temperatureC) - c.closedDifferentialBar!;
     }
-    if (whole) sum += furtherArithmetic(valve, settled, house);
+    if (whole) {
+      sum += furtherArithmetic(valve, settled, house);
+      if (!sizes.has(valve.size)) sum += flowArithmetic(valve, settled, house);
+      sizes.add(valve.size);
+    }
     // The prover, too, reckons a demand and walks through the drives once for each torque.
     const torque = torqueKey(valve);
     let picked = picks.get(torque);
     if (picked === undefined) {
       const demand = hardest(valve, settled);
-      picked =
-        demand === null ? 0 : families.reduce((n, drives) => n + firstStrongEnough(drives, demand, valve), 0);
+      if (whole) sum += flowing(valve, settled, house);
+      picked = 0;
+      for (const drives of demand === null ? [] : families) {
+        const found = firstStrongEnough(drives, demand!, valve);
+        picked += found?.peakNm ?? 0;
+        if (whole && found && valve.construction.stroke === "quarter turn")
+          picked += fitUpOf(valve.size, found.drive, found.peakNm, settled, house).weakest.carriesNm;
+      }
       picks.set(torque, picked);
     }
     sum += picked;
@@ -130,9 +144,10 @@ function hardest(valve: Valve, settled: ReturnType<typeof settle>): Profile | nu
   return scaled(share, table);
 }
 
-function firstStrongEnough(drives: readonly Supplied[], demand: Profile, valve: Valve): number {
+function firstStrongEnough(drives: readonly Supplied[], demand: Profile, valve: Valve): Supplied | null {
   const pad = padOf(valve.size.pad)!.maximumTorqueNm;
-  for (const { lowest, peakNm } of drives)
+  for (const drive of drives) {
+    const { lowest, peakNm } = drive;
     if (
       peakNm <= pad &&
       peakNm <= valve.size.maximumStemTorqueNm &&
@@ -141,6 +156,29 @@ function firstStrongEnough(drives: readonly Supplied[], demand: Profile, valve: 
           lowest.opening[i]! >= 1.2 * demand.opening[i]! && lowest.closing[i]! >= 1.2 * demand.closing[i]!,
       )
     )
-      return peakNm;
-  return 0;
+      return drive;
+  }
+  return null;
+}
+
+/** Every case in every trim of a size. */
+function flowArithmetic(
+  { line, construction, size }: Valve,
+  settled: SettledDuty,
+  house: HouseRules,
+): number {
+  const around = flowAround(size, settled, house);
+  let sum = 0;
+  for (const trim of trimsOf(line.flowTrims, construction, size))
+    for (const { kvNeeded, figures } of trimInDuty(trim, around).cases)
+      sum += kvNeeded + (figures.noiseDbA ?? 0);
+  return sum;
+}
+
+/** What flow adds to the torque of every case. */
+function flowing(valve: Valve, settled: SettledDuty, house: HouseRules): number {
+  let sum = 0;
+  for (const c of settled.cases)
+    sum += flowTorque(valve, c, c.turnedAgainstBar ?? 0, settled, house)?.mostNm ?? 0;
+  return sum;
 }

@@ -2,7 +2,7 @@ import type { Duty } from "../duty/duty.ts";
 import { gravityOf, type Verdict } from "../rules/finding.ts";
 import { rules } from "../rules/index.ts";
 import type { DutyValue } from "./duty-values.ts";
-import { type CandidateInHand, verdictsIn } from "./judgement.ts";
+import { type CandidateInHand, flowVerdictsIn, verdictsIn } from "./judgement.ts";
 
 /** A finding that turns. */
 export interface Turn {
@@ -45,12 +45,22 @@ const steps = 40;
 /** Bisection ends at this share of the value, or of one unit where the value is smaller. */
 const precision = 1e-7;
 
-function outward(value: DutyValue, end: number): number[] {
+/** A place on the way outward; at narrow ones what flows is looked at by itself. */
+interface Place {
+  readonly x: number;
+  readonly narrow: boolean;
+}
+
+function outward(value: DutyValue, end: number): Place[] {
   const span = end - value.value;
   const between = (x: number) => (span > 0 ? x > value.value && x < end : x < value.value && x > end);
   const points = new Set([end, ...value.knots.filter(between)]);
   for (let i = 1; i < steps; i++) points.add(value.value + span * (i / steps) ** 2);
-  return [...points].sort((a, b) => Math.abs(a - value.value) - Math.abs(b - value.value));
+  const narrow = value.narrow.filter((x) => between(x) && !points.has(x));
+  return [...points]
+    .map((x) => ({ x, narrow: false }))
+    .concat(narrow.map((x) => ({ x, narrow: true })))
+    .sort((a, b) => Math.abs(a.x - value.value) - Math.abs(b.x - value.value));
 }
 
 /**
@@ -61,10 +71,12 @@ function outward(value: DutyValue, end: number): number[] {
  * @param duty the duty as it stands: bar g, °C
  * @param value one of `dutyValues`
  * @returns the reach both ways in the value's own unit, exact to a ten-millionth
- * @source search outward over the bends of every limit and a grid between them, then bisection
+ * @source search outward over the bends of every limit and a grid between them, of what flows a narrow one, then
+ *   bisection
  */
 export function breakingPoint(inHand: CandidateInHand, duty: Duty, value: DutyValue): BreakingPoint {
   const at = (x: number) => verdictsIn(inHand, value.at(duty, x));
+  const flowAt = (x: number) => flowVerdictsIn(inHand, value.at(duty, x));
   const now = at(value.value);
   const differs = (verdicts: readonly Verdict[]) => verdicts.some((v, i) => turned(now[i]!, v));
   const fails = (verdicts: readonly Verdict[]) =>
@@ -94,7 +106,13 @@ export function breakingPoint(inHand: CandidateInHand, duty: Duty, value: DutyVa
     if (end === value.value) return [null, null];
     let first: Reach | null = null;
     let inside = value.value;
-    for (const x of outward(value, end)) {
+    let flow = value.narrow.length > 0 ? flowAt(value.value) : "";
+    for (const { x, narrow } of outward(value, end)) {
+      if (narrow) {
+        const here = flowAt(x);
+        if (here === flow) continue;
+        flow = here;
+      }
       const there = at(x);
       if (first === null && differs(there)) first = border(inside, x, differs);
       if (first !== null && fails(there)) return [first, border(inside, x, fails)];

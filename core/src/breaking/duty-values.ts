@@ -25,6 +25,8 @@ export interface DutyValue {
   readonly most: number;
   /** Values at which a limit may bend or end. */
   readonly knots: readonly number[];
+  /** Places looked at for what flows alone. */
+  readonly narrow: readonly number[];
   readonly at: (duty: Duty, value: number) => Duty;
 }
 
@@ -55,6 +57,7 @@ function caseValue(
   c: OperatingCase,
   part: "upstreamBarG" | "downstreamBarG" | "temperatureC",
   valve: Valve,
+  throttles: boolean,
 ): DutyValue | null {
   const value = c[part];
   if (value === null) return null;
@@ -80,14 +83,24 @@ function caseValue(
     least: range.least,
     most,
     knots: part === "temperatureC" ? knots : [0],
+    narrow: throttles ? finely(value, range.least, most) : [],
     at: (d, x) => ({ ...d, cases: d.cases.map((one) => (one.id === c.id ? { ...one, [part]: x } : one)) }),
   };
 }
 
+/**
+ * Two hundred places to either side: what throttles boils, chokes and takes another trim within narrow windows, and a
+ * finding that fails in one may hold again beyond it.
+ */
+const finely = (value: number, least: number, most: number): number[] =>
+  [least, most].flatMap((end) =>
+    Array.from({ length: 199 }, (_, i) => value + ((end - value) * (i + 1)) / 200),
+  );
+
 const rateQuantity = { "m³/h": "volume flow", "Nm³/h": "gas flow", "kg/h": "mass flow" } as const;
 
 /** What flows in a case; nothing at all is another case. */
-function rateValue(c: OperatingCase): DutyValue[] {
+function rateValue(c: OperatingCase, throttles: boolean): DutyValue[] {
   const { rate } = c;
   if (rate === null || rate <= 0 || c.kind === "fire") return [];
   return [
@@ -102,6 +115,7 @@ function rateValue(c: OperatingCase): DutyValue[] {
       least: rate / 100,
       most: Math.min(1e9, rate * 10),
       knots: [],
+      narrow: throttles ? finely(rate, rate / 100, Math.min(1e9, rate * 10)) : [],
       at: (d, x) => ({ ...d, cases: d.cases.map((one) => (one.id === c.id ? { ...one, rate: x } : one)) }),
     },
   ];
@@ -150,6 +164,7 @@ function fieldValue(
         range?.end === "low" ? (limit ?? moves[1]) : moves[1],
       ),
       knots: quantity === "temperature" ? temperatureKnots(valve) : [0],
+      narrow: [],
       // The other end of the range is pinned, so that an assumed one does not move along.
       at: (d, x) =>
         withValueAt(
@@ -178,10 +193,13 @@ export function dutyValues(
   valve: Valve,
   fields: readonly AnyField[] = dutyFields,
 ): DutyValue[] {
+  const throttles = settled.function.has("throttling");
   const ofCases = duty.cases
     .filter((c) => c.kind !== "fire")
     .flatMap((c) =>
-      (["upstreamBarG", "downstreamBarG", "temperatureC"] as const).map((part) => caseValue(c, part, valve)),
+      (["upstreamBarG", "downstreamBarG", "temperatureC"] as const).map((part) =>
+        caseValue(c, part, valve, throttles),
+      ),
     )
     .filter((v) => v !== null);
   // What the fluid carries comes after supply and surroundings.
@@ -191,7 +209,7 @@ export function dutyValues(
   ];
   return [
     ...ofCases,
-    ...duty.cases.flatMap(rateValue),
+    ...duty.cases.flatMap((c) => rateValue(c, throttles)),
     ...inOrder.flatMap((field) => fieldValue(field, duty, settled, valve, fields)),
   ];
 }

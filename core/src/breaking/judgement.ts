@@ -5,7 +5,9 @@ import type { Duty } from "../duty/duty.ts";
 import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { Verdict } from "../rules/finding.ts";
+import { flowRules } from "../rules/flow/index.ts";
 import { rules } from "../rules/index.ts";
+import type { Judged } from "../rules/judged.ts";
 import { verdictOf } from "../rules/rule.ts";
 import { torqueDemand } from "../torque/demand.ts";
 
@@ -33,4 +35,18 @@ export function verdictsIn({ valve, drive, accessories, house }: CandidateInHand
   const fittings = fittingsOf(accessories, { duty: settled, house })(drive);
   const judged = { valve, drive, supplied, fittings, demand, duty: settled, house };
   return rules.map((rule) => verdictOf(rule, judged));
+}
+
+/**
+ * The verdict of every rule of flow on one valve in one duty: they look at neither torque nor drive.
+ *
+ * @param inHand valve and house rules
+ * @param duty as entered: bar g, °C
+ * @returns verdicts in the order of `flowRules`, as one word
+ * @source the rules, each examined on its own
+ */
+export function flowVerdictsIn({ valve, house }: CandidateInHand, duty: Duty): string {
+  const settled = settle(duty, house);
+  const judged = { valve, duty: settled, house } as Judged;
+  return flowRules.map((rule) => verdictOf(rule, judged)).join();
 }

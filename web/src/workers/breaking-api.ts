@@ -26,7 +26,9 @@ function setting(proving: Proving, key: string): { inHand: CandidateInHand; valu
 
 /** What may move, for the candidate of a key. */
 export function movableValues(proving: Proving, key: string): MovableValue[] {
-  return (setting(proving, key)?.values ?? []).map(({ at: _at, knots: _knots, ...value }) => value);
+  return (setting(proving, key)?.values ?? []).map(
+    ({ at: _at, knots: _knots, narrow: _narrow, ...value }) => value,
+  );
 }
 
 /** How far one value may move; null when the candidate or the value is gone. */

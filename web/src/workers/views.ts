@@ -67,7 +67,7 @@ export interface ByConstructionRow {
 }
 
 /** A value that may move, without the function that moves it. */
-export type MovableValue = Omit<DutyValue, "at" | "knots">;
+export type MovableValue = Omit<DutyValue, "at" | "knots" | "narrow">;
 export type { BreakingPoint, MapCell, SectionData };
 
 export interface NearestMissView {
