@@ -105,6 +105,37 @@ export function flowTorque(
   duty: SettledDuty,
   house: HouseRules,
 ): FlowTorque | null {
+  let ofDuty = known.get(duty);
+  if (!ofDuty) {
+    ofDuty = new Map();
+    known.set(duty, ofDuty);
+  }
+  let ofSize = ofDuty.get(valve.size);
+  if (!ofSize) {
+    ofSize = new Map();
+    ofDuty.set(valve.size, ofSize);
+  }
+  const had = ofSize.get(c);
+  if (had?.differentialBar === differentialBar) return had.flow;
+  const flow = reckoned(valve, c, differentialBar, duty, house);
+  ofSize.set(c, { differentialBar, flow });
+  return flow;
+}
+
+interface Reckoned {
+  readonly differentialBar: number;
+  readonly flow: FlowTorque | null;
+}
+/** Seats and arrangements of a size share what flow does to it. */
+const known = new WeakMap<SettledDuty, Map<Valve["size"], Map<SettledCase | null, Reckoned>>>();
+
+function reckoned(
+  valve: Valve,
+  c: SettledCase | null,
+  differentialBar: number,
+  duty: SettledDuty,
+  house: HouseRules,
+): FlowTorque | null {
   const { construction, size } = valve;
   // Torques typed from a valve that stands are whole.
   if (duty.stated.onSite === true) return null;
