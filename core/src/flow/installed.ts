@@ -46,8 +46,8 @@ function bySquare(points: readonly (readonly [share: number, bar: number])[]): r
  * The line a valve stands in, from the cases that flow.
  *
  * @param streams of the duty's cases
- * @returns pressures either side over the flow; null where nothing flows, or kinds of stream differ
- * @source static head and friction through the cases, p = a + b·q²: through the least and the largest of one fluid;
+ * @returns pressures either side over the flow; null where nothing flows
+ * @source static head and friction through the cases, p = a + b·q², of the largest's fluid and direction;
  *   what a pump gives never rises with the flow, what a line takes never falls
  */
 export function systemOf(streams: readonly CaseStream[]): SystemCurve | null {
@@ -74,7 +74,7 @@ export function systemOf(streams: readonly CaseStream[]): SystemCurve | null {
     upstreamBarA,
     downstreamBarA,
     authority: atNone > 0 ? Math.min(1, (upstreamBarA(1) - downstreamBarA(1)) / atNone) : 1,
-    known: points.length > 1 && b1 <= 0 && b2 >= 0,
+    known: points.length > 1 && ofOneLine,
   };
 }
 

@@ -1,5 +1,4 @@
 import { used } from "../inputs.ts";
-import { boilsUnknown } from "./boils.ts";
 import { flowRule } from "./flow-rule.ts";
 
 /** Whether a liquid cavitates, and whether the trim stands it. */
@@ -12,17 +11,14 @@ export const cavitation = flowRule({
   unit: "",
   of: "both",
   fluid: "liquid",
-  measure: (c, flow, { house }) => {
-    const waits = boilsUnknown(c, flow, house);
-    if (waits !== undefined) return waits;
-    const { trim } = flow;
+  ofBoiling: true,
+  measure: (c, { trim }) => {
     const { cavitation: of, boiling, ratio } = c.figures;
     if (of === null || boiling === "flashing") return null;
     const hard = trim.trim.hardFaced;
     const constant = boiling === "constant" || boiling === "choked";
     const limit = ratio < of.heardFrom ? of.heardFrom : of.constantFrom;
-    const verdict =
-      boiling === "none" ? "holds" : constant && !hard ? "fails" : ratio < limit ? "tight" : "tight";
+    const verdict = boiling === "none" ? "holds" : constant && !hard ? "fails" : "tight";
     return {
       value: ratio,
       limit,

@@ -1,6 +1,5 @@
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
-import { boilsUnknown } from "./boils.ts";
 import { flowRule } from "./flow-rule.ts";
 
 /** Whether a liquid chokes in the trim. */
@@ -12,10 +11,8 @@ export const choking = flowRule({
   unit: "",
   of: "both",
   fluid: "liquid",
-  measure: (c, flow, { house }) => {
-    const waits = boilsUnknown(c, flow, house);
-    if (waits !== undefined) return waits;
-    const { trim } = flow;
+  ofBoiling: true,
+  measure: (c, { trim }) => {
     const { cavitation, boiling, ratio } = c.figures;
     if (cavitation === null || boiling === "flashing") return null;
     const measured = against(ratio, cavitation.chokesFrom, 0);

@@ -1,6 +1,5 @@
 import { atmosphereBar } from "../../units/definitions.ts";
 import { used } from "../inputs.ts";
-import { boilsUnknown } from "./boils.ts";
 import { flowRule } from "./flow-rule.ts";
 
 /** Whether a liquid leaves the valve as a liquid. */
@@ -13,10 +12,8 @@ export const flashing = flowRule({
   sense: "≥",
   of: "both",
   fluid: "liquid",
-  measure: (c, flow, { house }) => {
-    const waits = boilsUnknown(c, flow, house);
-    if (waits !== undefined) return waits;
-    const { trim } = flow;
+  ofBoiling: true,
+  measure: (c, { trim }) => {
     if (c.stream.kind !== "liquid") return null;
     const [behind, boils] = [c.stream.upstreamBarA - c.dropBar, c.stream.vapourBarA];
     const hard = trim.trim.hardFaced;

@@ -9,6 +9,7 @@ import { used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";
 import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
 import { type Rule, rule, type TightWeight } from "../rule.ts";
+import { boilsUnknown } from "./boils.ts";
 
 /** What a rule measures of a case in the trim taken. */
 export interface Measured extends Comparison {
@@ -37,6 +38,8 @@ interface FlowRuleDefinition {
   ) => Measured | { readonly missing: string } | null;
   /** Of liquids or gases alone; a case of the other is not waited for. */
   readonly fluid?: "liquid" | "gas";
+  /** Asks when the liquid boils: where nobody says, it waits, or is not asked of a valve that takes next to nothing. */
+  readonly ofBoiling?: true;
   /** What is said where no case raises it. */
   readonly otherwise: string;
   readonly says: Readonly<Record<"holds" | "tight" | "fails", string>>;
@@ -117,7 +120,8 @@ export function flowRule(of: FlowRuleDefinition): Rule {
     );
     const tried = flow.cases.flatMap((c) => {
       if (of.fluid !== undefined && c.stream.kind !== of.fluid) return [];
-      const measured = measure(c, flow, judged);
+      const waiting = of.ofBoiling ? boilsUnknown(c, flow, judged.house) : undefined;
+      const measured = waiting === undefined ? measure(c, flow, judged) : waiting;
       if (measured === null) return [];
       if (!("missing" in measured)) return [{ c, measured }];
       gaps.push({ missing: measured.missing, caseName: c.caseName });
