@@ -90,7 +90,7 @@ const sits = {
 };
 
 export const catalogueDocument = {
-  format: "proven-seat-catalogue/4",
+  format: "proven-seat-catalogue/5",
   name: "Fixture",
   revision: 1,
   status: "made up",

@@ -53,6 +53,7 @@ function trimOf(construction: string, bodies: readonly FlowBody[], of: TrimOf): 
       fd: percent(of.factors?.fd ?? point.fd),
       xfz: of.factors?.xfz ?? null,
       torque: point.torque,
+      closingTorque: point.closingTorque,
     })),
     sizes: made.map((body) => ({
       dn: body.dn,

@@ -6,8 +6,10 @@ export interface PassagePoint {
   readonly fl: number;
   readonly xt: number;
   readonly fd: number;
-  /** Dynamic torque C_t, T = C_t·Δp·D³; it tends to shut. */
+  /** Dynamic torque C_t, T = C_t·Δp·D³, where it tends to shut: opening overcomes it. */
   readonly torque: number;
+  /** C_t where what flows can push it open, by which way round it stands: closing overcomes it. */
+  readonly closingTorque: number;
 }
 
 /** How a closing member passes what flows, wide open and over its stroke: typical figures. */
@@ -20,8 +22,26 @@ export interface Passage {
 }
 
 type Row = readonly [opening: number, share: number, fl: number, xt: number, fd: number, torque: number];
-const points = (rows: readonly Row[]): readonly PassagePoint[] =>
-  rows.map(([openingPercent, share, fl, xt, fd, torque]) => ({ openingPercent, share, fl, xt, fd, torque }));
+/** A row, with what `pushesOpen` at its opening. */
+const points = (
+  rows: readonly Row[],
+  pushesOpen: (openingPercent: number, torque: number) => number = () => 0,
+): readonly PassagePoint[] =>
+  rows.map(([openingPercent, share, fl, xt, fd, torque]) => ({
+    openingPercent,
+    share,
+    fl,
+    xt,
+    fd,
+    torque,
+    closingTorque: pushesOpen(openingPercent, torque),
+  }));
+
+/** An offset disc with its shaft downstream, or behind a bend, is pushed open by the flow once it is nearly open. */
+const nearlyOpen: Readonly<Record<number, number>> = { 70: 0.004, 80: 0.016, 90: 0.03, 100: 0.02 };
+const offAxis = (openingPercent: number) => nearlyOpen[openingPercent] ?? 0;
+/** A plug turned out of the flow's way is pushed open where the flow enters below it, all along. */
+const fromBelow = (_: number, torque: number) => torque;
 
 const throughBall = points([
   [10, 0.006, 0.96, 0.72, 0.22, 0.002],
@@ -47,26 +67,32 @@ const throughNotch = points([
   [90, 0.73, 0.72, 0.32, 0.93, 0.012],
   [100, 1, 0.66, 0.25, 0.97, 0.003],
 ]);
-const pastDisc = points([
-  [10, 0.02, 0.92, 0.62, 0.2, 0.003],
-  [20, 0.055, 0.9, 0.58, 0.3, 0.007],
-  [30, 0.1, 0.88, 0.54, 0.38, 0.012],
-  [40, 0.16, 0.86, 0.5, 0.45, 0.018],
-  [50, 0.24, 0.83, 0.45, 0.52, 0.027],
-  [60, 0.35, 0.78, 0.4, 0.58, 0.041],
-  [70, 0.49, 0.72, 0.34, 0.63, 0.062],
-  [80, 0.66, 0.67, 0.29, 0.67, 0.075],
-  [90, 0.85, 0.62, 0.24, 0.7, 0.05],
-  [100, 1, 0.58, 0.2, 0.71, 0.012],
-]);
-const pastPlug = points([
-  [10, 0.04, 0.92, 0.66, 0.3, 0.002],
-  [30, 0.15, 0.9, 0.62, 0.38, 0.006],
-  [50, 0.32, 0.88, 0.58, 0.42, 0.011],
-  [70, 0.57, 0.86, 0.53, 0.46, 0.017],
-  [90, 0.87, 0.83, 0.47, 0.48, 0.012],
-  [100, 1, 0.82, 0.44, 0.49, 0.004],
-]);
+const pastDisc = points(
+  [
+    [10, 0.02, 0.92, 0.62, 0.2, 0.003],
+    [20, 0.055, 0.9, 0.58, 0.3, 0.007],
+    [30, 0.1, 0.88, 0.54, 0.38, 0.012],
+    [40, 0.16, 0.86, 0.5, 0.45, 0.018],
+    [50, 0.24, 0.83, 0.45, 0.52, 0.027],
+    [60, 0.35, 0.78, 0.4, 0.58, 0.041],
+    [70, 0.49, 0.72, 0.34, 0.63, 0.062],
+    [80, 0.66, 0.67, 0.29, 0.67, 0.075],
+    [90, 0.85, 0.62, 0.24, 0.7, 0.05],
+    [100, 1, 0.58, 0.2, 0.71, 0.012],
+  ],
+  offAxis,
+);
+const pastPlug = points(
+  [
+    [10, 0.04, 0.92, 0.66, 0.3, 0.002],
+    [30, 0.15, 0.9, 0.62, 0.38, 0.006],
+    [50, 0.32, 0.88, 0.58, 0.42, 0.011],
+    [70, 0.57, 0.86, 0.53, 0.46, 0.017],
+    [90, 0.87, 0.83, 0.47, 0.48, 0.012],
+    [100, 1, 0.82, 0.44, 0.49, 0.004],
+  ],
+  fromBelow,
+);
 
 /** Passages by what closes them. Adding one is a row. Indicative: typical figures of each kind, no maker's. */
 const passages = {

@@ -227,6 +227,7 @@ export const tables = {
       number("fd"),
       optionalNumber("xfz"),
       optionalNumber("torque_coefficient", "torque"),
+      optionalNumber("closing_torque_coefficient", "closingTorque"),
     ],
     rows: ofTrims(({ curve }) => curve),
   },

@@ -160,7 +160,7 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-export const catalogueFormat = "proven-seat-catalogue/4";
+export const catalogueFormat = "proven-seat-catalogue/5";
 
 export const catalogueHeadSchema = z.strictObject({
   format: z.literal(catalogueFormat),

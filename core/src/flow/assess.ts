@@ -189,7 +189,9 @@ function badness({ trim, cases }: TrimInDuty, around: FlowAround, house: HouseRu
     else if (around.throttles && (h < house.leastOpeningPercent || h > house.mostOpeningPercent)) cannot++;
     if (reverse && around.throttles && !trim.trim.bothWays) badly++;
     const harms = figures.boiling === "constant" || figures.boiling === "flashing";
-    if (figures.boiling === "choked" || (harms && !trim.trim.hardFaced)) badly++;
+    // Choking fails, but in a trim that is made to stand it.
+    if (figures.boiling === "choked") badly += trim.trim.kind === "cavitation trim" ? 1 : 2;
+    else if (harms && !trim.trim.hardFaced) badly++;
     if (around.throttles && (figures.noiseDbA ?? 0) > house.noiseLimitDbA) badly++;
   }
   const least = around.throttles && cases.length > 0;

@@ -1,6 +1,7 @@
 import type { SettledDuty } from "../duty/settle.ts";
 import type { Profile } from "../stroke/index.ts";
 import { breaking, hardestAt } from "../torque/demand.ts";
+import type { FlowTorque } from "../torque/dynamic.ts";
 import { type BreakParts, breakParts } from "../torque/mechanics.ts";
 import type { ServiceFactor } from "../torque/service-factor.ts";
 import type { ProvenCandidate } from "./candidate.ts";
@@ -31,8 +32,8 @@ export interface TorquePicture {
     /** By the maker's table and by dimensions, both clean and just cycled; null where one of them cannot tell. */
     readonly tableNm: number | null;
     readonly mechanics: BreakParts | null;
-    /** Most that flow adds while it opens, in the profile; null where nothing flows. */
-    readonly flowNm: number | null;
+    /** What flow adds, in the profile; null where nothing flows. */
+    readonly flow: FlowTorque | null;
   }[];
   readonly hardest: string | null;
   readonly stemLimitNm: number;
@@ -70,7 +71,7 @@ export function torquePicture(
       profile: c.profile,
       tableNm: c.profile ? c.profile.opening[0]! / demand.growth : null,
       mechanics: c.differentialBar === null ? null : breakParts(valve, c.differentialBar),
-      flowNm: c.flow?.mostNm ?? null,
+      flow: c.flow,
     })),
     hardest: demand.covering && hardestAt(demand, breaking).caseId,
     stemLimitNm: valve.size.maximumStemTorqueNm,

@@ -21,7 +21,7 @@ import {
 
 /** Documents as releases before this one wrote them, by engine. */
 const written = new URL("../../test/written/", import.meta.url);
-const releases = readdirSync(written).sort();
+const releases = readdirSync(written).sort((a, b) => a.localeCompare(b, "en", { numeric: true }));
 const text = (path: string) => readFileSync(new URL(path, written), "utf8");
 const json = (path: string) => JSON.parse(text(path));
 const files = (release: string) => readdirSync(new URL(`${release}/`, written));

@@ -73,7 +73,30 @@ export const scaled = ({ opening, closing }: Profile, by: number): Profile => ({
   closing: times(closing, by),
 });
 
-const greater = (a: OverStroke, b: OverStroke): OverStroke => a.map((nm, i) => Math.max(nm, b[i]!));
+function greater(a: OverStroke, b: OverStroke): OverStroke {
+  const most = new Array<number>(a.length);
+  for (let i = 0; i < most.length; i++) most[i] = Math.max(a[i]!, b[i]!);
+  return most;
+}
+
+function sum(a: OverStroke, b: OverStroke): OverStroke {
+  const both = new Array<number>(a.length);
+  for (let i = 0; i < both.length; i++) both[i] = a[i]! + b[i]!;
+  return both;
+}
+
+/**
+ * Two profiles that act at once.
+ *
+ * @param a N·m
+ * @param b N·m
+ * @returns their sum at every angle
+ * @example together(steady(2), steady(3)).closing[0] // → 5
+ */
+export const together = (a: Profile, b: Profile): Profile => ({
+  opening: sum(a.opening, b.opening),
+  closing: sum(a.closing, b.closing),
+});
 
 /**
  * What covers each of several profiles.

@@ -10,6 +10,7 @@ import {
   peakOf,
   profileThrough,
   scaled,
+  together,
 } from "../stroke/index.ts";
 import { type FlowTorque, flowTorque } from "./dynamic.ts";
 import { type ServiceFactor, serviceFactor } from "./service-factor.ts";
@@ -21,7 +22,7 @@ export interface CaseDemand {
   readonly differentialBar: number | null;
   /** Null where the differential is unknown or lies beyond the maker's table. */
   readonly profile: Profile | null;
-  /** What flow adds while it opens, in the profile; null where nothing flows. */
+  /** What flow adds, in the profile; null where nothing flows. */
   readonly flow: FlowTorque | null;
 }
 
@@ -138,7 +139,7 @@ function sharesOver(stroke: ProductLine["stroke"], growth: number): Profile {
  * @param factor the duty's service factor, where the caller has it at hand for many valves
  * @returns demand over the stroke for each case and over all of them
  * @source maker's table × the line's shares at its named points; break torque × growth with time closed; with what
- *   flow adds while it opens
+ *   flow adds on either stroke
  */
 export function torqueDemand(
   valve: Valve,
@@ -161,8 +162,7 @@ export function torqueDemand(
       caseId: id,
       caseName: name,
       differentialBar: turnedAgainstBar,
-      profile:
-        still && flow ? { ...still, opening: still.opening.map((nm, at) => nm + flow.opening[at]!) } : still,
+      profile: still && flow ? together(still, flow) : still,
       flow,
     };
   };

@@ -42,24 +42,57 @@ describe("what flow adds to the torque", () => {
   it("is taken at what lines are laid out for where nobody states the flow", () => {
     const assumed = flow(water({ rate: null }))!;
     expect(assumed.assumed).toBe(true);
-    const laidOut = house.openLiquidMS * 3600 * (Math.PI / 4) * 0.2 ** 2;
+    const laidOut = house.openLiquidMS * 3600 * (Math.PI / 4) * 0.22 ** 2;
     expect(flow(water({ rate: laidOut }))!.mostNm).toBeCloseTo(assumed.mostNm, 6);
     expect(flow(water({ rate: laidOut }))!.assumed).toBe(false);
   });
-  it("tends to shut: opening is asked more, closing no less", () => {
-    const [still, flowing] = [0, 900].map((rate) => {
+  const stillAndFlowing = (valve: typeof disc) =>
+    [0, 900].map((rate) => {
       const settled = settle(water({ rate }), house);
-      return torqueDemand(disc, settled, house).byCase[0]!;
+      return torqueDemand(valve, settled, house).byCase[0]!;
     }) as [
       ReturnType<typeof torqueDemand>["byCase"][number],
       ReturnType<typeof torqueDemand>["byCase"][number],
     ];
-    expect(flowing.profile!.closing).toEqual(still.profile!.closing);
+  it("is added on both strokes of a disc: it shuts it, and pushes it open near the end", () => {
+    const [still, flowing] = stillAndFlowing(disc);
     expect(flowing.profile!.opening[0]).toBe(still.profile!.opening[0]);
-    flowing.profile!.opening.forEach((nm, i) => {
-      expect(nm).toBeCloseTo(still.profile!.opening[i]! + flowing.flow!.opening[i]!, 9);
-    });
-    expect(flowing.flow!.mostNm).toBeGreaterThan(0);
+    for (const stroke of ["opening", "closing"] as const)
+      flowing.profile![stroke].forEach((nm, i) => {
+        expect(nm).toBeCloseTo(still.profile![stroke][i]! + flowing.flow![stroke][i]!, 9);
+      });
+    const at = (degrees: number) => flowing.flow!.closing[angles.indexOf(degrees)]!;
+    expect(at(45)).toBe(0);
+    expect(at(81)).toBeGreaterThan(0);
+    expect(flowing.flow!.mostNm).toBe(Math.max(...flowing.flow!.opening));
+  });
+  it("relieves nothing, and leaves closing alone where a ball is only ever shut by it", () => {
+    const [still, flowing] = stillAndFlowing(
+      demoShelf.valvesFor(200).find((v) => v.construction.id === "trunnion-side-entry")!,
+    );
+    expect(flowing.profile!.closing).toEqual(still.profile!.closing);
+    expect(Math.min(...flowing.flow!.opening)).toBeGreaterThanOrEqual(0);
+  });
+  it("pushes an eccentric plug open all along, and says on which stroke it is most", () => {
+    const plug = demoShelf.valvesFor(200).find((v) => v.construction.flows === "eccentric plug")!;
+    const [, { flow: found }] = stillAndFlowing(plug);
+    expect(found!.closing[angles.indexOf(30)]).toBeGreaterThan(0);
+  });
+  it("takes the maker's figure against closing, and what is usual of its kind where none is stated", () => {
+    const with_ = (closingTorque: number | null) => {
+      const line = {
+        ...disc.line,
+        flowTrims: disc.line.flowTrims.map((t) => ({
+          ...t,
+          curve: t.curve.map((p) => ({ ...p, closingTorque })),
+        })),
+      };
+      return flow(water({ rate: 900 }), 10, { ...disc, line, size: { ...disc.size } })!;
+    };
+    expect(Math.max(...with_(0).closing)).toBe(0);
+    expect(with_(1)).toMatchObject({ at: { stroke: "closing" } });
+    expect(with_(null).closing).toEqual(flow(water({ rate: 900 }))!.closing);
+    expect(Math.max(...with_(null).closing)).toBeGreaterThan(0);
   });
   it("counts a kilogram, a normal and an actual cubic metre alike", () => {
     const gas = (rate: number, rateBasis: Duty["cases"][number]["rateBasis"]) =>

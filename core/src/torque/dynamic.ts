@@ -1,18 +1,17 @@
+import type { Construction } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { OperatingCase } from "../duty/case.ts";
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
 import { estimateState } from "../fluid/estimate.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import { angles, type OverStroke } from "../stroke/index.ts";
-import { type TrimInBody, trimAt, trimsOf } from "../trims/index.ts";
+import { angles, type OverStroke, overStroke, type Profile, type StrokeName } from "../stroke/index.ts";
+import { type TrimInBody, trimAt, trimsOf, typicalTrim } from "../trims/index.ts";
 import { atmosphereBar } from "../units/definitions.ts";
 
-/** What flow adds to the torque of a case while the valve opens. */
-export interface FlowTorque {
-  /** N·m at every angle. */
-  readonly opening: OverStroke;
+/** What flow adds to the torque of a case, N·m at every angle of both strokes. */
+export interface FlowTorque extends Profile {
   readonly mostNm: number;
-  readonly atDegrees: number;
+  readonly at: { readonly stroke: StrokeName; readonly degrees: number };
   /** True where nobody states the flow, and the velocity lines are laid out for is taken. */
   readonly assumed: boolean;
 }
@@ -47,17 +46,21 @@ function estimatedDensity(c: SettledCase, duty: SettledDuty): number {
   return (fluid && estimateState(fluid, temperatureC, barA).densityKgM3?.value) ?? heavy;
 }
 
+/** Of its nominal size, the bore of the thinnest pipe that is usual (ASME B36.19M, schedule 5S). */
+const widestBoreOf = (dn: number) => dn * (dn < 40 ? 1.2 : 1.1);
+
 /** Flow of a case, m³/h as it is upstream; null where it is stated that nothing flows. */
 function flowM3h(
   stated: OperatingCase | null,
   density: number,
   gas: boolean,
-  pipeMm: number,
+  dn: number,
   house: HouseRules,
   duty: SettledDuty,
 ): { readonly m3h: number; readonly assumed: boolean } | null {
   if (stated?.rate === 0) return null;
   if (stated === null || stated.rate === null) {
+    const pipeMm = duty.stated.pipeBoreMm ?? widestBoreOf(dn);
     const velocity = gas ? house.openGasMS : house.openLiquidMS;
     return { m3h: velocity * 3600 * (Math.PI / 4) * (pipeMm / 1000) ** 2, assumed: true };
   }
@@ -74,10 +77,29 @@ const below = (trim: TrimInBody, percent: number) => {
   if (percent >= first) return trimAt(trim, percent);
   // Below its first point a curve goes to nothing, and so does what flow does to it.
   const at = trimAt(trim, first);
-  return { ...at, kv: (at.kv * percent) / first, torque: ((at.torque ?? 0) * percent) / first };
+  const share = percent / first;
+  const least = (torque: number | null) => (torque === null ? null : torque * share);
+  return {
+    kv: at.kv * share,
+    torque: least(at.torque),
+    closingTorque: least(at.closingTorque),
+  };
 };
 
-/** The widest trim of a body that states what flow does to it. */
+const openingAt = (degrees: number) => (degrees / 90) * 100;
+
+/** What flow does against closing by the kind of passage, C_t over the stroke: for trims that do not state it. */
+const typicalClosing = new WeakMap<Construction, OverStroke>();
+function closingByKind({ construction, size }: Valve): OverStroke {
+  const had = typicalClosing.get(construction);
+  if (had) return had;
+  const trim = typicalTrim(construction, size);
+  const made = overStroke((degrees) => below(trim, openingAt(degrees)).closingTorque!);
+  typicalClosing.set(construction, made);
+  return made;
+}
+
+/** The widest trim of a body that states what flow does to it as it opens. */
 function widest({ line, construction, size }: Valve): TrimInBody {
   const trims = trimsOf(line.flowTrims, construction, size).filter(({ trim }) =>
     trim.curve.every(({ torque }) => torque !== null),
@@ -93,8 +115,8 @@ function widest({ line, construction, size }: Valve): TrimInBody {
  * @param differentialBar it is opened against, bar
  * @param duty settled duty
  * @param house velocity taken where nobody states a flow
- * @returns N·m at every angle of the opening stroke; null where nothing flows or its stem rises. Flow tends to shut, so
- *   closing is not relieved of anything
+ * @returns N·m at every angle of both strokes; null where nothing flows or its stem rises. Flow tends to shut a ball, and
+ *   may push a disc or an eccentric plug open, by which way round it stands: nothing is relieved of what helps it
  * @source T = C_t·Δp·D³; the valve in series with a line that takes the rest: Δp(φ) = Δp/(1 + (Kv(φ)/Kv_line)²), the
  *   line's Kv from the flow it has with the valve open
  */
@@ -146,8 +168,7 @@ function reckoned(
   if (of === undefined) return null;
   const gas = of.phase === "gas" || of.phase === "steam";
   const density = densityOf(of, duty);
-  const pipeMm = duty.stated.pipeBoreMm ?? size.dn;
-  const flow = flowM3h(stated, density, gas, pipeMm, house, duty);
+  const flow = flowM3h(stated, density, gas, size.dn, house, duty);
   if (flow === null) return null;
   const trim = widest(valve);
   const upstreamBarA = Math.max(differentialBar, (of.pressureBarG ?? 0) + atmosphereBar);
@@ -159,13 +180,17 @@ function reckoned(
   // The line alone; none where the valve takes all there is.
   const line = whole < trim.kv ? 1 / Math.sqrt(1 / whole ** 2 - 1 / trim.kv ** 2) : null;
   const metres = (construction.closure === "disc" ? size.geometry.closureDiameterMm : size.boreMm) / 1000;
-  let [mostNm, atDegrees] = [0, 0];
-  const opening = angles.map((degrees) => {
-    const { kv, torque } = below(trim, (degrees / 90) * 100);
+  const byKind = closingByKind(valve);
+  let [mostNm, where]: [number, FlowTorque["at"]] = [0, { stroke: "opening", degrees: 0 }];
+  const [opening, closing]: [number[], number[]] = [[], []];
+  angles.forEach((degrees, i) => {
+    const { kv, torque, closingTorque } = below(trim, openingAt(degrees));
     const drop = line === null ? differentialBar : differentialBar / (1 + (kv / line) ** 2);
-    const nm = (torque ?? 0) * drop * 1e5 * metres ** 3;
-    if (nm > mostNm) [mostNm, atDegrees] = [nm, degrees];
-    return nm;
+    const perCoefficient = drop * 1e5 * metres ** 3;
+    opening.push((torque ?? 0) * perCoefficient);
+    closing.push((closingTorque ?? byKind[i]!) * perCoefficient);
+    if (opening[i]! > mostNm) [mostNm, where] = [opening[i]!, { stroke: "opening", degrees }];
+    if (closing[i]! > mostNm) [mostNm, where] = [closing[i]!, { stroke: "closing", degrees }];
   });
-  return { opening, mostNm, atDegrees, assumed: flow.assumed };
+  return { opening, closing, mostNm, at: where, assumed: flow.assumed };
 }

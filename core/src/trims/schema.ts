@@ -15,6 +15,7 @@ export const flowTrimKinds = [
 const text = z.string().min(1).max(120);
 const factor = z.number().positive().max(1);
 const percent = z.number().min(0).max(100);
+const coefficient = z.number().min(0).max(10).nullable();
 
 const point = z.strictObject({
   openingPercent: percent,
@@ -25,8 +26,10 @@ const point = z.strictObject({
   fd: factor,
   /** Ratio of pressure drops at which cavitation is heard; null where it was not measured. */
   xfz: factor.nullable(),
-  /** Dynamic torque C_t, T = C_t·Δp·D³; null where it is not stated. */
-  torque: z.number().min(0).max(10).nullable(),
+  /** Dynamic torque C_t, T = C_t·Δp·D³, that opening must overcome; null where it is not stated. */
+  torque: coefficient,
+  /** C_t that closing must overcome, where what flows can push it open; null where it is not stated. */
+  closingTorque: coefficient,
 });
 
 /** What passes the flow in a line's bodies: curve over the opening, and the sizes it is made in. */

@@ -24,6 +24,7 @@ export interface TrimAtOpening {
   readonly fd: number;
   readonly xfz: number | null;
   readonly torque: number | null;
+  readonly closingTorque: number | null;
 }
 
 function characteristicOf({ law, rangeability, curve }: FlowTrim, kvOpen: number): Characteristic {
@@ -65,6 +66,7 @@ export function trimAt(of: TrimInBody, openingPercent: number): TrimAtOpening {
     fd: between(last.fd, here.fd),
     xfz: where(last.xfz, here.xfz),
     torque: where(last.torque, here.torque),
+    closingTorque: where(last.closingTorque, here.closingTorque),
   };
 }
 

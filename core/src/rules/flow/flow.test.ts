@@ -31,6 +31,7 @@ const trim = (
     fd: 0.4,
     xfz: 0.4,
     torque: 0.01,
+    closingTorque: null,
     ...factors,
   })),
   sizes: [{ dn: 50, designation: null, kv: 50, passageMm: 12, price: 0 }],

@@ -5,7 +5,7 @@ import { rule } from "../rule.ts";
 /** Of the torque to break it open: below it, what flow adds is not worth asking about. */
 const worthAsking = 0.2;
 
-/** What flow adds to the torque while it opens. */
+/** What flow adds to the torque of either stroke. */
 export const flowTorque = rule({
   id: "torque/flow-torque",
   asks: "Torque of the flow",
@@ -20,7 +20,7 @@ export const flowTorque = rule({
     const flowing = demand.byCase.flatMap((c) => (c.flow && c.profile ? [{ ...c, flow: c.flow }] : []));
     if (flowing.length === 0 || demand.covering === null) return notAsked("Nothing flows while it turns.");
     const worst = flowing.reduce((a, b) => (b.flow.mostNm > a.flow.mostNm ? b : a));
-    const { mostNm, atDegrees, assumed } = worst.flow;
+    const { mostNm, at, assumed } = worst.flow;
     const breakNm = demand.covering.opening[0]!;
     const ask = assumed && mostNm > worthAsking * breakNm;
     return plain(
@@ -35,7 +35,7 @@ export const flowTorque = rule({
         caseName: worst.caseName,
         remedy: ask ? "State the flow of the case." : null,
         uses: () => [
-          used("at an opening of", atDegrees, "computed", "°"),
+          used(`${at.stroke}, at`, at.degrees, "computed", "°"),
           used("to break it open", breakNm, "computed", "N·m"),
           used("flow", assumed ? "as lines are laid out for" : "as stated", assumed ? "assumed" : "entered"),
         ],

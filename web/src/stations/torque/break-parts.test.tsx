@@ -16,6 +16,13 @@ describe("the parts of a break torque", () => {
     expect(screen.getAllByTitle(/^seat /)).toHaveLength(cases.length);
     expect(screen.getAllByTitle(/the maker's table/)).toHaveLength(cases.length);
   });
+  it("tell what flow adds, on which stroke and where", () => {
+    const { view } = atTheBench("XV-6001");
+    render(<BreakPartsTable view={view} />);
+    const { cases } = view.inHand!.torque;
+    const { at } = cases.find((c) => (c.flow?.mostNm ?? 0) > 0)!.flow!;
+    expect(screen.getAllByText(`${at.stroke}, ${at.degrees}°`).length).toBeGreaterThan(0);
+  });
   it("are none of a disc that does not rub", () => {
     render(<BreakPartsTable view={atTheBench("XV-3017").view} />);
     expect(screen.getAllByText(/nothing rubs/).length).toBeGreaterThan(0);

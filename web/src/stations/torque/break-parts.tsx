@@ -119,7 +119,12 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                 <td className="figures pl-2 text-right whitespace-nowrap">
                   {c.tableNm === null || !c.mechanics ? "–" : apart(c.tableNm, c.mechanics.totalNm)}
                 </td>
-                <td className="figures pl-3 text-right whitespace-nowrap">{nm(c.flowNm)}</td>
+                <td className="figures pl-3 text-right whitespace-nowrap">
+                  {nm(c.flow?.mostNm)}
+                  {c.flow && c.flow.mostNm > 0 && (
+                    <span className="font-normal text-dim">{` ${c.flow.at.stroke}, ${c.flow.at.degrees}°`}</span>
+                  )}
+                </td>
               </tr>
             ))}
           </tbody>

@@ -1,9 +1,9 @@
-import { angles, type OverStroke, type Profile } from "@proven-seat/core/stroke";
+import { angles, type OverStroke, type Profile, scaled, together } from "@proven-seat/core/stroke";
 import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/units";
 import { memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Chart } from "../../parts/chart.tsx";
-import { axisText, type PageColours } from "../../parts/charts.ts";
+import type { PageColours } from "../../parts/charts.ts";
 import { strokeFrame } from "../../parts/stroke-axis.ts";
 import type { BenchView, CandidateDetail } from "../../workers/views.ts";
 
@@ -12,6 +12,8 @@ type Known = CandidateDetail["torque"]["cases"][number] & { readonly profile: Pr
 /** The least or the greatest of several strokes at every angle. */
 const edge = (strokes: readonly OverStroke[], pick: (...nm: number[]) => number) =>
   angles.map((_, i) => pick(...strokes.map((s) => s[i]!)));
+
+const flowPart = "of the flow";
 
 function overAngleOptions(
   cases: readonly Known[],
@@ -22,7 +24,6 @@ function overAngleOptions(
   const unit = shownUnit("torque", units);
   const torque = (nm: number) => convertUnit(nm, "torque", "N·m", unit);
   const { along, frame } = strokeFrame(colours, unit);
-  const _text = axisText(colours);
   const band = (pick: (...nm: number[]) => number): Profile => ({
     opening: edge(
       cases.map((c) => c.profile.opening),
@@ -34,10 +35,8 @@ function overAngleOptions(
     ),
   });
   const [least, most] = [band(Math.min), band(Math.max)];
-  const between: Profile = {
-    opening: most.opening.map((nm, i) => nm - least.opening[i]!),
-    closing: most.closing.map((nm, i) => nm - least.closing[i]!),
-  };
+  const between = together(most, scaled(least, -1));
+  const worst = cases.find((c) => c.id === hardest);
   const silent = {
     type: "line",
     symbol: "none",
@@ -56,6 +55,23 @@ function overAngleOptions(
         data: along(between, torque),
         areaStyle: { color: colours.second, opacity: 1 },
       },
+      ...(worst?.flow
+        ? [
+            {
+              ...silent,
+              name: "",
+              stack: "flow",
+              data: along(together(worst.profile, scaled(worst.flow, -1)), torque),
+            },
+            {
+              ...silent,
+              name: flowPart,
+              stack: "flow",
+              data: along(worst.flow, torque),
+              areaStyle: { color: colours.ink, opacity: 0.2 },
+            },
+          ]
+        : []),
       ...cases.map((c) => ({
         type: "line",
         name: c.name,
@@ -85,6 +101,7 @@ const OverAngle = memo(function OverAngle({ view }: { view: BenchView }) {
       ),
     [torque, units],
   );
+  const flows = torque.cases.some((c) => c.id === torque.hardest && (c.flow?.mostNm ?? 0) > 0);
   if (byConstruction || torque.cases.every((c) => c.profile === null))
     return (
       <p className="p-2 text-dim">
@@ -94,7 +111,8 @@ const OverAngle = memo(function OverAngle({ view }: { view: BenchView }) {
   return (
     <section aria-label="Over the angle" className="flex min-h-0 flex-1 flex-col">
       <p className="text-dim">
-        Grown with the time shut, before the factor. The heavy line is the case that is hardest to break open.
+        Grown with the time shut, before the factor. The heavy line is the case that is hardest to break open
+        {flows && "; shaded under it is what flow adds to what rubs"}.
       </p>
       <div className="min-h-0 flex-1">
         <Chart

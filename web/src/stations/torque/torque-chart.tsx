@@ -7,6 +7,10 @@ import { axisText, boreGraphics, chartFont, type PageColours, pointerNote } from
 import type { CandidateDetail } from "../../workers/views.ts";
 import { lineStyles } from "./torque-lines.tsx";
 
+/** Within which two names of cases would be written over each other, px. */
+const labelWidth = 160;
+const labelHeight = 15;
+
 type Verdicts = Readonly<Record<string, Verdict>>;
 
 /** The torque picture of a candidate as a chart. */
@@ -109,7 +113,14 @@ function torqueOptions(
           api: { value: (i: number) => number; coord: (v: number[]) => number[]; getWidth: () => number },
         ) => {
           const c = known[api.value(2)]!;
-          const [px, py] = api.coord([x(c.differentialBar!), y(c.breakNm!)]) as [number, number];
+          const placeOf = (of: typeof c) =>
+            api.coord([x(of.differentialBar!), y(of.breakNm!)]) as [number, number];
+          const [px, py] = placeOf(c);
+          // Names of cases that fall together stand below one another.
+          const above = known.slice(0, api.value(2)).filter((other) => {
+            const [ox, oy] = placeOf(other);
+            return Math.abs(ox - px) < labelWidth && Math.abs(oy - py) < labelHeight;
+          }).length;
           const leftwards = px > api.getWidth() - 150;
           const verdict = verdicts[c.id] ?? candidate.stations.torque;
           return {
@@ -122,7 +133,7 @@ function torqueOptions(
                 style: {
                   text: `${c.name} ${figureText(c.breakNm, "N·m", units)}`,
                   x: leftwards ? px - 12 : px + 12,
-                  y: py + 4,
+                  y: py + 4 + above * labelHeight,
                   align: leftwards ? "right" : "left",
                   verticalAlign: "top",
                   fill: c.id === torque.hardest ? colours.ink : colours.dim,
