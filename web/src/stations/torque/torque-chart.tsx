@@ -11,6 +11,21 @@ import { lineStyles } from "./torque-lines.tsx";
 const labelWidth = 160;
 const labelHeight = 15;
 
+/** Where the names of cases stand: below their place, and below whatever name they would be written over. */
+function clearOf(places: readonly (readonly [x: number, y: number])[]): readonly number[] {
+  const stand: number[] = [];
+  places.forEach(([px, py], at) => {
+    let y = py + 4;
+    const near = places
+      .slice(0, at)
+      .flatMap(([ox], i) => (Math.abs(ox - px) < labelWidth ? [stand[i]!] : []));
+    for (const taken of near.sort((a, b) => a - b))
+      if (Math.abs(taken - y) < labelHeight) y = taken + labelHeight;
+    stand.push(y);
+  });
+  return stand;
+}
+
 type Verdicts = Readonly<Record<string, Verdict>>;
 
 /** The torque picture of a candidate as a chart. */
@@ -113,14 +128,11 @@ function torqueOptions(
           api: { value: (i: number) => number; coord: (v: number[]) => number[]; getWidth: () => number },
         ) => {
           const c = known[api.value(2)]!;
-          const placeOf = (of: typeof c) =>
-            api.coord([x(of.differentialBar!), y(of.breakNm!)]) as [number, number];
-          const [px, py] = placeOf(c);
-          // Names of cases that fall together stand below one another.
-          const above = known.slice(0, api.value(2)).filter((other) => {
-            const [ox, oy] = placeOf(other);
-            return Math.abs(ox - px) < labelWidth && Math.abs(oy - py) < labelHeight;
-          }).length;
+          const places = known.map(
+            (one) => api.coord([x(one.differentialBar!), y(one.breakNm!)]) as [number, number],
+          );
+          const [px, py] = places[api.value(2)]!;
+          const labelY = clearOf(places)[api.value(2)]!;
           const leftwards = px > api.getWidth() - 150;
           const verdict = verdicts[c.id] ?? candidate.stations.torque;
           return {
@@ -133,7 +145,7 @@ function torqueOptions(
                 style: {
                   text: `${c.name} ${figureText(c.breakNm, "N·m", units)}`,
                   x: leftwards ? px - 12 : px + 12,
-                  y: py + 4 + above * labelHeight,
+                  y: labelY,
                   align: leftwards ? "right" : "left",
                   verticalAlign: "top",
                   fill: c.id === torque.hardest ? colours.ink : colours.dim,
