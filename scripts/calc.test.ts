@@ -49,6 +49,7 @@ describe("calc", () => {
       "liquid-noise",
       "gas-noise",
       "leak-allowance",
+      "seat-stack",
       "prove",
       "reprove",
     ]);

@@ -10,7 +10,9 @@ const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
 function heldBy({ holds, moves }: AnyField): fc.Arbitrary<unknown> {
   switch (holds.kind) {
     case "text":
-      return fc.string({ maxLength: Math.min(holds.most, 12) });
+      return holds.examples
+        ? fc.constantFrom(...holds.examples)
+        : fc.string({ maxLength: Math.min(holds.most, 12) });
     case "size":
       return fc.constantFrom(...nominalSizes);
     case "designation":

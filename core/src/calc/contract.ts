@@ -19,6 +19,7 @@ import { ratingCalculation } from "./rating.ts";
 import { scotchYokeOutputCalculation } from "./scotch-yoke-output.ts";
 import { seatLimitCalculation } from "./seat-limit.ts";
 import { seatReliefCalculation } from "./seat-relief.ts";
+import { seatStackCalculation } from "./seat-stack.ts";
 import { stallProbabilityCalculation } from "./stall-probability.ts";
 import { steamPropertiesCalculation } from "./steam-properties.ts";
 import { trunnionBallTorqueCalculation } from "./trunnion-ball-torque.ts";
@@ -49,6 +50,7 @@ export const calculations: readonly Calculation[] = [
   liquidNoiseCalculation,
   gasNoiseCalculation,
   leakAllowanceCalculation,
+  seatStackCalculation,
 ] as unknown as Calculation[];
 
 export type Failure = { error: { code: string; message: string; field?: string } };

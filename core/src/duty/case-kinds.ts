@@ -135,6 +135,7 @@ export function newCase(kind: CaseKind, duty: Duty, id: string): OperatingCase {
     phase: null,
     rate: null,
     rateBasis: "m³/h",
+    vapourPercent: null,
     ...described[kind].start(duty),
   };
 }

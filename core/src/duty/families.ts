@@ -1,10 +1,15 @@
 import type { Fluid } from "../reference/fluids.ts";
 import { isPassing } from "./case-kinds.ts";
 import type { Duty } from "./duty.ts";
+import { componentsOf } from "./mixed.ts";
 
 const water = new Set(["water", "hot water above 90 C", "steam"]);
 /** Families that are water with something in it: soft goods meet hot water in them. */
 const watery = new Set([...water, "seawater and brine", "amine solution", "caustic"]);
+
+/** A little of it in another gas is none of what this family is judged for; its partial pressure says the rest. */
+const denseCarbonDioxide = "carbon dioxide dense phase";
+const mostly = 0.5;
 
 const hotWater = "hot water above 90 C";
 const hotFromC = 90;
@@ -72,4 +77,21 @@ export function metalFamiliesOf(duty: Duty, substance: Fluid | null): JudgedIn {
   if (family === null) return { families: [], undecided: null };
   const families = isWater(duty, substance) ? softFamiliesOf(duty, substance) : [family];
   return { families, undecided: null };
+}
+
+/**
+ * Families with those of a mixture's components: what only some of it would attack is attacked.
+ *
+ * @param families of the duty
+ * @param duty its composition
+ * @returns the families and those of every component
+ * @example withComponents(["water"], emptyDuty) // → ["water"]
+ */
+export function withComponents(families: readonly string[], duty: Duty): readonly string[] {
+  const components = componentsOf(duty);
+  if (components.length === 0) return families;
+  const names = components.flatMap(({ fluid, share }) =>
+    fluid.family === denseCarbonDioxide && share < mostly ? [] : [fluid.family],
+  );
+  return [...new Set([...families, ...names])];
 }

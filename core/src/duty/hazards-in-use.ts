@@ -4,6 +4,7 @@ import type { Fluid } from "../reference/fluids.ts";
 import { atmosphereBar } from "../units/definitions.ts";
 import type { OperatingCase } from "./case.ts";
 import type { Duty } from "./duty.ts";
+import { mixtureIn } from "./mixed.ts";
 import type { Hazard } from "./words.ts";
 
 const drivingBarG = (c: OperatingCase) =>
@@ -50,6 +51,7 @@ export function hazardsFound(
   const found = new Set<Hazard>([
     ...(hazards ?? []),
     ...((substance?.hazards ?? []) as Hazard[]),
+    ...((mixtureIn(duty)?.hazards ?? []) as Hazard[]),
     ...(hazardsOfFamily(family) as Hazard[]),
   ]);
   if (house !== null && (h2sPpm(duty) ?? 0) >= house.lethalH2sPpm)

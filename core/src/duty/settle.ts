@@ -3,9 +3,10 @@ import { fluidOfFamily } from "../reference/families.ts";
 import { type Fluid, fluidNamed } from "../reference/fluids.ts";
 import type { OperatingCase } from "./case.ts";
 import type { Duty } from "./duty.ts";
-import { isWater, type JudgedIn, metalFamiliesOf, softFamiliesOf } from "./families.ts";
+import { isWater, type JudgedIn, metalFamiliesOf, softFamiliesOf, withComponents } from "./families.ts";
 import { type AnyField, dutyFields, lastOf } from "./fields/index.ts";
 import { hazardsInUse } from "./hazards-in-use.ts";
+import { mixtureIn, withPartials } from "./mixed.ts";
 import { type ShutIn, shutInBy } from "./shut-in.ts";
 import { turnedAgainstBar } from "./turned-against.ts";
 import type { Hazard } from "./words.ts";
@@ -55,7 +56,7 @@ export interface SettledDuty extends SettledFields {
   readonly softFamilies: readonly string[];
   readonly metalFamilies: JudgedIn;
   readonly substance: Fluid | null;
-  /** The substance; where none is picked, the fluid the family is the name of, as steam is water. */
+  /** The mixture stated, else the substance; where none is picked, the fluid the family is the name of, as steam is water. */
   readonly fluid: Fluid | null;
   readonly hazards: ReadonlySet<Hazard>;
   readonly hazardsOrigin: DutyOrigin | "reference";
@@ -139,10 +140,11 @@ class Settled {
     this.stated = duty;
     this.substance = fluid.substance === null ? null : (fluidNamed(fluid.substance) ?? null);
     const ofSubstance = this.substance;
-    this.fluid = ofSubstance ?? fluidOfFamily(fluid.family);
+    this.fluid = mixtureIn(duty) ?? ofSubstance ?? fluidOfFamily(fluid.family);
     const phase = fluid.phase ?? ((ofSubstance?.phase as Duty["fluid"]["phase"]) || null);
-    this.softFamilies = softFamiliesOf(duty, ofSubstance);
-    this.metalFamilies = metalFamiliesOf(duty, ofSubstance);
+    this.softFamilies = withComponents(softFamiliesOf(duty, ofSubstance), duty);
+    const metals = metalFamiliesOf(duty, ofSubstance);
+    this.metalFamilies = { ...metals, families: withComponents(metals.families, duty) };
     const cases = duty.cases.map((c) => settleCase(c, phase, isWater(duty, ofSubstance)));
     for (const c of cases) c.turnedAgainstBar = turnedAgainstBar(c, cases);
     this.cases = cases;
@@ -170,5 +172,5 @@ class Settled {
  */
 export function settle(duty: Duty, house: HouseRules, fields: readonly AnyField[] = dutyFields): SettledDuty {
   const by = fields === dutyFields ? settlings : settlingOf(fields);
-  return new Settled(duty, house, by) as unknown as SettledDuty;
+  return new Settled(withPartials(duty), house, by) as unknown as SettledDuty;
 }

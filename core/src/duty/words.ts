@@ -83,3 +83,6 @@ export const flowBases = ["m³/h", "Nm³/h", "kg/h"] as const;
 export type Hazard = (typeof hazards)[number];
 export type ValveFunction = (typeof valveFunctions)[number];
 export type CaseKind = (typeof caseKinds)[number];
+
+/** How the coefficient of a trim rises with its opening. */
+export const characteristics = ["equal percentage", "linear", "quick opening"] as const;

@@ -4,19 +4,26 @@ import { throttledIn } from "../duty/completeness.ts";
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
 import { type Stream, type StreamOfCase, streamOf } from "../fluid/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import { type TrimInBody, trimAt, trimsOf } from "../trims/index.ts";
+import { type CharacteristicName, inherentOf, type TrimInBody, trimAt, trimsOf } from "../trims/index.ts";
 import { type FlowFigures, figuresAt, type Wall } from "./figures.ts";
 import { openDropBar } from "./open-drop.ts";
 import { openingFor, type Standing } from "./opening-for.ts";
 import { type Passing, type Pipes, passingOf, streamAt } from "./passing.ts";
+import { type StatedLine, statedLine } from "./stated-line.ts";
 
 /** A case in which something flows, or why nothing is known of it. */
 export interface CaseStream {
   readonly caseId: string;
   readonly caseName: string;
   readonly reverse: boolean;
+  /** As stated, in whatever unit; 0 where it is not. */
+  readonly rate: number;
+  /** Normal, largest or least: what it is sized for. */
+  readonly sized: boolean;
   readonly phase: SettledCase["phase"];
   readonly stream: Stream | null;
+  /** What trims pass of it; of no stream none. */
+  readonly passing: Passing | null;
   readonly missing: string | null;
   readonly still: string | null;
 }
@@ -50,6 +57,9 @@ export interface FlowAround {
   readonly streams: readonly CaseStream[];
   readonly pipes: Pipes;
   readonly wall: Wall;
+  readonly line: StatedLine;
+  /** Characteristic asked for; null where none is. */
+  readonly asked: CharacteristicName | null;
 }
 
 /** Wall of a pipe nobody states: on the thin side of standard weight, mm. */
@@ -82,11 +92,14 @@ const boilsKnown = (of: StreamOfCase, throttles: boolean): StreamOfCase =>
  */
 export function flowAround(size: { readonly dn: number }, duty: SettledDuty, house: HouseRules): FlowAround {
   const pipeMm = Math.max(size.dn, duty.stated.pipeBoreMm ?? size.dn);
+  const pipes = { valveMm: size.dn, pipeMm };
   const throttles = duty.function.has("throttling");
   return {
     throttles,
     dirty: carries(duty),
-    pipes: { valveMm: size.dn, pipeMm },
+    pipes,
+    line: statedLine(duty),
+    asked: duty.stated.characteristic,
     wall: {
       wallMm: usualWallMm(pipeMm),
       lessDb: (duty.laggingMm ?? 0) > 0 ? house.laggingQuietsDb : 0,
@@ -103,8 +116,11 @@ export function flowAround(size: { readonly dn: number }, duty: SettledDuty, hou
         caseId: c.id,
         caseName: c.name,
         reverse: stated.flow === "reverse",
+        rate: stated.rate ?? 0,
+        sized: throttledIn.has(c.kind),
         phase: c.phase,
         stream: of.stream,
+        passing: of.stream && passingOf(of.stream, pipes),
         missing: "missing" in of ? of.missing : null,
         still: "still" in of ? of.still : null,
       };
@@ -121,9 +137,8 @@ export function flowAround(size: { readonly dn: number }, duty: SettledDuty, hou
  * @source `openingFor` where it throttles, `openDropBar` where it stands open; `figuresAt`
  */
 export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }: FlowAround): TrimInDuty {
-  const cases = streams.flatMap(({ stream, caseId, caseName, reverse }): FlowOfCase[] => {
-    if (stream === null) return [];
-    const passing = passingOf(stream, pipes);
+  const cases = streams.flatMap(({ stream, passing, caseId, caseName, reverse }): FlowOfCase[] => {
+    if (stream === null || passing === null) return [];
     const standing = throttles ? openingFor(trim, passing) : open(trim, passing);
     const at = trimAt(trim, standing.openingPercent);
     const dropBar =
@@ -182,7 +197,8 @@ function neededAt(trim: TrimInBody, { openingPercent }: Standing, passing: Passi
 /** How badly a trim serves a duty: what it cannot do, then what it does badly; price and size decide among equals. */
 function badness({ trim, cases }: TrimInDuty, around: FlowAround, house: HouseRules): readonly number[] {
   const clogs = around.dirty && around.throttles && (trim.passageMm ?? Infinity) < house.dirtPassageMm;
-  let [cannot, badly] = [0, clogs ? 1 : 0];
+  const otherwise = around.throttles && around.asked !== null && inherentOf(trim).name !== around.asked;
+  let [cannot, badly] = [otherwise ? 1 : 0, clogs ? 1 : 0];
   for (const { standing, figures, reverse } of cases) {
     const { openingPercent: h } = standing;
     if (standing.beyond !== null) cannot += 2;

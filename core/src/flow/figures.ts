@@ -1,6 +1,6 @@
 import { gasNoise } from "../calc/gas-noise.ts";
 import { cavitationRatio, cavitationRatioAt, liquidNoise } from "../calc/liquid-noise.ts";
-import type { Stream } from "../fluid/index.ts";
+import { asOne, type Stream } from "../fluid/index.ts";
 import { type TrimAtOpening, type TrimInBody, trimAt } from "../trims/index.ts";
 import { type Passing, type Pipes, passingOf } from "./passing.ts";
 
@@ -46,11 +46,24 @@ const constantShare = 0.8;
 const area = (mm: number) => (Math.PI / 4) * (mm / 1000) ** 2;
 
 function boilingAt(stream: Stream, ratio: number, of: NonNullable<FlowFigures["cavitation"]>): Boiling {
-  if (stream.kind === "gas") return "none";
+  if (stream.kind !== "liquid") return "none";
   if (stream.downstreamBarA <= stream.vapourBarA) return "flashing";
   if (ratio >= of.chokesFrom) return "choked";
   if (ratio >= of.constantFrom) return "constant";
   return ratio >= of.heardFrom ? "heard" : "none";
+}
+
+/**
+ * Density behind the valve.
+ *
+ * @param stream pressures either side
+ * @returns kg/m³; a gas expanded at its temperature, a liquid as it was, both moving as one
+ * @source ideal expansion
+ */
+export function densityBehind(stream: Stream): number {
+  if (stream.kind === "liquid") return stream.densityKgM3;
+  if (stream.kind === "gas") return (stream.densityKgM3 * stream.downstreamBarA) / stream.upstreamBarA;
+  return asOne(stream.behindShare, densityBehind(stream.gas), densityBehind(stream.liquid));
 }
 
 /**
@@ -90,11 +103,7 @@ export function figuresAt(
     fd: at.fd,
     fl: at.fl,
   };
-  const behind =
-    stream.kind === "liquid"
-      ? stream.densityKgM3
-      : (stream.densityKgM3 * stream.downstreamBarA) / stream.upstreamBarA;
-  const volumeM3S = stream.massKgH / behind / 3600;
+  const volumeM3S = stream.massKgH / densityBehind(stream) / 3600;
   const velocities = {
     openingPercent,
     at,
@@ -102,6 +111,15 @@ export function figuresAt(
     outletMS: volumeM3S / area(pipes.valveMm),
     pipeMS: volumeM3S / area(pipes.pipeMm),
   };
+  if (stream.kind === "two-phase")
+    return {
+      ...velocities,
+      ratio: drop / stream.upstreamBarA,
+      cavitation: null,
+      boiling: "none",
+      mach: null,
+      noiseDbA: null,
+    };
   if (stream.kind === "gas") {
     return {
       ...velocities,

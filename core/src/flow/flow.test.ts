@@ -37,6 +37,8 @@ const water: LiquidStream = {
 const segment = demoShelf.valvesFor(100).find((v) => v.line.name === "Arc")!;
 const trims = trimsOf(segment.line.flowTrims, segment.construction, segment.size);
 
+const unstated = { pumpedBarA: null, staticBarA: null };
+
 describe("an opening that is found", () => {
   it("passes the case's flow, in every trim of every body", () => {
     let asked = 0;
@@ -90,11 +92,14 @@ describe("a valve in its line", () => {
       reverse: false,
       phase: "liquid" as const,
       stream: streamAt(water, share, up, down),
+      passing: null,
       missing: null,
       still: null,
+      rate: 1,
+      sized: true,
     }));
   it("passes what it passes alone where the pressures do not move: authority 1", () => {
-    const system = systemOf(streams([1, 10, 8], [0.5, 10, 8]))!;
+    const system = systemOf({ streams: streams([1, 10, 8], [0.5, 10, 8]), line: unstated })!;
     expect(system.authority).toBe(1);
     for (const trim of trims) {
       const inherent = (h: number) => passingOf(water, pipes).share(trimAt(trim, h));
@@ -104,7 +109,7 @@ describe("a valve in its line", () => {
   });
   it("goes through its cases, and passes less wide open than alone where the line takes its part", () => {
     const cases = streams([1, 9, 8], [0.4, 11, 5]);
-    const system = systemOf(cases)!;
+    const system = systemOf({ streams: cases, line: unstated })!;
     expect(system.known).toBe(true);
     expect(system.upstreamBarA(1)).toBeCloseTo(9, 9);
     expect(system.downstreamBarA(0.4)).toBeCloseTo(5, 9);
@@ -119,10 +124,10 @@ describe("a valve in its line", () => {
     });
   });
   it("is taken level where pressures rise with the flow, and is none where nothing flows", () => {
-    const system = systemOf(streams([1, 12, 4], [0.4, 9, 8]))!;
+    const system = systemOf({ streams: streams([1, 12, 4], [0.4, 9, 8]), line: unstated })!;
     expect(system.known).toBe(false);
     expect([system.upstreamBarA(0.1), system.downstreamBarA(0.1)]).toEqual([12, 4]);
-    expect(systemOf([])).toBeNull();
+    expect(systemOf({ streams: [], line: unstated })).toBeNull();
   });
 });
 

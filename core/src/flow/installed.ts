@@ -1,6 +1,6 @@
 import type { Stream } from "../fluid/index.ts";
 import { firstOpening, type TrimInBody, trimAt } from "../trims/index.ts";
-import type { CaseStream } from "./assess.ts";
+import type { FlowAround } from "./assess.ts";
 import { type Pipes, passingOf, streamAt } from "./passing.ts";
 
 /** Pressures either side of a valve, by the square of the flow: what a pump gives and what a line takes. */
@@ -11,7 +11,7 @@ export interface SystemCurve {
   readonly downstreamBarA: (share: number) => number;
   /** Pressure left over at no flow, and share of it the valve has at the largest case. */
   readonly authority: number;
-  /** False where one case alone says it, or cases of no one line: the pressures are then taken not to move. */
+  /** False where nothing states the line and one case alone says it, or cases of no one line: pressures do not move. */
   readonly known: boolean;
 }
 
@@ -43,15 +43,16 @@ function bySquare(points: readonly (readonly [share: number, bar: number])[]): r
 }
 
 /**
- * The line a valve stands in, from the cases that flow.
+ * The line a valve stands in, as stated and from the cases that flow.
  *
- * @param streams of the duty's cases
+ * @param around streams of the duty's cases, and what is stated of the line
  * @returns pressures either side over the flow; null where nothing flows
- * @source static head and friction through the cases, p = a + b·q², of the largest's fluid and direction;
- *   what a pump gives never rises with the flow, what a line takes never falls
+ * @source a pump's curve before the valve, static head and friction by the square of the flow behind it; else through the
+ *   cases, p = a + b·q², of the largest's fluid and direction. What a pump gives never rises with the flow, what a line
+ *   takes never falls
  */
-export function systemOf(streams: readonly CaseStream[]): SystemCurve | null {
-  const flowing = streams.flatMap(({ stream, reverse }) => (stream === null ? [] : [{ stream, reverse }]));
+export function systemOf({ streams, line }: Pick<FlowAround, "streams" | "line">): SystemCurve | null {
+  const flowing = streams.flatMap((of) => (of.stream === null ? [] : [{ ...of, stream: of.stream }]));
   if (flowing.length === 0) return null;
   const most = flowing.reduce((a, b) => (b.stream.massKgH > a.stream.massKgH ? b : a));
   const largest = most.stream;
@@ -66,15 +67,20 @@ export function systemOf(streams: readonly CaseStream[]): SystemCurve | null {
   const ofOneLine = b1 <= 0 && b2 >= 0;
   const [up, falls] = ofOneLine ? [a1, b1] : [largest.upstreamBarA, 0];
   const [down, rises] = ofOneLine ? [a2, b2] : [largest.downstreamBarA, 0];
-  const upstreamBarA = (q: number) => up + falls * q * q;
-  const downstreamBarA = (q: number) => down + rises * q * q;
-  const atNone = up - down;
+  const { pumpedBarA, staticBarA } = line;
+  const behind = staticBarA !== null && staticBarA <= largest.downstreamBarA ? staticBarA : null;
+  const upstreamBarA = pumpedBarA
+    ? (q: number) => pumpedBarA(q * most.rate)
+    : (q: number) => up + falls * q * q;
+  const [rest, friction] = behind === null ? [down, rises] : [behind, largest.downstreamBarA - behind];
+  const downstreamBarA = (q: number) => rest + friction * q * q;
+  const atNone = upstreamBarA(0) - downstreamBarA(0);
   return {
     stream: largest,
     upstreamBarA,
     downstreamBarA,
     authority: atNone > 0 ? Math.min(1, (upstreamBarA(1) - downstreamBarA(1)) / atNone) : 1,
-    known: points.length > 1 && ofOneLine,
+    known: pumpedBarA !== null || behind !== null || (points.length > 1 && ofOneLine),
   };
 }
 

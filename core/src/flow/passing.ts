@@ -1,7 +1,8 @@
 import { gasPasser } from "../calc/gas-flow.ts";
 import { liquidPasser } from "../calc/liquid-flow.ts";
-import type { Stream } from "../fluid/index.ts";
+import { asOne, type Stream } from "../fluid/index.ts";
 import type { TrimAtOpening } from "../trims/index.ts";
+import { twoPhasePassing } from "./two-phase.ts";
 
 /** The valve between its pipes, mm. */
 export interface Pipes {
@@ -21,9 +22,15 @@ export interface Passing {
  * @param stream pressures, fluid and its own flow
  * @param pipes sizes of valve and pipe, mm
  * @returns share of the stream's flow a trim passes at an opening, and whether it is choked there
- * @source IEC 60534-2-1:2011, as `liquidPasser` and `gasPasser`
+ * @source IEC 60534-2-1:2011, as `liquidPasser` and `gasPasser`; both phases at once as `twoPhasePassing`
  */
-export function passingOf(stream: Stream, { valveMm, pipeMm }: Pipes): Passing {
+export function passingOf(stream: Stream, pipes: Pipes): Passing {
+  if (stream.kind === "two-phase")
+    return twoPhasePassing(stream, pipes, {
+      liquid: passingOf(stream.liquid, pipes),
+      gas: passingOf(stream.gas, pipes),
+    });
+  const { valveMm, pipeMm } = pipes;
   const state = {
     upstreamBarA: stream.upstreamBarA,
     downstreamBarA: stream.downstreamBarA,
@@ -67,15 +74,19 @@ export function streamAt<S extends Stream>(
   upstreamBarA = stream.upstreamBarA,
   downstreamBarA = stream.downstreamBarA,
 ): S {
-  const denser = stream.kind === "gas" ? upstreamBarA / stream.upstreamBarA : 1;
+  const moved = { ...stream, massKgH: stream.massKgH * share, upstreamBarA, downstreamBarA };
+  if (moved.kind === "liquid") return { ...moved, flowM3h: moved.flowM3h * share };
+  if (moved.kind === "gas") {
+    const densityKgM3 = (moved.densityKgM3 * upstreamBarA) / stream.upstreamBarA;
+    return { ...moved, densityKgM3, flowNm3h: moved.flowNm3h * share };
+  }
+  const both = {
+    liquid: streamAt(moved.liquid, share, upstreamBarA, downstreamBarA),
+    gas: streamAt(moved.gas, share, upstreamBarA, downstreamBarA),
+  };
   return {
-    ...stream,
-    massKgH: stream.massKgH * share,
-    densityKgM3: stream.densityKgM3 * denser,
-    upstreamBarA,
-    downstreamBarA,
-    ...(stream.kind === "liquid"
-      ? { flowM3h: stream.flowM3h * share }
-      : { flowNm3h: stream.flowNm3h * share }),
+    ...moved,
+    ...both,
+    densityKgM3: asOne(moved.vapourShare, both.gas.densityKgM3, both.liquid.densityKgM3),
   };
 }

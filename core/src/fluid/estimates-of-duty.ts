@@ -1,4 +1,5 @@
 import type { Duty } from "../duty/duty.ts";
+import { mixtureIn } from "../duty/mixed.ts";
 import { fluidNamed } from "../reference/fluids.ts";
 import { atmosphereBar } from "../units/definitions.ts";
 import { type Estimate, type EstimatedPhase, estimateState } from "./estimate.ts";
@@ -18,14 +19,18 @@ const leastBarA = 0.01;
 /**
  * Estimates of a duty's fluid at its first case that says pressure and temperature, a normal one before others.
  *
- * @param substance id of a service fluid, null when none is stated
+ * @param entered the fluid as entered: a composition stands before a substance
  * @param cases operating cases, bar g and °C
  * @returns estimates by duty path, empty where substance or state is not stated
- * @source estimateState; the isentropic exponent of the table of fluids, ideal gas
- * @example fluidEstimates(null, []).at // → null
+ * @source estimateState, of a composition by Kay's rule; the isentropic exponent of the table of fluids, ideal gas
+ * @example fluidEstimates({ substance: null, composition: null }, []).at // → null
  */
-export function fluidEstimates(substance: string | null, cases: Duty["cases"]): FluidEstimates {
-  const fluid = substance === null ? undefined : fluidNamed(substance);
+export function fluidEstimates(
+  entered: Pick<Duty["fluid"], "substance" | "composition">,
+  cases: Duty["cases"],
+): FluidEstimates {
+  const { substance } = entered;
+  const fluid = mixtureIn({ fluid: entered }) ?? (substance === null ? undefined : fluidNamed(substance));
   const stated = cases.filter((c) => c.upstreamBarG !== null && c.temperatureC !== null);
   const at = stated.find((c) => c.kind === "normal") ?? stated[0];
   if (!fluid || !at) return { values: {}, at: null, phase: null };

@@ -87,7 +87,7 @@ describe("estimates for a duty", () => {
       { name: "blank", kind: "normal", upstreamBarG: null, temperatureC: 20 },
       { name: "run", kind: "normal", upstreamBarG: 9, temperatureC: 20 },
     );
-    const { at: name, values, phase } = fluidEstimates("propane", cases);
+    const { at: name, values, phase } = fluidEstimates({ substance: "propane", composition: null }, cases);
     expect(name).toBe("run");
     expect(phase).toBe("liquid");
     expect(values["fluid.densityKgM3"]).toEqual(estimateState(of("propane"), 20, 10.01325).densityKgM3);
@@ -95,18 +95,33 @@ describe("estimates for a duty", () => {
   });
   it("are made at the first case of any kind where no normal one says enough", () => {
     expect(
-      fluidEstimates("propane", at({ name: "top", kind: "maximum", upstreamBarG: 3, temperatureC: 60 })).at,
+      fluidEstimates(
+        { substance: "propane", composition: null },
+        at({ name: "top", kind: "maximum", upstreamBarG: 3, temperatureC: 60 }),
+      ).at,
     ).toBe("top");
   });
   it("are none without a substance, and none without a state", () => {
     const nothing = { values: {}, at: null, phase: null };
-    expect(fluidEstimates(null, at({ upstreamBarG: 3, temperatureC: 60 }))).toEqual(nothing);
-    expect(fluidEstimates("propane", at({ upstreamBarG: 3, temperatureC: null }))).toEqual(nothing);
-    expect(fluidEstimates("no such fluid", at({ upstreamBarG: 3, temperatureC: 60 }))).toEqual(nothing);
+    expect(
+      fluidEstimates({ substance: null, composition: null }, at({ upstreamBarG: 3, temperatureC: 60 })),
+    ).toEqual(nothing);
+    expect(
+      fluidEstimates(
+        { substance: "propane", composition: null },
+        at({ upstreamBarG: 3, temperatureC: null }),
+      ),
+    ).toEqual(nothing);
+    expect(
+      fluidEstimates(
+        { substance: "no such fluid", composition: null },
+        at({ upstreamBarG: 3, temperatureC: 60 }),
+      ),
+    ).toEqual(nothing);
   });
   it("stand a full vacuum", () => {
     const { values } = fluidEstimates(
-      "nitrogen",
+      { substance: "nitrogen", composition: null },
       at({ upstreamBarG: -1.01325, downstreamBarG: -1.01325, temperatureC: 20 }),
     );
     expect(values["fluid.densityKgM3"]!.value).toBeGreaterThan(0);

@@ -18,7 +18,8 @@ export function gasOf(state: State): StreamOfCase {
   const { fluid } = duty;
   const figures = new Figures();
   const kelvin = temperatureC + 273.15;
-  const watery = c.phase === "steam" || isWater(duty.stated, duty.substance);
+  // A composition says what the vapour over water is.
+  const watery = c.phase === "steam" || (own.composition === null && isWater(duty.stated, duty.substance));
   const steam = watery ? waterAt(upstreamBarA, temperatureC) : null;
   if (watery && steam === null) return missing("steam that far from its critical point");
   if (steam?.phase === "water")
@@ -28,7 +29,7 @@ export function gasOf(state: State): StreamOfCase {
   const estimate = ofSteam || fluid === null ? null : estimateState(fluid, temperatureC, upstreamBarA);
   const molarMassKgKmol = figures.take("molar mass, kg/kmol", "", [
     ofSteam ? 18.015257 : fluid?.molarMassKgKmol,
-    "reference",
+    fluid?.kind === "mixture" ? "estimate" : "reference",
   ]);
   if (molarMassKgKmol === null) return missing("a fluid with a molar mass");
   const compressibility = figures.take(

@@ -10,4 +10,6 @@ export type {
   Stream,
   StreamFigure,
   StreamOfCase,
+  TwoPhaseStream,
 } from "./stream-figures.ts";
+export { asOne } from "./two-phase-stream.ts";

@@ -17,7 +17,9 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
   const { fluid } = duty;
   const figures = new Figures();
   const water = isWater(duty.stated, duty.substance) ? waterAt(upstreamBarA, temperatureC) : null;
-  const estimate = fluid && estimateState(fluid, temperatureC, upstreamBarA);
+  const estimated = fluid && estimateState(fluid, temperatureC, upstreamBarA);
+  // Of what its figures say is a gas there, they say nothing of the liquid.
+  const estimate = estimated?.phase === "gas" ? null : estimated;
   const densityKgM3 = figures.take(
     "density",
     "kg/m³",

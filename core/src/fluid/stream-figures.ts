@@ -42,7 +42,19 @@ export interface GasStream extends Flowing {
   readonly isentropicExponent: number;
 }
 
-export type Stream = LiquidStream | GasStream;
+/** A liquid and a vapour that flow together: every figure of how they pass a valve is an estimate. */
+export interface TwoPhaseStream extends Flowing {
+  readonly kind: "two-phase";
+  /** Each with its own share of the mass. */
+  readonly liquid: LiquidStream;
+  readonly gas: GasStream;
+  /** Of the mass, between 0 and 1. */
+  readonly vapourShare: number;
+  /** The same behind the valve: what boils on the way is in it. */
+  readonly behindShare: number;
+}
+
+export type Stream = LiquidStream | GasStream | TwoPhaseStream;
 
 /** What flows in a case; nothing where none is stated or nothing drives it, or what is not known of it. */
 export type StreamOfCase =
@@ -95,11 +107,42 @@ export class Figures {
  * @returns its properties; null close to the critical point and outside the release's ranges
  * @source `steamProperties`
  */
-export const waterAt = (barA: number, temperatureC: number) => {
+export const waterAt = (barA: number, temperatureC: number) =>
+  whereDescribed(() => steamProperties({ pressureBarA: barA, temperatureC }));
+
+/**
+ * Where water boils.
+ *
+ * @param barA bar a
+ * @returns °C; null close to the critical point and outside the release's ranges
+ * @source `steamProperties`
+ */
+export const boilingC = (barA: number): number | null =>
+  whereDescribed(() => steamProperties({ pressureBarA: barA }).saturationTemperatureC);
+
+const apartK = 0.001;
+
+/**
+ * Water and its steam side by side.
+ *
+ * @param barA bar a
+ * @returns enthalpy of either, kJ/kg; null where they are not described
+ * @source `steamProperties` a thousandth of a kelvin either side of where it boils
+ */
+export function saturatedWater(
+  barA: number,
+): { readonly liquidKJKg: number; readonly vapourKJKg: number } | null {
+  const boils = boilingC(barA);
+  const [liquid, vapour] =
+    boils === null ? [] : [waterAt(barA, boils - apartK), waterAt(barA, boils + apartK)];
+  return liquid && vapour ? { liquidKJKg: liquid.enthalpyKJKg, vapourKJKg: vapour.enthalpyKJKg } : null;
+}
+
+function whereDescribed<T>(look: () => T): T | null {
   try {
-    return steamProperties({ pressureBarA: barA, temperatureC });
+    return look();
   } catch (error) {
     if (error instanceof CalculationError) return null;
     throw error;
   }
-};
+}

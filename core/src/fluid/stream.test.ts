@@ -51,7 +51,7 @@ describe("a liquid that flows", () => {
     expect(
       (of({}, { ...unknown, densityKgM3: 1000, viscosityMPaS: 1 }).stream as LiquidStream).vapourKnown,
     ).toBe(false);
-    expect(missing({ phase: "two-phase" }, water)).toMatch(/two phases/);
+    expect(missing({ phase: "two-phase" }, water)).toMatch(/share of vapour/);
     expect(missing({ upstreamBarG: null }, water)).toMatch(/upstream/);
     expect(missing({ downstreamBarG: null }, water)).toMatch(/downstream/);
     expect(missing({ temperatureC: null }, water)).toMatch(/temperature/);

@@ -4,6 +4,7 @@ import { atmosphereBar } from "../units/definitions.ts";
 import { gasOf } from "./gas-stream.ts";
 import { liquidOf } from "./liquid-stream.ts";
 import { missing, type StreamOfCase } from "./stream-figures.ts";
+import { twoPhaseOf } from "./two-phase-stream.ts";
 
 const still = (why: string): StreamOfCase => ({ stream: null, still: why });
 /** In any unit a flow is stated in, too little to be one. */
@@ -57,7 +58,7 @@ export function streamOf(
     case "steam":
       return gasOf(state);
     case "two-phase":
-      return missing("a method for two phases at once");
+      return twoPhaseOf(state, house);
     default:
       return missing("its phase");
   }

@@ -1,5 +1,6 @@
 import type { SettledDuty } from "../duty/settle.ts";
 import { type FlowFigures, figuresAt, flowOf, installedCurve, streamAt, systemOf } from "../flow/index.ts";
+import type { Stream } from "../fluid/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
@@ -23,13 +24,22 @@ export interface StrokePoint {
   readonly noiseDbA: number | null;
 }
 
+type FlowBasis = "m³/h" | "Nm³/h" | "kg/h";
+
+/** The flow of a stream as it is counted: a liquid as it flows, a gas at normal state, both at once by their mass. */
+function countedFlow(stream: Stream): { readonly rate: number; readonly basis: FlowBasis } {
+  if (stream.kind === "liquid") return { rate: stream.flowM3h, basis: "m³/h" };
+  if (stream.kind === "gas") return { rate: stream.flowNm3h, basis: "Nm³/h" };
+  return { rate: stream.massKgH, basis: "kg/h" };
+}
+
 /** A trim over its stroke in the line the cases describe. */
 export interface FlowStroke {
   readonly points: readonly StrokePoint[];
   readonly largest: {
     readonly name: string;
     readonly rate: number;
-    readonly basis: "m³/h" | "Nm³/h";
+    readonly basis: FlowBasis;
     readonly massKgH: number;
   };
   readonly authority: number;
@@ -53,8 +63,8 @@ export function flowStroke(
   duty: SettledDuty,
   house: HouseRules,
 ): FlowStroke | null {
-  const { trim, streams, pipes, wall } = flowOf(valve, duty, house);
-  const system = systemOf(streams);
+  const { trim, streams, pipes, wall, line } = flowOf(valve, duty, house);
+  const system = systemOf({ streams, line });
   if (system === null) return null;
   const { stream } = system;
   const open = trim.kv;
@@ -87,8 +97,7 @@ export function flowStroke(
     points,
     largest: {
       name: largest.caseName,
-      rate: stream.kind === "liquid" ? stream.flowM3h : stream.flowNm3h,
-      basis: stream.kind === "liquid" ? "m³/h" : "Nm³/h",
+      ...countedFlow(stream),
       massKgH: stream.massKgH,
     },
     authority: system.authority,

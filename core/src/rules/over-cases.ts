@@ -82,6 +82,6 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
       byCase,
       uses: () => how.uses(c),
     },
-    inHand(measure, how.marginUnit),
+    measure.margin === null && verdict === "tight" ? null : inHand(measure, how.marginUnit),
   );
 }

@@ -45,6 +45,28 @@ const flowBorders: readonly Border[] = [
   ["flow/open-drop", flows, throttled],
   ["flow/solids-velocity", carrying(0.5), carrying(0)],
   ["flow/passage", dirty(0.5), dirty(0)],
+  ["flow/characteristic", { ...throttled, characteristic: "linear" }, throttled],
+  ["flow/characteristic", { ...throttled, characteristic: "linear" }, { ...flows, characteristic: "linear" }],
+  ["flow/line-agrees", { ...throttled, staticBarG: 1 }, throttled],
+  ["flow/line-agrees", { ...throttled, pumpCurve: "0 5; 9 1" }, throttled],
+  ["flow/dead-band", throttled, flows],
+  ["flow/two-phase", oneCase({ phase: "two-phase", rate: 10 }), flows],
+  ["flow/two-phase", oneCase({ phase: "two-phase", rate: 10 }), oneCase({ phase: "two-phase", rate: null })],
+  [
+    "flow/filling",
+    dutyWith({ heldVolumeM3: 1, cases: [{ upstreamBarG: 20, downstreamBarG: 5 }] }),
+    dutyWith({ heldVolumeM3: null, cases: [{ upstreamBarG: 20, downstreamBarG: 5 }] }),
+  ],
+  [
+    "flow/filling",
+    dutyWith({ heldVolumeM3: 1, cases: [{ upstreamBarG: 20, downstreamBarG: 5 }] }),
+    dutyWith({ heldVolumeM3: 1, cases: [{ upstreamBarG: 20, downstreamBarG: null }] }),
+  ],
+  [
+    "flow/cracked-jet",
+    oneCase({ upstreamBarG: 20, phase: "liquid" }),
+    oneCase({ upstreamBarG: 20, mayBeShut: false }),
+  ],
   [
     "flow/expansion-cold",
     oneCase({ phase: "gas", upstreamBarG: 20, downstreamBarG: 5 }),

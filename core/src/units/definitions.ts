@@ -19,6 +19,7 @@ export const quantities = [
   "velocity",
   "mass",
   "volume",
+  "vessel volume",
   "flow coefficient",
 ] as const;
 export type Quantity = (typeof quantities)[number];
@@ -173,6 +174,10 @@ const rows: Record<Quantity, readonly Row[]> = {
   volume: [
     ["litres", "litre", ["l"]],
     ["US gal", "gallon", ["gal"]],
+  ],
+  "vessel volume": [
+    ["m³", "1 metre^3", ["m3", "cbm"]],
+    ["ft³", "foot^3", ["ft3", "cf"]],
   ],
   "flow coefficient": [
     ["Kv", "kvunit", []],

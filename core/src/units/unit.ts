@@ -23,6 +23,7 @@ export type Unit =
   | "dB(A)"
   | "kg"
   | "litres"
+  | "m³"
   | "°"
   | "s"
   | "min"

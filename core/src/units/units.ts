@@ -37,6 +37,7 @@ const shown: Record<UnitSystem, Record<Quantity, string>> = {
     velocity: "ft/s",
     mass: "lb",
     volume: "US gal",
+    "vessel volume": "ft³",
     "flow coefficient": "Cv",
   },
 };
@@ -57,6 +58,7 @@ const quantityOfUnit: Partial<Record<Unit, Quantity>> = {
   "m/s": "velocity",
   kg: "mass",
   litres: "volume",
+  "m³": "vessel volume",
   Kv: "flow coefficient",
 };
 

@@ -9,7 +9,12 @@ export type Group = (typeof groups)[number];
 
 /** What a field holds, as far as reading, writing and asking for it go. */
 export type Holds =
-  | { readonly kind: "text"; readonly most: number }
+  | {
+      readonly kind: "text";
+      readonly most: number;
+      /** Of a text that must be read into something: what it looks like. */
+      readonly examples?: readonly string[];
+    }
   | { readonly kind: "size" }
   | { readonly kind: "designation" }
   | { readonly kind: "substance"; readonly options: readonly string[] }

@@ -112,6 +112,29 @@ export const yesNo = (): Held<boolean | null> => ({
 });
 
 /**
+ * A text that is read into something, not stated while blank.
+ *
+ * @param most characters
+ * @param fault what is wrong with a text, as a sentence; null where it can be read
+ * @param examples what it looks like
+ * @returns what the field holds, and its schema
+ * @example readable(9, (t) => (t === "a" ? null : "No a."), ["a"]).schema.safeParse("b").success // → false
+ */
+export const readable = (
+  most: number,
+  fault: (text: string) => string | null,
+  examples: readonly string[],
+): Held<string | null> => ({
+  holds: { kind: "text", most, examples },
+  schema: open(
+    textUpTo(most).superRefine((stated, context) => {
+      const message = fault(stated);
+      if (message !== null) context.addIssue({ code: "custom", message });
+    }),
+  ),
+});
+
+/**
  * A text, not stated while blank.
  *
  * @param most characters

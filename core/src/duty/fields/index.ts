@@ -9,6 +9,7 @@ import { rate } from "./case/rate.ts";
 import { rateBasis } from "./case/rate-basis.ts";
 import { temperature } from "./case/temperature.ts";
 import { upstream } from "./case/upstream.ts";
+import { vapour } from "./case/vapour.ts";
 import { airMaximum } from "./drive/air-maximum.ts";
 import { airMinimum } from "./drive/air-minimum.ts";
 import { closesWithin } from "./drive/closes-within.ts";
@@ -31,6 +32,7 @@ import { strokesInReserve } from "./drive/strokes-in-reserve.ts";
 import { carbonDioxide } from "./fluid/carbon-dioxide.ts";
 import { caustic } from "./fluid/caustic.ts";
 import { chlorides } from "./fluid/chlorides.ts";
+import { composition } from "./fluid/composition.ts";
 import { compressibility } from "./fluid/compressibility.ts";
 import { density } from "./fluid/density.ts";
 import { serviceFamily } from "./fluid/family.ts";
@@ -53,13 +55,17 @@ import { viscosity } from "./fluid/viscosity.ts";
 import { waterDewPoint } from "./fluid/water-dew-point.ts";
 import { deadEnd } from "./line/dead-end.ts";
 import { endConnection } from "./line/end-connection.ts";
+import { fillsWithin } from "./line/fills-within.ts";
 import { gap } from "./line/gap.ts";
+import { heldVolume } from "./line/held-volume.ts";
 import { lineClass } from "./line/line-class.ts";
 import { lineTest } from "./line/line-test.ts";
 import { pipeBore } from "./line/pipe-bore.ts";
 import { pipeSchedule } from "./line/pipe-schedule.ts";
 import { port } from "./line/port.ts";
+import { pumpCurve } from "./line/pump-curve.ts";
 import { size } from "./line/size.ts";
+import { staticHead } from "./line/static-head.ts";
 import { upstreamLength } from "./line/upstream-length.ts";
 import { onSiteBreak } from "./on-site/break-torque.ts";
 import { onSiteConstruction } from "./on-site/construction.ts";
@@ -85,6 +91,7 @@ import { lagging } from "./site/lagging.ts";
 import { neighbour } from "./site/neighbour.ts";
 import { stemStands } from "./site/stem-stands.ts";
 import { cavityRelief } from "./task/cavity-relief.ts";
+import { characteristicAsked } from "./task/characteristic.ts";
 import { emissionClass } from "./task/emission-class.ts";
 import { equalisingBypass } from "./task/equalising-bypass.ts";
 import { fireSafe } from "./task/fire-safe.ts";
@@ -111,6 +118,7 @@ export const caseFields = [
   casePhase,
   rate,
   rateBasis,
+  vapour,
 ] as const;
 
 /** Fields of a duty that belong to no case, in the order people state them. */
@@ -120,6 +128,10 @@ export const dutyFields = [
   endConnection,
   pipeSchedule,
   pipeBore,
+  pumpCurve,
+  staticHead,
+  heldVolume,
+  fillsWithin,
   gap,
   onSite,
   onSiteConstruction,
@@ -141,6 +153,7 @@ export const dutyFields = [
   lineTest,
   fluidName,
   substance,
+  composition,
   hazardsOfFluid,
   hazardsSetAside,
   setAsideBecause,
@@ -163,6 +176,7 @@ export const dutyFields = [
   solidsHard,
   fibres,
   valveFunction,
+  characteristicAsked,
   flowDirection,
   shutOff,
   emissionClass,

@@ -24,6 +24,8 @@ interface FlowRuleDefinition {
   readonly source: string;
   readonly inputs: readonly string[];
   readonly tight?: TightWeight;
+  /** What of the candidate decides besides its size. */
+  readonly hangsOn?: Rule["hangsOn"];
   readonly sense?: "≤" | "≥";
   readonly unit: Unit;
   /** Asked of valves that throttle, of those that stand open, or of both. */
@@ -37,7 +39,7 @@ interface FlowRuleDefinition {
     judged: Judged,
   ) => Measured | { readonly missing: string } | null;
   /** Of liquids or gases alone; a case of the other is not waited for. */
-  readonly fluid?: "liquid" | "gas";
+  readonly fluid?: "liquid" | "gas" | "two-phase";
   /** Asks when the liquid boils: where nobody says, it waits, or is not asked of a valve that takes next to nothing. */
   readonly ofBoiling?: true;
   /** What is said where no case raises it. */
@@ -85,8 +87,11 @@ const told = ({ margin, verdict, value, limit, sense }: Measured, usual: "≤" |
 
 const gases: ReadonlySet<string> = new Set(["gas", "steam"]);
 /** A case nobody says the phase of may be either. */
-const concerns = (fluid: FlowRuleDefinition["fluid"], phase: string | null): boolean =>
-  fluid === undefined || phase === null || phase === "two-phase" || gases.has(phase) === (fluid === "gas");
+const concerns = (fluid: FlowRuleDefinition["fluid"], phase: string | null): boolean => {
+  if (fluid === undefined || phase === null) return true;
+  if (fluid === "two-phase" || phase === "two-phase") return fluid === phase;
+  return gases.has(phase) === (fluid === "gas");
+};
 
 /** How far a case is from its limit: its margin, or where a share says nothing the distance itself. */
 const leftOf = ({ margin, value, limit, sense }: Measured, usual: "≤" | "≥"): number => {
@@ -167,7 +172,7 @@ export function flowRule(of: FlowRuleDefinition): Rule {
     asks,
     source,
     inputs,
-    hangsOn: ["size"],
+    hangsOn: ["size", ...(of.hangsOn ?? [])],
     ...(tight && { tight }),
     unraised: (duty, house) => noFlow(duty, of.of) ?? of.unraised?.(duty, house) ?? null,
     examine,

@@ -14,7 +14,7 @@ export const gain = flowRule({
   of: "throttling",
   tight: "mild",
   measure: (c, flow, { house }) => {
-    const system = systemOf(flow.streams);
+    const system = systemOf(flow);
     if (system === null || !system.known) return null;
     const largest = flow.cases.find(({ stream }) => stream === system.stream);
     const inRange = flow.cases.filter(

@@ -1,11 +1,16 @@
 import type { Rule } from "../rule.ts";
 import { capacity } from "./capacity.ts";
 import { cavitation } from "./cavitation.ts";
+import { characteristicAsked } from "./characteristic.ts";
 import { choking } from "./choking.ts";
+import { crackedJet } from "./cracked-jet.ts";
+import { deadBand } from "./dead-band.ts";
 import { expansionCold } from "./expansion-cold.ts";
+import { filling } from "./filling.ts";
 import { flashing } from "./flashing.ts";
 import { gain } from "./gain.ts";
 import { gasVelocity } from "./gas-velocity.ts";
+import { lineAgrees } from "./line-agrees.ts";
 import { liquidVelocity } from "./liquid-velocity.ts";
 import { noise } from "./noise.ts";
 import { openDrop } from "./open-drop.ts";
@@ -18,15 +23,19 @@ import { rangeability } from "./range.ts";
 import { reverseFlow } from "./reverse.ts";
 import { solidsVelocity } from "./solids-velocity.ts";
 import { trimStated } from "./trim-stated.ts";
+import { twoPhase } from "./two-phase.ts";
 
 /** Findings about what flows. */
 export const flowRules: readonly Rule[] = [
   trimStated,
+  characteristicAsked,
+  lineAgrees,
   capacity,
   openingRange,
   rangeability,
   oversized,
   gain,
+  deadBand,
   choking,
   cavitation,
   flashing,
@@ -39,5 +48,8 @@ export const flowRules: readonly Rule[] = [
   passage,
   reverseFlow,
   openDrop,
+  twoPhase,
+  filling,
+  crackedJet,
   expansionCold,
 ];

@@ -8,6 +8,7 @@ import {
 import type { Quantity } from "@proven-seat/core/units";
 import { useBench } from "../../bench/bench-store.ts";
 import { QuantityField } from "../../parts/quantity-field.tsx";
+import { ReadText } from "./read-text.tsx";
 
 const flowQuantity: Record<(typeof flowBases)[number], Quantity> = {
   "m³/h": "volume flow",
@@ -19,6 +20,28 @@ const flowName: Record<(typeof flowBases)[number], string> = {
   "Nm³/h": "gas at normal state",
   "kg/h": "mass",
 };
+
+/** How much of a case of two phases is vapour. */
+function VapourShare({ of, fault }: { of: OperatingCase; fault: string | undefined }) {
+  const value = of.vapourPercent;
+  return (
+    <ReadText
+      label="vapour, mass %"
+      path={`cases.${of.id}.vapourPercent`}
+      shown={value === null ? "" : `${value} %`}
+      says='"…" is not a number.'
+      fault={fault}
+      figures={value !== null}
+      read={(text) => {
+        const figure = text.replace("%", "").replace(",", ".").trim();
+        const number = figure === "" ? null : Number(figure);
+        if (number !== null && !Number.isFinite(number)) return false;
+        useBench.getState().editCase(of.id, { vapourPercent: number });
+        return true;
+      }}
+    />
+  );
+}
 
 /** What else a case has: its kind, phase and flow, whether it may be shut, and from where it is pushed. */
 export function CaseDetail({
@@ -100,6 +123,7 @@ export function CaseDetail({
           ))}
         </select>
       </div>
+      {of.phase === "two-phase" && <VapourShare of={of} fault={faults[`cases.${index}.vapourPercent`]} />}
       {unreadable !== undefined && (
         <p role="alert" className="text-fails">
           "{unreadable}" is not a figure in a unit of {flowQuantity[of.rateBasis]}.

@@ -127,13 +127,15 @@ function Count({ of, unit, fault, estimate }: Entry & { unit: string }) {
   );
 }
 
-function Text({ of }: Entry) {
+function Text({ of, fault }: Entry) {
   const value = useStated(of.path) as string | null;
+  const [example] = (of.holds.kind === "text" && of.holds.examples) || [];
   return (
     <input
       className="field"
       aria-label={readOut(of)}
-      placeholder="not stated"
+      aria-invalid={fault !== undefined}
+      placeholder={example === undefined ? "not stated" : `as ${example}`}
       value={value ?? ""}
       onChange={(e) => state(of.path, e.target.value === "" ? null : e.target.value)}
     />

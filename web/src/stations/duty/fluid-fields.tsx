@@ -19,8 +19,8 @@ export const FluidFields = memo(function FluidFields({
   const { editDuty } = useBench.getState();
   const cases = useBench((s) => s.content!.duty.cases);
   const { values, at, phase } = useMemo(
-    () => fluidEstimates(fluid.substance, cases),
-    [fluid.substance, cases],
+    () => fluidEstimates({ substance: fluid.substance, composition: fluid.composition }, cases),
+    [fluid.substance, fluid.composition, cases],
   );
   return (
     <>

@@ -66,7 +66,7 @@ function Figures({ of, at, units }: { of: FlowStroke; at: StrokePoint; units: Re
       "flow",
       of.largest.basis === "m³/h"
         ? figureText(of.largest.rate * at.share, "m³/h", units)
-        : `${figure(of.largest.rate * at.share)} Nm³/h`,
+        : `${figure(of.largest.rate * at.share)} ${of.largest.basis}`,
     ],
     ["before it", figureText(at.upstreamBarA - 1.01325, "bar g", units)],
     ["behind it", figureText(at.downstreamBarA - 1.01325, "bar g", units)],

@@ -1,0 +1,13 @@
+import type { Field } from "../field.ts";
+import { pressure } from "../holds.ts";
+
+/** What stands behind the valve while nothing flows; friction is the rest of the pressure behind it. */
+export const staticHead: Field<"staticBarG", number | null> = {
+  path: "staticBarG",
+  label: "Pressure behind it at no flow",
+  short: "static head",
+  group: "line",
+  ...pressure(),
+  shown: ({ function: tasks }) => tasks?.includes("throttling") ?? false,
+  headings: ["static head", "static pressure downstream", "pressure behind it at no flow"],
+};

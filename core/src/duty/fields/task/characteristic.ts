@@ -1,0 +1,19 @@
+import { characteristics } from "../../words.ts";
+import type { Field } from "../field.ts";
+import { choice } from "../holds.ts";
+
+/** How flow is to rise with the opening of a valve that throttles. */
+export const characteristicAsked: Field<"characteristic", (typeof characteristics)[number] | null> = {
+  path: "characteristic",
+  label: "Characteristic asked",
+  short: "characteristic",
+  group: "task",
+  ...choice(characteristics),
+  shown: ({ function: tasks }) => tasks?.includes("throttling") ?? false,
+  headings: ["characteristic", "flow characteristic", "inherent characteristic"],
+  written: {
+    "equal percentage": "eq%, =%, eq %, equal %, eq. perc., mod. equal %",
+    linear: "lin, lin.",
+    "quick opening": "quick, on/off, qo",
+  },
+};

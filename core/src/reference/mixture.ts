@@ -1,0 +1,139 @@
+import { type Fluid, fluids } from "./fluids.ts";
+
+/** A pure fluid of the table as a share of a mixture. */
+export interface Component {
+  readonly fluid: Fluid;
+  /** Of the moles, 0–1; all together 1. */
+  readonly share: number;
+}
+
+/** A composition as read, or what is wrong with it. */
+export type Composition = { readonly components: readonly Component[] } | { readonly fault: string };
+
+/** How chemists write those of the table. */
+const formulas: Readonly<Record<string, string>> = {
+  ch4: "methane",
+  c1: "methane",
+  c2h6: "ethane",
+  c2: "ethane",
+  c2h4: "ethylene",
+  c3h8: "propane",
+  c3: "propane",
+  c3h6: "propylene",
+  nc4: "n-butane",
+  ic4: "isobutane",
+  nc5: "n-pentane",
+  nc6: "n-hexane",
+  h2: "hydrogen",
+  co2: "carbon-dioxide",
+  n2: "nitrogen",
+  o2: "oxygen",
+  ar: "argon",
+  nh3: "ammonia",
+  h2s: "hydrogen-sulphide",
+  so2: "sulphur-dioxide",
+  cl2: "chlorine",
+  hf: "hydrogen-fluoride",
+  hcl: "hydrogen-chloride",
+  h2o: "water",
+};
+
+const plainly = (name: string) => name.toLowerCase().replaceAll("₂", "2").replaceAll("₄", "4").trim();
+const byName = new Map(
+  fluids
+    .filter(({ kind, critical, molarMassKgKmol }) => kind === "pure" && critical && molarMassKgKmol !== null)
+    .flatMap((fluid) => [
+      [fluid.id, fluid],
+      [plainly(fluid.name), fluid],
+    ]),
+);
+const named = (name: string) => byName.get(formulas[plainly(name)] ?? plainly(name));
+
+/** A comma between digits is a decimal one. */
+const between = /[;\n]|,(?!\d)/;
+const figure = String.raw`(\d+(?:[.,]\d+)?)\s*(?:mol)?\s*%?`;
+const nameFirst = new RegExp(`^(\\D.*?|\\d,\\d-.*?|[a-z]+\\d.*?)\\s*[:=]?\\s+${figure}$`, "i");
+const figureFirst = new RegExp(`^${figure}\\s+(\\D.*)$`, "i");
+
+/** What a sum may be off by, mol %: figures are rounded. */
+const sumWithin = 1;
+
+function componentIn(part: string): { readonly name: string; readonly percent: number } | null {
+  const [, before, behind] = nameFirst.exec(part) ?? [];
+  const [, first, name] = before === undefined ? (figureFirst.exec(part) ?? []) : [];
+  const percent = behind ?? first;
+  if (percent === undefined) return null;
+  return { name: (before ?? name)!.trim(), percent: Number(percent.replace(",", ".")) };
+}
+
+/**
+ * Reads a composition.
+ *
+ * @param text components and their mol %, parted by semicolons, commas or lines: "methane 85; ethane 10; nitrogen 5"
+ * @returns components with their shares, brought to a sum of one; or what is wrong, as a sentence
+ * @source pure fluids of the table of fluids, by id, name or formula
+ * @example readComposition("methane 90; nitrogen 10").components.length // → 2
+ */
+export function readComposition(text: string): Composition {
+  const parts = text
+    .split(between)
+    .map((part) => part.trim())
+    .filter((part) => part !== "");
+  const components: { fluid: Fluid; percent: number }[] = [];
+  for (const part of parts) {
+    const found = componentIn(part);
+    if (found === null)
+      return { fault: `"${part}" is not a name and its mol %. Write "methane 85; ethane 15".` };
+    const fluid = named(found.name);
+    if (fluid === undefined) return { fault: `"${found.name}" is no pure fluid of the table of fluids.` };
+    if (components.some((one) => one.fluid === fluid)) return { fault: `${fluid.name} is named twice.` };
+    if (!(found.percent > 0)) return { fault: `${fluid.name} has no share: leave it out.` };
+    components.push({ fluid, percent: found.percent });
+  }
+  if (components.length < 2)
+    return { fault: "A mixture has two components or more; pick one as the substance." };
+  const sum = components.reduce((so, { percent }) => so + percent, 0);
+  if (Math.abs(sum - 100) > sumWithin)
+    return { fault: `The shares add up to ${Number(sum.toPrecision(6))} %, not 100 %.` };
+  return { components: components.map(({ fluid, percent }) => ({ fluid, share: percent / sum })) };
+}
+
+/**
+ * A mixture as one fluid.
+ *
+ * @param components of the table of fluids, with their shares of the moles
+ * @returns molar mass, pseudo-critical figures, isentropic exponent; sets where the first of its components does. Nothing
+ *   is said of where it boils or of its liquid
+ * @source Kay's rule: shares of the moles times the components' critical figures; exponent by the heat capacities. An
+ *   estimate
+ * @example mixtureOf(readComposition("methane 50; nitrogen 50").components).molarMassKgKmol // → 22.0285
+ */
+export function mixtureOf(components: readonly Component[]): Fluid {
+  const mean = (of: (fluid: Fluid) => number) =>
+    components.reduce((sum, { fluid, share }) => sum + share * of(fluid), 0);
+  const capacity = components.some(({ fluid }) => fluid.isentropicExponent === null)
+    ? null
+    : mean(({ isentropicExponent: k }) => k! / (k! - 1));
+  return {
+    id: "mixture",
+    name: `mixture of ${components.map(({ fluid }) => fluid.name.toLowerCase()).join(", ")}`,
+    kind: "mixture",
+    family: "",
+    phase: "gas",
+    hazards: [...new Set(components.flatMap(({ fluid }) => fluid.hazards))],
+    molarMassKgKmol: mean((fluid) => fluid.molarMassKgKmol!),
+    critical: {
+      temperatureK: mean((fluid) => fluid.critical!.temperatureK),
+      pressureBarA: mean((fluid) => fluid.critical!.pressureBarA),
+      acentricFactor: mean((fluid) => fluid.critical!.acentricFactor),
+      rackettZ: mean((fluid) => fluid.critical!.rackettZ),
+    },
+    triplePointC: Math.max(...components.map(({ fluid }) => fluid.triplePointC)),
+    isentropicExponent: capacity === null ? null : capacity / (capacity - 1),
+    density15KgM3: null,
+    expansionPerK: null,
+    compressibilityPerBar: null,
+    viscosity: null,
+    note: "Kay's rule",
+  };
+}
