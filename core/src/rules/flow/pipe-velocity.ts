@@ -12,6 +12,8 @@ export const pipeVelocity = flowRule({
   of: "throttling",
   tight: "mild",
   measure: (c, { pipes }, { house, duty }) => {
+    // Two phases at once have a limit of their own.
+    if (c.stream.kind === "two-phase") return null;
     const limit = c.stream.kind === "gas" ? house.openGasMS : house.openLiquidMS;
     const of = against(c.figures.pipeMS, limit, 0);
     return {
