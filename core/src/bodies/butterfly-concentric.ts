@@ -1,7 +1,9 @@
+import { concentricAssembly } from "./assembly/discs.ts";
 import { type Construction, commonParts } from "./construction.ts";
 
 export const butterflyConcentric: Construction = {
   id: "butterfly-concentric",
+  assembly: concentricAssembly,
   name: "Butterfly, concentric",
   closure: "disc",
   flows: "disc",
@@ -23,11 +25,6 @@ export const butterflyConcentric: Construction = {
     { id: "disc", name: "disc", does: "Shaft through its middle." },
     { id: "shaft", name: "shaft", does: "In one line with disc and lining." },
     { id: "lining", name: "lining", does: "Rubber: seat, gasket and lining in one." },
-  ],
-  leakPaths: [
-    { path: "along the shaft", place: "external", seals: ["lining collar", "shaft seal"] },
-    { path: "line flange", place: "external", seals: ["lining face"] },
-    { path: "disc edge", place: "internal", seals: ["lining"] },
   ],
   cavities: ["none"],
   repairInLine: false,

@@ -1,9 +1,11 @@
+import { doubleOffsetAssembly } from "./assembly/discs.ts";
 import type { Construction } from "./construction.ts";
 import { offsetDisc } from "./families/offset-disc.ts";
 
 export const butterflyDoubleOffset: Construction = {
   ...offsetDisc,
   id: "butterfly-double-offset",
+  assembly: doubleOffsetAssembly,
   name: "Butterfly, double-offset",
   entry: "wafer or lug",
   direction: "one way",

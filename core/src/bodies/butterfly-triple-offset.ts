@@ -1,9 +1,11 @@
+import { tripleOffsetAssembly } from "./assembly/discs.ts";
 import type { Construction } from "./construction.ts";
 import { offsetDisc } from "./families/offset-disc.ts";
 
 export const butterflyTripleOffset: Construction = {
   ...offsetDisc,
   id: "butterfly-triple-offset",
+  assembly: tripleOffsetAssembly,
   name: "Butterfly, triple-offset",
   entry: "wafer, lug or flanged",
   // Closed by torque: what its seat takes is the maker's to say.

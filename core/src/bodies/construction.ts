@@ -1,3 +1,4 @@
+import type { AssemblyOf } from "./assembly/model.ts";
 import type { CavityId } from "./cavity.ts";
 import type { PassageId } from "./passage.ts";
 
@@ -49,7 +50,8 @@ export interface Construction {
   readonly strengths: readonly string[];
   readonly limits: readonly string[];
   readonly parts: readonly BodyPart[];
-  readonly leakPaths: readonly LeakPath[];
+  /** Its pieces and joints, by how seats and cavity are arranged. */
+  readonly assembly: AssemblyOf;
   /** Arrangements of seats and cavity it can be built with. */
   readonly cavities: readonly CavityId[];
   readonly repairInLine: boolean;
@@ -91,30 +93,3 @@ export const commonParts = {
   seats: { id: "seats", name: "seats", does: "Seal against the ball." },
   gasket: { id: "gasket", name: "body gasket", does: "Seals the joint of the body." },
 } as const satisfies Record<string, BodyPart>;
-
-/** Stem path: the same wherever a stem leaves the body. */
-export const stemPath: LeakPath = {
-  path: "along the stem",
-  place: "external",
-  seals: ["thrust seal", "packing"],
-};
-/** The way through past the seat: named after what closes on it. */
-const seatPathOf = (closure: string): LeakPath => ({
-  path: `between seat and ${closure}`,
-  place: "internal",
-  seals: ["seat face"],
-});
-export const seatPath = seatPathOf("ball");
-export const segmentSeatPath = seatPathOf("segment");
-export const discSeatPath = seatPathOf("disc");
-export const plugSeatPath = seatPathOf("plug");
-export const behindSeatPath: LeakPath = {
-  path: "behind the seat",
-  place: "internal",
-  seals: ["seat ring seal"],
-};
-export const bodyJointPath: LeakPath = {
-  path: "body joint",
-  place: "external",
-  seals: ["body gasket"],
-};

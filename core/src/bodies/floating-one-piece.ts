@@ -1,9 +1,11 @@
-import { type Construction, seatPath, stemPath } from "./construction.ts";
+import { floatingOnePieceAssembly } from "./assembly/floating.ts";
+import type { Construction } from "./construction.ts";
 import { floatingBall } from "./families/floating-ball.ts";
 
 export const floatingOnePiece: Construction = {
   ...floatingBall,
   id: "floating-one-piece",
+  assembly: floatingOnePieceAssembly,
   name: "Floating ball, one-piece",
   entry: "end entry through a screwed insert",
   strengths: [
@@ -20,7 +22,6 @@ export const floatingOnePiece: Construction = {
       does: "Holds the seat in; its thread carries no piping load in a flanged body.",
     },
   ],
-  leakPaths: [stemPath, seatPath, { path: "round the insert", place: "external", seals: ["insert seal"] }],
   cavities: ["plain", "self-relieving seat", "slot hole"],
   repairInLine: false,
   bodyJoints: 1,

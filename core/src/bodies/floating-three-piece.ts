@@ -1,9 +1,11 @@
+import { floatingThreePieceAssembly } from "./assembly/floating.ts";
 import type { Construction } from "./construction.ts";
 import { splitFloatingBall } from "./families/split-floating-ball.ts";
 
 export const floatingThreePiece: Construction = {
   ...splitFloatingBall,
   id: "floating-three-piece",
+  assembly: floatingThreePieceAssembly,
   name: "Floating ball, three-piece",
   entry: "swing-out centre",
   strengths: [

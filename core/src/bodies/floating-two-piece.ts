@@ -1,9 +1,11 @@
+import { floatingTwoPieceAssembly } from "./assembly/floating.ts";
 import type { Construction } from "./construction.ts";
 import { splitFloatingBall } from "./families/split-floating-ball.ts";
 
 export const floatingTwoPiece: Construction = {
   ...splitFloatingBall,
   id: "floating-two-piece",
+  assembly: floatingTwoPieceAssembly,
   name: "Floating ball, two-piece",
   entry: "side entry, bolted end",
   strengths: [...splitFloatingBall.strengths, "full bore at moderate cost"],

@@ -52,6 +52,7 @@ export function constructionNamed(id: string): Construction | undefined {
   return byId.get(id);
 }
 
+export * from "./assembly/index.ts";
 export { type Cavity, type CavityId, cavityIds, cavityNamed } from "./cavity.ts";
 export type { BodyPart, Construction, LeakPath, Rubbing, Support } from "./construction.ts";
 export { type Passage, type PassageId, type PassagePoint, passageOf } from "./passage.ts";

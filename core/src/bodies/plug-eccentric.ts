@@ -1,7 +1,9 @@
-import { type Construction, commonParts, plugSeatPath, stemPath } from "./construction.ts";
+import { eccentricAssembly } from "./assembly/plugs.ts";
+import { type Construction, commonParts } from "./construction.ts";
 
 export const plugEccentric: Construction = {
   id: "plug-eccentric",
+  assembly: eccentricAssembly,
   name: "Plug, eccentric",
   closure: "plug",
   flows: "eccentric plug",
@@ -27,7 +29,6 @@ export const plugEccentric: Construction = {
     { id: "bearings", name: "bearings", does: "Upper and lower, in body and bonnet." },
     { id: "bonnet", name: "bonnet", does: "Closes the top." },
   ],
-  leakPaths: [stemPath, plugSeatPath, { path: "bonnet joint", place: "external", seals: ["bonnet gasket"] }],
   cavities: ["none"],
   repairInLine: true,
   bodyJoints: 1,

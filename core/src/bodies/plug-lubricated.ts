@@ -1,7 +1,9 @@
-import { type Construction, commonParts, stemPath } from "./construction.ts";
+import { lubricatedAssembly } from "./assembly/plugs.ts";
+import { type Construction, commonParts } from "./construction.ts";
 
 export const plugLubricated: Construction = {
   id: "plug-lubricated",
+  assembly: lubricatedAssembly,
   name: "Plug, lubricated",
   closure: "plug",
   flows: "plug port",
@@ -26,12 +28,6 @@ export const plugLubricated: Construction = {
     { id: "grooves", name: "sealant grooves", does: "Carry sealant round the ports." },
     { id: "cover", name: "bottom cover", does: "Holds the plug up; adjusted from below." },
     { id: "fitting", name: "sealant fitting", does: "With two checks, in the stem." },
-  ],
-  leakPaths: [
-    stemPath,
-    { path: "cover joint", place: "external", seals: ["cover gasket"] },
-    { path: "sealant fitting", place: "external", seals: ["fitting check", "inner check"] },
-    { path: "round the plug", place: "internal", seals: ["sealant film"] },
   ],
   cavities: ["none"],
   repairInLine: false,

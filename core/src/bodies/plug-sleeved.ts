@@ -1,7 +1,9 @@
+import { sleevedAssembly } from "./assembly/plugs.ts";
 import { type Construction, commonParts } from "./construction.ts";
 
 export const plugSleeved: Construction = {
   id: "plug-sleeved",
+  assembly: sleevedAssembly,
   name: "Plug, sleeved",
   closure: "plug",
   flows: "plug port",
@@ -20,11 +22,6 @@ export const plugSleeved: Construction = {
     { id: "sleeve", name: "sleeve", does: "Polymer, held in the body’s ribs; seals all round." },
     { id: "cover", name: "cover", does: "Presses the plug down by adjusting screws." },
     { id: "diaphragm", name: "cover diaphragm", does: "Seals the top of the plug." },
-  ],
-  leakPaths: [
-    { path: "along the plug’s stem", place: "external", seals: ["diaphragm", "cover packing"] },
-    { path: "cover joint", place: "external", seals: ["cover gasket"] },
-    { path: "round the plug", place: "internal", seals: ["sleeve"] },
   ],
   cavities: ["none"],
   repairInLine: true,

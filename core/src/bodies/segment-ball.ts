@@ -1,7 +1,9 @@
-import { behindSeatPath, type Construction, commonParts, segmentSeatPath, stemPath } from "./construction.ts";
+import { segmentAssembly } from "./assembly/notched.ts";
+import { type Construction, commonParts } from "./construction.ts";
 
 export const segmentBall: Construction = {
   id: "segment-ball",
+  assembly: segmentAssembly,
   name: "Segment ball",
   closure: "segment",
   flows: "segment",
@@ -29,12 +31,6 @@ export const segmentBall: Construction = {
     { id: "segment", name: "segment", does: "Part of a sphere on two shafts, notched." },
     { id: "seat", name: "sprung seat", does: "One ring, held to the segment by springs." },
     { id: "lower-shaft", name: "lower shaft", does: "Carries the segment in the body." },
-  ],
-  leakPaths: [
-    stemPath,
-    segmentSeatPath,
-    behindSeatPath,
-    { path: "lower shaft cover", place: "external", seals: ["cover gasket"] },
   ],
   cavities: ["none"],
   repairInLine: false,

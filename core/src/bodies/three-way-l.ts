@@ -1,9 +1,11 @@
+import { threeWayAssembly } from "./assembly/three-way.ts";
 import type { Construction } from "./construction.ts";
 import { threeWayBall } from "./families/three-way-ball.ts";
 
 export const threeWayL: Construction = {
   ...threeWayBall,
   id: "three-way-l",
+  assembly: threeWayAssembly,
   name: "Three-way ball, L-port",
   strengths: [
     "one valve does the work of two",

@@ -1,9 +1,11 @@
+import { threeWayAssembly } from "./assembly/three-way.ts";
 import type { Construction } from "./construction.ts";
 import { threeWayBall } from "./families/three-way-ball.ts";
 
 export const threeWayT: Construction = {
   ...threeWayBall,
   id: "three-way-t",
+  assembly: threeWayAssembly,
   name: "Three-way ball, T-port",
   strengths: ["one valve does the work of two", "the T-port joins two or all three, mixing or diverting"],
   limits: [...threeWayBall.limits, "cannot shut all ports"],

@@ -1,7 +1,9 @@
-import { type Construction, commonParts, seatPath, stemPath } from "./construction.ts";
+import { tiltAwayAssembly } from "./assembly/tilt-away.ts";
+import { type Construction, commonParts } from "./construction.ts";
 
 export const tiltAway: Construction = {
   id: "tilt-away",
+  assembly: tiltAwayAssembly,
   name: "Tilt-away ball, single seat",
   closure: "ball",
   flows: "tilting ball",
@@ -30,7 +32,6 @@ export const tiltAway: Construction = {
     { id: "bonnet", name: "bonnet", does: "Closes the top; guides the rising stem." },
     { id: "cam", name: "cam flats", does: "Bent faces of the stem that turn and tilt the core." },
   ],
-  leakPaths: [stemPath, seatPath, { path: "bonnet joint", place: "external", seals: ["bonnet gasket"] }],
   cavities: ["none"],
   repairInLine: true,
   bodyJoints: 1,

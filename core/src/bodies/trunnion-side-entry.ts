@@ -1,18 +1,15 @@
-import { bodyJointPath, type Construction, commonParts } from "./construction.ts";
+import { trunnionSideEntryAssembly } from "./assembly/trunnion.ts";
+import { type Construction, commonParts } from "./construction.ts";
 import { trunnionBall } from "./families/trunnion-ball.ts";
 
 export const trunnionSideEntry: Construction = {
   ...trunnionBall,
   id: "trunnion-side-entry",
+  assembly: trunnionSideEntryAssembly,
   name: "Trunnion ball, side entry",
   entry: "side entry, bolted ends",
   limits: ["more leak paths and cost", "cavity logic must be chosen", "comes out of the line for repair"],
   parts: [...trunnionBall.parts, commonParts.gasket],
-  leakPaths: [
-    ...trunnionBall.leakPaths,
-    bodyJointPath,
-    { path: "trunnion cap", place: "external", seals: ["cap gasket"] },
-  ],
   repairInLine: false,
   bodyJoints: 3,
   builtTo: { ...trunnionBall.builtTo, "class 2500": [50, 300] },

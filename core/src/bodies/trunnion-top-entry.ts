@@ -1,9 +1,11 @@
+import { trunnionTopEntryAssembly } from "./assembly/trunnion.ts";
 import type { Construction } from "./construction.ts";
 import { trunnionBall } from "./families/trunnion-ball.ts";
 
 export const trunnionTopEntry: Construction = {
   ...trunnionBall,
   id: "trunnion-top-entry",
+  assembly: trunnionTopEntryAssembly,
   name: "Trunnion ball, top entry",
   entry: "top entry through a bonnet",
   strengths: [
@@ -16,10 +18,6 @@ export const trunnionTopEntry: Construction = {
     ...trunnionBall.parts,
     { id: "bonnet", name: "bonnet", does: "Closes the top; carries stem and packing." },
     { id: "bonnet-gasket", name: "bonnet gasket", does: "Seals the bonnet." },
-  ],
-  leakPaths: [
-    ...trunnionBall.leakPaths,
-    { path: "bonnet joint", place: "external", seals: ["bonnet gasket"] },
   ],
   repairInLine: true,
   bodyJoints: 1,

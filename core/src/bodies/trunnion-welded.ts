@@ -1,9 +1,11 @@
+import { trunnionWeldedAssembly } from "./assembly/trunnion.ts";
 import type { Construction } from "./construction.ts";
 import { trunnionBall } from "./families/trunnion-ball.ts";
 
 export const trunnionWelded: Construction = {
   ...trunnionBall,
   id: "trunnion-welded",
+  assembly: trunnionWeldedAssembly,
   name: "Trunnion ball, welded body",
   entry: "none: the body is welded shut",
   strengths: [...trunnionBall.strengths, "no body joint to leak: fit to bury", "light"],

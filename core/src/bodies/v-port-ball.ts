@@ -1,7 +1,9 @@
-import { bodyJointPath, type Construction, commonParts, seatPath, stemPath } from "./construction.ts";
+import { vPortAssembly } from "./assembly/notched.ts";
+import { type Construction, commonParts } from "./construction.ts";
 
 export const vPortBall: Construction = {
   id: "v-port-ball",
+  assembly: vPortAssembly,
   name: "V-port ball",
   closure: "ball",
   flows: "V-port",
@@ -31,7 +33,6 @@ export const vPortBall: Construction = {
     commonParts.gasket,
     { id: "v", name: "V-notch", does: "Opens as a growing triangle." },
   ],
-  leakPaths: [stemPath, bodyJointPath, seatPath],
   cavities: ["none"],
   repairInLine: false,
   bodyJoints: 1,

@@ -1,4 +1,4 @@
-import type { Cavity } from "../bodies/index.ts";
+import { type Cavity, leakPathsOf } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import { seatLoad } from "../rules/envelope/seat-load.ts";
@@ -55,7 +55,7 @@ export function sectionData(valve: Valve, duty: SettledDuty, dimensionsEstimated
     thrustN: differentialBar * 0.1 * (Math.PI / 4) * across * across,
     seatLoadN: seatLoad(valve, differentialBar).loadN,
     parts: construction.parts,
-    leakPaths: construction.leakPaths,
+    leakPaths: leakPathsOf(construction.assembly(valve.cavity.id)),
     strengths: construction.strengths,
     limits: construction.limits,
   };

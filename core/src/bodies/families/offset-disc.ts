@@ -1,4 +1,4 @@
-import { behindSeatPath, type Construction, commonParts, discSeatPath, stemPath } from "../construction.ts";
+import { type Construction, commonParts } from "../construction.ts";
 
 /** A disc on a shaft behind the seat and beside the middle of the bore. */
 export const offsetDisc = {
@@ -13,12 +13,6 @@ export const offsetDisc = {
     commonParts.packing,
     commonParts.gland,
     { id: "shaft", name: "shaft", does: "Behind the seat, and off the middle of the bore." },
-  ],
-  leakPaths: [
-    stemPath,
-    discSeatPath,
-    behindSeatPath,
-    { path: "lower shaft cover", place: "external", seals: ["cover gasket"] },
   ],
   cavities: ["none"],
   repairInLine: false,

@@ -1,11 +1,10 @@
-import { bodyJointPath, type Construction, commonParts, seatPath, stemPath } from "../construction.ts";
+import { type Construction, commonParts } from "../construction.ts";
 import { floatingBall } from "./floating-ball.ts";
 
 /** A floating ball in a body bolted together from pieces. */
 export const splitFloatingBall = {
   ...floatingBall,
   parts: [...floatingBall.parts, commonParts.gasket],
-  leakPaths: [stemPath, bodyJointPath, seatPath],
   cavities: ["plain", "self-relieving seat", "slot hole", "upstream hole", "cavity filler"],
   fullBore: true,
   seatKinds: ["polymer", "metal"],

@@ -1,4 +1,4 @@
-import { bodyJointPath, type Construction, commonParts, seatPath, stemPath } from "../construction.ts";
+import { type Construction, commonParts } from "../construction.ts";
 import { wholeBall } from "./ball.ts";
 
 /** A ball with a bent or branching port between three ends. */
@@ -18,7 +18,6 @@ export const threeWayBall = {
     commonParts.gasket,
     { id: "third", name: "third end", does: "Middle port of the body." },
   ],
-  leakPaths: [stemPath, bodyJointPath, seatPath],
   cavities: ["plain", "slot hole"],
   repairInLine: false,
   bodyJoints: 3,

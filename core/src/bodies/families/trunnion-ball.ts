@@ -1,11 +1,5 @@
-import { behindSeatPath, type Construction, type LeakPath, seatPath, stemPath } from "../construction.ts";
+import type { Construction, LeakPath } from "../construction.ts";
 import { wholeBall } from "./ball.ts";
-
-const fittings: LeakPath = {
-  path: "vent, drain and sealant fittings",
-  place: "external",
-  seals: ["fitting thread", "inner check"],
-};
 
 /** A ball held above and below, between seats that springs and line pressure urge to it. */
 export const trunnionBall = {
@@ -31,7 +25,6 @@ export const trunnionBall = {
     { id: "springs", name: "seat springs", does: "Hold the seats to the ball at zero differential." },
     { id: "seat-seals", name: "seat ring seals", does: "Seal behind the seats." },
   ],
-  leakPaths: [stemPath, seatPath, behindSeatPath, fittings],
   cavities: ["two self-relieving", "self-relieving + double-piston", "two double-piston"],
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },

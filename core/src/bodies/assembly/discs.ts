@@ -1,0 +1,116 @@
+import { gaskets, stemUpwards } from "./groups.ts";
+import { type AssemblyOf, joint, piece } from "./model.ts";
+
+const offLine = "The disc may swing by its own weight: hold it before its shaft is drawn.";
+
+/** Concentric disc in a rubber lining. */
+export const concentricAssembly: AssemblyOf = () => ({
+  pieces: [
+    piece("body", "body", "shell", { out: "stays" }),
+    piece("pins", "disc pins", "retainer", { count: 2, out: "along the bore", at: "open" }),
+    piece("shaft-ring", "shaft ring", "seal", { heldBy: ["stem"], ofSet: ["shaft ring"] }),
+    piece("stem", "shaft", "stem", {
+      heldBy: ["pins"],
+      caution: offLine,
+      oriented: "its line stands along the disc",
+    }),
+    piece("disc", "disc", "closing member", { heldBy: ["stem"], out: "along the bore", at: "open" }),
+    piece("lining", "lining", "seat", { heldBy: ["disc", "stem"], out: "along the bore" }),
+    piece("bearings", "bushings", "bearing", { count: 2, heldBy: ["stem"] }),
+  ],
+  joints: [
+    joint("stem", "along the shaft", ["cavity", "outside"], ["lining", "shaft-ring"]),
+    joint("flange", "line flange", ["cavity", "outside"], ["lining"]),
+    joint("seat", "disc edge", ["upstream", "downstream"], ["lining"]),
+    joint("open", "the body stands open to the line", ["cavity", "downstream"], ["disc"]),
+  ],
+  reseat: null,
+  sealed: null,
+});
+
+const offset = (seatPieces: ReturnType<typeof piece>[], seatId: string, back: string) => {
+  const shaft = stemUpwards(["pins"]);
+  return {
+    pieces: [
+      piece("body", "body", "shell", { out: "stays" }),
+      ...seatPieces,
+      piece("pins", "disc pins", "retainer", {
+        count: 2,
+        out: "along the bore",
+        at: "open",
+        heldBy: ["retainer"],
+      }),
+      ...shaft.pieces.map((one) => (one.id === "stem" ? { ...one, caution: offLine } : one)),
+      piece("cover-bolts", "lower cover bolts", "bolting", { count: 4 }),
+      piece("cover", "lower cover", "shell", { heldBy: ["cover-bolts"], out: "down" }),
+      piece("gasket", "cover gasket", "seal", { heldBy: ["cover"], out: "down", ofSet: gaskets }),
+      piece("disc", "disc", "closing member", {
+        heldBy: ["stem", "retainer"],
+        out: "along the bore",
+        at: "open",
+        oriented: "its shaft away from the seat",
+      }),
+      piece("bearings", "bearings", "bearing", { count: 2, heldBy: ["disc"] }),
+    ],
+    joints: [
+      shaft.joint,
+      joint("seat", "between seat and disc", ["upstream", "downstream"], [seatId]),
+      joint("back", "behind the seat", ["upstream", "downstream"], [back]),
+      joint("cover", "lower shaft cover", ["cavity", "outside"], ["gasket"], 1),
+      joint("open", "the body stands open to the line", ["cavity", "downstream"], ["disc"]),
+    ],
+    sealed: null,
+  } as const;
+};
+
+const screws = piece("retainer-screws", "retainer screws", "bolting", { count: 8, out: "along the bore" });
+
+/** Double-offset disc: its seat under a retainer ring in the face. */
+export const doubleOffsetAssembly: AssemblyOf = () => ({
+  ...offset(
+    [
+      screws,
+      piece("retainer", "retainer ring", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
+      piece("seat", "seat ring", "seat", {
+        heldBy: ["retainer"],
+        out: "along the bore",
+        oriented: "its lip to the disc",
+      }),
+      piece("seat-ring", "seat gasket", "seal", { heldBy: ["retainer"], out: "along the bore" }),
+    ],
+    "seat",
+    "seat-ring",
+  ),
+  reseat: {
+    pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
+    says: [
+      "Shaft and disc stay: the seat comes out under its retainer ring, on the side away from the shaft.",
+      "Turn the disc shut on the new seat before the retainer screws are tightened: that centres it.",
+    ],
+  },
+});
+
+/** Triple-offset disc: its ring is on the disc under a retaining ring, the hard seat in the body. */
+export const tripleOffsetAssembly: AssemblyOf = () => ({
+  ...offset(
+    [
+      { ...screws, at: "open" },
+      piece("retainer", "retaining ring", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
+      piece("seat", "seal ring of the disc", "seat", {
+        heldBy: ["retainer"],
+        out: "along the bore",
+        oriented: "its mark to the mark on the disc: the cone is tilted",
+      }),
+      piece("seat-ring", "ring gasket", "seal", { heldBy: ["retainer"], out: "along the bore" }),
+    ],
+    "seat",
+    "seat-ring",
+  ),
+  reseat: {
+    pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
+    says: [
+      "Shaft and disc stay: the ring comes off the disc under its retaining ring; the seat in the body is looked at.",
+      "Leave the screws snug, shut the disc by its closing torque so that the ring finds its cone, then tighten them.",
+    ],
+  },
+});

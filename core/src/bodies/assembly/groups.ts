@@ -1,0 +1,136 @@
+import type { CavityId } from "../cavity.ts";
+import { type Joint, joint, type Piece, piece } from "./model.ts";
+
+const packings = ["packing", "inner packing", "outer packing"];
+const stemRings = ["stem and seat rings", "stem and seat lips"];
+/** Parts of sealing sets that close a joint of the body. */
+export const gaskets = ["body gasket"];
+/** Parts of sealing sets behind a seat ring, and those that are left when they burn. */
+export const seatRings = ["stem and seat rings", "stem and seat lips", "seat rings"];
+export const fireRings = ["seat fire rings"];
+
+const ejects = "A gland may eject under pressure: stand aside, and never back it out under pressure.";
+/** Said of whatever a spring stands behind. */
+export const sprung = "Springs stand behind it: let them out slowly, and keep fingers clear.";
+
+interface Stem {
+  readonly pieces: readonly Piece[];
+  readonly joint: Joint;
+}
+
+const gland = [
+  piece("gland-nuts", "gland nuts", "bolting", { count: 2, caution: ejects }),
+  piece("gland", "gland", "gland", { heldBy: ["gland-nuts"] }),
+];
+
+/**
+ * A stem shouldered from inside, which can only fall inwards once the closing member is out.
+ *
+ * @param member piece it turns
+ * @param name what the stem is called
+ * @returns stem, thrust washer, packing, gland, contact springs, and the way along them
+ */
+export const stemFromInside = (member: string, name = "stem"): Stem => ({
+  pieces: [
+    ...gland,
+    piece("stem", name, "stem", {
+      heldBy: [member, "gland"],
+      out: "inward",
+      oriented: "its line or flat stands along the bore while the valve is open",
+    }),
+    piece("contact-springs", "anti-static contacts", "spring", { count: 2, heldBy: ["stem"] }),
+    piece("thrust-washer", "thrust washer", "seal", { heldBy: ["stem"], out: "inward" }),
+    piece("packing", "packing", "seal", {
+      heldBy: ["stem"],
+      ofSet: packings,
+      oriented: "lips towards the pressure",
+    }),
+  ],
+  joint: joint("stem", `along the ${name}`, ["cavity", "outside"], ["thrust-washer", "packing"]),
+});
+
+/**
+ * A stem or shaft that is drawn out upwards, with its packing round it.
+ *
+ * @param heldBy what keeps it besides gland and packing
+ * @param name what it is called
+ * @returns shaft, packing, gland, and the way along them
+ */
+export const stemUpwards = (heldBy: readonly string[], name = "shaft"): Stem => ({
+  pieces: [
+    ...gland,
+    piece("stem", name, "stem", {
+      heldBy: ["gland", ...heldBy],
+      oriented: "its line stands along the closing member",
+    }),
+    piece("thrust-washer", "thrust bearing", "bearing", { heldBy: ["stem"] }),
+    piece("packing", "packing", "seal", {
+      heldBy: ["gland", "stem"],
+      ofSet: packings,
+      oriented: "lips towards the pressure",
+    }),
+  ],
+  joint: joint("stem", `along the ${name}`, ["cavity", "outside"], ["packing"]),
+});
+
+/**
+ * A stem in a bushing of its own, sealed by rings inside and packing above.
+ *
+ * @param member piece whose coming out lets the stem go; none where it is drawn out upwards with its bushing
+ * @returns stem, rings, bushing, packing, gland, sealant fitting, and the ways along and round them
+ */
+export const stemInBushing = (
+  member: string | null,
+): { readonly pieces: readonly Piece[]; readonly joints: readonly Joint[] } => ({
+  pieces: [
+    ...gland,
+    piece("bushing-bolts", "bushing bolts", "bolting", { count: 4, heldBy: ["gland"] }),
+    piece("bushing", "stem bushing", "retainer", { heldBy: ["bushing-bolts", ...(member ? [] : ["gland"])] }),
+    piece("stem", "stem", "stem", {
+      heldBy: ["bushing", ...(member ? [member] : [])],
+      out: member ? "inward" : "up",
+      oriented: "its line stands along the bore while the valve is open",
+    }),
+    piece("contact-springs", "anti-static contacts", "spring", { count: 2, heldBy: ["stem"] }),
+    piece("stem-rings", "stem rings", "seal", { count: 2, heldBy: ["stem"], ofSet: stemRings }),
+    piece("bushing-gasket", "bushing gasket", "seal", { heldBy: ["bushing"] }),
+    piece("thrust-washer", "thrust bearing", "bearing", { heldBy: ["stem"] }),
+    piece("packing", "packing", "seal", {
+      heldBy: ["gland", "stem"],
+      ofSet: packings,
+      oriented: "lips towards the pressure",
+    }),
+    piece("stem-sealant", "stem sealant fitting", "fitting", {
+      caution: "A sealant fitting may eject: never back it out under pressure, only its cap.",
+    }),
+  ],
+  joints: [
+    joint(
+      "stem",
+      "along the stem",
+      ["cavity", "outside"],
+      ["stem-rings", "packing", "stem-sealant:injected"],
+    ),
+    joint("bushing", "round the stem bushing", ["cavity", "outside"], ["bushing-gasket"]),
+  ],
+});
+
+/**
+ * Blocks that fill the space round the ball, where the arrangement has them.
+ *
+ * @param cavity arrangement
+ * @param heldBy what keeps them in
+ * @returns the blocks; none of other arrangements
+ */
+export const fillersOf = (cavity: CavityId, heldBy: readonly string[]): Piece[] =>
+  cavity === "cavity filler"
+    ? [piece("fillers", "cavity fillers", "seat", { count: 2, heldBy, out: "along the bore" })]
+    : [];
+
+const balls: Partial<Record<CavityId, string>> = {
+  "upstream hole": "the hole in its face looks upstream while it is shut",
+  "slot hole": "the hole from its slot opens into the bore",
+};
+
+/** How a ball goes back, where its arrangement drills it. */
+export const ballOriented = (cavity: CavityId): string | null => balls[cavity] ?? null;

@@ -1,0 +1,96 @@
+import { gaskets, stemFromInside, stemUpwards } from "./groups.ts";
+import type { Assembly } from "./model.ts";
+import { type AssemblyOf, joint, piece } from "./model.ts";
+
+/** A seat held by a retainer screwed from outside: it is renewed while shaft and closing member stay. */
+const fromOutside = (member: string): NonNullable<Assembly["reseat"]> => ({
+  pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
+  says: [
+    `Turn the ${member} open to reach the seat, take retainer, gasket and seat out, and clean their lands.`,
+    `Put the new seat in, and turn the ${member} shut on it: that centres it.`,
+    "Turn the retainer screws just snug. The line's flanges press it home: no shims and no feeler gauge.",
+  ],
+});
+
+/** Segment on two shafts: the seat under a retainer, the shaft pinned. */
+export const segmentAssembly: AssemblyOf = () => {
+  const shaft = stemUpwards(["pins"]);
+  return {
+    pieces: [
+      piece("body", "body", "shell", { out: "stays" }),
+      piece("retainer-screws", "retainer screws", "bolting", { count: 4, out: "along the bore" }),
+      piece("retainer", "seat retainer", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
+      piece("seat", "seat", "seat", {
+        heldBy: ["retainer"],
+        out: "along the bore",
+        at: "open",
+        oriented: "its face to the segment",
+      }),
+      piece("seat-ring", "seat gasket", "seal", { heldBy: ["retainer"], out: "along the bore" }),
+      piece("pins", "taper pins", "retainer", {
+        count: 2,
+        heldBy: ["seat"],
+        out: "along the bore",
+        at: "open",
+      }),
+      ...shaft.pieces,
+      piece("cover-bolts", "lower cover bolts", "bolting", { count: 4 }),
+      piece("cover", "lower cover", "shell", { heldBy: ["cover-bolts"], out: "down" }),
+      piece("gasket", "cover gasket", "seal", { heldBy: ["cover"], out: "down", ofSet: gaskets }),
+      piece("lower-shaft", "lower shaft", "stem", { heldBy: ["cover", "pins"], out: "down" }),
+      piece("segment", "segment", "closing member", {
+        heldBy: ["seat", "stem", "lower-shaft"],
+        out: "along the bore",
+        at: "open",
+        oriented: "its notch to the inlet",
+      }),
+      piece("bearings", "bearings", "bearing", { count: 2, heldBy: ["segment"] }),
+    ],
+    joints: [
+      shaft.joint,
+      joint("seat", "between seat and segment", ["upstream", "downstream"], ["seat"]),
+      joint("back", "behind the seat", ["upstream", "downstream"], ["seat-ring"]),
+      joint("cover", "lower shaft cover", ["cavity", "outside"], ["gasket"], 1),
+      joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["segment"]),
+    ],
+    reseat: fromOutside("segment"),
+    sealed: null,
+  };
+};
+
+/** Ball with a V-notch, and one seat under a retainer. */
+export const vPortAssembly: AssemblyOf = () => {
+  const stem = stemFromInside("ball");
+  return {
+    pieces: [
+      piece("body", "body", "shell", { out: "stays" }),
+      piece("retainer-screws", "retainer screws", "bolting", { count: 4, out: "along the bore" }),
+      piece("retainer", "seat retainer", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
+      piece("seat", "seat", "seat", {
+        heldBy: ["retainer"],
+        out: "along the bore",
+        oriented: "its face to the ball",
+      }),
+      piece("seat-ring", "seat gasket", "seal", { heldBy: ["retainer"], out: "along the bore" }),
+      piece("body-bolts", "body studs and nuts", "bolting", { count: 8 }),
+      piece("end", "end piece", "shell", { heldBy: ["body-bolts"], out: "along the bore" }),
+      piece("gasket", "body gasket", "seal", { heldBy: ["end"], out: "along the bore", ofSet: gaskets }),
+      piece("ball", "V-port ball", "closing member", {
+        heldBy: ["end", "seat"],
+        out: "along the bore",
+        at: "shut",
+        oriented: "its notch to the seat",
+      }),
+      ...stem.pieces,
+    ],
+    joints: [
+      stem.joint,
+      joint("body", "body joint", ["cavity", "outside"], ["gasket"], 1),
+      joint("seat", "between seat and ball", ["upstream", "downstream"], ["seat"]),
+      joint("back", "behind the seat", ["upstream", "downstream"], ["seat-ring"]),
+      joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["ball"]),
+    ],
+    reseat: fromOutside("ball"),
+    sealed: null,
+  };
+};

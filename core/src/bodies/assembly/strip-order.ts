@@ -1,0 +1,36 @@
+import type { Assembly, Piece } from "./model.ts";
+
+/**
+ * The order in which a valve comes apart.
+ *
+ * @param assembly pieces and what holds them
+ * @param wanted pieces that are to come off, with whatever holds them; all that come off where not given
+ * @returns pieces, each after everything that holds it; of those that are free the first as the construction lists them, so
+ *   that the order is always the same
+ * @throws RangeError where pieces hold each other in a ring, or one is held by what there is not
+ * @source topological order
+ */
+export function stripOrder({ pieces }: Assembly, wanted?: readonly string[]): Piece[] {
+  const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+  const needed = new Set<string>();
+  const need = (id: string): void => {
+    const piece = byId.get(id);
+    if (piece === undefined) throw new RangeError(`Nothing of that name holds a piece: ${id}.`);
+    if (needed.has(id) || piece.out === "stays") return;
+    needed.add(id);
+    for (const holder of piece.heldBy) need(holder);
+  };
+  for (const id of wanted ?? pieces.map((piece) => piece.id)) need(id);
+  const order: Piece[] = [];
+  const off = new Set<string>();
+  while (order.length < needed.size) {
+    const next = pieces.find(
+      ({ id, heldBy }) =>
+        needed.has(id) && !off.has(id) && heldBy.every((holder) => off.has(holder) || !needed.has(holder)),
+    );
+    if (next === undefined) throw new RangeError("Pieces hold each other: none can come off first.");
+    order.push(next);
+    off.add(next.id);
+  }
+  return order;
+}

@@ -1,0 +1,39 @@
+import { gaskets, stemUpwards } from "./groups.ts";
+import { type AssemblyOf, joint, piece } from "./model.ts";
+
+/** Tilt-away ball: everything comes out through the bonnet, the seat last. */
+export const tiltAwayAssembly: AssemblyOf = () => {
+  const stem = stemUpwards(["bonnet", "guide-pin"], "stem");
+  return {
+    pieces: [
+      piece("body", "body", "shell", { out: "stays" }),
+      piece("bonnet-bolts", "bonnet studs and nuts", "bolting", { count: 8 }),
+      piece("bonnet", "bonnet", "shell", {
+        heldBy: ["bonnet-bolts"],
+        at: "open",
+        caution: "Lift bonnet and stem together: the core hangs on the stem's cam until it is free.",
+      }),
+      piece("gasket", "bonnet gasket", "seal", { heldBy: ["bonnet"], ofSet: gaskets }),
+      piece("guide-pin", "guide pin", "retainer", { heldBy: ["bonnet"] }),
+      ...stem.pieces,
+      piece("core", "tilting core", "closing member", {
+        heldBy: ["bonnet", "stem"],
+        at: "open",
+        oriented: "its hard face to the seat",
+      }),
+      piece("pivot", "lower pivot", "bearing", { heldBy: ["core"] }),
+      piece("seat", "seat ring", "seat", { heldBy: ["core"], out: "up", oriented: "its cone to the core" }),
+    ],
+    joints: [
+      stem.joint,
+      joint("bonnet", "bonnet joint", ["cavity", "outside"], ["gasket"], 1),
+      joint("seat", "between seat and ball", ["upstream", "downstream"], ["seat"]),
+      joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["core"]),
+    ],
+    reseat: {
+      pieces: ["bonnet-bolts", "bonnet", "gasket", "guide-pin", "stem", "core", "seat"],
+      says: ["The body stays in the line: core and seat come out through the bonnet."],
+    },
+    sealed: null,
+  };
+};
