@@ -11,6 +11,7 @@ import { margins } from "./margins.ts";
 import { motors } from "./motors.ts";
 import { safety } from "./safety.ts";
 import { service } from "./service.ts";
+import { shop } from "./shop.ts";
 import { temperatures } from "./temperatures.ts";
 import { torque } from "./torque.ts";
 
@@ -27,6 +28,7 @@ export const houseRuleDefinitions = {
   ...air,
   ...fitUp,
   ...flow,
+  ...shop,
   ...temperatures,
   ...assumptions,
 } as const;
@@ -45,6 +47,7 @@ export const houseRuleGroups: readonly { readonly name: string; readonly ids: re
     ["Air", air],
     ["Fit-up", fitUp],
     ["Flow", flow],
+    ["Shop", shop],
     ["Stem and drive in cold and heat", temperatures],
     ["What is assumed where nothing is stated", assumptions],
   ] as const

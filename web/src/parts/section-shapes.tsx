@@ -46,18 +46,27 @@ function Arrow({ force, size }: { force: Force; size: number }) {
   );
 }
 
+/** A part that is drawn out of its place, and how far, mm: x along the pipe, y upwards. */
+export interface Lifted {
+  readonly role: Role;
+  readonly by: readonly [x: number, y: number];
+}
+
 /** The shapes of a section with what presses on them, at a scale and a place of the stage. */
 export function SectionShapes({
   view,
   scale,
   x0,
   y0,
+  lifted = null,
 }: {
   view: View;
   scale: number;
   x0: number;
   y0: number;
+  lifted?: Lifted | null;
 }) {
+  const out = (role: Role) => lifted !== null && lifted.role === role;
   const { left, right, top } = view.box;
   return (
     <>
@@ -71,6 +80,7 @@ export function SectionShapes({
             // biome-ignore lint/suspicious/noArrayIndexKey: shapes have a fixed order and no names
             key={i}
             d={shape.path}
+            transform={out(shape.role) ? `translate(${lifted!.by[0]},${lifted!.by[1]})` : undefined}
             fillRule="evenodd"
             fill={shape.line || shape.role === "hidden" ? "none" : (fills[shape.role] ?? "none")}
             stroke={
@@ -80,7 +90,7 @@ export function SectionShapes({
                   ? "var(--tight)"
                   : "var(--ink)"
             }
-            strokeWidth={(shape.role === "axis" ? 0.6 : 0.9) / scale}
+            strokeWidth={(shape.role === "axis" ? 0.6 : out(shape.role) ? 2.4 : 0.9) / scale}
             strokeDasharray={
               shape.role === "axis"
                 ? [9, 3, 2, 3].map((n) => n / scale).join(" ")

@@ -1,4 +1,4 @@
-import type { Construction, LeakPath } from "../construction.ts";
+import type { Construction } from "../construction.ts";
 import { wholeBall } from "./ball.ts";
 
 /** A ball held above and below, between seats that springs and line pressure urge to it. */

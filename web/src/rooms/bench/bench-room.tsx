@@ -1,68 +1,12 @@
-import { useEffect } from "react";
-import { Link, Navigate, useParams } from "react-router";
-import { ApiProblem } from "../../app/api.ts";
-import { inProject, useAddress } from "../../app/project.ts";
-import { useTag } from "../../app/queries.ts";
-import { useReading } from "../../app/reading.ts";
-import { useBench } from "../../bench/bench-store.ts";
-import { readDraft } from "../../bench/drafts.ts";
-import { saveNow } from "../../bench/saving.ts";
-import { Notice } from "../../parts/notice.tsx";
+import { useParams } from "react-router";
+import { OpenTag } from "../../bench/open-tag.tsx";
 import { stationNamed } from "../../stations/index.ts";
 import { Bench } from "./bench.tsx";
 
-/** Opens a tag on the bench: what the server has, or what was kept unsaved on this device. */
+/** A tag on the bench, at one of its stations. */
 export function BenchRoom() {
-  const { project, tagId = "", station = "envelope" } = useParams();
-  const address = useAddress();
-  const tag = useTag(tagId);
-  const open = useBench((s) => s.tagId === tagId && s.content !== null);
-  const setReading = useReading((s) => s.set);
-  useEffect(() => setReading({ visited: true }), [setReading]);
-
-  useEffect(() => {
-    // A tag already on the bench is not opened again: a refetch must not undo what is being typed.
-    if (!tag.data || useBench.getState().tagId === tagId) return;
-    const draft = readDraft(tagId);
-    useBench.getState().open(tag.data, draft);
-    useBench.temporal.getState().clear();
-    // A draft made on an older version must meet the server's word on it, not overwrite it.
-    if (draft) useBench.getState().setSave({ kind: "unsaved" }, draft.version);
-  }, [tag.data, tagId]);
-
-  useEffect(
-    () => () => {
-      if (useBench.getState().tagId !== tagId) return;
-      void saveNow().finally(() => {
-        if (useBench.getState().tagId === tagId) useBench.setState({ tagId: null, content: null });
-      });
-    },
-    [tagId],
+  const { station = "envelope" } = useParams();
+  return (
+    <OpenTag rest={station}>{(tagId) => <Bench tagId={tagId} station={stationNamed(station)} />}</OpenTag>
   );
-
-  // Reached below another project's address, it is shown below its own.
-  if (tag.data && project !== undefined && tag.data.projectId !== project)
-    return <Navigate replace to={inProject({ id: tag.data.projectId }, `/tags/${tagId}/${station}`)} />;
-  if (tag.error && !open) {
-    const gone = tag.error instanceof ApiProblem;
-    return (
-      <Notice
-        title={gone ? "There is no such tag" : "The tag could not be read"}
-        act={
-          <>
-            <button type="button" className="act" onClick={() => void tag.refetch()}>
-              Try again
-            </button>
-            <Link className="act" to={address("/line-up")}>
-              Line-up
-            </Link>
-          </>
-        }
-      >
-        {tag.error.message}
-      </Notice>
-    );
-  }
-  if (!open) return <Notice title="Opening the tag …" />;
-  return <Bench tagId={tagId} station={stationNamed(station)} />;
 }

@@ -103,7 +103,7 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
 
   return (
     <div className="grid h-full grid-rows-[auto_auto_minmax(0,1fr)]">
-      <BenchHeader faults={faults} toKnow={toKnow} onStale={() => setAsking("stale")} />
+      <BenchHeader tagId={tagId} faults={faults} toKnow={toKnow} onStale={() => setAsking("stale")} />
       <Footer view={view} behind={behind} />
       <div>
         <Welcome />

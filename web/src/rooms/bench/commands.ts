@@ -40,6 +40,7 @@ export function useBenchCommands(
       name: `Below the picture: ${name}`,
       act: () => useLower.getState().pick(id),
     })),
+    { name: "Shop: take its valve apart", act: () => void navigate(address(`/tags/${tagId}/shop`)) },
     { name: "Remove this tag", act: onRemove },
     ...stations.map((to, place) => ({
       name: `Station: ${to.name}`,

@@ -1,7 +1,8 @@
 import { type KeyboardEvent, useEffect, useRef } from "react";
-import { useLocation } from "react-router";
+import { Link, useLocation } from "react-router";
 import type { NewTagState } from "../../app/add-tag.ts";
 
+import { useAddress } from "../../app/project.ts";
 import { InHeader } from "../../app/slots.tsx";
 import { useBench } from "../../bench/bench-store.ts";
 import { enterField, nextToKnow } from "../../parts/field-place.ts";
@@ -15,15 +16,18 @@ const onEnter = (act: () => void) => (event: KeyboardEvent) => {
 
 /** The tag's number and service, edited in the header, and what is saved of it. */
 export function BenchHeader({
+  tagId,
   faults,
   toKnow,
   onStale,
 }: {
+  tagId: string;
   faults: Record<string, string>;
   toKnow: readonly string[];
   onStale: () => void;
 }) {
   const content = useBench((s) => s.content!);
+  const address = useAddress();
   const { editTag } = useBench.getState();
   const number = useRef<HTMLInputElement>(null);
   const { state, key } = useLocation();
@@ -68,6 +72,9 @@ export function BenchHeader({
           onChange={(e) => editTag({ service: e.target.value })}
         />
       </span>
+      <Link className="quiet whitespace-nowrap" to={address(`/tags/${tagId}/shop`)}>
+        Shop
+      </Link>
       <SaveStateText onStale={onStale} />
     </InHeader>
   );

@@ -1,0 +1,81 @@
+import type { Piece, PieceRole } from "../bodies/index.ts";
+import type { Valve } from "../catalogue/valve.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import type { Measure } from "./step.ts";
+
+/** What to look at, by what a piece is. */
+const looks: Readonly<Record<PieceRole, readonly string[]>> = {
+  shell: ["joint faces: scratches across them, pitting", "wall: corrosion, erosion behind the seat"],
+  "closing member": ["sealing face: scratches, pitting, coating lifted", "slot or drive face: rounded edges"],
+  seat: ["sealing face: cuts, set, extrusion", "its back and its ring grooves: wear, deposit"],
+  seal: ["extruded, hard or blistered edges: they say why it failed"],
+  spring: ["all there, none broken, all of one height"],
+  stem: ["straight, seal tracks without grooves", "keys, flats and shoulder: cracks, rounded edges"],
+  bearing: ["lining worn through or lifted"],
+  gland: ["bore not oval, follower not bent"],
+  bolting: ["threads: picked up, stretched, corroded"],
+  retainer: ["threads and faces: picked up, bent"],
+  fitting: ["check holds, thread whole, cap there"],
+};
+
+/** What of a piece goes into the next assembly. */
+const renews: Readonly<Record<PieceRole, "always" | "if worn" | null>> = {
+  shell: null,
+  "closing member": "if worn",
+  seat: "if worn",
+  seal: "always",
+  spring: "if worn",
+  stem: "if worn",
+  bearing: "if worn",
+  gland: "if worn",
+  bolting: "if worn",
+  retainer: "if worn",
+  fitting: "if worn",
+};
+
+/**
+ * What is looked at on a piece.
+ *
+ * @param piece of an assembly
+ * @returns what to look at, and whether it is renewed
+ * @source practice
+ */
+export const lookAt = ({
+  role,
+}: Piece): { readonly look: readonly string[]; readonly renew: "always" | "if worn" | null } => ({
+  look: looks[role],
+  renew: renews[role],
+});
+
+/**
+ * What is measured on a piece.
+ *
+ * @param piece of an assembly
+ * @param valve its dimensions, mm
+ * @param house what may be worn off
+ * @returns measures with their limits; none where no dimension of it is known
+ * @source dimensions of the catalogue less what the house lets wear off
+ */
+export function measuresOf({ id, role, count }: Piece, valve: Valve, house: HouseRules): Measure[] {
+  const { stemDiameterMm, geometry } = valve.size;
+  const worn = (what: string, nominal: number, source: string): Measure => ({
+    what,
+    unit: "mm",
+    least: Number((nominal - house.wornOffMm).toFixed(3)),
+    most: null,
+    source,
+  });
+  if (id === "stem")
+    return [worn("diameter where it is sealed", stemDiameterMm, "stem of the catalogue, less wear")];
+  if (role === "closing member" && valve.construction.closure === "ball")
+    return [
+      worn(
+        "diameter across its sealing face",
+        geometry.closureDiameterMm,
+        "ball of the catalogue, less wear",
+      ),
+    ];
+  if (role === "spring")
+    return [{ what: "springs counted", unit: "", least: count, most: count, source: "the assembly" }];
+  return [];
+}

@@ -1,0 +1,211 @@
+import type { Assembly, Piece } from "../bodies/index.ts";
+import { stripOrder } from "../bodies/index.ts";
+import type { Valve } from "../catalogue/valve.ts";
+import type { Drive } from "../drives/index.ts";
+import type { SettledDuty } from "../duty/settle.ts";
+import type { Step } from "../fit-up/index.ts";
+import type { HouseRules } from "../house/house-rules.ts";
+import { apart, together } from "./apart.ts";
+import { lookAt } from "./looking.ts";
+import { makeSafe } from "./make-safe.ts";
+import { type ShopStep, step } from "./step.ts";
+
+export const planKinds = ["strip", "reseat", "put together", "fit the drive"] as const;
+export type PlanKind = (typeof planKinds)[number];
+
+/** A piece that is laid out and counted back in. */
+export interface Counted {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  readonly renew: "always" | "if worn" | null;
+}
+
+/** Work on one valve, step by step. */
+export interface ShopPlan {
+  readonly kind: PlanKind;
+  readonly steps: readonly ShopStep[];
+  readonly count: readonly Counted[];
+  /** Why there is no such plan, or why it goes no further; null where it is whole. */
+  readonly limits: string | null;
+}
+
+/** What a plan is made for. */
+export interface Work {
+  readonly valve: Valve;
+  readonly drive: Drive | null;
+  readonly duty: SettledDuty;
+  readonly house: HouseRules;
+  /** How the drive is put on, as fit-up says it. */
+  readonly fitting: readonly Step[];
+}
+
+const hand = "Never put a hand into bore or cavity while anything can turn it: a ball shears a finger.";
+
+function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
+  const oriented = assembly.pieces.filter(({ oriented: how, out }) => how !== null && out !== "stays");
+  return [
+    step(
+      "mark",
+      "Mark flow, upstream side, and body against every cover and end, before anything is loosened.",
+      {
+        look: oriented.map(({ name, oriented: how }) => `${name}: ${how}`),
+      },
+    ),
+    step("mark", "Take pictures of the marks, the stem's line against the bore, and both stops.", {
+      look: valve.cavity.oneWay
+        ? ["This arrangement makes it one-way: which side is upstream must not be lost."]
+        : [],
+    }),
+    ...(drive === null
+      ? []
+      : [
+          step("drive off", "Sling the drive, take its screws out, and lift it off in line with the stem.", {
+            figures: [{ what: "the drive weighs", value: drive.weightKg, unit: "kg" }],
+            cautions: [hand],
+          }),
+        ]),
+  ];
+}
+
+const counted = (pieces: readonly Piece[]): Counted[] =>
+  pieces.map((piece) => ({ id: piece.id, name: piece.name, count: piece.count, renew: lookAt(piece).renew }));
+
+const cleanFor = ({ duty }: Work): ShopStep => {
+  const oxygen = duty.hazards.has("oxygen");
+  const food = duty.hazards.has("hygienic");
+  return step(
+    "count in and clean",
+    oxygen
+      ? "Degrease every piece for oxygen, prove it clean, and touch it with clean gloves alone."
+      : "Clean every piece, and count them against the list.",
+    {
+      look: [
+        oxygen || food
+          ? "lubricant: only what is allowed for the service, and none where none is"
+          : "lubricant: thin, on seals and threads, and one the fluid does not dissolve",
+      ],
+      cautions: oxygen ? ["Oil and dirt ignite in oxygen."] : [],
+    },
+  );
+};
+
+const tests = (work: Work): ShopStep[] => [
+  step(
+    "turn and test",
+    "Turn it once by hand through its stroke, both ways: nothing rubs, both stops are met.",
+    {
+      cautions: [hand],
+      look: ["the stem's line along the bore at the open stop"],
+    },
+  ),
+  step(
+    "turn and test",
+    "Test shell, both closures and stem as the proving plan says, and write the leak rate down.",
+    {
+      cautions: ["Gas under pressure stores far more than water: barrier, distance, slow rise."],
+    },
+  ),
+  step("turn and test", "Measure what breaks it open, and write it into the log of the tag.", {
+    measures: [
+      {
+        what: "torque to break it open",
+        unit: "N·m",
+        least: null,
+        most: work.valve.size.maximumStemTorqueNm,
+        source: "what the stem may carry",
+      },
+    ],
+  }),
+];
+
+const layOut = (count: readonly Counted[]): ShopStep =>
+  step("lay out and count", "Lay the pieces out in the order they came, and count them against the list.", {
+    look: count.map(({ name, count: n }) => `${n} ${name}`),
+  });
+
+function stripped(work: Work, assembly: Assembly): ShopPlan {
+  const { valve, drive, duty, house } = work;
+  const count = counted(stripOrder(assembly));
+  return {
+    kind: "strip",
+    steps: [
+      ...makeSafe(valve, drive, duty, assembly.sealed !== null || valve.construction.repairInLine),
+      ...marked(work, assembly),
+      ...apart(valve, assembly, undefined, house),
+      layOut(count),
+    ],
+    count,
+    limits: assembly.sealed,
+  };
+}
+
+function reseated(work: Work, assembly: Assembly): ShopPlan {
+  const { valve, drive, duty, house } = work;
+  const { reseat } = assembly;
+  if (reseat === null)
+    return {
+      kind: "reseat",
+      steps: [],
+      count: [],
+      limits: assembly.sealed ?? "Its seats come out with the closing member alone: strip it.",
+    };
+  const fromOutside = reseat.pieces.length > 0;
+  const count = fromOutside ? counted(stripOrder(assembly, reseat.pieces)) : [];
+  return {
+    kind: "reseat",
+    steps: [
+      // Sealant is pushed in from outside while the valve stands in the line as it is.
+      ...(fromOutside ? makeSafe(valve, drive, duty, valve.construction.repairInLine) : []),
+      ...(fromOutside ? apart(valve, assembly, reseat.pieces, house) : []),
+      ...reseat.says.map((does) => step("put together", does, { cautions: [hand] })),
+      ...(fromOutside ? together(valve, assembly, reseat.pieces, house) : []),
+      ...tests(work),
+    ],
+    count,
+    limits: null,
+  };
+}
+
+function putTogether(work: Work, assembly: Assembly): ShopPlan {
+  const count = counted(stripOrder(assembly));
+  return {
+    kind: "put together",
+    steps: [cleanFor(work), ...together(work.valve, assembly, undefined, work.house), ...tests(work)],
+    count,
+    limits: assembly.sealed,
+  };
+}
+
+/**
+ * A plan of work on a valve.
+ *
+ * @param kind of work
+ * @param work valve, drive, duty, house rules, and how the drive is put on
+ * @returns its steps, the pieces to count, and why it goes no further where it does not. Nothing in it is written for a
+ *   product: order, position, cautions and figures follow from the pieces and the duty
+ * @source `stripOrder`, practice; the maker's instructions, the site's permit and local law prevail
+ */
+export function shopPlan(kind: PlanKind, work: Work): ShopPlan {
+  const assembly = work.valve.construction.assembly(work.valve.cavity.id);
+  switch (kind) {
+    case "strip":
+      return stripped(work, assembly);
+    case "reseat":
+      return reseated(work, assembly);
+    case "put together":
+      return putTogether(work, assembly);
+    case "fit the drive":
+      return {
+        kind,
+        steps: work.fitting.map(({ does, figures, caution }) =>
+          step("put the drive on", does, { figures, cautions: caution === null ? [] : [caution] }),
+        ),
+        count: [],
+        limits:
+          work.fitting.length === 0
+            ? "Nothing is put on here: a bare stem, or one whose end or whose drive's bore nobody states."
+            : null,
+      };
+  }
+}

@@ -1,0 +1,126 @@
+import type { ShopPlan, ShopStep } from "@proven-seat/core/shop";
+import { useEffect, useRef, useState } from "react";
+import { Notice } from "../../parts/notice.tsx";
+import { useShortcuts } from "../../parts/shortcuts.ts";
+import type { SectionData } from "../../workers/views.ts";
+import { LiftedPart } from "./lifted-part.tsx";
+import { StepView } from "./step-view.tsx";
+import { useTicks } from "./ticks.ts";
+
+const noneDone: readonly string[] = [];
+
+/** All steps by stage, with what is ticked; the current one stands out. */
+function Overview({
+  steps,
+  done,
+  current,
+  onGo,
+}: {
+  steps: readonly ShopStep[];
+  done: readonly string[];
+  current: number;
+  onGo: (at: number) => void;
+}) {
+  const here = useRef<HTMLButtonElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another step is the current one
+  useEffect(() => {
+    here.current?.scrollIntoView?.({ block: "nearest" });
+  }, [current]);
+  return (
+    <nav aria-label="Steps" className="min-h-0 overflow-y-auto border-r border-rule p-3">
+      {[...new Set(steps.map(({ stage }) => stage))].map((stage) => {
+        const mine = steps.flatMap((step, at) => (step.stage === stage ? [{ step, at }] : []));
+        return (
+          <section key={stage} aria-label={stage} className="mb-3">
+            <h3 className="text-[12px] text-dim">{stage}</h3>
+            <ol>
+              {mine.map(({ step, at }) => {
+                const ticked = done.includes(step.does);
+                return (
+                  <li key={`${at} ${step.does}`}>
+                    <button
+                      type="button"
+                      ref={at === current ? here : undefined}
+                      aria-current={at === current ? "step" : undefined}
+                      className={`flex min-h-11 w-full items-center gap-2 px-2 text-left ${at === current ? "bg-second font-semibold" : ""} ${ticked ? "text-dim" : ""}`}
+                      onClick={() => onGo(at)}
+                    >
+                      <span className="figures w-6 shrink-0 text-right text-dim">
+                        {ticked ? "✓" : at + 1}
+                      </span>
+                      <span className="truncate">{step.piece?.name ?? step.does}</span>
+                    </button>
+                  </li>
+                );
+              })}
+            </ol>
+          </section>
+        );
+      })}
+    </nav>
+  );
+}
+
+/** A plan, one step at a time beside all of them. */
+export function PlanView({ plan, name, section }: { plan: ShopPlan; name: string; section: SectionData }) {
+  const { steps, limits } = plan;
+  const done = useTicks((s) => s.done[name] ?? noneDone);
+  const { turn, clear } = useTicks.getState();
+  const first = steps.findIndex(({ does }) => !done.includes(does));
+  const [at, setAt] = useState(Math.max(0, first));
+  const step = steps[Math.min(at, steps.length - 1)];
+  const go = (to: number) => setAt(Math.min(Math.max(0, to), steps.length - 1));
+  const finish = () => {
+    if (step && !done.includes(step.does)) turn(name, step.does);
+    go(at + 1);
+  };
+  useShortcuts({ ArrowRight: () => go(at + 1), ArrowLeft: () => go(at - 1), d: finish });
+  if (!step) return <Notice title="There is no such plan for this valve">{limits}</Notice>;
+  const ticked = done.includes(step.does);
+  const count = steps.filter(({ does }) => done.includes(does)).length;
+  return (
+    <div className="grid min-h-0 grid-cols-[13rem_minmax(0,1fr)] lg:grid-cols-[18rem_minmax(0,1fr)]">
+      <Overview steps={steps} done={done} current={at} onGo={go} />
+      <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto]">
+        <div className="grid min-h-0 grid-rows-[auto_minmax(16rem,1fr)] gap-4 overflow-y-auto p-6 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] lg:grid-rows-1">
+          <StepView of={step} at={at} all={steps.length} />
+          <LiftedPart data={section} of={step} />
+        </div>
+        <div className="flex items-center gap-3 border-t border-rule px-6 py-3">
+          <button
+            type="button"
+            className="act min-h-11 min-w-28"
+            disabled={at === 0}
+            onClick={() => go(at - 1)}
+          >
+            ← Back
+          </button>
+          <button type="button" className="act min-h-11 min-w-44" onClick={finish}>
+            {at === steps.length - 1 ? "Done" : "Done, next →"}
+          </button>
+          <button
+            type="button"
+            className="quiet min-h-11 px-2"
+            aria-pressed={ticked}
+            onClick={() => turn(name, step.does)}
+          >
+            {ticked ? "take the tick back" : "tick"}
+          </button>
+          <span className="ml-auto text-right text-dim">
+            <span className="figures">{count}</span> of <span className="figures">{steps.length}</span> done,
+            kept on this device
+          </span>
+          <button
+            type="button"
+            className="quiet min-h-11 px-2"
+            disabled={count === 0}
+            onClick={() => clear(name)}
+          >
+            begin anew
+          </button>
+        </div>
+        {limits && <p className="border-t border-rule px-6 py-2 text-tight">{limits}</p>}
+      </div>
+    </div>
+  );
+}

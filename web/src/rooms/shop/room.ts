@@ -1,0 +1,9 @@
+import type { Room } from "../room.ts";
+
+export const room: Room = {
+  path: "/tags/:tagId/shop/:plan?",
+  inProject: true,
+  header: null,
+  goTo: null,
+  load: async () => (await import("./shop-room.tsx")).ShopRoom,
+};
