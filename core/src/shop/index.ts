@@ -1,2 +1,6 @@
+export { type Cause, type CauseKind, causesOf, type LeakPlace, leakPlaces } from "./leak/causes.ts";
+export { type Check, checks } from "./leak/checks.ts";
+export * from "./leak/finder.ts";
+export * from "./leak/picture.ts";
 export * from "./plan.ts";
 export type { Measure, ShopStep, Stage, StepFigure } from "./step.ts";

@@ -9,7 +9,6 @@ import {
   basisCost,
   constructionsIn,
   type FlowStroke,
-  fitUpPicture,
   flowStroke,
   heldBy,
   prover,
@@ -20,7 +19,6 @@ import {
   type TrimTried,
   trimsTried,
 } from "@proven-seat/core/proof";
-import { type PlanKind, type ShopPlan, shopPlan } from "@proven-seat/core/shop";
 import { type StallChance, stallChance } from "@proven-seat/core/torque";
 import { candidateOf, type Proving } from "./proving.ts";
 
@@ -114,14 +112,4 @@ export function flowStrokeOf({ duty, house, ...proving }: Proving, key: string):
 export function trimsOfCandidate({ duty, house, ...proving }: Proving, key: string): TrimTried[] {
   const candidate = candidateOf({ duty, house, ...proving }, key);
   return candidate ? trimsTried(candidate, settle(duty, house), house) : [];
-}
-
-/** A plan of work on a candidate, and the section it is drawn on; null where it is none any more. */
-export function planOf({ duty, house, ...proving }: Proving, key: string, kind: PlanKind): ShopPlan | null {
-  const candidate = candidateOf({ duty, house, ...proving }, key);
-  if (!candidate) return null;
-  const settled = settle(duty, house);
-  const { valve, drive } = candidate;
-  const fitting = kind === "fit the drive" ? fitUpPicture(candidate, settled, house).steps : [];
-  return shopPlan(kind, { valve, drive, duty: settled, house, fitting });
 }

@@ -11,7 +11,6 @@ import {
   constructionRows,
   flowStrokeOf,
   ladderOf,
-  planOf,
   stallOf,
   suppliesOf,
   trimsOfCandidate,
@@ -20,6 +19,7 @@ import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
 import { sheetAsIssued } from "./sheet-api.ts";
+import { leakOf, planOf } from "./shop-api.ts";
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is asked of it. */
 export function proverApi() {
@@ -91,6 +91,7 @@ export function proverApi() {
     flowStroke: of(flowStrokeOf),
     trims: of(trimsOfCandidate),
     plan: of(planOf),
+    leak: of(leakOf),
     movable: of(movableValues),
     breaking: of(breakingPointOf),
     mapRow: of(mapRowOf),

@@ -1,29 +1,19 @@
 import { Link, NavLink, useParams } from "react-router";
 import { useAddress } from "../../app/project.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
-import { useAnswer } from "../../bench/answers.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { OpenTag } from "../../bench/open-tag.tsx";
 import { useBenchProof } from "../../bench/proof.ts";
 import { Notice } from "../../parts/notice.tsx";
-import { PlanView } from "./plan-view.tsx";
-import { plans } from "./plans.ts";
+import { pages } from "./pages.ts";
 
 function Shop({ tagId, path }: { tagId: string; path: string }) {
   const address = useAddress();
   const number = useBench((s) => s.content!.number);
   const service = useBench((s) => s.content!.service);
-  const chosen = plans.find((one) => one.path === path) ?? plans[0]!;
+  const { Page, ...shown } = pages.find((one) => one.path === path) ?? pages[0]!;
   const { view, failure } = useBenchProof();
-  const inHand = view?.inHand ?? null;
-  const { answer: came, failure: planFailed } = useAnswer(
-    view?.proof ?? null,
-    "plan",
-    inHand === null ? null : [inHand.candidate.key, chosen.kind],
-  );
-  // One plan is never shown under another's name.
-  const answer = came?.kind === chosen.kind ? came : undefined;
-  const wrong = failure ?? planFailed;
+  const valve = view?.inHand?.candidate.valve;
   return (
     <div className="grid h-full grid-rows-[auto_minmax(0,1fr)]">
       <InHeader>
@@ -33,14 +23,14 @@ function Shop({ tagId, path }: { tagId: string; path: string }) {
       <InStatus>The maker's instructions, the site's permit and local law stand before these steps.</InStatus>
       <div className="flex items-center gap-4 border-b border-rule px-6">
         <nav aria-label="Plans" className="flex gap-4">
-          {plans.map((one) => (
+          {pages.map(({ path: to, name }) => (
             <NavLink
-              key={one.path}
-              to={address(`/tags/${tagId}/shop/${one.path}`)}
-              aria-current={one === chosen ? "page" : undefined}
-              className={`flex min-h-11 items-center whitespace-nowrap ${one === chosen ? "border-b-2 border-ink font-semibold" : "text-dim"}`}
+              key={to}
+              to={address(`/tags/${tagId}/shop/${to}`)}
+              aria-current={to === shown.path ? "page" : undefined}
+              className={`flex min-h-11 items-center whitespace-nowrap ${to === shown.path ? "border-b-2 border-ink font-semibold" : "text-dim"}`}
             >
-              {one.name}
+              {name}
             </NavLink>
           ))}
         </nav>
@@ -50,26 +40,22 @@ function Shop({ tagId, path }: { tagId: string; path: string }) {
         >
           to the bench
         </Link>
-        {inHand && (
+        {valve && (
           <span className="truncate text-dim">
-            {inHand.candidate.valve.construction} · {inHand.candidate.valve.seat}
+            {valve.construction} · {valve.seat}
           </span>
         )}
       </div>
-      {wrong && <Notice title="The plan could not be made">{wrong}</Notice>}
-      {!wrong && view && !inHand && (
+      {failure ? (
+        <Notice title="The plan could not be made">{failure}</Notice>
+      ) : !view ? (
+        <Notice title="Proving …" />
+      ) : view.inHand ? (
+        <Page key={tagId} tagId={tagId} view={view} />
+      ) : (
         <Notice title="No valve is in hand">
           State the size of the tag, so that there is a valve to plan for.
         </Notice>
-      )}
-      {!wrong && !(view && !inHand) && !answer && <Notice title="Making the plan …" />}
-      {!wrong && inHand && answer && (
-        <PlanView
-          key={`${tagId} ${chosen.path}`}
-          plan={answer}
-          name={`${tagId} ${chosen.path}`}
-          section={inHand.section}
-        />
       )}
     </div>
   );

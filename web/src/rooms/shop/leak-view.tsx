@@ -1,0 +1,210 @@
+import type { CheckShown, LeakPicture, LeakPlace, Ranked } from "@proven-seat/core/shop";
+import { Scroll } from "../../parts/scroll.tsx";
+
+const percent = (share: number) => `${share > 0 && share < 0.005 ? "<1" : Math.round(100 * share)} %`;
+
+/** Where it shows: the first thing that is asked. */
+export function LeakPlaces({ onPick }: { onPick: (place: LeakPlace) => void }) {
+  const places: readonly (readonly [LeakPlace, string, string])[] = [
+    ["outside", "It leaks to the outside", "At stem, joint, fitting or flange, or on the wall."],
+    ["through the valve", "It passes while it is shut", "Pressure or flow downstream, or at the vent."],
+  ];
+  return (
+    <section aria-label="Where it leaks" className="grid content-start gap-4 p-6">
+      <h2 className="text-[26px] font-semibold">Where does it show?</h2>
+      {places.map(([place, name, says]) => (
+        <button
+          key={place}
+          type="button"
+          className="min-h-16 border border-rule px-4 py-3 text-left hover:bg-second"
+          onClick={() => onPick(place)}
+        >
+          <span className="block text-[18px] font-semibold">{name}</span>
+          <span className="text-dim">{says}</span>
+        </button>
+      ))}
+    </section>
+  );
+}
+
+function NextCheck({ of, onAnswer }: { of: CheckShown; onAnswer: (answer: string) => void }) {
+  return (
+    <section aria-label="Next check" className="grid gap-3">
+      <p className="text-[14px] text-dim">
+        next check · about <span className="figures">{of.effortMin}</span> minutes · expected to settle{" "}
+        <span className="figures">{of.expectedBits.toFixed(2)}</span> bits
+      </p>
+      <h2 className="text-[26px] leading-8 font-semibold">{of.asks}</h2>
+      {of.caution && (
+        <p className="border-l-4 border-tight pl-4 text-[18px]">
+          <strong>Caution.</strong> {of.caution}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-3">
+        {of.answers.map((answer) => (
+          <button key={answer} type="button" className="act min-h-11 px-4" onClick={() => onAnswer(answer)}>
+            {answer}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function Causes({ ranked }: { ranked: readonly Ranked[] }) {
+  const [best] = ranked;
+  return (
+    <section aria-label="What it may be" className="grid content-start gap-2">
+      <h3 className="font-semibold">What it may be</h3>
+      <ol className="grid gap-1">
+        {ranked.map(({ id, name, probability }) => (
+          <li key={id} className="grid grid-cols-[3rem_minmax(0,1fr)] items-center gap-2">
+            <span className="figures text-right">{percent(probability)}</span>
+            <span className="relative px-2 py-0.5">
+              <span
+                aria-hidden
+                className="absolute inset-y-0 left-0 bg-second"
+                style={{ width: `${100 * probability}%` }}
+              />
+              <span className="relative">{name}</span>
+            </span>
+          </li>
+        ))}
+      </ol>
+      {best && (
+        <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
+          <dt className="text-dim">now</dt>
+          <dd>{best.now}</dd>
+          <dt className="text-dim">next stop</dt>
+          <dd>{best.next}</dd>
+        </dl>
+      )}
+    </section>
+  );
+}
+
+function Ways({ of }: { of: LeakPicture }) {
+  const [best] = of.ranked;
+  return (
+    <section aria-label="Ways of the fluid" className="grid content-start gap-1">
+      <h3 className="font-semibold">Ways the fluid may take</h3>
+      <ul className="grid gap-1">
+        {of.ways.map((way) => (
+          <li key={way.map(({ id }) => id).join()} className="flex flex-wrap items-center gap-1">
+            {way.map(({ id, name, seals }, i) => (
+              <span key={id} className="flex items-center gap-1">
+                {i > 0 && <span aria-hidden>→</span>}
+                <span
+                  title={seals.join(", then ")}
+                  className={`border px-1 ${id === best?.joint ? "border-ink font-semibold" : "border-rule text-dim"}`}
+                >
+                  {name}
+                </span>
+              </span>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** What each answer did to the likeliest causes. */
+function Reasoning({ of }: { of: LeakPicture }) {
+  if (of.reasoning.length === 0) return null;
+  const named = new Map(of.ranked.map(({ id, name }) => [id, name]));
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">What each answer did</summary>
+      <ol className="grid gap-2">
+        {of.reasoning.map(({ check, asks, answer, before, after }) => (
+          <li key={check}>
+            <p>
+              <span className="text-dim">{asks}</span> <strong>{answer}</strong>
+            </p>
+            <ul className="text-dim">
+              {Object.entries(after)
+                .sort(([, a], [, b]) => b - a)
+                .slice(0, 3)
+                .map(([id, share]) => (
+                  <li key={id}>
+                    {named.get(id)}: <span className="figures">{percent(before[id]!)}</span> →{" "}
+                    <span className="figures text-ink">{percent(share)}</span>
+                  </li>
+                ))}
+            </ul>
+          </li>
+        ))}
+      </ol>
+    </details>
+  );
+}
+
+/** A leak as it is traced: the next check large, what it may be beside it. */
+export function LeakView({
+  of,
+  onAnswer,
+  onUndo,
+  onDrop,
+}: {
+  of: LeakPicture;
+  onAnswer: (check: string, answer: string) => void;
+  onUndo: () => void;
+  onDrop: () => void;
+}) {
+  const [next, ...others] = of.proposed;
+  return (
+    <Scroll label="Leak" className="min-h-0">
+      <div className="grid gap-6 p-6 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
+        <div className="grid content-start gap-4">
+          {of.outOfService && (
+            <p role="alert" className="border-l-4 border-fails pl-4 text-[18px] font-semibold">
+              {of.outOfService}
+            </p>
+          )}
+          {next ? (
+            <NextCheck of={next} onAnswer={(answer) => onAnswer(next.id, answer)} />
+          ) : (
+            <h2 className="text-[26px] font-semibold">There is nothing more to look at from outside.</h2>
+          )}
+          {of.contradictions.map((says) => (
+            <p key={says} role="alert" className="border-l-4 border-tight pl-4">
+              {says}
+            </p>
+          ))}
+          <div className="flex gap-3">
+            <button
+              type="button"
+              className="act min-h-11 px-4"
+              disabled={of.reasoning.length === 0}
+              onClick={onUndo}
+            >
+              Take the last answer back
+            </button>
+            <button type="button" className="quiet min-h-11 px-2" onClick={onDrop}>
+              another leak
+            </button>
+          </div>
+          {others.length > 0 && (
+            <details>
+              <summary className="min-h-11 cursor-pointer py-2 font-semibold">Other checks</summary>
+              <div className="grid gap-6">
+                {others.map((check) => (
+                  <NextCheck key={check.id} of={check} onAnswer={(answer) => onAnswer(check.id, answer)} />
+                ))}
+              </div>
+            </details>
+          )}
+          <Reasoning of={of} />
+        </div>
+        <div className="grid content-start gap-6">
+          <Causes ranked={of.ranked} />
+          <Ways of={of} />
+          <p className="text-[12px] text-dim">
+            Weights and chances are indicative: what is usually found. The trace is kept on this device.
+          </p>
+        </div>
+      </div>
+    </Scroll>
+  );
+}

@@ -1,0 +1,71 @@
+// @vitest-environment happy-dom
+
+import { settle } from "@proven-seat/core/duty";
+import { defaultHouseRules } from "@proven-seat/core/house";
+import { type LeakPlace, leakPicture, type Observation } from "@proven-seat/core/shop";
+import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { demoDuty, demoShelf } from "../../../../core/test/demo.ts";
+import { LeakPlaces, LeakView } from "./leak-view.tsx";
+import { useTraces } from "./traces.ts";
+
+const duty = settle(demoDuty("XV-3052"), defaultHouseRules());
+const valve = demoShelf.valvesFor(100).find((v) => v.construction.id === "trunnion-side-entry")!;
+const picture = (place: LeakPlace, seen: readonly Observation[] = []) =>
+  leakPicture(valve, duty, place, seen);
+const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
+  const [onAnswer, onUndo, onDrop] = [vi.fn(), vi.fn(), vi.fn()];
+  render(<LeakView of={picture(place, seen)} onAnswer={onAnswer} onUndo={onUndo} onDrop={onDrop} />);
+  return { onAnswer, onUndo, onDrop };
+};
+
+beforeEach(() => useTraces.setState({ traced: {} }));
+afterEach(cleanup);
+
+describe("a leak in the shop", () => {
+  it("begins with where it shows", () => {
+    const onPick = vi.fn();
+    render(<LeakPlaces onPick={onPick} />);
+    fireEvent.click(screen.getByRole("button", { name: /passes while it is shut/ }));
+    expect(onPick).toHaveBeenCalledWith("through the valve");
+  });
+  it("asks the check that tells most, and hands on what is answered", () => {
+    const { onAnswer } = show("through the valve");
+    const [best] = picture("through the valve").proposed;
+    const [asked] = screen.getAllByRole("region", { name: "Next check" });
+    expect(within(asked!).getByRole("heading").textContent).toBe(best!.asks);
+    fireEvent.click(within(asked!).getByRole("button", { name: best!.answers[0]! }));
+    expect(onAnswer).toHaveBeenCalledWith(best!.id, best!.answers[0]);
+  });
+  it("shows what it may be, the ways of the fluid, what to do and what each answer did", () => {
+    show("through the valve", [{ check: "stop", answer: "short of it" }]);
+    const causes = within(screen.getByRole("region", { name: "What it may be" }));
+    expect(causes.getAllByRole("listitem")[0]!.textContent).toMatch(/not quite shut/);
+    expect(causes.getByText(/Set the closed stop by the leak/)).toBeTruthy();
+    expect(screen.getByRole("region", { name: "Ways of the fluid" }).textContent).toMatch(
+      /between seat and ball/,
+    );
+    expect(screen.getByText("What each answer did")).toBeTruthy();
+  });
+  it("says when what leaks out must not go on, and when an answer fits nothing", () => {
+    show("outside", [
+      { check: "soap", answer: "at the stem" },
+      { check: "gland", answer: "it stops" },
+      { check: "bolts", answer: "one is loose" },
+    ]);
+    const alerts = screen.queryAllByRole("alert").map((a) => a.textContent);
+    expect(alerts.some((a) => /out of service/.test(a ?? ""))).toBe(picture("outside").outOfService !== null);
+  });
+  it("keeps its trace by tag, takes an answer back, and lets go of it", () => {
+    const { begin, see, undo, drop } = useTraces.getState();
+    see("a", { check: "soap", answer: "at the stem" });
+    expect(useTraces.getState().traced).toEqual({});
+    begin("a", "outside");
+    see("a", { check: "soap", answer: "at the stem" });
+    see("a", { check: "gland", answer: "it stops" });
+    undo("a");
+    expect(useTraces.getState().traced.a!.seen).toEqual([{ check: "soap", answer: "at the stem" }]);
+    drop("a");
+    expect(useTraces.getState().traced).toEqual({});
+  });
+});

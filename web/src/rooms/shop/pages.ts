@@ -1,0 +1,16 @@
+import type { ComponentType } from "react";
+import type { BenchView } from "../../workers/views.ts";
+import { Leak } from "./leak.tsx";
+import { planned } from "./planned.tsx";
+
+/** What a page of the shop is given: a tag with a valve in hand. */
+export type PageOf = ComponentType<{ readonly tagId: string; readonly view: BenchView }>;
+
+/** Pages of the shop by their address, in the order of the work. */
+export const pages: readonly { readonly path: string; readonly name: string; readonly Page: PageOf }[] = [
+  { path: "strip", name: "Strip it", Page: planned("strip") },
+  { path: "leak", name: "Find a leak", Page: Leak },
+  { path: "reseat", name: "Reseat it", Page: planned("reseat") },
+  { path: "together", name: "Put it together", Page: planned("put together") },
+  { path: "drive", name: "Fit the drive", Page: planned("fit the drive") },
+];

@@ -1,0 +1,33 @@
+import { settle } from "@proven-seat/core/duty";
+import { fitUpPicture } from "@proven-seat/core/proof";
+import {
+  type LeakPicture,
+  type LeakPlace,
+  leakPicture,
+  type Observation,
+  type PlanKind,
+  type ShopPlan,
+  shopPlan,
+} from "@proven-seat/core/shop";
+import { candidateOf, type Proving } from "./proving.ts";
+
+/** A plan of work on a candidate; null where it is none any more. */
+export function planOf({ duty, house, ...proving }: Proving, key: string, kind: PlanKind): ShopPlan | null {
+  const candidate = candidateOf({ duty, house, ...proving }, key);
+  if (!candidate) return null;
+  const settled = settle(duty, house);
+  const { valve, drive } = candidate;
+  const fitting = kind === "fit the drive" ? fitUpPicture(candidate, settled, house).steps : [];
+  return shopPlan(kind, { valve, drive, duty: settled, house, fitting });
+}
+
+/** A leak of a candidate as far as it is traced; null where it is none any more. */
+export function leakOf(
+  { duty, house, ...proving }: Proving,
+  key: string,
+  place: LeakPlace,
+  seen: readonly Observation[],
+): LeakPicture | null {
+  const candidate = candidateOf({ duty, house, ...proving }, key);
+  return candidate ? leakPicture(candidate.valve, settle(duty, house), place, seen) : null;
+}
