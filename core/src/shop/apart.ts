@@ -21,7 +21,7 @@ const scratch = "Neither ball nor joint faces touch a lever or each other: wood 
 
 /** How a piece leaves, by what it is. */
 function takenOff(piece: Piece): string {
-  if (piece.role === "bolting" && piece.count > 2)
+  if (piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing")
     return `Loosen ${named(piece)} crosswise; two opposite ones stay on loose until the joint has cracked open, then take them off.`;
   if (piece.role === "shell")
     return `Crack the joint evenly all round, then take ${named(piece)} off ${ways[piece.out]}.`;
@@ -31,7 +31,7 @@ function takenOff(piece: Piece): string {
 /** How a piece goes back, by what it is. */
 function putBack(piece: Piece, passes: number): string {
   if (piece.role === "bolting")
-    return piece.count > 2
+    return piece.count > 2 && piece.holds !== "nothing"
       ? `Enter ${named(piece)} by hand, then tighten them crosswise in ${passes} passes, and once round.`
       : `Tighten ${named(piece)} evenly, until they are just tight.`;
   if (piece.role === "seal") return `Set in ${named({ ...piece, name: `new ${piece.name}` })}.`;
@@ -120,7 +120,7 @@ export function together(
   let stands: ShopStep["at"] = null;
   for (const piece of stripOrder(assembly, wanted).reverse()) {
     stands = turned(steps, piece, stands, "put together", member);
-    const shellBolts = piece.role === "bolting" && piece.count > 2;
+    const shellBolts = piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing";
     steps.push(
       step("put together", putBack(piece, house.tighteningPasses), {
         piece: pieceOf(piece),
@@ -130,7 +130,7 @@ export function together(
           ...(piece.oriented === null
             ? []
             : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),
-          ...(shellBolts ? jointTorque(valve, piece.count, rated, house) : []),
+          ...(shellBolts ? jointTorque(valve, piece, rated, house) : []),
         ],
         cautions: shellBolts
           ? [

@@ -6,6 +6,7 @@ import { settle } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { fitUpPicture, prove } from "../proof/index.ts";
 import { type PlanKind, planKinds, type ShopStep, shopPlan, type Work } from "./index.ts";
+import { jointTorque } from "./tightening.ts";
 
 const house = defaultHouseRules();
 const inHand = (number: string): Work => {
@@ -15,9 +16,15 @@ const inHand = (number: string): Work => {
   return { valve: best.valve, drive: best.drive, duty, house, fitting: steps };
 };
 /** A valve of a construction, bare. */
-const bare = (id: string): Work => {
-  const sizes = [15, 25, 50, 80, 100, 150, 200, 300, 400];
-  const valve = sizes.flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;
+const bare = (
+  id: string,
+  sizes: readonly number[] = [15, 25, 50, 80, 100, 150, 200, 300, 400],
+  designation?: string,
+): Work => {
+  const valve = sizes
+    .flatMap((dn) => demoShelf.valvesFor(dn))
+    .filter((v) => v.construction.id === id)
+    .find((v) => designation === undefined || v.size.designation === designation)!;
   return { valve, drive: null, duty: settle(dutyWith(), house), house, fitting: [] };
 };
 const words = (steps: readonly ShopStep[]) => steps.map(({ does }) => does).join("\n");
@@ -141,6 +148,30 @@ describe("putting together", () => {
     ]);
     const [, lubricated, dry] = bolts.figures.map(({ value }) => Number(value));
     expect(dry).toBeGreaterThan(lubricated!);
+  });
+  it("tightens what shuts a stem off with less than what shuts the bore off, and a retainer just snug", () => {
+    const steps = (id: string) => shopPlan("put together", bare(id)).steps;
+    const { valve } = bare("trunnion-side-entry", [300], "class 600");
+    const torque = (holds: "the bore" | "the stem") =>
+      Number(jointTorque(valve, { count: 12, holds }, 100, house)[1]!.value);
+    expect(torque("the stem")).toBeLessThan(torque("the bore"));
+    expect(jointTorque(valve, { count: 12, holds: "nothing" }, 100, house)).toEqual([]);
+    // Twelve that carry 10 000 bar there are not.
+    expect(jointTorque(valve, { count: 12, holds: "the bore" }, 10_000, house)).toEqual([]);
+    const snug = steps("segment-ball").find(({ piece }) => piece?.id === "retainer-screws")!;
+    expect(snug.does).toMatch(/just tight/);
+    expect(snug.figures).toEqual([]);
+  });
+  it("puts the stem in before its packing, and the packing before its gland, in every body that has them", () => {
+    for (const { id } of constructions) {
+      const back = shopPlan("put together", bare(id)).steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
+      const order = ["stem", "packing", "gland"].map((piece) => back.indexOf(piece)).filter((at) => at >= 0);
+      if (id !== "plug-sleeved")
+        expect(
+          [...order].sort((a, b) => a - b),
+          id,
+        ).toEqual(order);
+    }
   });
   it("of a body for oxygen degreases it", () => {
     const work = {

@@ -1,3 +1,4 @@
+import type { Piece } from "../bodies/index.ts";
 import { boltTightening } from "../calc/bolt-tightening.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { HouseRules } from "../house/house-rules.ts";
@@ -5,27 +6,31 @@ import type { StepFigure } from "./step.ts";
 
 const threads = ["M8", "M10", "M12", "M16", "M20", "M24", "M30", "M36", "M42"] as const;
 
+/** A bushing or a cover round a stem is sealed on about twice its diameter. */
+const aroundStem = 2;
+
 /** A gasket wants so much more than what the line lifts. */
 const seating = 1.5;
 
 /**
  * Screws of a joint of the body, where no maker states them: the smallest that carry it.
  *
- * @param valve bore and rating
- * @param count of screws
+ * @param valve seat and stem, mm
+ * @param screws how many, and what pressure lifts against them
  * @param ratedBarG what the body is rated for, bar g
  * @param house grade, share of the proof stress, frictions
  * @returns thread and tightening torques, N·m, each an estimate; none where no usual thread carries it
- * @source `bolt-tightening`; load p·π/4·D²·1.5 on the circle of the seat, shared by the screws
+ * @source `bolt-tightening`; load p·π/4·D²·1.5, shared by the screws, on the circle of the seat or twice the stem
  */
 export function jointTorque(
   valve: Valve,
-  count: number,
+  { count, holds }: Pick<Piece, "count" | "holds">,
   ratedBarG: number | null,
   house: HouseRules,
 ): StepFigure[] {
-  if (ratedBarG === null) return [];
-  const across = valve.size.geometry.seatContactDiameterMm;
+  if (ratedBarG === null || holds === "nothing") return [];
+  const { geometry, stemDiameterMm } = valve.size;
+  const across = holds === "the bore" ? geometry.seatContactDiameterMm : aroundStem * stemDiameterMm;
   const each = (ratedBarG * 0.1 * (Math.PI / 4) * across * across * seating) / count;
   const tightened = (thread: string, friction: number) =>
     boltTightening({

@@ -57,7 +57,7 @@ export const router = createBrowserRouter([
       ...rooms
         .filter(({ inProject, path }) => inProject && !path.includes(":"))
         .map(({ path }) => ({ path, element: <ToProject /> })),
-      { path: "/tags/:tagId/:station?", element: <ToTag /> },
+      { path: "/tags/:tagId/*", element: <ToTag /> },
       {
         path: "*",
         element: (

@@ -9,6 +9,9 @@ import { useBench } from "./bench-store.ts";
 import { readDraft } from "./drafts.ts";
 import { saveNow } from "./saving.ts";
 
+/** How many rooms hold a tag open. */
+const held = new Map<string, number>();
+
 /** Opens the tag of the address: what the server has, or what was kept unsaved on this device. */
 export function OpenTag({ rest, children }: { rest: string; children: (tagId: string) => ReactNode }) {
   const { project, tagId = "" } = useParams();
@@ -28,15 +31,18 @@ export function OpenTag({ rest, children }: { rest: string; children: (tagId: st
     if (draft) useBench.getState().setSave({ kind: "unsaved" }, draft.version);
   }, [tag.data, tagId]);
 
-  useEffect(
-    () => () => {
+  useEffect(() => {
+    held.set(tagId, (held.get(tagId) ?? 0) + 1);
+    return () => {
+      held.set(tagId, held.get(tagId)! - 1);
       if (useBench.getState().tagId !== tagId) return;
       void saveNow().finally(() => {
-        if (useBench.getState().tagId === tagId) useBench.setState({ tagId: null, content: null });
+        // From room to room a tag stays open: the next one holds it by now.
+        if (held.get(tagId) === 0 && useBench.getState().tagId === tagId)
+          useBench.setState({ tagId: null, content: null });
       });
-    },
-    [tagId],
-  );
+    };
+  }, [tagId]);
 
   // Reached below another project's address, it is shown below its own.
   if (tag.data && project !== undefined && tag.data.projectId !== project)

@@ -84,11 +84,13 @@ export function SectionShapes({
             fillRule="evenodd"
             fill={shape.line || shape.role === "hidden" ? "none" : (fills[shape.role] ?? "none")}
             stroke={
-              fluids.includes(shape.role)
-                ? "none"
-                : shape.role === "seal" && shape.line
-                  ? "var(--tight)"
-                  : "var(--ink)"
+              out(shape.role)
+                ? "var(--fails)"
+                : fluids.includes(shape.role)
+                  ? "none"
+                  : shape.role === "seal" && shape.line
+                    ? "var(--tight)"
+                    : "var(--ink)"
             }
             strokeWidth={(shape.role === "axis" ? 0.6 : out(shape.role) ? 2.4 : 0.9) / scale}
             strokeDasharray={

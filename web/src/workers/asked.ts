@@ -13,7 +13,7 @@ export type Question = {
 
 type Rest<F> = F extends (proof: number, ...rest: infer Asked) => unknown ? Asked : never;
 export type Asked<Name extends Question> = Readonly<Rest<ProverApi[Name]>>;
-export type Answer<Name extends Question> = ReturnType<ProverApi[Name]>;
+export type Answer<Name extends Question> = Awaited<ReturnType<ProverApi[Name]>>;
 
 /** A proof that lies in the worker; all that is shown of it is asked for. */
 export interface AskedProof {

@@ -2,6 +2,7 @@ import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/cata
 import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
 import { type ChoiceKeys, prove, summarise } from "@proven-seat/core/proof";
+import type { LeakPlace, Observation, PlanKind } from "@proven-seat/core/shop";
 import { PastProof } from "./asked.ts";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
 import {
@@ -19,7 +20,11 @@ import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
 import { sheetAsIssued } from "./sheet-api.ts";
-import { leakOf, planOf } from "./shop-api.ts";
+
+/** What the shop asks is loaded when somebody goes there. */
+const shopApi = () => import("./shop-api.ts");
+type PlanAsked = [key: string, kind: PlanKind];
+type LeakAsked = [key: string, place: LeakPlace, seen: readonly Observation[]];
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is asked of it. */
 export function proverApi() {
@@ -90,8 +95,8 @@ export function proverApi() {
     basis: of(basisOf),
     flowStroke: of(flowStrokeOf),
     trims: of(trimsOfCandidate),
-    plan: of(planOf),
-    leak: of(leakOf),
+    plan: of(async (proving, ...asked: PlanAsked) => (await shopApi()).planOf(proving, ...asked)),
+    leak: of(async (proving, ...asked: LeakAsked) => (await shopApi()).leakOf(proving, ...asked)),
     movable: of(movableValues),
     breaking: of(breakingPointOf),
     mapRow: of(mapRowOf),

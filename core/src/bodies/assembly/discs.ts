@@ -41,7 +41,7 @@ const offset = (seatPieces: ReturnType<typeof piece>[], seatId: string, back: st
         heldBy: ["retainer"],
       }),
       ...shaft.pieces.map((one) => (one.id === "stem" ? { ...one, caution: offLine } : one)),
-      piece("cover-bolts", "lower cover bolts", "bolting", { count: 4 }),
+      piece("cover-bolts", "lower cover bolts", "bolting", { count: 4, holds: "the stem" }),
       piece("cover", "lower cover", "shell", { heldBy: ["cover-bolts"], out: "down" }),
       piece("gasket", "cover gasket", "seal", { heldBy: ["cover"], out: "down", ofSet: gaskets }),
       piece("disc", "disc", "closing member", {
@@ -63,7 +63,11 @@ const offset = (seatPieces: ReturnType<typeof piece>[], seatId: string, back: st
   } as const;
 };
 
-const screws = piece("retainer-screws", "retainer screws", "bolting", { count: 8, out: "along the bore" });
+const screws = piece("retainer-screws", "retainer screws", "bolting", {
+  count: 8,
+  out: "along the bore",
+  holds: "nothing",
+});
 
 /** Double-offset disc: its seat under a retainer ring in the face. */
 export const doubleOffsetAssembly: AssemblyOf = () => ({

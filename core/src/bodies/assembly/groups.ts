@@ -34,14 +34,14 @@ export const stemFromInside = (member: string, name = "stem"): Stem => ({
   pieces: [
     ...gland,
     piece("stem", name, "stem", {
-      heldBy: [member, "gland"],
+      heldBy: [member, "packing"],
       out: "inward",
       oriented: "its line or flat stands along the bore while the valve is open",
     }),
     piece("contact-springs", "anti-static contacts", "spring", { count: 2, heldBy: ["stem"] }),
     piece("thrust-washer", "thrust washer", "seal", { heldBy: ["stem"], out: "inward" }),
     piece("packing", "packing", "seal", {
-      heldBy: ["stem"],
+      heldBy: ["gland"],
       ofSet: packings,
       oriented: "lips towards the pressure",
     }),
@@ -60,12 +60,12 @@ export const stemUpwards = (heldBy: readonly string[], name = "shaft"): Stem => 
   pieces: [
     ...gland,
     piece("stem", name, "stem", {
-      heldBy: ["gland", ...heldBy],
+      heldBy: ["packing", ...heldBy],
       oriented: "its line stands along the closing member",
     }),
     piece("thrust-washer", "thrust bearing", "bearing", { heldBy: ["stem"] }),
     piece("packing", "packing", "seal", {
-      heldBy: ["gland", "stem"],
+      heldBy: ["gland"],
       ofSet: packings,
       oriented: "lips towards the pressure",
     }),
@@ -84,8 +84,8 @@ export const stemInBushing = (
 ): { readonly pieces: readonly Piece[]; readonly joints: readonly Joint[] } => ({
   pieces: [
     ...gland,
-    piece("bushing-bolts", "bushing bolts", "bolting", { count: 4, heldBy: ["gland"] }),
-    piece("bushing", "stem bushing", "retainer", { heldBy: ["bushing-bolts", ...(member ? [] : ["gland"])] }),
+    piece("bushing-bolts", "bushing bolts", "bolting", { count: 4, heldBy: ["packing"], holds: "the stem" }),
+    piece("bushing", "stem bushing", "retainer", { heldBy: ["bushing-bolts"] }),
     piece("stem", "stem", "stem", {
       heldBy: ["bushing", ...(member ? [member] : [])],
       out: member ? "inward" : "up",
@@ -96,7 +96,7 @@ export const stemInBushing = (
     piece("bushing-gasket", "bushing gasket", "seal", { heldBy: ["bushing"] }),
     piece("thrust-washer", "thrust bearing", "bearing", { heldBy: ["stem"] }),
     piece("packing", "packing", "seal", {
-      heldBy: ["gland", "stem"],
+      heldBy: ["gland"],
       ofSet: packings,
       oriented: "lips towards the pressure",
     }),

@@ -37,6 +37,8 @@ export interface Piece {
   readonly ofSet: readonly string[];
   /** How it goes back, where it goes back one way only. */
   readonly oriented: string | null;
+  /** Of screws, what pressure lifts against them: all that is shut off, the stem's bore, or nothing. */
+  readonly holds: "the bore" | "the stem" | "nothing";
   /** What it may do to whoever takes it off. */
   readonly caution: string | null;
 }
@@ -98,6 +100,7 @@ export const piece = (
   at: null,
   ofSet: [],
   oriented: null,
+  holds: "the bore",
   caution: null,
   ...of,
 });

@@ -18,7 +18,11 @@ export const segmentAssembly: AssemblyOf = () => {
   return {
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
-      piece("retainer-screws", "retainer screws", "bolting", { count: 4, out: "along the bore" }),
+      piece("retainer-screws", "retainer screws", "bolting", {
+        count: 4,
+        out: "along the bore",
+        holds: "nothing",
+      }),
       piece("retainer", "seat retainer", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
       piece("seat", "seat", "seat", {
         heldBy: ["retainer"],
@@ -34,7 +38,7 @@ export const segmentAssembly: AssemblyOf = () => {
         at: "open",
       }),
       ...shaft.pieces,
-      piece("cover-bolts", "lower cover bolts", "bolting", { count: 4 }),
+      piece("cover-bolts", "lower cover bolts", "bolting", { count: 4, holds: "the stem" }),
       piece("cover", "lower cover", "shell", { heldBy: ["cover-bolts"], out: "down" }),
       piece("gasket", "cover gasket", "seal", { heldBy: ["cover"], out: "down", ofSet: gaskets }),
       piece("lower-shaft", "lower shaft", "stem", { heldBy: ["cover", "pins"], out: "down" }),
@@ -64,7 +68,11 @@ export const vPortAssembly: AssemblyOf = () => {
   return {
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
-      piece("retainer-screws", "retainer screws", "bolting", { count: 4, out: "along the bore" }),
+      piece("retainer-screws", "retainer screws", "bolting", {
+        count: 4,
+        out: "along the bore",
+        holds: "nothing",
+      }),
       piece("retainer", "seat retainer", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
       piece("seat", "seat", "seat", {
         heldBy: ["retainer"],

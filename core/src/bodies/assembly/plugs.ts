@@ -5,7 +5,7 @@ import { type AssemblyOf, joint, piece } from "./model.ts";
 export const sleevedAssembly: AssemblyOf = () => ({
   pieces: [
     piece("body", "body", "shell", { out: "stays" }),
-    piece("adjusters", "adjusting screws", "bolting", { count: 3 }),
+    piece("adjusters", "adjusting screws", "bolting", { count: 3, holds: "nothing" }),
     piece("gland", "cover packing follower", "gland", { heldBy: ["adjusters"] }),
     piece("cover-bolts", "cover bolts", "bolting", { count: 4, heldBy: ["adjusters"] }),
     piece("cover", "cover", "shell", { heldBy: ["cover-bolts", "gland"] }),
@@ -82,7 +82,7 @@ export const eccentricAssembly: AssemblyOf = () => {
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
       ...stem.pieces.map((one) =>
-        one.id === "stem" ? { ...one, heldBy: ["plug"], out: "inward" as const } : one,
+        one.id === "stem" ? { ...one, heldBy: ["plug", "packing"], out: "inward" as const } : one,
       ),
       piece("bonnet-bolts", "bonnet bolts", "bolting", { count: 8, heldBy: ["gland"] }),
       piece("bonnet", "bonnet", "shell", { heldBy: ["bonnet-bolts"] }),

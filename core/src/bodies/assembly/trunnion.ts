@@ -71,7 +71,7 @@ export const trunnionSideEntryAssembly: AssemblyOf = (cavity) => {
       }),
       ...seatAssembly("upstream", up, ["closures"]),
       ...seatAssembly("downstream", down, ["closures"]),
-      piece("trunnion-bolts", "trunnion plate bolts", "bolting", { count: 6 }),
+      piece("trunnion-bolts", "trunnion plate bolts", "bolting", { count: 6, holds: "the stem" }),
       piece("trunnion", "lower trunnion", "bearing", {
         heldBy: ["trunnion-bolts"],
         out: "down",
@@ -108,7 +108,7 @@ export const trunnionTopEntryAssembly: AssemblyOf = (cavity) => {
       ...fittings,
       ...stem.pieces
         .filter(({ id }) => !["bushing-bolts", "bushing", "bushing-gasket"].includes(id))
-        .map((one) => (one.id === "stem" ? { ...one, heldBy: ["cover"] } : one)),
+        .map((one) => (one.id === "stem" ? { ...one, heldBy: ["cover", "packing"] } : one)),
       piece("body-bolts", "cover studs and nuts", "bolting", { count: 12, heldBy: ["gland"] }),
       piece("cover", "cover", "shell", { heldBy: ["body-bolts"] }),
       piece("gasket", "cover gasket", "seal", { heldBy: ["cover"], ofSet: gaskets }),

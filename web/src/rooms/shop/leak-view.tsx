@@ -55,7 +55,7 @@ function Causes({ ranked }: { ranked: readonly Ranked[] }) {
   const [best] = ranked;
   return (
     <section aria-label="What it may be" className="grid content-start gap-2">
-      <h3 className="font-semibold">What it may be</h3>
+      <h2 className="font-semibold">What it may be</h2>
       <ol className="grid gap-1">
         {ranked.map(({ id, name, probability }) => (
           <li key={id} className="grid grid-cols-[3rem_minmax(0,1fr)] items-center gap-2">
@@ -87,7 +87,7 @@ function Ways({ of }: { of: LeakPicture }) {
   const [best] = of.ranked;
   return (
     <section aria-label="Ways of the fluid" className="grid content-start gap-1">
-      <h3 className="font-semibold">Ways the fluid may take</h3>
+      <h2 className="font-semibold">Ways the fluid may take</h2>
       <ul className="grid gap-1">
         {of.ways.map((way) => (
           <li key={way.map(({ id }) => id).join()} className="flex flex-wrap items-center gap-1">

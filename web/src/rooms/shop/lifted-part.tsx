@@ -18,6 +18,9 @@ const drawnAs: readonly (readonly [RegExp, Role])[] = [
   [/ball|segment|disc|plug|core/, "closure"],
 ];
 
+/** What is in one place of the drawing can be drawn out of it; of what is in several, all are marked where they are. */
+const inOnePlace: ReadonlySet<Role> = new Set<Role>(["stem", "closure", "bonnet"]);
+
 /** Of the longest side of the drawing, how far a part is drawn out of it. */
 const far = 0.34;
 const directions: Readonly<Record<Way, readonly [number, number]>> = {
@@ -49,7 +52,8 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
   const [dx, dy] = of.piece ? directions[of.piece.way] : [0, 0];
   const reach = far * Math.max(width, height);
   const shown = role !== null && view.shapes.some((shape) => shape.role === role);
-  const lifted: Lifted | null = shown ? { role: role!, by: [dx * reach, dy * reach] } : null;
+  const out = role !== null && inOnePlace.has(role) ? reach : 0;
+  const lifted: Lifted | null = shown ? { role: role!, by: [dx * out, dy * out] } : null;
   const room = {
     left: 0.05 * width,
     right: far * width + 0.05 * width,
@@ -66,7 +70,7 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
         of.piece === null
           ? `Section, the closing member ${opening === 90 ? "open" : "shut"}`
           : shown
-            ? `Section: ${of.piece.name} drawn out ${of.piece.way}`
+            ? `Section: ${of.piece.name} ${out > 0 ? `drawn out ${of.piece.way}` : "marked"}`
             : `Section: ${of.piece.name} is not drawn in it`
       }
     >

@@ -32,7 +32,7 @@ function Overview({
         const mine = steps.flatMap((step, at) => (step.stage === stage ? [{ step, at }] : []));
         return (
           <section key={stage} aria-label={stage} className="mb-3">
-            <h3 className="text-[12px] text-dim">{stage}</h3>
+            <h2 className="text-[12px] text-dim">{stage}</h2>
             <ol>
               {mine.map(({ step, at }) => {
                 const ticked = done.includes(step.does);

@@ -38,15 +38,15 @@ export function StepView({ of, at, all }: { of: ShopStep; at: number; all: numbe
         </dl>
       )}
       {of.measures.length > 0 && (
-        <dl className="grid gap-1">
+        <ul aria-label="Measure" className="grid gap-1">
           {of.measures.map((measure) => (
-            <div key={measure.what}>
-              <dt className="inline text-dim">Measure {measure.what}: </dt>
-              <dd className="figures inline text-[18px]">{between(measure, units)}</dd>
+            <li key={measure.what}>
+              <span className="text-dim">Measure {measure.what}: </span>
+              <span className="figures text-[18px]">{between(measure, units)}</span>
               <span className="text-[14px] text-dim"> ({measure.source})</span>
-            </div>
+            </li>
           ))}
-        </dl>
+        </ul>
       )}
       {of.look.length > 0 && (
         <ul aria-label="Look at" className="grid gap-1">
