@@ -1,0 +1,80 @@
+import AxeBuilder from "@axe-core/playwright";
+import type { Page } from "@playwright/test";
+import { expect, test } from "../support/app.ts";
+
+const violations = async (page: Page) =>
+  // The checker brings types of a sister version of the browser driver, hence the cast.
+  (await new AxeBuilder({ page: page as never }).setLegacyMode().analyze()).violations.map((v) => v.id);
+
+test("a valve is taken apart from the bench, one step at a time, and the device remembers", async ({
+  page,
+  app,
+}) => {
+  await page.goto(await app.tagUrl("XV-1004", "body"));
+  await page.getByRole("link", { name: "Shop" }).click();
+  const step = page.getByRole("article");
+  await expect(step).toHaveAccessibleName(/^Step 1 of \d+/);
+  await expect(step).toContainText("Caution");
+  await page.getByRole("button", { name: "Done, next →" }).click();
+  await page.keyboard.press("d");
+  await expect(step).toHaveAccessibleName(/^Step 3 of/);
+  await expect(page.getByText(/^2 of \d+ done/)).toBeVisible();
+  await page.reload();
+  await expect(step).toHaveAccessibleName(/^Step 3 of/);
+  await page
+    .getByRole("navigation", { name: "Steps" })
+    .getByRole("button", { name: /^\d+ ball$/ })
+    .click();
+  await expect(page.getByRole("img", { name: "Section: ball drawn out along the bore" })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+  await page.getByRole("link", { name: "to the bench" }).click();
+  await expect(page).toHaveURL(/\/body$/);
+});
+
+test("every plan is there for a valve, or says why it is not", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("XV-1004", "shop"));
+  const plans = page.getByRole("navigation", { name: "Plans" });
+  await plans.getByRole("link", { name: "Put it together" }).click();
+  await page
+    .getByRole("navigation", { name: "Steps" })
+    .getByRole("button", { name: /closure studs/ })
+    .click();
+  await expect(page.getByRole("article")).toContainText(/torque, lubricated, estimated/);
+  await plans.getByRole("link", { name: "Reseat it" }).click();
+  await expect(page.getByText(/come out with the closing member alone/)).toBeVisible();
+  await plans.getByRole("link", { name: "Fit the drive" }).click();
+  await expect(page.getByRole("article")).toContainText(/Take pressure off the line/);
+});
+
+test("a leak is traced by answers, its reasoning opened, an answer taken back", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("XV-1004", "shop/leak"));
+  await page.getByRole("button", { name: /It passes while it is shut/ }).click();
+  const next = page.getByRole("region", { name: "Next check" }).first();
+  const causes = page.getByRole("region", { name: "What it may be" }).getByRole("listitem");
+  const before = await causes.first().textContent();
+  await next.getByRole("button").last().click();
+  await expect(causes.first()).not.toHaveText(before ?? "");
+  await page.getByText("What each answer did").click();
+  await expect(page.getByText(/→/).first()).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("What each answer did")).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+  await page.getByRole("button", { name: "Take the last answer back" }).click();
+  await expect(causes.first()).toHaveText(before ?? "");
+});
+
+test("on a tablet in a workshop everything that is pressed is large, and nothing runs out of the page", async ({
+  page,
+  app,
+}) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await page.goto(await app.tagUrl("XV-1004", "shop"));
+  await expect(page.getByRole("article")).toBeVisible();
+  for (const name of ["← Back", "Done, next →", "tick"]) {
+    const box = await page.getByRole("button", { name, exact: true }).boundingBox();
+    expect(box!.height, name).toBeGreaterThanOrEqual(44);
+  }
+  const [first] = await page.getByRole("navigation", { name: "Steps" }).getByRole("button").all();
+  expect((await first!.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+});
