@@ -81,7 +81,7 @@ const views: {
   { name: "shelf", path: "/shelf" },
   { name: "rules", path: "/rules" },
   { name: "bench-drive", path: `${tag("XV-3052")}/drive` },
-  { name: "bench-supply", path: `${tag("XV-1044")}/drive`, tab: "Supply" },
+  { name: "shop", path: `${tag("XV-1004")}/shop` },
   { name: "bench-air", path: `${tag("XV-1044")}/drive`, tab: "Air" },
   { name: "bench-flow", path: `${tag("TV-4021")}/flow`, tab: "Along the stroke" },
   { name: "bench-torque", path: `${tag("XV-3052")}/torque` },

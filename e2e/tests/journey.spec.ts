@@ -77,7 +77,7 @@ test("a first visit opens on a tag with a problem, without loading charts", asyn
   const total = scripts.reduce((sum, s) => sum + s.gzip, 0);
   expect(scripts.some((s) => s.url.includes("charts"))).toBe(false);
   expect(total).toBeGreaterThan(50_000);
-  expect(total).toBeLessThan(290_000);
+  expect(total).toBeLessThan(295_000);
   await page.getByRole("link", { name: /Drive/ }).click();
   await expect(page.getByRole("img", { name: /Torque demand/ })).toBeVisible();
 });

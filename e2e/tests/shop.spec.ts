@@ -78,3 +78,24 @@ test("on a tablet in a workshop everything that is pressed is large, and nothing
   expect((await first!.boundingBox())!.height).toBeGreaterThanOrEqual(44);
   expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
 });
+
+test("a seat stack takes what was measured, says what cannot be read, and goes back to the estimate", async ({
+  page,
+  app,
+}) => {
+  await page.goto(await app.tagUrl("XV-2030", "shop/stack"));
+  const loose = page
+    .locator("dt", { hasText: "chance of a loose seat" })
+    .locator("xpath=following-sibling::dd[1]");
+  await expect(loose).toBeVisible();
+  const depth = page.getByLabel("depth between the seat pockets, measured");
+  await depth.fill("900");
+  await expect(loose).toHaveText("100.0 %");
+  await depth.fill("many");
+  await expect(depth).toHaveAttribute("aria-invalid", "true");
+  await page.getByLabel(/sizes in stock/).fill("0.4 x");
+  await expect(page.getByText("Sizes in millimetres, parted by blanks.")).toBeVisible();
+  await page.getByRole("button", { name: "back to the estimate" }).click();
+  await expect(loose).not.toHaveText("100.0 %");
+  expect(await violations(page)).toEqual([]);
+});

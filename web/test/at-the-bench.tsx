@@ -1,6 +1,7 @@
 /** A tag of the demo at the bench, proved here instead of in a worker, so that stations can be drawn alone. */
 import { join } from "node:path";
 import type { Choice } from "@proven-seat/contract";
+import { compileShelf } from "@proven-seat/core/catalogue";
 import { type Duty, dutySchema } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { candidateKey } from "@proven-seat/core/proof";
@@ -13,6 +14,8 @@ import type { BenchView, CandidateRow } from "../src/workers/views.ts";
 
 const { catalogue } = readCatalogueFolder(join(demoFolder, "catalogue"));
 const { tags } = readDemoScenario() as { tags: { number: string; service: string; duty: unknown }[] };
+
+export const demoShelf = compileShelf(catalogue!);
 
 export const demoDuty = (number: string): Duty =>
   dutySchema.parse(tags.find((t) => t.number === number)!.duty);

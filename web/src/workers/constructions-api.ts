@@ -5,19 +5,13 @@ import { offerFor } from "@proven-seat/core/on-site";
 import {
   type AirPicture,
   airPicture,
-  type BasisCost,
-  basisCost,
   constructionsIn,
-  type FlowStroke,
-  flowStroke,
   heldBy,
   prover,
   type SeatStep,
   type SupplyLadder,
   seatLadder,
   supplyLadder,
-  type TrimTried,
-  trimsTried,
 } from "@proven-seat/core/proof";
 import { type StallChance, stallChance } from "@proven-seat/core/torque";
 import { candidateOf, type Proving } from "./proving.ts";
@@ -94,22 +88,4 @@ export function suppliesOf(proving: Proving, key: string): SupplyLadder | null {
 export function airOf({ duty, house, ...proving }: Proving, key: string): AirPicture | null {
   const candidate = candidateOf({ duty, house, ...proving }, key);
   return candidate ? airPicture(candidate, settle(duty, house), house, proving.shelf.accessories) : null;
-}
-
-/** What the differential not in force would cost; null for a bare stem. */
-export function basisOf(proving: Proving, key: string): BasisCost | null {
-  const candidate = candidateOf(proving, key);
-  return candidate ? basisCost(proving.duty, proving.shelf, proving.house, candidate) : null;
-}
-
-/** What the trim of a candidate does over its stroke; null where nothing flows. */
-export function flowStrokeOf({ duty, house, ...proving }: Proving, key: string): FlowStroke | null {
-  const candidate = candidateOf({ duty, house, ...proving }, key);
-  return candidate ? flowStroke(candidate, settle(duty, house), house) : null;
-}
-
-/** Every trim that goes into a candidate's body, with what it makes of every case. */
-export function trimsOfCandidate({ duty, house, ...proving }: Proving, key: string): TrimTried[] {
-  const candidate = candidateOf({ duty, house, ...proving }, key);
-  return candidate ? trimsTried(candidate, settle(duty, house), house) : [];
 }

@@ -2,28 +2,28 @@ import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/cata
 import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
 import { type ChoiceKeys, prove, summarise } from "@proven-seat/core/proof";
-import type { LeakPlace, Observation, PlanKind } from "@proven-seat/core/shop";
+import type { LeakPlace, Observation, PlanKind, SeatChain } from "@proven-seat/core/shop";
 import { PastProof } from "./asked.ts";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
 import {
   airOf,
-  basisOf,
   byConstructionRow,
   constructionRows,
-  flowStrokeOf,
   ladderOf,
   stallOf,
   suppliesOf,
-  trimsOfCandidate,
 } from "./constructions-api.ts";
 import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
 import { sheetAsIssued } from "./sheet-api.ts";
 
+/** What flows over the stroke, and what another basis costs, is loaded when somebody looks. */
+const flowApi = () => import("./flow-api.ts");
 /** What the shop asks is loaded when somebody goes there. */
 const shopApi = () => import("./shop-api.ts");
 type PlanAsked = [key: string, kind: PlanKind];
+type StackAsked = [chain: SeatChain, stockMm: readonly number[]];
 type LeakAsked = [key: string, place: LeakPlace, seen: readonly Observation[]];
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is asked of it. */
@@ -92,10 +92,12 @@ export function proverApi() {
     supplies: of(suppliesOf),
     stall: of(stallOf),
     air: of(airOf),
-    basis: of(basisOf),
-    flowStroke: of(flowStrokeOf),
-    trims: of(trimsOfCandidate),
+    basis: of(async (proving, key: string) => (await flowApi()).basisOf(proving, key)),
+    flowStroke: of(async (proving, key: string) => (await flowApi()).flowStrokeOf(proving, key)),
+    trims: of(async (proving, key: string) => (await flowApi()).trimsOfCandidate(proving, key)),
     plan: of(async (proving, ...asked: PlanAsked) => (await shopApi()).planOf(proving, ...asked)),
+    chain: of(async (proving, key: string) => (await shopApi()).chainOfCandidate(proving, key)),
+    stack: of(async (proving, ...asked: StackAsked) => (await shopApi()).stackOf(proving, ...asked)),
     leak: of(async (proving, ...asked: LeakAsked) => (await shopApi()).leakOf(proving, ...asked)),
     movable: of(movableValues),
     breaking: of(breakingPointOf),

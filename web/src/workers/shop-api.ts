@@ -1,12 +1,16 @@
 import { settle } from "@proven-seat/core/duty";
 import { fitUpPicture } from "@proven-seat/core/proof";
 import {
+  assessStack,
+  chainOf,
   type LeakPicture,
   type LeakPlace,
   leakPicture,
   type Observation,
   type PlanKind,
+  type SeatChain,
   type ShopPlan,
+  type StackAssessment,
   shopPlan,
 } from "@proven-seat/core/shop";
 import { candidateOf, type Proving } from "./proving.ts";
@@ -31,3 +35,13 @@ export function leakOf(
   const candidate = candidateOf({ duty, house, ...proving }, key);
   return candidate ? leakPicture(candidate.valve, settle(duty, house), place, seen) : null;
 }
+
+/** The chain of dimensions that presses the seat of a candidate; null where none does. */
+export function chainOfCandidate(proving: Proving, key: string): SeatChain | null {
+  const candidate = candidateOf(proving, key);
+  return candidate ? chainOf(candidate.valve) : null;
+}
+
+/** What a chain does to its seat. */
+export const stackOf = (_: Proving, chain: SeatChain, stockMm: readonly number[]): StackAssessment =>
+  assessStack(chain, stockMm);

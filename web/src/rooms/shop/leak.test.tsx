@@ -5,7 +5,7 @@ import { defaultHouseRules } from "@proven-seat/core/house";
 import { type LeakPlace, leakPicture, type Observation } from "@proven-seat/core/shop";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { demoDuty, demoShelf } from "../../../../core/test/demo.ts";
+import { demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
 import { useTraces } from "./traces.ts";
 

@@ -2,6 +2,7 @@ import type { ComponentType } from "react";
 import type { BenchView } from "../../workers/views.ts";
 import { Leak } from "./leak.tsx";
 import { planned } from "./planned.tsx";
+import { Stack } from "./stack.tsx";
 
 /** What a page of the shop is given: a tag with a valve in hand. */
 export type PageOf = ComponentType<{ readonly tagId: string; readonly view: BenchView }>;
@@ -11,6 +12,7 @@ export const pages: readonly { readonly path: string; readonly name: string; rea
   { path: "strip", name: "Strip it", Page: planned("strip") },
   { path: "leak", name: "Find a leak", Page: Leak },
   { path: "reseat", name: "Reseat it", Page: planned("reseat") },
+  { path: "stack", name: "Seat stack", Page: Stack },
   { path: "together", name: "Put it together", Page: planned("put together") },
   { path: "drive", name: "Fit the drive", Page: planned("fit the drive") },
 ];

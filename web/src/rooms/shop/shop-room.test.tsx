@@ -5,8 +5,7 @@ import { defaultHouseRules } from "@proven-seat/core/house";
 import { type ShopPlan, shopPlan } from "@proven-seat/core/shop";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
-import { demoDuty, demoShelf } from "../../../../core/test/demo.ts";
-import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { atTheBench, demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
 import { PlanView } from "./plan-view.tsx";
 import { useTicks } from "./ticks.ts";
 

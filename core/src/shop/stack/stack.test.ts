@@ -1,0 +1,77 @@
+import { describe, expect, it } from "vitest";
+import { demoShelf } from "../../../test/demo.ts";
+import { assessStack, type ChainLink, chainOf, type SeatChain } from "../index.ts";
+
+const valveOf = (id: string) =>
+  [25, 50, 80, 100, 150].flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;
+const chain = chainOf(valveOf("floating-two-piece"))!;
+const with_ = (change: (link: ChainLink) => Partial<ChainLink>, of: SeatChain = chain): SeatChain => ({
+  ...of,
+  links: of.links.map((link) => ({ ...link, ...change(link) })),
+});
+
+describe("the chain of a seat", () => {
+  it("is there where dimensions press it, and not where springs do or nothing rubs", () => {
+    for (const id of ["floating-two-piece", "floating-three-piece", "segment-ball", "v-port-ball"])
+      expect(chainOf(valveOf(id)), id).not.toBeNull();
+    for (const id of ["trunnion-side-entry", "butterfly-triple-offset", "plug-sleeved"])
+      expect(chainOf(valveOf(id)), id).toBeNull();
+  });
+  it("of every floating and notched valve is neither loose nor over-compressed as it is meant", () => {
+    for (const dn of [25, 50, 100, 150])
+      for (const valve of demoShelf.valvesFor(dn)) {
+        const of = chainOf(valve);
+        if (of === null) continue;
+        const { loadAtMeanN, mostLoadN } = assessStack(of);
+        expect(loadAtMeanN, valve.key).toBeGreaterThan(0);
+        expect(loadAtMeanN, valve.key).toBeLessThan(mostLoadN);
+      }
+  });
+  it("takes what was measured, which scatters no more", () => {
+    const measured = with_(({ nominalMm }) => ({ measuredMm: nominalMm }));
+    const { worstMaximumMm, worstMinimumMm, meanMm, worstLink, probabilityLoose, probabilityOver } =
+      assessStack(measured);
+    expect(worstMaximumMm).toBeCloseTo(worstMinimumMm, 12);
+    expect(worstMaximumMm).toBeCloseTo(meanMm, 12);
+    expect(worstLink).toBeNull();
+    expect([probabilityLoose, probabilityOver]).toEqual([0, 0]);
+    const one = assessStack(with_((link) => (link.picked ? { measuredMm: link.nominalMm } : {})));
+    expect(one.rssMaximumMm - one.meanMm).toBeLessThan(
+      assessStack(chain).rssMaximumMm - assessStack(chain).meanMm,
+    );
+  });
+  it("is loose or over-compressed as it grows, and never both likely", () => {
+    const at = (mm: number) =>
+      assessStack(with_((link) => (link.picked ? { measuredMm: link.nominalMm + mm } : {})));
+    const limit = chain.mostLoadN / chain.stiffnessNPerMm;
+    expect(at(-1).probabilityLoose).toBeGreaterThan(0.99);
+    expect(at(limit * 3).probabilityOver).toBeGreaterThan(0.99);
+    let before = 1;
+    for (let mm = -0.5; mm < limit * 2; mm += 0.05) {
+      const { probabilityLoose, probabilityOver } = at(mm);
+      expect(probabilityLoose).toBeLessThanOrEqual(before + 1e-12);
+      before = probabilityLoose;
+      expect(probabilityLoose + probabilityOver).toBeLessThanOrEqual(1 + 1e-9);
+    }
+  });
+  it("draws the same histogram every time, which agrees with the chance of a loose seat", () => {
+    const loose = with_((link) =>
+      link.picked ? { nominalMm: link.nominalMm - assessStack(chain).meanMm } : {},
+    );
+    const a = assessStack(loose);
+    expect(assessStack(loose).histogram).toEqual(a.histogram);
+    const { counts, fromMm, toMm } = a.histogram;
+    const all = counts.reduce((x, y) => x + y, 0);
+    expect(all).toBe(20_000);
+    const below = counts
+      .filter((_, i) => fromMm + ((i + 0.5) / counts.length) * (toMm - fromMm) < 0)
+      .reduce((x, y) => x + y, 0);
+    expect(below / all).toBeCloseTo(a.probabilityLoose, 1);
+  });
+  it("picks out of the stock what brings the load nearest to the middle", () => {
+    const { stock, targetN } = assessStack(chain, [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 1]);
+    const miss = stock.map(({ loadAtMeanN }) => Math.abs(loadAtMeanN - targetN));
+    expect([...miss].sort((a, b) => a - b)).toEqual(miss);
+    expect(assessStack(chain).stock).toEqual([]);
+  });
+});

@@ -1,0 +1,39 @@
+import type { SeatChain } from "@proven-seat/core/shop";
+import { create } from "zustand";
+import { persist } from "zustand/middleware";
+
+interface Chains {
+  /** By tag and valve: the chain as somebody wrote it over, and the sizes in stock as typed. */
+  readonly chains: Readonly<Record<string, { readonly chain: SeatChain; readonly stock: string }>>;
+  readonly keep: (of: string, chain: SeatChain, stock: string) => void;
+  readonly drop: (of: string) => void;
+}
+
+/** Chains of dimensions written over, kept on this device alone. */
+export const useChains = create<Chains>()(
+  persist(
+    (set) => ({
+      chains: {},
+      keep: (of, chain, stock) => set(({ chains }) => ({ chains: { ...chains, [of]: { chain, stock } } })),
+      drop: (of) =>
+        set(({ chains }) => ({
+          chains: Object.fromEntries(Object.entries(chains).filter(([key]) => key !== of)),
+        })),
+    }),
+    { name: "proven-seat-shop-chains" },
+  ),
+);
+
+/**
+ * Sizes in a text.
+ *
+ * @param text sizes parted by blanks or semicolons, mm
+ * @returns sizes; null where one of them is none
+ */
+export function sizesIn(text: string): number[] | null {
+  const sizes = text
+    .split(/[\s;]+/)
+    .filter((part) => part !== "")
+    .map((part) => Number(part.replace(",", ".")));
+  return sizes.every((size) => Number.isFinite(size) && size > 0 && size < 1000) ? sizes : null;
+}
