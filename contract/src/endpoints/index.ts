@@ -5,6 +5,7 @@ import { catalogueEndpoints } from "./catalogue.ts";
 import { houseRulesEndpoints } from "./house-rules.ts";
 import { keepingEndpoints } from "./keeping.ts";
 import { lineListsEndpoints } from "./line-lists.ts";
+import { plansEndpoints } from "./plans.ts";
 import { projectsEndpoints } from "./projects.ts";
 import { provingsEndpoints } from "./provings.ts";
 import { sheetsEndpoints } from "./sheets.ts";
@@ -20,6 +21,7 @@ export const endpoints = {
   ...catalogueEndpoints,
   ...houseRulesEndpoints,
   ...sheetsEndpoints,
+  ...plansEndpoints,
   ...provingsEndpoints,
   ...keepingEndpoints,
 } satisfies Record<string, Endpoint>;

@@ -1,3 +1,4 @@
+export * from "./leak/allowed.ts";
 export { type Cause, type CauseKind, causesOf, type LeakPlace, leakPlaces } from "./leak/causes.ts";
 export { type Check, checks } from "./leak/checks.ts";
 export * from "./leak/finder.ts";

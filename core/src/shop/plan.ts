@@ -13,6 +13,23 @@ import { type ShopStep, step } from "./step.ts";
 export const planKinds = ["strip", "reseat", "put together", "fit the drive"] as const;
 export type PlanKind = (typeof planKinds)[number];
 
+const byName: Readonly<Record<string, PlanKind>> = {
+  strip: "strip",
+  reseat: "reseat",
+  together: "put together",
+  drive: "fit the drive",
+};
+
+/**
+ * A kind of plan by the word it has in addresses.
+ *
+ * @param word strip, reseat, together or drive
+ * @returns the kind; null where there is none of that word
+ * @example planNamed("together") // → "put together"
+ */
+export const planNamed = (word: string): PlanKind | null =>
+  Object.hasOwn(byName, word) ? byName[word]! : null;
+
 /** A piece that is laid out and counted back in. */
 export interface Counted {
   readonly id: string;

@@ -1,6 +1,7 @@
 import { type Joint, waysThrough } from "../../bodies/index.ts";
 import type { Valve } from "../../catalogue/valve.ts";
 import type { SettledDuty } from "../../duty/settle.ts";
+import { type Allowed, allowedThrough } from "./allowed.ts";
 import { causesOf, type LeakPlace } from "./causes.ts";
 import type { Check } from "./checks.ts";
 import { type Observation, type Ranked, type Reasoned, traceLeak } from "./finder.ts";
@@ -24,6 +25,8 @@ export interface LeakPicture {
     readonly name: string;
     readonly seals: readonly string[];
   }[])[];
+  /** What it may let through; null of a leak to the outside, of which nothing is allowed here. */
+  readonly allowed: Allowed | null;
   /** Why it is to be taken out of service at once; null where nothing says so. */
   readonly outOfService: string | null;
 }
@@ -75,6 +78,7 @@ export function leakPicture(
     ways: waysThrough(assembly, "upstream", place === "outside" ? "outside" : "downstream").map((way) =>
       way.map(shown),
     ),
+    allowed: place === "outside" ? null : allowedThrough(valve, duty),
     outOfService:
       place === "outside" && bad !== undefined
         ? `What leaks out is ${bad}: take it out of service at once where the leak can be seen or grows.`

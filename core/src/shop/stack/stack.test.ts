@@ -18,14 +18,18 @@ describe("the chain of a seat", () => {
       expect(chainOf(valveOf(id)), id).toBeNull();
   });
   it("of every floating and notched valve is neither loose nor over-compressed as it is meant", () => {
-    for (const dn of [25, 50, 100, 150])
-      for (const valve of demoShelf.valvesFor(dn)) {
-        const of = chainOf(valve);
-        if (of === null) continue;
-        const { loadAtMeanN, mostLoadN } = assessStack(of);
-        expect(loadAtMeanN, valve.key).toBeGreaterThan(0);
-        expect(loadAtMeanN, valve.key).toBeLessThan(mostLoadN);
-      }
+    const tried = new Set<unknown>();
+    for (const valve of [50, 100].flatMap((dn) => demoShelf.valvesFor(dn))) {
+      const { size, seat } = valve;
+      const alike = `${valve.line.id} ${size.dn} ${size.designation} ${seat.material.id}`;
+      const of = chainOf(valve);
+      if (of === null || tried.has(alike)) continue;
+      tried.add(alike);
+      const { loadAtMeanN, mostLoadN } = assessStack(of);
+      expect(loadAtMeanN, valve.key).toBeGreaterThan(0);
+      expect(loadAtMeanN, valve.key).toBeLessThan(mostLoadN);
+    }
+    expect(tried.size).toBeGreaterThan(10);
   });
   it("takes what was measured, which scatters no more", () => {
     const measured = with_(({ nominalMm }) => ({ measuredMm: nominalMm }));

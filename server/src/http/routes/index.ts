@@ -5,6 +5,7 @@ import { mountCatalogue } from "./catalogue.ts";
 import { mountHouseRules } from "./house-rules.ts";
 import { mountKeeping } from "./keeping.ts";
 import { mountLineLists } from "./line-lists.ts";
+import { mountPlans } from "./plans.ts";
 import { mountProjects } from "./projects.ts";
 import { mountProvings } from "./provings.ts";
 import { mountSheets } from "./sheets.ts";
@@ -22,6 +23,7 @@ export function mountRoutes(mount: Mount, orm: MikroORM): void {
     mountCatalogue,
     mountHouseRules,
     mountSheets,
+    mountPlans,
     mountProvings,
     mountKeeping,
   ])

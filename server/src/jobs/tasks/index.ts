@@ -1,5 +1,6 @@
 import { calculate } from "./calculate.ts";
 import { drawUp } from "./draw-up.ts";
+import { plan } from "./plan.ts";
 import { prove } from "./prove.ts";
 import { readList } from "./read-list.ts";
 import { readProject } from "./read-project.ts";
@@ -7,7 +8,18 @@ import { pdf, reprove } from "./sheets.ts";
 import { tagRows, tagWorkbook } from "./tables.ts";
 
 /** What is done away from the server's own thread, because it takes longer than others should wait. */
-export const tasks = { calculate, drawUp, pdf, prove, readList, readProject, reprove, tagRows, tagWorkbook };
+export const tasks = {
+  calculate,
+  drawUp,
+  pdf,
+  plan,
+  prove,
+  readList,
+  readProject,
+  reprove,
+  tagRows,
+  tagWorkbook,
+};
 
 export type TaskName = keyof typeof tasks;
 export type InputOf<Name extends TaskName> = Parameters<(typeof tasks)[Name]>[0];

@@ -1,5 +1,7 @@
 import type { CheckShown, LeakPicture, LeakPlace, Ranked } from "@proven-seat/core/shop";
 import { Scroll } from "../../parts/scroll.tsx";
+import { LeakRate } from "./leak-rate.tsx";
+import type { Traced } from "./traces.ts";
 
 const percent = (share: number) => `${share > 0 && share < 0.005 ? "<1" : Math.round(100 * share)} %`;
 
@@ -143,11 +145,15 @@ function Reasoning({ of }: { of: LeakPicture }) {
 /** A leak as it is traced: the next check large, what it may be beside it. */
 export function LeakView({
   of,
+  rate,
+  onRate,
   onAnswer,
   onUndo,
   onDrop,
 }: {
   of: LeakPicture;
+  rate: Traced["rate"];
+  onRate: (rate: Traced["rate"]) => void;
   onAnswer: (check: string, answer: string) => void;
   onUndo: () => void;
   onDrop: () => void;
@@ -199,6 +205,7 @@ export function LeakView({
         </div>
         <div className="grid content-start gap-6">
           <Causes ranked={of.ranked} />
+          {of.allowed && <LeakRate allowed={of.allowed} rate={rate} onRate={onRate} />}
           <Ways of={of} />
           <p className="text-[12px] text-dim">
             Weights and chances are indicative: what is usually found. The trace is kept on this device.

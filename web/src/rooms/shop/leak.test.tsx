@@ -6,6 +6,7 @@ import { type LeakPlace, leakPicture, type Observation } from "@proven-seat/core
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
+import { LeakRate } from "./leak-rate.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
 import { useTraces } from "./traces.ts";
 
@@ -14,9 +15,18 @@ const valve = demoShelf.valvesFor(100).find((v) => v.construction.id === "trunni
 const picture = (place: LeakPlace, seen: readonly Observation[] = []) =>
   leakPicture(valve, duty, place, seen);
 const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
-  const [onAnswer, onUndo, onDrop] = [vi.fn(), vi.fn(), vi.fn()];
-  render(<LeakView of={picture(place, seen)} onAnswer={onAnswer} onUndo={onUndo} onDrop={onDrop} />);
-  return { onAnswer, onUndo, onDrop };
+  const [onAnswer, onUndo, onDrop, onRate] = [vi.fn(), vi.fn(), vi.fn(), vi.fn()];
+  render(
+    <LeakView
+      of={picture(place, seen)}
+      onAnswer={onAnswer}
+      onUndo={onUndo}
+      onDrop={onDrop}
+      rate={null}
+      onRate={onRate}
+    />,
+  );
+  return { onAnswer, onUndo, onDrop, onRate };
 };
 
 beforeEach(() => useTraces.setState({ traced: {} }));
@@ -55,6 +65,25 @@ describe("a leak in the shop", () => {
     ]);
     const alerts = screen.queryAllByRole("alert").map((a) => a.textContent);
     expect(alerts.some((a) => /out of service/.test(a ?? ""))).toBe(picture("outside").outOfService !== null);
+  });
+  it("judges what was measured against the class, of liquid and of gas", () => {
+    const { onRate } = show("through the valve");
+    const rate = within(screen.getByRole("region", { name: "Leak rate" }));
+    fireEvent.change(rate.getByLabelText("measured, ml/min"), { target: { value: "0,5" } });
+    expect(onRate).toHaveBeenLastCalledWith({ mlMin: 0.5, of: "liquid" });
+    fireEvent.change(rate.getByLabelText("measured, ml/min"), { target: { value: "some" } });
+    expect(rate.getByRole("alert").textContent).toMatch(/0 or more/);
+    cleanup();
+    const allowed = { rate: "D", asked: true, liquidMlMin: 2, gasMlMin: 600 };
+    for (const [mlMin, of, says] of [
+      [1.9, "liquid", /Within/],
+      [2.1, "liquid", /1\.05 times/],
+      [2.1, "gas", /Within/],
+    ] as const) {
+      render(<LeakRate allowed={allowed} rate={{ mlMin, of }} onRate={vi.fn()} />);
+      expect(screen.getByRole("region", { name: "Leak rate" }).textContent).toMatch(says);
+      cleanup();
+    }
   });
   it("keeps its trace by tag, takes an answer back, and lets go of it", () => {
     const { begin, see, undo, drop } = useTraces.getState();

@@ -5,7 +5,7 @@ import { LeakPlaces, LeakView } from "./leak-view.tsx";
 import { type Traced, useTraces } from "./traces.ts";
 
 function Tracing({ tagId, traced, view }: { tagId: string; traced: Traced; view: BenchView }) {
-  const { see, undo, drop } = useTraces.getState();
+  const { see, measure, undo, drop } = useTraces.getState();
   const { answer, failure } = useAnswer(view.proof, "leak", [
     view.inHand!.candidate.key,
     traced.place,
@@ -28,6 +28,8 @@ function Tracing({ tagId, traced, view }: { tagId: string; traced: Traced; view:
   return (
     <LeakView
       of={answer}
+      rate={traced.rate ?? null}
+      onRate={(rate) => measure(tagId, rate)}
       onAnswer={(check, said) => see(tagId, { check, answer: said })}
       onUndo={() => undo(tagId)}
       onDrop={() => drop(tagId)}

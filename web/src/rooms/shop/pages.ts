@@ -9,10 +9,10 @@ export type PageOf = ComponentType<{ readonly tagId: string; readonly view: Benc
 
 /** Pages of the shop by their address, in the order of the work. */
 export const pages: readonly { readonly path: string; readonly name: string; readonly Page: PageOf }[] = [
-  { path: "strip", name: "Strip it", Page: planned("strip") },
+  { path: "strip", name: "Strip it", Page: planned("strip", "strip") },
   { path: "leak", name: "Find a leak", Page: Leak },
-  { path: "reseat", name: "Reseat it", Page: planned("reseat") },
+  { path: "reseat", name: "Reseat it", Page: planned("reseat", "reseat") },
   { path: "stack", name: "Seat stack", Page: Stack },
-  { path: "together", name: "Put it together", Page: planned("put together") },
-  { path: "drive", name: "Fit the drive", Page: planned("fit the drive") },
+  { path: "together", name: "Put it together", Page: planned("put together", "together") },
+  { path: "drive", name: "Fit the drive", Page: planned("fit the drive", "drive") },
 ];

@@ -62,7 +62,18 @@ function Overview({
 }
 
 /** A plan, one step at a time beside all of them. */
-export function PlanView({ plan, name, section }: { plan: ShopPlan; name: string; section: SectionData }) {
+export function PlanView({
+  plan,
+  name,
+  section,
+  print,
+}: {
+  plan: ShopPlan;
+  name: string;
+  section: SectionData;
+  /** Address of the plan on paper. */
+  print: string;
+}) {
   const { steps, limits } = plan;
   const done = useTicks((s) => s.done[name] ?? noneDone);
   const { turn, clear } = useTicks.getState();
@@ -118,6 +129,9 @@ export function PlanView({ plan, name, section }: { plan: ShopPlan; name: string
           >
             begin anew
           </button>
+          <a className="quiet flex min-h-11 items-center px-2" href={print} download>
+            PDF
+          </a>
         </div>
         {limits && <p className="border-t border-rule px-6 py-2 text-tight">{limits}</p>}
       </div>

@@ -19,7 +19,7 @@ const plan: ShopPlan = shopPlan("strip", {
   fitting: [],
 });
 const section = () => atTheBench("XV-3052").view.inHand!.section;
-const show = () => render(<PlanView plan={plan} name="t strip" section={section()} />);
+const show = () => render(<PlanView plan={plan} name="t strip" section={section()} print="/plan.pdf" />);
 const step = () => screen.getByRole("article").getAttribute("aria-label");
 
 beforeEach(() => useTicks.setState({ done: {} }));
@@ -53,6 +53,10 @@ describe("a plan in the shop", () => {
     show();
     expect(step()).toBe(`Step 4 of ${plan.steps.length}`);
   });
+  it("leads to its paper", () => {
+    show();
+    expect(screen.getByRole("link", { name: "PDF" }).getAttribute("href")).toBe("/plan.pdf");
+  });
   it("goes no further than its ends", () => {
     show();
     fireEvent.keyDown(window, { key: "ArrowLeft" });
@@ -66,6 +70,7 @@ describe("a plan in the shop", () => {
         plan={{ kind: "reseat", steps: [], count: [], limits: "Its seats come out with the ball alone." }}
         name="t reseat"
         section={section()}
+        print="/plan.pdf"
       />,
     );
     expect(screen.getByText(/come out with the ball/)).toBeTruthy();

@@ -6,6 +6,8 @@ import { persist } from "zustand/middleware";
 export interface Traced {
   readonly place: LeakPlace;
   readonly seen: readonly Observation[];
+  /** What was measured, ml/min, and of what; null where nothing was. */
+  readonly rate: { readonly mlMin: number; readonly of: "liquid" | "gas" } | null;
 }
 
 interface Traces {
@@ -13,6 +15,7 @@ interface Traces {
   readonly traced: Readonly<Record<string, Traced>>;
   readonly begin: (tag: string, place: LeakPlace) => void;
   readonly see: (tag: string, observation: Observation) => void;
+  readonly measure: (tag: string, rate: Traced["rate"]) => void;
   /** Takes the last answer back. */
   readonly undo: (tag: string) => void;
   readonly drop: (tag: string) => void;
@@ -29,8 +32,10 @@ export const useTraces = create<Traces>()(
         });
       return {
         traced: {},
-        begin: (tag, place) => set(({ traced }) => ({ traced: { ...traced, [tag]: { place, seen: [] } } })),
+        begin: (tag, place) =>
+          set(({ traced }) => ({ traced: { ...traced, [tag]: { place, seen: [], rate: null } } })),
         see: (tag, observation) => change(tag, (had) => ({ ...had, seen: [...had.seen, observation] })),
+        measure: (tag, rate) => change(tag, (had) => ({ ...had, rate })),
         undo: (tag) => change(tag, (had) => ({ ...had, seen: had.seen.slice(0, -1) })),
         drop: (tag) =>
           set(({ traced }) => ({

@@ -1,0 +1,116 @@
+import { digestOf } from "../proof/digest.ts";
+import { engineVersion } from "../proof/engine.ts";
+import type { Measure, PlanKind, ShopPlan, ShopStep } from "../shop/index.ts";
+import { figureText } from "../units/reading.ts";
+import type { Reading } from "../units/units.ts";
+import { cautions } from "./cautions.ts";
+import type { Block, PrintedDocument } from "./printed.ts";
+
+/** What a printed plan is of. */
+export interface PlanOf {
+  readonly project: string;
+  readonly tag: { readonly number: string; readonly service: string; readonly unit: string };
+  readonly valve: { readonly key: string; readonly words: string };
+  readonly drive: { readonly key: string; readonly words: string } | null;
+  /** Where the plan is read on screen. */
+  readonly address: string;
+  /** When it was printed, as ISO 8601. */
+  readonly at: string;
+}
+
+const names: Readonly<Record<PlanKind, string>> = {
+  strip: "Strip-down plan",
+  reseat: "Reseating plan",
+  "put together": "Reassembly plan",
+  "fit the drive": "Fitting the drive",
+};
+
+function between({ what, least, most, unit }: Measure, reading: Reading): string {
+  const text = (value: number) => figureText(value, unit, reading);
+  if (least !== null && most !== null)
+    return `${what}: ${least === most ? text(least) : `${text(least)} to ${text(most)}`}`;
+  return least !== null ? `${what}: at least ${text(least)}` : `${what}: at most ${text(most!)}`;
+}
+
+/** Everything beside the words of a step, in one cell. */
+const beside = ({ figures, measures, look, renew }: ShopStep, reading: Reading): string =>
+  [
+    ...figures.map(({ what, value, unit }) => `${what} ${figureText(value, unit, reading)}`),
+    ...measures.map((measure) => between(measure, reading)),
+    ...look,
+    ...(renew === "always" ? ["renew"] : []),
+  ].join("; ");
+
+/**
+ * A plan of work as a document: cautions first, every step with room for a tick, what is counted back in.
+ *
+ * @param plan of a valve
+ * @param of project, tag, valve, drive and where it is read
+ * @param reading units of the reader
+ * @returns the document; of a plan there is none of, what it says of that
+ * @source docs/shop.md
+ */
+export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): PrintedDocument {
+  const { project, tag, valve, drive, address, at } = of;
+  const warned = [...new Set(plan.steps.flatMap((step) => step.cautions))];
+  const blocks: Block[] = [
+    {
+      kind: "pairs",
+      groups: [
+        {
+          name: "Work on",
+          pairs: [
+            ["Service", tag.service || "not stated"],
+            ["Valve", valve.words],
+            ["Drive", drive?.words ?? "bare stem"],
+            ["On screen", address],
+          ],
+        },
+      ],
+    },
+    { kind: "cautions", words: [...warned, cautions.at(-1)!] },
+    ...(plan.limits === null ? [] : [{ kind: "remark" as const, words: plan.limits }]),
+  ];
+  if (plan.steps.length > 0)
+    blocks.push({
+      kind: "table",
+      name: "Steps",
+      columns: [
+        { heading: "", share: 4, figures: true },
+        { heading: "step", share: 46, figures: false },
+        { heading: "figures, look, measure", share: 44, figures: false },
+        { heading: "done", share: 6, figures: false },
+      ],
+      rows: plan.steps.map((step, i) => [String(i + 1), step.does, beside(step, reading), "…"]),
+    });
+  if (plan.count.length > 0)
+    blocks.push({
+      kind: "table",
+      name: "Count back in",
+      columns: [
+        { heading: "piece", share: 50, figures: false },
+        { heading: "how many", share: 14, figures: true },
+        { heading: "renew", share: 22, figures: false },
+        { heading: "counted", share: 14, figures: false },
+      ],
+      rows: plan.count.map(({ name, count, renew }) => [name, String(count), renew ?? "no", "…"]),
+    });
+  blocks.push({
+    kind: "signatures",
+    lines: [
+      { role: "done by", by: "" },
+      { role: "checked by", by: "" },
+    ],
+  });
+  return {
+    name: names[plan.kind],
+    of: tag.number,
+    where: [project, tag.unit].filter(Boolean).join(" / "),
+    issued: `printed ${at.slice(0, 16).replace("T", " ")} UTC`,
+    blocks,
+    fingerprint: {
+      madeOf: `Engine ${engineVersion}; valve ${valve.key}; drive ${drive?.key ?? "none"}; digest of the plan`,
+      digest: digestOf({ valve: valve.key, drive: drive?.key ?? null, plan }),
+    },
+  };
+}

@@ -1,0 +1,57 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { startTestServer, type TestServer } from "../../test/api.ts";
+import { chooseBest } from "../../test/issuing.ts";
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await startTestServer();
+});
+afterAll(() => server.end());
+
+const idOf = async (number: string) => (await server.tagNamed(number)).id;
+const textOf = (bytes: ArrayBuffer) => {
+  const file = join(mkdtempSync(join(tmpdir(), "plan-")), "plan.pdf");
+  writeFileSync(file, Buffer.from(bytes));
+  return execFileSync("pdftotext", ["-layout", file, "-"], { encoding: "utf8" });
+};
+
+describe("a plan on paper", () => {
+  it("has its cautions, its steps and what is counted back in, for the chosen valve", async () => {
+    const tag = await chooseBest(server, "XV-1004", null);
+    const response = await fetch(`${server.url}/api/tags/${tag.id}/plans/strip.pdf`);
+    expect(response.headers.get("content-type")).toMatch(/application\/pdf/);
+    expect(response.headers.get("content-disposition")).toContain("XV-1004-strip.pdf");
+    const text = textOf(await response.arrayBuffer());
+    for (const words of [
+      "Strip-down plan",
+      "XV-1004",
+      "Isolate the line on both sides",
+      "Count back in",
+      "ball",
+    ])
+      expect(text).toContain(words);
+    expect(text.replace(/\s+/g, " ")).toMatch(/never open the spring side|lock it off/);
+  });
+  it("is of the best valve where none is chosen, in the reader's units", async () => {
+    const id = await idOf("XV-2030");
+    const us = textOf(
+      await (await fetch(`${server.url}/api/tags/${id}/plans/together.pdf?units=US`)).arrayBuffer(),
+    );
+    expect(us).toMatch(/lbf·ft/);
+    const metric = textOf(
+      await (await fetch(`${server.url}/api/tags/${id}/plans/together.pdf`)).arrayBuffer(),
+    );
+    expect(metric).toMatch(/N·m/);
+  });
+  it("is not there of a plan, a tag or a valve there is not", async () => {
+    const id = await idOf("XV-2030");
+    expect((await server.ask("GET", `/api/tags/${id}/plans/paint.pdf`)).status).toBe(404);
+    expect(
+      (await server.ask("GET", "/api/tags/00000000-0000-4000-8000-000000000000/plans/strip.pdf")).status,
+    ).toBe(404);
+  });
+});

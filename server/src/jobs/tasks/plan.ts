@@ -1,0 +1,71 @@
+import type { Choice } from "@proven-seat/contract";
+import { planDocument } from "@proven-seat/core/documents";
+import type { Drive } from "@proven-seat/core/drives";
+import { settle } from "@proven-seat/core/duty";
+import type { HouseRules } from "@proven-seat/core/house";
+import {
+  describeDrive,
+  describeValve,
+  findChoice,
+  fitUpPicture,
+  prove,
+  prover,
+} from "@proven-seat/core/proof";
+import { type PlanKind, shopPlan } from "@proven-seat/core/shop";
+import { pdfOf } from "../../documents/pdf.ts";
+import { dutyOf } from "../../store/stored.ts";
+import { type HeldCatalogue, shelfHeld } from "../held.ts";
+
+interface ToPrint {
+  readonly kind: PlanKind;
+  readonly tag: {
+    readonly number: string;
+    readonly service: string;
+    readonly unit: string;
+    readonly duty: unknown;
+  };
+  readonly choice: Choice | null;
+  readonly project: string;
+  readonly address: string;
+  readonly catalogue: HeldCatalogue;
+  readonly house: HouseRules;
+  readonly system: "US" | "metric";
+  readonly at: string;
+}
+
+function driveWords(drive: Drive): string {
+  const { maker, family, size, springSet } = describeDrive(drive);
+  return [maker, family, size, springSet].filter(Boolean).join(" ");
+}
+
+/** A plan of work on a tag's valve as PDF: on the chosen one, else the best there is; null where there is none. */
+export async function plan(asked: ToPrint): Promise<{ bytes: Uint8Array<ArrayBuffer> | null }> {
+  const { kind, tag, choice, project, address, catalogue, house, system, at } = asked;
+  const shelf = shelfHeld(catalogue);
+  const duty = dutyOf(tag);
+  const found = choice && findChoice(duty, shelf, choice);
+  const candidate = found
+    ? prover(duty, shelf, house).judge(found.valve, found.drive)
+    : prove(duty, shelf, house).candidates[0];
+  if (!candidate) return { bytes: null };
+  const settled = settle(duty, house);
+  const { valve, drive } = candidate;
+  const fitting = kind === "fit the drive" ? fitUpPicture(candidate, settled, house).steps : [];
+  const { construction, seat, maker, line, dn, designation } = describeValve(valve);
+  const document = planDocument(
+    shopPlan(kind, { valve, drive, duty: settled, house, fitting }),
+    {
+      project,
+      tag,
+      valve: {
+        key: valve.key,
+        words: `${maker} ${line}, ${construction}, DN ${dn} ${designation}, ${seat}`,
+      },
+      drive: drive && { key: drive.key, words: driveWords(drive) },
+      address,
+      at,
+    },
+    { system },
+  );
+  return { bytes: new Uint8Array(await pdfOf(document)) };
+}

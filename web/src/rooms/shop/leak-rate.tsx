@@ -1,0 +1,77 @@
+import { type Allowed, timesAllowed } from "@proven-seat/core/shop";
+import { figure } from "@proven-seat/core/units";
+import { useState } from "react";
+import type { Traced } from "./traces.ts";
+
+const read = (text: string) => (text.trim() === "" ? null : Number(text.replace(",", ".")));
+
+/** What was measured, against what the class lets through. */
+export function LeakRate({
+  allowed,
+  rate,
+  onRate,
+}: {
+  allowed: Allowed;
+  rate: Traced["rate"];
+  onRate: (rate: Traced["rate"]) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const of = rate?.of ?? "liquid";
+  const may = of === "liquid" ? allowed.liquidMlMin : allowed.gasMlMin;
+  const value = typed === null ? null : read(typed);
+  const wrong = value !== null && !(value >= 0 && value < 1e9);
+  const times = rate && timesAllowed(rate.mlMin, may);
+  return (
+    <section aria-label="Leak rate" className="grid gap-1">
+      <h2 className="font-semibold">What it may let through</h2>
+      <p>
+        Rate {allowed.rate}, {allowed.asked ? "as asked" : "as its maker promises"}:{" "}
+        <span className="figures">{figure(allowed.liquidMlMin)}</span> ml/min of liquid,{" "}
+        <span className="figures">{figure(allowed.gasMlMin)}</span> ml/min of gas, on its test.
+      </p>
+      <div className="flex items-center gap-2">
+        <label className="flex items-center gap-2">
+          <span className="text-dim">measured, ml/min</span>
+          <input
+            className="field figures min-h-11 w-28 text-right"
+            inputMode="decimal"
+            autoComplete="off"
+            aria-invalid={wrong}
+            value={typed ?? (rate === null ? "" : String(rate.mlMin))}
+            placeholder="–"
+            onChange={(e) => {
+              setTyped(e.target.value);
+              const mlMin = read(e.target.value);
+              if (mlMin === null) onRate(null);
+              else if (mlMin >= 0 && mlMin < 1e9) onRate({ mlMin, of });
+            }}
+            onBlur={() => !wrong && setTyped(null)}
+          />
+        </label>
+        {(["liquid", "gas"] as const).map((medium) => (
+          <button
+            key={medium}
+            type="button"
+            className={`min-h-11 border px-3 ${of === medium ? "border-ink bg-second" : "border-rule text-dim"}`}
+            aria-pressed={of === medium}
+            onClick={() => onRate({ mlMin: rate?.mlMin ?? 0, of: medium })}
+          >
+            {medium}
+          </button>
+        ))}
+      </div>
+      {wrong && (
+        <p role="alert" className="text-fails">
+          Type millilitres a minute, 0 or more.
+        </p>
+      )}
+      {times !== null && (
+        <p className={times > 1 ? "font-semibold text-fails" : ""}>
+          {times > 1
+            ? `${Number.isFinite(times) ? `${figure(times)} times` : "More than"} what is allowed.`
+            : "Within what is allowed."}
+        </p>
+      )}
+    </section>
+  );
+}
