@@ -76,10 +76,10 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
       kind: "table",
       name: "Steps",
       columns: [
-        { heading: "", share: 4, figures: true },
-        { heading: "step", share: 46, figures: false },
-        { heading: "figures, look, measure", share: 44, figures: false },
-        { heading: "done", share: 6, figures: false },
+        { heading: "", share: 20, figures: true },
+        { heading: "step", share: 220, figures: false },
+        { heading: "figures, look, measure", share: 205, figures: false },
+        { heading: "done", share: 30, figures: false },
       ],
       rows: plan.steps.map((step, i) => [String(i + 1), step.does, beside(step, reading), "…"]),
     });
@@ -88,10 +88,10 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
       kind: "table",
       name: "Count back in",
       columns: [
-        { heading: "piece", share: 50, figures: false },
-        { heading: "how many", share: 14, figures: true },
-        { heading: "renew", share: 22, figures: false },
-        { heading: "counted", share: 14, figures: false },
+        { heading: "piece", share: 240, figures: false },
+        { heading: "how many", share: 70, figures: true },
+        { heading: "renew", share: 105, figures: false },
+        { heading: "counted", share: 60, figures: false },
       ],
       rows: plan.count.map(({ name, count, renew }) => [name, String(count), renew ?? "no", "…"]),
     });
