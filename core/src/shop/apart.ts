@@ -1,9 +1,9 @@
-import { type Assembly, type Piece, stripOrder } from "../bodies/index.ts";
+import { type Assembly, type Centring, type Piece, stripOrder } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { valueOnCurve } from "../reference/curve.ts";
 import { lookAt, measuresOf } from "./looking.ts";
-import { type ShopStep, step } from "./step.ts";
+import { handInBore, type ShopStep, step } from "./step.ts";
 import { jointTorque } from "./tightening.ts";
 
 const ways = {
@@ -28,13 +28,14 @@ function takenOff(piece: Piece): string {
   return `Take ${named(piece)} out ${ways[piece.out]}.`;
 }
 
-/** How a piece goes back, by what it is. */
-function putBack(piece: Piece, passes: number): string {
+/** How a piece goes back, by what it is; a seat that is renewed is a new one. */
+function putBack(piece: Piece, passes: number, newSeats: boolean): string {
   if (piece.role === "bolting")
     return piece.count > 2 && piece.holds !== "nothing"
       ? `Enter ${named(piece)} by hand, then tighten them crosswise in ${passes} passes, and once round.`
       : `Tighten ${named(piece)} evenly, until they are just tight.`;
-  if (piece.role === "seal") return `Set in ${named({ ...piece, name: `new ${piece.name}` })}.`;
+  if (piece.role === "seal" || (newSeats && piece.role === "seat"))
+    return `Set in ${named({ ...piece, name: `new ${piece.name}` })}.`;
   return `Put ${named(piece)} back in.`;
 }
 
@@ -105,6 +106,7 @@ export function apart(
  * @param assembly pieces and what holds them
  * @param wanted pieces that came off; all where not given
  * @param house passes, screws
+ * @param newSeats whether seats are renewed, and what is done once one lies in its place; none where they are not
  * @returns the order of taking apart turned round, with what is renewed, how it is turned and what it is tightened to
  * @source `stripOrder`, `jointTorque`
  */
@@ -113,6 +115,7 @@ export function together(
   assembly: Assembly,
   wanted: readonly string[] | undefined,
   house: HouseRules,
+  newSeats: readonly Centring[] | null = null,
 ): ShopStep[] {
   const steps: ShopStep[] = [];
   const member = assembly.pieces.find(({ role }) => role === "closing member")!.name;
@@ -122,7 +125,7 @@ export function together(
     stands = turned(steps, piece, stands, "put together", member);
     const shellBolts = piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing";
     steps.push(
-      step("put together", putBack(piece, house.tighteningPasses), {
+      step("put together", putBack(piece, house.tighteningPasses, newSeats !== null), {
         piece: pieceOf(piece),
         at: piece.at,
         renew: lookAt(piece).renew,
@@ -139,6 +142,11 @@ export function together(
           : [],
       }),
     );
+    if (piece.role === "seat")
+      for (const { does, at } of newSeats ?? []) {
+        stands = at ?? stands;
+        steps.push(step("put together", does, { at: stands, cautions: [handInBore] }));
+      }
   }
   return steps;
 }

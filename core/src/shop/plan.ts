@@ -8,7 +8,7 @@ import type { HouseRules } from "../house/house-rules.ts";
 import { apart, together } from "./apart.ts";
 import { lookAt } from "./looking.ts";
 import { makeSafe } from "./make-safe.ts";
-import { type ShopStep, step } from "./step.ts";
+import { handInBore, type ShopStep, step } from "./step.ts";
 
 export const planKinds = ["strip", "reseat", "put together", "fit the drive"] as const;
 export type PlanKind = (typeof planKinds)[number];
@@ -57,8 +57,6 @@ export interface Work {
   readonly fitting: readonly Step[];
 }
 
-const hand = "Never put a hand into bore or cavity while anything can turn it: a ball shears a finger.";
-
 function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
   const oriented = assembly.pieces.filter(({ oriented: how, out }) => how !== null && out !== "stays");
   return [
@@ -79,7 +77,7 @@ function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
       : [
           step("drive off", "Sling the drive, take its screws out, and lift it off in line with the stem.", {
             figures: [{ what: "the drive weighs", value: drive.weightKg, unit: "kg" }],
-            cautions: [hand],
+            cautions: [handInBore],
           }),
         ]),
   ];
@@ -112,7 +110,7 @@ const tests = (work: Work): ShopStep[] => [
     "turn and test",
     "Turn it once by hand through its stroke, both ways: nothing rubs, both stops are met.",
     {
-      cautions: [hand],
+      cautions: [handInBore],
       look: ["the stem's line along the bore at the open stop"],
     },
   ),
@@ -175,8 +173,8 @@ function reseated(work: Work, assembly: Assembly): ShopPlan {
       // Sealant is pushed in from outside while the valve stands in the line as it is.
       ...(fromOutside ? makeSafe(valve, drive, duty, valve.construction.repairInLine) : []),
       ...(fromOutside ? apart(valve, assembly, reseat.pieces, house) : []),
-      ...reseat.says.map((does) => step("put together", does, { cautions: [hand] })),
-      ...(fromOutside ? together(valve, assembly, reseat.pieces, house) : []),
+      ...reseat.instead.map((does) => step("put together", does, { cautions: [handInBore] })),
+      ...(fromOutside ? together(valve, assembly, reseat.pieces, house, reseat.centring) : []),
       ...tests(work),
     ],
     count,

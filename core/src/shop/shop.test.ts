@@ -118,6 +118,16 @@ describe("reseating", () => {
     const plan = shopPlan("reseat", bare("segment-ball"));
     expect(plan.count.map(({ id }) => id)).toEqual(["retainer-screws", "retainer", "seat", "seat-ring"]);
     expect(words(plan.steps)).toMatch(/no shims/);
+    // New seat in, turned shut on it, then held: in that order, and each once.
+    const order = [
+      "new seat along|the new seat\\.",
+      "shut on the new seat",
+      "seat retainer back",
+      "retainer screws evenly",
+    ].map((part) => plan.steps.findIndex(({ does }) => new RegExp(part).test(does)));
+    expect(order.every((at) => at >= 0)).toBe(true);
+    expect([...order].sort((a, b) => a - b)).toEqual(order);
+    expect(plan.steps.filter(({ does }) => /new seat\./.test(does))).toHaveLength(1);
   });
   it("is no plan of its own where the closing member has to come out", () => {
     expect(shopPlan("reseat", bare("floating-two-piece"))).toMatchObject({

@@ -54,6 +54,10 @@ export interface ShopStep {
   readonly renew: "always" | "if worn" | null;
 }
 
+/** The caution of everything that turns. */
+export const handInBore =
+  "Never put a hand into bore or cavity while anything can turn it: a ball shears a finger.";
+
 /**
  * A step with nothing besides its words.
  *

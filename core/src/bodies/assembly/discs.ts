@@ -87,10 +87,8 @@ export const doubleOffsetAssembly: AssemblyOf = () => ({
   ),
   reseat: {
     pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
-    says: [
-      "Shaft and disc stay: the seat comes out under its retainer ring, on the side away from the shaft.",
-      "Turn the disc shut on the new seat before the retainer screws are tightened: that centres it.",
-    ],
+    centring: [{ does: "Turn the disc shut on the new seat: that centres it.", at: "shut" }],
+    instead: [],
   },
 });
 
@@ -112,9 +110,16 @@ export const tripleOffsetAssembly: AssemblyOf = () => ({
   ),
   reseat: {
     pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
-    says: [
-      "Shaft and disc stay: the ring comes off the disc under its retaining ring; the seat in the body is looked at.",
-      "Leave the screws snug, shut the disc by its closing torque so that the ring finds its cone, then tighten them.",
+    centring: [
+      {
+        does: "Look at the seat in the body: it stays, and a new ring on a scored seat is soon as the old one.",
+        at: null,
+      },
+      {
+        does: "Shut the disc by its closing torque, so that the ring finds its cone before it is held.",
+        at: "shut",
+      },
     ],
+    instead: [],
   },
 });

@@ -1,4 +1,14 @@
-export type { Assembly, AssemblyOf, Joint, Piece, PieceRole, SealPlace, Space, Way } from "./model.ts";
+export type {
+  Assembly,
+  AssemblyOf,
+  Centring,
+  Joint,
+  Piece,
+  PieceRole,
+  SealPlace,
+  Space,
+  Way,
+} from "./model.ts";
 export { pieceRoles } from "./model.ts";
 export * from "./paths.ts";
 export * from "./strip-order.ts";

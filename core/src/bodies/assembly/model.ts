@@ -59,6 +59,13 @@ export interface Joint {
   readonly shellJoints: number;
 }
 
+/** What is done with a new seat in its place. */
+export interface Centring {
+  readonly does: string;
+  /** How the closing member stands after it; null where it stays. */
+  readonly at: "shut" | null;
+}
+
 /** A valve as pieces that hold each other and joints that keep its spaces apart. */
 export interface Assembly {
   readonly pieces: readonly Piece[];
@@ -67,7 +74,10 @@ export interface Assembly {
   readonly reseat: {
     /** The pieces that come off for it, in any order. */
     readonly pieces: readonly string[];
-    readonly says: readonly string[];
+    /** What is done once the new seat lies in its place, before it is held. */
+    readonly centring: readonly Centring[];
+    /** What is done where nothing comes off. */
+    readonly instead: readonly string[];
   } | null;
   /** Why it is not taken apart further; null where it is. */
   readonly sealed: string | null;

@@ -5,11 +5,14 @@ import { type AssemblyOf, joint, piece } from "./model.ts";
 /** A seat held by a retainer screwed from outside: it is renewed while shaft and closing member stay. */
 const fromOutside = (member: string): NonNullable<Assembly["reseat"]> => ({
   pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
-  says: [
-    `Turn the ${member} open to reach the seat, take retainer, gasket and seat out, and clean their lands.`,
-    `Put the new seat in, and turn the ${member} shut on it: that centres it.`,
-    "Turn the retainer screws just snug. The line's flanges press it home: no shims and no feeler gauge.",
+  centring: [
+    { does: `Turn the ${member} shut on the new seat: that centres it.`, at: "shut" },
+    {
+      does: "Hold it just snug: the line's flanges press it home, so there are no shims and no feeler gauge.",
+      at: null,
+    },
   ],
+  instead: [],
 });
 
 /** Segment on two shafts: the seat under a retainer, the shaft pinned. */

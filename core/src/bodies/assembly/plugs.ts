@@ -68,7 +68,8 @@ export const lubricatedAssembly: AssemblyOf = () => ({
   ],
   reseat: {
     pieces: [],
-    says: [
+    centring: [],
+    instead: [
       "Nothing comes off: push fresh sealant in through the fitting while the plug is turned a little to and fro, until the pressure rises sharply.",
     ],
   },

@@ -32,7 +32,8 @@ export const tiltAwayAssembly: AssemblyOf = () => {
     ],
     reseat: {
       pieces: ["bonnet-bolts", "bonnet", "gasket", "guide-pin", "stem", "core", "seat"],
-      says: ["The body stays in the line: core and seat come out through the bonnet."],
+      centring: [],
+      instead: [],
     },
     sealed: null,
   };

@@ -137,7 +137,8 @@ export const trunnionTopEntryAssembly: AssemblyOf = (cavity) => {
         "upstream-seat",
         "downstream-seat",
       ],
-      says: ["The body stays in the line: ball and seats come out through the cover."],
+      centring: [],
+      instead: [],
     },
     sealed: null,
   };
