@@ -23,13 +23,16 @@ import {
   type Tag,
 } from "./writers.ts";
 
+/** Times as long, at most, as a round is meant to last. */
+const slowest = 6;
+
 const root = fileURLToPath(new URL("../..", import.meta.url));
 
 type Acknowledged = Record<"saves" | "lists" | "sheets" | "copies", number>;
 
 export interface Round {
   readonly seconds: number;
-  /** A slow machine goes on up to three times as long until so much was acknowledged. */
+  /** A slow machine goes on up to six times as long until so much was acknowledged. */
   readonly atLeast?: Acknowledged & { readonly kills: number };
   /** An empty folder that any account may enter. */
   readonly data: string;
@@ -184,7 +187,7 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
     const begun = Date.now();
     const over = () => {
       const lasted = (Date.now() - begun) / 1000;
-      return lasted > 3 * seconds || (lasted > seconds && enough());
+      return lasted > slowest * seconds || (lasted > seconds && enough());
     };
     const copying = async () => {
       for (let n = 0; !over(); n++) {
