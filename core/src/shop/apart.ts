@@ -39,7 +39,7 @@ function putBack(piece: Piece, passes: number, newSeats: boolean): string {
   return `Put ${named(piece)} back in.`;
 }
 
-const pieceOf = ({ id, name, count, out }: Piece) => ({ id, name, count, way: out });
+const pieceOf = ({ id, name, role, count, out }: Piece) => ({ id, name, role, count, way: out });
 
 /** The closing member is turned when a piece wants it to stand otherwise than it does. */
 function turned(

@@ -172,6 +172,8 @@ function reseated(work: Work, assembly: Assembly): ShopPlan {
     steps: [
       // Sealant is pushed in from outside while the valve stands in the line as it is.
       ...(fromOutside ? makeSafe(valve, drive, duty, valve.construction.repairInLine) : []),
+      // A spring would turn it back: nothing is turned by hand with a drive on it.
+      ...(fromOutside ? marked(work, assembly) : []),
       ...(fromOutside ? apart(valve, assembly, reseat.pieces, house) : []),
       ...reseat.instead.map((does) => step("put together", does, { cautions: [handInBore] })),
       ...(fromOutside ? together(valve, assembly, reseat.pieces, house, reseat.centring) : []),

@@ -1,4 +1,4 @@
-import type { Way } from "../bodies/index.ts";
+import type { PieceRole, Way } from "../bodies/index.ts";
 import type { Unit } from "../units/unit.ts";
 
 const stages = [
@@ -44,6 +44,7 @@ export interface ShopStep {
   readonly piece: {
     readonly id: string;
     readonly name: string;
+    readonly role: PieceRole;
     readonly count: number;
     readonly way: Way;
   } | null;

@@ -1,5 +1,5 @@
-import { gaskets, stemUpwards } from "./groups.ts";
-import { type AssemblyOf, joint, piece } from "./model.ts";
+import { gaskets, retained, retainedSeat, stemUpwards } from "./groups.ts";
+import { type AssemblyOf, joint, type Piece, piece } from "./model.ts";
 
 const offLine = "The disc may swing by its own weight: hold it before its shaft is drawn.";
 
@@ -28,7 +28,8 @@ export const concentricAssembly: AssemblyOf = () => ({
   sealed: null,
 });
 
-const offset = (seatPieces: ReturnType<typeof piece>[], seatId: string, back: string) => {
+/** An offset disc with its seat, or its ring, under a retainer. */
+const offset = (seatPieces: readonly Piece[]) => {
   const shaft = stemUpwards(["pins"]);
   return {
     pieces: [
@@ -54,8 +55,8 @@ const offset = (seatPieces: ReturnType<typeof piece>[], seatId: string, back: st
     ],
     joints: [
       shaft.joint,
-      joint("seat", "between seat and disc", ["upstream", "downstream"], [seatId]),
-      joint("back", "behind the seat", ["upstream", "downstream"], [back]),
+      joint("seat", "between seat and disc", ["upstream", "downstream"], ["seat"]),
+      joint("back", "behind the seat", ["upstream", "downstream"], ["seat-ring"]),
       joint("cover", "lower shaft cover", ["cavity", "outside"], ["gasket"], 1),
       joint("open", "the body stands open to the line", ["cavity", "downstream"], ["disc"]),
     ],
@@ -63,30 +64,19 @@ const offset = (seatPieces: ReturnType<typeof piece>[], seatId: string, back: st
   } as const;
 };
 
-const screws = piece("retainer-screws", "retainer screws", "bolting", {
-  count: 8,
-  out: "along the bore",
-  holds: "nothing",
-});
-
 /** Double-offset disc: its seat under a retainer ring in the face. */
 export const doubleOffsetAssembly: AssemblyOf = () => ({
   ...offset(
-    [
-      screws,
-      piece("retainer", "retainer ring", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
-      piece("seat", "seat ring", "seat", {
-        heldBy: ["retainer"],
-        out: "along the bore",
-        oriented: "its lip to the disc",
-      }),
-      piece("seat-ring", "seat gasket", "seal", { heldBy: ["retainer"], out: "along the bore" }),
-    ],
-    "seat",
-    "seat-ring",
+    retainedSeat({
+      screws: 8,
+      retainer: "retainer ring",
+      seat: "seat ring",
+      gasket: "seat gasket",
+      oriented: "its lip to the disc",
+    }),
   ),
   reseat: {
-    pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
+    pieces: retained,
     centring: [{ does: "Turn the disc shut on the new seat: that centres it.", at: "shut" }],
     instead: [],
   },
@@ -95,24 +85,20 @@ export const doubleOffsetAssembly: AssemblyOf = () => ({
 /** Triple-offset disc: its ring is on the disc under a retaining ring, the hard seat in the body. */
 export const tripleOffsetAssembly: AssemblyOf = () => ({
   ...offset(
-    [
-      { ...screws, at: "open" },
-      piece("retainer", "retaining ring", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
-      piece("seat", "seal ring of the disc", "seat", {
-        heldBy: ["retainer"],
-        out: "along the bore",
-        oriented: "its mark to the mark on the disc: the cone is tilted",
-      }),
-      piece("seat-ring", "ring gasket", "seal", { heldBy: ["retainer"], out: "along the bore" }),
-    ],
-    "seat",
-    "seat-ring",
+    retainedSeat({
+      screws: 8,
+      retainer: "retaining ring",
+      seat: "seal ring of the disc",
+      gasket: "ring gasket",
+      oriented: "its mark to the mark on the disc: the cone is tilted",
+      screwsAt: "open",
+    }),
   ),
   reseat: {
-    pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
+    pieces: retained,
     centring: [
       {
-        does: "Look at the seat in the body: it stays, and a new ring on a scored seat is soon as the old one.",
+        does: "Look at the seat in the body: it stays, and a new ring on a scored seat is soon as bad as the old one.",
         at: null,
       },
       {

@@ -78,7 +78,7 @@ export const floatingThreePieceAssembly: AssemblyOf = (cavity) =>
 export const floatingOnePieceAssembly: AssemblyOf = (cavity) =>
   floating(cavity, {
     closing: [
-      piece("insert", "screwed insert", "retainer", { out: "along the bore" }),
+      piece("insert", "screwed insert", "shell", { out: "along the bore" }),
       piece("gasket", "insert seal", "seal", { heldBy: ["insert"], out: "along the bore", ofSet: gaskets }),
     ],
     lets: "insert",

@@ -116,6 +116,44 @@ export const stemInBushing = (
 });
 
 /**
+ * A seat, or the ring that seats, under a retainer that is screwed from outside.
+ *
+ * @param of how many screws, what retainer, seat and gasket are called, how the seat goes back; how the closing member
+ *   stands for the screws to be reached, and for the seat to come out
+ * @returns screws, retainer, seat and gasket, each held by the one before
+ */
+export const retainedSeat = (of: {
+  readonly screws: number;
+  readonly retainer: string;
+  readonly seat: string;
+  readonly gasket: string;
+  readonly oriented: string;
+  readonly screwsAt?: Piece["at"];
+  readonly seatAt?: Piece["at"];
+}): Piece[] => {
+  const out = "along the bore";
+  return [
+    piece("retainer-screws", "retainer screws", "bolting", {
+      count: of.screws,
+      out,
+      at: of.screwsAt ?? null,
+      holds: "nothing",
+    }),
+    piece("retainer", of.retainer, "retainer", { heldBy: ["retainer-screws"], out }),
+    piece("seat", of.seat, "seat", {
+      heldBy: ["retainer"],
+      out,
+      at: of.seatAt ?? null,
+      oriented: of.oriented,
+    }),
+    piece("seat-ring", of.gasket, "seal", { heldBy: ["retainer"], out }),
+  ];
+};
+
+/** The pieces of a retained seat. */
+export const retained = ["retainer-screws", "retainer", "seat", "seat-ring"] as const;
+
+/**
  * Blocks that fill the space round the ball, where the arrangement has them.
  *
  * @param cavity arrangement

@@ -1,10 +1,10 @@
-import { gaskets, stemFromInside, stemUpwards } from "./groups.ts";
+import { gaskets, retained, retainedSeat, stemFromInside, stemUpwards } from "./groups.ts";
 import type { Assembly } from "./model.ts";
 import { type AssemblyOf, joint, piece } from "./model.ts";
 
 /** A seat held by a retainer screwed from outside: it is renewed while shaft and closing member stay. */
 const fromOutside = (member: string): NonNullable<Assembly["reseat"]> => ({
-  pieces: ["retainer-screws", "retainer", "seat", "seat-ring"],
+  pieces: retained,
   centring: [
     { does: `Turn the ${member} shut on the new seat: that centres it.`, at: "shut" },
     {
@@ -21,19 +21,14 @@ export const segmentAssembly: AssemblyOf = () => {
   return {
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
-      piece("retainer-screws", "retainer screws", "bolting", {
-        count: 4,
-        out: "along the bore",
-        holds: "nothing",
-      }),
-      piece("retainer", "seat retainer", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
-      piece("seat", "seat", "seat", {
-        heldBy: ["retainer"],
-        out: "along the bore",
-        at: "open",
+      ...retainedSeat({
+        screws: 4,
+        retainer: "seat retainer",
+        seat: "seat",
+        gasket: "seat gasket",
         oriented: "its face to the segment",
+        seatAt: "open",
       }),
-      piece("seat-ring", "seat gasket", "seal", { heldBy: ["retainer"], out: "along the bore" }),
       piece("pins", "taper pins", "retainer", {
         count: 2,
         heldBy: ["seat"],
@@ -71,18 +66,13 @@ export const vPortAssembly: AssemblyOf = () => {
   return {
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
-      piece("retainer-screws", "retainer screws", "bolting", {
-        count: 4,
-        out: "along the bore",
-        holds: "nothing",
-      }),
-      piece("retainer", "seat retainer", "retainer", { heldBy: ["retainer-screws"], out: "along the bore" }),
-      piece("seat", "seat", "seat", {
-        heldBy: ["retainer"],
-        out: "along the bore",
+      ...retainedSeat({
+        screws: 4,
+        retainer: "seat retainer",
+        seat: "seat",
+        gasket: "seat gasket",
         oriented: "its face to the ball",
       }),
-      piece("seat-ring", "seat gasket", "seal", { heldBy: ["retainer"], out: "along the bore" }),
       piece("body-bolts", "body studs and nuts", "bolting", { count: 8 }),
       piece("end", "end piece", "shell", { heldBy: ["body-bolts"], out: "along the bore" }),
       piece("gasket", "body gasket", "seal", { heldBy: ["end"], out: "along the bore", ofSet: gaskets }),

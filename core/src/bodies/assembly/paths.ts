@@ -1,7 +1,7 @@
 import type { LeakPath } from "../construction.ts";
 import type { Assembly, Joint, Space } from "./model.ts";
 
-/** A joint in which nothing seals: spaces that are one. */
+/** Whether anything seals in a joint: where nothing does, its two spaces are one. */
 const seals = ({ pieces }: Assembly, joint: Joint): boolean =>
   joint.seals.some(({ piece }) => pieces.some((p) => p.id === piece && p.role !== "closing member"));
 

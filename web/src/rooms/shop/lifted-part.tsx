@@ -1,4 +1,4 @@
-import type { Way } from "@proven-seat/core/bodies";
+import type { PieceRole, Way } from "@proven-seat/core/bodies";
 import type { Role } from "@proven-seat/core/sections";
 import { sectionViews } from "@proven-seat/core/sections";
 import type { ShopStep } from "@proven-seat/core/shop";
@@ -6,17 +6,17 @@ import { memo, useMemo } from "react";
 import { type Lifted, SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";
 
-/** What of the drawing a piece is, by the words in its name; nothing where the drawing does not show it. */
-const drawnAs: readonly (readonly [RegExp, Role])[] = [
-  [/springs?$|contacts/, "spring"],
-  [/gasket|seal|ring|packing|diaphragm/, "seal"],
-  [/seat|sleeve|lining|sealant/, "seat"],
-  [/studs|bolts|nuts|screws|pins/, "bolt"],
-  [/bearing|trunnion|pivot|bushings/, "bearing"],
-  [/stem|shaft/, "stem"],
-  [/end piece|closure|bonnet|cover|insert/, "bonnet"],
-  [/ball|segment|disc|plug|core/, "closure"],
-];
+/** What of the drawing a piece is; nothing where the drawing does not show its like. */
+const drawnAs: Partial<Record<PieceRole, Role>> = {
+  spring: "spring",
+  seal: "seal",
+  seat: "seat",
+  bolting: "bolt",
+  bearing: "bearing",
+  stem: "stem",
+  shell: "bonnet",
+  "closing member": "closure",
+};
 
 /** What is in one place of the drawing can be drawn out of it; of what is in several, all are marked where they are. */
 const inOnePlace: ReadonlySet<Role> = new Set<Role>(["stem", "closure", "bonnet"]);
@@ -48,19 +48,18 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
   if (!view) return null;
   const { left, right, top, bottom } = view.box;
   const [width, height] = [right - left, top - bottom];
-  const role = of.piece && (drawnAs.find(([words]) => words.test(of.piece!.name))?.[1] ?? null);
+  const role = (of.piece && drawnAs[of.piece.role]) ?? null;
   const [dx, dy] = of.piece ? directions[of.piece.way] : [0, 0];
   const reach = far * Math.max(width, height);
   const shown = role !== null && view.shapes.some((shape) => shape.role === role);
   const out = role !== null && inOnePlace.has(role) ? reach : 0;
-  const lifted: Lifted | null = shown ? { role: role!, by: [dx * out, dy * out] } : null;
+  const lifted: Lifted | null = shown ? { role, by: [dx * out, dy * out] } : null;
   const room = {
     left: 0.05 * width,
     right: far * width + 0.05 * width,
     above: far * height,
     below: far * height,
   };
-  const scale = 1;
   return (
     <svg
       className="h-full w-full"
@@ -74,7 +73,7 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
             : `Section: ${of.piece.name} is not drawn in it`
       }
     >
-      <SectionShapes view={{ ...view, forces: [] }} scale={scale} x0={0} y0={0} lifted={lifted} />
+      <SectionShapes view={{ ...view, forces: [] }} scale={1} x0={0} y0={0} lifted={lifted} />
     </svg>
   );
 });
