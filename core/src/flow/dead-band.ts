@@ -23,7 +23,7 @@ const nearest = (openingPercent: number) =>
  * @param supplied a drive on air, at its lowest supply; null for one that does not give way: a motor, oil
  * @param stepPercent least step of what sets it
  * @param house gain of the positioner
- * @returns the dead band; null where the demand is not known
+ * @returns the dead band; null where the demand of a case is not known
  * @source to turn back, a drive on air changes its torque by twice the friction; a positioner answers an error with its
  *   gain: step + 2·T_friction/T_drive/gain
  */
@@ -36,10 +36,8 @@ export function deadBandAt(
 ): DeadBand | null {
   if (supplied === null) return { percent: stepPercent, frictionShare: null };
   const at = nearest(openingPercent);
-  const still = demand.byCase.flatMap(({ profile, flow }) =>
-    profile === null ? [] : [profile.opening[at]! - (flow?.opening[at] ?? 0)],
-  );
-  if (still.length === 0) return null;
+  if (demand.unknown !== null || demand.covering === null) return null;
+  const still = demand.byCase.map(({ profile, flow }) => profile!.opening[at]! - (flow?.opening[at] ?? 0));
   const frictionShare = Math.max(...still) / Math.max(supplied.lowest.opening[at]!, 1e-9);
   return { percent: stepPercent + (2 * 100 * frictionShare) / house.positionerGain, frictionShare };
 }

@@ -42,6 +42,14 @@ function bySquare(points: readonly (readonly [share: number, bar: number])[]): r
   return [(sy - b * sx) / n, b];
 }
 
+/** The largest of the cases that flow; null where none does. */
+export function largestOf({ streams }: Pick<FlowAround, "streams">) {
+  const flowing = streams.flatMap((of) => (of.stream === null ? [] : [{ ...of, stream: of.stream }]));
+  return flowing.length === 0
+    ? null
+    : flowing.reduce((a, b) => (b.stream.massKgH > a.stream.massKgH ? b : a));
+}
+
 /**
  * The line a valve stands in, as stated and from the cases that flow.
  *
@@ -52,13 +60,12 @@ function bySquare(points: readonly (readonly [share: number, bar: number])[]): r
  *   takes never falls
  */
 export function systemOf({ streams, line }: Pick<FlowAround, "streams" | "line">): SystemCurve | null {
-  const flowing = streams.flatMap((of) => (of.stream === null ? [] : [{ ...of, stream: of.stream }]));
-  if (flowing.length === 0) return null;
-  const most = flowing.reduce((a, b) => (b.stream.massKgH > a.stream.massKgH ? b : a));
+  const most = largestOf({ streams });
+  if (most === null) return null;
   const largest = most.stream;
-  const alike = flowing
-    .filter(({ stream, reverse }) => stream.kind === largest.kind && reverse === most.reverse)
-    .map(({ stream }) => stream);
+  const alike = streams.flatMap(({ stream, reverse }) =>
+    stream !== null && stream.kind === largest.kind && reverse === most.reverse ? [stream] : [],
+  );
   const shares = new Map(alike.map((s) => [s.massKgH / largest.massKgH, s]));
   const points = [...shares];
   const [a1, b1] = bySquare(points.map(([q, s]) => [q, s.upstreamBarA]));

@@ -143,6 +143,13 @@ export const flow = {
     [0.1, 10],
     "Of the stroke; of motors and of oil, and of air without a positioner on the shelf.",
   ),
+  fillingMarginPercent: number(
+    "Filling and blow-down: in hand of the time asked",
+    "%",
+    100,
+    [0, 400],
+    "What is reckoned is the soonest: the stroke and the line take their own time.",
+  ),
   lineWithinPercent: number(
     "Cases and the line stated: pressures apart by",
     "%",

@@ -1,4 +1,4 @@
-import { statedLine } from "../../flow/index.ts";
+import { largestOf, statedLine } from "../../flow/index.ts";
 import { atmosphereBar } from "../../units/definitions.ts";
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
@@ -17,11 +17,13 @@ export const lineAgrees = flowRule({
     pumpCurve === null && staticBarG === null ? "Nothing states the line but its cases." : null,
   measure: (c, { streams }, { duty, house }) => {
     const { pumpedBarA, staticBarA } = statedLine(duty);
-    const { rate, sized } = streams.find(({ stream }) => stream === c.stream)!;
+    const { sized } = streams.find(({ stream }) => stream === c.stream)!;
     // A trip is not of the line as it runs.
     if (!sized) return null;
-    const { upstreamBarA, downstreamBarA } = c.stream;
-    const pumped = pumpedBarA === null ? null : pumpedBarA(rate);
+    const { upstreamBarA, downstreamBarA, massKgH } = c.stream;
+    // The curve counts as the largest case does, whatever this one counts in.
+    const most = largestOf({ streams })!;
+    const pumped = pumpedBarA === null ? null : pumpedBarA((most.rate * massKgH) / most.stream.massKgH);
     const apart = pumped === null ? 0 : Math.abs(upstreamBarA - pumped) / upstreamBarA;
     // What stands behind it at no flow is no more than what stands there while friction adds to it.
     const above = staticBarA === null ? 0 : Math.max(0, staticBarA - downstreamBarA) / downstreamBarA;

@@ -1,9 +1,8 @@
 import { type Allowed, timesAllowed } from "@proven-seat/core/shop";
 import { figure } from "@proven-seat/core/units";
 import { useState } from "react";
+import { readNumber } from "../../parts/read-number.ts";
 import type { Traced } from "./traces.ts";
-
-const read = (text: string) => (text.trim() === "" ? null : Number(text.replace(",", ".")));
 
 /** What was measured, against what the class lets through. */
 export function LeakRate({
@@ -18,7 +17,7 @@ export function LeakRate({
   const [typed, setTyped] = useState<string | null>(null);
   const of = rate?.of ?? "liquid";
   const may = of === "liquid" ? allowed.liquidMlMin : allowed.gasMlMin;
-  const value = typed === null ? null : read(typed);
+  const value = typed === null ? null : readNumber(typed);
   const wrong = value !== null && !(value >= 0 && value < 1e9);
   const times = rate && timesAllowed(rate.mlMin, may);
   return (
@@ -41,7 +40,7 @@ export function LeakRate({
             placeholder="–"
             onChange={(e) => {
               setTyped(e.target.value);
-              const mlMin = read(e.target.value);
+              const mlMin = readNumber(e.target.value);
               if (mlMin === null) onRate(null);
               else if (mlMin >= 0 && mlMin < 1e9) onRate({ mlMin, of });
             }}

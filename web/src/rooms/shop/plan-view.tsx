@@ -5,58 +5,78 @@ import { useShortcuts } from "../../parts/shortcuts.ts";
 import type { SectionData } from "../../workers/views.ts";
 import { LiftedPart } from "./lifted-part.tsx";
 import { StepView } from "./step-view.tsx";
-import { useTicks } from "./ticks.ts";
+import { namesOf, useTicks } from "./ticks.ts";
 
 const noneDone: readonly string[] = [];
 
-/** All steps by stage, with what is ticked; the current one stands out. */
+/** A step in the overview; the current one is kept in sight. */
+function StepButton({
+  words,
+  place,
+  ticked,
+  current,
+  onGo,
+}: {
+  words: string;
+  place: number;
+  ticked: boolean;
+  current: boolean;
+  onGo: () => void;
+}) {
+  const here = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (current) here.current?.scrollIntoView?.({ block: "nearest" });
+  }, [current]);
+  return (
+    <button
+      type="button"
+      ref={here}
+      aria-current={current ? "step" : undefined}
+      className={`flex min-h-11 w-full items-center gap-2 px-2 text-left ${current ? "bg-second font-semibold" : ""} ${ticked ? "text-dim" : ""}`}
+      onClick={onGo}
+    >
+      <span className="figures w-6 shrink-0 text-right text-dim">{ticked ? "✓" : place}</span>
+      <span className="truncate">{words}</span>
+    </button>
+  );
+}
+
+/** All steps by stage, with what is ticked. */
 function Overview({
   steps,
+  names,
   done,
   current,
   onGo,
 }: {
   steps: readonly ShopStep[];
+  names: readonly string[];
   done: readonly string[];
   current: number;
   onGo: (at: number) => void;
 }) {
-  const here = useRef<HTMLButtonElement>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever another step is the current one
-  useEffect(() => {
-    here.current?.scrollIntoView?.({ block: "nearest" });
-  }, [current]);
   return (
     <nav aria-label="Steps" className="min-h-0 overflow-y-auto border-r border-rule p-3">
-      {[...new Set(steps.map(({ stage }) => stage))].map((stage) => {
-        const mine = steps.flatMap((step, at) => (step.stage === stage ? [{ step, at }] : []));
-        return (
-          <section key={stage} aria-label={stage} className="mb-3">
-            <h2 className="text-[12px] text-dim">{stage}</h2>
-            <ol>
-              {mine.map(({ step, at }) => {
-                const ticked = done.includes(step.does);
-                return (
-                  <li key={`${at} ${step.does}`}>
-                    <button
-                      type="button"
-                      ref={at === current ? here : undefined}
-                      aria-current={at === current ? "step" : undefined}
-                      className={`flex min-h-11 w-full items-center gap-2 px-2 text-left ${at === current ? "bg-second font-semibold" : ""} ${ticked ? "text-dim" : ""}`}
-                      onClick={() => onGo(at)}
-                    >
-                      <span className="figures w-6 shrink-0 text-right text-dim">
-                        {ticked ? "✓" : at + 1}
-                      </span>
-                      <span className="truncate">{step.piece?.name ?? step.does}</span>
-                    </button>
-                  </li>
-                );
-              })}
-            </ol>
-          </section>
-        );
-      })}
+      {[...new Set(steps.map(({ stage }) => stage))].map((stage) => (
+        <section key={stage} aria-label={stage} className="mb-3">
+          <h2 className="text-[12px] text-dim">{stage}</h2>
+          <ol>
+            {steps.map((step, at) =>
+              step.stage === stage ? (
+                <li key={names[at]}>
+                  <StepButton
+                    words={step.piece?.name ?? step.does}
+                    place={at + 1}
+                    ticked={done.includes(names[at]!)}
+                    current={at === current}
+                    onGo={() => onGo(at)}
+                  />
+                </li>
+              ) : null,
+            )}
+          </ol>
+        </section>
+      ))}
     </nav>
   );
 }
@@ -77,21 +97,24 @@ export function PlanView({
   const { steps, limits } = plan;
   const done = useTicks((s) => s.done[name] ?? noneDone);
   const { turn, clear } = useTicks.getState();
-  const first = steps.findIndex(({ does }) => !done.includes(does));
+  const names = namesOf(steps);
+  const first = names.findIndex((one) => !done.includes(one));
   const [at, setAt] = useState(Math.max(0, first));
   const step = steps[Math.min(at, steps.length - 1)];
+  const here = names[Math.min(at, steps.length - 1)];
   const go = (to: number) => setAt(Math.min(Math.max(0, to), steps.length - 1));
   const finish = () => {
-    if (step && !done.includes(step.does)) turn(name, step.does);
+    if (here !== undefined && !done.includes(here)) turn(name, here);
     go(at + 1);
   };
   useShortcuts({ ArrowRight: () => go(at + 1), ArrowLeft: () => go(at - 1), d: finish });
-  if (!step) return <Notice title="There is no such plan for this valve">{limits}</Notice>;
-  const ticked = done.includes(step.does);
-  const count = steps.filter(({ does }) => done.includes(does)).length;
+  if (!step || here === undefined)
+    return <Notice title="There is no such plan for this valve">{limits}</Notice>;
+  const ticked = done.includes(here);
+  const count = names.filter((one) => done.includes(one)).length;
   return (
     <div className="grid min-h-0 grid-cols-[13rem_minmax(0,1fr)] lg:grid-cols-[18rem_minmax(0,1fr)]">
-      <Overview steps={steps} done={done} current={at} onGo={go} />
+      <Overview steps={steps} names={names} done={done} current={at} onGo={go} />
       <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto]">
         <div className="grid min-h-0 grid-rows-[auto_minmax(16rem,1fr)] gap-4 overflow-y-auto p-6 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] lg:grid-rows-1">
           <StepView of={step} at={at} all={steps.length} />
@@ -113,7 +136,7 @@ export function PlanView({
             type="button"
             className="quiet min-h-11 px-2"
             aria-pressed={ticked}
-            onClick={() => turn(name, step.does)}
+            onClick={() => turn(name, here)}
           >
             {ticked ? "take the tick back" : "tick"}
           </button>

@@ -53,6 +53,22 @@ describe("a plan in the shop", () => {
     show();
     expect(step()).toBe(`Step 4 of ${plan.steps.length}`);
   });
+  it("tells two steps of the same words apart", () => {
+    const [first] = plan.steps;
+    render(
+      <PlanView
+        plan={{ ...plan, steps: [first!, first!] }}
+        name="t twice"
+        section={section()}
+        print="/plan.pdf"
+      />,
+    );
+    fireEvent.keyDown(window, { key: "d" });
+    expect(step()).toBe("Step 2 of 2");
+    expect(screen.getByText("1", { selector: "span.figures" }).parentElement!.textContent).toMatch(
+      /1 of 2 done/,
+    );
+  });
   it("leads to its paper", () => {
     show();
     expect(screen.getByRole("link", { name: "PDF" }).getAttribute("href")).toBe("/plan.pdf");

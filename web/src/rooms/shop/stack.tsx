@@ -4,6 +4,7 @@ import { useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";
+import { readNumber } from "../../parts/read-number.ts";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/views.ts";
 import { sizesIn, useChains } from "./chains.ts";
@@ -22,9 +23,8 @@ function Millimetres({
   onValue: (mm: number | null) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
-  const read = (text: string) => (text.trim() === "" ? null : Number(text.replace(",", ".")));
   const bad = (mm: number | null) => (mm === null ? !mayBeBlank : !(mm >= 0 && mm < 10_000));
-  const wrong = typed !== null && bad(read(typed));
+  const wrong = typed !== null && bad(readNumber(typed));
   return (
     <input
       className="field figures min-h-11 w-full text-right"
@@ -37,7 +37,7 @@ function Millimetres({
       placeholder="–"
       onChange={(e) => {
         setTyped(e.target.value);
-        const mm = read(e.target.value);
+        const mm = readNumber(e.target.value);
         if (!bad(mm)) onValue(mm);
       }}
       onBlur={() => !wrong && setTyped(null)}

@@ -8,6 +8,21 @@ interface Ticks {
   readonly clear: (plan: string) => void;
 }
 
+/**
+ * Names of steps to tick them by: their words, and of words that come again which time it is.
+ *
+ * @param steps of a plan
+ * @returns a name for each, no two alike
+ */
+export function namesOf(steps: readonly { readonly does: string }[]): string[] {
+  const times = new Map<string, number>();
+  return steps.map(({ does }) => {
+    const time = (times.get(does) ?? 0) + 1;
+    times.set(does, time);
+    return time === 1 ? does : `${does} (${time})`;
+  });
+}
+
 /** What is ticked off, kept on this device alone. */
 export const useTicks = create<Ticks>()(
   persist(

@@ -8,6 +8,7 @@ import {
 import type { Quantity } from "@proven-seat/core/units";
 import { useBench } from "../../bench/bench-store.ts";
 import { QuantityField } from "../../parts/quantity-field.tsx";
+import { readNumber } from "../../parts/read-number.ts";
 import { ReadText } from "./read-text.tsx";
 
 const flowQuantity: Record<(typeof flowBases)[number], Quantity> = {
@@ -33,8 +34,7 @@ function VapourShare({ of, fault }: { of: OperatingCase; fault: string | undefin
       fault={fault}
       figures={value !== null}
       read={(text) => {
-        const figure = text.replace("%", "").replace(",", ".").trim();
-        const number = figure === "" ? null : Number(figure);
+        const number = readNumber(text, "%");
         if (number !== null && !Number.isFinite(number)) return false;
         useBench.getState().editCase(of.id, { vapourPercent: number });
         return true;

@@ -2,6 +2,7 @@ import { type AnyField, inSentence, shortName, valueAt, withValueAt } from "@pro
 import { memo } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 import { QuantityField } from "../../parts/quantity-field.tsx";
+import { readNumber } from "../../parts/read-number.ts";
 import { FieldRow } from "./field-row.tsx";
 import type { PanelRow } from "./fields.ts";
 import { ReadText } from "./read-text.tsx";
@@ -117,8 +118,7 @@ function Count({ of, unit, fault, estimate }: Entry & { unit: string }) {
       title={estimate && `Estimate: ${estimate.method}. Type a figure to replace it.`}
       figures={value !== null || estimate !== undefined}
       read={(text) => {
-        const figure = text.replace(unit, "").replace(",", ".").trim();
-        const number = figure === "" ? null : Number(figure);
+        const number = readNumber(text, unit);
         if (number !== null && !Number.isFinite(number)) return false;
         state(of.path, number);
         return true;

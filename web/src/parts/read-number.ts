@@ -1,0 +1,11 @@
+/**
+ * A figure as somebody types it.
+ *
+ * @param text with a point or a comma, and the unit behind it or not
+ * @param unit that may stand behind it
+ * @returns the figure, null of nothing typed; not a number where it is none
+ */
+export function readNumber(text: string, unit = ""): number | null {
+  const typed = text.replace(unit, "").replace(",", ".").trim();
+  return typed === "" ? null : Number(typed);
+}
