@@ -1,25 +1,36 @@
 import type { PieceRole, Way } from "@proven-seat/core/bodies";
-import type { Role } from "@proven-seat/core/sections";
-import { sectionViews } from "@proven-seat/core/sections";
+import { type Role, sectionViews, type View } from "@proven-seat/core/sections";
 import type { ShopStep } from "@proven-seat/core/shop";
 import { memo, useMemo } from "react";
 import { type Lifted, SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";
 
-/** What of the drawing a piece is; nothing where the drawing does not show its like. */
-const drawnAs: Partial<Record<PieceRole, Role>> = {
-  spring: "spring",
-  seal: "seal",
-  seat: "seat",
-  bolting: "bolt",
-  bearing: "bearing",
+/** What stands in one place of the drawing, so that it can be drawn out of it. */
+const drawnOut: Partial<Record<PieceRole, Role>> = {
   stem: "stem",
   shell: "bonnet",
   "closing member": "closure",
 };
 
-/** What is in one place of the drawing can be drawn out of it; of what is in several, all are marked where they are. */
-const inOnePlace: ReadonlySet<Role> = new Set<Role>(["stem", "closure", "bonnet"]);
+/** Parts the drawing names, for pieces of which it shows several alike. */
+const namedAs: readonly (readonly [piece: RegExp, part: string])[] = [
+  [/seat$|^seats$/, "seats"],
+  [/seat$/, "seat"],
+  [/-springs$/, "springs"],
+  [/-rings$|-fire$/, "seat-seals"],
+  [/-bolts$/, "bolts"],
+  [/^sealant$/, "grooves"],
+  [/^seat$/, "ring"],
+];
+
+/** Where the drawing points at a piece, mm; null where it does not name it. */
+function pointAt(view: View, id: string): readonly [number, number] | null {
+  const parts = [id, ...namedAs.flatMap(([piece, part]) => (piece.test(id) ? [part] : []))];
+  const place = parts
+    .map((part) => view.places.find((one) => one.part === part))
+    .find((one) => one !== undefined);
+  return place?.at ?? null;
+}
 
 /** Of the longest side of the drawing, how far a part is drawn out of it. */
 const far = 0.34;
@@ -48,12 +59,12 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
   if (!view) return null;
   const { left, right, top, bottom } = view.box;
   const [width, height] = [right - left, top - bottom];
-  const role = (of.piece && drawnAs[of.piece.role]) ?? null;
+  const role = (of.piece && drawnOut[of.piece.role]) ?? null;
   const [dx, dy] = of.piece ? directions[of.piece.way] : [0, 0];
   const reach = far * Math.max(width, height);
-  const shown = role !== null && view.shapes.some((shape) => shape.role === role);
-  const out = role !== null && inOnePlace.has(role) ? reach : 0;
-  const lifted: Lifted | null = shown ? { role, by: [dx * out, dy * out] } : null;
+  const moves = role !== null && view.shapes.some((shape) => shape.role === role);
+  const lifted: Lifted | null = moves ? { role, by: [dx * reach, dy * reach] } : null;
+  const point = of.piece && !moves ? pointAt(view, of.piece.id) : null;
   const room = {
     left: 0.05 * width,
     right: far * width + 0.05 * width,
@@ -68,12 +79,22 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
       aria-label={
         of.piece === null
           ? `Section, the closing member ${opening === 90 ? "open" : "shut"}`
-          : shown
-            ? `Section: ${of.piece.name} ${out > 0 ? `drawn out ${of.piece.way}` : "marked"}`
-            : `Section: ${of.piece.name} is not drawn in it`
+          : moves
+            ? `Section: ${of.piece.name} drawn out ${of.piece.way}`
+            : `Section: ${of.piece.name} ${point ? "marked" : "is not drawn in it"}`
       }
     >
       <SectionShapes view={{ ...view, forces: [] }} scale={1} x0={0} y0={0} lifted={lifted} />
+      {point && (
+        <circle
+          cx={point[0] - left}
+          cy={top - point[1]}
+          r={width / 22}
+          fill="none"
+          stroke="var(--fails)"
+          strokeWidth={width / 110}
+        />
+      )}
     </svg>
   );
 });

@@ -41,7 +41,13 @@ function StepButton({
   );
 }
 
-/** All steps by stage, with what is ticked. */
+/** Where one stage goes over into another: what is turned between two pieces stands between them. */
+function runsOf(steps: readonly ShopStep[]): (readonly [from: number, to: number])[] {
+  const starts = steps.flatMap(({ stage }, at) => (at === 0 || steps[at - 1]!.stage !== stage ? [at] : []));
+  return starts.map((from, i) => [from, starts[i + 1] ?? steps.length] as const);
+}
+
+/** All steps in their order, by stage, with what is ticked. */
 function Overview({
   steps,
   names,
@@ -57,23 +63,21 @@ function Overview({
 }) {
   return (
     <nav aria-label="Steps" className="min-h-0 overflow-y-auto border-r border-rule p-3">
-      {[...new Set(steps.map(({ stage }) => stage))].map((stage) => (
-        <section key={stage} aria-label={stage} className="mb-3">
-          <h2 className="text-[12px] text-dim">{stage}</h2>
+      {runsOf(steps).map(([from, to]) => (
+        <section key={names[from]} className="mb-3">
+          <h2 className="text-[12px] text-dim">{steps[from]!.stage}</h2>
           <ol>
-            {steps.map((step, at) =>
-              step.stage === stage ? (
-                <li key={names[at]}>
-                  <StepButton
-                    words={step.piece?.name ?? step.does}
-                    place={at + 1}
-                    ticked={done.includes(names[at]!)}
-                    current={at === current}
-                    onGo={() => onGo(at)}
-                  />
-                </li>
-              ) : null,
-            )}
+            {steps.slice(from, to).map((step, i) => (
+              <li key={names[from + i]}>
+                <StepButton
+                  words={step.piece?.name ?? step.does}
+                  place={from + i + 1}
+                  ticked={done.includes(names[from + i]!)}
+                  current={from + i === current}
+                  onGo={() => onGo(from + i)}
+                />
+              </li>
+            ))}
           </ol>
         </section>
       ))}

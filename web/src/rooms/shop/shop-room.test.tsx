@@ -53,6 +53,13 @@ describe("a plan in the shop", () => {
     show();
     expect(step()).toBe(`Step 4 of ${plan.steps.length}`);
   });
+  it("lists the steps in the order they are done", () => {
+    show();
+    const all = within(screen.getByRole("navigation", { name: "Steps" })).getAllByRole("button");
+    expect(all.map((b) => Number.parseInt(b.textContent ?? "", 10))).toEqual(
+      plan.steps.map((_, at) => at + 1),
+    );
+  });
   it("tells two steps of the same words apart", () => {
     const [first] = plan.steps;
     render(
