@@ -29,7 +29,11 @@ function pointAt(view: View, id: string): readonly [number, number] | null {
   const place = parts
     .map((part) => view.places.find((one) => one.part === part))
     .find((one) => one !== undefined);
-  return place?.at ?? null;
+  if (place === undefined) return null;
+  const [x, y] = place.at;
+  // One of two alike is named; the other stands across the middle of the bore.
+  if (/^(downstream|far)-/.test(id)) return [Math.abs(x), y];
+  return /^(upstream|near)-/.test(id) ? [-Math.abs(x), y] : [x, y];
 }
 
 /** Of the longest side of the drawing, how far a part is drawn out of it. */
