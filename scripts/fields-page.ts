@@ -11,7 +11,7 @@ function contentOf(holds: Holds): string {
     case "number":
       return `${holds.least} … ${holds.most} ${holds.unit}`.trim();
     case "choice":
-      return holds.options.length > 12 ? "one of the families" : `one of: ${holds.options.join("; ")}`;
+      return holds.options.length > 16 ? "one of the families" : `one of: ${holds.options.join("; ")}`;
     case "set":
       return `any of: ${holds.options.join("; ")}`;
     case "text":

@@ -4,7 +4,7 @@ import { gasFlow, liquidFlow } from "@proven-seat/core/calc";
 import { compileShelf } from "@proven-seat/core/catalogue";
 import { suppliedDrive } from "@proven-seat/core/drives";
 import { type Duty, settle } from "@proven-seat/core/duty";
-import { flowAround, trimInDuty } from "@proven-seat/core/flow";
+import { flowOf } from "@proven-seat/core/flow";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { prove } from "@proven-seat/core/proof";
 import { storedDutySchema } from "@proven-seat/core/stored";
@@ -77,15 +77,16 @@ const twelve: Duty = {
   })),
 };
 const bodies = [...new Map(shelf.valvesFor(control.dn!).map((v) => [v.size, v])).values()];
-const all = bodies.flatMap(({ line, construction, size }) =>
-  trimsOf(line.flowTrims, construction, size).map((trim) => ({ trim, size })),
+const trims = bodies.reduce(
+  (sum, { line, construction, size }) => sum + trimsOf(line.flowTrims, construction, size).length,
+  0,
 );
 const tried = measure(200, () => {
   const settled = settle(twelve, house);
-  for (const { trim, size } of all) trimInDuty(trim, flowAround(size, settled, house));
+  for (const body of bodies) flowOf(body, settled, house);
 });
 console.log(
-  `12 cases in ${all.length} trims                 ${shown(tried.median)} ms, p95 ${shown(tried.p95)}   goal: at most 20`,
+  `12 cases in ${trims} trims, the best of each body ${shown(tried.median)} ms, p95 ${shown(tried.p95)}   goal: at most 20`,
 );
 
 const isolation = dutyOf("XV-1044");

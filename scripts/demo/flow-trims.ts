@@ -69,12 +69,14 @@ const trims = (construction: string, list: readonly TrimOf[]) => (bodies: readon
   list.map((of) => trimOf(construction, bodies, of));
 const free = () => 0;
 
+const bores: Readonly<Record<string, string>> = { full: "Full", "double-reduced": "Double-reduced" };
+
 /** The bore of a valve that opens and shuts, or a disc. */
 export const plainTrims = (construction: string, port: string) =>
   trims(construction, [
     {
       id: "plain",
-      name: port === "wafer disc" ? "Disc" : `${port === "full" ? "Full" : "Reduced"} bore`,
+      name: port === "wafer disc" ? "Disc" : `${bores[port] ?? "Reduced"} bore`,
       kind: port === "wafer disc" ? "disc" : "bore",
       share: 1,
       passage: (bore) => (port === "wafer disc" ? 0.3 : 1) * bore,

@@ -129,9 +129,9 @@ export const floatingBreak =
       ...stem,
     }).totalNm;
 
-/** Sliding seats: both live for a full ball, one for a segment. */
+/** Sliding seats: both live for a full ball, one for a segment; one with clearance does not rub. */
 export const trunnionBreak =
-  (seats: 1 | 2 = 2) =>
+  (seats: 1 | 2 = 2, withClearance?: string) =>
   (boreMm: number, g: Geometry): BreakTorque =>
   (seat, differentialBar, stem) =>
     trunnionBallTorque({
@@ -143,7 +143,7 @@ export const trunnionBreak =
         { springLoadN: seats === 2 ? g.seatLoadN[seat]! : 0, drivingPressureBar: 0 },
       ],
       differentialBar,
-      seatFriction: figuresOf(seat).friction,
+      seatFriction: seat === withClearance ? 0 : figuresOf(seat).friction,
       bearingDiameterMm: 0.3 * boreMm,
       bearingFriction: 0.055,
       linePressureBarG: differentialBar,

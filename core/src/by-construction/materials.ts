@@ -137,6 +137,7 @@ export function usualSeats(construction: Construction): ProductLine["seats"] {
       priceFactor: 1 + 0.06 * i,
       shutOff: (construction.bestShutOff[seatMaterial(seat)!.kind] ??
         "D") as ProductLine["seats"][number]["shutOff"],
+      execution: null,
       curve: construction.closure === "ball" ? null : curveUntilTold(seat, lined ? 1 : 0.5),
     }));
 }

@@ -36,7 +36,7 @@ function* bodyFaults(line: ProductLine, construction: Construction): Generator<F
 }
 
 function* seatFaults(line: ProductLine, construction: Construction): Generator<FaultInFile> {
-  for (const [i, { seat, curve }] of line.seats.entries()) {
+  for (const [i, { seat, curve, execution, shutOff }] of line.seats.entries()) {
     const field = `seats.${i}`;
     if (!seatMaterial(seat))
       yield { row: i + 1, field: `${field}.seat`, reason: `seat "${seat}" is not in the reference table` };
@@ -52,6 +52,20 @@ function* seatFaults(line: ProductLine, construction: Construction): Generator<F
         field: `${field}.seat`,
         reason: `a ${construction.name.toLowerCase()} takes no ${kind} seat`,
       };
+    if (execution === "clearance" && construction.rubbing?.by !== "sprung seats")
+      yield {
+        row: i + 1,
+        field: `${field}.execution`,
+        reason: `a ${construction.name.toLowerCase()} lies on its seat: it cannot have clearance`,
+      };
+    if (execution === "clearance" && shutOff !== null)
+      yield {
+        row: i + 1,
+        field: `${field}.shutOff`,
+        reason: "a seat with clearance does not shut off: leave its promise empty",
+      };
+    if (execution !== null && kind && (execution === "soft ring") !== (kind !== "metal"))
+      yield { row: i + 1, field: `${field}.execution`, reason: `a ${kind} seat is no ${execution}` };
     if (!curve && kind === "polymer" && construction.closure !== "ball")
       yield {
         row: i + 1,

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { type AccessoryFamily, accessoryFamilySchema } from "../accessories/index.ts";
 import { cavityIds, constructions } from "../bodies/index.ts";
 import { type DriveFamily, driveFamilySchema, weightAndPrice } from "../drives/index.ts";
-import { emissionClasses, endConnections, shutOffRates } from "../duty/words.ts";
+import { emissionClasses, endConnections, shutOffPromises } from "../duty/words.ts";
 import { stemEndSchema } from "../ends/index.ts";
 import { flowTrimSchema } from "../trims/index.ts";
 
@@ -65,6 +65,8 @@ const size = z.strictObject({
   }),
 });
 
+export const seatExecutions = ["soft ring", "flexed metal lip", "solid metal ring", "clearance"] as const;
+
 export const stemSeals = [
   "live-loaded stack",
   "adjustable gland",
@@ -78,7 +80,7 @@ export const productLineSchema = z.strictObject({
   maker: text,
   name: text,
   construction: z.enum(constructions.map((c) => c.id) as [string, ...string[]]),
-  port: z.enum(["full", "reduced", "wafer disc", "V-notch"]),
+  port: z.enum(["full", "reduced", "double-reduced", "wafer disc", "V-notch"]),
   cavities: z.array(z.strictObject({ arrangement: z.enum(cavityIds), priceFactor: factor })).min(1),
   sealing: z.enum(["both ways", "one way"]),
   /** Kept on the shelf because it is still in the field. */
@@ -119,7 +121,10 @@ export const productLineSchema = z.strictObject({
       z.strictObject({
         seat: text,
         priceFactor: factor,
-        shutOff: z.enum(shutOffRates),
+        /** Rate of ISO 5208 or class of IEC 60534-4; null where nothing is promised. */
+        shutOff: z.enum(shutOffPromises).nullable(),
+        /** How it meets the closure; null where the maker does not say. */
+        execution: z.enum(seatExecutions).nullable().default(null),
         curve: curve.nullable(),
       }),
     )
@@ -160,7 +165,7 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-export const catalogueFormat = "proven-seat-catalogue/5";
+export const catalogueFormat = "proven-seat-catalogue/6";
 
 export const catalogueHeadSchema = z.strictObject({
   format: z.literal(catalogueFormat),

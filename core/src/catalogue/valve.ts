@@ -16,8 +16,6 @@ export interface OfferedSeat {
   readonly curve: Curve | null;
   readonly curveName: string;
   readonly curveIsGeneric: boolean;
-  /** Rate of ISO 5208 the line promises with it. */
-  readonly shutOff: string;
 }
 
 /** One valve that can be ordered: a line at a size and class with body, trim, seat and seals picked. */
@@ -55,7 +53,6 @@ function offeredSeat(line: ProductLine, size: ProductSize, offer: ProductLine["s
       curve: { temperatureC: offer.curve.temperatureC, value: offer.curve.pressureBarG },
       curveName: offer.curve.name,
       curveIsGeneric: false,
-      shutOff: offer.shutOff,
     };
   }
   const mounting = constructionNamed(line.construction)!.support === "floating" ? "floating" : "trunnion";
@@ -65,7 +62,6 @@ function offeredSeat(line: ProductLine, size: ProductSize, offer: ProductLine["s
     curve: genericSeatCurve(material, size.dn, mounting),
     curveName: "generic curve",
     curveIsGeneric: true,
-    shutOff: offer.shutOff,
   };
 }
 

@@ -43,6 +43,10 @@ export const operators = [
 export const integrityLevels = ["none", "SIL 1", "SIL 2", "SIL 3"] as const;
 export const supplyLossActions = ["closes", "opens", "stays"] as const;
 export const shutOffRates = ["A", "AA", "B", "C", "CC", "D", "E", "EE", "F", "G"] as const;
+/** Classes of IEC 60534-4 that are tested, the least tight first. */
+export const shutOffClasses = ["class II", "class III", "class IV", "class V", "class VI"] as const;
+export const shutOffPromises = [...shutOffRates, ...shutOffClasses] as const;
+export type ShutOff = (typeof shutOffPromises)[number];
 export const hazards = [
   "flammable",
   "toxic",
@@ -74,7 +78,7 @@ export const coilVoltages = ["24 V DC", "48 V DC", "110 V DC", "110 V AC", "230 
 /** What tells a positioner where to stand. */
 export const controlSignals = ["4–20 mA", "0.2–1 bar", "digital bus"] as const;
 export const installations = ["indoor", "outdoor", "marine air", "buried"] as const;
-export const ports = ["full", "reduced accepted"] as const;
+export const ports = ["full", "reduced accepted", "double-reduced accepted"] as const;
 /** Tightness of the stem seal to the outside, the tightest first. */
 export const emissionClasses = ["A", "B", "C"] as const;
 /** What an amount of flow is counted in. */

@@ -1,10 +1,9 @@
 import { coefficientFor } from "../calc/flow-fittings.ts";
-import type { Valve } from "../catalogue/valve.ts";
 import { throttledIn } from "../duty/completeness.ts";
 import type { SettledCase, SettledDuty } from "../duty/settle.ts";
 import { type Stream, type StreamOfCase, streamOf } from "../fluid/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import { type CharacteristicName, inherentOf, type TrimInBody, trimAt, trimsOf } from "../trims/index.ts";
+import { type CharacteristicName, type TrimInBody, trimAt } from "../trims/index.ts";
 import { type FlowFigures, figuresAt, type Wall } from "./figures.ts";
 import { openDropBar } from "./open-drop.ts";
 import { openingFor, type Standing } from "./opening-for.ts";
@@ -140,7 +139,6 @@ export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }
   const cases = streams.flatMap(({ stream, passing, caseId, caseName, reverse }): FlowOfCase[] => {
     if (stream === null || passing === null) return [];
     const standing = throttles ? openingFor(trim, passing) : open(trim, passing);
-    const at = trimAt(trim, standing.openingPercent);
     const dropBar =
       throttles || standing.beyond !== null
         ? stream.upstreamBarA - stream.downstreamBarA
@@ -148,6 +146,9 @@ export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }
     const taken = throttles
       ? stream
       : streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - dropBar);
+    const { openingPercent } = standing;
+    const figures = figuresAt(trim, openingPercent, taken, pipes, wall, throttles ? passing : undefined);
+    let needed = throttles && standing.beyond === null ? figures.at.kv : null;
     return [
       {
         caseId,
@@ -155,16 +156,13 @@ export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }
         reverse,
         stream,
         standing,
-        kvNeeded: throttles && standing.beyond === null ? at.kv : neededAt(trim, standing, passing),
+        // Beyond its ends it is sought for, and only where somebody asks.
+        get kvNeeded() {
+          needed ??= neededAt(trim, standing, passing);
+          return needed;
+        },
         dropBar,
-        figures: figuresAt(
-          trim,
-          standing.openingPercent,
-          taken,
-          pipes,
-          wall,
-          throttles ? passing : undefined,
-        ),
+        figures,
       },
     ];
   });
@@ -192,64 +190,4 @@ function neededAt(trim: TrimInBody, { openingPercent }: Standing, passing: Passi
   } catch {
     return Math.min(mostKv, at.kv / Math.max(1e-9, share(at.kv)));
   }
-}
-
-/** How badly a trim serves a duty: what it cannot do, then what it does badly; price and size decide among equals. */
-function badness({ trim, cases }: TrimInDuty, around: FlowAround, house: HouseRules): readonly number[] {
-  const clogs = around.dirty && around.throttles && (trim.passageMm ?? Infinity) < house.dirtPassageMm;
-  const otherwise = around.throttles && around.asked !== null && inherentOf(trim).name !== around.asked;
-  let [cannot, badly] = [otherwise ? 1 : 0, clogs ? 1 : 0];
-  for (const { standing, figures, reverse } of cases) {
-    const { openingPercent: h } = standing;
-    if (standing.beyond !== null) cannot += 2;
-    else if (around.throttles && (h < house.leastOpeningPercent || h > house.mostOpeningPercent)) cannot++;
-    if (reverse && around.throttles && !trim.trim.bothWays) badly++;
-    const harms = figures.boiling === "constant" || figures.boiling === "flashing";
-    // Choking fails, but in a trim that is made to stand it.
-    if (figures.boiling === "choked") badly += trim.trim.kind === "cavitation trim" ? 1 : 2;
-    else if (harms && !trim.trim.hardFaced) badly++;
-    if (around.throttles && (figures.noiseDbA ?? 0) > house.noiseLimitDbA) badly++;
-  }
-  const least = around.throttles && cases.length > 0;
-  return [cannot, badly, trim.price, least ? trim.kv : -trim.kv];
-}
-
-const worse = (a: readonly number[], b: readonly number[]): boolean => {
-  const at = a.findIndex((n, i) => n !== b[i]);
-  return at >= 0 && a[at]! > b[at]!;
-};
-
-/** A valve's flow in a duty: the trim that serves it best, and what flows. */
-export interface ValveFlow extends FlowAround, TrimInDuty {}
-
-const known = new WeakMap<SettledDuty, Map<Valve["size"], ValveFlow>>();
-
-/**
- * The trim a valve takes for a duty, with every case in it.
- *
- * @param valve line, construction and size
- * @param duty settled duty
- * @param house openings, noise, what flow may do
- * @returns throttling, the smallest trim that keeps every case between the house's openings without choking, cavitating
- *   or being too loud; the least bad where none does; open and shut, the widest
- * @source picked as drives are: what it cannot do, what it does badly, price, size
- */
-export function flowOf({ line, construction, size }: Valve, duty: SettledDuty, house: HouseRules): ValveFlow {
-  let ofDuty = known.get(duty);
-  if (!ofDuty) {
-    ofDuty = new Map();
-    known.set(duty, ofDuty);
-  }
-  const had = ofDuty.get(size);
-  if (had) return had;
-  const around = flowAround(size, duty, house);
-  let best: { of: TrimInDuty; bad: readonly number[] } | null = null;
-  for (const trim of trimsOf(line.flowTrims, construction, size)) {
-    const of = trimInDuty(trim, around);
-    const bad = badness(of, around, house);
-    if (best === null || worse(best.bad, bad)) best = { of, bad };
-  }
-  const flow = { ...around, ...best!.of };
-  ofDuty.set(size, flow);
-  return flow;
 }

@@ -5,11 +5,12 @@ import { settle } from "../duty/index.ts";
 import type { LiquidStream } from "../fluid/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { trimAt, trimsOf } from "../trims/index.ts";
-import { flowAround, flowOf, trimInDuty } from "./assess.ts";
+import { flowAround, trimInDuty } from "./assess.ts";
 import { installedCurve, installedShare, systemOf } from "./installed.ts";
 import { openDropBar } from "./open-drop.ts";
 import { openingFor } from "./opening-for.ts";
 import { passingOf, streamAt } from "./passing.ts";
+import { flowOf } from "./picked.ts";
 
 const house = defaultHouseRules();
 const tags = ["FV-5010", "PV-3081", "TV-4021", "PV-8061", "FV-8071"];

@@ -7,4 +7,5 @@ export * from "./jet.ts";
 export * from "./open-drop.ts";
 export * from "./opening-for.ts";
 export * from "./passing.ts";
+export * from "./picked.ts";
 export * from "./stated-line.ts";

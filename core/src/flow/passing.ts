@@ -30,25 +30,28 @@ export function passingOf(stream: Stream, pipes: Pipes): Passing {
       liquid: passingOf(stream.liquid, pipes),
       gas: passingOf(stream.gas, pipes),
     });
-  const { valveMm, pipeMm } = pipes;
-  const state = {
-    upstreamBarA: stream.upstreamBarA,
-    downstreamBarA: stream.downstreamBarA,
-    viscosityPaS: stream.viscosityPaS,
-    valveDiameterMm: valveMm,
-    upstreamPipeMm: pipeMm,
-    downstreamPipeMm: pipeMm,
-  };
+  const { valveMm: valveDiameterMm, pipeMm } = pipes;
+  const { upstreamBarA, downstreamBarA, viscosityPaS } = stream;
   const { flow, choked } =
     stream.kind === "liquid"
       ? liquidPasser({
-          ...state,
+          upstreamBarA,
+          downstreamBarA,
+          viscosityPaS,
+          valveDiameterMm,
+          upstreamPipeMm: pipeMm,
+          downstreamPipeMm: pipeMm,
           densityKgM3: stream.densityKgM3,
           vapourPressureBarA: stream.vapourBarA,
           criticalPressureBarA: stream.criticalBarA,
         })
       : gasPasser({
-          ...state,
+          upstreamBarA,
+          downstreamBarA,
+          viscosityPaS,
+          valveDiameterMm,
+          upstreamPipeMm: pipeMm,
+          downstreamPipeMm: pipeMm,
           molarMassKgKmol: stream.molarMassKgKmol,
           temperatureC: stream.temperatureC,
           compressibility: stream.compressibility,

@@ -35,7 +35,7 @@ const flowBorders: readonly Border[] = [
   ...["trim-stated", "capacity", "opening", "rangeability", "oversized", "gain"].map(
     (id): Border => [`flow/${id}`, throttled, flows],
   ),
-  ...["outlet-mach", "pipe-velocity", "noise", "reverse"].map(
+  ...["outlet-mach", "pipe-velocity", "noise", "reverse", "seat-cavitation"].map(
     (id): Border => [`flow/${id}`, throttled, flows],
   ),
   ...["choking", "cavitation", "flashing", "liquid-velocity"].map(
@@ -78,10 +78,16 @@ const flowBorders: readonly Border[] = [
 const borders: readonly Border[] = [
   ["body/threaded-ends", dutyWith({ endConnection: "socket-weld" }), dutyWith()],
   ["body/ring-joint", dutyWith({ endConnection: "flanged RTJ" }), dutyWith({ endConnection: "butt-weld" })],
-  ["body/full-port", dutyWith({ port: "full" }), dutyWith({ port: null })],
+  ["body/full-port", dutyWith({ port: "full" }), dutyWith({ port: "double-reduced accepted" })],
   ["body/barriers", dutyWith({ function: ["double block and bleed"] }), dutyWith()],
   ["body/double-isolation", dutyWith({ function: ["double isolation, one way"] }), dutyWith()],
   ["body/shut-off", dutyWith({ shutOff: "A" }), dutyWith({ shutOff: null })],
+  [
+    "body/clearance",
+    dutyWith({ function: ["throttling", "on-off isolation"] }),
+    dutyWith({ function: ["throttling"] }),
+  ],
+  ["body/seat-clogging", fluid({ fibres: true }), fluid({ solidsPercent: 0 })],
   ["body/low-differential", oneCase({ upstreamBarG: 0.5 }), oneCase({ upstreamBarG: 20 })],
   ["body/in-line-repair", dutyWith({ inLineRepair: true }), dutyWith({ inLineRepair: null })],
   ["body/throttling", dutyWith({ function: ["throttling"] }), dutyWith()],

@@ -52,23 +52,25 @@ export function trimAt(of: TrimInBody, openingPercent: number): TrimAtOpening {
   const { curve } = of.trim;
   let i = 0;
   while (i < curve.length && curve[i]!.openingPercent < openingPercent) i++;
-  const kv = kvAt(of.characteristic, openingPercent);
   const here = curve[Math.min(i, curve.length - 1)]!;
-  if (i === 0 || i === curve.length || here.openingPercent === openingPercent) return { ...here, kv };
-  const last = curve[i - 1]!;
-  const share = (openingPercent - last.openingPercent) / (here.openingPercent - last.openingPercent);
-  const between = (a: number, b: number) => a + (b - a) * share;
-  const where = (a: number | null, b: number | null) => (a === null || b === null ? null : between(a, b));
+  const onPoint = i === 0 || i === curve.length || here.openingPercent === openingPercent;
+  const last = onPoint ? here : curve[i - 1]!;
+  const share =
+    last === here ? 1 : (openingPercent - last.openingPercent) / (here.openingPercent - last.openingPercent);
+  // Field by field: this is asked for some ten times an opening.
   return {
-    kv,
-    fl: between(last.fl, here.fl),
-    xt: between(last.xt, here.xt),
-    fd: between(last.fd, here.fd),
-    xfz: where(last.xfz, here.xfz),
-    torque: where(last.torque, here.torque),
-    closingTorque: where(last.closingTorque, here.closingTorque),
+    kv: kvAt(of.characteristic, openingPercent),
+    fl: last.fl + (here.fl - last.fl) * share,
+    xt: last.xt + (here.xt - last.xt) * share,
+    fd: last.fd + (here.fd - last.fd) * share,
+    xfz: between(last.xfz, here.xfz, share),
+    torque: between(last.torque, here.torque, share),
+    closingTorque: between(last.closingTorque, here.closingTorque, share),
   };
 }
+
+const between = (a: number | null, b: number | null, share: number): number | null =>
+  a === null || b === null ? null : a + (b - a) * share;
 
 /** Size of a body, as trims are made for it. */
 export interface BodySize {

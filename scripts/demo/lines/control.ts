@@ -9,12 +9,16 @@ import {
   generic,
   graphiteSeals,
   liveGraphiteSeals,
+  made,
   measured,
   softSeals,
   trim316,
   trimCobalt,
   usual,
 } from "./parts.ts";
+
+/** Seat of the segment that does not touch it. */
+const clear = "metal-wc";
 
 export const controlLines = (): ProductLine[] => [
   make({
@@ -34,7 +38,11 @@ export const controlLines = (): ProductLine[] => [
         { grade: "A351 CF8M", priceFactor: 1.5 },
       ],
       trims: [trimCobalt],
-      seats: [generic("rptfe", 1, "B"), generic("peek", 1.15, "C"), generic("metal-stellite", 1.4, "E")],
+      seats: [
+        made("soft ring", generic("rptfe", 1, "class VI")),
+        made("soft ring", generic("peek", 1.15, "class V")),
+        made("solid metal ring", generic("metal-stellite", 1.4, "class IV")),
+      ],
       seals: [softSeals, graphiteSeals],
       stroke: ballStroke,
     },
@@ -65,15 +73,20 @@ export const controlLines = (): ProductLine[] => [
       ],
       trims: [trim316, trimCobalt],
       seats: [
-        measured("rptfe", 1, "B", "Arc G", [
-          [-50, 50],
-          [38, 50],
-          [100, 40],
-          [150, 28],
-          [200, 14],
-          [232, 6],
-        ]),
-        generic("metal-stellite", 1.2, "E"),
+        made(
+          "soft ring",
+          measured("rptfe", 1, "class VI", "Arc G", [
+            [-50, 50],
+            [38, 50],
+            [100, 40],
+            [150, 28],
+            [200, 14],
+            [232, 6],
+          ]),
+        ),
+        made("flexed metal lip", generic("metal-stellite", 1.2, "class IV")),
+        made("solid metal ring", generic("metal-crc", 1.34, "class IV")),
+        made("clearance", generic(clear, 1.38, null)),
       ],
       seals: [softSeals, liveGraphiteSeals],
       stroke: fixedBallStroke,
@@ -87,7 +100,7 @@ export const controlLines = (): ProductLine[] => [
       seal: 1.06,
       preload: 0.4,
       offsets: null,
-      breakOf: trunnionBreak(1),
+      breakOf: trunnionBreak(1, clear),
     },
     boreShare: 0.92,
     allowableShearMPa: 190,

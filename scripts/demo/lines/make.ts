@@ -13,12 +13,11 @@ import {
   threeFigures,
 } from "../geometry.ts";
 
+const sizesMade = [15, 20, 25, 32, 40, 50, 65, 80, 100, 125, 150, 200, 250, 300, 350, 400, 450, 500, 600];
 const heavyBy: Record<number, number> = { 150: 1, 300: 1.35, 600: 2.1, 900: 3.2, 1500: 4.8, 2500: 7.5 };
-const sizesIn = (from: number, to: number) =>
-  [15, 20, 25, 32, 40, 50, 65, 80, 100, 125, 150, 200, 250, 300, 350, 400, 450, 500, 600].filter(
-    (dn) => dn >= from && dn <= to,
-  );
-
+const sizesIn = (from: number, to: number) => sizesMade.filter((dn) => dn >= from && dn <= to);
+/** The size a bore is taken from, some sizes down the list. */
+const narrower = (dn: number, by: number) => sizesMade[sizesMade.indexOf(dn) - by] ?? dn;
 /** A line as the demo states it: what it is, how it is proportioned, what it weighs and costs. */
 export interface Make {
   line: Omit<ProductLine, "sizes" | "flowTrims">;
@@ -33,6 +32,8 @@ export interface Make {
   weight: (dn: number) => number;
   /** Bore as a share of the full one. */
   boreShare?: number;
+  /** Bore of a size so many down the list. */
+  boreSizesDown?: number;
   /** Two flats instead of a square. */
   flatHead?: boolean;
   /** What stem and pad are made for; more where the torque is as high at the end of the stroke as at its start. */
@@ -62,7 +63,9 @@ export function make(of: Make): ProductLine {
     const classNumber = classLike(designation);
     const heavy = heavyBy[classNumber]!;
     return sizesIn(from, to).map((dn) => {
-      const boreMm = threeFigures(boreOf(classNumber, dn) * (of.boreShare ?? 1));
+      const boreMm = threeFigures(
+        boreOf(classNumber, narrower(dn, of.boreSizesDown ?? 0)) * (of.boreShare ?? 1),
+      );
       const geometry = geometryOf(boreMm, seats, proportions);
       const stem = sized(
         designation,

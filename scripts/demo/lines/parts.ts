@@ -197,8 +197,11 @@ export const generic = (seat: string, priceFactor: number, shutOff: Seat["shutOf
   seat,
   priceFactor,
   shutOff,
+  execution: null,
   curve: null,
 });
+/** A seat whose maker says how it meets the closure. */
+export const made = (execution: Seat["execution"], seat: Seat): Seat => ({ ...seat, execution });
 export const measured = (
   seat: string,
   priceFactor: number,
@@ -209,6 +212,7 @@ export const measured = (
   seat,
   priceFactor,
   shutOff,
+  execution: null,
   curve: { name, temperatureC: points.map((p) => p[0]), pressureBarG: points.map((p) => p[1]) },
 });
 

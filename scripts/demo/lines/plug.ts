@@ -7,6 +7,7 @@ import {
   generic,
   graphiteSeals,
   liveGraphiteSeals,
+  made,
   measured,
   plugStroke,
   softSeals,
@@ -106,12 +107,15 @@ export const plugLines = (): ProductLine[] => [
       ],
       trims: [trim316, trimCobalt],
       seats: [
-        measured("uhmwpe", 1, "B", "Cam U", [
-          [-40, 20],
-          [40, 20],
-          [80, 10],
-        ]),
-        generic("metal-stellite", 1.25, "E"),
+        made(
+          "soft ring",
+          measured("uhmwpe", 1, "class VI", "Cam U", [
+            [-40, 20],
+            [40, 20],
+            [80, 10],
+          ]),
+        ),
+        made("solid metal ring", generic("metal-stellite", 1.25, "class IV")),
       ],
       seals: [softSeals, liveGraphiteSeals],
       stroke: plugStroke,

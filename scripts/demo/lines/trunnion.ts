@@ -101,6 +101,32 @@ export const trunnionLines = (): ProductLine[] => [
   make({
     line: {
       ...pipeline,
+      id: "fennimoor-trunnion-double-reduced",
+      maker: "Fennimoor Valve Works",
+      name: "FW-TR2",
+      construction: "trunnion-side-entry",
+      port: "double-reduced",
+      cavities: [{ arrangement: "two self-relieving", priceFactor: 1 }],
+      ends: ["flanged RF", "butt-weld"],
+      grades: [
+        { grade: "A216 WCB", priceFactor: 1 },
+        { grade: "A352 LCC", priceFactor: 1.12 },
+      ],
+      trims: [sprung(trim316)],
+      seats: [softCurve("FW-TR2 soft"), generic("peek", 1.16, "A")],
+      seals: [ringSeals("fkm", "Decompression-graded FKM", "fkm", true, 1), lipSeals],
+    },
+    range: { "class 150": [100, 600], "class 300": [100, 600], "class 600": [100, 400] },
+    boreSizesDown: 2,
+    proportions: trunnion,
+    allowableShearMPa: 220,
+    thinnestStem: (dn) => 10 + 0.06 * dn,
+    price: (dn) => 480 + 1.9 * dn ** 1.45,
+    weight: (dn) => 6 + 0.0105 * dn ** 1.9,
+  }),
+  make({
+    line: {
+      ...pipeline,
       id: "fennimoor-top-entry",
       maker: "Fennimoor Valve Works",
       name: "FW-TE",

@@ -33,7 +33,7 @@ export function leakOf(
   seen: readonly Observation[],
 ): LeakPicture | null {
   const candidate = candidateOf({ duty, house, ...proving }, key);
-  return candidate ? leakPicture(candidate.valve, settle(duty, house), place, seen) : null;
+  return candidate ? leakPicture(candidate.valve, settle(duty, house), house, place, seen) : null;
 }
 
 /** The chain of dimensions that presses the seat of a candidate; null where none does. */

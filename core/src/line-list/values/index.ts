@@ -42,9 +42,12 @@ function readFlow(cell: Cell, unit: string | null, decimal: Decimal): Reading {
   };
 }
 
-/** Classes of control valves and standards of tests, which lists state in the place of a rate. */
-const otherTightness =
-  /^(?:(?:fci|iec|ansi|class|cl\.?|klasse|classe|clase)[\s./-]*(?:70-2|60534-4)?[\s,]*)*(?:vi|v|iv|iii|ii|i|[2-6])$|^api\s?(598|6d|6fa|607)$/i;
+/** Classes of control valves, with or without their standard; class I is not tested. */
+const controlClass =
+  /^(?:(?:fci|iec|ansi|class|cl\.?|klasse|classe|clase)[\s./-]*(?:70-2|60534-4)?[\s,]*)*(vi|v|iv|iii|ii|[2-6])$/i;
+const romans = ["II", "III", "IV", "V", "VI"];
+/** What lists state in the place of a rate, and nobody can test by: a class without a test, standards of tests. */
+const otherTightness = /^(?:class|cl\.?|klasse|classe|clase)?[\s.]*i$|^api\s?(598|6d|6fa|607)$/i;
 /** Texts in which a dash or "n/a" says nothing; a tag's own words are left as they are. */
 const mayBeDash = new Set(["area", "unit", "fluid.name"]);
 
@@ -67,10 +70,12 @@ export function readCell(cell: Cell, field: LineListField, unit: string | null, 
       ? { value: null }
       : readText(text, holds.most);
   if (notStated(text)) return { value: null };
+  const ofControl = field.id === "shutOff" ? controlClass.exec(text)?.[1]?.toUpperCase() : undefined;
+  if (ofControl) return { value: `class ${romans[Number(ofControl) - 2] ?? ofControl}` };
   if (field.id === "shutOff" && otherTightness.test(text))
     return {
       value: null,
-      guess: `"${text}" is no rate of ISO 5208: state the rate that is wanted.`,
+      guess: `"${text}" is no rate of ISO 5208 and no class of IEC 60534-4: state the one that is wanted.`,
       keep: true,
     };
   switch (holds.kind) {

@@ -195,9 +195,14 @@ describe("figures", () => {
     ["300 furlongs", /unit of flow/],
   ]);
   it("of tightness in another standard are kept, and state no rate", () => {
-    for (const cell of ["Class VI", "IV", "FCI 70-2 Class V", "API 598"])
+    for (const cell of ["API 598", "API 6D", "Class I"])
       expect(read("shutOff", cell)).toMatchObject({ value: null, keep: true });
     expect(read("shutOff", "C")).toEqual({ value: "C" });
+  });
+  it("of tightness by the class of a control valve are its class", () => {
+    for (const cell of ["Class IV", "IV", "FCI 70-2 Class IV", "ANSI class 4", "IEC 60534-4 IV", "cl. iv"])
+      expect(read("shutOff", cell)).toEqual({ value: "class IV" });
+    expect(read("shutOff", "Class VI")).toEqual({ value: "class VI" });
   });
   it("of a flow say what they are counted in", () => {
     expect(read("rate", "300 kg/h", "gpm")).toEqual({ value: 300, also: { rateBasis: "kg/h" } });

@@ -21,6 +21,9 @@ const construction = (id: string, cavity = "none"): Partial<Line> => ({
 const cavity = (arrangement: string): Partial<Line> => ({
   cavities: [{ arrangement: arrangement as never, priceFactor: 1 }],
 });
+const seat = (of: Partial<Line["seats"][number]>): Partial<Line> => ({
+  seats: [{ seat: "ptfe", priceFactor: 1, shutOff: "A", execution: null, curve: null, ...of }],
+});
 const trunnion = { line: "trunnion" };
 
 const rows: [rule: string, verdict: string, setting: Setting][] = [
@@ -110,6 +113,10 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["full-port", "not asked", given()],
   ["full-port", "holds", given({ port: "full" })],
   ["full-port", "fails", given({ port: "full" }, { port: "reduced" })],
+  ["full-port", "not asked", given({ port: "reduced accepted" }, { port: "reduced" })],
+  ["full-port", "fails", given({ port: "reduced accepted" }, { port: "double-reduced" })],
+  ["full-port", "fails", given({ port: null }, { port: "double-reduced" })],
+  ["full-port", "not asked", given({ port: "double-reduced accepted" }, { port: "double-reduced" })],
   [
     "anti-static",
     "not asked",
@@ -209,6 +216,29 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["shut-off", "fails", given({ shutOff: "A" }, {}, { seat: "peek" })],
   ["shut-off", "holds", given({ shutOff: "B" }, {}, { seat: "peek" })],
   ["shut-off", "not asked", given({ shutOff: null })],
+  ["shut-off", "holds", given({ shutOff: "class IV" }, seat({ shutOff: "class V" }))],
+  ["shut-off", "holds", given({ shutOff: "class V" }, seat({ shutOff: "class V" }))],
+  ["shut-off", "fails", given({ shutOff: "class VI" }, seat({ shutOff: "class V" }))],
+  ["shut-off", "tight", given({ shutOff: "class IV" }, seat({ shutOff: "A" }))],
+  ["shut-off", "fails", given({ shutOff: "A" }, seat({ shutOff: "class VI" }))],
+  ["shut-off", "cannot tell", given({ shutOff: "C" }, seat({ shutOff: "class VI" }))],
+  ["shut-off", "fails", given({ shutOff: "D" }, seat({ shutOff: "class II" }))],
+  ["shut-off", "cannot tell", given({ shutOff: "G" }, seat({ shutOff: null }))],
+  ["shut-off", "fails", given({ shutOff: "class II" }, seat({ shutOff: null, execution: "clearance" }))],
+  ["clearance", "not asked", given()],
+  ["clearance", "fails", given({}, seat({ execution: "clearance" }))],
+  ["clearance", "fails", given({ function: null }, seat({ execution: "clearance" }))],
+  ["clearance", "not asked", given({ function: ["throttling"] }, seat({ execution: "clearance" }))],
+  ["seat-clogging", "not asked", given({ fluid: { fibres: true } })],
+  ["seat-clogging", "tight", given({ fluid: { fibres: true } }, seat({ execution: "soft ring" }))],
+  ["seat-clogging", "holds", given({ fluid: { solidsPercent: 6 } }, seat({ execution: "soft ring" }))],
+  ["seat-clogging", "tight", given({ fluid: { solidsPercent: 5 } }, seat({ execution: "flexed metal lip" }))],
+  [
+    "seat-clogging",
+    "fails",
+    given({ fluid: { solidsPercent: 5.1 } }, seat({ execution: "flexed metal lip" })),
+  ],
+  ["seat-clogging", "holds", given({ fluid: { fibres: true } }, seat({ execution: "solid metal ring" }))],
   ["emission-class", "not asked", given()],
   ["emission-class", "holds", given({ emissionClass: "B" })],
   ["emission-class", "fails", given({ emissionClass: "A" })],

@@ -6,6 +6,7 @@ import { bonnetExtension } from "./bonnet-extension.ts";
 import { buriedExtension } from "./buried-extension.ts";
 import { buriedJoints } from "./buried-joints.ts";
 import { cavityDrain } from "./cavity-drain.ts";
+import { clearance } from "./clearance.ts";
 import { controlTrimIsolation } from "./control-trim-isolation.ts";
 import { crystallisingCavity } from "./crystallising-cavity.ts";
 import { deadEnd } from "./dead-end.ts";
@@ -32,6 +33,7 @@ import { polymerisingCavity } from "./polymerising-cavity.ts";
 import { reliefDirection } from "./relief-direction.ts";
 import { ringJoint } from "./ring-joint.ts";
 import { sealingDirection } from "./sealing-direction.ts";
+import { seatClogging } from "./seat-clogging.ts";
 import { shutOff } from "./shut-off.ts";
 import { sizeOffered } from "./size-offered.ts";
 import { stemSealSchool } from "./stem-seal-school.ts";
@@ -55,6 +57,7 @@ export const bodyRules = [
   reliefDirection,
   doublePistonRelief,
   shutOff,
+  clearance,
   lowDifferential,
   inLineRepair,
   throttling,
@@ -63,6 +66,7 @@ export const bodyRules = [
   emergencyGrip,
   dirtyService,
   fibres,
+  seatClogging,
   polymerisingCavity,
   crystallisingCavity,
   hygienicCavity,

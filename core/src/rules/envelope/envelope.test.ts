@@ -108,7 +108,7 @@ describe("seat limit", () => {
   it("does not ask a metal seat", () => {
     const shelf = shelfWith((line) => ({
       ...line,
-      seats: [{ seat: "metal-wc", priceFactor: 1, shutOff: "D", curve: null }],
+      seats: [{ seat: "metal-wc", priceFactor: 1, shutOff: "D", execution: null, curve: null }],
       sizes: line.sizes.map((s) => ({
         ...s,
         torque: { ...s.torque, breakToOpenNm: { "metal-wc": [30, 90] } },

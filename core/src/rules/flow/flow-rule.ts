@@ -118,6 +118,7 @@ export function flowRule(of: FlowRuleDefinition): Rule {
   const { id, asks, source, inputs, tight, unit, sense = "≤", measure, says } = of;
   const examine = (judged: Judged): Outcome => {
     const flow = flowOf(judged.valve, judged.duty, judged.house);
+    const waiting: CaseResult[] = [];
     const gaps: { readonly missing: string; readonly caseName: string }[] = flow.streams.flatMap((s) =>
       s.missing === null || !concerns(of.fluid, s.phase)
         ? []
@@ -125,24 +126,28 @@ export function flowRule(of: FlowRuleDefinition): Rule {
     );
     const tried = flow.cases.flatMap((c) => {
       if (of.fluid !== undefined && c.stream.kind !== of.fluid) return [];
-      const waiting = of.ofBoiling ? boilsUnknown(c, flow, judged.house) : undefined;
-      const measured = waiting === undefined ? measure(c, flow, judged) : waiting;
+      const unknown = of.ofBoiling ? boilsUnknown(c, flow, judged.house) : undefined;
+      const measured = unknown === undefined ? measure(c, flow, judged) : unknown;
       if (measured === null) return [];
       if (!("missing" in measured)) return [{ c, measured }];
       gaps.push({ missing: measured.missing, caseName: c.caseName });
+      waiting.push({ caseId: c.caseId, value: null, limit: null, margin: null, verdict: "cannot tell" });
       return [];
     });
     const [waits] = gaps;
     const worst = tried.length === 0 ? null : tried.reduce(worseOf(sense));
-    const byCase = tried.map(
-      ({ c, measured: m }): CaseResult => ({
-        caseId: c.caseId,
-        value: m.value,
-        limit: m.limit,
-        margin: m.margin,
-        verdict: m.verdict,
-      }),
-    );
+    const byCase = [
+      ...tried.map(
+        ({ c, measured: m }): CaseResult => ({
+          caseId: c.caseId,
+          value: m.value,
+          limit: m.limit,
+          margin: m.margin,
+          verdict: m.verdict,
+        }),
+      ),
+      ...waiting,
+    ];
     if (waits && worst?.measured.verdict !== "fails")
       return cannotTell(`${waits.missing}, ${waits.caseName}`, { byCase });
     if (flow.throttles && flow.cases.length === 0) return cannotTell("the flow of a case");

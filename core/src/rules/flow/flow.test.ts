@@ -6,6 +6,7 @@ import type { Duty } from "../../duty/index.ts";
 import { settle } from "../../duty/index.ts";
 import { flowOf } from "../../flow/index.ts";
 import { defaultHouseRules, type HouseRules } from "../../house/index.ts";
+import { seatMaterial } from "../../reference/index.ts";
 import type { FlowTrim } from "../../trims/index.ts";
 
 const house = defaultHouseRules();
@@ -145,6 +146,24 @@ describe("a liquid that boils", () => {
     either("cavitation", drop, heard, ["holds", "tight"]);
     either("cavitation", drop, 0.512, ["tight", "fails"]);
     expect(verdict("cavitation", drop(0.53), with_(trim({ hardFaced: true })))).toBe("tight");
+  });
+  it("leaves a solid ring whole, wears a lip, and tears what is soft", () => {
+    const seated = (seat: string, execution: Valve["seat"]["offer"]["execution"]): Valve => ({
+      ...valve,
+      // Its table of torques stays the one it has.
+      seat: {
+        ...valve.seat,
+        offer: { ...valve.seat.offer, execution },
+        material: { ...seatMaterial(seat)!, id: "ptfe" },
+      },
+    });
+    const at = (ratio: number, of: Valve) => verdict("seat-cavitation", drop(ratio), of);
+    const [soft, lip] = [seated("ptfe", "soft ring"), seated("metal-stellite", "flexed metal lip")];
+    expect([at(0.511, soft), at(0.513, soft)]).toEqual(["holds", "fails"]);
+    expect([at(0.511, lip), at(0.513, lip), at(0.641, lip)]).toEqual(["holds", "tight", "fails"]);
+    expect(at(0.641, seated("metal-crc", "solid metal ring"))).toBe("holds");
+    expect(at(0.641, seated("metal-crc", null))).toBe("cannot tell");
+    expect(at(0.641, seated("ptfe", null))).toBe("fails");
   });
   it("flashes where it leaves at its vapour pressure", () => {
     const boiling = (barA: number) =>

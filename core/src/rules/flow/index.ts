@@ -21,6 +21,7 @@ import { passage } from "./passage.ts";
 import { pipeVelocity } from "./pipe-velocity.ts";
 import { rangeability } from "./range.ts";
 import { reverseFlow } from "./reverse.ts";
+import { seatCavitation } from "./seat-cavitation.ts";
 import { solidsVelocity } from "./solids-velocity.ts";
 import { trimStated } from "./trim-stated.ts";
 import { twoPhase } from "./two-phase.ts";
@@ -38,6 +39,7 @@ export const flowRules: readonly Rule[] = [
   deadBand,
   choking,
   cavitation,
+  seatCavitation,
   flashing,
   liquidVelocity,
   gasVelocity,

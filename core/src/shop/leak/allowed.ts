@@ -1,29 +1,27 @@
-import { leakAllowance } from "../../calc/leak-allowance.ts";
 import type { Valve } from "../../catalogue/valve.ts";
 import type { SettledDuty } from "../../duty/settle.ts";
+import type { HouseRules } from "../../house/house-rules.ts";
+import { type Allowance, allowanceOf } from "../../shut-off/index.ts";
 
 /** What a shut valve may let through on its test. */
-export interface Allowed {
-  readonly rate: string;
-  /** Whether the duty asks for the rate, or the maker promises it. */
-  readonly asked: boolean;
-  readonly liquidMlMin: number;
-  readonly gasMlMin: number;
+export interface Allowed extends Allowance {
+  /** Whether the duty asks for it, or the maker promises it. */
+  readonly byDuty: boolean;
 }
 
 /**
  * What a valve may let through.
  *
  * @param valve size and what its maker promises with the seat
- * @param duty settled duty: the rate asked for, where one is
- * @returns the rate and what it is in ml/min, of liquid and of gas
- * @source `leak-allowance`, ISO 5208 (indicative): a test figure, not one of service
+ * @param duty settled duty: the rate or class asked for, where one is
+ * @param house what picks the trim a class goes by
+ * @returns what is asked, else promised, in ml/min of liquid and of gas; null where neither is
+ * @source `allowanceOf`: a test figure, not one of service
  */
-export function allowedThrough({ seat, size }: Valve, { stated }: SettledDuty): Allowed {
-  const rate = stated.shutOff ?? seat.shutOff;
-  const of = (medium: "liquid" | "gas") =>
-    leakAllowance({ standard: "ISO 5208", rate: rate as "A", medium, dn: size.dn }).mlPerMin;
-  return { rate, asked: stated.shutOff !== null, liquidMlMin: of("liquid"), gasMlMin: of("gas") };
+export function allowedThrough(valve: Valve, duty: SettledDuty, house: HouseRules): Allowed | null {
+  const { shutOff } = duty.stated;
+  const promise = shutOff ?? valve.seat.offer.shutOff;
+  return promise && { ...allowanceOf(promise, valve, duty, house), byDuty: shutOff !== null };
 }
 
 /**

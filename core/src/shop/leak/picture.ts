@@ -1,6 +1,7 @@
 import { type Joint, waysThrough } from "../../bodies/index.ts";
 import type { Valve } from "../../catalogue/valve.ts";
 import type { SettledDuty } from "../../duty/settle.ts";
+import type { HouseRules } from "../../house/house-rules.ts";
 import { type Allowed, allowedThrough } from "./allowed.ts";
 import { causesOf, type LeakPlace } from "./causes.ts";
 import type { Check } from "./checks.ts";
@@ -36,6 +37,7 @@ export interface LeakPicture {
  *
  * @param valve construction, arrangement, seat
  * @param duty settled duty
+ * @param house what picks the trim a class of shut-off goes by
  * @param place where it shows
  * @param seen observations in the order they were made
  * @returns causes, reasoning, next checks, ways of the fluid, and whether it may stay in service
@@ -44,6 +46,7 @@ export interface LeakPicture {
 export function leakPicture(
   valve: Valve,
   duty: SettledDuty,
+  house: HouseRules,
   place: LeakPlace,
   seen: readonly Observation[],
 ): LeakPicture {
@@ -78,7 +81,7 @@ export function leakPicture(
     ways: waysThrough(assembly, "upstream", place === "outside" ? "outside" : "downstream").map((way) =>
       way.map(shown),
     ),
-    allowed: place === "outside" ? null : allowedThrough(valve, duty),
+    allowed: place === "outside" ? null : allowedThrough(valve, duty, house),
     outOfService:
       place === "outside" && bad !== undefined
         ? `What leaks out is ${bad}: take it out of service at once where the leak can be seen or grows.`

@@ -19,14 +19,19 @@ export function LeakRate({
   const may = of === "liquid" ? allowed.liquidMlMin : allowed.gasMlMin;
   const value = typed === null ? null : readNumber(typed);
   const wrong = value !== null && !(value >= 0 && value < 1e9);
-  const times = rate && timesAllowed(rate.mlMin, may);
+  const times = rate && may !== null ? timesAllowed(rate.mlMin, may) : null;
   return (
     <section aria-label="Leak rate" className="grid gap-1">
       <h2 className="font-semibold">What it may let through</h2>
       <p>
-        Rate {allowed.rate}, {allowed.asked ? "as asked" : "as its maker promises"}:{" "}
-        <span className="figures">{figure(allowed.liquidMlMin)}</span> ml/min of liquid,{" "}
-        <span className="figures">{figure(allowed.gasMlMin)}</span> ml/min of gas, on its test.
+        {allowed.asked.startsWith("class ") ? "Class" : "Rate"} {allowed.asked.replace("class ", "")},{" "}
+        {allowed.byDuty ? "as asked" : "as its maker promises"}, on its test:{" "}
+        <span className="figures">
+          {Object.entries({ liquid: allowed.liquidMlMin, gas: allowed.gasMlMin })
+            .map(([medium, mlMin]) => (mlMin === null ? null : `${figure(mlMin)} ml/min of ${medium}`))
+            .filter((one) => one !== null)
+            .join(", ")}
+        </span>
       </p>
       <div className="flex items-center gap-2">
         <label className="flex items-center gap-2">
@@ -62,6 +67,11 @@ export function LeakRate({
       {wrong && (
         <p role="alert" className="text-fails">
           Type millilitres a minute, 0 or more.
+        </p>
+      )}
+      {rate !== null && may === null && (
+        <p className="text-dim">
+          It is not tested with {of}: measure with {of === "gas" ? "liquid" : "gas"} to compare.
         </p>
       )}
       {times !== null && (

@@ -10,10 +10,11 @@ import { LeakRate } from "./leak-rate.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
 import { useTraces } from "./traces.ts";
 
-const duty = settle(demoDuty("XV-3052"), defaultHouseRules());
+const house = defaultHouseRules();
+const duty = settle(demoDuty("XV-3052"), house);
 const valve = demoShelf.valvesFor(100).find((v) => v.construction.id === "trunnion-side-entry")!;
 const picture = (place: LeakPlace, seen: readonly Observation[] = []) =>
-  leakPicture(valve, duty, place, seen);
+  leakPicture(valve, duty, house, place, seen);
 const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
   const [onAnswer, onUndo, onDrop, onRate] = [vi.fn(), vi.fn(), vi.fn(), vi.fn()];
   render(
@@ -74,7 +75,7 @@ describe("a leak in the shop", () => {
     fireEvent.change(rate.getByLabelText("measured, ml/min"), { target: { value: "some" } });
     expect(rate.getByRole("alert").textContent).toMatch(/0 or more/);
     cleanup();
-    const allowed = { rate: "D", asked: true, liquidMlMin: 2, gasMlMin: 600 };
+    const allowed = { asked: "D", byDuty: true, liquidMlMin: 2, gasMlMin: 600 } as const;
     for (const [mlMin, of, says] of [
       [1.9, "liquid", /Within/],
       [2.1, "liquid", /1\.05 times/],
@@ -84,6 +85,12 @@ describe("a leak in the shop", () => {
       expect(screen.getByRole("region", { name: "Leak rate" }).textContent).toMatch(says);
       cleanup();
     }
+  });
+  it("says where a class is not tested with what was measured", () => {
+    const allowed = { asked: "class IV", byDuty: false, liquidMlMin: 200, gasMlMin: null } as const;
+    render(<LeakRate allowed={allowed} rate={{ mlMin: 5, of: "gas" }} onRate={vi.fn()} />);
+    expect(screen.getByText(/Class IV, as its maker promises/)).toBeTruthy();
+    expect(screen.getByText(/not tested with gas/)).toBeTruthy();
   });
   it("keeps its trace by tag, takes an answer back, and lets go of it", () => {
     const { begin, see, undo, drop } = useTraces.getState();

@@ -18,6 +18,9 @@ export const port: AssumedField<"port", (typeof ports)[number] | null> = {
       reduced, rb, rp, std, standard, reduced bore, reduced port, regular, regular port, standard port,
       standard bore, reduziert, reduzierter durchgang, passage reduit, pr, paso reducido, passaggio ridotto,
       passagem reduzida, gereduceerde doorlaat, gereduceerd, r, r/b, reduced-bore`,
+    "double-reduced accepted": `
+      double-reduced, double reduced, double reduced bore, double reduced port, drb, drp, doppelt reduziert,
+      double passage reduit, doble paso reducido, doppio passaggio ridotto, dubbel gereduceerd`,
   },
   why: "Pigs and drains want the full bore.",
   settle: (duty) => duty.port ?? "reduced accepted",

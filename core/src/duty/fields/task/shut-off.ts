@@ -1,13 +1,15 @@
-import { shutOffRates } from "../../words.ts";
+import { type ShutOff, shutOffPromises } from "../../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 
-export const shutOff: Field<"shutOff", (typeof shutOffRates)[number] | null> = {
+export const shutOff: Field<"shutOff", ShutOff | null> = {
   path: "shutOff",
-  label: "Shut-off rate",
+  label: "Shut-off rate or class",
   short: "shut-off",
   group: "task",
-  ...choice(shutOffRates, (rate) => `ISO 5208 rate ${rate}`),
+  ...choice(shutOffPromises, (asked) =>
+    asked.startsWith("class ") ? `IEC 60534-4 ${asked}` : `ISO 5208 rate ${asked}`,
+  ),
   headings: ["shut-off rate", "shut-off", "leakage rate", "iso 5208 rate"],
   means: ["leakage", "leakage class", "leakage rate", "shut leakage", "tightness", "shut class"],
   written: {
@@ -23,6 +25,12 @@ export const shutOff: Field<"shutOff", (typeof shutOffRates)[number] | null> = {
     EE: "rate ee, iso 5208 ee, iso 5208 rate ee, leckrate ee, en 12266 ee, class ee",
     F: "rate f, iso 5208 f, iso 5208 rate f, leckrate f, en 12266 f, class f",
     G: "rate g, iso 5208 g, iso 5208 rate g, leckrate g, en 12266 g, class g",
+    "class II": "class ii, iec 60534-4 ii, iec 60534-4 class ii, leakage class ii, seat leakage class ii",
+    "class III":
+      "class iii, iec 60534-4 iii, iec 60534-4 class iii, leakage class iii, seat leakage class iii",
+    "class IV": "class iv, iec 60534-4 iv, iec 60534-4 class iv, leakage class iv, seat leakage class iv",
+    "class V": "class v, iec 60534-4 v, iec 60534-4 class v, leakage class v, seat leakage class v",
+    "class VI": "class vi, iec 60534-4 vi, iec 60534-4 class vi, leakage class vi, seat leakage class vi",
   },
   why: "Metal seats and control seats pass what soft seats do not.",
   assumed: "the maker's standard",
