@@ -1,3 +1,6 @@
+export * from "./job/event.ts";
+export { shopPlanSchema } from "./job/plan-schema.ts";
+export * from "./job/state.ts";
 export * from "./leak/allowed.ts";
 export { type Cause, type CauseKind, causesOf, type LeakPlace, leakPlaces } from "./leak/causes.ts";
 export { type Check, checks } from "./leak/checks.ts";

@@ -1,7 +1,7 @@
 import type { PieceRole, Way } from "../bodies/index.ts";
 import type { Unit } from "../units/unit.ts";
 
-const stages = [
+export const stages = [
   "make safe",
   "mark",
   "drive off",

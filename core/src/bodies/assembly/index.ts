@@ -9,6 +9,6 @@ export type {
   Space,
   Way,
 } from "./model.ts";
-export { pieceRoles } from "./model.ts";
+export { pieceRoles, ways } from "./model.ts";
 export * from "./paths.ts";
 export * from "./strip-order.ts";

@@ -20,7 +20,8 @@ export const pieceRoles = [
 export type PieceRole = (typeof pieceRoles)[number];
 
 /** Which way a piece comes out of the body. */
-export type Way = "up" | "down" | "along the bore" | "inward" | "stays";
+export const ways = ["up", "down", "along the bore", "inward", "stays"] as const;
+export type Way = (typeof ways)[number];
 
 /** One piece of a valve, or several alike at one place. */
 export interface Piece {

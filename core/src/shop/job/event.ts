@@ -1,0 +1,48 @@
+import { z } from "zod";
+import { leakPlaces } from "../leak/causes.ts";
+import { planKinds } from "../plan.ts";
+
+/** What is worked on: a plan, or a leak that is traced. */
+export const jobKinds = [...planKinds, "find a leak"] as const;
+export type JobKind = (typeof jobKinds)[number];
+
+const words = (most: number) => z.string().trim().min(1, "Say it in words.").max(most);
+/** Name of a step; null of the work as a whole. */
+const of = { step: words(1000).nullable() };
+
+const said = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("tick"), step: words(1000), done: z.boolean() }),
+  z.strictObject({
+    kind: z.literal("reading"),
+    step: words(1000),
+    what: words(200),
+    /** In the unit of the measure. */
+    value: z.number().min(-1e9).max(1e9),
+  }),
+  z.strictObject({ kind: z.literal("note"), ...of, text: words(2000) }),
+  /** Something was done otherwise than the plan says. */
+  z.strictObject({ kind: z.literal("deviation"), ...of, text: words(2000) }),
+  z.strictObject({ kind: z.literal("picture"), ...of, picture: z.uuid(), name: words(200) }),
+  z.strictObject({ kind: z.literal("place"), place: z.enum(leakPlaces) }),
+  z.strictObject({ kind: z.literal("seen"), check: words(200), answer: words(200) }),
+  z.strictObject({ kind: z.literal("taken back") }),
+  z.strictObject({
+    kind: z.literal("leak rate"),
+    of: z.enum(["liquid", "gas"]),
+    mlMin: z.number().min(0).max(1e9),
+  }),
+  z.strictObject({ kind: z.literal("finished") }),
+]);
+
+/** Something that was done or seen on a job: made once on a device, and never changed. */
+export const jobEventSchema = z.strictObject({
+  /** Made by the device, so that an event handed in twice is one. */
+  id: z.uuid(),
+  /** By the device's clock. */
+  at: z.iso.datetime(),
+  who: words(80),
+  said,
+});
+
+export type JobEvent = z.infer<typeof jobEventSchema>;
+export type Said = JobEvent["said"];

@@ -1,0 +1,160 @@
+import type { LeakPlace } from "../leak/causes.ts";
+import type { Observation } from "../leak/finder.ts";
+import type { Measure, ShopStep } from "../step.ts";
+import type { JobEvent } from "./event.ts";
+
+/** Who did something, and when by the clock of the device. */
+export interface Signed {
+  readonly who: string;
+  readonly at: string;
+}
+
+export interface Reading extends Signed {
+  readonly what: string;
+  readonly value: number;
+}
+export interface Remark extends Signed {
+  readonly kind: "note" | "deviation";
+  readonly text: string;
+}
+export interface Picture extends Signed {
+  readonly picture: string;
+  readonly name: string;
+}
+
+/** What was done and seen at one step, or on the work as a whole. */
+export interface StepState {
+  /** Who ticked it last; null where nobody did, or the tick was taken back. */
+  readonly ticked: Signed | null;
+  /** The newest of each measure. */
+  readonly readings: readonly Reading[];
+  readonly remarks: readonly Remark[];
+  readonly pictures: readonly Picture[];
+}
+
+/** A job as its events leave it. */
+export interface JobState {
+  readonly steps: ReadonlyMap<string | null, StepState>;
+  readonly finished: Signed | null;
+  readonly place: LeakPlace | null;
+  readonly seen: readonly Observation[];
+  readonly leakRate: { readonly of: "liquid" | "gas"; readonly mlMin: number } | null;
+  /** What came of devices after it was finished: kept, and said. */
+  readonly afterwards: number;
+  readonly last: Signed | null;
+}
+
+const untouched: StepState = { ticked: null, readings: [], remarks: [], pictures: [] };
+
+/**
+ * What is known of a step.
+ *
+ * @param state of the job
+ * @param step its name; null for the work as a whole
+ * @returns ticks, readings, remarks and pictures; nothing of a step nobody touched
+ */
+export const stepState = (state: JobState, step: string | null): StepState =>
+  state.steps.get(step) ?? untouched;
+
+/** By the clocks of the devices, then by id: the same order on every device. */
+const inOrder = (a: JobEvent, b: JobEvent): number =>
+  a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1;
+
+/**
+ * What events make of a job.
+ *
+ * @param events in any order, any of them more than once
+ * @returns the same state whatever their order: the later of two that contradict each other counts
+ * @source an event is never changed, so that devices agree as soon as they have the same events
+ */
+export function jobState(events: readonly JobEvent[]): JobState {
+  const once = new Map(events.map((event) => [event.id, event]));
+  const steps = new Map<string | null, StepState>();
+  const change = (step: string | null, to: (had: StepState) => StepState) =>
+    steps.set(step, to(steps.get(step) ?? untouched));
+  let finished: Signed | null = null;
+  let place: LeakPlace | null = null;
+  let seen: Observation[] = [];
+  let leakRate: JobState["leakRate"] = null;
+  let afterwards = 0;
+  let last: Signed | null = null;
+  for (const { who, at, said } of [...once.values()].sort(inOrder)) {
+    const signed = { who, at };
+    last = signed;
+    if (finished !== null) afterwards++;
+    switch (said.kind) {
+      case "tick":
+        change(said.step, (had) => ({ ...had, ticked: said.done ? signed : null }));
+        break;
+      case "reading": {
+        const { what, value } = said;
+        change(said.step, (had) => ({
+          ...had,
+          readings: [...had.readings.filter((one) => one.what !== what), { ...signed, what, value }],
+        }));
+        break;
+      }
+      case "note":
+      case "deviation": {
+        const { kind, text } = said;
+        change(said.step, (had) => ({ ...had, remarks: [...had.remarks, { ...signed, kind, text }] }));
+        break;
+      }
+      case "picture": {
+        const { picture, name } = said;
+        change(said.step, (had) => ({ ...had, pictures: [...had.pictures, { ...signed, picture, name }] }));
+        break;
+      }
+      case "place":
+        place = said.place;
+        seen = [];
+        leakRate = null;
+        break;
+      case "seen":
+        seen = [...seen, { check: said.check, answer: said.answer }];
+        break;
+      case "taken back":
+        seen = seen.slice(0, -1);
+        break;
+      case "leak rate":
+        leakRate = { of: said.of, mlMin: said.mlMin };
+        break;
+      case "finished":
+        finished ??= signed;
+        break;
+    }
+  }
+  return { steps, finished, place, seen, leakRate, afterwards, last };
+}
+
+/**
+ * Names of steps to keep what is said of them by: their words, and of words that come again which time it is.
+ *
+ * @param steps of a plan
+ * @returns a name for each, no two alike
+ * @example stepNames([{ does: "a" }, { does: "a" }]) // → ["a","a (2)"]
+ */
+export function stepNames(steps: readonly Pick<ShopStep, "does">[]): string[] {
+  const times = new Map<string, number>();
+  return steps.map(({ does }) => {
+    const time = (times.get(does) ?? 0) + 1;
+    times.set(does, time);
+    return time === 1 ? does : `${does} (${time})`;
+  });
+}
+
+/**
+ * How a reading stands to the limits of its measure.
+ *
+ * @param value in the unit of the measure
+ * @param measure limits; null where nothing bounds it
+ * @returns whether it may go on being used
+ * @example judgeReading(3, { least: 1, most: 2 }) // → "above"
+ */
+export function judgeReading(
+  value: number,
+  { least, most }: Pick<Measure, "least" | "most">,
+): "within" | "below" | "above" {
+  if (least !== null && value < least) return "below";
+  return most !== null && value > most ? "above" : "within";
+}
