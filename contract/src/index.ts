@@ -5,3 +5,4 @@ export * from "./open-api.ts";
 export * from "./project-records.ts";
 export * from "./proving-records.ts";
 export * from "./records.ts";
+export * from "./shop-records.ts";

@@ -9,6 +9,7 @@ import { plansEndpoints } from "./plans.ts";
 import { projectsEndpoints } from "./projects.ts";
 import { provingsEndpoints } from "./provings.ts";
 import { sheetsEndpoints } from "./sheets.ts";
+import { shopEndpoints } from "./shop.ts";
 import { systemEndpoints } from "./system.ts";
 import { tagsEndpoints } from "./tags.ts";
 
@@ -22,6 +23,7 @@ export const endpoints = {
   ...houseRulesEndpoints,
   ...sheetsEndpoints,
   ...plansEndpoints,
+  ...shopEndpoints,
   ...provingsEndpoints,
   ...keepingEndpoints,
 } satisfies Record<string, Endpoint>;

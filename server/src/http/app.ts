@@ -55,6 +55,8 @@ const asJson = express.json({ limit: bodyLimits.bytes, strict: false });
 const asSent = express.raw({ limit: bodyLimits.bytes, type: "application/json" });
 const packed = "application/gzip";
 const asFile = express.raw({ limit: bodyLimits.fileBytes, type: packed });
+const bytes = "application/octet-stream";
+const asBytes = express.raw({ limit: bodyLimits.bytes, type: bytes });
 const sent = Object.values(endpoints as Record<string, Endpoint>)
   .filter(({ bodyAsSent }) => bodyAsSent)
   .map(({ path }) => new RegExp(`^${path.replace(/\{\w+\}/g, "[^/]+")}/?$`));
@@ -62,7 +64,8 @@ const sent = Object.values(endpoints as Record<string, Endpoint>)
 /** Most bodies are read at once; those the contract says so of are left to their handler. */
 const readBody: RequestHandler = (request, response, next) => {
   const [path] = request.originalUrl.split("?") as [string];
-  const read = sent.some((one) => one.test(path)) ? (request.is(packed) ? asFile : asSent) : asJson;
+  const asItIs = () => (request.is(packed) ? asFile : request.is(bytes) ? asBytes : asSent);
+  const read = sent.some((one) => one.test(path)) ? asItIs() : asJson;
   read(request, response, next);
 };
 

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type RoleName, roles, urlFor } from "../../../scripts/database/keys.ts";
 import { startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";
+import { workOn } from "../../test/shop-work.ts";
 import { rights } from "./rights.ts";
 
 let server: TestServer;
@@ -12,6 +13,7 @@ beforeAll(async () => {
   server = await startTestServer();
   // A trigger for each row speaks only where there is one.
   await issueOf(server, await chooseBest(server, "XV-3017"));
+  await workOn(server, await server.tagNamed("XV-3017"));
 });
 afterAll(() => server.end());
 
@@ -21,6 +23,9 @@ const columns = {
   catalogue_version: "digest",
   house_rule_version: "reason",
   duty_version: "created_by",
+  shop_job: "valve",
+  shop_event: "who",
+  shop_picture: "digest",
 };
 const history = Object.entries(columns);
 

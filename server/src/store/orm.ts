@@ -14,6 +14,7 @@ import { Migration20261126300000_remarks as Remarks } from "./migrations/Migrati
 import { Migration20261126400000_drafts as Drafts } from "./migrations/Migration20261126400000_drafts.ts";
 import { Migration20261126500000_projects as Projects } from "./migrations/Migration20261126500000_projects.ts";
 import { Migration20261126600000_provings as Provings } from "./migrations/Migration20261126600000_provings.ts";
+import { Migration20261127000000_shop as Shop } from "./migrations/Migration20261127000000_shop.ts";
 
 /** In the order they run. */
 const migrationsList = [
@@ -27,6 +28,7 @@ const migrationsList = [
   { name: "20261126400000_drafts", class: Drafts },
   { name: "20261126500000_projects", class: Projects },
   { name: "20261126600000_provings", class: Provings },
+  { name: "20261127000000_shop", class: Shop },
 ];
 
 /** Connects to PostgreSQL; the schema comes from migrations alone. */

@@ -22,6 +22,9 @@ export const rights: Readonly<Record<string, readonly Right[]>> = {
   sheet_result: ["select", "insert", "update", "delete"],
   drift_acknowledged: ["select", "insert"],
   proving: ["select", "insert", "update"],
+  shop_job: ["select", "insert"],
+  shop_event: ["select", "insert"],
+  shop_picture: ["select", "insert"],
   mikro_orm_migrations: ["select"],
 };
 

@@ -83,15 +83,17 @@ function faultsOf(met: readonly MetTag[], { existing, keys, versions }: Sound): 
 async function removeGone(em: EntityManager, project: string, gone: Sound["gone"]): Promise<number> {
   if (gone.length === 0) return 0;
   const asked = JSON.stringify(gone);
-  const kept = await rowsOf<{ number: string; sheets: boolean }>(
+  const kept = await rowsOf<{ number: string; sheets: boolean; jobs: boolean }>(
     em,
     `with asked as (select * from jsonb_to_recordset(?::jsonb) as g (id uuid, version int)),
      removed as (
        delete from tag t using asked g
         where t.id = g.id and t.version = g.version and t.project_id = ?
           and not exists (select from sheet s where s.tag_id = t.id)
+          and not exists (select from shop_job j where j.tag_id = t.id)
         returning t.id)
-     select coalesce(t.number, g.id::text) as number, exists (select from sheet s where s.tag_id = g.id) as sheets
+     select coalesce(t.number, g.id::text) as number, exists (select from sheet s where s.tag_id = g.id) as sheets,
+            exists (select from shop_job j where j.tag_id = g.id) as jobs
        from asked g left join tag t on t.id = g.id where g.id not in (select id from removed)`,
     [asked, project],
   );
@@ -100,6 +102,11 @@ async function removeGone(em: EntityManager, project: string, gone: Sound["gone"
     throw new Refusal(
       "has-sheets",
       `Tag ${first.number} has issued sheets and is kept with them. Nothing was imported.`,
+    );
+  if (first?.jobs)
+    throw new Refusal(
+      "has-jobs",
+      `Tag ${first.number} was worked on and is kept with its jobs. Nothing was imported.`,
     );
   if (first)
     throw new Refusal(

@@ -9,6 +9,7 @@ import { mountPlans } from "./plans.ts";
 import { mountProjects } from "./projects.ts";
 import { mountProvings } from "./provings.ts";
 import { mountSheets } from "./sheets.ts";
+import { mountShop } from "./shop.ts";
 import { mountSystem } from "./system.ts";
 import { mountTags } from "./tags.ts";
 
@@ -24,6 +25,7 @@ export function mountRoutes(mount: Mount, orm: MikroORM): void {
     mountHouseRules,
     mountSheets,
     mountPlans,
+    mountShop,
     mountProvings,
     mountKeeping,
   ])
