@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";
 import { provingEnded } from "../../test/proving.ts";
+import { workOn } from "../../test/shop-work.ts";
 
 let here: TestServer;
 let there: TestServer;
@@ -97,6 +98,7 @@ beforeAll(async () => {
     },
   });
   await here.ask("PUT", `${path}/list-memories/shape`, { plan: [], values: { ends: { X: "RF" } } });
+  await workOn(here, await here.tagNamed("XV-1004"));
   project = await here.project();
   file = await takenOut(here, project.id);
 });
@@ -137,6 +139,11 @@ async function stored(server: TestServer, id: string) {
       `select t.number, s.revision, a.reason, a.created_at, b.engine, h.content from drift_acknowledged a
          join sheet s on s.id = a.sheet_id join tag t on t.id = s.tag_id join basis b on b.id = a.basis_id
          join house_rule_version h on h.version = b.house_rule_version where t.project_id = $id`,
+    ),
+    jobs: await all(
+      `select t.number, j.kind, j.valve, j.plan, j.started_at, j.started_by, e.at, e.who, e.said - 'picture' as said,
+         p.digest, p.jpeg from shop_job j join tag t on t.id = j.tag_id join shop_event e on e.job_id = j.id
+         left join shop_picture p on p.id::text = e.said ->> 'picture' where t.project_id = $id order by e.seq`,
     ),
     drafts: await all("select name, content, created_at, created_by from list_draft where project_id = $id"),
     memories: await all(
@@ -328,6 +335,13 @@ describe("a file that is not what it says it is", () => {
     ],
     ["sheets of proofs it does not hold", () => without("proof"), /not of the proof it names/],
     ["tags without house rules", () => without("houseRules"), /named and not in it/],
+    ["entries of a job it does not hold", () => without("job"), /of a job that is not in it/],
+    [
+      "a picture that is none",
+      () => with1("jobPicture", (p) => ({ ...p, jpeg: btoa("<svg>") })),
+      /It is no JPEG/,
+    ],
+    ["an entry twice", () => twice("jobEvent"), /entry of a job .* stands twice/],
     ["nothing it is proved by", () => without("decision"), /nowhere what the project is proved by/],
   ];
   it.each(cases)("is refused, said where, and leaves nothing behind: %s", async (_, made, says) => {

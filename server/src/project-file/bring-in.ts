@@ -106,6 +106,25 @@ const into: Readonly<
      select ${idOf("sheet")}, (select id from basis b where b.catalogue_revision = ${revisionOf}
        and b.house_rule_version = ${versionOf} and b.engine = n.engine), n.reason, ${signed}`,
   ],
+  job: [
+    `id uuid, tag uuid, kind text, valve text, plan jsonb, "startedAt" timestamptz, "startedBy" text, "handedInBy" text`,
+    `shop_job (id, tag_id, kind, valve, plan, started_at, started_by, handed_in_by)
+     select ${idOf("id")}, ${idOf("tag")}, n.kind, n.valve, nullif(n.plan, 'null'), n."startedAt", n."startedBy", n."handedInBy"`,
+  ],
+  jobPicture: [
+    `id uuid, job uuid, digest text, jpeg text, "receivedAt" timestamptz, "handedInBy" text`,
+    `shop_picture (id, job_id, digest, jpeg, received_at, handed_in_by)
+     select ${idOf("id")}, ${idOf("job")}, n.digest, decode(n.jpeg, 'base64'), n."receivedAt", n."handedInBy"`,
+  ],
+  jobEvent: [
+    `id uuid, job uuid, at timestamptz, who text, said jsonb, "receivedAt" timestamptz, "handedInBy" text`,
+    `shop_event (id, job_id, at, who, said, received_at, handed_in_by)
+     select ${idOf("id")}, ${idOf("job")}, n.at, n.who,
+       case when n.said ->> 'picture' is not null
+         then n.said || jsonb_build_object('picture', brought_id(p.project, (n.said ->> 'picture')::uuid))
+         else n.said end,
+       n."receivedAt", n."handedInBy"`,
+  ],
   draft: [
     `name text, content jsonb, ${signedTypes}`,
     `list_draft (id, project_id, name, content, created_at, created_by)

@@ -19,6 +19,7 @@ export class Named {
   /** Digest and what it was found by, by proof. */
   readonly #proofs = new Map<string, { readonly digest: string; readonly found: string }>();
   readonly #sheets = new Set<string>();
+  readonly #jobs = new Set<string>();
   readonly #once = new Set<string>();
   #decisions = 0;
 
@@ -71,6 +72,19 @@ export class Named {
       this.#only("acknowledgement", `of ${sheet} by ${catalogueRevision}, ${houseRuleVersion}, ${engine}`);
       if (!this.#sheets.has(sheet)) throw new NoProject("A sheet that is not in it was acknowledged.");
     },
+    job: ({ id, tag }) => {
+      this.#only("job", id);
+      this.#tag(tag);
+      this.#jobs.add(id);
+    },
+    jobPicture: ({ id, job }) => {
+      this.#only("picture", id);
+      this.#job(job);
+    },
+    jobEvent: ({ id, job }) => {
+      this.#only("entry of a job", id);
+      this.#job(job);
+    },
     memory: ({ shape }) => this.#only("memory of lists", shape),
   };
 
@@ -99,7 +113,12 @@ export class Named {
       );
   }
 
+  #job(id: string): void {
+    if (!this.#jobs.has(id)) throw new NoProject("An entry or a picture is of a job that is not in it.");
+  }
+
   #tag(id: string): void {
-    if (!this.#tags.has(id)) throw new NoProject("A duty, proof or sheet is of a tag that is not in it.");
+    if (!this.#tags.has(id))
+      throw new NoProject("A duty, proof, sheet or job is of a tag that is not in it.");
   }
 }

@@ -7,12 +7,14 @@ import {
   tagContentSchema,
 } from "@proven-seat/contract";
 import { text } from "@proven-seat/core/duty";
+import { jobEventSchema, jobKinds, shopPlanSchema } from "@proven-seat/core/shop";
 import { storedDutySchema } from "@proven-seat/core/stored";
 import { tagKey } from "@proven-seat/core/text";
 import { z } from "zod";
 
 const words = text(4000);
-const signed = { createdAt: z.iso.datetime({ offset: true }), createdBy: words };
+const moment = z.iso.datetime({ offset: true });
+const signed = { createdAt: moment, createdBy: words };
 const own = 'created_at as "createdAt", created_by as "createdBy"';
 /** As the database counts. */
 const count = z
@@ -133,6 +135,47 @@ export const recordKinds = {
             a.created_at as "createdAt", a.created_by as "createdBy"
        from drift_acknowledged a join basis b on b.id = a.basis_id join sheet s on s.id = a.sheet_id
        join tag t on t.id = s.tag_id where t.project_id = ? order by a.created_at`,
+  ),
+  job: kind(
+    z.strictObject({
+      id: z.uuid(),
+      tag: z.uuid(),
+      kind: z.enum(jobKinds),
+      valve: words,
+      plan: shopPlanSchema.nullable(),
+      startedAt: moment,
+      startedBy: words,
+      handedInBy: words,
+    }),
+    `select j.id, j.tag_id as tag, j.kind, j.valve, j.plan, j.started_at as "startedAt", j.started_by as "startedBy",
+            j.handed_in_by as "handedInBy"
+       from shop_job j join tag t on t.id = j.tag_id where t.project_id = ? order by j.started_at, j.id`,
+  ),
+  jobPicture: kind(
+    z.strictObject({
+      id: z.uuid(),
+      job: z.uuid(),
+      digest: words,
+      jpeg: z.base64().max(12_000_000).startsWith("/9j/", "It is no JPEG."),
+      receivedAt: moment,
+      handedInBy: words,
+    }),
+    `select p.id, p.job_id as job, p.digest, replace(encode(p.jpeg, 'base64'), chr(10), '') as jpeg,
+            p.received_at as "receivedAt", p.handed_in_by as "handedInBy"
+       from shop_picture p join shop_job j on j.id = p.job_id join tag t on t.id = j.tag_id
+      where t.project_id = ? order by p.received_at, p.id`,
+  ),
+  jobEvent: kind(
+    z.strictObject({
+      ...jobEventSchema.shape,
+      at: moment,
+      job: z.uuid(),
+      receivedAt: moment,
+      handedInBy: words,
+    }),
+    `select e.id, e.job_id as job, e.at, e.who, e.said, e.received_at as "receivedAt", e.handed_in_by as "handedInBy"
+       from shop_event e join shop_job j on j.id = e.job_id join tag t on t.id = j.tag_id
+      where t.project_id = ? order by e.seq`,
   ),
   draft: kind(
     z.strictObject({ name: words, content: draftContentSchema, ...signed }),
