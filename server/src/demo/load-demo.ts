@@ -1,3 +1,4 @@
+import { randomUUID } from "node:crypto";
 import { join } from "node:path";
 import type { MikroORM } from "@mikro-orm/postgresql";
 import { importSchema, newProjectSchema } from "@proven-seat/contract";
@@ -5,10 +6,12 @@ import { defaultHouseRules } from "@proven-seat/core/house";
 import { digestOf } from "@proven-seat/core/proof";
 import { storedHouseRules } from "@proven-seat/core/stored";
 import { z } from "zod";
+import { handIn } from "../shop/hand-in.ts";
 import { keepDecision } from "../store/decisions.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
 import { addProject } from "../work/projects.ts";
 import { addTag } from "../work/tags.ts";
+import { demoJobs } from "./demo-jobs.ts";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "./read-demo.ts";
 
 const scenarioSchema = z.strictObject({
@@ -68,6 +71,10 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
     await em.flush();
     for (const { id, createdAt: at } of [project, own])
       await keepDecision(em, { project: id, ...pinned, reason: "As the project began", at, by: user });
+    const byNumber = new Map(tags.map((tag) => [tag.number, tag]));
+    const duties = new Map(scenario.tags.map(({ number, duty }) => [number, duty]));
+    for (const { tag, work } of demoJobs(duties, catalogue, new Date()))
+      await handIn(em, byNumber.get(tag)!.id, randomUUID(), work, user);
     return true;
   });
 }

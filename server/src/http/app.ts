@@ -109,7 +109,7 @@ const pageHeaders = carefulHeaders({
   scriptSrc: [...own, nonceOf],
   styleSrc: [...own, nonceOf],
   fontSrc: own,
-  imgSrc: [...own, "data:"],
+  imgSrc: [...own, "data:", "blob:"],
   connectSrc: own,
   workerSrc: own,
   manifestSrc: own,

@@ -2,7 +2,9 @@ import { type Allowed, timesAllowed } from "@proven-seat/core/shop";
 import { figure } from "@proven-seat/core/units";
 import { useState } from "react";
 import { readNumber } from "../../parts/read-number.ts";
-import type { Traced } from "./traces.ts";
+
+/** What was measured, and of what; null where nothing was. */
+export type LeakRateMeasured = { readonly mlMin: number; readonly of: "liquid" | "gas" } | null;
 
 /** What was measured, against what the class lets through. */
 export function LeakRate({
@@ -11,14 +13,20 @@ export function LeakRate({
   onRate,
 }: {
   allowed: Allowed;
-  rate: Traced["rate"];
-  onRate: (rate: Traced["rate"]) => void;
+  rate: LeakRateMeasured;
+  onRate: (rate: NonNullable<LeakRateMeasured>) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
   const of = rate?.of ?? "liquid";
   const may = of === "liquid" ? allowed.liquidMlMin : allowed.gasMlMin;
   const value = typed === null ? null : readNumber(typed);
   const wrong = value !== null && !(value >= 0 && value < 1e9);
+  // Said once it is typed whole: each figure said is kept.
+  const keep = () => {
+    if (wrong) return;
+    if (value !== null && value !== rate?.mlMin) onRate({ mlMin: value, of });
+    setTyped(null);
+  };
   const times = rate && may !== null ? timesAllowed(rate.mlMin, may) : null;
   return (
     <section aria-label="Leak rate" className="grid gap-1">
@@ -43,13 +51,9 @@ export function LeakRate({
             aria-invalid={wrong}
             value={typed ?? (rate === null ? "" : String(rate.mlMin))}
             placeholder="–"
-            onChange={(e) => {
-              setTyped(e.target.value);
-              const mlMin = readNumber(e.target.value);
-              if (mlMin === null) onRate(null);
-              else if (mlMin >= 0 && mlMin < 1e9) onRate({ mlMin, of });
-            }}
-            onBlur={() => !wrong && setTyped(null)}
+            onChange={(e) => setTyped(e.target.value)}
+            onBlur={keep}
+            onKeyDown={(e) => e.key === "Enter" && keep()}
           />
         </label>
         {(["liquid", "gas"] as const).map((medium) => (

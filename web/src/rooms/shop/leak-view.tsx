@@ -1,7 +1,6 @@
 import type { CheckShown, LeakPicture, LeakPlace, Ranked } from "@proven-seat/core/shop";
 import { Scroll } from "../../parts/scroll.tsx";
-import { LeakRate } from "./leak-rate.tsx";
-import type { Traced } from "./traces.ts";
+import { LeakRate, type LeakRateMeasured } from "./leak-rate.tsx";
 
 const percent = (share: number) => `${share > 0 && share < 0.005 ? "<1" : Math.round(100 * share)} %`;
 
@@ -149,14 +148,19 @@ export function LeakView({
   onRate,
   onAnswer,
   onUndo,
+  onFinish,
   onDrop,
+  closed = false,
 }: {
   of: LeakPicture;
-  rate: Traced["rate"];
-  onRate: (rate: Traced["rate"]) => void;
+  rate: LeakRateMeasured;
+  onRate: (rate: NonNullable<LeakRateMeasured>) => void;
   onAnswer: (check: string, answer: string) => void;
   onUndo: () => void;
+  onFinish: () => void;
   onDrop: () => void;
+  /** The trace is finished: nothing more is answered. */
+  closed?: boolean;
 }) {
   const [next, ...others] = of.proposed;
   return (
@@ -168,7 +172,9 @@ export function LeakView({
               {of.outOfService}
             </p>
           )}
-          {next ? (
+          {closed ? (
+            <h2 className="text-[26px] font-semibold">This trace is finished.</h2>
+          ) : next ? (
             <NextCheck of={next} onAnswer={(answer) => onAnswer(next.id, answer)} />
           ) : (
             <h2 className="text-[26px] font-semibold">There is nothing more to look at from outside.</h2>
@@ -182,16 +188,21 @@ export function LeakView({
             <button
               type="button"
               className="act min-h-11 px-4"
-              disabled={of.reasoning.length === 0}
+              disabled={closed || of.reasoning.length === 0}
               onClick={onUndo}
             >
               Take the last answer back
             </button>
+            {!closed && (
+              <button type="button" className="quiet min-h-11 px-2" onClick={onFinish}>
+                Finish the trace
+              </button>
+            )}
             <button type="button" className="quiet min-h-11 px-2" onClick={onDrop}>
               another leak
             </button>
           </div>
-          {others.length > 0 && (
+          {!closed && others.length > 0 && (
             <details>
               <summary className="min-h-11 cursor-pointer py-2 font-semibold">Other checks</summary>
               <div className="grid gap-6">
@@ -208,7 +219,7 @@ export function LeakView({
           {of.allowed && <LeakRate allowed={of.allowed} rate={rate} onRate={onRate} />}
           <Ways of={of} />
           <p className="text-[12px] text-dim">
-            Weights and chances are indicative: what is usually found. The trace is kept on this device.
+            Weights and chances are indicative: what is usually found. The trace is kept with the tag.
           </p>
         </div>
       </div>

@@ -4,11 +4,10 @@ import { settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { type LeakPlace, leakPicture, type Observation } from "@proven-seat/core/shop";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { afterEach, describe, expect, it, vi } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
 import { LeakRate } from "./leak-rate.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
-import { useTraces } from "./traces.ts";
 
 const house = defaultHouseRules();
 const duty = settle(demoDuty("XV-3052"), house);
@@ -22,6 +21,7 @@ const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
       of={picture(place, seen)}
       onAnswer={onAnswer}
       onUndo={onUndo}
+      onFinish={vi.fn()}
       onDrop={onDrop}
       rate={null}
       onRate={onRate}
@@ -30,7 +30,6 @@ const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
   return { onAnswer, onUndo, onDrop, onRate };
 };
 
-beforeEach(() => useTraces.setState({ traced: {} }));
 afterEach(cleanup);
 
 describe("a leak in the shop", () => {
@@ -71,6 +70,7 @@ describe("a leak in the shop", () => {
     const { onRate } = show("through the valve");
     const rate = within(screen.getByRole("region", { name: "Leak rate" }));
     fireEvent.change(rate.getByLabelText("measured, ml/min"), { target: { value: "0,5" } });
+    fireEvent.blur(rate.getByLabelText("measured, ml/min"));
     expect(onRate).toHaveBeenLastCalledWith({ mlMin: 0.5, of: "liquid" });
     fireEvent.change(rate.getByLabelText("measured, ml/min"), { target: { value: "some" } });
     expect(rate.getByRole("alert").textContent).toMatch(/0 or more/);
@@ -91,17 +91,5 @@ describe("a leak in the shop", () => {
     render(<LeakRate allowed={allowed} rate={{ mlMin: 5, of: "gas" }} onRate={vi.fn()} />);
     expect(screen.getByText(/Class IV, as its maker promises/)).toBeTruthy();
     expect(screen.getByText(/not tested with gas/)).toBeTruthy();
-  });
-  it("keeps its trace by tag, takes an answer back, and lets go of it", () => {
-    const { begin, see, undo, drop } = useTraces.getState();
-    see("a", { check: "soap", answer: "at the stem" });
-    expect(useTraces.getState().traced).toEqual({});
-    begin("a", "outside");
-    see("a", { check: "soap", answer: "at the stem" });
-    see("a", { check: "gland", answer: "it stops" });
-    undo("a");
-    expect(useTraces.getState().traced.a!.seen).toEqual([{ check: "soap", answer: "at the stem" }]);
-    drop("a");
-    expect(useTraces.getState().traced).toEqual({});
   });
 });

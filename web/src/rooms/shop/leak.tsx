@@ -1,22 +1,23 @@
+import type { Said } from "@proven-seat/core/shop";
+import { useSearchParams } from "react-router";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";
 import type { BenchView } from "../../workers/views.ts";
+import { Standing } from "./job/standing.tsx";
+import { type OpenJob, useJob } from "./job/use-job.ts";
+import { askWho } from "./job/who.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
-import { type Traced, useTraces } from "./traces.ts";
+import { valveWords } from "./valve-words.ts";
 
-function Tracing({ tagId, traced, view }: { tagId: string; traced: Traced; view: BenchView }) {
-  const { see, measure, undo, drop } = useTraces.getState();
-  const { answer, failure } = useAnswer(view.proof, "leak", [
-    view.inHand!.candidate.key,
-    traced.place,
-    traced.seen,
-  ]);
+function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
+  const { place, seen, leakRate, finished } = job.state;
+  const { answer, failure } = useAnswer(view.proof, "leak", [view.inHand!.candidate.key, place!, seen]);
   if (failure)
     return (
       <Notice
         title="The leak could not be traced"
         act={
-          <button type="button" className="act" onClick={() => drop(tagId)}>
+          <button type="button" className="act" onClick={job.leave}>
             Begin anew
           </button>
         }
@@ -25,24 +26,38 @@ function Tracing({ tagId, traced, view }: { tagId: string; traced: Traced; view:
       </Notice>
     );
   if (!answer) return <Notice title="Looking …" />;
+  const say = (said: Said) => {
+    if (!job.say(said)) askWho();
+  };
   return (
     <LeakView
       of={answer}
-      rate={traced.rate ?? null}
-      onRate={(rate) => measure(tagId, rate)}
-      onAnswer={(check, said) => see(tagId, { check, answer: said })}
-      onUndo={() => undo(tagId)}
-      onDrop={() => drop(tagId)}
+      rate={leakRate}
+      closed={finished !== null}
+      onRate={(rate) => say({ kind: "leak rate", ...rate })}
+      onAnswer={(check, said) => say({ kind: "seen", check, answer: said })}
+      onUndo={() => say({ kind: "taken back" })}
+      onFinish={() => say({ kind: "finished" })}
+      onDrop={job.leave}
     />
   );
 }
 
-/** A leak of a tag's valve: where it shows, then check by check. */
+/** A leak of a tag's valve: where it shows, then check by check; kept with the tag as a job of its own. */
 export function Leak({ tagId, view }: { tagId: string; view: BenchView }) {
-  const traced = useTraces((s) => s.traced[tagId]);
-  return traced ? (
-    <Tracing tagId={tagId} traced={traced} view={view} />
-  ) : (
-    <LeakPlaces onPick={(place) => useTraces.getState().begin(tagId, place)} />
+  const [query] = useSearchParams();
+  const valve = valveWords(view.inHand!.candidate.valve);
+  const job = useJob({ tagId, kind: "find a leak", valve, plan: null }, query.get("job"));
+  return (
+    <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto]">
+      {job.state.place === null ? (
+        <LeakPlaces onPick={(place) => job.say({ kind: "place", place }) || askWho()} />
+      ) : (
+        <Tracing job={job} view={view} />
+      )}
+      <div className="border-t border-rule px-6 py-2">
+        <Standing job={job} />
+      </div>
+    </div>
   );
 }

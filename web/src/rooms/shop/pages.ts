@@ -1,3 +1,4 @@
+import type { JobKind } from "@proven-seat/core/shop";
 import type { ComponentType } from "react";
 import type { BenchView } from "../../workers/views.ts";
 import { Leak } from "./leak.tsx";
@@ -8,11 +9,22 @@ import { Stack } from "./stack.tsx";
 export type PageOf = ComponentType<{ readonly tagId: string; readonly view: BenchView }>;
 
 /** Pages of the shop by their address, in the order of the work. */
-export const pages: readonly { readonly path: string; readonly name: string; readonly Page: PageOf }[] = [
-  { path: "strip", name: "Strip it", Page: planned("strip", "strip") },
-  { path: "leak", name: "Find a leak", Page: Leak },
-  { path: "reseat", name: "Reseat it", Page: planned("reseat", "reseat") },
-  { path: "stack", name: "Seat stack", Page: Stack },
-  { path: "together", name: "Put it together", Page: planned("put together", "together") },
-  { path: "drive", name: "Fit the drive", Page: planned("fit the drive", "drive") },
+export const pages: readonly {
+  readonly path: string;
+  readonly name: string;
+  /** Of the jobs that are done on it; null of one that is none. */
+  readonly kind: JobKind | null;
+  readonly Page: PageOf;
+}[] = [
+  { path: "strip", name: "Strip it", kind: "strip", Page: planned("strip", "strip") },
+  { path: "leak", name: "Find a leak", kind: "find a leak", Page: Leak },
+  { path: "reseat", name: "Reseat it", kind: "reseat", Page: planned("reseat", "reseat") },
+  { path: "stack", name: "Seat stack", kind: null, Page: Stack },
+  {
+    path: "together",
+    name: "Put it together",
+    kind: "put together",
+    Page: planned("put together", "together"),
+  },
+  { path: "drive", name: "Fit the drive", kind: "fit the drive", Page: planned("fit the drive", "drive") },
 ];

@@ -1,130 +1,78 @@
-import type { ShopPlan, ShopStep } from "@proven-seat/core/shop";
-import { useEffect, useRef, useState } from "react";
+import { type Said, type ShopPlan, stepNames, stepState } from "@proven-seat/core/shop";
+import { useState } from "react";
 import { Notice } from "../../parts/notice.tsx";
 import { useShortcuts } from "../../parts/shortcuts.ts";
 import type { SectionData } from "../../workers/views.ts";
+import { Standing } from "./job/standing.tsx";
+import type { OpenJob } from "./job/use-job.ts";
+import { askWho } from "./job/who.tsx";
 import { LiftedPart } from "./lifted-part.tsx";
+import { Overview } from "./overview.tsx";
 import { StepView } from "./step-view.tsx";
-import { namesOf, useTicks } from "./ticks.ts";
 
-const noneDone: readonly string[] = [];
-
-/** A step in the overview; the current one is kept in sight. */
-function StepButton({
-  words,
-  place,
-  ticked,
-  current,
-  onGo,
-}: {
-  words: string;
-  place: number;
-  ticked: boolean;
-  current: boolean;
-  onGo: () => void;
-}) {
-  const here = useRef<HTMLButtonElement>(null);
-  useEffect(() => {
-    if (current) here.current?.scrollIntoView?.({ block: "nearest" });
-  }, [current]);
-  return (
-    <button
-      type="button"
-      ref={here}
-      aria-current={current ? "step" : undefined}
-      className={`flex min-h-11 w-full items-center gap-2 px-2 text-left ${current ? "bg-second font-semibold" : ""} ${ticked ? "text-dim" : ""}`}
-      onClick={onGo}
-    >
-      <span className="figures w-6 shrink-0 text-right text-dim">{ticked ? "✓" : place}</span>
-      <span className="truncate">{words}</span>
-    </button>
-  );
-}
-
-/** Where one stage goes over into another: what is turned between two pieces stands between them. */
-function runsOf(steps: readonly ShopStep[]): (readonly [from: number, to: number])[] {
-  const starts = steps.flatMap(({ stage }, at) => (at === 0 || steps[at - 1]!.stage !== stage ? [at] : []));
-  return starts.map((from, i) => [from, starts[i + 1] ?? steps.length] as const);
-}
-
-/** All steps in their order, by stage, with what is ticked. */
-function Overview({
-  steps,
-  names,
-  done,
-  current,
-  onGo,
-}: {
-  steps: readonly ShopStep[];
-  names: readonly string[];
-  done: readonly string[];
-  current: number;
-  onGo: (at: number) => void;
-}) {
-  return (
-    <nav aria-label="Steps" className="min-h-0 overflow-y-auto border-r border-rule p-3">
-      {runsOf(steps).map(([from, to]) => (
-        <section key={names[from]} className="mb-3">
-          <h2 className="text-[12px] text-dim">{steps[from]!.stage}</h2>
-          <ol>
-            {steps.slice(from, to).map((step, i) => (
-              <li key={names[from + i]}>
-                <StepButton
-                  words={step.piece?.name ?? step.does}
-                  place={from + i + 1}
-                  ticked={done.includes(names[from + i]!)}
-                  current={from + i === current}
-                  onGo={() => onGo(from + i)}
-                />
-              </li>
-            ))}
-          </ol>
-        </section>
-      ))}
-    </nav>
-  );
-}
-
-/** A plan, one step at a time beside all of them. */
+/** A plan as a job of it stands, one step at a time beside all of them. */
 export function PlanView({
   plan,
-  name,
+  tagId,
+  job,
   section,
   print,
 }: {
   plan: ShopPlan;
-  name: string;
+  tagId: string;
+  job: OpenJob;
   section: SectionData;
   /** Address of the plan on paper. */
   print: string;
 }) {
   const { steps, limits } = plan;
-  const done = useTicks((s) => s.done[name] ?? noneDone);
-  const { turn, clear } = useTicks.getState();
-  const names = namesOf(steps);
-  const first = names.findIndex((one) => !done.includes(one));
-  const [at, setAt] = useState(Math.max(0, first));
-  const step = steps[Math.min(at, steps.length - 1)];
-  const here = names[Math.min(at, steps.length - 1)];
+  const { state } = job;
+  const names = stepNames(steps);
+  const isDone = (name: string) => stepState(state, name).ticked !== null;
+  const [picked, setAt] = useState<number | null>(null);
+  const [asked, setAsked] = useState(false);
+  const first = names.findIndex((name) => !isDone(name));
+  const at = Math.min(picked ?? Math.max(0, first), steps.length - 1);
+  const step = steps[at];
+  const here = names[at];
   const go = (to: number) => setAt(Math.min(Math.max(0, to), steps.length - 1));
+  const closed = state.finished !== null;
+  const say = (said: Said): boolean => {
+    const kept = job.say(said);
+    setAsked(!kept);
+    if (!kept) askWho();
+    return kept;
+  };
   const finish = () => {
-    if (here !== undefined && !done.includes(here)) turn(name, here);
+    if (here === undefined || closed) return;
+    if (!isDone(here) && !say({ kind: "tick", step: here, done: true })) return;
     go(at + 1);
   };
   useShortcuts({ ArrowRight: () => go(at + 1), ArrowLeft: () => go(at - 1), d: finish });
   if (!step || here === undefined)
     return <Notice title="There is no such plan for this valve">{limits}</Notice>;
-  const ticked = done.includes(here);
-  const count = names.filter((one) => done.includes(one)).length;
+  const ticked = isDone(here);
+  const count = names.filter(isDone).length;
   return (
     <div className="grid min-h-0 grid-cols-[13rem_minmax(0,1fr)] lg:grid-cols-[18rem_minmax(0,1fr)]">
-      <Overview steps={steps} names={names} done={done} current={at} onGo={go} />
-      <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto]">
+      <Overview steps={steps} names={names} state={state} current={at} onGo={go} />
+      <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto_auto]">
         <div className="grid min-h-0 grid-rows-[auto_minmax(16rem,1fr)] gap-4 overflow-y-auto p-6 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] lg:grid-rows-1">
-          <StepView of={step} at={at} all={steps.length} />
+          <StepView
+            key={here}
+            of={step}
+            name={here}
+            at={at}
+            all={steps.length}
+            state={stepState(state, here)}
+            tagId={tagId}
+            job={job.held ? job.id : null}
+            closed={closed}
+            onSay={say}
+          />
           <LiftedPart data={section} of={step} />
         </div>
-        <div className="flex items-center gap-3 border-t border-rule px-6 py-3">
+        <div className="flex flex-wrap items-center gap-3 border-t border-rule px-6 py-3">
           <button
             type="button"
             className="act min-h-11 min-w-28"
@@ -133,34 +81,48 @@ export function PlanView({
           >
             ← Back
           </button>
-          <button type="button" className="act min-h-11 min-w-44" onClick={finish}>
+          <button type="button" className="act min-h-11 min-w-44" disabled={closed} onClick={finish}>
             {at === steps.length - 1 ? "Done" : "Done, next →"}
           </button>
           <button
             type="button"
             className="quiet min-h-11 px-2"
             aria-pressed={ticked}
-            onClick={() => turn(name, here)}
+            disabled={closed}
+            onClick={() => say({ kind: "tick", step: here, done: !ticked })}
           >
             {ticked ? "take the tick back" : "tick"}
           </button>
+          {asked && (
+            <span role="alert" className="text-fails">
+              Say who works first, above.
+            </span>
+          )}
           <span className="ml-auto text-right text-dim">
-            <span className="figures">{count}</span> of <span className="figures">{steps.length}</span> done,
-            kept on this device
+            <span className="figures">{count}</span> of <span className="figures">{steps.length}</span> done
           </span>
-          <button
-            type="button"
-            className="quiet min-h-11 px-2"
-            disabled={count === 0}
-            onClick={() => clear(name)}
-          >
-            begin anew
-          </button>
+          {closed ? (
+            <button type="button" className="quiet min-h-11 px-2" onClick={job.leave}>
+              begin another
+            </button>
+          ) : (
+            <button
+              type="button"
+              className={count === steps.length ? "act min-h-11" : "quiet min-h-11 px-2"}
+              disabled={job.held === null}
+              onClick={() => say({ kind: "finished" })}
+            >
+              Finish the job
+            </button>
+          )}
           <a className="quiet flex min-h-11 items-center px-2" href={print} download>
             PDF
           </a>
         </div>
-        {limits && <p className="border-t border-rule px-6 py-2 text-tight">{limits}</p>}
+        <div className="border-t border-rule px-6 py-2">
+          <Standing job={job} />
+          {limits && <p className="text-tight">{limits}</p>}
+        </div>
       </div>
     </div>
   );

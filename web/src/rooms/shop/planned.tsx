@@ -1,20 +1,41 @@
 import { addressOf } from "@proven-seat/contract";
-import type { PlanKind } from "@proven-seat/core/shop";
+import type { PlanKind, ShopPlan } from "@proven-seat/core/shop";
+import { useSearchParams } from "react-router";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";
+import type { BenchView } from "../../workers/views.ts";
+import { useJob } from "./job/use-job.ts";
 import type { PageOf } from "./pages.ts";
 import { PlanView } from "./plan-view.tsx";
+import { valveWords } from "./valve-words.ts";
+
+/** A plan that is made, with the job that is begun on it: that one keeps the plan it was begun with. */
+function OnPlan({
+  plan,
+  tagId,
+  view,
+  path,
+}: {
+  plan: ShopPlan;
+  tagId: string;
+  view: BenchView;
+  path: string;
+}) {
+  const { candidate, section } = view.inHand!;
+  const [query] = useSearchParams();
+  const { system } = useUnits();
+  const job = useJob({ tagId, kind: plan.kind, valve: valveWords(candidate.valve), plan }, query.get("job"));
+  const print = `${addressOf("planPdf", { id: tagId, plan: path })}?units=${system}`;
+  return <PlanView plan={job.held?.plan ?? plan} tagId={tagId} job={job} section={section} print={print} />;
+}
 
 /** The page of one kind of plan. */
 export const planned = (kind: PlanKind, path: string): PageOf =>
   function Planned({ tagId, view }) {
-    const { candidate, section } = view.inHand!;
-    const { answer, failure } = useAnswer(view.proof, "plan", [candidate.key, kind]);
-    const { system } = useUnits();
-    const print = (tag: string) => `${addressOf("planPdf", { id: tag, plan: path })}?units=${system}`;
+    const { answer, failure } = useAnswer(view.proof, "plan", [view.inHand!.candidate.key, kind]);
     if (failure) return <Notice title="The plan could not be made">{failure}</Notice>;
     // One plan is never shown under another's name.
     if (answer?.kind !== kind) return <Notice title="Making the plan …" />;
-    return <PlanView plan={answer} name={`${tagId} ${kind}`} section={section} print={print(tagId)} />;
+    return <OnPlan plan={answer} tagId={tagId} view={view} path={path} />;
   };

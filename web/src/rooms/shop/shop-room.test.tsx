@@ -2,12 +2,16 @@
 
 import { settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
-import { type ShopPlan, shopPlan } from "@proven-seat/core/shop";
+import { jobState, type ShopPlan, shopPlan } from "@proven-seat/core/shop";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
-import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { MemoryRouter } from "react-router";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { atTheBench, demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
+import { useReading } from "../../app/reading.ts";
+import { useDevice } from "./job/device.ts";
+import { useJob } from "./job/use-job.ts";
 import { PlanView } from "./plan-view.tsx";
-import { useTicks } from "./ticks.ts";
 
 const house = defaultHouseRules();
 const valve = demoShelf.valvesFor(100).find((v) => v.construction.id === "trunnion-side-entry")!;
@@ -19,11 +23,32 @@ const plan: ShopPlan = shopPlan("strip", {
   fitting: [],
 });
 const section = () => atTheBench("XV-3052").view.inHand!.section;
-const show = () => render(<PlanView plan={plan} name="t strip" section={section()} print="/plan.pdf" />);
+/** The plan as a page shows it, with a job of this device and no server. */
+function Page({ of = plan }: { of?: ShopPlan }) {
+  const job = useJob({ tagId: "t", kind: of.kind, valve: "a ball", plan: of }, null);
+  return <PlanView plan={of} tagId="t" job={job} section={section()} print="/plan.pdf" />;
+}
+const draw = (of: ShopPlan = plan) =>
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter>
+        <Page of={of} />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+const show = () => draw();
+const job = () => Object.values(useDevice.getState().jobs)[0]!;
+const ticks = () => [...jobState(job().waiting).steps.values()].filter(({ ticked }) => ticked !== null);
 const step = () => screen.getByRole("article").getAttribute("aria-label");
 
-beforeEach(() => useTicks.setState({ done: {} }));
-afterEach(cleanup);
+beforeEach(() => {
+  useDevice.setState({ who: "Day shift", jobs: {}, open: {} });
+  vi.stubGlobal("fetch", vi.fn().mockRejectedValue(new TypeError("offline")));
+});
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
 
 describe("a plan in the shop", () => {
   it("shows one step at a time, and all of them with what is done", () => {
@@ -34,22 +59,29 @@ describe("a plan in the shop", () => {
     fireEvent.click(screen.getByRole("button", { name: /Done, next/ }));
     expect(step()).toBe(`Step 2 of ${plan.steps.length}`);
     expect(all[0]!.textContent).toContain("✓");
-    expect(screen.getByText(/done, kept on/)).toBeTruthy();
+    expect(screen.getByText(/1 on this device/)).toBeTruthy();
   });
-  it("goes by keys, takes a tick back, and begins anew", () => {
+  it("goes by keys, takes a tick back, finishes and begins another", () => {
     show();
     fireEvent.keyDown(window, { key: "d" });
     fireEvent.keyDown(window, { key: "d" });
-    expect(useTicks.getState().done["t strip"]).toHaveLength(2);
+    expect(ticks()).toHaveLength(2);
     fireEvent.keyDown(window, { key: "ArrowLeft" });
     expect(step()).toBe(`Step 2 of ${plan.steps.length}`);
     fireEvent.click(screen.getByRole("button", { name: "take the tick back" }));
-    expect(useTicks.getState().done["t strip"]).toHaveLength(1);
-    fireEvent.click(screen.getByRole("button", { name: "begin anew" }));
-    expect(useTicks.getState().done["t strip"]).toEqual([]);
+    expect(ticks()).toHaveLength(1);
+    fireEvent.click(screen.getByRole("button", { name: "Finish the job" }));
+    expect(screen.getByRole("button", { name: /Done, next/ })).toHaveProperty("disabled", true);
+    fireEvent.click(screen.getByRole("button", { name: "begin another" }));
+    expect(step()).toMatch(/^Step/);
+    expect(screen.getByText(/the first tick begins the job/)).toBeTruthy();
+    // What was finished still waits for a connection.
+    expect(ticks()).toHaveLength(1);
   });
   it("opens at the first step that is not done", () => {
-    useTicks.setState({ done: { "t strip": plan.steps.slice(0, 3).map(({ does }) => does) } });
+    const device = useDevice.getState();
+    const id = device.begin({ tagId: "t", kind: "strip", valve: "a ball", plan });
+    for (const { does } of plan.steps.slice(0, 3)) device.say(id, { kind: "tick", step: does, done: true });
     show();
     expect(step()).toBe(`Step 4 of ${plan.steps.length}`);
   });
@@ -62,14 +94,7 @@ describe("a plan in the shop", () => {
   });
   it("tells two steps of the same words apart", () => {
     const [first] = plan.steps;
-    render(
-      <PlanView
-        plan={{ ...plan, steps: [first!, first!] }}
-        name="t twice"
-        section={section()}
-        print="/plan.pdf"
-      />,
-    );
+    draw({ ...plan, steps: [first!, first!] });
     fireEvent.keyDown(window, { key: "d" });
     expect(step()).toBe("Step 2 of 2");
     expect(screen.getByText("1", { selector: "span.figures" }).parentElement!.textContent).toMatch(
@@ -87,15 +112,45 @@ describe("a plan in the shop", () => {
     for (let i = 0; i < plan.steps.length + 5; i++) fireEvent.keyDown(window, { key: "ArrowRight" });
     expect(step()).toBe(`Step ${plan.steps.length} of ${plan.steps.length}`);
   });
+  it("asks who works before anything is begun", () => {
+    useDevice.setState({ who: " " });
+    show();
+    fireEvent.keyDown(window, { key: "d" });
+    expect(screen.getByRole("alert").textContent).toMatch(/who works/);
+    expect(useDevice.getState().jobs).toEqual({});
+  });
+  it("judges a measured value where it is typed, in the unit of the reader", () => {
+    const [first] = plan.steps;
+    const measure = { what: "height", unit: "mm", least: 20, most: 25.4, source: "the maker" } as const;
+    useReading.setState({ system: "US" });
+    draw({ ...plan, steps: [{ ...first!, measures: [measure] }] });
+    const type = (text: string) => {
+      fireEvent.change(screen.getByLabelText("measured, in"), { target: { value: text } });
+      fireEvent.blur(screen.getByLabelText("measured, in"));
+    };
+    type("some");
+    expect(screen.getByRole("alert").textContent).toMatch(/figure in in/);
+    type("1.1");
+    expect(screen.getByText(/above its limit/)).toBeTruthy();
+    type("0,9");
+    expect(screen.getByText(/within its limits/)).toBeTruthy();
+    expect(job().waiting.at(-1)!.said).toMatchObject({ kind: "reading", what: "height" });
+    expect((job().waiting.at(-1)!.said as { value: number }).value).toBeCloseTo(22.86, 6);
+    useReading.setState({ system: "metric" });
+  });
+  it("keeps notes and what was done otherwise at their step", () => {
+    show();
+    const remark = screen.getByLabelText("Remark");
+    fireEvent.change(remark, { target: { value: "seat cut at six o'clock" } });
+    fireEvent.keyDown(remark, { key: "Enter" });
+    expect(screen.getByText(/cut at six/)).toBeTruthy();
+    fireEvent.change(remark, { target: { value: "no drain fitted" } });
+    fireEvent.click(screen.getByRole("button", { name: "done otherwise" }));
+    expect(screen.getByText(/Otherwise than planned/)).toBeTruthy();
+    expect(screen.getByTitle("done otherwise than planned")).toBeTruthy();
+  });
   it("says why there is none", () => {
-    render(
-      <PlanView
-        plan={{ kind: "reseat", steps: [], count: [], limits: "Its seats come out with the ball alone." }}
-        name="t reseat"
-        section={section()}
-        print="/plan.pdf"
-      />,
-    );
+    draw({ kind: "reseat", steps: [], count: [], limits: "Its seats come out with the ball alone." });
     expect(screen.getByText(/come out with the ball/)).toBeTruthy();
   });
   it("draws the piece of a step out along its way, in every step", () => {

@@ -5,6 +5,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { OpenTag } from "../../bench/open-tag.tsx";
 import { useBenchProof } from "../../bench/proof.ts";
 import { Notice } from "../../parts/notice.tsx";
+import { Who } from "./job/who.tsx";
 import { pages } from "./pages.ts";
 
 function Shop({ tagId, path }: { tagId: string; path: string }) {
@@ -34,8 +35,10 @@ function Shop({ tagId, path }: { tagId: string; path: string }) {
             </NavLink>
           ))}
         </nav>
+        <span className="ml-auto" />
+        <Who />
         <Link
-          className="quiet ml-auto flex min-h-11 items-center whitespace-nowrap"
+          className="quiet flex min-h-11 items-center whitespace-nowrap"
           to={address(`/tags/${tagId}/body`)}
         >
           to the bench

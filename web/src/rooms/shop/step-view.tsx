@@ -1,21 +1,42 @@
-import type { Measure, ShopStep } from "@proven-seat/core/shop";
-import { figureText, type Reading } from "@proven-seat/core/units";
+import type { Said, ShopStep, StepState } from "@proven-seat/core/shop";
+import { figureText } from "@proven-seat/core/units";
 import { useUnits } from "../../app/reading.ts";
+import { hour } from "../../parts/dates.ts";
+import { Measured } from "./job/measured.tsx";
+import { PicturesTaken } from "./job/pictures-taken.tsx";
+import { Remarks } from "./job/remarks.tsx";
 
-function between({ least, most, unit }: Measure, units: Reading): string {
-  const text = (value: number) => figureText(value, unit, units);
-  if (least !== null && most !== null)
-    return least === most ? text(least) : `${text(least)} to ${text(most)}`;
-  return least !== null ? `at least ${text(least)}` : `at most ${text(most!)}`;
-}
-
-/** One step of a plan, large enough for a bench and gloves. */
-export function StepView({ of, at, all }: { of: ShopStep; at: number; all: number }) {
+/** One step of a plan, large enough for a bench and gloves, with what was done and seen at it. */
+export function StepView({
+  of,
+  name,
+  at,
+  all,
+  state,
+  tagId,
+  job,
+  closed,
+  onSay,
+}: {
+  of: ShopStep;
+  /** By which it is told from the others. */
+  name: string;
+  at: number;
+  all: number;
+  state: StepState;
+  tagId: string;
+  /** Null where none is begun. */
+  job: string | null;
+  /** The job is finished: nothing more is said of it. */
+  closed: boolean;
+  onSay: (said: Said) => boolean;
+}) {
   const units = useUnits();
   return (
     <article aria-label={`Step ${at + 1} of ${all}`} className="grid content-start gap-4 text-[18px]">
       <p className="text-[14px] text-dim">
         {of.stage} · step <span className="figures">{at + 1}</span> of <span className="figures">{all}</span>
+        {state.ticked && ` · done by ${state.ticked.who}, ${hour(state.ticked.at)}`}
       </p>
       <h2 className="text-[26px] leading-8 font-semibold">{of.does}</h2>
       {of.cautions.length > 0 && (
@@ -40,11 +61,13 @@ export function StepView({ of, at, all }: { of: ShopStep; at: number; all: numbe
       {of.measures.length > 0 && (
         <ul aria-label="Measure" className="grid gap-1">
           {of.measures.map((measure) => (
-            <li key={measure.what}>
-              <span className="text-dim">Measure {measure.what}: </span>
-              <span className="figures text-[18px]">{between(measure, units)}</span>
-              <span className="text-[14px] text-dim"> ({measure.source})</span>
-            </li>
+            <Measured
+              key={measure.what}
+              of={measure}
+              read={state.readings.find(({ what }) => what === measure.what) ?? null}
+              closed={closed}
+              onRead={(value) => onSay({ kind: "reading", step: name, what: measure.what, value })}
+            />
           ))}
         </ul>
       )}
@@ -61,6 +84,15 @@ export function StepView({ of, at, all }: { of: ShopStep; at: number; all: numbe
         </ul>
       )}
       {of.renew === "always" && <p className="text-dim">Renewed whenever it is out.</p>}
+      <Remarks step={name} remarks={state.remarks} closed={closed} onSay={onSay} />
+      <PicturesTaken
+        step={name}
+        pictures={state.pictures}
+        tagId={tagId}
+        job={job}
+        closed={closed}
+        onSay={onSay}
+      />
     </article>
   );
 }

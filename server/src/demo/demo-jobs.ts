@@ -1,0 +1,151 @@
+import { randomUUID } from "node:crypto";
+import type { HandIn } from "@proven-seat/contract";
+import { type Catalogue, compileShelf } from "@proven-seat/core/catalogue";
+import { type Duty, settle } from "@proven-seat/core/duty";
+import { defaultHouseRules } from "@proven-seat/core/house";
+import { describeValve, fitUpPicture, prove } from "@proven-seat/core/proof";
+import {
+  type JobEvent,
+  type JobKind,
+  planKinds,
+  type Said,
+  type ShopPlan,
+  shopPlan,
+  stepNames,
+} from "@proven-seat/core/shop";
+
+/** Work as the demonstration shows it: how far it is, and what was said of it. */
+interface Begun {
+  readonly tag: string;
+  readonly kind: JobKind;
+  /** Hours before the demonstration was loaded. */
+  readonly hoursAgo: number;
+  /** Share of the steps that are ticked, by two shifts in turn. */
+  readonly done: number;
+  readonly says: (plan: ShopPlan | null, names: readonly string[]) => readonly Said[];
+  readonly finished: boolean;
+}
+
+const firstMeasured = (
+  plan: ShopPlan,
+  names: readonly string[],
+  value: (least: number | null, most: number | null) => number,
+): Said[] => {
+  const at = plan.steps.findIndex(({ measures }) => measures.length > 0);
+  const measure = plan.steps[at]?.measures[0];
+  return measure
+    ? [{ kind: "reading", step: names[at]!, what: measure.what, value: value(measure.least, measure.most) }]
+    : [];
+};
+
+const jobs: readonly Begun[] = [
+  {
+    tag: "XV-1004",
+    kind: "strip",
+    hoursAgo: 5,
+    done: 0.4,
+    finished: false,
+    says: (_, names) => [
+      { kind: "note", step: names[1]!, text: "Drain plug was seized; came with heat and a bar." },
+      { kind: "deviation", step: names[3]!, text: "No vent fitted: vented through the drain, slowly." },
+    ],
+  },
+  {
+    tag: "XV-3052",
+    kind: "find a leak",
+    hoursAgo: 2,
+    done: 0,
+    finished: false,
+    says: () => [
+      { kind: "place", place: "through the valve" },
+      { kind: "seen", check: "stop", answer: "square" },
+    ],
+  },
+  {
+    tag: "FV-5010",
+    kind: "reseat",
+    hoursAgo: 1,
+    done: 0.05,
+    finished: false,
+    says: () => [],
+  },
+  {
+    tag: "HV-1012",
+    kind: "put together",
+    hoursAgo: 50,
+    done: 1,
+    finished: true,
+    says: (plan, names) => [
+      ...firstMeasured(plan!, names, (least, most) => most ?? least ?? 1),
+      { kind: "note", step: null, text: "Turned by hand: both stops met." },
+    ],
+  },
+  {
+    tag: "XV-1044",
+    kind: "fit the drive",
+    hoursAgo: 75,
+    done: 1,
+    finished: true,
+    says: (_, names) => [
+      {
+        kind: "deviation",
+        step: names[0]!,
+        text: "Drive stood a quarter turn out: indicator across, bore open. Taken off and turned.",
+      },
+    ],
+  },
+];
+
+function planFor(kind: JobKind, duty: Duty, shelf: ReturnType<typeof compileShelf>) {
+  const house = defaultHouseRules();
+  const candidate = prove(duty, shelf, house).candidates[0]!;
+  const settled = settle(duty, house);
+  const { valve, drive } = candidate;
+  const { maker, line, construction, dn, designation, seat } = describeValve(valve);
+  const words = `${maker} ${line}, ${construction}, DN ${dn} ${designation}, ${seat}`;
+  const planned = planKinds.find((one) => one === kind);
+  const fitting = kind === "fit the drive" ? fitUpPicture(candidate, settled, house).steps : [];
+  return {
+    words,
+    plan: planned ? shopPlan(planned, { valve, drive, duty: settled, house, fitting }) : null,
+  };
+}
+
+const shifts = ["Day shift", "Night shift"] as const;
+
+/**
+ * Jobs of the demonstration in every state, on the valves it picks.
+ *
+ * @param duties of its tags, by number
+ * @param catalogue its shelf
+ * @param now when it is loaded
+ * @returns tag and what is handed in for it
+ */
+export function demoJobs(
+  duties: ReadonlyMap<string, Duty>,
+  catalogue: Catalogue,
+  now: Date,
+): readonly { readonly tag: string; readonly work: HandIn }[] {
+  const shelf = compileShelf(catalogue);
+  return jobs.flatMap(({ tag, kind, hoursAgo, done, says, finished }) => {
+    const duty = duties.get(tag);
+    if (!duty) return [];
+    const { words, plan } = planFor(kind, duty, shelf);
+    const names = stepNames(plan?.steps ?? []);
+    const ticks = names
+      .slice(0, Math.ceil(done * names.length))
+      .map((step): Said => ({ kind: "tick", step, done: true }));
+    const said = [...ticks, ...says(plan, names), ...(finished ? [{ kind: "finished" } as const] : [])];
+    const begins = now.getTime() - hoursAgo * 3_600_000;
+    const events = said.map(
+      (one, i): JobEvent => ({
+        id: randomUUID(),
+        at: new Date(begins + (i + 1) * 120_000).toISOString(),
+        who: shifts[Math.floor(i / 6) % 2]!,
+        said: one,
+      }),
+    );
+    const startedAt = new Date(begins).toISOString();
+    return [{ tag, work: { kind, valve: words, plan, startedAt, startedBy: shifts[0], events } }];
+  });
+}

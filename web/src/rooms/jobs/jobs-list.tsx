@@ -1,0 +1,89 @@
+import type { JobRow } from "@proven-seat/contract";
+import { Link } from "react-router";
+import { useAddress } from "../../app/project.ts";
+import { day, hour } from "../../parts/dates.ts";
+import { pages } from "../shop/pages.ts";
+
+const when = (at: string) => `${day(at)} ${hour(at)}`;
+
+/** Address of the page a job is worked on at. */
+const pathOf = ({ kind, tagId, id }: JobRow) =>
+  `/tags/${tagId}/shop/${pages.find((page) => page.kind === kind)?.path ?? "strip"}?job=${id}`;
+
+/** How far a job is: a share of its steps, or that it is done. */
+function Progress({ of }: { of: JobRow }) {
+  if (of.finishedAt !== null) return <>finished {when(of.finishedAt)}</>;
+  if (of.steps === 0) return <>being traced</>;
+  return (
+    <span className="flex items-center gap-2">
+      <span aria-hidden className="h-2 w-20 border border-rule">
+        <span className="block h-full bg-ink" style={{ width: `${(100 * of.done) / of.steps}%` }} />
+      </span>
+      <span className="figures">
+        {of.done} of {of.steps}
+      </span>
+    </span>
+  );
+}
+
+/** Jobs as rows, each leading to its own. */
+export function JobsList({
+  title,
+  rows,
+  nothing,
+}: {
+  title: string;
+  rows: readonly JobRow[];
+  nothing: string;
+}) {
+  const address = useAddress();
+  return (
+    <section aria-label={title} className="mb-6">
+      <h2 className="mb-1 font-semibold">
+        {title} <span className="figures text-dim">{rows.length}</span>
+      </h2>
+      {rows.length === 0 ? (
+        <p className="text-dim">{nothing}</p>
+      ) : (
+        <table className="w-full">
+          <thead>
+            <tr className="border-b border-rule text-left text-dim">
+              {["tag", "work", "valve", "how far", "otherwise", "last"].map((heading) => (
+                <th key={heading} className="py-1 pr-4 font-normal">
+                  {heading}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={row.id} className="border-b border-rule/60 align-top">
+                <td className="pr-4">
+                  <Link
+                    className="flex min-h-11 items-center font-semibold whitespace-nowrap"
+                    to={address(pathOf(row))}
+                  >
+                    {row.number}
+                  </Link>
+                </td>
+                <td className="py-3 pr-4 whitespace-nowrap">{row.kind}</td>
+                <td className="max-w-80 truncate py-3 pr-4 text-dim" title={`${row.service} · ${row.valve}`}>
+                  {row.service || row.valve}
+                </td>
+                <td className="py-3 pr-4 whitespace-nowrap">
+                  <Progress of={row} />
+                </td>
+                <td className={`figures py-3 pr-4 ${row.deviations > 0 ? "text-tight" : "text-dim"}`}>
+                  {row.deviations || "–"}
+                </td>
+                <td className="py-3 whitespace-nowrap text-dim">
+                  {row.lastBy ?? row.startedBy}, {when(row.lastAt ?? row.startedAt)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,9 @@
+import type { Room } from "../room.ts";
+
+export const room: Room = {
+  path: "/shop",
+  inProject: true,
+  header: { name: "Shop", place: 17 },
+  goTo: "Go to the jobs in the shop",
+  load: async () => (await import("./jobs-room.tsx")).JobsRoom,
+};

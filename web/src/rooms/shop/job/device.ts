@@ -1,0 +1,101 @@
+import type { Job } from "@proven-seat/contract";
+import type { JobEvent, JobKind, Said } from "@proven-seat/core/shop";
+import { create } from "zustand";
+import { persist } from "zustand/middleware";
+
+/** A job as this device has it. */
+export interface Held extends Omit<Job, "id" | "events"> {
+  /** What the server is known to have. */
+  readonly known: readonly JobEvent[];
+  /** What was done here and is not handed in yet. */
+  readonly waiting: readonly JobEvent[];
+  /** Why the server does not take it; null where it does. */
+  readonly refused: string | null;
+}
+
+interface Device {
+  /** Who works on this device. */
+  readonly who: string;
+  /** Jobs by their id. */
+  readonly jobs: Readonly<Record<string, Held>>;
+  /** The job that is open, by tag and kind. */
+  readonly open: Readonly<Record<string, string>>;
+  readonly setWho: (who: string) => void;
+  /** Begins a job and gives its id. */
+  readonly begin: (of: Pick<Held, "tagId" | "kind" | "valve" | "plan">) => string;
+  readonly say: (job: string, said: Said) => void;
+  /** Takes what the server has: what it knows waits no more. */
+  readonly take: (job: Job) => void;
+  readonly refuse: (job: string, why: string | null) => void;
+  readonly openJob: (job: Job) => void;
+  /** Lets go of the open job, so that another may be begun. */
+  readonly leave: (tagId: string, kind: JobKind) => void;
+}
+
+export const placeOf = (tagId: string, kind: JobKind) => `${tagId} ${kind}`;
+
+/** Jobs that may be let go of: all handed in, and open nowhere. */
+const kept = (jobs: Device["jobs"], open: Device["open"]): Device["jobs"] => {
+  const opened = new Set(Object.values(open));
+  return Object.fromEntries(
+    Object.entries(jobs).filter(([id, { waiting }]) => waiting.length > 0 || opened.has(id)),
+  );
+};
+
+/** What is worked on with this device: kept on it until the server has it. */
+export const useDevice = create<Device>()(
+  persist(
+    (set, get) => {
+      const change = (job: string, to: (had: Held) => Held) =>
+        set(({ jobs }) => (jobs[job] ? { jobs: { ...jobs, [job]: to(jobs[job]) } } : {}));
+      return {
+        who: "",
+        jobs: {},
+        open: {},
+        setWho: (who) => set({ who }),
+        begin: (of) => {
+          const id = crypto.randomUUID();
+          const began = { startedAt: new Date().toISOString(), startedBy: get().who.trim() };
+          set(({ jobs, open }) => {
+            const opened = { ...open, [placeOf(of.tagId, of.kind)]: id };
+            const held: Held = { ...of, ...began, known: [], waiting: [], refused: null };
+            return { open: opened, jobs: { ...kept(jobs, opened), [id]: held } };
+          });
+          return id;
+        },
+        say: (job, said) => {
+          const event = {
+            id: crypto.randomUUID(),
+            at: new Date().toISOString(),
+            who: get().who.trim(),
+            said,
+          };
+          change(job, (had) => ({ ...had, waiting: [...had.waiting, event] }));
+        },
+        take: ({ id, events }) =>
+          change(id, (had) => {
+            const there = new Set(events.map((event) => event.id));
+            return {
+              ...had,
+              known: events,
+              waiting: had.waiting.filter((event) => !there.has(event.id)),
+              refused: null,
+            };
+          }),
+        refuse: (job, refused) => change(job, (had) => ({ ...had, refused })),
+        openJob: ({ id, events, ...of }) =>
+          set(({ jobs, open }) => {
+            const opened = { ...open, [placeOf(of.tagId, of.kind)]: id };
+            const held: Held = { ...of, known: events, waiting: jobs[id]?.waiting ?? [], refused: null };
+            return { open: opened, jobs: { ...kept(jobs, opened), [id]: held } };
+          }),
+        leave: (tagId, kind) =>
+          set(({ jobs, open }) => {
+            const { [placeOf(tagId, kind)]: _, ...opened } = open;
+            return { open: opened, jobs: kept(jobs, opened) };
+          }),
+      };
+    },
+    { name: "proven-seat-shop-jobs" },
+  ),
+);

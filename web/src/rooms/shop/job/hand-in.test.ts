@@ -1,0 +1,103 @@
+// @vitest-environment happy-dom
+
+import type { HandIn, Job } from "@proven-seat/contract";
+import type { Said } from "@proven-seat/core/shop";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { useDevice } from "./device.ts";
+import { handIn, handInAll } from "./hand-in.ts";
+
+const tick = (step: string): Said => ({ kind: "tick", step, done: true });
+const json = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { "content-type": status === 200 ? "application/json" : "application/problem+json" },
+  });
+
+/** A server that keeps what comes once, and may lose its answers. */
+function aServer() {
+  const kept = new Map<string, HandIn["events"][number]>();
+  const server = { loses: false, away: false, bodies: 0, kept };
+  vi.stubGlobal(
+    "fetch",
+    vi.fn(async (address: string, { body }: RequestInit) => {
+      if (server.away) throw new TypeError("offline");
+      if (body !== undefined) {
+        server.bodies++;
+        for (const event of (JSON.parse(String(body)) as HandIn).events) kept.set(event.id, event);
+      }
+      if (server.loses) throw new TypeError("cut off");
+      return json({ id: address.split("/").at(-1), events: [...kept.values()] } as unknown as Job);
+    }),
+  );
+  return server;
+}
+
+let job: string;
+const held = () => useDevice.getState().jobs[job]!;
+beforeEach(() => {
+  useDevice.setState({ who: "Day shift", jobs: {}, open: {} });
+  job = useDevice.getState().begin({ tagId: "t", kind: "strip", valve: "a ball", plan: null });
+});
+afterEach(() => vi.unstubAllGlobals());
+
+describe("handing in", () => {
+  it("keeps everything while there is no connection, and hands it in once", async () => {
+    const server = aServer();
+    server.away = true;
+    for (const step of ["a", "b", "c"]) useDevice.getState().say(job, tick(step));
+    expect(await handIn(job)).toBe(false);
+    expect(held().waiting).toHaveLength(3);
+    server.away = false;
+    expect(await handIn(job)).toBe(true);
+    expect(held()).toMatchObject({ waiting: [], known: [{}, {}, {}] });
+    expect(server.kept.size).toBe(3);
+  });
+  it("hands in again what was taken without its answer coming back, without doubling it", async () => {
+    const server = aServer();
+    useDevice.getState().say(job, tick("a"));
+    server.loses = true;
+    expect(await handIn(job)).toBe(false);
+    expect(held().waiting).toHaveLength(1);
+    server.loses = false;
+    useDevice.getState().say(job, tick("b"));
+    await handIn(job);
+    expect(server.kept.size).toBe(2);
+    expect(held().waiting).toEqual([]);
+  });
+  it("loses nothing that is said while it hands in", async () => {
+    const server = aServer();
+    useDevice.getState().say(job, tick("a"));
+    const going = handIn(job);
+    useDevice.getState().say(job, tick("b"));
+    await going;
+    expect(held().waiting.map(({ said }) => said)).toEqual([tick("b")]);
+    await handIn(job);
+    expect(server.kept.size).toBe(2);
+  });
+  it("takes turns where more waits than is handed in at a time", async () => {
+    const server = aServer();
+    for (let i = 0; i < 1201; i++) useDevice.getState().say(job, tick(`${i}`));
+    await handIn(job);
+    expect(server.kept.size).toBe(1201);
+    expect(server.bodies).toBe(3);
+    expect(held().waiting).toEqual([]);
+  });
+  it("says why the server does not take it, and keeps it", async () => {
+    vi.stubGlobal(
+      "fetch",
+      vi.fn(async () => json({ type: "/problems/other-work", detail: "Another job has this id." }, 409)),
+    );
+    useDevice.getState().say(job, tick("a"));
+    await handIn(job);
+    expect(held()).toMatchObject({ refused: "Another job has this id.", waiting: [{}] });
+  });
+  it("of every job that waits, also one that is not open any more", async () => {
+    const server = aServer();
+    useDevice.getState().say(job, tick("a"));
+    useDevice.getState().leave("t", "strip");
+    const other = useDevice.getState().begin({ tagId: "u", kind: "reseat", valve: "a ball", plan: null });
+    useDevice.getState().say(other, tick("b"));
+    await handInAll();
+    expect(server.kept.size).toBe(2);
+  });
+});

@@ -1,0 +1,88 @@
+import { judgeReading, type Measure, type Reading as Read } from "@proven-seat/core/shop";
+import { figureText, inSystem, type Reading } from "@proven-seat/core/units";
+import { useState } from "react";
+import { useUnits } from "../../../app/reading.ts";
+import { readNumber } from "../../../parts/read-number.ts";
+
+function between({ least, most, unit }: Measure, units: Reading): string {
+  const text = (value: number) => figureText(value, unit, units);
+  if (least !== null && most !== null)
+    return least === most ? text(least) : `${text(least)} to ${text(most)}`;
+  return least !== null
+    ? `at least ${text(least)}`
+    : most !== null
+      ? `at most ${text(most)}`
+      : "to write down";
+}
+
+/** A figure in the reader's unit as one in the measure's own: every unit is a straight line from another. */
+function inOwn(shown: number, unit: Measure["unit"], units: Reading): number {
+  const [zero, one] = [inSystem(0, unit, units).value, inSystem(1, unit, units).value];
+  return (shown - zero) / (one - zero);
+}
+
+const verdicts = {
+  within: { says: "within its limits", looks: "text-holds" },
+  below: { says: "below its limit: do not use it as it is", looks: "font-semibold text-fails" },
+  above: { says: "above its limit: do not use it as it is", looks: "font-semibold text-fails" },
+} as const;
+
+/** What is measured, between which limits, and what was: judged where it is typed. */
+export function Measured({
+  of,
+  read,
+  closed,
+  onRead,
+}: {
+  of: Measure;
+  read: Read | null;
+  closed: boolean;
+  onRead: (value: number) => boolean;
+}) {
+  const units = useUnits();
+  const [typed, setTyped] = useState<string | null>(null);
+  const { unit } = inSystem(0, of.unit, units);
+  const value = typed === null ? null : readNumber(typed, unit);
+  const wrong = value !== null && !Number.isFinite(value);
+  const shown =
+    read === null ? "" : String(Number(inSystem(read.value, of.unit, units).value.toPrecision(6)));
+  const keep = () => {
+    if (typed === null || wrong) return;
+    if (value !== null && typed !== shown && !onRead(inOwn(value, of.unit, units))) return;
+    setTyped(null);
+  };
+  const verdict = read && verdicts[judgeReading(read.value, of)];
+  return (
+    <li className="grid gap-1">
+      <span>
+        <span className="text-dim">Measure {of.what}: </span>
+        <span className="figures text-[18px]">{between(of, units)}</span>
+        <span className="text-[14px] text-dim"> ({of.source})</span>
+      </span>
+      <span className="flex flex-wrap items-center gap-2">
+        <label className="flex items-center gap-2">
+          <span className="text-dim">measured, {unit}</span>
+          <input
+            className="field figures min-h-11 w-28 text-right text-[18px]"
+            inputMode="decimal"
+            autoComplete="off"
+            disabled={closed}
+            aria-invalid={wrong}
+            value={typed ?? shown}
+            placeholder="–"
+            onChange={(e) => setTyped(e.target.value)}
+            onBlur={keep}
+            onKeyDown={(e) => e.key === "Enter" && keep()}
+          />
+        </label>
+        {wrong && (
+          <span role="alert" className="text-fails">
+            Type a figure in {unit}.
+          </span>
+        )}
+        {!wrong && verdict && <span className={verdict.looks}>{verdict.says}</span>}
+        {read && <span className="text-[14px] text-dim">{read.who}</span>}
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,95 @@
+import { addressOf } from "@proven-seat/contract";
+import type { Picture, Said } from "@proven-seat/core/shop";
+import { useEffect, useState } from "react";
+import { dropPicture, keepPicture, keptPicture } from "./pictures.ts";
+
+/** A picture: from this device while it waits, else from the server. */
+function Taken({ of, tagId, job }: { of: Picture; tagId: string; job: string }) {
+  const there = addressOf("jobPicture", { id: tagId, job, picture: of.picture });
+  const [source, setSource] = useState<string | null>(null);
+  const [failed, setFailed] = useState(false);
+  useEffect(() => {
+    let address: string | null = null;
+    let gone = false;
+    keptPicture(of.picture)
+      .catch(() => undefined)
+      .then((file) => {
+        if (gone) return;
+        address = file ? URL.createObjectURL(file) : null;
+        setSource(address ?? there);
+      });
+    return () => {
+      gone = true;
+      if (address !== null) URL.revokeObjectURL(address);
+    };
+  }, [of.picture, there]);
+  if (failed)
+    return (
+      <span className="text-[14px] text-dim">
+        {of.name}: not handed in yet by {of.who}
+      </span>
+    );
+  return source === null ? null : (
+    <a href={source} target="_blank" rel="noreferrer" title={`${of.name}, ${of.who}`}>
+      <img
+        src={source}
+        alt={of.name}
+        className="h-20 border border-rule object-cover"
+        onError={() => setFailed(true)}
+      />
+    </a>
+  );
+}
+
+/** Pictures of a step, and a way to take another. */
+export function PicturesTaken({
+  step,
+  pictures,
+  tagId,
+  job,
+  closed,
+  onSay,
+}: {
+  step: string | null;
+  pictures: readonly Picture[];
+  tagId: string;
+  job: string | null;
+  closed: boolean;
+  onSay: (said: Said) => boolean;
+}) {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const take = async (file: File) => {
+    const picture = crypto.randomUUID();
+    const why = await keepPicture(picture, file);
+    setTrouble(why);
+    if (why !== null) return;
+    const name = file.name.slice(0, 200) || "picture";
+    if (!onSay({ kind: "picture", step, picture, name })) await dropPicture(picture);
+  };
+  return (
+    <section aria-label="Pictures" className="flex flex-wrap items-center gap-3">
+      {job !== null && pictures.map((one) => <Taken key={one.picture} of={one} tagId={tagId} job={job} />)}
+      {!closed && (
+        <label className="quiet flex min-h-11 cursor-pointer items-center px-2 focus-within:outline-2">
+          take a picture
+          <input
+            type="file"
+            accept="image/*"
+            capture="environment"
+            className="sr-only"
+            onChange={(e) => {
+              const [file] = e.target.files ?? [];
+              e.target.value = "";
+              if (file) void take(file);
+            }}
+          />
+        </label>
+      )}
+      {trouble && (
+        <span role="alert" className="text-fails">
+          {trouble}
+        </span>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,7 @@
+import type { BenchView } from "../../workers/views.ts";
+
+type Shown = NonNullable<BenchView["inHand"]>["candidate"]["valve"];
+
+/** A valve as people on a bench call it. */
+export const valveWords = ({ maker, line, construction, dn, designation, seat }: Shown): string =>
+  `${maker} ${line}, ${construction}, DN ${dn} ${designation}, ${seat}`;
