@@ -63,11 +63,11 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
             ["Service", tag.service || "not stated"],
             ["Valve", valve.words],
             ["Drive", drive?.words ?? "bare stem"],
-            ["On screen", address],
           ],
         },
       ],
     },
+    { kind: "code", address, says: "On screen, with the section, ticks, figures and pictures:" },
     { kind: "cautions", words: [...warned, cautions.at(-1)!] },
     ...(plan.limits === null ? [] : [{ kind: "remark" as const, words: plan.limits }]),
   ];

@@ -46,6 +46,12 @@ export type Block =
       readonly warning: string | null;
       readonly notes: string;
     }
+  | {
+      /** An address a tablet reads off the paper, with what is found there. */
+      readonly kind: "code";
+      readonly address: string;
+      readonly says: string;
+    }
   | { readonly kind: "cautions"; readonly words: readonly string[] }
   | {
       readonly kind: "pictures";

@@ -1,4 +1,5 @@
 import type { Block, Pair } from "@proven-seat/core/documents";
+import { code } from "./code.ts";
 import { draw } from "./drawing.ts";
 import {
   boreMark,
@@ -232,6 +233,7 @@ const draws: Draws = {
   remark: ({ words }, { doc, y }) => write(doc, words, left, y + 2, { size: 7.5, colour: dim }),
   table,
   verdict,
+  code,
   cautions,
   pictures,
   signatures,

@@ -32,6 +32,7 @@ describe("a plan on paper", () => {
       "Isolate the line on both sides",
       "Count back in",
       "ball",
+      `${server.url}/projects/`,
     ])
       expect(text).toContain(words);
     expect(text).toMatch(/never open the spring side|lock it off/);

@@ -157,6 +157,12 @@ const draws: { readonly [Kind in Block["kind"]]: ComponentType<Of<Kind>> } = {
   remark: ({ words }) => <p className="mt-1 text-[12px] text-dim">{words}</p>,
   table: Table,
   verdict: VerdictLine,
+  // On screen one is there already.
+  code: ({ says, address }) => (
+    <p className="mt-1 text-[12px] text-dim">
+      {says} {address}
+    </p>
+  ),
   cautions: Cautions,
   pictures: Pictures,
   signatures: Signatures,

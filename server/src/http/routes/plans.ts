@@ -6,7 +6,7 @@ import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
 
 export function mountPlans(mount: Mount): void {
-  mount("planPdf", async ({ em, parameters, query, response, jobs, signal }) => {
+  mount("planPdf", async ({ em, parameters, query, request, response, jobs, signal }) => {
     const kind = planNamed(parameters.plan!);
     if (kind === null) throw notThere("plan");
     const tag = await em.findOne(Tag, { id: parameters.id! }, { populate: ["project"] });
@@ -22,7 +22,7 @@ export function mountPlans(mount: Mount): void {
         tag: { number, service, unit, duty },
         choice: choice ?? null,
         project: name,
-        address: `/projects/${id}/tags/${tag.id}/shop/${parameters.plan}`,
+        address: `${request.protocol}://${request.get("host")}/projects/${id}/tags/${tag.id}/shop/${parameters.plan}`,
         house,
         system: query.units === "US" ? "US" : "metric",
         at: new Date().toISOString(),

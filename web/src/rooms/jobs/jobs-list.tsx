@@ -26,6 +26,16 @@ function Progress({ of }: { of: JobRow }) {
   );
 }
 
+/** As wide in both lists. */
+const columns = [
+  ["tag", "w-28"],
+  ["work", "w-32"],
+  ["service and valve", ""],
+  ["how far", "w-48"],
+  ["done otherwise", "w-28"],
+  ["last", "w-60"],
+] as const;
+
 /** Jobs as rows, each leading to its own. */
 export function JobsList({
   title,
@@ -45,11 +55,11 @@ export function JobsList({
       {rows.length === 0 ? (
         <p className="text-dim">{nothing}</p>
       ) : (
-        <table className="w-full">
+        <table className="w-full table-fixed">
           <thead>
             <tr className="border-b border-rule text-left text-dim">
-              {["tag", "work", "valve", "how far", "otherwise", "last"].map((heading) => (
-                <th key={heading} className="py-1 pr-4 font-normal">
+              {columns.map(([heading, width]) => (
+                <th key={heading} className={`py-1 pr-4 font-normal ${width}`}>
                   {heading}
                 </th>
               ))}
@@ -60,15 +70,15 @@ export function JobsList({
               <tr key={row.id} className="border-b border-rule/60 align-top">
                 <td className="pr-4">
                   <Link
-                    className="flex min-h-11 items-center font-semibold whitespace-nowrap"
+                    className="flex min-h-11 items-center truncate font-semibold"
                     to={address(pathOf(row))}
                   >
                     {row.number}
                   </Link>
                 </td>
                 <td className="py-3 pr-4 whitespace-nowrap">{row.kind}</td>
-                <td className="max-w-80 truncate py-3 pr-4 text-dim" title={`${row.service} · ${row.valve}`}>
-                  {row.service || row.valve}
+                <td className="truncate py-3 pr-4" title={`${row.service} · ${row.valve}`}>
+                  {row.service} <span className="text-dim">{row.valve}</span>
                 </td>
                 <td className="py-3 pr-4 whitespace-nowrap">
                   <Progress of={row} />
@@ -76,7 +86,7 @@ export function JobsList({
                 <td className={`figures py-3 pr-4 ${row.deviations > 0 ? "text-tight" : "text-dim"}`}>
                   {row.deviations || "–"}
                 </td>
-                <td className="py-3 whitespace-nowrap text-dim">
+                <td className="truncate py-3 text-dim">
                   {row.lastBy ?? row.startedBy}, {when(row.lastAt ?? row.startedAt)}
                 </td>
               </tr>

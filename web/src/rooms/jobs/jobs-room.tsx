@@ -44,7 +44,7 @@ export function JobsRoom() {
   return (
     <>
       <InHeader>
-        <h1 className="font-semibold">Shop</h1>
+        <h1 className="font-semibold">Jobs</h1>
       </InHeader>
       <InStatus>The maker's instructions, the site's permit and local law stand before these plans.</InStatus>
       <Scroll label="Jobs" className="h-full">

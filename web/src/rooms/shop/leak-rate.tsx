@@ -45,7 +45,7 @@ export function LeakRate({
         <label className="flex items-center gap-2">
           <span className="text-dim">measured, ml/min</span>
           <input
-            className="field figures min-h-11 w-28 text-right"
+            className="field figures min-h-11 border border-rule px-2 w-28 text-right"
             inputMode="decimal"
             autoComplete="off"
             aria-invalid={wrong}

@@ -16,13 +16,13 @@ function Shop({ tagId, path }: { tagId: string; path: string }) {
   const { view, failure } = useBenchProof();
   const valve = view?.inHand?.candidate.valve;
   return (
-    <div className="grid h-full grid-rows-[auto_minmax(0,1fr)]">
+    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
       <InHeader>
         <h1 className="font-semibold whitespace-nowrap">{number}</h1>
         <span className="truncate text-dim">{service}</span>
       </InHeader>
       <InStatus>The maker's instructions, the site's permit and local law stand before these steps.</InStatus>
-      <div className="flex items-center gap-4 border-b border-rule px-6">
+      <div className="flex flex-wrap items-center gap-x-4 border-b border-rule px-6">
         <nav aria-label="Plans" className="flex gap-4">
           {pages.map(({ path: to, name }) => (
             <NavLink
@@ -44,7 +44,7 @@ function Shop({ tagId, path }: { tagId: string; path: string }) {
           to the bench
         </Link>
         {valve && (
-          <span className="truncate text-dim">
+          <span className="hidden truncate text-dim lg:inline">
             {valve.construction} · {valve.seat}
           </span>
         )}

@@ -61,9 +61,9 @@ export function Measured({
       </span>
       <span className="flex flex-wrap items-center gap-2">
         <label className="flex items-center gap-2">
-          <span className="text-dim">measured, {unit}</span>
+          <span className="text-dim">{unit === "" ? "measured" : `measured, ${unit}`}</span>
           <input
-            className="field figures min-h-11 w-28 text-right text-[18px]"
+            className="field figures min-h-11 border border-rule px-2 w-28 text-right text-[18px]"
             inputMode="decimal"
             autoComplete="off"
             disabled={closed}
@@ -77,7 +77,7 @@ export function Measured({
         </label>
         {wrong && (
           <span role="alert" className="text-fails">
-            Type a figure in {unit}.
+            {unit === "" ? "Type a figure." : `Type a figure in ${unit}.`}
           </span>
         )}
         {!wrong && verdict && <span className={verdict.looks}>{verdict.says}</span>}

@@ -35,7 +35,7 @@ export function Remarks({
       {!closed && (
         <div className="flex flex-wrap items-center gap-2">
           <input
-            className="field min-h-11 min-w-52 flex-1"
+            className="field min-h-11 border border-rule px-2 min-w-52 flex-1"
             aria-label="Remark"
             placeholder="what you saw, or did otherwise"
             maxLength={2000}

@@ -8,7 +8,7 @@ export function Who() {
       <span className="text-dim">who works</span>
       <input
         id="who-works"
-        className="field min-h-11 w-36"
+        className="field min-h-11 border border-rule px-2 w-36"
         value={who}
         maxLength={80}
         autoComplete="name"

@@ -1,0 +1,28 @@
+import type { Block } from "@proven-seat/core/documents";
+import encode from "qrcode-generator";
+import type { Flow } from "./blocks.ts";
+import { dim, ink, left, width, write } from "./page.ts";
+
+/** Modules around a code that stay white, so that a camera finds it (ISO/IEC 18004). */
+const quiet = 4;
+const side = 58;
+
+/** An address as a square code with its words beside it. */
+export function code({ address, says }: Extract<Block, { kind: "code" }>, { doc, y: from }: Flow): number {
+  const made = encode(0, "M");
+  made.addData(address);
+  made.make();
+  const count = made.getModuleCount();
+  const size = side / (count + 2 * quiet);
+  const top = from + 4;
+  doc.save().fillColor(ink);
+  for (let row = 0; row < count; row++)
+    for (let column = 0; column < count; column++)
+      if (made.isDark(row, column))
+        doc.rect(left + (column + quiet) * size, top + (row + quiet) * size, size, size);
+  doc.fill().restore();
+  const beside = left + side + 8;
+  const said = write(doc, says, beside, top + 18, { colour: dim, size: 8, width: width - side - 8 });
+  write(doc, address, beside, said + 2, { size: 8, width: width - side - 8 });
+  return top + side;
+}
