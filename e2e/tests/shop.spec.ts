@@ -6,16 +6,18 @@ const violations = async (page: Page) =>
   // The checker brings types of a sister version of the browser driver, hence the cast.
   (await new AxeBuilder({ page: page as never }).setLegacyMode().analyze()).violations.map((v) => v.id);
 
-test("a valve is taken apart from the bench, one step at a time, and the device remembers", async ({
+test("a valve is taken apart from the bench, one step at a time, and the job is kept", async ({
   page,
   app,
 }) => {
-  await page.goto(await app.tagUrl("XV-1004", "body"));
-  await page.getByRole("link", { name: "Shop" }).click();
+  await page.goto(await app.tagUrl("XV-4007", "body"));
+  await page.getByRole("link", { name: "To the shop" }).click();
+  await page.getByLabel("who works").fill("Day shift");
   const step = page.getByRole("article");
   await expect(step).toHaveAccessibleName(/^Step 1 of \d+/);
   await expect(step).toContainText("Caution");
   await page.getByRole("button", { name: "Done, next →" }).click();
+  await expect(step).toHaveAccessibleName(/^Step 2 of/);
   await page.keyboard.press("d");
   await expect(step).toHaveAccessibleName(/^Step 3 of/);
   await expect(page.getByText(/^2 of \d+ done/)).toBeVisible();
@@ -48,6 +50,7 @@ test("every plan is there for a valve, or says why it is not", async ({ page, ap
 
 test("a leak is traced by answers, its reasoning opened, an answer taken back", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1004", "shop/leak"));
+  await page.getByLabel("who works").fill("Day shift");
   await page.getByRole("button", { name: /It passes while it is shut/ }).click();
   const next = page.getByRole("region", { name: "Next check" }).first();
   const causes = page.getByRole("region", { name: "What it may be" }).getByRole("listitem");
@@ -70,10 +73,13 @@ test("on a tablet in a workshop everything that is pressed is large, and nothing
   await page.setViewportSize({ width: 820, height: 1180 });
   await page.goto(await app.tagUrl("XV-1004", "shop"));
   await expect(page.getByRole("article")).toBeVisible();
-  for (const name of ["← Back", "Done, next →", "tick"]) {
+  for (const name of ["← Back", "Done, next →", "tick", "Note it", "Finish the job"]) {
     const box = await page.getByRole("button", { name, exact: true }).boundingBox();
     expect(box!.height, name).toBeGreaterThanOrEqual(44);
+    expect(box!.x + box!.width, name).toBeLessThanOrEqual(820);
   }
+  const bench = await page.getByRole("link", { name: "to the bench" }).boundingBox();
+  expect(bench!.x + bench!.width).toBeLessThanOrEqual(820);
   const [first] = await page.getByRole("navigation", { name: "Steps" }).getByRole("button").all();
   expect((await first!.boundingBox())!.height).toBeGreaterThanOrEqual(44);
   expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);

@@ -22,6 +22,17 @@ export const shopEndpoints = {
     answer: jobSchema,
     problems: [404],
   }),
+  jobPdf: endpoint({
+    method: "get",
+    path: "/api/tags/{id}/jobs/{job}.pdf",
+    says: "A job as PDF: what was done by whom, what was measured and seen, how a leak was traced",
+    project: "of tag",
+    role: "engineer",
+    answer: null,
+    mediaType: "application/pdf",
+    query: { units: "metric or US" },
+    problems: [404],
+  }),
   handIn: endpoint({
     method: "post",
     path: "/api/tags/{id}/jobs/{job}",

@@ -1,10 +1,7 @@
-import { execFileSync } from "node:child_process";
-import { mkdtempSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest } from "../../test/issuing.ts";
+import { pdfText } from "../../test/pdf-text.ts";
 
 let server: TestServer;
 beforeAll(async () => {
@@ -13,19 +10,13 @@ beforeAll(async () => {
 afterAll(() => server.end());
 
 const idOf = async (number: string) => (await server.tagNamed(number)).id;
-const textOf = (bytes: ArrayBuffer) => {
-  const file = join(mkdtempSync(join(tmpdir(), "plan-")), "plan.pdf");
-  writeFileSync(file, Buffer.from(bytes));
-  return execFileSync("pdftotext", ["-raw", file, "-"], { encoding: "utf8" }).replace(/\s+/g, " ");
-};
-
 describe("a plan on paper", () => {
   it("has its cautions, its steps and what is counted back in, for the chosen valve", async () => {
     const tag = await chooseBest(server, "XV-1004", null);
     const response = await fetch(`${server.url}/api/tags/${tag.id}/plans/strip.pdf`);
     expect(response.headers.get("content-type")).toMatch(/application\/pdf/);
     expect(response.headers.get("content-disposition")).toContain("XV-1004-strip.pdf");
-    const text = textOf(await response.arrayBuffer());
+    const text = pdfText(await response.arrayBuffer());
     for (const words of [
       "Strip-down plan",
       "XV-1004",
@@ -39,11 +30,11 @@ describe("a plan on paper", () => {
   });
   it("is of the best valve where none is chosen, in the reader's units", async () => {
     const id = await idOf("XV-2030");
-    const us = textOf(
+    const us = pdfText(
       await (await fetch(`${server.url}/api/tags/${id}/plans/together.pdf?units=US`)).arrayBuffer(),
     );
     expect(us).toMatch(/lbf·ft/);
-    const metric = textOf(
+    const metric = pdfText(
       await (await fetch(`${server.url}/api/tags/${id}/plans/together.pdf`)).arrayBuffer(),
     );
     expect(metric).toMatch(/N·m/);

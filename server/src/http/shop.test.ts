@@ -3,6 +3,7 @@ import type { Job, JobRow } from "@proven-seat/contract";
 import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { type Answer, startTestServer, type TestServer } from "../../test/api.ts";
+import { pdfText } from "../../test/pdf-text.ts";
 import { send as sendRaw } from "../../test/send.ts";
 import { addressOf, eventOf, jobOf, pictureOf, workOn } from "../../test/shop-work.ts";
 
@@ -113,6 +114,57 @@ describe("a picture", () => {
     expect((await put(job, small, await pictureOf(40, 20))).status).toBe(204);
     const bytes = await (await fetch(`${server.url}${addressOf(tag, job)}/pictures/${small}`)).arrayBuffer();
     expect(await sharp(Buffer.from(bytes)).metadata()).toMatchObject({ width: 40, height: 20 });
+  });
+});
+
+describe("a job on paper", () => {
+  const textOf = async (job: string) => {
+    const response = await fetch(`${server.url}${addressOf(tag, job)}.pdf`);
+    expect(response.headers.get("content-type")).toMatch(/application\/pdf/);
+    return pdfText(await response.arrayBuffer());
+  };
+  it("says who did what, what was measured and what was done otherwise", async () => {
+    const job = randomUUID();
+    await send(
+      job,
+      jobOf([
+        tick("Isolate."),
+        eventOf({ kind: "deviation", step: "Drain.", text: "no drain fitted" }),
+        eventOf({ kind: "finished" }, "Night shift"),
+      ]),
+    );
+    const text = await textOf(job);
+    for (const words of [
+      "Job: strip",
+      "Isolate.",
+      "Day shift, 2026-11-27 08:00",
+      "no drain fitted",
+      "Night shift",
+    ])
+      expect(text).toContain(words);
+  });
+  it("shows how a leak was traced", async () => {
+    const job = randomUUID();
+    const seen = { kind: "seen", check: "stop", answer: "short of it" } as const;
+    await send(
+      job,
+      jobOf(
+        [
+          eventOf({ kind: "place", place: "through the valve" }),
+          eventOf(seen, "Day shift", "2026-11-27T09:00:00.000Z"),
+        ],
+        {
+          kind: "find a leak",
+          plan: null,
+        },
+      ),
+    );
+    const text = await textOf(job);
+    for (const words of ["Job: find a leak", "short of it", "What it may be", "not quite shut"])
+      expect(text).toContain(words);
+  });
+  it("is not there of a job there is not", async () => {
+    expect((await fetch(`${server.url}${addressOf(tag, randomUUID())}.pdf`)).status).toBe(404);
   });
 });
 

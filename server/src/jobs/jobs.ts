@@ -67,7 +67,7 @@ export class Jobs {
   }
 
   /** As `run`, with a catalogue that is sent only to a worker that does not hold it. */
-  async runWith<Name extends "prove" | "drawUp" | "plan">(
+  async runWith<Name extends "prove" | "drawUp" | "plan" | "jobRecord">(
     name: Name,
     input: Omit<InputOf<Name>, "catalogue">,
     { digest, content }: HeldCatalogue,

@@ -6,6 +6,23 @@ import { planKinds } from "../plan.ts";
 export const jobKinds = [...planKinds, "find a leak"] as const;
 export type JobKind = (typeof jobKinds)[number];
 
+const inAddresses: Readonly<Record<JobKind, string>> = {
+  strip: "strip",
+  reseat: "reseat",
+  "put together": "together",
+  "fit the drive": "drive",
+  "find a leak": "leak",
+};
+
+/**
+ * The word a kind of job has in addresses.
+ *
+ * @param kind of job
+ * @returns the word; that of a plan is the one `planNamed` knows
+ * @example wordOf("put together") // → "together"
+ */
+export const wordOf = (kind: JobKind): string => inAddresses[kind];
+
 const words = (most: number) => z.string().trim().min(1, "Say it in words.").max(most);
 /** Name of a step; null of the work as a whole. */
 const of = { step: words(1000).nullable() };

@@ -1,5 +1,6 @@
 import { calculate } from "./calculate.ts";
 import { drawUp } from "./draw-up.ts";
+import { jobRecord } from "./job-record.ts";
 import { plan } from "./plan.ts";
 import { prove } from "./prove.ts";
 import { readList } from "./read-list.ts";
@@ -11,6 +12,7 @@ import { tagRows, tagWorkbook } from "./tables.ts";
 export const tasks = {
   calculate,
   drawUp,
+  jobRecord,
   pdf,
   plan,
   prove,

@@ -3,18 +3,12 @@ import { planDocument } from "@proven-seat/core/documents";
 import type { Drive } from "@proven-seat/core/drives";
 import { settle } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
-import {
-  describeDrive,
-  describeValve,
-  findChoice,
-  fitUpPicture,
-  prove,
-  prover,
-} from "@proven-seat/core/proof";
+import { describeDrive, describeValve, fitUpPicture } from "@proven-seat/core/proof";
 import { type PlanKind, shopPlan } from "@proven-seat/core/shop";
 import { pdfOf } from "../../documents/pdf.ts";
 import { dutyOf } from "../../store/stored.ts";
 import { type HeldCatalogue, shelfHeld } from "../held.ts";
+import { candidateInHand } from "./in-hand.ts";
 
 interface ToPrint {
   readonly kind: PlanKind;
@@ -43,10 +37,7 @@ export async function plan(asked: ToPrint): Promise<{ bytes: Uint8Array<ArrayBuf
   const { kind, tag, choice, project, address, catalogue, house, system, at } = asked;
   const shelf = shelfHeld(catalogue);
   const duty = dutyOf(tag);
-  const found = choice && findChoice(duty, shelf, choice);
-  const candidate = found
-    ? prover(duty, shelf, house).judge(found.valve, found.drive)
-    : prove(duty, shelf, house).candidates[0];
+  const candidate = candidateInHand(duty, shelf, house, choice);
   if (!candidate) return { bytes: null };
   const settled = settle(duty, house);
   const { valve, drive } = candidate;

@@ -1,0 +1,128 @@
+import AxeBuilder from "@axe-core/playwright";
+import type { Page } from "@playwright/test";
+import type { Job, JobRow } from "@proven-seat/contract";
+import { pdfText } from "../../server/test/pdf-text.ts";
+import { pictureOf } from "../../server/test/shop-work.ts";
+import { expect, type RunningApp, test } from "../support/app.ts";
+
+const violations = async (page: Page) =>
+  // The checker brings types of a sister version of the browser driver, hence the cast.
+  (await new AxeBuilder({ page: page as never }).setLegacyMode().analyze()).violations.map((v) => v.id);
+const step = (page: Page) => page.getByRole("article");
+const steps = (page: Page) => page.getByRole("navigation", { name: "Steps" });
+const work = async (page: Page, app: RunningApp, number: string, who: string) => {
+  await page.goto(await app.tagUrl(number, "shop/strip"));
+  await expect(step(page)).toBeVisible();
+  await page.getByLabel("who works").fill(who);
+  await page.getByLabel("who works").blur();
+};
+const jobsOf = async (app: RunningApp, number: string): Promise<Job[]> => {
+  const tag = await app.tag(number);
+  const rows: JobRow[] = await (await fetch(`${app.url}/api/projects/${tag.projectId}/jobs`)).json();
+  const mine = rows.filter(({ tagId }) => tagId === tag.id);
+  return Promise.all(
+    mine.map(
+      async ({ id }) => (await fetch(`${app.url}/api/tags/${tag.id}/jobs/${id}`)).json() as Promise<Job>,
+    ),
+  );
+};
+
+test("a job done without a connection is handed in later, whole and once", async ({ page, app, context }) => {
+  await work(page, app, "XV-2003", "Day shift");
+  await context.setOffline(true);
+  for (const place of [2, 3, 4]) {
+    await page.keyboard.press("d");
+    await expect(step(page)).toHaveAccessibleName(new RegExp(`^Step ${place} of`));
+  }
+  await page.getByLabel("Remark", { exact: true }).fill("seat pitted");
+  await page.getByRole("button", { name: "Note it" }).click();
+  await expect(page.getByText(/4 on this device: handed in when there is a connection/)).toBeVisible();
+  expect(await jobsOf(app, "XV-2003")).toEqual([]);
+  // The first answer is lost on its way back: the device does not know that it was taken.
+  let lost = 0;
+  await page.route("**/jobs/*", async (route) => {
+    if (route.request().method() !== "POST" || lost++ > 0) return route.continue();
+    await route.fetch();
+    await route.abort("connectionreset");
+  });
+  await context.setOffline(false);
+  await expect(page.getByText(/all handed in/)).toBeVisible({ timeout: 15_000 });
+  expect(lost).toBeGreaterThan(1);
+  const [job, ...others] = await jobsOf(app, "XV-2003");
+  expect(others).toEqual([]);
+  expect(job!.events.map(({ said }) => said.kind)).toEqual(["tick", "tick", "tick", "note"]);
+  expect(job!.events.every(({ who }) => who === "Day shift")).toBe(true);
+});
+
+test("what waits outlives the page, and is handed in from the list of jobs", async ({ page, app }) => {
+  await work(page, app, "XV-2011", "Day shift");
+  await page.route("**/api/tags/*/jobs/*", (route) => route.abort("connectionrefused"));
+  await page.keyboard.press("d");
+  await expect(page.getByText(/1 on this device: handed in when/)).toBeVisible();
+  await page.unroute("**/api/tags/*/jobs/*");
+  await page.goto(`${app.url}/projects/${(await app.tag("XV-2011")).projectId}/shop`);
+  await expect.poll(async () => (await jobsOf(app, "XV-2011"))[0]?.events.length).toBe(1);
+  await page.reload();
+  await expect(page.getByRole("link", { name: "XV-2011" })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+});
+
+test("two technicians on one job see each other's ticks", async ({ page, app, browser }) => {
+  await work(page, app, "XV-1034", "Day shift");
+  await page.keyboard.press("d");
+  await expect(page.getByText(/all handed in/)).toBeVisible();
+  const other = await (await browser.newContext({ baseURL: app.url })).newPage();
+  await work(other, app, "XV-1034", "Night shift");
+  // The second joins what is under way, where it stands.
+  await expect(step(other)).toHaveAccessibleName(/^Step 2 of/);
+  await expect(steps(other).getByTitle("done by Day shift")).toHaveCount(1);
+  await other.keyboard.press("d");
+  await expect(steps(page).getByTitle("done by Night shift")).toHaveCount(1, { timeout: 15_000 });
+  await expect(page.getByText(/^2 of \d+ done/)).toBeVisible();
+  expect(await jobsOf(app, "XV-1034")).toHaveLength(1);
+  await other.context().close();
+});
+
+test("a picture is attached, made smaller, and shown to the other", async ({ page, app, browser }) => {
+  await work(page, app, "XV-2040", "Day shift");
+  await page
+    .locator("input[type=file]")
+    .setInputFiles({ name: "marks.jpg", mimeType: "image/jpeg", buffer: await pictureOf() });
+  await expect(page.getByRole("img", { name: "marks.jpg" })).toBeVisible();
+  await expect(page.getByText(/all handed in/)).toBeVisible();
+  const other = await (await browser.newContext({ baseURL: app.url })).newPage();
+  await other.goto(await app.tagUrl("XV-2040", "shop/strip"));
+  const shown = other.getByRole("img", { name: "marks.jpg" });
+  await expect(shown).toBeVisible();
+  expect(await shown.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1600);
+  await other.context().close();
+  await page
+    .locator("input[type=file]")
+    .setInputFiles({ name: "notes.txt", mimeType: "text/plain", buffer: Buffer.from("no picture") });
+  await expect(page.getByRole("alert")).toHaveText("That is no picture.");
+});
+
+test("a job is measured, judged, finished, and printed", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("XV-1030", "shop/together"));
+  await page.getByLabel("who works").fill("Day shift");
+  await steps(page).getByRole("button").last().click();
+  const torque = page.getByLabel(/^measured, N·m/);
+  await torque.fill("99999");
+  await torque.press("Enter");
+  await expect(page.getByText("above its limit: do not use it as it is")).toBeVisible();
+  await page.getByLabel("Remark", { exact: true }).fill("a borrowed wrench");
+  await page.getByRole("button", { name: "done otherwise" }).click();
+  await page.getByRole("button", { name: "Finish the job" }).click();
+  await expect(page.getByText(/^Finished by Day shift/)).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Done/ })).toBeDisabled();
+  await expect(page.getByText(/all handed in/)).toBeVisible();
+  const [paper] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("link", { name: "PDF of the job" }).click(),
+  ]);
+  const { readFile } = await import("node:fs/promises");
+  const text = pdfText(new Uint8Array(await readFile(await paper.path())).buffer);
+  for (const words of ["Job: put together", "ABOVE ITS LIMIT", "a borrowed wrench", "Day shift"])
+    expect(text).toContain(words);
+  expect(await violations(page)).toEqual([]);
+});

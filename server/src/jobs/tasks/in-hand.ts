@@ -1,0 +1,13 @@
+import type { Choice } from "@proven-seat/contract";
+import type { Shelf } from "@proven-seat/core/catalogue";
+import type { Duty } from "@proven-seat/core/duty";
+import type { HouseRules } from "@proven-seat/core/house";
+import { findChoice, prove, prover } from "@proven-seat/core/proof";
+
+/** The valve that is worked on: the chosen one, else the best there is; undefined where there is none. */
+export function candidateInHand(duty: Duty, shelf: Shelf, house: HouseRules, choice: Choice | null) {
+  const found = choice && findChoice(duty, shelf, choice);
+  return found
+    ? prover(duty, shelf, house).judge(found.valve, found.drive)
+    : prove(duty, shelf, house).candidates[0];
+}

@@ -1,0 +1,30 @@
+import type { Choice } from "@proven-seat/contract";
+import { type JobOf, jobDocument } from "@proven-seat/core/documents";
+import { settle } from "@proven-seat/core/duty";
+import type { HouseRules } from "@proven-seat/core/house";
+import { jobState, leakPicture } from "@proven-seat/core/shop";
+import { pdfOf } from "../../documents/pdf.ts";
+import { dutyOf } from "../../store/stored.ts";
+import { type HeldCatalogue, shelfHeld } from "../held.ts";
+import { candidateInHand } from "./in-hand.ts";
+
+interface ToPrint extends Omit<JobOf, "tag"> {
+  readonly tag: JobOf["tag"] & { readonly duty: unknown };
+  readonly choice: Choice | null;
+  readonly catalogue: HeldCatalogue;
+  readonly house: HouseRules;
+  readonly system: "US" | "metric";
+}
+
+/** A job as PDF; a leak is traced on the valve in hand with what was seen. */
+export async function jobRecord(asked: ToPrint): Promise<{ bytes: Uint8Array<ArrayBuffer> }> {
+  const { tag, choice, catalogue, house, system, events } = asked;
+  const { place, seen } = jobState(events);
+  const duty = dutyOf(tag);
+  const candidate = place === null ? undefined : candidateInHand(duty, shelfHeld(catalogue), house, choice);
+  const leak =
+    candidate && place !== null
+      ? leakPicture(candidate.valve, settle(duty, house), house, place, seen)
+      : null;
+  return { bytes: new Uint8Array(await pdfOf(jobDocument(asked, leak, { system }))) };
+}
