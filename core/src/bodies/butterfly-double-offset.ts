@@ -16,8 +16,8 @@ export const butterflyDoubleOffset: Construction = {
   limits: ["slight rub: polymer or sprung metal seat", "disc stands in the bore", "preferred direction"],
   parts: [
     ...offsetDisc.parts,
-    { id: "disc", name: "disc", does: "Its edge meets the seat off the shaft’s plane." },
-    { id: "seat", name: "seat ring", does: "Held by a retainer in the face." },
+    { id: "disc", does: "Its edge meets the seat off the shaft’s plane." },
+    { id: "seat", does: "Held by a retainer in the face." },
   ],
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },

@@ -24,9 +24,9 @@ export const butterflyTripleOffset: Construction = {
   ],
   parts: [
     ...offsetDisc.parts,
-    { id: "disc", name: "disc", does: "Carries the seal ring." },
-    { id: "ring", name: "seal ring", does: "Laminated or solid, a slice of a tilted cone." },
-    { id: "seat", name: "hard-faced seat", does: "Inclined cone in the body." },
+    { id: "disc", does: "Carries the seal ring." },
+    { id: "ring", shows: ["seat"], does: "Laminated or solid, a slice of a tilted cone." },
+    { id: "seat", name: "hard-faced seat", shows: ["body"], does: "Inclined cone in the body." },
   ],
   seatKinds: ["metal"],
   bestShutOff: { metal: "A" },

@@ -7,7 +7,10 @@ export type Support = "floating" | "trunnion" | "tilting" | "disc" | "plug";
 
 export interface BodyPart {
   readonly id: string;
-  readonly name: string;
+  /** Of what shows several pieces, or a feature of one; others are called as the piece they show. */
+  readonly name?: string;
+  /** Pieces it shows, those of them the valve has; the one of its own id where nothing is said. */
+  readonly shows?: readonly string[];
   readonly does: string;
 }
 
@@ -81,15 +84,19 @@ export interface Construction {
 
 /** Parts nearly every construction has, so that each file lists only what is its own. */
 export const commonParts = {
-  body: { id: "body", name: "body", does: "Holds line pressure and the ends." },
+  body: { id: "body", does: "Holds line pressure and the ends." },
   stem: {
     id: "stem",
-    name: "stem",
     does: "Turns the closing member; shouldered inside so that pressure cannot blow it out.",
   },
-  packing: { id: "packing", name: "packing", does: "Seals the stem to the outside." },
-  gland: { id: "gland", name: "gland", does: "Loads the packing." },
-  ball: { id: "ball", name: "ball", does: "Closes across the bore." },
-  seats: { id: "seats", name: "seats", does: "Seal against the ball." },
-  gasket: { id: "gasket", name: "body gasket", does: "Seals the joint of the body." },
+  packing: { id: "packing", does: "Seals the stem to the outside." },
+  gland: { id: "gland", does: "Loads the packing." },
+  ball: { id: "ball", does: "Closes across the bore." },
+  seats: {
+    id: "seats",
+    name: "seats",
+    shows: ["seats", "near-seat", "far-seat", "upstream-seat", "downstream-seat"],
+    does: "Seal against the ball.",
+  },
+  gasket: { id: "gasket", does: "Seals the joint of the body." },
 } as const satisfies Record<string, BodyPart>;

@@ -18,7 +18,6 @@ export const floatingOnePiece: Construction = {
     ...floatingBall.parts,
     {
       id: "insert",
-      name: "screwed insert",
       does: "Holds the seat in; its thread carries no piping load in a flanged body.",
     },
   ],

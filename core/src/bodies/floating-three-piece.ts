@@ -16,8 +16,8 @@ export const floatingThreePiece: Construction = {
   limits: [...splitFloatingBall.limits, "two body joints", "long bolts share the load of both"],
   parts: [
     ...splitFloatingBall.parts,
-    { id: "ends", name: "end pieces", does: "Stay in the line; bolts hold the centre between them." },
-    { id: "bolts", name: "body bolts", does: "Clamp both ends to the centre." },
+    { id: "ends", does: "Stay in the line; bolts hold the centre between them." },
+    { id: "bolts", shows: ["body-bolts"], does: "Clamp both ends to the centre." },
   ],
   repairInLine: true,
   bodyJoints: 2,

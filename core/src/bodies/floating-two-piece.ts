@@ -14,10 +14,7 @@ export const floatingTwoPiece: Construction = {
     "comes out of the line for repair",
     "the body joint sees pipe bending",
   ],
-  parts: [
-    ...splitFloatingBall.parts,
-    { id: "end", name: "end piece", does: "Closes the body and holds the second seat." },
-  ],
+  parts: [...splitFloatingBall.parts, { id: "end", does: "Closes the body and holds the second seat." }],
   repairInLine: false,
   bodyJoints: 1,
   builtTo: {

@@ -12,5 +12,8 @@ export const threeWayL: Construction = {
     "the L-port joins the middle to one side or the other, never all three",
   ],
   limits: [...threeWayBall.limits, "all ports meet for a moment while turning"],
-  parts: [...threeWayBall.parts, { id: "port", name: "L-port", does: "Drilled as an L through the ball." }],
+  parts: [
+    ...threeWayBall.parts,
+    { id: "port", name: "L-port", shows: ["ball"], does: "Drilled as an L through the ball." },
+  ],
 };

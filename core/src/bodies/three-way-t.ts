@@ -9,5 +9,8 @@ export const threeWayT: Construction = {
   name: "Three-way ball, T-port",
   strengths: ["one valve does the work of two", "the T-port joins two or all three, mixing or diverting"],
   limits: [...threeWayBall.limits, "cannot shut all ports"],
-  parts: [...threeWayBall.parts, { id: "port", name: "T-port", does: "Drilled as a T through the ball." }],
+  parts: [
+    ...threeWayBall.parts,
+    { id: "port", name: "T-port", shows: ["ball"], does: "Drilled as a T through the ball." },
+  ],
 };

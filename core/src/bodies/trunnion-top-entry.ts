@@ -16,8 +16,8 @@ export const trunnionTopEntry: Construction = {
   limits: ["cavity logic must be chosen", "dear and heavy", "needs room above"],
   parts: [
     ...trunnionBall.parts,
-    { id: "bonnet", name: "bonnet", does: "Closes the top; carries stem and packing." },
-    { id: "bonnet-gasket", name: "bonnet gasket", does: "Seals the bonnet." },
+    { id: "bonnet", shows: ["cover"], does: "Closes the top; carries stem and packing." },
+    { id: "bonnet-gasket", shows: ["gasket"], does: "Seals the bonnet." },
   ],
   repairInLine: true,
   bodyJoints: 1,

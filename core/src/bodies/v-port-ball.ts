@@ -31,7 +31,7 @@ export const vPortBall: Construction = {
       does: "One ring on the notched side; behind the ball the body stands open to the line.",
     },
     commonParts.gasket,
-    { id: "v", name: "V-notch", does: "Opens as a growing triangle." },
+    { id: "v", name: "V-notch", shows: ["ball"], does: "Opens as a growing triangle." },
   ],
   cavities: ["none"],
   repairInLine: false,

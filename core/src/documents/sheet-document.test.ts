@@ -37,12 +37,21 @@ describe("a sheet as a document", () => {
       "findings",
       "pairs",
       "table",
+      "table",
     ]);
-    const [, on] = (blocks.at(-2) as Extract<(typeof blocks)[number], { kind: "pairs" }>).groups;
+    const [, on] = (blocks.at(-3) as Extract<(typeof blocks)[number], { kind: "pairs" }>).groups;
     expect(on!.name).toBe("On the drive");
     expect(on!.pairs.map(([kind]) => kind)).toEqual(["filter-regulator", "solenoid valve", "limit switches"]);
     // A bare stem has nothing put on it.
-    expect(documentOf(sheetOf("XV-3061")).blocks.at(-1)!.kind).toBe("findings");
+    expect(documentOf(sheetOf("XV-3061")).blocks.at(-2)!.kind).toBe("findings");
+  });
+  it("lists every joint with its seals, from the pieces of the valve", () => {
+    const joints = documentOf(sheetOf("XV-3052")).blocks.at(-1) as Extract<Block, { kind: "table" }>;
+    expect(joints.name).toBe("Joints and their seals");
+    const behind = joints.rows.find(([name]) => /behind the upstream seat/.test(name!))!;
+    expect(behind[2]).toMatch(/upstream seat ring seals/);
+    expect(behind[4]).toMatch(/fire ring/);
+    expect(joints.rows.every((row) => row.length === joints.columns.length)).toBe(true);
   });
   it("carries the control data of a valve that throttles, and what an open one takes", () => {
     const flow = (number: string, system: "metric" | "US" = "metric") => {

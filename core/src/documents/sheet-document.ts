@@ -10,6 +10,7 @@ import { fitUpBlocks } from "./fit-up-words.ts";
 import { fittedWords } from "./fitted-words.ts";
 import { flowBlocks } from "./flow-words.ts";
 import type { Block, FindingRow, PrintedDocument } from "./printed.ts";
+import { sealBlock } from "./seal-words.ts";
 import { envelopeDrawing, partsCaption, sectionDrawing, strokeDrawing } from "./sheet-drawings.ts";
 import { type SheetPictures, sheetPictures } from "./sheet-pictures.ts";
 import {
@@ -93,6 +94,7 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
       },
       ...flowBlocks(flowJudged(sheet, pictures), reading),
       ...putOn(sheet, pictures, reading),
+      ...jointsOf(sheet, pictures),
     ],
     fingerprint: {
       madeOf: `engine ${sheet.engine} · house rules v${inputs.houseRules.version} · catalogue "${inputs.catalogue.name}" r${inputs.catalogue.revision}`,
@@ -104,6 +106,12 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
 /** What flows, where the engine of the sheet judged it. */
 const flowJudged = ({ proof }: Sheet, pictures: SheetPictures | null) =>
   pictures !== null && proof.findings.some((f) => f.rule === "flow/capacity") ? pictures.flow : null;
+
+/** Joints and seals, where the engine of the sheet asked how a seat meets its closure and so knew them. */
+const jointsOf = ({ proof }: Sheet, pictures: SheetPictures | null): Block[] =>
+  pictures !== null && proof.findings.some((f) => f.rule === "body/clearance")
+    ? [sealBlock(pictures.assembly)]
+    : [];
 
 /** How the drive goes on and what stands on it. What the engine of a sheet did not judge is not added to it. */
 function putOn({ proof }: Sheet, pictures: SheetPictures | null, reading: Reading): Block[] {

@@ -1,3 +1,4 @@
+import type { Assembly } from "../bodies/index.ts";
 import { compileShelf } from "../catalogue/shelf.ts";
 import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
@@ -18,6 +19,7 @@ export interface SheetPictures {
   readonly stroke: StrokePicture;
   readonly fitUp: FitUpPicture;
   readonly flow: FlowPicture;
+  readonly assembly: Assembly;
 }
 
 /**
@@ -47,5 +49,6 @@ export function sheetPictures(
     stroke: strokePicture(candidate, settled),
     fitUp: fitUpPicture(candidate, settled, house),
     flow: flowPicture(candidate, settled, house),
+    assembly: candidate.valve.construction.assembly(candidate.valve.cavity.id),
   };
 }

@@ -3,6 +3,10 @@ import { estimateState } from "./estimate.ts";
 import { saturation } from "./saturation.ts";
 import { Figures, missing, type State, type StreamOfCase, waterAt } from "./stream-figures.ts";
 
+/** Below liquid hydrogen and helium at their critical points, kg/m³ and mPa·s: a slip, of unit or of decimals. */
+const lightest = 20;
+const thinnest = 0.001;
+
 /**
  * A liquid that flows in a case.
  *
@@ -27,7 +31,9 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
     [water?.phase === "water" ? water.densityKgM3 : null, "reference"],
     [estimate?.densityKgM3?.value, "estimate"],
   );
-  if (densityKgM3 === null || densityKgM3 <= 0) return missing("the density of the liquid");
+  if (densityKgM3 === null) return missing("the density of the liquid");
+  if (densityKgM3 < lightest)
+    return missing("a density a liquid may have, in kg/m³: what is stated may be relative to water");
   const viscosity = figures.take(
     "viscosity",
     "mPa·s",
@@ -35,7 +41,8 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
     [water?.phase === "water" ? water.viscosityPaS * 1000 : null, "reference"],
     [estimate?.viscosityMPaS?.value, "estimate"],
   );
-  if (viscosity === null || viscosity <= 0) return missing("the viscosity of the liquid");
+  if (viscosity === null) return missing("the viscosity of the liquid");
+  if (viscosity < thinnest) return missing("a viscosity a liquid may have, in mPa·s");
   const dense = state.c.phase === "dense phase";
   const criticalBarA = fluid?.critical?.pressureBarA ?? null;
   if (dense && (criticalBarA === null || (throttles && downstreamBarA < criticalBarA)))

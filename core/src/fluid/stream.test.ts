@@ -56,6 +56,13 @@ describe("a liquid that flows", () => {
     expect(missing({ downstreamBarG: null }, water)).toMatch(/downstream/);
     expect(missing({ temperatureC: null }, water)).toMatch(/temperature/);
   });
+  it("is not reckoned with what no liquid is: a density relative to water, a slip of decimals", () => {
+    const known = { substance: null, family: "amine solution", phase: "liquid", viscosityMPaS: 1 } as const;
+    expect(missing({}, { ...known, densityKgM3: 0.98 })).toMatch(/relative to water/);
+    expect(missing({}, { ...known, densityKgM3: 20 })).toBeNull();
+    expect(missing({}, { ...known, densityKgM3: 1000, viscosityMPaS: 0.0009 })).toMatch(/viscosity/);
+    expect(missing({}, { ...known, densityKgM3: 1000, viscosityMPaS: 0.001 })).toBeNull();
+  });
   it("of an open valve needs no pressure behind it", () => {
     expect(of({ downstreamBarG: null }, water, false).stream).not.toBeNull();
   });

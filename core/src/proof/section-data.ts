@@ -1,4 +1,4 @@
-import { type Cavity, leakPathsOf } from "../bodies/index.ts";
+import { type Cavity, type LabelledPart, labelled, leakPathsOf } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import { seatLoad } from "../rules/envelope/seat-load.ts";
@@ -14,7 +14,7 @@ export interface SectionData {
   readonly differentialBar: number;
   readonly thrustN: number;
   readonly seatLoadN: number;
-  readonly parts: readonly { readonly id: string; readonly name: string; readonly does: string }[];
+  readonly parts: readonly LabelledPart[];
   readonly leakPaths: readonly {
     readonly path: string;
     readonly place: string;
@@ -36,6 +36,7 @@ export interface SectionData {
 export function sectionData(valve: Valve, duty: SettledDuty, dimensionsEstimated: boolean): SectionData {
   const { geometry, boreMm, stemDiameterMm, faceToFaceMm } = valve.size;
   const { construction } = valve;
+  const assembly = construction.assembly(valve.cavity.id);
   const across = geometry.seatContactDiameterMm;
   const differentialBar = worstClosed(duty)?.closedDifferentialBar ?? 0;
   return {
@@ -54,8 +55,8 @@ export function sectionData(valve: Valve, duty: SettledDuty, dimensionsEstimated
     differentialBar,
     thrustN: differentialBar * 0.1 * (Math.PI / 4) * across * across,
     seatLoadN: seatLoad(valve, differentialBar).loadN,
-    parts: construction.parts,
-    leakPaths: leakPathsOf(construction.assembly(valve.cavity.id)),
+    parts: labelled(construction.parts, assembly),
+    leakPaths: leakPathsOf(assembly),
     strengths: construction.strengths,
     limits: construction.limits,
   };

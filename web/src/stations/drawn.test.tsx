@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { cavityNamed, constructions, leakPathsOf } from "@proven-seat/core/bodies";
+import { cavityNamed, constructions, labelled, leakPathsOf } from "@proven-seat/core/bodies";
 import { emptyDuty } from "@proven-seat/core/duty";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
@@ -43,7 +43,7 @@ const section = (id: string): SectionData => {
     differentialBar: 20,
     thrustN: 10_500,
     seatLoadN: 12_000,
-    parts: c.parts,
+    parts: labelled(c.parts, c.assembly(c.cavities[0]!)),
     leakPaths: leakPathsOf(c.assembly(c.cavities[0]!)),
     strengths: c.strengths,
     limits: c.limits,

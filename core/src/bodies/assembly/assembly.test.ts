@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { demoCatalogue } from "../../../test/demo.ts";
 import { constructions } from "../index.ts";
-import { type Assembly, type Piece, pieceRoles, type Space } from "./index.ts";
+import { type Assembly, labelled, type Piece, pieceRoles, type Space } from "./index.ts";
 import { leakPathsOf, waysThrough } from "./paths.ts";
 import { stripOrder } from "./strip-order.ts";
 
@@ -120,4 +120,26 @@ describe("reseating from outside", () => {
       expect(order.some(({ role }) => role === "closing member" || role === "stem")).toBe(false);
     },
   );
+});
+
+describe("a drawn section", () => {
+  it.each(constructions)("of $id is labelled by the pieces it shows", (construction) => {
+    for (const cavity of construction.cavities) {
+      const assembly = construction.assembly(cavity);
+      const parts = labelled(construction.parts, assembly);
+      for (const { id, name, pieces } of parts) {
+        const shown = pieces.map((one) => assembly.pieces.find((piece) => piece.id === one)!);
+        const own = construction.parts.find((part) => part.id === id)!;
+        expect(name, id).toBe(own.name ?? shown[0]!.name);
+        // What takes its name from a piece shows that one alone.
+        if (own.name === undefined) expect(pieces, id).toHaveLength(1);
+      }
+      expect(new Set(parts.map(({ name }) => name)).size, "two labels alike").toBe(parts.length);
+    }
+  });
+  it("refuses a part that is no piece of the valve", () => {
+    const [construction] = constructions;
+    const assembly = construction!.assembly(construction!.cavities[0]!);
+    expect(() => labelled([{ id: "rudder", does: "Nothing." }], assembly)).toThrow(/rudder/);
+  });
 });

@@ -1,3 +1,4 @@
+export { type LabelledPart, labelled } from "./labels.ts";
 export type {
   Assembly,
   AssemblyOf,

@@ -12,7 +12,7 @@ export const offsetDisc = {
     commonParts.body,
     commonParts.packing,
     commonParts.gland,
-    { id: "shaft", name: "shaft", does: "Behind the seat, and off the middle of the bore." },
+    { id: "shaft", shows: ["stem"], does: "Behind the seat, and off the middle of the bore." },
   ],
   cavities: ["none"],
   repairInLine: false,

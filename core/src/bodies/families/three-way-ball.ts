@@ -16,7 +16,7 @@ export const threeWayBall = {
   parts: [
     ...wholeBall.parts,
     commonParts.gasket,
-    { id: "third", name: "third end", does: "Middle port of the body." },
+    { id: "third", name: "third end", shows: ["body"], does: "Middle port of the body." },
   ],
   cavities: ["plain", "slot hole"],
   repairInLine: false,

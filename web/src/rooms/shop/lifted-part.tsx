@@ -12,22 +12,13 @@ const drawnOut: Partial<Record<PieceRole, Role>> = {
   "closing member": "closure",
 };
 
-/** Parts the drawing names, for pieces of which it shows several alike. */
-const namedAs: readonly (readonly [piece: RegExp, part: string])[] = [
-  [/seat$|^seats$/, "seats"],
-  [/seat$/, "seat"],
-  [/-springs$/, "springs"],
-  [/-rings$|-fire$/, "seat-seals"],
-  [/-bolts$/, "bolts"],
-  [/^sealant$/, "grooves"],
-  [/^seat$/, "ring"],
-];
-
-/** Where the drawing points at a piece, mm; null where it does not name it. */
-function pointAt(view: View, id: string): readonly [number, number] | null {
-  const parts = [id, ...namedAs.flatMap(([piece, part]) => (piece.test(id) ? [part] : []))];
-  const place = parts
-    .map((part) => view.places.find((one) => one.part === part))
+/** Where the drawing points at a piece, mm; null where it does not show it. */
+function pointAt(view: View, parts: SectionData["parts"], id: string): readonly [number, number] | null {
+  const showing = parts.filter(({ pieces }) => pieces.includes(id));
+  // What shows the piece alone before what shows it among others.
+  showing.sort((a, b) => a.pieces.length - b.pieces.length);
+  const place = showing
+    .map((part) => view.places.find((one) => one.part === part.id))
     .find((one) => one !== undefined);
   if (place === undefined) return null;
   const [x, y] = place.at;
@@ -68,7 +59,7 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
   const reach = far * Math.max(width, height);
   const moves = role !== null && view.shapes.some((shape) => shape.role === role);
   const lifted: Lifted | null = moves ? { role, by: [dx * reach, dy * reach] } : null;
-  const point = of.piece && !moves ? pointAt(view, of.piece.id) : null;
+  const point = of.piece && !moves ? pointAt(view, data.parts, of.piece.id) : null;
   const room = {
     left: 0.05 * width,
     right: far * width + 0.05 * width,
