@@ -1,9 +1,11 @@
 // @vitest-environment happy-dom
 import { assessStack, chainOf } from "@proven-seat/core/shop";
-import { cleanup, render, screen } from "@testing-library/react";
-import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { demoShelf } from "../../../test/at-the-bench.tsx";
+import { useReading } from "../../app/reading.ts";
 import { sizesIn, useChains } from "./chains.ts";
+import { Links } from "./stack.tsx";
 import { ChainDrawn, Histogram } from "./stack-picture.tsx";
 
 const chain = chainOf(demoShelf.valvesFor(50).find((v) => v.construction.id === "floating-two-piece")!)!;
@@ -20,6 +22,24 @@ describe("a seat stack in the shop", () => {
     const histogram = screen.getByRole("img", { name: /Trials by compression/ });
     expect(histogram.querySelectorAll("rect")).toHaveLength(24);
     expect(histogram.textContent).toBe("looseover");
+  });
+  it("is typed in the unit of the reader, or with another behind it", () => {
+    useReading.setState({ system: "US" });
+    const onChain = vi.fn();
+    render(<Links chain={chain} onChain={onChain} />);
+    const [{ name }] = chain.links as [{ name: string }];
+    const measured = screen.getByLabelText(`${name}, measured`);
+    const said = (text: string) => {
+      onChain.mockClear();
+      fireEvent.change(measured, { target: { value: text } });
+      return onChain.mock.lastCall?.[0].links[0].measuredMm as number | null | undefined;
+    };
+    expect(said("2")).toBeCloseTo(50.8, 9);
+    expect(said("50.8 mm")).toBeCloseTo(50.8, 9);
+    expect(said("")).toBeNull();
+    expect(said("two")).toBeUndefined();
+    expect(measured.getAttribute("aria-invalid")).toBe("true");
+    useReading.setState({ system: "metric" });
   });
   it.each([
     ["0.3 0.5;0,7", [0.3, 0.5, 0.7]],

@@ -1,17 +1,20 @@
 import type { ChainLink, SeatChain, StackAssessment } from "@proven-seat/core/shop";
-import { figureText, type Reading } from "@proven-seat/core/units";
+import { convertUnit, figureText, parseQuantity, type Reading, shownUnit } from "@proven-seat/core/units";
 import { useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";
-import { readNumber } from "../../parts/read-number.ts";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/views.ts";
 import { sizesIn, useChains } from "./chains.ts";
 import { ChainDrawn, Histogram } from "./stack-picture.tsx";
 
-/** A figure in millimetres as it is typed; what is none stays as typed and is said. */
-function Millimetres({
+/** Six digits tell a hundredth of a millimetre in inches. */
+const shown = (mm: number, unit: string) =>
+  String(Number(convertUnit(mm, "length", "mm", unit).toPrecision(6)));
+
+/** A length in the reader's unit as it is typed, or with another unit behind it; what is none stays and is said. */
+function Length({
   label,
   value,
   mayBeBlank = false,
@@ -22,22 +25,25 @@ function Millimetres({
   mayBeBlank?: boolean;
   onValue: (mm: number | null) => void;
 }) {
+  const unit = shownUnit("length", useUnits());
   const [typed, setTyped] = useState<string | null>(null);
+  const read = (text: string) =>
+    text.trim() === "" ? null : (parseQuantity(text, "length", unit) ?? Number.NaN);
   const bad = (mm: number | null) => (mm === null ? !mayBeBlank : !(mm >= 0 && mm < 10_000));
-  const wrong = typed !== null && bad(readNumber(typed));
+  const wrong = typed !== null && bad(read(typed));
   return (
     <input
       className="field figures min-h-11 w-full text-right"
       aria-label={label}
       aria-invalid={wrong}
-      title={wrong ? "Type millimetres, 0 or more." : undefined}
+      title={wrong ? `Type a length in ${unit}, 0 or more.` : undefined}
       inputMode="decimal"
       autoComplete="off"
-      value={typed ?? (value === null ? "" : String(value))}
+      value={typed ?? (value === null ? "" : shown(value, unit))}
       placeholder="–"
       onChange={(e) => {
         setTyped(e.target.value);
-        const mm = readNumber(e.target.value);
+        const mm = read(e.target.value);
         if (!bad(mm)) onValue(mm);
       }}
       onBlur={() => !wrong && setTyped(null)}
@@ -45,15 +51,17 @@ function Millimetres({
   );
 }
 
-function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: SeatChain) => void }) {
+/** Links of a chain to be written over, or measured. */
+export function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: SeatChain) => void }) {
   const change = (at: number, to: Partial<ChainLink>) =>
     onChain({ ...chain, links: chain.links.map((one, i) => (i === at ? { ...one, ...to } : one)) });
+  const unit = shownUnit("length", useUnits());
   return (
     <table className="w-full border-collapse">
-      <caption className="sr-only">Links of the chain, mm</caption>
+      <caption className="sr-only">Links of the chain, {unit}</caption>
       <thead className="text-[12px] text-dim">
         <tr className="border-b border-rule">
-          <th className="text-left font-normal">link, mm</th>
+          <th className="text-left font-normal">link, {unit}</th>
           <th className="w-6 font-normal">
             <span className="sr-only">sense</span>
           </th>
@@ -73,28 +81,28 @@ function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: SeatChai
             </td>
             <td className="figures text-center">{one.sense > 0 ? "+" : "−"}</td>
             <td>
-              <Millimetres
+              <Length
                 label={`${one.name}, nominal`}
                 value={one.nominalMm}
                 onValue={(mm) => change(at, { nominalMm: mm! })}
               />
             </td>
             <td>
-              <Millimetres
+              <Length
                 label={`${one.name}, plus`}
                 value={one.plusMm}
                 onValue={(mm) => change(at, { plusMm: mm! })}
               />
             </td>
             <td>
-              <Millimetres
+              <Length
                 label={`${one.name}, minus`}
                 value={one.minusMm}
                 onValue={(mm) => change(at, { minusMm: mm! })}
               />
             </td>
             <td>
-              <Millimetres
+              <Length
                 label={`${one.name}, measured`}
                 value={one.measuredMm}
                 mayBeBlank
