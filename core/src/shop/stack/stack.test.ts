@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../test/demo.ts";
-import { assessStack, type ChainLink, chainOf, type SeatChain } from "../index.ts";
+import { constructions } from "../../bodies/index.ts";
+import { assessStack, type ChainLink, chainKind, chainOf, type SeatChain } from "../index.ts";
 
 const valveOf = (id: string) =>
   [25, 50, 80, 100, 150].flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;
@@ -11,13 +12,24 @@ const with_ = (change: (link: ChainLink) => Partial<ChainLink>, of: SeatChain = 
 });
 
 describe("the chain of a seat", () => {
-  it("is there where dimensions press it, and not where springs do or nothing rubs", () => {
-    for (const id of ["floating-two-piece", "floating-three-piece", "segment-ball", "v-port-ball"])
-      expect(chainOf(valveOf(id)), id).not.toBeNull();
-    for (const id of ["trunnion-side-entry", "butterfly-triple-offset", "plug-sleeved"])
-      expect(chainOf(valveOf(id)), id).toBeNull();
+  it("is there where dimensions press it, and not where torque or sealant does", () => {
+    const pressed = new Map(constructions.map((c) => [c.id, chainKind(c)]));
+    const none = ["butterfly-triple-offset", "plug-eccentric", "plug-lubricated", "tilt-away"];
+    expect([...pressed].flatMap(([id, kind]) => (kind === null ? [id] : [])).sort()).toEqual(none);
+    for (const [id, kind] of pressed) expect(chainOf(valveOf(id)) === null, id).toBe(kind === null);
   });
-  it("of every floating and notched valve is neither loose nor over-compressed as it is meant", () => {
+  it("of springs is slack when they are short, and solid when they are long", () => {
+    const springs = chainOf(valveOf("trunnion-side-entry"))!;
+    const load = valveOf("trunnion-side-entry").size.geometry.seatLoadN;
+    expect(assessStack(springs).loadAtMeanN).toBeCloseTo(Object.values(load)[0]!, 0);
+    const by = (mm: number) =>
+      assessStack(
+        with_((one) => (/free height/.test(one.name) ? { nominalMm: one.nominalMm + mm } : {}), springs),
+      );
+    expect(by(-5).probabilityLoose).toBeGreaterThan(0.99);
+    expect(by(10).probabilityOver).toBeGreaterThan(0.99);
+  });
+  it("of every valve is neither loose nor over-compressed as it is meant", () => {
     const tried = new Set<unknown>();
     for (const valve of [50, 100].flatMap((dn) => demoShelf.valvesFor(dn))) {
       const { size, seat } = valve;

@@ -27,7 +27,7 @@ describe("a seat stack in the shop", () => {
     useReading.setState({ system: "US" });
     const onChain = vi.fn();
     render(<Links chain={chain} onChain={onChain} />);
-    const [{ name }] = chain.links as [{ name: string }];
+    const { name } = chain.links[0]!;
     const measured = screen.getByLabelText(`${name}, measured`);
     const said = (text: string) => {
       onChain.mockClear();

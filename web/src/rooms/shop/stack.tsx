@@ -225,7 +225,7 @@ export function Stack({ tagId, view }: { tagId: string; view: BenchView }) {
   if (made === null)
     return (
       <Notice title="No chain of its body presses this seat">
-        Springs, pressure or its own torque do: there is nothing to shim.
+        Torque or sealant does, or it does not touch: there is nothing to shim.
       </Notice>
     );
   return <Assessed view={view} name={`${tagId} ${candidate.valve.key}`} made={made} />;
