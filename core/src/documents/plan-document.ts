@@ -1,6 +1,6 @@
 import { digestOf } from "../proof/digest.ts";
 import { engineVersion } from "../proof/engine.ts";
-import type { Measure, PlanKind, ShopPlan, ShopStep } from "../shop/index.ts";
+import { limitsText, type PlanKind, type ShopPlan, type ShopStep } from "../shop/index.ts";
 import { figureText } from "../units/reading.ts";
 import type { Reading } from "../units/units.ts";
 import { cautions } from "./cautions.ts";
@@ -25,18 +25,11 @@ const names: Readonly<Record<PlanKind, string>> = {
   "fit the drive": "Fitting the drive",
 };
 
-function between({ what, least, most, unit }: Measure, reading: Reading): string {
-  const text = (value: number) => figureText(value, unit, reading);
-  if (least !== null && most !== null)
-    return `${what}: ${least === most ? text(least) : `${text(least)} to ${text(most)}`}`;
-  return least !== null ? `${what}: at least ${text(least)}` : `${what}: at most ${text(most!)}`;
-}
-
 /** Everything beside the words of a step, in one cell. */
 const beside = ({ figures, measures, look, renew }: ShopStep, reading: Reading): string =>
   [
     ...figures.map(({ what, value, unit }) => `${what} ${figureText(value, unit, reading)}`),
-    ...measures.map((measure) => between(measure, reading)),
+    ...measures.map((measure) => `${measure.what}: ${limitsText(measure, reading)}`),
     ...look,
     ...(renew === "always" ? ["renew"] : []),
   ].join("; ");

@@ -99,6 +99,32 @@ export function apart(
   return steps;
 }
 
+/** How the packing is loaded, by the school of its seal. */
+function loading({ seals }: Valve): Pick<ShopStep, "look" | "measures"> {
+  const live = seals.stemSeal === "live-loaded stack";
+  return {
+    look: live
+      ? [
+          "live-loading: nuts by turns, until its springs stand at the height the maker states, alike on both sides; where he states none, three quarters flat",
+        ]
+      : [
+          "gland: just tight, by a sixth of a turn at a time on both nuts; the stem still turns by hand",
+          "tighten it again after the first warm-up",
+        ],
+    measures: live
+      ? [
+          {
+            what: "height of the live-loading",
+            unit: "mm",
+            least: null,
+            most: null,
+            source: "the maker's drawing stands before it",
+          },
+        ]
+      : [],
+  };
+}
+
 /**
  * A valve put together again, piece by piece.
  *
@@ -135,6 +161,7 @@ export function together(
             : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),
           ...(shellBolts ? jointTorque(valve, piece, rated, house) : []),
         ],
+        ...(piece.id === "gland-nuts" ? loading(valve) : {}),
         cautions: shellBolts
           ? [
               "The torque is an estimate where the maker states none: his stands before it, and lubricated is not dry.",

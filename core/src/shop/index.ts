@@ -9,4 +9,4 @@ export * from "./leak/picture.ts";
 export * from "./plan.ts";
 export * from "./stack/assess.ts";
 export * from "./stack/chain.ts";
-export type { Measure, ShopStep, Stage, StepFigure } from "./step.ts";
+export { limitsText, type Measure, type ShopStep, type Stage, type StepFigure } from "./step.ts";

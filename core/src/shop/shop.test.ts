@@ -5,7 +5,7 @@ import { constructions } from "../bodies/index.ts";
 import { settle } from "../duty/index.ts";
 import { defaultHouseRules } from "../house/index.ts";
 import { fitUpPicture, prove } from "../proof/index.ts";
-import { type PlanKind, planKinds, type ShopStep, shopPlan, type Work } from "./index.ts";
+import { limitsText, type PlanKind, planKinds, type ShopStep, shopPlan, type Work } from "./index.ts";
 import { jointTorque } from "./tightening.ts";
 
 const house = defaultHouseRules();
@@ -64,7 +64,9 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
     for (const kind of planKinds)
       for (const s of shopPlan(kind, work).steps) {
         for (const sentence of [s.does, ...s.cautions]) expect(sentence).toMatch(/^[A-Z].*\.$/);
-        for (const { least, most } of s.measures) expect(least !== null || most !== null).toBe(true);
+        // What nothing bounds is written down by the maker's drawing.
+        for (const { least, most, source } of s.measures)
+          expect(least !== null || most !== null || /maker/.test(source)).toBe(true);
         expect(`${s.does} ${s.look.join(" ")}`).not.toMatch(/undefined|null|NaN/);
       }
   });
@@ -144,6 +146,22 @@ describe("reseating", () => {
 });
 
 describe("putting together", () => {
+  it("loads the packing by its school: to a height that is written down, or just tight", () => {
+    const work = bare("floating-two-piece");
+    const at = (stemSeal: "live-loaded stack" | "adjustable gland") => {
+      const valve = { ...work.valve, seals: { ...work.valve.seals, stemSeal } };
+      return shopPlan("put together", { ...work, valve }).steps.find(
+        ({ piece }) => piece?.id === "gland-nuts",
+      )!;
+    };
+    const [live, plain] = [at("live-loaded stack"), at("adjustable gland")];
+    expect(live.look.join()).toMatch(/height the maker states/);
+    expect(live.measures.map((measure) => limitsText(measure, { system: "metric" }))).toEqual([
+      "to be written down",
+    ]);
+    expect(plain.look.join()).toMatch(/just tight/);
+    expect(plain.measures).toEqual([]);
+  });
   it("tightens the shell crosswise in the house's passes, to a torque that says what it is", () => {
     const steps = shopPlan("put together", {
       ...bare("floating-two-piece"),

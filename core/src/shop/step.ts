@@ -1,5 +1,7 @@
 import type { PieceRole, Way } from "../bodies/index.ts";
+import { figureText } from "../units/reading.ts";
 import type { Unit } from "../units/unit.ts";
+import type { Reading } from "../units/units.ts";
 
 export const stages = [
   "make safe",
@@ -53,6 +55,24 @@ export interface ShopStep {
   readonly look: readonly string[];
   readonly measures: readonly Measure[];
   readonly renew: "always" | "if worn" | null;
+}
+
+/**
+ * Between which limits something is measured, in the reader's units.
+ *
+ * @param measure limits; null where nothing bounds it on that side
+ * @param reading units of the reader
+ * @returns words
+ * @example limitsText({ least: 1, most: null, unit: "mm" }, { system: "metric" }) // → "at least 1 mm"
+ */
+export function limitsText(
+  { least, most, unit }: Pick<Measure, "least" | "most" | "unit">,
+  reading: Reading,
+): string {
+  const text = (value: number) => figureText(value, unit, reading);
+  if (least === null) return most === null ? "to be written down" : `at most ${text(most)}`;
+  if (most === null) return `at least ${text(least)}`;
+  return least === most ? text(least) : `${text(least)} to ${text(most)}`;
 }
 
 /** The caution of everything that turns. */

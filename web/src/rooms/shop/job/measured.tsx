@@ -1,19 +1,8 @@
-import { judgeReading, type Measure, type Reading as Read } from "@proven-seat/core/shop";
-import { figureText, inSystem, type Reading } from "@proven-seat/core/units";
+import { judgeReading, limitsText, type Measure, type Reading as Read } from "@proven-seat/core/shop";
+import { inSystem, type Reading } from "@proven-seat/core/units";
 import { useState } from "react";
 import { useUnits } from "../../../app/reading.ts";
 import { readNumber } from "../../../parts/read-number.ts";
-
-function between({ least, most, unit }: Measure, units: Reading): string {
-  const text = (value: number) => figureText(value, unit, units);
-  if (least !== null && most !== null)
-    return least === most ? text(least) : `${text(least)} to ${text(most)}`;
-  return least !== null
-    ? `at least ${text(least)}`
-    : most !== null
-      ? `at most ${text(most)}`
-      : "to write down";
-}
 
 /** A figure in the reader's unit as one in the measure's own: every unit is a straight line from another. */
 function inOwn(shown: number, unit: Measure["unit"], units: Reading): number {
@@ -51,12 +40,13 @@ export function Measured({
     if (value !== null && typed !== shown && !onRead(inOwn(value, of.unit, units))) return;
     setTyped(null);
   };
-  const verdict = read && verdicts[judgeReading(read.value, of)];
+  const bounded = of.least !== null || of.most !== null;
+  const verdict = read && bounded ? verdicts[judgeReading(read.value, of)] : null;
   return (
     <li className="grid gap-1">
       <span>
         <span className="text-dim">Measure {of.what}: </span>
-        <span className="figures text-[18px]">{between(of, units)}</span>
+        <span className="figures text-[18px]">{limitsText(of, units)}</span>
         <span className="text-[14px] text-dim"> ({of.source})</span>
       </span>
       <span className="flex flex-wrap items-center gap-2">
