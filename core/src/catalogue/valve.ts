@@ -18,6 +18,19 @@ export interface OfferedSeat {
   readonly curveIsGeneric: boolean;
 }
 
+/**
+ * A seat as it is called: a metal one by how it meets its closure, too.
+ *
+ * @param seat as a line offers it
+ * @returns for example "Cobalt-alloy hardfacing, flexed metal lip"; the material alone where nothing is stated, or soft
+ * @source the catalogue
+ */
+export const seatName = ({
+  material,
+  offer: { execution },
+}: Pick<OfferedSeat, "material" | "offer">): string =>
+  execution === null || execution === "soft ring" ? material.name : `${material.name}, ${execution}`;
+
 /** One valve that can be ordered: a line at a size and class with body, trim, seat and seals picked. */
 export interface Valve {
   readonly key: string;

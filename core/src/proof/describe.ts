@@ -1,5 +1,5 @@
 import type { Fitted } from "../accessories/index.ts";
-import type { Valve } from "../catalogue/valve.ts";
+import { seatName, type Valve } from "../catalogue/valve.ts";
 import type { Drive } from "../drives/index.ts";
 import { gravityOf } from "../rules/finding.ts";
 import type { Finding, FindingDescription } from "../rules/found.ts";
@@ -70,7 +70,7 @@ export function describeValve(valve: Valve): ValveDescription {
     ends: line.ends.join(", "),
     bodyGrade: valve.grade.grade,
     trim: valve.trim.name,
-    seat: valve.seat.material.name,
+    seat: seatName(valve.seat),
     seals: valve.seals.name,
     stemSeal: valve.seals.stemSeal,
     boreMm: size.boreMm,

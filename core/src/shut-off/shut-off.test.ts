@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../test/fixture.ts";
+import { seatName } from "../catalogue/index.ts";
 import { settle } from "../duty/index.ts";
 import { type ShutOff, shutOffClasses, shutOffPromises, shutOffRates } from "../duty/words.ts";
 import { defaultHouseRules } from "../house/index.ts";
@@ -34,6 +35,22 @@ describe("what a shut valve may let through", () => {
   });
   it("has no figure of class VI beyond the sizes it lists", () => {
     expect(of("class VI", { ...valve, size: { ...valve.size, dn: 1200 } }).gasMlMin).toBeNull();
+  });
+});
+
+describe("a seat", () => {
+  it("of metal is called by how it meets its closure, where somebody says so", () => {
+    const names = (id: string) =>
+      new Set(demoShelf.valvesFor(50).flatMap((v) => (v.line.id === id ? [seatName(v.seat)] : [])));
+    expect(names("tarrowby-segment")).toEqual(
+      new Set([
+        "PTFE, 15 % glass",
+        "Cobalt-alloy hardfacing, flexed metal lip",
+        "Chromium-carbide on metal, solid metal ring",
+        "Tungsten-carbide on metal, clearance",
+      ]),
+    );
+    expect(names("fennimoor-trunnion")).toContain("Tungsten-carbide on metal");
   });
 });
 

@@ -1,5 +1,6 @@
 import { constructionNamed } from "@proven-seat/core/bodies";
 import { byConstruction } from "@proven-seat/core/by-construction";
+import { seatName } from "@proven-seat/core/catalogue";
 import { settle } from "@proven-seat/core/duty";
 import { offerFor } from "@proven-seat/core/on-site";
 import {
@@ -49,7 +50,7 @@ export function byConstructionRow({ duty, house, alone }: Proving, id: string): 
       settle(duty, house).endConnection,
       `body ${valve.grade.grade}`,
       `trim ${valve.trim.name}`,
-      `seat ${valve.seat.material.name}`,
+      `seat ${seatName(valve.seat)}`,
       valve.seals.name,
       `bolting ${valve.bolting.name}`,
       ...(valve.cavity.id === "none" ? [] : [valve.cavity.name]),

@@ -1,3 +1,4 @@
+import { seatName } from "@proven-seat/core/catalogue";
 import { heldBy } from "@proven-seat/core/proof";
 import type { Proving } from "./proving.ts";
 import type { ProofOutline } from "./views.ts";
@@ -11,7 +12,7 @@ export const outlineOf = ({ proof, milliseconds }: Proving): ProofOutline => ({
   nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({
     key: candidate.key,
     line: candidate.valve.construction.name,
-    seat: candidate.valve.seat.material.name,
+    seat: seatName(candidate.valve.seat),
     designation: candidate.valve.size.designation,
     misses: misses.map((f) => heldBy(f)!),
   })),
