@@ -2,7 +2,7 @@ import type { Page } from "@playwright/test";
 import { expect, test } from "../support/app.ts";
 
 const stations = ["duty", "body", "envelope", "flow", "torque", "drive", "fit-up", "sheet"] as const;
-const rooms = ["line-up", "shelf", "house-rules", "rules", "import", "drift", "projects"] as const;
+const rooms = ["line-up", "shelf", "house-rules", "rules", "import", "drift", "projects", "shop"] as const;
 const sizes = [
   { width: 1280, height: 800 },
   { width: 1920, height: 1080 },

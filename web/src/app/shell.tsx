@@ -77,7 +77,7 @@ export function Shell() {
           <Outlet />
         </main>
         <footer className="flex items-center justify-between gap-6 border-t border-rule px-6 text-[12px] text-dim">
-          <div className="flex items-center gap-3 whitespace-nowrap">
+          <div className="flex shrink-0 items-center gap-3 whitespace-nowrap">
             <Legend />
             <button type="button" className="quiet" onClick={() => setLegend(true)}>
               legend

@@ -12,7 +12,7 @@ const marks: readonly [Verdict, string][] = [
 /** The five marks; with `explained` their meaning stands beside them. */
 export function Legend({ explained = false }: { explained?: boolean }) {
   return (
-    <ul className={explained ? "grid gap-2" : "flex flex-wrap gap-x-4"} aria-label="Marks">
+    <ul className={explained ? "grid gap-2" : "flex gap-x-4"} aria-label="Marks">
       {marks.map(([verdict, meaning]) => (
         <li key={verdict} className="flex items-center gap-1.5">
           <BoreMark verdict={verdict} label={false} />

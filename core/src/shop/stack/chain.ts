@@ -26,6 +26,12 @@ const link = (name: string, nominalMm: number, sense: 1 | -1, picked = false): C
   return { name, nominalMm: nominal, plusMm: tolerance, minusMm: tolerance, sense, measuredMm: null, picked };
 };
 
+/** Wound springs scatter by a twentieth of their height (EN 15800, grade 2, roughly). */
+const wound = (name: string, freeMm: number): ChainLink => {
+  const tolerance = Number((0.05 * freeMm).toFixed(3));
+  return { ...link(name, freeMm, 1), plusMm: tolerance, minusMm: tolerance };
+};
+
 /** Of its thickness, by which a seat is pressed when it is stressed as far as it may be; and by which it is meant to be. */
 const atMost = 0.03;
 const meant = 0.012;
@@ -84,7 +90,7 @@ const chains = {
     const free = 4 * set;
     return {
       links: [
-        link("springs, free height", free, 1),
+        wound("springs, free height", free),
         link("seat ring from its springs to its face", t, 1),
         link("centre of the ball to the contact circle", toCircleMm, 1),
         link("spacer behind the springs", 0.5, 1, true),
