@@ -60,6 +60,23 @@ describe("a printed plan", () => {
     expect(us.fingerprint.digest).toBe(metric.fingerprint.digest);
     expect(document("trunnion-side-entry", "strip").fingerprint.digest).not.toBe(metric.fingerprint.digest);
   });
+  it("gathers every torque in a table, by the step it is set for", () => {
+    const made = document("trunnion-side-entry", "put together");
+    const torques = tableNamed(made, "Torques")!.rows;
+    const steps = tableNamed(made, "Steps")!.rows;
+    const withTorque = steps.filter((row) => /torque, lubricated/.test(row[2]!)).map(([at]) => at);
+    expect(torques.map(([at]) => at)).toEqual(withTorque);
+    expect(torques.every((row) => /lubricated.*N·m.*dry.*N·m/.test(row[3]!))).toBe(true);
+    expect(torques.some((row) => /× M\d+/.test(row[2]!))).toBe(true);
+    expect(tableNamed(document("trunnion-side-entry", "strip"), "Torques")).toBeUndefined();
+  });
+  it("lays every tool out once, and not beside each step", () => {
+    const made = document("trunnion-side-entry", "strip");
+    const said = made.blocks.flatMap((b) => (b.kind === "remark" ? [b.words] : [])).join();
+    expect(said).toMatch(/Tools: .*hook of brass or plastic/);
+    expect(said.match(/hook of brass/g)).toHaveLength(1);
+    expect(JSON.stringify(tableNamed(made, "Steps"))).not.toContain("hook of brass");
+  });
   it("is asked for by a word of its own", () => {
     expect(["strip", "reseat", "together", "drive", "toString", ""].map(planNamed)).toEqual([
       "strip",

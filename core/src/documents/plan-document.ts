@@ -25,14 +25,47 @@ const names: Readonly<Record<PlanKind, string>> = {
   "fit the drive": "Fitting the drive",
 };
 
+const isTool = ({ what }: ShopStep["figures"][number]) => what === "tool";
+
 /** Everything beside the words of a step, in one cell. */
 const beside = ({ figures, measures, look, renew }: ShopStep, reading: Reading): string =>
   [
-    ...figures.map(({ what, value, unit }) => `${what} ${figureText(value, unit, reading)}`),
+    // On paper tools are laid out once, before anything is begun.
+    ...figures
+      .filter((figure) => !isTool(figure))
+      .map(({ what, value, unit }) => `${what} ${figureText(value, unit, reading)}`),
     ...measures.map((measure) => `${measure.what}: ${limitsText(measure, reading)}`),
     ...look,
     ...(renew === "always" ? ["renew"] : []),
   ].join("; ");
+
+/** Everything that is tightened, by step: what a wrench is set to. */
+function torqueTable(plan: ShopPlan, reading: Reading): Block[] {
+  const rows = plan.steps.flatMap((step, i) => {
+    const turned = step.figures.filter(({ unit }) => unit === "N·m");
+    if (turned.length === 0) return [];
+    const screws = step.figures.filter(({ what }) => what.startsWith("screws"));
+    const torque = turned.map(({ what, value }) => `${what} ${figureText(value, "N·m", reading)}`);
+    const joint = step.piece?.name ?? step.does;
+    return [
+      [String(i + 1), joint, screws.map(({ value }) => String(value)).join(", ") || "–", torque.join("; ")],
+    ];
+  });
+  if (rows.length === 0) return [];
+  return [
+    {
+      kind: "table",
+      name: "Torques",
+      columns: [
+        { heading: "", share: 20, figures: true },
+        { heading: "joint", share: 150, figures: false },
+        { heading: "screws", share: 90, figures: false },
+        { heading: "torque", share: 215, figures: false },
+      ],
+      rows,
+    },
+  ];
+}
 
 /**
  * A plan of work as a document: cautions first, every step with room for a tick, what is counted back in.
@@ -45,6 +78,9 @@ const beside = ({ figures, measures, look, renew }: ShopStep, reading: Reading):
  */
 export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): PrintedDocument {
   const { project, tag, valve, drive, address, at } = of;
+  const tools = new Set(
+    plan.steps.flatMap(({ figures }) => figures.filter(isTool).map(({ value }) => value)),
+  );
   const warned = [...new Set(plan.steps.flatMap((step) => step.cautions))];
   const blocks: Block[] = [
     {
@@ -62,6 +98,7 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
     },
     { kind: "code", address, says: "On screen, with the section, ticks, figures and pictures:" },
     { kind: "cautions", words: [...warned, cautions.at(-1)!] },
+    ...(tools.size === 0 ? [] : [{ kind: "remark" as const, words: `Tools: ${[...tools].join("; ")}.` }]),
     ...(plan.limits === null ? [] : [{ kind: "remark" as const, words: plan.limits }]),
   ];
   if (plan.steps.length > 0)
@@ -76,6 +113,7 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
       ],
       rows: plan.steps.map((step, i) => [String(i + 1), step.does, beside(step, reading), "…"]),
     });
+  blocks.push(...torqueTable(plan, reading));
   if (plan.count.length > 0)
     blocks.push({
       kind: "table",

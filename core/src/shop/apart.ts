@@ -2,7 +2,7 @@ import { type Assembly, type Centring, type Piece, stripOrder } from "../bodies/
 import type { Valve } from "../catalogue/valve.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { valueOnCurve } from "../reference/curve.ts";
-import { lookAt, measuresOf } from "./looking.ts";
+import { lookAt, measuresOf, toolOf } from "./looking.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
 import { jointTorque } from "./tightening.ts";
 
@@ -86,6 +86,7 @@ export function apart(
       step("take apart", takenOff(piece), {
         piece: pieceOf(piece),
         at: piece.at,
+        figures: [toolOf(piece)],
         look,
         renew,
         measures: measuresOf(piece, valve, house),
@@ -156,6 +157,7 @@ export function together(
         at: piece.at,
         renew: lookAt(piece).renew,
         figures: [
+          toolOf(piece),
           ...(piece.oriented === null
             ? []
             : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),

@@ -1,7 +1,7 @@
 import type { Piece, PieceRole } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { HouseRules } from "../house/house-rules.ts";
-import type { Measure } from "./step.ts";
+import type { Measure, StepFigure } from "./step.ts";
 
 /** What to look at, by what a piece is. */
 const looks: Readonly<Record<PieceRole, readonly string[]>> = {
@@ -32,6 +32,34 @@ const renews: Readonly<Record<PieceRole, "always" | "if worn" | null>> = {
   retainer: "if worn",
   fitting: "if worn",
 };
+
+/** What a piece is taken off or put back with, by what it is. */
+const tools: Readonly<Record<PieceRole, string>> = {
+  shell: "sling, and wedges driven evenly",
+  "closing member": "soft sling through its bore, wood under it",
+  seat: "puller or soft drift, nothing hard on its face",
+  seal: "hook of brass or plastic",
+  spring: "fingers, and a magnet for what falls",
+  stem: "soft mallet",
+  bearing: "extractor or soft drift",
+  gland: "two bars under its flange, evenly",
+  bolting: "ring spanner or socket",
+  retainer: "bit or pin spanner that fills its slots",
+  fitting: "socket, and a second spanner against it",
+};
+
+/**
+ * What a piece is handled with.
+ *
+ * @param piece of an assembly
+ * @returns the tool as a figure of a step
+ * @source practice
+ */
+export const toolOf = ({ role }: Pick<Piece, "role">): StepFigure => ({
+  what: "tool",
+  value: tools[role],
+  unit: "",
+});
 
 /**
  * What is looked at on a piece.

@@ -60,6 +60,14 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
     for (const { renew, piece, does } of shopPlan("put together", work).steps)
       if (piece && renew === "always") expect(does).toMatch(/new/);
   });
+  it("names a tool for every piece that is taken off or put back", () => {
+    for (const kind of ["strip", "put together"] as const)
+      for (const { piece, figures } of shopPlan(kind, work).steps)
+        expect(
+          figures.some(({ what }) => what === "tool"),
+          piece?.id,
+        ).toBe(piece !== null);
+  });
   it("says sentences, and nothing empty", () => {
     for (const kind of planKinds)
       for (const s of shopPlan(kind, work).steps) {
@@ -170,11 +178,12 @@ describe("putting together", () => {
     const bolts = steps.find(({ piece }) => piece?.id === "body-bolts")!;
     expect(bolts.does).toMatch(/crosswise in 4 passes/);
     expect(bolts.figures.map(({ what }) => what)).toEqual([
+      "tool",
       "screws, estimated",
       "torque, lubricated, estimated",
       "torque, dry, estimated",
     ]);
-    const [, lubricated, dry] = bolts.figures.map(({ value }) => Number(value));
+    const [, , lubricated, dry] = bolts.figures.map(({ value }) => Number(value));
     expect(dry).toBeGreaterThan(lubricated!);
   });
   it("tightens what shuts a stem off with less than what shuts the bore off, and a retainer just snug", () => {
@@ -188,7 +197,7 @@ describe("putting together", () => {
     expect(jointTorque(valve, { count: 12, holds: "the bore" }, 10_000, house)).toEqual([]);
     const snug = steps("segment-ball").find(({ piece }) => piece?.id === "retainer-screws")!;
     expect(snug.does).toMatch(/just tight/);
-    expect(snug.figures).toEqual([]);
+    expect(snug.figures.map(({ what }) => what)).toEqual(["tool"]);
   });
   it("puts the stem in before its packing, and the packing before its gland, in every body that has them", () => {
     for (const { id } of constructions) {
