@@ -47,4 +47,5 @@ export function sectionViews(construction: string, of: SectionOf): View[] {
   }));
 }
 
+export { shapesOf } from "./drawn-out.ts";
 export type { Force, PartPlace, Role, SectionDimensions, SectionOf, Shape, View } from "./shape.ts";

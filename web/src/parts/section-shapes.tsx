@@ -48,7 +48,8 @@ function Arrow({ force, size }: { force: Force; size: number }) {
 
 /** A part that is drawn out of its place, and how far, mm: x along the pipe, y upwards. */
 export interface Lifted {
-  readonly role: Role;
+  /** Places of its shapes in the view. */
+  readonly shapes: ReadonlySet<number>;
   readonly by: readonly [x: number, y: number];
 }
 
@@ -66,7 +67,7 @@ export function SectionShapes({
   y0: number;
   lifted?: Lifted | null;
 }) {
-  const out = (role: Role) => lifted !== null && lifted.role === role;
+  const out = (place: number) => lifted?.shapes.has(place) ?? false;
   const { left, right, top } = view.box;
   return (
     <>
@@ -80,11 +81,11 @@ export function SectionShapes({
             // biome-ignore lint/suspicious/noArrayIndexKey: shapes have a fixed order and no names
             key={i}
             d={shape.path}
-            transform={out(shape.role) ? `translate(${lifted!.by[0]},${lifted!.by[1]})` : undefined}
+            transform={out(i) ? `translate(${lifted!.by[0]},${lifted!.by[1]})` : undefined}
             fillRule="evenodd"
             fill={shape.line || shape.role === "hidden" ? "none" : (fills[shape.role] ?? "none")}
             stroke={
-              out(shape.role)
+              out(i)
                 ? "var(--fails)"
                 : fluids.includes(shape.role)
                   ? "none"
@@ -92,7 +93,7 @@ export function SectionShapes({
                     ? "var(--tight)"
                     : "var(--ink)"
             }
-            strokeWidth={(shape.role === "axis" ? 0.6 : out(shape.role) ? 2.4 : 0.9) / scale}
+            strokeWidth={(shape.role === "axis" ? 0.6 : out(i) ? 2.4 : 0.9) / scale}
             strokeDasharray={
               shape.role === "axis"
                 ? [9, 3, 2, 3].map((n) => n / scale).join(" ")

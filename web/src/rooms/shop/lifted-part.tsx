@@ -1,16 +1,9 @@
-import type { PieceRole, Way } from "@proven-seat/core/bodies";
-import { type Role, sectionViews, type View } from "@proven-seat/core/sections";
+import type { Way } from "@proven-seat/core/bodies";
+import { sectionViews, shapesOf, type View } from "@proven-seat/core/sections";
 import type { ShopStep } from "@proven-seat/core/shop";
 import { memo, useMemo } from "react";
 import { type Lifted, SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";
-
-/** What stands in one place of the drawing, so that it can be drawn out of it. */
-const drawnOut: Partial<Record<PieceRole, Role>> = {
-  stem: "stem",
-  shell: "bonnet",
-  "closing member": "closure",
-};
 
 /** Where the drawing points at a piece, mm; null where it does not show it. */
 function pointAt(view: View, parts: SectionData["parts"], id: string): readonly [number, number] | null {
@@ -54,15 +47,19 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
   if (!view) return null;
   const { left, right, top, bottom } = view.box;
   const [width, height] = [right - left, top - bottom];
-  const role = (of.piece && drawnOut[of.piece.role]) ?? null;
+  const at = of.piece && pointAt(view, data.parts, of.piece.id);
+  const shapes = new Set(of.piece ? shapesOf(view, of.piece.role, at) : []);
+  const moves = shapes.size > 0;
   const [dx, dy] = of.piece ? directions[of.piece.way] : [0, 0];
+  // What stands before the closing member goes out the way the fluid comes in.
+  const before = /^(upstream|near)-/.test(of.piece?.id ?? "") && dx > 0;
   const reach = far * Math.max(width, height);
-  const moves = role !== null && view.shapes.some((shape) => shape.role === role);
-  const lifted: Lifted | null = moves ? { role, by: [dx * reach, dy * reach] } : null;
-  const point = of.piece && !moves ? pointAt(view, data.parts, of.piece.id) : null;
+  const by = [(before ? -dx : dx) * reach, dy * reach] as const;
+  const lifted: Lifted | null = moves ? { shapes, by } : null;
+  const point = moves ? null : at;
   const room = {
-    left: 0.05 * width,
-    right: far * width + 0.05 * width,
+    left: (before ? far + 0.05 : 0.05) * width,
+    right: (before ? 0.05 : far + 0.05) * width,
     above: far * height,
     below: far * height,
   };
