@@ -1,4 +1,5 @@
 import type { JobRow } from "@proven-seat/contract";
+import { useState } from "react";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";
 import { day, hour } from "../../parts/dates.ts";
@@ -26,6 +27,9 @@ function Progress({ of }: { of: JobRow }) {
   );
 }
 
+/** Rows that are drawn before somebody asks for all. */
+const mostAtOnce = 100;
+
 /** As wide in both lists. */
 const columns = [
   ["tag", "w-28"],
@@ -47,6 +51,8 @@ export function JobsList({
   nothing: string;
 }) {
   const address = useAddress();
+  const [all, setAll] = useState(false);
+  const shown = all ? rows : rows.slice(0, mostAtOnce);
   return (
     <section aria-label={title} className="mb-6">
       <h2 className="mb-1 font-semibold">
@@ -66,7 +72,7 @@ export function JobsList({
             </tr>
           </thead>
           <tbody>
-            {rows.map((row) => (
+            {shown.map((row) => (
               <tr key={row.id} className="border-b border-rule/60 align-top">
                 <td className="pr-4">
                   <Link
@@ -93,6 +99,11 @@ export function JobsList({
             ))}
           </tbody>
         </table>
+      )}
+      {shown.length < rows.length && (
+        <button type="button" className="quiet min-h-11 px-2" onClick={() => setAll(true)}>
+          Show all {rows.length}
+        </button>
       )}
     </section>
   );

@@ -1,0 +1,57 @@
+// @vitest-environment happy-dom
+
+import type { JobRow } from "@proven-seat/contract";
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { MemoryRouter } from "react-router";
+import { afterEach, describe, expect, it } from "vitest";
+import { JobsList } from "./jobs-list.tsx";
+
+const row = (i: number, change: Partial<JobRow> = {}): JobRow => ({
+  id: `job-${i}`,
+  tagId: `tag-${i}`,
+  number: `XV-${i}`,
+  service: "Feed",
+  kind: "strip",
+  valve: "a ball",
+  startedAt: "2026-11-27T08:00:00.000Z",
+  startedBy: "Day shift",
+  steps: 40,
+  done: 10,
+  deviations: 0,
+  finishedAt: null,
+  lastAt: null,
+  lastBy: null,
+  ...change,
+});
+const show = (rows: JobRow[]) =>
+  render(
+    <MemoryRouter>
+      <JobsList title="Under way" rows={rows} nothing="Nothing is under way." />
+    </MemoryRouter>,
+  );
+afterEach(cleanup);
+
+describe("jobs as a list", () => {
+  it("says where there are none", () => {
+    show([]);
+    expect(screen.getByText("Nothing is under way.")).toBeTruthy();
+  });
+  it("leads each to its own page, and says how far it is", () => {
+    show([row(1), row(2, { kind: "find a leak", steps: 0 }), row(3, { deviations: 2 })]);
+    const links = screen.getAllByRole("link").map((link) => link.getAttribute("href"));
+    expect(links).toEqual([
+      "/tags/tag-1/shop/strip?job=job-1",
+      "/tags/tag-2/shop/leak?job=job-2",
+      "/tags/tag-3/shop/strip?job=job-3",
+    ]);
+    expect(screen.getAllByText("10 of 40")).toHaveLength(2);
+    expect(screen.getByText("being traced")).toBeTruthy();
+    expect(screen.getByText("2")).toBeTruthy();
+  });
+  it("draws ten thousand only when somebody asks", () => {
+    show(Array.from({ length: 10_000 }, (_, i) => row(i)));
+    expect(screen.getAllByRole("row")).toHaveLength(101);
+    fireEvent.click(screen.getByRole("button", { name: "Show all 10000" }));
+    expect(screen.queryByRole("button")).toBeNull();
+  }, 30_000);
+});
