@@ -146,7 +146,7 @@ export function jobDocument(of: JobOf, leak: LeakPicture | null, reading: Readin
         },
       ],
     },
-    { kind: "code", address: of.address, says: "On screen, with its pictures:" },
+    { kind: "code", address: of.address, says: "On screen, with its pictures:", more: "" },
     { kind: "cautions", words: [cautions.at(-1)!] },
     ...(of.plan ? [steps(of.plan, state, reading)] : []),
     ...(leak ? trace(leak) : []),

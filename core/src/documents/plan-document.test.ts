@@ -72,7 +72,7 @@ describe("a printed plan", () => {
   });
   it("lays every tool out once, and not beside each step", () => {
     const made = document("trunnion-side-entry", "strip");
-    const said = made.blocks.flatMap((b) => (b.kind === "remark" ? [b.words] : [])).join();
+    const said = made.blocks.flatMap((b) => (b.kind === "code" ? [b.more] : [])).join();
     expect(said).toMatch(/Tools: .*hook of brass or plastic/);
     expect(said.match(/hook of brass/g)).toHaveLength(1);
     expect(JSON.stringify(tableNamed(made, "Steps"))).not.toContain("hook of brass");

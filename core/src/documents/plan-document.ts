@@ -96,9 +96,13 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
         },
       ],
     },
-    { kind: "code", address, says: "On screen, with the section, ticks, figures and pictures:" },
+    {
+      kind: "code",
+      address,
+      says: "On screen, with the section, ticks, figures and pictures:",
+      more: tools.size === 0 ? "" : `Tools: ${[...tools].join("; ")}.`,
+    },
     { kind: "cautions", words: [...warned, cautions.at(-1)!] },
-    ...(tools.size === 0 ? [] : [{ kind: "remark" as const, words: `Tools: ${[...tools].join("; ")}.` }]),
     ...(plan.limits === null ? [] : [{ kind: "remark" as const, words: plan.limits }]),
   ];
   if (plan.steps.length > 0)

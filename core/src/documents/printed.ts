@@ -51,6 +51,8 @@ export type Block =
       readonly kind: "code";
       readonly address: string;
       readonly says: string;
+      /** What else stands beside it; empty for nothing. */
+      readonly more: string;
     }
   | { readonly kind: "cautions"; readonly words: readonly string[] }
   | {

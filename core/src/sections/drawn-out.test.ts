@@ -25,8 +25,8 @@ describe("shapes a piece is drawn as", () => {
   it("of one of two seats are those of its side alone", () => {
     const [x, y] = place("seats");
     const [here, there] = [
-      shapesOf(view, "seat", [-Math.abs(x), y]),
-      shapesOf(view, "seat", [Math.abs(x), y]),
+      shapesOf(view, "seat", [-Math.abs(x), y], true),
+      shapesOf(view, "seat", [Math.abs(x), y], true),
     ];
     expect(here.length).toBeGreaterThan(0);
     expect(here.every((i) => middle(view, i) < 0)).toBe(true);
@@ -34,20 +34,24 @@ describe("shapes a piece is drawn as", () => {
     expect(here).toHaveLength(there.length);
   });
   it("of packing are not the seats' seals", () => {
-    const packing = shapesOf(view, "seal", place("packing"));
-    const rings = shapesOf(view, "seal", place("seat-seals"));
+    const packing = shapesOf(view, "seal", place("packing"), false);
+    const rings = shapesOf(view, "seal", place("seat-seals"), false);
     expect(packing.length).toBeGreaterThan(0);
     expect(packing.filter((i) => rings.includes(i))).toEqual([]);
+    // Both halves of each ring, and both seats' seals, above and below.
+    for (const shapes of [packing, rings])
+      expect(shapes.reduce((sum, i) => sum + middle(view, i), 0)).toBeCloseTo(0, 6);
+    expect(rings).toHaveLength(4);
   });
   it("are none where the drawing does not show the piece", () => {
-    expect(shapesOf(view, "fitting", [0, 0])).toEqual([]);
-    expect(shapesOf(view, "seat", null)).toEqual([]);
+    expect(shapesOf(view, "fitting", [0, 0], false)).toEqual([]);
+    expect(shapesOf(view, "seat", null, false)).toEqual([]);
   });
   it.each(constructions)("of stem and closing member of $id are there whole", ({ id }) => {
     const valve = valveOf(id);
     const drawn = viewOf(valve);
     const parts = labelled(valve.construction.parts, valve.construction.assembly(valve.cavity.id));
     expect(parts.length).toBeGreaterThan(0);
-    expect(shapesOf(drawn, "closing member", null).length).toBeGreaterThan(0);
+    expect(shapesOf(drawn, "closing member", null, false).length).toBeGreaterThan(0);
   });
 });

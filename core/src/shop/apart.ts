@@ -86,7 +86,7 @@ export function apart(
       step("take apart", takenOff(piece), {
         piece: pieceOf(piece),
         at: piece.at,
-        figures: [toolOf(piece)],
+        figures: [toolOf(piece, false)],
         look,
         renew,
         measures: measuresOf(piece, valve, house),
@@ -157,7 +157,7 @@ export function together(
         at: piece.at,
         renew: lookAt(piece).renew,
         figures: [
-          toolOf(piece),
+          toolOf(piece, true),
           ...(piece.oriented === null
             ? []
             : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),

@@ -52,12 +52,13 @@ const tools: Readonly<Record<PieceRole, string>> = {
  * What a piece is handled with.
  *
  * @param piece of an assembly
+ * @param back whether it is put back: a seal goes in over edges that cut it
  * @returns the tool as a figure of a step
  * @source practice
  */
-export const toolOf = ({ role }: Pick<Piece, "role">): StepFigure => ({
+export const toolOf = ({ role }: Pick<Piece, "role">, back: boolean): StepFigure => ({
   what: "tool",
-  value: tools[role],
+  value: back && role === "seal" ? "fingers, a sleeve over sharp edges, a wooden tamper" : tools[role],
   unit: "",
 });
 

@@ -8,7 +8,10 @@ const quiet = 4;
 const side = 58;
 
 /** An address as a square code with its words beside it. */
-export function code({ address, says }: Extract<Block, { kind: "code" }>, { doc, y: from }: Flow): number {
+export function code(
+  { address, says, more }: Extract<Block, { kind: "code" }>,
+  { doc, y: from }: Flow,
+): number {
   const made = encode(0, "M");
   made.addData(address);
   made.make();
@@ -22,7 +25,9 @@ export function code({ address, says }: Extract<Block, { kind: "code" }>, { doc,
         doc.rect(left + (column + quiet) * size, top + (row + quiet) * size, size, size);
   doc.fill().restore();
   const beside = left + side + 8;
-  const said = write(doc, says, beside, top + 18, { colour: dim, size: 8, width: width - side - 8 });
-  write(doc, address, beside, said + 2, { size: 8, width: width - side - 8 });
-  return top + side;
+  const wide = width - side - 8;
+  const said = write(doc, says, beside, top + (more === "" ? 18 : 4), { colour: dim, size: 8, width: wide });
+  const read = write(doc, address, beside, said + 1, { size: 8, width: wide });
+  const end = more === "" ? read : write(doc, more, beside, read + 3, { size: 8, width: wide });
+  return Math.max(end, top + side);
 }

@@ -158,9 +158,9 @@ const draws: { readonly [Kind in Block["kind"]]: ComponentType<Of<Kind>> } = {
   table: Table,
   verdict: VerdictLine,
   // On screen one is there already.
-  code: ({ says, address }) => (
+  code: ({ says, address, more }) => (
     <p className="mt-1 text-[12px] text-dim">
-      {says} {address}
+      {says} {address} {more}
     </p>
   ),
   cautions: Cautions,

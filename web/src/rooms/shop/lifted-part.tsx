@@ -5,6 +5,18 @@ import { memo, useMemo } from "react";
 import { type Lifted, SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";
 
+/** The side a body that opens on one opens on: −1 before the closing member, 1 behind it. */
+const opensOn = (view: View): -1 | 1 =>
+  (view.places.find(({ part }) => part === "end" || part === "insert")?.at[0] ?? 1) < 0 ? -1 : 1;
+
+/** The side a piece stands on that is one of two; null of another. */
+function sideOf(view: View, id: string): -1 | 1 | null {
+  const [which] = /^(upstream|downstream|near|far)(?=-)/.exec(id) ?? [];
+  if (which === undefined) return null;
+  if (which === "upstream" || which === "downstream") return which === "upstream" ? -1 : 1;
+  return which === "near" ? opensOn(view) : (-opensOn(view) as -1 | 1);
+}
+
 /** Where the drawing points at a piece, mm; null where it does not show it. */
 function pointAt(view: View, parts: SectionData["parts"], id: string): readonly [number, number] | null {
   const showing = parts.filter(({ pieces }) => pieces.includes(id));
@@ -16,8 +28,8 @@ function pointAt(view: View, parts: SectionData["parts"], id: string): readonly 
   if (place === undefined) return null;
   const [x, y] = place.at;
   // One of two alike is named; the other stands across the middle of the bore.
-  if (/^(downstream|far)-/.test(id)) return [Math.abs(x), y];
-  return /^(upstream|near)-/.test(id) ? [-Math.abs(x), y] : [x, y];
+  const side = sideOf(view, id);
+  return side === null ? [x, y] : [side * Math.abs(x), y];
 }
 
 /** Of the longest side of the drawing, how far a part is drawn out of it. */
@@ -48,11 +60,12 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
   const { left, right, top, bottom } = view.box;
   const [width, height] = [right - left, top - bottom];
   const at = of.piece && pointAt(view, data.parts, of.piece.id);
-  const shapes = new Set(of.piece ? shapesOf(view, of.piece.role, at) : []);
+  const side = of.piece && sideOf(view, of.piece.id);
+  const shapes = new Set(of.piece ? shapesOf(view, of.piece.role, at, side !== null) : []);
   const moves = shapes.size > 0;
   const [dx, dy] = of.piece ? directions[of.piece.way] : [0, 0];
-  // What stands before the closing member goes out the way the fluid comes in.
-  const before = /^(upstream|near)-/.test(of.piece?.id ?? "") && dx > 0;
+  // A seat of a trunnion ball leaves by its own end, everything else by the end that opens.
+  const before = dx > 0 && (/^upstream-/.test(of.piece?.id ?? "") || opensOn(view) < 0);
   const reach = far * Math.max(width, height);
   const by = [(before ? -dx : dx) * reach, dy * reach] as const;
   const lifted: Lifted | null = moves ? { shapes, by } : null;
