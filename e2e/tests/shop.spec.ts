@@ -51,7 +51,12 @@ test("every plan is there for a valve, or says why it is not", async ({ page, ap
 test("a leak is traced by answers, its reasoning opened, an answer taken back", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1004", "shop/leak"));
   await page.getByLabel("who works").fill("Day shift");
-  await page.getByRole("button", { name: /It passes while it is shut/ }).click();
+  // At its place on the drawing, as well as by its name.
+  await page
+    .getByRole("group", { name: "Section: pick where it leaks" })
+    .getByRole("button", { name: /past the upstream seat/ })
+    .click();
+  await expect(page.getByRole("img", { name: "Section with the ways the fluid may take" })).toBeVisible();
   const next = page.getByRole("region", { name: "Next check" }).first();
   const causes = page.getByRole("region", { name: "What it may be" }).getByRole("listitem");
   const before = await causes.first().textContent();

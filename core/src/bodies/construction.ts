@@ -20,6 +20,8 @@ export interface LeakPath {
   readonly place: "external" | "internal";
   /** First seal, then what stands behind it. */
   readonly seals: readonly string[];
+  /** The pieces that are those seals. */
+  readonly pieces: readonly string[];
 }
 
 /**

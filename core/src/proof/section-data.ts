@@ -1,4 +1,4 @@
-import { type Cavity, type LabelledPart, labelled, leakPathsOf } from "../bodies/index.ts";
+import { type Cavity, type LabelledPart, type LeakPath, labelled, leakPathsOf } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import { seatLoad } from "../rules/envelope/seat-load.ts";
@@ -15,11 +15,7 @@ export interface SectionData {
   readonly thrustN: number;
   readonly seatLoadN: number;
   readonly parts: readonly LabelledPart[];
-  readonly leakPaths: readonly {
-    readonly path: string;
-    readonly place: string;
-    readonly seals: readonly string[];
-  }[];
+  readonly leakPaths: readonly LeakPath[];
   readonly strengths: readonly string[];
   readonly limits: readonly string[];
 }

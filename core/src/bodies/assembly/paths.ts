@@ -19,6 +19,7 @@ export const leakPathsOf = (assembly: Assembly): LeakPath[] =>
       path: joint.name,
       place: joint.between.includes("outside") ? "external" : "internal",
       seals: joint.seals.map(({ piece }) => assembly.pieces.find(({ id }) => id === piece)!.name),
+      pieces: joint.seals.map(({ piece }) => piece),
     }));
 
 /**

@@ -25,6 +25,7 @@ export interface LeakPicture {
     readonly id: string;
     readonly name: string;
     readonly seals: readonly string[];
+    readonly pieces: readonly string[];
   }[])[];
   /** What it may let through; null of a leak to the outside, of which nothing is allowed here. */
   readonly allowed: Allowed | null;
@@ -62,6 +63,7 @@ export function leakPicture(
     id,
     name,
     seals: seals.map(({ piece }) => nameOf(piece)),
+    pieces: seals.map(({ piece }) => piece),
   });
   const bad = (["lethal", "toxic", "flammable"] as const).find((hazard) => duty.hazards.has(hazard));
   return {

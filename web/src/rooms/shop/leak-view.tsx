@@ -1,30 +1,45 @@
 import type { CheckShown, LeakPicture, LeakPlace, Ranked } from "@proven-seat/core/shop";
 import { Scroll } from "../../parts/scroll.tsx";
+import type { SectionData } from "../../workers/views.ts";
 import { LeakRate, type LeakRateMeasured } from "./leak-rate.tsx";
+import { LeakSection } from "./leak-section.tsx";
 
+const nothing = () => undefined;
 const percent = (share: number) => `${share > 0 && share < 0.005 ? "<1" : Math.round(100 * share)} %`;
 
 /** Where it shows: the first thing that is asked. */
-export function LeakPlaces({ onPick }: { onPick: (place: LeakPlace) => void }) {
+export function LeakPlaces({
+  section,
+  onPick,
+}: {
+  section: SectionData;
+  onPick: (place: LeakPlace) => void;
+}) {
   const places: readonly (readonly [LeakPlace, string, string])[] = [
     ["outside", "It leaks to the outside", "At stem, joint, fitting or flange, or on the wall."],
     ["through the valve", "It passes while it is shut", "Pressure or flow downstream, or at the vent."],
   ];
   return (
-    <section aria-label="Where it leaks" className="grid content-start gap-4 p-6">
-      <h2 className="text-[26px] font-semibold">Where does it show?</h2>
-      {places.map(([place, name, says]) => (
-        <button
-          key={place}
-          type="button"
-          className="min-h-16 border border-rule px-4 py-3 text-left hover:bg-second"
-          onClick={() => onPick(place)}
-        >
-          <span className="block text-[18px] font-semibold">{name}</span>
-          <span className="text-dim">{says}</span>
-        </button>
-      ))}
-    </section>
+    <Scroll label="Where it leaks" className="min-h-0">
+      <div className="grid gap-6 p-6 lg:grid-cols-2">
+        <section aria-label="Where it leaks" className="grid content-start gap-4">
+          <h2 className="text-[26px] font-semibold">Where does it show?</h2>
+          {places.map(([place, name, says]) => (
+            <button
+              key={place}
+              type="button"
+              className="min-h-16 border border-rule px-4 py-3 text-left hover:bg-second"
+              onClick={() => onPick(place)}
+            >
+              <span className="block text-[18px] font-semibold">{name}</span>
+              <span className="text-dim">{says}</span>
+            </button>
+          ))}
+          <p className="text-dim">Or press the joint it shows at: outwards brown, through the valve red.</p>
+        </section>
+        <LeakSection data={section} traced={null} onPick={onPick} />
+      </div>
+    </Scroll>
   );
 }
 
@@ -144,6 +159,7 @@ function Reasoning({ of }: { of: LeakPicture }) {
 /** A leak as it is traced: the next check large, what it may be beside it. */
 export function LeakView({
   of,
+  section,
   rate,
   onRate,
   onAnswer,
@@ -153,6 +169,7 @@ export function LeakView({
   closed = false,
 }: {
   of: LeakPicture;
+  section: SectionData;
   rate: LeakRateMeasured;
   onRate: (rate: NonNullable<LeakRateMeasured>) => void;
   onAnswer: (check: string, answer: string) => void;
@@ -202,6 +219,7 @@ export function LeakView({
               another leak
             </button>
           </div>
+          <LeakSection data={section} traced={of} onPick={nothing} />
           {!closed && others.length > 0 && (
             <details>
               <summary className="min-h-11 cursor-pointer py-2 font-semibold">Other checks</summary>

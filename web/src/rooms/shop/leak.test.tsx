@@ -5,13 +5,14 @@ import { defaultHouseRules } from "@proven-seat/core/house";
 import { type LeakPlace, leakPicture, type Observation } from "@proven-seat/core/shop";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
+import { atTheBench, demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
 import { LeakRate } from "./leak-rate.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
 
 const house = defaultHouseRules();
 const duty = settle(demoDuty("XV-3052"), house);
 const valve = demoShelf.valvesFor(100).find((v) => v.construction.id === "trunnion-side-entry")!;
+const section = () => atTheBench("XV-3052").view.inHand!.section;
 const picture = (place: LeakPlace, seen: readonly Observation[] = []) =>
   leakPicture(valve, duty, house, place, seen);
 const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
@@ -19,6 +20,7 @@ const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
   render(
     <LeakView
       of={picture(place, seen)}
+      section={section()}
       onAnswer={onAnswer}
       onUndo={onUndo}
       onFinish={vi.fn()}
@@ -35,9 +37,27 @@ afterEach(cleanup);
 describe("a leak in the shop", () => {
   it("begins with where it shows", () => {
     const onPick = vi.fn();
-    render(<LeakPlaces onPick={onPick} />);
+    render(<LeakPlaces section={section()} onPick={onPick} />);
     fireEvent.click(screen.getByRole("button", { name: /passes while it is shut/ }));
     expect(onPick).toHaveBeenCalledWith("through the valve");
+  });
+  it("is picked at the joint it shows at, on the drawing, by mouse and by key", () => {
+    const onPick = vi.fn();
+    render(<LeakPlaces section={section()} onPick={onPick} />);
+    const drawn = within(screen.getByRole("group", { name: /pick where it leaks/ }));
+    fireEvent.click(
+      drawn.getByRole("button", { name: /between the upstream seat and the ball|past the upstream seat/ }),
+    );
+    expect(onPick).toHaveBeenLastCalledWith("through the valve");
+    const [outside] = drawn.getAllByRole("button", { name: /stem/ });
+    fireEvent.keyDown(outside!, { key: "Enter" });
+    expect(onPick).toHaveBeenLastCalledWith("outside");
+  });
+  it("lights the way of the fluid through the joints, the likeliest over the others", () => {
+    show("through the valve");
+    const lines = screen.getByRole("img", { name: /ways the fluid may take/ }).querySelectorAll("polyline");
+    expect(lines.length).toBeGreaterThan(1);
+    expect(lines[lines.length - 1]!.getAttribute("stroke")).toBe("var(--fails)");
   });
   it("asks the check that tells most, and hands on what is answered", () => {
     const { onAnswer } = show("through the valve");

@@ -32,6 +32,7 @@ function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
   return (
     <LeakView
       of={answer}
+      section={view.inHand!.section}
       rate={leakRate}
       closed={finished !== null}
       onRate={(rate) => say({ kind: "leak rate", ...rate })}
@@ -51,7 +52,10 @@ export function Leak({ tagId, view }: { tagId: string; view: BenchView }) {
   return (
     <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto]">
       {job.state.place === null ? (
-        <LeakPlaces onPick={(place) => job.say({ kind: "place", place }) || askWho()} />
+        <LeakPlaces
+          section={view.inHand!.section}
+          onPick={(place) => job.say({ kind: "place", place }) || askWho()}
+        />
       ) : (
         <Tracing job={job} view={view} />
       )}

@@ -1,0 +1,119 @@
+import { sectionViews, type View } from "@proven-seat/core/sections";
+import type { LeakPicture, LeakPlace } from "@proven-seat/core/shop";
+import { memo, useMemo } from "react";
+import { SectionShapes } from "../../parts/section-shapes.tsx";
+import type { SectionData } from "../../workers/views.ts";
+import { pointAt } from "./piece-place.ts";
+
+type At = readonly [x: number, y: number];
+
+/** Where a joint is drawn: at the first of its seals the drawing names. */
+const jointAt = (view: View, parts: SectionData["parts"], pieces: readonly string[]): At | null =>
+  pieces.map((piece) => pointAt(view, parts, piece)).find((at) => at !== null) ?? null;
+
+/** The way of the fluid as points: from where it comes in, joint by joint over the closing member, to where it shows. */
+function wayOf(view: View, data: SectionData, way: LeakPicture["ways"][number], place: LeakPlace): At[] {
+  const { left, right, top } = view.box;
+  const over: At = [0, (0.97 * data.dimensions.closureDiameterMm) / 2];
+  const joints = way.flatMap(({ pieces }): At[] => {
+    const at = jointAt(view, data.parts, pieces);
+    return at ? [[at[0], Math.abs(at[1])]] : [];
+  });
+  const last = joints.at(-1);
+  if (!last) return [];
+  const crossed = joints.flatMap((at, i) => (i > 0 && joints[i - 1]![0] * at[0] < 0 ? [over, at] : [at]));
+  const inBore = 0.35 * data.dimensions.boreMm;
+  return [[left * 0.85, inBore], ...crossed, place === "outside" ? [last[0], top] : [right * 0.9, inBore]];
+}
+
+/** The section with its joints to pick where it leaks, or with the ways the fluid may take lit through them. */
+export const LeakSection = memo(function LeakSection({
+  data,
+  traced,
+  onPick,
+}: {
+  data: SectionData;
+  /** What is traced; null where it is to be picked. */
+  traced: LeakPicture | null;
+  onPick: (place: LeakPlace) => void;
+}) {
+  const view = useMemo(
+    () =>
+      sectionViews(data.construction, {
+        dimensions: data.dimensions,
+        openingDegrees: 0,
+        cavity: data.cavity.id,
+        thrustN: 0,
+        seatLoadN: 0,
+      })[0],
+    [data],
+  );
+  if (!view) return null;
+  const { left, right, top, bottom } = view.box;
+  const [width, height] = [right - left, top - bottom];
+  const px = ([x, y]: At) => `${x - left},${top - y}`;
+  const [best] = traced?.ranked ?? [];
+  // The way of the likeliest cause last, over the others.
+  const ways = (traced?.ways ?? [])
+    .map((way) => ({
+      lit: way.some(({ id }) => id === best?.joint),
+      points: wayOf(view, data, way, traced!.place),
+    }))
+    .sort((a, b) => Number(a.lit) - Number(b.lit));
+  const joints = traced
+    ? []
+    : data.leakPaths.flatMap(({ path, place, pieces }) => {
+        const at = jointAt(view, data.parts, pieces);
+        return at
+          ? [
+              {
+                path,
+                at,
+                place: place === "external" ? ("outside" as const) : ("through the valve" as const),
+              },
+            ]
+          : [];
+      });
+  return (
+    <svg
+      className="max-h-96 w-full"
+      viewBox={`0 0 ${width} ${height}`}
+      role={traced ? "img" : "group"}
+      aria-label={traced ? "Section with the ways the fluid may take" : "Section: pick where it leaks"}
+    >
+      <SectionShapes view={{ ...view, forces: [] }} scale={1} x0={0} y0={0} />
+      {ways.map(({ lit, points }) => (
+        <polyline
+          key={points.join()}
+          points={points.map(px).join(" ")}
+          fill="none"
+          stroke={lit ? "var(--fails)" : "var(--cannot)"}
+          strokeWidth={width / (lit ? 80 : 160)}
+          strokeDasharray={lit ? undefined : `${width / 60}`}
+        />
+      ))}
+      {joints.map(({ path, at, place }) => (
+        <g
+          key={path}
+          role="button"
+          tabIndex={0}
+          aria-label={`It leaks here: ${path}`}
+          className="cursor-pointer"
+          onClick={() => onPick(place)}
+          onKeyDown={(e) => (e.key === "Enter" || e.key === " ") && onPick(place)}
+        >
+          <title>{path}</title>
+          <circle cx={at[0] - left} cy={top - at[1]} r={width / 14} fill="transparent" />
+          <circle
+            cx={at[0] - left}
+            cy={top - at[1]}
+            r={width / 45}
+            fill="none"
+            stroke={place === "outside" ? "var(--tight)" : "var(--fails)"}
+            strokeWidth={width / 130}
+          />
+        </g>
+      ))}
+    </svg>
+  );
+});
