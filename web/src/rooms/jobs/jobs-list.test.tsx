@@ -48,10 +48,11 @@ describe("jobs as a list", () => {
     expect(screen.getByText("being traced")).toBeTruthy();
     expect(screen.getByText("2")).toBeTruthy();
   });
-  it("draws ten thousand only when somebody asks", () => {
-    show(Array.from({ length: 10_000 }, (_, i) => row(i)));
+  it("draws more than a hundred only when somebody asks", () => {
+    show(Array.from({ length: 300 }, (_, i) => row(i)));
     expect(screen.getAllByRole("row")).toHaveLength(101);
-    fireEvent.click(screen.getByRole("button", { name: "Show all 10000" }));
+    fireEvent.click(screen.getByRole("button", { name: "Show all 300" }));
     expect(screen.queryByRole("button")).toBeNull();
-  }, 30_000);
+    expect(screen.getAllByRole("row")).toHaveLength(301);
+  });
 });
