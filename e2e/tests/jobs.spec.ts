@@ -125,4 +125,9 @@ test("a job is measured, judged, finished, and printed", async ({ page, app }) =
   for (const words of ["Job: put together", "ABOVE ITS LIMIT", "a borrowed wrench", "Day shift"])
     expect(text).toContain(words);
   expect(await violations(page)).toEqual([]);
+  // Opened by its own address it is left as well.
+  const [done] = await jobsOf(app, "XV-1030");
+  await page.goto(`${await app.tagUrl("XV-1030", "shop/together")}?job=${done!.id}`);
+  await page.getByRole("button", { name: "begin another" }).click();
+  await expect(page.getByText(/the first tick begins the job/)).toBeVisible();
 });

@@ -69,6 +69,14 @@ test("a leak is traced by answers, its reasoning opened, an answer taken back", 
   expect(await violations(page)).toEqual([]);
   await page.getByRole("button", { name: "Take the last answer back" }).click();
   await expect(causes.first()).toHaveText(before ?? "");
+  // Let go of, it stays under way in the list and is not joined again by itself.
+  await expect(page.getByText(/all handed in/)).toBeVisible();
+  await page.getByRole("button", { name: "another leak" }).click();
+  await expect(page.getByText("Where does it show?")).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("Where does it show?")).toBeVisible();
+  await page.waitForLoadState("networkidle");
+  await expect(page.getByText("Where does it show?")).toBeVisible();
 });
 
 test("on a tablet in a workshop everything that is pressed is large, and nothing runs out of the page", async ({

@@ -229,6 +229,14 @@ const rows: [rule: string, verdict: string, setting: Setting][] = [
   ["clearance", "fails", given({}, seat({ execution: "clearance" }))],
   ["clearance", "fails", given({ function: null }, seat({ execution: "clearance" }))],
   ["clearance", "not asked", given({ function: ["throttling"] }, seat({ execution: "clearance" }))],
+  [
+    "clearance",
+    "fails",
+    given(
+      { function: ["throttling"], cases: [{ kind: "shut-off differential" }] },
+      seat({ execution: "clearance" }),
+    ),
+  ],
   ["seat-clogging", "not asked", given({ fluid: { fibres: true } })],
   ["seat-clogging", "tight", given({ fluid: { fibres: true } }, seat({ execution: "soft ring" }))],
   ["seat-clogging", "holds", given({ fluid: { solidsPercent: 6 } }, seat({ execution: "soft ring" }))],

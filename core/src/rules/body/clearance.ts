@@ -7,10 +7,13 @@ export const clearance = rule({
   id: "body/clearance",
   asks: "Seat that does not touch",
   source: "A seat with clearance controls: nothing rubs or jams, and it always passes some",
-  inputs: ["function", "how the seat meets the closure"],
+  inputs: ["function", "kind of the cases", "how the seat meets the closure"],
   hangsOn: ["seat"],
-  unraised: ({ function: asked }) =>
-    asked.size === 1 && asked.has("throttling") ? "Control alone is asked for." : null,
+  // A case it is shut in asks it to shut, whatever else it is for.
+  unraised: ({ function: asked, cases }) =>
+    asked.size === 1 && asked.has("throttling") && cases.every(({ kind }) => kind !== "shut-off differential")
+      ? "Control alone is asked for."
+      : null,
   examine: ({ valve, duty }) => {
     if (valve.seat.offer.execution !== "clearance") return notAsked("Its seat touches the closure.");
     return plain("fails", "Shut, it still passes: its seat does not touch.", {

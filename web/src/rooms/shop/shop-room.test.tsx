@@ -42,7 +42,7 @@ const ticks = () => [...jobState(job().waiting).steps.values()].filter(({ ticked
 const step = () => screen.getByRole("article").getAttribute("aria-label");
 
 beforeEach(() => {
-  useDevice.setState({ who: "Day shift", jobs: {}, open: {} });
+  useDevice.setState({ who: "Day shift", jobs: {}, open: {}, left: [] });
   vi.stubGlobal("fetch", vi.fn().mockRejectedValue(new TypeError("offline")));
 });
 afterEach(() => {

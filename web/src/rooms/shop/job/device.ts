@@ -20,6 +20,8 @@ interface Device {
   readonly jobs: Readonly<Record<string, Held>>;
   /** The job that is open, by tag and kind. */
   readonly open: Readonly<Record<string, string>>;
+  /** Jobs this device let go of: they are not joined again by themselves. */
+  readonly left: readonly string[];
   readonly setWho: (who: string) => void;
   /** Begins a job and gives its id. */
   readonly begin: (of: Pick<Held, "tagId" | "kind" | "valve" | "plan">) => string;
@@ -31,6 +33,9 @@ interface Device {
   /** Lets go of the open job, so that another may be begun. */
   readonly leave: (tagId: string, kind: JobKind) => void;
 }
+
+/** Jobs that are remembered as let go of. */
+const mostLeft = 200;
 
 export const placeOf = (tagId: string, kind: JobKind) => `${tagId} ${kind}`;
 
@@ -52,6 +57,7 @@ export const useDevice = create<Device>()(
         who: "",
         jobs: {},
         open: {},
+        left: [],
         setWho: (who) => set({ who }),
         begin: (of) => {
           const id = crypto.randomUUID();
@@ -90,9 +96,13 @@ export const useDevice = create<Device>()(
             return { open: opened, jobs: { ...kept(jobs, opened), [id]: held } };
           }),
         leave: (tagId, kind) =>
-          set(({ jobs, open }) => {
-            const { [placeOf(tagId, kind)]: _, ...opened } = open;
-            return { open: opened, jobs: kept(jobs, opened) };
+          set(({ jobs, open, left }) => {
+            const { [placeOf(tagId, kind)]: id, ...opened } = open;
+            return {
+              open: opened,
+              jobs: kept(jobs, opened),
+              left: id === undefined ? left : [...left, id].slice(-mostLeft),
+            };
           }),
       };
     },

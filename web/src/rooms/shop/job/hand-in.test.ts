@@ -35,7 +35,7 @@ function aServer() {
 let job: string;
 const held = () => useDevice.getState().jobs[job]!;
 beforeEach(() => {
-  useDevice.setState({ who: "Day shift", jobs: {}, open: {} });
+  useDevice.setState({ who: "Day shift", jobs: {}, open: {}, left: [] });
   job = useDevice.getState().begin({ tagId: "t", kind: "strip", valve: "a ball", plan: null });
 });
 afterEach(() => vi.unstubAllGlobals());

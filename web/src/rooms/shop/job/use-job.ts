@@ -1,6 +1,7 @@
 import type { JobKind, JobState, Said, ShopPlan } from "@proven-seat/core/shop";
 import { jobState } from "@proven-seat/core/shop";
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { useNavigate } from "react-router";
 import { call, callAll } from "../../../app/api.ts";
 import { useProjectId } from "../../../app/project.ts";
 import { type Held, placeOf, useDevice } from "./device.ts";
@@ -40,7 +41,11 @@ function useJoined(tagId: string, kind: JobKind, asked: string | null): void {
     const find = async () => {
       if (asked !== null) return join(asked);
       const rows = await callAll("jobs", { parameters: { id: project! }, signal });
-      const under = rows.find((row) => row.tagId === tagId && row.kind === kind && row.finishedAt === null);
+      const { left } = useDevice.getState();
+      const under = rows.find(
+        (row) =>
+          row.tagId === tagId && row.kind === kind && row.finishedAt === null && !left.includes(row.id),
+      );
       if (under && !signal.aborted) await join(under.id);
     };
     // Without a connection one begins anew; what is handed in later stands beside the other.
@@ -95,6 +100,11 @@ export function useJob(
     },
     [tagId, kind, valve, plan],
   );
-  const leave = useCallback(() => useDevice.getState().leave(tagId, kind), [tagId, kind]);
+  const navigate = useNavigate();
+  const leave = useCallback(() => {
+    useDevice.getState().leave(tagId, kind);
+    // An address that names it would open it again.
+    navigate({ search: "" }, { replace: true });
+  }, [tagId, kind, navigate]);
   return { id: id ?? null, held, state, reached, say, leave };
 }
