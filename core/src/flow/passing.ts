@@ -32,6 +32,7 @@ export function passingOf(stream: Stream, pipes: Pipes): Passing {
     });
   const { valveMm: valveDiameterMm, pipeMm } = pipes;
   const { upstreamBarA, downstreamBarA, viscosityPaS } = stream;
+  // Field by field in both: this is made for every case of every size, and a spread costs more than the passer.
   const { flow, choked } =
     stream.kind === "liquid"
       ? liquidPasser({

@@ -69,6 +69,15 @@ describe("events of a job", () => {
     expect(stepState(state, "Drain.").ticked).toMatchObject({ who: "Night shift" });
     expect(stepState(jobState([at(1, tick(true)), at(2, tick(false))]), "Drain.").ticked).toBeNull();
   });
+  it("are as late as their moment is, however it is written", () => {
+    const tick = (id: number, at: string, done: boolean) => ({ ...at_(id, done), at });
+    const at_ = (id: number, done: boolean) => at(id, { kind: "tick", step: "Drain.", done });
+    const state = jobState([
+      tick(1, "2026-11-27T10:00:00Z", true),
+      tick(2, "2026-11-27T10:00:00.500Z", false),
+    ]);
+    expect(stepState(state, "Drain.").ticked).toBeNull();
+  });
   it("keep the newest of each reading, and every remark", () => {
     const reading = (what: string, value: number): Said => ({ kind: "reading", step: "Drain.", what, value });
     const note: Said = { kind: "note", step: "Drain.", text: "pitted" };

@@ -58,7 +58,7 @@ export const stepState = (state: JobState, step: string | null): StepState =>
 
 /** By the clocks of the devices, then by id: the same order on every device. */
 const inOrder = (a: JobEvent, b: JobEvent): number =>
-  a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1;
+  Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : 1);
 
 /**
  * What events make of a job.
