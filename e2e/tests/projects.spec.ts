@@ -7,7 +7,7 @@ test("the first visit says what is open, and how to begin one's own", async ({ p
   await expect(where).toContainText("an invented plant");
   await where.getByRole("link", { name: /bring your line list into My plant/ }).click();
   await expect(page).toHaveURL(/\/import$/);
-  await expect(page.getByLabel("Project")).toHaveText(/My plant/);
+  await expect(page.getByRole("banner").getByLabel("Project")).toHaveText(/My plant/);
   await page.goto(app.url);
   await expect(page).toHaveURL(/\/line-up$/);
 });
@@ -33,7 +33,7 @@ test("a project is taken out as a file and comes in beside itself, proved the sa
   await page.getByLabel("bring it in as").fill("Tarn Ness again");
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/line-up$/);
-  await expect(page.getByLabel("Project")).toContainText("Tarn Ness again");
+  await expect(page.getByRole("banner").getByLabel("Project")).toContainText("Tarn Ness again");
   // Its list is proved by whoever works, and its sheet is there.
   await page.getByRole("searchbox").fill("XV-2011");
   await expect(page.getByRole("row", { name: /XV-2011/ }).getByText("A", { exact: true })).toBeVisible();
