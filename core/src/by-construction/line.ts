@@ -49,6 +49,7 @@ function sizeOf(construction: Construction, dn: number, designation: string): Pr
     pad: "F07",
     stemEnd: null,
     stemThread: null,
+    liveLoading: null,
     padHeightMm: null,
     flangeDiameterMm: null,
     faceToFaceMm: null,

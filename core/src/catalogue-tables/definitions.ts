@@ -165,6 +165,8 @@ export const tables = {
       optionalNumber("stem_thread_mean_diameter_mm", "stemThread.meanDiameterMm"),
       optionalNumber("stem_lift_mm", "stemThread.liftMm"),
       optionalNumber("maximum_stem_thrust_n", "stemThread.maximumThrustN"),
+      optionalNumber("live_loading_height_mm", "liveLoading.heightMm"),
+      optionalNumber("live_loading_tolerance_mm", "liveLoading.toleranceMm"),
       optionalNumber("pad_height_mm"),
       optionalNumber("flange_diameter_mm"),
       optionalNumber("face_to_face_mm"),

@@ -76,6 +76,7 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
       ...size,
       stemEnd: statedOrNull(size.stemEnd),
       stemThread: statedOrNull(size.stemThread),
+      liveLoading: statedOrNull(size.liveLoading),
       geometry: {
         ...geometry,
         offsetsMm: behind === null && beside === null ? null : [behind, beside],

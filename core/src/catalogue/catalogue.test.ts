@@ -63,6 +63,12 @@ describe("a broken catalogue is refused with file, row, field and reason", () =>
       50,
       { row: 1, field: "sizes.0.geometry.seatSealDiameterMm" },
     ],
+    [
+      "a live-loading as uncertain as it is high",
+      "lines.0.sizes.0.liveLoading",
+      { heightMm: 0.3, toleranceMm: 0.3 },
+      { row: 1, field: "sizes.0.liveLoading.toleranceMm" },
+    ],
     ["unknown pad", "lines.0.sizes.0.pad", "F99", { row: 1, field: "sizes.0.pad" }],
     ["unknown class", "lines.0.sizes.0.designation", "class 7", { field: "sizes.0.designation" }],
     ["grade without rating", "lines.0.sizes.0.designation", "PN 40", { field: "sizes.0.designation" }],

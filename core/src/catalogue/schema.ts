@@ -52,6 +52,11 @@ const size = z.strictObject({
     })
     .nullable()
     .default(null),
+  /** Height the springs of a live-loaded packing stand at when they are loaded as the maker means them to. */
+  liveLoading: z
+    .strictObject({ heightMm: z.number().positive(), toleranceMm: z.number().positive() })
+    .nullable()
+    .default(null),
   /** From the pipe's axis to the face of the pad, and across the end flanges or the pipe's flanges it sits between. */
   padHeightMm: z.number().positive().nullable().default(null),
   flangeDiameterMm: z.number().positive().nullable().default(null),

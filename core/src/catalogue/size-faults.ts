@@ -51,6 +51,13 @@ export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
         field: `${field}.geometry.seatSealDiameterMm`,
         reason: "the seat's seal circle must be larger than its contact circle",
       };
+    const { liveLoading } = size;
+    if (liveLoading !== null && liveLoading.toleranceMm >= liveLoading.heightMm)
+      yield {
+        row,
+        field: `${field}.liveLoading.toleranceMm`,
+        reason: "the height of the live-loading must be larger than its tolerance",
+      };
     if (!padOf(size.pad))
       yield { row, field: `${field}.pad`, reason: `"${size.pad}" is not an ISO 5211 flange` };
     if (!rising(size.torque.differentialBar))

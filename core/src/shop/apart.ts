@@ -100,29 +100,35 @@ export function apart(
   return steps;
 }
 
-/** How the packing is loaded, by the school of its seal. */
-function loading({ seals }: Valve): Pick<ShopStep, "look" | "measures"> {
-  const live = seals.stemSeal === "live-loaded stack";
+const unstatedHeight =
+  "the catalogue states no height: it stands on the maker's drawing; without it leave the springs three quarters flat, and ask him";
+
+/** How the packing is loaded by its nuts, by the school of its seal. */
+function loading(
+  { seals, size: { liveLoading } }: Valve,
+  nuts: Piece,
+): Pick<ShopStep, "look" | "measures"> & { does: string | null } {
+  if (seals.stemSeal !== "live-loaded stack")
+    return {
+      does: null,
+      look: [
+        "by a sixth of a turn at a time on both nuts; the stem still turns by hand",
+        "tighten it again after the first warm-up",
+      ],
+      measures: [],
+    };
   return {
-    look: live
-      ? [
-          "live-loading: nuts by turns, until its springs stand at the height the maker states, alike on both sides; where he states none, three quarters flat",
-        ]
-      : [
-          "gland: just tight, by a sixth of a turn at a time on both nuts; the stem still turns by hand",
-          "tighten it again after the first warm-up",
-        ],
-    measures: live
-      ? [
-          {
-            what: "height of the live-loading",
-            unit: "mm",
-            least: null,
-            most: null,
-            source: "the maker's drawing stands before it",
-          },
-        ]
-      : [],
+    does: `Load the packing by ${named(nuts)}, by turns, until its springs stand at their height.`,
+    look: ["alike on both sides", ...(liveLoading === null ? [unstatedHeight] : [])],
+    measures: [
+      {
+        what: "height of the live-loading",
+        unit: "mm",
+        least: liveLoading && liveLoading.heightMm - liveLoading.toleranceMm,
+        most: liveLoading && liveLoading.heightMm + liveLoading.toleranceMm,
+        source: liveLoading ? "the maker's figure, catalogue" : "the maker's drawing",
+      },
+    ],
   };
 }
 
@@ -151,8 +157,9 @@ export function together(
   for (const piece of stripOrder(assembly, wanted).reverse()) {
     stands = turned(steps, piece, stands, "put together", member);
     const shellBolts = piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing";
+    const load = piece.id === "gland-nuts" ? loading(valve, piece) : null;
     steps.push(
-      step("put together", putBack(piece, house.tighteningPasses, newSeats !== null), {
+      step("put together", load?.does ?? putBack(piece, house.tighteningPasses, newSeats !== null), {
         piece: pieceOf(piece),
         at: piece.at,
         renew: lookAt(piece).renew,
@@ -163,7 +170,8 @@ export function together(
             : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),
           ...(shellBolts ? jointTorque(valve, piece, rated, house) : []),
         ],
-        ...(piece.id === "gland-nuts" ? loading(valve) : {}),
+        look: load?.look ?? [],
+        measures: load?.measures ?? [],
         cautions: shellBolts
           ? [
               "The torque is an estimate where the maker states none: his stands before it, and lubricated is not dry.",

@@ -156,18 +156,30 @@ describe("reseating", () => {
 describe("putting together", () => {
   it("loads the packing by its school: to a height that is written down, or just tight", () => {
     const work = bare("floating-two-piece");
-    const at = (stemSeal: "live-loaded stack" | "adjustable gland") => {
-      const valve = { ...work.valve, seals: { ...work.valve.seals, stemSeal } };
+    const at = (
+      stemSeal: "live-loaded stack" | "adjustable gland",
+      liveLoading: typeof work.valve.size.liveLoading = null,
+    ) => {
+      const valve = {
+        ...work.valve,
+        seals: { ...work.valve.seals, stemSeal },
+        size: { ...work.valve.size, liveLoading },
+      };
       return shopPlan("put together", { ...work, valve }).steps.find(
         ({ piece }) => piece?.id === "gland-nuts",
       )!;
     };
     const [live, plain] = [at("live-loaded stack"), at("adjustable gland")];
-    expect(live.look.join()).toMatch(/height the maker states/);
-    expect(live.measures.map((measure) => limitsText(measure, { system: "metric" }))).toEqual([
-      "to be written down",
-    ]);
-    expect(plain.look.join()).toMatch(/just tight/);
+    const limits = ({ measures }: typeof live) =>
+      measures.map((measure) => limitsText(measure, { system: "metric" }));
+    expect(live.look.join()).toMatch(/catalogue states no height/);
+    expect(limits(live)).toEqual(["to be written down"]);
+    const stated = at("live-loaded stack", { heightMm: 21.5, toleranceMm: 0.3 });
+    expect(stated.look.join()).not.toMatch(/states no height/);
+    expect(limits(stated)).toEqual(["21.2 mm to 21.8 mm"]);
+    expect(stated.measures[0]!.source).toMatch(/maker's figure/);
+    expect(plain.does).toMatch(/just tight/);
+    expect(live.does).not.toMatch(/just tight/);
     expect(plain.measures).toEqual([]);
   });
   it("tightens the shell crosswise in the house's passes, to a torque that says what it is", () => {

@@ -59,6 +59,9 @@ export function make(of: Make): ProductLine {
   const { line, range, proportions } = of;
   const seats = line.seats.map((s) => s.seat);
   const disc = line.port === "wafer disc";
+  // One of the makers leaves it to the fitter, as some do.
+  const statesLiveLoading =
+    line.maker !== "Tarrowby Controls" && line.seals.some((s) => s.stemSeal === "live-loaded stack");
   const sizes = Object.entries(range).flatMap(([designation, [from, to]]) => {
     const classNumber = classLike(designation);
     const heavy = heavyBy[classNumber]!;
@@ -88,6 +91,12 @@ export function make(of: Make): ProductLine {
             ? null
             : stemEndOf(stem.stemDiameterMm, stem.maximumStemTorqueNm, of.flatHead ?? false),
         stemThread: line.construction === "tilt-away" ? threadOf(stem, boreMm) : null,
+        liveLoading: statesLiveLoading
+          ? {
+              heightMm: threeFigures(0.45 * stem.stemDiameterMm),
+              toleranceMm: Math.max(0.2, Math.round(0.05 * stem.stemDiameterMm) / 10),
+            }
+          : null,
         padHeightMm: threeFigures(flangeDiameterMm / 2 + (disc ? 40 : 14) + 0.06 * dn),
         flangeDiameterMm,
         geometry,
