@@ -16,6 +16,9 @@ const jobHead = {
 /** Events handed in at a time; a device hands in what it has in turns. */
 export const mostHandedIn = 500;
 
+/** Longest side of a picture as it is kept, px: a seal face fills a tablet with it. */
+export const longestPicturePx = 1600;
+
 export const handInSchema = z.strictObject({
   ...jobHead,
   events: z.array(jobEventSchema).max(mostHandedIn),

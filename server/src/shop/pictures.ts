@@ -1,11 +1,10 @@
 import { createHash } from "node:crypto";
 import type { EntityManager } from "@mikro-orm/postgresql";
+import { longestPicturePx } from "@proven-seat/contract";
 import sharp from "sharp";
 import { type Reader, rowsOf } from "../store/sql.ts";
 import { notThere, Refusal } from "../work/refusal.ts";
 
-/** Longest side kept, px: a seal face fills a tablet with it. */
-const longestPx = 1600;
 /** What is unpacked at most: a camera's picture, and no picture made to fill the memory. */
 const mostPixels = 80_000_000;
 
@@ -14,7 +13,7 @@ async function smaller(given: Uint8Array): Promise<Buffer> {
   try {
     return await sharp(given, { limitInputPixels: mostPixels, failOn: "error" })
       .rotate()
-      .resize(longestPx, longestPx, { fit: "inside", withoutEnlargement: true })
+      .resize(longestPicturePx, longestPicturePx, { fit: "inside", withoutEnlargement: true })
       .flatten({ background: "#ffffff" })
       .jpeg({ quality: 80 })
       .toBuffer();

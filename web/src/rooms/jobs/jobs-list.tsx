@@ -3,13 +3,9 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";
 import { day, hour } from "../../parts/dates.ts";
-import { pages } from "../shop/pages.ts";
+import { addressOfJob } from "./job-address.ts";
 
 const when = (at: string) => `${day(at)} ${hour(at)}`;
-
-/** Address of the page a job is worked on at. */
-const pathOf = ({ kind, tagId, id }: JobRow) =>
-  `/tags/${tagId}/shop/${pages.find((page) => page.kind === kind)?.path ?? "strip"}?job=${id}`;
 
 /** How far a job is: a share of its steps, or that it is done. */
 function Progress({ of }: { of: JobRow }) {
@@ -77,7 +73,7 @@ export function JobsList({
                 <td className="pr-4">
                   <Link
                     className="flex min-h-11 items-center truncate font-semibold"
-                    to={address(pathOf(row))}
+                    to={address(addressOfJob(row))}
                   >
                     {row.number}
                   </Link>

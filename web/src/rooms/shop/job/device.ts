@@ -29,6 +29,8 @@ interface Device {
   /** Takes what the server has: what it knows waits no more. */
   readonly take: (job: Job) => void;
   readonly refuse: (job: string, why: string | null) => void;
+  /** Gives a job up that no server takes, with all that waits of it. */
+  readonly giveUp: (job: string) => void;
   readonly openJob: (job: Job) => void;
   /** Lets go of the open job, so that another may be begun. */
   readonly leave: (tagId: string, kind: JobKind) => void;
@@ -89,6 +91,11 @@ export const useDevice = create<Device>()(
             };
           }),
         refuse: (job, refused) => change(job, (had) => ({ ...had, refused })),
+        giveUp: (job) =>
+          set(({ jobs: { [job]: _, ...jobs }, open }) => ({
+            jobs,
+            open: Object.fromEntries(Object.entries(open).filter(([, id]) => id !== job)),
+          })),
         openJob: ({ id, events, ...of }) =>
           set(({ jobs, open }) => {
             const opened = { ...open, [placeOf(of.tagId, of.kind)]: id };

@@ -1,14 +1,33 @@
+import { longestPicturePx } from "@proven-seat/contract";
 import { del, get, set } from "idb-keyval";
 
-/** The largest picture that is taken in, bytes: what one request may hold. */
-const mostBytes = 20 * 2 ** 20;
+/** How much of a picture is lost where it is written anew: nothing that is seen. */
+const quality = 0.9;
+
+/** A picture as any server reads it, upright, no larger than is kept; whatever else the camera wrote stays here. */
+async function plain(file: Blob): Promise<Blob> {
+  const picture = await createImageBitmap(file);
+  const share = Math.min(1, longestPicturePx / Math.max(picture.width, picture.height));
+  const side = (px: number) => Math.max(1, Math.round(px * share));
+  const canvas = new OffscreenCanvas(side(picture.width), side(picture.height));
+  const paper = canvas.getContext("2d")!;
+  paper.fillStyle = "#ffffff";
+  paper.fillRect(0, 0, canvas.width, canvas.height);
+  paper.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  picture.close();
+  return canvas.convertToBlob({ type: "image/jpeg", quality });
+}
 
 /** Keeps a picture on this device until it is handed in; says why it is not taken where it is not. */
 export async function keepPicture(id: string, file: Blob): Promise<string | null> {
-  if (!file.type.startsWith("image/")) return "That is no picture.";
-  if (file.size > mostBytes) return "That picture is larger than 20 MB: take it smaller.";
+  let picture: Blob;
   try {
-    await set(`picture ${id}`, file);
+    picture = await plain(file);
+  } catch {
+    return "This is no picture that this device can open: take it as JPEG or PNG.";
+  }
+  try {
+    await set(`picture ${id}`, picture);
     return null;
   } catch {
     return "This device has no room for the picture: hand in what waits, then take it again.";

@@ -1,0 +1,77 @@
+import { useEffect, useState } from "react";
+import { Link } from "react-router";
+import { useAddress } from "../../app/project.ts";
+import { day, hour } from "../../parts/dates.ts";
+import { type Held, useDevice } from "../shop/job/device.ts";
+import { handInAll } from "../shop/job/hand-in.ts";
+import { dropPicture } from "../shop/job/pictures.ts";
+import { addressOfJob } from "./job-address.ts";
+
+/** Gives up what no server takes, and its pictures with it. */
+async function giveUp(id: string, { waiting }: Held): Promise<void> {
+  useDevice.getState().giveUp(id);
+  for (const { said } of waiting) if (said.kind === "picture") await dropPicture(said.picture);
+}
+
+function Waiting({ id, held }: { id: string; held: Held }) {
+  const address = useAddress();
+  const [asked, setAsked] = useState(false);
+  const { kind, tagId, valve, startedAt, waiting, refused } = held;
+  const one = waiting.length === 1;
+  const count = one ? "1 entry" : `${waiting.length} entries`;
+  return (
+    <li className="flex flex-wrap items-center gap-x-3">
+      <Link className="flex min-h-11 items-center underline" to={address(addressOfJob({ kind, tagId, id }))}>
+        {kind}
+      </Link>
+      <span className="min-w-0 truncate">{valve}</span>
+      <span className="text-dim">
+        {count}, begun {day(startedAt)} {hour(startedAt)}
+      </span>
+      {refused !== null && (
+        <>
+          <span className="text-fails">not taken by the server: {refused}</span>
+          {asked ? (
+            <>
+              <button type="button" className="act min-h-11 text-fails" onClick={() => void giveUp(id, held)}>
+                Give {count} up for good
+              </button>
+              <button type="button" className="quiet min-h-11 px-2" onClick={() => setAsked(false)}>
+                keep {one ? "it" : "them"}
+              </button>
+            </>
+          ) : (
+            <button type="button" className="quiet min-h-11 px-2 underline" onClick={() => setAsked(true)}>
+              give up
+            </button>
+          )}
+        </>
+      )}
+    </li>
+  );
+}
+
+/** What waits on this device, of whatever job: handed in when there is a connection. */
+export function OnThisDevice() {
+  const jobs = useDevice((s) => s.jobs);
+  const waiting = Object.entries(jobs).filter(([, held]) => held.waiting.length > 0);
+  useEffect(() => {
+    void handInAll();
+  }, []);
+  if (waiting.length === 0) return null;
+  return (
+    <section aria-label="On this device" className="mb-4 border-l-4 border-tight pl-4">
+      <div className="flex flex-wrap items-center gap-3">
+        <h2 className="font-semibold">Waits on this device</h2>
+        <button type="button" className="act min-h-11" onClick={() => void handInAll()}>
+          Hand it in
+        </button>
+      </div>
+      <ul>
+        {waiting.map(([id, held]) => (
+          <Waiting key={id} id={id} held={held} />
+        ))}
+      </ul>
+    </section>
+  );
+}
