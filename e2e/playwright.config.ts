@@ -16,6 +16,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     colorScheme: "light",
+    // What is kept for working away from the server would stand between these tests and their doctored answers.
+    serviceWorkers: "block",
     launchOptions: {
       executablePath: "/usr/bin/chromium",
       args: [

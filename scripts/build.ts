@@ -36,7 +36,8 @@ export function build(): boolean {
       stdio: ["ignore", "ignore", "inherit"],
     });
   run("tsc", ["-b", "server"]);
-  run("vite", ["build", "web", "--logLevel", "warn"]);
+  for (const config of ["vite.config.ts", "vite.away.config.ts"])
+    run("vite", ["build", "web", "--config", `web/${config}`, "--logLevel", "warn"]);
   mkdirSync(join(root, ".local"), { recursive: true });
   writeFileSync(stamp, state);
   return true;

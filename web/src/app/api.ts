@@ -17,7 +17,7 @@ export class ApiProblem extends Error {
 }
 
 /** The server could not be reached at all. */
-class NoConnection extends Error {
+export class NoConnection extends Error {
   constructor() {
     super("The server cannot be reached. Check that it runs; what you typed is kept on this device.");
   }

@@ -4,6 +4,7 @@ import { Notice } from "../parts/notice.tsx";
 import { inProject, useProject } from "./project.ts";
 import { useProjects, useTag } from "./queries.ts";
 import { useReading } from "./reading.ts";
+import { TagUnread } from "./tag-unread.tsx";
 
 /** Everything below a project's address: it is there, and is the one to come back to. */
 export function InProject() {
@@ -48,7 +49,7 @@ export function ToTag() {
   const { tagId = "" } = useParams();
   const { pathname, state } = useLocation();
   const tag = useTag(tagId);
-  if (tag.error) return <Notice title="There is no such tag">{tag.error.message}</Notice>;
+  if (tag.error) return <TagUnread error={tag.error} onAgain={() => void tag.refetch()} />;
   if (!tag.data) return <Notice title="Opening …" />;
   return <Navigate replace to={inProject({ id: tag.data.projectId }, pathname)} state={state} />;
 }

@@ -1,4 +1,5 @@
 import { QueryClient, useQuery } from "@tanstack/react-query";
+import { serverFirst } from "../away/away.ts";
 import { ApiProblem, call, callAll } from "./api.ts";
 
 export const queryClient = new QueryClient({
@@ -6,6 +7,9 @@ export const queryClient = new QueryClient({
     queries: {
       // A problem document will not get better by asking again; a lost connection may.
       retry: (count, error) => !(error instanceof ApiProblem) && count < 3,
+      // The server may run on this very machine: a browser that sees no network says nothing of it.
+      networkMode: "always",
+      persister: serverFirst,
       refetchOnWindowFocus: false,
       staleTime: 30_000,
     },

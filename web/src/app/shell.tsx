@@ -78,7 +78,10 @@ export function Shell() {
         </main>
         <footer className="flex items-center justify-between gap-6 border-t border-rule px-6 text-[12px] text-dim">
           <div className="flex shrink-0 items-center gap-3 whitespace-nowrap">
-            <Legend />
+            {/* Narrow, a room's own words go before the marks, which the legend still explains. */}
+            <div className="hidden lg:block">
+              <Legend />
+            </div>
             <button type="button" className="quiet" onClick={() => setLegend(true)}>
               legend
               <KeyHint>?</KeyHint>

@@ -1,9 +1,9 @@
 import { type ReactNode, useEffect } from "react";
-import { Link, Navigate, useParams } from "react-router";
-import { ApiProblem } from "../app/api.ts";
-import { inProject, useAddress } from "../app/project.ts";
+import { Navigate, useParams } from "react-router";
+import { inProject } from "../app/project.ts";
 import { useTag } from "../app/queries.ts";
 import { useReading } from "../app/reading.ts";
+import { TagUnread } from "../app/tag-unread.tsx";
 import { Notice } from "../parts/notice.tsx";
 import { useBench } from "./bench-store.ts";
 import { readDraft } from "./drafts.ts";
@@ -15,7 +15,6 @@ const held = new Map<string, number>();
 /** Opens the tag of the address: what the server has, or what was kept unsaved on this device. */
 export function OpenTag({ rest, children }: { rest: string; children: (tagId: string) => ReactNode }) {
   const { project, tagId = "" } = useParams();
-  const address = useAddress();
   const tag = useTag(tagId);
   const open = useBench((s) => s.tagId === tagId && s.content !== null);
   const setReading = useReading((s) => s.set);
@@ -47,26 +46,7 @@ export function OpenTag({ rest, children }: { rest: string; children: (tagId: st
   // Reached below another project's address, it is shown below its own.
   if (tag.data && project !== undefined && tag.data.projectId !== project)
     return <Navigate replace to={inProject({ id: tag.data.projectId }, `/tags/${tagId}/${rest}`)} />;
-  if (tag.error && !open) {
-    const gone = tag.error instanceof ApiProblem;
-    return (
-      <Notice
-        title={gone ? "There is no such tag" : "The tag could not be read"}
-        act={
-          <>
-            <button type="button" className="act" onClick={() => void tag.refetch()}>
-              Try again
-            </button>
-            <Link className="act" to={address("/line-up")}>
-              Line-up
-            </Link>
-          </>
-        }
-      >
-        {tag.error.message}
-      </Notice>
-    );
-  }
+  if (tag.error && !open) return <TagUnread error={tag.error} onAgain={() => void tag.refetch()} />;
   if (!open) return <Notice title="Opening the tag …" />;
   return children(tagId);
 }

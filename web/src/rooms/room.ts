@@ -9,5 +9,7 @@ export interface Room {
   readonly header: { readonly name: string; readonly place: number } | null;
   /** In the command bar; null for a room that needs to know more than its address. */
   readonly goTo: string | null;
+  /** Whether it is worked in where no server may be in reach: what it showed is kept on the device. */
+  readonly away?: true;
   readonly load: () => Promise<ComponentType>;
 }

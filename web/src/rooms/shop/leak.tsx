@@ -59,7 +59,7 @@ export function Leak({ tagId, view }: { tagId: string; view: BenchView }) {
       ) : (
         <Tracing job={job} view={view} />
       )}
-      <div className="border-t border-rule px-6 py-2">
+      <div className="border-t border-rule px-6">
         <Standing job={job} />
       </div>
     </div>

@@ -115,12 +115,9 @@ export function PlanView({
               Finish the job
             </button>
           )}
-          <a className="quiet flex min-h-11 items-center px-2" href={print} download>
-            PDF
-          </a>
         </div>
-        <div className="border-t border-rule px-6 py-2">
-          <Standing job={job} />
+        <div className="border-t border-rule px-6">
+          <Standing job={job} plan={print} />
           {limits && <p className="text-tight">{limits}</p>}
         </div>
       </div>

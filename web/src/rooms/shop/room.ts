@@ -5,5 +5,6 @@ export const room: Room = {
   inProject: true,
   header: null,
   goTo: null,
+  away: true,
   load: async () => (await import("./shop-room.tsx")).ShopRoom,
 };

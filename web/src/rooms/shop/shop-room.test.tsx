@@ -103,7 +103,7 @@ describe("a plan in the shop", () => {
   });
   it("leads to its paper", () => {
     show();
-    expect(screen.getByRole("link", { name: "PDF" }).getAttribute("href")).toBe("/plan.pdf");
+    expect(screen.getByRole("link", { name: "PDF of the plan" }).getAttribute("href")).toBe("/plan.pdf");
   });
   it("goes no further than its ends", () => {
     show();

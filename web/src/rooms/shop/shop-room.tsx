@@ -1,14 +1,18 @@
 import { Link, NavLink, useParams } from "react-router";
 import { useAddress } from "../../app/project.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
+import { AwayNotice } from "../../away/away-notice.tsx";
+import { OpensAway } from "../../away/opens-away.tsx";
+import { useAwayRoom } from "../../away/use-away-room.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { OpenTag } from "../../bench/open-tag.tsx";
 import { useBenchProof } from "../../bench/proof.ts";
 import { Notice } from "../../parts/notice.tsx";
+import { ChangedMeanwhile } from "./changed-meanwhile.tsx";
 import { Who } from "./job/who.tsx";
 import { pages } from "./pages.ts";
 
-function Shop({ tagId, path }: { tagId: string; path: string }) {
+function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: boolean | null }) {
   const address = useAddress();
   const number = useBench((s) => s.content!.number);
   const service = useBench((s) => s.content!.service);
@@ -21,33 +25,40 @@ function Shop({ tagId, path }: { tagId: string; path: string }) {
         <h1 className="font-semibold whitespace-nowrap">{number}</h1>
         <span className="truncate text-dim">{service}</span>
       </InHeader>
-      <InStatus>The maker's instructions, the site's permit and local law stand before these steps.</InStatus>
-      <div className="flex flex-wrap items-center gap-x-4 border-b border-rule px-6">
-        <nav aria-label="Plans" className="flex gap-4">
-          {pages.map(({ path: to, name }) => (
-            <NavLink
-              key={to}
-              to={address(`/tags/${tagId}/shop/${to}`)}
-              aria-current={to === shown.path ? "page" : undefined}
-              className={`flex min-h-11 items-center whitespace-nowrap ${to === shown.path ? "border-b-2 border-ink font-semibold" : "text-dim"}`}
-            >
-              {name}
-            </NavLink>
-          ))}
-        </nav>
-        <span className="ml-auto" />
-        <Who />
-        <Link
-          className="quiet flex min-h-11 items-center whitespace-nowrap"
-          to={address(`/tags/${tagId}/body`)}
-        >
-          to the bench
-        </Link>
-        {valve && (
-          <span className="hidden truncate text-dim lg:inline">
-            {valve.construction} · {valve.seat}
-          </span>
-        )}
+      <InStatus>
+        <OpensAway opens={opens} />
+        The maker's instructions, the site's permit and local law stand before these steps.
+      </InStatus>
+      <div>
+        <AwayNotice />
+        <ChangedMeanwhile tagId={tagId} />
+        <div className="flex flex-wrap items-center gap-x-4 border-b border-rule px-6">
+          <nav aria-label="Plans" className="flex gap-4">
+            {pages.map(({ path: to, name }) => (
+              <NavLink
+                key={to}
+                to={address(`/tags/${tagId}/shop/${to}`)}
+                aria-current={to === shown.path ? "page" : undefined}
+                className={`flex min-h-11 items-center whitespace-nowrap ${to === shown.path ? "border-b-2 border-ink font-semibold" : "text-dim"}`}
+              >
+                {name}
+              </NavLink>
+            ))}
+          </nav>
+          <span className="ml-auto" />
+          <Who />
+          <Link
+            className="quiet flex min-h-11 items-center whitespace-nowrap"
+            to={address(`/tags/${tagId}/body`)}
+          >
+            to the bench
+          </Link>
+          {valve && (
+            <span className="hidden truncate text-dim lg:inline">
+              {valve.construction} · {valve.seat}
+            </span>
+          )}
+        </div>
       </div>
       {failure ? (
         <Notice title="The plan could not be made">{failure}</Notice>
@@ -67,5 +78,8 @@ function Shop({ tagId, path }: { tagId: string; path: string }) {
 /** Work on the valve of a tag, one step at a time. */
 export function ShopRoom() {
   const { plan = "strip" } = useParams();
-  return <OpenTag rest={`shop/${plan}`}>{(tagId) => <Shop tagId={tagId} path={plan} />}</OpenTag>;
+  const opens = useAwayRoom();
+  return (
+    <OpenTag rest={`shop/${plan}`}>{(tagId) => <Shop tagId={tagId} path={plan} opens={opens} />}</OpenTag>
+  );
 }

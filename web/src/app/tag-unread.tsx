@@ -1,0 +1,32 @@
+import { Link, useLocation } from "react-router";
+import { worksAway } from "../away/away.ts";
+import { Notice } from "../parts/notice.tsx";
+import { ApiProblem } from "./api.ts";
+import { useAddress } from "./project.ts";
+
+/** In place of a tag that could not be read: there is none, or the server is out of reach. */
+export function TagUnread({ error, onAgain }: { error: Error; onAgain: () => void }) {
+  const address = useAddress();
+  const { pathname } = useLocation();
+  const gone = error instanceof ApiProblem;
+  return (
+    <Notice
+      title={gone ? "There is no such tag" : "The tag could not be read"}
+      act={
+        <>
+          <button type="button" className="act" onClick={onAgain}>
+            Try again
+          </button>
+          <Link className="act" to={address("/line-up")}>
+            Line-up
+          </Link>
+        </>
+      }
+    >
+      {error.message}
+      {!gone &&
+        worksAway(pathname) &&
+        " This device has not shown it before: open it once while there is a connection, then it opens without."}
+    </Notice>
+  );
+}

@@ -1,0 +1,34 @@
+import { cleanupOutdatedCaches, matchPrecache, precache } from "workbox-precaching";
+
+/** The page and all it draws in, put in by the build. */
+declare const __PROGRAM__: readonly { url: string; revision: string | null }[];
+
+const worker = self as unknown as ServiceWorkerGlobalScope;
+
+/** How long a page waits for a server that does not answer, ms. */
+const patienceMs = 5000;
+
+precache([...__PROGRAM__]);
+cleanupOutdatedCaches();
+worker.addEventListener("install", () => void worker.skipWaiting());
+worker.addEventListener("activate", (event) => event.waitUntil(worker.clients.claim()));
+
+/** The server's page; without it the kept one, which is the same at every address. */
+async function page(request: Request): Promise<Response> {
+  const kept = await matchPrecache("/");
+  try {
+    return await fetch(request, kept ? { signal: AbortSignal.timeout(patienceMs) } : {});
+  } catch (error) {
+    if (kept) return kept;
+    throw error;
+  }
+}
+
+worker.addEventListener("fetch", (event) => {
+  const { request } = event;
+  const { origin, pathname } = new URL(request.url);
+  // What the server says is asked of the server alone: pages keep it, and say when it was said.
+  if (request.method !== "GET" || origin !== worker.location.origin || pathname.startsWith("/api/")) return;
+  if (request.mode === "navigate") event.respondWith(page(request));
+  else event.respondWith(matchPrecache(request).then((kept) => kept ?? fetch(request)));
+});

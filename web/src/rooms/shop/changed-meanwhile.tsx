@@ -1,0 +1,20 @@
+import { useTag } from "../../app/queries.ts";
+import { useBench } from "../../bench/bench-store.ts";
+
+/** A tag that was changed since this page read it: its plan may be another by now. */
+export function ChangedMeanwhile({ tagId }: { tagId: string }) {
+  const { data } = useTag(tagId);
+  const version = useBench((s) => s.version);
+  if (data === undefined || data.version <= version) return null;
+  return (
+    <p
+      role="status"
+      className="flex flex-wrap items-center gap-3 border-b border-b-rule border-l-4 border-l-tight px-4 py-2"
+    >
+      The tag was changed since this plan was made.
+      <button type="button" className="act min-h-11" onClick={() => location.reload()}>
+        Read it anew
+      </button>
+    </p>
+  );
+}
