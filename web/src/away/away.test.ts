@@ -60,11 +60,13 @@ describe("an answer that was kept", () => {
     expect(await read()).toEqual(["new"]);
     expect(noted()).toEqual([]);
   });
-  it("does not stand in for a server that says no", async () => {
+  it("does not stand in for a server that says no, but for one in trouble", async () => {
     await keepAnswer(question, 1000, ["kept"]);
-    answers(async () => json({ detail: "gone" }, 404));
+    answers(async () => json({ status: 404, detail: "gone" }, 404));
     await expect(read()).rejects.toBeInstanceOf(ApiProblem);
     expect(noted()).toEqual([]);
+    answers(async () => json({ status: 503, detail: "starting" }, 503));
+    expect(await read()).toEqual(["kept"]);
   });
   it("is shown nowhere else: a bench would prove yesterday's duty", async () => {
     await keepAnswer(question, 1000, ["kept"]);

@@ -1,7 +1,7 @@
 import type { QueryPersister } from "@tanstack/react-query";
 import { matchPath } from "react-router";
 import { create } from "zustand";
-import { NoConnection } from "../app/api.ts";
+import { ApiProblem, NoConnection } from "../app/api.ts";
 import { rooms } from "../rooms/index.ts";
 import { type KeptAnswer, keptAnswer } from "./answers.ts";
 
@@ -30,6 +30,10 @@ export function note(question: string, kept: KeptAnswer | null): void {
   }));
 }
 
+/** A server in trouble says no more of what was asked than one that is not there. */
+const outOfReach = (error: unknown): boolean =>
+  error instanceof NoConnection || (error instanceof ApiProblem && error.problem.status >= 500);
+
 const late = Symbol("the server has not answered yet");
 
 /**
@@ -42,7 +46,7 @@ export const serverFirst: QueryPersister = async (ask, context, { queryHash }) =
   if (!worksAway(location.pathname)) return asked;
   const waited = new Promise<typeof late>((resolve) => setTimeout(resolve, patienceMs, late));
   const first = await Promise.race([asked, waited]).catch((error: unknown) => {
-    if (error instanceof NoConnection) return late;
+    if (outOfReach(error)) return late;
     throw error;
   });
   if (first !== late) {
