@@ -5,8 +5,9 @@ declare const __PROGRAM__: readonly { url: string; revision: string | null }[];
 
 const worker = self as unknown as ServiceWorkerGlobalScope;
 
-/** How long a page waits for a server that does not answer, ms. */
+/** How long a page of the shop waits for a server that does not answer, ms; others wait as long as browsers do. */
 const patienceMs = 5000;
+const inShop = /\/shop(\/|$)/;
 
 precache([...__PROGRAM__]);
 cleanupOutdatedCaches();
@@ -16,8 +17,9 @@ worker.addEventListener("activate", (event) => event.waitUntil(worker.clients.cl
 /** The server's page; without it the kept one, which is the same at every address. */
 async function page(request: Request): Promise<Response> {
   const kept = await matchPrecache("/");
+  const hurries = kept !== undefined && inShop.test(new URL(request.url).pathname);
   try {
-    return await fetch(request, kept ? { signal: AbortSignal.timeout(patienceMs) } : {});
+    return await fetch(request, hurries ? { signal: AbortSignal.timeout(patienceMs) } : {});
   } catch (error) {
     if (kept) return kept;
     throw error;
