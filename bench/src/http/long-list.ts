@@ -2,21 +2,16 @@
  * Prints what a long list costs: taken in, proved by one worker process and by two, opened: `npm run bench:lists`.
  * Every tag has a duty of its own, so that none shares a proof.
  */
-import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
-import { build } from "../../../scripts/build.ts";
-import { discardDatabase, startDatabase } from "../../../scripts/database/index.ts";
-import { urlFor } from "../../../scripts/database/keys.ts";
-import { freePort } from "../../../scripts/port.ts";
-import { migrateDatabase, proverFlags, proverProgram } from "../../../scripts/start/server.ts";
+import { proverFlags, proverProgram } from "../../../scripts/start/server.ts";
 import { readDemoScenario } from "../../../server/src/demo/read-demo.ts";
 import { listening } from "./measure-http.ts";
+import { served } from "./served.ts";
 
 const rows = Number(process.argv[2] ?? 10_000);
 const rounds = 3;
 const root = fileURLToPath(new URL("../../..", import.meta.url));
-const data = join(tmpdir(), `bench-lists-${process.pid}`);
 const scenario = readDemoScenario() as { tags: { duty: { cases: Record<string, unknown>[] } }[] };
 const duties = scenario.tags.map(({ duty }) => duty);
 
@@ -28,24 +23,11 @@ const dutyOf = (i: number) => {
   return duty;
 };
 
-build();
-const database = await startDatabase(data);
-migrateDatabase(database.access);
-const port = await freePort();
-const env = {
-  DATABASE_URL: urlFor(database.access, "application"),
-  LOG_LEVEL: "warn",
-  NODE_ENV: "production",
-};
-const server = await listening([join(root, "server/dist/main.js")], {
-  ...env,
-  PORT: String(port),
-  REQUEST_RATE: "0",
-});
-const worker = () => listening(proverProgram, env);
+const app = await served("lists");
+const worker = () => listening(proverProgram, app.env);
 
 async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
-  const answer = await fetch(`http://127.0.0.1:${port}${path}`, {
+  const answer = await fetch(app.url + path, {
     method,
     ...(body === undefined
       ? {}
@@ -93,7 +75,7 @@ async function proved(serviceFactor: number): Promise<number> {
 async function bare(processes: number): Promise<number> {
   const all = await Promise.all(
     Array.from({ length: processes }, () =>
-      listening([...proverFlags, "--import", "tsx", join(root, "bench/src/http/bare-proving.ts")], env),
+      listening([...proverFlags, "--import", "tsx", join(root, "bench/src/http/bare-proving.ts")], app.env),
     ),
   );
   const counts = all.map(
@@ -141,7 +123,5 @@ try {
   print("first half of the rows, all marks", opened.seconds);
   for (const one of [first, second]) one.kill("SIGTERM");
 } finally {
-  server.kill("SIGTERM");
-  await database.stop();
-  discardDatabase(data);
+  await app.end();
 }

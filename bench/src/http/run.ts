@@ -4,46 +4,28 @@
  * requests, and how soon it tells its health under load.
  */
 import { readFileSync } from "node:fs";
-import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
-import { build } from "../../../scripts/build.ts";
-import { discardDatabase, startDatabase } from "../../../scripts/database/index.ts";
-import { urlFor } from "../../../scripts/database/keys.ts";
 import { freePort } from "../../../scripts/port.ts";
-import { migrateDatabase } from "../../../scripts/start/server.ts";
 import { listening, reads, saves, type Tag } from "./measure-http.ts";
+import { served } from "./served.ts";
 import { bringIn, healthUnderLoad } from "./under-load.ts";
 
 const long = process.argv.includes("--long");
 const root = fileURLToPath(new URL("../../..", import.meta.url));
-const data = join(tmpdir(), `bench-http-${process.pid}`);
 const seconds = 4;
 const rounds = 3;
 const connections = 6;
 
-build();
-const database = await startDatabase(data);
-migrateDatabase(database.access);
-const [port, barePort] = [await freePort(), await freePort()];
-const server = await listening([join(root, "server/dist/main.js")], {
-  DATABASE_URL: urlFor(database.access, "application"),
-  PORT: String(port),
-  REQUEST_RATE: "0",
-  LOG_LEVEL: "warn",
-  NODE_ENV: "production",
-});
+const app = await served("http");
+const barePort = await freePort();
 const bare = await listening(
   ["--conditions=source", "--import", "tsx", join(root, "bench/src/http/bare.ts")],
-  {
-    DATABASE_URL: urlFor(database.access, "application"),
-    PORT: String(barePort),
-    NODE_ENV: "production",
-  },
+  { ...app.env, PORT: String(barePort) },
 );
 
-const [ours, theirs] = [port, barePort].map((at) => ({
-  url: `http://127.0.0.1:${at}`,
+const [ours, theirs] = [app.url, `http://127.0.0.1:${barePort}`].map((url) => ({
+  url,
   seconds,
   connections,
 }));
@@ -92,7 +74,7 @@ try {
   if (long) {
     const at: string[] = [];
     for (let i = 0; i <= 5; i++) {
-      at.push(memoryMb(server.pid!).toFixed(0));
+      at.push(memoryMb(app.server.pid!).toFixed(0));
       if (i === 5) break;
       for (let n = 0; n < 10_000; n += 50)
         await Promise.all(Array.from({ length: 50 }, () => get(`/api/tags/${tags[n % tags.length]!.id}`)));
@@ -106,10 +88,8 @@ try {
     console.log(`memory in MB, each 10 000 requests on: ${at.join(", ")}`);
   }
 } finally {
-  server.kill();
   bare.kill();
-  await database.stop();
-  discardDatabase(data);
+  await app.end();
 }
 
 /** The tags as they stand now. */

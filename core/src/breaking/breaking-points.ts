@@ -1,8 +1,9 @@
 import type { Duty } from "../duty/duty.ts";
 import { gravityOf, type Verdict } from "../rules/finding.ts";
+import { flowRules } from "../rules/flow/index.ts";
 import { rules } from "../rules/index.ts";
 import type { DutyValue } from "./duty-values.ts";
-import { type CandidateInHand, flowVerdictsIn, verdictsIn } from "./judgement.ts";
+import { type CandidateInHand, verdictsIn } from "./judgement.ts";
 
 /** A finding that turns. */
 export interface Turn {
@@ -45,6 +46,19 @@ const steps = 40;
 /** Bisection ends at this share of the value, or of one unit where the value is smaller. */
 const precision = 1e-7;
 
+/** Whether a verdict of the rule at a place in `rules` breaks what is looked for. */
+type Broken = (verdict: Verdict, rule: number) => boolean;
+
+/** Verdicts at one value, of rules by their place in `rules`. */
+interface Seen {
+  readonly which: readonly number[];
+  readonly verdicts: readonly Verdict[];
+}
+
+const everything = rules.map((_, i) => i);
+const ofFlow = flowRules.map((rule) => rules.indexOf(rule));
+const flowing = new Set(ofFlow);
+
 /** A place on the way outward; at narrow ones what flows is looked at by itself. */
 interface Place {
   readonly x: number;
@@ -75,29 +89,44 @@ function outward(value: DutyValue, end: number): Place[] {
  *   bisection
  */
 export function breakingPoint(inHand: CandidateInHand, duty: Duty, value: DutyValue): BreakingPoint {
-  const at = (x: number) => verdictsIn(inHand, value.at(duty, x));
-  const flowAt = (x: number) => flowVerdictsIn(inHand, value.at(duty, x));
-  const now = at(value.value);
-  const differs = (verdicts: readonly Verdict[]) => verdicts.some((v, i) => turned(now[i]!, v));
-  const fails = (verdicts: readonly Verdict[]) =>
-    verdicts.some((v, i) => v === "fails" && now[i] !== "fails");
+  const now = verdictsIn(inHand, value.at(duty, value.value));
+  const differs: Broken = (verdict, i) => turned(now[i]!, verdict);
+  const fails: Broken = (verdict, i) => verdict === "fails" && now[i] !== "fails";
+  const look = (x: number, which: readonly number[]): Seen => ({
+    which,
+    verdicts: verdictsIn(inHand, value.at(duty, x), which),
+  });
+  const brokenIn = ({ which, verdicts }: Seen, broken: Broken): readonly number[] =>
+    which.filter((i, k) => broken(verdicts[k]!, i));
 
+  /**
+   * The border of what is broken outside: only that is looked at on the way, and everything once it is found.
+   * At `inside` everything was looked at; between it and `start` what is broken outside was.
+   */
   const border = (
     inside: number,
-    outside: number,
-    broken: (verdicts: readonly Verdict[]) => boolean,
+    start: number,
+    outside: { readonly x: number; readonly which: readonly number[] },
+    broken: Broken,
   ): Reach => {
-    let [from, to] = [inside, outside];
-    while (Math.abs(to - from) > precision * Math.max(1, Math.abs(to))) {
-      const middle = (from + to) / 2;
-      if (broken(at(middle))) to = middle;
-      else from = middle;
+    let [from, to, among] = [start, outside.x, outside.which];
+    while (true) {
+      while (Math.abs(to - from) > precision * Math.max(1, Math.abs(to))) {
+        const middle = (from + to) / 2;
+        const still = brokenIn(look(middle, among), broken);
+        if (still.length > 0) [to, among] = [middle, still];
+        else from = middle;
+      }
+      // Another finding may turn sooner and back again.
+      const sooner = from === inside ? [] : brokenIn(look(from, everything), broken);
+      if (sooner.length === 0) break;
+      [from, to, among] = [inside, from, sooner];
     }
-    const beyond = at(to);
+    const beyond = look(to, everything).verdicts;
     const turns = rules.flatMap(({ id, asks }, i) =>
-      !turned(now[i]!, beyond[i]!) || (broken === fails && beyond[i] !== "fails")
-        ? []
-        : [{ rule: id, asks, from: now[i]!, to: beyond[i]! }],
+      turned(now[i]!, beyond[i]!) && broken(beyond[i]!, i)
+        ? [{ rule: id, asks, from: now[i]!, to: beyond[i]! }]
+        : [],
     );
     return { to: from, turns };
   };
@@ -105,18 +134,21 @@ export function breakingPoint(inHand: CandidateInHand, duty: Duty, value: DutyVa
   const towards = (end: number): [first: Reach | null, failing: Reach | null] => {
     if (end === value.value) return [null, null];
     let first: Reach | null = null;
-    let inside = value.value;
-    let flow = value.narrow.length > 0 ? flowAt(value.value) : "";
+    // The last place where every finding was looked at, and where those of what flows were.
+    let [inside, flows] = [value.value, value.value];
     for (const { x, narrow } of outward(value, end)) {
-      if (narrow) {
-        const here = flowAt(x);
-        if (here === flow) continue;
-        flow = here;
-      }
-      const there = at(x);
-      if (first === null && differs(there)) first = border(inside, x, differs);
-      if (first !== null && fails(there)) return [first, border(inside, x, fails)];
-      inside = x;
+      const there = look(x, narrow ? ofFlow : everything);
+      const reach = (broken: Broken): Reach | null => {
+        const which = brokenIn(there, broken);
+        if (which.length === 0) return null;
+        const start = which.every((i) => flowing.has(i)) ? flows : inside;
+        return border(inside, start, { x, which }, broken);
+      };
+      first ??= reach(differs);
+      const failing = first && reach(fails);
+      if (failing) return [first, failing];
+      flows = x;
+      if (!narrow) inside = x;
     }
     return [first, null];
   };

@@ -5,7 +5,6 @@ import type { Duty } from "../duty/duty.ts";
 import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { Verdict } from "../rules/finding.ts";
-import { flowRules } from "../rules/flow/index.ts";
 import { rules } from "../rules/index.ts";
 import type { Judged } from "../rules/judged.ts";
 import { verdictOf } from "../rules/rule.ts";
@@ -20,33 +19,48 @@ export interface CandidateInHand {
   readonly house: HouseRules;
 }
 
+/** What rules look at; what only some of them ask for is reckoned when one does. */
+function judgedIn({ valve, drive, accessories, house }: CandidateInHand, given: Duty): Judged {
+  const duty = settle(given, house);
+  let demand: Judged["demand"] | undefined;
+  let supplied: Judged["supplied"] | undefined;
+  let fittings: Judged["fittings"] | undefined;
+  return {
+    valve,
+    drive,
+    duty,
+    house,
+    get demand() {
+      demand ??= torqueDemand(valve, duty, house);
+      return demand;
+    },
+    get supplied() {
+      if (supplied === undefined) supplied = drive && suppliedDrive(drive, duty);
+      return supplied;
+    },
+    get fittings() {
+      fittings ??= fittingsOf(accessories, { duty, house })(drive);
+      return fittings;
+    },
+  };
+}
+
+const everyRule = rules.map((_, i) => i);
+
 /**
- * The verdict of every rule on one valve with one drive in one duty.
+ * The verdict of every rule, or of some of them, on one valve with one drive in one duty.
  *
  * @param inHand valve, drive (null for a bare stem), accessories on the shelf and house rules
  * @param duty as entered: bar g, °C
- * @returns verdicts in the order of `rules`
+ * @param which places in `rules`; all of them where not given
+ * @returns verdicts in the order of `which`
  * @source the rules, each examined on its own
  */
-export function verdictsIn({ valve, drive, accessories, house }: CandidateInHand, duty: Duty): Verdict[] {
-  const settled = settle(duty, house);
-  const demand = torqueDemand(valve, settled, house);
-  const supplied = drive && suppliedDrive(drive, settled);
-  const fittings = fittingsOf(accessories, { duty: settled, house })(drive);
-  const judged = { valve, drive, supplied, fittings, demand, duty: settled, house };
-  return rules.map((rule) => verdictOf(rule, judged));
-}
-
-/**
- * The verdict of every rule of flow on one valve in one duty: they look at neither torque nor drive.
- *
- * @param inHand valve and house rules
- * @param duty as entered: bar g, °C
- * @returns verdicts in the order of `flowRules`, as one word
- * @source the rules, each examined on its own
- */
-export function flowVerdictsIn({ valve, house }: CandidateInHand, duty: Duty): string {
-  const settled = settle(duty, house);
-  const judged = { valve, duty: settled, house } as Judged;
-  return flowRules.map((rule) => verdictOf(rule, judged)).join();
+export function verdictsIn(
+  inHand: CandidateInHand,
+  duty: Duty,
+  which: readonly number[] = everyRule,
+): Verdict[] {
+  const judged = judgedIn(inHand, duty);
+  return which.map((i) => verdictOf(rules[i]!, judged));
 }
