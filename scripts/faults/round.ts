@@ -233,7 +233,8 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
       copying(),
     ]);
     await healthy(url, data);
-    if (!(await allProved(url, project, 90))) ledger.wrong.push("what was to be proved is not, after 90 s");
+    if (!(await allProved(url, project, 90)))
+      ledger.wrong.push("what was to be proved is not, and for 90 s nothing more of it was");
     await compare(data, ledger);
     // A failure of the server's own stands in its log with its place.
     for (const line of readFileSync(logOf(data), "utf8").split("\n"))

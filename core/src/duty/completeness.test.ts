@@ -47,6 +47,12 @@ const blank: Readonly<Record<string, Duty>> = {
   proofTestMonths: { ...complete, function: ["emergency shut-down"], integrityLevel: "SIL 1" },
   flowDirection: { ...complete, flowDirection: null },
   function: { ...complete, function: null },
+  characteristic: {
+    ...complete,
+    function: ["throttling"],
+    pipeBoreMm: 100,
+    cases: complete.cases.map((c) => ({ ...c, rate: 10 })),
+  },
   "fluid.chloridesMgL": statedInFull({ fluid: { family: "water", chloridesMgL: null } }),
   "fluid.hazards": statedInFull({ fluid: { hazards: null } }),
   "fluid.solidsPercent": statedInFull({ fluid: { solidsPercent: null } }),

@@ -10,6 +10,10 @@ export const characteristicAsked: Field<"characteristic", (typeof characteristic
   group: "task",
   ...choice(characteristics),
   shown: ({ function: tasks }) => tasks?.includes("throttling") ?? false,
+  why: "A trim that has it is taken before one that has not.",
+  raised: ({ function: tasks }) => tasks?.includes("throttling") ?? false,
+  assumed: "none is asked for",
+  otherwise: (duty) => characteristics.map((characteristic) => ({ ...duty, characteristic })),
   headings: ["characteristic", "flow characteristic", "inherent characteristic"],
   written: {
     "equal percentage": "eq%, =%, eq %, equal %, eq. perc., mod. equal %",
