@@ -5,7 +5,12 @@ const conditions = ["source", "node"];
 /** Tests of one workspace, runnable alone: `npx vitest run --project core`. */
 const project = (name: string, more: { globalSetup?: string[]; setupFiles?: string[] } = {}) => ({
   extends: true as const,
-  test: { name, include: [`${name}/**/*.test.{ts,tsx}`], ...more },
+  test: {
+    name,
+    include: [`${name}/**/*.test.{ts,tsx}`],
+    ...more,
+    setupFiles: ["scripts/property-seed.ts", ...(more.setupFiles ?? [])],
+  },
 });
 
 export default defineConfig({

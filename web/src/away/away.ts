@@ -3,7 +3,7 @@ import { matchPath } from "react-router";
 import { create } from "zustand";
 import { ApiProblem, NoConnection } from "../app/api.ts";
 import { rooms } from "../rooms/index.ts";
-import { type KeptAnswer, keptAnswer } from "./answers.ts";
+import type { KeptAnswer } from "./answers.ts";
 
 interface Away {
   /** Answers on the page that the server has not given now, with when it gave them, by question. */
@@ -53,6 +53,8 @@ export const serverFirst: QueryPersister = async (ask, context, { queryHash }) =
     note(queryHash, null);
     return first;
   }
+  // Not drawn in by a first visit: it is wanted where the server is not.
+  const { keptAnswer } = await import("./answers.ts");
   const kept = await keptAnswer(queryHash);
   if (kept === undefined) return asked;
   asked.catch(() => undefined);
