@@ -17,7 +17,7 @@ describe("a line by construction", () => {
       const [designation, [from]] = Object.entries(construction.builtTo)[0]!;
       const line = lineByConstruction(construction, from, designation, "b7m")!;
       const reading = readCatalogueDocument({
-        format: "proven-seat-catalogue/6",
+        format: "proven-seat-catalogue/7",
         name: "n",
         revision: 1,
         status: "s",

@@ -47,7 +47,7 @@ export type CatalogueReading =
  * @param drives one file a drive family
  * @param accessories one file a family of accessories
  * @returns the catalogue, or the faults with file, row, field and reason
- * @source catalogue format proven-seat-catalogue/6 (docs/catalogue.md)
+ * @source catalogue format proven-seat-catalogue/7 (docs/catalogue.md)
  * @example readCatalogue({ name: "catalogue.json", content: {} }, [], [], []).catalogue // → null
  */
 export function readCatalogue(
@@ -108,7 +108,7 @@ export function readCatalogue(
  *
  * @param document head, lines and drives in one object
  * @returns as `readCatalogue`; each line and family is named as a file of its own
- * @source catalogue format proven-seat-catalogue/6
+ * @source catalogue format proven-seat-catalogue/7
  * @example readCatalogueDocument(null).catalogue // → null
  */
 export function readCatalogueDocument(document: unknown): CatalogueReading {

@@ -170,7 +170,7 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-export const catalogueFormat = "proven-seat-catalogue/6";
+export const catalogueFormat = "proven-seat-catalogue/7";
 
 export const catalogueHeadSchema = z.strictObject({
   format: z.literal(catalogueFormat),

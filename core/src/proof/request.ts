@@ -48,7 +48,7 @@ export const proveRequestSchema = () =>
       catalogue: z
         .unknown()
         .optional()
-        .describe("A catalogue document (proven-seat-catalogue/6); the current one when left out"),
+        .describe("A catalogue document (proven-seat-catalogue/7); the current one when left out"),
     })
     .superRefine(({ limit, detail }, context) => {
       if (limit > most[detail])
