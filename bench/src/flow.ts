@@ -22,7 +22,9 @@ const dutyOf = (number: string): Duty => storedDutySchema.parse(tags.find((t) =>
 
 const batch = 1000;
 const pressures = Array.from({ length: batch }, (_, i) => 5 + (i % 97) / 20);
-const liquidAt = (upstreamBarA: number) => ({
+/** Valve and pipe on its two sides, mm; none without reducers. */
+type Sizes = readonly [valve?: number, upstream?: number, downstream?: number];
+const liquidAt = (upstreamBarA: number, [valveDiameterMm, upstreamPipeMm, downstreamPipeMm]: Sizes = []) => ({
   flowM3h: 80,
   densityKgM3: 998,
   upstreamBarA,
@@ -30,19 +32,11 @@ const liquidAt = (upstreamBarA: number) => ({
   vapourPressureBarA: 0.02,
   criticalPressureBarA: 220.64,
   fl: 0.85,
+  valveDiameterMm,
+  upstreamPipeMm,
+  downstreamPipeMm,
 });
-const reducedAt = (upstreamBarA: number) => ({
-  flowM3h: 80,
-  densityKgM3: 998,
-  upstreamBarA,
-  downstreamBarA: 3,
-  vapourPressureBarA: 0.02,
-  criticalPressureBarA: 220.64,
-  fl: 0.85,
-  valveDiameterMm: 80,
-  upstreamPipeMm: 100,
-  downstreamPipeMm: 100,
-});
+const reducers: Sizes = [80, 100, 100];
 const gasAt = (upstreamBarA: number) => ({
   flowNm3h: 5000,
   molarMassKgKmol: 28,
@@ -68,7 +62,7 @@ const each = (run: (bar: number) => void) => () => pressures.forEach(run);
 const sizing = measureInTurn(400, [
   each(bare),
   each((bar) => keep(liquidFlow(liquidAt(bar)).kv)),
-  each((bar) => keep(liquidFlow(reducedAt(bar)).kv)),
+  each((bar) => keep(liquidFlow(liquidAt(bar, reducers)).kv)),
   each((bar) => keep(gasFlow(gasAt(bar)).kv)),
 ]);
 const perSecond = (ms: number) =>

@@ -50,6 +50,10 @@ test("a shop page that was open once opens without a server, is worked on, and h
   // Other plans of the same valve are made here, by the program that was kept.
   await away.getByRole("link", { name: "Put it together" }).click();
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 1 of/);
+  // The bench takes nothing over from here.
+  await away.getByRole("link", { name: "to the bench" }).click();
+  await expect(away.getByText("The tag could not be read")).toBeVisible({ timeout: 30_000 });
+  await expect(away.getByLabel("service")).toBeHidden();
   // What was never open says so, and where it is not worked away from the server nothing old is shown.
   await away.goto(other);
   await expect(away.getByText(/This device has not shown it before/)).toBeVisible({ timeout: 30_000 });

@@ -10,10 +10,12 @@ import { useBenchProof } from "../../bench/proof.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { ChangedMeanwhile } from "./changed-meanwhile.tsx";
 import { Who } from "./job/who.tsx";
+import { useLetGo } from "./let-go.ts";
 import { pages } from "./pages.ts";
 
 function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: boolean | null }) {
   const address = useAddress();
+  useLetGo(tagId);
   const number = useBench((s) => s.content!.number);
   const service = useBench((s) => s.content!.service);
   const { Page, ...shown } = pages.find((one) => one.path === path) ?? pages[0]!;
