@@ -11,7 +11,7 @@ import { readyBases } from "./ready.ts";
 const lanes = 2;
 
 /** How often whoever works looks into an empty queue, whether it is still wanted, and after what others left. */
-const often = { lookMs: 250, askMs: 200, tendMs: 2000 } as const;
+const often = { lookMs: 250, askMs: 50, tendMs: 2000 } as const;
 
 export interface Worker {
   /** Settles when it has put down what it had in hand. */
