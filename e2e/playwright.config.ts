@@ -3,8 +3,8 @@ import { defineConfig } from "@playwright/test";
 export default defineConfig({
   testDir: "tests",
   globalSetup: "./support/global-setup.ts",
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 240_000,
+  expect: { timeout: 60_000 },
   fullyParallel: true,
   workers: 2,
   // A loaded machine may make one wait too long; what passes the second time is counted and said so.

@@ -52,19 +52,19 @@ test("a shop page that was open once opens without a server, is worked on, and h
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 1 of/);
   // The bench takes nothing over from here.
   await away.getByRole("link", { name: "to the bench" }).click();
-  await expect(away.getByText("The tag could not be read")).toBeVisible({ timeout: 30_000 });
+  await expect(away.getByText("The tag could not be read")).toBeVisible();
   await expect(away.getByLabel("service")).toBeHidden();
   // What was never open says so, and where it is not worked away from the server nothing old is shown.
   await away.goto(other);
-  await expect(away.getByText(/This device has not shown it before/)).toBeVisible({ timeout: 30_000 });
+  await expect(away.getByText(/This device has not shown it before/)).toBeVisible();
   await away.goto(`${app.url}/line-up`);
-  await expect(away.getByText(/could not be read/)).toBeVisible({ timeout: 30_000 });
+  await expect(away.getByText(/could not be read/)).toBeVisible();
   await away.goto(whole);
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 3 of/);
 
   await app.revive();
-  await expect(away.getByText("The server is out of reach.")).toBeHidden({ timeout: 30_000 });
-  await expect(away.getByText(/all handed in/)).toBeVisible({ timeout: 30_000 });
+  await expect(away.getByText("The server is out of reach.")).toBeHidden();
+  await expect(away.getByText(/all handed in/)).toBeVisible();
   expect(await ticksOf(app, "XV-3052")).toEqual(["tick", "tick"]);
 });
 
@@ -91,7 +91,7 @@ test("a tag changed while its plan was away is said, and read anew when asked to
   await expect.poll(async () => (await app.tag("XV-1048")).service).toBe("changed meanwhile");
   await other.context().close();
   await context.setOffline(false);
-  await away.getByRole("button", { name: "Read it anew" }).click({ timeout: 30_000 });
+  await away.getByRole("button", { name: "Read it anew" }).click();
   await expect(away.getByText("changed meanwhile")).toBeVisible();
   await expect(away.getByRole("button", { name: "Read it anew" })).toBeHidden();
 });

@@ -7,7 +7,7 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   await page.goto(`${app.url}/house-rules`);
   const basis = page.getByLabel("Differential for sizing");
   await basis.selectOption("rated");
-  await expect(page.getByText(/\d+ of 64 tags turn\./)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/\d+ of 64 tags turn\./)).toBeVisible();
   const turned = await page
     .getByRole("region", { name: "What a change would turn" })
     .getByRole("listitem")
@@ -24,7 +24,7 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   // The project stays by what it is pinned to until somebody has seen what turns and decides.
   await page.getByRole("link", { name: /is proved by v1/ }).click();
   await page.getByRole("button", { name: /^Prove \d+ by (these|both)/ }).click();
-  await expect(page.getByText("all proved by these")).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText("all proved by these")).toBeVisible();
   const tags = page.getByRole("region", { name: "Tags" });
   await expect(tags).toContainText("verdict changed");
   await tags.getByRole("button").nth(1).focus();
@@ -62,9 +62,7 @@ test("what is missing says what hangs on it, in the reader's units, and goes whe
   await page.goto(await app.tagUrl("XV-9001", "duty"));
   const missing = page.getByRole("region", { name: "Missing" });
   await expect(missing).toContainText("5 must be known, 6 assumed meanwhile");
-  await expect(missing).toContainText(/Highest air supply: 8 bar g assumed\..*Otherwise \d+ valves turn/, {
-    timeout: 20_000,
-  });
+  await expect(missing).toContainText(/Highest air supply: 8 bar g assumed\..*Otherwise \d+ valves turn/);
   await page.keyboard.press("/");
   await page.keyboard.type("US units");
   await page.keyboard.press("Enter");

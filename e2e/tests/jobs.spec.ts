@@ -46,7 +46,7 @@ test("a job done without a connection is handed in later, whole and once", async
     await route.abort("connectionreset");
   });
   await context.setOffline(false);
-  await expect(page.getByText(/all handed in/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/all handed in/)).toBeVisible();
   expect(lost).toBeGreaterThan(1);
   const [job, ...others] = await jobsOf(app, "XV-2003");
   expect(others).toEqual([]);
@@ -77,7 +77,7 @@ test("two technicians on one job see each other's ticks", async ({ page, app, br
   await expect(step(other)).toHaveAccessibleName(/^Step 2 of/);
   await expect(steps(other).getByTitle("done by Day shift")).toHaveCount(1);
   await other.keyboard.press("d");
-  await expect(steps(page).getByTitle("done by Night shift")).toHaveCount(1, { timeout: 15_000 });
+  await expect(steps(page).getByTitle("done by Night shift")).toHaveCount(1);
   await expect(page.getByText(/^2 of \d+ done/)).toBeVisible();
   expect(await jobsOf(app, "XV-1034")).toHaveLength(1);
   await other.context().close();

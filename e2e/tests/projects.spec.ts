@@ -42,9 +42,7 @@ test("a project is taken out as a file and comes in beside itself, proved the sa
       .getByRole("row", { name: /XV-2011/ })
       .getByRole("img", { name: "holds" })
       .first(),
-  ).toBeVisible({
-    timeout: 30_000,
-  });
+  ).toBeVisible();
   await page.getByRole("link", { name: "XV-2011" }).click();
   await expect(page.getByText(/candidates proved in/)).toBeVisible();
   await page.keyboard.press("8");

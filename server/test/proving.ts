@@ -5,7 +5,7 @@ import type { TestServer } from "./api.ts";
 /** A proving when it has ended. */
 export async function provingEnded(server: TestServer, path: string, begun: Proving): Promise<Proving> {
   let now: Proving | undefined = begun;
-  for (let i = 0; i < 600 && now?.state === "under way"; i++) {
+  for (let i = 0; i < 2400 && now?.state === "under way"; i++) {
     await sleep(100);
     const all = (await server.ask<Proving[]>("GET", `${path}/provings`)).body;
     now = all.find(({ id }) => id === begun.id);

@@ -31,7 +31,7 @@ describe("a demanding request", () => {
     const { catalogue } = (await server.ask<{ catalogue: Catalogue }>("GET", "/api/catalogue")).body;
     const [line] = catalogue.lines;
     const many = <T extends { id: string }>(list: readonly T[]) =>
-      Array.from({ length: 60 }, (_, i) => ({ ...list[0]!, id: `x${i}` }));
+      Array.from({ length: 150 }, (_, i) => ({ ...list[0]!, id: `x${i}` }));
     const wide = {
       ...catalogue,
       lines: [
@@ -39,15 +39,13 @@ describe("a demanding request", () => {
           ...line!,
           trims: many(line!.trims),
           seals: many(line!.seals),
-          grades: Array(60).fill(line!.grades[0]),
+          grades: Array(150).fill(line!.grades[0]),
         },
       ],
     };
-    const started = performance.now();
+    // Built, they would fill the memory long before they were counted.
     const answer = await server.ask<Problem>("POST", "/api/prove", { duty: await duty(), catalogue: wide });
     expect(answer).toMatchObject({ status: 422, body: { detail: expect.stringContaining("400000") } });
-    // Building them took half a minute.
-    expect(performance.now() - started).toBeLessThan(10_000);
   });
   it("does not keep the server from answering others", async () => {
     const one = await duty();

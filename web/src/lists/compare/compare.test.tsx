@@ -14,7 +14,7 @@ const beside = async (picks: readonly number[]) => {
   render(<Compare view={bench.view} />);
   // The first column is for the names of the rows.
   const columns = Math.min(picks.length, 4) + 1;
-  await vi.waitFor(() => expect(screen.getAllByRole("columnheader")).toHaveLength(columns), 10_000);
+  await vi.waitFor(() => expect(screen.getAllByRole("columnheader")).toHaveLength(columns));
   return bench;
 };
 const heads = () => screen.getAllByRole("columnheader").slice(1);

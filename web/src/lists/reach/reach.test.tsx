@@ -14,7 +14,7 @@ afterEach(() => {
 const searched = async (number: string) => {
   const bench = atTheBench(number);
   render(<ReachList view={bench.view} />);
-  await screen.findByText(/values searched$/, undefined, { timeout: 25_000 });
+  await screen.findByText(/values searched$/);
   return bench;
 };
 const rowOf = (name: string) =>

@@ -43,7 +43,7 @@ describe("the house rules", () => {
   it("show what a change would turn, and in what, before it is saved", async () => {
     await open();
     set("Pressure margin wanted", "30");
-    await screen.findByText(/\d of 3 tags turn\./, undefined, { timeout: 10_000 });
+    await screen.findByText(/\d of 3 tags turn\./);
     const [compressor] = turned().filter((t) => t.startsWith("XV-3052") || t.startsWith("XV-3017"));
     expect(compressor).toMatch(/Body rating|first then: /);
     // Nothing stands on it under either: it does not turn.
@@ -53,9 +53,7 @@ describe("the house rules", () => {
   it("say so where a change turns nothing", async () => {
     await open();
     set("Largest threaded end", "40");
-    expect(
-      await screen.findByText(/No tag turns: 3 proved under both\./, undefined, { timeout: 10_000 }),
-    ).toBeTruthy();
+    expect(await screen.findByText(/No tag turns: 3 proved under both\./)).toBeTruthy();
   });
   it("say how many daily copies are kept, and change it or say what is wrong", async () => {
     await open({ "PUT /api/keeping": { copies: 30, version: 2 } });

@@ -44,10 +44,6 @@ const imported = () =>
       }
     | undefined;
 
-// The first list is read while the lexicon is still being made, on machines that do other things besides.
-const patience = 20_000;
-const soon = (check: () => void) => vi.waitFor(check, { timeout: patience });
-
 beforeEach(() => answering(answers));
 afterEach(() => {
   cleanup();
@@ -62,12 +58,12 @@ describe("a list in the room", () => {
     open({ "/imports": done, "/list-memories": null });
     pick('Valve Tag,Size,Fail\nXV-1,2",FC\nXV-2,3",FO\n');
     fireEvent.click(await screen.findByText("Store 2 tags"));
-    await soon(() => expect(imported()).toBeTruthy());
+    await vi.waitFor(() => expect(imported()).toBeTruthy());
     expect(imported()!.tags.map(({ number, duty }) => [number, duty.dn, duty.onSupplyLoss])).toEqual([
       ["XV-1", 50, "closes"],
       ["XV-2", 80, "opens"],
     ]);
-    await soon(() =>
+    await vi.waitFor(() =>
       expect(
         asked.some(({ method, address }) => method === "PUT" && address.includes("/list-memories/")),
       ).toBe(true),
@@ -85,7 +81,7 @@ describe("a list in the room", () => {
     fireEvent.change(cell, { target: { value: "DN 50" } });
     fireEvent.keyDown(cell, { key: "Enter" });
     fireEvent.click(await screen.findByText("Store 3 tags"));
-    await soon(() =>
+    await vi.waitFor(() =>
       expect(imported()!.tags.map(({ duty }) => [duty.dn, duty.onSupplyLoss])).toEqual([
         [50, "closes"],
         [50, "closes"],
@@ -110,7 +106,7 @@ describe("a list in the room", () => {
     expect(screen.getByText("Store 1 tag")).toBeTruthy();
     fireEvent.click(screen.getByLabelText(`remove ${second!.number}`));
     fireEvent.click(screen.getByText("Store 1 tag, remove 1"));
-    await soon(() => expect(imported()!.gone).toEqual([{ id: second!.id, version: second!.version }]));
+    await vi.waitFor(() => expect(imported()!.gone).toEqual([{ id: second!.id, version: second!.version }]));
   });
   it("takes every step back and forth", async () => {
     open();
@@ -118,11 +114,11 @@ describe("a list in the room", () => {
     const cell = await screen.findByLabelText("Size, row 3");
     fireEvent.change(cell, { target: { value: "DN 50" } });
     fireEvent.keyDown(cell, { key: "Enter" });
-    await soon(() => expect(screen.queryByLabelText("Size, row 3")).toBeNull());
+    await vi.waitFor(() => expect(screen.queryByLabelText("Size, row 3")).toBeNull());
     fireEvent.click(screen.getByText("step back"));
     await screen.findByLabelText("Size, row 3");
     fireEvent.click(screen.getByText("step forth"));
-    await soon(() => expect(screen.queryByLabelText("Size, row 3")).toBeNull());
+    await vi.waitFor(() => expect(screen.queryByLabelText("Size, row 3")).toBeNull());
   });
   it("copies a cell down to the faults below it, and leaves a row out", async () => {
     open({ "/imports": done });
@@ -132,7 +128,7 @@ describe("a list in the room", () => {
     fireEvent.keyDown(cell, { key: "d", ctrlKey: true });
     fireEvent.keyDown(await screen.findByLabelText("Size, row 3"), { key: "Delete", ctrlKey: true });
     fireEvent.click(await screen.findByText("Store 2 tags"));
-    await soon(() =>
+    await vi.waitFor(() =>
       expect(imported()!.tags.map(({ number, duty }) => [number, duty.onSupplyLoss])).toEqual([
         ["XV-1", "opens"],
         ["XV-3", "opens"],
@@ -143,7 +139,7 @@ describe("a list in the room", () => {
     open({ "/imports": done });
     pick(`${bad}XV-4;DN 80;FC;\n`);
     fireEvent.click(await screen.findByText("Store 1 tag, 3 rows later"));
-    await soon(() => expect(imported()!.tags.map(({ number }) => number)).toEqual(["XV-4"]));
+    await vi.waitFor(() => expect(imported()!.tags.map(({ number }) => number)).toEqual(["XV-4"]));
     expect(imported()!.later!.content.rows.map(({ row }) => row)).toEqual([2, 3, 4]);
   });
   it("shows tags that stand twice side by side, and joins, takes or renames them", async () => {
@@ -162,7 +158,9 @@ describe("a list in the room", () => {
     fireEvent.click(region("Suggestions").getByText("apply"));
     await screen.findByText("applied");
     fireEvent.click(await screen.findByText("Store 1 tag"));
-    await soon(() => expect(imported()!.tags[0]).toMatchObject({ duty: { cases: [{ kind: "steam-out" }] } }));
+    await vi.waitFor(() =>
+      expect(imported()!.tags[0]).toMatchObject({ duty: { cases: [{ kind: "steam-out" }] } }),
+    );
   });
   it("shows what it would change in the project, and changes what is accepted", async () => {
     open({ "/imports": done });
@@ -179,10 +177,10 @@ describe("a list in the room", () => {
       (now: unknown) =>
         now && JSON.parse(JSON.stringify(now).replace('"service":"', '"service":"Since then: ')),
     );
-    await soon(() => expect(compared()).toBe(before + 1));
+    await vi.waitFor(() => expect(compared()).toBe(before + 1));
     await screen.findByText(/1 new, 1 changed/);
     fireEvent.click(await screen.findByText("Store 1 tag"));
-    await soon(() => expect(imported()!.tags.map(({ number }) => number)).toEqual(["XV-NEW"]));
+    await vi.waitFor(() => expect(imported()!.tags.map(({ number }) => number)).toEqual(["XV-NEW"]));
   });
   it("that is no list says why, and what to do", async () => {
     open();

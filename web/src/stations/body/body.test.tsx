@@ -38,14 +38,11 @@ describe("constructions", () => {
   it("offer by construction what nobody makes and the rules would allow", async () => {
     const { view, api } = atTheBench("XV-3017");
     render(<Constructions view={view} />);
-    const [allowed] = await waitFor(
-      () => {
-        const buttons = screen.getAllByText("by construction");
-        expect(buttons.length).toBeGreaterThan(0);
-        return buttons;
-      },
-      { timeout: 10_000 },
-    );
+    const [allowed] = await waitFor(() => {
+      const buttons = screen.getAllByText("by construction");
+      expect(buttons.length).toBeGreaterThan(0);
+      return buttons;
+    });
     const name = allowed!.closest("li")!.querySelector("button span span")!.textContent!;
     const { id } = api.constructions().find((c) => c.name === name)!;
     expect(allowed!.closest("li")!.textContent).toContain(api.byConstruction(id)!.words);

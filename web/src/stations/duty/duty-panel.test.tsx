@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { cleanup, fireEvent, render, screen, waitFor } from "@testing-library/react";
 import { afterEach, describe, expect, it } from "vitest";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
 import { useReading } from "../../app/reading.ts";
@@ -198,10 +198,10 @@ describe("what the duty leaves open", () => {
     const effects = Object.fromEntries(
       view.missing.filter((m) => m.assumption !== null).map((m) => [m.label, api.effect(m.field)]),
     );
-    await screen.findAllByText(/valves? turns?|No verdict hangs on it/, undefined, { timeout: 20_000 });
-    await expect
-      .poll(() => list().filter((text) => /turns?\.|No verdict/.test(text)).length, { timeout: 20_000 })
-      .toBe(view.missing.length);
+    await screen.findAllByText(/valves? turns?|No verdict hangs on it/);
+    await waitFor(() =>
+      expect(list().filter((text) => /turns?\.|No verdict/.test(text)).length).toBe(view.missing.length),
+    );
     const shown = list().map((text) => effects[text.split(":")[0]!]!);
     expect(shown).toEqual([...shown].sort((a, b) => b - a));
     expect(Math.max(...shown)).toBeGreaterThan(0);

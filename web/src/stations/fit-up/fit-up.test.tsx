@@ -71,7 +71,7 @@ describe("putting it on", () => {
   ])("hands out %s", async (name, file, holds) => {
     render(<Assembly view={atTheBench("XV-3052").view} />);
     fireEvent.click(screen.getByRole("button", { name }));
-    await vi.waitFor(() => expect(saved).toHaveBeenCalledOnce(), 10_000);
+    await vi.waitFor(() => expect(saved).toHaveBeenCalledOnce());
     expect(saved.mock.calls[0]![0]).toMatch(file);
     expect(saved.mock.calls[0]![1]).toMatch(holds);
   });
