@@ -51,7 +51,7 @@ describe("which start has the folder", () => {
     writeFileSync(file, "stale");
     const code = `import { takeFolder } from ${JSON.stringify(module)};
       const { taken } = takeFolder(${JSON.stringify(file)}, "http://x");
-      process.stdout.write(taken ? "1" : "0"); setTimeout(() => {}, 1500);`;
+      process.stdout.write(taken ? "1" : "0"); setInterval(() => {}, 1000);`;
     const children = Array.from({ length: 4 }, () =>
       spawn(process.execPath, ["--conditions=source", "--import", "tsx", "--input-type=module", "-e", code]),
     );

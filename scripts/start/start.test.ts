@@ -98,9 +98,7 @@ describe("start keeps it running", () => {
       return child;
     };
     const healthy = () =>
-      expect
-        .poll(async () => (await fetch(`${url}/api/health`).catch(() => null))?.status, { timeout: 60_000 })
-        .toBe(200);
+      expect.poll(async () => (await fetch(`${url}/api/health`).catch(() => null))?.status).toBe(200);
     const first = launch();
     await healthy();
 
@@ -113,24 +111,24 @@ describe("start keeps it running", () => {
     });
 
     process.kill(running().server!.pid, "SIGKILL");
-    await expect.poll(() => said, { timeout: 20_000 }).toContain("The server ended by SIGKILL");
+    await expect.poll(() => said).toContain("The server ended by SIGKILL");
     await healthy();
 
     process.kill(postmaster(), "SIGKILL");
-    await expect.poll(() => said, { timeout: 20_000 }).toContain("The database ended by SIGKILL");
+    await expect.poll(() => said).toContain("The database ended by SIGKILL");
     await healthy();
 
     const orphan = running().server!.pid;
     first.kill("SIGKILL");
-    await expect.poll(() => existsSync(`/proc/${orphan}`), { timeout: 20_000 }).toBe(false);
+    await expect.poll(() => existsSync(`/proc/${orphan}`)).toBe(false);
     // Somebody emptied the lock file besides, and a nightly backup came before whoever starts it again.
     writeFileSync(join(data, "database/postmaster.pid"), "");
     said = "";
     const copying = launch(["--backup", join(data, "night.backup")]);
-    await expect.poll(() => running().does, { timeout: 20_000 }).toBe("backup");
+    await expect.poll(() => running().does).toBe("backup");
     const copied = new Promise((done) => copying.once("exit", done));
     launch();
-    await expect.poll(() => said, { timeout: 20_000 }).toContain("A backup is under way");
+    await expect.poll(() => said).toContain("A backup is under way");
     expect(start(["--status"])).toMatchObject({ status: 3, stdout: expect.stringContaining("A backup") });
     expect(await copied).toBe(0);
     await healthy();
