@@ -1,4 +1,11 @@
-import { type Cavity, type Construction, cavityNamed, constructionNamed } from "../bodies/index.ts";
+import {
+  type Assembly,
+  type Cavity,
+  type Construction,
+  cavityNamed,
+  constructionNamed,
+  fittedWith,
+} from "../bodies/index.ts";
 import { genericSeatCurve } from "../calc/seat-limit.ts";
 import { type Bolting, boltingNamed } from "../reference/bolting.ts";
 import type { Curve } from "../reference/curve.ts";
@@ -56,6 +63,20 @@ export interface Valve {
   readonly identity: Identity;
   readonly price: number;
 }
+
+/**
+ * The pieces and joints of a valve.
+ *
+ * @param valve construction, arrangement, and the line that puts vent, sealant and contacts on it
+ * @returns its assembly
+ * @source the construction and the catalogue
+ */
+export const assemblyOf = ({
+  construction,
+  cavity,
+  line,
+}: Pick<Valve, "construction" | "cavity" | "line">): Assembly =>
+  fittedWith(construction.assembly(cavity.id), line);
 
 function offeredSeat(line: ProductLine, size: ProductSize, offer: ProductLine["seats"][number]): OfferedSeat {
   const material = seatMaterial(offer.seat)!;

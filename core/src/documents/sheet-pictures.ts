@@ -1,5 +1,6 @@
 import type { Assembly } from "../bodies/index.ts";
 import { compileShelf } from "../catalogue/shelf.ts";
+import { assemblyOf } from "../catalogue/valve.ts";
 import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { judgeChoice } from "../proof/choice.ts";
@@ -49,6 +50,6 @@ export function sheetPictures(
     stroke: strokePicture(candidate, settled),
     fitUp: fitUpPicture(candidate, settled, house),
     flow: flowPicture(candidate, settled, house),
-    assembly: candidate.valve.construction.assembly(candidate.valve.cavity.id),
+    assembly: assemblyOf(candidate.valve),
   };
 }

@@ -1,5 +1,5 @@
 import { type Cavity, type LabelledPart, type LeakPath, labelled, leakPathsOf } from "../bodies/index.ts";
-import type { Valve } from "../catalogue/valve.ts";
+import { assemblyOf, type Valve } from "../catalogue/valve.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import { seatLoad } from "../rules/envelope/seat-load.ts";
 import { worstClosed } from "../rules/worst.ts";
@@ -32,7 +32,7 @@ export interface SectionData {
 export function sectionData(valve: Valve, duty: SettledDuty, dimensionsEstimated: boolean): SectionData {
   const { geometry, boreMm, stemDiameterMm, faceToFaceMm } = valve.size;
   const { construction } = valve;
-  const assembly = construction.assembly(valve.cavity.id);
+  const assembly = assemblyOf(valve);
   const across = geometry.seatContactDiameterMm;
   const differentialBar = worstClosed(duty)?.closedDifferentialBar ?? 0;
   return {

@@ -1,10 +1,11 @@
-import { type Assembly, type Centring, type Piece, stripOrder } from "../bodies/index.ts";
+import { type Assembly, type Piece, stripOrder } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { valueOnCurve } from "../reference/curve.ts";
 import { lookAt, measuresOf, toolOf } from "./looking.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
 import { jointTorque } from "./tightening.ts";
+import { turnedApart, turningTogether } from "./turning.ts";
 
 const ways = {
   up: "upwards",
@@ -21,6 +22,7 @@ const scratch = "Neither ball nor joint faces touch a lever or each other: wood 
 
 /** How a piece leaves, by what it is. */
 function takenOff(piece: Piece): string {
+  if (piece.words.off !== undefined) return piece.words.off;
   if (piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing")
     return `Loosen ${named(piece)} crosswise; two opposite ones stay on loose until the joint has cracked open, then take them off.`;
   if (piece.role === "shell")
@@ -30,35 +32,19 @@ function takenOff(piece: Piece): string {
 
 /** How a piece goes back, by what it is; a seat that is renewed is a new one. */
 function putBack(piece: Piece, passes: number, newSeats: boolean): string {
-  if (piece.role === "bolting")
+  if (piece.words.on !== undefined) return piece.words.on;
+  if (piece.role === "bolting") {
+    if (piece.count === 1) return `Tighten ${named(piece)} until it is just tight.`;
     return piece.count > 2 && piece.holds !== "nothing"
       ? `Enter ${named(piece)} by hand, then tighten them crosswise in ${passes} passes, and once round.`
       : `Tighten ${named(piece)} evenly, until they are just tight.`;
+  }
   if (piece.role === "seal" || (newSeats && piece.role === "seat"))
     return `Set in ${named({ ...piece, name: `new ${piece.name}` })}.`;
   return `Put ${named(piece)} back in.`;
 }
 
 const pieceOf = ({ id, name, role, count, out }: Piece) => ({ id, name, role, count, way: out });
-
-/** The closing member is turned when a piece wants it to stand otherwise than it does. */
-function turned(
-  steps: ShopStep[],
-  piece: Piece,
-  stands: ShopStep["at"],
-  stage: "position" | "put together",
-  member: string,
-) {
-  if (piece.at === null || piece.at === stands) return stands;
-  steps.push(
-    step(stage, `Turn the ${member} ${piece.at === "open" ? "open" : "shut"}.`, {
-      at: piece.at,
-      cautions: ["Turn it by a lever on the stem, never by a drive, and with nobody's fingers in the bore."],
-      figures: [{ what: "else it is held", value: `the ${piece.name}`, unit: "" }],
-    }),
-  );
-  return piece.at;
-}
 
 /**
  * A valve taken apart, piece by piece.
@@ -77,10 +63,11 @@ export function apart(
   house: HouseRules,
 ): ShopStep[] {
   const steps: ShopStep[] = [];
-  const member = assembly.pieces.find(({ role }) => role === "closing member")!.name;
-  let stands: ShopStep["at"] = null;
-  for (const piece of stripOrder(assembly, wanted)) {
-    stands = turned(steps, piece, stands, "position", member);
+  const order = stripOrder(assembly, wanted);
+  const turns = turnedApart(assembly, order);
+  order.forEach((piece, i) => {
+    const turn = turns.get(i);
+    if (turn !== undefined) steps.push(turn);
     const { look, renew } = lookAt(piece);
     steps.push(
       step("take apart", takenOff(piece), {
@@ -96,7 +83,7 @@ export function apart(
         ],
       }),
     );
-  }
+  });
   return steps;
 }
 
@@ -139,7 +126,7 @@ function loading(
  * @param assembly pieces and what holds them
  * @param wanted pieces that came off; all where not given
  * @param house passes, screws
- * @param newSeats whether seats are renewed, and what is done once one lies in its place; none where they are not
+ * @param newSeats whether seats are renewed
  * @returns the order of taking apart turned round, with what is renewed, how it is turned and what it is tightened to
  * @source `stripOrder`, `jointTorque`
  */
@@ -148,18 +135,23 @@ export function together(
   assembly: Assembly,
   wanted: readonly string[] | undefined,
   house: HouseRules,
-  newSeats: readonly Centring[] | null = null,
+  newSeats = false,
 ): ShopStep[] {
   const steps: ShopStep[] = [];
-  const member = assembly.pieces.find(({ role }) => role === "closing member")!.name;
+  const order = stripOrder(assembly, wanted).reverse();
+  const turning = turningTogether(assembly, order);
   const rated = valueOnCurve(valve.ratingCurve, 38);
-  let stands: ShopStep["at"] = null;
-  for (const piece of stripOrder(assembly, wanted).reverse()) {
-    stands = turned(steps, piece, stands, "put together", member);
+  for (const piece of order) {
+    for (const { does, at } of piece.before) {
+      turning.stands(at);
+      steps.push(step("put together", does, { at: turning.now(), cautions: [handInBore] }));
+    }
+    const turn = turning.before(piece);
+    if (turn !== null) steps.push(turn);
     const shellBolts = piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing";
     const load = piece.id === "gland-nuts" ? loading(valve, piece) : null;
     steps.push(
-      step("put together", load?.does ?? putBack(piece, house.tighteningPasses, newSeats !== null), {
+      step("put together", load?.does ?? putBack(piece, house.tighteningPasses, newSeats), {
         piece: pieceOf(piece),
         at: piece.at,
         renew: lookAt(piece).renew,
@@ -179,11 +171,6 @@ export function together(
           : [],
       }),
     );
-    if (piece.role === "seat")
-      for (const { does, at } of newSeats ?? []) {
-        stands = at ?? stands;
-        steps.push(step("put together", does, { at: stands, cautions: [handInBore] }));
-      }
   }
   return steps;
 }

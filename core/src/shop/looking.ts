@@ -48,17 +48,25 @@ const tools: Readonly<Record<PieceRole, string>> = {
   fitting: "socket, and a second spanner against it",
 };
 
+/** What a piece is put back with, where it is not what it was taken off with. */
+const toolsBack: Partial<Record<PieceRole, string>> = {
+  shell: "sling, and two long studs to guide it",
+  seat: "fingers or a press ring, nothing hard on its face",
+  seal: "fingers, a sleeve over sharp edges, a wooden tamper",
+  bearing: "press or soft drift",
+};
+
 /**
  * What a piece is handled with.
  *
  * @param piece of an assembly
- * @param back whether it is put back: a seal goes in over edges that cut it
+ * @param back whether it is put back
  * @returns the tool as a figure of a step
  * @source practice
  */
 export const toolOf = ({ role }: Pick<Piece, "role">, back: boolean): StepFigure => ({
   what: "tool",
-  value: back && role === "seal" ? "fingers, a sleeve over sharp edges, a wooden tamper" : tools[role],
+  value: (back ? toolsBack[role] : undefined) ?? tools[role],
   unit: "",
 });
 
@@ -71,9 +79,10 @@ export const toolOf = ({ role }: Pick<Piece, "role">, back: boolean): StepFigure
  */
 export const lookAt = ({
   role,
+  alwaysNew,
 }: Piece): { readonly look: readonly string[]; readonly renew: "always" | "if worn" | null } => ({
   look: looks[role],
-  renew: renews[role],
+  renew: alwaysNew ? "always" : renews[role],
 });
 
 /**

@@ -43,7 +43,7 @@ const ends = (figures: readonly (number | null)[]) => {
  * @source practice; the site's permit and the owner's procedures prevail
  */
 export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, inLine: boolean): ShopStep[] {
-  const { construction, cavity } = valve;
+  const { construction, cavity, line } = valve;
   const pressure = ends(duty.cases.map((c) => c.pressureBarG));
   const heat = ends(duty.cases.filter((c) => c.kind !== "fire").map((c) => c.temperatureC));
   const hazards = [...duty.hazards].flatMap((h) => hazardCautions[h] ?? []);
@@ -63,24 +63,47 @@ export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, i
       cautions: ["Stand aside of vents, gland and fittings: they may eject under pressure."],
     }),
   ];
-  if (construction.holdsCavity)
+  const trapped = cavity.trapsLiquid
+    ? ["This arrangement traps liquid: warmed, it stands far above the line's pressure."]
+    : [];
+  const unvented = construction.holdsCavity && !line.ventAndDrain;
+  if (unvented)
+    steps.push(
+      step(
+        "make safe",
+        "Its cavity has no vent: with both sides at zero turn it half open, so that it empties into the line, shut it, and turn it half open once more.",
+        {
+          cautions: [
+            "Take the cavity to hold pressure and product until its joint has cracked open, whatever a gauge says.",
+            ...trapped,
+          ],
+        },
+      ),
+    );
+  else if (construction.holdsCavity)
     steps.push(
       step("make safe", "Vent the cavity with the valve shut, then turn it half open and vent it again.", {
         cautions: [
           "Take the cavity to hold pressure and product until both ventings were quiet, whatever a gauge says.",
-          ...(cavity.trapsLiquid
-            ? ["This arrangement traps liquid: warmed, it stands far above the line's pressure."]
-            : []),
+          ...trapped,
         ],
         at: "shut",
       }),
     );
+  const drained = unvented
+    ? "Drain the line on both sides, with the valve half open"
+    : "Drain it at its lowest point";
   steps.push(
     step(
       "make safe",
       duty.hazards.size > 0
-        ? "Drain it at its lowest point, then flush or purge it until a test proves it free."
-        : "Drain it at its lowest point.",
+        ? `${drained}, then flush or purge it until a test proves it free.`
+        : `${drained}.`,
+      {
+        look: unvented
+          ? ["it has no drain: what stands in its lowest point comes out when it is opened"]
+          : [],
+      },
     ),
   );
   if (heat !== null && heat.most > hotFromC)

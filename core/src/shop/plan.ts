@@ -1,6 +1,6 @@
 import type { Assembly, Piece } from "../bodies/index.ts";
-import { stripOrder } from "../bodies/index.ts";
-import type { Valve } from "../catalogue/valve.ts";
+import { loosenedBy, stripOrder } from "../bodies/index.ts";
+import { assemblyOf, type Valve } from "../catalogue/valve.ts";
 import type { Drive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { Step } from "../fit-up/index.ts";
@@ -8,7 +8,9 @@ import type { HouseRules } from "../house/house-rules.ts";
 import { apart, together } from "./apart.ts";
 import { lookAt } from "./looking.ts";
 import { makeSafe } from "./make-safe.ts";
+import { readied } from "./readied.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
+import { turnAndTest } from "./turn-and-test.ts";
 
 export const planKinds = ["strip", "reseat", "put together", "fit the drive"] as const;
 export type PlanKind = (typeof planKinds)[number];
@@ -86,54 +88,6 @@ function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
 const counted = (pieces: readonly Piece[]): Counted[] =>
   pieces.map((piece) => ({ id: piece.id, name: piece.name, count: piece.count, renew: lookAt(piece).renew }));
 
-const cleanFor = ({ duty }: Work): ShopStep => {
-  const oxygen = duty.hazards.has("oxygen");
-  const food = duty.hazards.has("hygienic");
-  return step(
-    "count in and clean",
-    oxygen
-      ? "Degrease every piece for oxygen, prove it clean, and touch it with clean gloves alone."
-      : "Clean every piece, and count them against the list.",
-    {
-      look: [
-        oxygen || food
-          ? "lubricant: only what is allowed for the service, and none where none is"
-          : "lubricant: thin, on seals and threads, and one the fluid does not dissolve",
-      ],
-      cautions: oxygen ? ["Oil and dirt ignite in oxygen."] : [],
-    },
-  );
-};
-
-const tests = (work: Work): ShopStep[] => [
-  step(
-    "turn and test",
-    "Turn it once by hand through its stroke, both ways: nothing rubs, both stops are met.",
-    {
-      cautions: [handInBore],
-      look: ["the stem's line along the bore at the open stop"],
-    },
-  ),
-  step(
-    "turn and test",
-    "Test shell, both closures and stem as the proving plan says, and write the leak rate down.",
-    {
-      cautions: ["Gas under pressure stores far more than water: barrier, distance, slow rise."],
-    },
-  ),
-  step("turn and test", "Measure what breaks it open, and write it into the log of the tag.", {
-    measures: [
-      {
-        what: "torque to break it open",
-        unit: "N·m",
-        least: null,
-        most: work.valve.size.maximumStemTorqueNm,
-        source: "what the stem may carry",
-      },
-    ],
-  }),
-];
-
 const layOut = (count: readonly Counted[]): ShopStep =>
   step("lay out and count", "Lay the pieces out in the order they came, and count them against the list.", {
     look: count.map(({ name, count: n }) => `${n} ${name}`),
@@ -155,6 +109,8 @@ function stripped(work: Work, assembly: Assembly): ShopPlan {
   };
 }
 
+const notReseated = "Without its seats nothing holds the closing member, or one lies behind it: strip it.";
+
 function reseated(work: Work, assembly: Assembly): ShopPlan {
   const { valve, drive, duty, house } = work;
   const { reseat } = assembly;
@@ -163,10 +119,11 @@ function reseated(work: Work, assembly: Assembly): ShopPlan {
       kind: "reseat",
       steps: [],
       count: [],
-      limits: assembly.sealed ?? "Its seats come out with the closing member alone: strip it.",
+      limits: assembly.sealed ?? notReseated,
     };
   const fromOutside = reseat.pieces.length > 0;
-  const count = fromOutside ? counted(stripOrder(assembly, reseat.pieces)) : [];
+  const off = loosenedBy(assembly, reseat.pieces);
+  const count = fromOutside ? counted(stripOrder(assembly, off)) : [];
   return {
     kind: "reseat",
     steps: [
@@ -174,10 +131,12 @@ function reseated(work: Work, assembly: Assembly): ShopPlan {
       ...(fromOutside ? makeSafe(valve, drive, duty, valve.construction.repairInLine) : []),
       // A spring would turn it back: nothing is turned by hand with a drive on it.
       ...(fromOutside ? marked(work, assembly) : []),
-      ...(fromOutside ? apart(valve, assembly, reseat.pieces, house) : []),
+      ...(fromOutside ? apart(valve, assembly, off, house) : []),
       ...reseat.instead.map((does) => step("put together", does, { cautions: [handInBore] })),
-      ...(fromOutside ? together(valve, assembly, reseat.pieces, house, reseat.centring) : []),
-      ...tests(work),
+      ...(fromOutside
+        ? [layOut(count), ...readied(work), ...together(valve, assembly, off, house, true)]
+        : []),
+      ...turnAndTest(work),
     ],
     count,
     limits: null,
@@ -188,7 +147,7 @@ function putTogether(work: Work, assembly: Assembly): ShopPlan {
   const count = counted(stripOrder(assembly));
   return {
     kind: "put together",
-    steps: [cleanFor(work), ...together(work.valve, assembly, undefined, work.house), ...tests(work)],
+    steps: [...readied(work), ...together(work.valve, assembly, undefined, work.house), ...turnAndTest(work)],
     count,
     limits: assembly.sealed,
   };
@@ -204,7 +163,7 @@ function putTogether(work: Work, assembly: Assembly): ShopPlan {
  * @source `stripOrder`, practice; the maker's instructions, the site's permit and local law prevail
  */
 export function shopPlan(kind: PlanKind, work: Work): ShopPlan {
-  const assembly = work.valve.construction.assembly(work.valve.cavity.id);
+  const assembly = assemblyOf(work.valve);
   switch (kind) {
     case "strip":
       return stripped(work, assembly);

@@ -1,34 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { demoDuty, demoShelf, demoTags } from "../../test/demo.ts";
+import { demoDuty, demoTags } from "../../test/demo.ts";
 import { dutyWith } from "../../test/fixture.ts";
+import { bare, cautions, house, inHand, words } from "../../test/workshop.ts";
 import { constructions } from "../bodies/index.ts";
 import { settle } from "../duty/index.ts";
-import { defaultHouseRules } from "../house/index.ts";
-import { fitUpPicture, prove } from "../proof/index.ts";
-import { limitsText, type PlanKind, planKinds, type ShopStep, shopPlan, type Work } from "./index.ts";
-import { jointTorque } from "./tightening.ts";
-
-const house = defaultHouseRules();
-const inHand = (number: string): Work => {
-  const duty = settle(demoDuty(number), house);
-  const best = prove(demoDuty(number), demoShelf, house).candidates[0]!;
-  const { steps } = fitUpPicture(best, duty, house);
-  return { valve: best.valve, drive: best.drive, duty, house, fitting: steps };
-};
-/** A valve of a construction, bare. */
-const bare = (
-  id: string,
-  sizes: readonly number[] = [15, 25, 50, 80, 100, 150, 200, 300, 400],
-  designation?: string,
-): Work => {
-  const valve = sizes
-    .flatMap((dn) => demoShelf.valvesFor(dn))
-    .filter((v) => v.construction.id === id)
-    .find((v) => designation === undefined || v.size.designation === designation)!;
-  return { valve, drive: null, duty: settle(dutyWith(), house), house, fitting: [] };
-};
-const words = (steps: readonly ShopStep[]) => steps.map(({ does }) => does).join("\n");
-const cautions = (steps: readonly ShopStep[]) => steps.flatMap((s) => s.cautions).join("\n");
+import { type PlanKind, planKinds, type ShopStep, shopPlan, type Work } from "./index.ts";
 
 describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
   const work = bare(id);
@@ -47,9 +23,27 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
   it("turns the closing member before whatever wants it to stand otherwise", () => {
     for (const kind of ["strip", "put together", "reseat"] as const) {
       let stands: ShopStep["at"] = null;
+      let stemIn = false;
       for (const { at, piece, stage } of shopPlan(kind, work).steps) {
         if (piece === null && at !== null && stage !== "make safe") stands = at;
+        // Where no stem is in yet to turn it, it goes in as it has to stand.
+        if (piece?.role === "closing member" && kind !== "strip" && !stemIn) stands = at;
+        if (piece?.id === "stem") stemIn = kind === "put together";
         if (piece !== null && at !== null) expect(stands, `${piece.id}, ${kind}`).toBe(at);
+      }
+    }
+  });
+  it("turns by a stem that is there, and nothing that is not", () => {
+    for (const kind of ["strip", "put together", "reseat"] as const) {
+      const { steps } = shopPlan(kind, work);
+      const at = (wanted: string, stage: ShopStep["stage"]) =>
+        steps.findIndex(({ piece, stage: of }) => piece?.id === wanted && of === stage);
+      for (const [i, { does, piece }] of steps.entries()) {
+        if (piece !== null || !/^Turn the/.test(does)) continue;
+        const [off, on] = [at("stem", "take apart"), at("stem", "put together")];
+        // Between its coming out and its going back, or before it goes in at all, there is no stem to turn by.
+        expect(off >= 0 && i > off && (on < 0 || i < on), `${kind}: ${does}`).toBe(false);
+        if (kind === "put together") expect(on >= 0 && i < on, `${kind}: ${does}`).toBe(false);
       }
     }
   });
@@ -120,120 +114,6 @@ describe("a strip-down plan", () => {
     expect(plan.limits).toMatch(/welded/);
     expect(plan.count.some(({ id }) => id === "ball" || id === "upstream-seat")).toBe(false);
     expect(plan.count.some(({ id }) => id === "packing")).toBe(true);
-  });
-});
-
-describe("reseating", () => {
-  it("of a segment leaves the segment in, turns it open and then shut on the new seat", () => {
-    const plan = shopPlan("reseat", bare("segment-ball"));
-    expect(plan.count.map(({ id }) => id)).toEqual(["retainer-screws", "retainer", "seat", "seat-ring"]);
-    expect(words(plan.steps)).toMatch(/no shims/);
-    // New seat in, turned shut on it, then held: in that order, and each once.
-    const order = [
-      "new seat along|the new seat\\.",
-      "shut on the new seat",
-      "seat retainer back",
-      "retainer screws evenly",
-    ].map((part) => plan.steps.findIndex(({ does }) => new RegExp(part).test(does)));
-    expect(order.every((at) => at >= 0)).toBe(true);
-    expect([...order].sort((a, b) => a - b)).toEqual(order);
-    expect(plan.steps.filter(({ does }) => /new seat\./.test(does))).toHaveLength(1);
-  });
-  it("is no plan of its own where the closing member has to come out", () => {
-    expect(shopPlan("reseat", bare("floating-two-piece"))).toMatchObject({
-      steps: [],
-      limits: expect.stringMatching(/strip it/),
-    });
-  });
-  it("of a lubricated plug takes nothing off and lets nothing down", () => {
-    const plan = shopPlan("reseat", bare("plug-lubricated"));
-    expect(plan.count).toEqual([]);
-    expect(words(plan.steps)).toMatch(/fresh sealant/);
-    expect(plan.steps.some(({ stage }) => stage === "make safe")).toBe(false);
-  });
-});
-
-describe("putting together", () => {
-  it("loads the packing by its school: to a height that is written down, or just tight", () => {
-    const work = bare("floating-two-piece");
-    const at = (
-      stemSeal: "live-loaded stack" | "adjustable gland",
-      liveLoading: typeof work.valve.size.liveLoading = null,
-    ) => {
-      const valve = {
-        ...work.valve,
-        seals: { ...work.valve.seals, stemSeal },
-        size: { ...work.valve.size, liveLoading },
-      };
-      return shopPlan("put together", { ...work, valve }).steps.find(
-        ({ piece }) => piece?.id === "gland-nuts",
-      )!;
-    };
-    const [live, plain] = [at("live-loaded stack"), at("adjustable gland")];
-    const limits = ({ measures }: typeof live) =>
-      measures.map((measure) => limitsText(measure, { system: "metric" }));
-    expect(live.look.join()).toMatch(/catalogue states no height/);
-    expect(limits(live)).toEqual(["to be written down"]);
-    const stated = at("live-loaded stack", { heightMm: 21.5, toleranceMm: 0.3 });
-    expect(stated.look.join()).not.toMatch(/states no height/);
-    expect(limits(stated)).toEqual(["21.2 mm to 21.8 mm"]);
-    expect(stated.measures[0]!.source).toMatch(/maker's figure/);
-    expect(plain.does).toMatch(/just tight/);
-    expect(live.does).not.toMatch(/just tight/);
-    expect(plain.measures).toEqual([]);
-  });
-  it("tightens the shell crosswise in the house's passes, to a torque that says what it is", () => {
-    const steps = shopPlan("put together", {
-      ...bare("floating-two-piece"),
-      house: { ...house, tighteningPasses: 4 },
-    }).steps;
-    const bolts = steps.find(({ piece }) => piece?.id === "body-bolts")!;
-    expect(bolts.does).toMatch(/crosswise in 4 passes/);
-    expect(bolts.figures.map(({ what }) => what)).toEqual([
-      "tool",
-      "screws, estimated",
-      "torque, lubricated, estimated",
-      "torque, dry, estimated",
-    ]);
-    const [, , lubricated, dry] = bolts.figures.map(({ value }) => Number(value));
-    expect(dry).toBeGreaterThan(lubricated!);
-  });
-  it("tightens what shuts a stem off with less than what shuts the bore off, and a retainer just snug", () => {
-    const steps = (id: string) => shopPlan("put together", bare(id)).steps;
-    const { valve } = bare("trunnion-side-entry", [300], "class 600");
-    const torque = (holds: "the bore" | "the stem") =>
-      Number(jointTorque(valve, { count: 12, holds }, 100, house)[1]!.value);
-    expect(torque("the stem")).toBeLessThan(torque("the bore"));
-    expect(jointTorque(valve, { count: 12, holds: "nothing" }, 100, house)).toEqual([]);
-    // Twelve that carry 10 000 bar there are not.
-    expect(jointTorque(valve, { count: 12, holds: "the bore" }, 10_000, house)).toEqual([]);
-    const snug = steps("segment-ball").find(({ piece }) => piece?.id === "retainer-screws")!;
-    expect(snug.does).toMatch(/just tight/);
-    expect(snug.figures.map(({ what }) => what)).toEqual(["tool"]);
-  });
-  it("puts the stem in before its packing, and the packing before its gland, in every body that has them", () => {
-    for (const { id } of constructions) {
-      const back = shopPlan("put together", bare(id)).steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
-      const order = ["stem", "packing", "gland"].map((piece) => back.indexOf(piece)).filter((at) => at >= 0);
-      if (id !== "plug-sleeved")
-        expect(
-          [...order].sort((a, b) => a - b),
-          id,
-        ).toEqual(order);
-    }
-  });
-  it("of a body for oxygen degreases it", () => {
-    const work = {
-      ...bare("trunnion-side-entry"),
-      duty: settle(dutyWith({ fluid: { hazards: ["oxygen"] } }), house),
-    };
-    expect(words(shopPlan("put together", work).steps)).toMatch(/Degrease/);
-    expect(words(shopPlan("put together", bare("trunnion-side-entry")).steps)).not.toMatch(/Degrease/);
-  });
-  it("measures a stem against what may be worn off it", () => {
-    const work = bare("trunnion-side-entry");
-    const stem = shopPlan("strip", work).steps.find(({ piece }) => piece?.id === "stem")!;
-    expect(stem.measures[0]!.least).toBeCloseTo(work.valve.size.stemDiameterMm - house.wornOffMm, 9);
   });
 });
 

@@ -47,7 +47,7 @@ const jobs: readonly Begun[] = [
     finished: false,
     says: (_, names) => [
       { kind: "note", step: names[1]!, text: "Drain plug was seized; came with heat and a bar." },
-      { kind: "deviation", step: names[3]!, text: "No vent fitted: vented through the drain, slowly." },
+      { kind: "deviation", step: names[3]!, text: "Vent seized: vented through the drain, slowly." },
     ],
   },
   {

@@ -1,4 +1,4 @@
-import { gaskets, retained, retainedSeat, stemUpwards } from "./groups.ts";
+import { centredBy, gaskets, retained, retainedSeat, stemUpwards } from "./groups.ts";
 import { type AssemblyOf, joint, type Piece, piece } from "./model.ts";
 
 const offLine = "The disc may swing by its own weight: hold it before its shaft is drawn.";
@@ -73,13 +73,10 @@ export const doubleOffsetAssembly: AssemblyOf = () => ({
       seat: "seat ring",
       gasket: "seat gasket",
       oriented: "its lip to the disc",
+      centring: [centredBy("disc")],
     }),
   ),
-  reseat: {
-    pieces: retained,
-    centring: [{ does: "Turn the disc shut on the new seat: that centres it.", at: "shut" }],
-    instead: [],
-  },
+  reseat: { pieces: retained, instead: [] },
 });
 
 /** Triple-offset disc: its ring is on the disc under a retaining ring, the hard seat in the body. */
@@ -92,20 +89,17 @@ export const tripleOffsetAssembly: AssemblyOf = () => ({
       gasket: "ring gasket",
       oriented: "its mark to the mark on the disc: the cone is tilted",
       screwsAt: "open",
+      centring: [
+        {
+          does: "Look at the seat in the body: it stays, and a new ring on a scored seat is soon as bad as the old one.",
+          at: null,
+        },
+        {
+          does: "Enter the retaining ring's screws by hand only, and shut the disc by its closing torque: the ring finds its cone before it is held.",
+          at: "shut",
+        },
+      ],
     }),
   ),
-  reseat: {
-    pieces: retained,
-    centring: [
-      {
-        does: "Look at the seat in the body: it stays, and a new ring on a scored seat is soon as bad as the old one.",
-        at: null,
-      },
-      {
-        does: "Shut the disc by its closing torque, so that the ring finds its cone before it is held.",
-        at: "shut",
-      },
-    ],
-    instead: [],
-  },
+  reseat: { pieces: retained, instead: [] },
 });

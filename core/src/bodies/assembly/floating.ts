@@ -78,7 +78,13 @@ export const floatingThreePieceAssembly: AssemblyOf = (cavity) =>
 export const floatingOnePieceAssembly: AssemblyOf = (cavity) =>
   floating(cavity, {
     closing: [
-      piece("insert", "screwed insert", "shell", { out: "along the bore" }),
+      piece("insert", "screwed insert", "shell", {
+        out: "along the bore",
+        words: {
+          off: "Measure how far the screwed insert stands in, mark it, then screw it out evenly.",
+          on: "Screw the insert in to its mark: it presses the seats, and the maker's figure stands before the mark.",
+        },
+      }),
       piece("gasket", "insert seal", "seal", { heldBy: ["insert"], out: "along the bore", ofSet: gaskets }),
     ],
     lets: "insert",

@@ -1,5 +1,5 @@
 import type { CavityId } from "../cavity.ts";
-import { type Joint, joint, type Piece, piece } from "./model.ts";
+import { type Centring, type Joint, joint, type Piece, piece } from "./model.ts";
 
 const packings = ["packing", "inner packing", "outer packing"];
 const stemRings = ["stem and seat rings", "stem and seat lips"];
@@ -23,6 +23,15 @@ const gland = [
   piece("gland", "gland", "gland", { heldBy: ["gland-nuts"] }),
 ];
 
+const contacts = piece("contact-springs", "anti-static contacts", "spring", {
+  count: 2,
+  heldBy: ["stem"],
+  words: {
+    off: "Take the 2 anti-static contacts out of the stem, plunger and spring.",
+    on: "Put the 2 anti-static contacts back into the stem: each springs back when it is pressed.",
+  },
+});
+
 /**
  * A stem shouldered from inside, which can only fall inwards once the closing member is out.
  *
@@ -38,7 +47,7 @@ export const stemFromInside = (member: string, name = "stem"): Stem => ({
       out: "inward",
       oriented: "its line or flat stands along the bore while the valve is open",
     }),
-    piece("contact-springs", "anti-static contacts", "spring", { count: 2, heldBy: ["stem"] }),
+    contacts,
     piece("thrust-washer", "thrust washer", "seal", { heldBy: ["stem"], out: "inward" }),
     piece("packing", "packing", "seal", {
       heldBy: ["gland"],
@@ -91,7 +100,7 @@ export const stemInBushing = (
       out: member ? "inward" : "up",
       oriented: "its line stands along the bore while the valve is open",
     }),
-    piece("contact-springs", "anti-static contacts", "spring", { count: 2, heldBy: ["stem"] }),
+    contacts,
     piece("stem-rings", "stem rings", "seal", { count: 2, heldBy: ["stem"], ofSet: stemRings }),
     piece("bushing-gasket", "bushing gasket", "seal", { heldBy: ["bushing"] }),
     piece("thrust-washer", "thrust bearing", "bearing", { heldBy: ["stem"] }),
@@ -119,7 +128,8 @@ export const stemInBushing = (
  * A seat, or the ring that seats, under a retainer that is screwed from outside.
  *
  * @param of how many screws, what retainer, seat and gasket are called, how the seat goes back; how the closing member
- *   stands for the screws to be reached, and for the seat to come out
+ *   stands for the screws to be reached, and for the seat to come out; how the seat finds its place before it is held; how the
+ *   screws are tightened where not as others
  * @returns screws, retainer, seat and gasket, each held by the one before
  */
 export const retainedSeat = (of: {
@@ -130,6 +140,8 @@ export const retainedSeat = (of: {
   readonly oriented: string;
   readonly screwsAt?: Piece["at"];
   readonly seatAt?: Piece["at"];
+  readonly centring: readonly Centring[];
+  readonly tightened?: string;
 }): Piece[] => {
   const out = "along the bore";
   return [
@@ -138,6 +150,8 @@ export const retainedSeat = (of: {
       out,
       at: of.screwsAt ?? null,
       holds: "nothing",
+      before: of.centring,
+      words: of.tightened === undefined ? {} : { on: of.tightened },
     }),
     piece("retainer", of.retainer, "retainer", { heldBy: ["retainer-screws"], out }),
     piece("seat", of.seat, "seat", {
@@ -149,6 +163,12 @@ export const retainedSeat = (of: {
     piece("seat-ring", of.gasket, "seal", { heldBy: ["retainer"], out }),
   ];
 };
+
+/** A seat that the closing member centres, its retainer in and its screws still loose. */
+export const centredBy = (member: string): Centring => ({
+  does: `Enter the retainer's screws by hand only, and turn the ${member} shut on the seat: that centres it.`,
+  at: "shut",
+});
 
 /** The pieces of a retained seat. */
 export const retained = ["retainer-screws", "retainer", "seat", "seat-ring"] as const;

@@ -1,3 +1,4 @@
+export { type Fitted, fittedWith } from "./fitted.ts";
 export { type LabelledPart, labelled } from "./labels.ts";
 export type {
   Assembly,

@@ -23,6 +23,13 @@ export type PieceRole = (typeof pieceRoles)[number];
 export const ways = ["up", "down", "along the bore", "inward", "stays"] as const;
 export type Way = (typeof ways)[number];
 
+/** What is done so that pieces find their places by each other. */
+export interface Centring {
+  readonly does: string;
+  /** How the closing member stands after it; null where it stays. */
+  readonly at: "shut" | null;
+}
+
 /** One piece of a valve, or several alike at one place. */
 export interface Piece {
   readonly id: string;
@@ -42,6 +49,12 @@ export interface Piece {
   readonly holds: "the bore" | "the stem" | "nothing";
   /** What it may do to whoever takes it off. */
   readonly caution: string | null;
+  /** What is done to it, where it is not simply taken out or put back. */
+  readonly words: { readonly off?: string; readonly on?: string };
+  /** What is done before it goes back, with all that went in before it in place. */
+  readonly before: readonly Centring[];
+  /** Whether it is always new, whatever pieces of its role are. */
+  readonly alwaysNew: boolean;
 }
 
 /** A seal that stands in a joint. */
@@ -60,23 +73,14 @@ export interface Joint {
   readonly shellJoints: number;
 }
 
-/** What is done with a new seat in its place. */
-export interface Centring {
-  readonly does: string;
-  /** How the closing member stands after it; null where it stays. */
-  readonly at: "shut" | null;
-}
-
 /** A valve as pieces that hold each other and joints that keep its spaces apart. */
 export interface Assembly {
   readonly pieces: readonly Piece[];
   readonly joints: readonly Joint[];
   /** How a seat is renewed without pulling the closing member; null where it has to come out. */
   readonly reseat: {
-    /** The pieces that come off for it, in any order. */
+    /** The pieces that come off for it, in any order, besides what holds them and what is loose without them. */
     readonly pieces: readonly string[];
-    /** What is done once the new seat lies in its place, before it is held. */
-    readonly centring: readonly Centring[];
     /** What is done where nothing comes off. */
     readonly instead: readonly string[];
   } | null;
@@ -84,7 +88,7 @@ export interface Assembly {
   readonly sealed: string | null;
 }
 
-/** A valve of a construction with an arrangement of seats and cavity. */
+/** A construction's body with an arrangement of seats and cavity. */
 export type AssemblyOf = (cavity: CavityId) => Assembly;
 
 /**
@@ -113,6 +117,9 @@ export const piece = (
   oriented: null,
   holds: "the bore",
   caution: null,
+  words: {},
+  before: [],
+  alwaysNew: false,
   ...of,
 });
 

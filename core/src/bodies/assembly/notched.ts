@@ -1,19 +1,8 @@
-import { gaskets, retained, retainedSeat, stemFromInside, stemUpwards } from "./groups.ts";
-import type { Assembly } from "./model.ts";
+import { centredBy, gaskets, retained, retainedSeat, stemFromInside, stemUpwards } from "./groups.ts";
 import { type AssemblyOf, joint, piece } from "./model.ts";
 
-/** A seat held by a retainer screwed from outside: it is renewed while shaft and closing member stay. */
-const fromOutside = (member: string): NonNullable<Assembly["reseat"]> => ({
-  pieces: retained,
-  centring: [
-    { does: `Turn the ${member} shut on the new seat: that centres it.`, at: "shut" },
-    {
-      does: "Hold it just snug: the line's flanges press it home, so there are no shims and no feeler gauge.",
-      at: null,
-    },
-  ],
-  instead: [],
-});
+const snug =
+  "Draw the 4 retainer screws just tight, no further: the line's flanges press the seat home, so there are no shims and no feeler gauge.";
 
 /** Segment on two shafts: the seat under a retainer, the shaft pinned. */
 export const segmentAssembly: AssemblyOf = () => {
@@ -28,6 +17,8 @@ export const segmentAssembly: AssemblyOf = () => {
         gasket: "seat gasket",
         oriented: "its face to the segment",
         seatAt: "open",
+        centring: [centredBy("segment")],
+        tightened: snug,
       }),
       piece("pins", "taper pins", "retainer", {
         count: 2,
@@ -55,7 +46,7 @@ export const segmentAssembly: AssemblyOf = () => {
       joint("cover", "lower shaft cover", ["cavity", "outside"], ["gasket"], 1),
       joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["segment"]),
     ],
-    reseat: fromOutside("segment"),
+    reseat: { pieces: retained, instead: [] },
     sealed: null,
   };
 };
@@ -72,6 +63,8 @@ export const vPortAssembly: AssemblyOf = () => {
         seat: "seat",
         gasket: "seat gasket",
         oriented: "its face to the ball",
+        centring: [centredBy("ball")],
+        tightened: snug,
       }),
       piece("body-bolts", "body studs and nuts", "bolting", { count: 8 }),
       piece("end", "end piece", "shell", { heldBy: ["body-bolts"], out: "along the bore" }),
@@ -91,7 +84,7 @@ export const vPortAssembly: AssemblyOf = () => {
       joint("back", "behind the seat", ["upstream", "downstream"], ["seat-ring"]),
       joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["ball"]),
     ],
-    reseat: fromOutside("ball"),
+    reseat: { pieces: retained, instead: [] },
     sealed: null,
   };
 };

@@ -57,7 +57,15 @@ export const lubricatedAssembly: AssemblyOf = () => ({
       out: "down",
       oriented: "its wide end down, its line along its port",
     }),
-    piece("sealant", "sealant", "seat", { heldBy: ["plug"], out: "down" }),
+    piece("sealant", "sealant", "seat", {
+      heldBy: ["plug"],
+      out: "down",
+      alwaysNew: true,
+      words: {
+        off: "Scrape the old sealant out of every groove and port, and flush their passages.",
+        on: "Fill grooves and passages with new sealant that the fluid does not dissolve.",
+      },
+    }),
   ],
   joints: [
     joint("stem", "along the stem", ["cavity", "outside"], ["sealant", "packing"]),
@@ -68,7 +76,6 @@ export const lubricatedAssembly: AssemblyOf = () => ({
   ],
   reseat: {
     pieces: [],
-    centring: [],
     instead: [
       "Nothing comes off: push fresh sealant in through the fitting while the plug is turned a little to and fro, until the pressure rises sharply.",
     ],

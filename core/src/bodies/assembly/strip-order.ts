@@ -34,3 +34,24 @@ export function stripOrder({ pieces }: Assembly, wanted?: readonly string[]): Pi
   }
   return order;
 }
+
+/**
+ * What comes off with pieces that are wanted.
+ *
+ * @param assembly pieces and what holds them
+ * @param wanted pieces that are to come off
+ * @returns ids of those, of whatever holds them, and of every seal and spring that nothing holds any more then: a seal
+ *   that was lifted is renewed, a spring that is loose is counted
+ * @source the pieces
+ */
+export function loosenedBy(assembly: Assembly, wanted: readonly string[]): string[] {
+  const off = new Set(stripOrder(assembly, wanted).map(({ id }) => id));
+  const loose = assembly.pieces.filter(
+    ({ role, out, heldBy }) =>
+      (role === "seal" || role === "spring") &&
+      out !== "stays" &&
+      heldBy.length > 0 &&
+      heldBy.every((holder) => off.has(holder)),
+  );
+  return [...new Set([...off, ...loose.map(({ id }) => id)])];
+}

@@ -30,11 +30,7 @@ export const tiltAwayAssembly: AssemblyOf = () => {
       joint("seat", "between seat and ball", ["upstream", "downstream"], ["seat"]),
       joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["core"]),
     ],
-    reseat: {
-      pieces: ["bonnet-bolts", "bonnet", "gasket", "guide-pin", "stem", "core", "seat"],
-      centring: [],
-      instead: [],
-    },
+    reseat: { pieces: ["seat"], instead: [] },
     sealed: null,
   };
 };

@@ -1,4 +1,5 @@
 import type { CavityId } from "../cavity.ts";
+import { ventAndDrain } from "./fitted.ts";
 import { fireRings, gaskets, seatRings, sprung, stemInBushing } from "./groups.ts";
 import { type AssemblyOf, joint, type Piece, piece } from "./model.ts";
 
@@ -20,10 +21,7 @@ function seatAssembly(side: "upstream" | "downstream", name: string, heldBy: rea
 }
 
 const fittings = [
-  piece("vent", "vent and drain", "fitting", {
-    count: 2,
-    caution: "What is in the cavity comes out of them: vent and drain before anything else.",
-  }),
+  ventAndDrain,
   piece("seat-sealant", "seat sealant fittings", "fitting", {
     count: 4,
     caution: "A sealant fitting may eject: never back it out under pressure, only its cap.",
@@ -52,6 +50,9 @@ const seatJoints = [
   joint("back", "behind the seat", ["cavity", "downstream"], ["downstream-rings", "downstream-fire:fire"]),
   joint("fittings", "vent, drain and sealant fittings", ["cavity", "outside"], ["vent"]),
 ];
+
+/** Both seats; the ball stays on its trunnion where they come out beside it. */
+const reseat = { pieces: ["upstream-seat", "downstream-seat"], instead: [] };
 
 /** Trunnion ball, side entry: two bolted closures, a trunnion plate from below. */
 export const trunnionSideEntryAssembly: AssemblyOf = (cavity) => {
@@ -92,7 +93,7 @@ export const trunnionSideEntryAssembly: AssemblyOf = (cavity) => {
       joint("body", "body joint", ["cavity", "outside"], ["gasket"], 2),
       joint("trunnion", "trunnion cap", ["cavity", "outside"], ["trunnion-gasket"], 1),
     ],
-    reseat: null,
+    reseat,
     sealed: null,
   };
 };
@@ -112,11 +113,21 @@ export const trunnionTopEntryAssembly: AssemblyOf = (cavity) => {
       piece("body-bolts", "cover studs and nuts", "bolting", { count: 12, heldBy: ["gland"] }),
       piece("cover", "cover", "shell", { heldBy: ["body-bolts"] }),
       piece("gasket", "cover gasket", "seal", { heldBy: ["cover"], ofSet: gaskets }),
-      piece("seat-tool", "seats drawn back with their tool", "retainer", {
+      piece("seat-tool", "seat tool", "fitting", {
         heldBy: held,
         caution: sprung,
+        words: {
+          off: "Draw both seats back from the ball with the seat tool, and hold them there.",
+          on: "Let both seats forward onto the ball, evenly, and take the seat tool out.",
+        },
       }),
-      piece("ball", "ball", "closing member", { heldBy: [...held, "seat-tool"], at: "open" }),
+      piece("ball", "ball", "closing member", {
+        heldBy: [...held, "seat-tool"],
+        at: "open",
+        before: [
+          { does: "Draw both seats back with the seat tool: the ball goes in between them.", at: null },
+        ],
+      }),
       piece("bearings", "bearings", "bearing", { count: 2, heldBy: ["ball"] }),
       ...seatAssembly("upstream", up, ["ball"]),
       ...seatAssembly("downstream", down, ["ball"]),
@@ -126,20 +137,7 @@ export const trunnionTopEntryAssembly: AssemblyOf = (cavity) => {
       ...seatJoints,
       joint("body", "bonnet joint", ["cavity", "outside"], ["gasket"], 1),
     ],
-    reseat: {
-      pieces: [
-        "body-bolts",
-        "cover",
-        "gasket",
-        "stem",
-        "seat-tool",
-        "ball",
-        "upstream-seat",
-        "downstream-seat",
-      ],
-      centring: [],
-      instead: [],
-    },
+    reseat,
     sealed: null,
   };
 };

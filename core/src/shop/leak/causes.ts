@@ -66,7 +66,7 @@ const remedies: Readonly<Record<CauseKind, readonly [now: string, next: string]>
     "Renew the packing and set its load anew.",
   ],
   "stem seal worn": [
-    "Inject sealant at the stem where there is a fitting for it; else isolate.",
+    "Inject sealant at the stem, through its fitting.",
     "Renew stem seals and packing, and look at the stem.",
   ],
   "shell joint": [
@@ -83,13 +83,13 @@ const remedies: Readonly<Record<CauseKind, readonly [now: string, next: string]>
     "Renew the line gasket, and look whether the pipe pulls.",
   ],
   porosity: ["Isolate it: what the casting lets through no seal stops.", "Renew the body."],
-  "seat worn": ["Inject sealant at the seat where there is a fitting for it.", "Renew the seats."],
+  "seat worn": ["Inject sealant at the seat, through its fitting.", "Renew the seats."],
   "closing member scratched": [
-    "Inject sealant at the seat where there is a fitting for it.",
+    "Inject sealant at the seat, through its fitting.",
     "Renew or lap the closing member together with its seats.",
   ],
   "behind the seat": [
-    "Inject sealant at the seat where there is a fitting for it.",
+    "Hold it shut against a high differential: sealant at the seat seldom reaches behind it.",
     "Renew the rings behind the seats, and look at their grooves.",
   ],
   "springs broken": [
@@ -110,6 +110,21 @@ const remedies: Readonly<Record<CauseKind, readonly [now: string, next: string]>
   ],
   "upstream seat": ["Shut the vent: the downstream seat still holds.", "Renew the upstream seat."],
 };
+
+/** What helps at once where the valve has no fitting for the usual remedy. */
+const unfitted: Partial<Record<CauseKind, string>> = {
+  "stem seal worn": "Isolate it: nothing is injected at this stem.",
+  "seat worn": "Isolate it where what passes matters: nothing is injected at this seat.",
+  "closing member scratched": "Isolate it where what passes matters: nothing is injected at this seat.",
+  "cavity pressure":
+    "It has no vent: take the pressure down on both sides, then turn it a little open and shut again.",
+};
+
+/** Whether what usually helps at once can be done on this valve. */
+function isFitted({ pieces, joints }: Assembly, kind: CauseKind, of: string | null): boolean {
+  if (kind === "cavity pressure") return pieces.some(({ id }) => id === "vent");
+  return joints.some(({ id, seals }) => id === of && seals.some(({ role }) => role === "injected"));
+}
 
 const kindOfJoint = ({ id, between }: Joint): CauseKind | null => {
   if (!between.includes("outside")) return null;
@@ -151,7 +166,7 @@ export function causesOf(assembly: Assembly, valve: Valve, duty: SettledDuty, pl
     place,
     name,
     joint,
-    now: remedies[kind][0],
+    now: (isFitted(assembly, kind, joint) ? undefined : unfitted[kind]) ?? remedies[kind][0],
     next: remedies[kind][1],
   });
   const member = assembly.pieces.find(({ role }) => role === "closing member")!.name;

@@ -1,7 +1,8 @@
 import type { Assembly } from "../../bodies/index.ts";
 import type { Valve } from "../../catalogue/valve.ts";
 import type { Cause, LeakPlace } from "./causes.ts";
-import { type Check, checks } from "./checks.ts";
+import type { Check } from "./check.ts";
+import { checks } from "./checks.ts";
 
 /** What was looked at, and what was seen. */
 export interface Observation {

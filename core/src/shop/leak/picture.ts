@@ -1,10 +1,10 @@
 import { type Joint, waysThrough } from "../../bodies/index.ts";
-import type { Valve } from "../../catalogue/valve.ts";
+import { assemblyOf, type Valve } from "../../catalogue/valve.ts";
 import type { SettledDuty } from "../../duty/settle.ts";
 import type { HouseRules } from "../../house/house-rules.ts";
 import { type Allowed, allowedThrough } from "./allowed.ts";
 import { causesOf, type LeakPlace } from "./causes.ts";
-import type { Check } from "./checks.ts";
+import type { Check } from "./check.ts";
 import { type Observation, type Ranked, type Reasoned, traceLeak } from "./finder.ts";
 
 /** A check as it is shown. */
@@ -51,7 +51,7 @@ export function leakPicture(
   place: LeakPlace,
   seen: readonly Observation[],
 ): LeakPicture {
-  const assembly = valve.construction.assembly(valve.cavity.id);
+  const assembly = assemblyOf(valve);
   const { ranked, reasoning, proposed, contradictions } = traceLeak(
     causesOf(assembly, valve, duty, place),
     { valve, assembly },

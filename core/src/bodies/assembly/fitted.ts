@@ -1,0 +1,59 @@
+import { type Assembly, joint, type Piece, piece } from "./model.ts";
+
+/** What a line puts on its bodies, or leaves off, whatever their construction. */
+export interface Fitted {
+  /** Vent and drain into the cavity. */
+  readonly ventAndDrain: boolean;
+  /** Fittings through which sealant reaches seats and stem. */
+  readonly seatSealant: boolean;
+  /** Contacts between ball, stem and body. */
+  readonly antiStatic: boolean;
+}
+
+/** Vent and drain of a cavity. */
+export const ventAndDrain = piece("vent", "vent and drain fittings", "fitting", {
+  count: 2,
+  caution: "What is in the cavity comes out of them: vent and drain before anything else.",
+  words: {
+    off: "Take the vent out above, then the drain below.",
+    on: "Put vent and drain back in.",
+  },
+});
+
+const without = (assembly: Assembly, ids: readonly string[]): Assembly => {
+  const left = (id: string) => !ids.includes(id);
+  return {
+    ...assembly,
+    pieces: assembly.pieces
+      .filter(({ id }) => left(id))
+      .map((one): Piece => ({ ...one, heldBy: one.heldBy.filter(left) })),
+    joints: assembly.joints
+      .map((one) => ({ ...one, seals: one.seals.filter(({ piece: of }) => left(of)) }))
+      .filter(({ seals }) => seals.length > 0),
+    reseat: assembly.reseat && { ...assembly.reseat, pieces: assembly.reseat.pieces.filter(left) },
+  };
+};
+
+/**
+ * The pieces and joints of a body as its line makes it.
+ *
+ * @param assembly of the construction, with its arrangement
+ * @param fitted what the line puts on it
+ * @returns the assembly without the fittings the line leaves off, so that nobody is sent to a vent that is not there, and
+ *   with a vent and drain where it has them
+ * @source the catalogue
+ * @example fittedWith({ pieces: [], joints: [], reseat: null, sealed: null }, { ventAndDrain: true, seatSealant: false, antiStatic: true }).pieces.length // → 1
+ */
+export function fittedWith(assembly: Assembly, fitted: Fitted): Assembly {
+  const made = without(assembly, [
+    ...(fitted.ventAndDrain ? [] : ["vent"]),
+    ...(fitted.seatSealant ? [] : ["seat-sealant", "stem-sealant"]),
+    ...(fitted.antiStatic ? [] : ["contact-springs"]),
+  ]);
+  if (!fitted.ventAndDrain || made.pieces.some(({ id }) => id === "vent")) return made;
+  return {
+    ...made,
+    pieces: [...made.pieces, ventAndDrain],
+    joints: [...made.joints, joint("fittings", "vent and drain", ["cavity", "outside"], ["vent"])],
+  };
+}

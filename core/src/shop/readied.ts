@@ -1,0 +1,53 @@
+import type { Work } from "./plan.ts";
+import { chainOf } from "./stack/chain.ts";
+import { type ShopStep, step } from "./step.ts";
+
+function cleaned({ duty }: Work): ShopStep {
+  const oxygen = duty.hazards.has("oxygen");
+  const food = duty.hazards.has("hygienic");
+  return step(
+    "count in and clean",
+    oxygen
+      ? "Degrease every piece for oxygen, prove it clean, and touch it with clean gloves alone."
+      : "Clean every piece, and count them against the list.",
+    {
+      look: [
+        oxygen || food
+          ? "lubricant: only what is allowed for the service, and none where none is"
+          : "lubricant: thin, on seals and threads, and one the fluid does not dissolve",
+      ],
+      cautions: oxygen ? ["Oil and dirt ignite in oxygen."] : [],
+    },
+  );
+}
+
+/** Where dimensions press the seat, its load is reckoned before they lie in the body. */
+function stacked({ valve }: Work): ShopStep[] {
+  const chain = chainOf(valve);
+  if (chain === null) return [];
+  return [
+    step("count in and clean", "Measure what presses the seat, and reckon its load under Seat stack.", {
+      look: chain.links.map(({ name, picked }) =>
+        picked ? `${name}: picked out of the stock by the load it makes` : name,
+      ),
+      measures: [
+        {
+          what: "load on the seat",
+          unit: "N",
+          least: null,
+          most: Math.floor(chain.mostLoadN),
+          source: "what its seat or its springs bear, estimated; the maker's figure stands before it",
+        },
+      ],
+    }),
+  ];
+}
+
+/**
+ * What is done to pieces before they go in.
+ *
+ * @param work valve and duty
+ * @returns steps: clean, as the service wants it, and reckon the seat stack where dimensions press the seat
+ * @source the duty's hazards; `chainOf`; practice
+ */
+export const readied = (work: Work): ShopStep[] => [cleaned(work), ...stacked(work)];

@@ -1,0 +1,28 @@
+import { settle } from "../src/duty/index.ts";
+import { defaultHouseRules } from "../src/house/index.ts";
+import { fitUpPicture, prove } from "../src/proof/index.ts";
+import type { ShopStep, Work } from "../src/shop/index.ts";
+import { demoDuty, demoShelf } from "./demo.ts";
+import { dutyWith } from "./fixture.ts";
+
+export const house = defaultHouseRules();
+export const inHand = (number: string): Work => {
+  const duty = settle(demoDuty(number), house);
+  const best = prove(demoDuty(number), demoShelf, house).candidates[0]!;
+  const { steps } = fitUpPicture(best, duty, house);
+  return { valve: best.valve, drive: best.drive, duty, house, fitting: steps };
+};
+/** A valve of a construction, bare. */
+export const bare = (
+  id: string,
+  sizes: readonly number[] = [15, 25, 50, 80, 100, 150, 200, 300, 400],
+  designation?: string,
+): Work => {
+  const valve = sizes
+    .flatMap((dn) => demoShelf.valvesFor(dn))
+    .filter((v) => v.construction.id === id)
+    .find((v) => designation === undefined || v.size.designation === designation)!;
+  return { valve, drive: null, duty: settle(dutyWith(), house), house, fitting: [] };
+};
+export const words = (steps: readonly ShopStep[]) => steps.map(({ does }) => does).join("\n");
+export const cautions = (steps: readonly ShopStep[]) => steps.flatMap((s) => s.cautions).join("\n");
