@@ -162,7 +162,9 @@ export function together(
             : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),
           ...(shellBolts ? jointTorque(valve, piece, rated, house) : []),
         ],
-        look: load?.look ?? [],
+        look:
+          load?.look ??
+          (piece.role === "bolting" && !shellBolts ? ["the maker's torque, where he states one"] : []),
         measures: load?.measures ?? [],
         cautions: shellBolts
           ? [
