@@ -43,6 +43,47 @@ export interface BoltTightening {
   transmissibleNm?: number;
 }
 
+/** Diameter and pitch of a screw, mm, and its proof stress, MPa. */
+function screw({ thread, grade }: Pick<BoltTighteningInput, "thread" | "grade">) {
+  const pitch = Object.hasOwn(pitches, thread) ? pitches[thread]! : undefined;
+  if (pitch === undefined)
+    throw new CalculationError(
+      "unknown-thread",
+      `"${thread}" is none of ${Object.keys(pitches).join(", ")}.`,
+      "thread",
+    );
+  const proofs = Object.hasOwn(proofMPa, grade) ? proofMPa[grade]! : undefined;
+  if (proofs === undefined)
+    throw new CalculationError(
+      "unknown-grade",
+      `"${grade}" is none of ${Object.keys(proofMPa).join(", ")}.`,
+      "grade",
+    );
+  const d = Number(thread.slice(1));
+  return { d, pitch, proof: proofs[d > 16 ? 1 : 0] };
+}
+
+/** Of steel; what the clamped parts give besides the screw, as a share of it; what faces and threads set by, mm. */
+const [youngMPa, partsGive, setsMm] = [205_000, 0.25, 0.015];
+
+/**
+ * How far a screw is turned from snug where no torque wrench fits.
+ *
+ * @param of thread, grade, share of its proof stress used 0–1
+ * @returns degrees of turn, an estimate: the screw is taken to clamp a plate as thick as itself and to strain over twice
+ *   its diameter
+ * @throws CalculationError `unknown-thread`, `unknown-grade`
+ * @source 360/P·(1.25·σ·2d/E + embedding), VDI 2230: E = 205 GPa, parts a quarter as soft as the screw, 15 µm of
+ *   embedding in three joints
+ * @example turnFromSnugDegrees({ thread: "M10", grade: "8.8", utilisation: 0 }) // → 3.6
+ */
+export function turnFromSnugDegrees(
+  of: Pick<BoltTighteningInput, "thread" | "grade" | "utilisation">,
+): number {
+  const { d, pitch, proof } = screw(of);
+  return (360 / pitch) * (((1 + partsGive) * of.utilisation * proof * 2 * d) / youngMPa + setsMm);
+}
+
 /**
  * Preload and tightening torque of a screw, and the torque a circle of them transmits by friction alone.
  *
@@ -54,26 +95,12 @@ export interface BoltTightening {
  * @example boltTightening({ thread: "M10", grade: "8.8", utilisation: 0, frictionThread: 0.12, frictionHead: 0.12 }).torqueNm // → 0
  */
 export function boltTightening(input: BoltTighteningInput): BoltTightening {
-  const { thread, grade, utilisation, frictionThread, frictionHead } = input;
-  const pitch = Object.hasOwn(pitches, thread) ? pitches[thread]! : undefined;
-  if (pitch === undefined)
-    throw new CalculationError(
-      "unknown-thread",
-      `"${thread}" is none of ${Object.keys(pitches).join(", ")}.`,
-      "thread",
-    );
-  const proof = Object.hasOwn(proofMPa, grade) ? proofMPa[grade]! : undefined;
-  if (proof === undefined)
-    throw new CalculationError(
-      "unknown-grade",
-      `"${grade}" is none of ${Object.keys(proofMPa).join(", ")}.`,
-      "grade",
-    );
-  const d = Number(thread.slice(1));
+  const { utilisation, frictionThread, frictionHead } = input;
+  const { d, pitch, proof } = screw(input);
   const flank = d - 0.649519 * pitch;
   const root = d - 1.226869 * pitch;
   const stressMm2 = (Math.PI / 4) * ((flank + root) / 2) ** 2;
-  const preloadN = utilisation * proof[d > 16 ? 1 : 0] * stressMm2;
+  const preloadN = utilisation * proof * stressMm2;
   const armMm =
     pitch / (2 * Math.PI) +
     (frictionThread * flank) / (2 * Math.cos(Math.PI / 6)) +

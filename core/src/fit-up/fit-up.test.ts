@@ -4,7 +4,6 @@ import { driveForms, type StemEnd, stemForms, throughMm } from "../ends/index.ts
 import { defaultHouseRules } from "../house/index.ts";
 import { padOf, pads } from "../reference/pads.ts";
 import {
-  assemblySteps,
   between,
   bracketFor,
   couplingFor,
@@ -319,48 +318,5 @@ describe("how far a drive must rise", () => {
     const unknown = { padHeightMm: null, flangeDiameterMm: 180, faceToFaceMm: 200 } as never;
     expect(riseWantedMm(unknown, long, { laggingMm: 80 }, house)).toBeNull();
     expect(riseWantedMm(size, null, { laggingMm: null }, house)).toBeNull();
-  });
-});
-
-describe("putting it on", () => {
-  const screws = screwsOf(padOf("F10")!, house);
-  const on = {
-    joint: "on the pad",
-    bracket: null,
-    coupling: null,
-    meeting: meetingOf(square(22), star(22), 0.8),
-    lowerScrews: screws,
-    upperScrews: null,
-    moment: null,
-  } as unknown as FitUp;
-  const says = (fitUp: FitUp, drive: Parameters<typeof assemblySteps>[1]) =>
-    assemblySteps(fitUp, drive)
-      .map(({ does, caution }) => `${does} ${caution ?? ""}`)
-      .join("\n");
-  it("begins with a line without pressure and ends with its stops and its supply", () => {
-    const steps = assemblySteps(on, { onSupplyLoss: "stays", springSet: null });
-    expect(steps[0]!.caution).toMatch(/pressure/);
-    expect(steps.at(-1)!.does).toMatch(/supply/);
-  });
-  it("warns of wound springs, and sets the drive as it stands without supply", () => {
-    expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(
-      /Close the valve[\s\S]*wound springs/,
-    );
-    expect(says(on, { onSupplyLoss: "opens", springSet: "S5" })).toMatch(/Leave the valve open/);
-    expect(says(on, { onSupplyLoss: "stays", springSet: null })).not.toMatch(/springs are|wound/);
-  });
-  it("tightens with paste, and tells the dry torque beside it", () => {
-    const steps = assemblySteps(on, { onSupplyLoss: "stays", springSet: null });
-    const figures = steps.flatMap((s) => s.figures);
-    expect(figures.find((f) => f.what === "torque, lubricated")!.value).toBe(screws.lubricatedNm);
-    expect(figures.find((f) => f.what === "torque, dry")!.value).toBe(screws.dryNm);
-  });
-  it("tells no steps where nobody knows how the two meet", () => {
-    const unknown = { ...on, joint: "not known", meeting: null } as FitUp;
-    expect(assemblySteps(unknown, { onSupplyLoss: "stays", springSet: null })).toEqual([]);
-  });
-  it("asks for a support where the neck does not carry it", () => {
-    const heavy = { ...on, moment: { momentNm: 2, limitNm: 1 } } as FitUp;
-    expect(says(heavy, { onSupplyLoss: "stays", springSet: null })).toMatch(/support of its own/);
   });
 });

@@ -1,4 +1,4 @@
-import { boltTightening } from "../calc/bolt-tightening.ts";
+import { boltTightening, turnFromSnugDegrees } from "../calc/bolt-tightening.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { Pad } from "../reference/pads.ts";
 
@@ -10,6 +10,8 @@ export interface Screws {
   /** With paste on thread and head, and without. */
   readonly lubricatedNm: number;
   readonly dryNm: number;
+  /** From snug, where no torque wrench fits: an estimate. */
+  readonly fromSnugDegrees: number;
   /** Torque about the stem that friction of the faces passes on. */
   readonly transmissibleNm: number;
   /** Moment across the stem at which the faces would open on one side. */
@@ -21,8 +23,8 @@ export interface Screws {
  *
  * @param pad ISO 5211 pad
  * @param house grade, share of the proof stress, frictions
- * @returns preload in N, tightening torques, torque by friction n·F·μ·PCD/2 and opening moment n·F·PCD/4, N·m
- * @source `bolt-tightening`; a ring of n preloads F opens on one side where M·2/PCD = n·F/2
+ * @returns preload in N, tightening torques, turn from snug, torque by friction n·F·μ·PCD/2 and opening moment n·F·PCD/4, N·m
+ * @source `bolt-tightening`, `turnFromSnugDegrees`; a ring of n preloads F opens on one side where M·2/PCD = n·F/2
  * @example Math.round(screwsOf(padOf("F10"), defaultHouseRules()).transmissibleNm) // → 923
  */
 export function screwsOf(pad: Pad, house: HouseRules): Screws {
@@ -44,6 +46,11 @@ export function screwsOf(pad: Pad, house: HouseRules): Screws {
     grade,
     preloadN: lubricated.preloadN,
     lubricatedNm: lubricated.torqueNm,
+    fromSnugDegrees: turnFromSnugDegrees({
+      thread: pad.bolt,
+      grade,
+      utilisation: house.screwUtilisationPercent / 100,
+    }),
     dryNm: tightened(house.screwFrictionDry).torqueNm,
     transmissibleNm: lubricated.transmissibleNm!,
     opensAtNm: (pad.boltCount * lubricated.preloadN * pad.pitchCircleDiameterMm) / 4 / 1000,

@@ -1,3 +1,5 @@
+import type { SupplyKind } from "../drives/kind.ts";
+import type { HouseRules } from "../house/house-rules.ts";
 import type { Unit } from "../units/unit.ts";
 import type { FitUp } from "./fit-up.ts";
 import type { Screws } from "./screws.ts";
@@ -14,33 +16,116 @@ export interface Step {
   readonly caution: string | null;
 }
 
+/** What of a drive says how it is put on. */
+export interface PutOn {
+  readonly onSupplyLoss: "closes" | "opens" | "stays";
+  readonly springSet: string | null;
+  readonly supply: SupplyKind;
+  /** How far its stops can be set past either end; null where its maker states nothing. */
+  readonly stopsDegrees: number | null;
+}
+
+type Tightening = Pick<HouseRules, "tighteningPasses" | "stopsDegrees">;
+
 const step = (does: string, figures: Step["figures"] = [], caution: string | null = null): Step => ({
   does,
   figures,
   caution,
 });
 
-const tightened = (what: string, { pad, grade, lubricatedNm, dryNm }: Screws): Step =>
+const torques = ({ lubricatedNm, dryNm }: Screws): Step["figures"] => [
+  { what: "torque, lubricated", value: lubricatedNm, unit: "N·m" },
+  { what: "torque, dry", value: dryNm, unit: "N·m" },
+];
+
+const tightened = (what: string, screws: Screws, passes: number): Step =>
   step(
-    `Tighten the ${pad.boltCount} screws of the ${what} crosswise in three passes, with paste on thread and head.`,
+    `Tighten the ${screws.pad.boltCount} screws of the ${what} crosswise in ${passes} passes, with paste on thread and head.`,
     [
-      { what: "screws", value: `${pad.boltCount} × ${pad.bolt}, ${grade}`, unit: "" },
-      { what: "torque, lubricated", value: lubricatedNm, unit: "N·m" },
-      { what: "torque, dry", value: dryNm, unit: "N·m" },
+      {
+        what: "screws",
+        value: `${screws.pad.boltCount} × ${screws.pad.bolt}, ${screws.grade}`,
+        unit: "",
+      },
+      ...torques(screws),
+      {
+        what: "where no torque wrench fits, turned from snug, estimated",
+        value: Math.round(screws.fromSnugDegrees),
+        unit: "°",
+      },
     ],
   );
+
+/** What the valve was turned by till now, and what of it stays. */
+const leverOff = step(
+  "Take off lever, stop plate and earth spring, where it has them; the gland stays as it is.",
+  [
+    { what: "kept", value: "gland and its nuts, contacts between stem and body", unit: "" },
+    { what: "not put back", value: "lever, stop plate, earth spring", unit: "" },
+  ],
+  "Without its stops a floating ball turns on: hold the stem where the bore is seen.",
+);
+
+/** Last steps of what has a supply: what it does with it and without it, and what is set by it. */
+function proved({ onSupplyLoss, supply, stopsDegrees }: PutOn, screws: Screws, house: Tightening): Step[] {
+  const fails = {
+    closes: "it shuts",
+    opens: "it opens",
+    stays: "it stays where it is",
+  }[onSupplyLoss];
+  const byHand = supply === "by hand";
+  return [
+    step(
+      "Set the open stop by the bore, and the shut stop by what leaks and not by the eye; then turn it by hand once through the stroke.",
+      [
+        { what: "quarter turn, give or take", value: house.stopsDegrees, unit: "°" },
+        stopsDegrees === null
+          ? { what: "stops can be set", value: "its maker does not say how far", unit: "" }
+          : { what: "stops can be set by", value: stopsDegrees, unit: "°" },
+      ],
+    ),
+    byHand
+      ? step("Stroke it three times, and compare indicator and bore at both ends.")
+      : step(
+          "Give it its supply slowly, stroke it three times, and compare indicator, switches and bore at both ends.",
+          [],
+          "Nobody has fingers in the bore, the bracket or the spring side while it moves.",
+        ),
+    ...(byHand
+      ? []
+      : [
+          step(
+            "Take its supply off in the middle of a stroke, and see what it does without it.",
+            [{ what: "the proof counts on it that", value: fails, unit: "" }],
+            onSupplyLoss === "stays"
+              ? null
+              : "It moves by itself, and at once: stand clear of all that turns.",
+          ),
+        ]),
+    step("Tighten the screws once more after these strokes: faces and paint have set.", torques(screws)),
+    ...(byHand
+      ? []
+      : [
+          step(
+            "Set switches, and the positioner where there is one, at both stops; put every cover and plug back on.",
+          ),
+        ]),
+  ];
+}
 
 /**
  * How a drive is put on a valve, in order.
  *
  * @param fitUp joint and what stands between
- * @param drive what it does on loss of supply, and whether springs are in it
+ * @param drive what it does on loss of supply, what it is supplied with, whether springs are in it, how far its stops go
+ * @param house passes screws are tightened in, how far stops are set
  * @returns steps with their figures and cautions; none where it is not known how the two meet
  * @source practice: valve open and seen through the bore, drive at the matching end of its stroke
  */
 export function assemblySteps(
   { joint, bracket, coupling, meeting, lowerScrews, upperScrews, moment }: FitUp,
-  drive: { readonly onSupplyLoss: "closes" | "opens" | "stays"; readonly springSet: string | null },
+  drive: PutOn,
+  house: Tightening,
 ): Step[] {
   if (joint === "not known") return [];
   const failsShut = drive.onSupplyLoss === "closes";
@@ -55,6 +140,7 @@ export function assemblySteps(
       "A valve under pressure, and a drive that gets its supply back, move without warning.",
     ),
     step("Open the valve and look through the bore: stand the marks on the stem's end along it."),
+    ...(joint === "on the stem" ? [] : [leverOff]),
     step("Clean pad and flange to bare metal: the screws hold by the friction of the faces."),
   ];
   if (joint === "on the stem")
@@ -68,7 +154,7 @@ export function assemblySteps(
       step("Set the bracket on the pad, legs beside the pipe, and enter its screws by hand.", [
         { what: "height of the bracket", value: bracket.heightMm, unit: "mm" },
       ]),
-      tightened("pad", lowerScrews),
+      tightened("pad", lowerScrews, house.tighteningPasses),
       step("Set the coupling on the stem, its deeper side below.", [
         { what: "socket on the stem", value: coupling.socketDepthMm, unit: "mm" },
         { what: "end in the drive", value: coupling.end.heightMm, unit: "mm" },
@@ -82,6 +168,7 @@ export function assemblySteps(
         { what: "at least", value: meeting.leastEngagementMm, unit: "mm" },
       ]),
     );
+  const screws = bracket ? upperScrews! : lowerScrews!;
   steps.push(
     step(
       failsShut
@@ -92,7 +179,7 @@ export function assemblySteps(
       [],
       loaded,
     ),
-    tightened(bracket ? "drive" : "pad", bracket ? upperScrews! : lowerScrews!),
+    tightened(bracket ? "drive" : "pad", screws, house.tighteningPasses),
   );
   if (moment !== null && moment.momentNm > moment.limitNm)
     steps.push(
@@ -105,13 +192,5 @@ export function assemblySteps(
         "The neck of the valve does not carry it.",
       ),
     );
-  return [
-    ...steps,
-    step("Set both stops with the bore in line when open, then turn it by hand once through the stroke."),
-    step(
-      "Give it its supply slowly, stroke it three times, and compare indicator, switches and bore at both ends.",
-      [],
-      "Nobody has fingers in the bore, the bracket or the spring side while it moves.",
-    ),
-  ];
+  return [...steps, ...proved(drive, screws, house)];
 }

@@ -1,7 +1,7 @@
-import { suppliedDrive } from "../drives/index.ts";
+import { type Drive, kindOf, suppliedDrive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { DriveOutside, StemEnd } from "../ends/index.ts";
-import { assemblySteps, type FitUp, type Step } from "../fit-up/index.ts";
+import { assemblySteps, type FitUp, type PutOn, type Step } from "../fit-up/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { type Pad, padOf } from "../reference/pads.ts";
 import { driveLimits } from "../rules/drive/limits.ts";
@@ -29,6 +29,13 @@ export interface FitUpPicture {
   readonly needsNm: number | null;
 }
 
+const putOnAs = ({ family, onSupplyLoss, springSet }: Drive): PutOn => ({
+  onSupplyLoss,
+  springSet,
+  supply: kindOf(family).supply,
+  stopsDegrees: family.stopsDegrees,
+});
+
 /**
  * Pad, flange, what stands and what passes between them.
  *
@@ -49,7 +56,7 @@ export function fitUpPicture(
   const { stemEnd, padHeightMm, flangeDiameterMm, faceToFaceMm } = valve.size;
   return {
     fitUp,
-    steps: fitUp && drive ? assemblySteps(fitUp, drive) : [],
+    steps: fitUp && drive ? assemblySteps(fitUp, putOnAs(drive), house) : [],
     stemEnd,
     outside: drive?.outside ?? null,
     padHeightMm,
