@@ -1,8 +1,8 @@
 import { type Assembly, type Piece, stripOrder } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
-import type { HouseRules } from "../house/house-rules.ts";
 import { valueOnCurve } from "../reference/curve.ts";
 import { lookAt, measuresOf, toolOf } from "./looking.ts";
+import type { Work } from "./plan.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
 import { jointTorque } from "./tightening.ts";
 import { turnedApart, turningTogether } from "./turning.ts";
@@ -49,18 +49,16 @@ const pieceOf = ({ id, name, role, count, out }: Piece) => ({ id, name, role, co
 /**
  * A valve taken apart, piece by piece.
  *
- * @param valve its dimensions and rating
+ * @param work valve, duty, and what the house lets wear off
  * @param assembly pieces and what holds them
  * @param wanted pieces that are to come off; all where not given
- * @param house what may be worn off, how screws are tightened
  * @returns a step for each piece in the order it is free, and one wherever the closing member has to be turned
  * @source `stripOrder`
  */
 export function apart(
-  valve: Valve,
+  { valve, duty, house }: Work,
   assembly: Assembly,
-  wanted: readonly string[] | undefined,
-  house: HouseRules,
+  wanted?: readonly string[],
 ): ShopStep[] {
   const steps: ShopStep[] = [];
   const order = stripOrder(assembly, wanted);
@@ -73,7 +71,7 @@ export function apart(
       step("take apart", takenOff(piece), {
         piece: pieceOf(piece),
         at: piece.at,
-        figures: [toolOf(piece, false)],
+        figures: [toolOf(piece, false, duty)],
         look,
         renew,
         measures: measuresOf(piece, valve, house),
@@ -122,19 +120,17 @@ function loading(
 /**
  * A valve put together again, piece by piece.
  *
- * @param valve its dimensions and rating
+ * @param work valve, duty, and the house's screws and passes
  * @param assembly pieces and what holds them
  * @param wanted pieces that came off; all where not given
- * @param house passes, screws
  * @param newSeats whether seats are renewed
  * @returns the order of taking apart turned round, with what is renewed, how it is turned and what it is tightened to
  * @source `stripOrder`, `jointTorque`
  */
 export function together(
-  valve: Valve,
+  { valve, duty, house }: Work,
   assembly: Assembly,
-  wanted: readonly string[] | undefined,
-  house: HouseRules,
+  wanted?: readonly string[],
   newSeats = false,
 ): ShopStep[] {
   const steps: ShopStep[] = [];
@@ -156,7 +152,7 @@ export function together(
         at: piece.at,
         renew: lookAt(piece).renew,
         figures: [
-          toolOf(piece, true),
+          toolOf(piece, true, duty),
           ...(piece.oriented === null
             ? []
             : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),

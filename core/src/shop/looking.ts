@@ -1,5 +1,7 @@
 import type { Piece, PieceRole } from "../bodies/index.ts";
 import type { Valve } from "../catalogue/valve.ts";
+import { attacksCopper } from "../duty/copper.ts";
+import type { SettledDuty } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import type { Measure, StepFigure } from "./step.ts";
 
@@ -61,14 +63,15 @@ const toolsBack: Partial<Record<PieceRole, string>> = {
  *
  * @param piece of an assembly
  * @param back whether it is put back
+ * @param duty settled duty: none of brass where the fluid attacks copper
  * @returns the tool as a figure of a step
  * @source practice
  */
-export const toolOf = ({ role }: Pick<Piece, "role">, back: boolean): StepFigure => ({
-  what: "tool",
-  value: (back ? toolsBack[role] : undefined) ?? tools[role],
-  unit: "",
-});
+export const toolOf = ({ role }: Pick<Piece, "role">, back: boolean, duty: SettledDuty): StepFigure => {
+  const value = (back ? toolsBack[role] : undefined) ?? tools[role];
+  // What is scraped off a brass hook stays in the valve.
+  return { what: "tool", value: attacksCopper(duty) ? value.replace("brass or ", "") : value, unit: "" };
+};
 
 /**
  * What is looked at on a piece.

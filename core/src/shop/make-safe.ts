@@ -1,5 +1,6 @@
 import type { Valve } from "../catalogue/valve.ts";
 import { type Drive, kindOf } from "../drives/index.ts";
+import { attacksCopper, explodesWithCopper } from "../duty/copper.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { Hazard } from "../duty/words.ts";
 import { type ShopStep, step } from "./step.ts";
@@ -14,6 +15,11 @@ const hazardCautions: Partial<Record<Hazard, string>> = {
   polymerises: "What is left behind the seats may have set and still hold pressure.",
   crystallises: "What is left behind the seats may have set and still hold pressure.",
 };
+
+const copperCaution = (fluid: string): string =>
+  explodesWithCopper(fluid)
+    ? `Copper and ${fluid} make a compound that explodes: no tool, wire, gasket or paste with copper or brass in it.`
+    : `Copper alloys crack in ${fluid}: no tool of brass and no copper paste, of which something stays in the valve.`;
 
 const hotFromC = 60;
 const coldToC = -10;
@@ -46,7 +52,11 @@ export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, i
   const { construction, cavity, line } = valve;
   const pressure = ends(duty.cases.map((c) => c.pressureBarG));
   const heat = ends(duty.cases.filter((c) => c.kind !== "fire").map((c) => c.temperatureC));
-  const hazards = [...duty.hazards].flatMap((h) => hazardCautions[h] ?? []);
+  const copper = attacksCopper(duty);
+  const hazards = [
+    ...[...duty.hazards].flatMap((h) => hazardCautions[h] ?? []),
+    ...(copper === null ? [] : [copperCaution(copper)]),
+  ];
   const kind = drive && kindOf(drive.family);
   const steps = [
     step(

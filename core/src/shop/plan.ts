@@ -75,7 +75,7 @@ function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
         : [],
     }),
     ...(drive === null
-      ? []
+      ? [step("drive off", "Take lever and stop plate off, where it has them.", { cautions: [handInBore] })]
       : [
           step("drive off", "Sling the drive, take its screws out, and lift it off in line with the stem.", {
             figures: [{ what: "the drive weighs", value: drive.weightKg, unit: "kg" }],
@@ -101,7 +101,7 @@ function stripped(work: Work, assembly: Assembly): ShopPlan {
     steps: [
       ...makeSafe(valve, drive, duty, assembly.sealed !== null || valve.construction.repairInLine),
       ...marked(work, assembly),
-      ...apart(valve, assembly, undefined, house),
+      ...apart(work, assembly),
       layOut(count),
     ],
     count,
@@ -131,11 +131,9 @@ function reseated(work: Work, assembly: Assembly): ShopPlan {
       ...(fromOutside ? makeSafe(valve, drive, duty, valve.construction.repairInLine) : []),
       // A spring would turn it back: nothing is turned by hand with a drive on it.
       ...(fromOutside ? marked(work, assembly) : []),
-      ...(fromOutside ? apart(valve, assembly, off, house) : []),
+      ...(fromOutside ? apart(work, assembly, off) : []),
       ...reseat.instead.map((does) => step("put together", does, { cautions: [handInBore] })),
-      ...(fromOutside
-        ? [layOut(count), ...readied(work), ...together(valve, assembly, off, house, true)]
-        : []),
+      ...(fromOutside ? [layOut(count), ...readied(work), ...together(work, assembly, off, true)] : []),
       ...turnAndTest(work),
     ],
     count,
@@ -147,7 +145,7 @@ function putTogether(work: Work, assembly: Assembly): ShopPlan {
   const count = counted(stripOrder(assembly));
   return {
     kind: "put together",
-    steps: [...readied(work), ...together(work.valve, assembly, undefined, work.house), ...turnAndTest(work)],
+    steps: [...readied(work), ...together(work, assembly), ...turnAndTest(work)],
     count,
     limits: assembly.sealed,
   };

@@ -1,3 +1,4 @@
+import { attacksCopper } from "../duty/copper.ts";
 import type { Work } from "./plan.ts";
 import { chainOf } from "./stack/chain.ts";
 import { type ShopStep, step } from "./step.ts";
@@ -5,6 +6,7 @@ import { type ShopStep, step } from "./step.ts";
 function cleaned({ duty }: Work): ShopStep {
   const oxygen = duty.hazards.has("oxygen");
   const food = duty.hazards.has("hygienic");
+  const copper = attacksCopper(duty);
   return step(
     "count in and clean",
     oxygen
@@ -15,6 +17,7 @@ function cleaned({ duty }: Work): ShopStep {
         oxygen || food
           ? "lubricant: only what is allowed for the service, and none where none is"
           : "lubricant: thin, on seals and threads, and one the fluid does not dissolve",
+        ...(copper === null ? [] : [`no paste with copper in it: ${copper}`]),
       ],
       cautions: oxygen ? ["Oil and dirt ignite in oxygen."] : [],
     },

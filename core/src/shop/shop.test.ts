@@ -93,6 +93,24 @@ describe("a strip-down plan", () => {
     expect(words(safe({}))).toMatch(/Vent the cavity/);
     expect(words(shopPlan("strip", bare("butterfly-double-offset")).steps)).not.toMatch(/Vent the cavity/);
   });
+  it("names no brass and no copper where the fluid makes something of it", () => {
+    const told = (fluid: NonNullable<Parameters<typeof dutyWith>[0]>["fluid"]) =>
+      JSON.stringify(
+        (["strip", "put together"] as const).map((kind) =>
+          shopPlan(kind, {
+            ...bare("trunnion-side-entry"),
+            duty: settle(dutyWith({ fluid: { ...fluid, substance: null } }), house),
+          }),
+        ),
+      );
+    expect(told({ name: "condensate" })).toMatch(/hook of brass/);
+    for (const name of ["acetylene", "1,3-butadiene"]) {
+      expect(told({ name })).not.toMatch(/hook of brass/);
+      expect(told({ name })).toMatch(/compound that explodes/);
+      expect(told({ name })).toMatch(/no paste with copper/);
+    }
+    expect(told({ name: "NH3", family: "ammonia" })).toMatch(/alloys crack in ammonia/);
+  });
   it("locks off what drives it, and never opens a spring", () => {
     const work = demoTags
       .map(({ number }) => number)

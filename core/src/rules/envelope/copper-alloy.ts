@@ -1,18 +1,9 @@
-import type { SettledDuty } from "../../duty/settle.ts";
+import { attacksCopper, explodesWithCopper } from "../../duty/copper.ts";
 import { metalLimits } from "../../reference/metals.ts";
 import { stated, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { bodyMetal, trimMetals } from "./wetted.ts";
-
-/** What of the fluid attacks copper; null where nothing does. */
-function attackerIn({ stated: { fluid }, substance, freeWater, h2sKPa }: SettledDuty): string | null {
-  const names = `${fluid.name} ${substance?.name ?? ""}`;
-  if (fluid.family === "ammonia" || substance?.id === "ammonia") return "ammonia";
-  if (/acetylene|ethyne/i.test(names)) return "acetylene";
-  if (/butadiene/i.test(names)) return "butadiene";
-  return h2sKPa > 0 && freeWater ? "wet H₂S" : null;
-}
 
 export const copperAlloy = rule({
   id: "envelope/copper-alloy",
@@ -29,9 +20,9 @@ export const copperAlloy = rule({
     "trim",
   ],
   hangsOn: ["line", "grade", "trim"],
-  unraised: (duty) => (attackerIn(duty) === null ? "Nothing that attacks copper." : null),
+  unraised: (duty) => (attacksCopper(duty) === null ? "Nothing that attacks copper." : null),
   examine: ({ valve, duty }) => {
-    const attacker = attackerIn(duty)!;
+    const attacker = attacksCopper(duty)!;
     const copper = [...bodyMetal(valve), ...trimMetals(valve)].find(
       ({ metal }) => metal !== null && metalLimits(metal)?.copperAlloy,
     );
@@ -39,10 +30,9 @@ export const copperAlloy = rule({
       copper === undefined,
       {
         holds: "No copper alloy meets the fluid.",
-        fails:
-          attacker === "acetylene" || attacker === "butadiene"
-            ? `Copper and ${attacker} make a compound that explodes.`
-            : `A copper alloy cracks in ${attacker}.`,
+        fails: explodesWithCopper(attacker)
+          ? `Copper and ${attacker} make a compound that explodes.`
+          : `A copper alloy cracks in ${attacker}.`,
       },
       {
         value: copper?.metal ?? "none",

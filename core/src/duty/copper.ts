@@ -1,0 +1,25 @@
+import type { SettledDuty } from "./settle.ts";
+
+/**
+ * What of a fluid attacks copper.
+ *
+ * @param duty settled duty
+ * @returns ammonia, acetylene, butadiene or wet H₂S; null where nothing does
+ * @source copper alloys crack in ammonia and wet H₂S, and form explosive compounds with acetylene and butadiene
+ */
+export function attacksCopper({
+  stated: { fluid },
+  substance,
+  freeWater,
+  h2sKPa,
+}: SettledDuty): "ammonia" | "acetylene" | "butadiene" | "wet H₂S" | null {
+  const names = `${fluid.name} ${substance?.name ?? ""}`;
+  if (fluid.family === "ammonia" || substance?.id === "ammonia") return "ammonia";
+  if (/acetylene|ethyne/i.test(names)) return "acetylene";
+  if (/butadiene/i.test(names)) return "butadiene";
+  return h2sKPa > 0 && freeWater ? "wet H₂S" : null;
+}
+
+/** Whether copper makes something with it that explodes. */
+export const explodesWithCopper = (attacker: string): boolean =>
+  attacker === "acetylene" || attacker === "butadiene";
