@@ -4,7 +4,7 @@ import { demoShelf } from "../../../test/demo.ts";
 import { dutyWith } from "../../../test/fixture.ts";
 import { constructions } from "../../bodies/index.ts";
 import { seeded } from "../../calc/seeded.ts";
-import type { Valve } from "../../catalogue/valve.ts";
+import { assemblyOf, type Valve } from "../../catalogue/valve.ts";
 import { settle } from "../../duty/index.ts";
 import { defaultHouseRules } from "../../house/index.ts";
 import { type CauseKind, causeKinds, causesOf, type LeakPlace, leakPlaces } from "./causes.ts";
@@ -15,7 +15,6 @@ const house = defaultHouseRules();
 const sizes = [15, 25, 50, 80, 100, 150, 200, 300, 400];
 const valveOf = (id: string, suits: (valve: Valve) => boolean = () => true): Valve =>
   sizes.flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id && suits(v))!;
-const assemblyOf = (valve: Valve) => valve.construction.assembly(valve.cavity.id);
 const causes = (valve: Valve, place: LeakPlace, duty = settle(dutyWith(), house)) =>
   causesOf(assemblyOf(valve), valve, duty, place);
 

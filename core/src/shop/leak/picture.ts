@@ -29,8 +29,22 @@ export interface LeakPicture {
   }[])[];
   /** What it may let through; null of a leak to the outside, of which nothing is allowed here. */
   readonly allowed: Allowed | null;
-  /** Why it is to be taken out of service at once; null where nothing says so. */
+  /** When it is to be taken out of service at once; null of a leak through the valve, which stays in the line. */
   readonly outOfService: string | null;
+}
+
+const hazardsOutside = ["lethal", "toxic", "oxygen", "hydrogen", "flammable"] as const;
+const burnsFromC = 60;
+
+/** When a leak to the outside is no longer traced but shut in. */
+function stopping({ hazards, cases }: SettledDuty): string {
+  const bad = hazardsOutside.find((hazard) => hazards.has(hazard));
+  if (bad !== undefined)
+    return `What leaks out is ${bad}: take it out of service at once where the leak can be seen or grows.`;
+  const hottest = Math.max(...cases.filter(({ kind }) => kind !== "fire").map((c) => c.temperatureC ?? 0));
+  return hottest >= burnsFromC
+    ? "What leaks out burns the skin: keep away from its jet, and take it out of service at once where the leak grows."
+    : "Take it out of service at once where the leak grows.";
 }
 
 /**
@@ -65,7 +79,6 @@ export function leakPicture(
     seals: seals.map(({ piece }) => nameOf(piece)),
     pieces: seals.map(({ piece }) => piece),
   });
-  const bad = (["lethal", "toxic", "flammable"] as const).find((hazard) => duty.hazards.has(hazard));
   return {
     place,
     ranked,
@@ -84,9 +97,6 @@ export function leakPicture(
       way.map(shown),
     ),
     allowed: place === "outside" ? null : allowedThrough(valve, duty, house),
-    outOfService:
-      place === "outside" && bad !== undefined
-        ? `What leaks out is ${bad}: take it out of service at once where the leak can be seen or grows.`
-        : null,
+    outOfService: place === "outside" ? stopping(duty) : null,
   };
 }
