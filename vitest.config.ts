@@ -21,8 +21,8 @@ export default defineConfig({
     // Half of the tests wait for a database, a browser or a timer: no core is kept free.
     maxWorkers: "100%",
     // A long round by hand takes as long as it takes.
-    testTimeout: process.env.METAMORPHIC_DUTIES ? 3_600_000 : 120_000,
-    hookTimeout: 120_000,
+    testTimeout: process.env.METAMORPHIC_DUTIES ? 3_600_000 : 300_000,
+    hookTimeout: 300_000,
     // What comes to pass passes at once; a machine with much else to do is waited for.
     expect: { poll: { timeout: 60_000 } },
     reporters: process.env.CHECK_REPORT

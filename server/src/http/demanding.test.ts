@@ -7,8 +7,10 @@ import { startTestServer, type TestServer } from "../../test/api.ts";
 let server: TestServer;
 let narrow: TestServer;
 beforeAll(async () => {
-  server = await startTestServer();
-  narrow = await startTestServer({ jobs: { threads: 1, queue: 1 } });
+  // Patient: what is tested here is who waits for whom, not how fast a machine is.
+  const timeoutMs = 600_000;
+  server = await startTestServer({ jobs: { timeoutMs } });
+  narrow = await startTestServer({ jobs: { threads: 1, queue: 1, timeoutMs } });
 });
 afterAll(async () => {
   await server.end();

@@ -7,7 +7,7 @@ import {
   proveForList,
   summarise,
 } from "@proven-seat/core/proof";
-import { rowsOf } from "../store/sql.ts";
+import { type Reader, rowsOf } from "../store/sql.ts";
 import { dutyOf } from "../store/stored.ts";
 import type { ProvingKind, Ready } from "./kind.ts";
 
@@ -25,6 +25,26 @@ const staleTags = `from tag t left join tag_result r on r.tag_id = t.id and r.ba
 /** Of what the proof of a tag is made: with the same, it is not proved again. */
 const digestFor = (duty: unknown, choice: ChoiceKeys | null, { digest }: Ready): string =>
   digestOf({ duty, choice: choice && { valve: choice.valve, drive: choice.drive }, by: digest });
+
+/**
+ * How long what was found is kept in hand: on a machine with much else to do a chunk takes minutes, others wait to see
+ * how far it is, and a prover that is ended takes with it what it has in hand.
+ */
+const keptEveryMs = 1000;
+
+const store = (em: Reader, basis: number, made: readonly object[]) =>
+  rowsOf(
+    em,
+    `insert into tag_result (tag_id, basis_id, tag_version, input_digest, summary, marks, proved_at)
+     select n.id, ?, n.version, n.digest, n.summary, n.marks, now()
+       from jsonb_to_recordset(?::jsonb) as n (id uuid, version int, digest text, summary jsonb, marks jsonb)
+       join tag t on t.id = n.id for key share of t
+     on conflict (tag_id, basis_id) do update set tag_version = excluded.tag_version,
+       input_digest = excluded.input_digest, summary = excluded.summary, marks = excluded.marks,
+       proved_at = excluded.proved_at
+       where tag_result.tag_version < excluded.tag_version`,
+    [basis, JSON.stringify(made)],
+  );
 
 /** Tags of a project, each as a line of the line-up. */
 export const list: ProvingKind = {
@@ -54,10 +74,16 @@ export const list: ProvingKind = {
     );
     const last: { of: string; proof: ListedProof | null } = { of: "", proof: null };
     const made: object[] = [];
+    let kept = Date.now();
+    const keep = async () => {
+      await store(em, by.id, made.splice(0));
+      kept = Date.now();
+    };
     // One that cannot be proved keeps none of the others back.
     let failure: unknown = null;
     for (const { id, version, duty: stored, choice, input_digest } of rows) {
       if (!(await wanted())) break;
+      if (Date.now() - kept > keptEveryMs) await keep();
       try {
         const duty = dutyOf({ duty: stored });
         const digest = digestFor(duty, choice, by);
@@ -78,18 +104,7 @@ export const list: ProvingKind = {
         failure ??= error;
       }
     }
-    await rowsOf(
-      em,
-      `insert into tag_result (tag_id, basis_id, tag_version, input_digest, summary, marks, proved_at)
-       select n.id, ?, n.version, n.digest, n.summary, n.marks, now()
-         from jsonb_to_recordset(?::jsonb) as n (id uuid, version int, digest text, summary jsonb, marks jsonb)
-         join tag t on t.id = n.id for key share of t
-       on conflict (tag_id, basis_id) do update set tag_version = excluded.tag_version,
-         input_digest = excluded.input_digest, summary = excluded.summary, marks = excluded.marks,
-         proved_at = excluded.proved_at
-         where tag_result.tag_version < excluded.tag_version`,
-      [by.id, JSON.stringify(made)],
-    );
+    await keep();
     if (failure !== null) throw failure;
   },
 };
