@@ -86,7 +86,7 @@ describe("putting it on", () => {
   it("says in the house's passes how far to turn where no wrench fits", () => {
     const steps = assemblySteps(on, bare, { ...house, tighteningPasses: 4 });
     const tighten = steps.find(({ does }) => /in 4 passes/.test(does))!;
-    const turn = tighten.figures.find(({ what }) => /from snug, estimated/.test(what))!;
+    const turn = tighten.figures.find(({ what }) => /from snug without a wrench, estimated/.test(what))!;
     // 1.25·σ·2d/E and 15 µm of setting, over a pitch, by hand for the pad's screws.
     const { bolt } = screws.pad;
     const stress = screws.preloadN / stressAreaMm2(bolt);

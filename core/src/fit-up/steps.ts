@@ -33,7 +33,8 @@ const step = (does: string, figures: Step["figures"] = [], caution: string | nul
   caution,
 });
 
-const torques = ({ lubricatedNm, dryNm }: Screws): Step["figures"] => [
+const torques = ({ pad, grade, lubricatedNm, dryNm }: Screws): Step["figures"] => [
+  { what: "screws", value: `${pad.boltCount} × ${pad.bolt}, ${grade}`, unit: "" },
   { what: "torque, lubricated", value: lubricatedNm, unit: "N·m" },
   { what: "torque, dry", value: dryNm, unit: "N·m" },
 ];
@@ -42,14 +43,9 @@ const tightened = (what: string, screws: Screws, passes: number): Step =>
   step(
     `Tighten the ${screws.pad.boltCount} screws of the ${what} crosswise in ${passes} passes, with paste on thread and head.`,
     [
-      {
-        what: "screws",
-        value: `${screws.pad.boltCount} × ${screws.pad.bolt}, ${screws.grade}`,
-        unit: "",
-      },
       ...torques(screws),
       {
-        what: "where no torque wrench fits, turned from snug, estimated",
+        what: "from snug without a wrench, estimated",
         value: Math.round(screws.fromSnugDegrees),
         unit: "°",
       },
@@ -63,11 +59,15 @@ const leverOff = step(
     { what: "kept", value: "gland and its nuts, contacts between stem and body", unit: "" },
     { what: "not put back", value: "lever, stop plate, earth spring", unit: "" },
   ],
-  "Without its stops a floating ball turns on: hold the stem where the bore is seen.",
+  "Without its stops it turns on past its ends: hold the stem where the bore is seen.",
 );
 
 /** Last steps of what has a supply: what it does with it and without it, and what is set by it. */
-function proved({ onSupplyLoss, supply, stopsDegrees }: PutOn, screws: Screws, house: Tightening): Step[] {
+function proved(
+  { onSupplyLoss, supply, stopsDegrees }: PutOn,
+  drawn: readonly (readonly [where: string, screws: Screws])[],
+  house: Tightening,
+): Step[] {
   const fails = {
     closes: "it shuts",
     opens: "it opens",
@@ -102,7 +102,14 @@ function proved({ onSupplyLoss, supply, stopsDegrees }: PutOn, screws: Screws, h
               : "It moves by itself, and at once: stand clear of all that turns.",
           ),
         ]),
-    step("Tighten the screws once more after these strokes: faces and paint have set.", torques(screws)),
+    step(
+      "Tighten the screws once more after these strokes: faces and paint have set.",
+      drawn.map(([where, { lubricatedNm }]) => ({
+        what: `torque, lubricated, ${where}`,
+        value: lubricatedNm,
+        unit: "N·m",
+      })),
+    ),
     ...(byHand
       ? []
       : [
@@ -192,5 +199,11 @@ export function assemblySteps(
         "The neck of the valve does not carry it.",
       ),
     );
-  return [...steps, ...proved(drive, screws, house)];
+  const drawn = bracket
+    ? ([
+        ["pad", lowerScrews!],
+        ["drive", upperScrews!],
+      ] as const)
+    : ([["pad", screws]] as const);
+  return [...steps, ...proved(drive, drawn, house)];
 }

@@ -37,12 +37,14 @@ export function sizeText(dn: number, reading: Reading): string {
  * @returns text; a dash for nothing
  * @source house convention for reading
  * @example figureText(100, "°C", { system: "US" }) // → "212 °F"
+ * @example figureText(5, "°", { system: "metric" }) // → "5°"
  */
 export function figureText(value: number | string | null, unit: Unit, reading: Reading): string {
   if (value === null) return "–";
   if (typeof value === "string") return value;
   if (unit === "DN") return sizeText(value, reading);
   const shown = inSystem(value, unit, reading);
+  if (unit === "°") return `${figure(shown.value)}°`;
   return `${figure(shown.value)}${shown.unit ? ` ${shown.unit}` : ""}`;
 }
 

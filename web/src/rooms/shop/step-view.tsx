@@ -2,6 +2,7 @@ import type { Said, ShopStep, StepState } from "@proven-seat/core/shop";
 import { figureText } from "@proven-seat/core/units";
 import { useUnits } from "../../app/reading.ts";
 import { hour } from "../../parts/dates.ts";
+import { figureClass } from "../../parts/figure-class.ts";
 import { Measured } from "./job/measured.tsx";
 import { PicturesTaken } from "./job/pictures-taken.tsx";
 import { Remarks } from "./job/remarks.tsx";
@@ -53,7 +54,7 @@ export function StepView({
           {of.figures.map(({ what, value, unit }) => (
             <div key={what} className="contents">
               <dt className="text-dim">{what}</dt>
-              <dd className="figures text-[18px]">{figureText(value, unit, units)}</dd>
+              <dd className={`${figureClass(value)} text-[18px]`}>{figureText(value, unit, units)}</dd>
             </div>
           ))}
         </dl>

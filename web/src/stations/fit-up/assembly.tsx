@@ -1,6 +1,7 @@
 import { figureText } from "@proven-seat/core/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { figureClass } from "../../parts/figure-class.ts";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/views.ts";
 import { Drawings } from "./drawings.tsx";
@@ -30,7 +31,10 @@ const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
                       {figures.map(({ what, value, unit }, i) => (
                         <span key={what}>
                           {i > 0 && " · "}
-                          {what} <span className="figures text-ink">{figureText(value, unit, units)}</span>
+                          {what}{" "}
+                          <span className={`${figureClass(value)} text-ink`}>
+                            {figureText(value, unit, units)}
+                          </span>
                         </span>
                       ))}
                     </p>

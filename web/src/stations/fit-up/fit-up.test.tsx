@@ -61,7 +61,8 @@ describe("putting it on", () => {
     const steps = within(screen.getByRole("list")).getAllByRole("listitem");
     expect(steps.length).toBeGreaterThan(8);
     expect(steps[0]!.textContent).toMatch(/Caution/);
-    expect(screen.getAllByText(/torque, lubricated/).length).toBe(2);
+    // Pad and drive, and both once more.
+    expect(screen.getAllByText(/torque, lubricated/).length).toBe(4);
   });
   it.each([
     ["Drilling template F30 as DXF", /^drilling-template-F30\.dxf$/, /SECTION/],
