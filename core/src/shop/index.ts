@@ -10,4 +10,5 @@ export * from "./leak/picture.ts";
 export * from "./plan.ts";
 export * from "./stack/assess.ts";
 export * from "./stack/chain.ts";
+export * from "./stack/drive-load.ts";
 export { limitsText, type Measure, type ShopStep, type Stage, type StepFigure } from "./step.ts";

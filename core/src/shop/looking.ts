@@ -74,6 +74,21 @@ export const toolOf = ({ role }: Pick<Piece, "role">, back: boolean, duty: Settl
 };
 
 /**
+ * Whether seat and closing member are tight by what was lapped together.
+ *
+ * @param valve its seat and its closing member
+ * @returns true of metal on a ball or segment
+ * @source practice; the ring of a disc finds its cone by itself
+ */
+export const isLapped = ({
+  seat,
+  construction: { closure },
+}: Pick<Valve, "seat" | "construction">): boolean =>
+  seat.material.kind === "metal" &&
+  seat.offer.execution !== "clearance" &&
+  (closure === "ball" || closure === "segment");
+
+/**
  * What is looked at on a piece.
  *
  * @param piece of an assembly

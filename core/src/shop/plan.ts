@@ -6,7 +6,7 @@ import type { SettledDuty } from "../duty/settle.ts";
 import type { Step } from "../fit-up/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { apart, together } from "./apart.ts";
-import { lookAt } from "./looking.ts";
+import { isLapped, lookAt } from "./looking.ts";
 import { makeSafe } from "./make-safe.ts";
 import { readied } from "./readied.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
@@ -66,7 +66,12 @@ function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
       "mark",
       "Mark flow, upstream side, and body against every cover and end, before anything is loosened.",
       {
-        look: oriented.map(({ name, oriented: how }) => `${name}: ${how}`),
+        look: [
+          ...oriented.map(({ name, oriented: how }) => `${name}: ${how}`),
+          ...(isLapped(valve)
+            ? ["which seat belongs to which face: metal pairs are lapped to each other and stay pairs"]
+            : []),
+        ],
       },
     ),
     step("mark", "Take pictures of the marks, the stem's line against the bore, and both stops.", {

@@ -1,9 +1,11 @@
 import { attacksCopper } from "../duty/copper.ts";
+import { isLapped } from "./looking.ts";
 import type { Work } from "./plan.ts";
 import { chainOf } from "./stack/chain.ts";
+import { driveLoadN } from "./stack/drive-load.ts";
 import { type ShopStep, step } from "./step.ts";
 
-function cleaned({ duty }: Work): ShopStep {
+function cleaned({ duty, valve }: Work): ShopStep {
   const oxygen = duty.hazards.has("oxygen");
   const food = duty.hazards.has("hygienic");
   const copper = attacksCopper(duty);
@@ -17,6 +19,9 @@ function cleaned({ duty }: Work): ShopStep {
         oxygen || food
           ? "lubricant: only what is allowed for the service, and none where none is"
           : "lubricant: thin, on seals and threads, and one the fluid does not dissolve",
+        ...(isLapped(valve)
+          ? ["a metal seat that is new is lapped to its face first, and every grain of paste washed out"]
+          : []),
         ...(copper === null ? [] : [`no paste with copper in it: ${copper}`]),
       ],
       cautions: oxygen ? ["Oil and dirt ignite in oxygen."] : [],
@@ -25,9 +30,11 @@ function cleaned({ duty }: Work): ShopStep {
 }
 
 /** Where dimensions press the seat, its load is reckoned before they lie in the body. */
-function stacked({ valve }: Work): ShopStep[] {
-  const chain = chainOf(valve);
+function stacked(work: Work): ShopStep[] {
+  const chain = chainOf(work.valve);
   if (chain === null) return [];
+  const turns = driveLoadN(work);
+  const byDrive = turns !== null && turns < chain.mostLoadN;
   return [
     step("count in and clean", "Measure what presses the seat, and reckon its load under Seat stack.", {
       look: chain.links.map(({ name, picked }) =>
@@ -38,8 +45,10 @@ function stacked({ valve }: Work): ShopStep[] {
           what: "load on the seat",
           unit: "N",
           least: null,
-          most: Math.floor(chain.mostLoadN),
-          source: "what its seat or its springs bear, estimated; the maker's figure stands before it",
+          most: Math.floor(byDrive ? turns : chain.mostLoadN),
+          source: byDrive
+            ? "what its drive still turns, estimated; the seat bears more"
+            : "what its seat or its springs bear, estimated; the maker's figure stands before it",
         },
       ],
     }),
@@ -51,6 +60,6 @@ function stacked({ valve }: Work): ShopStep[] {
  *
  * @param work valve and duty
  * @returns steps: clean, as the service wants it, and reckon the seat stack where dimensions press the seat
- * @source the duty's hazards; `chainOf`; practice
+ * @source the duty's hazards; `chainOf`, `driveLoadN`; practice
  */
 export const readied = (work: Work): ShopStep[] => [cleaned(work), ...stacked(work)];

@@ -111,6 +111,16 @@ describe("a strip-down plan", () => {
     }
     expect(told({ name: "NH3", family: "ammonia" })).toMatch(/alloys crack in ammonia/);
   });
+  it("keeps lapped pairs together", () => {
+    const metal = inHand("XV-8006");
+    const looks = (work: Work) =>
+      shopPlan("strip", work)
+        .steps.flatMap(({ look }) => look)
+        .join();
+    expect(metal.valve.seat.material.kind).toBe("metal");
+    expect(looks(metal)).toMatch(/stay pairs/);
+    expect(looks(bare("floating-two-piece"))).not.toMatch(/stay pairs/);
+  });
   it("locks off what drives it, and never opens a spring", () => {
     const work = demoTags
       .map(({ number }) => number)

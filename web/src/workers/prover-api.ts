@@ -23,7 +23,7 @@ const flowApi = () => import("./flow-api.ts");
 /** What the shop asks is loaded when somebody goes there. */
 const shopApi = () => import("./shop-api.ts");
 type PlanAsked = [key: string, kind: PlanKind];
-type StackAsked = [chain: SeatChain, stockMm: readonly number[]];
+type StackAsked = [key: string, chain: SeatChain, stockMm: readonly number[]];
 type LeakAsked = [key: string, place: LeakPlace, seen: readonly Observation[]];
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is asked of it. */

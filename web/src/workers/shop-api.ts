@@ -3,6 +3,7 @@ import { fitUpPicture } from "@proven-seat/core/proof";
 import {
   assessStack,
   chainOf,
+  driveLoadN,
   type LeakPicture,
   type LeakPlace,
   leakPicture,
@@ -42,6 +43,14 @@ export function chainOfCandidate(proving: Proving, key: string): SeatChain | nul
   return candidate ? chainOf(candidate.valve) : null;
 }
 
-/** What a chain does to its seat. */
-export const stackOf = (_: Proving, chain: SeatChain, stockMm: readonly number[]): StackAssessment =>
-  assessStack(chain, stockMm);
+/** What a chain does to the seat of a candidate, and to the drive that turns it. */
+export function stackOf(
+  { duty, house, ...proving }: Proving,
+  key: string,
+  chain: SeatChain,
+  stockMm: readonly number[],
+): StackAssessment {
+  const candidate = candidateOf({ duty, house, ...proving }, key);
+  const turns = candidate && driveLoadN({ ...candidate, duty: settle(duty, house), house });
+  return assessStack(chain, stockMm, turns);
+}

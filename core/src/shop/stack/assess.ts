@@ -10,9 +10,23 @@ export interface StockChoice {
   readonly probabilityOver: number;
 }
 
+/** A link to be corrected. */
+export interface Correction {
+  readonly name: string;
+  /** Longer, or shorter where negative, mm. */
+  readonly byMm: number;
+  /** Whether it lies outside its own limits, or is what brings the load where it belongs. */
+  readonly because: "outside its limits" | "brings the load to its middle";
+}
+
 /** A chain as it presses the seat. */
 export interface StackAssessment extends SeatStack {
+  /** The least of what the seat bears and what its drive turns. */
   readonly mostLoadN: number;
+  /** Whether it is the drive that bears less. */
+  readonly driveBearsLess: boolean;
+  /** What to correct, and by how much; null where the load is right, and nothing measured lies outside its limits. */
+  readonly correct: Correction | null;
   /** Middle between loose and over-compressed: where a part out of the stock is to bring the load. */
   readonly targetN: number;
   readonly probabilityOver: number;
@@ -27,6 +41,38 @@ export interface StackAssessment extends SeatStack {
 const trials = 20_000;
 const bins = 24;
 const seed = 1414;
+
+/** How far a measured link lies outside its limits, mm: above them positive; 0 within, and where nobody measured. */
+function outsideBy({ nominalMm, plusMm, minusMm, measuredMm }: ChainLink): number {
+  if (measuredMm === null) return 0;
+  const above = measuredMm - (nominalMm + plusMm);
+  const below = measuredMm - (nominalMm - minusMm);
+  // What rounding leaves of a figure typed at its limit is no fault of the part.
+  return above > 1e-9 ? above : below < -1e-9 ? below : 0;
+}
+
+/** A chance of loose or over-compressed that is not left as it is. */
+const tooLikely = 0.01;
+
+function correctionOf(
+  { links, stiffnessNPerMm }: SeatChain,
+  { meanMm, probabilityLoose }: SeatStack,
+  over: number,
+  targetN: number,
+): Correction | null {
+  const [worst] = links
+    .map((link) => ({ name: link.name, by: link.picked ? 0 : outsideBy(link) }))
+    .sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
+  if (worst !== undefined && worst.by !== 0)
+    return { name: worst.name, byMm: -worst.by, because: "outside its limits" };
+  const picked = links.find((link) => link.picked);
+  if (picked === undefined || (probabilityLoose <= tooLikely && over <= tooLikely)) return null;
+  return {
+    name: picked.name,
+    byMm: picked.sense * (targetN / stiffnessNPerMm - meanMm),
+    because: "brings the load to its middle",
+  };
+}
 
 /** A link as it is reckoned with: measured, it has no tolerance. */
 const reckoned = ({ name, nominalMm, plusMm, minusMm, sense, measuredMm }: ChainLink): StackLink =>
@@ -63,12 +109,18 @@ function drawn(links: readonly StackLink[], { worstMinimumMm, worstMaximumMm }: 
  *
  * @param chain links, stiffness N/mm, greatest load N
  * @param stockMm sizes in stock of the link that is picked, mm
+ * @param driveLoadN load at which the drive breaks the valve open no more, N; null where none is known
  * @returns compression and load as `seatStack`, chances of a loose and of an over-compressed seat, a histogram of seeded
- *   trials, what scatters most, and what each part of the stock would make of it
+ *   trials, what scatters most, what to correct, and what each part of the stock would make of it
  * @source `seatStack`; over-compressed above the greatest load, of the same normal distribution
  */
-export function assessStack(chain: SeatChain, stockMm: readonly number[] = []): StackAssessment {
-  const { stiffnessNPerMm, mostLoadN } = chain;
+export function assessStack(
+  chain: SeatChain,
+  stockMm: readonly number[] = [],
+  driveLoadN: number | null = null,
+): StackAssessment {
+  const { stiffnessNPerMm } = chain;
+  const mostLoadN = Math.min(chain.mostLoadN, driveLoadN ?? Number.POSITIVE_INFINITY);
   const of = (links: readonly ChainLink[]) => {
     const reckonedLinks = links.map(reckoned);
     const stack = seatStack({ links: reckonedLinks, axialStiffnessNPerMm: stiffnessNPerMm });
@@ -91,6 +143,8 @@ export function assessStack(chain: SeatChain, stockMm: readonly number[] = []): 
   return {
     ...stack,
     mostLoadN,
+    driveBearsLess: mostLoadN < chain.mostLoadN,
+    correct: correctionOf(chain, stack, over, targetN),
     targetN,
     probabilityOver: over,
     histogram: drawn(reckonedLinks, stack),

@@ -1,7 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../test/demo.ts";
+import { dutyWith } from "../../../test/fixture.ts";
+import { bare, house, inHand } from "../../../test/workshop.ts";
 import { constructions } from "../../bodies/index.ts";
-import { assessStack, type ChainLink, chainKind, chainOf, type SeatChain } from "../index.ts";
+import type { Drive } from "../../drives/index.ts";
+import { settle } from "../../duty/index.ts";
+import { assessStack, type ChainLink, chainKind, chainOf, driveLoadN, type SeatChain } from "../index.ts";
 
 const valveOf = (id: string) =>
   [25, 50, 80, 100, 150].flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;
@@ -89,5 +93,60 @@ describe("the chain of a seat", () => {
     const miss = stock.map(({ loadAtMeanN }) => Math.abs(loadAtMeanN - targetN));
     expect([...miss].sort((a, b) => a - b)).toEqual(miss);
     expect(assessStack(chain).stock).toEqual([]);
+  });
+});
+
+describe("what is corrected", () => {
+  const measured = (name: RegExp, by: number) =>
+    with_((one) => (name.test(one.name) ? { measuredMm: one.nominalMm + by } : {}));
+  it("is what lies outside its limits, back to them", () => {
+    const depth = chain.links.find(({ name }) => /depth/.test(name))!;
+    const { correct } = assessStack(measured(/depth/, depth.plusMm + 0.03));
+    expect(correct).toMatchObject({ name: depth.name, because: "outside its limits" });
+    expect(correct!.byMm).toBeCloseTo(-0.03, 9);
+    expect(assessStack(measured(/depth/, -depth.minusMm - 0.02)).correct!.byMm).toBeCloseTo(0.02, 9);
+    // At its limit it is within it.
+    expect(assessStack(measured(/depth/, depth.plusMm)).correct?.because).not.toBe("outside its limits");
+  });
+  it("is else the part out of the stock, by what brings the load to its middle", () => {
+    const slack = with_((one) => (one.picked ? { nominalMm: one.nominalMm - 0.5 } : {}));
+    const { correct, targetN } = assessStack(slack);
+    const put = with_((one) => (one.picked ? { nominalMm: one.nominalMm + correct!.byMm } : {}), slack);
+    expect(correct!.because).toBe("brings the load to its middle");
+    expect(assessStack(put).loadAtMeanN).toBeCloseTo(targetN, 6);
+  });
+  it("is nothing where nothing is wrong, or nothing can be picked", () => {
+    const measuredRight = with_((one) => ({ measuredMm: one.nominalMm }));
+    expect(assessStack(measuredRight).correct).toBeNull();
+    expect(assessStack(with_((one) => ({ picked: false, nominalMm: one.nominalMm + 1 }))).correct).toBeNull();
+  });
+});
+
+describe("a load its drive still turns", () => {
+  const { valve, duty } = bare("floating-two-piece", [50]);
+  const work = inHand("XV-1004");
+  it("is none of a bare stem, and none where the proof knows no torque", () => {
+    expect(driveLoadN({ valve, drive: null, duty, house })).toBeNull();
+    const blind = settle(dutyWith({ cases: [{ upstreamBarG: null }] }), house);
+    expect(driveLoadN({ ...work, duty: blind })).toBeNull();
+  });
+  it("is above what the chain is meant to make where the drive has more than it needs, and falls with the drive", () => {
+    const meant = assessStack(chainOf(work.valve)!).loadAtMeanN;
+    const load = driveLoadN(work)!;
+    expect(load).toBeGreaterThan(meant);
+    const weak = {
+      ...work.drive!,
+      outputAt: (...asked: Parameters<Drive["outputAt"]>) => {
+        const { opening, closing } = work.drive!.outputAt(...asked);
+        return { opening: opening.map((nm) => nm / 20), closing: closing.map((nm) => nm / 20) };
+      },
+    } as Drive;
+    expect(driveLoadN({ ...work, drive: weak })!).toBeLessThan(meant);
+  });
+  it("bounds the stack where the seat bears more, and leaves it where it bears less", () => {
+    const seat = assessStack(chain).mostLoadN;
+    expect(assessStack(chain, [], seat / 4)).toMatchObject({ mostLoadN: seat / 4, driveBearsLess: true });
+    expect(assessStack(chain, [], seat * 4)).toMatchObject({ mostLoadN: seat, driveBearsLess: false });
+    expect(assessStack(chain, [], seat / 100).probabilityOver).toBeGreaterThan(0.99);
   });
 });

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { demoShelf } from "../../../test/at-the-bench.tsx";
 import { useReading } from "../../app/reading.ts";
 import { sizesIn, useChains } from "./chains.ts";
-import { Links } from "./stack.tsx";
+import { Links } from "./stack-links.tsx";
 import { ChainDrawn, Histogram } from "./stack-picture.tsx";
 
 const chain = chainOf(demoShelf.valvesFor(50).find((v) => v.construction.id === "floating-two-piece")!)!;
@@ -40,6 +40,14 @@ describe("a seat stack in the shop", () => {
     expect(said("two")).toBeUndefined();
     expect(measured.getAttribute("aria-invalid")).toBe("true");
     useReading.setState({ system: "metric" });
+  });
+  it("takes another link out of the stock, and one alone", () => {
+    const onChain = vi.fn();
+    render(<Links chain={chain} onChain={onChain} />);
+    const [first] = chain.links;
+    fireEvent.click(screen.getByLabelText(`${first!.name}, out of the stock`));
+    const { links } = onChain.mock.lastCall![0] as typeof chain;
+    expect(links.map(({ picked }) => picked)).toEqual(links.map((_, i) => i === 0));
   });
   it.each([
     ["0.3 0.5;0,7", [0.3, 0.5, 0.7]],

@@ -1,0 +1,123 @@
+import type { ChainLink, SeatChain } from "@proven-seat/core/shop";
+import { convertUnit, parseQuantity, shownUnit } from "@proven-seat/core/units";
+import { useState } from "react";
+import { useUnits } from "../../app/reading.ts";
+
+/** Six digits tell a hundredth of a millimetre in inches. */
+const shown = (mm: number, unit: string) =>
+  String(Number(convertUnit(mm, "length", "mm", unit).toPrecision(6)));
+
+/** A length in the reader's unit as it is typed, or with another unit behind it; what is none stays and is said. */
+function Length({
+  label,
+  value,
+  mayBeBlank = false,
+  onValue,
+}: {
+  label: string;
+  value: number | null;
+  mayBeBlank?: boolean;
+  onValue: (mm: number | null) => void;
+}) {
+  const unit = shownUnit("length", useUnits());
+  const [typed, setTyped] = useState<string | null>(null);
+  const read = (text: string) =>
+    text.trim() === "" ? null : (parseQuantity(text, "length", unit) ?? Number.NaN);
+  const bad = (mm: number | null) => (mm === null ? !mayBeBlank : !(mm >= 0 && mm < 10_000));
+  const wrong = typed !== null && bad(read(typed));
+  return (
+    <input
+      className="field figures min-h-11 w-full text-right"
+      aria-label={label}
+      aria-invalid={wrong}
+      title={wrong ? `Type a length in ${unit}, 0 or more.` : undefined}
+      inputMode="decimal"
+      autoComplete="off"
+      value={typed ?? (value === null ? "" : shown(value, unit))}
+      placeholder="–"
+      onChange={(e) => {
+        setTyped(e.target.value);
+        const mm = read(e.target.value);
+        if (!bad(mm)) onValue(mm);
+      }}
+      onBlur={() => !wrong && setTyped(null)}
+    />
+  );
+}
+
+/** Links of a chain to be written over, or measured. */
+export function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: SeatChain) => void }) {
+  const change = (at: number, to: Partial<ChainLink>) =>
+    onChain({ ...chain, links: chain.links.map((one, i) => (i === at ? { ...one, ...to } : one)) });
+  const pick = (at: number) =>
+    onChain({ ...chain, links: chain.links.map((one, i) => ({ ...one, picked: i === at })) });
+  const unit = shownUnit("length", useUnits());
+  return (
+    <table className="w-full border-collapse">
+      <caption className="sr-only">Links of the chain, {unit}</caption>
+      <thead className="text-[12px] text-dim">
+        <tr className="border-b border-rule">
+          <th className="text-left font-normal">link, {unit}</th>
+          <th className="w-16 font-normal">out of stock</th>
+          <th className="w-6 font-normal">
+            <span className="sr-only">sense</span>
+          </th>
+          {["nominal", "plus", "minus", "measured"].map((name) => (
+            <th key={name} className="w-20 text-right font-normal">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {chain.links.map((one, at) => (
+          <tr key={one.name} className="border-b border-rule/60">
+            <td>{one.name}</td>
+            <td className="text-center">
+              <label className="inline-grid size-11 place-items-center">
+                <input
+                  type="radio"
+                  className="size-5 accent-current"
+                  name="out-of-stock"
+                  aria-label={`${one.name}, out of the stock`}
+                  checked={one.picked}
+                  onChange={() => pick(at)}
+                />
+              </label>
+            </td>
+            <td className="figures text-center">{one.sense > 0 ? "+" : "−"}</td>
+            <td>
+              <Length
+                label={`${one.name}, nominal`}
+                value={one.nominalMm}
+                onValue={(mm) => change(at, { nominalMm: mm! })}
+              />
+            </td>
+            <td>
+              <Length
+                label={`${one.name}, plus`}
+                value={one.plusMm}
+                onValue={(mm) => change(at, { plusMm: mm! })}
+              />
+            </td>
+            <td>
+              <Length
+                label={`${one.name}, minus`}
+                value={one.minusMm}
+                onValue={(mm) => change(at, { minusMm: mm! })}
+              />
+            </td>
+            <td>
+              <Length
+                label={`${one.name}, measured`}
+                value={one.measuredMm}
+                mayBeBlank
+                onValue={(measuredMm) => change(at, { measuredMm })}
+              />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
