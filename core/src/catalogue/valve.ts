@@ -67,7 +67,7 @@ export interface Valve {
 /**
  * The pieces and joints of a valve.
  *
- * @param valve construction, arrangement, and the line that puts vent, sealant and contacts on it
+ * @param valve construction, arrangement, seat, and the line that puts vent, sealant and contacts on it
  * @returns its assembly
  * @source the construction and the catalogue
  */
@@ -75,8 +75,14 @@ export const assemblyOf = ({
   construction,
   cavity,
   line,
-}: Pick<Valve, "construction" | "cavity" | "line">): Assembly =>
-  fittedWith(construction.assembly(cavity.id), line);
+  seat,
+}: Pick<Valve, "construction" | "cavity" | "line" | "seat">): Assembly =>
+  fittedWith(construction.assembly(cavity.id), {
+    ventAndDrain: line.ventAndDrain,
+    seatSealant: line.seatSealant,
+    antiStatic: line.antiStatic,
+    metalSeats: seat.material.kind === "metal" && seat.offer.execution !== "clearance",
+  });
 
 function offeredSeat(line: ProductLine, size: ProductSize, offer: ProductLine["seats"][number]): OfferedSeat {
   const material = seatMaterial(offer.seat)!;

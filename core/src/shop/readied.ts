@@ -5,6 +5,8 @@ import { chainOf } from "./stack/chain.ts";
 import { driveLoadN } from "./stack/drive-load.ts";
 import { type ShopStep, step } from "./step.ts";
 
+const weldedEnds: readonly string[] = ["butt-weld", "socket-weld"];
+
 function cleaned({ duty, valve }: Work): ShopStep {
   const oxygen = duty.hazards.has("oxygen");
   const food = duty.hazards.has("hygienic");
@@ -19,6 +21,9 @@ function cleaned({ duty, valve }: Work): ShopStep {
         oxygen || food
           ? "lubricant: only what is allowed for the service, and none where none is"
           : "lubricant: thin, on seals and threads, and one the fluid does not dissolve",
+        ...(weldedEnds.includes(duty.stated.endConnection ?? "")
+          ? ["ends that are welded: seats and seals stay out until the weld has cooled"]
+          : []),
         ...(isLapped(valve)
           ? ["a metal seat that is new is lapped to its face first, and every grain of paste washed out"]
           : []),

@@ -212,6 +212,15 @@ describe("putting together", () => {
     expect(words(shopPlan("put together", work).steps)).toMatch(/Degrease/);
     expect(words(shopPlan("put together", bare("trunnion-side-entry")).steps)).not.toMatch(/Degrease/);
   });
+  it("of a body that is welded in keeps soft parts out of the heat", () => {
+    const of = (endConnection: "butt-weld" | "flanged RF") => {
+      const duty = settle(dutyWith({ endConnection }), house);
+      const { steps } = shopPlan("put together", { ...bare("floating-three-piece"), duty });
+      return steps.flatMap(({ look }) => look).join();
+    };
+    expect(of("butt-weld")).toMatch(/until the weld has cooled/);
+    expect(of("flanged RF")).not.toMatch(/weld/);
+  });
   it("measures a stem against what may be worn off it", () => {
     const work = bare("trunnion-side-entry");
     const stem = shopPlan("strip", work).steps.find(({ piece }) => piece?.id === "stem")!;

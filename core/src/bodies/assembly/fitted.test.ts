@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { bare, cautions, words } from "../../../test/workshop.ts";
+import { bare, cautions, inHand, words } from "../../../test/workshop.ts";
 import { assemblyOf, type Valve } from "../../catalogue/index.ts";
 import { leakPicture, shopPlan } from "../../shop/index.ts";
 import { constructions } from "../index.ts";
 import { fittedWith } from "./fitted.ts";
 import { stripOrder } from "./strip-order.ts";
 
-const all = { ventAndDrain: true, seatSealant: true, antiStatic: true };
-const none = { ventAndDrain: false, seatSealant: false, antiStatic: false };
+const all = { ventAndDrain: true, seatSealant: true, antiStatic: true, metalSeats: false };
+const none = { ventAndDrain: false, seatSealant: false, antiStatic: false, metalSeats: false };
 const lineOf = (id: string, fitted: Partial<Valve["line"]>) => {
   const work = bare(id);
   return { ...work, valve: { ...work.valve, line: { ...work.valve.line, ...fitted } } };
@@ -66,6 +66,36 @@ describe("a trunnion whose line has no vent", () => {
     // What a body without a cavity of its own opens into the line behind it says nothing of a seat.
     const disc = lineOf("butterfly-double-offset", all);
     expect(checks(disc)).not.toContain("vent");
+  });
+});
+
+describe("a floating ball between seats of metal", () => {
+  const { valve } = bare("floating-two-piece");
+  const assembly = valve.construction.assembly(valve.cavity.id);
+  const metal = fittedWith(assembly, { ...all, metalSeats: true });
+  it("has one on a spring, each with a seal behind it, and a way behind each", () => {
+    const order = stripOrder(metal).map(({ id }) => id);
+    for (const id of ["seat-springs", "near-back"])
+      expect(order.indexOf(id)).toBeGreaterThan(order.indexOf("near-seat"));
+    expect(order.indexOf("far-back")).toBeGreaterThan(order.indexOf("far-seat"));
+    const back = metal.joints.filter(({ id }) => id.endsWith("back"));
+    expect(back.map(({ between }) => between)).toEqual([
+      ["upstream", "cavity"],
+      ["cavity", "downstream"],
+    ]);
+  });
+  it("has none of it in a soft seat, nor where a trunnion carries the ball", () => {
+    const ids = (of: typeof metal) => of.pieces.map(({ id }) => id);
+    expect(ids(fittedWith(assembly, all))).not.toContain("near-back");
+    const trunnion = bare("trunnion-side-entry").valve;
+    const made = fittedWith(trunnion.construction.assembly(trunnion.cavity.id), { ...all, metalSeats: true });
+    expect(ids(made)).not.toContain("near-back");
+  });
+  it("is taken apart so where the catalogue says that its seat is metal", () => {
+    const counted = (id: string) => shopPlan("strip", inHand(id)).count.map((one) => one.name);
+    expect(counted("XV-8006")).toEqual(
+      expect.arrayContaining(["disc spring of the seat", "graphite back seal of the seat in the body"]),
+    );
   });
 });
 

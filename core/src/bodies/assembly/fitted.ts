@@ -8,7 +8,33 @@ export interface Fitted {
   readonly seatSealant: boolean;
   /** Contacts between ball, stem and body. */
   readonly antiStatic: boolean;
+  /** Seats of metal, which want a spring to follow the ball and seals of their own behind them. */
+  readonly metalSeats: boolean;
 }
+
+const along = "along the bore";
+const behindMetal = [
+  piece("near-back", "back seal of the seat on the side that opens", "seal", {
+    heldBy: ["near-seat"],
+    out: along,
+  }),
+  piece("seat-springs", "disc spring of the seat", "spring", { heldBy: ["near-seat"], out: along }),
+  piece("far-back", "graphite back seal of the seat in the body", "seal", {
+    heldBy: ["far-seat"],
+    out: along,
+  }),
+];
+
+/** A floating ball between metal seats: the one that takes no thrust is sprung, the one that does seals when it is hot. */
+const metalSeated = (assembly: Assembly): Assembly => ({
+  ...assembly,
+  pieces: [...assembly.pieces, ...behindMetal],
+  joints: [
+    ...assembly.joints,
+    joint("upstream-back", "behind the upstream seat", ["upstream", "cavity"], ["near-back"]),
+    joint("back", "behind the seat", ["cavity", "downstream"], ["far-back"]),
+  ],
+});
 
 /** Vent and drain of a cavity. */
 export const ventAndDrain = piece("vent", "vent and drain fittings", "fitting", {
@@ -40,12 +66,14 @@ const without = (assembly: Assembly, ids: readonly string[]): Assembly => {
  * @param assembly of the construction, with its arrangement
  * @param fitted what the line puts on it
  * @returns the assembly without the fittings the line leaves off, so that nobody is sent to a vent that is not there, and
- *   with a vent and drain where it has them
+ *   with a vent and drain where it has them; with a spring and back seals where a floating ball sits in metal
  * @source the catalogue
- * @example fittedWith({ pieces: [], joints: [], reseat: null, sealed: null }, { ventAndDrain: true, seatSealant: false, antiStatic: true }).pieces.length // → 1
+ * @example fittedWith({ pieces: [], joints: [], reseat: null, sealed: null }, { ventAndDrain: true, seatSealant: false, antiStatic: true, metalSeats: false }).pieces.length // → 1
  */
 export function fittedWith(assembly: Assembly, fitted: Fitted): Assembly {
-  const made = without(assembly, [
+  const has = (id: string) => assembly.pieces.some((one) => one.id === id);
+  const seated = fitted.metalSeats && has("near-seat") && has("far-seat") ? metalSeated(assembly) : assembly;
+  const made = without(seated, [
     ...(fitted.ventAndDrain ? [] : ["vent"]),
     ...(fitted.seatSealant ? [] : ["seat-sealant", "stem-sealant"]),
     ...(fitted.antiStatic ? [] : ["contact-springs"]),
