@@ -51,6 +51,7 @@ export function stackOf(
   stockMm: readonly number[],
 ): StackAssessment {
   const candidate = candidateOf({ duty, house, ...proving }, key);
-  const turns = candidate && driveLoadN({ ...candidate, duty: settle(duty, house), house });
-  return assessStack(chain, stockMm, turns);
+  if (candidate === undefined) return assessStack(chain, stockMm);
+  const { valve, drive } = candidate;
+  return assessStack(chain, stockMm, driveLoadN({ valve, drive, duty: settle(duty, house), house }));
 }

@@ -1,10 +1,13 @@
 // @vitest-environment happy-dom
 import { assessStack, chainOf } from "@proven-seat/core/shop";
+import { figureText } from "@proven-seat/core/units";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { demoShelf } from "../../../test/at-the-bench.tsx";
+import { atTheBench, demoShelf } from "../../../test/at-the-bench.tsx";
 import { useReading } from "../../app/reading.ts";
+import type { AskedProof } from "../../workers/asked.ts";
 import { sizesIn, useChains } from "./chains.ts";
+import { Stack } from "./stack.tsx";
 import { Links } from "./stack-links.tsx";
 import { ChainDrawn, Histogram } from "./stack-picture.tsx";
 
@@ -40,6 +43,27 @@ describe("a seat stack in the shop", () => {
     expect(said("two")).toBeUndefined();
     expect(measured.getAttribute("aria-invalid")).toBe("true");
     useReading.setState({ system: "metric" });
+  });
+  it("is reckoned with what its drive turns, and another load than that of the seat alone", async () => {
+    const { view, api } = atTheBench("XV-1004");
+    render(<Stack tagId="t" view={view} />);
+    expect(await screen.findByText("chance of a loose seat")).toBeTruthy();
+    const key = view.inHand!.candidate.key;
+    const made = (await api.chain(key))!;
+    const turned = await api.stack(key, made, []);
+    const bound = turned.driveBearsLess ? "its drive turns, estimated" : "seat or springs bear";
+    expect(screen.getByText(bound).nextElementSibling!.textContent).toBe(
+      figureText(Math.round(turned.mostLoadN), "N", { system: "metric" }),
+    );
+    expect(turned.mostLoadN).toBeLessThanOrEqual(made.mostLoadN);
+  });
+  it("says what could not be reckoned", async () => {
+    const { view } = atTheBench("XV-1004");
+    const ask: AskedProof["ask"] = (name, asked) =>
+      name === "stack" ? Promise.reject(new Error("out of memory")) : view.proof!.ask(name, asked);
+    const broken = { ...view, proof: { ...view.proof!, ask } };
+    render(<Stack tagId="t" view={broken} />);
+    expect(await screen.findByText(/stack could not be reckoned: out of memory/)).toBeTruthy();
   });
   it("takes another link out of the stock, and one alone", () => {
     const onChain = vi.fn();

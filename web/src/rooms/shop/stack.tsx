@@ -24,7 +24,7 @@ function Outcome({ of, units }: { of: StackAssessment; units: Reading }) {
     ["at the worst", `${mm(of.worstMinimumMm)} to ${mm(of.worstMaximumMm)}`],
     ["nearly always (3σ)", `${mm(of.rssMinimumMm)} to ${mm(of.rssMaximumMm)}`],
     ["load", newtons(of.loadAtMeanN)],
-    [of.driveBearsLess ? "its drive turns, at most" : "seat or springs bear", newtons(of.mostLoadN)],
+    [of.driveBearsLess ? "its drive turns, estimated" : "seat or springs bear", newtons(of.mostLoadN)],
     ["chance of a loose seat", chance(of.probabilityLoose), of.probabilityLoose > 0.01],
     ["chance of an over-compressed one", chance(of.probabilityOver), of.probabilityOver > 0.01],
     ...(of.worstLink === null ? [] : [["measure first", of.worstLink] as const]),
@@ -57,7 +57,11 @@ function Assessed({ view, name, made }: { view: BenchView; name: string; made: S
   const chain = kept?.chain ?? made;
   const stock = kept?.stock ?? about(pickedOf(made)?.nominalMm ?? 0.5);
   const sizes = sizesIn(stock);
-  const { answer } = useAnswer(view.proof, "stack", [view.inHand!.candidate.key, chain, sizes ?? []]);
+  const { answer, failure } = useAnswer(view.proof, "stack", [
+    view.inHand!.candidate.key,
+    chain,
+    sizes ?? [],
+  ]);
   return (
     <Scroll label="Seat stack" className="min-h-0">
       <div className="grid gap-6 p-6 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
@@ -99,6 +103,11 @@ function Assessed({ view, name, made }: { view: BenchView; name: string; made: S
         </div>
         <div className="grid content-start gap-4">
           <ChainDrawn chain={chain} />
+          {failure && (
+            <p role="alert" className="text-fails">
+              The stack could not be reckoned: {failure}
+            </p>
+          )}
           {answer && (
             <>
               <Histogram of={answer} mostMm={answer.mostLoadN / chain.stiffnessNPerMm} />
