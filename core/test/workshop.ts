@@ -1,6 +1,6 @@
 import { settle } from "../src/duty/index.ts";
 import { defaultHouseRules } from "../src/house/index.ts";
-import { fitUpPicture, prove } from "../src/proof/index.ts";
+import { fittingSteps, fitUpPicture, prove } from "../src/proof/index.ts";
 import type { ShopStep, Work } from "../src/shop/index.ts";
 import { demoDuty, demoShelf } from "./demo.ts";
 import { dutyWith } from "./fixture.ts";
@@ -9,8 +9,14 @@ export const house = defaultHouseRules();
 export const inHand = (number: string): Work => {
   const duty = settle(demoDuty(number), house);
   const best = prove(demoDuty(number), demoShelf, house).candidates[0]!;
-  const { steps } = fitUpPicture(best, duty, house);
-  return { valve: best.valve, drive: best.drive, duty, house, fitting: steps };
+  const { fitUp } = fitUpPicture(best, duty, house);
+  return {
+    valve: best.valve,
+    drive: best.drive,
+    duty,
+    house,
+    fitting: fittingSteps(fitUp, best.drive, house),
+  };
 };
 /** A valve of a construction, bare. */
 export const bare = (

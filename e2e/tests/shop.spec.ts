@@ -43,9 +43,13 @@ test("every plan is there for a valve, or says why it is not", async ({ page, ap
     .click();
   await expect(page.getByRole("article")).toContainText(/torque, lubricated, estimated/);
   await plans.getByRole("link", { name: "Reseat it" }).click();
-  await expect(page.getByText(/come out with the closing member alone/)).toBeVisible();
+  await expect(
+    page.getByRole("navigation", { name: "Steps" }).getByRole("button", { name: /^\d+ body gaskets/ }),
+  ).toHaveCount(2);
   await plans.getByRole("link", { name: "Fit the drive" }).click();
   await expect(page.getByRole("article")).toContainText(/Take pressure off the line/);
+  await page.goto(await app.tagUrl("XV-2030", "shop/reseat"));
+  await expect(page.getByText(/Without its seats nothing holds the closing member/)).toBeVisible();
 });
 
 test("a leak is traced by answers, its reasoning opened, an answer taken back", async ({ page, app }) => {

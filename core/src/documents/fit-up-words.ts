@@ -1,3 +1,4 @@
+import type { Step } from "../fit-up/index.ts";
 import type { FitUpPicture } from "../proof/fit-up-picture.ts";
 import { figureText } from "../units/reading.ts";
 import type { Reading } from "../units/units.ts";
@@ -6,6 +7,11 @@ import type { Block, Pair } from "./printed.ts";
 /** What a part in series is ordered as. */
 const madeBy = ({ made }: { readonly made: { readonly maker: string; readonly item: string } | null }) =>
   made ? `${made.item}, ${made.maker}: ` : "";
+
+/** A drive on its valve, and the steps in which it comes there. */
+export interface PutOnPicture extends FitUpPicture {
+  readonly steps: readonly Step[];
+}
 
 interface FitUpWords {
   readonly pairs: readonly Pair[];
@@ -20,7 +26,7 @@ interface FitUpWords {
  * @param reading units of the reader
  * @returns pairs and the steps; nothing where nothing is put on
  */
-export function fitUpBlocks({ fitUp, steps, peakNm }: FitUpPicture, reading: Reading): FitUpWords {
+export function fitUpBlocks({ fitUp, steps, peakNm }: PutOnPicture, reading: Reading): FitUpWords {
   if (fitUp === null) return { pairs: [], steps: [] };
   const nm = (value: number) => figureText(value, "N·m", reading);
   const mm = (value: number) => figureText(value, "mm", reading);
@@ -64,7 +70,7 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: FitUpPicture, reading: Rea
   return { pairs, steps: steps.length === 0 ? [] : [stepsTable(steps, reading)] };
 }
 
-const stepsTable = (steps: FitUpPicture["steps"], reading: Reading): Block => ({
+const stepsTable = (steps: readonly Step[], reading: Reading): Block => ({
   kind: "table",
   name: "Putting it on",
   columns: [

@@ -5,12 +5,14 @@ import { settle } from "../duty/settle.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { judgeChoice } from "../proof/choice.ts";
 import { type Envelope, envelopeOf } from "../proof/envelope.ts";
-import { type FitUpPicture, fitUpPicture } from "../proof/fit-up-picture.ts";
+import { fitUpPicture } from "../proof/fit-up-picture.ts";
+import { fittingSteps } from "../proof/fitting-steps.ts";
 import { type FlowPicture, flowPicture } from "../proof/flow-picture.ts";
 import { type SectionData, sectionData } from "../proof/section-data.ts";
 import type { SheetInputs } from "../proof/sheet.ts";
 import { type StrokePicture, strokePicture } from "../proof/stroke.ts";
 import { sectionViews, type View } from "../sections/index.ts";
+import type { PutOnPicture } from "./fit-up-words.ts";
 
 /** What people look at first on a sheet, as data: how it is drawn is the renderer's. */
 export interface SheetPictures {
@@ -18,7 +20,7 @@ export interface SheetPictures {
   readonly section: { readonly view: View; readonly parts: SectionData["parts"] } | null;
   readonly envelope: Envelope;
   readonly stroke: StrokePicture;
-  readonly fitUp: FitUpPicture;
+  readonly fitUp: PutOnPicture;
   readonly flow: FlowPicture;
   readonly assembly: Assembly;
 }
@@ -42,13 +44,14 @@ export function sheetPictures(
     settled,
     false,
   );
+  const fitUp = fitUpPicture(candidate, settled, house);
   const of = { dimensions, openingDegrees: 0, cavity: cavity.id, thrustN, seatLoadN };
   const view = sectionViews(construction, of).find(({ name }) => name === "along the stem");
   return {
     section: view ? { view, parts } : null,
     envelope: envelopeOf(candidate, settled, house),
     stroke: strokePicture(candidate, settled),
-    fitUp: fitUpPicture(candidate, settled, house),
+    fitUp: { ...fitUp, steps: fittingSteps(fitUp.fitUp, candidate.drive, house) },
     flow: flowPicture(candidate, settled, house),
     assembly: assemblyOf(candidate.valve),
   };

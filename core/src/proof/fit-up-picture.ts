@@ -1,7 +1,7 @@
-import { type Drive, kindOf, suppliedDrive } from "../drives/index.ts";
+import { suppliedDrive } from "../drives/index.ts";
 import type { SettledDuty } from "../duty/settle.ts";
 import type { DriveOutside, StemEnd } from "../ends/index.ts";
-import { assemblySteps, type FitUp, type PutOn, type Step } from "../fit-up/index.ts";
+import type { FitUp } from "../fit-up/index.ts";
 import type { HouseRules } from "../house/house-rules.ts";
 import { type Pad, padOf } from "../reference/pads.ts";
 import { driveLimits } from "../rules/drive/limits.ts";
@@ -15,7 +15,6 @@ export interface FitUpPicture {
   readonly flange: Pad | null;
   /** What stands between; null for a bare stem, and for stems that rise through their drive. */
   readonly fitUp: FitUp | null;
-  readonly steps: readonly Step[];
   readonly stemEnd: StemEnd | null;
   readonly outside: DriveOutside | null;
   readonly padHeightMm: number | null;
@@ -28,13 +27,6 @@ export interface FitUpPicture {
   /** Greatest demand anywhere times the factor, N·m. */
   readonly needsNm: number | null;
 }
-
-const putOnAs = ({ family, onSupplyLoss, springSet }: Drive): PutOn => ({
-  onSupplyLoss,
-  springSet,
-  supply: kindOf(family).supply,
-  stopsDegrees: family.stopsDegrees,
-});
 
 /**
  * Pad, flange, what stands and what passes between them.
@@ -56,7 +48,6 @@ export function fitUpPicture(
   const { stemEnd, padHeightMm, flangeDiameterMm, faceToFaceMm } = valve.size;
   return {
     fitUp,
-    steps: fitUp && drive ? assemblySteps(fitUp, putOnAs(drive), house) : [],
     stemEnd,
     outside: drive?.outside ?? null,
     padHeightMm,

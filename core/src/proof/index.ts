@@ -9,6 +9,7 @@ export * from "./drift.ts";
 export * from "./engine.ts";
 export * from "./envelope.ts";
 export * from "./fit-up-picture.ts";
+export * from "./fitting-steps.ts";
 export * from "./fittings-picture.ts";
 export * from "./flow-picture.ts";
 export * from "./flow-stroke.ts";

@@ -50,16 +50,16 @@ export function turnedApart(assembly: Assembly, order: readonly Piece[]): Readon
  */
 export function turningTogether(assembly: Assembly, order: readonly Piece[]) {
   const [member, stem] = [memberOf(assembly), turnedBy(assembly)];
-  const in_ = new Set(assembly.pieces.filter((one) => !order.includes(one)).map(({ id }) => id));
+  const placed = new Set(assembly.pieces.filter((one) => !order.includes(one)).map(({ id }) => id));
   let stands: Piece["at"] = null;
   return {
     before(piece: Piece): ShopStep | null {
       const { at } = piece;
-      in_.add(piece.id);
+      placed.add(piece.id);
       if (at === null || at === stands) return null;
       stands = at;
       if (piece !== member) return turn("put together", `Turn the ${member.name} ${at}.`, piece);
-      return stem !== undefined && in_.has(stem.id)
+      return stem !== undefined && placed.has(stem.id)
         ? turn(
             "put together",
             `Turn the ${stem.name} to where it stands with the valve ${at}: only so does the ${member.name} go onto it.`,

@@ -3,7 +3,7 @@ import type { HandIn } from "@proven-seat/contract";
 import { type Catalogue, compileShelf } from "@proven-seat/core/catalogue";
 import { type Duty, settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
-import { describeValve, fitUpPicture, prove } from "@proven-seat/core/proof";
+import { describeValve, fittingSteps, fitUpPicture, prove } from "@proven-seat/core/proof";
 import {
   type JobEvent,
   type JobKind,
@@ -104,7 +104,10 @@ function planFor(kind: JobKind, duty: Duty, shelf: ReturnType<typeof compileShel
   const { maker, line, construction, dn, designation, seat } = describeValve(valve);
   const words = `${maker} ${line}, ${construction}, DN ${dn} ${designation}, ${seat}`;
   const planned = planKinds.find((one) => one === kind);
-  const fitting = kind === "fit the drive" ? fitUpPicture(candidate, settled, house).steps : [];
+  const fitting =
+    kind === "fit the drive"
+      ? fittingSteps(fitUpPicture(candidate, settled, house).fitUp, candidate.drive, house)
+      : [];
   return {
     words,
     plan: planned ? shopPlan(planned, { valve, drive, duty: settled, house, fitting }) : null,

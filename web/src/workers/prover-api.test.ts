@@ -130,30 +130,30 @@ describe("the sheet before it is issued", () => {
     notes: "Insulate.",
     overrideReason,
   });
-  it("says what the proof says, in the reader's units, and that it is not issued", () => {
+  it("says what the proof says, in the reader's units, and that it is not issued", async () => {
     const view = prove(duty("XV-3052"));
     const { key, verdict } = view.inHand!.candidate;
-    const printed = ask.sheet(draft(key), { system: "US" })!;
+    const printed = (await ask.sheet(draft(key), { system: "US" }))!;
     expect(printed).toMatchObject({ of: "XV-3052", issued: "revision B, not issued" });
     const said = printed.blocks.find((b) => b.kind === "verdict");
     expect(said).toMatchObject({ verdict, notes: "Insulate.", warning: null });
     expect(JSON.stringify(printed.blocks.find((b) => b.kind === "table"))).toContain("psi g");
     expect(printed.fingerprint.digest).toMatch(/[0-9a-f]{64}$/);
   });
-  it("shows the reason of an override where there is something to override", () => {
+  it("shows the reason of an override where there is something to override", async () => {
     const view = prove(duty("XV-3052"));
     const worst = view.rows.at(-1)!;
-    const warning = (key: string) =>
-      ask
-        .sheet(draft(key, "as the owner asked"), { system: "metric" })!
-        .blocks.find((b) => b.kind === "verdict");
+    const warning = async (key: string) =>
+      (await ask.sheet(draft(key, "as the owner asked"), { system: "metric" }))!.blocks.find(
+        (b) => b.kind === "verdict",
+      );
     expect(worst.verdict).toBe("fails");
-    expect(warning(worst.key)).toMatchObject({ warning: expect.stringMatching(/as the owner asked$/) });
-    expect(warning(view.rows[0]!.key)).toMatchObject({ warning: null });
+    expect(await warning(worst.key)).toMatchObject({ warning: expect.stringMatching(/as the owner asked$/) });
+    expect(await warning(view.rows[0]!.key)).toMatchObject({ warning: null });
   });
-  it("is none of what is no candidate", () => {
+  it("is none of what is no candidate", async () => {
     prove(duty("XV-3052"));
-    expect(ask.sheet(draft("gone + away"), { system: "metric" })).toBeNull();
+    expect(await ask.sheet(draft("gone + away"), { system: "metric" })).toBeNull();
   });
 });
 

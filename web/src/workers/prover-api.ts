@@ -3,6 +3,7 @@ import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
 import { type ChoiceKeys, prove, summarise } from "@proven-seat/core/proof";
 import type { LeakPlace, Observation, PlanKind, SeatChain } from "@proven-seat/core/shop";
+import type { Reading } from "@proven-seat/core/units";
 import { PastProof } from "./asked.ts";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
 import {
@@ -16,12 +17,15 @@ import {
 import { outlineOf } from "./outline.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
-import { sheetAsIssued } from "./sheet-api.ts";
+import type { SheetDraft } from "./sheet-api.ts";
 
 /** What flows over the stroke, and what another basis costs, is loaded when somebody looks. */
 const flowApi = () => import("./flow-api.ts");
 /** What the shop asks is loaded when somebody goes there. */
 const shopApi = () => import("./shop-api.ts");
+/** How a sheet reads is loaded when somebody opens it. */
+const sheetApi = () => import("./sheet-api.ts");
+type SheetAsked = [draft: SheetDraft, reading: Reading];
 type PlanAsked = [key: string, kind: PlanKind];
 type StackAsked = [key: string, chain: SeatChain, stockMm: readonly number[]];
 type LeakAsked = [key: string, place: LeakPlace, seen: readonly Observation[]];
@@ -96,6 +100,7 @@ export function proverApi() {
     flowStroke: of(async (proving, key: string) => (await flowApi()).flowStrokeOf(proving, key)),
     trims: of(async (proving, key: string) => (await flowApi()).trimsOfCandidate(proving, key)),
     plan: of(async (proving, ...asked: PlanAsked) => (await shopApi()).planOf(proving, ...asked)),
+    fitting: of(async (proving, key: string) => (await shopApi()).fittingOf(proving, key)),
     chain: of(async (proving, key: string) => (await shopApi()).chainOfCandidate(proving, key)),
     stack: of(async (proving, ...asked: StackAsked) => (await shopApi()).stackOf(proving, ...asked)),
     leak: of(async (proving, ...asked: LeakAsked) => (await shopApi()).leakOf(proving, ...asked)),
@@ -103,7 +108,7 @@ export function proverApi() {
     breaking: of(breakingPointOf),
     mapRow: of(mapRowOf),
     effect: of(effectOf),
-    sheet: of(sheetAsIssued),
+    sheet: of(async (proving, ...asked: SheetAsked) => (await sheetApi()).sheetAsIssued(proving, ...asked)),
 
     /** A tag in a line; under other house rules where they are given. */
     summarise: (duty: Duty, choice: ChoiceKeys | null, under?: HouseRules) =>

@@ -1,5 +1,7 @@
-import { settle } from "@proven-seat/core/duty";
-import { fitUpPicture } from "@proven-seat/core/proof";
+import { type SettledDuty, settle } from "@proven-seat/core/duty";
+import type { Step } from "@proven-seat/core/fit-up";
+import type { HouseRules } from "@proven-seat/core/house";
+import { fittingSteps, fitUpPicture, type ProvenCandidate } from "@proven-seat/core/proof";
 import {
   assessStack,
   chainOf,
@@ -22,8 +24,17 @@ export function planOf({ duty, house, ...proving }: Proving, key: string, kind: 
   if (!candidate) return null;
   const settled = settle(duty, house);
   const { valve, drive } = candidate;
-  const fitting = kind === "fit the drive" ? fitUpPicture(candidate, settled, house).steps : [];
+  const fitting = kind === "fit the drive" ? putOn(candidate, settled, house) : [];
   return shopPlan(kind, { valve, drive, duty: settled, house, fitting });
+}
+
+const putOn = (candidate: ProvenCandidate, settled: SettledDuty, house: HouseRules) =>
+  fittingSteps(fitUpPicture(candidate, settled, house).fitUp, candidate.drive, house);
+
+/** How the drive of a candidate is put on; nothing where it is none any more. */
+export function fittingOf({ duty, house, ...proving }: Proving, key: string): readonly Step[] {
+  const candidate = candidateOf({ duty, house, ...proving }, key);
+  return candidate ? putOn(candidate, settle(duty, house), house) : [];
 }
 
 /** A leak of a candidate as far as it is traced; null where it is none any more. */

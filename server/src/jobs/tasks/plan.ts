@@ -3,7 +3,7 @@ import { planDocument } from "@proven-seat/core/documents";
 import type { Drive } from "@proven-seat/core/drives";
 import { settle } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/house";
-import { describeDrive, describeValve, fitUpPicture } from "@proven-seat/core/proof";
+import { describeDrive, describeValve, fittingSteps, fitUpPicture } from "@proven-seat/core/proof";
 import { type PlanKind, shopPlan } from "@proven-seat/core/shop";
 import { pdfOf } from "../../documents/pdf.ts";
 import { dutyOf } from "../../store/stored.ts";
@@ -41,7 +41,10 @@ export async function plan(asked: ToPrint): Promise<{ bytes: Uint8Array<ArrayBuf
   if (!candidate) return { bytes: null };
   const settled = settle(duty, house);
   const { valve, drive } = candidate;
-  const fitting = kind === "fit the drive" ? fitUpPicture(candidate, settled, house).steps : [];
+  const fitting =
+    kind === "fit the drive"
+      ? fittingSteps(fitUpPicture(candidate, settled, house).fitUp, candidate.drive, house)
+      : [];
   const { construction, seat, maker, line, dn, designation } = describeValve(valve);
   const document = planDocument(
     shopPlan(kind, { valve, drive, duty: settled, house, fitting }),

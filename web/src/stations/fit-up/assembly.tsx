@@ -1,6 +1,7 @@
 import { figureText } from "@proven-seat/core/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
+import { useAnswer } from "../../bench/answers.ts";
 import { figureClass } from "../../parts/figure-class.ts";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { BenchView } from "../../workers/views.ts";
@@ -9,11 +10,17 @@ import { Drawings } from "./drawings.tsx";
 /** How the drive in hand is put on, step by step, and the drawings a workshop wants for it. */
 const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { fitUp } = view.inHand!;
+  const { fitUp, candidate } = view.inHand!;
+  const { answer: steps, failure } = useAnswer(view.proof, "fitting", [candidate.key]);
   return (
     <section aria-label="Putting it on" className="flex min-h-0 flex-1 flex-col">
       <Drawings of={fitUp} />
-      {fitUp.steps.length === 0 ? (
+      {failure && (
+        <p role="alert" className="p-2 text-fails">
+          The steps could not be made: {failure}
+        </p>
+      )}
+      {steps === undefined ? null : steps.length === 0 ? (
         <p className="p-2 text-dim">
           Nothing is put on here: a bare stem, a stem that rises through its drive, or one whose end or whose
           drive's bore nobody states. Take a candidate with a drive in hand to see how it goes on.
@@ -21,7 +28,7 @@ const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
       ) : (
         <Scroll label="Steps" className="min-h-0 flex-1">
           <ol className="grid gap-2 pr-3">
-            {fitUp.steps.map(({ does, figures, caution }, at) => (
+            {steps.map(({ does, figures, caution }, at) => (
               <li key={does} className="grid grid-cols-[1.75rem_minmax(0,1fr)] gap-x-1">
                 <span className="figures text-dim">{at + 1}</span>
                 <div>

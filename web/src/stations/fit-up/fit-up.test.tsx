@@ -46,19 +46,19 @@ describe("the drive on the valve", () => {
     const side = screen.getByRole("img", { name: /pad at a height nobody states/ });
     expect(side.querySelectorAll("text")).toHaveLength(1);
   });
-  it("has nothing to put on a bare stem, or on one that rises", () => {
+  it("has nothing to put on a bare stem, or on one that rises", async () => {
     render(<StackPicture detail={atTheBench("XV-3061").view.inHand!} />);
     expect(screen.getByText("None: the drive is chosen elsewhere.")).toBeTruthy();
     cleanup();
     render(<Assembly view={atTheBench("XV-3061").view} />);
-    expect(screen.getByText(/Nothing is put on here/)).toBeTruthy();
+    expect(await screen.findByText(/Nothing is put on here/)).toBeTruthy();
   });
 });
 
 describe("putting it on", () => {
-  it("is told step by step, with torques and cautions", () => {
+  it("is told step by step, with torques and cautions", async () => {
     render(<Assembly view={atTheBench("XV-3052").view} />);
-    const steps = within(screen.getByRole("list")).getAllByRole("listitem");
+    const steps = within(await screen.findByRole("list")).getAllByRole("listitem");
     expect(steps.length).toBeGreaterThan(8);
     expect(steps[0]!.textContent).toMatch(/Caution/);
     // Pad and drive, and both once more.
