@@ -27,7 +27,7 @@ const contacts = piece("contact-springs", "anti-static contacts", "spring", {
   count: 2,
   heldBy: ["stem"],
   words: {
-    off: "Take the 2 anti-static contacts out of the stem, plunger and spring.",
+    off: "Take the 2 anti-static contacts out of the stem.",
     on: "Put the 2 anti-static contacts back into the stem: each springs back when it is pressed.",
   },
 });
