@@ -1,8 +1,8 @@
+import { seatStack } from "../../calc/seat-stack.ts";
 import type { Valve } from "../../catalogue/valve.ts";
 import { suppliedDrive } from "../../drives/index.ts";
 import { breakParts, torqueDemand } from "../../torque/index.ts";
 import type { Work } from "../plan.ts";
-import { assessStack } from "./assess.ts";
 import { chainOf } from "./chain.ts";
 
 const triedN = 1000;
@@ -45,5 +45,6 @@ export function driveLoadN({ valve, drive, duty, house }: Pick<Work, "valve" | "
   if (drive === null || chain === null || demand.covering === null || !perNewton) return null;
   const gives = suppliedDrive(drive, duty).lowest.opening[0]!;
   const spareNm = gives / demand.appliedFactor - demand.covering.opening[0]!;
-  return Math.max(0, assessStack(chain).loadAtMeanN + spareNm / perNewton);
+  const meant = seatStack({ links: chain.links, axialStiffnessNPerMm: chain.stiffnessNPerMm });
+  return Math.max(0, meant.loadAtMeanN + spareNm / perNewton);
 }

@@ -45,6 +45,13 @@ function Length({
   );
 }
 
+/** What a drawing says of a link. */
+const drawn = [
+  ["nominal", "nominalMm"],
+  ["plus", "plusMm"],
+  ["minus", "minusMm"],
+] as const;
+
 /** Links of a chain to be written over, or measured. */
 export function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: SeatChain) => void }) {
   const change = (at: number, to: Partial<ChainLink>) =>
@@ -58,11 +65,11 @@ export function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: S
       <thead className="text-[12px] text-dim">
         <tr className="border-b border-rule">
           <th className="text-left font-normal">link, {unit}</th>
-          <th className="w-16 font-normal">out of stock</th>
+          <th className="w-16 font-normal">from stock</th>
           <th className="w-6 font-normal">
             <span className="sr-only">sense</span>
           </th>
-          {["nominal", "plus", "minus", "measured"].map((name) => (
+          {[...drawn.map(([name]) => name), "measured"].map((name) => (
             <th key={name} className="w-20 text-right font-normal">
               {name}
             </th>
@@ -78,35 +85,23 @@ export function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: S
                 <input
                   type="radio"
                   className="size-5 accent-current"
-                  name="out-of-stock"
-                  aria-label={`${one.name}, out of the stock`}
+                  name="from-stock"
+                  aria-label={`${one.name}, from stock`}
                   checked={one.picked}
                   onChange={() => pick(at)}
                 />
               </label>
             </td>
             <td className="figures text-center">{one.sense > 0 ? "+" : "−"}</td>
-            <td>
-              <Length
-                label={`${one.name}, nominal`}
-                value={one.nominalMm}
-                onValue={(mm) => change(at, { nominalMm: mm! })}
-              />
-            </td>
-            <td>
-              <Length
-                label={`${one.name}, plus`}
-                value={one.plusMm}
-                onValue={(mm) => change(at, { plusMm: mm! })}
-              />
-            </td>
-            <td>
-              <Length
-                label={`${one.name}, minus`}
-                value={one.minusMm}
-                onValue={(mm) => change(at, { minusMm: mm! })}
-              />
-            </td>
+            {drawn.map(([name, part]) => (
+              <td key={part}>
+                <Length
+                  label={`${one.name}, ${name}`}
+                  value={one[part]}
+                  onValue={(mm) => change(at, { [part]: mm! })}
+                />
+              </td>
+            ))}
             <td>
               <Length
                 label={`${one.name}, measured`}

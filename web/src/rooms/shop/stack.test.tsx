@@ -69,7 +69,7 @@ describe("a seat stack in the shop", () => {
     const onChain = vi.fn();
     render(<Links chain={chain} onChain={onChain} />);
     const [first] = chain.links;
-    fireEvent.click(screen.getByLabelText(`${first!.name}, out of the stock`));
+    fireEvent.click(screen.getByLabelText(`${first!.name}, from stock`));
     const { links } = onChain.mock.lastCall![0] as typeof chain;
     expect(links.map(({ picked }) => picked)).toEqual(links.map((_, i) => i === 0));
   });

@@ -114,7 +114,7 @@ function Assessed({ view, name, made }: { view: BenchView; name: string; made: S
               <Outcome of={answer} units={units} />
               {answer.stock.length > 0 && (
                 <section aria-label="Parts in stock" className="grid gap-1">
-                  <h3 className="font-semibold">Out of the stock, the nearest first</h3>
+                  <h3 className="font-semibold">From stock, the nearest first</h3>
                   <ol className="grid gap-1">
                     {answer.stock
                       .slice(0, 4)
