@@ -142,7 +142,7 @@ export function assemblySteps(
       : "The drive holds wound springs. Never open its spring side; keep hands out of the stem until it is at rest.";
   const steps = [
     step(
-      "Take pressure off the line, drain and vent it, vent the body's cavity, and lock the supply of the drive off.",
+      "Take pressure off the line, drain and vent it, let the body's cavity empty, and lock the supply of the drive off.",
       [],
       "A valve under pressure, and a drive that gets its supply back, move without warning.",
     ),
