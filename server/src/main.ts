@@ -4,7 +4,9 @@ import { pino } from "pino";
 import { connectedOrEnd } from "./connected.ts";
 import { loadDemo } from "./demo/load-demo.ts";
 import { buildApp } from "./http/app.ts";
+import { endServing } from "./http/ending.ts";
 import { hostsIn, isLoopback } from "./http/entry.ts";
+import { InHand } from "./http/in-hand.ts";
 import { Live } from "./http/live.ts";
 import { answerUnreadable } from "./http/unreadable.ts";
 import { Jobs } from "./jobs/jobs.ts";
@@ -35,6 +37,7 @@ const queue = await connectQueue(url, {
 });
 const db = plainSql(url);
 const live = new Live(db);
+const inHand = new InHand();
 const server = createServer(
   buildApp({
     orm,
@@ -42,6 +45,7 @@ const server = createServer(
     jobs,
     queue,
     live,
+    inHand,
     log,
     webFolder,
     user,
@@ -63,23 +67,18 @@ server.listen(port, host, () => {
   process.send?.("ready");
 });
 
+/** Together well under the ten seconds after which whoever started it stops waiting. */
+const patience = { answersMs: 3000, leftoversMs: 4000 } as const;
+
 let stopping = false;
-/** Lets running requests end, then closes the database. */
-function stop(): void {
+async function stop(): Promise<void> {
   if (stopping) return;
   stopping = true;
   log.info("stopping");
-  live.end();
-  const impatient = setTimeout(() => server.closeAllConnections(), 3000);
-  impatient.unref();
-  server.close(async () => {
-    await jobs.close();
-    await queue.stop({ graceful: false });
-    await Promise.all([orm.close(true), db.close()]);
-    process.exit(0);
-  });
-  server.closeIdleConnections();
+  const inOrder = await endServing({ server, live, inHand, jobs, queue, orm, db }, patience);
+  if (!inOrder) log.warn("stopped in the middle of what nobody waits for any more");
+  process.exit(0);
 }
-for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, stop);
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => void stop());
 // Whoever started it is gone: nobody would stop it any more, and a new start wants its place.
-if (process.connected) process.once("disconnect", stop);
+if (process.connected) process.once("disconnect", () => void stop());

@@ -10,6 +10,8 @@ import { type RoleName, roles, urlFor } from "../../scripts/database/keys.ts";
 import { prepareDatabase } from "../../scripts/database/roles.ts";
 import { loadDemo } from "../src/demo/load-demo.ts";
 import { type AppParts, buildApp } from "../src/http/app.ts";
+import { endServing } from "../src/http/ending.ts";
+import { InHand } from "../src/http/in-hand.ts";
 import { Live } from "../src/http/live.ts";
 import { answerUnreadable } from "../src/http/unreadable.ts";
 import { Jobs, type JobsOptions } from "../src/jobs/jobs.ts";
@@ -27,7 +29,7 @@ export interface Answer<T> {
 }
 
 /** What a test wants other than usual. */
-type TestParts = Partial<Omit<AppParts, "orm" | "db" | "jobs" | "queue" | "live">> & {
+type TestParts = Partial<Omit<AppParts, "orm" | "db" | "jobs" | "queue" | "live" | "inHand">> & {
   readonly jobs?: JobsOptions;
 };
 
@@ -51,7 +53,8 @@ export interface TestServer {
   readonly databaseUrl: string;
   /** The database as the owner of its tables sees it. */
   readonly asOwner: () => Promise<MikroORM>;
-  readonly end: () => Promise<void>;
+  /** Ends it, and waits so long for answers before it cuts them off. */
+  readonly end: (answersMs?: number) => Promise<void>;
 }
 
 export async function startTestServer({
@@ -70,6 +73,7 @@ export async function startTestServer({
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);
   const live = new Live(db);
+  const inHand = new InHand();
   const server: Server = createServer(
     buildApp({
       orm,
@@ -77,6 +81,7 @@ export async function startTestServer({
       jobs,
       queue,
       live,
+      inHand,
       log: pino({ level: "silent" }),
       webFolder,
       user: "engineer",
@@ -150,14 +155,10 @@ export async function startTestServer({
       workers.push(ended);
       return ended;
     },
-    end: async () => {
+    end: async (answersMs = 0) => {
       for (const worker of workers) await worker.stop();
-      live.end();
-      server.closeAllConnections();
-      await new Promise((done) => server.close(done));
-      await jobs.close();
-      await queue.stop({ graceful: false });
-      await Promise.all([orm.close(true), db.close()]);
+      // Nobody is asked by a test any more: what is still worked on is waited for.
+      await endServing({ server, live, inHand, jobs, queue, orm, db }, { answersMs, leftoversMs: 60_000 });
     },
   };
 }

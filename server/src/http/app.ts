@@ -14,6 +14,7 @@ import type { Reader } from "../store/sql.ts";
 import { answerProblems, notDoneThisWay, unknownAddress } from "./answer-problems.ts";
 import { bodyLimits } from "./body.ts";
 import { type Entry, entry } from "./entry.ts";
+import type { InHand } from "./in-hand.ts";
 import { rateOf } from "./limits.ts";
 import type { Live } from "./live.ts";
 import { mounter } from "./mount.ts";
@@ -26,6 +27,7 @@ export interface AppParts {
   readonly jobs: Jobs;
   readonly queue: PgBoss;
   readonly live: Live;
+  readonly inHand: InHand;
   readonly log: Logger;
   readonly entry: Entry;
   /** Requests of one address in ten seconds; 0 sets no limit. */
@@ -123,9 +125,10 @@ const forPages: RequestHandler = (request, response, next) => {
 
 /** Puts the HTTP application together. */
 export function buildApp(parts: AppParts): Express {
-  const { orm, db, jobs, queue, live, log, webFolder, user, checkAnswers = false } = parts;
+  const { orm, db, jobs, queue, live, inHand, log, webFolder, user, checkAnswers = false } = parts;
   const app = express();
   app.disable("x-powered-by");
+  app.use(inHand.know);
   app.use(
     pinoHttp({
       logger: log,
@@ -146,7 +149,7 @@ export function buildApp(parts: AppParts): Express {
   const router = express.Router();
   const em = (): EntityManager => orm.em.fork() as EntityManager;
   const caller = { name: user, roles: ["engineer"] } as const;
-  const mount = mounter({ router, em, db, jobs, queue, live, caller, checkAnswers });
+  const mount = mounter({ router, em, db, jobs, queue, live, inHand, caller, checkAnswers });
   mountRoutes(mount, orm);
   app.use(router);
   app.use("/api", notDoneThisWay, unknownAddress);

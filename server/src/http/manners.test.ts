@@ -1,20 +1,13 @@
-import { Writable } from "node:stream";
 import type { CatalogueVersion, Problem, Tag } from "@proven-seat/contract";
-import { pino } from "pino";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
+import { logged } from "../../test/logged.ts";
 import { send } from "../../test/send.ts";
 
 let server: TestServer;
-let logged = "";
+const kept = logged();
 beforeAll(async () => {
-  const into = new Writable({
-    write(chunk, _encoding, done) {
-      logged += chunk;
-      done();
-    },
-  });
-  server = await startTestServer({ log: pino({ level: "info" }, into) });
+  server = await startTestServer({ log: kept.log });
 });
 afterAll(() => server.end());
 
@@ -76,16 +69,16 @@ describe("the log", () => {
     const tag = await server.tagNamed("XV-1021");
     await server.sql("alter table duty_version add constraint never check (version < 2) not valid");
     const secret = "a value nobody may read in a log";
-    logged = "";
+    kept.text = "";
     const answer = await server.ask<Problem>("PUT", `/api/tags/${tag.id}`, {
       ...editable(tag),
       duty: { ...tag.duty, fluid: { ...tag.duty.fluid, name: secret } },
     });
     await server.sql("alter table duty_version drop constraint never");
     expect(answer.status).toBe(500);
-    const line = logged.split("\n").find((one) => one.includes("request failed"))!;
+    const line = kept.text.split("\n").find((one) => one.includes("request failed"))!;
     expect(JSON.parse(line)).toMatchObject({ problem: "failed", code: "23514", req: { method: "PUT" } });
-    expect(logged).not.toContain(secret);
+    expect(kept.text).not.toContain(secret);
     expect(line.length).toBeLessThan(3000);
     expect(answer.body.detail).toContain("log");
   });

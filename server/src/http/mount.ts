@@ -9,6 +9,7 @@ import type { Reader } from "../store/sql.ts";
 import { notThere } from "../work/refusal.ts";
 import { takenIn } from "./body.ts";
 import { type Caller, pass } from "./gate.ts";
+import type { InHand } from "./in-hand.ts";
 import type { Live } from "./live.ts";
 import { pageAsked, sendPage } from "./paging.ts";
 import { badInput } from "./problem.ts";
@@ -75,6 +76,7 @@ export interface Mounting {
   readonly jobs: Jobs;
   readonly queue: PgBoss;
   readonly live: Live;
+  readonly inHand: InHand;
   readonly caller: Caller;
   readonly checkAnswers: boolean;
 }
@@ -82,6 +84,8 @@ export interface Mounting {
 /** Set off when the connection closes before the answer is out. */
 function whileWanted(response: Response): AbortSignal {
   const gone = new AbortController();
+  // Closed while it was let through: nobody would say so any more.
+  if (response.closed) gone.abort();
   response.once("close", () => {
     if (!response.writableFinished) gone.abort();
   });
@@ -100,11 +104,12 @@ function lazily<Value>(make: () => Value): () => Value {
 }
 
 /** Mounts handlers on their endpoints: let through, parse, one call, present. */
-export function mounter({ router, em, db, jobs, queue, live, caller, checkAnswers }: Mounting): Mount {
+export function mounter(mounting: Mounting): Mount {
+  const { router, em, db, jobs, queue, live, inHand, caller, checkAnswers } = mounting;
   return (name, handle) => {
     const of = endpoints[name] as Endpoint;
     const path = of.path.replace(/\{(\w+)\}/g, ":$1");
-    router[of.method](path, async (request: Request, response: Response) => {
+    const answered = async (request: Request, response: Response) => {
       const parameters = request.params as Record<string, string>;
       if (Object.values(parameters).some((part) => unheardOf.test(part))) throw notThere("record");
       // Made when first asked for: a read of what is held needs neither.
@@ -141,6 +146,9 @@ export function mounter({ router, em, db, jobs, queue, live, caller, checkAnswer
       if (of.status === 204) response.status(204).end();
       // A handler may say another status, such as one that is unwell.
       else response.status(of.status ?? response.statusCode).json(answer);
-    });
+    };
+    router[of.method](path, (request: Request, response: Response) =>
+      inHand.during(() => answered(request, response)),
+    );
   };
 }
