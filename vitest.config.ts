@@ -25,6 +25,8 @@ export default defineConfig({
     hookTimeout: 300_000,
     // What comes to pass passes at once; a machine with much else to do is waited for.
     expect: { poll: { timeout: 60_000 } },
+    // What came is told whole: from a machine that is gone nobody can ask again.
+    chaiConfig: { truncateThreshold: 10_000 },
     reporters: process.env.CHECK_REPORT
       ? ["default", ["json", { outputFile: process.env.CHECK_REPORT }]]
       : ["default"],

@@ -47,7 +47,7 @@ function countReport(file: string, read: (report: never) => Outcome, good: boole
   troubles.push(...outcome.troubles);
 }
 
-count(run("format and lint", "biome", ["ci", "."]));
+count(run("format and lint", "biome", ["ci", "--error-on-warnings", "."]));
 count(run("types", "tsc", ["-b"]));
 count(run("types of tests and scripts", "tsc", ["-p", "tsconfig.checks.json"]));
 count(run("unused code", "knip", []));

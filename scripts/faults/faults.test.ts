@@ -15,8 +15,8 @@ it("what was acknowledged is stored, and nothing half, whatever is killed", {
   const data = mkdtempSync(join(tmpdir(), "faults-test-"));
   chmodSync(data, 0o755);
   try {
-    const { wrong, kills, acknowledged } = await faultRound({ seconds, atLeast, data, seed: 4180 });
-    expect(wrong).toEqual([]);
+    const { wrong, said, kills, acknowledged } = await faultRound({ seconds, atLeast, data, seed: 4180 });
+    expect(wrong, said).toEqual([]);
     const happened = { ...acknowledged, kills: Object.values(kills).reduce((sum, n) => sum + n, 0) };
     for (const [what, count] of Object.entries(atLeast))
       expect(happened[what as keyof typeof atLeast], what).toBeGreaterThanOrEqual(count);

@@ -1,27 +1,15 @@
 /** Server and database killed at random while others write: what was acknowledged must be stored, and nothing half. */
-import { type ChildProcess, spawn, spawnSync } from "node:child_process";
+import { type ChildProcess, spawn } from "node:child_process";
 import { openSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 import { fileURLToPath } from "node:url";
 import { seeded } from "@proven-seat/core/calc";
-import pg from "pg";
-import { keysOf, urlFor } from "../database/keys.ts";
 import { freePort } from "../port.ts";
 import { readRunning } from "../start/running.ts";
+import { compare } from "./compare.ts";
 import { backends, kill, postmasterOf, provers } from "./processes.ts";
-import {
-  allProved,
-  ask,
-  importer,
-  issuer,
-  type Ledger,
-  lister,
-  newLedger,
-  prover,
-  saver,
-  type Tag,
-} from "./writers.ts";
+import { allProved, ask, importer, issuer, lister, newLedger, prover, saver, type Tag } from "./writers.ts";
 
 /** Times as long, at most, as a round is meant to last. */
 const slowest = 6;
@@ -44,6 +32,8 @@ export interface Outcome {
   readonly answers: Record<string, number>;
   readonly acknowledged: Acknowledged;
   readonly wrong: readonly string[];
+  /** The last that the starts said, for whoever has to find out why. */
+  readonly said: string;
 }
 
 const logOf = (data: string) => join(data, "said.log");
@@ -70,6 +60,15 @@ const tell = (data: string, ...args: string[]) =>
     startWith(data, args, {}, "ignore").once("exit", (code) => done(code === 0));
   });
 
+/** The last lines that the starts said themselves; what servers say of each request is beside them. */
+const saidLast = (data: string) =>
+  readFileSync(logOf(data), "utf8")
+    .trimEnd()
+    .split("\n")
+    .filter((line) => !line.includes('"problem":"database-away"'))
+    .slice(-60)
+    .join("\n");
+
 /** Waits for what must come within a minute; else fails with the last that was said. */
 async function awaits(what: string, data: string, is: () => boolean | Promise<boolean>): Promise<void> {
   const until = Date.now() + 60_000;
@@ -77,8 +76,7 @@ async function awaits(what: string, data: string, is: () => boolean | Promise<bo
     if (await is()) return;
     await sleep(100);
   }
-  const said = readFileSync(logOf(data), "utf8").trimEnd().split("\n").slice(-40).join("\n");
-  throw new Error(`${what}; the last that was said:\n${said}`);
+  throw new Error(`${what}; the last that was said:\n${saidLast(data)}`);
 }
 
 const healthy = (url: string, data: string) =>
@@ -87,58 +85,6 @@ const healthy = (url: string, data: string) =>
     data,
     async () => (await ask(url, "GET", "/api/health"))?.status === 200,
   );
-
-/** Compares what is stored with what was acknowledged. */
-async function compare(data: string, ledger: Ledger): Promise<void> {
-  const running = readRunning(join(data, "running.json"))!;
-  const access = { port: running.databasePort!, keys: keysOf(join(data, "database")).keys };
-  const client = new pg.Client({ connectionString: urlFor(access, "owner") });
-  await client.connect();
-  try {
-    for (const [id, versions] of ledger.saves) {
-      const { rows: history } = await client.query(
-        "select duty -> 'fluid' ->> 'name' as service from duty_version where tag_id = $1",
-        [id],
-      );
-      const kept = new Set(history.map((r) => r.service));
-      for (const [version, service] of versions)
-        if (!kept.has(service))
-          ledger.wrong.push(`version ${version} of ${id} was acknowledged and is not there`);
-      const last = Math.max(...versions.keys());
-      const { rows } = await client.query("select version, service from tag where id = $1", [id]);
-      if (rows[0].version < last || (rows[0].version === last && rows[0].service !== versions.get(last)))
-        ledger.wrong.push(`${id} stands at ${rows[0].version}, and ${last} was acknowledged`);
-    }
-    const { rows: there } = await client.query("select number from tag");
-    const present = new Set(there.map((r) => r.number));
-    for (const { numbers: list, acknowledged } of ledger.lists) {
-      const count = list.filter((n) => present.has(n)).length;
-      if (count !== list.length && (acknowledged || count > 0))
-        ledger.wrong.push(
-          `list ${list[0]}: ${count} of ${list.length} are there, acknowledged: ${acknowledged}`,
-        );
-    }
-    const { rows: unproved } = await client.query(
-      `select t.number from tag t join project p on p.id = t.project_id
-        where p.opens_on is not null and not exists (select from tag_result r where r.tag_id = t.id and r.tag_version = t.version)`,
-    );
-    if (unproved.length > 0) ledger.wrong.push(`${unproved.length} tags have no current result`);
-    const { rows: open } = await client.query("select id from proving where state = 'under way'");
-    if (open.length > 0) ledger.wrong.push(`${open.length} provings never ended`);
-    const { rows: sheets } = await client.query("select id, asked_with from sheet");
-    const issued = new Set(sheets.map((r) => r.id));
-    for (const id of ledger.sheets) if (!issued.has(id)) ledger.wrong.push(`sheet ${id} is not there`);
-    const keys = sheets.map((r) => r.asked_with);
-    if (new Set(keys).size !== keys.length) ledger.wrong.push("a key gave two sheets");
-  } finally {
-    await client.end();
-  }
-  const { stdout } = spawnSync(process.execPath, [join(root, "server/dist/verify.js")], {
-    encoding: "utf8",
-    env: { ...process.env, DATABASE_URL: urlFor(access, "owner") },
-  });
-  ledger.wrong.push(...(JSON.parse(stdout) as { faults: string[] }).faults);
-}
 
 /** A round of faults; the folder is the caller's to remove. */
 export async function faultRound({ seconds, atLeast, data, seed }: Round): Promise<Outcome> {
@@ -185,6 +131,11 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
       }))!.body as unknown as Tag;
     }
     const begun = Date.now();
+    // Longer than meant, a machine is slow: from then on it is left in peace ever longer, to end what it began.
+    const peaceMs = () => {
+      const longer = Math.max(0, (Date.now() - begun) / 1000 / seconds - 1);
+      return (1500 + 4000 * random()) * 2 ** longer;
+    };
     const over = () => {
       const lasted = (Date.now() - begun) / 1000;
       return lasted > slowest * seconds || (lasted > seconds && enough());
@@ -197,7 +148,7 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
     };
     const killing = async () => {
       while (!over()) {
-        await sleep(1500 + 4000 * random());
+        await sleep(peaceMs());
         const which = random();
         const running = readRunning(join(data, "running.json"));
         const [name, done] =
@@ -219,6 +170,8 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
             const now = readRunning(join(data, "running.json"));
             return now?.start.pid === starting.pid && now?.server !== null;
           });
+          // The database away while those who prove are only just starting.
+          if (random() < 0.5 && kill(postmasterOf(data))) kills.database = (kills.database ?? 0) + 1;
         }
         await healthy(url, data);
       }
@@ -242,5 +195,12 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
   } finally {
     await tell(data, "--stop");
   }
-  return { kills, answers: ledger.counts, acknowledged: acknowledged(), wrong: ledger.wrong };
+  const { counts: answers, wrong } = ledger;
+  return {
+    kills,
+    answers,
+    acknowledged: acknowledged(),
+    wrong,
+    said: wrong.length > 0 ? saidLast(data) : "",
+  };
 }

@@ -26,11 +26,12 @@ function keepCopies(database: () => Database, folder: string, say: (line: string
   return setInterval(() => void copy(), hourMs).unref();
 }
 
-/** One of those who prove; given up, the others and the server go on. */
+/** One of those who prove: the server goes on without it, and lists wait for it, so it is never given up. */
 async function keepProver(number: number, access: Access, say: (line: string) => void): Promise<Supervised> {
   const kept = await supervise({
     what: `worker process ${number}`,
     say,
+    tries: Number.POSITIVE_INFINITY,
     start: () =>
       startProver({
         DATABASE_URL: urlFor(access, "application"),
@@ -92,10 +93,7 @@ export async function serve(
     });
     supervised.push(keptServer);
     for (let number = 1; number <= options.workers; number++)
-      keepProver(number, access, say).then(
-        (kept) => supervised.push(kept),
-        (error: Error) => say(error.message),
-      );
+      void keepProver(number, access, say).then((kept) => supervised.push(kept));
     const copies = keepCopies(() => database!, places.copies, say);
     const givenUp = await Promise.race([stopped.then(() => null), keptDatabase.givenUp, keptServer.givenUp]);
     clearInterval(copies);

@@ -78,6 +78,25 @@ describe("supervising", () => {
     expect(starts).toBe(3);
     expect(said.join("\n")).toContain("did not start: the port is taken");
   });
+  it("never gives up what others go on without, even where its first start fails", async () => {
+    const one = thing();
+    let starts = 0;
+    const { of, said } = kept({
+      tries: Number.POSITIVE_INFINITY,
+      start: async () => {
+        starts++;
+        if (starts <= 10) throw new Error("the database recovers");
+        return one.runs;
+      },
+    });
+    const supervised = await of;
+    await expect.poll(() => said.at(-1)).toBe("The server runs again.");
+    expect(starts).toBe(11);
+    expect(said[0]).toBe("The server did not start: the database recovers. It is started again in 0.001 s.");
+    one.end();
+    await expect.poll(() => starts).toBe(12);
+    await supervised.stop();
+  });
   it("does not try what said itself that it is no use", async () => {
     const one = thing();
     const { of, starts } = counted(one.runs);

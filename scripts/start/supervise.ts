@@ -14,6 +14,7 @@ export interface Supervision {
   readonly what: string;
   readonly start: () => Promise<Runs>;
   readonly say: (line: string) => void;
+  /** Without end for what others go on without, and then its first start may fail too. */
   readonly tries?: number;
   readonly firstWaitMs?: number;
   /** Having run this long, it is taken to be well again. */
@@ -31,52 +32,56 @@ const longestWaitMs = 15_000;
 /** Starts it, fails if that fails, and from then on keeps it running. */
 export async function supervise(of: Supervision): Promise<Supervised> {
   const { what, start, say, tries = 8, firstWaitMs = 500, steadyMs = 5000 } = of;
-  let runs = await start();
-  let since = Date.now();
+  let runs: Runs | null = null;
+  let since = 0;
   const stopping = new AbortController();
   const isStopping = () => stopping.signal.aborted;
 
-  /** One more try; why it failed, if it did. */
-  async function again(): Promise<string | null> {
-    try {
-      runs = await start();
-      since = Date.now();
-      // Asked to stop while it was starting.
-      if (isStopping()) await runs.stop();
-      return null;
-    } catch (error) {
-      return (error as Error).message;
-    }
+  async function begin(): Promise<void> {
+    runs = await start();
+    since = Date.now();
+    // Asked to stop while it was starting.
+    if (isStopping()) await runs.stop();
+  }
+  const failed = (error: unknown) => `did not start: ${(error as Error).message}`;
+  const lastLines = () => runs?.lastLines() ?? "";
+
+  /** One more try, later each time; why it failed, if it did. */
+  async function again(reason: string, failures: number): Promise<string | null> {
+    const waitMs = Math.min(longestWaitMs, firstWaitMs * 2 ** (failures - 1));
+    const whichTry = Number.isFinite(tries) ? `Try ${failures} of ${tries} to start it` : "It is started";
+    say(`The ${what} ${reason}. ${whichTry} again in ${waitMs / 1000} s.`);
+    await sleep(waitMs, undefined, { signal: stopping.signal }).catch(() => undefined);
+    if (isStopping()) return null;
+    return begin().then(() => null, failed);
   }
 
-  async function keep(): Promise<string> {
+  async function keep(begun: string | null): Promise<string> {
     let failures = 0;
-    for (;;) {
-      const { by, hopeless } = await runs.ended;
-      if (isStopping()) return new Promise(() => {});
-      if (hopeless) return `The ${what} ended by ${by}.\n${runs.lastLines()}`;
-      if (Date.now() - since > steadyMs) failures = 0;
-      let reason: string | null = `ended by ${by}`;
+    for (let reason = begun; ; ) {
       while (reason !== null) {
         failures++;
         if (failures > tries)
-          return `The ${what} ${reason}, and was started ${tries} times in vain. The last it said:\n${runs.lastLines()}`;
-        const waitMs = Math.min(longestWaitMs, firstWaitMs * 2 ** (failures - 1));
-        say(`The ${what} ${reason}. Try ${failures} of ${tries} to start it again in ${waitMs / 1000} s.`);
-        await sleep(waitMs, undefined, { signal: stopping.signal }).catch(() => undefined);
+          return `The ${what} ${reason}, and was started ${tries} times in vain. The last it said:\n${lastLines()}`;
+        reason = await again(reason, failures);
         if (isStopping()) return new Promise(() => {});
-        const failed = await again();
-        reason = failed === null ? null : `did not start: ${failed}`;
+        if (reason === null) say(`The ${what} runs again.`);
       }
-      say(`The ${what} runs again.`);
+      const { by, hopeless } = await runs!.ended;
+      if (isStopping()) return new Promise(() => {});
+      if (hopeless) return `The ${what} ended by ${by}.\n${lastLines()}`;
+      if (Date.now() - since > steadyMs) failures = 0;
+      reason = `ended by ${by}`;
     }
   }
 
+  const first = begin();
+  if (Number.isFinite(tries)) await first;
   return {
-    givenUp: keep(),
+    givenUp: keep(await first.then(() => null, failed)),
     stop: async () => {
       stopping.abort();
-      await runs.stop();
+      await runs?.stop();
     },
   };
 }

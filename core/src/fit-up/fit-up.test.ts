@@ -7,7 +7,6 @@ import {
   between,
   bracketFor,
   couplingFor,
-  type FitUp,
   meetingOf,
   momentOn,
   riseWantedMm,

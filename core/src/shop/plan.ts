@@ -99,7 +99,7 @@ const layOut = (count: readonly Counted[]): ShopStep =>
   });
 
 function stripped(work: Work, assembly: Assembly): ShopPlan {
-  const { valve, drive, duty, house } = work;
+  const { valve, drive, duty } = work;
   const count = counted(stripOrder(assembly));
   return {
     kind: "strip",
@@ -117,7 +117,7 @@ function stripped(work: Work, assembly: Assembly): ShopPlan {
 const notReseated = "Without its seats nothing holds the closing member, or one lies behind it: strip it.";
 
 function reseated(work: Work, assembly: Assembly): ShopPlan {
-  const { valve, drive, duty, house } = work;
+  const { valve, drive, duty } = work;
   const { reseat } = assembly;
   if (reseat === null)
     return {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../test/fixture.ts";
-import { bare, cautions, house, words } from "../../test/workshop.ts";
+import { bare, house, words } from "../../test/workshop.ts";
 import { constructions } from "../bodies/index.ts";
 import { assemblyOf } from "../catalogue/index.ts";
 import { settle } from "../duty/index.ts";
