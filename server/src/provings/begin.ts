@@ -60,6 +60,23 @@ async function putIn(queue: PgBoss, proving: string, ids: readonly string[], att
   await queue.insert(chunks);
 }
 
+/** How it stands with the chunks of a proving: whether any waits or is in hand, and when the last ones were put in, if one of them failed. */
+async function lastChunks(
+  db: Reader,
+  proving: string,
+): Promise<{ waiting: boolean; failedPutAt: string | null }> {
+  const [found] = await rowsOf<{ waiting: boolean | null; put_at: string; failed: boolean | null }>(
+    db,
+    `select bool_or(state < 'completed') as waiting, max(put_at)::text as put_at,
+            bool_or(state = 'failed') filter (where created_on = put_at) as failed
+       from (select state, created_on, max(created_on) over () as put_at
+               from pgboss.job where name = ? and data ->> 'proving' = ?) j`,
+    [provingQueue, proving],
+  );
+  const { waiting, put_at, failed } = found!;
+  return { waiting: waiting === true, failedPutAt: failed ? put_at : null };
+}
+
 /** Everything is known: nothing is begun, and nothing kept of the question. */
 const nothingToDo = (what: ProvingWhat, { catalogueRevision, houseRuleVersion, engine }: Basis): Proving => ({
   id: randomUUID(),
@@ -174,14 +191,14 @@ export async function tendProving(em: EntityManager, queue: PgBoss, id: string):
       if (row.what === "list") await letGo(tx, row.project_id);
       return null;
     }
-    const [waiting] = await rowsOf<{ n: string }>(
-      tx,
-      "select count(*) as n from pgboss.job where name = ? and state < 'completed' and data ->> 'proving' = ?",
-      [provingQueue, id],
-    );
-    if (Number(waiting!.n) > 0) return null;
-    // Some were done since: whoever took the rest was ended from outside, not by what it proved.
-    const attempts = left < row.remaining ? 0 : row.attempts + 1;
+    const last = await lastChunks(tx, id);
+    if (last.waiting) return null;
+    // Changed since it was proved, by somebody who goes on working, it is no try; nor where anything else of it was
+    // found meanwhile: whoever took the rest was ended from outside then, not by what it proved.
+    const inVain =
+      last.failedPutAt !== null &&
+      !(await kinds[row.what].foundSince(tx, row.project_id, row.basis_id, last.failedPutAt));
+    const attempts = inVain ? row.attempts + 1 : 0;
     const givenUp = attempts >= sizes.length;
     await rowsOf(
       tx,

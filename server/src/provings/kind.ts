@@ -18,6 +18,8 @@ export interface ProvingKind {
   readonly stale: (db: Reader, project: string, basis: number) => Promise<readonly string[]>;
   /** How many `stale` would give. */
   readonly countStale: (db: Reader, project: string, basis: number) => Promise<number>;
+  /** Whether anything was found by a basis since then. */
+  readonly foundSince: (db: Reader, project: string, basis: number, since: string) => Promise<boolean>;
   /** Proves some of them and stores what was found; what has a current result by now is passed over. */
   readonly prove: (
     em: EntityManager,

@@ -63,6 +63,16 @@ export const list: ProvingKind = {
   countStale: async (db, project, basis) =>
     Number((await rowsOf<{ n: string }>(db, `select count(*) as n ${staleTags}`, [basis, project]))[0]!.n),
 
+  foundSince: async (db, project, basis, since) =>
+    (
+      await rowsOf<{ found: boolean }>(
+        db,
+        `select exists (select from tag_result r join tag t on t.id = r.tag_id
+         where t.project_id = ? and r.basis_id = ? and r.proved_at > ?) as found`,
+        [project, basis, since],
+      )
+    )[0]!.found,
+
   prove: async (em, ids, by, wanted) => {
     const rows = await rowsOf<Row>(
       em,

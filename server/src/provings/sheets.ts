@@ -20,6 +20,15 @@ async function stale(db: Reader, project: string, basis: number): Promise<string
 export const sheets: ProvingKind = {
   stale,
   countStale: async (db, project, basis) => (await stale(db, project, basis)).length,
+  foundSince: async (db, project, basis, since) =>
+    (
+      await rowsOf<{ found: boolean }>(
+        db,
+        `select exists (select from sheet_result r join sheet s on s.id = r.sheet_id join tag t on t.id = s.tag_id
+         where t.project_id = ? and r.basis_id = ? and r.proved_at > ?) as found`,
+        [project, basis, since],
+      )
+    )[0]!.found,
   prove: async (em, ids, by, wanted) => {
     // One that cannot be proved keeps none of the others back.
     let failure: unknown = null;
