@@ -32,6 +32,7 @@ async function keepProver(number: number, access: Access, say: (line: string) =>
     what: `worker process ${number}`,
     say,
     tries: Number.POSITIVE_INFINITY,
+    firstMayFail: true,
     start: () =>
       startProver({
         DATABASE_URL: urlFor(access, "application"),
@@ -75,12 +76,16 @@ export async function serve(
     supervised.push(keptDatabase);
     build();
     const { access } = database!;
-    migrateDatabase(access);
+    let migrated = false;
     const keptServer = await supervise({
       what: "server",
       say,
-      start: async () =>
-        startServer(
+      // The database may be away for a moment, or be killed in this one.
+      firstMayFail: true,
+      start: async () => {
+        if (!migrated) migrateDatabase(access);
+        migrated = true;
+        return startServer(
           {
             DATABASE_URL: urlFor(access, "application"),
             PORT: String(options.port),
@@ -89,13 +94,19 @@ export async function serve(
             ...(options.behindProxy ? { PROXY_SECRET: proxySecret(places.proxySecret, say) } : {}),
           },
           (pid) => noteServer(places.running, pid),
-        ),
+        );
+      },
     });
     supervised.push(keptServer);
-    for (let number = 1; number <= options.workers; number++)
-      void keepProver(number, access, say).then((kept) => supervised.push(kept));
-    const copies = keepCopies(() => database!, places.copies, say);
-    const givenUp = await Promise.race([stopped.then(() => null), keptDatabase.givenUp, keptServer.givenUp]);
+    const over = Promise.race([stopped.then(() => null), keptDatabase.givenUp, keptServer.givenUp]);
+    let copies: NodeJS.Timeout | undefined;
+    // They find the database at this release only where the server did.
+    void keptServer.begun.then(() => {
+      for (let number = 1; number <= options.workers; number++)
+        void keepProver(number, access, say).then((kept) => supervised.push(kept));
+      copies = keepCopies(() => database!, places.copies, say);
+    });
+    const givenUp = await over;
     clearInterval(copies);
     if (givenUp !== null) say(givenUp);
     return givenUp === null ? 0 : 1;

@@ -3,10 +3,12 @@ import { spawn, spawnSync } from "node:child_process";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { type Access, roles, urlFor } from "../database/keys.ts";
-import type { Runs } from "./supervise.ts";
+import { Hopeless, type Runs } from "./supervise.ts";
 
 const root = fileURLToPath(new URL("../..", import.meta.url));
 const keptLines = 20;
+/** What programs of the server end with where their database is away: try again later (sysexits.h, EX_TEMPFAIL). */
+const awayCode = 75;
 
 /** Runs migrations and rights as the owner: the server is never given the owner's password. */
 export function migrateDatabase(access: Access, database?: string): void {
@@ -19,7 +21,9 @@ export function migrateDatabase(access: Access, database?: string): void {
       APPLICATION_ROLE: roles.application,
     },
   });
-  if (status !== 0) throw new Error(`The database could not be brought up to this release:\n${stderr}`);
+  if (status === 0) return;
+  const message = `the database could not be brought up to this release\n${stderr.trimEnd()}`;
+  throw status === awayCode ? new Error(message) : new Hopeless(message);
 }
 
 /**
@@ -69,8 +73,9 @@ async function startProgram(
   if (child.pid !== undefined) noted(child.pid);
   await Promise.race([
     new Promise((ready) => child.once("message", ready)),
-    ended.then(({ by }) => {
-      throw new Error(`the ${what} ended by ${by} before it was ready\n${lines.join("\n")}`);
+    ended.then(({ by, hopeless }) => {
+      const message = `the ${what} ended by ${by} before it was ready\n${lines.join("\n")}`;
+      throw hopeless ? new Hopeless(message) : new Error(message);
     }),
   ]);
   return {

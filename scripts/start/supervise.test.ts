@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { type Runs, type Supervision, supervise } from "./supervise.ts";
+import { Hopeless, type Runs, type Supervision, supervise } from "./supervise.ts";
 
 /** Something that ends when told to. */
 function thing() {
@@ -83,6 +83,7 @@ describe("supervising", () => {
     let starts = 0;
     const { of, said } = kept({
       tries: Number.POSITIVE_INFINITY,
+      firstMayFail: true,
       start: async () => {
         starts++;
         if (starts <= 10) throw new Error("the database recovers");
@@ -90,6 +91,8 @@ describe("supervising", () => {
       },
     });
     const supervised = await of;
+    expect(starts).toBe(1);
+    await supervised.begun;
     await expect.poll(() => said.at(-1)).toBe("The server runs again.");
     expect(starts).toBe(11);
     expect(said[0]).toBe("The server did not start: the database recovers. It is started again in 0.001 s.");
@@ -104,6 +107,14 @@ describe("supervising", () => {
     one.end("code 2", true);
     expect(await supervised.givenUp).toContain("code 2");
     expect(starts()).toBe(1);
+  });
+  it("does not try again what said so at its first start", async () => {
+    const { of, said } = kept({
+      firstMayFail: true,
+      start: () => Promise.reject(new Hopeless("its port is busy")),
+    });
+    expect(await (await of).givenUp).toBe("The server did not start: its port is busy.");
+    expect(said).toEqual([]);
   });
   it("fails where the first start does, and starts nothing after it was stopped", async () => {
     await expect(

@@ -1,5 +1,13 @@
 import type { MikroORM } from "@mikro-orm/postgresql";
+import { databaseProblem } from "./http/database-problem.ts";
 import { connect, migrationsOf } from "./store/orm.ts";
+
+/** Ends a program whose database is away with 75, which says that another try later may do (sysexits.h, EX_TEMPFAIL). */
+export function endIfAway(error: unknown): never {
+  if (databaseProblem(error)?.kind !== "database-away") throw error;
+  process.stderr.write(`The database cannot be reached: ${(error as Error).message}\n`);
+  process.exit(75);
+}
 
 /** The database of a program, at this release; ends the program with 2, and says why, where it is not. */
 export async function connectedOrEnd(
@@ -10,8 +18,8 @@ export async function connectedOrEnd(
     process.exit(2);
   };
   if (!url) return end("DATABASE_URL is not set. ./start sets up a database and this variable.");
-  const orm = await connect(url);
-  const { pending } = await migrationsOf(orm);
+  const orm = await connect(url).catch(endIfAway);
+  const { pending } = await migrationsOf(orm).catch(endIfAway);
   if (pending === 0) return { orm, url };
   await orm.close(true);
   return end(`The database is ${pending} migrations behind this release. ./start brings it up to date.`);

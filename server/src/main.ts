@@ -1,7 +1,7 @@
 import { createServer } from "node:http";
 import { fileURLToPath } from "node:url";
 import { pino } from "pino";
-import { connectedOrEnd } from "./connected.ts";
+import { connectedOrEnd, endIfAway } from "./connected.ts";
 import { loadDemo } from "./demo/load-demo.ts";
 import { buildApp } from "./http/app.ts";
 import { endServing } from "./http/ending.ts";
@@ -28,13 +28,13 @@ if (!isLoopback(host) && !environment.PROXY_SECRET) {
 }
 
 const { orm, url } = await connectedOrEnd(environment.DATABASE_URL);
-await loadDemo(orm, user);
+await loadDemo(orm, user).catch(endIfAway);
 const webFolder = fileURLToPath(new URL("../../web/dist", import.meta.url));
 const jobs = new Jobs();
 const queue = await connectQueue(url, {
   tends: false,
   onError: (error) => log.error({ problem: error.message }, "queue"),
-});
+}).catch(endIfAway);
 const db = plainSql(url);
 const live = new Live(db);
 const inHand = new InHand();

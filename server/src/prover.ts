@@ -4,7 +4,7 @@
  */
 import { setPriority } from "node:os";
 import { pino } from "pino";
-import { connectedOrEnd } from "./connected.ts";
+import { connectedOrEnd, endIfAway } from "./connected.ts";
 import { startWork } from "./provings/work.ts";
 import { connectQueue } from "./store/queue.ts";
 
@@ -14,7 +14,7 @@ const log = pino({ level: LOG_LEVEL ?? "info" }, pino.destination(2));
 setPriority(10);
 const { orm, url } = await connectedOrEnd(DATABASE_URL);
 const onError = (error: Error) => log.error({ problem: error.message }, "proving");
-const queue = await connectQueue(url, { tends: true, onError });
+const queue = await connectQueue(url, { tends: true, onError }).catch(endIfAway);
 const worker = startWork(orm, queue, onError);
 process.send?.("ready");
 log.info("ready to prove");

@@ -1,6 +1,7 @@
 /** What several who write at once may not do to one another. */
 import type { Problem, Tag } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
+import pg from "pg";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";
@@ -74,13 +75,21 @@ describe("saves and lists at the same time", () => {
   });
   it("make a list wait for a save that is being written, and refuse it then", async () => {
     const tag = await add("XV-D1");
-    const writing = server.sql(
-      `begin; update tag set version = version + 1, service = 'saved' where id = '${tag.id}'; select pg_sleep(1); commit`,
-      "application",
-    );
-    await new Promise((done) => setTimeout(done, 300));
-    const listed = await bring([row("XV-D1", 80, { version: tag.version })]);
-    await writing;
+    const writer = new pg.Client({ connectionString: server.databaseUrl });
+    await writer.connect();
+    await writer.query("begin");
+    await writer.query(`update tag set version = version + 1, service = 'saved' where id = '${tag.id}'`);
+    const bringing = bring([row("XV-D1", 80, { version: tag.version })]);
+    const waiting = "datname = current_database() and wait_event_type = 'Lock'";
+    await expect
+      .poll(
+        async () =>
+          (await server.sql(`select from pg_stat_activity where ${waiting}`, "application")).rowCount,
+      )
+      .toBe(1);
+    await writer.query("commit");
+    await writer.end();
+    const listed = await bringing;
     expect(listed).toMatchObject({ status: 409, body: { type: "/problems/stale" } });
     expect((await server.ask<Tag>("GET", `/api/tags/${tag.id}`)).body.service).toBe("saved");
   });
