@@ -9,7 +9,7 @@ const seconds = 40;
 const atLeast = { kills: 4, saves: 50, lists: 4, sheets: 4, copies: 1 };
 
 it("what was acknowledged is stored, and nothing half, whatever is killed", {
-  timeout: 900_000,
+  timeout: 1_800_000,
 }, async () => {
   build();
   const data = mkdtempSync(join(tmpdir(), "faults-test-"));

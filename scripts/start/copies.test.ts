@@ -71,7 +71,7 @@ beforeAll(async () => {
   into = await startDatabase(join(folder, "into/database"), { durable: false });
   migrateDatabase(from.access);
   await fill(from);
-}, 120_000);
+});
 afterAll(async () => {
   await from.stop();
   await into.stop();

@@ -80,7 +80,7 @@ describe("start keeps it running", () => {
   const postmaster = () => Number(readFileSync(join(data, "database/postmaster.pid"), "utf8").split("\n")[0]);
 
   it("through kills of server, database and itself, and lets a second start find the first", {
-    timeout: 180_000,
+    timeout: 600_000,
   }, async () => {
     const port = await freePort();
     const url = `http://127.0.0.1:${port}`;
@@ -133,6 +133,14 @@ describe("start keeps it running", () => {
     expect(await copied).toBe(0);
     await healthy();
     expect(said).toContain("A database left running by a start that was killed is stopped first");
+    expect(start(["--stop"])).toMatchObject({ status: 0, stdout: expect.stringContaining("is stopped") });
+
+    said = "";
+    launch();
+    await expect.poll(() => readRunning(join(data, "running.json"))?.databasePort ?? null).not.toBeNull();
+    process.kill(postmaster(), "SIGKILL");
+    await healthy();
+    expect(said).toContain("The database runs again");
     expect(start(["--stop"])).toMatchObject({ status: 0, stdout: expect.stringContaining("is stopped") });
     expect(await portIsFree(port, "127.0.0.1")).toBe(true);
   });

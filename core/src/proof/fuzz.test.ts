@@ -81,7 +81,7 @@ describe("whatever the duty and the house rules", () => {
       }),
       { numRuns: 400 },
     );
-  }, 180_000);
+  });
   it("every construction of the demo is judged without a fault", () => {
     fc.assert(
       fc.property(anyDuty, (duty) => {
@@ -100,7 +100,7 @@ describe("whatever the duty and the house rules", () => {
       }),
       { numRuns: 60 },
     );
-  }, 180_000);
+  });
   it("what nobody offers is judged, or is not built", () => {
     fc.assert(
       fc.property(anyDuty, fc.constantFrom(...constructions), (duty, construction) => {
@@ -109,7 +109,7 @@ describe("whatever the duty and the house rules", () => {
       }),
       { numRuns: 60 },
     );
-  }, 180_000);
+  });
   it("breaking points are found or there are none, on the right side of the value", () => {
     fc.assert(
       fc.property(anyDuty, fc.nat(), (duty, pick) => {
@@ -128,7 +128,7 @@ describe("whatever the duty and the house rules", () => {
       }),
       { numRuns: 100 },
     );
-  }, 180_000);
+  });
 });
 
 describe("whatever stands in a catalogue", () => {
@@ -173,5 +173,5 @@ describe("whatever stands in a catalogue", () => {
       ),
       { numRuns: 600 },
     );
-  }, 180_000);
+  });
 });

@@ -90,7 +90,7 @@ async function expectEachOnce(): Promise<void> {
   ).toBe(0);
 }
 
-describe("a list whose provers are killed", { timeout: 300_000 }, () => {
+describe("a list whose provers are killed", { timeout: 600_000 }, () => {
   it("is taken up again where it was, none lost and none twice", async () => {
     const first = await startProcess();
     await startProcess();
@@ -129,7 +129,7 @@ describe("a list whose provers are killed", { timeout: 300_000 }, () => {
   });
 });
 
-describe("a list that somebody gives up", { timeout: 300_000 }, () => {
+describe("a list that somebody gives up", { timeout: 600_000 }, () => {
   it("stops before it is through, keeps what was found, and is taken up for the rest", async () => {
     await startProcess();
     await startProcess();
@@ -146,7 +146,7 @@ describe("a list that somebody gives up", { timeout: 300_000 }, () => {
   });
 });
 
-describe("a list given up as soon as somebody took of it", { timeout: 300_000 }, () => {
+describe("a list given up as soon as somebody took of it", { timeout: 600_000 }, () => {
   it("is put down in the middle of what was taken", async () => {
     await server.sql("update pgboss.queue set expire_seconds = 60");
     await startProcess();
@@ -160,7 +160,7 @@ describe("a list given up as soon as somebody took of it", { timeout: 300_000 },
   });
 });
 
-describe("what cannot be proved", { timeout: 300_000 }, () => {
+describe("what cannot be proved", { timeout: 600_000 }, () => {
   it("is given up after some tries and said, and the rest is proved", async () => {
     // A record nobody can read, as a defect of the program would leave it.
     await server.sql("update tag set duty = '{\"format\": \"nonsense\"}' where number = 'XV-3017-2'");
