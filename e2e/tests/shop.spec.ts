@@ -122,3 +122,21 @@ test("a seat stack takes what was measured, says what cannot be read, and goes b
   await expect(loose).not.toHaveText("100.0 %");
   expect(await violations(page)).toEqual([]);
 });
+
+test("what a job measured of a seat stack is taken over into it, and put back", async ({ page, app }) => {
+  await page.goto(await app.tagUrl("HV-1012", "shop/stack"));
+  await expect(page.getByText(/On a job (\d+) of \1 links were measured, last by/)).toBeVisible();
+  const measured = page.getByLabel(/, measured$/);
+  const values = () => measured.evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
+  expect((await values()).join("")).toBe("");
+  await page.getByRole("button", { name: "Take them over" }).click();
+  await expect(page.getByText("They stand in the chain.")).toBeVisible();
+  for (const value of await values()) expect(Number(value)).toBeGreaterThan(0);
+  await page.reload();
+  await expect(page.getByText("They stand in the chain.")).toBeVisible();
+  await page.getByRole("button", { name: "back to the estimate" }).click();
+  await page.getByRole("button", { name: "Take them over" }).click();
+  await page.getByRole("button", { name: "put back what stood there" }).click();
+  expect((await values()).join("")).toBe("");
+  expect(await violations(page)).toEqual([]);
+});

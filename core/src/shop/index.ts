@@ -11,4 +11,5 @@ export * from "./plan.ts";
 export * from "./stack/assess.ts";
 export * from "./stack/chain.ts";
 export * from "./stack/drive-load.ts";
+export { measuresStack, withMeasured } from "./stack/measured.ts";
 export { limitsText, type Measure, type ShopStep, type Stage, type StepFigure } from "./step.ts";

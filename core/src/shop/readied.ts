@@ -3,6 +3,7 @@ import { isLapped } from "./looking.ts";
 import type { Work } from "./plan.ts";
 import { chainOf } from "./stack/chain.ts";
 import { driveLoadN } from "./stack/drive-load.ts";
+import { linkMeasures, measuresStack } from "./stack/measured.ts";
 import { type ShopStep, step } from "./step.ts";
 
 const weldedEnds: readonly string[] = ["butt-weld", "socket-weld"];
@@ -41,11 +42,12 @@ function stacked(work: Work): ShopStep[] {
   const turns = driveLoadN(work);
   const byDrive = turns !== null && turns < chain.mostLoadN;
   return [
-    step("count in and clean", "Measure what presses the seat, and reckon its load under Seat stack.", {
-      look: chain.links.map(({ name, picked }) =>
-        picked ? `${name}: picked out of the stock by the load it makes` : name,
-      ),
+    step("count in and clean", measuresStack, {
+      look: chain.links
+        .filter(({ picked }) => picked)
+        .map(({ name }) => `${name}: picked out of the stock by the load it makes`),
       measures: [
+        ...linkMeasures(chain),
         {
           what: "load on the seat",
           unit: "N",

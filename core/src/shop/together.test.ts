@@ -5,7 +5,7 @@ import { constructions } from "../bodies/index.ts";
 import { assemblyOf } from "../catalogue/index.ts";
 import { settle } from "../duty/index.ts";
 import { torqueDemand } from "../torque/index.ts";
-import { limitsText, shopPlan } from "./index.ts";
+import { chainOf, limitsText, shopPlan } from "./index.ts";
 import { jointTorque } from "./tightening.ts";
 
 describe("reseating", () => {
@@ -104,7 +104,10 @@ describe("a seat stack", () => {
   it("is reckoned before its pieces go in, and nothing is where no dimensions press the seat", () => {
     const asked = (id: string) =>
       shopPlan("put together", bare(id)).steps.find(({ does }) => /Seat stack/.test(does));
-    expect(asked("floating-two-piece")!.measures[0]).toMatchObject({ unit: "N", least: null });
+    const { measures } = asked("floating-two-piece")!;
+    expect(measures.at(-1)).toMatchObject({ unit: "N", least: null });
+    const { links } = chainOf(bare("floating-two-piece").valve)!;
+    expect(measures.slice(0, -1).map(({ what }) => what)).toEqual(links.map(({ name }) => name));
     expect(asked("floating-two-piece")!.look.join()).toMatch(/picked out of the stock/);
     expect(asked("butterfly-triple-offset")).toBeUndefined();
   });

@@ -5,10 +5,12 @@ import { type Duty, settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/house";
 import { describeValve, fittingSteps, fitUpPicture, prove } from "@proven-seat/core/proof";
 import {
+  chainOf,
   type JobEvent,
   type JobKind,
   planKinds,
   type Said,
+  type SeatChain,
   type ShopPlan,
   shopPlan,
   stepNames,
@@ -22,21 +24,23 @@ interface Begun {
   readonly hoursAgo: number;
   /** Share of the steps that are ticked, by two shifts in turn. */
   readonly done: number;
-  readonly says: (plan: ShopPlan | null, names: readonly string[]) => readonly Said[];
+  readonly says: (
+    plan: ShopPlan | null,
+    names: readonly string[],
+    chain: Pick<SeatChain, "links">,
+  ) => readonly Said[];
   readonly finished: boolean;
 }
 
-const firstMeasured = (
-  plan: ShopPlan,
-  names: readonly string[],
-  value: (least: number | null, most: number | null) => number,
-): Said[] => {
-  const at = plan.steps.findIndex(({ measures }) => measures.length > 0);
-  const measure = plan.steps[at]?.measures[0];
-  return measure
-    ? [{ kind: "reading", step: names[at]!, what: measure.what, value: value(measure.least, measure.most) }]
-    : [];
-};
+/** Everything that has a limit is read at it, and every link of the seat's chain a hundredth long. */
+const allMeasured = (plan: ShopPlan, names: readonly string[], { links }: Pick<SeatChain, "links">): Said[] =>
+  plan.steps.flatMap(({ measures }, at) =>
+    measures.flatMap(({ what, least, most }): Said[] => {
+      const nominal = links.find(({ name }) => name === what)?.nominalMm;
+      const value = nominal === undefined ? (most ?? least) : Number((nominal + 0.01).toFixed(3));
+      return value === null ? [] : [{ kind: "reading", step: names[at]!, what, value }];
+    }),
+  );
 
 const jobs: readonly Begun[] = [
   {
@@ -75,8 +79,8 @@ const jobs: readonly Begun[] = [
     hoursAgo: 50,
     done: 1,
     finished: true,
-    says: (plan, names) => [
-      ...firstMeasured(plan!, names, (least, most) => most ?? least ?? 1),
+    says: (plan, names, chain) => [
+      ...allMeasured(plan!, names, chain),
       { kind: "note", step: null, text: "Turned by hand: both stops met." },
     ],
   },
@@ -110,6 +114,7 @@ function planFor(kind: JobKind, duty: Duty, shelf: ReturnType<typeof compileShel
       : [];
   return {
     words,
+    chain: chainOf(valve) ?? { links: [] },
     plan: planned ? shopPlan(planned, { valve, drive, duty: settled, house, fitting }) : null,
   };
 }
@@ -133,12 +138,16 @@ export function demoJobs(
   return jobs.flatMap(({ tag, kind, hoursAgo, done, says, finished }) => {
     const duty = duties.get(tag);
     if (!duty) return [];
-    const { words, plan } = planFor(kind, duty, shelf);
+    const { words, chain, plan } = planFor(kind, duty, shelf);
     const names = stepNames(plan?.steps ?? []);
     const ticks = names
       .slice(0, Math.ceil(done * names.length))
       .map((step): Said => ({ kind: "tick", step, done: true }));
-    const said = [...ticks, ...says(plan, names), ...(finished ? [{ kind: "finished" } as const] : [])];
+    const said = [
+      ...ticks,
+      ...says(plan, names, chain),
+      ...(finished ? [{ kind: "finished" } as const] : []),
+    ];
     const begins = now.getTime() - hoursAgo * 3_600_000;
     const events = said.map(
       (one, i): JobEvent => ({

@@ -11,3 +11,6 @@ export function hour(at: string | Date): string {
   const d = new Date(at);
   return `${two(d.getHours())}:${two(d.getMinutes())}`;
 }
+
+/** Day and minute where the reader is. */
+export const when = (at: string | Date): string => `${day(at)} ${hour(at)}`;

@@ -5,7 +5,16 @@ import { bare, house, inHand } from "../../../test/workshop.ts";
 import { constructions } from "../../bodies/index.ts";
 import type { Drive } from "../../drives/index.ts";
 import { settle } from "../../duty/index.ts";
-import { assessStack, type ChainLink, chainKind, chainOf, driveLoadN, type SeatChain } from "../index.ts";
+import {
+  assessStack,
+  type ChainLink,
+  chainKind,
+  chainOf,
+  driveLoadN,
+  type SeatChain,
+  withMeasured,
+} from "../index.ts";
+import { linkMeasures } from "./measured.ts";
 
 const valveOf = (id: string) =>
   [25, 50, 80, 100, 150].flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;
@@ -148,5 +157,29 @@ describe("a load its drive still turns", () => {
     expect(assessStack(chain, [], seat / 4)).toMatchObject({ mostLoadN: seat / 4, driveBearsLess: true });
     expect(assessStack(chain, [], seat * 4)).toMatchObject({ mostLoadN: seat, driveBearsLess: false });
     expect(assessStack(chain, [], seat / 100).probabilityOver).toBeGreaterThan(0.99);
+  });
+});
+
+describe("what was measured of a chain on a job", () => {
+  const [first, second] = chain.links;
+  it("stands in its links by their names, and what is no length of it is passed over", () => {
+    const before = { ...chain, links: [{ ...first!, measuredMm: 4 }, ...chain.links.slice(1)] };
+    const readings = [
+      { what: second!.name, value: 61.2 },
+      { what: first!.name, value: -1 },
+      { what: "load on the seat", value: 900 },
+    ];
+    const { links, ...rest } = withMeasured(before, readings);
+    expect(rest).toEqual({ stiffnessNPerMm: chain.stiffnessNPerMm, mostLoadN: chain.mostLoadN });
+    expect(links.map(({ measuredMm }) => measuredMm)).toEqual([
+      4,
+      61.2,
+      ...chain.links.slice(2).map(() => null),
+    ]);
+  });
+  it("is asked for link by link, and bounded by no estimate", () => {
+    expect(linkMeasures(chain)).toHaveLength(chain.links.length);
+    for (const { least, most, unit } of linkMeasures(chain))
+      expect([least, most, unit]).toEqual([null, null, "mm"]);
   });
 });

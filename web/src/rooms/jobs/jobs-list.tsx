@@ -2,10 +2,8 @@ import type { JobRow } from "@proven-seat/contract";
 import { useState } from "react";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";
-import { day, hour } from "../../parts/dates.ts";
+import { when } from "../../parts/dates.ts";
 import { addressOfJob } from "./job-address.ts";
-
-const when = (at: string) => `${day(at)} ${hour(at)}`;
 
 /** How far a job is: a share of its steps, or that it is done. */
 function Progress({ of }: { of: JobRow }) {

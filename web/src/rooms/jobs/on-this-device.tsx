@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";
-import { day, hour } from "../../parts/dates.ts";
+import { when } from "../../parts/dates.ts";
 import { type Held, useDevice } from "../shop/job/device.ts";
 import { handInAll } from "../shop/job/hand-in.ts";
 import { dropPicture } from "../shop/job/pictures.ts";
@@ -26,7 +26,7 @@ function Waiting({ id, held }: { id: string; held: Held }) {
       </Link>
       <span className="min-w-0 truncate">{valve}</span>
       <span className="text-dim">
-        {count}, begun {day(startedAt)} {hour(startedAt)}
+        {count}, begun {when(startedAt)}
       </span>
       {refused !== null && (
         <>

@@ -3,6 +3,7 @@ import { assessStack, chainOf } from "@proven-seat/core/shop";
 import { figureText } from "@proven-seat/core/units";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { answering, inTheShell } from "../../../test/answers.tsx";
 import { atTheBench, demoShelf } from "../../../test/at-the-bench.tsx";
 import { useReading } from "../../app/reading.ts";
 import type { AskedProof } from "../../workers/asked.ts";
@@ -46,7 +47,8 @@ describe("a seat stack in the shop", () => {
   });
   it("is reckoned with what its drive turns, and another load than that of the seat alone", async () => {
     const { view, api } = atTheBench("XV-1004");
-    render(<Stack tagId="t" view={view} />);
+    answering({});
+    inTheShell(<Stack tagId="t" view={view} />);
     expect(await screen.findByText("chance of a loose seat")).toBeTruthy();
     const key = view.inHand!.candidate.key;
     const made = (await api.chain(key))!;
@@ -62,7 +64,8 @@ describe("a seat stack in the shop", () => {
     const ask: AskedProof["ask"] = (name, asked) =>
       name === "stack" ? Promise.reject(new Error("out of memory")) : view.proof!.ask(name, asked);
     const broken = { ...view, proof: { ...view.proof!, ask } };
-    render(<Stack tagId="t" view={broken} />);
+    answering({});
+    inTheShell(<Stack tagId="t" view={broken} />);
     expect(await screen.findByText(/stack could not be reckoned: out of memory/)).toBeTruthy();
   });
   it("takes another link out of the stock, and one alone", () => {

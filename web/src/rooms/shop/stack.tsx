@@ -8,6 +8,8 @@ import type { BenchView } from "../../workers/views.ts";
 import { sizesIn, useChains } from "./chains.ts";
 import { Links } from "./stack-links.tsx";
 import { ChainDrawn, Histogram } from "./stack-picture.tsx";
+import { TakenFromJob } from "./stack-taken.tsx";
+import { valveWords } from "./valve-words.ts";
 
 const chance = (p: number) => (p > 0 && p < 0.001 ? "below 0.1 %" : `${(100 * p).toFixed(1)} %`);
 
@@ -50,7 +52,9 @@ const about = (mm: number) =>
     .join(" ");
 const pickedOf = ({ links }: SeatChain) => links.find(({ picked }) => picked);
 
-function Assessed({ view, name, made }: { view: BenchView; name: string; made: SeatChain }) {
+function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made: SeatChain }) {
+  const { valve } = view.inHand!.candidate;
+  const name = `${tagId} ${valve.key}`;
   const kept = useChains((s) => s.chains[name]);
   const { keep, drop } = useChains.getState();
   const units = useUnits();
@@ -77,6 +81,12 @@ function Assessed({ view, name, made }: { view: BenchView; name: string; made: S
               // Sizes of a shim say nothing of a seat.
               keep(name, next, is && is.name !== was?.name ? about(is.measuredMm ?? is.nominalMm) : stock);
             }}
+          />
+          <TakenFromJob
+            tagId={tagId}
+            valve={valveWords(valve)}
+            chain={chain}
+            onChain={(next) => keep(name, next, stock)}
           />
           <label className="grid gap-1">
             <span className="text-dim">sizes in stock of the picked part, mm</span>
@@ -152,5 +162,5 @@ export function Stack({ tagId, view }: { tagId: string; view: BenchView }) {
         Torque or sealant does, or it does not touch: there is nothing to shim.
       </Notice>
     );
-  return <Assessed view={view} name={`${tagId} ${candidate.valve.key}`} made={made} />;
+  return <Assessed tagId={tagId} view={view} made={made} />;
 }

@@ -1,10 +1,8 @@
 import { addressOf } from "@proven-seat/contract";
 import type { ReactNode } from "react";
 import { useUnits } from "../../../app/reading.ts";
-import { day, hour } from "../../../parts/dates.ts";
+import { hour, when } from "../../../parts/dates.ts";
 import type { OpenJob } from "./use-job.ts";
-
-const when = (at: string) => `${day(at)} ${hour(at)}`;
 
 /** What is said of a job, and what is printed of it beside it. */
 function Row({ says, children }: { says: ReactNode; children: ReactNode }) {

@@ -1,0 +1,115 @@
+// @vitest-environment happy-dom
+import type { JobEvent, Said, SeatChain } from "@proven-seat/core/shop";
+import { measuresStack } from "@proven-seat/core/shop";
+import { act, cleanup, fireEvent, screen } from "@testing-library/react";
+import { useState } from "react";
+import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { answering, inTheShell } from "../../../test/answers.tsx";
+import { useDevice } from "./job/device.ts";
+import { TakenFromJob } from "./stack-taken.tsx";
+
+const link = (name: string, measuredMm: number | null = null) => ({
+  name,
+  nominalMm: 10,
+  plusMm: 0.1,
+  minusMm: 0.1,
+  sense: 1 as const,
+  picked: false,
+  measuredMm,
+});
+const chain: SeatChain = {
+  links: [link("seat thickness", 9.7), link("retainer shoulder to face"), link("centre to face")],
+  stiffnessNPerMm: 1,
+  mostLoadN: 1,
+};
+const valve = "a ball";
+const project = "11111111-1111-4111-8111-111111111111";
+const rows = `/projects/${project}/jobs`;
+
+const read = (what: string, value: number, at: string): JobEvent => ({
+  id: `${what} ${at}`,
+  at,
+  who: "Night shift",
+  said: { kind: "reading", step: measuresStack, what, value },
+});
+const row = (id: string, of: object = {}) => ({ id, tagId: "t", valve, ...of });
+
+/** Of the chain in hand, what stands measured. */
+function Stands() {
+  const [of, setOf] = useState(chain);
+  return (
+    <>
+      <TakenFromJob tagId="t" valve={valve} chain={of} onChain={setOf} />
+      <output aria-label="measured">{of.links.map(({ measuredMm }) => measuredMm ?? "–").join(" ")}</output>
+    </>
+  );
+}
+const show = (answers: Record<string, unknown>) => {
+  const { asked } = answering({
+    "/api/projects": [{ id: project, name: "p", archived: false }],
+    ...answers,
+  });
+  inTheShell(<Stands />, `/projects/${project}/tags/t/shop/stack`);
+  return asked;
+};
+const measured = () => screen.getByLabelText("measured").textContent;
+
+beforeEach(() => useDevice.setState({ who: "Day shift", jobs: {}, open: {}, left: [] }));
+afterEach(cleanup);
+
+describe("a chain and what jobs measured of it", () => {
+  it("takes over what the job that read last has, and puts back what stood there", async () => {
+    show({
+      [rows]: [row("old"), row("new"), row("other", { valve: "another" }), row("else", { tagId: "u" })],
+      "/jobs/old": { ...row("old"), events: [read("seat thickness", 1, "2026-11-01T08:00:00Z")] },
+      "/jobs/new": {
+        ...row("new"),
+        events: [
+          read("seat thickness", 9.9, "2026-11-02T08:00:00Z"),
+          read("centre to face", 30.25, "2026-11-02T08:05:00Z"),
+          read("load on the seat", 900, "2026-11-02T08:06:00Z"),
+        ],
+      },
+    });
+    expect(await screen.findByText(/On a job 2 of 3 links were measured, last by Night shift/)).toBeTruthy();
+    expect(measured()).toBe("9.7 – –");
+    fireEvent.click(screen.getByRole("button", { name: "Take them over" }));
+    expect(measured()).toBe("9.9 – 30.25");
+    expect(screen.getByText("They stand in the chain.")).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "put back what stood there" }));
+    expect(measured()).toBe("9.7 – –");
+  });
+
+  it("knows what this device measured before anybody has it handed in", async () => {
+    show({ [rows]: [] });
+    const device = useDevice.getState();
+    const job = device.begin({ tagId: "t", kind: "put together", valve, plan: null });
+    const said: Said = { kind: "reading", step: measuresStack, what: "centre to face", value: 30.5 };
+    device.say(job, said);
+    fireEvent.click(await screen.findByRole("button", { name: "Take them over" }));
+    expect(measured()).toBe("9.7 – 30.5");
+    // Measured once more, it is offered once more.
+    device.say(job, { ...said, value: 30.6 });
+    fireEvent.click(await screen.findByRole("button", { name: "Take them over" }));
+    expect(measured()).toBe("9.7 – 30.6");
+  });
+
+  it("offers nothing where no job measured a link, nor what was measured at another step", async () => {
+    const asked = show({
+      [rows]: [row("a")],
+      "/jobs/a": {
+        ...row("a"),
+        events: [
+          read("load on the seat", 900, "2026-11-02T08:06:00Z"),
+          {
+            ...read("seat thickness", 9, "2026-11-02T08:07:00Z"),
+            said: { kind: "reading", step: "Look at the seat.", what: "seat thickness", value: 9 },
+          },
+        ],
+      },
+    });
+    await expect.poll(() => asked.some(({ address }) => address.endsWith("/jobs/a"))).toBe(true);
+    await act(async () => undefined);
+    expect(screen.queryByText(/On a job/)).toBeNull();
+  });
+});

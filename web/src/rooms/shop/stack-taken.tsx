@@ -1,0 +1,62 @@
+import { measuresStack, type SeatChain, withMeasured } from "@proven-seat/core/shop";
+import { useState } from "react";
+import { when } from "../../parts/dates.ts";
+import { useReadOnJobs } from "./job/read-on-jobs.ts";
+
+const same = (a: SeatChain, b: SeatChain) =>
+  a.links.every(({ measuredMm }, i) => measuredMm === b.links[i]?.measuredMm);
+
+/** Takes what a job measured into the chain, and back out. */
+export function TakenFromJob({
+  tagId,
+  valve,
+  chain,
+  onChain,
+}: {
+  tagId: string;
+  valve: string;
+  chain: SeatChain;
+  onChain: (chain: SeatChain) => void;
+}) {
+  const readings = useReadOnJobs(tagId, valve, measuresStack);
+  const [before, setBefore] = useState<SeatChain | null>(null);
+  if (readings === null) return null;
+  const read = readings.filter(({ what }) => chain.links.some(({ name }) => name === what));
+  const last = read.at(-1);
+  if (last === undefined) return null;
+  const taken = withMeasured(chain, read);
+  const [fresh, count] = [!same(taken, chain), `${read.length} of ${chain.links.length} links`];
+  return (
+    <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
+      <span>
+        On a job {count} were measured, last by {last.who}, {when(last.at)}.
+      </span>
+      {fresh ? (
+        <button
+          type="button"
+          className="act min-h-11"
+          onClick={() => {
+            setBefore(chain);
+            onChain(taken);
+          }}
+        >
+          Take them over
+        </button>
+      ) : (
+        <span className="text-dim">They stand in the chain.</span>
+      )}
+      {!fresh && before && (
+        <button
+          type="button"
+          className="quiet min-h-11 px-2"
+          onClick={() => {
+            onChain(before);
+            setBefore(null);
+          }}
+        >
+          put back what stood there
+        </button>
+      )}
+    </p>
+  );
+}
