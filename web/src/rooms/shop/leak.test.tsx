@@ -5,7 +5,11 @@ import { defaultHouseRules } from "@proven-seat/core/house";
 import { type LeakPlace, leakPicture, type Observation } from "@proven-seat/core/shop";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
+import { answering, inTheShell } from "../../../test/answers.tsx";
 import { atTheBench, demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
+import { useDevice } from "./job/device.ts";
+import { Who } from "./job/who.tsx";
+import { Leak } from "./leak.tsx";
 import { LeakRate } from "./leak-rate.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
 
@@ -35,6 +39,26 @@ const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
 afterEach(cleanup);
 
 describe("a leak in the shop", () => {
+  it("is traced by somebody: says so where nobody is named, and goes on when somebody is", () => {
+    answering({});
+    useDevice.setState({ who: "", jobs: {}, open: {}, left: [] });
+    const { view } = atTheBench("XV-3052");
+    inTheShell(
+      <>
+        <Who />
+        <Leak tagId="t" view={view} />
+      </>,
+    );
+    expect(screen.queryByRole("alert")).toBeNull();
+    const begins = () => screen.getByRole("button", { name: /passes while it is shut/ });
+    fireEvent.click(begins());
+    expect(screen.getByRole("alert").textContent).toBe("Say who works first, above.");
+    expect(document.activeElement).toBe(screen.getByLabelText("who works"));
+    fireEvent.change(screen.getByLabelText("who works"), { target: { value: "Night shift" } });
+    expect(screen.queryByRole("alert")).toBeNull();
+    fireEvent.click(begins());
+    expect(screen.getByText(/Begun by Night shift/)).toBeTruthy();
+  });
   it("begins with where it shows", () => {
     const onPick = vi.fn();
     render(<LeakPlaces section={section()} onPick={onPick} />);

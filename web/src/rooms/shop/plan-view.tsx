@@ -30,7 +30,6 @@ export function PlanView({
   const names = stepNames(steps);
   const isDone = (name: string) => stepState(state, name).ticked !== null;
   const [picked, setAt] = useState<number | null>(null);
-  const [asked, setAsked] = useState(false);
   const first = names.findIndex((name) => !isDone(name));
   const at = Math.min(picked ?? Math.max(0, first), steps.length - 1);
   const step = steps[at];
@@ -39,7 +38,6 @@ export function PlanView({
   const closed = state.finished !== null;
   const say = (said: Said): boolean => {
     const kept = job.say(said);
-    setAsked(!kept);
     if (!kept) askWho();
     return kept;
   };
@@ -93,11 +91,6 @@ export function PlanView({
           >
             {ticked ? "take the tick back" : "tick"}
           </button>
-          {asked && (
-            <span role="alert" className="text-fails">
-              Say who works first, above.
-            </span>
-          )}
           <span className="ml-auto text-right text-dim">
             <span className="figures">{count}</span> of <span className="figures">{steps.length}</span> done
           </span>

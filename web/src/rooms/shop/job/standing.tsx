@@ -3,11 +3,13 @@ import type { ReactNode } from "react";
 import { useUnits } from "../../../app/reading.ts";
 import { hour, when } from "../../../parts/dates.ts";
 import type { OpenJob } from "./use-job.ts";
+import { WhoWanted } from "./who.tsx";
 
 /** What is said of a job, and what is printed of it beside it. */
 function Row({ says, children }: { says: ReactNode; children: ReactNode }) {
   return (
     <div className="flex min-h-11 flex-wrap items-center gap-x-3">
+      <WhoWanted />
       <div className="min-w-0 flex-1 basis-72 text-dim" role="status">
         {says}
       </div>
