@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, test } from "../support/app.ts";
+import { expect, RunningApp, test } from "../support/app.ts";
 
 const stations = ["duty", "body", "envelope", "flow", "torque", "drive", "fit-up", "sheet"] as const;
 const rooms = ["line-up", "shelf", "house-rules", "rules", "import", "drift", "projects", "shop"] as const;
@@ -45,6 +45,24 @@ for (const room of rooms)
     await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
     await fitsEverySize(page);
   });
+
+test("rows stay where they are while the list is proved, and once it is", async ({ browser }) => {
+  // An application of its own: in the others somebody had the list proved before.
+  const fresh = await RunningApp.start();
+  const page = await browser.newPage();
+  try {
+    await page.goto(`${fresh.url}/line-up`);
+    const first = page.getByRole("link", { name: /^[A-Z]+-\d+$/ }).first();
+    const proving = page.getByRole("progressbar", { name: "Proving" });
+    await expect(proving).toBeVisible();
+    const top = (await first.boundingBox())!.y;
+    await expect(proving).toBeHidden({ timeout: 180_000 });
+    expect((await first.boundingBox())!.y).toBe(top);
+  } finally {
+    await page.close();
+    await fresh.end();
+  }
+});
 
 test("names of the greatest length neither push figures out nor hide what is wrong", async ({
   page,

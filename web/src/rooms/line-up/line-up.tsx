@@ -15,7 +15,7 @@ import { useShortcuts } from "../../parts/shortcuts.ts";
 import { startListWork } from "../../workers/list-work.ts";
 import { everything, fits } from "./filter.ts";
 import { FilterBar } from "./filter-bar.tsx";
-import { ProvingState } from "./proving-state.tsx";
+import { ProvingProgress, ProvingTrouble } from "./proving-state.tsx";
 import { useResults } from "./results.ts";
 import { selectionsSheet } from "./selections.ts";
 import { TagGrid } from "./tag-grid.tsx";
@@ -115,7 +115,9 @@ export function LineUp() {
       <InHeader>
         <h1 className="sr-only">Line-up</h1>
       </InHeader>
-      <InStatus>{project?.note}</InStatus>
+      <InStatus>
+        <ProvingProgress proving={found.proving} idle={project?.note} onStop={() => void found.stop()} />
+      </InStatus>
       <div className="flex flex-wrap items-center gap-3 px-6 py-2.5">
         <FilterBar
           filter={filter}
@@ -131,12 +133,10 @@ export function LineUp() {
             ? `${shown.length === rows.length ? "" : `${shown.length} of `}${rows.length} tags`
             : "reading …"}
         </span>
-        <ProvingState
-          proving={found.proving}
+        <ProvingTrouble
           trouble={found.trouble}
           stopped={found.stopped}
           lost={found.lost}
-          onStop={() => void found.stop()}
           onResume={found.resume}
         />
         {imported && (

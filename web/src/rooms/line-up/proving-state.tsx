@@ -1,34 +1,52 @@
 import type { Proving } from "@proven-seat/contract";
+import type { ReactNode } from "react";
 
 /** Fewer tags than this are proved before a progress bar could be read. */
 const worthShowing = 25;
 
-interface Props {
+/**
+ * How far the background proving is, time left, cancel; `idle` where nothing is proved. It comes and goes by itself, so
+ * it stands where it moves no row: what somebody is about to press stays under the finger.
+ */
+export function ProvingProgress({
+  proving,
+  idle,
+  onStop,
+}: {
   readonly proving: Pick<Proving, "done" | "total" | "secondsLeft"> | null;
+  readonly idle: ReactNode;
+  readonly onStop: () => void;
+}) {
+  if (proving === null || proving.total <= worthShowing) return idle;
+  const { done, total, secondsLeft } = proving;
+  return (
+    // Around it everything is read out as it changes: this would be, several times a second.
+    <span className="flex items-center gap-2" aria-live="off">
+      <progress max={total} value={done} className="h-1.5 w-28" aria-label="Proving" />
+      {done === 0 ? "waiting for a worker process, " : ""}proved {done} of {total}
+      {secondsLeft !== null && secondsLeft > 2 ? `, about ${Math.ceil(secondsLeft)} s left` : ""}
+      <button type="button" className="quiet" onClick={onStop}>
+        cancel
+      </button>
+    </span>
+  );
+}
+
+/** What to do where the background proving stopped. */
+export function ProvingTrouble({
+  trouble,
+  stopped,
+  lost,
+  onResume,
+}: {
   readonly trouble: string | null;
   readonly stopped: boolean;
   /** Nobody tells how far it is just now; the connection is made again by itself. */
   readonly lost: boolean;
-  readonly onStop: () => void;
   readonly onResume: () => void;
-}
-
-/** How far the background proving is: progress, time left, cancel; and what to do when it stopped. */
-export function ProvingState({ proving, trouble, stopped, lost, onStop, onResume }: Props) {
+}) {
   return (
     <>
-      {proving && proving.total > worthShowing && (
-        <span className="flex items-center gap-2 text-dim">
-          <progress max={proving.total} value={proving.done} className="h-1.5 w-28" aria-label="Proving" />
-          {proving.done === 0 ? "waiting for a worker process, " : ""}proved {proving.done} of {proving.total}
-          {proving.secondsLeft !== null && proving.secondsLeft > 2
-            ? `, about ${Math.ceil(proving.secondsLeft)} s left`
-            : ""}
-          <button type="button" className="quiet" onClick={onStop}>
-            cancel
-          </button>
-        </span>
-      )}
       {lost && (
         <span className="text-tight" role="alert">
           The server cannot be reached: what is shown is what was found last. It is tried again.

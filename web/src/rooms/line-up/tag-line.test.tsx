@@ -3,12 +3,13 @@ import type { TagRow } from "@proven-seat/contract";
 import type { TagSummary } from "@proven-seat/core/proof";
 import type { RuleStation } from "@proven-seat/core/rules";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import type { ComponentProps } from "react";
 import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { demoDuty, demoProver } from "../../../test/at-the-bench.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import { markedStations } from "../../stations/index.ts";
-import { ProvingState } from "./proving-state.tsx";
+import { ProvingProgress, ProvingTrouble } from "./proving-state.tsx";
 import { TagLine } from "./tag-line.tsx";
 
 afterEach(cleanup);
@@ -90,29 +91,34 @@ describe("a tag as a line", () => {
 });
 
 describe("the proving behind the line-up", () => {
-  const drawn = (change: Partial<Parameters<typeof ProvingState>[0]>) => {
-    const acts = { onStop: vi.fn(), onResume: vi.fn() };
-    render(<ProvingState proving={null} trouble={null} stopped={false} lost={false} {...acts} {...change} />);
-    return acts;
+  const progress = (proving: ComponentProps<typeof ProvingProgress>["proving"]) => {
+    const onStop = vi.fn();
+    render(<ProvingProgress proving={proving} idle="a note" onStop={onStop} />);
+    return onStop;
+  };
+  const trouble = (change: Partial<ComponentProps<typeof ProvingTrouble>>) => {
+    const onResume = vi.fn();
+    render(<ProvingTrouble trouble={null} stopped={false} lost={false} onResume={onResume} {...change} />);
+    return onResume;
   };
   it("shows how far it is and how long it takes, and can be cancelled", () => {
-    const { onStop } = drawn({ proving: { done: 300, total: 10_000, secondsLeft: 41.2 } });
+    const onStop = progress({ done: 300, total: 10_000, secondsLeft: 41.2 });
     expect(document.body.textContent).toMatch(/proved 300 of 10000, about 42 s left/);
     expect(screen.getByLabelText("Proving").getAttribute("value")).toBe("300");
     fireEvent.click(screen.getByText("cancel"));
     expect(onStop).toHaveBeenCalledOnce();
   });
-  it("is silent for a handful, which is proved before it could be read", () => {
-    drawn({ proving: { done: 3, total: 20, secondsLeft: null } });
-    expect(document.body.textContent).toBe("");
+  it("leaves its place to what stands there for a handful, which is proved before it could be read", () => {
+    progress({ done: 3, total: 20, secondsLeft: null });
+    expect(document.body.textContent).toBe("a note");
   });
   it("says what is kept when it was cancelled or failed, and goes on", () => {
-    const { onResume } = drawn({ stopped: true });
+    const onResume = trouble({ stopped: true });
     expect(screen.getByRole("alert").textContent).toMatch(/what was proved is kept/);
     fireEvent.click(screen.getByText("prove the rest"));
     expect(onResume).toHaveBeenCalledOnce();
     cleanup();
-    drawn({ trouble: "The server cannot be reached." });
+    trouble({ trouble: "The server cannot be reached." });
     expect(screen.getByRole("alert").textContent).toMatch(/cannot be reached/);
   });
 });
