@@ -12,13 +12,7 @@ export const measuresStack = "Measure what presses the seat, and reckon its load
  * @example linkMeasures({ links: [], stiffnessNPerMm: 1, mostLoadN: 1 }) // → []
  */
 export const linkMeasures = ({ links }: SeatChain): Measure[] =>
-  links.map(({ name }) => ({
-    what: name,
-    unit: "mm",
-    least: null,
-    most: null,
-    source: "the maker's drawing, for the seat stack",
-  }));
+  links.map(({ name }) => ({ what: name, unit: "mm", least: null, most: null, source: "maker's drawing" }));
 
 /** Of no link any more. */
 const longestMm = 10_000;

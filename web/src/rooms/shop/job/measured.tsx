@@ -42,18 +42,25 @@ export function Measured({
   };
   const bounded = of.least !== null || of.most !== null;
   const verdict = read && bounded ? verdicts[judgeReading(read.value, of)] : null;
+  const source = <span className="text-[14px] text-dim"> ({of.source})</span>;
+  const inUnit = (words: string) => (unit === "" ? words : `${words}, ${unit}`);
   return (
     <li className="grid gap-1">
-      <span>
-        <span className="text-dim">Measure {of.what}: </span>
-        <span className="figures text-[18px]">{limitsText(of, units)}</span>
-        <span className="text-[14px] text-dim"> ({of.source})</span>
-      </span>
+      {bounded && (
+        <span>
+          <span className="text-dim">Measure {of.what}: </span>
+          <span className="figures text-[18px]">{limitsText(of, units)}</span>
+          {source}
+        </span>
+      )}
       <span className="flex flex-wrap items-center gap-2">
-        <label className="flex items-center gap-2">
-          <span className="text-dim">{unit === "" ? "measured" : `measured, ${unit}`}</span>
+        <label className={`flex items-center gap-2 ${bounded ? "" : "w-full justify-between"}`}>
+          <span className="text-dim">
+            {bounded ? inUnit("measured") : `Measure ${inUnit(of.what)}`}
+            {!bounded && source}
+          </span>
           <input
-            className="field figures min-h-11 border border-rule px-2 w-28 text-right text-[18px]"
+            className="field figures min-h-11 border border-rule px-2 w-28 shrink-0 text-right text-[18px]"
             inputMode="decimal"
             autoComplete="off"
             disabled={closed}
