@@ -40,6 +40,18 @@ function Stands() {
   return (
     <>
       <TakenFromJob tagId="t" valve={valve} chain={of} onChain={setOf} />
+      <button
+        type="button"
+        onClick={() =>
+          setOf({
+            ...of,
+            links: of.links.map((one, i) => (i === 1 ? { ...one, nominalMm: 11, measuredMm: 11.2 } : one)),
+          })
+        }
+      >
+        write over the second
+      </button>
+      <output aria-label="nominal">{of.links.map(({ nominalMm }) => nominalMm).join(" ")}</output>
       <output aria-label="measured">{of.links.map(({ measuredMm }) => measuredMm ?? "–").join(" ")}</output>
     </>
   );
@@ -78,6 +90,12 @@ describe("a chain and what jobs measured of it", () => {
     expect(screen.getByText("They stand in the chain.")).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "put back what stood there" }));
     expect(measured()).toBe("9.7 – –");
+    // What was written of other links since stays.
+    fireEvent.click(screen.getByRole("button", { name: "Take them over" }));
+    fireEvent.click(screen.getByRole("button", { name: "write over the second" }));
+    fireEvent.click(screen.getByRole("button", { name: "put back what stood there" }));
+    expect(measured()).toBe("9.7 11.2 –");
+    expect(screen.getByLabelText("nominal").textContent).toBe("10 11 10");
   });
 
   it("knows what this device measured before anybody has it handed in", async () => {

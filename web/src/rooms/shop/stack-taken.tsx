@@ -19,7 +19,8 @@ export function TakenFromJob({
   onChain: (chain: SeatChain) => void;
 }) {
   const readings = useReadOnJobs(tagId, valve, measuresStack);
-  const [before, setBefore] = useState<SeatChain | null>(null);
+  /** What the links that were taken over had before: the rest of the chain is its writer's, also afterwards. */
+  const [before, setBefore] = useState<ReadonlyMap<string, number | null> | null>(null);
   if (readings === null) return null;
   const read = readings.filter(({ what }) => chain.links.some(({ name }) => name === what));
   const last = read.at(-1);
@@ -36,7 +37,9 @@ export function TakenFromJob({
           type="button"
           className="act min-h-11"
           onClick={() => {
-            setBefore(chain);
+            const names = new Set(read.map(({ what }) => what));
+            const had = chain.links.filter(({ name }) => names.has(name));
+            setBefore(new Map(had.map(({ name, measuredMm }) => [name, measuredMm])));
             onChain(taken);
           }}
         >
@@ -50,7 +53,11 @@ export function TakenFromJob({
           type="button"
           className="quiet min-h-11 px-2"
           onClick={() => {
-            onChain(before);
+            const links = chain.links.map((link) => {
+              const measuredMm = before.get(link.name);
+              return measuredMm === undefined ? link : { ...link, measuredMm };
+            });
+            onChain({ ...chain, links });
             setBefore(null);
           }}
         >
