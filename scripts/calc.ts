@@ -9,10 +9,10 @@ import {
   calculations,
   inputJsonSchema,
   isFailure,
-} from "@proven-seat/core/calc";
-import { compileShelf } from "@proven-seat/core/catalogue";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { proveRequest, proveRequestSchema, reprove, sheetSchema } from "@proven-seat/core/proof";
+} from "@proven-seat/core/basis/calc";
+import { compileShelf } from "@proven-seat/core/equipment/catalogue";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { proveRequest, proveRequestSchema, reprove, sheetSchema } from "@proven-seat/core/judgement/proof";
 import { z } from "zod";
 import { demoFolder, readCatalogueFolder } from "../server/src/demo/read-demo.ts";
 import { openInput, readItems, UnusableInput } from "./calc/items.ts";

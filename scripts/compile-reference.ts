@@ -1,5 +1,5 @@
 /**
- * Compiles core/reference/*.csv into typed modules under core/src/reference/tables, so that core
+ * Compiles core/reference/*.csv into typed modules under core/src/basis/reference/tables, so that core
  * needs no file access at run time. Run after changing a CSV; a test fails when the two differ.
  */
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
@@ -9,7 +9,7 @@ import Papa from "papaparse";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
 const from = join(root, "core/reference");
-const to = join(root, "core/src/reference/tables");
+const to = join(root, "core/src/basis/reference/tables");
 
 /** Columns whose text looks like a number but is a name. */
 const names = new Set(["material_group", "class", "classes", "grade", "bolt", "flange"]);

@@ -1,5 +1,5 @@
 /** The demo's shelf against itself: figures that come from one mechanics must agree with each other. */
-import { padOf, seatMaterial } from "@proven-seat/core/reference";
+import { padOf, seatMaterial } from "@proven-seat/core/basis/reference";
 import { describe, expect, it } from "vitest";
 import { demoLines } from "./demo/lines/index.ts";
 import { demoCatalogueFiles } from "./generate-demo.ts";

@@ -2,7 +2,7 @@
 import { writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { type AnyField, caseFields, dutyFields, type Holds } from "@proven-seat/core/duty";
-import { unitsOf } from "@proven-seat/core/units";
+import { unitsOf } from "@proven-seat/core/basis/units";
 
 function contentOf(holds: Holds): string {
   switch (holds.kind) {

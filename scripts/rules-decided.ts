@@ -3,9 +3,9 @@
  * with 1 where there is one.
  */
 import { readdirSync, readFileSync } from "node:fs";
-import { defaultHouseRules } from "../core/src/house/index.ts";
-import { prove } from "../core/src/proof/index.ts";
-import { ruleStations, rules } from "../core/src/rules/index.ts";
+import { defaultHouseRules } from "../core/src/basis/house/index.ts";
+import { prove } from "../core/src/judgement/proof/index.ts";
+import { ruleStations, rules } from "../core/src/judgement/rules/index.ts";
 import { demoShelf, demoTags, differentFindings } from "../core/test/demo.ts";
 
 const deciding = new Set(["holds", "tight", "fails"]);
@@ -16,7 +16,7 @@ for (const { number, duty } of demoTags)
 
 const inTests = new Set<string>();
 for (const station of ruleStations) {
-  const folder = new URL(`../core/src/rules/${station}/`, import.meta.url);
+  const folder = new URL(`../core/src/judgement/rules/${station}/`, import.meta.url);
   for (const file of readdirSync(folder).filter((name) => name.endsWith(".test.ts")))
     for (const [, name, verdict] of readFileSync(new URL(file, folder), "utf8").matchAll(
       /\["([\w-]+)", "(\w+)"/g,

@@ -1,7 +1,7 @@
 /** Writes docs/rules.md from the rules' own metadata. */
 import { writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { figuresOfRule, ruleStations, rules } from "@proven-seat/core/rules";
+import { figuresOfRule, ruleStations, rules } from "@proven-seat/core/judgement/rules";
 
 export function rulesPage(): string {
   const parts = ruleStations.map((station) => {

@@ -1,14 +1,20 @@
-import { cavityRise, seatRelief } from "@proven-seat/core/calc";
-import { type Drive, parts, type Shelf, suppliedDrive, type Valve } from "@proven-seat/core/catalogue";
+import { cavityRise, seatRelief } from "@proven-seat/core/basis/calc";
+import {
+  type Drive,
+  parts,
+  type Shelf,
+  suppliedDrive,
+  type Valve,
+} from "@proven-seat/core/equipment/catalogue";
 import { type Duty, type SettledDuty, settle } from "@proven-seat/core/duty";
-import { fitUpOf } from "@proven-seat/core/fit-up";
-import { flowAround, trimInDuty } from "@proven-seat/core/flow";
-import type { HouseRules } from "@proven-seat/core/house";
-import { metalLimits, padOf, valueOnCurve } from "@proven-seat/core/reference";
-import { seatLoad } from "@proven-seat/core/rules";
-import { angles, type Profile, profileThrough, scaled } from "@proven-seat/core/stroke";
-import { breakGrowth, flowTorque, tableTorque } from "@proven-seat/core/torque";
-import { trimsOf } from "@proven-seat/core/trims";
+import { fitUpOf } from "@proven-seat/core/mechanics/fit-up";
+import { flowAround, trimInDuty } from "@proven-seat/core/mechanics/flow";
+import type { HouseRules } from "@proven-seat/core/basis/house";
+import { metalLimits, padOf, valueOnCurve } from "@proven-seat/core/basis/reference";
+import { seatLoad } from "@proven-seat/core/judgement/rules";
+import { angles, type Profile, profileThrough, scaled } from "@proven-seat/core/basis/stroke";
+import { breakGrowth, flowTorque, tableTorque } from "@proven-seat/core/mechanics/torque";
+import { trimsOf } from "@proven-seat/core/equipment/trims";
 
 /**
  * The simpler loop the prover is measured against: for every candidate the same interpolations of body

@@ -1,16 +1,16 @@
 /** Prints what flow and torque cost beside bare loops in the same run: `npm run bench:flow`. */
 import { join } from "node:path";
-import { gasFlow, liquidFlow } from "@proven-seat/core/calc";
-import { compileShelf } from "@proven-seat/core/catalogue";
-import { suppliedDrive } from "@proven-seat/core/drives";
+import { gasFlow, liquidFlow } from "@proven-seat/core/basis/calc";
+import { compileShelf } from "@proven-seat/core/equipment/catalogue";
+import { suppliedDrive } from "@proven-seat/core/equipment/drives";
 import { type Duty, settle } from "@proven-seat/core/duty";
-import { flowOf } from "@proven-seat/core/flow";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { prove } from "@proven-seat/core/proof";
+import { flowOf } from "@proven-seat/core/mechanics/flow";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { prove } from "@proven-seat/core/judgement/proof";
 import { storedDutySchema } from "@proven-seat/core/stored";
-import { weakest } from "@proven-seat/core/stroke";
-import { torqueDemand } from "@proven-seat/core/torque";
-import { trimsOf } from "@proven-seat/core/trims";
+import { weakest } from "@proven-seat/core/basis/stroke";
+import { torqueDemand } from "@proven-seat/core/mechanics/torque";
+import { trimsOf } from "@proven-seat/core/equipment/trims";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { measure, measureInTurn, shown } from "./measure.ts";
 

@@ -3,11 +3,11 @@
  * is run as built, for that is what the browser and the server run.
  */
 import { join } from "node:path";
-import { breakingPoint, dutyValues } from "@proven-seat/core/breaking";
-import { compileShelf } from "@proven-seat/core/catalogue";
+import { breakingPoint, dutyValues } from "@proven-seat/core/judgement/breaking";
+import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { type Duty, settle } from "@proven-seat/core/duty";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { prove } from "@proven-seat/core/proof";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { prove } from "@proven-seat/core/judgement/proof";
 import { storedDutySchema } from "@proven-seat/core/stored";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { bareLoop } from "./bare-loop.ts";

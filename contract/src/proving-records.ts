@@ -1,4 +1,10 @@
-import type { Drifted, DriftOutcome, SheetDrift, TagMarks, TagSummary } from "@proven-seat/core/proof";
+import type {
+  Drifted,
+  DriftOutcome,
+  SheetDrift,
+  TagMarks,
+  TagSummary,
+} from "@proven-seat/core/judgement/proof";
 import { z } from "zod";
 import { trimmed } from "./records.ts";
 

@@ -1,6 +1,6 @@
-import { type Catalogue, catalogueSchema } from "@proven-seat/core/catalogue";
+import { type Catalogue, catalogueSchema } from "@proven-seat/core/equipment/catalogue";
 import { text } from "@proven-seat/core/duty";
-import { houseRulesSchema } from "@proven-seat/core/house";
+import { houseRulesSchema } from "@proven-seat/core/basis/house";
 import { storedDutySchema } from "@proven-seat/core/stored";
 import { z } from "zod";
 

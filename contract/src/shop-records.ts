@@ -1,4 +1,4 @@
-import { jobEventSchema, jobKinds, shopPlanSchema } from "@proven-seat/core/shop";
+import { jobEventSchema, jobKinds, shopPlanSchema } from "@proven-seat/core/outcome/shop";
 import { z } from "zod";
 import { trimmed } from "./records.ts";
 

@@ -48,10 +48,10 @@ describe("examples", () => {
     expect(result, "an example has a result").toBeDefined();
     const scope: Record<string, unknown> = {
       ...(await import("./duty/index.ts")),
-      ...(await import("./house/index.ts")),
-      ...(await import("./line-list/index.ts")),
-      ...(await import("./reference/index.ts")),
-      ...(await import("./rules/index.ts")),
+      ...(await import("./basis/house/index.ts")),
+      ...(await import("./duty/line-list/index.ts")),
+      ...(await import("./basis/reference/index.ts")),
+      ...(await import("./judgement/rules/index.ts")),
       ...(await import(`./${file}`)),
     };
     const value = new Function(...Object.keys(scope), `return (${expression});`)(...Object.values(scope));

@@ -2,7 +2,7 @@
 import fc from "fast-check";
 import { type AnyField, caseFields, dutyFields } from "../src/duty/fields/index.ts";
 import { type Duty, dutySchema, emptyDuty, withValueAt } from "../src/duty/index.ts";
-import { nominalSizes } from "../src/units/index.ts";
+import { nominalSizes } from "../src/basis/units/index.ts";
 
 const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
 

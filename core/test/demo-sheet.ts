@@ -1,6 +1,6 @@
 /** A sheet of a demo tag as it would be issued, for its best valve or the one asked for. */
-import { defaultHouseRules } from "../src/house/index.ts";
-import { drawUpSheet, prove, type Sheet, type SheetDetails } from "../src/proof/index.ts";
+import { defaultHouseRules } from "../src/basis/house/index.ts";
+import { drawUpSheet, prove, type Sheet, type SheetDetails } from "../src/judgement/proof/index.ts";
 import { demoCatalogue, demoShelf, demoTags } from "./demo.ts";
 
 export function sheetOf(number: string, details: Partial<SheetDetails> = {}): Sheet {

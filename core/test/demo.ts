@@ -1,9 +1,9 @@
 /** The demo scenario read from its files: shelf and tags. */
 import { readdirSync, readFileSync } from "node:fs";
-import { compileShelf, readCatalogue } from "../src/catalogue/index.ts";
+import { compileShelf, readCatalogue } from "../src/equipment/catalogue/index.ts";
 import type { Duty } from "../src/duty/index.ts";
-import type { Proof } from "../src/proof/index.ts";
-import type { Finding } from "../src/rules/index.ts";
+import type { Proof } from "../src/judgement/proof/index.ts";
+import type { Finding } from "../src/judgement/rules/index.ts";
 import { storedDutySchema } from "../src/stored/index.ts";
 
 const demo = new URL("../../demo/", import.meta.url);

@@ -1,9 +1,14 @@
 /** A shelf small enough to reckon by hand, and a duty everything on it holds. */
-import { type Catalogue, compileShelf, readCatalogueDocument, type Shelf } from "../src/catalogue/index.ts";
+import {
+  type Catalogue,
+  compileShelf,
+  readCatalogueDocument,
+  type Shelf,
+} from "../src/equipment/catalogue/index.ts";
 import { type Duty, dutySchema } from "../src/duty/index.ts";
-import { defaultHouseRules, type HouseRules } from "../src/house/index.ts";
-import { type ProvenCandidate, prover } from "../src/proof/index.ts";
-import type { Finding } from "../src/rules/index.ts";
+import { defaultHouseRules, type HouseRules } from "../src/basis/house/index.ts";
+import { type ProvenCandidate, prover } from "../src/judgement/proof/index.ts";
+import type { Finding } from "../src/judgement/rules/index.ts";
 
 const torque = (scale: number) => ({
   differentialBar: [0, 50],

@@ -1,8 +1,8 @@
 /** Duties somebody might bring: coherent, mostly stated, hard here and there. */
 import fc from "fast-check";
 import { type Duty, dutySchema, emptyDuty, newCase } from "../src/duty/index.ts";
-import { caseKinds, hazards, installations, valveFunctions } from "../src/duty/words.ts";
-import { fluids, serviceFamilies } from "../src/reference/index.ts";
+import { caseKinds, hazards, installations, valveFunctions } from "../src/duty/fields/words.ts";
+import { fluids, serviceFamilies } from "../src/basis/reference/index.ts";
 
 const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });

@@ -1,12 +1,12 @@
 /** One rule on one valve with one drive of the demo, as a proof would examine it. */
-import { type AccessoryFamily, fittingsOf } from "../src/accessories/index.ts";
-import type { Valve } from "../src/catalogue/index.ts";
-import { type Drive, suppliedDrive } from "../src/drives/index.ts";
+import { type AccessoryFamily, fittingsOf } from "../src/equipment/accessories/index.ts";
+import type { Valve } from "../src/equipment/catalogue/index.ts";
+import { type Drive, suppliedDrive } from "../src/equipment/drives/index.ts";
 import { type Duty, settle } from "../src/duty/index.ts";
-import { defaultHouseRules, type HouseRules } from "../src/house/index.ts";
-import { type FindingDescription, rules } from "../src/rules/index.ts";
-import { examined } from "../src/rules/rule.ts";
-import { torqueDemand } from "../src/torque/index.ts";
+import { defaultHouseRules, type HouseRules } from "../src/basis/house/index.ts";
+import { type FindingDescription, rules } from "../src/judgement/rules/index.ts";
+import { examined } from "../src/judgement/rules/rule.ts";
+import { torqueDemand } from "../src/mechanics/torque/index.ts";
 import { demoShelf } from "./demo.ts";
 
 export function findingOf(

@@ -1,7 +1,7 @@
 /** Thirty awkward duties, written down before they were run: what must fall of all that is on the shelf, what must stand. */
 import { type Duty, dutySchema, emptyDuty, newCase } from "../src/duty/index.ts";
-import type { ProvenCandidate } from "../src/proof/index.ts";
-import { breaking, hardestAt } from "../src/torque/index.ts";
+import type { ProvenCandidate } from "../src/judgement/proof/index.ts";
+import { breaking, hardestAt } from "../src/mechanics/torque/index.ts";
 
 type Case = Partial<Duty["cases"][number]>;
 type Is = (c: ProvenCandidate) => boolean;

@@ -1,7 +1,7 @@
 import { settle } from "../src/duty/index.ts";
-import { defaultHouseRules } from "../src/house/index.ts";
-import { fittingSteps, fitUpPicture, prove } from "../src/proof/index.ts";
-import type { ShopStep, Work } from "../src/shop/index.ts";
+import { defaultHouseRules } from "../src/basis/house/index.ts";
+import { fittingSteps, fitUpPicture, prove } from "../src/judgement/proof/index.ts";
+import type { ShopStep, Work } from "../src/outcome/shop/index.ts";
 import { demoDuty, demoShelf } from "./demo.ts";
 import { dutyWith } from "./fixture.ts";
 

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
-import { bestSheet, convertLineList, findTable, NotATable, planFor } from "@proven-seat/core/line-list";
-import { readListFile } from "@proven-seat/core/workbook";
+import { bestSheet, convertLineList, findTable, NotATable, planFor } from "@proven-seat/core/duty/line-list";
+import { readListFile } from "@proven-seat/core/duty/workbook";
 import { UnusableInput } from "./items.ts";
 
 /** A line list as it is understood, every guess taken; rows with a fault are left out of the tags. */

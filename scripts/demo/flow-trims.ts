@@ -1,7 +1,7 @@
 /** What passes the flow in the demo's lines: Kv by the area of the bore, factors by the kind of trim. */
-import { constructionNamed, passageOf } from "@proven-seat/core/bodies";
-import type { ProductLine } from "@proven-seat/core/catalogue";
-import { typicalTrim } from "@proven-seat/core/trims";
+import { constructionNamed, passageOf } from "@proven-seat/core/construction/bodies";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
+import { typicalTrim } from "@proven-seat/core/equipment/trims";
 import { threeFigures } from "./geometry.ts";
 
 type FlowTrim = ProductLine["flowTrims"][number];

@@ -2,8 +2,8 @@
  * Stated geometry the demo catalogue is generated from. Proportions are invented but mechanically
  * plausible; torques come from the product's own formulas, so table and mechanics agree.
  */
-import { floatingBallTorque, mounting, trunnionBallTorque } from "@proven-seat/core/calc";
-import { minimumBoreMm, seatMaterial } from "@proven-seat/core/reference";
+import { floatingBallTorque, mounting, trunnionBallTorque } from "@proven-seat/core/basis/calc";
+import { minimumBoreMm, seatMaterial } from "@proven-seat/core/basis/reference";
 
 const smallBores: Record<number, number> = { 15: 13, 20: 19, 25: 25, 32: 32, 40: 38, 65: 62, 125: 125 };
 const stemSizes = [

@@ -4,7 +4,7 @@ import { openSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 import { fileURLToPath } from "node:url";
-import { seeded } from "@proven-seat/core/calc";
+import { seeded } from "@proven-seat/core/basis/calc";
 import { freePort } from "../port.ts";
 import { readRunning } from "../start/running.ts";
 import { compare } from "./compare.ts";

@@ -26,10 +26,12 @@ const filesIn = (folder: string) =>
     .filter((f) => f.endsWith(".ts"))
     .map((f) => join(root, folder, f))
     .sort();
-const code = ["core/src/calc", "core/src/rules"].flatMap(filesIn);
+const code = ["core/src/basis/calc", "core/src/judgement/rules"].flatMap(filesIn);
 const isTest = (file: string) => file.endsWith(".test.ts");
 const mutated = code.filter((f) => !isTest(f) && !f.endsWith("/index.ts") && f.includes(wanted));
-const around = ["core/src/torque", "core/src/drives", "core/src/proof"].flatMap(filesIn);
+const around = ["core/src/mechanics/torque", "core/src/equipment/drives", "core/src/judgement/proof"].flatMap(
+  filesIn,
+);
 const tests = [...code, ...around].filter(
   (f) => isTest(f) && !slow.test(f) && (!f.includes("/proof/") || f.endsWith("/pictures.test.ts")),
 );

@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import pg from "pg";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { digestOf } from "../../core/src/proof/index.ts";
+import { digestOf } from "../../core/src/judgement/proof/index.ts";
 import { demoCatalogue } from "../../core/test/demo.ts";
 import { sheetOf } from "../../core/test/demo-sheet.ts";
 import { build } from "../build.ts";

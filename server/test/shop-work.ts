@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import type { HandIn, Job, Tag } from "@proven-seat/contract";
-import type { JobEvent, Said } from "@proven-seat/core/shop";
+import type { JobEvent, Said } from "@proven-seat/core/outcome/shop";
 import sharp from "sharp";
 import type { TestServer } from "./api.ts";
 

@@ -1,8 +1,8 @@
 /** The demo's project as the server hands it out, with as many of its tags as are wanted. */
 import type { HouseRuleVersion, Project, TagRow } from "@proven-seat/contract";
 import { noDefaults } from "@proven-seat/core/duty";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { marksOf, type TagSummary } from "@proven-seat/core/proof";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { marksOf, type TagSummary } from "@proven-seat/core/judgement/proof";
 import { demoDuty, demoProver } from "./at-the-bench.tsx";
 
 const idOf = (at: number) => `00000000-0000-4000-8000-0000000001${String(at).padStart(2, "0")}`;

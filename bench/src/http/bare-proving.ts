@@ -1,8 +1,8 @@
 /** Proves the demonstration's tags for a list, over and over, with nothing else: how many in some seconds, told by IPC. */
 import { join } from "node:path";
-import { compileShelf } from "@proven-seat/core/catalogue";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { proveForList } from "@proven-seat/core/proof";
+import { compileShelf } from "@proven-seat/core/equipment/catalogue";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { proveForList } from "@proven-seat/core/judgement/proof";
 import { storedDutySchema } from "@proven-seat/core/stored";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../../server/src/demo/read-demo.ts";
 

@@ -1,5 +1,5 @@
-export { catalogueKind } from "./catalogue/kind.ts";
-export { dutyKind, storedDutySchema } from "./duty/kind.ts";
+export { catalogueKind } from "../equipment/catalogue/versions/kind.ts";
+export { dutyKind, storedDutySchema } from "../duty/versions/kind.ts";
 export {
   houseRulesKind,
   type ReadHouseRules,
@@ -7,8 +7,14 @@ export {
   type StoredHouseRules,
   storedHouseRules,
   storedHouseRulesSchema,
-} from "./house-rules/kind.ts";
-export { type DocumentKind, documentKind, type Unreadable, type Upcast, type VersionStep } from "./kind.ts";
-export { newestHeadings } from "./line-list/kind.ts";
-export { projectKind } from "./project/kind.ts";
-export { sheetKind } from "./sheet/kind.ts";
+} from "../basis/house/versions/kind.ts";
+export {
+  type DocumentKind,
+  documentKind,
+  type Unreadable,
+  type Upcast,
+  type VersionStep,
+} from "../basis/versions/kind.ts";
+export { newestHeadings } from "../duty/line-list/versions/kind.ts";
+export { projectKind } from "../outcome/project-file/kind.ts";
+export { sheetKind } from "../judgement/proof/versions/kind.ts";

@@ -6,8 +6,8 @@ import {
   findTable,
   type ListedTag,
   planFor,
-} from "../../src/line-list/index.ts";
-import { readListFile } from "../../src/workbook/index.ts";
+} from "../../src/duty/line-list/index.ts";
+import { readListFile } from "../../src/duty/workbook/index.ts";
 
 const stated = (of: object, without: readonly string[]) =>
   Object.entries(of)

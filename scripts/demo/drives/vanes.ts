@@ -1,4 +1,4 @@
-import type { DriveFamily } from "@proven-seat/core/catalogue";
+import type { DriveFamily } from "@proven-seat/core/equipment/catalogue";
 import { threeFigures } from "../geometry.ts";
 import { flanged, plain, unflanged } from "./shared.ts";
 

@@ -1,4 +1,4 @@
-import type { ProductLine } from "@proven-seat/core/catalogue";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { discBreak } from "../geometry.ts";
 import { make } from "./make.ts";
 import {

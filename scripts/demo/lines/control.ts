@@ -1,4 +1,4 @@
-import type { ProductLine } from "@proven-seat/core/catalogue";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { notches, segments } from "../flow-trims.ts";
 import { floatingBreak, trunnionBreak } from "../geometry.ts";
 import { floating } from "./floating.ts";

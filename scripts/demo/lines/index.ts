@@ -1,4 +1,4 @@
-import type { ProductLine } from "@proven-seat/core/catalogue";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { butterflyLines } from "./butterfly.ts";
 import { controlLines } from "./control.ts";
 import { floatingLines } from "./floating.ts";

@@ -1,6 +1,6 @@
-import type { ProductLine } from "@proven-seat/core/catalogue";
-import { faceToFaceMm } from "@proven-seat/core/reference";
-import { stemThrustN } from "@proven-seat/core/torque";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
+import { faceToFaceMm } from "@proven-seat/core/basis/reference";
+import { stemThrustN } from "@proven-seat/core/mechanics/torque";
 import { stemEndOf } from "../ends.ts";
 import { type FlowBody, plainTrims } from "../flow-trims.ts";
 import {

@@ -1,5 +1,5 @@
 /** Trims, seals and seats several demo lines share. */
-import type { ProductLine } from "@proven-seat/core/catalogue";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 
 type Seals = ProductLine["seals"][number];
 type Trim = ProductLine["trims"][number];

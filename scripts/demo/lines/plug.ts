@@ -1,4 +1,4 @@
-import type { ProductLine } from "@proven-seat/core/catalogue";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { characterisedSeats } from "../flow-trims.ts";
 import { plugBreak } from "../geometry.ts";
 import { make } from "./make.ts";

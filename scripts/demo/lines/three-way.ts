@@ -1,4 +1,4 @@
-import type { ProductLine } from "@proven-seat/core/catalogue";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { floatingBreak } from "../geometry.ts";
 import { floating } from "./floating.ts";
 import { make } from "./make.ts";

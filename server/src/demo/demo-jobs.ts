@@ -1,9 +1,9 @@
 import { randomUUID } from "node:crypto";
 import type { HandIn } from "@proven-seat/contract";
-import { type Catalogue, compileShelf } from "@proven-seat/core/catalogue";
+import { type Catalogue, compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { type Duty, settle } from "@proven-seat/core/duty";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { describeValve, fittingSteps, fitUpPicture, prove } from "@proven-seat/core/proof";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { describeValve, fittingSteps, fitUpPicture, prove } from "@proven-seat/core/judgement/proof";
 import {
   chainOf,
   type JobEvent,
@@ -14,7 +14,7 @@ import {
   type ShopPlan,
   shopPlan,
   stepNames,
-} from "@proven-seat/core/shop";
+} from "@proven-seat/core/outcome/shop";
 
 /** Work as the demonstration shows it: how far it is, and what was said of it. */
 interface Begun {

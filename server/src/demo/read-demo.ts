@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
-import { type CatalogueReading, readCatalogue } from "@proven-seat/core/catalogue";
+import { type CatalogueReading, readCatalogue } from "@proven-seat/core/equipment/catalogue";
 
 /** The demo folder of the project, from source and from the built server alike. */
 export const demoFolder = join(dirname(fileURLToPath(import.meta.url)), "../../../demo");

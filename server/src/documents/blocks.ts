@@ -1,4 +1,4 @@
-import type { Block, Pair } from "@proven-seat/core/documents";
+import type { Block, Pair } from "@proven-seat/core/outcome/documents";
 import { code } from "./code.ts";
 import { draw } from "./drawing.ts";
 import {

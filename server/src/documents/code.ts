@@ -1,4 +1,4 @@
-import type { Block } from "@proven-seat/core/documents";
+import type { Block } from "@proven-seat/core/outcome/documents";
 import encode from "qrcode-generator";
 import type { Flow } from "./blocks.ts";
 import { dim, ink, left, width, write } from "./page.ts";

@@ -1,4 +1,4 @@
-import type { Drawing, Mark, Tone } from "@proven-seat/core/documents";
+import type { Drawing, Mark, Tone } from "@proven-seat/core/outcome/documents";
 import { type Document, dim, ink, rule, verdictColours, write } from "./page.ts";
 
 /** The tones of a drawing on paper; what has none is left as the paper is. */

@@ -1,4 +1,4 @@
-import type { PrintedDocument } from "@proven-seat/core/documents";
+import type { PrintedDocument } from "@proven-seat/core/outcome/documents";
 import { type Document, dim, left, line, right, width, write, writeFitted } from "./page.ts";
 
 /** What stands on every page: the document's name and what it is about; begins the page and gives the y below. */

@@ -1,4 +1,4 @@
-import type { PrintedDocument } from "@proven-seat/core/documents";
+import type { PrintedDocument } from "@proven-seat/core/outcome/documents";
 import { drawBlock } from "./blocks.ts";
 import { newDocument } from "./page.ts";
 import { beginPage, endPages } from "./page-frame.ts";

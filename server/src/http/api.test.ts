@@ -1,6 +1,6 @@
 import type { HouseRuleVersion, ImportResult, Problem, Tag, TagRow } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
-import { convertLineList, findTable, gridOfText, planFor } from "@proven-seat/core/line-list";
+import { convertLineList, findTable, gridOfText, planFor } from "@proven-seat/core/duty/line-list";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 

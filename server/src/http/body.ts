@@ -1,4 +1,4 @@
-import { cleanText, textFault } from "@proven-seat/core/text";
+import { cleanText, textFault } from "@proven-seat/core/basis/text";
 import { Problem } from "./problem.ts";
 
 /** What a body may hold, whatever its schema says. The largest that is meant is a list of ten thousand tags. */

@@ -1,5 +1,5 @@
 import type { CatalogueRow, CatalogueVersion, Problem } from "@proven-seat/contract";
-import type { Catalogue } from "@proven-seat/core/catalogue";
+import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { startTestServer, type TestServer } from "../../test/api.ts";
 

@@ -1,6 +1,6 @@
 /** What one request may not do to the others. */
 import type { Problem } from "@proven-seat/contract";
-import type { Catalogue } from "@proven-seat/core/catalogue";
+import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { startTestServer, type TestServer } from "../../test/api.ts";
 

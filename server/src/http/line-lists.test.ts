@@ -1,7 +1,7 @@
 import type { Draft, DraftRow, ImportResult, ListMemory, Problem, Tag, TagRow } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
-import { bestSheet, convertLineList, findTable, planFor } from "@proven-seat/core/line-list";
-import { readListFile } from "@proven-seat/core/workbook";
+import { bestSheet, convertLineList, findTable, planFor } from "@proven-seat/core/duty/line-list";
+import { readListFile } from "@proven-seat/core/duty/workbook";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";

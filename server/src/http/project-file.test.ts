@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { gunzipSync, gzipSync } from "node:zlib";
 import type { Problem, Project, ReproofAnswer, SheetRow, Tag, TagRow } from "@proven-seat/contract";
 import { emptyDuty } from "@proven-seat/core/duty";
-import { defaultHouseRules } from "@proven-seat/core/house";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";

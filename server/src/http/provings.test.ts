@@ -8,8 +8,8 @@ import type {
   TagResult,
   TagRow,
 } from "@proven-seat/contract";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import type { SheetDrift } from "@proven-seat/core/proof";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import type { SheetDrift } from "@proven-seat/core/judgement/proof";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { SheetRow, Tag } from "@proven-seat/contract";
-import type { Sheet } from "@proven-seat/core/proof";
+import type { Sheet } from "@proven-seat/core/judgement/proof";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest, issueOf, type Proved } from "../../test/issuing.ts";

@@ -1,4 +1,4 @@
-import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/catalogue";
+import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/equipment/catalogue";
 
 /** A catalogue by its digest, with its content where the worker that asked did not hold it. */
 export interface HeldCatalogue {

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import type { EntityManager } from "@mikro-orm/postgresql";
-import { digestOf } from "@proven-seat/core/proof";
+import { digestOf } from "@proven-seat/core/judgement/proof";
 import { readHouseRules } from "@proven-seat/core/stored";
 import { type Reader, rowsOf } from "../store/sql.ts";
 import { naming } from "../work/projects.ts";

@@ -1,4 +1,4 @@
-import { digestOf } from "@proven-seat/core/proof";
+import { digestOf } from "@proven-seat/core/judgement/proof";
 import { NoProject } from "./no-project.ts";
 import type { Head, RecordName, RecordOf } from "./records.ts";
 

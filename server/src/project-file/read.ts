@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto";
-import { readCatalogueDocument } from "@proven-seat/core/catalogue";
-import { digestOf, reprove } from "@proven-seat/core/proof";
+import { readCatalogueDocument } from "@proven-seat/core/equipment/catalogue";
+import { digestOf, reprove } from "@proven-seat/core/judgement/proof";
 import { projectKind, readHouseRules } from "@proven-seat/core/stored";
 import { kindOf, linesOf } from "./lines.ts";
 import { Named } from "./named.ts";

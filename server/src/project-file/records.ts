@@ -7,9 +7,9 @@ import {
   tagContentSchema,
 } from "@proven-seat/contract";
 import { text } from "@proven-seat/core/duty";
-import { jobEventSchema, jobKinds, shopPlanSchema } from "@proven-seat/core/shop";
+import { jobEventSchema, jobKinds, shopPlanSchema } from "@proven-seat/core/outcome/shop";
 import { storedDutySchema } from "@proven-seat/core/stored";
-import { tagKey } from "@proven-seat/core/text";
+import { tagKey } from "@proven-seat/core/basis/text";
 import { z } from "zod";
 
 const words = text(4000);

@@ -6,7 +6,7 @@ import {
   marksOf,
   proveForList,
   summarise,
-} from "@proven-seat/core/proof";
+} from "@proven-seat/core/judgement/proof";
 import { type Reader, rowsOf } from "../store/sql.ts";
 import { dutyOf } from "../store/stored.ts";
 import type { ProvingKind, Ready } from "./kind.ts";

@@ -1,5 +1,5 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
-import { digestOf } from "@proven-seat/core/proof";
+import { digestOf } from "@proven-seat/core/judgement/proof";
 import { storedHouseRules } from "@proven-seat/core/stored";
 import { shelfHeld } from "../jobs/held.ts";
 import { basisNamed } from "../store/bases.ts";

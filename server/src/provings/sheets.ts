@@ -1,4 +1,4 @@
-import { driftOf } from "@proven-seat/core/proof";
+import { driftOf } from "@proven-seat/core/judgement/proof";
 import { type Reader, rowsOf } from "../store/sql.ts";
 import type { ProvingKind } from "./kind.ts";
 

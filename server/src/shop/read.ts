@@ -1,5 +1,5 @@
 import type { Job, JobRow } from "@proven-seat/contract";
-import type { JobEvent, ShopPlan } from "@proven-seat/core/shop";
+import type { JobEvent, ShopPlan } from "@proven-seat/core/outcome/shop";
 import { lastOf, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { type Reader, rowsOf } from "../store/sql.ts";
 import { notThere } from "../work/refusal.ts";

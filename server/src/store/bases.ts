@@ -1,4 +1,4 @@
-import { engineVersion } from "@proven-seat/core/proof";
+import { engineVersion } from "@proven-seat/core/judgement/proof";
 import { type Reader, rowsOf } from "./sql.ts";
 
 /** What something is proved by: a revision of the catalogue, a version of the house rules, an engine. */

@@ -1,5 +1,5 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
-import type { Catalogue } from "@proven-seat/core/catalogue";
+import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
 import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
 import { type Reader, rowsOf } from "./sql.ts";
 import { catalogueOf, houseRulesOf } from "./stored.ts";

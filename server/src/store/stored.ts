@@ -1,6 +1,6 @@
-import type { Catalogue } from "@proven-seat/core/catalogue";
+import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
 import type { Duty } from "@proven-seat/core/duty";
-import type { HouseRules } from "@proven-seat/core/house";
+import type { HouseRules } from "@proven-seat/core/basis/house";
 import { catalogueKind, readHouseRules, storedDutySchema } from "@proven-seat/core/stored";
 
 /** The duty of a record, whatever version it was written in. */

@@ -1,8 +1,12 @@
 import { UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { CatalogueRow, NewCatalogue, CatalogueVersion as Whole } from "@proven-seat/contract";
-import { type Catalogue, type CatalogueFault, readCatalogueDocument } from "@proven-seat/core/catalogue";
-import { digestOf } from "@proven-seat/core/proof";
+import {
+  type Catalogue,
+  type CatalogueFault,
+  readCatalogueDocument,
+} from "@proven-seat/core/equipment/catalogue";
+import { digestOf } from "@proven-seat/core/judgement/proof";
 import { catalogueContent, catalogueInForce } from "../store/current.ts";
 import { CatalogueVersion } from "../store/entities/versions.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";

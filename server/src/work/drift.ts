@@ -1,7 +1,7 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Drift, DriftedSheet, DriftedTag } from "@proven-seat/contract";
 import { driftOutcomes } from "@proven-seat/contract";
-import { type SheetDrift, type TagSummary, turnedBetween } from "@proven-seat/core/proof";
+import { type SheetDrift, type TagSummary, turnedBetween } from "@proven-seat/core/judgement/proof";
 import { kinds } from "../provings/index.ts";
 import { type Basis, basisNamed, basisOfProject } from "../store/bases.ts";
 import { type Reader, rowsOf } from "../store/sql.ts";

@@ -1,7 +1,7 @@
 import { UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { NewHouseRules, HouseRuleVersion as Whole } from "@proven-seat/contract";
-import type { HouseRules } from "@proven-seat/core/house";
+import type { HouseRules } from "@proven-seat/core/basis/house";
 import { storedHouseRules } from "@proven-seat/core/stored";
 import { currentHouseRules } from "../store/current.ts";
 import { HouseRuleVersion } from "../store/entities/versions.ts";

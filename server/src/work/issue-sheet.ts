@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { isDeepStrictEqual } from "node:util";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { issueSheetSchema, SheetRow } from "@proven-seat/contract";
-import type { Sheet as SheetDocument } from "@proven-seat/core/proof";
+import type { Sheet as SheetDocument } from "@proven-seat/core/judgement/proof";
 import type { z } from "zod";
 import type { Jobs } from "../jobs/jobs.ts";
 import { basisOfProject } from "../store/bases.ts";

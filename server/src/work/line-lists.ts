@@ -1,6 +1,6 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { ImportResult } from "@proven-seat/contract";
-import type { ListedTag } from "@proven-seat/core/line-list";
+import type { ListedTag } from "@proven-seat/core/duty/line-list";
 import type { ReadList } from "../jobs/tasks/read-list.ts";
 import { addListed, type MetTag, meetTags, replaceListed } from "../store/listed-tags.ts";
 import { type Reader, rowsOf } from "../store/sql.ts";

@@ -3,7 +3,7 @@ import { UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { NewProject, Project as ProjectDocument, SaveProject } from "@proven-seat/contract";
 import { type DutyDefaults, dutyDefaultsSchema } from "@proven-seat/core/duty";
-import type { UnitSystem } from "@proven-seat/core/units";
+import type { UnitSystem } from "@proven-seat/core/basis/units";
 import { catalogueInForce, currentHouseRules } from "../store/current.ts";
 import { keepDecision } from "../store/decisions.ts";
 import { Project } from "../store/entities/project.ts";

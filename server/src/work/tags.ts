@@ -4,7 +4,7 @@ import { LockMode, UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { SaveTag, Tag as TagDocument } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
-import { tagKey } from "@proven-seat/core/text";
+import { tagKey } from "@proven-seat/core/basis/text";
 import type { Project } from "../store/entities/project.ts";
 import { Sheet } from "../store/entities/sheet.ts";
 import { DutyVersion, Tag } from "../store/entities/tag.ts";

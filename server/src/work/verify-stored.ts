@@ -1,5 +1,5 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
-import { digestOf, reprove, type Sheet as SheetDocument } from "@proven-seat/core/proof";
+import { digestOf, reprove, type Sheet as SheetDocument } from "@proven-seat/core/judgement/proof";
 import { Sheet } from "../store/entities/sheet.ts";
 import { DutyVersion, Tag } from "../store/entities/tag.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";

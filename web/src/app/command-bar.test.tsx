@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import type { Project, TagRow } from "@proven-seat/contract";
-import { rules } from "@proven-seat/core/rules";
+import { rules } from "@proven-seat/core/judgement/rules";
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { answering, inTheShell } from "../../test/answers.tsx";

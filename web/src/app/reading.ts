@@ -1,4 +1,4 @@
-import type { Quantity, Reading, UnitSystem } from "@proven-seat/core/units";
+import type { Quantity, Reading, UnitSystem } from "@proven-seat/core/basis/units";
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
 import { useShallow } from "zustand/react/shallow";

@@ -1,4 +1,4 @@
-import { shownUnit } from "@proven-seat/core/units";
+import { shownUnit } from "@proven-seat/core/basis/units";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useNavigation } from "react-router";
 import { KeyHint } from "../parts/key-hint.tsx";

@@ -1,4 +1,4 @@
-import { type Quantity, quantities, shownUnit, unitsOf } from "@proven-seat/core/units";
+import { type Quantity, quantities, shownUnit, unitsOf } from "@proven-seat/core/basis/units";
 import { useId } from "react";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
 import { useReading, useUnits } from "./reading.ts";

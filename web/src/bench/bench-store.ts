@@ -1,6 +1,6 @@
 import type { Choice, Tag } from "@proven-seat/contract";
 import { type CaseKind, type Duty, newCase, type OperatingCase } from "@proven-seat/core/duty";
-import type { Order } from "@proven-seat/core/proof";
+import type { Order } from "@proven-seat/core/judgement/proof";
 import { temporal } from "zundo";
 import { create } from "zustand";
 import { contentOf, type TagContent } from "./content.ts";

@@ -1,4 +1,4 @@
-import type { HouseRules } from "@proven-seat/core/house";
+import type { HouseRules } from "@proven-seat/core/basis/house";
 import { create } from "zustand";
 
 interface AsRead {

@@ -1,4 +1,4 @@
-import { candidateKey } from "@proven-seat/core/proof";
+import { candidateKey } from "@proven-seat/core/judgement/proof";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { useCatalogue, useHouseRules } from "../app/pinned.ts";
 import { type AskedProof, askProof } from "../workers/asked.ts";

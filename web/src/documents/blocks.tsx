@@ -1,4 +1,4 @@
-import type { Block } from "@proven-seat/core/documents";
+import type { Block } from "@proven-seat/core/outcome/documents";
 import type { ComponentType } from "react";
 import { BoreMark } from "../parts/bore-mark.tsx";
 import { verdictText } from "../parts/verdict-words.ts";

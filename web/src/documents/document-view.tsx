@@ -1,4 +1,4 @@
-import type { PrintedDocument } from "@proven-seat/core/documents";
+import type { PrintedDocument } from "@proven-seat/core/outcome/documents";
 import { BlockView } from "./blocks.tsx";
 
 /** Any printed document on screen: the words and drawings of its paper. */

@@ -1,4 +1,4 @@
-import type { Drawing, Mark, Tone } from "@proven-seat/core/documents";
+import type { Drawing, Mark, Tone } from "@proven-seat/core/outcome/documents";
 import { useId } from "react";
 
 /** The tones of a drawing on screen; what has none is left as the paper is. */

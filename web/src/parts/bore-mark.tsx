@@ -1,4 +1,4 @@
-import type { Verdict } from "@proven-seat/core/rules";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { useId } from "react";
 
 const colours: Record<Verdict, string> = {

@@ -1,4 +1,4 @@
-import type { Verdict } from "@proven-seat/core/rules";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { BoreMark } from "./bore-mark.tsx";
 
 const marks: readonly [Verdict, string][] = [

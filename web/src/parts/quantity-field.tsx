@@ -1,4 +1,4 @@
-import { convertUnit, parseQuantity, type Quantity, shownUnit, unitsOf } from "@proven-seat/core/units";
+import { convertUnit, parseQuantity, type Quantity, shownUnit, unitsOf } from "@proven-seat/core/basis/units";
 import { useState } from "react";
 import { useReading, useUnits } from "../app/reading.ts";
 

@@ -1,4 +1,4 @@
-import type { Force, Role, View } from "@proven-seat/core/sections";
+import type { Force, Role, View } from "@proven-seat/core/construction/sections";
 
 /** Fill of what a shape is made of; cut metal is hatched, the fluid is tinted by its pressure. */
 const fills: Partial<Record<Role, string>> = {

@@ -1,5 +1,5 @@
-import { angles, type Place, type Profile } from "@proven-seat/core/stroke";
-import { figure } from "@proven-seat/core/units";
+import { angles, type Place, type Profile } from "@proven-seat/core/basis/stroke";
+import { figure } from "@proven-seat/core/basis/units";
 import { axisText, type PageColours, pointerNote } from "./charts.ts";
 
 /** Opening runs from 0 to 90°, closing back from 90 to 0: drawn side by side with a gap between. */

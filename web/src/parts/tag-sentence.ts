@@ -1,5 +1,5 @@
-import type { TagSummary } from "@proven-seat/core/proof";
-import type { Verdict } from "@proven-seat/core/rules";
+import type { TagSummary } from "@proven-seat/core/judgement/proof";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { heldSentence, type ReadingUnits } from "./verdict-words.ts";
 
 /** The sentence that holds a tag back. */

@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import type { TagRow } from "@proven-seat/contract";
-import type { TagSummary } from "@proven-seat/core/proof";
+import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import { describe, expect, it } from "vitest";
 import { markedStations } from "../stations/index.ts";
 import type { BenchView } from "../workers/views.ts";

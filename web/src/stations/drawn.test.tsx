@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { cavityNamed, constructions, labelled, leakPathsOf } from "@proven-seat/core/bodies";
+import { cavityNamed, constructions, labelled, leakPathsOf } from "@proven-seat/core/construction/bodies";
 import { emptyDuty } from "@proven-seat/core/duty";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";

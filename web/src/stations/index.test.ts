@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { ruleStations } from "@proven-seat/core/rules";
+import { ruleStations } from "@proven-seat/core/judgement/rules";
 import { describe, expect, it } from "vitest";
 import { atTheBench } from "../../test/at-the-bench.tsx";
 import { rooms } from "../rooms/index.ts";

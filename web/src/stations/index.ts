@@ -1,4 +1,4 @@
-import { type RuleStation, ruleStations } from "@proven-seat/core/rules";
+import { type RuleStation, ruleStations } from "@proven-seat/core/judgement/rules";
 import type { Station } from "./station.ts";
 
 /** Every folder with a descriptor is a station. */

@@ -1,4 +1,4 @@
-import type { RuleStation, Verdict } from "@proven-seat/core/rules";
+import type { RuleStation, Verdict } from "@proven-seat/core/judgement/rules";
 import type { OnTheBench, Station } from "./station.ts";
 
 /** What holds the candidate in hand back at a station: the first of its gravest findings, if it is grave at all. */

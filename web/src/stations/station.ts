@@ -1,7 +1,7 @@
 import type { TagRow } from "@proven-seat/contract";
 import type { OperatingCase } from "@proven-seat/core/duty";
-import type { TagMarks } from "@proven-seat/core/proof";
-import type { RuleStation, Verdict } from "@proven-seat/core/rules";
+import type { TagMarks } from "@proven-seat/core/judgement/proof";
+import type { RuleStation, Verdict } from "@proven-seat/core/judgement/rules";
 import type { ComponentType } from "react";
 import type { Tab } from "../lists/tab.ts";
 import type { PaperState } from "../parts/paper-mark.tsx";

@@ -1,5 +1,5 @@
 import { emptyDuty, valueAt, withValueAt } from "@proven-seat/core/duty";
-import type { Envelope } from "@proven-seat/core/proof";
+import type { Envelope } from "@proven-seat/core/judgement/proof";
 import { describe, expect, it } from "vitest";
 import { differingFirst } from "../lists/compare/differing-first.ts";
 import { reachText } from "../lists/reach/value-text.ts";

@@ -6,10 +6,10 @@ import {
   dutyValues,
   type MapCell,
   mapRow,
-} from "@proven-seat/core/breaking";
+} from "@proven-seat/core/judgement/breaking";
 import { dutiesOtherwise, settle } from "@proven-seat/core/duty";
-import { prove } from "@proven-seat/core/proof";
-import { gravityOf } from "@proven-seat/core/rules";
+import { prove } from "@proven-seat/core/judgement/proof";
+import { gravityOf } from "@proven-seat/core/judgement/rules";
 import { candidateOf, type Proving } from "./proving.ts";
 import type { MovableValue } from "./views.ts";
 

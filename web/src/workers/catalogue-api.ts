@@ -4,8 +4,8 @@ import {
   type CatalogueFault,
   catalogueDifference,
   readCatalogueDocument,
-} from "@proven-seat/core/catalogue";
-import { catalogueTables, readCatalogueTables } from "@proven-seat/core/catalogue-tables";
+} from "@proven-seat/core/equipment/catalogue";
+import { catalogueTables, readCatalogueTables } from "@proven-seat/core/equipment/catalogue-tables";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 
 /** A file as it was picked. */

@@ -1,8 +1,8 @@
-import { constructionNamed } from "@proven-seat/core/bodies";
-import { byConstruction } from "@proven-seat/core/by-construction";
-import { seatName } from "@proven-seat/core/catalogue";
+import { constructionNamed } from "@proven-seat/core/construction/bodies";
+import { byConstruction } from "@proven-seat/core/judgement/by-construction";
+import { seatName } from "@proven-seat/core/equipment/catalogue";
 import { settle } from "@proven-seat/core/duty";
-import { offerFor } from "@proven-seat/core/on-site";
+import { offerFor } from "@proven-seat/core/judgement/on-site";
 import {
   type AirPicture,
   airPicture,
@@ -13,8 +13,8 @@ import {
   type SupplyLadder,
   seatLadder,
   supplyLadder,
-} from "@proven-seat/core/proof";
-import { type StallChance, stallChance } from "@proven-seat/core/torque";
+} from "@proven-seat/core/judgement/proof";
+import { type StallChance, stallChance } from "@proven-seat/core/mechanics/torque";
 import { candidateOf, type Proving } from "./proving.ts";
 
 import type { ByConstructionRow, ConstructionRow } from "./views.ts";

@@ -6,7 +6,7 @@ import {
   flowStroke,
   type TrimTried,
   trimsTried,
-} from "@proven-seat/core/proof";
+} from "@proven-seat/core/judgement/proof";
 import { candidateOf, type Proving } from "./proving.ts";
 
 /** What the differential not in force would cost; null for a bare stem. */

@@ -14,11 +14,11 @@ import {
   type Revised,
   revise,
   type Table,
-} from "@proven-seat/core/line-list";
-import { digestOf } from "@proven-seat/core/proof";
-import { tagKey } from "@proven-seat/core/text";
-import type { UnitSystem } from "@proven-seat/core/units";
-import { type ListFile, readListFile, type SheetToWrite, workbookOf } from "@proven-seat/core/workbook";
+} from "@proven-seat/core/duty/line-list";
+import { digestOf } from "@proven-seat/core/judgement/proof";
+import { tagKey } from "@proven-seat/core/basis/text";
+import type { UnitSystem } from "@proven-seat/core/basis/units";
+import { type ListFile, readListFile, type SheetToWrite, workbookOf } from "@proven-seat/core/duty/workbook";
 
 /** What a file holds. */
 export interface OpenedFile {

@@ -1,5 +1,5 @@
-import { seatName } from "@proven-seat/core/catalogue";
-import { heldBy } from "@proven-seat/core/proof";
+import { seatName } from "@proven-seat/core/equipment/catalogue";
+import { heldBy } from "@proven-seat/core/judgement/proof";
 import type { Proving } from "./proving.ts";
 import type { ProofOutline } from "./views.ts";
 

@@ -1,5 +1,5 @@
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { orders } from "@proven-seat/core/proof";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { orders } from "@proven-seat/core/judgement/proof";
 import { beforeEach, describe, expect, it } from "vitest";
 import { readDemoScenario } from "../../../server/src/demo/read-demo.ts";
 import { demoProver, demoDuty as duty, proving } from "../../test/at-the-bench.tsx";

@@ -1,7 +1,7 @@
-import { isByConstruction, valveByConstruction } from "@proven-seat/core/by-construction";
-import type { Shelf } from "@proven-seat/core/catalogue";
+import { isByConstruction, valveByConstruction } from "@proven-seat/core/judgement/by-construction";
+import type { Shelf } from "@proven-seat/core/equipment/catalogue";
 import type { Duty } from "@proven-seat/core/duty";
-import type { HouseRules } from "@proven-seat/core/house";
+import type { HouseRules } from "@proven-seat/core/basis/house";
 import {
   candidateKey,
   judgeChoice,
@@ -11,7 +11,7 @@ import {
   type ProvenCandidate,
   prover,
   rank,
-} from "@proven-seat/core/proof";
+} from "@proven-seat/core/judgement/proof";
 import { groupOf } from "./rows.ts";
 
 type Groups = ReadonlyMap<string, readonly ProvenCandidate[]>;

@@ -1,4 +1,4 @@
-import { type KindOnValve, type Order, prover, rank, sideBySide } from "@proven-seat/core/proof";
+import { type KindOnValve, type Order, prover, rank, sideBySide } from "@proven-seat/core/judgement/proof";
 import { candidateOf, inOrder, type Proving } from "./proving.ts";
 import { detailOf, groupOf, rowOf, valveGroupOf } from "./rows.ts";
 import type { CandidateDetail, CandidateRow, RowWindow } from "./views.ts";

@@ -1,7 +1,7 @@
-import { isByConstruction } from "@proven-seat/core/by-construction";
+import { isByConstruction } from "@proven-seat/core/judgement/by-construction";
 import type { Duty } from "@proven-seat/core/duty";
 import { settle } from "@proven-seat/core/duty";
-import type { HouseRules } from "@proven-seat/core/house";
+import type { HouseRules } from "@proven-seat/core/basis/house";
 import {
   describeCandidate,
   describeDrive,
@@ -14,7 +14,7 @@ import {
   sectionData,
   strokePicture,
   torquePicture,
-} from "@proven-seat/core/proof";
+} from "@proven-seat/core/judgement/proof";
 import type { CandidateDetail, CandidateRow } from "./views.ts";
 
 export const valveGroupOf = ({ line, size, cavity, seat }: ProvenCandidate["valve"]) =>

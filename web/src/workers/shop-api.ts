@@ -1,7 +1,7 @@
 import { type SettledDuty, settle } from "@proven-seat/core/duty";
-import type { Step } from "@proven-seat/core/fit-up";
-import type { HouseRules } from "@proven-seat/core/house";
-import { fittingSteps, fitUpPicture, type ProvenCandidate } from "@proven-seat/core/proof";
+import type { Step } from "@proven-seat/core/mechanics/fit-up";
+import type { HouseRules } from "@proven-seat/core/basis/house";
+import { fittingSteps, fitUpPicture, type ProvenCandidate } from "@proven-seat/core/judgement/proof";
 import {
   assessStack,
   chainOf,
@@ -15,7 +15,7 @@ import {
   type ShopPlan,
   type StackAssessment,
   shopPlan,
-} from "@proven-seat/core/shop";
+} from "@proven-seat/core/outcome/shop";
 import { candidateOf, type Proving } from "./proving.ts";
 
 /** A plan of work on a candidate; null where it is none any more. */

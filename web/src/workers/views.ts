@@ -1,4 +1,4 @@
-import type { BreakingPoint, DutyValue, MapCell } from "@proven-seat/core/breaking";
+import type { BreakingPoint, DutyValue, MapCell } from "@proven-seat/core/judgement/breaking";
 import type { Missing } from "@proven-seat/core/duty";
 import type {
   CandidateDescription,
@@ -11,8 +11,8 @@ import type {
   StrokePicture,
   TorquePicture,
   ValveDescription,
-} from "@proven-seat/core/proof";
-import type { Verdict } from "@proven-seat/core/rules";
+} from "@proven-seat/core/judgement/proof";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import type { AskedProof } from "./asked.ts";
 
 /** A row of the candidate table: the best of the valves alike in line, class and seat. */

@@ -1,7 +1,7 @@
 import type { z } from "zod";
-import type { HouseRules } from "../../house/house-rules.ts";
-import type { Quantity } from "../../units/definitions.ts";
-import type { Duty } from "../duty.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Quantity } from "../../basis/units/definitions.ts";
+import type { Duty } from "../statement/duty.ts";
 
 /** Where a field stands among the others, in the panel and on documents. */
 export const groups = ["line", "fluid", "task", "drive", "site", "case"] as const;

@@ -1,8 +1,8 @@
 import { z } from "zod";
-import { parseDesignation } from "../../reference/pressure-temperature.ts";
-import type { Quantity } from "../../units/definitions.ts";
-import { nominalSizes } from "../../units/sizes.ts";
-import { absoluteZeroC, pressureBarG, temperatureC, text as textUpTo, vacuumBarG } from "../limits.ts";
+import { parseDesignation } from "../../basis/reference/pressure-temperature.ts";
+import type { Quantity } from "../../basis/units/definitions.ts";
+import { nominalSizes } from "../../basis/units/sizes.ts";
+import { absoluteZeroC, pressureBarG, temperatureC, text as textUpTo, vacuumBarG } from "./limits.ts";
 import type { Field } from "./field.ts";
 
 type Held<Stated> = Pick<Field<string, Stated>, "holds" | "schema">;

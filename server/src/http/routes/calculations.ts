@@ -1,4 +1,4 @@
-import { calculationNamed, calculations, inputJsonSchema, isFailure } from "@proven-seat/core/calc";
+import { calculationNamed, calculations, inputJsonSchema, isFailure } from "@proven-seat/core/basis/calc";
 import { catalogueContent, catalogueInForce, currentHouseRules } from "../../store/current.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";

@@ -1,6 +1,6 @@
 import { pipeline } from "node:stream/promises";
 import { endpoints } from "@proven-seat/contract";
-import type { ListedTag } from "@proven-seat/core/line-list";
+import type { ListedTag } from "@proven-seat/core/duty/line-list";
 import { draftNamed, draftsOf, memoryOf, remember, removeDraft } from "../../work/drafts.ts";
 import { importTags, listedTags, remarksIn } from "../../work/line-lists.ts";
 import type { Mount } from "../mount.ts";

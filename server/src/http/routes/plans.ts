@@ -1,4 +1,4 @@
-import { planNamed } from "@proven-seat/core/shop";
+import { planNamed } from "@proven-seat/core/outcome/shop";
 import { printedOf } from "../../shop/print.ts";
 import { notThere } from "../../work/refusal.ts";
 import type { Mount } from "../mount.ts";

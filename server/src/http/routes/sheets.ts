@@ -1,5 +1,5 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
-import type { Sheet as SheetDocument, UnreadableSheet } from "@proven-seat/core/proof";
+import type { Sheet as SheetDocument, UnreadableSheet } from "@proven-seat/core/judgement/proof";
 import { Sheet } from "../../store/entities/sheet.ts";
 import { issueSheet } from "../../work/issue-sheet.ts";
 import { notThere } from "../../work/refusal.ts";

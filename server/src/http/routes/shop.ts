@@ -1,4 +1,4 @@
-import { wordOf } from "@proven-seat/core/shop";
+import { wordOf } from "@proven-seat/core/outcome/shop";
 import { handIn } from "../../shop/hand-in.ts";
 import { keepPicture, pictureNamed } from "../../shop/pictures.ts";
 import { printedOf } from "../../shop/print.ts";

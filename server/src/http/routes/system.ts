@@ -1,6 +1,6 @@
 import type { MikroORM } from "@mikro-orm/postgresql";
 import { type Health, openApiDocument } from "@proven-seat/contract";
-import { engineVersion, proveRequestSchema, sheetSchema } from "@proven-seat/core/proof";
+import { engineVersion, proveRequestSchema, sheetSchema } from "@proven-seat/core/judgement/proof";
 import { z } from "zod";
 import { migrationsOf } from "../../store/orm.ts";
 import type { Mount } from "../mount.ts";

@@ -1,4 +1,4 @@
-import { calculationNamed, calculate as computed } from "@proven-seat/core/calc";
+import { calculationNamed, calculate as computed } from "@proven-seat/core/basis/calc";
 
 /** Many inputs of one calculation, each with its result or its failure. */
 export function calculate({ name, items }: { name: string; items: readonly unknown[] }) {

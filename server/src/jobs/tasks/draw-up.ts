@@ -1,7 +1,7 @@
 import type { Choice } from "@proven-seat/contract";
-import type { HouseRules } from "@proven-seat/core/house";
-import { drawUpSheet, findChoice, overrideOf, prover, type Sheet } from "@proven-seat/core/proof";
-import { needsReason } from "@proven-seat/core/rules";
+import type { HouseRules } from "@proven-seat/core/basis/house";
+import { drawUpSheet, findChoice, overrideOf, prover, type Sheet } from "@proven-seat/core/judgement/proof";
+import { needsReason } from "@proven-seat/core/judgement/rules";
 import { dutyOf } from "../../store/stored.ts";
 import { type HeldCatalogue, shelfHeld } from "../held.ts";
 

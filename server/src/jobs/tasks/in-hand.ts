@@ -1,8 +1,8 @@
 import type { Choice } from "@proven-seat/contract";
-import type { Shelf } from "@proven-seat/core/catalogue";
+import type { Shelf } from "@proven-seat/core/equipment/catalogue";
 import type { Duty } from "@proven-seat/core/duty";
-import type { HouseRules } from "@proven-seat/core/house";
-import { findChoice, prove, prover } from "@proven-seat/core/proof";
+import type { HouseRules } from "@proven-seat/core/basis/house";
+import { findChoice, prove, prover } from "@proven-seat/core/judgement/proof";
 
 /** The valve that is worked on: the chosen one, else the best there is; undefined where there is none. */
 export function candidateInHand(duty: Duty, shelf: Shelf, house: HouseRules, choice: Choice | null) {

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { importSchema } from "@proven-seat/contract";
-import { tagKey } from "@proven-seat/core/text";
+import { tagKey } from "@proven-seat/core/basis/text";
 import type { z } from "zod";
 import { takenIn } from "../../http/body.ts";
 import { badInput, Problem } from "../../http/problem.ts";

@@ -1,5 +1,11 @@
-import { csvHeadings, csvRows, type ListedTag, listedColumns, listedRows } from "@proven-seat/core/line-list";
-import { workbookOf } from "@proven-seat/core/workbook";
+import {
+  csvHeadings,
+  csvRows,
+  type ListedTag,
+  listedColumns,
+  listedRows,
+} from "@proven-seat/core/duty/line-list";
+import { workbookOf } from "@proven-seat/core/duty/workbook";
 import { dutyOf } from "../../store/stored.ts";
 import { asBytes } from "../told.ts";
 

@@ -1,5 +1,5 @@
 import { Migration } from "@mikro-orm/migrations";
-import { tagKey } from "@proven-seat/core/text";
+import { tagKey } from "@proven-seat/core/basis/text";
 
 const atOnce = 1000;
 

@@ -1,4 +1,4 @@
-import { type Order, orders } from "@proven-seat/core/proof";
+import { type Order, orders } from "@proven-seat/core/judgement/proof";
 import { useBench } from "../../bench/bench-store.ts";
 
 const after = (order: Order): Order => orders[(orders.indexOf(order) + 1) % orders.length]!;

@@ -1,4 +1,4 @@
-import type { Order } from "@proven-seat/core/proof";
+import type { Order } from "@proven-seat/core/judgement/proof";
 import { useRef, useState } from "react";
 import { useAnswers } from "../../bench/answers.ts";
 import type { BenchView, CandidateRow, RowWindow } from "../../workers/views.ts";

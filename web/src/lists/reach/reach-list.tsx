@@ -1,4 +1,4 @@
-import { figure } from "@proven-seat/core/units";
+import { figure } from "@proven-seat/core/basis/units";
 import { memo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";

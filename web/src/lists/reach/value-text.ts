@@ -1,4 +1,4 @@
-import { convertUnit, figure, type Reading, shownUnit, unitsOf } from "@proven-seat/core/units";
+import { convertUnit, figure, type Reading, shownUnit, unitsOf } from "@proven-seat/core/basis/units";
 import type { MovableValue } from "../../workers/views.ts";
 
 /** A value of the duty in the reader's units, without the unit. */

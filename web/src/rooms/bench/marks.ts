@@ -1,4 +1,4 @@
-import { gravest, type Verdict } from "@proven-seat/core/rules";
+import { gravest, type Verdict } from "@proven-seat/core/judgement/rules";
 import type { PaperState } from "../../parts/paper-mark.tsx";
 import { stations } from "../../stations/index.ts";
 import type { OnTheBench } from "../../stations/station.ts";

@@ -1,4 +1,4 @@
-import { figuresOf } from "@proven-seat/core/rules";
+import { figuresOf } from "@proven-seat/core/judgement/rules";
 import { useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";

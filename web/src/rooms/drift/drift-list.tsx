@@ -1,6 +1,6 @@
 import { type Drift, driftOutcomes } from "@proven-seat/contract";
-import type { DriftOutcome } from "@proven-seat/core/proof";
-import type { Verdict } from "@proven-seat/core/rules";
+import type { DriftOutcome } from "@proven-seat/core/judgement/proof";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 
 /** How each outcome reads in the list. */

@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import type { Drift, DriftedSheet, Proving } from "@proven-seat/contract";
-import type { SheetDrift } from "@proven-seat/core/proof";
+import type { SheetDrift } from "@proven-seat/core/judgement/proof";
 import { act, cleanup, fireEvent, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { answering, Events, inTheShell, problem } from "../../../test/answers.tsx";

@@ -1,5 +1,5 @@
 import type { DriftedSheet } from "@proven-seat/contract";
-import { type FindingDescription, figuresOf } from "@proven-seat/core/rules";
+import { type FindingDescription, figuresOf } from "@proven-seat/core/judgement/rules";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";

@@ -1,5 +1,5 @@
 import type { DriftedTag } from "@proven-seat/contract";
-import type { TagSummary } from "@proven-seat/core/proof";
+import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";

@@ -1,8 +1,8 @@
 import type { TagRow } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
-import type { HouseRules } from "@proven-seat/core/house";
-import type { TagSummary } from "@proven-seat/core/proof";
-import type { Verdict } from "@proven-seat/core/rules";
+import type { HouseRules } from "@proven-seat/core/basis/house";
+import type { TagSummary } from "@proven-seat/core/judgement/proof";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { useEffect, useState } from "react";
 import { call } from "../../app/api.ts";
 import { useProject } from "../../app/project.ts";

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { houseRuleGroups } from "@proven-seat/core/house";
+import { houseRuleGroups } from "@proven-seat/core/basis/house";
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { type Asked, answering, inTheShell, problem } from "../../../test/answers.tsx";

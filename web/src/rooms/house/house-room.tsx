@@ -1,5 +1,5 @@
 import type { HouseRuleVersion } from "@proven-seat/contract";
-import { type HouseRuleId, type HouseRules, houseRuleDefinitions } from "@proven-seat/core/house";
+import { type HouseRuleId, type HouseRules, houseRuleDefinitions } from "@proven-seat/core/basis/house";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { call } from "../../app/api.ts";

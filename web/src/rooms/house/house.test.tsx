@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import type { HouseRuleVersion } from "@proven-seat/contract";
-import { defaultHouseRules } from "@proven-seat/core/house";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { answering, inTheShell, problem } from "../../../test/answers.tsx";

@@ -1,4 +1,4 @@
-import { type HouseRuleId, houseRuleDefinitions } from "@proven-seat/core/house";
+import { type HouseRuleId, houseRuleDefinitions } from "@proven-seat/core/basis/house";
 
 /** What is wrong with a rule as typed; nothing where it may stand. */
 export function ruleFault(id: HouseRuleId, text: string): string | undefined {

@@ -3,7 +3,7 @@ import {
   type HouseRules,
   houseRuleDefinitions,
   houseRuleGroups,
-} from "@proven-seat/core/house";
+} from "@proven-seat/core/basis/house";
 import type { ReactNode } from "react";
 
 interface Props {

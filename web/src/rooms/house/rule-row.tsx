@@ -1,5 +1,5 @@
-import type { HouseRuleId, HouseRules } from "@proven-seat/core/house";
-import { houseRuleDefinitions } from "@proven-seat/core/house";
+import type { HouseRuleId, HouseRules } from "@proven-seat/core/basis/house";
+import { houseRuleDefinitions } from "@proven-seat/core/basis/house";
 
 interface Props {
   id: HouseRuleId;

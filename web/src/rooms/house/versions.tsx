@@ -1,5 +1,5 @@
 import type { HouseRuleVersion } from "@proven-seat/contract";
-import { type HouseRuleId, houseRuleDefinitions } from "@proven-seat/core/house";
+import { type HouseRuleId, houseRuleDefinitions } from "@proven-seat/core/basis/house";
 import { useState } from "react";
 import { useHouseRuleVersions } from "../../app/queries.ts";
 import { day } from "../../parts/dates.ts";

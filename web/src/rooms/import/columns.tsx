@@ -5,7 +5,7 @@ import {
   lineListFields,
   unitChoices,
   unitSaid,
-} from "@proven-seat/core/line-list";
+} from "@proven-seat/core/duty/line-list";
 import type { ListHead } from "../../workers/list-api.ts";
 
 interface Props {

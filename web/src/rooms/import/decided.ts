@@ -1,4 +1,4 @@
-import type { ColumnPlan, Decisions, Pair } from "@proven-seat/core/line-list";
+import type { ColumnPlan, Decisions, Pair } from "@proven-seat/core/duty/line-list";
 import { useState } from "react";
 
 /** All a person has said of the list so far. */

@@ -1,4 +1,4 @@
-import type { ColumnPlan, LineListFault } from "@proven-seat/core/line-list";
+import type { ColumnPlan, LineListFault } from "@proven-seat/core/duty/line-list";
 import { type KeyboardEvent, useEffect, useState } from "react";
 import type { ListView } from "../../workers/list-api.ts";
 

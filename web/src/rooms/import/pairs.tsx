@@ -1,4 +1,4 @@
-import type { ColumnPlan, Pair } from "@proven-seat/core/line-list";
+import type { ColumnPlan, Pair } from "@proven-seat/core/duty/line-list";
 import { useState } from "react";
 import type { ListView } from "../../workers/list-api.ts";
 

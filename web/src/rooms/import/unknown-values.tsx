@@ -1,4 +1,4 @@
-import { lineListField, type UnknownValue } from "@proven-seat/core/line-list";
+import { lineListField, type UnknownValue } from "@proven-seat/core/duty/line-list";
 import { useState } from "react";
 
 const optionsOf = (field: string): readonly string[] => {

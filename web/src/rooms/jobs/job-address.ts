@@ -1,4 +1,4 @@
-import type { JobKind } from "@proven-seat/core/shop";
+import type { JobKind } from "@proven-seat/core/outcome/shop";
 import { pages } from "../shop/pages.ts";
 
 /** Address of the page a job is worked on at, below its project. */

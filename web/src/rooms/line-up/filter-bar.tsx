@@ -1,4 +1,4 @@
-import type { Verdict } from "@proven-seat/core/rules";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import type { RefObject } from "react";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import { markedStations } from "../../stations/index.ts";

@@ -1,6 +1,6 @@
 import type { TagRow } from "@proven-seat/contract";
-import type { TagMarks } from "@proven-seat/core/proof";
-import type { Verdict } from "@proven-seat/core/rules";
+import type { TagMarks } from "@proven-seat/core/judgement/proof";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { markedStations } from "../../stations/index.ts";
 
 /** What the line-up shows of all tags. */

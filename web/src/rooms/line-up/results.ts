@@ -1,5 +1,5 @@
 import type { Proving, TagRow } from "@proven-seat/contract";
-import type { TagMarks, TagSummary } from "@proven-seat/core/proof";
+import type { TagMarks, TagSummary } from "@proven-seat/core/judgement/proof";
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { call, callAll } from "../../app/api.ts";

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import type { TagRow } from "@proven-seat/contract";
-import type { TagSummary } from "@proven-seat/core/proof";
-import type { RuleStation } from "@proven-seat/core/rules";
+import type { TagSummary } from "@proven-seat/core/judgement/proof";
+import type { RuleStation } from "@proven-seat/core/judgement/rules";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import type { ComponentProps } from "react";
 import { MemoryRouter } from "react-router";

@@ -1,4 +1,4 @@
-import { figuresOfRule, rules } from "@proven-seat/core/rules";
+import { figuresOfRule, rules } from "@proven-seat/core/judgement/rules";
 import { useDeferredValue, useMemo, useState } from "react";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Scroll } from "../../parts/scroll.tsx";

@@ -1,4 +1,4 @@
-import type { CatalogueChange } from "@proven-seat/core/catalogue";
+import type { CatalogueChange } from "@proven-seat/core/equipment/catalogue";
 import { useState } from "react";
 
 const shownValues = 40;

@@ -1,5 +1,5 @@
 import type { CatalogueVersion } from "@proven-seat/contract";
-import type { CatalogueChange } from "@proven-seat/core/catalogue";
+import type { CatalogueChange } from "@proven-seat/core/equipment/catalogue";
 import { useRef, useState } from "react";
 import { call } from "../../app/api.ts";
 import { queryClient } from "../../app/queries.ts";

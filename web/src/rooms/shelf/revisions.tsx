@@ -1,5 +1,5 @@
 import type { CatalogueVersion } from "@proven-seat/contract";
-import type { CatalogueChange } from "@proven-seat/core/catalogue";
+import type { CatalogueChange } from "@proven-seat/core/equipment/catalogue";
 import { useEffect, useState } from "react";
 import { useCatalogueRevision, useCatalogueVersions } from "../../app/queries.ts";
 import { day } from "../../parts/dates.ts";

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { join } from "node:path";
 import type { CatalogueVersion } from "@proven-seat/contract";
-import type { Catalogue } from "@proven-seat/core/catalogue";
+import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { demoFolder, readCatalogueFolder } from "../../../../server/src/demo/read-demo.ts";

@@ -1,4 +1,4 @@
-import type { SeatChain } from "@proven-seat/core/shop";
+import type { SeatChain } from "@proven-seat/core/outcome/shop";
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
 

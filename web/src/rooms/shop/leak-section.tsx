@@ -1,5 +1,5 @@
-import { sectionViews, type View } from "@proven-seat/core/sections";
-import type { LeakPicture, LeakPlace } from "@proven-seat/core/shop";
+import { sectionViews, type View } from "@proven-seat/core/construction/sections";
+import type { LeakPicture, LeakPlace } from "@proven-seat/core/outcome/shop";
 import { memo, useMemo } from "react";
 import { SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";

@@ -1,4 +1,4 @@
-import type { CheckShown, LeakPicture, LeakPlace, Ranked } from "@proven-seat/core/shop";
+import type { CheckShown, LeakPicture, LeakPlace, Ranked } from "@proven-seat/core/outcome/shop";
 import { Scroll } from "../../parts/scroll.tsx";
 import type { SectionData } from "../../workers/views.ts";
 import { LeakRate, type LeakRateMeasured } from "./leak-rate.tsx";

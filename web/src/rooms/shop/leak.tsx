@@ -1,4 +1,4 @@
-import type { Said } from "@proven-seat/core/shop";
+import type { Said } from "@proven-seat/core/outcome/shop";
 import { useSearchParams } from "react-router";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";

@@ -1,6 +1,6 @@
-import type { Way } from "@proven-seat/core/bodies";
-import { sectionViews, shapesOf } from "@proven-seat/core/sections";
-import type { ShopStep } from "@proven-seat/core/shop";
+import type { Way } from "@proven-seat/core/construction/bodies";
+import { sectionViews, shapesOf } from "@proven-seat/core/construction/sections";
+import type { ShopStep } from "@proven-seat/core/outcome/shop";
 import { memo, useMemo } from "react";
 import { type Lifted, SectionShapes } from "../../parts/section-shapes.tsx";
 import type { SectionData } from "../../workers/views.ts";

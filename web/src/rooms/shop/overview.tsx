@@ -1,5 +1,5 @@
-import type { JobState, ShopStep } from "@proven-seat/core/shop";
-import { stepState } from "@proven-seat/core/shop";
+import type { JobState, ShopStep } from "@proven-seat/core/outcome/shop";
+import { stepState } from "@proven-seat/core/outcome/shop";
 import { useEffect, useRef } from "react";
 
 /** A step in the overview; the current one is kept in sight. */

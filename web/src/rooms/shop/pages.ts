@@ -1,4 +1,4 @@
-import type { JobKind } from "@proven-seat/core/shop";
+import type { JobKind } from "@proven-seat/core/outcome/shop";
 import type { ComponentType } from "react";
 import type { BenchView } from "../../workers/views.ts";
 import { Leak } from "./leak.tsx";

@@ -1,4 +1,4 @@
-import type { View } from "@proven-seat/core/sections";
+import type { View } from "@proven-seat/core/construction/sections";
 import type { SectionData } from "../../workers/views.ts";
 
 /** The side a body that opens on one opens on: −1 before the closing member, 1 behind it. */

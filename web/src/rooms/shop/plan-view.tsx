@@ -1,4 +1,4 @@
-import { type Said, type ShopPlan, stepNames, stepState } from "@proven-seat/core/shop";
+import { type Said, type ShopPlan, stepNames, stepState } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { Notice } from "../../parts/notice.tsx";
 import { useShortcuts } from "../../parts/shortcuts.ts";

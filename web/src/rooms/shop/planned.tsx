@@ -1,5 +1,5 @@
 import { addressOf } from "@proven-seat/contract";
-import type { PlanKind, ShopPlan } from "@proven-seat/core/shop";
+import type { PlanKind, ShopPlan } from "@proven-seat/core/outcome/shop";
 import { useSearchParams } from "react-router";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";

@@ -1,8 +1,8 @@
 // @vitest-environment happy-dom
 
 import { settle } from "@proven-seat/core/duty";
-import { defaultHouseRules } from "@proven-seat/core/house";
-import { jobState, type ShopPlan, shopPlan } from "@proven-seat/core/shop";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { jobState, type ShopPlan, shopPlan } from "@proven-seat/core/outcome/shop";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { MemoryRouter } from "react-router";

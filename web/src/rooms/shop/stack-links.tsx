@@ -1,5 +1,5 @@
-import type { ChainLink, SeatChain } from "@proven-seat/core/shop";
-import { convertUnit, parseQuantity, shownUnit } from "@proven-seat/core/units";
+import type { ChainLink, SeatChain } from "@proven-seat/core/outcome/shop";
+import { convertUnit, parseQuantity, shownUnit } from "@proven-seat/core/basis/units";
 import { useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 

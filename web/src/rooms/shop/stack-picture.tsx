@@ -1,4 +1,4 @@
-import type { SeatChain, StackAssessment } from "@proven-seat/core/shop";
+import type { SeatChain, StackAssessment } from "@proven-seat/core/outcome/shop";
 
 const [width, rowHeight, left] = [360, 22, 4];
 

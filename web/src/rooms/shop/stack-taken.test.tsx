@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
-import type { JobEvent, Said, SeatChain } from "@proven-seat/core/shop";
-import { measuresStack } from "@proven-seat/core/shop";
+import type { JobEvent, Said, SeatChain } from "@proven-seat/core/outcome/shop";
+import { measuresStack } from "@proven-seat/core/outcome/shop";
 import { act, cleanup, fireEvent, screen } from "@testing-library/react";
 import { useState } from "react";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";

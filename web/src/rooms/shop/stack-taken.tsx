@@ -1,4 +1,4 @@
-import { measuresStack, type SeatChain, withMeasured } from "@proven-seat/core/shop";
+import { measuresStack, type SeatChain, withMeasured } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { when } from "../../parts/dates.ts";
 import { useReadOnJobs } from "./job/read-on-jobs.ts";

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { constructions } from "@proven-seat/core/bodies";
+import { constructions } from "@proven-seat/core/construction/bodies";
 import { cleanup, fireEvent, render, screen, waitFor } from "@testing-library/react";
 import { afterEach, describe, expect, it } from "vitest";
 import { atTheBench } from "../../../test/at-the-bench.tsx";

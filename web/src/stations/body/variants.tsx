@@ -1,4 +1,4 @@
-import { figure } from "@proven-seat/core/units";
+import { figure } from "@proven-seat/core/basis/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";

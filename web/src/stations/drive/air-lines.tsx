@@ -1,4 +1,4 @@
-import type { AirPicture } from "@proven-seat/core/proof";
+import type { AirPicture } from "@proven-seat/core/judgement/proof";
 
 const [boxWide, boxHigh, gap, top, tubeWide] = [118, 36, 26, 34, 50];
 

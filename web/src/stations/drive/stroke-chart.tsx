@@ -1,5 +1,5 @@
-import type { Profile } from "@proven-seat/core/stroke";
-import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/units";
+import type { Profile } from "@proven-seat/core/basis/stroke";
+import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/basis/units";
 import { memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Chart } from "../../parts/chart.tsx";

@@ -5,7 +5,7 @@ import {
   type OperatingCase,
   phases,
 } from "@proven-seat/core/duty";
-import type { Quantity } from "@proven-seat/core/units";
+import type { Quantity } from "@proven-seat/core/basis/units";
 import { useBench } from "../../bench/bench-store.ts";
 import { QuantityField } from "../../parts/quantity-field.tsx";
 import { readNumber } from "../../parts/read-number.ts";

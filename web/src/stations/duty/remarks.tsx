@@ -1,4 +1,4 @@
-import { suggestionsIn } from "@proven-seat/core/line-list";
+import { suggestionsIn } from "@proven-seat/core/duty/line-list";
 import { useMemo } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 

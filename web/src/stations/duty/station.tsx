@@ -1,4 +1,4 @@
-import { gravityOf } from "@proven-seat/core/rules";
+import { gravityOf } from "@proven-seat/core/judgement/rules";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";

@@ -1,4 +1,4 @@
-import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/units";
+import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/basis/units";
 import { useBench } from "../../bench/bench-store.ts";
 
 /** A case moved in the picture: pressure and temperature as the axes read. */

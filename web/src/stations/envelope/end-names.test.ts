@@ -1,4 +1,4 @@
-import type { Envelope } from "@proven-seat/core/proof";
+import type { Envelope } from "@proven-seat/core/judgement/proof";
 import { describe, expect, it } from "vitest";
 import { endNames } from "./end-names.ts";
 

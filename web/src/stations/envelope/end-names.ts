@@ -1,5 +1,5 @@
-import type { Envelope, TemperatureEnd } from "@proven-seat/core/proof";
-import { figureText, type Reading } from "@proven-seat/core/units";
+import type { Envelope, TemperatureEnd } from "@proven-seat/core/judgement/proof";
+import { figureText, type Reading } from "@proven-seat/core/basis/units";
 
 export interface EndName {
   /** Temperature in the reader's unit. */

@@ -1,5 +1,5 @@
-import type { Envelope } from "@proven-seat/core/proof";
-import type { LimitedPart } from "@proven-seat/core/rules";
+import type { Envelope } from "@proven-seat/core/judgement/proof";
+import type { LimitedPart } from "@proven-seat/core/judgement/rules";
 import { LineKey } from "../../parts/line-key.tsx";
 
 /** How the limits are drawn, in the picture and in its key. */

@@ -1,5 +1,10 @@
-import { bracketOutline, couplingOutline, drillingTemplate, type Outline } from "@proven-seat/core/fit-up";
-import type { FitUpPicture } from "@proven-seat/core/proof";
+import {
+  bracketOutline,
+  couplingOutline,
+  drillingTemplate,
+  type Outline,
+} from "@proven-seat/core/mechanics/fit-up";
+import type { FitUpPicture } from "@proven-seat/core/judgement/proof";
 import { useState } from "react";
 import { download } from "../../parts/download.ts";
 
@@ -45,7 +50,7 @@ export function Drawings({ of }: { of: FitUpPicture }) {
   const [failed, setFailed] = useState(false);
   const save = async ({ file, outline }: Offered, format: "dxf" | "svg") => {
     try {
-      const { dxfOf, svgOf } = await import("@proven-seat/core/drawing-files");
+      const { dxfOf, svgOf } = await import("@proven-seat/core/outcome/drawing-files");
       setFailed(false);
       if (format === "dxf") download(`${file}.dxf`, dxfOf(outline()), "image/vnd.dxf");
       else download(`${file}.svg`, svgOf(outline()), "image/svg+xml");

@@ -1,4 +1,4 @@
-import { figure, figureText } from "@proven-seat/core/units";
+import { figure, figureText } from "@proven-seat/core/basis/units";
 import { useUnits } from "../../app/reading.ts";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";

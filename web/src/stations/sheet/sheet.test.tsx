@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import type { SheetRow } from "@proven-seat/contract";
-import { figure } from "@proven-seat/core/units";
+import { figure } from "@proven-seat/core/basis/units";
 import { act, cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { answering, inTheShell, problem } from "../../../test/answers.tsx";

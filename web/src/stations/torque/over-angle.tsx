@@ -1,5 +1,5 @@
-import { angles, type OverStroke, type Profile, scaled, together } from "@proven-seat/core/stroke";
-import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/units";
+import { angles, type OverStroke, type Profile, scaled, together } from "@proven-seat/core/basis/stroke";
+import { convertUnit, type Reading, shownUnit } from "@proven-seat/core/basis/units";
 import { memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Chart } from "../../parts/chart.tsx";

@@ -1,4 +1,4 @@
-import { figureText } from "@proven-seat/core/units";
+import { figureText } from "@proven-seat/core/basis/units";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { drives } from "../../lists/drives/tab.ts";

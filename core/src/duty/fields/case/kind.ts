@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type CaseKind, caseKinds } from "../../words.ts";
+import { type CaseKind, caseKinds } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -1,4 +1,4 @@
-import { phases } from "../../words.ts";
+import { phases } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 

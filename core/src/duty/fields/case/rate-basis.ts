@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { flowBases } from "../../words.ts";
+import { flowBases } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 

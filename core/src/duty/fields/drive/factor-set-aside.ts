@@ -1,4 +1,4 @@
-import { type FactorReason, factorReasons } from "../../words.ts";
+import { type FactorReason, factorReasons } from "../words.ts";
 import type { Field } from "../field.ts";
 import { set } from "../holds.ts";
 

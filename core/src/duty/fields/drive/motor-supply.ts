@@ -1,4 +1,4 @@
-import { motorSupplies } from "../../words.ts";
+import { motorSupplies } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -1,4 +1,4 @@
-import { supplyLossActions } from "../../words.ts";
+import { supplyLossActions } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 import { hasSupply } from "./uses-air.ts";

@@ -1,4 +1,4 @@
-import { operators } from "../../words.ts";
+import { operators } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

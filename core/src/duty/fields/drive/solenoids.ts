@@ -1,4 +1,4 @@
-import { solenoidArrangements } from "../../../air/solenoids.ts";
+import { solenoidArrangements } from "../../../mechanics/air/solenoids.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -1,4 +1,4 @@
-import type { Duty } from "../../duty.ts";
+import type { Duty } from "../../statement/duty.ts";
 
 /** Whether a drive of the duty may use air. */
 export const usesAir = ({ operator }: Duty): boolean =>

@@ -1,4 +1,4 @@
-import { readComposition } from "../../../reference/mixture.ts";
+import { readComposition } from "../../../basis/reference/mixture.ts";
 import type { Field } from "../field.ts";
 import { readable } from "../holds.ts";
 

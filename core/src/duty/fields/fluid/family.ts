@@ -1,4 +1,4 @@
-import { serviceFamilies } from "../../../reference/suitability.ts";
+import { serviceFamilies } from "../../../basis/reference/suitability.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -1,4 +1,4 @@
-import { text } from "../../limits.ts";
+import { text } from "../limits.ts";
 import type { Field } from "../field.ts";
 
 export const fluidName: Field<"fluid.name", string> = {

@@ -1,4 +1,4 @@
-import { type Hazard, hazards } from "../../words.ts";
+import { type Hazard, hazards } from "../words.ts";
 import type { Field } from "../field.ts";
 import { set } from "../holds.ts";
 

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { fluidNamed, fluids } from "../../../reference/fluids.ts";
+import { fluidNamed, fluids } from "../../../basis/reference/fluids.ts";
 import type { Field } from "../field.ts";
 
 export const substance: Field<"fluid.substance", string | null> = {

@@ -1,4 +1,4 @@
-import { endConnections } from "../../words.ts";
+import { endConnections } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -1,4 +1,4 @@
-import { ports } from "../../words.ts";
+import { ports } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

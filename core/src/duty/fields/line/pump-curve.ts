@@ -1,4 +1,4 @@
-import { readPumpCurve } from "../../pump-curve.ts";
+import { readPumpCurve } from "../../settling/pump-curve.ts";
 import type { Field } from "../field.ts";
 import { readable } from "../holds.ts";
 

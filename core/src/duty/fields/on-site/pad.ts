@@ -1,4 +1,4 @@
-import { pads } from "../../../reference/pads.ts";
+import { pads } from "../../../basis/reference/pads.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 import { ofValveOnSite } from "./shown.ts";

@@ -1,4 +1,4 @@
-import type { Duty } from "../../duty.ts";
+import type { Duty } from "../../statement/duty.ts";
 
 /** Asked of a valve that stands already, and of no other. */
 export const ofValveOnSite = ({ onSite }: Pick<Duty, "onSite">): boolean => onSite === true;

@@ -1,4 +1,4 @@
-import { stemForms } from "../../../ends/forms.ts";
+import { stemForms } from "../../../construction/ends/forms.ts";
 import type { Field } from "../field.ts";
 import { choice, quantity } from "../holds.ts";
 import { ofValveOnSite } from "./shown.ts";

@@ -1,4 +1,4 @@
-import { absoluteZeroC } from "../../limits.ts";
+import { absoluteZeroC } from "../limits.ts";
 import type { AssumedField } from "../field.ts";
 import { temperature } from "../holds.ts";
 

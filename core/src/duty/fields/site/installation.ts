@@ -1,4 +1,4 @@
-import { installations } from "../../words.ts";
+import { installations } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

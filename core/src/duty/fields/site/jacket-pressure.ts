@@ -1,4 +1,4 @@
-import { vacuumBarG } from "../../limits.ts";
+import { vacuumBarG } from "../limits.ts";
 import type { Field } from "../field.ts";
 import { pressure } from "../holds.ts";
 

@@ -1,4 +1,4 @@
-import { stemAttitudes } from "../../words.ts";
+import { stemAttitudes } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

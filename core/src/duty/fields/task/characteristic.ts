@@ -1,4 +1,4 @@
-import { characteristics } from "../../words.ts";
+import { characteristics } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 

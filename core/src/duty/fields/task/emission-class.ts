@@ -1,4 +1,4 @@
-import { emissionClasses } from "../../words.ts";
+import { emissionClasses } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -1,5 +1,5 @@
-import type { Duty } from "../../duty.ts";
-import { flowDirections } from "../../words.ts";
+import type { Duty } from "../../statement/duty.ts";
+import { flowDirections } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

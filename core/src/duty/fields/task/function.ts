@@ -1,4 +1,4 @@
-import { type ValveFunction, valveFunctions } from "../../words.ts";
+import { type ValveFunction, valveFunctions } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { set } from "../holds.ts";
 

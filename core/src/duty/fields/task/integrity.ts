@@ -1,4 +1,4 @@
-import { integrityLevels } from "../../words.ts";
+import { integrityLevels } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 

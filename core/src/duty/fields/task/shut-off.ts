@@ -1,4 +1,4 @@
-import { type ShutOff, shutOffPromises } from "../../words.ts";
+import { type ShutOff, shutOffPromises } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 
-import { figuresOf, type RuleStation } from "@proven-seat/core/rules";
+import { figuresOf, type RuleStation } from "@proven-seat/core/judgement/rules";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, it } from "vitest";
 import { atTheBench } from "../../../../test/at-the-bench.tsx";

@@ -5,8 +5,8 @@ import {
   type RuleStation,
   trueSign,
   verdictsByGravity,
-} from "@proven-seat/core/rules";
-import { figureText, marginWords } from "@proven-seat/core/units";
+} from "@proven-seat/core/judgement/rules";
+import { figureText, marginWords } from "@proven-seat/core/basis/units";
 import { memo, useState } from "react";
 import { useUnits } from "../../../app/reading.ts";
 import { BoreMark } from "../../../parts/bore-mark.tsx";

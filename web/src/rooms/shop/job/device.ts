@@ -1,5 +1,5 @@
 import type { Job } from "@proven-seat/contract";
-import type { JobEvent, JobKind, Said } from "@proven-seat/core/shop";
+import type { JobEvent, JobKind, Said } from "@proven-seat/core/outcome/shop";
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
 

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 
 import type { HandIn, Job } from "@proven-seat/contract";
-import type { Said } from "@proven-seat/core/shop";
+import type { Said } from "@proven-seat/core/outcome/shop";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { useDevice } from "./device.ts";
 import { handIn, handInAll } from "./hand-in.ts";

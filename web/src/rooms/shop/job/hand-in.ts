@@ -1,5 +1,5 @@
 import { mostHandedIn } from "@proven-seat/contract";
-import type { JobEvent } from "@proven-seat/core/shop";
+import type { JobEvent } from "@proven-seat/core/outcome/shop";
 import { ApiProblem, call } from "../../../app/api.ts";
 import { useDevice } from "./device.ts";
 import { dropPicture, keptPicture } from "./pictures.ts";

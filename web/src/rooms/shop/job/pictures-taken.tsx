@@ -1,5 +1,5 @@
 import { addressOf } from "@proven-seat/contract";
-import type { Picture, Said } from "@proven-seat/core/shop";
+import type { Picture, Said } from "@proven-seat/core/outcome/shop";
 import { useEffect, useState } from "react";
 import { dropPicture, keepPicture, keptPicture } from "./pictures.ts";
 

@@ -1,4 +1,4 @@
-import { type JobEvent, jobState, type Reading, stepState } from "@proven-seat/core/shop";
+import { type JobEvent, jobState, type Reading, stepState } from "@proven-seat/core/outcome/shop";
 import { useEffect, useMemo, useState } from "react";
 import { call, callAll } from "../../../app/api.ts";
 import { useProjectId } from "../../../app/project.ts";

@@ -1,4 +1,4 @@
-import type { Remark, Said } from "@proven-seat/core/shop";
+import type { Remark, Said } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { hour } from "../../../parts/dates.ts";
 

@@ -1,5 +1,5 @@
-import type { JobKind, JobState, Said, ShopPlan } from "@proven-seat/core/shop";
-import { jobState } from "@proven-seat/core/shop";
+import type { JobKind, JobState, Said, ShopPlan } from "@proven-seat/core/outcome/shop";
+import { jobState } from "@proven-seat/core/outcome/shop";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { call, callAll } from "../../../app/api.ts";

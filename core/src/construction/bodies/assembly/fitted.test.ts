@@ -1,0 +1,117 @@
+import { describe, expect, it } from "vitest";
+import { bare, cautions, inHand, words } from "../../../../test/workshop.ts";
+import { assemblyOf, type Valve } from "../../../equipment/catalogue/index.ts";
+import { leakPicture, shopPlan } from "../../../outcome/shop/index.ts";
+import { constructions } from "../index.ts";
+import { fittedWith } from "./fitted.ts";
+import { stripOrder } from "./strip-order.ts";
+
+const all = { ventAndDrain: true, seatSealant: true, antiStatic: true, metalSeats: false };
+const none = { ventAndDrain: false, seatSealant: false, antiStatic: false, metalSeats: false };
+const lineOf = (id: string, fitted: Partial<Valve["line"]>) => {
+  const work = bare(id);
+  return { ...work, valve: { ...work.valve, line: { ...work.valve.line, ...fitted } } };
+};
+const built = constructions.flatMap((c) => c.cavities.map((cavity) => [c.id, c.assembly(cavity)] as const));
+
+describe.each(built)("%s with nothing fitted", (_, assembly) => {
+  const bareBody = fittedWith(assembly, none);
+  const ids = new Set(bareBody.pieces.map(({ id }) => id));
+  it("has nothing that is held, sealed or reseated by what is not there", () => {
+    for (const id of ["vent", "seat-sealant", "stem-sealant", "contact-springs"])
+      expect(ids).not.toContain(id);
+    for (const { heldBy } of bareBody.pieces) for (const holder of heldBy) expect(ids).toContain(holder);
+    for (const { id, seals } of bareBody.joints) {
+      expect(seals.length, id).toBeGreaterThan(0);
+      expect(seals[0]!.role, id).toBe("primary");
+      for (const { piece } of seals) expect(ids, id).toContain(piece);
+    }
+    for (const id of bareBody.reseat?.pieces ?? []) expect(ids).toContain(id);
+    expect(stripOrder(bareBody).length).toBeGreaterThan(0);
+  });
+  it("has a vent and a joint for it where its line has", () => {
+    const vented = fittedWith(assembly, all);
+    expect(vented.pieces.filter(({ id }) => id === "vent")).toHaveLength(1);
+    expect(vented.joints.filter(({ seals }) => seals.some(({ piece }) => piece === "vent"))).toHaveLength(1);
+  });
+});
+
+describe("a trunnion whose line has no vent", () => {
+  const [with_, without] = [lineOf("trunnion-side-entry", all), lineOf("trunnion-side-entry", none)];
+  const checks = ({ valve, duty, house }: typeof with_) =>
+    leakPicture(valve, duty, house, "through the valve", []).proposed.map(({ id }) => id);
+  it("is never asked to be vented through one", () => {
+    expect(words(shopPlan("strip", with_).steps)).toMatch(/Vent the cavity/);
+    const plan = shopPlan("strip", without);
+    expect(words(plan.steps)).not.toMatch(/Vent the cavity/);
+    expect(words(plan.steps)).toMatch(/no vent: with both sides at zero turn it half open/);
+    expect(cautions(plan.steps)).toMatch(/until its joint has cracked open/);
+    expect(plan.count.some(({ id }) => id === "vent" || id === "contact-springs")).toBe(false);
+    expect(checks(with_)).toEqual(expect.arrayContaining(["vent", "sealant"]));
+    expect(checks(without)).not.toContain("vent");
+    expect(checks(without)).not.toContain("sealant");
+  });
+  it("is isolated where sealant would be injected", () => {
+    const now = ({ valve, duty, house }: typeof with_) =>
+      leakPicture(valve, duty, house, "through the valve", [])
+        .ranked.map((one) => one.now)
+        .join();
+    expect(now(with_)).toMatch(/Inject sealant/);
+    expect(now(without)).not.toMatch(/Inject sealant/);
+    expect(now(without)).toMatch(/nothing is injected/);
+  });
+  it("is drawn and told without them", () => {
+    const told = assemblyOf(without.valve).joints.flatMap(({ seals }) => seals.map(({ role }) => role));
+    expect(told).not.toContain("injected");
+    // What a body without a cavity of its own opens into the line behind it says nothing of a seat.
+    const disc = lineOf("butterfly-double-offset", all);
+    expect(checks(disc)).not.toContain("vent");
+  });
+});
+
+describe("a floating ball between seats of metal", () => {
+  const { valve } = bare("floating-two-piece");
+  const assembly = valve.construction.assembly(valve.cavity.id);
+  const metal = fittedWith(assembly, { ...all, metalSeats: true });
+  it("has one on a spring, each with a seal behind it, and a way behind each", () => {
+    const order = stripOrder(metal).map(({ id }) => id);
+    for (const id of ["seat-springs", "near-back"])
+      expect(order.indexOf(id)).toBeGreaterThan(order.indexOf("near-seat"));
+    expect(order.indexOf("far-back")).toBeGreaterThan(order.indexOf("far-seat"));
+    const back = metal.joints.filter(({ id }) => id.endsWith("back"));
+    expect(back.map(({ between }) => between)).toEqual([
+      ["upstream", "cavity"],
+      ["cavity", "downstream"],
+    ]);
+  });
+  it("has none of it in a soft seat, nor where a trunnion carries the ball", () => {
+    const ids = (of: typeof metal) => of.pieces.map(({ id }) => id);
+    expect(ids(fittedWith(assembly, all))).not.toContain("near-back");
+    const trunnion = bare("trunnion-side-entry").valve;
+    const made = fittedWith(trunnion.construction.assembly(trunnion.cavity.id), { ...all, metalSeats: true });
+    expect(ids(made)).not.toContain("near-back");
+  });
+  it("is taken apart so where the catalogue says that its seat is metal", () => {
+    const counted = (id: string) => shopPlan("strip", inHand(id)).count.map((one) => one.name);
+    expect(counted("XV-8006")).toEqual(
+      expect.arrayContaining(["disc spring of the seat", "graphite back seal of the seat in the body"]),
+    );
+  });
+});
+
+describe("a leak-off between two packings", () => {
+  it("is looked at where there is one", () => {
+    const asked = (stemSeal: Valve["seals"]["stemSeal"]) => {
+      const { valve, duty, house } = bare("trunnion-top-entry");
+      return leakPicture(
+        { ...valve, seals: { ...valve.seals, stemSeal } },
+        duty,
+        house,
+        "outside",
+        [],
+      ).proposed.map(({ id }) => id);
+    };
+    expect(asked("double packing with leak-off")).toContain("leak-off");
+    expect(asked("adjustable gland")).not.toContain("leak-off");
+  });
+});

@@ -1,0 +1,104 @@
+import { remembering } from "../../basis/text/remembering.ts";
+import {
+  type AreaSystem,
+  type Atmosphere,
+  dustGroups,
+  dustLetters,
+  gasGroups,
+  gasLetters,
+  groupsAmong,
+  type Level,
+  partsByClass,
+  surfaceOf,
+  wordsOf,
+} from "./words.ts";
+
+/** What equipment is marked fit for: the severest place, the groups it covers, the hottest it may get. */
+export interface Marking {
+  readonly system: AreaSystem;
+  readonly gas: Atmosphere | null;
+  readonly dust: Atmosphere | null;
+}
+
+const levels: Readonly<Record<string, Level>> = { a: 0, b: 1, c: 2 };
+
+/** Groups the least of several marked ones covers: itself and those before it. */
+function covered(words: readonly string[], groups: readonly string[]): readonly string[] {
+  const [least] = groupsAmong(words, groups);
+  return least === undefined ? [] : groups.slice(0, groups.indexOf(least) + 1);
+}
+
+/** The hottest of several: equipment is as hot as the hottest of its classes. */
+const hottest = (words: readonly string[]): number | null =>
+  words.map(surfaceOf).reduce<number | null>((most, c) => (c === null ? most : Math.max(most ?? c, c)), null);
+
+/** Protection levels keep their small letter (Gb is no G and no B); else the category: 1G for zone 0, 2D for zone 21. */
+function levelIn(written: string, of: "G" | "D"): Level | null {
+  const stated = [...written.matchAll(new RegExp(`(?<![A-Za-z])${of}([abc])(?![A-Za-z])`, "g"))].map(
+    (m) => levels[m[1]!]!,
+  );
+  const categories = [...written.matchAll(/(?<![\w/])([123](?:\/[123])*)\s?(GD|G\/D|G|D)(?![A-Za-z])/g)]
+    .filter((m) => m[2]!.includes(of))
+    .flatMap((m) => m[1]!.split("/").map((n) => (Number(n) - 1) as Level));
+  const found = stated.length > 0 ? stated : categories;
+  // Between two of them, as on a partition, it is fit for the lesser.
+  return found.length === 0 ? null : (Math.max(...found) as Level);
+}
+
+function zoneMarking(whole: string): Marking | null {
+  // What stands in brackets is said of other equipment that is wired to it.
+  const written = whole.replace(/\[[^\]]*\]|\([^)]*\)/g, " ");
+  const words = wordsOf(written);
+  const [gas, dust] = [levelIn(written, "G"), levelIn(written, "D")];
+  if (gas === null && dust === null) return null;
+  const of = (level: Level | null, groups: readonly string[], said: (word: string) => boolean) =>
+    level === null ? null : { level, groups: covered(words, groups), surfaceC: hottest(words.filter(said)) };
+  return {
+    system: "zone",
+    gas: of(gas, gasGroups, (word) => !/C$/.test(word) || dust === null),
+    dust: of(dust, dustGroups, (word) => /C$/.test(word)),
+  };
+}
+
+function divisionMarking(written: string): Marking | null {
+  const parts = partsByClass(wordsOf(written)).map((words) => {
+    const at = words.indexOf("DIV");
+    // Fit for both divisions it is fit for the first; for "1 and 2" the first stands behind the word.
+    const number = words[at + 1];
+    const named = words.slice(0, Math.max(at, 0));
+    const of = (letters: readonly string[]): Atmosphere => ({
+      level: Number(number) as Level,
+      groups: groupsAmong(words.slice(at + 2), letters),
+      surfaceC: hottest(words),
+    });
+    return number === "1" || number === "2"
+      ? {
+          gas: named.includes("I") || named.includes("1") ? of(gasLetters) : null,
+          dust: named.includes("II") || named.includes("2") ? of(dustLetters) : null,
+        }
+      : null;
+  });
+  const gas = parts.flatMap((part) => part?.gas ?? []);
+  const dust = parts.flatMap((part) => part?.dust ?? []);
+  return parts.includes(null) || gas.length + dust.length === 0 || gas.length > 1 || dust.length > 1
+    ? null
+    : { system: "division", gas: gas[0] ?? null, dust: dust[0] ?? null };
+}
+
+/**
+ * Reads what equipment is marked with.
+ *
+ * @param text one marking, or several with semicolons: "II 2G Ex db IIB T4 Gb; II 2D Ex tb IIIC T135°C Db",
+ *   "Class I Div 1 Groups C, D T4"
+ * @returns what each says, the least of what it names several of; null where one of them is not understood
+ * @source IEC 60079-0, clause 29; 2014/34/EU, annex II; NFPA 70, article 500.8
+ * @example readMarkings("II 2G Ex db IIB T4 Gb")[0].gas.level // → 1
+ */
+export const readMarkings = remembering((text): readonly Marking[] | null => {
+  const read = text
+    .split(";")
+    .map((one) => one.trim())
+    .filter(Boolean)
+    .map((one) => (/\bdiv/i.test(one) ? divisionMarking(one) : zoneMarking(one)));
+  return read.length === 0 || read.includes(null) ? null : (read as Marking[]);
+});

@@ -1,0 +1,107 @@
+import { isUnitWritten } from "../../basis/units/written.ts";
+import type { Concept } from "./lexicon/concept.ts";
+import { longestPhrase, phrases } from "./lexicon/index.ts";
+import { plain } from "./lexicon/plain.ts";
+import { meaningOf } from "./lexicon/word.ts";
+
+/** One word or phrase of a heading: everything it can mean, and how sure that is. */
+export interface Slot {
+  readonly concepts: readonly Concept[];
+  readonly sure: number;
+}
+
+/** A heading taken apart. */
+export interface HeadingSense {
+  readonly slots: readonly Slot[];
+  /** Words that nobody knows. */
+  readonly unknown: number;
+}
+
+/** Abbreviations that are a quantity and its state at once. */
+const contractions: readonly (readonly [RegExp, string])[] = [
+  [/\b(mawp|maop|mop)\b/giu, "maximum pressure"],
+  [/\bmdmt\b/giu, "minimum design temperature"],
+  [/\bPS\b/gu, "design pressure"],
+  [/\bTS\b/gu, "design temperature"],
+];
+
+const apart = (heading: string) =>
+  contractions
+    .reduce((text, [short, long]) => text.replace(short, long), heading)
+    .replace(/(\p{Ll}{3,})(\p{Lu})/gu, "$1 $2")
+    .replace(/\b(p|t|q|dp)[._ -]?(max|min|nom|norm|oper|des|design|vor|nach|in|out|mini|maxi)\b/giu, "$1 $2");
+
+/** A heading without the unit it names; what else stands in brackets is kept apart. */
+function withoutUnit(heading: string): { words: string; bracketed: string } {
+  let bracketed = "";
+  const outside = apart(heading).replace(/[([{]([^)\]}]*)[)\]}]?/g, (_, inside: string) => {
+    if (!isUnitWritten(inside)) bracketed += ` ${inside}`;
+    return " ";
+  });
+  const words = outside
+    .trim()
+    .split(/[\s,;:]+/u)
+    .filter(Boolean);
+  for (const count of [2, 1])
+    if (words.length > count && isUnitWritten(words.slice(-count).join(" ")))
+      return { words: words.slice(0, -count).join(" "), bracketed };
+  return { words: words.join(" "), bracketed };
+}
+
+/**
+ * A heading in small letters without the unit it names.
+ *
+ * @param heading as written
+ * @returns words with single blanks between; what else stands in brackets stays
+ * @example headingWithoutUnit("Upstream (bar g)") // → "upstream"
+ */
+export function headingWithoutUnit(heading: string): string {
+  const { words, bracketed } = withoutUnit(heading);
+  return `${words}${bracketed}`.toLowerCase().replace(/_/g, " ").trim();
+}
+
+const parts = (words: string): string[] =>
+  plain(words)
+    .split(" ")
+    .filter(Boolean)
+    .flatMap((word) =>
+      phrases.has(word) || !/[-/+&%]/.test(word) ? [word] : word.split(/[-/+&%]+/).filter(Boolean),
+    );
+
+function slotsOf(words: readonly string[]): { slots: Slot[]; unknown: number } {
+  const slots: Slot[] = [];
+  let unknown = 0;
+  for (let at = 0; at < words.length; ) {
+    let taken = 0;
+    for (let count = Math.min(longestPhrase, words.length - at); count > 0 && taken === 0; count--) {
+      const concepts = phrases.get(words.slice(at, at + count).join(" "));
+      if (!concepts) continue;
+      slots.push({ concepts, sure: 1 });
+      taken = count;
+    }
+    if (taken === 0) {
+      taken = 1;
+      const word = words[at]!;
+      const meaning = /^\d+$/.test(word) ? { concepts: [], sure: 1 } : meaningOf(word);
+      if (meaning) for (const concepts of meaning.concepts) slots.push({ concepts, sure: meaning.sure });
+      else unknown++;
+    }
+    at += taken;
+  }
+  return { slots, unknown };
+}
+
+/**
+ * Takes a heading apart into what its words mean, in whatever language of the trade it stands.
+ *
+ * @param heading as written, with the heading above it before it where there are two rows
+ * @returns slots in order, and how many words nobody knows
+ * @source the lexicon (line-list/lexicon)
+ * @example senseOf("Betriebsdruck (barü)").slots.length // → 2
+ */
+export function senseOf(heading: string): HeadingSense {
+  const { words, bracketed } = withoutUnit(heading);
+  const outside = slotsOf(parts(words));
+  // What nobody knows in brackets is an aside, and no reason for doubt.
+  return { slots: [...outside.slots, ...slotsOf(parts(bracketed)).slots], unknown: outside.unknown };
+}

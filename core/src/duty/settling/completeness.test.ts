@@ -1,0 +1,214 @@
+import { describe, expect, it } from "vitest";
+import { demoTags } from "../../../test/demo.ts";
+import { statedInFull } from "../../../test/fixture.ts";
+import { defaultHouseRules } from "../../basis/house/index.ts";
+import { dutiesOtherwise, missingFrom, mustBeKnownOf } from "./completeness.ts";
+import { type Duty, dutySchema, emptyDuty } from "../statement/duty.ts";
+import { type AnyField, dutyFields } from "../fields/index.ts";
+import { settle } from "./settle.ts";
+
+const house = defaultHouseRules();
+const questions = (dutyFields as readonly AnyField[]).filter((field) => field.why !== undefined);
+const complete = statedInFull();
+
+/** A valve that stands already. */
+const stands: Duty = {
+  ...complete,
+  onSite: true,
+  onSiteConstruction: "butterfly-concentric",
+  onSiteBreakNm: 100,
+  onSitePad: "F07",
+  onSiteStemLimitNm: 400,
+};
+
+/** The complete duty with one field of it blank, and what raises the question where that alone does not. */
+const byMotor: Duty = {
+  ...complete,
+  operator: "electric",
+  area: "safe",
+  lowestVoltagePercent: 90,
+  motorSupply: "400 V 3~",
+};
+const blank: Readonly<Record<string, Duty>> = {
+  dn: { ...complete, dn: null },
+  cases: { ...complete, cases: [] },
+  "fluid.family": statedInFull({ fluid: { family: null } }),
+  lineDesignation: { ...complete, lineDesignation: null },
+  onSupplyLoss: { ...complete, onSupplyLoss: null },
+  "fluid.h2sKPa": statedInFull({ fluid: { family: "sour hydrocarbon", h2sKPa: null } }),
+  airMinimumBarG: { ...complete, airMinimumBarG: null },
+  airMaximumBarG: { ...complete, airMaximumBarG: null },
+  oilMinimumBarG: { ...complete, operator: "hydraulic", oilMaximumBarG: 200 },
+  oilMaximumBarG: { ...complete, operator: "hydraulic", oilMinimumBarG: 100 },
+  lowestVoltagePercent: { ...byMotor, lowestVoltagePercent: null },
+  motorSupply: { ...byMotor, motorSupply: null },
+  area: { ...byMotor, area: null },
+  integrityLevel: { ...complete, function: ["emergency shut-down"], integrityLevel: null },
+  proofTestMonths: { ...complete, function: ["emergency shut-down"], integrityLevel: "SIL 1" },
+  flowDirection: { ...complete, flowDirection: null },
+  function: { ...complete, function: null },
+  characteristic: {
+    ...complete,
+    function: ["throttling"],
+    pipeBoreMm: 100,
+    cases: complete.cases.map((c) => ({ ...c, rate: 10 })),
+  },
+  "fluid.chloridesMgL": statedInFull({ fluid: { family: "water", chloridesMgL: null } }),
+  "fluid.hazards": statedInFull({ fluid: { hazards: null } }),
+  "fluid.solidsPercent": statedInFull({ fluid: { solidsPercent: null } }),
+  ambientMaximumC: { ...complete, ambientMaximumC: null },
+  ambientMinimumC: { ...complete, ambientMinimumC: null },
+  endConnection: { ...complete, endConnection: null },
+  longestShutDays: { ...complete, longestShutDays: null },
+  operator: { ...complete, operator: null },
+  installation: { ...complete, installation: null },
+  deadEnd: { ...complete, deadEnd: null, endConnection: "lug" },
+  port: { ...complete, port: null },
+  fireSafe: { ...complete, fireSafe: null },
+  shutOff: { ...complete, shutOff: null },
+  emissionClass: statedInFull({ emissionClass: null, fluid: { hazards: ["toxic"] } }),
+  "fluid.substance": statedInFull({ fluid: { substance: null } }),
+  onSiteConstruction: { ...stands, onSiteConstruction: null },
+  onSiteBreakNm: { ...stands, onSiteBreakNm: null },
+  onSitePad: { ...stands, onSitePad: null },
+  onSiteStemLimitNm: { ...stands, onSiteStemLimitNm: null },
+  factorSetAsideBecause: { ...complete, factorSetAside: ["seldom moved"] },
+  "fluid.setAsideBecause": statedInFull({ fluid: { setAside: ["flammable"] } }),
+  "fluid.hydrogenBarA": statedInFull({ fluid: { family: "hydrogen", hydrogenBarA: null } }),
+  "fluid.causticPercent": statedInFull({ fluid: { family: "caustic" } }),
+  pipeBoreMm: statedInFull({ cases: [{ rate: 20 }] }),
+  "fluid.sulphurPercent": statedInFull({ cases: [{ temperatureC: 300 }], fluid: { sulphurPercent: null } }),
+};
+
+describe("questions of an order", () => {
+  it("have fields, labels and reasons of their own", () => {
+    expect(Object.keys(blank).sort()).toEqual(["cases", ...questions.map((q) => q.path)].sort());
+    for (const q of questions) {
+      expect(q.label).toMatch(/^[A-Z]/);
+      expect(q.why).toMatch(/^[A-Z].*\.$/);
+    }
+  });
+  it.each(questions.map((q) => [q.path, q] as const))("%s is missing where it is blank", (path, q) => {
+    expect(missingFrom(complete, house).map((m) => m.field)).not.toContain(path);
+    expect(missingFrom(blank[path]!, house)).toMatchObject([{ field: path, label: q.label }]);
+  });
+  it.each(questions.filter((q) => q.mustBeKnown).map((q) => [q.path, q] as const))(
+    "%s is never assumed",
+    (path, q) => {
+      expect(missingFrom(blank[path]!, house)[0]!.assumption).toBeNull();
+      expect(q.otherwise).toBeUndefined();
+    },
+  );
+  it.each(questions.filter((q) => !q.mustBeKnown).map((q) => [q.path] as const))(
+    "%s could be otherwise in a duty the schema takes",
+    (path) => {
+      const others = dutiesOtherwise(path, blank[path]!);
+      expect(others.length).toBeGreaterThan(0);
+      for (const other of others) {
+        expect(dutySchema.safeParse(other).success).toBe(true);
+        expect(other).not.toEqual(blank[path]);
+        expect(missingFrom(other, house).map((m) => m.field)).not.toContain(path);
+      }
+    },
+  );
+  it("speak figures with their unit, so that every reader gets them in his own", () => {
+    const figures = missingFrom(emptyDuty, house).flatMap((m) => (m.assumption?.value == null ? [] : [m]));
+    expect(Object.fromEntries(figures.map((m) => [m.field, m.assumption]))).toEqual({
+      airMinimumBarG: { words: "", value: house.assumedAirMinimumBarG, unit: "bar g" },
+      airMaximumBarG: { words: "", value: house.assumedAirMaximumBarG, unit: "bar g" },
+      ambientMaximumC: { words: "", value: house.assumedAmbientMaximumC, unit: "°C" },
+      longestShutDays: { words: "", value: house.assumedLongestShutDays, unit: "days" },
+    });
+    for (const m of missingFrom(emptyDuty, house)) expect(m.assumption?.words ?? "").not.toMatch(/\d/);
+  });
+  it("say what settling the duty then uses", () => {
+    const settled = settle(emptyDuty, house);
+    for (const { field, assumption } of missingFrom(emptyDuty, house)) {
+      const value = assumption?.value;
+      if (value != null) expect(settled[field as "airMinimumBarG"], field).toBe(value);
+    }
+  });
+  it("do not ask a bare stem or an electric drive for air", () => {
+    for (const operator of ["bare stem", "electric"] as const) {
+      const asked = missingFrom({ ...emptyDuty, operator }, house).map((m) => m.field);
+      expect(asked).not.toContain("airMinimumBarG");
+      expect(asked.includes("onSupplyLoss")).toBe(operator === "electric");
+    }
+  });
+});
+
+describe("what must be known", () => {
+  it("is what nothing is assumed for, without asking the house", () => {
+    for (const { number, duty } of [...demoTags, { number: "nothing", duty: emptyDuty }])
+      expect(mustBeKnownOf(duty), number).toEqual(
+        missingFrom(duty, house)
+          .filter((m) => m.assumption === null)
+          .map((m) => m.field),
+      );
+  });
+});
+
+describe("what is taken as none", () => {
+  it("is said once for the fluid and once for the task, each field it speaks for named", () => {
+    const open = {
+      ...complete,
+      lineTestBarG: null,
+      deadEnd: null,
+      fluid: { ...complete.fluid, h2sKPa: null, fibres: null },
+    };
+    expect(missingFrom(open, house)).toMatchObject(
+      [
+        { field: "deadEnd", covers: ["lineTestBarG"], assumption: { words: "no end of line, line test" } },
+        { field: "fluid.h2sKPa", covers: ["fluid.fibres"], assumption: { words: "no H₂S partial, fibres" } },
+      ].reverse(),
+    );
+  });
+  it("could each be something after all", () => {
+    const open = { ...complete, fluid: { ...complete.fluid, h2sKPa: null, fibres: null } };
+    const others = dutiesOtherwise("fluid.h2sKPa", open);
+    expect(others.map((d) => [d.fluid.h2sKPa, d.fluid.fibres])).toEqual([
+      [10, null],
+      [null, true],
+    ]);
+    for (const other of others) expect(dutySchema.safeParse(other).success).toBe(true);
+  });
+  it("is a question of its own where the duty raises it", () => {
+    const open = { ...complete, deadEnd: null, endConnection: "lug" as const };
+    expect(missingFrom(open, house)).toMatchObject([{ field: "deadEnd", label: "End of line" }]);
+  });
+});
+
+describe("the far side of a case", () => {
+  const open = statedInFull({ cases: [{ downstreamBarG: null }] });
+  it("is assumed vented, and could be at line pressure just as well", () => {
+    const [gap] = missingFrom(open, house);
+    expect(gap).toMatchObject({
+      field: "cases.0.downstreamBarG",
+      assumption: { words: "vented", value: 0, unit: "bar g" },
+    });
+    expect(dutiesOtherwise(gap!.field, open)[0]!.cases[0]).toMatchObject({ downstreamBarG: 9 });
+  });
+  it("is upstream in a reverse case", () => {
+    const reverse = statedInFull({ cases: [{ flow: "reverse", upstreamBarG: null, downstreamBarG: 10 }] });
+    const [gap] = missingFrom(reverse, house);
+    expect(gap!.field).toBe("cases.0.upstreamBarG");
+    expect(dutiesOtherwise(gap!.field, reverse)[0]!.cases[0]).toMatchObject({ upstreamBarG: 9 });
+  });
+  it("is nothing that could be otherwise where there is no such case or no pressure", () => {
+    expect(dutiesOtherwise("cases.7.downstreamBarG", open)).toEqual([]);
+    expect(dutiesOtherwise("no such field", open)).toEqual([]);
+    const unknown = statedInFull({ cases: [{ upstreamBarG: null, downstreamBarG: null }] });
+    expect(dutiesOtherwise("cases.0.downstreamBarG", unknown)).toEqual([]);
+  });
+});
+
+describe("the demo's gaps", () => {
+  it("are named once each, what must be known before what is assumed", () => {
+    for (const { number, duty } of demoTags) {
+      const missing = missingFrom(duty, house);
+      expect(new Set(missing.map((m) => m.field)).size, number).toBe(missing.length);
+      const assumed = missing.map((m) => m.assumption !== null);
+      expect(assumed, number).toEqual([...assumed].sort((a, b) => Number(a) - Number(b)));
+    }
+  });
+});

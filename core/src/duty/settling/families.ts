@@ -1,0 +1,97 @@
+import type { Fluid } from "../../basis/reference/fluids.ts";
+import { isPassing } from "../statement/case-kinds.ts";
+import type { Duty } from "../statement/duty.ts";
+import { componentsOf } from "./mixed.ts";
+
+const water = new Set(["water", "hot water above 90 C", "steam"]);
+/** Families that are water with something in it: soft goods meet hot water in them. */
+const watery = new Set([...water, "seawater and brine", "amine solution", "caustic"]);
+
+/** A little of it in another gas is none of what this family is judged for; its partial pressure says the rest. */
+const denseCarbonDioxide = "carbon dioxide dense phase";
+const mostly = 0.5;
+
+const hotWater = "hot water above 90 C";
+const hotFromC = 90;
+const steamFromC = 100;
+
+/**
+ * Whether a duty's fluid is water, under whatever name.
+ *
+ * @param duty its family
+ * @param substance the fluid of the table, where one is picked
+ * @returns true for water, hot water and steam
+ * @source the table of fluids
+ */
+export function isWater({ fluid }: Duty, substance: Fluid | null): boolean {
+  return water.has(fluid.family ?? "") || water.has(substance?.family ?? "");
+}
+
+/**
+ * Service families seats and seals are judged in. Water is another fluid for them once it is hot, and steam where
+ * it leaks above 100 °C.
+ *
+ * @param duty its family and cases
+ * @param substance the fluid of the table, where one is picked
+ * @returns the family stated, and hot water and steam where a case is warm enough; none where no family is stated
+ * @source hydrolysis and steam washing of soft goods (practice)
+ */
+export function softFamiliesOf(duty: Duty, substance: Fluid | null): readonly string[] {
+  const { family } = duty.fluid;
+  if (family === null) return [];
+  const reaches = (c: number) =>
+    duty.cases.some((one) => !isPassing(one.kind) && one.temperatureC !== null && one.temperatureC > c);
+  const families = new Set([family]);
+  if (watery.has(family) && reaches(hotFromC)) families.add(hotWater);
+  const steams = duty.cases.some((one) => one.phase === "steam" && !isPassing(one.kind));
+  if (steams || duty.fluid.phase === "steam" || (isWater(duty, substance) && reaches(steamFromC)))
+    families.add("steam");
+  return [...families];
+}
+
+/** Families a material is judged in. */
+export interface JudgedIn {
+  readonly families: readonly string[];
+  /** What would say which of them it is; null where all of them count. */
+  readonly undecided: string | null;
+}
+
+/**
+ * Service families metals are judged in.
+ *
+ * @param duty its family, free water and cases
+ * @param substance the fluid of the table, where one is picked
+ * @returns the family stated, with hot water and steam where it is water and warm enough; chlorine dry or wet, or
+ *   either where nobody says
+ * @source dry and wet chlorine attack opposite metals (practice)
+ */
+export function metalFamiliesOf(duty: Duty, substance: Fluid | null): JudgedIn {
+  const { family, freeWater } = duty.fluid;
+  if (family === "chlorine") {
+    const families = [
+      ...(freeWater === true ? [] : [family]),
+      ...(freeWater === false ? [] : ["chlorine, wet"]),
+    ];
+    return { families, undecided: freeWater === null ? "whether the chlorine is dry (free water)" : null };
+  }
+  if (family === null) return { families: [], undecided: null };
+  const families = isWater(duty, substance) ? softFamiliesOf(duty, substance) : [family];
+  return { families, undecided: null };
+}
+
+/**
+ * Families with those of a mixture's components: what only some of it would attack is attacked.
+ *
+ * @param families of the duty
+ * @param duty its composition
+ * @returns the families and those of every component
+ * @example withComponents(["water"], emptyDuty) // → ["water"]
+ */
+export function withComponents(families: readonly string[], duty: Duty): readonly string[] {
+  const components = componentsOf(duty);
+  if (components.length === 0) return families;
+  const names = components.flatMap(({ fluid, share }) =>
+    fluid.family === denseCarbonDioxide && share < mostly ? [] : [fluid.family],
+  );
+  return [...new Set([...families, ...names])];
+}

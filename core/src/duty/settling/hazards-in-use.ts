@@ -1,0 +1,77 @@
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { hazardsOfFamily } from "../../basis/reference/families.ts";
+import type { Fluid } from "../../basis/reference/fluids.ts";
+import { atmosphereBar } from "../../basis/units/definitions.ts";
+import type { OperatingCase } from "../statement/case.ts";
+import type { Duty } from "../statement/duty.ts";
+import { mixtureIn } from "./mixed.ts";
+import type { Hazard } from "../fields/words.ts";
+
+const drivingBarG = (c: OperatingCase) =>
+  c.upstreamBarG === null && c.downstreamBarG === null
+    ? null
+    : Math.max(c.upstreamBarG ?? -Infinity, c.downstreamBarG ?? -Infinity);
+
+/** In a vacuum what little there is is taken to be at this, bar a. */
+const leastBarA = 0.01;
+
+/** Cases in which the line does not hold the service fluid at a pressure of its own. */
+const aside = new Set(["fire", "steam-out", "cold soak"]);
+
+/** Pressure the partial pressure of H₂S is a share of: the lowest the service fluid is at; null where none is stated. */
+function sharedBarA({ cases }: Duty): number | null {
+  const all = cases.flatMap((c) => {
+    const bar = aside.has(c.kind) ? null : drivingBarG(c);
+    return bar === null ? [] : [Math.max(leastBarA, bar + atmosphereBar)];
+  });
+  return all.length === 0 ? null : Math.min(...all);
+}
+
+/**
+ * Hydrogen sulphide as a share of the fluid.
+ *
+ * @param duty its partial pressure, kPa, and its cases
+ * @returns parts per million; null where no partial pressure is stated. Without a pressure the whole of it
+ * @source partial pressure over the lowest pressure of the service fluid
+ */
+export function h2sPpm(duty: Duty): number | null {
+  const { h2sKPa } = duty.fluid;
+  if (h2sKPa === null) return null;
+  const barA = sharedBarA(duty);
+  return h2sKPa === 0 ? 0 : barA === null ? 1e6 : Math.min(1e6, (h2sKPa / (100 * barA)) * 1e6);
+}
+
+/** Hazards a duty's fluid has, whatever is set aside; without the house rules, those that hang on none. */
+export function hazardsFound(
+  duty: Duty,
+  substance: Fluid | null,
+  house: Pick<HouseRules, "lethalH2sPpm"> | null,
+): Set<Hazard> {
+  const { hazards, family } = duty.fluid;
+  const found = new Set<Hazard>([
+    ...(hazards ?? []),
+    ...((substance?.hazards ?? []) as Hazard[]),
+    ...((mixtureIn(duty)?.hazards ?? []) as Hazard[]),
+    ...(hazardsOfFamily(family) as Hazard[]),
+  ]);
+  if (house !== null && (h2sPpm(duty) ?? 0) >= house.lethalH2sPpm)
+    for (const h of ["toxic", "lethal"] as const) found.add(h);
+  return found;
+}
+
+/**
+ * Hazards the rules go by: those entered, those of substance and family, and lethal where there is enough hydrogen
+ * sulphide. One is set aside only with a reason.
+ *
+ * @param duty as entered
+ * @param substance the fluid of the table, where one is picked
+ * @param house from how much H₂S a fluid is lethal
+ * @returns the hazards in use
+ * @source house convention: what is known of the substance is not undone by leaving a box empty
+ */
+export function hazardsInUse(duty: Duty, substance: Fluid | null, house: HouseRules): Set<Hazard> {
+  const found = hazardsFound(duty, substance, house);
+  if ((duty.fluid.setAsideBecause ?? "").trim() !== "")
+    for (const h of duty.fluid.setAside ?? []) found.delete(h);
+  return found;
+}

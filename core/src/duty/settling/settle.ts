@@ -1,0 +1,176 @@
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { fluidOfFamily } from "../../basis/reference/families.ts";
+import { type Fluid, fluidNamed } from "../../basis/reference/fluids.ts";
+import type { OperatingCase } from "../statement/case.ts";
+import type { Duty } from "../statement/duty.ts";
+import { isWater, type JudgedIn, metalFamiliesOf, softFamiliesOf, withComponents } from "./families.ts";
+import { type AnyField, dutyFields, lastOf } from "../fields/index.ts";
+import { hazardsInUse } from "./hazards-in-use.ts";
+import { mixtureIn, withPartials } from "./mixed.ts";
+import { type ShutIn, shutInBy } from "./shut-in.ts";
+import { turnedAgainstBar } from "./turned-against.ts";
+import type { Hazard } from "../fields/words.ts";
+
+export type DutyOrigin = "entered" | "assumed";
+
+/** A case with what is assumed filled in; pressure or temperature may still be unknown. */
+export interface SettledCase {
+  readonly id: string;
+  readonly kind: OperatingCase["kind"];
+  readonly name: string;
+  readonly upstreamBarG: number | null;
+  readonly downstreamBarG: number;
+  readonly downstreamOrigin: DutyOrigin;
+  readonly temperatureC: number | null;
+  /** The valve may be shut in it, so that seats, cavity and torque are asked; never in a fire. */
+  readonly shut: boolean;
+  readonly phase: Duty["fluid"]["phase"];
+  /** Higher of the two sides, bar g: what the body holds. */
+  readonly pressureBarG: number | null;
+  /** Differential as stated, bar. */
+  readonly differentialBar: number | null;
+  /** Worst differential across the shut valve in either direction, the other side vented, bar. */
+  readonly closedDifferentialBar: number | null;
+  /** Differential it is opened and closed against: the far side vented unless a shut case states it, bar. */
+  readonly turnedAgainstBar: number | null;
+  /** Steam, or water above 100 °C, which is steam wherever it leaks. */
+  readonly steamy: boolean;
+}
+
+type Fields = (typeof dutyFields)[number];
+type LastOf<Path> = Path extends `${string}.${infer Rest}` ? Rest : Path;
+
+/** What the rules go by of every field that may be assumed, by the last part of its path. */
+type SettledFields = {
+  readonly [F in Extract<Fields, { settle: unknown }> as LastOf<F["path"]>]: ReturnType<F["settle"]>;
+};
+
+/** The duty the rules see: assumptions in use are filled in and named. */
+export interface SettledDuty extends SettledFields {
+  readonly stated: Duty;
+  readonly cases: readonly SettledCase[];
+  /** Cases the valve may be shut in; fire is none, for it governs neither seat nor cavity nor torque. */
+  readonly shutCases: readonly SettledCase[];
+  readonly shutIn: ShutIn;
+  /** Service families seats and seals are judged in; none where it is not stated. */
+  readonly softFamilies: readonly string[];
+  readonly metalFamilies: JudgedIn;
+  readonly substance: Fluid | null;
+  /** The mixture stated, else the substance; where none is picked, the fluid the family is the name of, as steam is water. */
+  readonly fluid: Fluid | null;
+  readonly hazards: ReadonlySet<Hazard>;
+  readonly hazardsOrigin: DutyOrigin | "reference";
+  /** What a hand keeps up, and what it can do when it must, N. */
+  readonly hand: { readonly steadyN: number; readonly hardestN: number };
+  /** Gas pressure in the line over its cases; null where one of them holds none, or does not say. */
+  readonly lineGas: { readonly lowestBarG: number; readonly highestBarG: number } | null;
+}
+
+type Writable<T> = { -readonly [Key in keyof T]: T[Key] };
+
+function settleCase(c: OperatingCase, ofFluid: SettledCase["phase"], watery: boolean): Writable<SettledCase> {
+  const { upstreamBarG: up, downstreamBarG: down } = c;
+  // In a reverse case the driving side must be known; in a forward one a blank downstream means vented.
+  const driving = c.flow === "reverse" ? down : up;
+  const known = driving !== null;
+  const upstream = c.flow === "reverse" ? (up ?? 0) : up;
+  const downstream = down ?? 0;
+  const phase = c.phase ?? ofFluid;
+  return {
+    id: c.id,
+    kind: c.kind,
+    name: c.name,
+    upstreamBarG: upstream,
+    downstreamBarG: downstream,
+    downstreamOrigin: (c.flow === "reverse" ? up : down) === null ? "assumed" : "entered",
+    temperatureC: c.temperatureC,
+    shut: c.mayBeShut && c.kind !== "fire",
+    phase,
+    pressureBarG: known ? Math.max(upstream!, downstream) : null,
+    differentialBar: known ? Math.abs(upstream! - downstream) : null,
+    closedDifferentialBar: known
+      ? Math.max(Math.abs(upstream!), Math.abs(downstream), Math.abs(upstream! - downstream))
+      : null,
+    turnedAgainstBar: null,
+    steamy: phase === "steam" || (watery && c.temperatureC !== null && c.temperatureC > 100),
+  };
+}
+
+function lineGasIn(cases: readonly SettledCase[]): SettledDuty["lineGas"] {
+  const pressures = cases
+    .filter((c) => c.kind !== "fire")
+    .map((c) => (c.phase === "gas" ? (c.upstreamBarG === null ? null : c.pressureBarG) : null));
+  const known = pressures.filter((bar) => bar !== null);
+  return known.length === 0 || known.length < pressures.length
+    ? null
+    : { lowestBarG: Math.max(0, Math.min(...known)), highestBarG: Math.max(0, ...known) };
+}
+
+/** How a field that may be assumed is settled, under the name the rules know it by. */
+interface Settling {
+  readonly name: string;
+  readonly settle: (duty: Duty, house: HouseRules) => unknown;
+}
+
+/** Keys are cut out of paths once, not for every duty. */
+const settlingOf = (fields: readonly AnyField[]): readonly Settling[] =>
+  fields.flatMap((field) => ("settle" in field ? [{ name: lastOf(field.path), settle: field.settle }] : []));
+
+const settlings = settlingOf(dutyFields);
+
+/**
+ * A class, so that every duty's has the same shape: rules read it hundreds of thousands of times.
+ */
+class Settled {
+  readonly stated: Duty;
+  readonly cases: readonly SettledCase[];
+  readonly shutCases: readonly SettledCase[];
+  readonly substance: Fluid | null;
+  readonly fluid: Fluid | null;
+  readonly hazards: ReadonlySet<Hazard>;
+  readonly hazardsOrigin: DutyOrigin | "reference";
+  readonly shutIn: ShutIn;
+  readonly softFamilies: readonly string[];
+  readonly metalFamilies: JudgedIn;
+  readonly hand: SettledDuty["hand"];
+  readonly lineGas: SettledDuty["lineGas"];
+
+  constructor(duty: Duty, house: HouseRules, by: readonly Settling[]) {
+    const { fluid } = duty;
+    this.stated = duty;
+    this.substance = fluid.substance === null ? null : (fluidNamed(fluid.substance) ?? null);
+    const ofSubstance = this.substance;
+    this.fluid = mixtureIn(duty) ?? ofSubstance ?? fluidOfFamily(fluid.family);
+    const phase = fluid.phase ?? ((ofSubstance?.phase as Duty["fluid"]["phase"]) || null);
+    this.softFamilies = withComponents(softFamiliesOf(duty, ofSubstance), duty);
+    const metals = metalFamiliesOf(duty, ofSubstance);
+    this.metalFamilies = { ...metals, families: withComponents(metals.families, duty) };
+    const cases = duty.cases.map((c) => settleCase(c, phase, isWater(duty, ofSubstance)));
+    for (const c of cases) c.turnedAgainstBar = turnedAgainstBar(c, cases);
+    this.cases = cases;
+    this.shutCases = this.cases.filter((c) => c.shut);
+    this.hazards = hazardsInUse(duty, ofSubstance, house);
+    this.hazardsOrigin = fluid.hazards !== null ? "entered" : ofSubstance !== null ? "reference" : "assumed";
+    this.hand = { steadyN: house.handForceN, hardestN: Math.max(house.handForceN, house.hardestPullN) };
+    this.lineGas = lineGasIn(this.cases);
+    const own = this as unknown as Record<string, unknown>;
+    for (const { name, settle } of by) own[name] = settle(duty, house);
+    this.shutIn = shutInBy(this.shutCases, this as unknown as SettledDuty, house);
+  }
+}
+
+/**
+ * Fills a duty's gaps with the assumptions in use. Where assuming could hurt (size, pressure,
+ * temperature, fluid family, fail action) nothing is assumed and the rules say *cannot tell*.
+ *
+ * @param duty as entered: bar g, °C; null where unknown
+ * @param house house rules; they hold the assumed air supply, ambient and time closed
+ * @param fields fields of the duty
+ * @returns the duty the rules see; what was assumed is known by comparing with `stated`
+ * @source house rules; completeness lists each assumption with its reason
+ * @example settle(emptyDuty, defaultHouseRules()).flowDirection // → "both ways"
+ */
+export function settle(duty: Duty, house: HouseRules, fields: readonly AnyField[] = dutyFields): SettledDuty {
+  const by = fields === dutyFields ? settlings : settlingOf(fields);
+  return new Settled(withPartials(duty), house, by) as unknown as SettledDuty;
+}

@@ -1,0 +1,141 @@
+import type { OperatingCase } from "./case.ts";
+import type { Duty } from "./duty.ts";
+import { type CaseKind, caseKinds } from "../fields/words.ts";
+
+/** What a kind of case means and how a new one starts. */
+export interface CaseKindDescription {
+  readonly kind: CaseKind;
+  readonly means: string;
+  /** A passing case: a seat may go to its excursion maximum in it. */
+  readonly passing: boolean;
+  readonly start: (duty: Duty) => Partial<OperatingCase>;
+}
+
+const highest = (duty: Duty) =>
+  duty.cases
+    .filter((c) => c.upstreamBarG !== null && c.kind !== "fire")
+    .reduce<OperatingCase | null>(
+      (top, c) => (top === null || c.upstreamBarG! > top.upstreamBarG! ? c : top),
+      null,
+    );
+const normal = (duty: Duty) => duty.cases.find((c) => c.kind === "normal") ?? null;
+
+const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
+  normal: {
+    means: "What the line does most of the time.",
+    passing: false,
+    start: () => ({}),
+  },
+  maximum: {
+    means: "The highest pressure and temperature it must go on working at.",
+    passing: false,
+    start: (duty) => ({ temperatureC: normal(duty)?.temperatureC ?? null }),
+  },
+  minimum: {
+    means: "The lowest: seats that need pressure to seal leak first here.",
+    passing: false,
+    start: (duty) => ({ temperatureC: normal(duty)?.temperatureC ?? null }),
+  },
+  "start-up": {
+    means: "Cold metal meets pressure before the line is warm.",
+    passing: true,
+    start: (duty) => ({
+      upstreamBarG: normal(duty)?.upstreamBarG ?? null,
+      temperatureC: duty.ambientMinimumC,
+    }),
+  },
+  "shut-off differential": {
+    means: "The worst it must hold shut, the far side vented.",
+    passing: false,
+    start: (duty) => ({
+      upstreamBarG: highest(duty)?.upstreamBarG ?? null,
+      downstreamBarG: 0,
+      temperatureC: highest(duty)?.temperatureC ?? null,
+    }),
+  },
+  "steam-out": {
+    means: "Low-pressure steam blown through to clean the line; the valve stands open.",
+    passing: true,
+    start: () => ({
+      upstreamBarG: 3.5,
+      downstreamBarG: 3.5,
+      temperatureC: 148,
+      mayBeShut: false,
+      phase: "steam",
+    }),
+  },
+  "blow-down": {
+    means: "Pressure let off in minutes: gas cools and elastomers give back what they took up.",
+    passing: true,
+    start: (duty) => ({ upstreamBarG: highest(duty)?.upstreamBarG ?? null, downstreamBarG: 0 }),
+  },
+  upset: {
+    means: "A relief valve lifts or a control fails: rare, but the body must hold.",
+    passing: true,
+    start: (duty) => ({
+      upstreamBarG: highest(duty)?.upstreamBarG ?? null,
+      temperatureC: highest(duty)?.temperatureC ?? null,
+    }),
+  },
+  "cold soak": {
+    means: "The line idles at the weather's or the fluid's coldest.",
+    passing: false,
+    start: (duty) => ({ upstreamBarG: 0, downstreamBarG: 0, temperatureC: duty.ambientMinimumC }),
+  },
+  fire: {
+    means:
+      "The valve stands in flames and must still hold back: asks for a fire type test, not for the envelope.",
+    passing: true,
+    start: (duty) => ({
+      upstreamBarG: highest(duty)?.upstreamBarG ?? null,
+      downstreamBarG: 0,
+      temperatureC: 760,
+    }),
+  },
+};
+
+/** Every kind of case in the order people list them. */
+export const caseKindDescriptions: readonly CaseKindDescription[] = caseKinds.map((kind) => ({
+  kind,
+  ...described[kind],
+}));
+
+/**
+ * Whether a kind of case passes quickly enough for a seat's excursion maximum to count.
+ *
+ * @param kind kind of case
+ * @returns true for start-up, steam-out, blow-down, upset and fire
+ * @source house convention
+ * @example isPassing("steam-out") // → true
+ */
+export function isPassing(kind: CaseKind): boolean {
+  return described[kind].passing;
+}
+
+/**
+ * A new case of a kind, started from what the duty already says.
+ *
+ * @param kind kind of case
+ * @param duty the duty it is added to: its other cases and ambient give the start
+ * @param id id for the case, unique in the duty
+ * @returns the case with the kind's own defaults; null where nothing may be presumed
+ * @source usual practice for each kind; every figure is there to be corrected
+ * @example newCase("steam-out", emptyDuty, "c1").temperatureC // → 148
+ */
+export function newCase(kind: CaseKind, duty: Duty, id: string): OperatingCase {
+  return {
+    id,
+    kind,
+    name: kind,
+    upstreamBarG: null,
+    downstreamBarG: null,
+    temperatureC: null,
+    flow: "forward",
+    mayBeShut: true,
+    phase: null,
+    rate: null,
+    rateBasis: "m³/h",
+    vapourPercent: null,
+    ...described[kind].start(duty),
+  };
+}

@@ -1,0 +1,40 @@
+import { describe, expect, it } from "vitest";
+import { dutyWith } from "../../../test/fixture.ts";
+import { dutyDefaultsSchema, emptyDuty, noDefaults, withDefaults } from "../index.ts";
+
+const plant = {
+  ...noDefaults,
+  operator: "pneumatic",
+  airMinimumBarG: 5,
+  airMaximumBarG: 7,
+  ambientMinimumC: -20,
+} as const;
+
+describe("a project's values", () => {
+  it("fill in what a duty leaves blank, and nothing it states", () => {
+    const { duty, filled } = withDefaults({ ...emptyDuty, operator: "electric" }, plant);
+    expect(duty).toMatchObject({
+      operator: "electric",
+      airMinimumBarG: 5,
+      airMaximumBarG: 7,
+      ambientMinimumC: -20,
+      area: null,
+    });
+    expect(filled).toEqual(["Lowest air supply", "Highest air supply", "Lowest ambient"]);
+  });
+  it("leave a range alone of which one end is stated", () => {
+    expect(withDefaults({ ...emptyDuty, airMinimumBarG: 8 }, plant).duty).toMatchObject({
+      airMinimumBarG: 8,
+      airMaximumBarG: null,
+    });
+  });
+  it("that are none change nothing", () => {
+    const duty = dutyWith({});
+    expect(withDefaults(duty, noDefaults)).toEqual({ duty, filled: [] });
+  });
+  it("stand in the order of their range and in their own units", () => {
+    expect(dutyDefaultsSchema().safeParse({ airMinimumBarG: 7, airMaximumBarG: 5 }).success).toBe(false);
+    expect(dutyDefaultsSchema().safeParse({ ambientMinimumC: -300 }).success).toBe(false);
+    expect(dutyDefaultsSchema().safeParse({ dn: 50 }).success).toBe(false);
+  });
+});

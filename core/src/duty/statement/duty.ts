@@ -1,0 +1,58 @@
+import { z } from "zod";
+import { caseSchemaOf, type OperatingCase } from "./case.ts";
+import { type AnyField, caseFields, dutyFields } from "../fields/index.ts";
+import { schemasOf, valueAt } from "./shape.ts";
+
+/** Format of the duties this release writes; older ones are read through stored/duty. */
+export const dutyFormat = "proven-seat-duty/2";
+
+type DutyFields = (typeof dutyFields)[number];
+
+/** What the valve must survive, as entered: null where a person has not said. */
+export type Duty = {
+  format: typeof dutyFormat;
+  cases: OperatingCase[];
+  fluid: { [F in DutyFields as F["path"] extends `fluid.${infer Key}` ? Key : never]: z.output<F["schema"]> };
+} & {
+  [F in DutyFields as F["path"] extends `${string}.${string}` ? never : F["path"]]: z.output<F["schema"]>;
+};
+
+const mostCases = 24;
+
+/**
+ * Schema of a duty with given fields, in the newest format.
+ *
+ * @param fields fields of the duty
+ * @param ofCase fields of a case
+ * @returns Zod schema: nothing but these fields, ranges in order, cases with ids of their own
+ */
+export function dutySchemaOf(fields: readonly AnyField[], ofCase: readonly AnyField[]): z.ZodType<Duty> {
+  return z
+    .strictObject({
+      format: z.literal(dutyFormat).default(dutyFormat),
+      ...schemasOf(fields, ""),
+      fluid: z.strictObject(schemasOf(fields, "fluid.")).prefault({}),
+      cases: z.array(caseSchemaOf(ofCase)).max(mostCases, `At most ${mostCases} cases.`).default([]),
+    })
+    .superRefine((duty, context) => {
+      const report = (path: PropertyKey[], message: string) =>
+        context.addIssue({ code: "custom", path, message });
+      const seen = new Set<unknown>();
+      (duty.cases as { id: unknown }[]).forEach(({ id }, at) => {
+        if (seen.has(id)) report(["cases", at, "id"], `Two cases share the id "${id}".`);
+        seen.add(id);
+      });
+      for (const { path, range } of fields) {
+        if (range?.end !== "high") continue;
+        const low = fields.find((f) => f.range?.name === range.name && f.range.end === "low")!;
+        const [from, to] = [valueAt(duty, low.path), valueAt(duty, path)];
+        if (typeof from === "number" && typeof to === "number" && from > to)
+          report(path.split("."), range.crossed);
+      }
+    }) as unknown as z.ZodType<Duty>;
+}
+
+export const dutySchema = dutySchemaOf(dutyFields, caseFields);
+
+/** A duty with nothing stated yet. */
+export const emptyDuty: Duty = dutySchema.parse({});

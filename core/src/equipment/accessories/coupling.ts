@@ -1,0 +1,43 @@
+import { z } from "zod";
+import { makerHead, positive, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { stemForms } from "../../construction/ends/index.ts";
+import type { AccessoryKind } from "./kind.ts";
+
+/** A coupling made in series: a socket below, an end above. */
+const couplingItem = z.strictObject({
+  ...sizeHead,
+  socketForm: z.enum(stemForms),
+  socketAcrossMm: positive,
+  socketDepthMm: positive,
+  endForm: z.enum(stemForms),
+  endAcrossMm: positive,
+  endLengthMm: positive,
+  solidMm: positive,
+  outsideMm: positive,
+  ratedTorqueNm: positive,
+  ...weightAndPrice,
+});
+const schema = z.strictObject({
+  ...makerHead,
+  kind: z.literal("coupling"),
+  items: z.array(couplingItem).min(1),
+});
+
+/** What of it stands on a drive is for the joint to say. */
+export const coupling: AccessoryKind<z.infer<typeof schema>> = {
+  kind: "coupling",
+  schema,
+  columns: [
+    "socket_form$",
+    "socket_across_mm",
+    "socket_depth_mm",
+    "end_form$",
+    "end_across_mm",
+    "end_length_mm",
+    "solid_mm",
+    "outside_mm",
+    "rated_torque_nm",
+  ],
+  electrical: () => false,
+  wantedBy: () => null,
+};

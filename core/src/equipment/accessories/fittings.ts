@@ -1,0 +1,137 @@
+import { type Drive, kindOf, type SupplyKind } from "../drives/index.ts";
+import type { SettledDuty } from "../../duty/settling/settle.ts";
+import type { Stock } from "../../mechanics/fit-up/index.ts";
+import type { AccessoryKind, AnyAccessories, AnyItem, Around, Refusal } from "./kind.ts";
+import { type AccessoryFamily, accessoryKinds } from "./kinds.ts";
+import { refusedBySite } from "./on-site.ts";
+
+/** An item in its number. */
+export interface Fitted {
+  readonly kind: string;
+  readonly family: AnyAccessories;
+  readonly item: AnyItem;
+  readonly pieces: number;
+  /** Of all pieces. */
+  readonly price: number;
+  readonly weightKg: number;
+}
+
+/** What a drive wants of one kind, and what the shelf has for it. */
+export interface Place {
+  readonly kind: AccessoryKind;
+  readonly says: string;
+  readonly pieces: number;
+  /** Those that fit, the cheapest first. */
+  readonly fit: readonly Fitted[];
+  readonly refused: readonly ({ readonly family: AnyAccessories; readonly item: AnyItem } & Refusal)[];
+}
+
+/** What is mounted on a drive for a duty, whatever valve it turns. */
+export interface Fittings {
+  /** Everything wanted, in the order in which air and signal meet it. */
+  readonly places: readonly Place[];
+  /** The cheapest of each kind the duty alone asks for. */
+  readonly standing: readonly Fitted[];
+  /** Most the drive may have to carry of them, kg. */
+  readonly carriedKg: number;
+  /** What the shelf has in series to stand between valve and drive. */
+  readonly between: Stock;
+}
+
+function placeOf(
+  kind: AccessoryKind,
+  families: readonly AnyAccessories[],
+  mount: { readonly supply: SupplyKind; readonly sprung: boolean },
+  around: Around,
+): Place | null {
+  const wanted = kind.wantedBy(mount, around);
+  if (wanted === null) return null;
+  const { pieces, says } = wanted;
+  const fit: Fitted[] = [];
+  const refused: Place["refused"][number][] = [];
+  for (const family of families) {
+    if (family.kind !== kind.kind) continue;
+    const site = [false, true].map((electrical) => refusedBySite(family, electrical, around.duty));
+    for (const item of family.items) {
+      const why = wanted.refused(item) ?? site[Number(kind.electrical(item))]!;
+      if (why !== null) refused.push({ family, item, ...why });
+      else
+        fit.push({
+          kind: kind.kind,
+          family,
+          item,
+          pieces,
+          price: pieces * item.price,
+          weightKg: pieces * item.weightKg,
+        });
+    }
+  }
+  return { kind, says, pieces, fit: fit.sort((a, b) => a.price - b.price), refused };
+}
+
+const known = new WeakMap<readonly AccessoryFamily[], Stock>();
+
+/**
+ * What a drive carries whatever its stroke takes: where times are asked for any item that fits may lead the air, so the
+ * heaviest counts.
+ */
+function carriedKg(places: readonly Place[], duty: SettledDuty): number {
+  const { opensWithinS, closesWithinS } = duty.stated;
+  const timed = opensWithinS !== null || closesWithinS !== null;
+  let kg = 0;
+  for (const { kind, fit } of places) {
+    if (kind.standsBeside) continue;
+    if (timed) kg += fit.reduce((most, { weightKg }) => Math.max(most, weightKg), 0);
+    else if (!kind.byStroke) kg += fit[0]?.weightKg ?? 0;
+  }
+  return kg;
+}
+
+/** Brackets and couplings of the shelf, the cheapest first; gathered once for a shelf. */
+function between(families: readonly AccessoryFamily[]): Stock {
+  const had = known.get(families);
+  if (had) return had;
+  const of = <Kind extends "bracket" | "coupling">(kind: Kind) =>
+    families
+      .flatMap((family) =>
+        family.kind === kind
+          ? family.items.map(({ id, ...item }) => ({ ...item, item: id, maker: family.maker }))
+          : [],
+      )
+      .sort((a, b) => a.price - b.price);
+  const stock = { brackets: of("bracket"), couplings: of("coupling") } as unknown as Stock;
+  known.set(families, stock);
+  return stock;
+}
+
+/**
+ * What the shelf has to mount on drives for a duty.
+ *
+ * @param families accessories on the shelf
+ * @param around duty and house rules
+ * @returns what one drive wants and gets; drives alike in supply and spring are given the same
+ * @source the duty, the house's schools and the makers' limits
+ */
+export function fittingsOf(
+  families: readonly AccessoryFamily[],
+  around: Around,
+): (drive: Drive | null) => Fittings | null {
+  const byMount = new Map<string, Fittings | null>();
+  return (drive) => {
+    if (drive === null || families.length === 0) return null;
+    const mount = { supply: kindOf(drive.family).supply, sprung: drive.springSet !== null };
+    const key = `${mount.supply}|${mount.sprung}`;
+    let fittings = byMount.get(key);
+    if (fittings === undefined) {
+      const places = accessoryKinds.flatMap((kind) => placeOf(kind, families, mount, around) ?? []);
+      fittings = {
+        places,
+        between: between(families),
+        carriedKg: carriedKg(places, around.duty),
+        standing: places.flatMap(({ kind, fit }) => (kind.byStroke ? [] : fit.slice(0, 1))),
+      };
+      byMount.set(key, fittings);
+    }
+    return fittings;
+  };
+}

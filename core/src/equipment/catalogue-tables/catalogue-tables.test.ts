@@ -1,0 +1,129 @@
+import Papa from "papaparse";
+import { describe, expect, it } from "vitest";
+import { demoCatalogue } from "../../../test/demo.ts";
+import { catalogueTables, readCatalogueTables, tableNames, tables } from "./index.ts";
+
+const written = catalogueTables(demoCatalogue);
+/** The demo's tables with one of them changed. */
+const changed = (file: string, change: (csv: string) => string) => ({
+  ...written,
+  [file]: change(written[file]!),
+});
+const cell = (file: string, row: number, heading: string, value: string) =>
+  changed(file, (csv) => {
+    const rows = Papa.parse<string[]>(csv.trim()).data;
+    rows[row - 1]![rows[0]!.indexOf(heading)] = value;
+    return Papa.unparse(rows);
+  });
+const faults = (files: Record<string, string>) => readCatalogueTables(files).faults;
+
+describe("a catalogue as tables", () => {
+  it("reads back to the same", () => {
+    const reading = readCatalogueTables(written);
+    expect(reading.faults).toEqual([]);
+    expect(reading.catalogue).toEqual(demoCatalogue);
+  });
+  it.each(["=cmd|' /C calc'!A0", "'=1", "+1", "@SUM(1)", "-1"])(
+    "gives back a name such as %j, and writes it so that no spreadsheet runs it",
+    (name) => {
+      const files = catalogueTables({ ...demoCatalogue, name });
+      const { data } = Papa.parse<string[]>(files["catalogue.csv"]!);
+      expect(data[1]!).toContain(`'${name}`);
+      expect(readCatalogueTables(files).catalogue?.name).toBe(name);
+    },
+  );
+  it("has a heading for every column, and every table documented", () => {
+    for (const name of tableNames) {
+      expect(written[tables[name].file]!.split("\n")[0]).toBe(
+        tables[name].columns.map((c) => c.heading).join(","),
+      );
+      expect(tables[name].says.length).toBeGreaterThan(10);
+    }
+  });
+  it("does without columns that may be empty, as tables of an earlier release do", () => {
+    const without = (file: string, headings: readonly string[]) =>
+      changed(file, (csv) => {
+        const rows = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
+        return Papa.unparse(rows.data, {
+          columns: rows.meta.fields!.filter((heading) => !headings.includes(heading)),
+        });
+      });
+    const { catalogue, faults: found } = readCatalogueTables(without("drives.csv", ["marking", "enclosure"]));
+    expect(found).toEqual([]);
+    expect(catalogue!.drives.every((d) => d.marking === null && d.enclosure === null)).toBe(true);
+    expect(faults(without("drives.csv", ["maker"]))).toMatchObject([{ field: "maker", row: 1 }]);
+  });
+  it("stands a byte order mark, blank lines and other line ends", () => {
+    const windows = Object.fromEntries(
+      Object.entries(written).map(([f, csv]) => [f, `\uFEFF${csv.replaceAll("\n", "\r\n")}\r\n`]),
+    );
+    expect(readCatalogueTables(windows).catalogue).toEqual(demoCatalogue);
+  });
+});
+
+describe("broken tables", () => {
+  it.each([
+    ["sizes.csv", 5, "bore_mm", "wide", /not a number/],
+    ["sizes.csv", 5, "bore_mm", "", /missing/],
+    ["sizes.csv", 7, "pad", "F99", /not an ISO 5211 flange/],
+    ["sizes.csv", 7, "designation", "class 310", /nothing in lines|not a class|belong/],
+    ["lines.csv", 2, "fire_safe", "perhaps", /neither yes nor no/],
+    ["lines.csv", 3, "construction", "floating-five-piece", /./],
+    ["grades.csv", 2, "grade", "A999", /not in the reference table/],
+    ["grades.csv", 2, "line", "nobody", /nothing in lines.csv/],
+    ["trims.csv", 2, "ball", "cheese", /not in the suitability table/],
+    ["seal-parts.csv", 2, "seals", "nothing", /nothing in seals.csv/],
+    ["drive-sizes.csv", 2, "flange", "F99", /not an ISO 5211 flange/],
+  ])("name table, row and column: %s row %d %s", (file, row, heading, value, reason) => {
+    const found = faults(cell(file, row, heading, value));
+    const here = found.find((f) => f.reason.match(reason));
+    expect(here, JSON.stringify(found.slice(0, 3))).toBeDefined();
+    if (!/belong|nothing in/.test(here!.reason)) expect(here).toMatchObject({ file, row, field: heading });
+    expect(here!.row).not.toBeNull();
+  });
+  it("names what of an accessory is wrong at its row and column, and what belongs to none", () => {
+    expect(faults(cell("accessory-items.csv", 2, "price", "dear"))).toMatchObject([
+      { file: "accessory-items.csv", row: 2, field: "price" },
+    ]);
+    expect(faults(cell("accessory-items.csv", 2, "accessory", "nobody"))).toMatchObject([
+      { file: "accessory-items.csv", row: 2, field: "accessory" },
+    ]);
+    expect(faults(cell("accessories.csv", 2, "kind", "bell"))[0]).toMatchObject({
+      file: "accessories.csv",
+      row: 2,
+    });
+  });
+  it("names a bracket for a flange nobody has, and an item that stands twice", () => {
+    const rows = Papa.parse<Record<string, string>>(written["accessory-items.csv"]!, { header: true }).data;
+    const at = rows.findIndex((row) => row.lower_flange) + 2;
+    expect(faults(cell("accessory-items.csv", at, "lower_flange", "F06"))).toMatchObject([
+      { file: "accessory-items.csv", row: at, field: "lower_flange" },
+    ]);
+    expect(faults(cell("accessory-items.csv", at + 1, "id", rows[at - 2]!.id!))).toMatchObject([
+      { file: "accessory-items.csv", row: at + 1, field: "id" },
+    ]);
+  });
+  it("names a torque that falls by its size and seat", () => {
+    const rows = written["torques.csv"]!.split("\n");
+    const [a, b] = [rows[1]!.split(","), rows[2]!.split(",")];
+    [a[5], b[5]] = ["900", "1"];
+    rows.splice(1, 2, a.join(","), b.join(","));
+    expect(faults({ ...written, "torques.csv": rows.join("\n") })[0]).toMatchObject({
+      file: "sizes.csv",
+      row: 2,
+      reason: /falls/,
+    });
+  });
+  it("names missing tables, columns and strangers", () => {
+    const { "sizes.csv": _, ...without } = written;
+    expect(faults(without)).toEqual([
+      expect.objectContaining({ file: "sizes.csv", reason: "this table is missing" }),
+    ]);
+    expect(faults(changed("seats.csv", (csv) => csv.replace("price_factor", "price")))).toEqual([
+      expect.objectContaining({ file: "seats.csv", row: 1, field: "price_factor" }),
+      expect.objectContaining({ file: "seats.csv", row: 1, field: "price" }),
+    ]);
+    expect(faults({ ...written, "notes.csv": "a,b" })[0]).toMatchObject({ file: "notes.csv" });
+    expect(faults({})[0]).toMatchObject({ file: "catalogue.csv" });
+  });
+});

@@ -1,0 +1,131 @@
+import { cleanText, guardFormula, textFault, unguardFormula } from "../../basis/text/index.ts";
+
+/** One column of a table: its heading, where its value lives in the row's object, and how a cell is read. */
+export interface Column {
+  readonly heading: string;
+  /** Path in the object the row becomes; parts joined by dots. */
+  readonly path: string;
+  readonly kind: "text" | "number" | "yes or no" | "list";
+  /** An empty cell is nothing; elsewhere it is a fault. */
+  readonly optional: boolean;
+}
+
+const column =
+  (kind: Column["kind"], optional = false) =>
+  (heading: string, path = camel(heading)): Column => ({ heading, path, kind, optional });
+
+/** bore_mm → boreMm */
+const camel = (heading: string) => heading.replace(/_(\w)/g, (_, letter: string) => letter.toUpperCase());
+
+/**
+ * A column of words.
+ *
+ * @param heading as written
+ * @param path in the row's object
+ * @returns the column
+ * @throws never
+ * @source docs/catalogue.md
+ * @example text("maker").path // → "maker"
+ */
+export const text = column("text");
+export const number = column("number");
+export const yesNo = column("yes or no");
+export const list = column("list");
+export const optionalText = column("text", true);
+export const optionalList = column("list", true);
+export const optionalYesNo = column("yes or no", true);
+export const optionalNumber = column("number", true);
+
+export type Cells = Record<string, unknown>;
+
+/**
+ * The value at a path of an object.
+ *
+ * @param row the object
+ * @param path parts joined by dots
+ * @returns the value; undefined where there is none
+ * @throws never
+ * @source none
+ * @example at({ a: { b: 1 } }, "a.b") // → 1
+ */
+export const at = (row: Cells, path: string): unknown =>
+  path.split(".").reduce<unknown>((so, part) => (so as Cells | null | undefined)?.[part], row);
+
+/**
+ * Writes a value as a cell.
+ *
+ * @param value of the column's kind
+ * @param column how it is written
+ * @returns the cell's text; nothing for null
+ * @throws never
+ * @source docs/catalogue.md
+ * @example cellOf(true, yesNo("vacuum")) // → "yes"
+ */
+export function cellOf(value: unknown, { kind }: Column): string {
+  if (value === null || value === undefined) return "";
+  if (kind === "yes or no") return value ? "yes" : "no";
+  if (kind === "number") return String(value);
+  return guardFormula(kind === "list" ? (value as string[]).join("; ") : String(value));
+}
+
+/**
+ * Reads a cell.
+ *
+ * @param cell text as it stands
+ * @param column how it is read
+ * @returns the value, or a sentence why it cannot be read
+ * @throws never
+ * @source docs/catalogue.md
+ * @example readCell("x", number("dn"))
+ */
+export function readCell(
+  cell: string,
+  { kind, optional, heading }: Column,
+): { value: unknown } | { fault: string } {
+  const written = cleanText(unguardFormula(cell.trim())).trim();
+  const wrong = textFault(written);
+  if (wrong !== null) return { fault: wrong };
+  if (written === "") return optional ? { value: null } : { fault: `${heading} is missing` };
+  switch (kind) {
+    case "number": {
+      const value = Number(written.replace(/\s/g, ""));
+      return Number.isFinite(value)
+        ? { value }
+        : { fault: `"${written}" is not a number; write 12.5, not 12,5` };
+    }
+    case "yes or no":
+      return /^(yes|no)$/i.test(written)
+        ? { value: /^yes$/i.test(written) }
+        : { fault: `"${written}" is neither yes nor no` };
+    case "list":
+      return {
+        value: written
+          .split(";")
+          .map((part) => part.trim())
+          .filter(Boolean),
+      };
+    default:
+      return { value: written };
+  }
+}
+
+/**
+ * Sets the value at a path, making what lies on the way.
+ *
+ * @param row the object
+ * @param path parts joined by dots
+ * @param value what is set
+ * @returns nothing
+ * @throws never
+ * @source none
+ * @example put({}, "a.b", 1)
+ */
+export function put(row: Cells, path: string, value: unknown): void {
+  const parts = path.split(".");
+  let here = row;
+  for (const part of parts.slice(0, -1)) {
+    here[part] ??= {};
+    here = here[part] as Cells;
+  }
+  here[parts.at(-1)!] = value;
+}

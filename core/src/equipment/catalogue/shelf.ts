@@ -1,0 +1,81 @@
+import type { Construction } from "../../construction/bodies/index.ts";
+import { type AnyFamily, type Drive, drivesOfFamily, kindOf, type SupplyKind } from "../drives/index.ts";
+import { numbering } from "./identity.ts";
+import type { AccessoryFamily, Catalogue, ProductLine, ProductSize } from "./schema.ts";
+import { type Valve, valvesOfSize } from "./valve.ts";
+
+/** What candidates are made of. */
+export interface Offer {
+  readonly families: readonly {
+    readonly id: string;
+    readonly family: AnyFamily;
+    /** Which operator of a duty asks for it. */
+    readonly supply: SupplyKind;
+    readonly turns: Construction["stroke"];
+    readonly drives: readonly Drive[];
+  }[];
+  /** What may be mounted on drives. */
+  readonly accessories: readonly AccessoryFamily[];
+  /** Valves a size may be served with; where a line does not offer it, the line's nearest size. */
+  readonly valvesFor: (dn: number) => readonly Valve[];
+}
+
+/** What a line offers at one size: every valve of its picks, the last pick changing fastest. */
+export interface OfferedSize {
+  readonly line: ProductLine;
+  readonly size: ProductSize;
+  readonly valves: readonly Valve[];
+}
+
+/** A catalogue compiled once for fast proving. */
+export interface Shelf extends Offer {
+  readonly catalogue: Catalogue;
+  /** Sizes of all lines that may serve one, each with its valves. */
+  readonly sizesFor: (dn: number) => readonly OfferedSize[];
+}
+
+/**
+ * Compiles a catalogue: drives at once, valves size by size when first asked for.
+ *
+ * @param catalogue a catalogue that passed its check
+ * @returns the shelf the prover takes candidates from
+ * @source the catalogue
+ */
+export function compileShelf(catalogue: Catalogue): Shelf {
+  const number = numbering();
+  const bySize = new Map<number, readonly OfferedSize[]>();
+  const valvesBySize = new Map<number, readonly Valve[]>();
+  const sizesFor = (dn: number) => {
+    const known = bySize.get(dn);
+    if (known) return known;
+    const sizes = catalogue.lines.flatMap((line) => {
+      const nearest = line.sizes.reduce((best, size) =>
+        Math.abs(size.dn - dn) < Math.abs(best.dn - dn) ? size : best,
+      ).dn;
+      return line.sizes
+        .filter((size) => size.dn === nearest)
+        .map((size) => ({ line, size, valves: valvesOfSize(line, size, number) }));
+    });
+    bySize.set(dn, sizes);
+    return sizes;
+  };
+  return {
+    catalogue,
+    accessories: catalogue.accessories,
+    families: catalogue.drives.map((family) => ({
+      id: family.id,
+      family,
+      supply: kindOf(family).supply,
+      turns: kindOf(family).turns ?? "quarter turn",
+      drives: drivesOfFamily(family),
+    })),
+    sizesFor,
+    valvesFor(dn) {
+      const known = valvesBySize.get(dn);
+      if (known) return known;
+      const valves = sizesFor(dn).flatMap((size) => size.valves);
+      valvesBySize.set(dn, valves);
+      return valves;
+    },
+  };
+}

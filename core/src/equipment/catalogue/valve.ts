@@ -1,0 +1,197 @@
+import {
+  type Assembly,
+  type Cavity,
+  type Construction,
+  cavityNamed,
+  constructionNamed,
+  fittedWith,
+} from "../../construction/bodies/index.ts";
+import { genericSeatCurve } from "../../basis/calc/seat-limit.ts";
+import { type Bolting, boltingNamed } from "../../basis/reference/bolting.ts";
+import type { Curve } from "../../basis/reference/curve.ts";
+import { type BodyGrade, bodyGrade } from "../../basis/reference/grades.ts";
+import {
+  type Designation,
+  parseDesignation,
+  ratingCurve,
+} from "../../basis/reference/pressure-temperature.ts";
+import { type SealMaterial, sealMaterial } from "../../basis/reference/seals.ts";
+import { type SeatMaterial, seatMaterial } from "../../basis/reference/seats.ts";
+import { type Identity, type Numbering, numbering } from "./identity.ts";
+import type { ProductLine, ProductSize } from "./schema.ts";
+
+/** A seat as a line offers it at one size: material, limit curve and where the curve comes from. */
+export interface OfferedSeat {
+  readonly offer: ProductLine["seats"][number];
+  readonly material: SeatMaterial;
+  readonly curve: Curve | null;
+  readonly curveName: string;
+  readonly curveIsGeneric: boolean;
+}
+
+/**
+ * A seat as it is called: a metal one by how it meets its closure, too.
+ *
+ * @param seat as a line offers it
+ * @returns for example "Cobalt-alloy hardfacing, flexed metal lip"; the material alone where nothing is stated, or soft
+ * @source the catalogue
+ */
+export const seatName = ({
+  material,
+  offer: { execution },
+}: Pick<OfferedSeat, "material" | "offer">): string =>
+  execution === null || execution === "soft ring" ? material.name : `${material.name}, ${execution}`;
+
+/** One valve that can be ordered: a line at a size and class with body, trim, seat and seals picked. */
+export interface Valve {
+  readonly key: string;
+  readonly line: ProductLine;
+  readonly size: ProductSize;
+  readonly construction: Construction;
+  readonly cavity: Cavity;
+  readonly bolting: Bolting;
+  readonly designation: Designation;
+  readonly grade: BodyGrade;
+  readonly ratingCurve: Curve;
+  readonly trim: ProductLine["trims"][number];
+  readonly seat: OfferedSeat;
+  readonly seals: {
+    readonly offer: ProductLine["seals"][number];
+    readonly id: string;
+    readonly name: string;
+    readonly stemSeal: ProductLine["seals"][number]["stemSeal"];
+    readonly emissionClass: ProductLine["seals"][number]["emissionClass"];
+    readonly parts: readonly { part: string; material: SealMaterial; decompressionGrade: boolean }[];
+  };
+  /** What of it decides findings, as numbers that are equal where the parts are alike. */
+  readonly identity: Identity;
+  readonly price: number;
+}
+
+/**
+ * The pieces and joints of a valve.
+ *
+ * @param valve construction, arrangement, seat, and the line that puts vent, sealant and contacts on it
+ * @returns its assembly
+ * @source the construction and the catalogue
+ */
+export const assemblyOf = ({
+  construction,
+  cavity,
+  line,
+  seat,
+}: Pick<Valve, "construction" | "cavity" | "line" | "seat">): Assembly =>
+  fittedWith(construction.assembly(cavity.id), {
+    ventAndDrain: line.ventAndDrain,
+    seatSealant: line.seatSealant,
+    antiStatic: line.antiStatic,
+    metalSeats: seat.material.kind === "metal" && seat.offer.execution !== "clearance",
+  });
+
+function offeredSeat(line: ProductLine, size: ProductSize, offer: ProductLine["seats"][number]): OfferedSeat {
+  const material = seatMaterial(offer.seat)!;
+  if (offer.curve) {
+    return {
+      offer,
+      material,
+      curve: { temperatureC: offer.curve.temperatureC, value: offer.curve.pressureBarG },
+      curveName: offer.curve.name,
+      curveIsGeneric: false,
+    };
+  }
+  const mounting = constructionNamed(line.construction)!.support === "floating" ? "floating" : "trunnion";
+  return {
+    offer,
+    material,
+    curve: genericSeatCurve(material, size.dn, mounting),
+    curveName: "generic curve",
+    curveIsGeneric: true,
+  };
+}
+
+/**
+ * Every valve a line can build at one of its sizes: all grades, cavity arrangements, trims, seats and seal sets.
+ *
+ * @param line a line of a catalogue that passed its check
+ * @param size one of the line's sizes
+ * @param number numbering shared by the valves that are proved together
+ * @returns the valves in the line's own order
+ * @source the catalogue
+ */
+export function valvesOfSize(line: ProductLine, size: ProductSize, number: Numbering = numbering()): Valve[] {
+  const designation = parseDesignation(size.designation)!;
+  const construction = constructionNamed(line.construction)!;
+  const bolting = boltingNamed(line.bolting)!;
+  const seats = line.seats.map((offer) => offeredSeat(line, size, offer));
+  const sealSets = line.seals.map((set) => sealSet(set));
+  const valves: Valve[] = [];
+  for (const { grade: name, priceFactor } of line.grades) {
+    const grade = bodyGrade(name)!;
+    const rating = ratingCurve(designation, grade.group)!;
+    for (const { arrangement, priceFactor: cavityFactor } of line.cavities) {
+      const cavity = cavityNamed(arrangement);
+      const bodyKey = `${line.id}|${size.dn}|${size.designation}|${name}|${cavity.id}`;
+      for (const trim of line.trims)
+        for (const seat of seats)
+          for (const { seals, priceFactor: sealsFactor } of sealSets) {
+            const valve: { -readonly [Key in keyof Valve]: Valve[Key] } = {
+              key: `${bodyKey}|${trim.id}|${seat.offer.seat}|${seals.id}`,
+              line,
+              size,
+              construction,
+              cavity,
+              bolting,
+              designation,
+              grade,
+              ratingCurve: rating,
+              trim,
+              seat,
+              seals,
+              identity: unnumbered,
+              price: Math.round(
+                size.price *
+                  priceFactor *
+                  cavityFactor *
+                  trim.priceFactor *
+                  seat.offer.priceFactor *
+                  sealsFactor,
+              ),
+            };
+            valve.identity = number.ofValve(valve);
+            valves.push(valve);
+          }
+    }
+  }
+  return valves;
+}
+
+/**
+ * What is picked for a valve of one size besides it, and how many there are to pick from, in the order in which
+ * `valvesOfSize` lays them out: the last changes fastest.
+ *
+ * @param line product line
+ * @returns counts by pick
+ * @source the catalogue
+ */
+export const picksOf = (line: ProductLine) =>
+  [
+    ["grade", line.grades.length],
+    ["cavity", line.cavities.length],
+    ["trim", line.trims.length],
+    ["seat", line.seats.length],
+    ["seals", line.seals.length],
+  ] as const;
+
+/** Stands in a valve until it has its numbers: added later, a field would lie apart from the others. */
+const unnumbered: Identity = { by: numbering(), numbers: [], keys: [] };
+
+function sealSet(set: ProductLine["seals"][number]) {
+  const { id, name, stemSeal, emissionClass, priceFactor } = set;
+  const parts = set.parts.map(({ part, seal, decompressionGrade }) => ({
+    part,
+    material: sealMaterial(seal)!,
+    decompressionGrade,
+  }));
+  const seals: Valve["seals"] = { offer: set, id, name, stemSeal, emissionClass, parts };
+  return { seals, priceFactor };
+}

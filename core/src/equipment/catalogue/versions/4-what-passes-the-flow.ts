@@ -1,0 +1,14 @@
+import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
+
+/**
+ * Lines gained the trims that pass the flow. What the third version did not say stays not stated. Frozen: a later change
+ * of the catalogue does not change what this step did.
+ */
+export const whatPassesTheFlow: VersionStep = {
+  to: 4,
+  says: "Product lines state the trims that pass the flow; where none are stated, typical figures are estimated with.",
+  upcast: (catalogue) => ({
+    ...catalogue,
+    lines: ((catalogue.lines ?? []) as readonly Document[]).map((line) => ({ flowTrims: [], ...line })),
+  }),
+};

@@ -1,0 +1,23 @@
+import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
+
+/**
+ * Points of a trim's curve gained what closing must overcome. What the fourth version did not say stays not stated.
+ * Frozen: a later change of the catalogue does not change what this step did.
+ */
+export const whatFlowPushesOpen: VersionStep = {
+  to: 5,
+  says: "Curves of trims state what flow does against closing; where it is not stated, typical figures are estimated with.",
+  upcast: (catalogue) => ({
+    ...catalogue,
+    lines: ((catalogue.lines ?? []) as readonly Document[]).map((line) => ({
+      ...line,
+      flowTrims: ((line.flowTrims ?? []) as readonly Document[]).map((trim) => ({
+        ...trim,
+        curve: ((trim.curve ?? []) as readonly Document[]).map((point) => ({
+          closingTorque: null,
+          ...point,
+        })),
+      })),
+    })),
+  }),
+};

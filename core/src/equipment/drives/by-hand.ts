@@ -1,0 +1,33 @@
+/** What a hand turns has in common: it stays where it is left, and a hand is its supply. */
+
+import { steady } from "../../basis/stroke/index.ts";
+import type { AnyFamily, AnySize, Drive, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
+import { staying } from "./staying.ts";
+
+const handAt = ({ hand }: Supplies, end: SupplyEnd): number =>
+  end === "lowest" ? hand.steadyN : hand.hardestN;
+
+/**
+ * A hand as a finding names it.
+ *
+ * @param supplies what the duty brings
+ * @param end what it keeps up, or what it can do when it must
+ * @returns force, N
+ */
+export const suppliedByHand = (supplies: Supplies, end: SupplyEnd): NamedSupply => ({
+  what: end === "lowest" ? "hand, kept up" : "hand, when it must",
+  value: handAt(supplies, end),
+  unit: "N",
+  origin: "house rule",
+});
+
+/**
+ * What a hand turns: the same torque for each newton over the stroke.
+ *
+ * @param family its family
+ * @param size its size
+ * @param perNewtonNm torque at the stem for each newton of the hand, N·m
+ * @returns the drive
+ */
+export const turnedByHand = (family: AnyFamily, size: AnySize, perNewtonNm: number): Drive =>
+  staying(family, size, (supplies, end) => steady(perNewtonNm * handAt(supplies, end)));

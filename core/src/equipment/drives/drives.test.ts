@@ -1,0 +1,130 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoCatalogue, demoShelf } from "../../../test/demo.ts";
+import { dutyWith } from "../../../test/fixture.ts";
+import { settle } from "../../duty/index.ts";
+import { defaultHouseRules } from "../../basis/house/index.ts";
+import { angles, namedPoints, type Profile, peakOf, strokes } from "../../basis/stroke/index.ts";
+import { type Drive, driveKinds, kindOf, type Supplies } from "./index.ts";
+
+const supplies = (change: Partial<Supplies> = {}): Supplies => ({
+  ...settle(dutyWith(), defaultHouseRules()),
+  lineGas: { lowestBarG: 40, highestBarG: 70 },
+  ...change,
+});
+const drives = demoShelf.families.flatMap((family) => family.drives);
+const named = (id: string) => drives.find((d) => d.key === id)!;
+const over = (profile: Profile) => strokes.flatMap((stroke) => profile[stroke]);
+
+describe("the shelf", () => {
+  it("has more than three hundred drives of every kind there is", () => {
+    expect(drives.length).toBeGreaterThan(300);
+    expect(new Set(drives.map((d) => d.family.kind))).toEqual(new Set(driveKinds.map(({ kind }) => kind)));
+    expect(demoCatalogue.drives.length).toBeGreaterThanOrEqual(8);
+  });
+  it("gives each drive a key of its own", () => {
+    expect(new Set(drives.map((d) => d.key)).size).toBe(drives.length);
+  });
+});
+
+describe("a stage", () => {
+  it("gives a finite torque at every angle, and the most at the highest supply", () => {
+    for (const drive of drives) {
+      const [low, high] = [drive.outputAt(supplies(), "lowest"), drive.outputAt(supplies(), "highest")];
+      for (const stroke of strokes) expect(low[stroke]).toHaveLength(angles.length);
+      expect(over(low).every(Number.isFinite), drive.key).toBe(true);
+      expect(peakOf(high), drive.key).toBeGreaterThanOrEqual(peakOf(low) - 1e-9);
+    }
+  });
+  it("is never weaker with more of its supply, on the stroke the supply makes", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...drives),
+        fc.double({ min: 2, max: 10, noNaN: true }),
+        fc.double({ min: 0, max: 5, noNaN: true }),
+        (drive, from, more) => {
+          const at = (bar: number): Profile =>
+            drive.outputAt(
+              supplies({
+                airMinimumBarG: bar,
+                oilMinimumBarG: 20 * bar,
+                lineGas: { lowestBarG: 5 * bar, highestBarG: 100 },
+                hand: { steadyN: 50 * bar, hardestN: 1000 },
+              }),
+              "lowest",
+            );
+          const [less, most] = [over(at(from)), over(at(from + more))];
+          less.forEach((nm, i) => {
+            expect(most[i]!).toBeGreaterThanOrEqual(nm - 1e-6);
+          });
+        },
+      ),
+    );
+  });
+  it("gives spring and air together what the same size gives double-acting", () => {
+    for (const drive of drives.filter((d) => d.springSet !== null && kindOf(d.family).sprung)) {
+      const plain = drives.find(
+        (d) => d.family === drive.family && d.sizeId === drive.sizeId && d.variant === "DA",
+      )!;
+      const both = drive.outputAt(supplies(), "lowest");
+      const air = plain.outputAt(supplies(), "lowest").opening;
+      const [opening, closing] = [both.opening, both.closing];
+      // A yoke that opens by its spring begins at the other end: its arm is that of the mirrored angle.
+      const at = (i: number) => (drive.action === "spring-to-open" ? angles.length - 1 - i : i);
+      opening.forEach((nm, i) => {
+        expect((nm + closing[i]!) / air[at(i)]!, drive.key).toBeCloseTo(1, 9);
+      });
+    }
+  });
+  it("is stronger at the ends of a yoke than in its middle, and a canted one where it begins", () => {
+    const points = (key: string) => namedPoints(named(key).outputAt(supplies(), "lowest"));
+    const [even, canted] = [points("quillhaven-sy|SY 300|DA"), points("quillhaven-sc|SC 300|DA")];
+    expect(even.breakToOpenNm).toBeCloseTo(2 * even.runToOpenNm, 6);
+    expect(even.endToOpenNm).toBeCloseTo(even.breakToOpenNm, 6);
+    expect(canted.breakToOpenNm).toBeGreaterThan(even.breakToOpenNm);
+    expect(canted.endToOpenNm).toBeLessThan(even.endToOpenNm);
+  });
+});
+
+describe("a hand", () => {
+  const nm = (drive: Drive, end: "lowest" | "highest") => drive.outputAt(supplies(), end).opening[0]!;
+  it("gives its force times the lever", () => {
+    expect(nm(named("fennimoor-lv|LV 500"), "lowest")).toBeCloseTo(0.5 * 360, 9);
+    expect(nm(named("fennimoor-lv|LV 500"), "highest")).toBeCloseTo(0.5 * 800, 9);
+  });
+  it("puts in at a wheel what a gear gives out, less its losses", () => {
+    const gear = named("fennimoor-wg|WG 500");
+    const size = gear.family.sizes.find((s) => s.id === gear.sizeId) as unknown as Record<string, number>;
+    const turns = size.gearRatio! / 4;
+    const workIn = 800 * Math.PI * (size.wheelDiameterMm! / 1000) * turns;
+    expect((nm(gear, "highest") * Math.PI) / 2).toBeCloseTo(workIn * size.gearEfficiency!, 6);
+    expect(gear.wheelTurns).toBe(turns);
+  });
+  it("is never taken for more than the gearbox is rated to", () => {
+    for (const drive of drives.filter((d) => d.ratedTorqueNm !== undefined))
+      expect(nm(drive, "lowest")).toBeLessThanOrEqual(drive.ratedTorqueNm!);
+  });
+});
+
+describe("what stores energy", () => {
+  it("counts its strokes by the oil between the pump's stop and start", () => {
+    const eh = named("quillhaven-eh|EH 100|DA");
+    const size = eh.family.sizes.find((s) => s.id === "EH 100") as unknown as Record<string, number>;
+    const gas = size.accumulatorLitres! * (80 + 1.01325);
+    const litres = gas / 111.01325 - gas / 141.01325;
+    const stroke = ((Math.PI / 4) * 100 ** 2 * 2 * size.armMm!) / 1e6;
+    expect(eh.strokesLeft).toBe(Math.floor(litres / stroke));
+  });
+  it("makes the stroke on a lost supply with what is stored, the other with the motor", () => {
+    const [closes, opens] = ["closes", "opens"].map((way) =>
+      named(`tarrowby-ec|EC 100|${way}`).outputAt(supplies(), "lowest"),
+    ) as [Profile, Profile];
+    expect([closes.opening[0], closes.closing[0]]).toEqual([85, 75]);
+    expect([opens.opening[0], opens.closing[0]]).toEqual([75, 85]);
+  });
+  it("has nothing to give on gas of the line where none is known", () => {
+    const drive = named("quillhaven-go|GO 125|DA");
+    expect(peakOf(drive.outputAt(supplies({ lineGas: null }), "highest"))).toBe(0);
+    expect(peakOf(drive.outputAt(supplies(), "highest"))).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,128 @@
+import type { z } from "zod";
+import type { Action } from "../../basis/calc/actuator-margin.ts";
+import type { DriveEnd, DriveOutside } from "../../construction/ends/index.ts";
+import type { Profile } from "../../basis/stroke/index.ts";
+import type { Unit } from "../../basis/units/unit.ts";
+
+/** What every family of a maker has, of drives as of what stands on them. */
+export interface OfMaker {
+  readonly id: string;
+  readonly maker: string;
+  readonly name: string;
+  readonly kind: string;
+  readonly lowTemperature: boolean | null;
+  readonly highTemperature: boolean | null;
+  /** How it is marked for explosive atmospheres, and how tight its enclosure is; null where nothing is stated. */
+  readonly marking: string | null;
+  readonly enclosure: string | null;
+}
+
+/** What every family of drives has, whatever its kind. */
+export interface AnyFamily extends OfMaker {
+  readonly handOverride: boolean | null;
+  readonly stopsDegrees: number | null;
+  readonly sizes: readonly AnySize[];
+}
+
+export interface AnySize {
+  readonly id: string;
+  readonly flange: string;
+  readonly alsoFlange: string | null;
+  readonly end: DriveEnd | null;
+  readonly outside: DriveOutside | null;
+  readonly strokeSeconds: number | null;
+  readonly springSeconds: number | null;
+  readonly weightKg: number;
+  readonly price: number;
+}
+
+/** One drive that can be ordered: a size of a family with its action and spring set. */
+export interface Drive {
+  readonly key: string;
+  readonly family: AnyFamily;
+  readonly sizeId: string;
+  readonly action: Action;
+  /** What it does when its supply fails. */
+  readonly onSupplyLoss: "closes" | "opens" | "stays";
+  readonly springSet: string | null;
+  /** How the variant is told from others of its size. */
+  readonly variant: string;
+  readonly flange: string;
+  readonly alsoFlange: string | null;
+  readonly end: DriveEnd | null;
+  readonly outside: DriveOutside | null;
+  /** Time of a stroke on its own supply, and by its springs, s; null where the maker states none. */
+  readonly strokeSeconds: number | null;
+  readonly springSeconds: number | null;
+  readonly weightKg: number;
+  readonly price: number;
+  /** Length of a lever, turns of a handwheel, torque a gearbox is rated to, strokes stored: of what has them. */
+  readonly leverMm?: number;
+  readonly wheelTurns?: number | null;
+  readonly ratedTorqueNm?: number;
+  readonly strokesLeft?: number;
+  /** Output over both strokes, N·m, at the lowest or the highest of the supply it uses. */
+  readonly outputAt: (supplies: Supplies, end: SupplyEnd) => Profile;
+}
+
+/** The least of a supply, which strength is judged at, or the most, which the stem must stand. */
+export type SupplyEnd = "lowest" | "highest";
+
+/** What may turn a valve, as a duty asks for it. */
+export type SupplyKind = "pneumatic" | "electric" | "hydraulic" | "line gas" | "by hand";
+
+/** What a duty brings to turn valves with, and which of it is stated. */
+export interface Supplies {
+  readonly airMinimumBarG: number;
+  readonly airMaximumBarG: number;
+  readonly oilMinimumBarG: number;
+  readonly oilMaximumBarG: number;
+  /** What the line itself holds, over its cases; null where it holds no gas, or its pressure is not known. */
+  readonly lineGas: { readonly lowestBarG: number; readonly highestBarG: number } | null;
+  /** What a hand keeps up, and what it can do when it must, N. */
+  readonly hand: { readonly steadyN: number; readonly hardestN: number };
+  readonly stated: {
+    readonly airMinimumBarG: number | null;
+    readonly airMaximumBarG: number | null;
+    readonly oilMinimumBarG: number | null;
+    readonly oilMaximumBarG: number | null;
+  };
+}
+
+/** The supply a finding names beside a drive's output. */
+export interface NamedSupply {
+  readonly what: string;
+  readonly value: number | string;
+  readonly unit: Unit;
+  readonly origin: "entered" | "assumed" | "catalogue" | "house rule" | "computed";
+}
+
+/** A kind of drive: all that is particular to it. */
+export interface DriveKind<Family extends AnyFamily = AnyFamily> {
+  readonly kind: Family["kind"];
+  /** Which operator of a duty asks for it. */
+  readonly supply: SupplyKind;
+  /** What it turns; a quarter where not given. */
+  readonly turns?: "quarter turn" | "rising stem";
+  /** Where it is fixed; on the pad where not given. */
+  readonly sits?: "on the stem";
+  /** Whether it can stand anywhere, again and again; where not given, it wants a positioner or cannot. */
+  readonly modulates?: true;
+  readonly schema: z.ZodType<Family>;
+  /** Headings of its own in the tables of families and of sizes: figures, words with "$", lists with ";", yes and no with "?". */
+  readonly columns: { readonly family: readonly string[]; readonly size: readonly string[] };
+  /** Whether its sizes come with spring sets. */
+  readonly sprung: boolean;
+  readonly drivesOf: (family: Family) => Drive[];
+  /** The pressure it is rated to, and the highest a duty brings; null where it uses none, or none is known. */
+  readonly pressureRating?: (
+    family: Family,
+    supplies: Supplies,
+  ) => { readonly ratedBarG: number; readonly broughtBarG: number } | null;
+  /** The supply its strength is judged at, and the one its peak is taken at. */
+  readonly suppliedAt: (supplies: Supplies, end: SupplyEnd) => NamedSupply;
+  /** What of a size contradicts itself. */
+  readonly faultsOf: (
+    size: Family["sizes"][number],
+  ) => readonly { readonly field: string; readonly reason: string }[];
+}

@@ -1,0 +1,34 @@
+import { describe, expect, it } from "vitest";
+import { demoShelf } from "../../../test/demo.ts";
+import { dutyWith } from "../../../test/fixture.ts";
+import { type Duty, settle } from "../../duty/index.ts";
+import { defaultHouseRules } from "../../basis/house/index.ts";
+import { peakOf } from "../../basis/stroke/index.ts";
+import { suppliedDrive } from "./supplied.ts";
+
+const house = defaultHouseRules();
+const at = (change: Partial<Duty>, of: Partial<Duty["cases"][number]> = {}, forceN = house.handForceN) =>
+  settle(dutyWith({ ...change, cases: [{ phase: "gas", ...of }] }), { ...house, handForceN: forceN });
+
+describe("a drive at its supply", () => {
+  it("gives what it gives, whichever end of whichever supply moved since", () => {
+    const moves = [
+      at({ airMinimumBarG: 4, airMaximumBarG: 7, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
+      at({ airMinimumBarG: 5, airMaximumBarG: 7, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
+      at({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
+      at({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 100, oilMaximumBarG: 120 }),
+      at({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 100, oilMaximumBarG: 140 }),
+      at({}, { upstreamBarG: 30 }),
+      at({}, { upstreamBarG: 40 }),
+      at({}, {}, 200),
+    ];
+    for (const { drives } of demoShelf.families)
+      for (const drive of drives.slice(0, 3))
+        for (const supplies of moves) {
+          const { lowest, mostNm, peakNm } = suppliedDrive(drive, supplies);
+          expect(lowest, drive.key).toEqual(drive.outputAt(supplies, "lowest"));
+          expect(mostNm, drive.key).toBe(peakOf(lowest));
+          expect(peakNm, drive.key).toBe(peakOf(drive.outputAt(supplies, "highest")));
+        }
+  });
+});

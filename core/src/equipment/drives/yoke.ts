@@ -1,0 +1,95 @@
+/** A piston on a scotch yoke, whatever presses on the piston. */
+import { z } from "zod";
+import type { Action } from "../../basis/calc/actuator-margin.ts";
+import { scotchYokeAt } from "../../basis/calc/scotch-yoke-output.ts";
+import { type OverStroke, overStroke, type Profile } from "../../basis/stroke/index.ts";
+import { positive } from "./shared-schema.ts";
+import type { SpringSet } from "./with-springs.ts";
+
+export const yokeDimensions = {
+  pistonDiameterMm: positive,
+  rodDiameterMm: z.number().min(0),
+  armMm: positive,
+  /** 0 symmetric; negative for a canted slot that is stronger where the piston begins. */
+  slotOffsetMm: z.number(),
+  efficiency: z.number().positive().max(1),
+};
+export const yokeColumns = [
+  "piston_diameter_mm",
+  "rod_diameter_mm",
+  "arm_mm",
+  "slot_offset_mm",
+  "efficiency",
+];
+
+export interface Yoke {
+  readonly pistonDiameterMm: number;
+  readonly rodDiameterMm: number;
+  readonly armMm: number;
+  readonly slotOffsetMm: number;
+  readonly efficiency: number;
+}
+
+const radians = (degrees: number) => (degrees * Math.PI) / 180;
+
+/** What a bar gives and what the springs take, N·m, from where the piston begins to where it ends. */
+interface Curves {
+  readonly perBar: OverStroke;
+  readonly spring: OverStroke | null;
+}
+
+const known = new WeakMap<Yoke, Map<SpringSet | undefined, Curves>>();
+
+/** Output is linear in the pressure: a yoke has two curves, whatever it is pressed with. */
+function curvesOf(yoke: Yoke, set?: SpringSet): Curves {
+  let ofYoke = known.get(yoke);
+  if (!ofYoke) {
+    ofYoke = new Map();
+    known.set(yoke, ofYoke);
+  }
+  const had = ofYoke.get(set);
+  if (had) return had;
+  const springs = set && { springPreloadN: set.preloadN, springRateNPerMm: set.rateNPerMm };
+  const { airNm } = scotchYokeAt({ ...yoke, airBarG: 1 });
+  const { springNm } = scotchYokeAt({ ...yoke, airBarG: 0, ...springs });
+  const along = (torque: (phi: number) => number) => overStroke((degrees) => torque(radians(degrees - 45)));
+  const curves = { perBar: along(airNm), spring: set ? along(springNm) : null };
+  ofYoke.set(set, curves);
+  return curves;
+}
+
+/**
+ * What a yoke gives over both strokes of a valve.
+ *
+ * @param yoke its dimensions, mm
+ * @param pressureBarG on the piston, bar g
+ * @param action which stroke the spring drives, if any; the yoke begins where its piston does
+ * @param set springs, N and N/mm
+ * @returns torques over the stroke, N·m
+ * @source virtual work of piston, yoke and spring
+ */
+export function yokeProfile(yoke: Yoke, pressureBarG: number, action: Action, set?: SpringSet): Profile {
+  const { perBar, spring } = curvesOf(yoke, set);
+  const pressed = perBar.map((nm, at) => nm * pressureBarG - (spring?.[at] ?? 0));
+  if (action === "double-acting") return { opening: pressed, closing: pressed };
+  // Without a set an action of springs has none to act with.
+  const sprung = spring ?? perBar.map(() => 0);
+  return action === "spring-to-close"
+    ? { opening: pressed, closing: sprung }
+    : { opening: sprung.slice().reverse(), closing: pressed.reverse() };
+}
+
+/**
+ * What of a yoke contradicts itself.
+ *
+ * @param yoke its dimensions, mm
+ * @returns faults by field
+ */
+export const yokeFaults = ({ pistonDiameterMm, rodDiameterMm, armMm, slotOffsetMm }: Yoke) => [
+  ...(rodDiameterMm >= pistonDiameterMm
+    ? [{ field: "rodDiameterMm", reason: "the rod leaves no piston to press on" }]
+    : []),
+  ...(Math.abs(slotOffsetMm) * Math.SQRT1_2 >= armMm
+    ? [{ field: "slotOffsetMm", reason: "the slot's offset leaves the yoke without an arm at one end" }]
+    : []),
+];

@@ -1,0 +1,168 @@
+import type { Duty } from "../../duty/statement/duty.ts";
+import { gravityOf, type Verdict } from "../rules/finding.ts";
+import { flowRules } from "../rules/flow/index.ts";
+import { rules } from "../rules/index.ts";
+import type { DutyValue } from "./duty-values.ts";
+import { type CandidateInHand, verdictsIn } from "./judgement.ts";
+
+/** A finding that turns. */
+export interface Turn {
+  readonly rule: string;
+  readonly asks: string;
+  readonly from: Verdict;
+  readonly to: Verdict;
+}
+
+/** How far a value may move one way. */
+export interface Reach {
+  /** The last value at which every finding still stands as it does now. */
+  readonly to: number;
+  /** What turns just beyond it. */
+  readonly turns: readonly Turn[];
+}
+
+/** How far one value may move either way; null where nothing turns as far as it is sensible to look. */
+export interface BreakingPoint {
+  readonly path: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly down: Reach | null;
+  readonly up: Reach | null;
+  /** The same for a finding that begins to fail. */
+  readonly failsDown: Reach | null;
+  readonly failsUp: Reach | null;
+}
+
+/**
+ * Whether a finding turns. A question that is raised and holds at once, or is no longer raised and held
+ * before, turns nothing.
+ */
+const turned = (from: Verdict, to: Verdict) => weightOf(from) !== weightOf(to);
+const weightOf = (verdict: Verdict) => Math.max(1, gravityOf(verdict));
+
+/** Steps of the search outward; finer near the value, where most limits stand. */
+const steps = 40;
+/** Bisection ends at this share of the value, or of one unit where the value is smaller. */
+const precision = 1e-7;
+
+/** Whether a verdict of the rule at a place in `rules` breaks what is looked for. */
+type Broken = (verdict: Verdict, rule: number) => boolean;
+
+/** Verdicts at one value, of rules by their place in `rules`. */
+interface Seen {
+  readonly which: readonly number[];
+  readonly verdicts: readonly Verdict[];
+}
+
+const everything = rules.map((_, i) => i);
+const ofFlow = flowRules.map((rule) => rules.indexOf(rule));
+const flowing = new Set(ofFlow);
+
+/** A place on the way outward; at narrow ones what flows is looked at by itself. */
+interface Place {
+  readonly x: number;
+  readonly narrow: boolean;
+}
+
+function outward(value: DutyValue, end: number): Place[] {
+  const span = end - value.value;
+  const between = (x: number) => (span > 0 ? x > value.value && x < end : x < value.value && x > end);
+  const points = new Set([end, ...value.knots.filter(between)]);
+  for (let i = 1; i < steps; i++) points.add(value.value + span * (i / steps) ** 2);
+  const narrow = value.narrow.filter((x) => between(x) && !points.has(x));
+  return [...points]
+    .map((x) => ({ x, narrow: false }))
+    .concat(narrow.map((x) => ({ x, narrow: true })))
+    .sort((a, b) => Math.abs(a.x - value.value) - Math.abs(b.x - value.value));
+}
+
+/**
+ * How far one value of a duty may move either way before any finding on the valve in hand turns, which
+ * finding turns, and where the first begins to fail.
+ *
+ * @param inHand valve, drive and house rules
+ * @param duty the duty as it stands: bar g, °C
+ * @param value one of `dutyValues`
+ * @returns the reach both ways in the value's own unit, exact to a ten-millionth
+ * @source search outward over the bends of every limit and a grid between them, of what flows a narrow one, then
+ *   bisection
+ */
+export function breakingPoint(inHand: CandidateInHand, duty: Duty, value: DutyValue): BreakingPoint {
+  const now = verdictsIn(inHand, value.at(duty, value.value));
+  const differs: Broken = (verdict, i) => turned(now[i]!, verdict);
+  const fails: Broken = (verdict, i) => verdict === "fails" && now[i] !== "fails";
+  const look = (x: number, which: readonly number[]): Seen => ({
+    which,
+    verdicts: verdictsIn(inHand, value.at(duty, x), which),
+  });
+  const brokenIn = ({ which, verdicts }: Seen, broken: Broken): readonly number[] =>
+    which.filter((i, k) => broken(verdicts[k]!, i));
+
+  /**
+   * The border of what is broken outside: only that is looked at on the way, and everything once it is found.
+   * At `inside` everything was looked at; between it and `start` what is broken outside was.
+   */
+  const border = (
+    inside: number,
+    start: number,
+    outside: { readonly x: number; readonly which: readonly number[] },
+    broken: Broken,
+  ): Reach => {
+    let [from, to, among] = [start, outside.x, outside.which];
+    while (true) {
+      while (Math.abs(to - from) > precision * Math.max(1, Math.abs(to))) {
+        const middle = (from + to) / 2;
+        const still = brokenIn(look(middle, among), broken);
+        if (still.length > 0) [to, among] = [middle, still];
+        else from = middle;
+      }
+      // Another finding may turn sooner and back again.
+      const sooner = from === inside ? [] : brokenIn(look(from, everything), broken);
+      if (sooner.length === 0) break;
+      [from, to, among] = [inside, from, sooner];
+    }
+    const beyond = look(to, everything).verdicts;
+    const turns = rules.flatMap(({ id, asks }, i) =>
+      turned(now[i]!, beyond[i]!) && broken(beyond[i]!, i)
+        ? [{ rule: id, asks, from: now[i]!, to: beyond[i]! }]
+        : [],
+    );
+    return { to: from, turns };
+  };
+
+  const towards = (end: number): [first: Reach | null, failing: Reach | null] => {
+    if (end === value.value) return [null, null];
+    let first: Reach | null = null;
+    // The last place where every finding was looked at, and where those of what flows were.
+    let [inside, flows] = [value.value, value.value];
+    for (const { x, narrow } of outward(value, end)) {
+      const there = look(x, narrow ? ofFlow : everything);
+      const reach = (broken: Broken): Reach | null => {
+        const which = brokenIn(there, broken);
+        if (which.length === 0) return null;
+        const start = which.every((i) => flowing.has(i)) ? flows : inside;
+        return border(inside, start, { x, which }, broken);
+      };
+      first ??= reach(differs);
+      const failing = first && reach(fails);
+      if (failing) return [first, failing];
+      flows = x;
+      if (!narrow) inside = x;
+    }
+    return [first, null];
+  };
+
+  const [up, failsUp] = towards(value.most);
+  const [down, failsDown] = towards(value.least);
+  return {
+    path: value.path,
+    value: value.value,
+    least: value.least,
+    most: value.most,
+    down,
+    up,
+    failsDown,
+    failsUp,
+  };
+}

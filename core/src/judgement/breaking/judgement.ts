@@ -1,0 +1,66 @@
+import { type AccessoryFamily, fittingsOf } from "../../equipment/accessories/index.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import { type Drive, suppliedDrive } from "../../equipment/drives/index.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Verdict } from "../rules/finding.ts";
+import { rules } from "../rules/index.ts";
+import type { Judged } from "../rules/judged.ts";
+import { verdictOf } from "../rules/rule.ts";
+import { torqueDemand } from "../../mechanics/torque/demand.ts";
+
+/** What is in hand, and by what it is judged. */
+export interface CandidateInHand {
+  readonly valve: Valve;
+  readonly drive: Drive | null;
+  /** What the shelf has to mount on drives. */
+  readonly accessories: readonly AccessoryFamily[];
+  readonly house: HouseRules;
+}
+
+/** What rules look at; what only some of them ask for is reckoned when one does. */
+function judgedIn({ valve, drive, accessories, house }: CandidateInHand, given: Duty): Judged {
+  const duty = settle(given, house);
+  let demand: Judged["demand"] | undefined;
+  let supplied: Judged["supplied"] | undefined;
+  let fittings: Judged["fittings"] | undefined;
+  return {
+    valve,
+    drive,
+    duty,
+    house,
+    get demand() {
+      demand ??= torqueDemand(valve, duty, house);
+      return demand;
+    },
+    get supplied() {
+      if (supplied === undefined) supplied = drive && suppliedDrive(drive, duty);
+      return supplied;
+    },
+    get fittings() {
+      fittings ??= fittingsOf(accessories, { duty, house })(drive);
+      return fittings;
+    },
+  };
+}
+
+const everyRule = rules.map((_, i) => i);
+
+/**
+ * The verdict of every rule, or of some of them, on one valve with one drive in one duty.
+ *
+ * @param inHand valve, drive (null for a bare stem), accessories on the shelf and house rules
+ * @param duty as entered: bar g, °C
+ * @param which places in `rules`; all of them where not given
+ * @returns verdicts in the order of `which`
+ * @source the rules, each examined on its own
+ */
+export function verdictsIn(
+  inHand: CandidateInHand,
+  duty: Duty,
+  which: readonly number[] = everyRule,
+): Verdict[] {
+  const judged = judgedIn(inHand, duty);
+  return which.map((i) => verdictOf(rules[i]!, judged));
+}

@@ -1,0 +1,76 @@
+import { describe, expect, it } from "vitest";
+import { demoDuty, demoTags } from "../../../test/demo.ts";
+import { constructionNamed, constructions } from "../../construction/bodies/index.ts";
+import { readCatalogueDocument } from "../../equipment/catalogue/index.ts";
+import { emptyDuty } from "../../duty/index.ts";
+import { defaultHouseRules } from "../../basis/house/index.ts";
+import { byConstruction } from "./by-construction.ts";
+import { lineByConstruction } from "./line.ts";
+import { isByConstruction, valveByConstruction } from "./valve.ts";
+
+const house = defaultHouseRules();
+const of = (id: string, number: string) => byConstruction(constructionNamed(id)!, demoDuty(number), house);
+
+describe("a line by construction", () => {
+  it("is a line a catalogue could hold, for every construction in a size it is built in", () => {
+    for (const construction of constructions) {
+      const [designation, [from]] = Object.entries(construction.builtTo)[0]!;
+      const line = lineByConstruction(construction, from, designation, "b7m")!;
+      const reading = readCatalogueDocument({
+        format: "proven-seat-catalogue/7",
+        name: "n",
+        revision: 1,
+        status: "s",
+        currency: "EUR",
+        lines: [line],
+        drives: [],
+      });
+      expect(reading.faults.map((f) => `${construction.id} ${f.field}: ${f.reason}`)).toEqual([]);
+    }
+  });
+  it("is none in a size or class the construction is not built in", () => {
+    expect(lineByConstruction(constructionNamed("tilt-away")!, 2000, "class 300", "b7m")).toBeNull();
+    expect(
+      lineByConstruction(constructionNamed("butterfly-concentric")!, 100, "class 1500", "b7m"),
+    ).toBeNull();
+    expect(lineByConstruction(constructionNamed("trunnion-welded")!, 100, "PN 40", "b7m")).not.toBeNull();
+  });
+});
+
+describe("by construction", () => {
+  it("wants a size and a line class", () => {
+    expect(byConstruction(constructions[0]!, emptyDuty, house)).toBeNull();
+    expect(of("floating-one-piece", "XV-9001")).toBeNull();
+  });
+  it("finds materials for seawater that carbon steel does not stand", () => {
+    const found = of("trunnion-side-entry", "XV-6001")!;
+    expect(found.failing).toEqual([]);
+    // Warmer than super duplex crevices stand.
+    expect(found.candidate.valve.grade.grade).toBe("Alloy 625");
+  });
+  it("says what no choice of parts gets round", () => {
+    const found = of("floating-two-piece", "XV-2044")!;
+    // With a far side nobody states, seats of this size relieve above what class 300 may hold.
+    expect(found.failing.map((f) => f.rule)).toEqual(["body/threaded-ends", "envelope/trapped-cavity"]);
+  });
+  it("never takes an estimate for a torque", () => {
+    const found = of("plug-sleeved", "XV-3017")!;
+    expect(found.candidate.findings.find((f) => f.rule === "torque/torque-known")!.verdict).toBe(
+      "cannot tell",
+    );
+  });
+  it("is found again by its key, while the duty asks for the same size and class", () => {
+    const found = of("trunnion-side-entry", "XV-6001")!;
+    const { key } = found.candidate.valve;
+    expect(isByConstruction(key)).toBe(true);
+    expect(valveByConstruction(key, demoDuty("XV-6001"))?.trim.name).toBe(found.candidate.valve.trim.name);
+    expect(valveByConstruction(key, { ...demoDuty("XV-6001"), dn: 100 })).toBeNull();
+    expect(valveByConstruction(key, emptyDuty)).toBeNull();
+    expect(valveByConstruction("fennimoor-trunnion|50", demoDuty("XV-6001"))).toBeNull();
+  });
+  it("never throws, whatever the duty", () => {
+    for (const { duty } of demoTags.filter((_, i) => i % 16 === 3))
+      for (const construction of constructions)
+        expect(() => byConstruction(construction, duty, house)).not.toThrow();
+  });
+});

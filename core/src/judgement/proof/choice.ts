@@ -1,0 +1,64 @@
+import type { Offer } from "../../equipment/catalogue/shelf.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import type { Drive } from "../../equipment/drives/index.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { offerFor } from "../on-site/index.ts";
+import type { Rule } from "../rules/rule.ts";
+import type { ProvenCandidate } from "./candidate.ts";
+import { prover } from "./prover.ts";
+
+/** A valve and a drive somebody picked, by their keys. */
+export interface ChoiceKeys {
+  readonly valve: string;
+  readonly drive: string | null;
+}
+
+/**
+ * Finds what was chosen among what is offered.
+ *
+ * @param duty its size says where to look
+ * @param offer a compiled catalogue
+ * @param choice keys of valve and drive
+ * @returns valve and drive (null for a bare stem), or null where either is gone
+ */
+export function findChoice(
+  duty: Duty,
+  offer: Offer,
+  choice: ChoiceKeys,
+): { readonly valve: Valve; readonly drive: Drive | null } | null {
+  const valve =
+    duty.dn === null
+      ? undefined
+      : offerFor(duty, offer)
+          .valvesFor(duty.dn)
+          .find((v) => v.key === choice.valve);
+  if (valve === undefined) return null;
+  if (choice.drive === null) return { valve, drive: null };
+  for (const { drives } of offer.families) {
+    const drive = drives.find((d) => d.key === choice.drive);
+    if (drive !== undefined) return { valve, drive };
+  }
+  return null;
+}
+
+/**
+ * Judges what was chosen; it may hold a drive the prover would not have picked by itself.
+ *
+ * @param duty as entered
+ * @param offer a compiled catalogue
+ * @param house house rules
+ * @param choice keys of valve and drive
+ * @param rules all there are, where not given
+ * @returns the candidate with its findings, or null where valve or drive is gone
+ */
+export function judgeChoice(
+  duty: Duty,
+  offer: Offer,
+  house: HouseRules,
+  choice: ChoiceKeys,
+  rules?: readonly Rule[],
+): ProvenCandidate | null {
+  const found = findChoice(duty, offer, choice);
+  return found && prover(duty, offer, house, rules).judge(found.valve, found.drive);
+}

@@ -1,0 +1,104 @@
+import { describe, expect, it } from "vitest";
+import { demoCatalogue, demoDuty, demoShelf } from "../../../test/demo.ts";
+import { sheetOf } from "../../../test/demo-sheet.ts";
+import { compileShelf } from "../../equipment/catalogue/index.ts";
+import { defaultHouseRules, type HouseRules } from "../../basis/house/house-rules.ts";
+import { driftOf, turnedBetween } from "./drift.ts";
+import type { Sheet } from "./sheet.ts";
+import { summarise } from "./summary.ts";
+
+const house = defaultHouseRules();
+const issued: Sheet = JSON.parse(JSON.stringify(sheetOf("XV-3052")));
+const under = (rules: Partial<HouseRules>, shelf = demoShelf) =>
+  driftOf(issued, { shelf, house: { ...house, ...rules } });
+type Lines = (typeof demoCatalogue)["lines"];
+const shelfOf = (change: (line: Lines[number]) => Lines[number] | null) =>
+  compileShelf({
+    ...demoCatalogue,
+    lines: demoCatalogue.lines.flatMap((line) => change(line) ?? []),
+  });
+const lineOf = issued.inputs.catalogue.lines[0]!.id;
+
+describe("an issued sheet proved again", () => {
+  it("is the same by what it was issued by", () => {
+    expect(under({})).toMatchObject({ outcome: "same", grave: 0, findings: [], because: null });
+  });
+  it("has moved figures where no verdict turns", () => {
+    const { outcome, findings, was, now } = under({ serviceFactor: house.serviceFactor * 1.02 });
+    expect(outcome).toBe("figures moved");
+    expect(now!.verdict).toBe(was.verdict);
+    expect(findings.length).toBeGreaterThan(0);
+    for (const { was: a, now: b } of findings) expect(a!.verdict).toBe(b!.verdict);
+  });
+  it("has another verdict where one turns, the gravest first", () => {
+    const { outcome, findings, now, grave } = under({ serviceFactor: 3 });
+    expect(outcome).toBe("verdict changed");
+    expect(now!.verdict).toBe("fails");
+    expect(findings[0]!.now!.verdict).toBe("fails");
+    expect(findings[0]!.was!.verdict).not.toBe("fails");
+    expect(grave).toBeGreaterThan(under({ serviceFactor: house.serviceFactor * 1.02 }).grave);
+  });
+  it("cannot be proved where its line or its drive is on offer no more, or nobody can read it", () => {
+    const withoutLine = under(
+      {},
+      shelfOf((line) => (line.id === lineOf ? null : line)),
+    );
+    expect(withoutLine).toMatchObject({ outcome: "cannot be proved", now: null });
+    expect(withoutLine.because).toMatch(/on offer no more/);
+    const withoutDrive = compileShelf({ ...demoCatalogue, drives: [] });
+    expect(under({}, withoutDrive).outcome).toBe("cannot be proved");
+    expect(driftOf({ format: "nonsense" }, { shelf: demoShelf, house })).toMatchObject({
+      outcome: "cannot be proved",
+      because: expect.stringMatching(/cannot be read/),
+    });
+  });
+  it("is looked at sooner the graver it turned", () => {
+    const cannot = under(
+      {},
+      shelfOf((line) => (line.id === lineOf ? null : line)),
+    ).grave;
+    const fails = under({ serviceFactor: 3 }).grave;
+    expect(fails).toBeGreaterThan(cannot);
+    expect(cannot).toBeGreaterThan(under({ serviceFactor: house.serviceFactor * 1.02 }).grave);
+    // As another release issued it, failing where it holds today.
+    const worse = structuredClone(issued) as unknown as { proof: { findings: { verdict: string }[] } };
+    worse.proof.findings.find((f) => f.verdict === "holds")!.verdict = "fails";
+    const milder = driftOf(worse, { shelf: demoShelf, house });
+    expect(milder.outcome).toBe("verdict changed");
+    expect(milder.grave).toBeLessThan(cannot);
+  });
+  it("takes a rule that asks only now for drift where it does not hold", () => {
+    const without = (verdict: string) => {
+      const before = structuredClone(issued) as unknown as { proof: { findings: { verdict: string }[] } };
+      const at = before.proof.findings.findIndex((f) => f.verdict === verdict);
+      before.proof.findings.splice(at, 1);
+      return driftOf(before, { shelf: demoShelf, house }).outcome;
+    };
+    expect(without("holds")).toBe("same");
+    expect(without("not asked")).toBe("same");
+    expect(without("tight")).toBe("verdict changed");
+  });
+});
+
+describe("a line of a list proved again", () => {
+  const duty = demoDuty("XV-3052");
+  const keys = { valve: issued.inputs.valve, drive: issued.inputs.drive };
+  const of = (rules: Partial<HouseRules>, shelf = demoShelf, choice: typeof keys | null = keys) =>
+    summarise(duty, choice, { shelf, house: { ...house, ...rules } });
+  it("is told apart as sheets are", () => {
+    const was = of({});
+    expect(turnedBetween(was, of({})).outcome).toBe("same");
+    expect(turnedBetween(was, of({ serviceFactor: 3 })).outcome).toBe("verdict changed");
+    const gone = of(
+      {},
+      shelfOf((line) => (line.id === lineOf ? null : line)),
+    );
+    expect(turnedBetween(was, gone).outcome).toBe("cannot be proved");
+    expect(turnedBetween(gone, was).outcome).toBe("verdict changed");
+  });
+  it("of which nothing is chosen moves with what stands", () => {
+    const [was, less] = [of({}, demoShelf, null), of({ serviceFactor: 1.6 }, demoShelf, null)];
+    expect(less.standing).toBeLessThan(was.standing);
+    expect(turnedBetween(was, less).outcome).not.toBe("same");
+  });
+});

@@ -1,0 +1,33 @@
+import type { Drive } from "../../equipment/drives/index.ts";
+import type { SettledDuty } from "../../duty/settling/settle.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { rules, type Verdict } from "../rules/index.ts";
+import type { Judged } from "../rules/judged.ts";
+import { type Rule, verdictOf } from "../rules/rule.ts";
+
+const grades: Readonly<Record<Verdict, number>> = {
+  "not asked": 0,
+  holds: 0,
+  tight: 1,
+  "cannot tell": 2,
+  fails: 3,
+};
+
+/** Rules that look at nothing of a candidate but the family of its drive. */
+const ofFamilies: readonly Rule[] = rules.filter(
+  ({ hangsOn }) => hangsOn.length > 0 && hangsOn.every((part) => part === "drive.family"),
+);
+
+/**
+ * How gravely a duty speaks against a family of drives, whatever valve it sits on.
+ *
+ * @param drives of the family; at least one
+ * @param duty settled duty
+ * @param house house rules
+ * @returns 0 where nothing does, 1 where something is tight, 2 where something cannot be told, 3 where it fails
+ * @source the rules that hang on the family alone
+ */
+export function familyGrade(drives: readonly Drive[], duty: SettledDuty, house: HouseRules): number {
+  const judged = { drive: drives[0]!, supplied: null, duty, house } as unknown as Judged;
+  return ofFamilies.reduce((worst, rule) => Math.max(worst, grades[verdictOf(rule, judged)]), 0);
+}

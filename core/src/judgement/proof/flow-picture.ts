@@ -1,0 +1,160 @@
+import type { SettledDuty } from "../../duty/settling/settle.ts";
+import {
+  type CaseStream,
+  type FlowFigures,
+  type FlowOfCase,
+  flowAround,
+  flowOf,
+  trimInDuty,
+  type ValveFlow,
+} from "../../mechanics/flow/index.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { firstOpening, type TrimInBody, trimAt, trimsOf } from "../../equipment/trims/index.ts";
+import type { ProvenCandidate } from "./candidate.ts";
+
+/** A trim as a reader is shown it. */
+export interface TrimShown {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: TrimInBody["trim"]["kind"];
+  readonly kv: number;
+  readonly rangeability: number;
+  readonly hardFaced: boolean;
+  readonly passageMm: number | null;
+  readonly price: number;
+  /** Figures of the construction, not of the maker. */
+  readonly typical: boolean;
+}
+
+/** A case as it flows in the trim taken. */
+export interface FlowCaseShown {
+  readonly id: string;
+  readonly name: string;
+  readonly openingPercent: number;
+  readonly beyond: FlowOfCase["standing"]["beyond"];
+  readonly kvNeeded: number;
+  readonly dropBar: number;
+  readonly choked: boolean;
+  readonly boiling: FlowFigures["boiling"];
+  readonly ratio: number;
+  readonly sigma: number | null;
+  readonly outletMS: number;
+  readonly mach: number | null;
+  readonly noiseDbA: number | null;
+}
+
+/** What flows through a candidate, case by case on the curve of its trim. */
+export interface FlowPicture {
+  readonly throttles: boolean;
+  readonly trim: TrimShown;
+  readonly leastPercent: number;
+  readonly mostPercent: number;
+  readonly curve: readonly (readonly [openingPercent: number, kv: number])[];
+  readonly cases: readonly FlowCaseShown[];
+  /** Cases nothing is said of, and why. */
+  readonly others: readonly { readonly name: string; readonly why: string }[];
+}
+
+/**
+ * A trim as a reader is shown it.
+ *
+ * @param of trim in its body
+ * @returns its figures
+ */
+export const trimShown = (of: TrimInBody): TrimShown => ({
+  id: of.trim.id,
+  name: of.trim.name,
+  kind: of.trim.kind,
+  kv: of.kv,
+  rangeability: of.trim.rangeability,
+  hardFaced: of.trim.hardFaced,
+  passageMm: of.passageMm,
+  price: of.price,
+  typical: of.typical,
+});
+
+const caseShown = (c: FlowOfCase): FlowCaseShown => ({
+  id: c.caseId,
+  name: c.caseName,
+  openingPercent: c.standing.openingPercent,
+  beyond: c.standing.beyond,
+  kvNeeded: c.kvNeeded,
+  dropBar: c.dropBar,
+  choked: c.figures.choked,
+  boiling: c.figures.boiling,
+  ratio: c.figures.ratio,
+  sigma: c.figures.cavitation?.sigma ?? null,
+  outletMS: c.figures.outletMS,
+  mach: c.figures.mach,
+  noiseDbA: c.figures.noiseDbA,
+});
+
+const whyNot = ({ caseName, missing, still }: CaseStream) => ({
+  name: caseName,
+  why: missing === null ? (still ?? "") : `Waits for ${missing}.`,
+});
+
+const steps = 50;
+const curveOf = (trim: TrimInBody): FlowPicture["curve"] => {
+  const from = firstOpening(trim);
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const opening = from + ((100 - from) * i) / steps;
+    return [opening, trimAt(trim, opening).kv] as const;
+  });
+};
+
+/**
+ * What flows through a candidate.
+ *
+ * @param candidate a proven candidate
+ * @param duty settled duty
+ * @param house openings
+ * @returns trim, curve and cases; what nothing is said of
+ * @source `flowOf`, as the flow rules examine it
+ */
+export function flowPicture(
+  { valve }: Pick<ProvenCandidate, "valve">,
+  duty: SettledDuty,
+  house: HouseRules,
+): FlowPicture {
+  const flow: ValveFlow = flowOf(valve, duty, house);
+  return {
+    throttles: flow.throttles,
+    trim: trimShown(flow.trim),
+    leastPercent: house.leastOpeningPercent,
+    mostPercent: house.mostOpeningPercent,
+    curve: curveOf(flow.trim),
+    cases: flow.cases.map(caseShown),
+    others: flow.streams.filter(({ stream }) => stream === null).map(whyNot),
+  };
+}
+
+/** A trim of the line with what it would make of every case. */
+export interface TrimTried extends TrimShown {
+  readonly taken: boolean;
+  readonly cases: readonly FlowCaseShown[];
+}
+
+/**
+ * Every trim that goes into a candidate's body, side by side.
+ *
+ * @param candidate a proven candidate
+ * @param duty settled duty
+ * @param house what a trim may do
+ * @returns trims, the smallest first, with every case in each
+ * @source `trimInDuty`
+ */
+export function trimsTried(
+  { valve }: Pick<ProvenCandidate, "valve">,
+  duty: SettledDuty,
+  house: HouseRules,
+): TrimTried[] {
+  const { line, construction, size } = valve;
+  const taken = flowOf(valve, duty, house).trim.trim.id;
+  const around = flowAround(size, duty, house);
+  return trimsOf(line.flowTrims, construction, size).map((trim) => ({
+    ...trimShown(trim),
+    taken: trim.trim.id === taken,
+    cases: trimInDuty(trim, around).cases.map(caseShown),
+  }));
+}

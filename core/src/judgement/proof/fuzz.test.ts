@@ -1,0 +1,177 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { anyDuty } from "../../../test/any-duty.ts";
+import { demoShelf } from "../../../test/demo.ts";
+import { catalogueDocument, shelfWith } from "../../../test/fixture.ts";
+import { constructions } from "../../construction/bodies/index.ts";
+import { breakingPoint, dutyValues } from "../breaking/index.ts";
+import { byConstruction } from "../by-construction/index.ts";
+import { compileShelf, readCatalogueDocument } from "../../equipment/catalogue/index.ts";
+import { dutyFields, dutySchema, emptyDuty, settle, valueAt } from "../../duty/index.ts";
+import {
+  defaultHouseRules,
+  type HouseRuleId,
+  type HouseRules,
+  houseRuleDefinitions,
+} from "../../basis/house/index.ts";
+import { rules } from "../rules/index.ts";
+import { prove } from "./prove.ts";
+
+/** Any set of house rules inside its ranges. */
+const anyHouse = fc.record(
+  Object.fromEntries(
+    (Object.keys(houseRuleDefinitions) as HouseRuleId[]).map((id) => {
+      const rule = houseRuleDefinitions[id];
+      return [
+        id,
+        rule.kind === "choice"
+          ? fc.constantFrom(...(rule.options as readonly string[]))
+          : fc.double({ min: rule.minimum, max: rule.maximum, noNaN: true }),
+      ];
+    }),
+  ),
+) as unknown as fc.Arbitrary<HouseRules>;
+
+const shelf = shelfWith();
+
+describe("any duty", () => {
+  it("states every field now and then, and leaves every one open", () => {
+    const some = fc.sample(anyDuty, { numRuns: 300, seed: 4 });
+    for (const { path } of dutyFields) {
+      const values = some.map((duty) => valueAt(duty, path));
+      expect(
+        values.some((v) => v !== null && v !== ""),
+        path,
+      ).toBe(true);
+      expect(
+        values.some((v) => v === null || v === ""),
+        path,
+      ).toBe(true);
+    }
+    for (const flow of ["forward", "reverse"])
+      expect(
+        some.some((duty) => duty.cases.some((c) => c.flow === flow)),
+        flow,
+      ).toBe(true);
+  });
+});
+
+describe("whatever the duty and the house rules", () => {
+  it("no rule throws, each gives its finding, and counts and verdicts agree with them", () => {
+    fc.assert(
+      fc.property(anyDuty, anyHouse, (duty, house) => {
+        for (const c of prove(duty, shelf, house).candidates) {
+          expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
+          const count = (v: string) => c.findings.filter((f) => f.verdict === v).length;
+          expect([c.fails, c.cannotTell, c.tight]).toEqual([
+            count("fails"),
+            count("cannot tell"),
+            // What the duty alone decides counts for nobody.
+            c.findings.filter((f) => f.verdict === "tight" && f.station !== "duty").length,
+          ]);
+          expect(c.shortfall).toBeGreaterThanOrEqual(0);
+          for (const f of c.findings) {
+            if (f.verdict === "cannot tell") expect(f.missing, f.rule).toBeTruthy();
+            if (f.verdict === "fails") expect(f.remedy, `${f.rule}: ${f.says}`).toBeTruthy();
+            if (typeof f.value === "number") expect(f.value, f.rule).not.toBeNaN();
+            if (typeof f.margin === "number") expect(f.margin, f.rule).not.toBeNaN();
+            expect(JSON.stringify(f)).not.toContain("undefined");
+          }
+        }
+      }),
+      { numRuns: 400 },
+    );
+  });
+  it("every construction of the demo is judged without a fault", () => {
+    fc.assert(
+      fc.property(anyDuty, (duty) => {
+        const { candidates, standing, dutyVerdict, dutyFindings, missing } = prove(
+          duty,
+          demoShelf,
+          defaultHouseRules(),
+        );
+        expect(candidates.filter((c) => c.verdict !== "fails")).toHaveLength(standing);
+        const waits =
+          missing.some((m) => m.assumption === null) || dutyFindings.some((f) => f.verdict === "cannot tell");
+        expect(dutyVerdict === "cannot tell").toBe(waits);
+        // The words are put together when read: read those of a few.
+        for (const c of candidates.filter((_, i) => i % 401 === 0))
+          expect(() => JSON.stringify(c.findings)).not.toThrow();
+      }),
+      { numRuns: 60 },
+    );
+  });
+  it("what nobody offers is judged, or is not built", () => {
+    fc.assert(
+      fc.property(anyDuty, fc.constantFrom(...constructions), (duty, construction) => {
+        const found = byConstruction(construction, duty, defaultHouseRules());
+        if (found) expect(found.failing.every((f) => f.verdict === "fails")).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
+  });
+  it("breaking points are found or there are none, on the right side of the value", () => {
+    fc.assert(
+      fc.property(anyDuty, fc.nat(), (duty, pick) => {
+        if (duty.dn === null) return;
+        const house = defaultHouseRules();
+        const [best] = prove(duty, shelf, house).candidates;
+        // Nothing is proved while a valve on site is not known.
+        if (!best) return;
+        const values = dutyValues(duty, settle(duty, house), best.valve);
+        if (values.length === 0) return;
+        const value = values[pick % values.length]!;
+        const inHand = { valve: best.valve, drive: best.drive, accessories: demoShelf.accessories, house };
+        const { up, down } = breakingPoint(inHand, duty, value);
+        if (up) expect(up.to).toBeGreaterThanOrEqual(value.value - 1e-9);
+        if (down) expect(down.to).toBeLessThanOrEqual(value.value + 1e-9);
+      }),
+      { numRuns: 100 },
+    );
+  });
+});
+
+describe("whatever stands in a catalogue", () => {
+  /** Every place in the fixture's document a value stands at. */
+  const places: (string | number)[][] = [];
+  const walk = (at: unknown, path: (string | number)[]) => {
+    if (path.length > 0) places.push(path);
+    if (typeof at === "object" && at !== null)
+      for (const [key, below] of Object.entries(at))
+        walk(below, [...path, Array.isArray(at) ? Number(key) : key]);
+  };
+  walk(catalogueDocument, []);
+  const put = (path: readonly (string | number)[], value: unknown) => {
+    const copy = structuredClone(catalogueDocument) as unknown as Record<string | number, unknown>;
+    const holder = path.slice(0, -1).reduce((at, key) => at[key] as typeof copy, copy);
+    if (value === undefined) delete holder[path.at(-1)!];
+    else holder[path.at(-1)!] = value;
+    return copy;
+  };
+  const duty = dutySchema.parse({ ...emptyDuty, dn: 50, lineDesignation: "class 300" });
+
+  it("it is refused at its place, or can be proved from", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...places),
+        fc.oneof(
+          fc.jsonValue({ maxDepth: 2 }),
+          fc.constant(undefined),
+          fc.double(),
+          fc.constantFrom(-1, 0, 1e9, ""),
+        ),
+        (path, value) => {
+          const { catalogue, faults } = readCatalogueDocument(put(path, value));
+          if (catalogue === null) {
+            expect(faults.length).toBeGreaterThan(0);
+            for (const f of faults) expect(f.reason.length, f.field).toBeGreaterThan(0);
+          } else {
+            const proof = prove(duty, compileShelf(catalogue), defaultHouseRules());
+            for (const c of proof.candidates) expect(Number.isFinite(c.price)).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 600 },
+    );
+  });
+});

@@ -1,0 +1,102 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { anyDuty } from "../../../../test/any-duty.ts";
+import { demoShelf, demoTags } from "../../../../test/demo.ts";
+import { likelyDuty } from "../../../../test/likely-duty.ts";
+import { picksOf } from "../../../equipment/catalogue/index.ts";
+import { type Duty, emptyDuty } from "../../../duty/index.ts";
+import { defaultHouseRules, type HouseRules } from "../../../basis/house/house-rules.ts";
+import { prove } from "../prove.ts";
+import { summarise } from "../summary.ts";
+import { proveForList } from "./prove-for-list.ts";
+
+const house = defaultHouseRules();
+
+/** All a list says of a duty against all the whole proof says. */
+function expectAlike(duty: Duty, rules: HouseRules = house) {
+  const whole = prove(duty, demoShelf, rules);
+  const listed = proveForList(duty, demoShelf, rules);
+  const standing = whole.candidates.slice(0, whole.standing);
+  expect(listed.standing.map((c) => c.key)).toEqual(standing.map((c) => c.key));
+  expect(listed.considered).toBe(whole.candidates.length);
+  expect(listed.best?.key ?? null).toBe(whole.candidates[0]?.key ?? null);
+  expect(JSON.stringify(listed.best?.findings)).toBe(JSON.stringify(whole.candidates[0]?.findings));
+  expect(listed.best?.verdict).toBe(whole.candidates[0]?.verdict);
+  expect(listed.dutyVerdict).toBe(whole.dutyVerdict);
+  expect(listed.missing).toEqual(whole.missing);
+  return listed;
+}
+
+describe("a proof for a list", () => {
+  it("has what stands in the order of the whole proof, its best and its number, of every demo tag", () => {
+    const standing = demoTags.map(({ duty }) => expectAlike(duty).standing.length);
+    // Tags of which none, few and very many stand are among them.
+    expect(Math.min(...standing)).toBe(0);
+    expect(Math.max(...standing)).toBeGreaterThan(1000);
+  });
+  it("has the same under house rules that let less stand", () => {
+    for (const { duty } of demoTags.slice(0, 16))
+      expectAlike(duty, { ...house, serviceFactor: 2, torqueMargin: 60 });
+  });
+  it("has the same of any duty somebody might bring", { timeout: 600_000 }, () => {
+    const runs = Number(process.env.LIST_DUTIES ?? 60);
+    fc.assert(
+      fc.property(likelyDuty, (duty) => void expectAlike(duty)),
+      { numRuns: runs },
+    );
+    fc.assert(
+      fc.property(anyDuty, (duty) => void expectAlike(duty)),
+      { numRuns: runs / 2 },
+    );
+  });
+  it("of no size has nothing to consider", () => {
+    expect(expectAlike(emptyDuty)).toMatchObject({ standing: [], considered: 0, best: null });
+  });
+});
+
+describe("the sizes of a shelf", () => {
+  it("lay every valve out by its picks, the last changing fastest", () => {
+    for (const { line, valves } of demoShelf.sizesFor(100)) {
+      const picks = picksOf(line);
+      expect(valves).toHaveLength(picks.reduce((product, [, count]) => product * count, 1));
+      valves.forEach((valve, index) => {
+        let rest = index;
+        const at = new Map<string, number>();
+        for (const [name, count] of [...picks].reverse()) {
+          at.set(name, rest % count);
+          rest = Math.floor(rest / count);
+        }
+        expect(valve.trim).toBe(line.trims[at.get("trim")!]);
+        expect(valve.seat.offer).toBe(line.seats[at.get("seat")!]);
+        expect(valve.seals.offer).toBe(line.seals[at.get("seals")!]);
+        expect(valve.grade.grade).toBe(line.grades[at.get("grade")!]!.grade);
+        expect(valve.cavity.id).toBe(line.cavities[at.get("cavity")!]!.arrangement);
+      });
+    }
+  });
+});
+
+describe("a tag in a line", () => {
+  const { duty } = demoTags.find(({ number }) => number === "XV-3052")!;
+  const of = (choice: { valve: string; drive: string | null } | null) =>
+    summarise(duty, choice, { shelf: demoShelf, house });
+  it("tells what is chosen, and of nothing chosen the first", () => {
+    const { candidates } = prove(duty, demoShelf, house);
+    const worst = candidates.at(-1)!;
+    expect(of(null).valve!.key).toBe(candidates[0]!.key);
+    expect(of({ valve: worst.valve.key, drive: worst.drive!.key })).toMatchObject({
+      verdict: "fails",
+      choiceGone: false,
+      valve: { key: worst.key },
+    });
+  });
+  it("judges nothing in place of a choice that is gone", () => {
+    expect(of({ valve: "gone", drive: null })).toMatchObject({
+      choiceGone: true,
+      verdict: "cannot tell",
+      stations: null,
+      valve: null,
+      heldBy: null,
+    });
+  });
+});

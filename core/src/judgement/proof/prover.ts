@@ -1,0 +1,74 @@
+import type { Numbering } from "../../equipment/catalogue/identity.ts";
+import type { Offer } from "../../equipment/catalogue/shelf.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import type { Drive } from "../../equipment/drives/index.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import { type SettledDuty, settle } from "../../duty/settling/settle.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { offerFor } from "../on-site/index.ts";
+import { rules as allRules } from "../rules/index.ts";
+import type { Rule } from "../rules/rule.ts";
+import { CountedCandidate, type ProvenCandidate } from "./candidate.ts";
+import { pairingsFor } from "./pairings.ts";
+import { type Found, sharedFindings } from "./sharing/shared-findings.ts";
+
+/** Proves candidates of one duty; findings and demands that candidates share are made once. */
+export interface Prover {
+  readonly duty: SettledDuty;
+  readonly candidates: () => ProvenCandidate[];
+  readonly judge: (valve: Valve, drive: Drive | null) => ProvenCandidate;
+  /** One valve with the drive of each supply that suits it. */
+  readonly suited: (valve: Valve) => ProvenCandidate[];
+  /** Every drive of the families the duty allows, for one valve. */
+  readonly drivesFor: (valve: Valve) => ProvenCandidate[];
+}
+
+/**
+ * Sets up the proving of one duty against what is offered.
+ *
+ * @param duty as entered: bar g, °C
+ * @param onOffer valves by size and families of drives: a compiled catalogue, or less
+ * @param house house rules
+ * @param rules in the order of the work; all there are, where not given
+ * @returns the prover; with no size stated it has no candidates
+ * @source duty → candidates → findings
+ */
+export function prover(
+  duty: Duty,
+  onOffer: Offer,
+  house: HouseRules,
+  rules: readonly Rule[] = allRules,
+): Prover {
+  const offer = offerFor(duty, onOffer);
+  const settled = settle(duty, house);
+  const pairings = pairingsFor(settled, offer, house);
+  /** What is found of valves of one numbering. */
+  const known = new Map<Numbering, Found>();
+  const foundOf = ({ identity: { by } }: Valve): Found => {
+    let found = known.get(by);
+    if (found === undefined) {
+      found = sharedFindings(rules, settled, house, by, pairings.trains);
+      known.set(by, found);
+    }
+    return found;
+  };
+  const judge = (valve: Valve, drive: Drive | null): ProvenCandidate =>
+    new CountedCandidate(valve, pairings.with(valve, drive), foundOf(valve));
+
+  return {
+    duty: settled,
+    judge,
+    suited: (valve) =>
+      pairings.picked(valve).map((pair) => new CountedCandidate(valve, pair, foundOf(valve))),
+    candidates: () => {
+      const candidates: ProvenCandidate[] = [];
+      if (duty.dn === null) return candidates;
+      for (const valve of offer.valvesFor(duty.dn)) {
+        const found = foundOf(valve);
+        for (const pair of pairings.picked(valve)) candidates.push(new CountedCandidate(valve, pair, found));
+      }
+      return candidates;
+    },
+    drivesFor: (valve) => pairings.drivesFor(valve).map((drive) => judge(valve, drive)),
+  };
+}

@@ -1,0 +1,105 @@
+import microdiff from "microdiff";
+import { rules } from "../rules/index.ts";
+import type { Rule } from "../rules/rule.ts";
+import type { storedHouseRulesSchema } from "../../stored/index.ts";
+import { digestOf } from "./digest.ts";
+import { engineVersion } from "./engine.ts";
+import { readSheet, type UnreadableSheet } from "./read-sheet.ts";
+import { proveInputs } from "./sheet.ts";
+
+export interface Difference {
+  readonly path: string;
+  readonly was: unknown;
+  readonly now: unknown;
+}
+
+/** What proving an issued sheet again gave. */
+export interface Reproof {
+  readonly same: boolean;
+  readonly engine: { readonly was: string; readonly now: string };
+  readonly digest: string;
+  readonly format: { readonly was: string; readonly now: string };
+  /** What of the document was brought up to this release before it was proved, in sentences. */
+  readonly broughtUp: readonly string[];
+  /** Why it is not the same, in sentences; none where it is. */
+  readonly because: readonly string[];
+  readonly differences: readonly Difference[];
+}
+
+/** Findings are compared by rule id, so that a new rule in between does not shift every path. */
+function byRule(proof: object): object {
+  const { findings, ...rest } = proof as { findings?: readonly { rule: string }[] };
+  return { ...rest, findings: Object.fromEntries((findings ?? []).map((f) => [f.rule, f])) };
+}
+
+function reasons(
+  differences: readonly Difference[],
+  engine: Reproof["engine"],
+  known: readonly Rule[],
+): string[] {
+  const altered = differences.some((d) => d.path === "digest");
+  const of = (d: Difference) => /^proof\.findings\.([^.]+)/.exec(d.path)?.[1];
+  const ids = new Set<string>(known.map(({ id }) => id));
+  const added = differences.filter((d) => d.was === null && ids.has(d.path.replace("proof.findings.", "")));
+  const gone = differences.filter((d) => d.now === null && of(d) !== undefined && !ids.has(of(d)!));
+  const touched = new Set([...added, ...gone].map(of));
+  const moved = new Set(differences.map(of).filter((id) => id !== undefined && !touched.has(id)));
+  const listed = (all: Iterable<string | undefined>) => [...new Set(all)].join(", ");
+  return [
+    ...(altered
+      ? ["What the sheet was proved from is not what its digest was made of: it was altered."]
+      : []),
+    ...(added.length > 0 ? [`Asked since engine ${engine.was}: ${listed(added.map(of))}.`] : []),
+    ...(gone.length > 0 ? [`No longer asked by engine ${engine.now}: ${listed(gone.map(of))}.`] : []),
+    ...(moved.size > 0 && !altered
+      ? [
+          engine.was === engine.now
+            ? `The proof it carries is not the one engine ${engine.now} makes: ${listed(moved)}.`
+            : `Engine ${engine.now} judges otherwise than ${engine.was}: ${listed(moved)}.`,
+        ]
+      : []),
+  ];
+}
+
+/** What a reproof is made by, where not by this release as it is. */
+interface By {
+  readonly rules?: readonly Rule[];
+  readonly house?: ReturnType<typeof storedHouseRulesSchema>;
+}
+
+/**
+ * Proves an issued sheet again from the inputs it carries and compares every figure. The digest is of the inputs
+ * as they were written; the proof is of what they become in the newest format.
+ *
+ * @param document anything; a sheet in any format ever published
+ * @param by rules and house rules, those of this release where not given
+ * @returns *same*, or the differences as path, was and now, and why; an altered input shows as a digest difference
+ * @source reproducible proof: engine version and digest of all inputs
+ * @example reprove({}).error.code // → "not-a-sheet"
+ */
+export function reprove(document: unknown, by: By = {}): Reproof | UnreadableSheet {
+  const reading = readSheet(document, by.house);
+  if ("error" in reading) return reading;
+  const { sheet, house, format, broughtUp, adds } = reading;
+  const digest = digestOf((document as { inputs: unknown }).inputs);
+  const engine = { was: sheet.engine, now: engineVersion };
+  const differences: Difference[] =
+    digest === sheet.digest ? [] : [{ path: "digest", was: sheet.digest, now: digest }];
+  const now = proveInputs(sheet.inputs, house, by.rules);
+  if (!now) differences.push({ path: "proof", was: sheet.proof.key ?? null, now: null });
+  else {
+    // Through JSON, as the sheet itself went, so that absent and undefined compare equal.
+    const asProved = byRule(JSON.parse(JSON.stringify(now)));
+    for (const d of microdiff(byRule(sheet.proof), asProved)) {
+      if (d.type === "CREATE" && adds.has(String(d.path.at(-1)))) continue;
+      differences.push({
+        path: `proof.${d.path.join(".")}`,
+        was: d.type === "CREATE" ? null : d.oldValue,
+        now: d.type === "REMOVE" ? null : d.value,
+      });
+    }
+  }
+  const because = reasons(differences, engine, by.rules ?? rules);
+  if (!now) because.push("The candidate the sheet names cannot be built from the catalogue it carries.");
+  return { same: differences.length === 0, engine, digest, format, broughtUp, because, differences };
+}

@@ -1,0 +1,131 @@
+import { describe, expect, it } from "vitest";
+import { demoDuty, demoShelf, demoTags } from "../../../../test/demo.ts";
+import { numbering, parts, valvesOfSize } from "../../../equipment/catalogue/index.ts";
+import { defaultHouseRules } from "../../../basis/house/index.ts";
+import { rules } from "../../rules/index.ts";
+import { examined } from "../../rules/rule.ts";
+import { constructionsIn } from "../constructions.ts";
+import { describeCandidate, describeProof } from "../describe.ts";
+import { prove } from "../prove.ts";
+import { prover } from "../prover.ts";
+import { type RuleNode, ruleTree } from "./tree.ts";
+
+const house = defaultHouseRules();
+
+describe("rules gathered by what they hang on", () => {
+  const shelf = demoShelf;
+  const flat = (node: RuleNode): RuleNode[] => [node, ...node.below.flatMap(flat)];
+  it("stand in the tree once, each", () => {
+    const places = ruleTree(rules)
+      .flatMap(flat)
+      .flatMap((node) => node.places);
+    expect([...places].sort((a, b) => a - b)).toEqual(rules.map((_, at) => at));
+  });
+  it("stand at the parts they name", () => {
+    for (const node of ruleTree(rules).flatMap(flat))
+      for (const at of node.places)
+        expect([...node.valveParts, ...node.trainParts].map((i) => parts[i]!.path).sort()).toEqual(
+          [...rules[at]!.hangsOn].sort(),
+        );
+  });
+  it.each(["XV-3052", "XV-1034", "XV-8034", "XV-9001"])("of %s give every rule's finding once", (number) => {
+    const duty = demoDuty(number);
+    const valve = shelf.valvesFor(duty.dn!)[40]!;
+    const one = prover(duty, shelf, house);
+    const candidate = one.judge(valve, null);
+    const bare = { drive: null, supplied: null, fittings: null };
+    const judged = { valve, ...bare, demand: candidate.demand, duty: one.duty, house };
+    expect(candidate.findings.map((f) => f.toJSON())).toEqual(
+      rules.map((rule) => examined(rule, judged).toJSON()),
+    );
+  });
+  it("examine what is alike once", () => {
+    const one = prover(demoDuty("XV-3052"), shelf, house);
+    const [a, b] = shelf.valvesFor(200).filter((v) => v.line.id === "fennimoor-trunnion");
+    expect([a!.grade, a!.cavity]).toEqual([b!.grade, b!.cavity]);
+    const of = (valve: typeof a) =>
+      one.judge(valve!, null).findings.filter((f) => f.station === "body" && f.verdict !== "not asked");
+    const [first, second] = [of(a), of(b)];
+    expect(first.length).toBeGreaterThan(5);
+    expect(first.every((f, i) => f.outcome === second[i]!.outcome)).toBe(true);
+  });
+  it("are right for valves numbered by another, and for those numbered later", () => {
+    const duty = demoDuty("XV-3052");
+    const one = prover(duty, shelf, house);
+    const valves = shelf.valvesFor(duty.dn!);
+    one.judge(valves[0]!, null);
+    const number = numbering();
+    for (const line of shelf.catalogue.lines.slice(0, 6))
+      for (const size of line.sizes.slice(0, 2))
+        for (const valve of valvesOfSize(line, size, number).slice(0, 40)) {
+          const alone = prover(duty, shelf, house).judge(valve, null);
+          expect(one.judge(valve, null).findings.map((f) => f.toJSON())).toEqual(
+            alone.findings.map((f) => f.toJSON()),
+          );
+        }
+  });
+});
+
+describe("a proof described", () => {
+  const proof = prove(demoDuty("XV-4020"), demoShelf, house);
+  it("carries the best candidates with every finding as plain data", () => {
+    const told = describeProof(proof, { most: 3 });
+    expect(told).toMatchObject({ considered: proof.candidates.length, standing: 0, dutyVerdict: "tight" });
+    expect(told.candidates).toHaveLength(3);
+    expect(structuredClone(told)).toEqual(told);
+    for (const c of told.candidates) expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
+  });
+  it("tells less where less is asked: what is not holds, or counts alone; those that stand, or all", () => {
+    const of = (detail: "brief" | "grave") => describeProof(proof, { most: 1, detail }).candidates[0]!;
+    const full = describeProof(proof, { most: 1 }).candidates[0]!;
+    expect(of("brief")).toEqual({ ...full, findings: [] });
+    const grave = full.findings.filter((f) => f.verdict !== "holds" && f.verdict !== "not asked");
+    expect(of("grave").findings).toEqual(grave);
+    expect(describeProof(proof, { standingOnly: true }).candidates).toEqual([]);
+    const stands = prove(demoDuty("XV-3052"), demoShelf, house);
+    const told = describeProof(stands, { standingOnly: true, detail: "brief" });
+    expect(told.candidates).toHaveLength(stands.standing);
+    expect(told.candidates.every((c) => c.fails === 0 && c.cannotTell === 0)).toBe(true);
+  });
+  it("names what the nearest misses miss by rule", () => {
+    const told = describeProof(proof);
+    expect(told.candidates).toHaveLength(proof.candidates.length);
+    for (const miss of told.nearestMisses) {
+      const candidate = told.candidates.find((c) => c.key === miss.candidate)!;
+      expect(miss.misses).toEqual(candidate.findings.filter((f) => f.verdict === "fails").map((f) => f.rule));
+    }
+  });
+  it("counts of a candidate are those of its findings", () => {
+    for (const candidate of proof.candidates.slice(0, 200)) {
+      const { findings: all, fails, cannotTell, tight, verdict } = describeCandidate(candidate);
+      // What the duty alone decides counts for none of them.
+      const findings = all.filter((f) => !f.rule.startsWith("duty/"));
+      const count = (v: string) => findings.filter((f) => f.verdict === v).length;
+      expect([fails, cannotTell, tight]).toEqual([count("fails"), count("cannot tell"), count("tight")]);
+      expect(verdict).toBe("fails");
+    }
+  });
+});
+
+describe("constructions of a proof", () => {
+  it("add up to its candidates, and stand where one of theirs does", () => {
+    for (const { number, duty } of demoTags.slice(0, 12)) {
+      const proof = prove(duty, demoShelf, house);
+      const all = constructionsIn(proof);
+      const sum = (of: (c: (typeof all)[number]) => number) => all.reduce((n, c) => n + of(c), 0);
+      expect(
+        sum((c) => c.considered),
+        number,
+      ).toBe(proof.candidates.length);
+      expect(
+        sum((c) => c.standing),
+        number,
+      ).toBe(proof.standing);
+      for (const { best, standing, fallsOn, considered } of all) {
+        expect(best === null).toBe(considered === 0);
+        if (best) expect(best.verdict === "fails").toBe(standing === 0);
+        expect(fallsOn !== null).toBe(considered > 0 && standing === 0);
+      }
+    }
+  });
+});

@@ -1,0 +1,97 @@
+import type { Offer } from "../../equipment/catalogue/shelf.ts";
+import { type Drive, driveKinds } from "../../equipment/drives/index.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { timed } from "../rules/drive/on-air.ts";
+import { timing } from "../rules/drive/timing.ts";
+import { gravityOf, type Verdict } from "../rules/finding.ts";
+import type { ProvenCandidate } from "./candidate.ts";
+import { type DriveDescription, describeDrive } from "./describe.ts";
+import { prover } from "./prover.ts";
+
+/** One kind of drive on the valve in hand, as good as the shelf has it. */
+export interface KindOnValve {
+  readonly key: string;
+  readonly kind: string;
+  /** Whether springs turn it one way. */
+  readonly sprung: boolean;
+  readonly drive: DriveDescription;
+  /** Of drive and fit-up, whatever the duty says of what turns it. */
+  readonly verdict: Verdict;
+  /** Least it has over the valve, as a fraction; null where the demand is not known. */
+  readonly margin: number | null;
+  /** Of the drive with what stands on and under it. */
+  readonly price: number;
+  readonly weightKg: number;
+  /** Longest times, s; null where nobody states them or a hand turns it. */
+  readonly opensS: number | null;
+  readonly closesS: number | null;
+  /** Free air of a stroke there and back, litres; null where none drives it. */
+  readonly airL: number | null;
+  /** What it cannot do: questions of drive and fit-up that fail. */
+  readonly cannot: readonly string[];
+}
+
+/** What a spring is asked for where the duty asks for none. */
+const usualSpring = "closes";
+
+/**
+ * Every kind of drive on one valve, side by side, whatever operator the duty asks for.
+ *
+ * @param duty as entered
+ * @param offer drives and accessories on offer
+ * @param house house rules
+ * @param candidate valve in hand
+ * @returns the drive of each kind that suits, without springs and with them, those that do it first, then by price
+ * @source the same choice of a drive and the same rules as the proof, asked for each supply in turn
+ */
+export function sideBySide(
+  duty: Duty,
+  offer: Offer,
+  house: HouseRules,
+  { valve }: Pick<ProvenCandidate, "valve">,
+): KindOnValve[] {
+  const found = new Map<string, KindOnValve>();
+  for (const { kind, supply, turns = "quarter turn" } of driveKinds) {
+    if (turns !== valve.construction.stroke) continue;
+    const families = offer.families.filter(({ family }) => family.kind === kind);
+    if (families.length === 0) continue;
+    const only = { ...offer, families };
+    const asked: Duty = { ...duty, operator: supply };
+    const judged = prover(asked, only, house);
+    const spring = duty.onSupplyLoss === "opens" ? "opens" : usualSpring;
+    for (const onSupplyLoss of ["stays", spring] as const) {
+      const [picked] = prover({ ...asked, onSupplyLoss }, only, house).suited(valve);
+      // A kind without springs, or with nothing else, is told once.
+      if (!picked?.drive || found.has(picked.key)) continue;
+      if (onSupplyLoss === "stays" && picked.drive.onSupplyLoss !== "stays") continue;
+      found.set(picked.key, told(judged.judge(valve, picked.drive), picked.drive, judged.duty, house));
+    }
+  }
+  return [...found.values()].sort((a, b) => gravityOf(a.verdict) - gravityOf(b.verdict) || a.price - b.price);
+}
+
+function told(
+  candidate: ProvenCandidate,
+  drive: Drive,
+  duty: ReturnType<typeof prover>["duty"],
+  house: HouseRules,
+): KindOnValve {
+  const { demand, train, stations, findings, valve } = candidate;
+  const on = { drive, demand, duty, house, fittings: train.fittings };
+  const of = findings.filter(({ station }) => station === "drive" || station === "fit-up");
+  return {
+    key: candidate.key,
+    kind: drive.family.kind,
+    sprung: drive.onSupplyLoss !== "stays",
+    drive: describeDrive(drive),
+    verdict: gravityOf(stations.drive) >= gravityOf(stations["fit-up"]) ? stations.drive : stations["fit-up"],
+    margin: findings.find(({ rule }) => rule === "drive/strength")?.margin ?? null,
+    price: candidate.price - valve.price,
+    weightKg: candidate.weightKg - valve.size.weightKg,
+    opensS: timing(on, "opening")?.longestS ?? null,
+    closesS: timing(on, "closing")?.longestS ?? null,
+    airL: timed(on)?.perCycleL ?? null,
+    cannot: of.filter(({ verdict }) => verdict === "fails").map(({ asks }) => asks),
+  };
+}

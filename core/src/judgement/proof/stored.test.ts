@@ -1,0 +1,274 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { z } from "zod";
+import { demoShelf, demoTags } from "../../../test/demo.ts";
+import { catalogueSchema, readCatalogueDocument } from "../../equipment/catalogue/index.ts";
+import { dutyFormat, emptyDuty } from "../../duty/index.ts";
+import { choice, number } from "../../basis/house/definition.ts";
+import { defaultHouseRules, type HouseRules, houseRuleDefinitions } from "../../basis/house/index.ts";
+import { convertLineList, findTable, gridOfText, planFor, writeCsv } from "../../duty/line-list/index.ts";
+import { digestOf, engineVersion, prove, proveRequest, type Reproof, reprove } from "./index.ts";
+import { plain, rule, rules } from "../rules/index.ts";
+import {
+  catalogueKind,
+  documentKind,
+  dutyKind,
+  readHouseRules,
+  storedDutySchema,
+  storedHouseRules,
+  storedHouseRulesSchema,
+} from "../../stored/index.ts";
+
+/** Documents as releases before this one wrote them, by engine. */
+const written = new URL("../../../test/written/", import.meta.url);
+const releases = readdirSync(written).sort((a, b) => a.localeCompare(b, "en", { numeric: true }));
+const text = (path: string) => readFileSync(new URL(path, written), "utf8");
+const json = (path: string) => JSON.parse(text(path));
+const files = (release: string) => readdirSync(new URL(`${release}/`, written));
+const sheets = releases.flatMap((release) =>
+  files(release)
+    .filter((name) => name.startsWith("sheet-"))
+    .map((name) => [release, name] as const),
+);
+const has = (release: string, name: string) => files(release).includes(name);
+const newestSheet = json(
+  `${releases.at(-1)}/${files(releases.at(-1)!).find((f) => f.startsWith("sheet-"))}`,
+).format;
+const house = defaultHouseRules();
+
+describe("a kind of document", () => {
+  const kind = documentKind(
+    "note",
+    [
+      { to: 2, says: "Notes have a title.", upcast: (d) => ({ ...d, title: d.text }) },
+      {
+        to: 3,
+        says: "Titles are in capitals.",
+        upcast: (d) => ({ ...d, title: String(d.title).toUpperCase() }),
+      },
+    ],
+    1,
+  );
+  it("brings a document up step by step, and changes nothing of the one it is given", () => {
+    const old = Object.freeze({ text: "a" });
+    expect(kind.upcast(old)).toMatchObject({
+      was: 1,
+      document: { text: "a", title: "A", format: "proven-seat-note/3" },
+      steps: [{ to: 2 }, { to: 3 }],
+    });
+    expect(old).toEqual({ text: "a" });
+    expect(kind.upcast({ format: "proven-seat-note/2", title: "b" })).toMatchObject({
+      was: 2,
+      document: { title: "B" },
+    });
+  });
+  it("leaves a document of the newest version as it is", () => {
+    const newest = { format: kind.newest, title: "C" };
+    expect(kind.upcast(newest)).toMatchObject({ was: 3, document: newest, steps: [] });
+  });
+  it.each([
+    [null, "not-a-document"],
+    [[], "not-a-document"],
+    [{ format: "proven-seat-sheet/1" }, "another-kind"],
+    [{ format: "proven-seat-note/0" }, "another-kind"],
+    [{ format: 7 }, "another-kind"],
+    [{ format: "proven-seat-note/4" }, "from-a-newer-release"],
+  ])("says why it cannot read %j", (document, code) => {
+    expect(kind.upcast(document)).toMatchObject({ code, message: expect.stringMatching(/\w/) });
+  });
+  it("says so where an old document was never whole", () => {
+    const broken = documentKind(
+      "list",
+      [{ to: 2, says: "", upcast: (d) => ({ n: (d.all as string[]).length }) }],
+      1,
+    );
+    expect(broken.upcast({})).toMatchObject({ code: "not-a-document", message: /cannot be brought up/ });
+  });
+  it("publishes the schema of its newest version", () => {
+    const schema = z.toJSONSchema(kind.reading(z.object({ title: z.string() })), { io: "input" });
+    expect(schema).toMatchObject({ type: "object", properties: { title: { type: "string" } } });
+  });
+});
+
+describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
+  const sheet = json(`${release}/${name}`);
+  const again = reprove(sheet) as Reproof;
+  it("is read, and its digest is of what was written", () => {
+    expect(again).not.toHaveProperty("error");
+    expect(again.digest).toBe(sheet.digest);
+    expect(again.format.was).toBe(sheet.format);
+    expect(again.differences.some((d) => d.path === "digest")).toBe(false);
+    if (sheet.format !== newestSheet) expect(again.broughtUp.length).toBeGreaterThan(0);
+  });
+  it("is the same, or says because of which rules it differs", () => {
+    expect(again.engine).toEqual({ was: release, now: engineVersion });
+    if (again.same) return expect(again.because).toEqual([]);
+    expect(again.because.join(" ")).toMatch(
+      new RegExp(`Asked since engine ${release}|Engine ${engineVersion} judges`),
+    );
+    const touched = again.differences.flatMap((d) => /^proof\.findings\.([^.]+)/.exec(d.path)?.[1] ?? []);
+    for (const id of touched) expect(again.because.join(" "), id).toContain(id);
+  });
+  it("shows an altered input by its digest", () => {
+    const altered = structuredClone(sheet);
+    altered.inputs.duty.cases[0] &&= { ...altered.inputs.duty.cases[0], temperatureC: 1 };
+    altered.inputs.duty.pipeSchedule = "altered";
+    const result = reprove(altered) as Reproof;
+    expect(result.same).toBe(false);
+    expect(result.because[0]).toMatch(/altered/);
+  });
+});
+
+describe("this release", () => {
+  it("judged as this one does, sheet by sheet", () => {
+    for (const [release, name] of sheets.filter(([release]) => release === releases.at(-1)))
+      expect((reprove(json(`${release}/${name}`)) as Reproof).because, name).toEqual([]);
+  });
+});
+
+describe("with a rule and a house number added", () => {
+  const added = rule({
+    id: "body/added-since",
+    asks: "Added since",
+    source: "a test",
+    inputs: [],
+    hangsOn: ["line", "seat"],
+    examine: ({ house: h }) =>
+      plain("holds", "It is there.", { value: (h as unknown as { sunShade: number }).sunShade, uses: [] }),
+  });
+  const definitions = { ...houseRuleDefinitions, sunShade: number("Sun shade", "K", 5, [0, 10], "A test.") };
+  const defaults = { ...house, sunShade: 5 } as HouseRules;
+  const checked = z.looseObject({ sunShade: z.number().min(0).max(10) }) as unknown as z.ZodType<HouseRules>;
+  const by = { rules: [...rules, added], house: storedHouseRulesSchema(defaults, checked) };
+  it("a sheet of the last release differs because of them alone", () => {
+    expect(choice("x", ["a"], "a", "y").default).toBe("a");
+    expect(Object.keys(definitions)).toHaveLength(Object.keys(house).length + 1);
+    const result = reprove(json(`${releases.at(-1)}/sheet-XV-3052.json`), by) as Reproof;
+    expect(result.same).toBe(false);
+    expect(result.because).toEqual([`Asked since engine ${releases.at(-1)}: body/added-since.`]);
+    expect(result.broughtUp.join(" ")).toContain("sunShade");
+    expect(result.differences).toMatchObject([
+      { path: "proof.findings.body/added-since", was: null, now: { value: 5 } },
+    ]);
+  });
+});
+
+describe("a duty", () => {
+  it("without a version is of the first, and its function becomes a set", () => {
+    expect(storedDutySchema.parse({ function: "throttling" })).toMatchObject({
+      format: dutyFormat,
+      function: ["throttling"],
+    });
+    expect(storedDutySchema.parse({ function: null }).function).toBeNull();
+    expect(storedDutySchema.parse({})).toEqual(emptyDuty);
+    expect(storedDutySchema.parse({ function: ["throttling", "emergency shut-down"] }).function).toEqual([
+      "throttling",
+      "emergency shut-down",
+    ]);
+  });
+  it("of a newer release is refused with what to do", () => {
+    expect(storedDutySchema.safeParse({ format: "proven-seat-duty/9" }).error!.issues[0]!.message).toMatch(
+      /newer release.*Update/,
+    );
+  });
+  it("keeps its place where it is wrong", () => {
+    const issue = storedDutySchema.safeParse({ dn: 155 }).error!.issues[0]!;
+    expect([issue.path, issue.message]).toEqual([["dn"], "DN 155 is not a nominal size."]);
+  });
+  it.each(releases.filter((release) => has(release, "duties.json")))(
+    "of every tag of engine %s is read, and proved as the newest",
+    (release) => {
+      for (const [number, duty] of Object.entries(json(`${release}/duties.json`)).slice(0, 6)) {
+        const read = storedDutySchema.parse(duty);
+        expect(dutyKind.upcast(read), number).toMatchObject({ was: 2, steps: [] });
+        const asked = proveRequest({ duty, limit: 1 }, { shelf: demoShelf, house });
+        expect(asked, number).toMatchObject({ considered: prove(read, demoShelf, house).candidates.length });
+      }
+    },
+  );
+});
+
+describe("house rules", () => {
+  it.each(releases)("of engine %s are read, what was added since at its default", (release) => {
+    const old = json(`${release}/house-rules.json`);
+    const { values, byDefault } = readHouseRules(old);
+    expect(values).toEqual({ ...house, ...old });
+    expect([...byDefault, ...Object.keys(old)].sort()).toEqual(Object.keys(house).sort());
+  });
+  it("are written with their format, and read back the same", () => {
+    expect(readHouseRules(JSON.parse(JSON.stringify(storedHouseRules(house)))).values).toEqual(house);
+  });
+  it("that name a rule nobody knows, or leave its range, are refused", () => {
+    expect(() => readHouseRules({ ...storedHouseRules(house), values: { noSuchRule: 1 } })).toThrow();
+    expect(() => readHouseRules({ ...house, serviceFactor: 99 })).toThrow(/between/);
+  });
+});
+
+describe("a catalogue", () => {
+  it.each(releases.filter((release) => has(release, "catalogue.json")))(
+    "of %s lacks nothing once it is brought up: what the database holds is read without its schema",
+    (release) => {
+      const brought = catalogueKind.upcast(json(`${release}/catalogue.json`));
+      const { document } = brought as { document: Record<string, unknown> };
+      expect(catalogueSchema.parse(document)).toEqual(document);
+    },
+  );
+  it.each(releases.filter((release) => has(release, "catalogue.json")))(
+    "of engine %s is read whole",
+    (release) => {
+      const reading = readCatalogueDocument(json(`${release}/catalogue.json`));
+      expect(reading.faults).toEqual([]);
+      expect(reading.catalogue!.format).toBe(catalogueKind.newest);
+    },
+  );
+  it("of the first version promises nothing it did not say", () => {
+    for (const line of readCatalogueDocument(json("0.1.0/catalogue.json")).catalogue!.lines)
+      expect(line).toMatchObject({
+        antiStatic: false,
+        blowOutProofStem: false,
+        ventAndDrain: false,
+        equalisingGrooves: false,
+        deadEndFactor: null,
+      });
+  });
+  it("of a newer release is refused with what to do", () => {
+    expect(readCatalogueDocument({ format: "proven-seat-catalogue/99" }).faults[0]!.reason).toMatch(
+      /newer release/,
+    );
+  });
+  it("keeps its digest, whatever it is brought up to", () => {
+    const old = json("0.1.0/catalogue.json");
+    const before = digestOf(old);
+    readCatalogueDocument(old);
+    expect(digestOf(old)).toBe(before);
+  });
+});
+
+describe("a line list", () => {
+  it.each(releases.filter((release) => has(release, "line-list.csv")))(
+    "of engine %s comes in whole",
+    (release) => {
+      const table = findTable(gridOfText(text(`${release}/line-list.csv`)));
+      const plan = planFor(table);
+      expect(plan.filter((column) => column.field === null || column.doubt !== null)).toEqual([]);
+      const reading = convertLineList(table, plan);
+      expect(reading.faults).toEqual([]);
+      const duties = json(`${release}/duties.json`) as Record<string, unknown>;
+      for (const tag of reading.tags)
+        expect(tag.duty, tag.number).toEqual(storedDutySchema.parse(duties[tag.number]));
+    },
+  );
+  it("written now comes back the same, with several functions", () => {
+    const tags = demoTags.map((tag, i) => ({
+      ...tag,
+      unit: "Demo",
+      remarks: {},
+      duty:
+        i % 3 ? tag.duty : { ...tag.duty, function: ["throttling" as const, "emergency shut-down" as const] },
+    }));
+    const table = findTable(gridOfText(writeCsv(tags)));
+    const reading = convertLineList(table, planFor(table));
+    expect(reading.faults).toEqual([]);
+    expect(reading.tags.map((t) => t.duty)).toEqual(tags.map((t) => storedDutySchema.parse(t.duty)));
+  });
+});

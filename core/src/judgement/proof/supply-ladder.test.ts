@@ -1,0 +1,56 @@
+import { describe, expect, it } from "vitest";
+import { demoDuty, demoShelf } from "../../../test/demo.ts";
+import { defaultHouseRules } from "../../basis/house/index.ts";
+import { keysIn } from "./candidate.ts";
+import { prove } from "./prove.ts";
+import { prover } from "./prover.ts";
+import { supplyLadder } from "./supply-ladder.ts";
+
+const house = defaultHouseRules();
+const drives = demoShelf.families.flatMap((family) => family.drives);
+const ladderOf = (number: string) => {
+  const duty = demoDuty(number);
+  const candidate = prove(duty, demoShelf, house).candidates[0]!;
+  return { duty, candidate, ladder: supplyLadder(duty, demoShelf, house, candidate)! };
+};
+
+describe("the ladder of supplies", () => {
+  const { duty, candidate, ladder } = ladderOf("XV-3052");
+  it("rises, and has the duty's own pressure once", () => {
+    const bars = ladder.steps.map((s) => s.lowestBarG);
+    expect(bars).toEqual([...bars].sort((a, b) => a - b));
+    expect(ladder.steps.filter((s) => s.current).map((s) => s.lowestBarG)).toEqual([duty.airMinimumBarG]);
+    expect(ladder.steps.length).toBeGreaterThanOrEqual(17);
+  });
+  it("has at the duty's pressure what is in hand, at the price it has", () => {
+    const now = ladder.steps.find((s) => s.current)!;
+    expect([now.key, now.priceStep]).toEqual([candidate.key, 0]);
+  });
+  it("judges the drive in hand as the proof would at that pressure, and says where it gives up", () => {
+    for (const { lowestBarG, inHand } of ladder.steps) {
+      const at = {
+        ...duty,
+        airMinimumBarG: lowestBarG,
+        airMaximumBarG: Math.max(duty.airMaximumBarG!, lowestBarG),
+      };
+      const { stations } = prover(at, demoShelf, house).judge(candidate.valve, candidate.drive);
+      expect(inHand).toBe(stations.drive);
+    }
+    const below = ladder.steps.filter((s) => s.lowestBarG < duty.airMinimumBarG! && s.inHand === "fails");
+    expect(ladder.givesUpBarG).toBe(below.at(-1)!.lowestBarG);
+  });
+  it("costs more the less air there is, as long as the stem bears it", () => {
+    const standing = ladderOf("XV-6020").ladder.steps.filter(
+      (s) => s.verdict !== "fails" && s.lowestBarG <= 8,
+    );
+    expect(new Set(standing.map((s) => s.drive)).size).toBeGreaterThan(2);
+    // The drive itself: whether it wants a bracket besides is another matter.
+    const prices = standing.map(({ key }) => drives.find((d) => d.key === keysIn(key).drive)!.price);
+    expect(prices).toEqual([...prices].sort((a, b) => b - a));
+  });
+  it("is one of oil for an oil drive, and none for a motor or a hand", () => {
+    expect(ladderOf("XV-1052").ladder.of).toBe("oil");
+    expect(ladderOf("XV-1048").ladder).toBeNull();
+    expect(ladderOf("HV-1012").ladder).toBeNull();
+  });
+});

@@ -1,0 +1,41 @@
+import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
+
+/** Findings are of four kinds, each with its own fields; the house rules are a document with a head. */
+export const kindsOfFindings: VersionStep = {
+  to: 3,
+  says: "Findings say of which kind they are instead of leaving fields blank; the house rules are a document of their own.",
+  adds: ["decides"],
+  upcast: (sheet) => {
+    const inputs = (sheet.inputs ?? {}) as Document;
+    const { version, values } = (inputs.houseRules ?? {}) as Document;
+    const proof = (sheet.proof ?? {}) as Document;
+    const findings = (proof.findings ?? []) as Document[];
+    return {
+      ...sheet,
+      inputs: { ...inputs, houseRules: { version, rules: values } },
+      proof: { ...proof, findings: findings.map(findingOf) },
+    };
+  },
+};
+
+function findingOf(finding: Document): Document {
+  const { verdict, value, limit, sense, unit, margin, marginUnit, marginWanted } = finding;
+  const { caseId, caseName, remedy, missing, ...said } = finding;
+  const {
+    value: _v,
+    limit: _l,
+    sense: _s,
+    unit: _u,
+    margin: _m,
+    marginUnit: _n,
+    marginWanted: _w,
+    ...told
+  } = said;
+  if (verdict === "not asked") return { ...told, kind: "not asked" };
+  if (verdict === "cannot tell")
+    return { ...told, kind: "waits for", missing, value, limit, unit, caseId, caseName };
+  const compared = { ...told, value, limit, sense, unit, caseId, caseName, remedy };
+  return marginUnit === null
+    ? { ...compared, kind: "worded" }
+    : { ...compared, kind: "measured", margin, marginUnit, marginWanted };
+}

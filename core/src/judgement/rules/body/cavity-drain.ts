@@ -1,0 +1,46 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { temperatureOf, used } from "../inputs.ts";
+import { cannotTell, fits, notAsked } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { coldestOf } from "../worst.ts";
+
+/** The coldest case of service; an idle line in the cold is another question. */
+const coldestCase = ({ cases }: SettledDuty) => coldestOf(cases);
+
+export const cavityDrain = rule({
+  id: "body/cavity-drain",
+  asks: "Test water left in the cavity",
+  source: "Water from the test freezes in a cavity that cannot be drained",
+  inputs: ["temperature", "vent and drain"],
+  hangsOn: ["line"],
+  tight: "mild",
+  unraised: (duty) => {
+    const cold = coldestCase(duty);
+    return cold !== null && cold.temperatureC! > 0 ? "Never below freezing." : null;
+  },
+  examine: ({ valve, duty }) => {
+    if (!valve.construction.holdsCavity) return notAsked("No cavity.");
+    const cold = coldestCase(duty);
+    if (cold === null) return cannotTell("a temperature");
+    return fits(
+      valve.line.ventAndDrain,
+      {
+        holds: "The cavity can be drained before cold service.",
+        fails: "Test water stays in the cavity and freezes: dry it in the shop and say so on the sheet.",
+      },
+      {
+        value: cold.temperatureC!,
+        limit: 0,
+        unit: "°C",
+        sense: "≥",
+        decides: valve.line.ventAndDrain ? "fitted" : null,
+        caseName: cold.name,
+        uses: [
+          ...temperatureOf(cold),
+          used("vent and drain", valve.line.ventAndDrain ? "fitted" : "none", "catalogue"),
+        ],
+      },
+      "tight",
+    );
+  },
+});

@@ -1,0 +1,42 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { emissionClasses } from "../../../duty/fields/words.ts";
+import { hazardsUsed, used } from "../inputs.ts";
+import { fits } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+/** The class the duty states, else the one its hazards ask for. */
+const classAsked = ({ stated, hazards }: SettledDuty) =>
+  stated.emissionClass ?? (hazards.has("lethal") ? "A" : hazards.has("toxic") ? "B" : null);
+
+export const emissionClass = rule({
+  id: "body/emission-class",
+  asks: "Stem tightness to the outside",
+  source: "Class of the stem seal (ISO 15848-1) on toxic and volatile service",
+  inputs: ["stem tightness", "hazards of the fluid", "seal set"],
+  hangsOn: ["seals"],
+  unraised: (duty) => (classAsked(duty) === null ? "No class is asked for." : null),
+  examine: ({ valve, duty }) => {
+    const asked = classAsked(duty)!;
+    const has = valve.seals.emissionClass;
+    const enough = has !== null && emissionClasses.indexOf(has) <= emissionClasses.indexOf(asked);
+    return fits(
+      enough,
+      {
+        holds: "The stem seal is classed as tight as asked.",
+        fails: "The stem seal is not classed as tight as asked.",
+      },
+      {
+        value: `class ${asked}`,
+        limit: has === null ? "not classed" : `class ${has}`,
+        remedy: "A live-loaded or double stem seal of that class.",
+        uses: [
+          duty.stated.emissionClass === null
+            ? hazardsUsed(duty)
+            : used("stem tightness asked", asked, "entered"),
+          used("class of the seal set", has ?? "none stated", "catalogue"),
+        ],
+      },
+      duty.stated.emissionClass === null && !duty.hazards.has("lethal") ? "tight" : "fails",
+    );
+  },
+});

@@ -1,0 +1,54 @@
+import { parseDesignation } from "../../../basis/reference/pressure-temperature.ts";
+import { cannotTell, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+
+const boltsToFlange = new Set(["flanged RF", "flanged RTJ", "wafer", "lug"]);
+
+export const endConnection = rule({
+  id: "body/end-connection",
+  asks: "End connection",
+  source: "Flange facing and class must match the line (ASME B16.5, EN 1092-1)",
+  inputs: ["end connection", "line class", "product line's ends"],
+  hangsOn: ["line", "class"],
+  examine: ({ valve, duty }) => {
+    const asked = duty.endConnection;
+    const origin = duty.stated.endConnection === null ? "assumed" : "entered";
+    // A wafer or lug body sits between the line's raised faces.
+    const between = asked === "flanged RF" && valve.line.ends.some((end) => end === "wafer" || end === "lug");
+    const offered = valve.line.ends.includes(asked) || between;
+    const line = duty.stated.lineDesignation;
+    const uses = [
+      { what: "line end", value: asked, unit: "" as const, origin: origin as "assumed" | "entered" },
+      {
+        what: "ends offered",
+        value: valve.line.ends.join(", "),
+        unit: "" as const,
+        origin: "catalogue" as const,
+      },
+      { what: "valve class", value: valve.size.designation, unit: "" as const, origin: "catalogue" as const },
+      ...(line ? [{ what: "line class", value: line, unit: "" as const, origin: "entered" as const }] : []),
+    ];
+    if (!offered) {
+      return plain("fails", "The line does not make this end.", {
+        value: asked,
+        limit: valve.line.ends.join(", "),
+        uses,
+        remedy: "Another end or another product line.",
+      });
+    }
+    if (!boltsToFlange.has(asked)) return plain("holds", "The end is offered.", { value: asked, uses });
+    if (line === null) return cannotTell("line class", { uses, value: valve.size.designation });
+    const wanted = parseDesignation(line)!;
+    const match = wanted.system === valve.designation.system && wanted.number === valve.designation.number;
+    return plain(
+      match ? "holds" : "fails",
+      match ? "Facing and class match the line." : "The flanges do not mate with the line's class.",
+      {
+        value: valve.size.designation,
+        limit: line,
+        uses,
+        remedy: match ? null : "A valve in the line's class.",
+      },
+    );
+  },
+});

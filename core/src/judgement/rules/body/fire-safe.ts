@@ -1,0 +1,75 @@
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
+import { used } from "../inputs.ts";
+import { plain } from "../outcome.ts";
+import { noFire } from "../raised.ts";
+import { rule } from "../rule.ts";
+
+interface Place {
+  readonly at: string;
+  readonly seals: (part: string) => boolean;
+  /** Whether the valve has the place at all. */
+  readonly there: (valve: Valve) => boolean;
+}
+
+/** Where a fire opens a way out, or through, once what is soft has gone. */
+const places: readonly Place[] = [
+  { at: "at the stem", seals: (part) => /packing|stem|shaft/.test(part), there: () => true },
+  {
+    at: "at the body joint",
+    seals: (part) => part.includes("gasket"),
+    there: ({ construction }) => construction.bodyJoints > 0,
+  },
+  {
+    at: "behind the seats",
+    seals: (part) => part.includes("seat"),
+    // Only a seat that slides has a seal behind it.
+    there: ({ construction }) => construction.support === "trunnion",
+  },
+];
+
+const openIn = (valve: Valve) =>
+  places.filter(
+    ({ there, seals }) =>
+      there(valve) && !valve.seals.parts.some(({ part, material }) => seals(part) && material.outlivesFire),
+  );
+
+export const fireSafe = rule({
+  id: "body/fire-safe",
+  asks: "Fire-safe",
+  source:
+    "Fire type test of the product line (ISO 10497 / API 607, API 6FA), which holds only with graphite or metal at stem, body joint and behind sliding seats",
+  inputs: ["fire-safe", "fire case", "product line's fire test", "seal set", "construction"],
+  hangsOn: ["seals"],
+  unraised: noFire,
+  examine: (judged) => {
+    const { valve } = judged;
+    const tested = valve.line.fireSafe;
+    const open = openIn(valve);
+    const holds = tested && open.length === 0;
+    return plain(
+      holds ? "holds" : "fails",
+      holds
+        ? "The line states a fire type test, and the seal set outlives a fire."
+        : tested
+          ? `The seal set burns ${open.map(({ at }) => at).join(", ")}: the line's fire test was not made with it.`
+          : "No fire type test is stated for the line.",
+      {
+        value: "wanted",
+        limit: holds ? "tested" : tested ? "not with these seals" : "not tested",
+        remedy: tested
+          ? "A seal set with graphite at stem, body joint and behind the seats."
+          : "A fire-tested product line.",
+        uses: () => [
+          used("fire type test of the line", tested ? "stated" : "none", "catalogue"),
+          ...valve.seals.parts.map(({ part, material }) =>
+            used(
+              `${part}, ${material.name}`,
+              material.outlivesFire ? "outlives a fire" : "burns",
+              "reference",
+            ),
+          ),
+        ],
+      },
+    );
+  },
+});

@@ -1,0 +1,74 @@
+import { type Hazard, readMarkings, readPlace, type Unfit, unfitFor } from "../../../duty/area/index.ts";
+import { type Drive, kindOf } from "../../../equipment/drives/index.ts";
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { used } from "../inputs.ts";
+import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { type Rule, rule } from "../rule.ts";
+import { unlessByMotor } from "./by-operator.ts";
+
+/** What of a place's classification a rule judges, in the order in which it is mended. */
+interface AreaRule {
+  readonly id: `drive/${string}`;
+  readonly asks: string;
+  readonly source: string;
+  readonly hazard: Hazard;
+  /** What it judges, with sentence and remedy where the drive is unfit in it. */
+  readonly fails: Partial<Record<NonNullable<Unfit>, readonly [says: string, remedy: string]>>;
+  /** What it waits for. */
+  readonly waitsFor?: Partial<Record<NonNullable<Unfit>, string>>;
+  readonly holds: string;
+  /** What other rules judge that comes after it: where only that is wrong, it holds. */
+  readonly before: readonly Unfit[];
+}
+
+/** Why an area gives no reason to ask; null where it may. */
+function safeFrom({ stated: { area } }: SettledDuty, hazard: Hazard): string | null {
+  const place = area === null ? null : readPlace(area);
+  if (place === "safe") return "Nothing explosive is to be expected.";
+  return place !== null && place[hazard] === null ? `No ${hazard} is to be expected.` : null;
+}
+
+/** Place and marking as they are read, or why they are not. */
+function read(drive: Drive | null, duty: SettledDuty, hazard: Hazard) {
+  const { area } = duty.stated;
+  if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+  if (kindOf(drive.family).supply !== "electric")
+    return notAsked("No electrical part of its own; what is mounted on it is ordered for the area.");
+  if (area === null) return cannotTell("how the area is classified");
+  const place = readPlace(area);
+  if (place === null || place === "safe")
+    return cannotTell(`what the area is; write "zone 1 IIB T3" or "Class I Div 2 Group D T3"`, {
+      uses: [used("area", area, "entered")],
+    });
+  const { marking } = drive.family;
+  const uses = [used("area", area, "entered"), used("marking", marking ?? "not stated", "catalogue")];
+  const markings = marking === null ? null : readMarkings(marking);
+  if (markings === null) return cannotTell("how the drive is marked for explosive atmospheres", { uses });
+  return { wrong: unfitFor(markings, place, hazard), uses };
+}
+
+/**
+ * A rule on electrical drives in explosive atmospheres.
+ *
+ * @param of what it judges, and its sentences
+ * @returns the rule
+ */
+export const areaRule = ({ hazard, fails, waitsFor = {}, holds, before, ...of }: AreaRule): Rule =>
+  rule({
+    ...of,
+    inputs: ["hazardous area", "drive family: marking"],
+    hangsOn: ["drive.family"],
+    unraised: (duty) => unlessByMotor(duty) ?? safeFrom(duty, hazard),
+    examine: ({ drive, duty }): Outcome => {
+      const found = read(drive, duty, hazard);
+      if (!("wrong" in found)) return found;
+      const { wrong, uses } = found;
+      if (before.includes(wrong)) return plain("holds", holds, { uses });
+      const missing = waitsFor[wrong!];
+      if (missing) return cannotTell(missing, { uses });
+      const said = fails[wrong!];
+      return said
+        ? plain("fails", said[0], { uses, remedy: said[1] })
+        : notAsked("Another finding of the area comes first.");
+    },
+  });

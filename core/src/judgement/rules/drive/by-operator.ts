@@ -1,0 +1,37 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+
+/**
+ * Why a duty does not ask what only hands raise.
+ *
+ * @param duty settled duty; a drive of another kind than it asks for fails by itself
+ * @returns the reason; null where it asks for a hand
+ */
+export const unlessByHand = ({ operator }: SettledDuty): string | null =>
+  operator === "by hand" ? null : "No hand turns it.";
+
+/**
+ * Why a duty does not ask what only motors raise.
+ *
+ * @param duty settled duty; a drive of another kind than it asks for fails by itself
+ * @returns the reason; null where it may be a motor
+ */
+export const unlessByMotor = ({ operator }: SettledDuty): string | null =>
+  operator === "electric" || operator === "any" ? null : "No motor.";
+
+/**
+ * Why a duty does not ask what only gas of the line raises.
+ *
+ * @param duty settled duty; a drive of another kind than it asks for fails by itself
+ * @returns the reason; null where it asks for gas of the line
+ */
+export const unlessByLineGas = ({ operator }: SettledDuty): string | null =>
+  operator === "line gas" ? null : "It does not run on the line's gas.";
+
+/**
+ * Why a duty does not ask what only drives on air raise.
+ *
+ * @param duty settled duty; a drive of another kind than it asks for fails by itself
+ * @returns the reason; null where it may run on air
+ */
+export const unlessOnAir = ({ operator }: SettledDuty): string | null =>
+  operator === "pneumatic" || operator === "any" ? null : "It does not run on air.";

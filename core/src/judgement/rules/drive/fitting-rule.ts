@@ -1,0 +1,84 @@
+import type { Place } from "../../../equipment/accessories/index.ts";
+import { readPlace } from "../../../duty/area/index.ts";
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import type { Used } from "../finding.ts";
+import { used } from "../inputs.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import { type Rule, rule } from "../rule.ts";
+
+interface FittingRule {
+  readonly id: `drive/${string}`;
+  readonly asks: string;
+  readonly source: string;
+  readonly inputs: readonly string[];
+  /** The kind of accessory it looks for. */
+  readonly kind: string;
+  readonly unraised: (duty: SettledDuty, house: HouseRules) => string | null;
+}
+
+/** Most reasons named: the rest are of the same kinds. */
+const mostNamed = 3;
+
+/** Why nothing on the shelf does: each reason once, with the first it was found at. */
+function refusals({ refused }: Place): Used[] {
+  const named = new Map<string, string>();
+  for (const { family, item, why } of refused)
+    if (!named.has(why)) named.set(why, `${family.maker} ${item.id}`);
+  return [...named].slice(0, mostNamed).map(([why, who]) => used(who, why, "catalogue"));
+}
+
+/**
+ * A rule on something that stands on a drive.
+ *
+ * @param of the kind it looks for, and when it is raised
+ * @returns the rule: it holds where the shelf has one for the duty, fails where it has some and none does
+ */
+export const fittingRule = ({ kind, ...of }: FittingRule): Rule =>
+  rule({
+    ...of,
+    hangsOn: ["drive.fittings"],
+    tight: "mild",
+    examine: ({ drive, fittings, duty }) => {
+      if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+      if (fittings === null) return notAsked("No accessories are on the shelf; order them for the duty.");
+      const place = fittings.places.find((one) => one.kind.kind === kind);
+      if (!place) return notAsked("This drive wants none.");
+      const { fit, refused, says } = place;
+      const wanted = used("looked for", says, "computed");
+      if (fit.length === 0) {
+        if (refused.length === 0) return cannotTell(`which ${kind} is mounted: the shelf has none`);
+        const open = refused.find(({ unknown }) => unknown);
+        const uses = [wanted, ...refusals(place)];
+        if (open)
+          return cannotTell(`whether a ${kind} does: ${open.family.maker} ${open.item.id} ${open.why}`, {
+            uses,
+          });
+        return plain("fails", `No ${kind} on the shelf does.`, {
+          uses,
+          remedy: `A ${kind} ordered for the duty: ${says}.`,
+        });
+      }
+      const [best] = fit;
+      const { area } = duty.stated;
+      const electrical = place.kind.electrical(best!.item);
+      const uses = [
+        wanted,
+        used(kind, `${best!.family.maker} ${best!.item.id}`, "catalogue"),
+        ...(best!.pieces > 1 ? [used("pieces", best!.pieces, "computed")] : []),
+        ...(electrical
+          ? [
+              used("marking", best!.family.marking ?? "not stated", "catalogue"),
+              used("area", area ?? "not stated", "entered"),
+            ]
+          : []),
+      ];
+      // Chosen as if nothing explosive were there: nobody has said so.
+      if (electrical && (area === null || readPlace(area) === null))
+        return plain("tight", `There is a ${kind}; whether it may stand there, the area decides.`, {
+          uses,
+          remedy: 'State how the area is classified, as "safe" or "zone 1 IIB T3".',
+        });
+      return plain("holds", `The shelf has a ${kind} for it.`, { uses });
+    },
+  });

@@ -1,0 +1,199 @@
+import { describe, expect, it } from "vitest";
+import { demoShelf } from "../../../../test/demo.ts";
+import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
+import { findingOf } from "../../../../test/one-rule.ts";
+import type { AccessoryFamily } from "../../../equipment/accessories/index.ts";
+import type { Drive } from "../../../equipment/drives/index.ts";
+import { defaultHouseRules, type HouseRules } from "../../../basis/house/index.ts";
+import { prover } from "../../proof/index.ts";
+
+const shelf = shelfWith();
+const valve = shelf.valvesFor(50)[0]!;
+const named = (key: string): Drive => shelf.families.flatMap((f) => f.drives).find((d) => d.key === key)!;
+const sprung = named("rp|RP 120|S4|closes");
+const both = named("rp|RP 120|DA");
+const motor = named("el|EL 150");
+const { accessories } = demoShelf;
+const only = (id: string, change: object = {}): AccessoryFamily[] =>
+  accessories.filter((a) => a.id === id).map((a) => ({ ...a, ...change }) as AccessoryFamily);
+type Change = NonNullable<Parameters<typeof dutyWith>[0]>;
+const found = (
+  rule: string,
+  change: Change = {},
+  { drive = sprung as Drive | null, from = accessories, rules = {} as Partial<HouseRules> } = {},
+) => findingOf(`drive/${rule}`, dutyWith(change), valve, drive, { ...defaultHouseRules(), ...rules }, from);
+const safe = { area: "safe", installation: "indoor" } as const;
+const item = (finding: ReturnType<typeof found>, kind: string) =>
+  finding.uses.find((u) => u.what === kind)?.value;
+
+describe("a solenoid valve", () => {
+  it("is the cheapest that does", () => {
+    const finding = found("solenoid-valve", safe);
+    expect(finding.verdict).toBe("holds");
+    expect(item(finding, "solenoid valve")).toBe("Osmere Flow YV 5/2 1/4 24 V DC");
+  });
+  it("is 3/2 where springs breathe what there is, and 5/2 on both sides whatever they breathe", () => {
+    const rules = { springSideAir: "plant air" } as const;
+    expect(item(found("solenoid-valve", safe, { rules }), "solenoid valve")).toContain("3/2");
+    expect(item(found("solenoid-valve", safe, { rules, drive: both }), "solenoid valve")).toContain("5/2");
+  });
+  it("is counted as its arrangement has them", () => {
+    expect(item(found("solenoid-valve", { ...safe, solenoids: "2oo3" }), "pieces")).toBe(3);
+  });
+  it("is for the voltage there is", () => {
+    expect(item(found("solenoid-valve", { ...safe, coilVoltage: "230 V AC" }), "solenoid valve")).toContain(
+      "230 V AC",
+    );
+    expect(found("solenoid-valve", { ...safe, coilVoltage: "48 V DC" })).toMatchObject({ verdict: "fails" });
+  });
+  it("is marked for the area, or waits for its maker", () => {
+    const from = only("tarrowby-sv");
+    const at = (area: string, change: object = {}) =>
+      found("solenoid-valve", { area }, { from: only("tarrowby-sv", change) }).verdict;
+    expect(at("zone 1 IIC T5")).toBe("holds");
+    expect(at("zone 0 IIC T5")).toBe("fails");
+    expect(at("zone 1 IIC T6")).toBe("fails");
+    expect(at("zone 1 IIB T3 / zone 21 IIIB T135°C")).toBe("holds");
+    expect(at("zone 1 IIB T3 / zone 21 IIIB T135°C", { marking: "II 2G Ex db IIC T5 Gb" })).toBe("fails");
+    expect(at("Class I Div 1 Group B T5")).toBe("holds");
+    expect(at("Class I Div 1 Group A T5")).toBe("fails");
+    expect(at("zone 1 IIC T5", { marking: null })).toBe("cannot tell");
+    expect(at("zone 1 IIC T5", { marking: "as ordered" })).toBe("cannot tell");
+    expect(found("solenoid-valve", { area: null }, { from }).verdict).toBe("tight");
+    expect(found("solenoid-valve", { area: "by the tanks" }, { from }).verdict).toBe("tight");
+  });
+  it("keeps out what the place brings, and stands its cold and its air", () => {
+    const at = (change: Change, more: object = {}) =>
+      found("solenoid-valve", { ...safe, ...change }, { from: only("tarrowby-sv", more) }).verdict;
+    expect(at({ installation: "marine air" })).toBe("holds");
+    expect(at({ installation: "marine air" }, { enclosure: "IP65" })).toBe("fails");
+    expect(at({}, { enclosure: null })).toBe("cannot tell");
+    expect(at({ ambientMinimumC: -20 }, { lowTemperature: false })).toBe("holds");
+    expect(at({ ambientMinimumC: -20.1 }, { lowTemperature: false })).toBe("fails");
+    expect(at({ ambientMinimumC: -20.1 }, { lowTemperature: null })).toBe("cannot tell");
+    expect(at({ ambientMinimumC: -20.1 }, { lowTemperature: true })).toBe("holds");
+    expect(at({ ambientMaximumC: 60 }, { highTemperature: false })).toBe("holds");
+    expect(at({ ambientMaximumC: 60.1 }, { highTemperature: false })).toBe("fails");
+    expect(at({ airMaximumBarG: 10 })).toBe("holds");
+    expect(at({ airMaximumBarG: 10.1 })).toBe("fails");
+  });
+  it("is not asked where the shelf has nothing, of a motor, of a bare stem, of what a positioner leads", () => {
+    expect(found("solenoid-valve", safe, { from: [] }).verdict).toBe("not asked");
+    expect(found("solenoid-valve", { ...safe, operator: "any" }, { drive: motor }).verdict).toBe("not asked");
+    expect(found("solenoid-valve", safe, { drive: null }).verdict).toBe("not asked");
+    expect(found("solenoid-valve", { ...safe, function: ["throttling"] }).verdict).toBe("not asked");
+  });
+  it("cannot be told where the shelf has other things only", () => {
+    expect(found("solenoid-valve", safe, { from: only("tarrowby-fr") }).verdict).toBe("cannot tell");
+  });
+});
+
+describe("what else stands on a drive", () => {
+  it("is a filter-regulator that stands the air", () => {
+    expect(found("filter-regulator", { airMaximumBarG: 16 }).verdict).toBe("holds");
+    expect(
+      found("filter-regulator", {}, { from: only("tarrowby-fr", { lowTemperature: null }) }).verdict,
+    ).toBe("holds");
+    const weak = only("tarrowby-fr").map((f) => ({
+      ...f,
+      items: f.items.map((one) => ({ ...one, maximumAirBarG: 7 })),
+    })) as AccessoryFamily[];
+    expect(found("filter-regulator", { airMaximumBarG: 7.1 }, { from: weak }).verdict).toBe("fails");
+    expect(found("filter-regulator", { airMaximumBarG: 7 }, { from: weak }).verdict).toBe("holds");
+  });
+  it("is a positioner for its signal and its sides", () => {
+    const throttles = { ...safe, function: ["throttling"] } as Change;
+    const of = (change: Change, drive = sprung) =>
+      found("positioner", { ...throttles, ...change }, { drive });
+    expect(item(of({}), "positioner")).toBe("Tarrowby Controls PO A1");
+    expect(item(of({}, both), "positioner")).toBe("Tarrowby Controls PO A2");
+    expect(item(of({ controlSignal: "0.2–1 bar" }), "positioner")).toBe("Osmere Flow PP 1");
+    expect(item(of({ controlSignal: "digital bus" }), "positioner")).toBe("Tarrowby Controls PO B1");
+    expect(of({ airMaximumBarG: 8 }).verdict).toBe("holds");
+    expect(of({ airMaximumBarG: 8.1 }).verdict).toBe("fails");
+    expect(of({ operator: "any" }, motor).verdict).toBe("not asked");
+  });
+  it("are two limit switches, but of a motor", () => {
+    const asked = { ...safe, limitSwitches: true } as Change;
+    expect(found("limit-switches", asked).verdict).toBe("holds");
+    const one = only("tarrowby-ls").map((f) => ({
+      ...f,
+      items: f.items.map((i) => ({ ...i, switches: 1 })),
+    })) as AccessoryFamily[];
+    expect(found("limit-switches", asked, { from: one }).verdict).toBe("fails");
+    expect(found("limit-switches", { ...asked, operator: "any" }, { drive: motor }).verdict).toBe(
+      "not asked",
+    );
+  });
+  it("is a device that measures partial strokes", () => {
+    const asked = { ...safe, partialStrokeMonths: 3 } as Change;
+    expect(found("partial-stroke-device", { ...asked, airMaximumBarG: 8 }).verdict).toBe("holds");
+    expect(found("partial-stroke-device", { ...asked, airMaximumBarG: 8.1 }).verdict).toBe("fails");
+  });
+  it("are stops that reach as far as the house wants", () => {
+    const of = (stopsDegrees: number | null) =>
+      found("travel-stops", {}, { drive: { ...sprung, family: { ...sprung.family, stopsDegrees } } }).verdict;
+    expect([of(5), of(4.9), of(null)]).toEqual(["holds", "tight", "tight"]);
+    expect(found("travel-stops", {}, { drive: null }).verdict).toBe("not asked");
+    const lever = demoShelf.families.flatMap((f) => f.drives).find((d) => d.family.kind === "lever")!;
+    expect(found("travel-stops", { operator: "by hand" }, { drive: lever }).verdict).toBe("not asked");
+  });
+  it("is a hand's way in, where it is asked for", () => {
+    const of = (handOverride: boolean | null) =>
+      found(
+        "hand-override",
+        { handOverride: true },
+        {
+          drive: { ...motor, family: { ...motor.family, handOverride } },
+        },
+      ).verdict;
+    expect([of(true), of(false), of(null)]).toEqual(["holds", "fails", "cannot tell"]);
+  });
+});
+
+describe("everything mounted", () => {
+  it("stands once, whatever leads the air and whichever times are asked", () => {
+    const functions = [["throttling"], ["throttling", "emergency shut-down"], ["on-off isolation"]] as const;
+    for (const does of functions)
+      for (const closesWithinS of [null, 3600, 0.1]) {
+        const duty = dutyWith({ ...safe, function: [...does], closesWithinS, limitSwitches: true });
+        const [best] = prover(duty, demoShelf, defaultHouseRules()).candidates();
+        const kinds = best!.fitted.map(({ kind }) => kind);
+        expect(new Set(kinds).size, `${does} ${closesWithinS}: ${kinds}`).toBe(kinds.length);
+        expect(kinds.includes("positioner")).toBe(does[0] === "throttling");
+      }
+  });
+});
+
+describe("strokes with the supply gone", () => {
+  const asked = (strokesInReserve: number, more: Change = {}): Change => ({ strokesInReserve, ...more });
+  it("are one of a spring", () => {
+    expect(found("strokes-in-reserve", asked(1)).verdict).toBe("holds");
+    expect(found("strokes-in-reserve", asked(2)).verdict).toBe("fails");
+  });
+  it("are none of a motor that stays, and what an accumulator holds", () => {
+    const of = (strokesLeft?: number) =>
+      found("strokes-in-reserve", asked(3, { operator: "electric" }), {
+        drive: { ...motor, ...(strokesLeft !== undefined && { strokesLeft }) },
+      }).verdict;
+    expect([of(), of(2), of(3)]).toEqual(["fails", "fails", "holds"]);
+  });
+  it("are what a bottle keeps: the pressure left still turns the valve", () => {
+    const finding = found("strokes-in-reserve", asked(2), { drive: both });
+    expect(finding.verdict).toBe("holds");
+    const { value, limit } = finding as { value: number; limit: number };
+    expect(limit).toBeGreaterThanOrEqual(value);
+    const bottle = (litres: number) =>
+      only("quillhaven-bt", { items: [{ id: "x", litres, maximumAirBarG: 11, weightKg: 1, price: 1 }] });
+    const at = (litres: number) =>
+      found("strokes-in-reserve", asked(2), { drive: both, from: bottle(litres) }).verdict;
+    expect([at(value), at(value * 0.999)]).toEqual(["holds", "fails"]);
+    const more = found("strokes-in-reserve", asked(4), { drive: both }) as { value: number };
+    expect(more.value).toBeGreaterThan(value);
+  });
+  it("are none where the lowest air leaves nothing over, and cannot be told without a bottle on the shelf", () => {
+    const weak = asked(1, { airMinimumBarG: 1, cases: [{ upstreamBarG: 50 }] });
+    expect(found("strokes-in-reserve", weak, { drive: both }).verdict).toBe("fails");
+    expect(found("strokes-in-reserve", asked(1), { drive: both, from: [] }).verdict).toBe("cannot tell");
+  });
+});

@@ -1,0 +1,72 @@
+import { solenoids } from "../../../mechanics/air/index.ts";
+import { against, inHand } from "../compare.ts";
+import { stated, used } from "../inputs.ts";
+import type { Judged } from "../judged.ts";
+import { notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { safetyLevel, solenoidRates } from "./safety-level.ts";
+
+const hoursPerMonth = 730;
+/** Share of what fails unseen that a partial stroke finds: the house's, or less where the device's certificate says so. */
+function findsOf(fittings: Judged["fittings"], { partialStrokeFindsPercent }: Judged["house"]): number {
+  const device = fittings?.places.find(({ kind }) => kind.kind === "partial-stroke device")?.fit[0]?.item;
+  const certified = (device as { readonly findsPercent?: number } | undefined)?.findsPercent;
+  return Math.min(partialStrokeFindsPercent, certified ?? partialStrokeFindsPercent) / 100;
+}
+
+export const integrityDemand = rule({
+  id: "drive/integrity-demand",
+  asks: "Failure on demand",
+  source:
+    "IEC 61508-6, annex B, simplified: PFDavg = λ·T/2 in one channel, with a partial stroke that finds c of it c·λ·T_p/2 + (1 − c)·λ·T/2; an aid, not a certificate",
+  inputs: [
+    "integrity level",
+    "solenoid valves",
+    "proof test interval",
+    "partial-stroke interval",
+    "house rules: failure rates",
+  ],
+  hangsOn: ["drive.onSupplyLoss", "drive.fittings"],
+  unraised: (duty) => (safetyLevel(duty) === 0 ? "No integrity level is asked for." : null),
+  examine: ({ drive, duty, house, fittings }) => {
+    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    const { valveDangerousPerHour, driveDangerousPerHour } = house;
+    const rate = (valveDangerousPerHour + driveDangerousPerHour) * 1e-9;
+    const [testH, partialH] = [
+      duty.proofTestMonths * hoursPerMonth,
+      duty.partialStrokeMonths * hoursPerMonth,
+    ];
+    const partly = partialH > 0 && partialH < testH;
+    const found = findsOf(fittings, house);
+    const turning = partly ? (rate * (found * partialH + (1 - found) * testH)) / 2 : (rate * testH) / 2;
+    const letsGo = solenoids(duty.solenoids, solenoidRates(house), testH).failsOnDemand;
+    const value = turning + letsGo;
+    const limit = 10 ** -safetyLevel(duty) * (house.finalElementPercent / 100);
+    const measured = against(value, limit, 0);
+    const fails = measured.verdict === "fails";
+    return plain(
+      measured.verdict,
+      fails
+        ? "Tested so seldom it fails on demand more often than the level allows its final element."
+        : "Tested so often it stays within what the level allows its final element.",
+      {
+        value,
+        limit,
+        sense: "≤",
+        unit: "",
+        remedy: fails ? "Test it more often, stroke it partly between, or two valves." : null,
+        uses: [
+          used("integrity level", duty.stated.integrityLevel!, "entered"),
+          stated("proof test every, months", duty.proofTestMonths, duty.stated.proofTestMonths),
+          stated("partial stroke every, months", duty.partialStrokeMonths, duty.stated.partialStrokeMonths),
+          used("fails unseen, an hour, valve and drive", rate, "house rule"),
+          ...(partly ? [used("a partial stroke finds", found * 100, "house rule", "%")] : []),
+          stated("solenoid valves", duty.solenoids, duty.stated.solenoids),
+          used("solenoid valves fail on demand", letsGo, "computed"),
+          used("share of the final element", house.finalElementPercent, "house rule", "%"),
+        ],
+      },
+      inHand(measured, "%", false),
+    );
+  },
+});

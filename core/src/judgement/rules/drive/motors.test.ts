@@ -1,0 +1,93 @@
+import { describe, expect, it } from "vitest";
+import { demoShelf } from "../../../../test/demo.ts";
+import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
+import { findingOf } from "../../../../test/one-rule.ts";
+import { type AnyFamily, type Drive, readDutyClass } from "../../../equipment/drives/index.ts";
+
+const valve = shelfWith().valvesFor(50)[0]!;
+const motor = demoShelf.families.flatMap((f) => f.drives).find((d) => d.key === "tarrowby-el|EL 250")!;
+const air = demoShelf.families.flatMap((f) => f.drives).find((d) => d.family.id === "quillhaven-rp")!;
+const of = (change: object, drive: object = {}): Drive => ({
+  ...motor,
+  ...drive,
+  family: { ...motor.family, ...change } as AnyFamily,
+});
+type Change = NonNullable<Parameters<typeof dutyWith>[0]>;
+const found = (rule: string, drive: Drive | null = motor, change: Change = {}) =>
+  findingOf(`drive/${rule}`, dutyWith({ operator: "electric", ...change }), valve, drive);
+const verdict = (...of: Parameters<typeof found>) => found(...of).verdict;
+const throttling = { function: ["throttling"] } as Change;
+
+describe("a motor", () => {
+  it("is wound for its supply", () => {
+    expect(verdict("motor-supply", motor, { motorSupply: "480 V 3~" })).toBe("holds");
+    expect(verdict("motor-supply", motor, { motorSupply: "690 V 3~" })).toBe("fails");
+    expect(verdict("motor-supply", of({ motorSupplies: null }))).toBe("cannot tell");
+    expect(verdict("motor-supply", of({ motorSupplies: ["400 V 3~"] }))).toBe("holds");
+  });
+  it("draws no more to start than there is", () => {
+    const size = motor.family.sizes.find(({ id }) => id === motor.sizeId)!;
+    const { startingCurrentA: draws } = size as unknown as { startingCurrentA: number };
+    expect(found("starting-current", motor, { startingCurrentA: draws })).toMatchObject({
+      verdict: "holds",
+      value: draws,
+      unit: "A",
+    });
+    expect(verdict("starting-current", motor, { startingCurrentA: 0.99 * draws })).toBe("fails");
+    const silent = of({ sizes: [{ ...size, startingCurrentA: null }] });
+    expect(verdict("starting-current", silent, { startingCurrentA: 99 })).toBe("cannot tell");
+  });
+  it("runs for as long as its class lets it: there and back at its slowest", () => {
+    // Fifteen minutes are two strokes of 375 s with a fifth on top.
+    expect(verdict("duty-class", of({}, { strokeSeconds: 375 }))).toBe("holds");
+    expect(verdict("duty-class", of({}, { strokeSeconds: 376 }))).toBe("fails");
+    expect(verdict("duty-class", of({}, { strokeSeconds: null }))).toBe("cannot tell");
+    expect(verdict("duty-class", motor, throttling)).toBe("fails");
+    expect(verdict("duty-class", of({ dutyClass: null }))).toBe("tight");
+  });
+  it("runs for the share of time its function asks", () => {
+    const s4 = (percent: number) => of({ dutyClass: `S4-${percent} %` });
+    expect([30, 29].map((p) => verdict("duty-class", s4(p)))).toEqual(["holds", "tight"]);
+    expect([75, 74].map((p) => verdict("duty-class", s4(p), throttling))).toEqual(["holds", "fails"]);
+  });
+  it("that throttles is started for each correction, whatever the strokes a year", () => {
+    const rated = (startsPerHour: number) => of({ startsPerHour });
+    expect(verdict("starts-per-hour", rated(600), throttling)).toBe("holds");
+    expect(verdict("starts-per-hour", rated(599), throttling)).toBe("fails");
+    expect(verdict("starts-per-hour", of({ startsPerHour: null }), throttling)).toBe("tight");
+    expect(verdict("starts-per-hour", rated(599))).toBe("holds");
+  });
+  it("is kept dry outdoors, and stopped when it sticks", () => {
+    const heated = (heater: boolean | null) =>
+      verdict("motor-heater", of({ heater }), { installation: "outdoor" });
+    expect([heated(true), heated(false), heated(null)]).toEqual(["holds", "tight", "tight"]);
+    const saved = (torqueSwitches: boolean | null, thermalCutOut: boolean | null) =>
+      verdict("motor-protection", of({ torqueSwitches, thermalCutOut }));
+    expect([saved(true, true), saved(true, null), saved(false, true), saved(null, null)]).toEqual([
+      "holds",
+      "tight",
+      "tight",
+      "tight",
+    ]);
+  });
+  it("is not asked about where air turns the valve, or nothing", () => {
+    for (const rule of ["motor-supply", "starting-current", "duty-class", "motor-heater", "motor-protection"])
+      for (const drive of [air, null])
+        expect(
+          verdict(rule, drive, { operator: "any", startingCurrentA: 10, installation: "outdoor" }),
+          rule,
+        ).toBe("not asked");
+  });
+});
+
+describe("a duty class", () => {
+  it.each([
+    ["S2-15 min", { minutes: 15 }],
+    ["S2 30min", { minutes: 30 }],
+    ["S4-25 %", { percent: 25 }],
+    ["S4 75%", { percent: 75 }],
+  ])("%s is read", (text, read) => expect(readDutyClass(text)).toEqual(read));
+  it.each(["", "S2", "S4-25", "S3-25 %", "15 min", "S2-15 min S4-25 %"])("%j is not guessed at", (text) =>
+    expect(readDutyClass(text)).toBeNull(),
+  );
+});

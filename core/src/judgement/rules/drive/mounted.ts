@@ -1,0 +1,45 @@
+import type { Fitted } from "../../../equipment/accessories/index.ts";
+import type { Judged } from "../judged.ts";
+import { timed } from "./on-air.ts";
+
+type On = Pick<Judged, "drive" | "demand" | "duty" | "house" | "fittings">;
+
+/** Kinds of which the way the air is led decides the item. */
+const ledBy: ReadonlySet<string> = new Set([
+  "filter-regulator",
+  "solenoid valve",
+  "quick exhaust",
+  "volume booster",
+]);
+
+/** The cheapest bottle that is large enough; null where none is wanted, or none does. */
+function bottle(on: On): Fitted | null {
+  const place = on.fittings?.places.find(({ kind }) => kind.kind === "volume bottle");
+  if (!place) return null;
+  const litres = timed(on)?.bottleL(on.duty.strokesInReserve) ?? null;
+  if (litres === null) return null;
+  return place.fit.find(({ item }) => (item as unknown as { litres: number }).litres >= litres) ?? null;
+}
+
+/**
+ * Everything mounted on a drive on its valve.
+ *
+ * @param on drive, demand, duty, house rules and what the shelf has
+ * @returns what stands whatever the stroke takes, with the way its air is led and the bottle the duty asks for
+ */
+export function mounted(on: On): readonly Fitted[] {
+  const { fittings, duty } = on;
+  if (fittings === null) return [];
+  const { standing } = fittings;
+  const { opensWithinS, closesWithinS } = duty.stated;
+  const air = opensWithinS === null && closesWithinS === null ? null : timed(on);
+  const led = air?.led().fitted ?? [];
+  // A positioner may lead the air itself: then it comes with the way.
+  const own = new Set(led.map(({ kind }) => kind));
+  const kept =
+    led.length === 0
+      ? standing
+      : [...standing.filter(({ kind }) => !ledBy.has(kind) && !own.has(kind)), ...led];
+  const reserve = duty.strokesInReserve > 0 ? bottle(on) : null;
+  return reserve === null ? kept : [...kept, reserve];
+}

@@ -1,0 +1,63 @@
+import type { Fittings } from "../../../equipment/accessories/index.ts";
+import { type AirWay, type OnAir, onAir } from "../../../mechanics/air/index.ts";
+import { type Drive, kindOf } from "../../../equipment/drives/index.ts";
+import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import type { StrokeName } from "../../../basis/stroke/index.ts";
+import type { TorqueDemand } from "../../../mechanics/torque/demand.ts";
+import type { Judged } from "../judged.ts";
+
+interface Known {
+  readonly air: string;
+  readonly house: HouseRules;
+  readonly fittings: Fittings | null;
+  readonly onAir: OnAir | null;
+}
+/** Drives timed last on a demand: several rules ask for the same. */
+const known = new WeakMap<TorqueDemand, Map<Drive, Known>>();
+
+/**
+ * The drive in hand on its air.
+ *
+ * @param judged drive, demand, duty and house rules
+ * @returns what it uses and how long it takes; null where it does not run on air, or the demand is not known
+ */
+export function timed({
+  drive,
+  demand,
+  duty,
+  house,
+  fittings,
+}: Pick<Judged, "drive" | "demand" | "duty" | "house" | "fittings">): OnAir | null {
+  if (!drive || kindOf(drive.family).supply !== "pneumatic") return null;
+  const { opensWithinS, closesWithinS } = duty.stated;
+  const air = `${duty.airMinimumBarG}|${duty.airMaximumBarG}|${opensWithinS}|${closesWithinS}|${duty.solenoids}`;
+  let of = known.get(demand);
+  if (!of) {
+    of = new Map();
+    known.set(demand, of);
+  }
+  const last = of.get(drive);
+  if (last && last.air === air && last.house === house && last.fittings === fittings) return last.onAir;
+  const made = onAir(drive, demand, duty, house, fittings);
+  of.set(drive, { air, house, fittings, onAir: made });
+  return made;
+}
+
+/**
+ * The way to lead the air that is fastest in one stroke.
+ *
+ * @param of drive on its air
+ * @param name the stroke
+ * @returns the way and its time; null where air does not carry the stroke through
+ */
+export function fastest(
+  { ways, longest }: OnAir,
+  name: StrokeName,
+): { readonly way: AirWay; readonly seconds: number } | null {
+  let best: { readonly way: AirWay; readonly seconds: number } | null = null;
+  for (const way of ways) {
+    const seconds = longest(name, way);
+    if (seconds !== null && (best === null || seconds < best.seconds)) best = { way, seconds };
+  }
+  return best;
+}

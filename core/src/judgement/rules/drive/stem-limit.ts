@@ -1,0 +1,39 @@
+import { kindOf } from "../../../equipment/drives/index.ts";
+import { against, inHand } from "../compare.ts";
+import { notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { driveLimits } from "./limits.ts";
+
+export const stemLimit = rule({
+  id: "drive/stem-limit",
+  asks: "Stem limit",
+  source: "Maximum allowable stem torque of the product line",
+  inputs: ["highest air supply", "drive output", "maximum allowable stem torque"],
+  hangsOn: ["size", "cavity", "seat", "drive"],
+  examine: ({ valve, drive, supplied, demand, duty }) => {
+    if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    const { peakNm } = driveLimits(supplied, demand);
+    const limit = valve.size.maximumStemTorqueNm;
+    // The maker's limit already holds a margin: equality passes and nothing more is asked.
+    const measured = against(peakNm, limit, 0);
+    return plain(
+      measured.verdict,
+      measured.verdict === "fails"
+        ? "At full supply the drive can break the stem."
+        : "The stem stands the drive at full supply.",
+      {
+        value: peakNm,
+        limit,
+        sense: "≤",
+        unit: "N·m",
+        remedy:
+          measured.verdict === "fails" ? "A smaller drive, a lower supply limit or a stronger stem." : null,
+        uses: () => [
+          kindOf(drive.family).suppliedAt(duty, "highest"),
+          { what: "maximum allowable stem torque", value: limit, unit: "N·m", origin: "catalogue" },
+        ],
+      },
+      inHand(measured, "%", false),
+    );
+  },
+});

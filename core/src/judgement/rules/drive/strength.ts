@@ -1,0 +1,73 @@
+import { kindOf } from "../../../equipment/drives/index.ts";
+import { placeWords, pointWords } from "../../../basis/stroke/index.ts";
+import { hardestAt } from "../../../mechanics/torque/demand.ts";
+import { against, inHand } from "../compare.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { driveLimits } from "./limits.ts";
+
+export const strength = rule({
+  id: "drive/strength",
+  asks: "Drive strength",
+  source: "Demand × service factor against output at minimum supply, at every angle of both strokes",
+  inputs: [
+    "torque demand",
+    "service factor",
+    "lowest air supply",
+    "drive output",
+    "house rule: torque margin",
+  ],
+  hangsOn: ["size", "cavity", "seat", "drive"],
+  examine: ({ drive, supplied, demand, duty, house }) => {
+    if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    const limits = driveLimits(supplied, demand);
+    const uses = () => [
+      kindOf(drive.family).suppliedAt(duty, "lowest"),
+      ...demand.factor.reasons.map((r) => ({
+        what: `factor, ${r.why}`,
+        value: r.adds,
+        unit: "" as const,
+        origin: "house rule" as const,
+      })),
+      {
+        what: "factor applied to the table",
+        value: Number(demand.appliedFactor.toFixed(3)),
+        unit: "" as const,
+        origin: "computed" as const,
+      },
+      { what: "margin wanted", value: house.torqueMargin, unit: "%" as const, origin: "house rule" as const },
+    ];
+    if (demand.unknown || limits.needsNm === null || limits.givesNm === null || limits.at === null) {
+      return cannotTell(
+        demand.unknown ? `the torque demand at ${demand.unknown.caseName}` : "operating cases",
+        { uses },
+      );
+    }
+    const measured = against(limits.needsNm, limits.givesNm, house.torqueMargin / 100);
+    const { verdict } = measured;
+    const point = pointWords(limits.at);
+    const hardest = hardestAt(demand, limits.at);
+    return plain(
+      verdict,
+      verdict === "fails"
+        ? `Too weak at ${point}.`
+        : verdict === "tight"
+          ? `Strong enough, with little in hand at ${point}.`
+          : `Strong enough over both strokes; weakest at ${point}.`,
+      {
+        value: limits.needsNm,
+        limit: limits.givesNm,
+        sense: "≤",
+        unit: "N·m",
+        caseId: hardest.caseId,
+        caseName: hardest.caseName,
+        remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
+        uses: () => [
+          { what: "weakest point", value: placeWords(limits.at!), unit: "", origin: "computed" },
+          ...uses(),
+        ],
+      },
+      inHand(measured, "%"),
+    );
+  },
+});

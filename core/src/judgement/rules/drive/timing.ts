@@ -1,0 +1,49 @@
+import type { StrokeName } from "../../../basis/stroke/index.ts";
+import type { Used } from "../finding.ts";
+import { used } from "../inputs.ts";
+import type { Judged } from "../judged.ts";
+import { timed } from "./on-air.ts";
+
+/** How long a stroke may take and how short it may be, s; null where it is not carried through. */
+export interface Timing {
+  readonly longestS: number | null;
+  readonly shortestS: number | null;
+  readonly uses: readonly Used[];
+}
+
+/**
+ * The time of a stroke: of a drive on air reckoned as its air is led, of another as its maker states it.
+ *
+ * @param judged drive, demand, duty, house rules and what the shelf has
+ * @param stroke opening or closing
+ * @returns seconds, with what they hang on; null where nobody states them
+ * @source `onAir`; the maker's time with the house's scatter
+ */
+export function timing(
+  judged: Pick<Judged, "drive" | "demand" | "duty" | "house" | "fittings">,
+  stroke: StrokeName,
+): Timing | null {
+  const { drive, house } = judged;
+  if (!drive) return null;
+  const onAir = timed(judged);
+  if (onAir !== null) {
+    const way = onAir.led();
+    return {
+      longestS: onAir.longest(stroke, way),
+      shortestS: onAir.shortest(stroke, way),
+      uses: [used("air led by", way.name, "computed")],
+    };
+  }
+  const bySpring = drive.onSupplyLoss === (stroke === "opening" ? "opens" : "closes");
+  const stated = bySpring ? drive.springSeconds : drive.strokeSeconds;
+  if (stated === null) return null;
+  const scatter = house.makersTimePercent / 100;
+  return {
+    longestS: stated * (1 + scatter),
+    shortestS: stated * (1 - scatter),
+    uses: [
+      used("its maker's time", stated, "catalogue", "s"),
+      used("scatter of it", house.makersTimePercent, "house rule", "%"),
+    ],
+  };
+}

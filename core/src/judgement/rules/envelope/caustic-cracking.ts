@@ -1,0 +1,92 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { causticLimitC } from "../../../basis/reference/attack.ts";
+import { metalLimits } from "../../../basis/reference/metals.ts";
+import { inHand, kelvinTo } from "../compare.ts";
+import { gravityOf } from "../finding.ts";
+import { temperatureOf, used } from "../inputs.ts";
+import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { hottest } from "../worst.ts";
+import { bodyMetal, trimMetals } from "./wetted.ts";
+
+/** Stronger than this, caustic cracks austenitic and duplex steel: close from the first, surely from the second. */
+const strongPercent = 20;
+const austenitic = { tightFromC: 80, failsFromC: 100 };
+const stainless = /^(austenitic|22Cr|25Cr|6Mo|13Cr|17-4PH)/;
+
+/** Where caustic is close to cracking a metal, and where it does; null for a metal it leaves alone. */
+function endsOf(metal: string, percent: number | null): { tightC: number; failsC: number } | null {
+  if (metalLimits(metal)?.carbonSteel) {
+    const limit = causticLimitC(percent);
+    return { tightC: limit, failsC: limit };
+  }
+  if (!stainless.test(metal)) return null;
+  const strong = percent === null || percent > strongPercent;
+  return {
+    tightC: strong ? austenitic.tightFromC : austenitic.failsFromC,
+    failsC: strong ? austenitic.failsFromC : 150,
+  };
+}
+
+export const causticCracking = rule({
+  id: "envelope/caustic-cracking",
+  asks: "Steel in caustic",
+  source:
+    "Strength and temperature at which caustic cracks steel without heat treatment (practice, indicative)",
+  inputs: ["service family", "caustic strength", "temperature", "body grade", "trim"],
+  hangsOn: ["line", "grade", "trim"],
+  unraised: (duty) => (duty.stated.fluid.family === "caustic" ? null : "No caustic."),
+  examine: ({ valve, duty }) => {
+    const hot = hottest(duty);
+    if (hot === null) return cannotTell("a temperature");
+    let worst: Outcome | null = null;
+    for (const { part, metal } of [...bodyMetal(valve), ...trimMetals(valve)]) {
+      const ends = metal === null ? null : endsOf(metal, duty.stated.fluid.causticPercent);
+      if (ends === null) continue;
+      const outcome = judged(part, metal!, ends, hot, duty);
+      if (worst === null || gravityOf(outcome.verdict) > gravityOf(worst.verdict)) worst = outcome;
+    }
+    return worst ?? notAsked("No steel that caustic cracks.");
+  },
+});
+
+function judged(
+  part: string,
+  metal: string,
+  { tightC, failsC }: { tightC: number; failsC: number },
+  hot: SettledDuty["cases"][number],
+  { stated: { fluid } }: SettledDuty,
+): Outcome {
+  const t = hot.temperatureC!;
+  const verdict =
+    t > failsC || (t >= failsC && failsC > tightC)
+      ? "fails"
+      : t >= tightC && failsC > tightC
+        ? "tight"
+        : "holds";
+  return plain(
+    verdict,
+    verdict === "fails"
+      ? `Caustic this warm cracks ${metal}.`
+      : verdict === "tight"
+        ? `Close to where caustic cracks ${metal}: keep steam tracing off it.`
+        : `Cool enough for ${metal}.`,
+    {
+      value: t,
+      limit: verdict === "tight" ? failsC : verdict === "fails" ? failsC : tightC,
+      unit: "°C",
+      sense: "≤",
+      caseId: hot.id,
+      caseName: hot.name,
+      remedy: "A nickel alloy; for carbon steel, stress-relieved welds said on the order and a cooler line.",
+      uses: [
+        ...temperatureOf(hot),
+        fluid.causticPercent === null
+          ? used("caustic strength", "not stated: the worst", "assumed")
+          : used("caustic strength", fluid.causticPercent, "entered", "%"),
+        used(part, metal, "catalogue"),
+      ],
+    },
+    inHand(kelvinTo(t, failsC, "≤", 0), "K", false),
+  );
+}

@@ -1,0 +1,120 @@
+import type { JudgedIn } from "../../../duty/settling/families.ts";
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import { type Suitability, suitability } from "../../../basis/reference/suitability.ts";
+import { gravityOf, type Verdict } from "../finding.ts";
+import { used } from "../inputs.ts";
+import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+
+/** A wetted part and the name its material has in the suitability tables. */
+export interface WettedPart {
+  readonly part: string;
+  readonly name: string;
+  /** Null when the tables have no column for it. */
+  readonly material: string | null;
+}
+
+const meaning: Record<Suitability, string> = {
+  A: "A, suitable",
+  B: "B, suitable with limits",
+  C: "C, needs evidence",
+  X: "X, unsuitable",
+};
+
+const inWords = (rating: Suitability | null) => (rating === null ? "not listed" : meaning[rating]);
+
+function verdictOf(rating: Suitability | null, house: HouseRules): Verdict {
+  if (rating === null || rating === "C") return "cannot tell";
+  if (rating === "X") return "fails";
+  return rating === "A" ? "holds" : house.limitedSuitability;
+}
+
+/** Families seats and seals are judged in. */
+export const softFamilies = ({ softFamilies: families }: SettledDuty): JudgedIn => ({
+  families,
+  undecided: null,
+});
+
+/**
+ * Judges wetted parts against the duty's service family; the worst part governs. Unknown is *cannot
+ * tell*, never *holds*.
+ *
+ * @param parts wetted parts with the material the tables know them by
+ * @param duty settled duty
+ * @param house what *suitable with limits* counts as
+ * @param by families to judge them in, those of metals unless said otherwise
+ * @returns the governing part's outcome; *cannot tell* names what evidence is missing
+ * @source suitability tables (indicative, screening only)
+ */
+export function chemistryOf(
+  parts: readonly WettedPart[],
+  duty: SettledDuty,
+  house: HouseRules,
+  { families, undecided }: JudgedIn = duty.metalFamilies,
+): Outcome {
+  if (families.length === 0) return cannotTell("the fluid's service family");
+  if (parts.length === 0) return notAsked("None of it meets the fluid.");
+  const rated = families.flatMap((family) =>
+    parts.map((part) => {
+      const rating = part.material === null ? null : suitability(family, part.material);
+      return { part, family, rating, verdict: verdictOf(rating, house) };
+    }),
+  );
+  let worst = rated[0]!;
+  for (const one of rated) if (gravityOf(one.verdict) > gravityOf(worst.verdict)) worst = one;
+  const { family, rating } = worst;
+  // One of the families it may be would stand: which it is decides.
+  const either =
+    undecided !== null &&
+    gravityOf(worst.verdict) > gravityOf("tight") &&
+    families.some((one) =>
+      rated.every((r) => r.family !== one || gravityOf(r.verdict) <= gravityOf("tight")),
+    );
+  const verdict = either ? "cannot tell" : worst.verdict;
+  const uses = () => [
+    ...families.map((name) =>
+      used("service family", name, name === duty.stated.fluid.family ? "entered" : "computed"),
+    ),
+    ...rated.map((one) =>
+      used(
+        families.length === 1
+          ? `${one.part.part}, ${one.part.name}`
+          : `${one.part.part}, ${one.part.name} in ${one.family}`,
+        inWords(one.rating),
+        "reference",
+      ),
+    ),
+  ];
+  const seen = {
+    value: worst.part.name,
+    limit: inWords(rating),
+    uses,
+  };
+  switch (verdict) {
+    case "fails":
+      return plain("fails", `${worst.part.name} does not stand the service.`, {
+        ...seen,
+        remedy: "Another material.",
+      });
+    case "cannot tell":
+      return cannotTell(
+        either
+          ? undecided
+          : rating === "C"
+            ? `evidence for ${worst.part.name} in ${family}: concentration, temperature, dryness`
+            : `suitability of ${worst.part.name} in ${family}`,
+        seen,
+      );
+    case "tight":
+      return plain(
+        "tight",
+        `${worst.part.name} is suitable with limits: ask its maker up to which strength and temperature.`,
+        {
+          ...seen,
+          remedy: "The maker's statement for this fluid, strength and temperature.",
+        },
+      );
+    default:
+      return plain("holds", "Suitable for the service.", seen);
+  }
+}

@@ -1,0 +1,62 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { used } from "../inputs.ts";
+import { cannotTell, fits } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { flows, worstPressure } from "../worst.ts";
+
+const isGassy = (duty: SettledDuty) =>
+  flows(duty).some((p) => p === "gas" || p === "dense phase" || p === "two-phase");
+
+/** A case nobody states the phase of may be gas. */
+const phaseUnknown = ({ cases }: SettledDuty) =>
+  cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.phase === null);
+
+export const decompression = rule({
+  id: "envelope/decompression",
+  asks: "Rapid gas decompression",
+  source: "Gas taken up bursts an elastomer when pressure is let off (NORSOK M-710, ISO 23936; house border)",
+  inputs: ["pressure", "phase", "seal set", "house rule: rapid decompression"],
+  hangsOn: ["seals"],
+  unraised: (duty, house) => {
+    const pressure = worstPressure(duty);
+    if (pressure === null) return null;
+    return (isGassy(duty) || phaseUnknown(duty)) && pressure >= house.decompressionFromBarG
+      ? null
+      : "No gas under enough pressure to matter.";
+  },
+  examine: ({ valve, duty, house }) => {
+    const phases = flows(duty);
+    const pressure = worstPressure(duty);
+    const weak = valve.seals.parts.find((p) => p.material.rapidDecompression === "no");
+    const ungraded = valve.seals.parts.find(
+      (p) => p.material.rapidDecompression === "grade" && !p.decompressionGrade,
+    );
+    const part = weak ?? ungraded ?? null;
+    // Seals that stand it stand it whatever the pressure and the phase turn out to be.
+    if (part !== null && pressure === null) return cannotTell("the highest pressure");
+    if (part !== null && !isGassy(duty)) return cannotTell("the fluid's phase");
+    return fits(
+      part === null,
+      {
+        holds: "Every seal stands sudden loss of pressure.",
+        fails: "An elastomer bursts when pressure is let off.",
+      },
+      {
+        value: pressure,
+        limit: house.decompressionFromBarG,
+        unit: "bar g",
+        sense: "≤",
+        decides: part === null ? "graded" : null,
+        remedy: weak
+          ? "Another elastomer, or a lip seal."
+          : "A certified grade of the elastomer, or a lip seal.",
+        uses: [
+          ...(pressure === null ? [] : [used("highest pressure", pressure, "entered", "bar g")]),
+          ...(phases.length === 0 ? [] : [used("phases", phases.join(", "), "entered")]),
+          ...(part ? [used(part.part, part.material.name, "catalogue")] : []),
+          used("rapid decompression from", house.decompressionFromBarG, "house rule", "bar g"),
+        ],
+      },
+    );
+  },
+});

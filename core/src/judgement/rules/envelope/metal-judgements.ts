@@ -1,0 +1,212 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import { type MetalLimits, metalLimits } from "../../../basis/reference/metals.ts";
+import { against, inHand, kelvinTo } from "../compare.ts";
+import { gravityOf } from "../finding.ts";
+import { hazardsUsed, stated, used } from "../inputs.ts";
+import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { hottest, worstPressure } from "../worst.ts";
+
+/** A wetted metal part; `metal` is its name in the tables, null where they have none. */
+export interface MetalPart {
+  readonly part: string;
+  readonly metal: string | null;
+}
+
+const marginOf = (outcome: Outcome) =>
+  outcome.kind === "measured" ? (outcome.margin ?? Infinity) : Infinity;
+
+/** Judges each part and keeps the gravest; parts the tables do not know are *cannot tell*. */
+function gravestPart(
+  parts: readonly MetalPart[],
+  what: string,
+  judge: (part: MetalPart & { metal: string }, limits: MetalLimits) => Outcome,
+): Outcome {
+  let worst: Outcome | null = null;
+  for (const { part, metal } of parts) {
+    const limits = metal === null ? undefined : metalLimits(metal);
+    const outcome =
+      metal === null || !limits
+        ? cannotTell(`${what} of the ${part}'s material`)
+        : judge({ part, metal }, limits);
+    if (
+      worst === null ||
+      gravityOf(outcome.verdict) > gravityOf(worst.verdict) ||
+      (outcome.verdict === worst.verdict && marginOf(outcome) < marginOf(worst))
+    )
+      worst = outcome;
+  }
+  return worst ?? notAsked("No such part.");
+}
+
+/**
+ * Sour service, where the duty is one: each metal against the partial pressure of hydrogen sulphide.
+ *
+ * @param parts wetted metal parts
+ * @param duty settled duty
+ * @param house partial pressure from which a service is sour
+ * @returns the gravest part's outcome; *cannot tell* where the family is
+ *   sour and no partial pressure is stated
+ * @source ISO 15156 (NACE MR0175), limits of metals (indicative)
+ */
+export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
+  const entered = duty.stated.fluid.h2sKPa;
+  if (entered === null && duty.stated.fluid.family === "sour hydrocarbon")
+    return cannotTell("the partial pressure of H₂S");
+  const uses = [
+    stated("partial pressure of H₂S", duty.h2sKPa, entered, "kPa"),
+    used("sour service from", house.sourFromKPa, "house rule", "kPa"),
+  ];
+  return gravestPart(parts, "sour-service limit", ({ part, metal }, limits) => {
+    const of = [...uses, used(part, metal, "catalogue")];
+    if (!limits.sour)
+      return plain("fails", `${metal} cracks in sour service.`, {
+        value: metal,
+        limit: "not in sour service",
+        uses: of,
+        remedy: "A metal qualified for sour service.",
+      });
+    if (limits.h2sLimitKPa === null)
+      return plain("holds", "Qualified for sour service at controlled hardness.", { value: metal, uses: of });
+    const measured = against(duty.h2sKPa, limits.h2sLimitKPa, house.pressureMargin / 100);
+    return plain(
+      measured.verdict,
+      measured.verdict === "fails"
+        ? `More H₂S than ${metal} stands.`
+        : measured.verdict === "tight"
+          ? `${metal} stands it, with little in hand.`
+          : `${metal} stands this much H₂S at controlled hardness.`,
+      {
+        value: duty.h2sKPa,
+        limit: limits.h2sLimitKPa,
+        sense: "≤",
+        unit: "kPa",
+        remedy:
+          measured.verdict === "fails" ? "A nickel alloy or low-alloy steel of controlled hardness." : null,
+        uses: [...of, used(`limit of ${metal}`, limits.h2sLimitKPa, "reference", "kPa")],
+      },
+      inHand(measured, "%"),
+    );
+  });
+}
+
+/**
+ * Chlorides, where there are any: stress cracking above a temperature, pitting above a content.
+ *
+ * @param parts wetted metal parts
+ * @param duty settled duty
+ * @param house temperature margin
+ * @returns the gravest part's outcome
+ * @source limits of metals (indicative)
+ */
+export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
+  const chlorides = duty.chloridesMgL;
+  const hot = hottest(duty);
+  if (hot === null) return cannotTell("a temperature");
+  const content = stated("chlorides", chlorides, duty.stated.fluid.chloridesMgL, "mg/l");
+  return gravestPart(parts, "chloride limit", ({ part, metal }, limits) => {
+    const uses = [content, used(part, metal, "catalogue")];
+    if (limits.chlorideLimitMgL !== null && chlorides > limits.chlorideLimitMgL)
+      return plain("fails", `${metal} pits at this content.`, {
+        value: chlorides,
+        limit: limits.chlorideLimitMgL,
+        sense: "≤",
+        unit: "mg/l",
+        remedy: "Super duplex, 6Mo, nickel alloy or titanium.",
+        uses: [...uses, used(`limit of ${metal}`, limits.chlorideLimitMgL, "reference", "mg/l")],
+      });
+    if (limits.chlorideCrackingFromC === null)
+      return plain("holds", "Stands the chlorides.", { value: metal, uses });
+    const measured = kelvinTo(hot.temperatureC!, limits.chlorideCrackingFromC, "≤", house.temperatureMarginC);
+    return plain(
+      measured.verdict,
+      measured.verdict === "fails"
+        ? `${metal} cracks in chlorides this warm.`
+        : measured.verdict === "tight"
+          ? `Close to where ${metal} cracks in chlorides.`
+          : `Too cool for chlorides to crack ${metal}.`,
+      {
+        value: hot.temperatureC,
+        limit: limits.chlorideCrackingFromC,
+        sense: "≤",
+        unit: "°C",
+        caseId: hot.id,
+        caseName: hot.name,
+        remedy: measured.verdict === "fails" ? "Duplex, super duplex or a nickel alloy." : null,
+        uses: [
+          ...uses,
+          used(`temperature, ${hot.name}`, hot.temperatureC!, "entered", "°C"),
+          used(`cracking of ${metal} from`, limits.chlorideCrackingFromC, "reference", "°C"),
+        ],
+      },
+      inHand(measured, "K"),
+    );
+  });
+}
+
+/**
+ * Hydrogen, where there is any: high-hardness steels and titanium embrittle.
+ *
+ * @param parts wetted metal parts
+ * @param duty settled duty
+ * @returns the gravest part's outcome
+ * @source limits of metals (indicative)
+ */
+export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): Outcome {
+  return gravestPart(parts, "hydrogen limit", ({ part, metal }, { hydrogen }) =>
+    plain(
+      hydrogen === "yes" ? "holds" : hydrogen === "limited" ? "tight" : "fails",
+      hydrogen === "yes"
+        ? `${metal} stands hydrogen.`
+        : hydrogen === "limited"
+          ? `${metal} stands hydrogen at limited hardness and temperature.`
+          : `${metal} embrittles in hydrogen.`,
+      {
+        value: metal,
+        limit: hydrogen,
+        remedy: hydrogen === "no" ? "An austenitic steel." : null,
+        uses: [
+          hazardsUsed(duty),
+          used(part, metal, "catalogue"),
+          used(`${metal} in hydrogen`, hydrogen, "reference"),
+        ],
+      },
+    ),
+  );
+}
+
+/**
+ * Oxygen, where there is any: each metal up to the pressure it may stand where the stream impinges.
+ *
+ * @param parts wetted metal parts
+ * @param duty settled duty
+ * @param house pressure margin
+ * @returns the gravest part's outcome
+ * @source limits of metals (indicative); oxygen practice for impingement sites
+ */
+export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
+  const pressure = worstPressure(duty);
+  if (pressure === null) return cannotTell("the highest pressure");
+  return gravestPart(parts, "oxygen limit", ({ part, metal }, { oxygenLimitBarG }) => {
+    const measured = against(pressure, oxygenLimitBarG, house.pressureMargin / 100);
+    return plain(
+      measured.verdict,
+      measured.verdict === "fails"
+        ? `${metal} may burn where oxygen impinges at this pressure.`
+        : `${metal} stands oxygen at this pressure.`,
+      {
+        value: pressure,
+        limit: oxygenLimitBarG,
+        sense: "≤",
+        unit: "bar g",
+        remedy: measured.verdict === "fails" ? "A copper or nickel alloy near impingement." : null,
+        uses: [
+          used("highest pressure", pressure, "entered", "bar g"),
+          used(part, metal, "catalogue"),
+          used(`limit of ${metal} in oxygen`, oxygenLimitBarG, "reference", "bar g"),
+        ],
+      },
+      inHand(measured, "%"),
+    );
+  });
+}

@@ -1,0 +1,54 @@
+import type { SettledCase } from "../../../duty/settling/settle.ts";
+import { kelvinTo } from "../compare.ts";
+import { temperatureOf } from "../inputs.ts";
+import { overCases } from "../over-cases.ts";
+import { rule } from "../rule.ts";
+import { withAmbient } from "./ambient.ts";
+
+export const sealTemperature = rule({
+  id: "envelope/seal-temperature",
+  asks: "Seal temperature range",
+  source: "Seal, packing and gasket ranges (indicative)",
+  inputs: ["temperature", "lowest ambient", "seal set", "house rule: temperature margin"],
+  hangsOn: ["seals"],
+  examine: ({ valve, duty, house }) => {
+    const parts = valve.seals.parts;
+    // The weakest part of the set decides at each end of the range.
+    const coldest = parts.reduce((a, b) => (b.material.minimumC > a.material.minimumC ? b : a));
+    const hottest = parts.reduce((a, b) => (b.material.maximumC < a.material.maximumC ? b : a));
+    const measure = (c: SettledCase) => {
+      if (c.temperatureC === null) return { missing: "temperature" };
+      const low = kelvinTo(c.temperatureC, coldest.material.minimumC, "≥", house.temperatureMarginC);
+      const high = kelvinTo(c.temperatureC, hottest.material.maximumC, "≤", house.temperatureMarginC);
+      return "margin" in low && "margin" in high && low.margin! < high.margin! ? low : high;
+    };
+    return overCases(withAmbient(duty), {
+      unit: "°C",
+      marginUnit: "K",
+      sense: "≤",
+      measure,
+      says: (verdict) =>
+        verdict === "fails"
+          ? "A seal is outside its temperature range."
+          : verdict === "tight"
+            ? "A seal is close to the end of its range."
+            : "Every seal is inside its range.",
+      remedy: (verdict) => (verdict === "fails" ? "Another seal set." : null),
+      uses: (c) => [
+        ...temperatureOf(c),
+        {
+          what: `lowest: ${coldest.part}, ${coldest.material.name}`,
+          value: coldest.material.minimumC,
+          unit: "°C",
+          origin: "reference",
+        },
+        {
+          what: `highest: ${hottest.part}, ${hottest.material.name}`,
+          value: hottest.material.maximumC,
+          unit: "°C",
+          origin: "reference",
+        },
+      ],
+    });
+  },
+});

@@ -1,0 +1,82 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { metalLimits } from "../../../basis/reference/metals.ts";
+import { atmosphereBar } from "../../../basis/units/definitions.ts";
+import { stated, used } from "../inputs.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import { rule } from "../rule.ts";
+import { coldestOf, worstPressure } from "../worst.ts";
+
+/** Whether the fluid itself is carbon dioxide. */
+const isCarbonDioxide = ({ stated: { fluid }, substance }: SettledDuty) =>
+  fluid.family === "carbon dioxide dense phase" || substance?.id === "carbon-dioxide";
+
+type Water = "free water" | "below the dew point" | "dry" | "not stated";
+
+function waterIn({ stated: { fluid }, cases }: SettledDuty): Water {
+  if (fluid.freeWater === true) return "free water";
+  const cold = coldestOf(cases);
+  if (fluid.waterDewPointC !== null && cold !== null)
+    return cold.temperatureC! <= fluid.waterDewPointC ? "below the dew point" : "dry";
+  return fluid.freeWater === false ? "dry" : "not stated";
+}
+
+/** Whether both free water and the dew point are stated; one of them is taken for the other where not. */
+const saidOutright = ({ stated: { fluid } }: SettledDuty) =>
+  fluid.freeWater !== null && fluid.waterDewPointC !== null;
+
+export const wetCarbonDioxide = rule({
+  id: "envelope/wet-carbon-dioxide",
+  asks: "Carbon steel in wet CO₂",
+  source: "Carbonic acid eats bare carbon steel where there is water (NORSOK M-506 school, house rule)",
+  inputs: [
+    "carbon dioxide partial pressure",
+    "service family",
+    "free water",
+    "water dew point",
+    "body grade",
+    "house rule: wet CO₂",
+  ],
+  hangsOn: ["line", "grade"],
+  unraised: (duty) =>
+    isCarbonDioxide(duty) || (duty.stated.fluid.carbonDioxideBarA ?? 0) > 0 ? null : "No carbon dioxide.",
+  examine: ({ valve, duty, house }) => {
+    if (
+      !valve.construction.bodyWetted ||
+      valve.grade.metal === null ||
+      !metalLimits(valve.grade.metal)?.carbonSteel
+    )
+      return notAsked("No carbon steel in CO₂.");
+    const entered = duty.stated.fluid.carbonDioxideBarA;
+    const whole = worstPressure(duty);
+    const bar = entered ?? (whole === null ? null : whole + atmosphereBar);
+    const water = waterIn(duty);
+    const uses = [
+      ...(bar === null ? [] : [stated("CO₂", bar, entered, "bar")]),
+      used("water", water, saidOutright(duty) ? "entered" : "assumed"),
+      used("body", valve.grade.grade, "catalogue"),
+    ];
+    if (water === "dry")
+      return plain("holds", "Dry CO₂ leaves carbon steel alone.", {
+        value: water,
+        limit: valve.grade.metal,
+        uses,
+      });
+    if (bar === null) return cannotTell("the CO₂'s partial pressure", { uses });
+    const seen = {
+      value: bar,
+      limit: bar > house.wetCo2FailsBar ? house.wetCo2FailsBar : house.wetCo2TightBar,
+      unit: "bar" as const,
+      sense: "≤" as const,
+      uses,
+    };
+    if (bar <= house.wetCo2TightBar) return plain("holds", "Too little CO₂ to eat the steel.", seen);
+    if (bar <= house.wetCo2FailsBar)
+      return plain("tight", "Carbonic acid eats carbon steel slowly: allow for it, or inhibit.", seen);
+    return water === "not stated"
+      ? cannotTell("whether the CO₂ stays dry (free water or water dew point)", { uses })
+      : plain("fails", "Carbonic acid eats carbon steel.", {
+          ...seen,
+          remedy: "Stainless or duplex, or a dryer.",
+        });
+  },
+});

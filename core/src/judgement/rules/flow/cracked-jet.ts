@@ -1,0 +1,64 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { jetMS } from "../../../mechanics/flow/index.ts";
+import { streamOf } from "../../../duty/fluid/index.ts";
+import { against } from "../compare.ts";
+import { stated, used } from "../inputs.ts";
+import { overCases } from "../over-cases.ts";
+import { rule } from "../rule.ts";
+
+/** Cases it is opened in against a differential, of a fluid whose phase somebody states. */
+const cracked = (c: SettledDuty["cases"][number]) =>
+  c.shut && c.phase !== null && c.pressureBarG !== null && (c.turnedAgainstBar ?? 0) > 0;
+
+/** What the jet does to the seat while a valve is cracked open at its full differential. */
+export const crackedJet = rule({
+  id: "flow/cracked-jet",
+  asks: "Jet while it is cracked open",
+  source:
+    "All of the differential turned into velocity, a gas up to that of sound (an estimate); limit by house rule",
+  inputs: ["differential it is opened against", "fluid", "solids", "seat", "house rule: jet on a soft seat"],
+  hangsOn: ["seat.material"],
+  tight: "mild",
+  unraised: ({ cases }) =>
+    cases.some(cracked) ? null : "It is opened against nothing, or nobody says of what.",
+  examine: ({ valve, duty, house }) => {
+    const { solidsPercent } = duty.stated.fluid;
+    const gritty = (solidsPercent ?? 0) > 0;
+    const soft = valve.seat.material.kind === "polymer";
+    return overCases(duty.cases.filter(cracked), {
+      unit: "m/s",
+      marginUnit: "%",
+      sense: "≤",
+      measure: (c) => {
+        // From whichever side it is pushed; any flow will do.
+        const sides = {
+          upstreamBarG: c.pressureBarG!,
+          downstreamBarG: c.pressureBarG! - c.turnedAgainstBar!,
+        };
+        const entered = duty.stated.cases[duty.cases.indexOf(c)]!;
+        const forward = { ...entered, ...sides, flow: "forward", rate: 1, rateBasis: "kg/h" } as const;
+        const of = streamOf({ ...c, ...sides }, forward, duty, house, true);
+        // Of what flows nothing is known that could be told: its jet is not asked.
+        if (of.stream === null) return null;
+        const jet = jetMS(of.stream);
+        if (!Number.isFinite(jet)) return { missing: "a density" };
+        // A clean gas cuts nothing.
+        const asked = soft && (gritty || of.stream.kind !== "gas");
+        if (!asked) return { value: jet, limit: null, margin: null, verdict: "holds" };
+        const measured = against(jet, house.crackedJetMS, 0);
+        // It does not keep it from opening: it costs the seat.
+        return measured.verdict === "fails" ? { ...measured, margin: null, verdict: "tight" } : measured;
+      },
+      says: (verdict) =>
+        verdict === "holds"
+          ? "What leaves it while it is cracked open is not fast enough to cut its seat."
+          : "Cracked open, it lets a jet out that cuts a soft seat: open it without stopping, or equalise first.",
+      remedy: (verdict) =>
+        verdict === "holds" ? null : "An equalising bypass, a metal seat, or a quick first tenth.",
+      uses: () => [
+        used("seat", valve.seat.material.name, "catalogue"),
+        stated("solids", solidsPercent ?? 0, solidsPercent, "%"),
+      ],
+    });
+  },
+});

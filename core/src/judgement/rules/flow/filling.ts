@@ -1,0 +1,72 @@
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { fillingS, flowAround, flowOf } from "../../../mechanics/flow/index.ts";
+import { streamOf } from "../../../duty/fluid/index.ts";
+import { against } from "../compare.ts";
+import { used } from "../inputs.ts";
+import { overCases } from "../over-cases.ts";
+import { rule } from "../rule.ts";
+
+/** Cases in which one side is fuller than the other, by pressures somebody states. */
+const fills = (c: SettledDuty["cases"][number]) =>
+  c.kind !== "fire" &&
+  c.kind !== "shut-off differential" &&
+  c.downstreamOrigin === "entered" &&
+  (c.differentialBar ?? 0) > 0;
+
+/** How long it takes to fill what is behind the valve, or to blow down what is before it. */
+export const filling = rule({
+  id: "flow/filling",
+  asks: "Time to fill or blow down",
+  source:
+    "IEC 60534-2-1:2011 at every pressure on the way, at the fluid's temperature (an estimate: no sooner than this)",
+  inputs: [
+    "pressures of the cases",
+    "volume",
+    "flow coefficient wide open",
+    "time asked",
+    "house rule: in hand",
+  ],
+  hangsOn: ["size"],
+  unraised: ({ stated, cases }) =>
+    stated.heldVolumeM3 === null
+      ? "No volume is stated."
+      : cases.some(fills)
+        ? null
+        : "No case states two pressures to fill between.",
+  examine: ({ valve, duty, house }) => {
+    const { heldVolumeM3: volume, fillsWithinS: within } = duty.stated;
+    const { trim } = flowOf(valve, duty, house);
+    const { pipes } = flowAround(valve.size, duty, house);
+    return overCases(duty.cases.filter(fills), {
+      unit: "s",
+      marginUnit: "%",
+      sense: "≤",
+      measure: (c) => {
+        const stated = duty.stated.cases[duty.cases.indexOf(c)]!;
+        // Any flow will do: what it takes at these pressures is what is asked.
+        const of = streamOf(c, { ...stated, rate: 1, rateBasis: "kg/h" }, duty, house, true);
+        if (of.stream === null) return { missing: "missing" in of ? of.missing : "a flow" };
+        const seconds = fillingS(trim, of.stream, pipes, volume!, c.kind === "blow-down");
+        if (seconds === null) return { missing: "a method for two phases" };
+        if (!Number.isFinite(seconds)) return { missing: "a fluid that flows" };
+        if (within === null) return { value: seconds, limit: null, margin: null, verdict: "holds" };
+        const measured = against(seconds, within, house.fillingMarginPercent / 100);
+        // By a coefficient its maker does not state nothing is proved.
+        return measured.verdict === "holds" && trim.typical ? { ...measured, verdict: "tight" } : measured;
+      },
+      says: (verdict, c) => {
+        const does = c.kind === "blow-down" ? "empties" : "fills";
+        if (verdict === "fails")
+          return `Wide open it ${does} later than asked, before the stroke and the line take their time.`;
+        return verdict === "tight"
+          ? `Wide open it ${does} in time at the soonest; the stroke, the line or an estimated coefficient may make it late.`
+          : `Wide open it ${does} in that time at the soonest: the stroke and the line take their own.`;
+      },
+      remedy: (verdict) => (verdict === "holds" ? null : "A larger valve, or more time."),
+      uses: () => [
+        used("volume", volume!, "entered", "m³"),
+        used("Kv wide open", trim.kv, trim.typical ? "estimate" : "catalogue", "Kv"),
+      ],
+    });
+  },
+});

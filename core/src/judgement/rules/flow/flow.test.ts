@@ -1,0 +1,340 @@
+import { describe, expect, it } from "vitest";
+import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
+import { findingOf } from "../../../../test/one-rule.ts";
+import type { Valve } from "../../../equipment/catalogue/index.ts";
+import type { Duty } from "../../../duty/index.ts";
+import { settle } from "../../../duty/index.ts";
+import { flowOf } from "../../../mechanics/flow/index.ts";
+import { defaultHouseRules, type HouseRules } from "../../../basis/house/index.ts";
+import { seatMaterial } from "../../../basis/reference/index.ts";
+import type { FlowTrim } from "../../../equipment/trims/index.ts";
+
+const house = defaultHouseRules();
+const plain = shelfWith().valvesFor(50)[0]!;
+
+/** A trim of steady factors, linear so that its opening is its coefficient. */
+const trim = (
+  change: Partial<FlowTrim> = {},
+  factors: Partial<FlowTrim["curve"][number]> = {},
+): FlowTrim => ({
+  id: "t",
+  name: "Trim",
+  kind: "segment",
+  law: "linear",
+  rangeability: 50,
+  hardFaced: false,
+  bothWays: false,
+  curve: [10, 100].map((openingPercent) => ({
+    openingPercent,
+    share: null,
+    fl: 0.8,
+    xt: 0.5,
+    fd: 0.4,
+    xfz: 0.4,
+    torque: 0.01,
+    closingTorque: null,
+    ...factors,
+  })),
+  sizes: [{ dn: 50, designation: null, kv: 50, passageMm: 12, price: 0 }],
+  ...change,
+});
+const with_ = (...flowTrims: FlowTrim[]): Valve => ({
+  ...plain,
+  line: { ...plain.line, flowTrims },
+  size: { ...plain.size },
+});
+const valve = with_(trim());
+
+type Case = Partial<Duty["cases"][number]>;
+const water = { densityKgM3: 999.10329075702327, viscosityMPaS: 1, vapourPressureBarA: 0.02 } as const;
+const liquid = (cases: Case[], change: Parameters<typeof dutyWith>[0] = {}) =>
+  dutyWith({
+    function: ["throttling"],
+    pipeBoreMm: 50,
+    ...change,
+    fluid: { phase: "liquid", ...water, ...change.fluid },
+    cases: cases.map((c) => ({ phase: "liquid", temperatureC: 20, ...c })),
+  });
+const air = (cases: Case[], change: Parameters<typeof dutyWith>[0] = {}) =>
+  dutyWith({
+    function: ["throttling"],
+    pipeBoreMm: 52,
+    ...change,
+    fluid: { substance: "nitrogen", family: "air and inert gas", phase: "gas", ...change.fluid },
+    cases: cases.map((c) => ({ phase: "gas", temperatureC: 20, rateBasis: "Nm³/h", ...c })),
+  });
+const one = (rate: number, upstreamBarG = 10, downstreamBarG = 9) =>
+  liquid([{ rate, upstreamBarG, downstreamBarG }]);
+interface Found {
+  readonly verdict: string;
+  readonly value: number;
+  readonly missing: string;
+  readonly uses: readonly { readonly what: string; readonly value: unknown }[];
+}
+const found = (rule: string, duty: Duty, of = valve, change: Partial<HouseRules> = {}) =>
+  findingOf(`flow/${rule}`, duty, of, null, { ...house, ...change }) as unknown as Found;
+const verdict = (...args: Parameters<typeof found>) => found(...args).verdict;
+/** What the flow is at a verdict's border, both sides of it. */
+const either = (rule: string, duty: (x: number) => Duty, at: number, [inside, outside]: [string, string]) => {
+  expect([verdict(rule, duty(at * 0.999)), verdict(rule, duty(at * 1.001))]).toEqual([inside, outside]);
+};
+const flow = (duty: Duty, of = valve) => flowOf(of, settle(duty, house), house);
+
+describe("what passes", () => {
+  it("is a bar's flow at the coefficient, and no more than wide open", () => {
+    const most = flow(one(10)).cases[0]!.kvNeeded / 10;
+    either("capacity", one, 50 / most, ["holds", "fails"]);
+  });
+  it("waits for a flow, a pressure behind and a vapour pressure, and says of which case", () => {
+    expect(found("capacity", one(0)).missing).toMatch(/the flow of a case/);
+    expect(found("capacity", liquid([{ rate: 5, downstreamBarG: null }])).missing).toMatch(/downstream/);
+    const blank = liquid([{ rate: 5, downstreamBarG: 5 }], {
+      fluid: { substance: null, family: null, vapourPressureBarA: null },
+    });
+    expect(found("capacity", blank).missing).toMatch(/vapour pressure/);
+  });
+  it("waits for every case it is sized for, and for no other", () => {
+    const and = (kind: Duty["cases"][number]["kind"]) =>
+      liquid([
+        { rate: 10, upstreamBarG: 10, downstreamBarG: 9 },
+        { kind, rate: null, upstreamBarG: 12, downstreamBarG: 5 },
+      ]);
+    for (const kind of ["normal", "maximum", "minimum"] as const)
+      expect(verdict("capacity", and(kind)), kind).toBe("cannot tell");
+    for (const kind of ["shut-off differential", "steam-out", "cold soak", "upset"] as const)
+      expect(verdict("capacity", and(kind)), kind).toBe("holds");
+  });
+  it("is nothing where nothing drives it", () => {
+    expect(verdict("capacity", one(5, 10, 10))).toBe("fails");
+  });
+});
+
+describe("opening", () => {
+  const at = (percent: number) => {
+    const per = flow(one(10)).cases[0]!.kvNeeded / 10;
+    return one((1 + 0.49 * percent) / per);
+  };
+  it("is asked between the house's ends", () => {
+    either("opening", at, 80, ["holds", "tight"]);
+    expect([verdict("opening", at(19.9)), verdict("opening", at(20.1))]).toEqual(["tight", "holds"]);
+    expect([verdict("opening", at(-0.1)), verdict("opening", at(100.5))]).toEqual(["fails", "fails"]);
+  });
+  it("says that it is oversized where the largest case opens it little", () => {
+    expect([verdict("oversized", at(49.9)), verdict("oversized", at(50.1))]).toEqual(["tight", "holds"]);
+  });
+  it("has a range from its least to its largest case", () => {
+    const range = (times: number) =>
+      liquid([1, times].map((rate) => ({ rate, upstreamBarG: 10, downstreamBarG: 9 })));
+    const wide = with_(trim({ rangeability: 10 }));
+    expect(found("rangeability", range(7.9), wide).verdict).toBe("holds");
+    expect(found("rangeability", range(8.1), wide).verdict).toBe("tight");
+    expect(found("rangeability", range(10.1), wide).verdict).toBe("fails");
+    expect(verdict("rangeability", one(1), wide)).toBe("not asked");
+  });
+});
+
+describe("a liquid that boils", () => {
+  // F_L² of 0.64 of 11.01 bar a down to 0.02 bar a.
+  const drop = (ratio: number) => one(5, 10, 10 - ratio * (11.01325 - 0.02));
+  it("chokes at F_L², which a trim against cavitation stands", () => {
+    expect([verdict("choking", drop(0.639)), verdict("choking", drop(0.641))]).toEqual(["holds", "fails"]);
+    const stepped = with_(trim({ kind: "cavitation trim" }));
+    expect(verdict("choking", drop(0.641), stepped)).toBe("tight");
+  });
+  it("is heard from x_Fz at its pressure, and wears what is not hard from 0.8·F_L²", () => {
+    const heard = 0.4 * (6 / 11.01325) ** 0.125;
+    either("cavitation", drop, heard, ["holds", "tight"]);
+    either("cavitation", drop, 0.512, ["tight", "fails"]);
+    expect(verdict("cavitation", drop(0.53), with_(trim({ hardFaced: true })))).toBe("tight");
+  });
+  it("leaves a solid ring whole, wears a lip, and tears what is soft", () => {
+    const seated = (seat: string, execution: Valve["seat"]["offer"]["execution"]): Valve => ({
+      ...valve,
+      // Its table of torques stays the one it has.
+      seat: {
+        ...valve.seat,
+        offer: { ...valve.seat.offer, execution },
+        material: { ...seatMaterial(seat)!, id: "ptfe" },
+      },
+    });
+    const at = (ratio: number, of: Valve) => verdict("seat-cavitation", drop(ratio), of);
+    const [soft, lip] = [seated("ptfe", "soft ring"), seated("metal-stellite", "flexed metal lip")];
+    expect([at(0.511, soft), at(0.513, soft)]).toEqual(["holds", "fails"]);
+    expect([at(0.511, lip), at(0.513, lip), at(0.641, lip)]).toEqual(["holds", "tight", "fails"]);
+    expect(at(0.641, seated("metal-crc", "solid metal ring"))).toBe("holds");
+    expect(at(0.641, seated("metal-crc", null))).toBe("cannot tell");
+    expect(at(0.641, seated("ptfe", null))).toBe("fails");
+  });
+  it("flashes where it leaves at its vapour pressure", () => {
+    const boiling = (barA: number) =>
+      liquid([{ rate: 5, upstreamBarG: 10, downstreamBarG: 2 }], {
+        fluid: { substance: null, vapourPressureBarA: barA },
+      });
+    expect(verdict("flashing", boiling(3.01))).toBe("holds");
+    expect(verdict("flashing", boiling(3.02))).toBe("fails");
+    expect(verdict("flashing", boiling(3.02), with_(trim({ hardFaced: true })))).toBe("tight");
+  });
+});
+
+describe("velocity", () => {
+  const area = (Math.PI / 4) * 0.05 ** 2 * 3600;
+  const wide = with_(trim({ sizes: [{ dn: 50, designation: null, kv: 500, passageMm: 12, price: 0 }] }));
+  it("of a liquid in the outlet has its limit", () => {
+    expect(verdict("liquid-velocity", one(area * 9.99), wide)).toBe("holds");
+    expect(verdict("liquid-velocity", one(area * 10.01), wide)).toBe("fails");
+    const open = (rate: number) => liquid([{ rate, upstreamBarG: 10 }], { function: ["on-off isolation"] });
+    expect(verdict("liquid-velocity", open(area * 4.99), wide)).toBe("holds");
+    expect(verdict("liquid-velocity", open(area * 5.01), wide)).toBe("tight");
+  });
+  it("in the pipe behind is what lines are laid out for", () => {
+    const pipe = (Math.PI / 4) * 0.06 ** 2 * 3600;
+    const inPipe = (velocity: number) =>
+      liquid([{ rate: pipe * velocity, upstreamBarG: 10, downstreamBarG: 9 }], { pipeBoreMm: 60 });
+    expect(verdict("pipe-velocity", inPipe(4.99), wide)).toBe("holds");
+    expect(verdict("pipe-velocity", inPipe(5.01), wide)).toBe("tight");
+  });
+  it("with solids is slower, unless the trim is hard or what it carries is soft", () => {
+    const dirty = (velocity: number, solidsHard: boolean | null = null) =>
+      liquid([{ rate: area * velocity, upstreamBarG: 10, downstreamBarG: 9 }], {
+        fluid: { solidsPercent: 1, solidsHard },
+      });
+    expect([
+      verdict("solids-velocity", dirty(3.99), wide),
+      verdict("solids-velocity", dirty(4.01), wide),
+    ]).toEqual(["holds", "fails"]);
+    const hard = with_(trim({ hardFaced: true, sizes: wide.line.flowTrims[0]!.sizes }));
+    expect(verdict("solids-velocity", dirty(4.01), hard)).toBe("tight");
+    expect(verdict("solids-velocity", dirty(4.01, false), wide)).toBe("not asked");
+  });
+  it("of a gas is a Mach number where it throttles, and metres a second where it stands open", () => {
+    const mach = (rate: number) => air([{ rate, upstreamBarG: 10, downstreamBarG: 2 }]);
+    const at = found("outlet-mach", mach(1000)).value;
+    either("outlet-mach", mach, (0.3 / at) * 1000, ["holds", "fails"]);
+    const open = (rate: number) => air([{ rate, upstreamBarG: 10 }], { function: ["on-off isolation"] });
+    const slow = found("gas-velocity", open(1000), wide).value;
+    expect(verdict("gas-velocity", open((39.5 / slow) * 1000), wide)).toBe("holds");
+    expect(verdict("gas-velocity", open((40.6 / slow) * 1000), wide)).toBe("tight");
+  });
+});
+
+describe("noise", () => {
+  it("is close within what the method may be off by, and fails above", () => {
+    const loud = air([{ rate: 900, upstreamBarG: 10, downstreamBarG: 4 }]);
+    const level = found("noise", loud).value;
+    const limited = (db: number) => verdict("noise", loud, valve, { noiseLimitDbA: level + db });
+    expect([limited(-0.01), limited(0.01), limited(4.99), limited(5.01)]).toEqual([
+      "fails",
+      "tight",
+      "tight",
+      "holds",
+    ]);
+  });
+  it("is quieter behind lagging", () => {
+    const of = (laggingMm: number | null) =>
+      found("noise", air([{ rate: 900, upstreamBarG: 10, downstreamBarG: 4 }], { laggingMm })).value;
+    expect(of(null) - of(50)).toBeCloseTo(house.laggingQuietsDb, 9);
+  });
+});
+
+describe("gain", () => {
+  it("compares the cases of one line", () => {
+    const line = liquid([
+      { rate: 30, upstreamBarG: 10, downstreamBarG: 9 },
+      { rate: 10, upstreamBarG: 12, downstreamBarG: 5 },
+    ]);
+    const ratio = found("gain", line).value;
+    expect(ratio).toBeGreaterThan(1);
+    expect(verdict("gain", line, valve, { gainRatio: ratio * 1.001 })).toBe("holds");
+    expect(verdict("gain", line, valve, { gainRatio: ratio * 0.999 })).toBe("tight");
+  });
+  it("has nothing to compare where pressures rise with the flow", () => {
+    const apart = liquid([
+      { rate: 30, upstreamBarG: 12, downstreamBarG: 5 },
+      { rate: 10, upstreamBarG: 10, downstreamBarG: 9 },
+    ]);
+    expect(verdict("gain", apart)).toBe("not asked");
+  });
+});
+
+describe("what the trim is", () => {
+  it("is the maker's to say where it throttles", () => {
+    expect(verdict("trim-stated", one(10))).toBe("holds");
+    expect(verdict("trim-stated", one(10), plain)).toBe("cannot tell");
+  });
+  it("clogs where its ways are narrow, and waits for how narrow they are", () => {
+    const way = (passageMm: number | null) =>
+      with_(trim({ sizes: [{ dn: 50, designation: null, kv: 50, passageMm, price: 0 }] }));
+    const dirty = liquid([{ rate: 10, upstreamBarG: 10, downstreamBarG: 9 }], { fluid: { fibres: true } });
+    expect(verdict("passage", dirty, way(house.dirtPassageMm))).toBe("holds");
+    expect(verdict("passage", dirty, way(house.dirtPassageMm - 0.1))).toBe("tight");
+    expect(verdict("passage", dirty, way(null))).toBe("cannot tell");
+    expect(verdict("passage", dirty, plain)).toBe("not asked");
+  });
+  it("throttles one way unless its maker says both", () => {
+    const back = liquid([{ rate: 10, flow: "reverse", upstreamBarG: 9, downstreamBarG: 10 }]);
+    expect(verdict("reverse", back)).toBe("tight");
+    expect(verdict("reverse", back, with_(trim({ bothWays: true })))).toBe("not asked");
+    expect(verdict("reverse", one(10))).toBe("not asked");
+  });
+});
+
+describe("an open valve", () => {
+  const open = (rate: number) => liquid([{ rate, upstreamBarG: 10 }], { function: ["on-off isolation"] });
+  it("takes a little pressure, and what it costs is told", () => {
+    const at = found("open-drop", open(10));
+    // Drop goes with the square of the flow.
+    const most = 10 * Math.sqrt(house.openDropBar / at.value);
+    either("open-drop", open, most, ["holds", "tight"]);
+    expect(at.uses.find((u) => /costs/.test(u.what))!.value).toBeGreaterThan(0);
+    expect(verdict("open-drop", open(1e4))).toBe("fails");
+  });
+  it("is not asked when a liquid boils that nobody knows of, while it takes little", () => {
+    const blank = (rate: number) =>
+      liquid([{ rate, upstreamBarG: 10 }], {
+        function: ["on-off isolation"],
+        fluid: { substance: null, family: null, vapourPressureBarA: null },
+      });
+    expect(verdict("flashing", blank(10))).toBe("not asked");
+    expect(verdict("flashing", blank(80))).toBe("cannot tell");
+  });
+});
+
+describe("a gas that expands", () => {
+  const carbonDioxide = (downstreamBarG: number, kind: Duty["cases"][number]["kind"] = "blow-down") =>
+    dutyWith({
+      fluid: { substance: "carbon-dioxide", family: "carbon dioxide dense phase", phase: "gas" },
+      cases: [{ kind, phase: "gas", upstreamBarG: 40, downstreamBarG, temperatureC: 20 }],
+    });
+  it("cools by Joule and Thomson, and the body has to be tough at it", () => {
+    const at = (bar: number) => found("expansion-cold", carbonDioxide(bar));
+    expect(at(38).verdict).toBe("holds");
+    expect(at(0).verdict).toBe("fails");
+    expect(at(0).value).toBeLessThan(at(20).value);
+  });
+  it("is cold only while an isolating valve is cracked", () => {
+    expect(verdict("expansion-cold", carbonDioxide(0, "normal"))).toBe("tight");
+    expect(verdict("expansion-cold", carbonDioxide(0, "shut-off differential"))).toBe("not asked");
+  });
+});
+
+describe("the trim taken", () => {
+  const sized = (kv: number, change: Partial<FlowTrim> = {}) =>
+    trim({ id: `t${kv}`, sizes: [{ dn: 50, designation: null, kv, passageMm: 12, price: 0 }], ...change });
+  it("is the smallest that keeps every case in range, the widest of one that stands open", () => {
+    const all = with_(sized(10), sized(20), sized(40));
+    expect(flow(one(12), all).trim.kv).toBe(20);
+    expect(flow(one(25), all).trim.kv).toBe(40);
+    expect(
+      flow(liquid([{ rate: 12, upstreamBarG: 10 }], { function: ["on-off isolation"] }), all).trim.kv,
+    ).toBe(40);
+  });
+  it("is a hard one where it flashes, dear as it is", () => {
+    const hard = sized(21, {
+      hardFaced: true,
+      sizes: [{ dn: 50, designation: null, kv: 21, passageMm: 12, price: 500 }],
+    });
+    const both = with_(sized(20), hard);
+    expect(flow(one(12), both).trim.kv).toBe(20);
+    expect(flow(one(5, 10, -1.0), both).trim.trim.hardFaced).toBe(true);
+  });
+});

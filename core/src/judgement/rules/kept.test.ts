@@ -1,0 +1,37 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { demoShelf, demoTags } from "../../../test/demo.ts";
+import { findingOf } from "../../../test/one-rule.ts";
+import { engineVersion, findChoice } from "../proof/index.ts";
+import { rules } from "./index.ts";
+
+const { engine, findings } = JSON.parse(
+  readFileSync(new URL("../../../test/kept/findings.json", import.meta.url), "utf8"),
+) as {
+  engine: string;
+  findings: {
+    rule: string;
+    tag: string;
+    valve: string;
+    drive: string | null;
+    finding: { verdict: string };
+  }[];
+};
+
+// A sheet issued by this engine must prove the same tomorrow: what is found changes with the engine's number only,
+// and the findings are then written anew by `npm run findings:keep`.
+describe("what this engine found", () => {
+  it("was found by this engine", () => expect(engine).toBe(engineVersion));
+  it("is kept of every rule", () => {
+    const known = new Set(findings.map((f) => f.rule));
+    expect(rules.filter((r) => !known.has(r.id)).map((r) => r.id)).toEqual([]);
+  });
+  it.each(findings.map((f) => [f.rule, f.finding.verdict, f] as const))(
+    "%s, %s, is the same",
+    (_rule, _verdict, f) => {
+      const { duty } = demoTags.find((t) => t.number === f.tag)!;
+      const { valve, drive } = findChoice(duty, demoShelf, f)!;
+      expect(findingOf(f.rule, duty, valve, drive)).toEqual(f.finding);
+    },
+  );
+});

@@ -1,0 +1,52 @@
+import type { SettledDuty } from "../../duty/settling/settle.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { against, inHand } from "./compare.ts";
+import { stated, used } from "./inputs.ts";
+import { type Outcome, plain } from "./outcome.ts";
+
+/** A part that strokes wear, and what is said of it. */
+interface Worn {
+  /** As a sentence begins with it. */
+  readonly part: string;
+  /** Life of its kind, strokes, and the kind as a reader knows it. */
+  readonly life: number;
+  readonly kind: string;
+  /** Put after "is worn at the overhaul" where there is something to do about it. */
+  readonly care?: string;
+  readonly remedy: string;
+}
+
+/**
+ * Strokes of a part between overhauls against its life.
+ *
+ * @param worn the part with its life, strokes
+ * @param duty settled duty: strokes a year
+ * @param house years between overhauls and the margin wanted, %
+ * @returns *fails* where it wears out before the overhaul; *tight* inside the margin
+ * @source house rules (indicative)
+ */
+export function lasting(worn: Worn, duty: SettledDuty, house: HouseRules): Outcome {
+  const strokes = duty.strokesPerYear * house.overhaulYears;
+  const measured = against(strokes, worn.life, house.pressureMargin / 100);
+  const says = {
+    fails: `The ${worn.part} wears out before the overhaul.`,
+    tight: `The ${worn.part} is worn at the overhaul${worn.care ? `: ${worn.care}` : ""}.`,
+    holds: `The ${worn.part} lasts to the overhaul.`,
+  };
+  return plain(
+    measured.verdict,
+    says[measured.verdict],
+    {
+      value: strokes,
+      limit: worn.life,
+      sense: "≤",
+      remedy: worn.remedy,
+      uses: [
+        stated("strokes a year", duty.strokesPerYear, duty.stated.strokesPerYear),
+        used("years between overhauls", house.overhaulYears, "house rule"),
+        used(`life of ${worn.kind}`, worn.life, "house rule"),
+      ],
+    },
+    inHand(measured, "%"),
+  );
+}

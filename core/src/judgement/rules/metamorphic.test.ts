@@ -1,0 +1,244 @@
+/** Truths that hold whatever the duty: what makes a duty harder betters no finding of body, seat, seal or metal. */
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoCatalogue, demoShelf } from "../../../test/demo.ts";
+import { likelyCase } from "../../../test/likely-duty.ts";
+import { duties, house, picks, runs, valvesOf } from "../../../test/tried-duties.ts";
+import { verdictsIn } from "../breaking/index.ts";
+import { compileShelf, type Valve } from "../../equipment/catalogue/index.ts";
+import { type Duty, dutySchema } from "../../duty/index.ts";
+import { type Hazard, hazards } from "../../duty/fields/words.ts";
+import { prove } from "../proof/index.ts";
+import { gravityOf, rules, type Verdict } from "./index.ts";
+
+/** Rules that tell of one thing from several sides, so that one may fall silent where another speaks. */
+const together: Record<string, string> = {
+  "envelope/seat-limit": "seat",
+  "envelope/seat-temperature": "seat",
+  "envelope/seat-headroom": "seat",
+  "envelope/steam-limit": "seat",
+  "envelope/seat-stress": "seat",
+  "envelope/seal-temperature": "stem seal",
+  "envelope/adjustable-gland-heat": "stem seal",
+};
+/** Body rules about what is let out or through; the others ask what is convenient. */
+const containing = new Set(
+  [
+    "leak-paths",
+    "stem-seal-toxic",
+    "dead-end",
+    "fire-safe",
+    "sealing-direction",
+    "hygienic-cavity",
+    "threaded-ends",
+  ]
+    .concat(
+      [
+        "hygienic-material",
+        "polymerising-cavity",
+        "crystallising-cavity",
+        "dirty-service",
+        "anti-static",
+        "emission-class",
+      ],
+      ["bonnet-extension", "barriers", "double-isolation"],
+    )
+    .map((id) => `body/${id}`),
+);
+const looked = rules.flatMap(({ id, station }, at) =>
+  station === "envelope" || containing.has(id) ? [{ at, as: together[id] ?? id }] : [],
+);
+
+function gravest(verdicts: readonly Verdict[]): Map<string, Verdict> {
+  const found = new Map<string, Verdict>();
+  for (const { at, as } of looked) {
+    const so = found.get(as) ?? "not asked";
+    if (gravityOf(verdicts[at]!) >= gravityOf(so)) found.set(as, verdicts[at]!);
+  }
+  return found;
+}
+
+function bettersNone(duty: Duty, harder: Duty, valves: readonly Valve[]) {
+  for (const valve of valves) {
+    const inHand = { valve, drive: null, accessories: [], house };
+    const before = gravest(verdictsIn(inHand, duty));
+    const after = gravest(verdictsIn(inHand, harder));
+    for (const [as, verdict] of before)
+      if (gravityOf(after.get(as)!) < gravityOf(verdict))
+        expect.fail(`${as}: ${verdict} becomes ${after.get(as)} on ${valve.key}`);
+  }
+}
+
+/** The harder duty betters no finding of any of the valves. */
+function neverBetters(harder: (duty: Duty, by: number) => Duty | null) {
+  fc.assert(
+    fc.property(duties, picks, fc.double({ min: 0.01, max: 1, noNaN: true }), (duty, at, by) => {
+      const made = harder(duty, by);
+      if (made === null || !dutySchema.safeParse(made).success) return;
+      bettersNone(duty, made, valvesOf(duty, at));
+    }),
+    { numRuns: runs },
+  );
+}
+
+const fluid = (duty: Duty, change: Partial<Duty["fluid"]>): Duty => ({
+  ...duty,
+  fluid: { ...duty.fluid, ...change },
+});
+const cases = (duty: Duty, change: (c: Duty["cases"][number]) => Duty["cases"][number]): Duty => ({
+  ...duty,
+  cases: duty.cases.map(change),
+});
+
+describe("what makes a duty harder betters nothing", () => {
+  it.each(hazards)("the hazard %s", (hazard: Hazard) =>
+    neverBetters((duty) => fluid(duty, { hazards: [...(duty.fluid.hazards ?? []), hazard] })),
+  );
+  // Wet chlorine spares the titanium that dry chlorine burns: it is another fluid, not a harder one.
+  it("free water", () =>
+    neverBetters((duty) => (duty.fluid.family === "chlorine" ? null : fluid(duty, { freeWater: true }))));
+  it("more solids, and harder", () =>
+    neverBetters((duty, by) =>
+      fluid(duty, {
+        solidsPercent: Math.min(80, (duty.fluid.solidsPercent ?? 0) + 30 * by),
+        solidsHard: true,
+      }),
+    ));
+  it("more H₂S", () =>
+    neverBetters((duty, by) =>
+      // Nothing stated of a sour fluid waits; a figure is no more than that, but known.
+      duty.fluid.h2sKPa === null && duty.fluid.family === "sour hydrocarbon"
+        ? null
+        : fluid(duty, { h2sKPa: (duty.fluid.h2sKPa ?? 0) + 300 * by }),
+    ));
+  it("more chlorides", () =>
+    neverBetters((duty, by) => fluid(duty, { chloridesMgL: (duty.fluid.chloridesMgL ?? 0) + 60_000 * by })));
+  it("more hydrogen", () =>
+    neverBetters((duty, by) =>
+      duty.fluid.hydrogenBarA === null
+        ? null
+        : fluid(duty, { hydrogenBarA: duty.fluid.hydrogenBarA + 100 * by }),
+    ));
+  it("more carbon dioxide", () =>
+    neverBetters((duty, by) =>
+      duty.fluid.carbonDioxideBarA === null
+        ? null
+        : fluid(duty, { carbonDioxideBarA: duty.fluid.carbonDioxideBarA + 40 * by }),
+    ));
+  it("stronger caustic", () =>
+    neverBetters((duty, by) =>
+      duty.fluid.causticPercent === null
+        ? null
+        : fluid(duty, { causticPercent: Math.min(75, duty.fluid.causticPercent + 30 * by) }),
+    ));
+  it("heat beyond 38 °C", () =>
+    neverBetters((duty, by) =>
+      cases(duty, (c) =>
+        (c.temperatureC ?? 0) < 38 || c.kind === "fire"
+          ? c
+          : { ...c, temperatureC: c.temperatureC! + 200 * by },
+      ),
+    ));
+  // Crevices corrode the less the colder the sea is: their rule names the temperature.
+  it("cold below 20 °C", () =>
+    neverBetters((duty, by) =>
+      duty.fluid.family === "seawater and brine"
+        ? null
+        : cases(duty, (c) =>
+            (c.temperatureC ?? 99) > 20 || c.kind === "fire"
+              ? c
+              : { ...c, temperatureC: Math.max(-270, c.temperatureC! - 100 * by) },
+          ),
+    ));
+  it("pressure, what is dissolved rising with it", () =>
+    neverBetters((duty, by) => {
+      const up = (bar: number | null) =>
+        bar === null || bar < 0 ? bar : (bar + 1.01325) * (1 + by) - 1.01325;
+      const { h2sKPa, hydrogenBarA, carbonDioxideBarA } = duty.fluid;
+      const more = (x: number | null) => (x === null ? null : x * (1 + by));
+      return fluid(
+        cases(duty, (c) =>
+          c.flow === "forward"
+            ? { ...c, upstreamBarG: up(c.upstreamBarG) }
+            : { ...c, downstreamBarG: up(c.downstreamBarG) },
+        ),
+        {
+          h2sKPa: more(h2sKPa),
+          hydrogenBarA: more(hydrogenBarA),
+          carbonDioxideBarA: more(carbonDioxideBarA),
+        },
+      );
+    }));
+  it("time shut", () =>
+    neverBetters((duty, by) => ({ ...duty, longestShutDays: (duty.longestShutDays ?? 90) + 1000 * by })));
+  it("strokes", () =>
+    neverBetters((duty, by) => ({ ...duty, strokesPerYear: (duty.strokesPerYear ?? 12) + 3_000_000 * by })));
+  it("a further case", () => {
+    fc.assert(
+      fc.property(duties, likelyCase, picks, (duty, more, at) => {
+        // What waited for a temperature or a pressure may come to know it by the further case.
+        const running = duty.cases.filter((c) => !["fire", "steam-out", "cold soak"].includes(c.kind));
+        if (running.length === 0 || running.some((c) => c.temperatureC === null)) return;
+        const made = { ...duty, cases: [...duty.cases, { ...more, id: "further", name: "further" }] };
+        bettersNone(duty, made, valvesOf(duty, at));
+      }),
+      { numRuns: runs },
+    );
+  });
+});
+
+describe("what is no change changes nothing", () => {
+  const same = (change: (duty: Duty) => Duty, suits: (valve: Valve) => boolean = () => true) =>
+    fc.assert(
+      fc.property(duties, picks, (duty, at) => {
+        const made = change(duty);
+        for (const valve of valvesOf(duty, at).filter(suits)) {
+          const inHand = { valve, drive: null, accessories: [], house };
+          const [before, after] = [verdictsIn(inHand, duty), verdictsIn(inHand, made)];
+          rules.forEach(({ id }, i) => void expect(after[i], `${id} on ${valve.key}`).toBe(before[i]));
+        }
+      }),
+      { numRuns: runs },
+    );
+  it("the order of the cases", () => same((duty) => ({ ...duty, cases: [...duty.cases].reverse() })));
+  it("the side pressure comes from, on a valve that is the same from both", () =>
+    same(
+      // Both ways either way: that a case is marked reverse says so.
+      (duty) => ({
+        ...duty,
+        flowDirection: "both ways",
+        cases: duty.cases.map((c) => ({
+          ...c,
+          upstreamBarG: c.downstreamBarG,
+          downstreamBarG: c.upstreamBarG,
+          flow: c.flow === "forward" ? ("reverse" as const) : ("forward" as const),
+        })),
+      }),
+      ({ line, cavity }) =>
+        line.sealing === "both ways" &&
+        !cavity.oneWay &&
+        cavity.relievesTo !== "upstream" &&
+        cavity.barriers.forward === cavity.barriers.reverse,
+    ));
+});
+
+describe("what else is on the shelf", () => {
+  it("changes no verdict of a candidate", () => {
+    fc.assert(
+      fc.property(duties, fc.nat(), (duty, pick) => {
+        const whole = prove(duty, demoShelf, house).candidates;
+        const one = whole[pick % whole.length];
+        if (one === undefined) return;
+        const alone = compileShelf({
+          ...demoCatalogue,
+          lines: demoCatalogue.lines.filter((l) => l.id === one.valve.line.id),
+          drives: demoCatalogue.drives.filter((d) => d.id === one.drive?.family.id),
+        });
+        const again = prove(duty, alone, house).candidates.find((c) => c.key === one.key)!;
+        expect(again.verdict).toBe(one.verdict);
+        expect(again.findings.map((f) => f.verdict)).toEqual(one.findings.map((f) => f.verdict));
+      }),
+      { numRuns: Math.ceil(runs / 50) },
+    );
+  });
+});

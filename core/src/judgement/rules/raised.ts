@@ -1,0 +1,103 @@
+import type { SettledDuty } from "../../duty/settling/settle.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+
+/**
+ * Why nothing hangs on fire in a duty.
+ *
+ * @param duty settled duty
+ * @returns the reason; null where fire-safe is asked for or a fire is among the cases
+ * @source the duty
+ */
+export function noFire(duty: SettledDuty): string | null {
+  const asked = duty.fireSafe || duty.cases.some((c) => c.kind === "fire");
+  return asked ? null : "Fire-safe is not asked for.";
+}
+
+/**
+ * Why a leak to the outside does not poison anybody.
+ *
+ * @param duty settled duty
+ * @returns the reason; null where the fluid is toxic or lethal
+ * @source the hazards in use
+ */
+export function noPoison(duty: SettledDuty): string | null {
+  return duty.hazards.has("lethal") || duty.hazards.has("toxic") ? null : "Neither toxic nor lethal.";
+}
+
+/**
+ * Why a duty is no sour service.
+ *
+ * @param duty settled duty
+ * @param house partial pressure from which a service is sour
+ * @returns the reason; null where the service is sour, or its family is and no partial pressure is stated
+ * @source ISO 15156 (NACE MR0175)
+ */
+export function notSour(duty: SettledDuty, house: HouseRules): string | null {
+  const { h2sKPa, family } = duty.stated.fluid;
+  if (h2sKPa === null && family === "sour hydrocarbon") return null;
+  return duty.h2sKPa < house.sourFromKPa ? "Below the border of sour service." : null;
+}
+
+/** Chlorides below this do not crack an austenitic steel in practice, mg/l. */
+const harmlessChloridesMgL = 50;
+
+/**
+ * Why chlorides do not matter in a duty.
+ *
+ * @param duty settled duty
+ * @returns the reason; null where there are enough to crack an austenitic steel
+ * @source common practice (indicative)
+ */
+export function noChlorides(duty: SettledDuty): string | null {
+  return duty.chloridesMgL < harmlessChloridesMgL ? "No chlorides to speak of are stated." : null;
+}
+
+/**
+ * Why hydrogen does not matter in a duty.
+ *
+ * @param duty settled duty
+ * @returns the reason; null where hydrogen is a hazard or the service family
+ * @source the duty
+ */
+export function noHydrogen(duty: SettledDuty): string | null {
+  const has =
+    duty.hazards.has("hydrogen") ||
+    duty.stated.fluid.family === "hydrogen" ||
+    (duty.stated.fluid.hydrogenBarA ?? 0) > 0;
+  return has ? null : "No hydrogen is stated.";
+}
+
+/**
+ * Why oxygen does not matter in a duty.
+ *
+ * @param duty settled duty
+ * @returns the reason; null where oxygen is a hazard or the service family
+ * @source the duty
+ */
+export function noOxygen(duty: SettledDuty): string | null {
+  const has = duty.hazards.has("oxygen") || duty.stated.fluid.family === "oxygen";
+  return has ? null : "No oxygen is stated.";
+}
+
+/**
+ * Why no jacket is to be judged.
+ *
+ * @param duty settled duty
+ * @returns the reason; null where a jacket's pressure or temperature is stated
+ * @source the duty
+ */
+export function noJacket(duty: SettledDuty): string | null {
+  const { jacketBarG, jacketC } = duty.stated;
+  return jacketBarG === null && jacketC === null ? "No jacket is asked for." : null;
+}
+
+/**
+ * Why nothing hangs on a shut valve in a duty.
+ *
+ * @param duty settled duty
+ * @returns the reason; null where a case may find it shut, or no case is stated
+ * @source the duty
+ */
+export function neverShut({ cases, shutCases }: SettledDuty): string | null {
+  return cases.length > 0 && shutCases.length === 0 ? "It is never shut." : null;
+}

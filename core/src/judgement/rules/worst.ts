@@ -1,0 +1,77 @@
+import type { SettledCase, SettledDuty } from "../../duty/settling/settle.ts";
+
+const burns = (c: SettledCase) => c.kind === "fire";
+
+function extreme(
+  cases: readonly SettledCase[],
+  of: (c: SettledCase) => number | null,
+  graver: (a: number, b: number) => boolean,
+): SettledCase | null {
+  let worst: SettledCase | null = null;
+  let most = 0;
+  for (const c of cases) {
+    const value = burns(c) ? null : of(c);
+    if (value === null || (worst !== null && !graver(value, most))) continue;
+    worst = c;
+    most = value;
+  }
+  return worst;
+}
+
+const above = (a: number, b: number) => a > b;
+const below = (a: number, b: number) => a < b;
+
+/**
+ * Highest pressure of any case but fire.
+ *
+ * @param duty settled duty
+ * @returns bar g; null where no case states one
+ * @source the duty
+ */
+export function worstPressure(duty: SettledDuty): number | null {
+  return extreme(duty.cases, (c) => c.pressureBarG, above)?.pressureBarG ?? null;
+}
+
+/**
+ * The case with the highest differential across the shut valve, the far side vented.
+ *
+ * @param duty settled duty
+ * @returns the case; null where no shut case states a pressure
+ * @source the duty
+ */
+export function worstClosed(duty: SettledDuty): SettledCase | null {
+  return extreme(duty.shutCases, (c) => c.closedDifferentialBar, above);
+}
+
+/**
+ * The hottest case but fire.
+ *
+ * @param duty settled duty
+ * @returns the case; null where no case states a temperature
+ * @source the duty
+ */
+export function hottest(duty: SettledDuty): SettledCase | null {
+  return extreme(duty.cases, (c) => c.temperatureC, above);
+}
+
+/**
+ * The coldest of some cases, a fire left out.
+ *
+ * @param cases settled cases
+ * @returns the case; null where none states a temperature
+ * @source the duty
+ */
+export function coldestOf(cases: readonly SettledCase[]): SettledCase | null {
+  return extreme(cases, (c) => c.temperatureC, below);
+}
+
+/**
+ * Phases the duty's cases run in.
+ *
+ * @param duty settled duty
+ * @returns each phase once; none where no phase is stated
+ * @source the duty
+ */
+export function flows(duty: SettledDuty): string[] {
+  return [...new Set(duty.cases.flatMap((c) => (burns(c) || c.phase === null ? [] : [c.phase])))];
+}

@@ -1,0 +1,105 @@
+import type { Drive, Supplies } from "../../equipment/drives/index.ts";
+import { angles, type OverStroke, type StrokeName } from "../../basis/stroke/index.ts";
+
+/** Degrees of a stroke, one by one, at which `everyDegree` reads. */
+const degrees = Array.from({ length: 90 }, (_, at) => at + 0.5);
+
+/**
+ * A profile at every degree.
+ *
+ * @param stroke torques at the angles of a profile, N·m, counted from shut
+ * @param name opening reads it forwards, closing backwards
+ * @returns 90 torques, in the order they are met
+ * @source straight lines between the angles of a profile
+ */
+export function everyDegree(stroke: OverStroke, name: StrokeName): number[] {
+  const step = angles[1]!;
+  const read = degrees.map((degree) => {
+    const at = Math.floor(degree / step);
+    const share = degree / step - at;
+    return stroke[at]! * (1 - share) + stroke[at + 1]! * share;
+  });
+  return name === "opening" ? read : read.reverse();
+}
+
+/**
+ * What a duty brings, with the air at one pressure.
+ *
+ * @param supplies what the duty brings
+ * @param barG bar g
+ * @returns supplies whose air is the same at both ends
+ */
+export const withAir = (supplies: Supplies, barG: number): Supplies => ({
+  ...supplies,
+  airMinimumBarG: barG,
+  airMaximumBarG: barG,
+});
+
+/** What of a drive on air is the same on every valve. */
+export interface Cylinder {
+  /** What a bar adds to the torque at each degree, N·m, in the order they are met; null where springs drive. */
+  readonly perBar: Readonly<Record<StrokeName, readonly number[] | null>>;
+  /** Volume of the side air drives at each degree, in the order of the stroke named, dm³. */
+  readonly swept: Readonly<Record<StrokeName, readonly number[]>>;
+  readonly sweptL: number;
+  /** What it gives at a pressure at each degree, N·m. */
+  readonly gives: (name: StrokeName, barG: number) => readonly number[];
+}
+const known = new WeakMap<Drive, Cylinder | null>();
+
+function cylinderAt(drive: Drive, supplies: Supplies): Cylinder | null {
+  const given = new Map<string, readonly number[]>();
+  const gives = (name: StrokeName, barG: number) => {
+    const key = `${name} ${barG}`;
+    let torques = given.get(key);
+    if (torques === undefined) {
+      torques = everyDegree(drive.outputAt(withAir(supplies, barG), "lowest")[name], name);
+      // A slider tries many pressures.
+      if (given.size > 40) given.clear();
+      given.set(key, torques);
+    }
+    return torques;
+  };
+  const of = (name: StrokeName) => {
+    const less = gives(name, 2);
+    const gained = gives(name, 3).map((nm, degree) => nm - less[degree]!);
+    return gained.every((nm) => nm > 0) ? gained : null;
+  };
+  const perBar = { opening: of("opening"), closing: of("closing") };
+  const { efficiency = 1 } = drive.family.sizes.find(({ id }) => id === drive.sizeId) as {
+    efficiency?: number;
+  };
+  const opening = perBar.opening ?? perBar.closing?.slice().reverse();
+  const closing = perBar.closing ?? perBar.opening?.slice().reverse();
+  if (!opening || !closing) return null;
+  const swept = { opening: sweptBy(opening, efficiency), closing: sweptBy(closing, efficiency) };
+  return { perBar, swept, sweptL: swept.opening.reduce((sum, litres) => sum + litres, 0), gives };
+}
+
+/**
+ * A drive on air as a cylinder.
+ *
+ * @param drive a drive
+ * @param supplies what the duty brings besides
+ * @returns torque a bar adds in N·m and volume swept in dm³ at each degree; null where more air adds nothing
+ * @source output is linear in the pressure
+ */
+export function cylinderOf(drive: Drive, supplies: Supplies): Cylinder | null {
+  const had = known.get(drive);
+  if (had !== undefined) return had;
+  const made = cylinderAt(drive, supplies);
+  known.set(drive, made);
+  return made;
+}
+
+/**
+ * Volume swept at each degree.
+ *
+ * @param perBarNm torque a bar adds at each degree, N·m
+ * @param efficiency share of the air's work that reaches the stem
+ * @returns dm³ at each degree
+ * @source virtual work: η·p·dV = T·dφ; a bar and a litre are 100 N·m
+ * @example Math.round(1e6 * sweptBy([100], 1)[0]) // → 17453
+ */
+export const sweptBy = (perBarNm: readonly number[], efficiency: number): number[] =>
+  perBarNm.map((nm) => (nm * (Math.PI / 180)) / 100 / efficiency);

@@ -1,0 +1,99 @@
+import type { Fitted, Fittings } from "../../equipment/accessories/index.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { type Conductance, inSeries, ofCv, ofTube } from "./conductance.ts";
+import { type SolenoidArrangement, solenoidsOf } from "./solenoids.ts";
+
+/** How air is led to a drive, the plainest first. */
+export const executionNames = [
+  "solenoid valve and tube",
+  "with quick exhaust",
+  "with volume booster",
+] as const;
+export type ExecutionName = (typeof executionNames)[number];
+
+interface Way {
+  readonly inlet: Conductance;
+  readonly outlet: Conductance;
+}
+
+/** One way to lead the air: what passes it, and what of the shelf it takes. */
+export interface AirWay extends Way {
+  readonly name: ExecutionName;
+  /** Flow coefficient of the valve that leads the air. */
+  readonly valveCv: number;
+  /** Besides what stands whatever the stroke takes; none where the shelf has nothing and the house's numbers are taken. */
+  readonly fitted: readonly Fitted[];
+  readonly price: number;
+}
+
+/** Flow of an item, or of what the house takes for one. */
+interface Part {
+  readonly cv: number;
+  readonly fitted: Fitted | null;
+}
+
+const cvOf = (one: Fitted) => (one.item as unknown as { readonly cv: number }).cv;
+
+/** Items of a kind worth trying: each that passes more than every cheaper one; the house's number where none is there. */
+function worthTrying(fittings: Fittings | null, kind: string, houseCv: number | null): Part[] {
+  const place = fittings?.places.find((one) => one.kind.kind === kind);
+  const tried: Part[] = [];
+  for (const one of place?.fit ?? [])
+    if (tried.length === 0 || cvOf(one) > tried.at(-1)!.cv) tried.push({ cv: cvOf(one), fitted: one });
+  // Where items are on the shelf and none fits, nothing better is taken for them than the house's own number.
+  return tried.length > 0 || houseCv === null ? tried : [{ cv: houseCv, fitted: null }];
+}
+
+/**
+ * Ways to lead air to a drive.
+ *
+ * @param fittings what the shelf has for it; null for nothing
+ * @param arrangement of its solenoid valves
+ * @param house flow coefficients where the shelf has nothing, and the tube
+ * @returns ways, the cheapest first
+ * @source ISO 6358 in series: filter-regulator, valves one after the other, tube; at the drive's port a quick exhaust or
+ *   a booster instead
+ */
+export function airWays(
+  fittings: Fittings | null,
+  arrangement: SolenoidArrangement,
+  house: HouseRules,
+): readonly AirWay[] {
+  const tube = house.airTubeLengthM > 0 ? [ofTube(house.airTubeBoreMm, house.airTubeLengthM)] : [];
+  const wants = (kind: string) => fittings?.places.some((one) => one.kind.kind === kind) ?? false;
+  const positioner = wants("positioner") ? worthTrying(fittings, "positioner", house.solenoidCv)[0]! : null;
+  const valves: readonly Part[] =
+    wants("solenoid valve") || positioner === null
+      ? worthTrying(fittings, "solenoid valve", house.solenoidCv)
+      : [positioner];
+  const regulators = worthTrying(fittings, "filter-regulator", house.regulatorCv);
+  const onShelf = fittings !== null;
+  const exhausts = worthTrying(fittings, "quick exhaust", onShelf ? null : house.quickExhaustCv);
+  const boosters = worthTrying(fittings, "volume booster", onShelf ? null : house.boosterCv);
+  const { inlet: into, outlet: out } = solenoidsOf[arrangement];
+  const ways = valves.flatMap((valve): AirWay[] => {
+    const regulator = regulators.find(({ cv }) => cv >= valve.cv) ?? regulators.at(-1)!;
+    const times = (n: number) => Array.from({ length: n }, () => ofCv(valve.cv));
+    const also = positioner === null || positioner === valve ? [] : [ofCv(positioner.cv)];
+    const plain: Way = {
+      inlet: inSeries([ofCv(regulator.cv), ...times(into), ...also, ...tube]),
+      outlet: inSeries([...tube, ...also, ...times(out)]),
+    };
+    const of = (name: ExecutionName, way: Way, more: Part | null): AirWay => {
+      const fitted = [regulator, valve, ...(more ? [more] : [])].flatMap((part) => part.fitted ?? []);
+      return {
+        name,
+        valveCv: valve.cv,
+        ...way,
+        fitted,
+        price: fitted.reduce((sum, one) => sum + one.price, 0),
+      };
+    };
+    return [
+      of("solenoid valve and tube", plain, null),
+      ...exhausts.map((one) => of("with quick exhaust", { ...plain, outlet: ofCv(one.cv) }, one)),
+      ...boosters.map((one) => of("with volume booster", { inlet: ofCv(one.cv), outlet: ofCv(one.cv) }, one)),
+    ];
+  });
+  return ways.sort((a, b) => a.price - b.price);
+}

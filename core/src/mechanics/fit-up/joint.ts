@@ -1,0 +1,75 @@
+import { type DriveEnd, type StemEnd, type StemForm, throughMm } from "../../construction/ends/index.ts";
+
+/** Why a drive cannot sit on a valve as it is. */
+export type Obstacle =
+  | "the flanges differ"
+  | "the shapes of stem and bore differ"
+  | "the stem is too thick for the bore"
+  | "the stem is longer than the bore is deep"
+  | "the stem does not engage far enough"
+  | "the drive would lie on flange bolts or lagging";
+
+/** How the end of a stem meets the bore of a drive. */
+export interface Meeting {
+  /** Nothing but a sleeve stands between them. */
+  readonly goesIn: boolean;
+  readonly obstacle: Obstacle | null;
+  /** A sleeve takes up what the bore is wider. */
+  readonly sleeve: boolean;
+  readonly engagementMm: number;
+  readonly leastEngagementMm: number;
+}
+
+/** Which shapes of stem each shape of bore takes. */
+const takes: Readonly<Record<DriveEnd["form"], readonly StemForm[]>> = {
+  "square parallel": ["square parallel"],
+  "square diagonal": ["square diagonal"],
+  "double square": ["square parallel", "square diagonal"],
+  "flat head": ["flat head"],
+  keyed: ["keyed"],
+  serrated: ["serrated"],
+  "blank insert": ["square parallel", "square diagonal", "flat head", "keyed", "serrated"],
+};
+
+/** Bores that can be sleeved down: a square within a square. A key or teeth are made to their diameter. */
+const sleeved: readonly DriveEnd["form"][] = ["square parallel", "square diagonal", "double square"];
+
+/**
+ * Whether a bore takes a shape at all.
+ *
+ * @param bore shape of the bore
+ * @param end shape of what goes in
+ * @returns whatever their sizes
+ * @example takesEnd("double square", "flat head") // → false
+ */
+export const takesEnd = (bore: DriveEnd["form"], end: StemForm): boolean => takes[bore].includes(end);
+
+/**
+ * Whether the end of a stem goes into the bore of a drive, and how far.
+ *
+ * @param stem end of the stem, mm
+ * @param bore of the drive, mm
+ * @param engagementShare least engagement as a share of the width across flats
+ * @returns the first thing that keeps it out, if any; engagement and the least there should be, mm
+ * @source ISO 5211: driving components; engagement is the lesser of height and depth
+ * @example meetingOf({ form: "flat head", acrossMm: 11, heightMm: 20, flats: null, keys: null }, { form: "double square", acrossMm: 14, depthMm: 18 }, 0.8).obstacle // → "the shapes of stem and bore differ"
+ */
+export function meetingOf(stem: StemEnd, bore: DriveEnd, engagementShare: number): Meeting {
+  const engagementMm = Math.min(stem.heightMm, bore.depthMm);
+  const leastEngagementMm = engagementShare * stem.acrossMm;
+  const insert = bore.form === "blank insert";
+  const across = insert ? throughMm(stem.form, stem.acrossMm) : stem.acrossMm;
+  const smaller = !insert && stem.acrossMm < bore.acrossMm;
+  const obstacle: Obstacle | null = !takes[bore.form].includes(stem.form)
+    ? "the shapes of stem and bore differ"
+    : across > bore.acrossMm
+      ? "the stem is too thick for the bore"
+      : smaller && !sleeved.includes(bore.form)
+        ? "the shapes of stem and bore differ"
+        : stem.heightMm > bore.depthMm
+          ? "the stem is longer than the bore is deep"
+          : engagementMm < leastEngagementMm
+            ? "the stem does not engage far enough"
+            : null;
+  return { goesIn: obstacle === null, obstacle, sleeve: smaller, engagementMm, leastEngagementMm };
+}

@@ -1,0 +1,97 @@
+import { describe, expect, it } from "vitest";
+import { defaultHouseRules } from "../../basis/house/index.ts";
+import { padOf } from "../../basis/reference/pads.ts";
+import { assemblySteps, type FitUp, meetingOf, type PutOn, screwsOf } from "./index.ts";
+
+const house = defaultHouseRules();
+const square = (acrossMm: number) =>
+  ({ form: "square parallel", acrossMm, heightMm: acrossMm, flats: null, keys: null }) as const;
+const star = (acrossMm: number) => ({ form: "double square", acrossMm, depthMm: 1.2 * acrossMm }) as const;
+const bare: PutOn = { onSupplyLoss: "stays", springSet: null, supply: "pneumatic", stopsDegrees: 5 };
+/** ISO 898-1, table of coarse threads. */
+const stressAreaMm2 = (bolt: string) => ({ M8: 36.6, M10: 58, M12: 84.3 })[bolt]!;
+
+describe("putting it on", () => {
+  const screws = screwsOf(padOf("F10")!, house);
+  const on = {
+    joint: "on the pad",
+    bracket: null,
+    coupling: null,
+    meeting: meetingOf(square(22), star(22), 0.8),
+    lowerScrews: screws,
+    upperScrews: null,
+    moment: null,
+  } as unknown as FitUp;
+  const says = (fitUp: FitUp, drive: Partial<PutOn>) =>
+    assemblySteps(fitUp, { ...bare, ...drive }, house)
+      .map(({ does, caution }) => `${does} ${caution ?? ""}`)
+      .join("\n");
+  it("begins with a line without pressure and ends with its stops and its supply", () => {
+    const steps = assemblySteps(on, bare, house);
+    expect(steps[0]!.caution).toMatch(/pressure/);
+    expect(steps.at(-1)!.does).toMatch(/switches/);
+  });
+  it("warns of wound springs, and sets the drive as it stands without supply", () => {
+    expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(
+      /Close the valve[\s\S]*wound springs/,
+    );
+    expect(says(on, { onSupplyLoss: "opens", springSet: "S5" })).toMatch(/Leave the valve open/);
+    expect(says(on, { onSupplyLoss: "stays", springSet: null })).not.toMatch(/springs are|wound/);
+  });
+  it("tightens with paste, and tells the dry torque beside it", () => {
+    const steps = assemblySteps(on, bare, house);
+    const figures = steps.flatMap((s) => s.figures);
+    expect(figures.find((f) => f.what === "torque, lubricated")!.value).toBe(screws.lubricatedNm);
+    expect(figures.find((f) => f.what === "torque, dry")!.value).toBe(screws.dryNm);
+  });
+  it("tells no steps where nobody knows how the two meet", () => {
+    const unknown = { ...on, joint: "not known", meeting: null } as FitUp;
+    expect(assemblySteps(unknown, bare, house)).toEqual([]);
+  });
+  it("asks for a support where the neck does not carry it", () => {
+    const heavy = { ...on, moment: { momentNm: 2, limitNm: 1 } } as FitUp;
+    expect(says(heavy, { onSupplyLoss: "stays", springSet: null })).toMatch(/support of its own/);
+  });
+  it("takes the lever off with its stop plate, and says what is not put back", () => {
+    const lever = assemblySteps(on, bare, house).find(({ does }) => /lever/.test(does))!;
+    expect(lever.figures.map(({ what }) => what)).toEqual(["kept", "not put back"]);
+    expect(says({ ...on, joint: "on the stem" } as FitUp, {})).not.toMatch(/earth spring/);
+  });
+  it("proves what it does without its supply, and tightens what has set", () => {
+    expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(/supply off[\s\S]*moves by itself/);
+    const shown = (onSupplyLoss: PutOn["onSupplyLoss"]) =>
+      assemblySteps(on, { ...bare, onSupplyLoss }, house)
+        .flatMap(({ figures }) => figures)
+        .find(({ what }) => /counts on/.test(what))!.value;
+    expect([shown("closes"), shown("opens"), shown("stays")]).toEqual([
+      "it shuts",
+      "it opens",
+      "it stays where it is",
+    ]);
+    const does = assemblySteps(on, bare, house).map((one) => one.does);
+    expect(does.findIndex((one) => /once more after/.test(one))).toBeGreaterThan(
+      does.findIndex((one) => /stroke it three times/.test(one)),
+    );
+  });
+  it("of what a hand turns asks for no supply and no switches", () => {
+    expect(says(on, { supply: "by hand" })).not.toMatch(/Give it its supply|switches|Take its supply/);
+  });
+  it("sets the shut stop by what leaks, and says how far both go", () => {
+    const stops = (stopsDegrees: number | null) =>
+      assemblySteps(on, { ...bare, stopsDegrees }, house).find(({ does }) => /what leaks/.test(does))!
+        .figures;
+    expect(stops(7)).toContainEqual({ what: "stops can be set by", value: 7, unit: "°" });
+    expect(stops(null).at(-1)!.value).toMatch(/does not say/);
+  });
+  it("says in the house's passes how far to turn where no wrench fits", () => {
+    const steps = assemblySteps(on, bare, { ...house, tighteningPasses: 4 });
+    const tighten = steps.find(({ does }) => /in 4 passes/.test(does))!;
+    const turn = tighten.figures.find(({ what }) => /from snug without a wrench, estimated/.test(what))!;
+    // 1.25·σ·2d/E and 15 µm of setting, over a pitch, by hand for the pad's screws.
+    const { bolt } = screws.pad;
+    const stress = screws.preloadN / stressAreaMm2(bolt);
+    const pitch = { M8: 1.25, M10: 1.5, M12: 1.75 }[bolt]!;
+    const d = Number(bolt.slice(1));
+    expect(turn.value).toBe(Math.round((360 / pitch) * ((1.25 * stress * 2 * d) / 205_000 + 0.015)));
+  });
+});

@@ -1,0 +1,147 @@
+import { type DriveEnd, type StemEnd, throughMm } from "../../construction/ends/index.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Pad } from "../../basis/reference/pads.ts";
+import { type Bracket, type Hung, legsCarry } from "./bracket.ts";
+import type { Coupling } from "./coupling.ts";
+import { takesEnd } from "./joint.ts";
+
+/** Who makes a part in series, what it is ordered as, and its price. */
+export interface Made {
+  readonly maker: string;
+  readonly item: string;
+  readonly price: number;
+}
+
+export interface StockBracket extends Made {
+  readonly lowerFlange: string;
+  readonly upperFlange: string;
+  readonly heightMm: number;
+  readonly plateWidthMm: number;
+  readonly plateMm: number;
+  readonly legMm: number;
+  readonly middleMm: number;
+  readonly ratedTorqueNm: number;
+  readonly weightKg: number;
+}
+
+export interface StockCoupling extends Made {
+  readonly socketForm: StemEnd["form"];
+  readonly socketAcrossMm: number;
+  readonly socketDepthMm: number;
+  readonly endForm: StemEnd["form"];
+  readonly endAcrossMm: number;
+  readonly endLengthMm: number;
+  readonly solidMm: number;
+  readonly outsideMm: number;
+  readonly ratedTorqueNm: number;
+  readonly weightKg: number;
+}
+
+/** What the shelf has in series to stand between valves and drives, the cheapest first. */
+export interface Stock {
+  readonly brackets: readonly StockBracket[];
+  readonly couplings: readonly StockCoupling[];
+}
+
+/** Widths that are one to whoever machines them, mm. */
+const alike = 0.05;
+
+/**
+ * Couplings in series for a stem and a bore.
+ *
+ * @param stem end of the stem, mm
+ * @param bore of the drive, mm
+ * @param peakNm what it has to pass on, N·m
+ * @param couplings in series, the cheapest first
+ * @param engagementShare least engagement as a share of the width across flats
+ * @returns those that fit, the cheapest first; each stands on the end of the stem, however deep its socket is
+ */
+export function stockCouplings(
+  stem: StemEnd,
+  bore: DriveEnd,
+  peakNm: number,
+  couplings: readonly StockCoupling[],
+  engagementShare: number,
+): Coupling[] {
+  const fits = couplings.filter(
+    (one) =>
+      one.socketForm === stem.form &&
+      Math.abs(one.socketAcrossMm - stem.acrossMm) <= alike &&
+      one.socketDepthMm >= stem.heightMm &&
+      one.ratedTorqueNm >= peakNm &&
+      takesEnd(bore.form, one.endForm) &&
+      (bore.form === "blank insert"
+        ? throughMm(one.endForm, one.endAcrossMm) <= bore.acrossMm
+        : Math.abs(one.endAcrossMm - bore.acrossMm) <= alike) &&
+      one.endLengthMm <= bore.depthMm &&
+      one.endLengthMm >= engagementShare * one.endAcrossMm,
+  );
+  return fits.map((found) => ({
+    socket: stem,
+    socketDepthMm: stem.heightMm,
+    end: {
+      form: found.endForm,
+      acrossMm: found.endAcrossMm,
+      heightMm: found.endLengthMm,
+      flats: stem.flats,
+      keys: null,
+    },
+    outsideMm: found.outsideMm,
+    lengthMm: stem.heightMm + found.solidMm + found.endLengthMm,
+    solidMm: found.solidMm,
+    weightKg: found.weightKg,
+    carriesNm: found.ratedTorqueNm,
+    weakest: "its maker's rating",
+    made: { maker: found.maker, item: found.item, price: found.price },
+  }));
+}
+
+/**
+ * The cheapest bracket in series for two flanges and a coupling.
+ *
+ * @param between pad of the valve, flange of the drive, height wanted, mm
+ * @param coupling that turns in it
+ * @param hung what hangs on it, N and mm
+ * @param peakNm torque about the stem, N·m
+ * @param brackets in series, the cheapest first
+ * @param house yield of its steel, share of it that may be used, engagement
+ * @returns the bracket; null where none does. As high as may be, its coupling still engages in the drive
+ * @source the maker's rating, and never more than the statics of its legs with the weight on them
+ */
+export function stockBracket(
+  between: { readonly lower: Pad; readonly upper: Pad; readonly leastHeightMm: number },
+  coupling: Coupling,
+  hung: Hung,
+  peakNm: number,
+  brackets: readonly StockBracket[],
+  house: HouseRules,
+): Bracket | null {
+  const { lower, upper, leastHeightMm } = between;
+  const shoulderMm = coupling.socketDepthMm + coupling.solidMm;
+  const engages = house.engagementShare * coupling.end.acrossMm;
+  for (const one of brackets) {
+    if (one.lowerFlange !== lower.flange || one.upperFlange !== upper.flange) continue;
+    if (one.heightMm < Math.max(leastHeightMm, shoulderMm)) continue;
+    // One drawn for it is made as long as it has to be.
+    if (coupling.made !== null && coupling.end.heightMm - (one.heightMm - shoulderMm) < engages) continue;
+    if (one.middleMm < coupling.outsideMm + 2) continue;
+    const { legMm, plateWidthMm, heightMm } = one;
+    const statics = legsCarry({ legMm, plateWidthMm, heightMm }, hung, house);
+    const carriesNm = Math.min(one.ratedTorqueNm, statics);
+    if (carriesNm < peakNm) continue;
+    return {
+      lower,
+      upper,
+      heightMm,
+      plateWidthMm,
+      plateMm: one.plateMm,
+      legMm,
+      lowerHoleMm: one.middleMm,
+      upperHoleMm: one.middleMm,
+      weightKg: one.weightKg,
+      carriesNm,
+      made: { maker: one.maker, item: one.item, price: one.price },
+    };
+  }
+  return null;
+}

@@ -1,0 +1,27 @@
+import { pumpedBarG, readPumpCurve } from "../../duty/settling/pump-curve.ts";
+import type { SettledDuty } from "../../duty/settling/settle.ts";
+import { atmosphereBar } from "../../basis/units/definitions.ts";
+
+/** What a duty says of the line a valve stands in, besides its cases. */
+export interface StatedLine {
+  /** Pressure before the valve, bar a, over the flow as the largest case counts its own; null where no pump is stated. */
+  readonly pumpedBarA: ((flow: number) => number) | null;
+  /** Behind the valve while nothing flows, bar a. */
+  readonly staticBarA: number | null;
+}
+
+/**
+ * The line a duty states.
+ *
+ * @param duty settled duty
+ * @returns its pump and what stands behind the valve at no flow, each null where it is not stated
+ * @source the duty
+ */
+export function statedLine({ stated: { pumpCurve, staticBarG } }: SettledDuty): StatedLine {
+  const read = pumpCurve === null ? null : readPumpCurve(pumpCurve);
+  const points = read && "points" in read ? read.points : null;
+  return {
+    pumpedBarA: points && ((flow) => pumpedBarG(points, flow) + atmosphereBar),
+    staticBarA: staticBarG === null ? null : staticBarG + atmosphereBar,
+  };
+}

@@ -1,0 +1,49 @@
+import { liquidPasser } from "../../basis/calc/liquid-flow.ts";
+import { asOne, type TwoPhaseStream } from "../../duty/fluid/index.ts";
+import type { TrimAtOpening } from "../../equipment/trims/index.ts";
+import type { Passing, Pipes } from "./passing.ts";
+
+/** Density of water at 15 °C over that of nothing that boils: the equation of the two as one knows no vapour pressure. */
+const neverBoils = { vapourPressureBarA: 0, criticalPressureBarA: Number.POSITIVE_INFINITY } as const;
+
+/**
+ * What trims pass of a liquid and a vapour together: an estimate, the lesser of two models.
+ *
+ * @param stream both phases, pressures
+ * @param pipes sizes of valve and pipe, mm
+ * @param alone what trims pass of either phase alone, as a share of its own flow
+ * @returns share of the stream's flow a trim passes at an opening, and whether either phase chokes there
+ * @source (1) as one: no slip, the vapour expanding by Y into the volume of both, Δp no more than F_k·x_T·p₁; (2) side by
+ *   side: either phase takes its own share of the coefficient, 1/share = Σ 1/share of each. IEC 60534-2-1:2011 for each
+ *   phase; the standard itself gives no equation for two
+ */
+export function twoPhasePassing(
+  stream: TwoPhaseStream,
+  { valveMm, pipeMm }: Pipes,
+  alone: { readonly liquid: Passing; readonly gas: Passing },
+): Passing {
+  const { gas, liquid, vapourShare, upstreamBarA, downstreamBarA } = stream;
+  const asOneShare = (at: TrimAtOpening): number => {
+    const limit = (gas.isentropicExponent / 1.4) * at.xt;
+    const x = Math.min((upstreamBarA - downstreamBarA) / upstreamBarA, limit);
+    const expansion = 1 - x / (3 * limit);
+    const densityKgM3 = asOne(vapourShare, gas.densityKgM3 * expansion ** 2, liquid.densityKgM3);
+    const { flow } = liquidPasser({
+      upstreamBarA,
+      downstreamBarA: upstreamBarA * (1 - x),
+      densityKgM3,
+      ...neverBoils,
+      valveDiameterMm: valveMm,
+      upstreamPipeMm: pipeMm,
+      downstreamPipeMm: pipeMm,
+    });
+    return (flow(at.kv, at) * densityKgM3) / stream.massKgH;
+  };
+  return {
+    share: (at) => {
+      const sideBySide = 1 / (1 / alone.liquid.share(at) + 1 / alone.gas.share(at));
+      return Math.min(sideBySide, asOneShare(at));
+    },
+    choked: (at) => alone.liquid.choked(at) || alone.gas.choked(at),
+  };
+}

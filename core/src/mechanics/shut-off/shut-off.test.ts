@@ -1,0 +1,75 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoShelf } from "../../../test/demo.ts";
+import { dutyWith, shelfWith } from "../../../test/fixture.ts";
+import { seatName } from "../../equipment/catalogue/index.ts";
+import { settle } from "../../duty/index.ts";
+import { type ShutOff, shutOffClasses, shutOffPromises, shutOffRates } from "../../duty/fields/words.ts";
+import { defaultHouseRules } from "../../basis/house/index.ts";
+import { allowanceOf, comparePromise } from "./index.ts";
+
+const house = defaultHouseRules();
+const duty = settle(dutyWith({ cases: [{ upstreamBarG: 21, downstreamBarG: 1 }] }), house);
+const valve = shelfWith().valvesFor(50)[0]!;
+const of = (promise: ShutOff, at = valve, under = duty) => allowanceOf(promise, at, under, house);
+
+describe("what a shut valve may let through", () => {
+  it("is the class's share of the trim's water at 3.5 bar, or at less where it sees less", () => {
+    const kv = 100;
+    const control = demoShelf.valvesFor(50).find((v) => v.line.id === "tarrowby-segment")!;
+    const line = { ...control.line, flowTrims: control.line.flowTrims.slice(0, 1) };
+    const trim = line.flowTrims[0]!;
+    const sized = { ...trim, sizes: trim.sizes.map((s) => ({ ...s, kv })) };
+    const trimmed = { ...control, size: { ...control.size }, line: { ...line, flowTrims: [sized] } };
+    expect(of("class IV", trimmed).liquidMlMin).toBeCloseTo((1e-4 * kv * Math.sqrt(3.5) * 1e6) / 60, 6);
+    const low = settle(dutyWith({ cases: [{ upstreamBarG: 2, downstreamBarG: 1 }] }), house);
+    expect(of("class III", { ...trimmed, size: { ...control.size } }, low).liquidMlMin).toBeCloseTo(
+      (1e-3 * kv * 1e6) / 60,
+      6,
+    );
+  });
+  it("is of class V what the duty's differential presses through, and of VI gas", () => {
+    const { seatContactDiameterMm } = valve.size.geometry;
+    expect(of("class V").liquidMlMin).toBeCloseTo((1.8e-7 * 2000 * seatContactDiameterMm * 1000) / 60, 9);
+    expect(of("class VI")).toMatchObject({ liquidMlMin: null, gasMlMin: expect.any(Number) });
+  });
+  it("has no figure of class VI beyond the sizes it lists", () => {
+    expect(of("class VI", { ...valve, size: { ...valve.size, dn: 1200 } }).gasMlMin).toBeNull();
+  });
+});
+
+describe("a seat", () => {
+  it("of metal is called by how it meets its closure, where somebody says so", () => {
+    const names = (id: string) =>
+      new Set(demoShelf.valvesFor(50).flatMap((v) => (v.line.id === id ? [seatName(v.seat)] : [])));
+    expect(names("tarrowby-segment")).toEqual(
+      new Set([
+        "PTFE, 15 % glass",
+        "Cobalt-alloy hardfacing, flexed metal lip",
+        "Chromium-carbide on metal, solid metal ring",
+        "Tungsten-carbide on metal, clearance",
+      ]),
+    );
+    expect(names("fennimoor-trunnion")).toContain("Tungsten-carbide on metal");
+  });
+});
+
+describe("a promise", () => {
+  const stands = (asked: ShutOff, promised: ShutOff) => comparePromise(of(asked), of(promised));
+  it("goes by the order of its own standard", () => {
+    for (const order of [[...shutOffRates].reverse(), shutOffClasses])
+      for (const [i, asked] of order.entries())
+        for (const [j, promised] of order.entries())
+          expect(stands(asked, promised), `${asked} by ${promised}`).toBe(j >= i ? "as tight" : "looser");
+  });
+  it("of one standard never proves what another asks", () => {
+    const any = fc.constantFrom(...shutOffPromises);
+    fc.assert(
+      fc.property(any, any, (asked, promised) => {
+        fc.pre(asked.startsWith("class") !== promised.startsWith("class"));
+        expect(stands(asked, promised)).not.toBe("as tight");
+        if (promised.startsWith("class")) expect(stands(asked, promised)).not.toBe("tighter by another test");
+      }),
+    );
+  });
+});

@@ -1,0 +1,207 @@
+import type { ProductLine } from "../../equipment/catalogue/schema.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import type { SettledCase, SettledDuty } from "../../duty/settling/settle.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import {
+  angles,
+  covering,
+  type Place,
+  type Profile,
+  peakOf,
+  profileThrough,
+  scaled,
+  together,
+} from "../../basis/stroke/index.ts";
+import { type FlowTorque, flowTorque } from "./dynamic.ts";
+import { type ServiceFactor, serviceFactor } from "./service-factor.ts";
+
+export interface CaseDemand {
+  readonly caseId: string;
+  readonly caseName: string;
+  /** Differential the shut valve is opened against; 0 in a case it is not shut in. */
+  readonly differentialBar: number | null;
+  /** Null where the differential is unknown or lies beyond the maker's table. */
+  readonly profile: Profile | null;
+  /** What flow adds, in the profile; null where nothing flows. */
+  readonly flow: FlowTorque | null;
+}
+
+/** A case whose demand is known. */
+type KnownDemand = CaseDemand & { readonly profile: Profile };
+
+/** What it takes to turn a valve, case by case. */
+export interface TorqueDemand {
+  readonly basis: HouseRules["sizingBasis"];
+  readonly factor: ServiceFactor;
+  /** Factor put on top of the table: the part of the total the maker has not put in already. */
+  readonly appliedFactor: number;
+  /** Growth of break torque over the longest time shut, 1 when none. */
+  readonly growth: number;
+  readonly tableEndsAtBar: number;
+  readonly byCase: readonly CaseDemand[];
+  /** The greatest of the known cases at every angle, null when none is known: a drive that covers it covers each. */
+  readonly covering: Profile | null;
+  /** Greatest torque of it anywhere, N·m. */
+  readonly mostNm: number | null;
+  /** Set when some case's demand is not known. */
+  readonly unknown: { readonly caseName: string; readonly why: "differential" | "beyond table" } | null;
+}
+
+/**
+ * Break-to-open torque of a maker's table at a differential, linear between columns.
+ *
+ * @param differentials rising, bar; at least two
+ * @param torques N·m, one for each differential
+ * @param differentialBar bar ≥ 0
+ * @returns N·m; below the first column the first, beyond the last null: never extrapolated
+ * @source maker's torque table
+ * @example tableTorque([0, 10], [5, 15], 4) // → 9
+ */
+export function tableTorque(
+  differentials: readonly number[],
+  torques: readonly number[],
+  differentialBar: number,
+): number | null {
+  const last = differentials.length - 1;
+  if (differentialBar > differentials[last]!) return null;
+  if (differentialBar <= differentials[0]!) return torques[0]!;
+  let i = 1;
+  while (differentials[i]! < differentialBar) i++;
+  const from = differentials[i - 1]!;
+  return (
+    torques[i - 1]! +
+    ((torques[i]! - torques[i - 1]!) * (differentialBar - from)) / (differentials[i]! - from)
+  );
+}
+
+/**
+ * Factor by which break torque grows while a valve stays shut.
+ *
+ * @param perDecade growth for each tenfold of days, 0–1
+ * @param days days shut, ≥ 0
+ * @returns 1 + g·log₁₀(1 + days)
+ * @source indicative, reference/seat-materials.csv
+ * @example breakGrowth(0.25, 9) // → 1.25
+ */
+export function breakGrowth(perDecade: number, days: number): number {
+  return 1 + perDecade * Math.log10(1 + days);
+}
+
+/**
+ * Growth of break torque for a valve of the catalogue.
+ *
+ * @param valve seat, grooves and cavity arrangement decide
+ * @param days days shut, ≥ 0
+ * @returns factor ≥ 1; equalising grooves or a relieving seat remove half of the growth
+ * @source break torque × (1 + g·log₁₀(1 + days)); practice for grooves
+ */
+export function seatGrowth(valve: Valve, days: number): number {
+  const eased =
+    valve.seat.material.kind === "polymer" &&
+    (valve.line.equalisingGrooves || (valve.construction.holdsCavity && !valve.cavity.trapsLiquid));
+  const growth = breakGrowth(valve.seat.material.breakGrowthPerDecade, days);
+  return eased ? 1 + (growth - 1) / 2 : growth;
+}
+
+type Turned = Pick<SettledCase, "id" | "name" | "turnedAgainstBar">;
+
+/** Shares of a line's stroke by its growth: a few seats and times shut for thousands of demands. */
+const shares = new WeakMap<ProductLine["stroke"], Map<number, Profile>>();
+const sharesKept = 50;
+
+/** A line's torques as shares of its table; time shut lets break torque grow, and nothing else. */
+function sharesOver(stroke: ProductLine["stroke"], growth: number): Profile {
+  const ofLine = shares.get(stroke) ?? new Map<number, Profile>();
+  shares.set(stroke, ofLine);
+  let share = ofLine.get(growth);
+  if (share === undefined) {
+    share = profileThrough({
+      breakToOpenNm: growth,
+      runToOpenNm: stroke.runToOpen,
+      endToOpenNm: stroke.endToOpen,
+      breakToCloseNm: stroke.breakToClose,
+      runToCloseNm: stroke.runToClose,
+      endToCloseNm: stroke.endToClose,
+    });
+    if (ofLine.size === sharesKept) ofLine.clear();
+    ofLine.set(growth, share);
+  }
+  return share;
+}
+
+/**
+ * Torque demand of a valve in a duty.
+ *
+ * @param valve a valve of the catalogue
+ * @param duty settled duty; a case in which the valve is never shut is turned without differential, and a fire
+ *   governs no torque
+ * @param house sizing basis and service factors
+ * @param factor the duty's service factor, where the caller has it at hand for many valves
+ * @returns demand over the stroke for each case and over all of them
+ * @source maker's table × the line's shares at its named points; break torque × growth with time closed; with what
+ *   flow adds on either stroke
+ */
+export function torqueDemand(
+  valve: Valve,
+  duty: SettledDuty,
+  house: HouseRules,
+  factor: ServiceFactor = serviceFactor(duty, house),
+): TorqueDemand {
+  const { differentialBar: columns, breakToOpenNm } = valve.size.torque;
+  const row = breakToOpenNm[valve.seat.material.id]!;
+  const end = columns.at(-1)!;
+  const growth = seatGrowth(valve, duty.longestShutDays);
+  const { stroke } = valve.line;
+
+  const share = sharesOver(stroke, growth);
+  const ofCase = ({ id, name, turnedAgainstBar }: Turned, c: SettledCase | null): CaseDemand => {
+    const table = turnedAgainstBar === null ? null : tableTorque(columns, row, turnedAgainstBar);
+    const flow = table === null ? null : flowTorque(valve, c, turnedAgainstBar!, duty, house);
+    const still = table === null ? null : scaled(share, table);
+    return {
+      caseId: id,
+      caseName: name,
+      differentialBar: turnedAgainstBar,
+      profile: still && flow ? together(still, flow) : still,
+      flow,
+    };
+  };
+  const byCase: CaseDemand[] =
+    house.sizingBasis === "rated"
+      ? [ofCase({ id: "rated", name: "rated differential", turnedAgainstBar: end }, null)]
+      : duty.cases.filter((c) => c.kind !== "fire").map((c) => ofCase(c, c));
+
+  const known = byCase.filter((one): one is KnownDemand => one.profile !== null);
+  const beyond = byCase.find(({ profile }) => profile === null);
+  const all = known.length === 0 ? null : covering(known.map(({ profile }) => profile));
+  return {
+    basis: house.sizingBasis,
+    factor,
+    appliedFactor: Math.max(1, factor.total / valve.line.torqueIncludesFactor),
+    growth,
+    tableEndsAtBar: end,
+    byCase,
+    covering: all,
+    mostNm: all && peakOf(all),
+    unknown: beyond
+      ? { caseName: beyond.caseName, why: beyond.differentialBar === null ? "differential" : "beyond table" }
+      : null,
+  };
+}
+
+/** Where break torque is read. */
+export const breaking: Place = { stroke: "opening", degrees: 0 };
+
+/**
+ * The case that asks for most at a place of the stroke.
+ *
+ * @param demand of a valve in a duty; at least one case is known
+ * @param place stroke and degrees from shut
+ * @returns the first known case with the greatest torque there
+ */
+export function hardestAt(demand: TorqueDemand, { stroke, degrees }: Place): KnownDemand {
+  const at = angles.indexOf(degrees);
+  return demand.byCase
+    .filter((one): one is KnownDemand => one.profile !== null)
+    .reduce((so, one) => (one.profile[stroke][at]! > so.profile[stroke][at]! ? one : so));
+}

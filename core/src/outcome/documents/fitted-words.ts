@@ -1,0 +1,17 @@
+import type { FittedDescription } from "../../judgement/proof/describe.ts";
+import { figureText } from "../../basis/units/reading.ts";
+import type { Reading } from "../../basis/units/units.ts";
+import type { Pair } from "./printed.ts";
+
+/**
+ * What stands on the drive, for an order.
+ *
+ * @param reading units of the reader
+ * @param fitted items in their number; absent where the sheet's shelf had none
+ * @returns kind and item of each
+ */
+export const fittedWords = (reading: Reading, fitted: readonly FittedDescription[] = []): Pair[] =>
+  fitted.map(({ kind, item, maker, pieces, weightKg }) => [
+    kind,
+    `${pieces > 1 ? `${pieces} × ` : ""}${item}, ${maker}, ${figureText(weightKg, "kg", reading)}`,
+  ]);

@@ -1,0 +1,192 @@
+import { digestOf } from "../../judgement/proof/digest.ts";
+import { engineVersion } from "../../judgement/proof/engine.ts";
+import {
+  type JobEvent,
+  type JobKind,
+  type JobState,
+  jobState,
+  judgeReading,
+  type LeakPicture,
+  type ShopPlan,
+  type ShopStep,
+  type Signed,
+  type StepState,
+  stepNames,
+  stepState,
+} from "../shop/index.ts";
+import { figureText } from "../../basis/units/reading.ts";
+import type { Reading } from "../../basis/units/units.ts";
+import { cautions } from "./cautions.ts";
+import type { Block, PrintedDocument } from "./printed.ts";
+
+/** What a printed job is of. */
+export interface JobOf {
+  readonly project: string;
+  readonly tag: { readonly number: string; readonly service: string; readonly unit: string };
+  readonly kind: JobKind;
+  /** The valve it was begun on, in words. */
+  readonly valve: string;
+  readonly plan: ShopPlan | null;
+  readonly startedAt: string;
+  readonly startedBy: string;
+  readonly events: readonly JobEvent[];
+  /** Where it is read on screen. */
+  readonly address: string;
+  /** When it was printed, as ISO 8601. */
+  readonly at: string;
+}
+
+const moment = (at: string) => `${at.slice(0, 16).replace("T", " ")} UTC`;
+const by = (signed: Signed | null) => (signed === null ? "–" : `${signed.who}, ${moment(signed.at)}`);
+const judged = { within: "within its limits", below: "BELOW ITS LIMIT", above: "ABOVE ITS LIMIT" } as const;
+
+/** What was measured, written down and pictured at a step, in one cell. */
+function found(
+  { readings, remarks, pictures }: StepState,
+  measures: ShopStep["measures"],
+  reading: Reading,
+): string {
+  return [
+    ...readings.map(({ what, value }) => {
+      const measure = measures.find((one) => one.what === what);
+      if (!measure) return `${what} ${value}`;
+      return `${what} ${figureText(value, measure.unit, reading)}, ${judged[judgeReading(value, measure)]}`;
+    }),
+    ...remarks.map(({ kind, text }) => (kind === "deviation" ? `Otherwise than planned: ${text}` : text)),
+    ...(pictures.length > 0 ? [`${pictures.length} picture${pictures.length > 1 ? "s" : ""}`] : []),
+  ].join("; ");
+}
+
+function steps(plan: ShopPlan, state: JobState, reading: Reading): Block {
+  const names = stepNames(plan.steps);
+  return {
+    kind: "table",
+    name: "What was done",
+    columns: [
+      { heading: "", share: 20, figures: true },
+      { heading: "step", share: 180, figures: false },
+      { heading: "measured, seen, done otherwise", share: 165, figures: false },
+      { heading: "done by", share: 110, figures: false },
+    ],
+    rows: plan.steps.map((step, i) => {
+      const of = stepState(state, names[i]!);
+      return [String(i + 1), step.does, found(of, step.measures, reading), by(of.ticked)];
+    }),
+  };
+}
+
+const percent = (share: number) => `${Math.round(100 * share)} %`;
+
+/** Answers with what each did to the likeliest cause, and what it may be now. */
+function trace(leak: LeakPicture): Block[] {
+  const named = new Map(leak.ranked.map(({ id, name }) => [id, name]));
+  const leading = (weights: Readonly<Record<string, number>>) => {
+    const [first] = Object.entries(weights).sort(([, a], [, b]) => b - a);
+    return first ? `${named.get(first[0])} ${percent(first[1])}` : "–";
+  };
+  return [
+    {
+      kind: "table",
+      name: "What was looked at",
+      columns: [
+        { heading: "check", share: 190, figures: false },
+        { heading: "seen", share: 85, figures: false },
+        { heading: "likeliest before", share: 100, figures: false },
+        { heading: "likeliest after", share: 100, figures: false },
+      ],
+      rows: leak.reasoning.map(({ asks, answer, before, after }) => [
+        asks,
+        answer,
+        leading(before),
+        leading(after),
+      ]),
+    },
+    {
+      kind: "table",
+      name: "What it may be",
+      columns: [
+        { heading: "cause", share: 130, figures: false },
+        { heading: "weight", share: 50, figures: true },
+        { heading: "now", share: 150, figures: false },
+        { heading: "at the next stop", share: 145, figures: false },
+      ],
+      rows: leak.ranked
+        .filter(({ probability }) => probability >= 0.01)
+        .map(({ name, probability, now, next }) => [name, percent(probability), now, next]),
+    },
+    ...leak.contradictions.map((words) => ({ kind: "remark" as const, words })),
+    ...(leak.outOfService ? [{ kind: "cautions" as const, words: [leak.outOfService] }] : []),
+  ];
+}
+
+/**
+ * A job as a document: what was done by whom, what was measured and seen; of a leak, how it was traced.
+ *
+ * @param of the job with its events
+ * @param leak its trace as it stands; null of a plan, or where no place was picked
+ * @param reading units of the reader
+ * @returns the document
+ * @source `jobState`, `leakPicture`
+ */
+export function jobDocument(of: JobOf, leak: LeakPicture | null, reading: Reading): PrintedDocument {
+  const state = jobState(of.events);
+  const whole = stepState(state, null);
+  const blocks: Block[] = [
+    {
+      kind: "pairs",
+      groups: [
+        {
+          name: of.plan ? "Work on" : "Leak of",
+          pairs: [
+            ["Service", of.tag.service || "not stated"],
+            ["Valve", of.valve],
+            ["Begun", `${of.startedBy}, ${moment(of.startedAt)}`],
+            ["Finished", state.finished ? by(state.finished) : "not finished"],
+          ],
+        },
+      ],
+    },
+    { kind: "code", address: of.address, says: "On screen, with its pictures:", more: "" },
+    { kind: "cautions", words: [cautions.at(-1)!] },
+    ...(of.plan ? [steps(of.plan, state, reading)] : []),
+    ...(leak ? trace(leak) : []),
+    ...(state.leakRate
+      ? [
+          {
+            kind: "remark" as const,
+            words: `Measured: ${state.leakRate.mlMin} ml/min of ${state.leakRate.of}.`,
+          },
+        ]
+      : []),
+    ...whole.remarks.map(({ text, ...signed }) => ({
+      kind: "remark" as const,
+      words: `${text} (${by(signed)})`,
+    })),
+    ...(state.afterwards > 0
+      ? [
+          {
+            kind: "remark" as const,
+            words: `${state.afterwards === 1 ? "One entry" : `${state.afterwards} entries`} came after it was finished.`,
+          },
+        ]
+      : []),
+    {
+      kind: "signatures",
+      lines: [
+        { role: "done by", by: state.finished?.who ?? "" },
+        { role: "checked by", by: "" },
+      ],
+    },
+  ];
+  return {
+    name: `Job: ${of.kind}`,
+    of: of.tag.number,
+    where: [of.project, of.tag.unit].filter(Boolean).join(" / "),
+    issued: `printed ${moment(of.at)}`,
+    blocks,
+    fingerprint: {
+      madeOf: `Engine ${engineVersion}; ${of.events.length} entries; digest of the entries`,
+      digest: digestOf(of.events),
+    },
+  };
+}

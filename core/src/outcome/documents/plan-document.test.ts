@@ -1,0 +1,90 @@
+import { describe, expect, it } from "vitest";
+import { demoDuty, demoShelf } from "../../../test/demo.ts";
+import { constructions } from "../../construction/bodies/index.ts";
+import { settle } from "../../duty/index.ts";
+import { defaultHouseRules } from "../../basis/house/index.ts";
+import { type PlanKind, planNamed, shopPlan } from "../shop/index.ts";
+import { planDocument } from "./plan-document.ts";
+
+const house = defaultHouseRules();
+const of = {
+  project: "Tarn Ness",
+  tag: { number: "XV-1", service: "", unit: "U1" },
+  valve: { key: "v", words: "a valve" },
+  drive: null,
+  address: "/x",
+  at: "2026-01-02T03:04:05Z",
+};
+const planOf = (id: string, kind: PlanKind) => {
+  const valve = [25, 50, 80, 100, 150, 200]
+    .flatMap((dn) => demoShelf.valvesFor(dn))
+    .find((v) => v.construction.id === id)!;
+  return shopPlan(kind, { valve, drive: null, duty: settle(demoDuty("XV-3052"), house), house, fitting: [] });
+};
+const document = (id: string, kind: PlanKind, system: "metric" | "US" = "metric") =>
+  planDocument(planOf(id, kind), of, { system });
+const tableNamed = (made: ReturnType<typeof document>, name: string) =>
+  made.blocks.find((b) => b.kind === "table" && b.name === name) as
+    | { rows: readonly (readonly string[])[] }
+    | undefined;
+
+describe.each(constructions.map(({ id }) => id))("a printed plan for %s", (id) => {
+  it("has every step, every caution once, and every piece to count", () => {
+    const plan = planOf(id, "strip");
+    const made = document(id, "strip");
+    expect(tableNamed(made, "Steps")!.rows.map(([, does]) => does)).toEqual(plan.steps.map((s) => s.does));
+    expect(tableNamed(made, "Count back in")!.rows.map(([name]) => name)).toEqual(
+      plan.count.map((c) => c.name),
+    );
+    const warned = made.blocks.find((b) => b.kind === "cautions") as { words: readonly string[] };
+    expect(new Set(warned.words).size).toBe(warned.words.length);
+    for (const caution of plan.steps.flatMap((s) => s.cautions)) expect(warned.words).toContain(caution);
+    expect(JSON.stringify(made)).not.toMatch(/undefined|NaN/);
+  });
+});
+
+describe("a printed plan", () => {
+  it("says why there is none, and has no empty tables", () => {
+    const made = document("floating-two-piece", "reseat");
+    expect(made.blocks.some((b) => b.kind === "remark" && /strip it/.test(b.words))).toBe(true);
+    expect(made.blocks.some((b) => b.kind === "table")).toBe(false);
+  });
+  it("speaks the reader's units, and has one fingerprint for one plan", () => {
+    const [metric, us] = [
+      document("trunnion-side-entry", "put together"),
+      document("trunnion-side-entry", "put together", "US"),
+    ];
+    const words = (made: typeof metric) => JSON.stringify(tableNamed(made, "Steps"));
+    expect(words(metric)).toMatch(/N·m/);
+    expect(words(us)).toMatch(/lbf·ft/);
+    expect(us.fingerprint.digest).toBe(metric.fingerprint.digest);
+    expect(document("trunnion-side-entry", "strip").fingerprint.digest).not.toBe(metric.fingerprint.digest);
+  });
+  it("gathers every torque in a table, by the step it is set for", () => {
+    const made = document("trunnion-side-entry", "put together");
+    const torques = tableNamed(made, "Torques")!.rows;
+    const steps = tableNamed(made, "Steps")!.rows;
+    const withTorque = steps.filter((row) => /torque, lubricated/.test(row[2]!)).map(([at]) => at);
+    expect(torques.map(([at]) => at)).toEqual(withTorque);
+    expect(torques.every((row) => /lubricated.*N·m.*dry.*N·m/.test(row[3]!))).toBe(true);
+    expect(torques.some((row) => /× M\d+/.test(row[2]!))).toBe(true);
+    expect(tableNamed(document("trunnion-side-entry", "strip"), "Torques")).toBeUndefined();
+  });
+  it("lays every tool out once, and not beside each step", () => {
+    const made = document("trunnion-side-entry", "strip");
+    const said = made.blocks.flatMap((b) => (b.kind === "code" ? [b.more] : [])).join();
+    expect(said).toMatch(/Tools: .*hook of brass or plastic/);
+    expect(said.match(/hook of brass/g)).toHaveLength(1);
+    expect(JSON.stringify(tableNamed(made, "Steps"))).not.toContain("hook of brass");
+  });
+  it("is asked for by a word of its own", () => {
+    expect(["strip", "reseat", "together", "drive", "toString", ""].map(planNamed)).toEqual([
+      "strip",
+      "reseat",
+      "put together",
+      "fit the drive",
+      null,
+      null,
+    ]);
+  });
+});

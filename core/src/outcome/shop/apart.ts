@@ -1,0 +1,174 @@
+import { type Assembly, type Piece, stripOrder } from "../../construction/bodies/index.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import { valueOnCurve } from "../../basis/reference/curve.ts";
+import { lookAt, measuresOf, toolOf } from "./looking.ts";
+import type { Work } from "./plan.ts";
+import { handInBore, type ShopStep, step } from "./step.ts";
+import { jointTorque } from "./tightening.ts";
+import { turnedApart, turningTogether } from "./turning.ts";
+
+const ways = {
+  up: "upwards",
+  down: "downwards",
+  "along the bore": "along the bore",
+  inward: "inwards, into the empty body",
+  stays: "",
+} as const;
+
+const named = ({ name, count }: Pick<Piece, "name" | "count">) =>
+  count === 1 ? `the ${name}` : `the ${count} ${name}`;
+
+const scratch = "Neither ball nor joint faces touch a lever or each other: wood and clean cloth under them.";
+
+/** How a piece leaves, by what it is. */
+function takenOff(piece: Piece): string {
+  if (piece.words.off !== undefined) return piece.words.off;
+  if (piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing")
+    return `Loosen ${named(piece)} crosswise; two opposite ones stay on loose until the joint has cracked open, then take them off.`;
+  if (piece.role === "shell")
+    return `Crack the joint evenly all round, then take ${named(piece)} off ${ways[piece.out]}.`;
+  return `Take ${named(piece)} out ${ways[piece.out]}.`;
+}
+
+/** How a piece goes back, by what it is; a seat that is renewed is a new one. */
+function putBack(piece: Piece, passes: number, newSeats: boolean): string {
+  if (piece.words.on !== undefined) return piece.words.on;
+  if (piece.role === "bolting") {
+    if (piece.count === 1) return `Tighten ${named(piece)} until it is just tight.`;
+    return piece.count > 2 && piece.holds !== "nothing"
+      ? `Enter ${named(piece)} by hand, then tighten them crosswise in ${passes} passes, and once round.`
+      : `Tighten ${named(piece)} evenly, until they are just tight.`;
+  }
+  if (piece.role === "seal" || (newSeats && piece.role === "seat"))
+    return `Set in ${named({ ...piece, name: `new ${piece.name}` })}.`;
+  return `Put ${named(piece)} back in.`;
+}
+
+const pieceOf = ({ id, name, role, count, out }: Piece) => ({ id, name, role, count, way: out });
+
+/**
+ * A valve taken apart, piece by piece.
+ *
+ * @param work valve, duty, and what the house lets wear off
+ * @param assembly pieces and what holds them
+ * @param wanted pieces that are to come off; all where not given
+ * @returns a step for each piece in the order it is free, and one wherever the closing member has to be turned
+ * @source `stripOrder`
+ */
+export function apart(
+  { valve, duty, house }: Work,
+  assembly: Assembly,
+  wanted?: readonly string[],
+): ShopStep[] {
+  const steps: ShopStep[] = [];
+  const order = stripOrder(assembly, wanted);
+  const turns = turnedApart(assembly, order);
+  order.forEach((piece, i) => {
+    const turn = turns.get(i);
+    if (turn !== undefined) steps.push(turn);
+    const { look, renew } = lookAt(piece);
+    steps.push(
+      step("take apart", takenOff(piece), {
+        piece: pieceOf(piece),
+        at: piece.at,
+        figures: [toolOf(piece, false, duty)],
+        look,
+        renew,
+        measures: measuresOf(piece, valve, house),
+        cautions: [
+          ...(piece.caution === null ? [] : [piece.caution]),
+          ...(piece.role === "closing member" || piece.role === "shell" ? [scratch] : []),
+        ],
+      }),
+    );
+  });
+  return steps;
+}
+
+const unstatedHeight =
+  "the catalogue states no height: it stands on the maker's drawing; without it leave the springs three quarters flat, and ask him";
+
+/** How the packing is loaded by its nuts, by the school of its seal. */
+function loading(
+  { seals, size: { liveLoading } }: Valve,
+  nuts: Piece,
+): Pick<ShopStep, "look" | "measures"> & { does: string | null } {
+  if (seals.stemSeal !== "live-loaded stack")
+    return {
+      does: null,
+      look: [
+        "by a sixth of a turn at a time on both nuts; the stem still turns by hand",
+        "tighten it again after the first warm-up",
+      ],
+      measures: [],
+    };
+  return {
+    does: `Load the packing by ${named(nuts)}, by turns, until its springs stand at their height.`,
+    look: ["alike on both sides", ...(liveLoading === null ? [unstatedHeight] : [])],
+    measures: [
+      {
+        what: "height of the live-loading",
+        unit: "mm",
+        least: liveLoading && liveLoading.heightMm - liveLoading.toleranceMm,
+        most: liveLoading && liveLoading.heightMm + liveLoading.toleranceMm,
+        source: liveLoading ? "the maker's figure, catalogue" : "the maker's drawing",
+      },
+    ],
+  };
+}
+
+/**
+ * A valve put together again, piece by piece.
+ *
+ * @param work valve, duty, and the house's screws and passes
+ * @param assembly pieces and what holds them
+ * @param wanted pieces that came off; all where not given
+ * @param newSeats whether seats are renewed
+ * @returns the order of taking apart turned round, with what is renewed, how it is turned and what it is tightened to
+ * @source `stripOrder`, `jointTorque`
+ */
+export function together(
+  { valve, duty, house }: Work,
+  assembly: Assembly,
+  wanted?: readonly string[],
+  newSeats = false,
+): ShopStep[] {
+  const steps: ShopStep[] = [];
+  const order = stripOrder(assembly, wanted).reverse();
+  const turning = turningTogether(assembly, order);
+  const rated = valueOnCurve(valve.ratingCurve, 38);
+  for (const piece of order) {
+    for (const { does, at } of piece.before) {
+      turning.stands(at);
+      steps.push(step("put together", does, { at: turning.now(), cautions: [handInBore] }));
+    }
+    const turn = turning.before(piece);
+    if (turn !== null) steps.push(turn);
+    const shellBolts = piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing";
+    const load = piece.id === "gland-nuts" ? loading(valve, piece) : null;
+    steps.push(
+      step("put together", load?.does ?? putBack(piece, house.tighteningPasses, newSeats), {
+        piece: pieceOf(piece),
+        at: piece.at,
+        renew: lookAt(piece).renew,
+        figures: [
+          toolOf(piece, true, duty),
+          ...(piece.oriented === null
+            ? []
+            : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),
+          ...(shellBolts ? jointTorque(valve, piece, rated, house) : []),
+        ],
+        look:
+          load?.look ??
+          (piece.role === "bolting" && !shellBolts ? ["the maker's torque, where he states one"] : []),
+        measures: load?.measures ?? [],
+        cautions: shellBolts
+          ? [
+              "The torque is an estimate where the maker states none: his stands before it, and lubricated is not dry.",
+            ]
+          : [],
+      }),
+    );
+  }
+  return steps;
+}

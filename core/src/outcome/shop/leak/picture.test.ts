@@ -1,0 +1,29 @@
+import { describe, expect, it } from "vitest";
+import { dutyWith } from "../../../../test/fixture.ts";
+import { bare, house } from "../../../../test/workshop.ts";
+import { settle } from "../../../duty/index.ts";
+import { leakPicture } from "./picture.ts";
+
+const { valve } = bare("trunnion-side-entry");
+const stop = (of: Parameters<typeof dutyWith>[0], place: "outside" | "through the valve" = "outside") =>
+  leakPicture(valve, settle(dutyWith(of), house), house, place, []).outOfService;
+
+describe("when a leak is no longer traced but shut in", () => {
+  it.each(["lethal", "toxic", "flammable", "hydrogen", "oxygen"] as const)(
+    "says so of what is %s",
+    (hazard) =>
+      expect(stop({ fluid: { hazards: [hazard] } })).toMatch(
+        new RegExp(`is ${hazard}: take it out of service at once where the leak can be seen`),
+      ),
+  );
+  it("names the worst of several", () =>
+    expect(stop({ fluid: { hazards: ["flammable", "lethal"] } })).toMatch(/is lethal/));
+  it("says of what burns to keep away, and of anything that it may not grow", () => {
+    const water = { name: "water", substance: "water", family: "water" } as const;
+    const at = (temperatureC: number) => stop({ fluid: water, cases: [{ temperatureC }] });
+    expect(at(60)).toMatch(/burns the skin.*grows/);
+    expect(at(59)).toBe("Take it out of service at once where the leak grows.");
+  });
+  it("says nothing of what stays in the line", () =>
+    expect(stop({ fluid: { hazards: ["lethal"] } }, "through the valve")).toBeNull());
+});

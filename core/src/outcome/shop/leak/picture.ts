@@ -1,0 +1,102 @@
+import { type Joint, waysThrough } from "../../../construction/bodies/index.ts";
+import { assemblyOf, type Valve } from "../../../equipment/catalogue/valve.ts";
+import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import { type Allowed, allowedThrough } from "./allowed.ts";
+import { causesOf, type LeakPlace } from "./causes.ts";
+import type { Check } from "./check.ts";
+import { type Observation, type Ranked, type Reasoned, traceLeak } from "./finder.ts";
+
+/** A check as it is shown. */
+export interface CheckShown
+  extends Pick<Check, "id" | "asks" | "answers" | "effortMin" | "risk" | "caution"> {
+  readonly expectedBits: number;
+}
+
+/** A leak as far as it is traced. */
+export interface LeakPicture {
+  readonly place: LeakPlace;
+  readonly ranked: readonly Ranked[];
+  readonly reasoning: readonly Reasoned[];
+  readonly proposed: readonly CheckShown[];
+  readonly contradictions: readonly string[];
+  /** The ways the fluid may take, joint by joint with the seals in each. */
+  readonly ways: readonly (readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly seals: readonly string[];
+    readonly pieces: readonly string[];
+  }[])[];
+  /** What it may let through; null of a leak to the outside, of which nothing is allowed here. */
+  readonly allowed: Allowed | null;
+  /** When it is to be taken out of service at once; null of a leak through the valve, which stays in the line. */
+  readonly outOfService: string | null;
+}
+
+const hazardsOutside = ["lethal", "toxic", "oxygen", "hydrogen", "flammable"] as const;
+const burnsFromC = 60;
+
+/** When a leak to the outside is no longer traced but shut in. */
+function stopping({ hazards, cases }: SettledDuty): string {
+  const bad = hazardsOutside.find((hazard) => hazards.has(hazard));
+  if (bad !== undefined)
+    return `What leaks out is ${bad}: take it out of service at once where the leak can be seen or grows.`;
+  const hottest = Math.max(...cases.filter(({ kind }) => kind !== "fire").map((c) => c.temperatureC ?? 0));
+  return hottest >= burnsFromC
+    ? "What leaks out burns the skin: keep away from its jet, and take it out of service at once where the leak grows."
+    : "Take it out of service at once where the leak grows.";
+}
+
+/**
+ * A leak of a valve, as far as it is traced.
+ *
+ * @param valve construction, arrangement, seat
+ * @param duty settled duty
+ * @param house what picks the trim a class of shut-off goes by
+ * @param place where it shows
+ * @param seen observations in the order they were made
+ * @returns causes, reasoning, next checks, ways of the fluid, and whether it may stay in service
+ * @source `traceLeak`, `waysThrough`
+ */
+export function leakPicture(
+  valve: Valve,
+  duty: SettledDuty,
+  house: HouseRules,
+  place: LeakPlace,
+  seen: readonly Observation[],
+): LeakPicture {
+  const assembly = assemblyOf(valve);
+  const { ranked, reasoning, proposed, contradictions } = traceLeak(
+    causesOf(assembly, valve, duty, place),
+    { valve, assembly },
+    place,
+    seen,
+  );
+  const nameOf = (id: string) => assembly.pieces.find((piece) => piece.id === id)!.name;
+  const shown = ({ id, name, seals }: Joint) => ({
+    id,
+    name,
+    seals: seals.map(({ piece }) => nameOf(piece)),
+    pieces: seals.map(({ piece }) => piece),
+  });
+  return {
+    place,
+    ranked,
+    reasoning,
+    proposed: proposed.map(({ check, expectedBits }) => ({
+      id: check.id,
+      asks: check.asks,
+      answers: check.answers,
+      effortMin: check.effortMin,
+      risk: check.risk,
+      caution: check.caution,
+      expectedBits,
+    })),
+    contradictions,
+    ways: waysThrough(assembly, "upstream", place === "outside" ? "outside" : "downstream").map((way) =>
+      way.map(shown),
+    ),
+    allowed: place === "outside" ? null : allowedThrough(valve, duty, house),
+    outOfService: place === "outside" ? stopping(duty) : null,
+  };
+}

@@ -1,0 +1,190 @@
+import type { Assembly, Piece } from "../../construction/bodies/index.ts";
+import { loosenedBy, stripOrder } from "../../construction/bodies/index.ts";
+import { assemblyOf, type Valve } from "../../equipment/catalogue/valve.ts";
+import type { Drive } from "../../equipment/drives/index.ts";
+import type { SettledDuty } from "../../duty/settling/settle.ts";
+import type { Step } from "../../mechanics/fit-up/index.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { apart, together } from "./apart.ts";
+import { isLapped, lookAt } from "./looking.ts";
+import { makeSafe } from "./make-safe.ts";
+import { readied } from "./readied.ts";
+import { handInBore, type ShopStep, step } from "./step.ts";
+import { turnAndTest } from "./turn-and-test.ts";
+
+export const planKinds = ["strip", "reseat", "put together", "fit the drive"] as const;
+export type PlanKind = (typeof planKinds)[number];
+
+const byName: Readonly<Record<string, PlanKind>> = {
+  strip: "strip",
+  reseat: "reseat",
+  together: "put together",
+  drive: "fit the drive",
+};
+
+/**
+ * A kind of plan by the word it has in addresses.
+ *
+ * @param word strip, reseat, together or drive
+ * @returns the kind; null where there is none of that word
+ * @example planNamed("together") // → "put together"
+ */
+export const planNamed = (word: string): PlanKind | null =>
+  Object.hasOwn(byName, word) ? byName[word]! : null;
+
+/** A piece that is laid out and counted back in. */
+export interface Counted {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  readonly renew: "always" | "if worn" | null;
+}
+
+/** Work on one valve, step by step. */
+export interface ShopPlan {
+  readonly kind: PlanKind;
+  readonly steps: readonly ShopStep[];
+  readonly count: readonly Counted[];
+  /** Why there is no such plan, or why it goes no further; null where it is whole. */
+  readonly limits: string | null;
+}
+
+/** What a plan is made for. */
+export interface Work {
+  readonly valve: Valve;
+  readonly drive: Drive | null;
+  readonly duty: SettledDuty;
+  readonly house: HouseRules;
+  /** How the drive is put on, as fit-up says it. */
+  readonly fitting: readonly Step[];
+}
+
+function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
+  const oriented = assembly.pieces.filter(({ oriented: how, out }) => how !== null && out !== "stays");
+  return [
+    step(
+      "mark",
+      "Mark flow, upstream side, and body against every cover and end, before anything is loosened.",
+      {
+        look: [
+          ...oriented.map(({ name, oriented: how }) => `${name}: ${how}`),
+          ...(isLapped(valve)
+            ? ["which seat belongs to which face: metal pairs are lapped to each other and stay pairs"]
+            : []),
+        ],
+      },
+    ),
+    step("mark", "Take pictures of the marks, the stem's line against the bore, and both stops.", {
+      look: valve.cavity.oneWay
+        ? ["This arrangement makes it one-way: which side is upstream must not be lost."]
+        : [],
+    }),
+    ...(drive === null
+      ? [step("drive off", "Take lever and stop plate off, where it has them.", { cautions: [handInBore] })]
+      : [
+          step("drive off", "Sling the drive, take its screws out, and lift it off in line with the stem.", {
+            figures: [{ what: "the drive weighs", value: drive.weightKg, unit: "kg" }],
+            cautions: [handInBore],
+          }),
+        ]),
+  ];
+}
+
+const counted = (pieces: readonly Piece[]): Counted[] =>
+  pieces.map((piece) => ({ id: piece.id, name: piece.name, count: piece.count, renew: lookAt(piece).renew }));
+
+const layOut = (count: readonly Counted[]): ShopStep =>
+  step("lay out and count", "Lay the pieces out in the order they came, and count them against the list.", {
+    look: count.map(({ name, count: n }) => `${n} ${name}`),
+  });
+
+function stripped(work: Work, assembly: Assembly): ShopPlan {
+  const { valve, drive, duty } = work;
+  const count = counted(stripOrder(assembly));
+  return {
+    kind: "strip",
+    steps: [
+      ...makeSafe(valve, drive, duty, assembly.sealed !== null || valve.construction.repairInLine),
+      ...marked(work, assembly),
+      ...apart(work, assembly),
+      layOut(count),
+    ],
+    count,
+    limits: assembly.sealed,
+  };
+}
+
+const notReseated = "Without its seats nothing holds the closing member, or one lies behind it: strip it.";
+
+function reseated(work: Work, assembly: Assembly): ShopPlan {
+  const { valve, drive, duty } = work;
+  const { reseat } = assembly;
+  if (reseat === null)
+    return {
+      kind: "reseat",
+      steps: [],
+      count: [],
+      limits: assembly.sealed ?? notReseated,
+    };
+  const fromOutside = reseat.pieces.length > 0;
+  const off = loosenedBy(assembly, reseat.pieces);
+  const count = fromOutside ? counted(stripOrder(assembly, off)) : [];
+  return {
+    kind: "reseat",
+    steps: [
+      // Sealant is pushed in from outside while the valve stands in the line as it is.
+      ...(fromOutside ? makeSafe(valve, drive, duty, valve.construction.repairInLine) : []),
+      // A spring would turn it back: nothing is turned by hand with a drive on it.
+      ...(fromOutside ? marked(work, assembly) : []),
+      ...(fromOutside ? apart(work, assembly, off) : []),
+      ...reseat.instead.map((does) => step("put together", does, { cautions: [handInBore] })),
+      ...(fromOutside ? [layOut(count), ...readied(work), ...together(work, assembly, off, true)] : []),
+      ...turnAndTest(work),
+    ],
+    count,
+    limits: null,
+  };
+}
+
+function putTogether(work: Work, assembly: Assembly): ShopPlan {
+  const count = counted(stripOrder(assembly));
+  return {
+    kind: "put together",
+    steps: [...readied(work), ...together(work, assembly), ...turnAndTest(work)],
+    count,
+    limits: assembly.sealed,
+  };
+}
+
+/**
+ * A plan of work on a valve.
+ *
+ * @param kind of work
+ * @param work valve, drive, duty, house rules, and how the drive is put on
+ * @returns its steps, the pieces to count, and why it goes no further where it does not. Nothing in it is written for a
+ *   product: order, position, cautions and figures follow from the pieces and the duty
+ * @source `stripOrder`, practice; the maker's instructions, the site's permit and local law prevail
+ */
+export function shopPlan(kind: PlanKind, work: Work): ShopPlan {
+  const assembly = assemblyOf(work.valve);
+  switch (kind) {
+    case "strip":
+      return stripped(work, assembly);
+    case "reseat":
+      return reseated(work, assembly);
+    case "put together":
+      return putTogether(work, assembly);
+    case "fit the drive":
+      return {
+        kind,
+        steps: work.fitting.map(({ does, figures, caution }) =>
+          step("put the drive on", does, { figures, cautions: caution === null ? [] : [caution] }),
+        ),
+        count: [],
+        limits:
+          work.fitting.length === 0
+            ? "Nothing is put on here: a bare stem, or one whose end or whose drive's bore nobody states."
+            : null,
+      };
+  }
+}

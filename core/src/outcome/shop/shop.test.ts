@@ -1,0 +1,162 @@
+import { describe, expect, it } from "vitest";
+import { demoDuty, demoTags } from "../../../test/demo.ts";
+import { dutyWith } from "../../../test/fixture.ts";
+import { bare, cautions, house, inHand, words } from "../../../test/workshop.ts";
+import { constructions } from "../../construction/bodies/index.ts";
+import { settle } from "../../duty/index.ts";
+import { type PlanKind, planKinds, type ShopStep, shopPlan, type Work } from "./index.ts";
+
+describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
+  const work = bare(id);
+  it("takes off what the assembly lets off, each once, then lays all of it out", () => {
+    const plan = shopPlan("strip", work);
+    const taken = plan.steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
+    expect(new Set(taken).size).toBe(taken.length);
+    expect(taken).toEqual(plan.count.map((c) => c.id));
+    expect(plan.steps[0]!.stage).toBe("make safe");
+    expect(plan.steps.at(-1)!.stage).toBe("lay out and count");
+    // Nothing is taken apart before it is safe, and nothing marked after.
+    const stages = plan.steps.map(({ stage }) => stage);
+    expect(stages.lastIndexOf("make safe")).toBeLessThan(stages.indexOf("take apart"));
+    expect(stages.lastIndexOf("mark")).toBeLessThan(stages.indexOf("take apart"));
+  });
+  it("turns the closing member before whatever wants it to stand otherwise", () => {
+    for (const kind of ["strip", "put together", "reseat"] as const) {
+      let stands: ShopStep["at"] = null;
+      let stemIn = false;
+      for (const { at, piece, stage } of shopPlan(kind, work).steps) {
+        if (piece === null && at !== null && stage !== "make safe") stands = at;
+        // Where no stem is in yet to turn it, it goes in as it has to stand.
+        if (piece?.role === "closing member" && kind !== "strip" && !stemIn) stands = at;
+        if (piece?.id === "stem") stemIn = kind === "put together";
+        if (piece !== null && at !== null) expect(stands, `${piece.id}, ${kind}`).toBe(at);
+      }
+    }
+  });
+  it("turns by a stem that is there, and nothing that is not", () => {
+    for (const kind of ["strip", "put together", "reseat"] as const) {
+      const { steps } = shopPlan(kind, work);
+      const at = (wanted: string, stage: ShopStep["stage"]) =>
+        steps.findIndex(({ piece, stage: of }) => piece?.id === wanted && of === stage);
+      for (const [i, { does, piece }] of steps.entries()) {
+        if (piece !== null || !/^Turn the/.test(does)) continue;
+        const [off, on] = [at("stem", "take apart"), at("stem", "put together")];
+        // Between its coming out and its going back, or before it goes in at all, there is no stem to turn by.
+        expect(off >= 0 && i > off && (on < 0 || i < on), `${kind}: ${does}`).toBe(false);
+        if (kind === "put together") expect(on >= 0 && i < on, `${kind}: ${does}`).toBe(false);
+      }
+    }
+  });
+  it("puts back what came off, the other way round, with every seal new", () => {
+    const off = shopPlan("strip", work).count.map((c) => c.id);
+    const back = shopPlan("put together", work).steps.flatMap(({ piece }) => (piece ? [piece] : []));
+    expect(back.map((p) => p.id)).toEqual([...off].reverse());
+    for (const { renew, piece, does } of shopPlan("put together", work).steps)
+      if (piece && renew === "always") expect(does).toMatch(/new/);
+  });
+  it("names a tool for every piece that is taken off or put back", () => {
+    for (const kind of ["strip", "put together"] as const)
+      for (const { piece, figures } of shopPlan(kind, work).steps)
+        expect(
+          figures.some(({ what }) => what === "tool"),
+          piece?.id,
+        ).toBe(piece !== null);
+  });
+  it("says sentences, and nothing empty", () => {
+    for (const kind of planKinds)
+      for (const s of shopPlan(kind, work).steps) {
+        for (const sentence of [s.does, ...s.cautions]) expect(sentence).toMatch(/^[A-Z].*\.$/);
+        // What nothing bounds is written down by the maker's drawing.
+        for (const { least, most, source } of s.measures)
+          expect(least !== null || most !== null || /maker/.test(source)).toBe(true);
+        expect(`${s.does} ${s.look.join(" ")}`).not.toMatch(/undefined|null|NaN/);
+      }
+  });
+});
+
+describe("a strip-down plan", () => {
+  it("makes safe what the duty makes dangerous", () => {
+    const sour = { ...bare("trunnion-side-entry"), duty: settle(demoDuty("XV-3052"), house) };
+    const { valve } = sour;
+    const safe = (change: Partial<Work>) =>
+      shopPlan("strip", { ...sour, ...change }).steps.filter(({ stage }) => stage === "make safe");
+    const ofDuty = (of: Parameters<typeof dutyWith>[0]) => safe({ duty: settle(dutyWith(of), house) });
+    const lethal = ofDuty({ fluid: { hazards: ["lethal"] } });
+    expect(cautions(lethal)).toMatch(/breath of it can kill/);
+    expect(words(lethal)).toMatch(/purge/);
+    expect(cautions(ofDuty({ fluid: { hazards: ["oxygen"] } }))).toMatch(/ignite in oxygen/);
+    expect(words(ofDuty({ cases: [{ temperatureC: 61 }] }))).toMatch(/cool/);
+    expect(words(ofDuty({ cases: [{ temperatureC: 60 }] }))).not.toMatch(/cool/);
+    expect(words(ofDuty({ cases: [{ temperatureC: -11 }] }))).toMatch(/warm up/);
+    expect(words(ofDuty({ cases: [{ temperatureC: -10 }] }))).not.toMatch(/warm up/);
+    expect(valve.construction.holdsCavity).toBe(true);
+    expect(words(safe({}))).toMatch(/Vent the cavity/);
+    expect(words(shopPlan("strip", bare("butterfly-double-offset")).steps)).not.toMatch(/Vent the cavity/);
+  });
+  it("names no brass and no copper where the fluid makes something of it", () => {
+    const told = (fluid: NonNullable<Parameters<typeof dutyWith>[0]>["fluid"]) =>
+      JSON.stringify(
+        (["strip", "put together"] as const).map((kind) =>
+          shopPlan(kind, {
+            ...bare("trunnion-side-entry"),
+            duty: settle(dutyWith({ fluid: { ...fluid, substance: null } }), house),
+          }),
+        ),
+      );
+    expect(told({ name: "condensate" })).toMatch(/hook of brass/);
+    for (const name of ["acetylene", "1,3-butadiene"]) {
+      expect(told({ name })).not.toMatch(/hook of brass/);
+      expect(told({ name })).toMatch(/compound that explodes/);
+      expect(told({ name })).toMatch(/no paste with copper/);
+    }
+    expect(told({ name: "NH3", family: "ammonia" })).toMatch(/alloys crack in ammonia/);
+  });
+  it("keeps lapped pairs together", () => {
+    const metal = inHand("XV-8006");
+    const looks = (work: Work) =>
+      shopPlan("strip", work)
+        .steps.flatMap(({ look }) => look)
+        .join();
+    expect(metal.valve.seat.material.kind).toBe("metal");
+    expect(looks(metal)).toMatch(/stay pairs/);
+    expect(looks(bare("floating-two-piece"))).not.toMatch(/stay pairs/);
+  });
+  it("locks off what drives it, and never opens a spring", () => {
+    const work = demoTags
+      .map(({ number }) => number)
+      .map((n) => (n === "XV-3052" ? inHand(n) : null))
+      .find(Boolean)!;
+    const plan = shopPlan("strip", work);
+    expect(words(plan.steps)).toMatch(/vent its air/);
+    if (work.drive!.springSet !== null) expect(cautions(plan.steps)).toMatch(/never open the spring side/);
+    expect(words(shopPlan("strip", { ...work, drive: null }).steps)).not.toMatch(/its air/);
+  });
+  it("of a floating ball has it shut when it comes out, of a trunnion ball open", () => {
+    const at = (id: string) =>
+      shopPlan("strip", bare(id)).steps.find(({ piece }) => piece?.id === "ball")!.at;
+    expect(at("floating-two-piece")).toBe("shut");
+    expect(at("trunnion-side-entry")).toBe("open");
+  });
+  it("of a welded body says that ball and seats do not come out", () => {
+    const plan = shopPlan("strip", bare("trunnion-welded"));
+    expect(plan.limits).toMatch(/welded/);
+    expect(plan.count.some(({ id }) => id === "ball" || id === "upstream-seat")).toBe(false);
+    expect(plan.count.some(({ id }) => id === "packing")).toBe(true);
+  });
+});
+
+describe("fitting the drive", () => {
+  it("is the plan of the fit-up, and none of a bare stem", () => {
+    const work = inHand("XV-3052");
+    expect(shopPlan("fit the drive", work).steps.map(({ does }) => does)).toEqual(
+      work.fitting.map(({ does }) => does),
+    );
+    expect(shopPlan("fit the drive", bare("tilt-away")).limits).toMatch(/bare stem/);
+  });
+  it("goes for every demo tag that has a drive in hand", () => {
+    const kinds: PlanKind[] = ["strip", "put together"];
+    for (const { number } of demoTags.slice(0, 12))
+      for (const kind of kinds)
+        expect(shopPlan(kind, inHand(number)).steps.length, number).toBeGreaterThan(8);
+  });
+});

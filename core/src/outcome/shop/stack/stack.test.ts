@@ -1,0 +1,185 @@
+import { describe, expect, it } from "vitest";
+import { demoShelf } from "../../../../test/demo.ts";
+import { dutyWith } from "../../../../test/fixture.ts";
+import { bare, house, inHand } from "../../../../test/workshop.ts";
+import { constructions } from "../../../construction/bodies/index.ts";
+import type { Drive } from "../../../equipment/drives/index.ts";
+import { settle } from "../../../duty/index.ts";
+import {
+  assessStack,
+  type ChainLink,
+  chainKind,
+  chainOf,
+  driveLoadN,
+  type SeatChain,
+  withMeasured,
+} from "../index.ts";
+import { linkMeasures } from "./measured.ts";
+
+const valveOf = (id: string) =>
+  [25, 50, 80, 100, 150].flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;
+const chain = chainOf(valveOf("floating-two-piece"))!;
+const with_ = (change: (link: ChainLink) => Partial<ChainLink>, of: SeatChain = chain): SeatChain => ({
+  ...of,
+  links: of.links.map((link) => ({ ...link, ...change(link) })),
+});
+
+describe("the chain of a seat", () => {
+  it("is there where dimensions press it, and not where torque or sealant does", () => {
+    const pressed = new Map(constructions.map((c) => [c.id, chainKind(c)]));
+    const none = ["butterfly-triple-offset", "plug-eccentric", "plug-lubricated", "tilt-away"];
+    expect([...pressed].flatMap(([id, kind]) => (kind === null ? [id] : [])).sort()).toEqual(none);
+    for (const [id, kind] of pressed) expect(chainOf(valveOf(id)) === null, id).toBe(kind === null);
+  });
+  it("of springs is slack when they are short, and solid when they are long", () => {
+    const springs = chainOf(valveOf("trunnion-side-entry"))!;
+    const load = valveOf("trunnion-side-entry").size.geometry.seatLoadN;
+    expect(assessStack(springs).loadAtMeanN).toBeCloseTo(Object.values(load)[0]!, 0);
+    const by = (mm: number) =>
+      assessStack(
+        with_((one) => (/free height/.test(one.name) ? { nominalMm: one.nominalMm + mm } : {}), springs),
+      );
+    expect(by(-5).probabilityLoose).toBeGreaterThan(0.99);
+    expect(by(10).probabilityOver).toBeGreaterThan(0.99);
+  });
+  it("of every valve is neither loose nor over-compressed as it is meant", () => {
+    const tried = new Set<unknown>();
+    for (const valve of [50, 100].flatMap((dn) => demoShelf.valvesFor(dn))) {
+      const { size, seat } = valve;
+      const alike = `${valve.line.id} ${size.dn} ${size.designation} ${seat.material.id}`;
+      const of = chainOf(valve);
+      if (of === null || tried.has(alike)) continue;
+      tried.add(alike);
+      const { loadAtMeanN, mostLoadN } = assessStack(of);
+      expect(loadAtMeanN, valve.key).toBeGreaterThan(0);
+      expect(loadAtMeanN, valve.key).toBeLessThan(mostLoadN);
+    }
+    expect(tried.size).toBeGreaterThan(10);
+  });
+  it("takes what was measured, which scatters no more", () => {
+    const measured = with_(({ nominalMm }) => ({ measuredMm: nominalMm }));
+    const { worstMaximumMm, worstMinimumMm, meanMm, worstLink, probabilityLoose, probabilityOver } =
+      assessStack(measured);
+    expect(worstMaximumMm).toBeCloseTo(worstMinimumMm, 12);
+    expect(worstMaximumMm).toBeCloseTo(meanMm, 12);
+    expect(worstLink).toBeNull();
+    expect([probabilityLoose, probabilityOver]).toEqual([0, 0]);
+    const one = assessStack(with_((link) => (link.picked ? { measuredMm: link.nominalMm } : {})));
+    expect(one.rssMaximumMm - one.meanMm).toBeLessThan(
+      assessStack(chain).rssMaximumMm - assessStack(chain).meanMm,
+    );
+  });
+  it("is loose or over-compressed as it grows, and never both likely", () => {
+    const at = (mm: number) =>
+      assessStack(with_((link) => (link.picked ? { measuredMm: link.nominalMm + mm } : {})));
+    const limit = chain.mostLoadN / chain.stiffnessNPerMm;
+    expect(at(-1).probabilityLoose).toBeGreaterThan(0.99);
+    expect(at(limit * 3).probabilityOver).toBeGreaterThan(0.99);
+    let before = 1;
+    for (let mm = -0.5; mm < limit * 2; mm += 0.05) {
+      const { probabilityLoose, probabilityOver } = at(mm);
+      expect(probabilityLoose).toBeLessThanOrEqual(before + 1e-12);
+      before = probabilityLoose;
+      expect(probabilityLoose + probabilityOver).toBeLessThanOrEqual(1 + 1e-9);
+    }
+  });
+  it("draws the same histogram every time, which agrees with the chance of a loose seat", () => {
+    const loose = with_((link) =>
+      link.picked ? { nominalMm: link.nominalMm - assessStack(chain).meanMm } : {},
+    );
+    const a = assessStack(loose);
+    expect(assessStack(loose).histogram).toEqual(a.histogram);
+    const { counts, fromMm, toMm } = a.histogram;
+    const all = counts.reduce((x, y) => x + y, 0);
+    expect(all).toBe(20_000);
+    const below = counts
+      .filter((_, i) => fromMm + ((i + 0.5) / counts.length) * (toMm - fromMm) < 0)
+      .reduce((x, y) => x + y, 0);
+    expect(below / all).toBeCloseTo(a.probabilityLoose, 1);
+  });
+  it("picks out of the stock what brings the load nearest to the middle", () => {
+    const { stock, targetN } = assessStack(chain, [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 1]);
+    const miss = stock.map(({ loadAtMeanN }) => Math.abs(loadAtMeanN - targetN));
+    expect([...miss].sort((a, b) => a - b)).toEqual(miss);
+    expect(assessStack(chain).stock).toEqual([]);
+  });
+});
+
+describe("what is corrected", () => {
+  const measured = (name: RegExp, by: number) =>
+    with_((one) => (name.test(one.name) ? { measuredMm: one.nominalMm + by } : {}));
+  it("is what lies outside its limits, back to them", () => {
+    const depth = chain.links.find(({ name }) => /depth/.test(name))!;
+    const { correct } = assessStack(measured(/depth/, depth.plusMm + 0.03));
+    expect(correct).toMatchObject({ name: depth.name, because: "outside its limits" });
+    expect(correct!.byMm).toBeCloseTo(-0.03, 9);
+    expect(assessStack(measured(/depth/, -depth.minusMm - 0.02)).correct!.byMm).toBeCloseTo(0.02, 9);
+    // At its limit it is within it.
+    expect(assessStack(measured(/depth/, depth.plusMm)).correct?.because).not.toBe("outside its limits");
+  });
+  it("is else the part out of the stock, by what brings the load to its middle", () => {
+    const slack = with_((one) => (one.picked ? { nominalMm: one.nominalMm - 0.5 } : {}));
+    const { correct, targetN } = assessStack(slack);
+    const put = with_((one) => (one.picked ? { nominalMm: one.nominalMm + correct!.byMm } : {}), slack);
+    expect(correct!.because).toBe("brings the load to its middle");
+    expect(assessStack(put).loadAtMeanN).toBeCloseTo(targetN, 6);
+  });
+  it("is nothing where nothing is wrong, or nothing can be picked", () => {
+    const measuredRight = with_((one) => ({ measuredMm: one.nominalMm }));
+    expect(assessStack(measuredRight).correct).toBeNull();
+    expect(assessStack(with_((one) => ({ picked: false, nominalMm: one.nominalMm + 1 }))).correct).toBeNull();
+  });
+});
+
+describe("a load its drive still turns", () => {
+  const { valve, duty } = bare("floating-two-piece", [50]);
+  const work = inHand("XV-1004");
+  it("is none of a bare stem, and none where the proof knows no torque", () => {
+    expect(driveLoadN({ valve, drive: null, duty, house })).toBeNull();
+    const blind = settle(dutyWith({ cases: [{ upstreamBarG: null }] }), house);
+    expect(driveLoadN({ ...work, duty: blind })).toBeNull();
+  });
+  it("is above what the chain is meant to make where the drive has more than it needs, and falls with the drive", () => {
+    const meant = assessStack(chainOf(work.valve)!).loadAtMeanN;
+    const load = driveLoadN(work)!;
+    expect(load).toBeGreaterThan(meant);
+    const weak = {
+      ...work.drive!,
+      outputAt: (...asked: Parameters<Drive["outputAt"]>) => {
+        const { opening, closing } = work.drive!.outputAt(...asked);
+        return { opening: opening.map((nm) => nm / 20), closing: closing.map((nm) => nm / 20) };
+      },
+    } as Drive;
+    expect(driveLoadN({ ...work, drive: weak })!).toBeLessThan(meant);
+  });
+  it("bounds the stack where the seat bears more, and leaves it where it bears less", () => {
+    const seat = assessStack(chain).mostLoadN;
+    expect(assessStack(chain, [], seat / 4)).toMatchObject({ mostLoadN: seat / 4, driveBearsLess: true });
+    expect(assessStack(chain, [], seat * 4)).toMatchObject({ mostLoadN: seat, driveBearsLess: false });
+    expect(assessStack(chain, [], seat / 100).probabilityOver).toBeGreaterThan(0.99);
+  });
+});
+
+describe("what was measured of a chain on a job", () => {
+  const [first, second] = chain.links;
+  it("stands in its links by their names, and what is no length of it is passed over", () => {
+    const before = { ...chain, links: [{ ...first!, measuredMm: 4 }, ...chain.links.slice(1)] };
+    const readings = [
+      { what: second!.name, value: 61.2 },
+      { what: first!.name, value: -1 },
+      { what: "load on the seat", value: 900 },
+    ];
+    const { links, ...rest } = withMeasured(before, readings);
+    expect(rest).toEqual({ stiffnessNPerMm: chain.stiffnessNPerMm, mostLoadN: chain.mostLoadN });
+    expect(links.map(({ measuredMm }) => measuredMm)).toEqual([
+      4,
+      61.2,
+      ...chain.links.slice(2).map(() => null),
+    ]);
+  });
+  it("is asked for link by link, and bounded by no estimate", () => {
+    expect(linkMeasures(chain)).toHaveLength(chain.links.length);
+    for (const { least, most, unit } of linkMeasures(chain))
+      expect([least, most, unit]).toEqual([null, null, "mm"]);
+  });
+});

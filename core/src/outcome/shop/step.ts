@@ -1,0 +1,106 @@
+import type { PieceRole, Way } from "../../construction/bodies/index.ts";
+import { figureText } from "../../basis/units/reading.ts";
+import type { Unit } from "../../basis/units/unit.ts";
+import type { Reading } from "../../basis/units/units.ts";
+
+export const stages = [
+  "make safe",
+  "mark",
+  "drive off",
+  "position",
+  "take apart",
+  "lay out and count",
+  "count in and clean",
+  "put together",
+  "turn and test",
+  "put the drive on",
+] as const;
+export type Stage = (typeof stages)[number];
+
+/** A figure beside a step's words, so that every reader has own units. */
+export interface StepFigure {
+  readonly what: string;
+  readonly value: number | string;
+  readonly unit: Unit;
+}
+
+/** What is measured, and between which limits it may go on being used. */
+export interface Measure {
+  readonly what: string;
+  readonly unit: Unit;
+  /** Null where nothing bounds it on that side. */
+  readonly least: number | null;
+  readonly most: number | null;
+  /** Where the limits come from. */
+  readonly source: string;
+}
+
+/** One step of work on a valve. */
+export interface ShopStep {
+  readonly stage: Stage;
+  readonly does: string;
+  readonly figures: readonly StepFigure[];
+  /** Said where somebody may be hurt. */
+  readonly cautions: readonly string[];
+  /** The piece it is about, and how it comes out or goes in; null of steps about none. */
+  readonly piece: {
+    readonly id: string;
+    readonly name: string;
+    readonly role: PieceRole;
+    readonly count: number;
+    readonly way: Way;
+  } | null;
+  /** How the closing member stands; null whichever way. */
+  readonly at: "open" | "shut" | null;
+  readonly look: readonly string[];
+  readonly measures: readonly Measure[];
+  readonly renew: "always" | "if worn" | null;
+}
+
+/**
+ * Between which limits something is measured, in the reader's units.
+ *
+ * @param measure limits; null where nothing bounds it on that side
+ * @param reading units of the reader
+ * @returns words
+ * @example limitsText({ least: 1, most: null, unit: "mm" }, { system: "metric" }) // → "at least 1 mm"
+ */
+export function limitsText(
+  { least, most, unit }: Pick<Measure, "least" | "most" | "unit">,
+  reading: Reading,
+): string {
+  const text = (value: number) => figureText(value, unit, reading);
+  if (least === null) return most === null ? "to be written down" : `at most ${text(most)}`;
+  if (most === null) return `at least ${text(least)}`;
+  return least === most ? text(least) : `${text(least)} to ${text(most)}`;
+}
+
+/** The caution of everything that turns. */
+export const handInBore =
+  "Never put a hand into bore or cavity while anything can turn it: a ball shears a finger.";
+
+/**
+ * A step with nothing besides its words.
+ *
+ * @param stage of the work
+ * @param does what is done, as a sentence
+ * @param of what else there is to it
+ * @returns the step
+ * @example step("mark", "Mark it.").cautions.length // → 0
+ */
+export const step = (
+  stage: Stage,
+  does: string,
+  of: Partial<Omit<ShopStep, "stage" | "does">> = {},
+): ShopStep => ({
+  stage,
+  does,
+  figures: [],
+  cautions: [],
+  piece: null,
+  at: null,
+  look: [],
+  measures: [],
+  renew: null,
+  ...of,
+});

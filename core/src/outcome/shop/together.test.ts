@@ -1,0 +1,232 @@
+import { describe, expect, it } from "vitest";
+import { dutyWith } from "../../../test/fixture.ts";
+import { bare, house, words } from "../../../test/workshop.ts";
+import { constructions } from "../../construction/bodies/index.ts";
+import { assemblyOf } from "../../equipment/catalogue/index.ts";
+import { settle } from "../../duty/index.ts";
+import { torqueDemand } from "../../mechanics/torque/index.ts";
+import { chainOf, limitsText, shopPlan } from "./index.ts";
+import { jointTorque } from "./tightening.ts";
+
+describe("reseating", () => {
+  it("of a segment leaves the segment in, turns it open and then shut on the new seat", () => {
+    const plan = shopPlan("reseat", bare("segment-ball"));
+    expect(plan.count.map(({ id }) => id)).toEqual(["retainer-screws", "retainer", "seat", "seat-ring"]);
+    // New seat in and its retainer loose, turned shut on it, then held: in that order, and each once.
+    const order = [
+      "the new seat\\.",
+      "seat retainer back",
+      "shut on the seat",
+      "screws just tight.*no shims",
+    ].map((part) => plan.steps.findIndex(({ does }) => new RegExp(part).test(does)));
+    expect(order.every((at) => at >= 0)).toBe(true);
+    expect([...order].sort((a, b) => a - b)).toEqual(order);
+    expect(plan.steps.filter(({ does }) => /new seat\./.test(does))).toHaveLength(1);
+  });
+  it("is no plan of its own where the closing member has to come out", () => {
+    expect(shopPlan("reseat", bare("floating-two-piece"))).toMatchObject({
+      steps: [],
+      limits: expect.stringMatching(/strip it/),
+    });
+  });
+  it("of a lubricated plug takes nothing off and lets nothing down", () => {
+    const plan = shopPlan("reseat", bare("plug-lubricated"));
+    expect(plan.count).toEqual([]);
+    expect(words(plan.steps)).toMatch(/fresh sealant/);
+    expect(plan.steps.some(({ stage }) => stage === "make safe")).toBe(false);
+  });
+});
+
+describe("a seat that is renewed", () => {
+  const reseats = constructions
+    .map(({ id }) => id)
+    .filter((id) => shopPlan("reseat", bare(id)).count.length > 0);
+  it("is a plan of its own for whatever lets its seats out past what stays, or in one lift with it", () => {
+    expect(reseats).toEqual(
+      expect.arrayContaining([
+        "trunnion-side-entry",
+        "trunnion-top-entry",
+        "tilt-away",
+        "v-port-ball",
+        "segment-ball",
+        "butterfly-double-offset",
+        "butterfly-triple-offset",
+      ]),
+    );
+    const side = shopPlan("reseat", bare("trunnion-side-entry"));
+    expect(side.count.some(({ id }) => id === "ball" || id === "stem")).toBe(false);
+  });
+  it.each(reseats)(
+    "of %s renews every seal that was lifted, and counts every spring that was loose",
+    (id) => {
+      const work = bare(id);
+      const { pieces } = assemblyOf(work.valve);
+      const plan = shopPlan("reseat", work);
+      const off = new Set(plan.count.map((one) => one.id));
+      for (const { id: of, role, heldBy, out } of pieces)
+        if ((role === "seal" || role === "spring") && out !== "stays" && heldBy.length > 0)
+          if (heldBy.every((holder) => off.has(holder))) expect(off, of).toContain(of);
+      for (const { id: of } of plan.count) {
+        const back = plan.steps.filter(({ piece, stage }) => piece?.id === of && stage === "put together");
+        expect(back, of).toHaveLength(1);
+        if (back[0]!.piece!.role === "seal") expect(back[0]!.does).toMatch(/new/);
+      }
+    },
+  );
+  it.each(reseats)("of %s is cleaned for its service, and counted before it goes back", (id) => {
+    const oxygen = settle(dutyWith({ fluid: { hazards: ["oxygen"] } }), house);
+    const { steps } = shopPlan("reseat", { ...bare(id), duty: oxygen });
+    const at = (stage: string) => steps.findIndex((one) => one.stage === stage);
+    expect(words(steps)).toMatch(/Degrease every piece/);
+    expect(at("lay out and count")).toBeLessThan(at("count in and clean"));
+    expect(at("count in and clean")).toBeLessThan(at("put together"));
+  });
+  it("finds its place by what it seals on before its screws are drawn, in every plan", () => {
+    for (const id of ["v-port-ball", "segment-ball", "butterfly-double-offset", "butterfly-triple-offset"])
+      for (const kind of ["reseat", "put together"] as const) {
+        const { steps } = shopPlan(kind, bare(id));
+        const back = (of: string) =>
+          steps.findIndex(({ piece, stage }) => piece?.id === of && stage === "put together");
+        const centred = steps.findIndex(({ does }) => /screws by hand only, and/.test(does));
+        expect(centred, id).toBe(back("retainer-screws") - 1 - Number(id === "butterfly-triple-offset"));
+        expect(centred, id).toBeGreaterThan(back("retainer"));
+      }
+  });
+  it("is drawn back by its tool before a ball goes in from above, and let forward after it", () => {
+    const does = shopPlan("put together", bare("trunnion-top-entry")).steps.map((one) => one.does);
+    const at = (part: RegExp) => does.findIndex((one) => part.test(one));
+    expect(at(/Draw both seats back/)).toBeLessThan(at(/Put the ball back/));
+    expect(at(/Put the ball back/)).toBeLessThan(at(/Let both seats forward/));
+  });
+});
+
+describe("a seat stack", () => {
+  it("is reckoned before its pieces go in, and nothing is where no dimensions press the seat", () => {
+    const asked = (id: string) =>
+      shopPlan("put together", bare(id)).steps.find(({ does }) => /Seat stack/.test(does));
+    const { measures } = asked("floating-two-piece")!;
+    expect(measures.at(-1)).toMatchObject({ unit: "N", least: null });
+    const { links } = chainOf(bare("floating-two-piece").valve)!;
+    expect(measures.slice(0, -1).map(({ what }) => what)).toEqual(links.map(({ name }) => name));
+    expect(asked("floating-two-piece")!.look.join()).toMatch(/picked out of the stock/);
+    expect(asked("butterfly-triple-offset")).toBeUndefined();
+  });
+});
+
+describe("the torque of a valve that was put together", () => {
+  const measured = (of: Partial<ReturnType<typeof bare>>, id = "trunnion-side-entry") =>
+    shopPlan("put together", { ...bare(id), ...of }).steps.at(-1)!;
+  it("is judged by what the proof counts with, or by its stem where that carries less", () => {
+    const work = bare("trunnion-side-entry");
+    const counted = torqueDemand(work.valve, work.duty, house).covering!.opening[0]!;
+    expect(counted).toBeLessThan(work.valve.size.maximumStemTorqueNm);
+    expect(measured({}).measures[0]).toMatchObject({
+      most: counted,
+      source: expect.stringMatching(/proved anew/),
+    });
+    const weak = { ...work.valve, size: { ...work.valve.size, maximumStemTorqueNm: counted / 2 } };
+    expect(measured({ valve: weak }).measures[0]).toMatchObject({
+      most: counted / 2,
+      source: "what the stem may carry",
+    });
+  });
+  it("is held against the stem alone where the proof knows none, which is said", () => {
+    const duty = settle(dutyWith({ cases: [{ upstreamBarG: null }] }), house);
+    const blind = measured({ duty });
+    expect(blind.measures[0]).toMatchObject({ source: "what the stem may carry" });
+    expect(blind.look.join()).toMatch(/knows no torque/);
+  });
+});
+
+describe("putting together", () => {
+  it("loads the packing by its school: to a height that is written down, or just tight", () => {
+    const work = bare("floating-two-piece");
+    const at = (
+      stemSeal: "live-loaded stack" | "adjustable gland",
+      liveLoading: typeof work.valve.size.liveLoading = null,
+    ) => {
+      const valve = {
+        ...work.valve,
+        seals: { ...work.valve.seals, stemSeal },
+        size: { ...work.valve.size, liveLoading },
+      };
+      return shopPlan("put together", { ...work, valve }).steps.find(
+        ({ piece }) => piece?.id === "gland-nuts",
+      )!;
+    };
+    const [live, plain] = [at("live-loaded stack"), at("adjustable gland")];
+    const limits = ({ measures }: typeof live) =>
+      measures.map((measure) => limitsText(measure, { system: "metric" }));
+    expect(live.look.join()).toMatch(/catalogue states no height/);
+    expect(limits(live)).toEqual(["to be written down"]);
+    const stated = at("live-loaded stack", { heightMm: 21.5, toleranceMm: 0.3 });
+    expect(stated.look.join()).not.toMatch(/states no height/);
+    expect(limits(stated)).toEqual(["21.2 mm to 21.8 mm"]);
+    expect(stated.measures[0]!.source).toMatch(/maker's figure/);
+    expect(plain.does).toMatch(/just tight/);
+    expect(live.does).not.toMatch(/just tight/);
+    expect(plain.measures).toEqual([]);
+  });
+  it("tightens the shell crosswise in the house's passes, to a torque that says what it is", () => {
+    const steps = shopPlan("put together", {
+      ...bare("floating-two-piece"),
+      house: { ...house, tighteningPasses: 4 },
+    }).steps;
+    const bolts = steps.find(({ piece }) => piece?.id === "body-bolts")!;
+    expect(bolts.does).toMatch(/crosswise in 4 passes/);
+    expect(bolts.figures.map(({ what }) => what)).toEqual([
+      "tool",
+      "screws, estimated",
+      "torque, lubricated, estimated",
+      "torque, dry, estimated",
+    ]);
+    const [, , lubricated, dry] = bolts.figures.map(({ value }) => Number(value));
+    expect(dry).toBeGreaterThan(lubricated!);
+  });
+  it("tightens what shuts a stem off with less than what shuts the bore off, and a retainer just snug", () => {
+    const steps = (id: string) => shopPlan("put together", bare(id)).steps;
+    const { valve } = bare("trunnion-side-entry", [300], "class 600");
+    const torque = (holds: "the bore" | "the stem") =>
+      Number(jointTorque(valve, { count: 12, holds }, 100, house)[1]!.value);
+    expect(torque("the stem")).toBeLessThan(torque("the bore"));
+    expect(jointTorque(valve, { count: 12, holds: "nothing" }, 100, house)).toEqual([]);
+    // Twelve that carry 10 000 bar there are not.
+    expect(jointTorque(valve, { count: 12, holds: "the bore" }, 10_000, house)).toEqual([]);
+    const snug = steps("segment-ball").find(({ piece }) => piece?.id === "retainer-screws")!;
+    expect(snug.does).toMatch(/just tight/);
+    expect(snug.figures.map(({ what }) => what)).toEqual(["tool"]);
+  });
+  it("puts the stem in before its packing, and the packing before its gland, in every body that has them", () => {
+    for (const { id } of constructions) {
+      const back = shopPlan("put together", bare(id)).steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
+      const order = ["stem", "packing", "gland"].map((piece) => back.indexOf(piece)).filter((at) => at >= 0);
+      if (id !== "plug-sleeved")
+        expect(
+          [...order].sort((a, b) => a - b),
+          id,
+        ).toEqual(order);
+    }
+  });
+  it("of a body for oxygen degreases it", () => {
+    const work = {
+      ...bare("trunnion-side-entry"),
+      duty: settle(dutyWith({ fluid: { hazards: ["oxygen"] } }), house),
+    };
+    expect(words(shopPlan("put together", work).steps)).toMatch(/Degrease/);
+    expect(words(shopPlan("put together", bare("trunnion-side-entry")).steps)).not.toMatch(/Degrease/);
+  });
+  it("of a body that is welded in keeps soft parts out of the heat", () => {
+    const of = (endConnection: "butt-weld" | "flanged RF") => {
+      const duty = settle(dutyWith({ endConnection }), house);
+      const { steps } = shopPlan("put together", { ...bare("floating-three-piece"), duty });
+      return steps.flatMap(({ look }) => look).join();
+    };
+    expect(of("butt-weld")).toMatch(/until the weld has cooled/);
+    expect(of("flanged RF")).not.toMatch(/weld/);
+  });
+  it("measures a stem against what may be worn off it", () => {
+    const work = bare("trunnion-side-entry");
+    const stem = shopPlan("strip", work).steps.find(({ piece }) => piece?.id === "stem")!;
+    expect(stem.measures[0]!.least).toBeCloseTo(work.valve.size.stemDiameterMm - house.wornOffMm, 9);
+  });
+});

@@ -1,0 +1,76 @@
+import type { Assembly, Piece } from "../../construction/bodies/index.ts";
+import { type ShopStep, type Stage, step } from "./step.ts";
+
+const fingers = "Turn it by a lever on the stem, never by a drive, and with nobody's fingers in the bore.";
+
+const turn = (stage: Stage, does: string, { at, name }: Piece): ShopStep =>
+  step(stage, does, {
+    at,
+    cautions: [fingers],
+    figures: [{ what: "else it is held", value: `the ${name}`, unit: "" }],
+  });
+
+const memberOf = ({ pieces }: Pick<Assembly, "pieces">): Piece =>
+  pieces.find(({ role }) => role === "closing member")!;
+
+/** What it is turned by: a stem of its own, or none where the closing member is its own stem. */
+const turnedBy = ({ pieces }: Pick<Assembly, "pieces">): Piece | undefined =>
+  pieces.find(({ id }) => id === "stem");
+
+/**
+ * Where the closing member is turned while a valve is taken apart.
+ *
+ * @param assembly pieces
+ * @param order in which they come off
+ * @returns by index of the piece it goes before, the step that turns it: before the piece that wants it to stand
+ *   otherwise, and before the stem is out, without which nothing turns it
+ * @source the pieces
+ */
+export function turnedApart(assembly: Assembly, order: readonly Piece[]): ReadonlyMap<number, ShopStep> {
+  const stem = order.findIndex(({ id }) => id === turnedBy(assembly)?.id);
+  const turns = new Map<number, ShopStep>();
+  let stands: Piece["at"] = null;
+  order.forEach((piece, i) => {
+    if (piece.at === null || piece.at === stands) return;
+    stands = piece.at;
+    const does = `Turn the ${memberOf(assembly).name} ${piece.at}.`;
+    turns.set(stem >= 0 && stem < i ? stem : i, turn("position", does, piece));
+  });
+  return turns;
+}
+
+/**
+ * How the closing member stands while a valve is put together.
+ *
+ * @param assembly pieces
+ * @param order in which they go back
+ * @returns what is asked before each piece goes back: the step that turns the closing member, or the stem it goes onto;
+ *   none where it stands so already, or goes in as it has to stand
+ * @source the pieces
+ */
+export function turningTogether(assembly: Assembly, order: readonly Piece[]) {
+  const [member, stem] = [memberOf(assembly), turnedBy(assembly)];
+  const placed = new Set(assembly.pieces.filter((one) => !order.includes(one)).map(({ id }) => id));
+  let stands: Piece["at"] = null;
+  return {
+    before(piece: Piece): ShopStep | null {
+      const { at } = piece;
+      placed.add(piece.id);
+      if (at === null || at === stands) return null;
+      stands = at;
+      if (piece !== member) return turn("put together", `Turn the ${member.name} ${at}.`, piece);
+      return stem !== undefined && placed.has(stem.id)
+        ? turn(
+            "put together",
+            `Turn the ${stem.name} to where it stands with the valve ${at}: only so does the ${member.name} go onto it.`,
+            piece,
+          )
+        : null;
+    },
+    /** It was turned otherwise meanwhile. */
+    stands(at: Piece["at"]): void {
+      stands = at ?? stands;
+    },
+    now: (): Piece["at"] => stands,
+  };
+}

@@ -1,9 +1,0 @@
-import { dutySchema } from "../../duty/duty.ts";
-import { documentKind } from "../kind.ts";
-import { functionAsASet } from "./2-function-as-a-set.ts";
-
-/** Duties; one that names no format is of the first version. */
-export const dutyKind = documentKind("duty", [functionAsASet], 1);
-
-/** A duty of any version in, the newest out. */
-export const storedDutySchema = dutyKind.reading(dutySchema);
