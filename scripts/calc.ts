@@ -10,9 +10,10 @@ import {
   inputJsonSchema,
   isFailure,
 } from "@proven-seat/core/basis/calc";
-import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
-import { proveRequest, proveRequestSchema, reprove, sheetSchema } from "@proven-seat/core/judgement/proof";
+import { compileShelf } from "@proven-seat/core/equipment/catalogue";
+import { reprove, sheetSchema } from "@proven-seat/core/judgement/proof";
+import { proveRequest, proveRequestSchema } from "@proven-seat/core/judgement/request";
 import { z } from "zod";
 import { demoFolder, readCatalogueFolder } from "../server/src/demo/read-demo.ts";
 import { openInput, readItems, UnusableInput } from "./calc/items.ts";

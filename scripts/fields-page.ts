@@ -1,8 +1,8 @@
 /** Writes docs/duty-fields.md from the fields themselves. */
 import { writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { type AnyField, caseFields, dutyFields, type Holds } from "@proven-seat/core/duty";
 import { unitsOf } from "@proven-seat/core/basis/units";
+import { type AnyField, caseFields, dutyFields, type Holds } from "@proven-seat/core/duty";
 
 function contentOf(holds: Holds): string {
   switch (holds.kind) {

@@ -3,8 +3,8 @@
  * release found may not change without the engine's number. Run after that number was raised.
  */
 import { writeFileSync } from "node:fs";
-import { defaultHouseRules } from "../core/src/basis/house/index.ts";
-import { engineVersion, prove } from "../core/src/judgement/proof/index.ts";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { engineVersion, prove } from "@proven-seat/core/judgement/proof";
 import { demoShelf, demoTags } from "../core/test/demo.ts";
 import { findingOf } from "../core/test/one-rule.ts";
 

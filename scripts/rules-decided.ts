@@ -3,9 +3,9 @@
  * with 1 where there is one.
  */
 import { readdirSync, readFileSync } from "node:fs";
-import { defaultHouseRules } from "../core/src/basis/house/index.ts";
-import { prove } from "../core/src/judgement/proof/index.ts";
-import { ruleStations, rules } from "../core/src/judgement/rules/index.ts";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { prove } from "@proven-seat/core/judgement/proof";
+import { ruleStations, rules } from "@proven-seat/core/judgement/rules";
 import { demoShelf, demoTags, differentFindings } from "../core/test/demo.ts";
 
 const deciding = new Set(["holds", "tight", "fails"]);

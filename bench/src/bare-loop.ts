@@ -1,20 +1,15 @@
 import { cavityRise, seatRelief } from "@proven-seat/core/basis/calc";
-import {
-  type Drive,
-  parts,
-  type Shelf,
-  suppliedDrive,
-  type Valve,
-} from "@proven-seat/core/equipment/catalogue";
-import { type Duty, type SettledDuty, settle } from "@proven-seat/core/duty";
-import { fitUpOf } from "@proven-seat/core/mechanics/fit-up";
-import { flowAround, trimInDuty } from "@proven-seat/core/mechanics/flow";
 import type { HouseRules } from "@proven-seat/core/basis/house";
 import { metalLimits, padOf, valueOnCurve } from "@proven-seat/core/basis/reference";
-import { seatLoad } from "@proven-seat/core/judgement/rules";
 import { angles, type Profile, profileThrough, scaled } from "@proven-seat/core/basis/stroke";
-import { breakGrowth, flowTorque, tableTorque } from "@proven-seat/core/mechanics/torque";
+import { type Duty, type SettledDuty, settle } from "@proven-seat/core/duty";
+import { parts, type Shelf, type Valve } from "@proven-seat/core/equipment/catalogue";
+import { type Drive, suppliedDrive } from "@proven-seat/core/equipment/drives";
 import { trimsOf } from "@proven-seat/core/equipment/trims";
+import { seatLoad } from "@proven-seat/core/judgement/rules";
+import { fitUpOf } from "@proven-seat/core/mechanics/fit-up";
+import { flowAround, trimInDuty } from "@proven-seat/core/mechanics/flow";
+import { breakGrowth, flowTorque, tableTorque } from "@proven-seat/core/mechanics/torque";
 
 /**
  * The simpler loop the prover is measured against: for every candidate the same interpolations of body

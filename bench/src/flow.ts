@@ -1,16 +1,15 @@
 /** Prints what flow and torque cost beside bare loops in the same run: `npm run bench:flow`. */
 import { join } from "node:path";
 import { gasFlow, liquidFlow } from "@proven-seat/core/basis/calc";
+import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { weakest } from "@proven-seat/core/basis/stroke";
+import { type Duty, settle, storedDutySchema } from "@proven-seat/core/duty";
 import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { suppliedDrive } from "@proven-seat/core/equipment/drives";
-import { type Duty, settle } from "@proven-seat/core/duty";
-import { flowOf } from "@proven-seat/core/mechanics/flow";
-import { defaultHouseRules } from "@proven-seat/core/basis/house";
-import { prove } from "@proven-seat/core/judgement/proof";
-import { storedDutySchema } from "@proven-seat/core/stored";
-import { weakest } from "@proven-seat/core/basis/stroke";
-import { torqueDemand } from "@proven-seat/core/mechanics/torque";
 import { trimsOf } from "@proven-seat/core/equipment/trims";
+import { prove } from "@proven-seat/core/judgement/proof";
+import { flowOf } from "@proven-seat/core/mechanics/flow";
+import { torqueDemand } from "@proven-seat/core/mechanics/torque";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { measure, measureInTurn, shown } from "./measure.ts";
 

@@ -3,12 +3,11 @@
  * is run as built, for that is what the browser and the server run.
  */
 import { join } from "node:path";
-import { breakingPoint, dutyValues } from "@proven-seat/core/judgement/breaking";
-import { compileShelf } from "@proven-seat/core/equipment/catalogue";
-import { type Duty, settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { type Duty, settle, storedDutySchema } from "@proven-seat/core/duty";
+import { compileShelf } from "@proven-seat/core/equipment/catalogue";
+import { breakingPoint, dutyValues } from "@proven-seat/core/judgement/breaking";
 import { prove } from "@proven-seat/core/judgement/proof";
-import { storedDutySchema } from "@proven-seat/core/stored";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { bareLoop } from "./bare-loop.ts";
 import { type Measured, measure, measureInTurn, shown } from "./measure.ts";

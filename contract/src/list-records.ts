@@ -1,5 +1,4 @@
-import { text } from "@proven-seat/core/duty";
-import { storedDutySchema } from "@proven-seat/core/stored";
+import { storedDutySchema, text } from "@proven-seat/core/duty";
 import { z } from "zod";
 import { remarksSchema, tagNumberSchema, trimmed } from "./records.ts";
 

@@ -1,5 +1,5 @@
-import { dutyDefaultsSchema, noDefaults } from "@proven-seat/core/duty";
 import { unitSystems } from "@proven-seat/core/basis/units";
+import { dutyDefaultsSchema, noDefaults } from "@proven-seat/core/duty";
 import { z } from "zod";
 import { trimmed } from "./records.ts";
 

@@ -1,7 +1,6 @@
-import { type Catalogue, catalogueSchema } from "@proven-seat/core/equipment/catalogue";
-import { text } from "@proven-seat/core/duty";
 import { houseRulesSchema } from "@proven-seat/core/basis/house";
-import { storedDutySchema } from "@proven-seat/core/stored";
+import { storedDutySchema, text } from "@proven-seat/core/duty";
+import { type Catalogue, catalogueSchema } from "@proven-seat/core/equipment/catalogue";
 import { z } from "zod";
 
 export const trimmed = (most: number) => text(most, z.string().trim());

@@ -14,11 +14,13 @@ describe("core in a bare worker", () => {
     const entry = join(folder, "entry.ts");
     writeFileSync(
       entry,
-      `import { prove } from "${root}/core/src/judgement/proof/index.ts";
-       import { calculations } from "${root}/core/src/basis/calc/index.ts";
-       import { compileShelf, readCatalogueDocument } from "${root}/core/src/equipment/catalogue/index.ts";
-       import { defaultHouseRules } from "${root}/core/src/basis/house/index.ts";
-       import { findTable, gridOfText } from "${root}/core/src/duty/line-list/index.ts";
+      `import { prove } from "${root}/core/src/judgement/proof/prove.ts";
+       import { calculations } from "${root}/core/src/basis/calc/contract.ts";
+       import { readCatalogueDocument } from "${root}/core/src/equipment/catalogue/check.ts";
+       import { compileShelf } from "${root}/core/src/equipment/catalogue/shelf.ts";
+       import { defaultHouseRules } from "${root}/core/src/basis/house/house-rules.ts";
+       import { gridOfText } from "${root}/core/src/duty/line-list/grid.ts";
+       import { findTable } from "${root}/core/src/duty/line-list/table.ts";
        import { catalogueDocument, dutyWith } from "${root}/core/test/fixture.ts";
        const { catalogue } = readCatalogueDocument(catalogueDocument);
        const proof = prove(dutyWith(), compileShelf(catalogue), defaultHouseRules());

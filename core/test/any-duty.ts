@@ -1,8 +1,10 @@
 /** Any duty the schema takes, made from the duty's own fields: a new field is in it by being one. */
 import fc from "fast-check";
-import { type AnyField, caseFields, dutyFields } from "../src/duty/fields/index.ts";
-import { type Duty, dutySchema, emptyDuty, withValueAt } from "../src/duty/index.ts";
-import { nominalSizes } from "../src/basis/units/index.ts";
+import { nominalSizes } from "../src/basis/units/sizes.ts";
+import { caseFields, dutyFields } from "../src/duty/fields/duty-fields.ts";
+import type { AnyField } from "../src/duty/fields/field.ts";
+import { type Duty, dutySchema, emptyDuty } from "../src/duty/statement/duty.ts";
+import { withValueAt } from "../src/duty/statement/shape.ts";
 
 const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
 

@@ -1,6 +1,7 @@
 /** A sheet of a demo tag as it would be issued, for its best valve or the one asked for. */
-import { defaultHouseRules } from "../src/basis/house/index.ts";
-import { drawUpSheet, prove, type Sheet, type SheetDetails } from "../src/judgement/proof/index.ts";
+import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
+import { prove } from "../src/judgement/proof/prove.ts";
+import { drawUpSheet, type Sheet, type SheetDetails } from "../src/judgement/proof/sheet.ts";
 import { demoCatalogue, demoShelf, demoTags } from "./demo.ts";
 
 export function sheetOf(number: string, details: Partial<SheetDetails> = {}): Sheet {

@@ -1,10 +1,11 @@
 /** The demo scenario read from its files: shelf and tags. */
 import { readdirSync, readFileSync } from "node:fs";
-import { compileShelf, readCatalogue } from "../src/equipment/catalogue/index.ts";
-import type { Duty } from "../src/duty/index.ts";
-import type { Proof } from "../src/judgement/proof/index.ts";
-import type { Finding } from "../src/judgement/rules/index.ts";
-import { storedDutySchema } from "../src/stored/index.ts";
+import type { Duty } from "../src/duty/statement/duty.ts";
+import { storedDutySchema } from "../src/duty/versions/kind.ts";
+import { readCatalogue } from "../src/equipment/catalogue/check.ts";
+import { compileShelf } from "../src/equipment/catalogue/shelf.ts";
+import type { Proof } from "../src/judgement/proof/prove.ts";
+import type { Finding } from "../src/judgement/rules/found.ts";
 
 const demo = new URL("../../demo/", import.meta.url);
 const json = (path: string) => JSON.parse(readFileSync(new URL(path, demo), "utf8"));

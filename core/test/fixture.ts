@@ -1,14 +1,13 @@
 /** A shelf small enough to reckon by hand, and a duty everything on it holds. */
-import {
-  type Catalogue,
-  compileShelf,
-  readCatalogueDocument,
-  type Shelf,
-} from "../src/equipment/catalogue/index.ts";
-import { type Duty, dutySchema } from "../src/duty/index.ts";
-import { defaultHouseRules, type HouseRules } from "../src/basis/house/index.ts";
-import { type ProvenCandidate, prover } from "../src/judgement/proof/index.ts";
-import type { Finding } from "../src/judgement/rules/index.ts";
+
+import { defaultHouseRules, type HouseRules } from "../src/basis/house/house-rules.ts";
+import { type Duty, dutySchema } from "../src/duty/statement/duty.ts";
+import { readCatalogueDocument } from "../src/equipment/catalogue/check.ts";
+import type { Catalogue } from "../src/equipment/catalogue/schema.ts";
+import { compileShelf, type Shelf } from "../src/equipment/catalogue/shelf.ts";
+import type { ProvenCandidate } from "../src/judgement/proof/candidate.ts";
+import { prover } from "../src/judgement/proof/prover.ts";
+import type { Finding } from "../src/judgement/rules/found.ts";
 
 const torque = (scale: number) => ({
   differentialBar: [0, 50],

@@ -1,8 +1,10 @@
 /** Duties somebody might bring: coherent, mostly stated, hard here and there. */
 import fc from "fast-check";
-import { type Duty, dutySchema, emptyDuty, newCase } from "../src/duty/index.ts";
+import { fluids } from "../src/basis/reference/fluids.ts";
+import { serviceFamilies } from "../src/basis/reference/suitability.ts";
 import { caseKinds, hazards, installations, valveFunctions } from "../src/duty/fields/words.ts";
-import { fluids, serviceFamilies } from "../src/basis/reference/index.ts";
+import { newCase } from "../src/duty/statement/case-kinds.ts";
+import { type Duty, dutySchema, emptyDuty } from "../src/duty/statement/duty.ts";
 
 const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });

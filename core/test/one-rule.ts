@@ -1,12 +1,17 @@
 /** One rule on one valve with one drive of the demo, as a proof would examine it. */
-import { type AccessoryFamily, fittingsOf } from "../src/equipment/accessories/index.ts";
-import type { Valve } from "../src/equipment/catalogue/index.ts";
-import { type Drive, suppliedDrive } from "../src/equipment/drives/index.ts";
-import { type Duty, settle } from "../src/duty/index.ts";
-import { defaultHouseRules, type HouseRules } from "../src/basis/house/index.ts";
-import { type FindingDescription, rules } from "../src/judgement/rules/index.ts";
+
+import { defaultHouseRules, type HouseRules } from "../src/basis/house/house-rules.ts";
+import { settle } from "../src/duty/settling/settle.ts";
+import type { Duty } from "../src/duty/statement/duty.ts";
+import { fittingsOf } from "../src/equipment/accessories/fittings.ts";
+import type { AccessoryFamily } from "../src/equipment/accessories/kinds.ts";
+import type { Valve } from "../src/equipment/catalogue/valve.ts";
+import type { Drive } from "../src/equipment/drives/kind.ts";
+import { suppliedDrive } from "../src/equipment/drives/supplied.ts";
+import type { FindingDescription } from "../src/judgement/rules/found.ts";
 import { examined } from "../src/judgement/rules/rule.ts";
-import { torqueDemand } from "../src/mechanics/torque/index.ts";
+import { rules } from "../src/judgement/rules/rules.ts";
+import { torqueDemand } from "../src/mechanics/torque/demand.ts";
 import { demoShelf } from "./demo.ts";
 
 export function findingOf(

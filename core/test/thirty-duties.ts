@@ -1,7 +1,9 @@
 /** Thirty awkward duties, written down before they were run: what must fall of all that is on the shelf, what must stand. */
-import { type Duty, dutySchema, emptyDuty, newCase } from "../src/duty/index.ts";
-import type { ProvenCandidate } from "../src/judgement/proof/index.ts";
-import { breaking, hardestAt } from "../src/mechanics/torque/index.ts";
+
+import { newCase } from "../src/duty/statement/case-kinds.ts";
+import { type Duty, dutySchema, emptyDuty } from "../src/duty/statement/duty.ts";
+import type { ProvenCandidate } from "../src/judgement/proof/candidate.ts";
+import { breaking, hardestAt } from "../src/mechanics/torque/demand.ts";
 
 type Case = Partial<Duty["cases"][number]>;
 type Is = (c: ProvenCandidate) => boolean;

@@ -1,8 +1,8 @@
 /** What metamorphic truths are tried on: duties, and valves of the demo's shelf. */
 import fc from "fast-check";
-import type { Valve } from "../src/equipment/catalogue/index.ts";
-import type { Duty } from "../src/duty/index.ts";
-import { defaultHouseRules } from "../src/basis/house/index.ts";
+import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
+import type { Duty } from "../src/duty/statement/duty.ts";
+import type { Valve } from "../src/equipment/catalogue/valve.ts";
 import { demoShelf, demoTags } from "./demo.ts";
 import { likelyDuty } from "./likely-duty.ts";
 

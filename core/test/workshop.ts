@@ -1,7 +1,10 @@
-import { settle } from "../src/duty/index.ts";
-import { defaultHouseRules } from "../src/basis/house/index.ts";
-import { fittingSteps, fitUpPicture, prove } from "../src/judgement/proof/index.ts";
-import type { ShopStep, Work } from "../src/outcome/shop/index.ts";
+import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
+import { settle } from "../src/duty/settling/settle.ts";
+import { fitUpPicture } from "../src/judgement/proof/fit-up-picture.ts";
+import { fittingSteps } from "../src/judgement/proof/fitting-steps.ts";
+import { prove } from "../src/judgement/proof/prove.ts";
+import type { ShopStep } from "../src/outcome/shop/step.ts";
+import type { Work } from "../src/outcome/shop/work.ts";
 import { demoDuty, demoShelf } from "./demo.ts";
 import { dutyWith } from "./fixture.ts";
 

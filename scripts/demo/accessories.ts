@@ -1,7 +1,7 @@
-import type { AccessoryFamily } from "@proven-seat/core/equipment/catalogue";
-import { bracketFor, couplingFor } from "@proven-seat/core/mechanics/fit-up";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { padOf } from "@proven-seat/core/basis/reference";
+import type { AccessoryFamily } from "@proven-seat/core/equipment/accessories";
+import { bracketFor, couplingFor } from "@proven-seat/core/mechanics/fit-up";
 import { threeFigures } from "./geometry.ts";
 
 const controls = "Tarrowby Controls";

@@ -1,11 +1,12 @@
 /** Ends of stems and bores of drives the demo shelf states: invented, in usual proportion to stem and flange. */
+
+import { padOf } from "@proven-seat/core/basis/reference";
 import {
   type DriveEnd,
   type DriveOutside,
   keysCarryNm,
   type StemEnd,
 } from "@proven-seat/core/construction/ends";
-import { padOf } from "@proven-seat/core/basis/reference";
 import { threeFigures } from "./geometry.ts";
 
 const squares = [9, 11, 14, 17, 19, 22, 27, 36, 46, 55, 75];

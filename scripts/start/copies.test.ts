@@ -1,9 +1,9 @@
 import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { digestOf } from "@proven-seat/core/judgement/proof";
 import pg from "pg";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { digestOf } from "../../core/src/judgement/proof/index.ts";
 import { demoCatalogue } from "../../core/test/demo.ts";
 import { sheetOf } from "../../core/test/demo-sheet.ts";
 import { build } from "../build.ts";

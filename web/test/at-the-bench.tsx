@@ -1,9 +1,9 @@
 /** A tag of the demo at the bench, proved here instead of in a worker, so that stations can be drawn alone. */
 import { join } from "node:path";
 import type { Choice } from "@proven-seat/contract";
-import { compileShelf } from "@proven-seat/core/equipment/catalogue";
-import { type Duty, dutySchema } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { type Duty, dutySchema } from "@proven-seat/core/duty";
+import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { candidateKey } from "@proven-seat/core/judgement/proof";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { useBench } from "../src/bench/bench-store.ts";

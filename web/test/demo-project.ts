@@ -1,7 +1,7 @@
 /** The demo's project as the server hands it out, with as many of its tags as are wanted. */
 import type { HouseRuleVersion, Project, TagRow } from "@proven-seat/contract";
-import { noDefaults } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { noDefaults } from "@proven-seat/core/duty";
 import { marksOf, type TagSummary } from "@proven-seat/core/judgement/proof";
 import { demoDuty, demoProver } from "./at-the-bench.tsx";
 

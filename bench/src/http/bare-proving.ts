@@ -1,9 +1,9 @@
 /** Proves the demonstration's tags for a list, over and over, with nothing else: how many in some seconds, told by IPC. */
 import { join } from "node:path";
-import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { storedDutySchema } from "@proven-seat/core/duty";
+import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { proveForList } from "@proven-seat/core/judgement/proof";
-import { storedDutySchema } from "@proven-seat/core/stored";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../../server/src/demo/read-demo.ts";
 
 const shelf = compileShelf(readCatalogueFolder(join(demoFolder, "catalogue")).catalogue!);

@@ -1,4 +1,4 @@
-import { proveRequestSchema } from "@proven-seat/core/judgement/proof";
+import { proveRequestSchema } from "@proven-seat/core/judgement/request";
 import { z } from "zod";
 import { endpoint } from "../endpoint.ts";
 

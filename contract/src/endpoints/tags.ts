@@ -1,4 +1,4 @@
-import { storedDutySchema } from "@proven-seat/core/stored";
+import { storedDutySchema } from "@proven-seat/core/duty";
 import { z } from "zod";
 import { endpoint } from "../endpoint.ts";
 import { saveTagSchema, tagContentSchema, tagRowSchema, tagSchema } from "../records.ts";

@@ -1,13 +1,9 @@
 /** A list as it was understood, in lines that a person can check against the file. */
-import {
-  bestSheet,
-  type ColumnPlan,
-  convertLineList,
-  findTable,
-  type ListedTag,
-  planFor,
-} from "../../src/duty/line-list/index.ts";
-import { readListFile } from "../../src/duty/workbook/index.ts";
+import { bestSheet } from "../../src/duty/line-list/best-sheet.ts";
+import { convertLineList, type ListedTag } from "../../src/duty/line-list/convert.ts";
+import { type ColumnPlan, planFor } from "../../src/duty/line-list/plan.ts";
+import { findTable } from "../../src/duty/line-list/table.ts";
+import { readListFile } from "../../src/duty/workbook/file.ts";
 
 const stated = (of: object, without: readonly string[]) =>
   Object.entries(of)

@@ -1,4 +1,4 @@
-import type { DriveFamily } from "@proven-seat/core/equipment/catalogue";
+import type { DriveFamily } from "@proven-seat/core/equipment/drives";
 import { threeFigures } from "../geometry.ts";
 import { flanged, plain, unflanged } from "./shared.ts";
 

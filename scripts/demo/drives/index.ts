@@ -1,4 +1,4 @@
-import type { DriveFamily } from "@proven-seat/core/equipment/catalogue";
+import type { DriveFamily } from "@proven-seat/core/equipment/drives";
 import { hands } from "./hands.ts";
 import { motors } from "./motors.ts";
 import { rackAndPinions } from "./rack-and-pinion.ts";

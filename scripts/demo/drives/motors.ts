@@ -1,4 +1,4 @@
-import type { DriveFamily } from "@proven-seat/core/equipment/catalogue";
+import type { DriveFamily } from "@proven-seat/core/equipment/drives";
 import { threeFigures } from "../geometry.ts";
 import { thrustOf } from "./hands.ts";
 import { flanged, sealed, unflanged } from "./shared.ts";

@@ -1,6 +1,6 @@
 import { mounting } from "@proven-seat/core/basis/calc";
-import { type DriveFamily, drivesOfFamily } from "@proven-seat/core/equipment/drives";
 import { peakOf } from "@proven-seat/core/basis/stroke";
+import { type DriveFamily, drivesOfFamily } from "@proven-seat/core/equipment/drives";
 import { alsoFlangeOf, driveEndOf, outsideOf } from "../ends.ts";
 
 /** What every invented family of drives states, where nothing else is said. */

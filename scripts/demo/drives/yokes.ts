@@ -1,4 +1,4 @@
-import type { DriveFamily } from "@proven-seat/core/equipment/catalogue";
+import type { DriveFamily } from "@proven-seat/core/equipment/drives";
 import { threeFigures } from "../geometry.ts";
 import { flanged, plain, sealed, unflanged } from "./shared.ts";
 

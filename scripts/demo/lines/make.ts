@@ -1,5 +1,5 @@
-import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { faceToFaceMm } from "@proven-seat/core/basis/reference";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { stemThrustN } from "@proven-seat/core/mechanics/torque";
 import { stemEndOf } from "../ends.ts";
 import { type FlowBody, plainTrims } from "../flow-trims.ts";

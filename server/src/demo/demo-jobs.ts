@@ -1,8 +1,8 @@
 import { randomUUID } from "node:crypto";
 import type { HandIn } from "@proven-seat/contract";
-import { type Catalogue, compileShelf } from "@proven-seat/core/equipment/catalogue";
-import { type Duty, settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { type Duty, settle } from "@proven-seat/core/duty";
+import { type Catalogue, compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { describeValve, fittingSteps, fitUpPicture, prove } from "@proven-seat/core/judgement/proof";
 import {
   chainOf,

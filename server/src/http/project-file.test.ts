@@ -1,8 +1,8 @@
 import { createHash } from "node:crypto";
 import { gunzipSync, gzipSync } from "node:zlib";
 import type { Problem, Project, ReproofAnswer, SheetRow, Tag, TagRow } from "@proven-seat/contract";
-import { emptyDuty } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { emptyDuty } from "@proven-seat/core/duty";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import type { EntityManager } from "@mikro-orm/postgresql";
+import { readHouseRules } from "@proven-seat/core/basis/house";
 import { digestOf } from "@proven-seat/core/judgement/proof";
-import { readHouseRules } from "@proven-seat/core/stored";
 import { type Reader, rowsOf } from "../store/sql.ts";
 import { naming } from "../work/projects.ts";
 import { kindOf, linesOf } from "./lines.ts";

@@ -1,7 +1,8 @@
 import { createHash } from "node:crypto";
+import { readHouseRules } from "@proven-seat/core/basis/house";
 import { readCatalogueDocument } from "@proven-seat/core/equipment/catalogue";
 import { digestOf, reprove } from "@proven-seat/core/judgement/proof";
-import { projectKind, readHouseRules } from "@proven-seat/core/stored";
+import { projectKind } from "@proven-seat/core/outcome/project-file";
 import { kindOf, linesOf } from "./lines.ts";
 import { Named } from "./named.ts";
 import { NoProject } from "./no-project.ts";

@@ -6,10 +6,9 @@ import {
   remarksSchema,
   tagContentSchema,
 } from "@proven-seat/contract";
-import { text } from "@proven-seat/core/duty";
-import { jobEventSchema, jobKinds, shopPlanSchema } from "@proven-seat/core/outcome/shop";
-import { storedDutySchema } from "@proven-seat/core/stored";
 import { tagKey } from "@proven-seat/core/basis/text";
+import { storedDutySchema, text } from "@proven-seat/core/duty";
+import { jobEventSchema, jobKinds, shopPlanSchema } from "@proven-seat/core/outcome/shop";
 import { z } from "zod";
 
 const words = text(4000);

@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { IsolationLevel } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { engineVersion } from "@proven-seat/core/judgement/proof";
-import { projectKind } from "@proven-seat/core/stored";
+import { projectKind } from "@proven-seat/core/outcome/project-file";
 import { rowsOf } from "../store/sql.ts";
 import { type Head, recordKinds, recordNames } from "./records.ts";
 

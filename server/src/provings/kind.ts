@@ -1,6 +1,6 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
-import type { Shelf } from "@proven-seat/core/equipment/catalogue";
 import type { HouseRules } from "@proven-seat/core/basis/house";
+import type { Shelf } from "@proven-seat/core/equipment/catalogue";
 import type { Basis } from "../store/bases.ts";
 import type { Reader } from "../store/sql.ts";
 

@@ -1,6 +1,6 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
+import { storedHouseRules } from "@proven-seat/core/basis/house";
 import { digestOf } from "@proven-seat/core/judgement/proof";
-import { storedHouseRules } from "@proven-seat/core/stored";
 import { shelfHeld } from "../jobs/held.ts";
 import { basisNamed } from "../store/bases.ts";
 import { catalogueContent } from "../store/current.ts";

@@ -1,10 +1,35 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
+import type { Choice } from "@proven-seat/contract";
+import type { HouseRules } from "@proven-seat/core/basis/house";
+import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
 import { catalogueContent, catalogueInForce, currentHouseRules } from "../store/current.ts";
 import { Tag } from "../store/entities/tag.ts";
 import { notThere } from "../work/refusal.ts";
 
 /** What everything printed of the work on a tag needs: the tag, what it is proved by, and where it is on screen. */
-export async function printedOf(em: EntityManager, id: string, origin: string, units: unknown) {
+export interface PrintBasis {
+  readonly input: {
+    readonly tag: Pick<Tag, "number" | "service" | "unit" | "duty">;
+    readonly choice: Choice | null;
+    readonly project: string;
+    readonly house: HouseRules;
+    readonly system: "US" | "metric";
+    readonly at: string;
+  };
+  /** Address of a page of the shop. */
+  readonly pageAddress: (page: string) => string;
+  readonly catalogue: { readonly digest: string; readonly content: Catalogue };
+  /** Name of a file of it. */
+  readonly fileName: (what: string) => string;
+}
+
+/** Reads what a print of a tag needs; `units` is the query as the client sent it. */
+export async function printBasis(
+  em: EntityManager,
+  id: string,
+  origin: string,
+  units: unknown,
+): Promise<PrintBasis> {
   const tag = await em.findOne(Tag, { id }, { populate: ["project"] });
   if (!tag) throw notThere("tag");
   const { catalogueRevision, houseRuleVersion, name, id: project } = tag.project.$;
@@ -17,13 +42,11 @@ export async function printedOf(em: EntityManager, id: string, origin: string, u
       choice: choice ?? null,
       project: name,
       house,
-      system: units === "US" ? ("US" as const) : ("metric" as const),
+      system: units === "US" ? "US" : "metric",
       at: new Date().toISOString(),
     },
-    /** Address of a page of the shop. */
-    on: (page: string) => `${origin}/projects/${project}/tags/${id}/shop/${page}`,
+    pageAddress: (page: string) => `${origin}/projects/${project}/tags/${id}/shop/${page}`,
     catalogue: { digest: catalogue.digest, content: await catalogueContent(em, catalogue) },
-    /** Name of a file of it. */
-    file: (what: string) => `${number.replace(/[^\w.-]+/g, "_")}-${what}.pdf`,
+    fileName: (what: string) => `${number.replace(/[^\w.-]+/g, "_")}-${what}.pdf`,
   };
 }

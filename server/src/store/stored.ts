@@ -1,7 +1,9 @@
-import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
-import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/basis/house";
-import { catalogueKind, readHouseRules, storedDutySchema } from "@proven-seat/core/stored";
+import { readHouseRules } from "@proven-seat/core/basis/house";
+import type { Duty } from "@proven-seat/core/duty";
+import { storedDutySchema } from "@proven-seat/core/duty";
+import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
+import { catalogueKind } from "@proven-seat/core/equipment/catalogue";
 
 /** The duty of a record, whatever version it was written in. */
 export const dutyOf = ({ duty }: { readonly duty: unknown }): Duty => storedDutySchema.parse(duty);

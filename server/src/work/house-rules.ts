@@ -2,7 +2,7 @@ import { UniqueConstraintViolationException } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { NewHouseRules, HouseRuleVersion as Whole } from "@proven-seat/contract";
 import type { HouseRules } from "@proven-seat/core/basis/house";
-import { storedHouseRules } from "@proven-seat/core/stored";
+import { storedHouseRules } from "@proven-seat/core/basis/house";
 import { currentHouseRules } from "../store/current.ts";
 import { HouseRuleVersion } from "../store/entities/versions.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";

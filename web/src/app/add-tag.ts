@@ -1,5 +1,5 @@
-import { emptyDuty, withDefaults } from "@proven-seat/core/duty";
 import { tagKey } from "@proven-seat/core/basis/text";
+import { emptyDuty, withDefaults } from "@proven-seat/core/duty";
 import { useCallback } from "react";
 import { useNavigate } from "react-router";
 import { call } from "./api.ts";

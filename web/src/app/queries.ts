@@ -1,4 +1,5 @@
-import { QueryClient, useQuery } from "@tanstack/react-query";
+import type { CatalogueVersion } from "@proven-seat/contract";
+import { QueryClient, type UseQueryResult, useQuery } from "@tanstack/react-query";
 import { serverFirst } from "../away/away.ts";
 import { ApiProblem, call, callAll } from "./api.ts";
 
@@ -35,7 +36,7 @@ export const useTag = (id: string) =>
   });
 
 /** The newest catalogue of all. */
-export const useNewestCatalogue = () =>
+export const useNewestCatalogue = (): UseQueryResult<CatalogueVersion> =>
   useQuery({
     queryKey: ["catalogue"],
     staleTime: Number.POSITIVE_INFINITY,
@@ -81,7 +82,7 @@ export const useCatalogueVersions = () =>
   });
 
 /** One revision with its content; revisions never change. */
-export const useCatalogueRevision = (revision: number | null) =>
+export const useCatalogueRevision = (revision: number | null): UseQueryResult<CatalogueVersion> =>
   useQuery({
     queryKey: ["catalogue-revision", revision],
     enabled: revision !== null,

@@ -1,4 +1,4 @@
-import { dutyKind } from "@proven-seat/core/stored";
+import { dutyKind } from "@proven-seat/core/duty";
 import type { TagContent } from "./content.ts";
 
 interface Draft {

@@ -1,5 +1,5 @@
-import type { HeldBy } from "@proven-seat/core/judgement/proof";
 import { figureText, marginWords } from "@proven-seat/core/basis/units";
+import type { HeldBy } from "@proven-seat/core/judgement/proof";
 import { describe, expect, it } from "vitest";
 import { heldSentence } from "./verdict-words.ts";
 

@@ -1,6 +1,6 @@
+import { figureText, marginWords, type Reading } from "@proven-seat/core/basis/units";
 import type { HeldBy } from "@proven-seat/core/judgement/proof";
 import { trueSign } from "@proven-seat/core/judgement/rules";
-import { figureText, marginWords, type Reading } from "@proven-seat/core/basis/units";
 
 export type ReadingUnits = Reading;
 

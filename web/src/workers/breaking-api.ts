@@ -1,3 +1,4 @@
+import { dutiesOtherwise, settle } from "@proven-seat/core/duty";
 import {
   type BreakingPoint,
   breakingPoint,
@@ -7,7 +8,6 @@ import {
   type MapCell,
   mapRow,
 } from "@proven-seat/core/judgement/breaking";
-import { dutiesOtherwise, settle } from "@proven-seat/core/duty";
 import { prove } from "@proven-seat/core/judgement/proof";
 import { gravityOf } from "@proven-seat/core/judgement/rules";
 import { candidateOf, type Proving } from "./proving.ts";

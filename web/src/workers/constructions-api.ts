@@ -1,8 +1,8 @@
 import { constructionNamed } from "@proven-seat/core/construction/bodies";
-import { byConstruction } from "@proven-seat/core/judgement/by-construction";
-import { seatName } from "@proven-seat/core/equipment/catalogue";
 import { settle } from "@proven-seat/core/duty";
-import { offerFor } from "@proven-seat/core/judgement/on-site";
+import { seatName } from "@proven-seat/core/equipment/catalogue";
+import { offerFor } from "@proven-seat/core/equipment/on-site";
+import { byConstruction } from "@proven-seat/core/judgement/by-construction";
 import {
   type AirPicture,
   airPicture,

@@ -1,3 +1,5 @@
+import { tagKey } from "@proven-seat/core/basis/text";
+import type { UnitSystem } from "@proven-seat/core/basis/units";
 import { type DutyDefaults, noDefaults, withDefaults } from "@proven-seat/core/duty";
 import {
   bestSheet,
@@ -15,10 +17,8 @@ import {
   revise,
   type Table,
 } from "@proven-seat/core/duty/line-list";
-import { digestOf } from "@proven-seat/core/judgement/proof";
-import { tagKey } from "@proven-seat/core/basis/text";
-import type { UnitSystem } from "@proven-seat/core/basis/units";
 import { type ListFile, readListFile, type SheetToWrite, workbookOf } from "@proven-seat/core/duty/workbook";
+import { digestOf } from "@proven-seat/core/judgement/proof";
 
 /** What a file holds. */
 export interface OpenedFile {

@@ -1,9 +1,9 @@
-import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/equipment/catalogue";
-import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/basis/house";
+import type { Reading } from "@proven-seat/core/basis/units";
+import type { Duty } from "@proven-seat/core/duty";
+import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/equipment/catalogue";
 import { type ChoiceKeys, prove, summarise } from "@proven-seat/core/judgement/proof";
 import type { LeakPlace, Observation, PlanKind, SeatChain } from "@proven-seat/core/outcome/shop";
-import type { Reading } from "@proven-seat/core/basis/units";
 import { PastProof } from "./asked.ts";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
 import {

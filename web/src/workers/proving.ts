@@ -1,7 +1,7 @@
-import { isByConstruction, valveByConstruction } from "@proven-seat/core/judgement/by-construction";
-import type { Shelf } from "@proven-seat/core/equipment/catalogue";
-import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/basis/house";
+import type { Duty } from "@proven-seat/core/duty";
+import type { Shelf } from "@proven-seat/core/equipment/catalogue";
+import { isByConstruction, valveByConstruction } from "@proven-seat/core/equipment/unlisted";
 import {
   candidateKey,
   judgeChoice,

@@ -1,7 +1,7 @@
-import { isByConstruction } from "@proven-seat/core/judgement/by-construction";
+import type { HouseRules } from "@proven-seat/core/basis/house";
 import type { Duty } from "@proven-seat/core/duty";
 import { settle } from "@proven-seat/core/duty";
-import type { HouseRules } from "@proven-seat/core/basis/house";
+import { isByConstruction } from "@proven-seat/core/equipment/unlisted";
 import {
   describeCandidate,
   describeDrive,

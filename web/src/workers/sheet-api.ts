@@ -1,6 +1,6 @@
-import { type PrintedDocument, sheetDocument } from "@proven-seat/core/outcome/documents";
-import { drawUpSheet, overrideOf } from "@proven-seat/core/judgement/proof";
 import type { Reading } from "@proven-seat/core/basis/units";
+import { drawUpSheet, overrideOf } from "@proven-seat/core/judgement/proof";
+import { type PrintedDocument, sheetDocument } from "@proven-seat/core/outcome/documents";
 import { candidateOf, type Proving } from "./proving.ts";
 
 /** What a sheet says besides the proof. */

@@ -1,7 +1,7 @@
-import { type SettledDuty, settle } from "@proven-seat/core/duty";
-import type { Step } from "@proven-seat/core/mechanics/fit-up";
 import type { HouseRules } from "@proven-seat/core/basis/house";
+import { type SettledDuty, settle } from "@proven-seat/core/duty";
 import { fittingSteps, fitUpPicture, type ProvenCandidate } from "@proven-seat/core/judgement/proof";
+import type { Step } from "@proven-seat/core/mechanics/fit-up";
 import {
   assessStack,
   chainOf,

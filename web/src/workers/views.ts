@@ -1,5 +1,5 @@
-import type { BreakingPoint, DutyValue, MapCell } from "@proven-seat/core/judgement/breaking";
 import type { Missing } from "@proven-seat/core/duty";
+import type { BreakingPoint, DutyValue, MapCell } from "@proven-seat/core/judgement/breaking";
 import type {
   CandidateDescription,
   DriveDescription,

@@ -106,7 +106,7 @@ export function outputAtPoints(output: DriveOutput, action: Action): Demand {
  * @source calculation contract
  * @example weakestPoint({ breakToOpenNm: 9, runToOpenNm: 9, endToOpenNm: 9, breakToCloseNm: 9, runToCloseNm: 9, endToCloseNm: 9 }, { breakToOpenNm: 3, runToOpenNm: 2, endToOpenNm: 2, breakToCloseNm: 2, runToCloseNm: 2, endToCloseNm: 3 }) // → "breakToOpenNm"
  */
-export function weakestPoint(offered: Demand, demand: Demand): DemandPoint {
+function weakestPoint(offered: Demand, demand: Demand): DemandPoint {
   let weakest: DemandPoint = "breakToOpenNm";
   let lowest = Number.POSITIVE_INFINITY;
   for (const point of demandPoints) {
@@ -127,7 +127,7 @@ export function weakestPoint(offered: Demand, demand: Demand): DemandPoint {
  * @source the stem sees the peak of either stroke
  * @example peakOutputNm({ airStartNm: 9, airEndNm: 4, springStartNm: 7, springEndNm: 3 }) // → 9
  */
-export function peakOutputNm(output: DriveOutput): number {
+function peakOutputNm(output: DriveOutput): number {
   if ("torqueNm" in output) return output.torqueNm;
   return Math.max(
     output.airStartNm,

@@ -97,7 +97,7 @@ export function inputJsonSchema(calculation: Calculation): Record<string, unknow
  * @returns failure `invalid-input` with a sentence and the path of the field
  * @source calculation contract
  */
-export function invalidInput(error: z.ZodError): Failure {
+function invalidInput(error: z.ZodError): Failure {
   const issue = error.issues[0]!;
   const path = [...issue.path, ...(issue.code === "unrecognized_keys" ? issue.keys.slice(0, 1) : [])].join(
     ".",

@@ -1,19 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { pads, pnNumbers, seatIds, seatMaterial, tabulatedClasses } from "../reference/index.ts";
-import {
-  actuatorMargin,
-  type CalculationError,
-  type Demand,
-  demandPoints,
-  ellipticE,
-  floatingBallTorque,
-  mounting,
-  rackAndPinionOutput,
-  rating,
-  seatLimit,
-  trunnionBallTorque,
-} from "./index.ts";
+import { pads } from "../reference/pads.ts";
+import { pnNumbers, tabulatedClasses } from "../reference/pressure-temperature.ts";
+import { seatIds, seatMaterial } from "../reference/seats.ts";
+import { actuatorMargin, type Demand, demandPoints } from "./actuator-margin.ts";
+import type { CalculationError } from "./calculation.ts";
+import { ellipticE } from "./elliptic.ts";
+import { floatingBallTorque } from "./floating-ball-torque.ts";
+import { mounting } from "./mounting.ts";
+import { rackAndPinionOutput } from "./rack-and-pinion-output.ts";
+import { rating } from "./rating.ts";
+import { seatLimit } from "./seat-limit.ts";
+import { trunnionBallTorque } from "./trunnion-ball-torque.ts";
 
 const codeOf = (run: () => unknown) => {
   try {

@@ -21,11 +21,7 @@ export interface SeatLimitInput {
  * @throws CalculationError `temperature-below-seat-minimum`, `temperature-above-seat-maximum`
  * @source generic or maker's seat curve (indicative)
  */
-export function seatLimitOnCurve(
-  seat: SeatMaterial,
-  curve: Curve | null,
-  temperatureC: number,
-): number | null {
+function seatLimitOnCurve(seat: SeatMaterial, curve: Curve | null, temperatureC: number): number | null {
   if (temperatureC < seat.minimumC) {
     throw new CalculationError(
       "temperature-below-seat-minimum",

@@ -1,4 +1,4 @@
-import { coilVoltages, controlSignals, motorSupplies } from "../../duty/fields/words.ts";
+import { coilVoltages, controlSignals, motorSupplies } from "../vocabulary/utilities.ts";
 import { choice, number } from "./definition.ts";
 
 /** What is taken while the duty does not say. */

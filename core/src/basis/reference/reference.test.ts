@@ -1,22 +1,13 @@
 import { describe, expect, it } from "vitest";
-import {
-  bodyGrade,
-  faceToFaceMm,
-  metals,
-  minimumBoreMm,
-  padOf,
-  parseDesignation,
-  ratingCurve,
-  referenceTables,
-  sealMaterial,
-  seatIds,
-  seatMaterial,
-  serviceFamilies,
-  suitability,
-  tabulatedClasses,
-  valueOnCurve,
-} from "./index.ts";
-import { seatSizeFactor } from "./seats.ts";
+import { referenceTables } from "./all-tables.ts";
+import { valueOnCurve } from "./curve.ts";
+import { faceToFaceMm, minimumBoreMm } from "./dimensions.ts";
+import { bodyGrade } from "./grades.ts";
+import { padOf } from "./pads.ts";
+import { parseDesignation, ratingCurve, tabulatedClasses } from "./pressure-temperature.ts";
+import { sealMaterial } from "./seals.ts";
+import { seatIds, seatMaterial, seatSizeFactor } from "./seats.ts";
+import { metals, serviceFamilies, suitability } from "./suitability.ts";
 import { bodyGrades } from "./tables/body-grades.ts";
 import { sealMaterials } from "./tables/seal-materials.ts";
 

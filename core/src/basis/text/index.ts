@@ -1,4 +1,2 @@
-export * from "./clean.ts";
-export * from "./formula.ts";
-export * from "./listed.ts";
-export * from "./tag-key.ts";
+export { cleanText, textFault } from "./clean.ts";
+export { tagKey } from "./tag-key.ts";

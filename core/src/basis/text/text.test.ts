@@ -1,6 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { cleanText, guardFormula, tagKey, textFault, unguardFormula } from "./index.ts";
+import { cleanText, textFault } from "./clean.ts";
+import { guardFormula, unguardFormula } from "./formula.ts";
+import { tagKey } from "./tag-key.ts";
 
 const anyText = fc.oneof(
   fc.string({ unit: "binary" }),

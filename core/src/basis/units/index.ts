@@ -1,6 +1,14 @@
-export { atmosphereBar, type Quantity, quantities } from "./definitions.ts";
-export * from "./figures.ts";
-export * from "./reading.ts";
-export * from "./sizes.ts";
-export * from "./unit.ts";
-export * from "./units.ts";
+export { type Quantity, quantities } from "./definitions.ts";
+export { figure } from "./figures.ts";
+export { figureText, marginWords, readsInches, sizeText } from "./reading.ts";
+export { parseNominalSize } from "./sizes.ts";
+export {
+  convertUnit,
+  inSystem,
+  parseQuantity,
+  type Reading,
+  shownUnit,
+  type UnitSystem,
+  unitSystems,
+  unitsOf,
+} from "./units.ts";

@@ -1,16 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import {
-  convertUnit,
-  figure,
-  inSystem,
-  marginText,
-  parseQuantity,
-  quantities,
-  shownUnit,
-  unitInHeading,
-  unitsOf,
-} from "./index.ts";
+import { quantities } from "./definitions.ts";
+import { figure, marginText } from "./figures.ts";
+import { convertUnit, inSystem, parseQuantity, shownUnit, unitInHeading, unitsOf } from "./units.ts";
 
 describe("units", () => {
   it("round trips every pair of units to 1e-9", () => {

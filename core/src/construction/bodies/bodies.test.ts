@@ -1,9 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { demoCatalogue } from "../../../test/demo.ts";
-import { shutOffRates } from "../../duty/fields/words.ts";
 import { parseDesignation } from "../../basis/reference/pressure-temperature.ts";
 import { nominalSizes } from "../../basis/units/sizes.ts";
-import { cavityIds, cavityNamed, constructionNamed, constructions, leakPathsOf } from "./index.ts";
+import { shutOffRates } from "../../duty/fields/words.ts";
+import { leakPathsOf } from "./assembly/paths.ts";
+import { cavityIds, cavityNamed } from "./cavity.ts";
+import { constructionNamed, constructions } from "./constructions.ts";
 
 const cavities = cavityIds.map(cavityNamed);
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { keyFor, keysCarryNm, torsionMm3 } from "./index.ts";
+import { keyFor, keysCarryNm } from "./keys.ts";
+import { torsionMm3 } from "./strength.ts";
 
 describe("keys", () => {
   it.each([

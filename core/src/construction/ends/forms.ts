@@ -9,10 +9,9 @@ export type StemForm = (typeof stemForms)[number];
  * machined to whatever end lies within its diameter.
  */
 export const driveForms = [...stemForms, "double square", "blank insert"] as const;
-export type DriveForm = (typeof driveForms)[number];
 
 /** How flats or key of a stem stand when the valve is open. */
-export const flatsWhenOpen = ["along the bore", "across the bore"] as const;
+const flatsWhenOpen = ["along the bore", "across the bore"] as const;
 
 const mm = z.number().positive().max(5000);
 

@@ -1,3 +1,2 @@
-export * from "./forms.ts";
-export * from "./keys.ts";
-export * from "./strength.ts";
+export type { DriveEnd, DriveOutside, StemEnd } from "./forms.ts";
+export { keysCarryNm } from "./keys.ts";

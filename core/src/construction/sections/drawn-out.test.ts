@@ -1,8 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../test/demo.ts";
-import { constructions, labelled } from "../bodies/index.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
-import { sectionViews, shapesOf, type View } from "./index.ts";
+import { labelled } from "../bodies/assembly/labels.ts";
+import { constructions } from "../bodies/constructions.ts";
+import { shapesOf } from "./drawn-out.ts";
+import { sectionViews } from "./section-views.ts";
+import type { View } from "./shape.ts";
 
 const valveOf = (id: string): Valve =>
   [25, 50, 80, 100, 150].flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;

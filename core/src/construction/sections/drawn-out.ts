@@ -1,4 +1,4 @@
-import type { PieceRole } from "../bodies/index.ts";
+import type { PieceRole } from "../bodies/assembly/model.ts";
 import type { Point, Role, Shape, View } from "./shape.ts";
 
 /** What pieces are drawn as. */

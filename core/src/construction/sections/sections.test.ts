@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { constructions } from "../bodies/index.ts";
+import { constructions } from "../bodies/constructions.ts";
 import { boreInElevation } from "./ball-parts.ts";
-import { type SectionDimensions, type SectionOf, type Shape, sectionViews, type View } from "./index.ts";
+import { sectionViews } from "./section-views.ts";
+import type { SectionDimensions, SectionOf, Shape, View } from "./shape.ts";
 
 const dimensions: SectionDimensions = {
   boreMm: 74,

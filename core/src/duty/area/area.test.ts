@@ -1,6 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { readMarkings, readPlace, unfitFor } from "./index.ts";
+import { unfitFor } from "./fit.ts";
+import { readMarkings } from "./marking.ts";
+import { readPlace } from "./place.ts";
 
 describe("a place", () => {
   it.each([

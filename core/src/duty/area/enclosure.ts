@@ -1,5 +1,5 @@
-import type { installations } from "../fields/words.ts";
 import { remembering } from "../../basis/text/remembering.ts";
+import type { installations } from "../fields/words.ts";
 
 /** What an enclosure must keep out, by place: codes of IEC 60529, and enclosure types of their own standard beside them. */
 const asked = {

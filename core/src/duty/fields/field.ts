@@ -1,7 +1,7 @@
 import type { z } from "zod";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Quantity } from "../../basis/units/definitions.ts";
-import type { Duty } from "../statement/duty.ts";
+import type { DutySeen, OwnValue } from "./seen.ts";
 
 /** Where a field stands among the others, in the panel and on documents. */
 export const groups = ["line", "fluid", "task", "drive", "site", "case"] as const;
@@ -45,7 +45,7 @@ interface RangeEnd {
  * One field of a duty: everything that is known about it stands in its file. Schema, settling, questions,
  * completeness, reach, line lists, the panel and the words on documents are read from here.
  */
-export interface Field<Path extends string = string, Stated = unknown> {
+interface FieldSeeing<Path extends string, Stated, Seen> {
   /** Where it lives in a duty; a case's as `cases.…`. */
   readonly path: Path;
   /** What it is called; a sentence begins with it. */
@@ -72,9 +72,9 @@ export interface Field<Path extends string = string, Stated = unknown> {
   /** Why an order needs it; a field without it is nobody's gap. */
   readonly why?: string;
   /** Whether it is shown for entry at all; always, where not given. */
-  readonly shown?: (duty: Duty) => boolean;
+  readonly shown?: (duty: Seen) => boolean;
   /** Whether the rest of the duty makes it worth asking; always, where not given. */
-  readonly raised?: (duty: Duty) => boolean;
+  readonly raised?: (duty: Seen) => boolean;
   /** Nothing may be assumed for it: the proof waits. */
   readonly mustBeKnown?: true;
   /** Blank, and its own question not raised, it is taken as none: said once with the others of what it belongs to. */
@@ -85,19 +85,32 @@ export interface Field<Path extends string = string, Stated = unknown> {
   };
   /** What is assumed, in words, where the settled value alone does not say. */
   readonly assumed?: string;
-  /** What else it could turn out to be: proving with each shows how much hangs on it. */
-  readonly otherwise?: (duty: Duty) => Duty[];
+  /** What else it could turn out to be: proving with each shows how much depends on it. */
+  readonly otherwise?: (duty: Seen) => readonly NonNullable<Stated>[];
   /** Range over which it is moved to see what breaks; not moved where not given. */
   readonly moves?: readonly [least: number, most: number];
 }
 
-/** A field the rules go on without: what they take meanwhile stands beside it. */
-export interface AssumedField<Path extends string = string, Stated = unknown, Settled = NonNullable<Stated>>
-  extends Field<Path, Stated> {
-  readonly settle: (duty: Duty, house: HouseRules) => Settled;
+interface AssumedFieldSeeing<Path extends string, Stated, Settled, Seen>
+  extends FieldSeeing<Path, Stated, Seen> {
+  readonly settle: (duty: Seen, house: HouseRules) => Settled;
 }
 
-export type AnyField = Field | AssumedField;
+/** A field as its file declares it: it looks at its own value and at those of `DutySeen`. */
+export type Field<Path extends string, Stated> = FieldSeeing<Path, Stated, DutySeen & OwnValue<Path, Stated>>;
+
+/** A field the rules go on without: what they take meanwhile stands beside it. */
+export type AssumedField<Path extends string, Stated, Settled = NonNullable<Stated>> = AssumedFieldSeeing<
+  Path,
+  Stated,
+  Settled,
+  DutySeen & OwnValue<Path, Stated>
+>;
+
+/** Any field, to be asked with a duty of the given type; with none where only its words are read. */
+export type AnyField<Seen = never> =
+  | FieldSeeing<string, unknown, Seen>
+  | AssumedFieldSeeing<string, unknown, unknown, Seen>;
 
 /**
  * A field's name inside a sentence or beside its entry.
@@ -105,7 +118,7 @@ export type AnyField = Field | AssumedField;
  * @param field the field
  * @returns its short name, else its label in small letters
  */
-export const shortName = ({ short, label }: Pick<Field, "short" | "label">): string =>
+export const shortName = ({ short, label }: Pick<AnyField, "short" | "label">): string =>
   short ?? inSentence(label);
 
 /** Names like H₂S or Z keep their capitals. */

@@ -1,16 +1,24 @@
 import { describe, expect, it } from "vitest";
 import { proven, statedInFull } from "../../../test/fixture.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { dutyValues } from "../../judgement/breaking/duty-values.ts";
 import { dutyPairs } from "../../outcome/documents/duty-words.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
 import { headingOf, lineListFieldsOf } from "../line-list/fields.ts";
 import { missingFrom } from "../settling/completeness.ts";
-import { type Duty, dutySchema, dutySchemaOf, emptyDuty } from "../statement/duty.ts";
 import { settle } from "../settling/settle.ts";
+import {
+  type Duty,
+  type DutyField,
+  dutySchema,
+  dutySchemaOf,
+  emptyDuty,
+  fieldsOfDuty,
+} from "../statement/duty.ts";
 import { valueAt, withValueAt } from "../statement/shape.ts";
+import { caseFields, dutyFields } from "./duty-fields.ts";
 import type { AssumedField } from "./field.ts";
+import { type AnyField, shortName } from "./field.ts";
 import { number, quantity } from "./holds.ts";
-import { type AnyField, caseFields, dutyFields, shortName } from "./index.ts";
 
 const house = defaultHouseRules();
 const all: readonly AnyField[] = [...dutyFields, ...caseFields];
@@ -23,11 +31,12 @@ const insulation: AssumedField<"insulationMm", number | null> = {
   ...quantity("length", "Insulation", [0, 500], "mm"),
   headings: ["insulation", "insul thk"],
   why: "A stem buried in insulation wants an extension.",
-  settle: (duty) => (valueAt(duty, "insulationMm") as number | null) ?? 40,
-  otherwise: (duty) => [withValueAt(duty, "insulationMm", 150)],
+  settle: (duty) => duty.insulationMm ?? 40,
+  otherwise: () => [150],
   moves: [0, 300],
 };
-const more: readonly AnyField[] = [...dutyFields, insulation];
+// The type of a duty does not know the field, which looks at itself.
+const more = [...fieldsOfDuty, insulation as unknown as DutyField];
 const schema = dutySchemaOf(more, caseFields);
 const withIt = (value: number | null) => withValueAt(statedInFull(), "insulationMm", value);
 

@@ -2,8 +2,8 @@ import { z } from "zod";
 import { parseDesignation } from "../../basis/reference/pressure-temperature.ts";
 import type { Quantity } from "../../basis/units/definitions.ts";
 import { nominalSizes } from "../../basis/units/sizes.ts";
-import { absoluteZeroC, pressureBarG, temperatureC, text as textUpTo, vacuumBarG } from "./limits.ts";
 import type { Field } from "./field.ts";
+import { absoluteZeroC, pressureBarG, temperatureC, text as textUpTo, vacuumBarG } from "./limits.ts";
 
 type Held<Stated> = Pick<Field<string, Stated>, "holds" | "schema">;
 const open = <T>(schema: z.ZodType<T>) => schema.nullable().default(null) as unknown as z.ZodType<T | null>;

@@ -71,12 +71,6 @@ export const factorReasons = [
 export type FactorReason = (typeof factorReasons)[number];
 /** How the stem of a valve stands, seen from its body. */
 export const stemAttitudes = ["upright", "horizontal", "hanging"] as const;
-/** What feeds a motor: voltage and phases. */
-export const motorSupplies = ["24 V DC", "110 V 1~", "230 V 1~", "400 V 3~", "480 V 3~", "690 V 3~"] as const;
-/** What feeds the coil of a solenoid valve. */
-export const coilVoltages = ["24 V DC", "48 V DC", "110 V DC", "110 V AC", "230 V AC"] as const;
-/** What tells a positioner where to stand. */
-export const controlSignals = ["4–20 mA", "0.2–1 bar", "digital bus"] as const;
 export const installations = ["indoor", "outdoor", "marine air", "buried"] as const;
 export const ports = ["full", "reduced accepted", "double-reduced accepted"] as const;
 /** Tightness of the stem seal to the outside, the tightest first. */

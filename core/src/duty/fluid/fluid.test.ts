@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../../test/fixture.ts";
-import { fluidNamed, fluids, serviceFamilies } from "../../basis/reference/index.ts";
+import { fluidNamed, fluids } from "../../basis/reference/fluids.ts";
+import { serviceFamilies } from "../../basis/reference/suitability.ts";
+import { fluidEstimates } from "../stream/estimates-of-duty.ts";
 import { estimateState } from "./estimate.ts";
-import { fluidEstimates } from "./estimates-of-duty.ts";
 import { liquidDensityKgM3 } from "./liquid.ts";
 
 const of = (id: string) => fluidNamed(id)!;

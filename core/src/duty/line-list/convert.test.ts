@@ -1,20 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../../test/fixture.ts";
-import { readListFile, workbookOf } from "../workbook/index.ts";
-import {
-  bestSheet,
-  convertLineList,
-  type Decisions,
-  findTable,
-  gridOfText,
-  type ListedTag,
-  listedColumns,
-  listedRows,
-  NotATable,
-  planFor,
-  writeCsv,
-} from "./index.ts";
+import { readListFile } from "../workbook/file.ts";
+import { workbookOf } from "../workbook/write.ts";
+import { bestSheet } from "./best-sheet.ts";
+import { convertLineList, type Decisions, type ListedTag } from "./convert.ts";
+import { listedColumns, listedRows, writeCsv } from "./export.ts";
+import { gridOfText, NotATable } from "./grid.ts";
+import { planFor } from "./plan.ts";
+import { findTable } from "./table.ts";
 
 const importText = (text: string, decisions: Decisions = {}) => {
   const table = findTable(gridOfText(text));

@@ -1,4 +1,4 @@
-import { tagKey } from "../../basis/text/index.ts";
+import { tagKey } from "../../basis/text/tag-key.ts";
 import { lineListField } from "./fields.ts";
 import type { LineListFault, RowRead } from "./row.ts";
 

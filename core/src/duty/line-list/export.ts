@@ -1,7 +1,7 @@
 import Papa from "papaparse";
-import { valueAt } from "../statement/shape.ts";
-import { guardFormula } from "../../basis/text/index.ts";
+import { guardFormula } from "../../basis/text/formula.ts";
 import { unitsOf } from "../../basis/units/units.ts";
+import { valueAt } from "../statement/shape.ts";
 import type { ListedTag } from "./convert.ts";
 import { headingOf, type LineListField, lineListFields } from "./fields.ts";
 import { remarkHeading } from "./remarks.ts";

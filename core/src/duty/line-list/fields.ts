@@ -1,6 +1,7 @@
-import { type AnyField, caseFields, dutyFields, type Holds, lastOf } from "../fields/index.ts";
-import { type CaseKind, caseKinds } from "../fields/words.ts";
 import { unitsOf } from "../../basis/units/units.ts";
+import { caseFields, dutyFields } from "../fields/duty-fields.ts";
+import { type AnyField, type Holds, lastOf } from "../fields/field.ts";
+import { type CaseKind, caseKinds } from "../fields/words.ts";
 
 /** A field of a line list: where it goes and which headings mean it. */
 export interface LineListField {

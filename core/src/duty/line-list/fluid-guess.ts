@@ -1,4 +1,4 @@
-import { tagKey } from "../../basis/text/index.ts";
+import { tagKey } from "../../basis/text/tag-key.ts";
 import { resolveFluid } from "./fluids.ts";
 import type { RowRead } from "./row.ts";
 

@@ -1,5 +1,5 @@
 import { fluidNamed } from "../../basis/reference/fluids.ts";
-import { listed } from "../../basis/text/index.ts";
+import { listed } from "../../basis/text/listed.ts";
 import { fluidNames, type Phase } from "./fluid-names.ts";
 import { plain } from "./lexicon/plain.ts";
 

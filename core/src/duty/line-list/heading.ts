@@ -1,6 +1,6 @@
 import { isUnitWritten } from "../../basis/units/written.ts";
 import type { Concept } from "./lexicon/concept.ts";
-import { longestPhrase, phrases } from "./lexicon/index.ts";
+import { longestPhrase, phrases } from "./lexicon/phrases.ts";
 import { plain } from "./lexicon/plain.ts";
 import { meaningOf } from "./lexicon/word.ts";
 

@@ -2,8 +2,11 @@ import { describe, expect, it } from "vitest";
 import { headingsAside } from "../../../test/line-lists/headings-aside.ts";
 import { headingsMore } from "../../../test/line-lists/headings-more.ts";
 import { headingOf, lineListField, lineListFields } from "./fields.ts";
-import { findTable, gridOfText, placesOf, planFor, sureConfidence, unitChoices } from "./index.ts";
+import { gridOfText } from "./grid.ts";
 import { concepts } from "./lexicon/concept.ts";
+import { placesOf, sureConfidence } from "./place.ts";
+import { planFor, unitChoices } from "./plan.ts";
+import { findTable } from "./table.ts";
 
 const placed = (heading: string) => placesOf(heading)[0] ?? null;
 const wrongAndSure = (list: typeof headingsAside) =>

@@ -1,15 +1,18 @@
 export { bestSheet } from "./best-sheet.ts";
-export * from "./convert.ts";
+export {
+  convertLineList,
+  type Decisions,
+  type ListedTag,
+  type ListReading,
+  type UnknownValue,
+} from "./convert.ts";
 export type { Pair } from "./duplicates.ts";
-export * from "./export.ts";
-export { type LineListField, lineListField, lineListFields } from "./fields.ts";
-export type { Guess } from "./fluid-guess.ts";
-export { type ResolvedFluid, resolveFluid } from "./fluids.ts";
-export { type Grid, gridOfText, mostRows, mostTags, NotATable } from "./grid.ts";
-export { leastConfidence, placesOf, sureConfidence } from "./place.ts";
+export { csvHeadings, csvRows, listedColumns, listedRows } from "./export.ts";
+export { lineListField, lineListFields } from "./fields.ts";
+export { gridOfText, NotATable } from "./grid.ts";
 export { type ColumnPlan, isUnsure, planFor, unitChoices, unitSaid } from "./plan.ts";
-export { type ListedChange, type ListKnown, type Revised, revise } from "./revise.ts";
-export type { LineListFault, Mended } from "./row.ts";
-export { type Suggestion, suggestionKey, suggestionsIn } from "./suggest.ts";
-export { findTable, type Table, type TableRow } from "./table.ts";
+export { type ListedChange, type Revised, revise } from "./revise.ts";
+export type { LineListFault } from "./row.ts";
+export { suggestionKey, suggestionsIn } from "./suggest.ts";
+export { findTable, type Table } from "./table.ts";
 export type { Cell } from "./values/reading.ts";

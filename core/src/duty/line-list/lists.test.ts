@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import { toldOf } from "../../../test/line-lists/told.ts";
 import { controlWorkbook, italianWorkbook } from "../../../test/line-lists/workbooks.ts";
 
-const folder = join(import.meta.dirname, "../../test/line-lists");
+const folder = join(import.meta.dirname, "../../../test/line-lists");
 const file = (name: string) => async () => new Uint8Array(readFileSync(join(folder, name)));
 
 describe("lists as people keep them are understood, value by value", () => {

@@ -3,9 +3,9 @@ import { isUnitWritten, unitNamed } from "../../basis/units/written.ts";
 import { type LineListField, lineListField, lineListFields } from "./fields.ts";
 import { leastConfidence, type Placing, placesOf, sureConfidence } from "./place.ts";
 import type { Table } from "./table.ts";
-import { readCell } from "./values/index.ts";
 import { notStated } from "./values/not-stated.ts";
 import { flowIn } from "./values/quantity.ts";
+import { readCell } from "./values/read-cell.ts";
 import type { Cell } from "./values/reading.ts";
 import { sizesIn } from "./values/size.ts";
 

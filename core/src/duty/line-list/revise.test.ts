@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../../test/fixture.ts";
-import { type ListedTag, revise } from "./index.ts";
+import type { ListedTag } from "./convert.ts";
+import { revise } from "./revise.ts";
 
 const tag = (more: Partial<ListedTag> = {}): ListedTag => ({
   number: "XV-1",

@@ -1,6 +1,7 @@
+import { caseFields, dutyFields } from "../fields/duty-fields.ts";
+import { lastOf } from "../fields/field.ts";
 import type { OperatingCase } from "../statement/case.ts";
 import { type Duty, dutySchema } from "../statement/duty.ts";
-import { caseFields, dutyFields, lastOf } from "../fields/index.ts";
 import { valueAt, withValueAt } from "../statement/shape.ts";
 import type { ListedTag } from "./convert.ts";
 

@@ -1,10 +1,12 @@
-import { cleanText, tagKey, unguardFormula } from "../../basis/text/index.ts";
+import { cleanText } from "../../basis/text/clean.ts";
+import { unguardFormula } from "../../basis/text/formula.ts";
+import { tagKey } from "../../basis/text/tag-key.ts";
 import { type LineListField, lineListField } from "./fields.ts";
 import type { ColumnPlan } from "./plan.ts";
 import { headingOfRemark } from "./remarks.ts";
 import type { Table, TableRow } from "./table.ts";
-import { readCell } from "./values/index.ts";
 import { notStated } from "./values/not-stated.ts";
+import { readCell } from "./values/read-cell.ts";
 import type { Cell, Ends, Reading } from "./values/reading.ts";
 
 /** Something wrong with a line list, at its place. Rows count from 1, as in the file. */

@@ -1,7 +1,7 @@
+import type { CaseKind } from "../fields/words.ts";
 import { newCase } from "../statement/case-kinds.ts";
 import { emptyDuty } from "../statement/duty.ts";
 import { valueAt, withValueAt } from "../statement/shape.ts";
-import type { CaseKind } from "../fields/words.ts";
 import { hints } from "./hints.ts";
 
 /** A word in a list that matters to the duty: offered, never applied by itself. */

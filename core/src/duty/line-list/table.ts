@@ -1,8 +1,8 @@
-import { newestHeadings } from "./versions/kind.ts";
 import { type Grid, NotATable } from "./grid.ts";
 import { type Found, filled, headingsIn, isUnitsRow, textOf } from "./headings.ts";
 import { type Decimal, decimalOf } from "./values/numeral.ts";
 import type { Cell } from "./values/reading.ts";
+import { newestHeadings } from "./versions/kind.ts";
 
 /** A row of a list with its number in the file. */
 export interface TableRow {

@@ -1,14 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { demoTags } from "../../../test/demo.ts";
 import { statedInFull } from "../../../test/fixture.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { type Duty, dutySchema, emptyDuty, fieldsOfDuty } from "../statement/duty.ts";
 import { dutiesOtherwise, missingFrom, mustBeKnownOf } from "./completeness.ts";
-import { type Duty, dutySchema, emptyDuty } from "../statement/duty.ts";
-import { type AnyField, dutyFields } from "../fields/index.ts";
 import { settle } from "./settle.ts";
 
 const house = defaultHouseRules();
-const questions = (dutyFields as readonly AnyField[]).filter((field) => field.why !== undefined);
+const questions = fieldsOfDuty.filter((field) => field.why !== undefined);
 const complete = statedInFull();
 
 /** A valve that stands already. */

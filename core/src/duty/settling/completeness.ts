@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { unitsOf } from "../../basis/units/units.ts";
-import type { Duty } from "../statement/duty.ts";
-import { type AnyField, dutyFields, shortName } from "../fields/index.ts";
+import { shortName } from "../fields/field.ts";
+import { type Duty, type DutyField, fieldsOfDuty } from "../statement/duty.ts";
 import { valueAt, withValueAt } from "../statement/shape.ts";
 
 /** What is used while the duty does not say: words, a figure in the core's units, or both. */
@@ -27,7 +27,7 @@ const worded = (words: string): Assumption => ({ words, value: null, unit: "" })
 const vented: Assumption = { words: "vented", value: 0, unit: "bar g" };
 
 /** What the rules take meanwhile, as a reader is told. */
-function assumptionOf(field: AnyField, duty: Duty, house: HouseRules): Assumption {
+function assumptionOf(field: DutyField, duty: Duty, house: HouseRules): Assumption {
   if (field.assumed !== undefined) return worded(field.assumed);
   const value = "settle" in field ? field.settle(duty, house) : null;
   if (typeof value !== "number") return worded(String(value));
@@ -40,8 +40,8 @@ function assumptionOf(field: AnyField, duty: Duty, house: HouseRules): Assumptio
 /** Cases a valve that throttles is sized for. */
 export const throttledIn: ReadonlySet<string> = new Set(["normal", "maximum", "minimum"]);
 
-const isBlank = (duty: Duty, { path }: AnyField) => valueAt(duty, path) === null;
-const isAsked = (duty: Duty, { why, raised }: AnyField) => why !== undefined && raised?.(duty) !== false;
+const isBlank = (duty: Duty, { path }: DutyField) => valueAt(duty, path) === null;
+const isAsked = (duty: Duty, { why, raised }: DutyField) => why !== undefined && raised?.(duty) !== false;
 
 const ofNone = {
   fluid: {
@@ -52,7 +52,7 @@ const ofNone = {
 } as const;
 
 /** Fields that are blank and not worth a question of their own, said once: they are taken as none. */
-function gapsTakenAsNone(duty: Duty, fields: readonly AnyField[]): Missing[] {
+function gapsTakenAsNone(duty: Duty, fields: readonly DutyField[]): Missing[] {
   return (["fluid", "task"] as const).flatMap((of) => {
     const [first, ...others] = fields.filter(
       (field) => field.takenAsNone?.of === of && isBlank(duty, field) && !isAsked(duty, field),
@@ -70,7 +70,7 @@ function gapsTakenAsNone(duty: Duty, fields: readonly AnyField[]): Missing[] {
   });
 }
 
-function gapsOfFields(duty: Duty, house: HouseRules, fields: readonly AnyField[]): Missing[] {
+function gapsOfFields(duty: Duty, house: HouseRules, fields: readonly DutyField[]): Missing[] {
   return fields.flatMap((field) => {
     const { path, label, mustBeKnown } = field;
     const { why } = field;
@@ -131,7 +131,7 @@ function gapsOfCases(duty: Duty): Missing[] {
 export function missingFrom(
   duty: Duty,
   house: HouseRules,
-  fields: readonly AnyField[] = dutyFields,
+  fields: readonly DutyField[] = fieldsOfDuty,
 ): Missing[] {
   const all = [...gapsOfFields(duty, house, fields), ...gapsTakenAsNone(duty, fields), ...gapsOfCases(duty)];
   return [...all.filter((m) => m.assumption === null), ...all.filter((m) => m.assumption !== null)];
@@ -146,7 +146,7 @@ export function missingFrom(
  * @example mustBeKnownOf(emptyDuty)[0] // → "dn"
  */
 export function mustBeKnownOf(duty: Duty): string[] {
-  const fields = (dutyFields as readonly AnyField[]).filter(
+  const fields = fieldsOfDuty.filter(
     (field) => field.mustBeKnown && isBlank(duty, field) && isAsked(duty, field),
   );
   const cases = gapsOfCases(duty).filter((gap) => gap.assumption === null);
@@ -155,7 +155,7 @@ export function mustBeKnownOf(duty: Duty): string[] {
 
 /** Duties in which one of the fields taken as none is something after all. */
 const otherThanNone = (duty: Duty, of: "fluid" | "task"): Duty[] =>
-  (dutyFields as readonly AnyField[]).flatMap((field) =>
+  fieldsOfDuty.flatMap((field) =>
     field.takenAsNone?.of === of && isBlank(duty, field) && !isAsked(duty, field)
       ? [withValueAt(duty, field.path, field.takenAsNone.mightBe) as Duty]
       : [],
@@ -181,7 +181,8 @@ export function dutiesOtherwise(field: string, duty: Duty): Duty[] {
     const cases = duty.cases.map((one, i) => (i === at ? { ...one, [`${far[2]}BarG`]: driving * 0.9 } : one));
     return [{ ...duty, cases }];
   }
-  const of = (dutyFields as readonly AnyField[]).find((f) => f.path === field);
-  if (of?.takenAsNone !== undefined && !isAsked(duty, of)) return otherThanNone(duty, of.takenAsNone.of);
-  return of?.otherwise?.(duty) ?? [];
+  const asked = fieldsOfDuty.find(({ path }) => path === field);
+  if (asked?.takenAsNone !== undefined && !isAsked(duty, asked))
+    return otherThanNone(duty, asked.takenAsNone.of);
+  return (asked?.otherwise?.(duty) ?? []).map((value) => withValueAt(duty, field, value));
 }

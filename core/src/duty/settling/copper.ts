@@ -1,4 +1,4 @@
-import type { SettledDuty } from "./settle.ts";
+import type { SettledDuty } from "./settled-duty.ts";
 
 /**
  * What of a fluid attacks copper.

@@ -2,10 +2,10 @@ import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { hazardsOfFamily } from "../../basis/reference/families.ts";
 import type { Fluid } from "../../basis/reference/fluids.ts";
 import { atmosphereBar } from "../../basis/units/definitions.ts";
+import type { Hazard } from "../fields/words.ts";
 import type { OperatingCase } from "../statement/case.ts";
 import type { Duty } from "../statement/duty.ts";
 import { mixtureIn } from "./mixed.ts";
-import type { Hazard } from "../fields/words.ts";
 
 const drivingBarG = (c: OperatingCase) =>
   c.upstreamBarG === null && c.downstreamBarG === null
@@ -34,7 +34,7 @@ function sharedBarA({ cases }: Duty): number | null {
  * @returns parts per million; null where no partial pressure is stated. Without a pressure the whole of it
  * @source partial pressure over the lowest pressure of the service fluid
  */
-export function h2sPpm(duty: Duty): number | null {
+function h2sPpm(duty: Duty): number | null {
   const { h2sKPa } = duty.fluid;
   if (h2sKPa === null) return null;
   const barA = sharedBarA(duty);

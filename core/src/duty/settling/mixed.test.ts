@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../../test/fixture.ts";
-import { streamOf } from "../fluid/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { dutySchema } from "../statement/duty.ts";
+import { streamOf } from "../stream/stream.ts";
 import { settle } from "./settle.ts";
 
 const house = defaultHouseRules();

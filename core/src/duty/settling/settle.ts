@@ -1,70 +1,17 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { fluidOfFamily } from "../../basis/reference/families.ts";
 import { type Fluid, fluidNamed } from "../../basis/reference/fluids.ts";
+import { lastOf } from "../fields/field.ts";
+import type { Hazard } from "../fields/words.ts";
 import type { OperatingCase } from "../statement/case.ts";
-import type { Duty } from "../statement/duty.ts";
+import { type Duty, type DutyField, fieldsOfDuty } from "../statement/duty.ts";
 import { isWater, type JudgedIn, metalFamiliesOf, softFamiliesOf, withComponents } from "./families.ts";
-import { type AnyField, dutyFields, lastOf } from "../fields/index.ts";
 import { hazardsInUse } from "./hazards-in-use.ts";
 import { mixtureIn, withPartials } from "./mixed.ts";
+import type { DutyOrigin, SettledCase } from "./settled-case.ts";
+import type { SettledDuty } from "./settled-duty.ts";
 import { type ShutIn, shutInBy } from "./shut-in.ts";
 import { turnedAgainstBar } from "./turned-against.ts";
-import type { Hazard } from "../fields/words.ts";
-
-export type DutyOrigin = "entered" | "assumed";
-
-/** A case with what is assumed filled in; pressure or temperature may still be unknown. */
-export interface SettledCase {
-  readonly id: string;
-  readonly kind: OperatingCase["kind"];
-  readonly name: string;
-  readonly upstreamBarG: number | null;
-  readonly downstreamBarG: number;
-  readonly downstreamOrigin: DutyOrigin;
-  readonly temperatureC: number | null;
-  /** The valve may be shut in it, so that seats, cavity and torque are asked; never in a fire. */
-  readonly shut: boolean;
-  readonly phase: Duty["fluid"]["phase"];
-  /** Higher of the two sides, bar g: what the body holds. */
-  readonly pressureBarG: number | null;
-  /** Differential as stated, bar. */
-  readonly differentialBar: number | null;
-  /** Worst differential across the shut valve in either direction, the other side vented, bar. */
-  readonly closedDifferentialBar: number | null;
-  /** Differential it is opened and closed against: the far side vented unless a shut case states it, bar. */
-  readonly turnedAgainstBar: number | null;
-  /** Steam, or water above 100 °C, which is steam wherever it leaks. */
-  readonly steamy: boolean;
-}
-
-type Fields = (typeof dutyFields)[number];
-type LastOf<Path> = Path extends `${string}.${infer Rest}` ? Rest : Path;
-
-/** What the rules go by of every field that may be assumed, by the last part of its path. */
-type SettledFields = {
-  readonly [F in Extract<Fields, { settle: unknown }> as LastOf<F["path"]>]: ReturnType<F["settle"]>;
-};
-
-/** The duty the rules see: assumptions in use are filled in and named. */
-export interface SettledDuty extends SettledFields {
-  readonly stated: Duty;
-  readonly cases: readonly SettledCase[];
-  /** Cases the valve may be shut in; fire is none, for it governs neither seat nor cavity nor torque. */
-  readonly shutCases: readonly SettledCase[];
-  readonly shutIn: ShutIn;
-  /** Service families seats and seals are judged in; none where it is not stated. */
-  readonly softFamilies: readonly string[];
-  readonly metalFamilies: JudgedIn;
-  readonly substance: Fluid | null;
-  /** The mixture stated, else the substance; where none is picked, the fluid the family is the name of, as steam is water. */
-  readonly fluid: Fluid | null;
-  readonly hazards: ReadonlySet<Hazard>;
-  readonly hazardsOrigin: DutyOrigin | "reference";
-  /** What a hand keeps up, and what it can do when it must, N. */
-  readonly hand: { readonly steadyN: number; readonly hardestN: number };
-  /** Gas pressure in the line over its cases; null where one of them holds none, or does not say. */
-  readonly lineGas: { readonly lowestBarG: number; readonly highestBarG: number } | null;
-}
 
 type Writable<T> = { -readonly [Key in keyof T]: T[Key] };
 
@@ -113,10 +60,10 @@ interface Settling {
 }
 
 /** Keys are cut out of paths once, not for every duty. */
-const settlingOf = (fields: readonly AnyField[]): readonly Settling[] =>
+const settlingOf = (fields: readonly DutyField[]): readonly Settling[] =>
   fields.flatMap((field) => ("settle" in field ? [{ name: lastOf(field.path), settle: field.settle }] : []));
 
-const settlings = settlingOf(dutyFields);
+const settlings = settlingOf(fieldsOfDuty);
 
 /**
  * A class, so that every duty's has the same shape: rules read it hundreds of thousands of times.
@@ -170,7 +117,11 @@ class Settled {
  * @source house rules; completeness lists each assumption with its reason
  * @example settle(emptyDuty, defaultHouseRules()).flowDirection // → "both ways"
  */
-export function settle(duty: Duty, house: HouseRules, fields: readonly AnyField[] = dutyFields): SettledDuty {
-  const by = fields === dutyFields ? settlings : settlingOf(fields);
+export function settle(
+  duty: Duty,
+  house: HouseRules,
+  fields: readonly DutyField[] = fieldsOfDuty,
+): SettledDuty {
+  const by = fields === fieldsOfDuty ? settlings : settlingOf(fields);
   return new Settled(withPartials(duty), house, by) as unknown as SettledDuty;
 }

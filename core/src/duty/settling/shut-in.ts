@@ -1,9 +1,9 @@
-import { saturation } from "../fluid/saturation.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { liquidsOfFamily } from "../../basis/reference/families.ts";
 import { type Fluid, fluidNamed } from "../../basis/reference/fluids.ts";
 import { atmosphereBar } from "../../basis/units/definitions.ts";
-import type { SettledCase } from "./settle.ts";
+import { saturation } from "../fluid/saturation.ts";
+import type { SettledCase } from "./settled-case.ts";
 
 /** One way liquid comes to be shut in: a case, and how cold the cavity is when it closes over it. */
 export interface Filling {

@@ -1,4 +1,4 @@
-import type { SettledCase } from "./settle.ts";
+import type { SettledCase } from "./settled-case.ts";
 
 type Sides = Pick<
   SettledCase,

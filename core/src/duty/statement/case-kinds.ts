@@ -1,6 +1,6 @@
+import { type CaseKind, caseKinds } from "../fields/words.ts";
 import type { OperatingCase } from "./case.ts";
 import type { Duty } from "./duty.ts";
-import { type CaseKind, caseKinds } from "../fields/words.ts";
 
 /** What a kind of case means and how a new one starts. */
 export interface CaseKindDescription {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { caseFields } from "../fields/index.ts";
+import { caseFields } from "../fields/duty-fields.ts";
 import { schemasOf } from "./shape.ts";
 
 /** Pressures of a case stand in the order its direction says. */

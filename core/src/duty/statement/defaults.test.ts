@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../../test/fixture.ts";
-import { dutyDefaultsSchema, emptyDuty, noDefaults, withDefaults } from "../index.ts";
+import { dutyDefaultsSchema, noDefaults, withDefaults } from "./defaults.ts";
+import { emptyDuty } from "./duty.ts";
 
 const plant = {
   ...noDefaults,

@@ -1,6 +1,7 @@
 import { z } from "zod";
+import { dutyFields } from "../fields/duty-fields.ts";
+import type { AnyField } from "../fields/field.ts";
 import type { Duty } from "./duty.ts";
-import { type AnyField, dutyFields } from "../fields/index.ts";
 import { schemasOf, valueAt, withValueAt } from "./shape.ts";
 
 const defaulted = [

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { statedInFull } from "../../../test/fixture.ts";
-import { defaultHouseRules, houseRuleDefinitions, houseRulesSchema } from "../../basis/house/index.ts";
-import { nominalSizes, npsLabel, parseNominalSize } from "../../basis/units/index.ts";
-import { dutySchema, emptyDuty, missingFrom, settle } from "../index.ts";
+import { defaultHouseRules, houseRuleDefinitions, houseRulesSchema } from "../../basis/house/house-rules.ts";
+import { nominalSizes, npsLabel, parseNominalSize } from "../../basis/units/sizes.ts";
+import { missingFrom } from "../settling/completeness.ts";
+import { settle } from "../settling/settle.ts";
+import { dutySchema, emptyDuty } from "./duty.ts";
 
 const house = defaultHouseRules();
 const messageAt = (duty: unknown, path: string) => {

@@ -1,6 +1,7 @@
 import { z } from "zod";
+import { caseFields, dutyFields } from "../fields/duty-fields.ts";
+import type { AnyField } from "../fields/field.ts";
 import { caseSchemaOf, type OperatingCase } from "./case.ts";
-import { type AnyField, caseFields, dutyFields } from "../fields/index.ts";
 import { schemasOf, valueAt } from "./shape.ts";
 
 /** Format of the duties this release writes; older ones are read through stored/duty. */
@@ -16,6 +17,12 @@ export type Duty = {
 } & {
   [F in DutyFields as F["path"] extends `${string}.${string}` ? never : F["path"]]: z.output<F["schema"]>;
 };
+
+/** A field that can be asked with a whole duty. */
+export type DutyField = AnyField<Duty>;
+
+/** The fields, to be asked with a duty: here the compiler checks that a duty has all they look at. */
+export const fieldsOfDuty: readonly DutyField[] = dutyFields;
 
 const mostCases = 24;
 

@@ -1,5 +1,5 @@
 import type { z } from "zod";
-import type { AnyField } from "../fields/index.ts";
+import type { AnyField } from "../fields/field.ts";
 
 /**
  * Schemas of the fields below a path, by their own names.

@@ -1,5 +1,5 @@
-import { dutySchema } from "../statement/duty.ts";
 import { documentKind } from "../../basis/versions/kind.ts";
+import { dutySchema } from "../statement/duty.ts";
 import { functionAsASet } from "./2-function-as-a-set.ts";
 
 /** Duties; one that names no format is of the first version. */

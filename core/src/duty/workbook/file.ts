@@ -1,4 +1,4 @@
-import { type Grid, gridOfText } from "../line-list/index.ts";
+import { type Grid, gridOfText } from "../line-list/grid.ts";
 import { gridsOfWorkbook } from "./read.ts";
 
 /** The sheets of a file, and what was presumed in reading it. */

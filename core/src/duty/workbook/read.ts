@@ -1,5 +1,6 @@
 import ExcelJS from "exceljs";
-import { type Cell, type Grid, mostRows, NotATable } from "../line-list/index.ts";
+import { type Grid, mostRows, NotATable } from "../line-list/grid.ts";
+import type { Cell } from "../line-list/values/reading.ts";
 
 const twoDigits = (n: number) => String(n).padStart(2, "0");
 const dayOf = (at: Date) =>

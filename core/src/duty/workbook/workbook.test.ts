@@ -1,7 +1,8 @@
 import ExcelJS from "exceljs";
 import { describe, expect, it } from "vitest";
-import { NotATable } from "../line-list/index.ts";
-import { readListFile, workbookOf } from "./index.ts";
+import { NotATable } from "../line-list/grid.ts";
+import { readListFile } from "./file.ts";
+import { workbookOf } from "./write.ts";
 
 const bytes = (text: string) => new TextEncoder().encode(text);
 const bookOf = async (fill: (sheet: ExcelJS.Worksheet, book: ExcelJS.Workbook) => void) => {

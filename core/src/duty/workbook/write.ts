@@ -1,5 +1,5 @@
 import ExcelJS from "exceljs";
-import { guardFormula } from "../../basis/text/index.ts";
+import { guardFormula } from "../../basis/text/formula.ts";
 
 /** A sheet of a workbook as it is written: headings that stay in sight, a row of units, rows. */
 export interface SheetToWrite {

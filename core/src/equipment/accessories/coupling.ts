@@ -1,6 +1,6 @@
 import { z } from "zod";
+import { stemForms } from "../../construction/ends/forms.ts";
 import { makerHead, positive, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
-import { stemForms } from "../../construction/ends/index.ts";
 import type { AccessoryKind } from "./kind.ts";
 
 /** A coupling made in series: a socket below, an end above. */

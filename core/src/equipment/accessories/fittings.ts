@@ -1,9 +1,10 @@
-import { type Drive, kindOf, type SupplyKind } from "../drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import type { Stock } from "../../mechanics/fit-up/index.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { kindOf } from "../drives/drive-kinds.ts";
+import type { Drive, SupplyKind } from "../drives/kind.ts";
 import type { AccessoryKind, AnyAccessories, AnyItem, Around, Refusal } from "./kind.ts";
 import { type AccessoryFamily, accessoryKinds } from "./kinds.ts";
 import { refusedBySite } from "./on-site.ts";
+import type { Stock } from "./stock.ts";
 
 /** An item in its number. */
 export interface Fitted {

@@ -1,7 +1,7 @@
 import type { z } from "zod";
-import type { OfMaker, SupplyKind } from "../drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { OfMaker, SupplyKind } from "../drives/kind.ts";
 
 /** What every item has, whatever its kind. */
 export interface AnyItem {

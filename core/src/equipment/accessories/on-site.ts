@@ -1,12 +1,8 @@
-import {
-  type Hazard,
-  keepsOut,
-  readMarkings,
-  readPlace,
-  type Unfit,
-  unfitFor,
-} from "../../duty/area/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
+import { keepsOut } from "../../duty/area/enclosure.ts";
+import { type Hazard, type Unfit, unfitFor } from "../../duty/area/fit.ts";
+import { readMarkings } from "../../duty/area/marking.ts";
+import { readPlace } from "../../duty/area/place.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import type { AnyAccessories, Refusal } from "./kind.ts";
 
 /** What seals and coils stand, °C; wider only where the maker says so. */

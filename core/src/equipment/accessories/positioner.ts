@@ -1,6 +1,6 @@
 import { z } from "zod";
+import { controlSignals } from "../../basis/vocabulary/utilities.ts";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
-import { controlSignals } from "../../duty/fields/words.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { ofAir, standsAir } from "./shared.ts";
 

@@ -1,9 +1,9 @@
 import { z } from "zod";
-import { solenoidsOf } from "../../mechanics/air/solenoids.ts";
+import { coilVoltages } from "../../basis/vocabulary/utilities.ts";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
-import { coilVoltages } from "../../duty/fields/words.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { ofAir, standsAir } from "./shared.ts";
+import { solenoidsOf } from "./solenoid-arrangement.ts";
 
 const item = z.strictObject({
   ...sizeHead,

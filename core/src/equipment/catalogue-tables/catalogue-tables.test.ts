@@ -1,7 +1,9 @@
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import { demoCatalogue } from "../../../test/demo.ts";
-import { catalogueTables, readCatalogueTables, tableNames, tables } from "./index.ts";
+import { tableNames, tables } from "./definitions.ts";
+import { readCatalogueTables } from "./read.ts";
+import { catalogueTables } from "./write.ts";
 
 const written = catalogueTables(demoCatalogue);
 /** The demo's tables with one of them changed. */

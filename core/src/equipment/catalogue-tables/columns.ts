@@ -1,4 +1,5 @@
-import { cleanText, guardFormula, textFault, unguardFormula } from "../../basis/text/index.ts";
+import { cleanText, textFault } from "../../basis/text/clean.ts";
+import { guardFormula, unguardFormula } from "../../basis/text/formula.ts";
 
 /** One column of a table: its heading, where its value lives in the row's object, and how a cell is read. */
 export interface Column {
@@ -23,7 +24,6 @@ const camel = (heading: string) => heading.replace(/_(\w)/g, (_, letter: string)
  * @param heading as written
  * @param path in the row's object
  * @returns the column
- * @throws never
  * @source docs/catalogue.md
  * @example text("maker").path // → "maker"
  */
@@ -39,25 +39,11 @@ export const optionalNumber = column("number", true);
 export type Cells = Record<string, unknown>;
 
 /**
- * The value at a path of an object.
- *
- * @param row the object
- * @param path parts joined by dots
- * @returns the value; undefined where there is none
- * @throws never
- * @source none
- * @example at({ a: { b: 1 } }, "a.b") // → 1
- */
-export const at = (row: Cells, path: string): unknown =>
-  path.split(".").reduce<unknown>((so, part) => (so as Cells | null | undefined)?.[part], row);
-
-/**
  * Writes a value as a cell.
  *
  * @param value of the column's kind
  * @param column how it is written
  * @returns the cell's text; nothing for null
- * @throws never
  * @source docs/catalogue.md
  * @example cellOf(true, yesNo("vacuum")) // → "yes"
  */
@@ -74,9 +60,8 @@ export function cellOf(value: unknown, { kind }: Column): string {
  * @param cell text as it stands
  * @param column how it is read
  * @returns the value, or a sentence why it cannot be read
- * @throws never
  * @source docs/catalogue.md
- * @example readCell("x", number("dn"))
+ * @example readCell("x", number("dn")).fault // → "\"x\" is not a number; write 12.5, not 12,5"
  */
 export function readCell(
   cell: string,
@@ -115,10 +100,6 @@ export function readCell(
  * @param row the object
  * @param path parts joined by dots
  * @param value what is set
- * @returns nothing
- * @throws never
- * @source none
- * @example put({}, "a.b", 1)
  */
 export function put(row: Cells, path: string, value: unknown): void {
   const parts = path.split(".");

@@ -1,6 +1,7 @@
 /** Tables of what turns valves, and of what stands on it. */
-import { accessoryKinds } from "../accessories/index.ts";
-import { type DriveKind, driveKinds } from "../drives/index.ts";
+import { accessoryKinds } from "../accessories/kinds.ts";
+import { driveKinds } from "../drives/drive-kinds.ts";
+import type { DriveKind } from "../drives/kind.ts";
 import {
   type Column,
   number,

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { type CatalogueReading, readCatalogueDocument } from "../catalogue/check.ts";
 import type { CatalogueFault } from "../catalogue/fault.ts";
-import { driveKinds } from "../drives/index.ts";
+import { driveKinds } from "../drives/drive-kinds.ts";
 import { Assembly, type Origins, type ReadRow } from "./assembly.ts";
 import { type Cells, put, readCell } from "./columns.ts";
 import { type TableName, tableNames, tables } from "./definitions.ts";
@@ -146,7 +146,6 @@ function placed(fault: CatalogueFault, origins: Origins): CatalogueFault {
  *
  * @param files text of each table by file name; tables of flow trims, drives and accessories may be left out
  * @returns the catalogue, or the faults; rows are counted from the headings as row 1
- * @throws never
  * @source docs/catalogue.md
  * @example readCatalogueTables({}).faults[0].file // → "catalogue.csv"
  */

@@ -1,5 +1,5 @@
-import type { AccessoryFamily } from "../accessories/index.ts";
 import { padOf } from "../../basis/reference/pads.ts";
+import type { AccessoryFamily } from "../accessories/kinds.ts";
 import type { FaultInFile } from "./fault.ts";
 
 /**

@@ -5,8 +5,10 @@ import { demoCatalogueFiles } from "../../../../scripts/generate-demo.ts";
 import { demoCatalogue } from "../../../test/demo.ts";
 import { catalogueDocument, shelfWith } from "../../../test/fixture.ts";
 import { mostCandidates, offersTooMany } from "./candidates-offered.ts";
-import { catalogueDifference, compileShelf, readCatalogue, readCatalogueDocument } from "./index.ts";
+import { readCatalogue, readCatalogueDocument } from "./check.ts";
+import { catalogueDifference } from "./difference.ts";
 import type { ProductLine } from "./schema.ts";
+import { compileShelf } from "./shelf.ts";
 
 /** The fixture document with one value put at a path; undefined removes it. */
 function changed(path: string, value: unknown) {
@@ -182,9 +184,10 @@ describe("committed data", () => {
   it("the compiled reference tables are what their CSV files say", () => {
     for (const file of tableFiles()) {
       const { module, text } = compileTable(file);
-      expect(readFileSync(new URL(`../reference/tables/${module}`, import.meta.url), "utf8"), module).toBe(
-        text,
-      );
+      expect(
+        readFileSync(new URL(`../../basis/reference/tables/${module}`, import.meta.url), "utf8"),
+        module,
+      ).toBe(text);
     }
   });
 });

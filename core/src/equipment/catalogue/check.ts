@@ -1,20 +1,13 @@
 import type { z } from "zod";
-import { catalogueKind } from "./versions/kind.ts";
+import { type AccessoryFamily, accessoryFamilySchema } from "../accessories/kinds.ts";
+import { type DriveFamily, driveFamilySchema } from "../drives/drive-kinds.ts";
 import { accessoryFaults } from "./accessory-faults.ts";
 import { offersTooMany } from "./candidates-offered.ts";
 import { driveFaults } from "./drive-faults.ts";
 import type { CatalogueFault, FaultInFile } from "./fault.ts";
 import { lineFaults } from "./line-faults.ts";
-import {
-  type AccessoryFamily,
-  accessoryFamilySchema,
-  type Catalogue,
-  catalogueHeadSchema,
-  type DriveFamily,
-  driveFamilySchema,
-  type ProductLine,
-  productLineSchema,
-} from "./schema.ts";
+import { type Catalogue, catalogueHeadSchema, type ProductLine, productLineSchema } from "./schema.ts";
+import { catalogueKind } from "./versions/kind.ts";
 
 export interface CatalogueFile {
   readonly name: string;

@@ -1,5 +1,5 @@
-import { type DriveFamily, kindOf } from "../drives/index.ts";
 import { padOf } from "../../basis/reference/pads.ts";
+import { type DriveFamily, kindOf } from "../drives/drive-kinds.ts";
 import type { FaultInFile } from "./fault.ts";
 
 /**

@@ -1,5 +1,6 @@
-import type { Fittings } from "../accessories/index.ts";
-import { type Drive, type SuppliedDrive, type Supplies, suppliedDrive } from "../drives/index.ts";
+import type { Fittings } from "../accessories/fittings.ts";
+import type { Drive, Supplies } from "../drives/kind.ts";
+import { type SuppliedDrive, suppliedDrive } from "../drives/supplied.ts";
 
 /** What turns a valve, set to its supply: a drive, or nothing. Price and weight are without what is mounted on it. */
 export interface DriveTrain {

@@ -1,6 +1,6 @@
 import type { DriveTrain } from "./drive-train.ts";
-import { parts, trainParts, valveParts } from "./parts/index.ts";
-import type { Valve } from "./valve.ts";
+import { parts, trainParts, valveParts } from "./parts/parts.ts";
+import type { UnnumberedValve } from "./unnumbered-valve.ts";
 
 /**
  * Numbers what candidates are made of: alike in a part, the same number; alike in several, the same key. Proofs
@@ -8,7 +8,7 @@ import type { Valve } from "./valve.ts";
  * the rules. Numbers of two numberings say nothing of one another.
  */
 export interface Numbering {
-  readonly ofValve: (valve: Omit<Valve, "identity">) => Identity;
+  readonly ofValve: (valve: UnnumberedValve) => Identity;
   readonly ofTrain: (train: Pick<DriveTrain, "drive" | "fittings">) => Identity;
   /** A column of keys for several parts together, by their places among all parts. */
   readonly column: (places: readonly number[]) => number;

@@ -1,10 +1,8 @@
-export * from "../drives/index.ts";
-export * from "./check.ts";
-export * from "./difference.ts";
-export * from "./drive-train.ts";
+export { type CatalogueReading, readCatalogue, readCatalogueDocument } from "./check.ts";
+export { type CatalogueChange, catalogueDifference } from "./difference.ts";
 export type { CatalogueFault } from "./fault.ts";
-export * from "./identity.ts";
-export * from "./parts/index.ts";
-export * from "./schema.ts";
-export * from "./shelf.ts";
-export * from "./valve.ts";
+export { parts } from "./parts/parts.ts";
+export { type Catalogue, catalogueSchema, type ProductLine } from "./schema.ts";
+export { compileShelf, type Shelf } from "./shelf.ts";
+export { seatName, type Valve } from "./valve.ts";
+export { catalogueKind } from "./versions/kind.ts";

@@ -1,9 +1,10 @@
-import { type Construction, constructionNamed } from "../../construction/bodies/index.ts";
 import { boltingNamed } from "../../basis/reference/bolting.ts";
 import { bodyGrade } from "../../basis/reference/grades.ts";
 import { sealMaterial } from "../../basis/reference/seals.ts";
 import { seatMaterial } from "../../basis/reference/seats.ts";
 import { metals } from "../../basis/reference/suitability.ts";
+import type { Construction } from "../../construction/bodies/construction.ts";
+import { constructionNamed } from "../../construction/bodies/constructions.ts";
 import type { FaultInFile } from "./fault.ts";
 import type { ProductLine } from "./schema.ts";
 import { rising, sizeFaults } from "./size-faults.ts";

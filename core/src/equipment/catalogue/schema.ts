@@ -1,10 +1,12 @@
 import { z } from "zod";
-import { type AccessoryFamily, accessoryFamilySchema } from "../accessories/index.ts";
-import { cavityIds, constructions } from "../../construction/bodies/index.ts";
-import { type DriveFamily, driveFamilySchema, weightAndPrice } from "../drives/index.ts";
+import { cavityIds } from "../../construction/bodies/cavity.ts";
+import { constructions } from "../../construction/bodies/constructions.ts";
+import { stemEndSchema } from "../../construction/ends/forms.ts";
 import { emissionClasses, endConnections, shutOffPromises } from "../../duty/fields/words.ts";
-import { stemEndSchema } from "../../construction/ends/index.ts";
-import { flowTrimSchema } from "../trims/index.ts";
+import { accessoryFamilySchema } from "../accessories/kinds.ts";
+import { driveFamilySchema } from "../drives/drive-kinds.ts";
+import { weightAndPrice } from "../drives/shared-schema.ts";
+import { flowTrimSchema } from "../trims/schema.ts";
 
 const text = z.string().min(1).max(120);
 const factor = z.number().positive().max(20);
@@ -70,9 +72,9 @@ const size = z.strictObject({
   }),
 });
 
-export const seatExecutions = ["soft ring", "flexed metal lip", "solid metal ring", "clearance"] as const;
+const seatExecutions = ["soft ring", "flexed metal lip", "solid metal ring", "clearance"] as const;
 
-export const stemSeals = [
+const stemSeals = [
   "live-loaded stack",
   "adjustable gland",
   "O-ring and packing",
@@ -170,7 +172,7 @@ export const productLineSchema = z.strictObject({
   sizes: z.array(size).min(1),
 });
 
-export const catalogueFormat = "proven-seat-catalogue/7";
+const catalogueFormat = "proven-seat-catalogue/7";
 
 export const catalogueHeadSchema = z.strictObject({
   format: z.literal(catalogueFormat),
@@ -188,5 +190,4 @@ export const catalogueSchema = catalogueHeadSchema.extend({
 
 export type ProductLine = z.infer<typeof productLineSchema>;
 export type ProductSize = ProductLine["sizes"][number];
-export { type AccessoryFamily, accessoryFamilySchema, type DriveFamily, driveFamilySchema };
 export type Catalogue = z.infer<typeof catalogueSchema>;

@@ -1,7 +1,9 @@
-import type { Construction } from "../../construction/bodies/index.ts";
-import { type AnyFamily, type Drive, drivesOfFamily, kindOf, type SupplyKind } from "../drives/index.ts";
+import type { Construction } from "../../construction/bodies/construction.ts";
+import type { AccessoryFamily } from "../accessories/kinds.ts";
+import { drivesOfFamily, kindOf } from "../drives/drive-kinds.ts";
+import type { AnyFamily, Drive, SupplyKind } from "../drives/kind.ts";
 import { numbering } from "./identity.ts";
-import type { AccessoryFamily, Catalogue, ProductLine, ProductSize } from "./schema.ts";
+import type { Catalogue, ProductLine, ProductSize } from "./schema.ts";
 import { type Valve, valvesOfSize } from "./valve.ts";
 
 /** What candidates are made of. */

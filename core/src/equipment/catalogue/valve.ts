@@ -1,33 +1,16 @@
-import {
-  type Assembly,
-  type Cavity,
-  type Construction,
-  cavityNamed,
-  constructionNamed,
-  fittedWith,
-} from "../../construction/bodies/index.ts";
 import { genericSeatCurve } from "../../basis/calc/seat-limit.ts";
-import { type Bolting, boltingNamed } from "../../basis/reference/bolting.ts";
-import type { Curve } from "../../basis/reference/curve.ts";
-import { type BodyGrade, bodyGrade } from "../../basis/reference/grades.ts";
-import {
-  type Designation,
-  parseDesignation,
-  ratingCurve,
-} from "../../basis/reference/pressure-temperature.ts";
-import { type SealMaterial, sealMaterial } from "../../basis/reference/seals.ts";
-import { type SeatMaterial, seatMaterial } from "../../basis/reference/seats.ts";
+import { boltingNamed } from "../../basis/reference/bolting.ts";
+import { bodyGrade } from "../../basis/reference/grades.ts";
+import { parseDesignation, ratingCurve } from "../../basis/reference/pressure-temperature.ts";
+import { sealMaterial } from "../../basis/reference/seals.ts";
+import { seatMaterial } from "../../basis/reference/seats.ts";
+import { fittedWith } from "../../construction/bodies/assembly/fitted.ts";
+import type { Assembly } from "../../construction/bodies/assembly/model.ts";
+import { cavityNamed } from "../../construction/bodies/cavity.ts";
+import { constructionNamed } from "../../construction/bodies/constructions.ts";
 import { type Identity, type Numbering, numbering } from "./identity.ts";
 import type { ProductLine, ProductSize } from "./schema.ts";
-
-/** A seat as a line offers it at one size: material, limit curve and where the curve comes from. */
-export interface OfferedSeat {
-  readonly offer: ProductLine["seats"][number];
-  readonly material: SeatMaterial;
-  readonly curve: Curve | null;
-  readonly curveName: string;
-  readonly curveIsGeneric: boolean;
-}
+import type { OfferedSeat, UnnumberedValve } from "./unnumbered-valve.ts";
 
 /**
  * A seat as it is called: a metal one by how it meets its closure, too.
@@ -43,29 +26,9 @@ export const seatName = ({
   execution === null || execution === "soft ring" ? material.name : `${material.name}, ${execution}`;
 
 /** One valve that can be ordered: a line at a size and class with body, trim, seat and seals picked. */
-export interface Valve {
-  readonly key: string;
-  readonly line: ProductLine;
-  readonly size: ProductSize;
-  readonly construction: Construction;
-  readonly cavity: Cavity;
-  readonly bolting: Bolting;
-  readonly designation: Designation;
-  readonly grade: BodyGrade;
-  readonly ratingCurve: Curve;
-  readonly trim: ProductLine["trims"][number];
-  readonly seat: OfferedSeat;
-  readonly seals: {
-    readonly offer: ProductLine["seals"][number];
-    readonly id: string;
-    readonly name: string;
-    readonly stemSeal: ProductLine["seals"][number]["stemSeal"];
-    readonly emissionClass: ProductLine["seals"][number]["emissionClass"];
-    readonly parts: readonly { part: string; material: SealMaterial; decompressionGrade: boolean }[];
-  };
+export interface Valve extends UnnumberedValve {
   /** What of it decides findings, as numbers that are equal where the parts are alike. */
   readonly identity: Identity;
-  readonly price: number;
 }
 
 /**

@@ -1,6 +1,6 @@
 /** What a hand turns has in common: it stays where it is left, and a hand is its supply. */
 
-import { steady } from "../../basis/stroke/index.ts";
+import { steady } from "../../basis/stroke/profile.ts";
 import type { AnyFamily, AnySize, Drive, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
 import { staying } from "./staying.ts";
 

@@ -1,7 +1,7 @@
 /** What drives with a motor have in common: their supply, and how they are rated. */
 import { z } from "zod";
-import { motorSupplies } from "../../duty/fields/words.ts";
-import { steady } from "../../basis/stroke/index.ts";
+import { steady } from "../../basis/stroke/profile.ts";
+import { motorSupplies } from "../../basis/vocabulary/utilities.ts";
 import type { AnyFamily, AnySize, Drive, DriveKind, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
 import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";
 import { staying } from "./staying.ts";

@@ -2,10 +2,12 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoCatalogue, demoShelf } from "../../../test/demo.ts";
 import { dutyWith } from "../../../test/fixture.ts";
-import { settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { angles, namedPoints, type Profile, peakOf, strokes } from "../../basis/stroke/index.ts";
-import { type Drive, driveKinds, kindOf, type Supplies } from "./index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { namedPoints } from "../../basis/stroke/named-points.ts";
+import { angles, type Profile, peakOf, strokes } from "../../basis/stroke/profile.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { driveKinds, kindOf } from "./drive-kinds.ts";
+import type { Drive, Supplies } from "./kind.ts";
 
 const supplies = (change: Partial<Supplies> = {}): Supplies => ({
   ...settle(dutyWith(), defaultHouseRules()),

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { steady } from "../../basis/stroke/index.ts";
+import { steady } from "../../basis/stroke/profile.ts";
 import {
   motorColumns,
   motorFaults,

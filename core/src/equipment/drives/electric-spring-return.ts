@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Action } from "../../basis/calc/actuator-margin.ts";
-import { outputProfile } from "../../basis/stroke/index.ts";
+import { outputProfile } from "../../basis/stroke/named-points.ts";
 import {
   motorColumns,
   motorFaults,

@@ -1,6 +1,6 @@
 /** A gearbox is a stage on a stage: it makes of a wheel's torque more torque and more turns. */
 import { z } from "zod";
-import { type Profile, scaled } from "../../basis/stroke/index.ts";
+import { type Profile, scaled } from "../../basis/stroke/profile.ts";
 import { turnedByHand } from "./by-hand.ts";
 import type { AnyFamily, AnySize, Drive } from "./kind.ts";
 import { positive } from "./shared-schema.ts";

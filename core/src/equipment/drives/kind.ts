@@ -1,8 +1,8 @@
 import type { z } from "zod";
 import type { Action } from "../../basis/calc/actuator-margin.ts";
-import type { DriveEnd, DriveOutside } from "../../construction/ends/index.ts";
-import type { Profile } from "../../basis/stroke/index.ts";
+import type { Profile } from "../../basis/stroke/profile.ts";
 import type { Unit } from "../../basis/units/unit.ts";
+import type { DriveEnd, DriveOutside } from "../../construction/ends/forms.ts";
 
 /** What every family of a maker has, of drives as of what stands on them. */
 export interface OfMaker {

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Action } from "../../basis/calc/actuator-margin.ts";
 import { rackAndPinionOutput } from "../../basis/calc/rack-and-pinion-output.ts";
-import { outputProfile } from "../../basis/stroke/index.ts";
+import { outputProfile } from "../../basis/stroke/named-points.ts";
 import { airAt, airRating, suppliedWithAir } from "./by-air.ts";
 import type { Drive, DriveKind } from "./kind.ts";
 import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { driveEndSchema, driveOutsideSchema } from "../../construction/ends/index.ts";
+import { driveEndSchema, driveOutsideSchema } from "../../construction/ends/forms.ts";
 
 export const text = z.string().min(1).max(120);
 export const positive = z.number().positive();

@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../test/demo.ts";
 import { dutyWith } from "../../../test/fixture.ts";
-import { type Duty, settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { peakOf } from "../../basis/stroke/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { peakOf } from "../../basis/stroke/profile.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
 import { suppliedDrive } from "./supplied.ts";
 
 const house = defaultHouseRules();

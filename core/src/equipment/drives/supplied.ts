@@ -1,4 +1,4 @@
-import { type Profile, peakOf } from "../../basis/stroke/index.ts";
+import { type Profile, peakOf } from "../../basis/stroke/profile.ts";
 import type { Drive, Supplies } from "./kind.ts";
 
 /** A drive at the supply it will see: what it gives at the lowest, what it can do at the highest, N·m. */

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { steady } from "../../basis/stroke/index.ts";
+import { steady } from "../../basis/stroke/profile.ts";
 import { airAt, airRating, suppliedWithAir } from "./by-air.ts";
 import type { DriveKind } from "./kind.ts";
 import { familyHead, positive, sizeHead, sizeTail } from "./shared-schema.ts";

@@ -2,7 +2,7 @@
 import { z } from "zod";
 import type { Action } from "../../basis/calc/actuator-margin.ts";
 import { scotchYokeAt } from "../../basis/calc/scotch-yoke-output.ts";
-import { type OverStroke, overStroke, type Profile } from "../../basis/stroke/index.ts";
+import { type OverStroke, overStroke, type Profile } from "../../basis/stroke/profile.ts";
 import { positive } from "./shared-schema.ts";
 import type { SpringSet } from "./with-springs.ts";
 

@@ -1,3 +1,1 @@
-export * from "./characteristic.ts";
-export { type FlowTrim, flowTrimKinds, flowTrimSchema } from "./schema.ts";
-export * from "./trim.ts";
+export { trimsOf, typicalTrim } from "./trim.ts";

@@ -1,7 +1,7 @@
 import { z } from "zod";
 
 /** What a flow trim is, by what it is for. */
-export const flowTrimKinds = [
+const flowTrimKinds = [
   "bore",
   "V-port",
   "segment",

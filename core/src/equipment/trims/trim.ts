@@ -1,7 +1,7 @@
-import type { Construction } from "../../construction/bodies/index.ts";
-import { passageOf } from "../../construction/bodies/index.ts";
 import { fittingsOf, pipingFactor } from "../../basis/calc/flow-fittings.ts";
 import { type Characteristic, kvAt } from "../../basis/calc/opening.ts";
+import type { Construction } from "../../construction/bodies/construction.ts";
+import { passageOf } from "../../construction/bodies/passage.ts";
 import type { FlowTrim } from "./schema.ts";
 
 /** A trim in a body of one size. */

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoCatalogue, demoShelf } from "../../../test/demo.ts";
-import { constructions } from "../../construction/bodies/index.ts";
+import { constructions } from "../../construction/bodies/constructions.ts";
 import { type FlowTrim, flowTrimSchema } from "./schema.ts";
 import { firstOpening, trimAt, trimsOf, typicalTrim } from "./trim.ts";
 

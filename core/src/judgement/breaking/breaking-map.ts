@@ -1,6 +1,6 @@
 import type { Duty } from "../../duty/statement/duty.ts";
 import { gravityOf, type Verdict } from "../rules/finding.ts";
-import { rules } from "../rules/index.ts";
+import { rules } from "../rules/rules.ts";
 import type { DutyValue } from "./duty-values.ts";
 import { type CandidateInHand, verdictsIn } from "./judgement.ts";
 

@@ -2,18 +2,17 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf, demoTags } from "../../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../../test/fixture.ts";
-import { type Duty, dutySchema, settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { prove, prover } from "../proof/index.ts";
-import { gravityOf, rules, type Verdict } from "../rules/index.ts";
-import {
-  breakingPoint,
-  type CandidateInHand,
-  type DutyValue,
-  dutyValues,
-  mapRow,
-  verdictsIn,
-} from "./index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { type Duty, dutySchema } from "../../duty/statement/duty.ts";
+import { prove } from "../proof/prove.ts";
+import { prover } from "../proof/prover.ts";
+import { gravityOf, type Verdict } from "../rules/finding.ts";
+import { rules } from "../rules/rules.ts";
+import { mapRow } from "./breaking-map.ts";
+import { breakingPoint } from "./breaking-points.ts";
+import { type DutyValue, dutyValues } from "./duty-values.ts";
+import { type CandidateInHand, verdictsIn } from "./judgement.ts";
 
 const house = defaultHouseRules();
 const { accessories } = demoShelf;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith, shelfWith } from "../../../test/fixture.ts";
-import { type Duty, settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
 import { dutyValues } from "./duty-values.ts";
 
 const house = defaultHouseRules();

@@ -1,12 +1,13 @@
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { OperatingCase } from "../../duty/statement/case.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
-import { type AnyField, dutyFields, inSentence, lastOf } from "../../duty/fields/index.ts";
-import { vacuumBarG } from "../../duty/fields/limits.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import { valueAt, withValueAt } from "../../duty/statement/shape.ts";
 import { valueOnCurve } from "../../basis/reference/curve.ts";
 import type { Quantity } from "../../basis/units/definitions.ts";
+import { dutyFields } from "../../duty/fields/duty-fields.ts";
+import { type AnyField, inSentence, lastOf } from "../../duty/fields/field.ts";
+import { vacuumBarG } from "../../duty/fields/limits.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { OperatingCase } from "../../duty/statement/case.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import { valueAt, withValueAt } from "../../duty/statement/shape.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
 
 /** A figure of the duty that may move, with how far it is sensible to look. */
 export interface DutyValue {

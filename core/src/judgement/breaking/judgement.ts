@@ -1,14 +1,16 @@
-import { type AccessoryFamily, fittingsOf } from "../../equipment/accessories/index.ts";
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import { type Drive, suppliedDrive } from "../../equipment/drives/index.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
-import { settle } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import { fittingsOf } from "../../equipment/accessories/fittings.ts";
+import type { AccessoryFamily } from "../../equipment/accessories/kinds.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
+import { suppliedDrive } from "../../equipment/drives/supplied.ts";
+import { torqueDemand } from "../../mechanics/torque/demand.ts";
 import type { Verdict } from "../rules/finding.ts";
-import { rules } from "../rules/index.ts";
 import type { Judged } from "../rules/judged.ts";
 import { verdictOf } from "../rules/rule.ts";
-import { torqueDemand } from "../../mechanics/torque/demand.ts";
+import { rules } from "../rules/rules.ts";
 
 /** What is in hand, and by what it is judged. */
 export interface CandidateInHand {

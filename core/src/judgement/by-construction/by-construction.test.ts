@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoTags } from "../../../test/demo.ts";
-import { constructionNamed, constructions } from "../../construction/bodies/index.ts";
-import { readCatalogueDocument } from "../../equipment/catalogue/index.ts";
-import { emptyDuty } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { constructionNamed, constructions } from "../../construction/bodies/constructions.ts";
+import { emptyDuty } from "../../duty/statement/duty.ts";
+import { readCatalogueDocument } from "../../equipment/catalogue/check.ts";
+import { lineByConstruction } from "../../equipment/unlisted/line.ts";
+import { isByConstruction, valveByConstruction } from "../../equipment/unlisted/valve.ts";
 import { byConstruction } from "./by-construction.ts";
-import { lineByConstruction } from "./line.ts";
-import { isByConstruction, valveByConstruction } from "./valve.ts";
 
 const house = defaultHouseRules();
 const of = (id: string, number: string) => byConstruction(constructionNamed(id)!, demoDuty(number), house);

@@ -1,14 +1,14 @@
-import type { Construction } from "../../construction/bodies/index.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Construction } from "../../construction/bodies/construction.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
 import { numbering } from "../../equipment/catalogue/identity.ts";
 import type { ProductLine } from "../../equipment/catalogue/schema.ts";
 import { type Valve, valvesOfSize } from "../../equipment/catalogue/valve.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
-import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { lineByConstruction } from "../../equipment/unlisted/line.ts";
+import { usualBolting } from "../../equipment/unlisted/materials.ts";
 import type { ProvenCandidate } from "../proof/candidate.ts";
 import { prover } from "../proof/prover.ts";
 import type { Finding } from "../rules/found.ts";
-import { lineByConstruction } from "./line.ts";
-import { usualBolting } from "./materials.ts";
 
 /** What the rules say of a construction no line offers, as far as they can without a maker. */
 export interface ByConstruction {

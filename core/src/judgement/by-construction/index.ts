@@ -1,2 +1,1 @@
-export { type ByConstruction, byConstruction } from "./by-construction.ts";
-export { isByConstruction, valveByConstruction } from "./valve.ts";
+export { byConstruction } from "./by-construction.ts";

@@ -1,16 +1,12 @@
-import { type AccessoryFamily, fittingsOf } from "../../equipment/accessories/index.ts";
-import {
-  type AirWay,
-  type ExecutionName,
-  type OnAir,
-  type SolenoidArrangement,
-  type Solenoids,
-  solenoidArrangements,
-  solenoids,
-} from "../../mechanics/air/index.ts";
-import type { Drive } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import { type HouseRules, houseRuleDefinitions } from "../../basis/house/house-rules.ts";
+import { type SolenoidArrangement, solenoidArrangements } from "../../basis/vocabulary/utilities.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { fittingsOf } from "../../equipment/accessories/fittings.ts";
+import type { AccessoryFamily } from "../../equipment/accessories/kinds.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
+import type { OnAir } from "../../mechanics/air/executions.ts";
+import { type Solenoids, solenoids } from "../../mechanics/air/solenoids.ts";
+import type { AirWay, ExecutionName } from "../../mechanics/air/ways.ts";
 import { timed } from "../rules/drive/on-air.ts";
 import { solenoidRates } from "../rules/drive/safety-level.ts";
 import type { ProvenCandidate } from "./candidate.ts";

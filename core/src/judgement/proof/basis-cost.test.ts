@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { basisCost } from "./basis-cost.ts";
 import { prove } from "./prove.ts";
 

@@ -1,7 +1,7 @@
-import type { Offer } from "../../equipment/catalogue/shelf.ts";
-import { kindOf } from "../../equipment/drives/index.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import type { Offer } from "../../equipment/catalogue/shelf.ts";
+import { kindOf } from "../../equipment/drives/drive-kinds.ts";
 import type { Verdict } from "../rules/finding.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";

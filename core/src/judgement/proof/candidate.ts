@@ -1,11 +1,11 @@
-import type { Fitted } from "../../equipment/accessories/index.ts";
+import type { Fitted } from "../../equipment/accessories/fittings.ts";
 import type { DriveTrain } from "../../equipment/catalogue/drive-train.ts";
-import type { Identity } from "../../equipment/catalogue/identity.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { Drive } from "../../equipment/drives/index.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
+import type { TorqueDemand } from "../../mechanics/torque/demand.ts";
 import type { RuleStation, Verdict } from "../rules/finding.ts";
 import { Finding } from "../rules/found.ts";
-import type { TorqueDemand } from "../../mechanics/torque/demand.ts";
+import type { Pairing } from "./pairing.ts";
 import { type Block, findingsOf, graver, type HeldBack, leastOf, stationVerdicts } from "./sharing/block.ts";
 import type { Found } from "./sharing/shared-findings.ts";
 
@@ -65,18 +65,6 @@ export function keysIn(key: string): { readonly valve: string; readonly drive: s
   const at = key.lastIndexOf(" + ");
   const drive = key.slice(at + 3);
   return { valve: key.slice(0, at), drive: drive === bareStem ? null : drive };
-}
-
-/** A drive train on a size and seat, with what it asks of every valve alike in them. */
-export interface Pairing {
-  readonly train: DriveTrain;
-  readonly identity: Identity;
-  readonly demand: TorqueDemand;
-  /** What is mounted on the drive. */
-  readonly fitted: readonly Fitted[];
-  /** Of the drive, what is mounted on it, and what stands between it and the valve. */
-  readonly price: number;
-  readonly weightKg: number;
 }
 
 /**

@@ -1,9 +1,9 @@
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
 import type { Offer } from "../../equipment/catalogue/shelf.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { Drive } from "../../equipment/drives/index.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
-import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { offerFor } from "../on-site/index.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
+import { offerFor } from "../../equipment/on-site/offer.ts";
 import type { Rule } from "../rules/rule.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";

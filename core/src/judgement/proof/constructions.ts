@@ -1,4 +1,5 @@
-import { type Construction, constructions } from "../../construction/bodies/index.ts";
+import type { Construction } from "../../construction/bodies/construction.ts";
+import { constructions } from "../../construction/bodies/constructions.ts";
 import { gravityOf } from "../rules/finding.ts";
 import type { Finding } from "../rules/found.ts";
 import type { ProvenCandidate } from "./candidate.ts";

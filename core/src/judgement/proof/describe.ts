@@ -1,6 +1,6 @@
-import type { Fitted } from "../../equipment/accessories/index.ts";
+import type { Fitted } from "../../equipment/accessories/fittings.ts";
 import { seatName, type Valve } from "../../equipment/catalogue/valve.ts";
-import type { Drive } from "../../equipment/drives/index.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
 import { gravityOf } from "../rules/finding.ts";
 import type { Finding, FindingDescription } from "../rules/found.ts";
 import type { ProvenCandidate } from "./candidate.ts";
@@ -123,7 +123,7 @@ export interface FittedDescription {
  * @returns its description; price and weight of all pieces
  * @source the catalogue
  */
-export function describeFitted({ kind, family, item, pieces, weightKg, price }: Fitted): FittedDescription {
+function describeFitted({ kind, family, item, pieces, weightKg, price }: Fitted): FittedDescription {
   return { kind, maker: family.maker, family: family.name, item: item.id, pieces, weightKg, price };
 }
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { demoCatalogue, demoDuty, demoShelf } from "../../../test/demo.ts";
 import { sheetOf } from "../../../test/demo-sheet.ts";
-import { compileShelf } from "../../equipment/catalogue/index.ts";
 import { defaultHouseRules, type HouseRules } from "../../basis/house/house-rules.ts";
+import { compileShelf } from "../../equipment/catalogue/shelf.ts";
 import { driftOf, turnedBetween } from "./drift.ts";
 import type { Sheet } from "./sheet.ts";
 import { summarise } from "./summary.ts";

@@ -1,5 +1,5 @@
-import type { Shelf } from "../../equipment/catalogue/shelf.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Shelf } from "../../equipment/catalogue/shelf.ts";
 import { gravityOf, type RuleStation, type Verdict } from "../rules/finding.ts";
 import { type FindingDescription, figuresOf } from "../rules/found.ts";
 import { judgeChoice } from "./choice.ts";

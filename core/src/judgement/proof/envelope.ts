@@ -1,8 +1,10 @@
-import { isPassing } from "../../duty/statement/case-kinds.ts";
-import type { SettledCase, SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { valueOnCurve } from "../../basis/reference/curve.ts";
-import { assemblyLimit, type LimitedPart, type PartLimit, partLimits } from "../rules/limits/index.ts";
+import type { SettledCase } from "../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { isPassing } from "../../duty/statement/case-kinds.ts";
+import type { LimitedPart, PartLimit } from "../rules/limits/part-limit.ts";
+import { assemblyLimit, partLimits } from "../rules/limits/part-limits.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 type Point = readonly [temperatureC: number, pressureBar: number];

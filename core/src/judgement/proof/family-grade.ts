@@ -1,9 +1,10 @@
-import type { Drive } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { rules, type Verdict } from "../rules/index.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
+import type { Verdict } from "../rules/finding.ts";
 import type { Judged } from "../rules/judged.ts";
 import { type Rule, verdictOf } from "../rules/rule.ts";
+import { rules } from "../rules/rules.ts";
 
 const grades: Readonly<Record<Verdict, number>> = {
   "not asked": 0,

@@ -1,9 +1,9 @@
-import { suppliedDrive } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import type { DriveOutside, StemEnd } from "../../construction/ends/index.ts";
-import type { FitUp } from "../../mechanics/fit-up/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { type Pad, padOf } from "../../basis/reference/pads.ts";
+import type { DriveOutside, StemEnd } from "../../construction/ends/forms.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { suppliedDrive } from "../../equipment/drives/supplied.ts";
+import type { FitUp } from "../../mechanics/fit-up/fit-up.ts";
 import { driveLimits } from "../rules/drive/limits.ts";
 import { putOn } from "../rules/fit-up/put-on.ts";
 import type { ProvenCandidate } from "./candidate.ts";

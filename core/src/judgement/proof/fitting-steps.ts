@@ -1,6 +1,8 @@
-import { type Drive, kindOf } from "../../equipment/drives/index.ts";
-import { assemblySteps, type FitUp, type Step } from "../../mechanics/fit-up/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { kindOf } from "../../equipment/drives/drive-kinds.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
+import type { FitUp } from "../../mechanics/fit-up/fit-up.ts";
+import { assemblySteps, type Step } from "../../mechanics/fit-up/steps.ts";
 
 /**
  * How a drive is put on a valve, step by step.

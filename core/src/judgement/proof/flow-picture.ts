@@ -1,15 +1,9 @@
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import {
-  type CaseStream,
-  type FlowFigures,
-  type FlowOfCase,
-  flowAround,
-  flowOf,
-  trimInDuty,
-  type ValveFlow,
-} from "../../mechanics/flow/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { firstOpening, type TrimInBody, trimAt, trimsOf } from "../../equipment/trims/index.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { firstOpening, type TrimInBody, trimAt, trimsOf } from "../../equipment/trims/trim.ts";
+import { type CaseStream, type FlowOfCase, flowAround, trimInDuty } from "../../mechanics/flow/assess.ts";
+import type { FlowFigures } from "../../mechanics/flow/figures.ts";
+import { flowOf, type ValveFlow } from "../../mechanics/flow/picked.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 /** A trim as a reader is shown it. */
@@ -61,7 +55,7 @@ export interface FlowPicture {
  * @param of trim in its body
  * @returns its figures
  */
-export const trimShown = (of: TrimInBody): TrimShown => ({
+const trimShown = (of: TrimInBody): TrimShown => ({
   id: of.trim.id,
   name: of.trim.name,
   kind: of.trim.kind,

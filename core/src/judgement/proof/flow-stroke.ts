@@ -1,14 +1,10 @@
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import {
-  type FlowFigures,
-  figuresAt,
-  flowOf,
-  installedCurve,
-  streamAt,
-  systemOf,
-} from "../../mechanics/flow/index.ts";
-import type { Stream } from "../../duty/fluid/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Stream } from "../../duty/stream/stream-figures.ts";
+import { type FlowFigures, figuresAt } from "../../mechanics/flow/figures.ts";
+import { installedCurve, systemOf } from "../../mechanics/flow/installed.ts";
+import { streamAt } from "../../mechanics/flow/passing.ts";
+import { flowOf } from "../../mechanics/flow/picked.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 /** What a trim does in its line at an opening. */

@@ -3,18 +3,23 @@ import { describe, expect, it } from "vitest";
 import { anyDuty } from "../../../test/any-duty.ts";
 import { demoShelf } from "../../../test/demo.ts";
 import { catalogueDocument, shelfWith } from "../../../test/fixture.ts";
-import { constructions } from "../../construction/bodies/index.ts";
-import { breakingPoint, dutyValues } from "../breaking/index.ts";
-import { byConstruction } from "../by-construction/index.ts";
-import { compileShelf, readCatalogueDocument } from "../../equipment/catalogue/index.ts";
-import { dutyFields, dutySchema, emptyDuty, settle, valueAt } from "../../duty/index.ts";
 import {
   defaultHouseRules,
   type HouseRuleId,
   type HouseRules,
   houseRuleDefinitions,
-} from "../../basis/house/index.ts";
-import { rules } from "../rules/index.ts";
+} from "../../basis/house/house-rules.ts";
+import { constructions } from "../../construction/bodies/constructions.ts";
+import { dutyFields } from "../../duty/fields/duty-fields.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { dutySchema, emptyDuty } from "../../duty/statement/duty.ts";
+import { valueAt } from "../../duty/statement/shape.ts";
+import { readCatalogueDocument } from "../../equipment/catalogue/check.ts";
+import { compileShelf } from "../../equipment/catalogue/shelf.ts";
+import { breakingPoint } from "../breaking/breaking-points.ts";
+import { dutyValues } from "../breaking/duty-values.ts";
+import { byConstruction } from "../by-construction/by-construction.ts";
+import { rules } from "../rules/rules.ts";
 import { prove } from "./prove.ts";
 
 /** Any set of house rules inside its ranges. */

@@ -1,20 +1,20 @@
-import { fittingsOf } from "../../equipment/accessories/index.ts";
-import type { Construction } from "../../construction/bodies/index.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Construction } from "../../construction/bodies/construction.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { fittingsOf } from "../../equipment/accessories/fittings.ts";
 import { driveTrain } from "../../equipment/catalogue/drive-train.ts";
 import { type Numbering, numbering } from "../../equipment/catalogue/identity.ts";
-import { placesOf } from "../../equipment/catalogue/parts/index.ts";
+import { placesOf } from "../../equipment/catalogue/parts/parts.ts";
 import type { Offer } from "../../equipment/catalogue/shelf.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { Drive, SupplyKind } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import { flowOf } from "../../mechanics/flow/index.ts";
-import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { mounted } from "../rules/drive/mounted.ts";
-import { putOn } from "../rules/fit-up/put-on.ts";
+import type { Drive, SupplyKind } from "../../equipment/drives/kind.ts";
+import { flowOf } from "../../mechanics/flow/picked.ts";
 import { torqueDemand } from "../../mechanics/torque/demand.ts";
 import { serviceFactor } from "../../mechanics/torque/service-factor.ts";
-import type { Pairing } from "./candidate.ts";
+import { mounted } from "../rules/drive/mounted.ts";
+import { putOn } from "../rules/fit-up/put-on.ts";
 import { familyGrade } from "./family-grade.ts";
+import type { Pairing } from "./pairing.ts";
 import { drivesActing, pickDrive } from "./pick-drive.ts";
 
 /** What may turn the valves of one duty. */

@@ -1,8 +1,9 @@
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { Drive, SuppliedDrive } from "../../equipment/drives/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { driveLimits, padLimitNm } from "../rules/drive/limits.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
+import type { SuppliedDrive } from "../../equipment/drives/supplied.ts";
 import type { TorqueDemand } from "../../mechanics/torque/demand.ts";
+import { driveLimits, padLimitNm } from "../rules/drive/limits.ts";
 
 /**
  * Drives that act as asked on supply loss; all of them when none does, so that the proof can show what fails.

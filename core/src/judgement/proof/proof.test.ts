@@ -1,20 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { catalogueDocument, dutyWith, shelfWith } from "../../../test/fixture.ts";
-import { emptyDuty } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { gravityOf, rules } from "../rules/index.ts";
-import {
-  digestOf,
-  drawUpSheet,
-  type Proof,
-  prove,
-  proveRequest,
-  prover,
-  rank,
-  reprove,
-  weighedPrice,
-} from "./index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { emptyDuty } from "../../duty/statement/duty.ts";
+import { proveRequest } from "../request/request.ts";
+import { gravityOf } from "../rules/finding.ts";
+import { rules } from "../rules/rules.ts";
+import { digestOf } from "./digest.ts";
+import { type Proof, prove } from "./prove.ts";
+import { prover } from "./prover.ts";
+import { rank, weighedPrice } from "./rank.ts";
+import { reprove } from "./reprove.ts";
+import { drawUpSheet } from "./sheet.ts";
 
 const house = defaultHouseRules();
 const shelf = shelfWith();

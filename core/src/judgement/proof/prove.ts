@@ -1,13 +1,13 @@
-import type { Offer } from "../../equipment/catalogue/shelf.ts";
-import { type Missing, missingFrom } from "../../duty/settling/completeness.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { type Missing, missingFrom } from "../../duty/settling/completeness.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import type { Offer } from "../../equipment/catalogue/shelf.ts";
 import { gravest, type Verdict } from "../rules/finding.ts";
 import type { Finding } from "../rules/found.ts";
-import { rules } from "../rules/index.ts";
 import type { Judged } from "../rules/judged.ts";
 import { examined } from "../rules/rule.ts";
+import { rules } from "../rules/rules.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";
 import { type Order, rank } from "./rank.ts";

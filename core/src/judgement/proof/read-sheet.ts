@@ -1,14 +1,14 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import {
-  catalogueKind,
-  dutyKind,
   houseRulesKind,
   type ReadHouseRules,
-  sheetKind,
   storedHouseRulesSchema,
-  type Unreadable,
-} from "../../stored/index.ts";
+} from "../../basis/house/versions/kind.ts";
+import type { Unreadable } from "../../basis/versions/kind.ts";
+import { dutyKind } from "../../duty/versions/kind.ts";
+import { catalogueKind } from "../../equipment/catalogue/versions/kind.ts";
 import { type Sheet, sheetSchema } from "./sheet.ts";
+import { sheetKind } from "./versions/kind.ts";
 
 /** A sheet of any version, brought up to the newest, and what that took. */
 export interface ReadSheet {

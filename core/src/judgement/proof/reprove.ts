@@ -1,7 +1,7 @@
 import microdiff from "microdiff";
-import { rules } from "../rules/index.ts";
+import type { storedHouseRulesSchema } from "../../basis/house/versions/kind.ts";
 import type { Rule } from "../rules/rule.ts";
-import type { storedHouseRulesSchema } from "../../stored/index.ts";
+import { rules } from "../rules/rules.ts";
 import { digestOf } from "./digest.ts";
 import { engineVersion } from "./engine.ts";
 import { readSheet, type UnreadableSheet } from "./read-sheet.ts";

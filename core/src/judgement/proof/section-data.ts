@@ -1,15 +1,12 @@
-import {
-  type Cavity,
-  type LabelledPart,
-  type LeakPath,
-  labelled,
-  leakPathsOf,
-} from "../../construction/bodies/index.ts";
+import { type LabelledPart, labelled } from "../../construction/bodies/assembly/labels.ts";
+import { leakPathsOf } from "../../construction/bodies/assembly/paths.ts";
+import type { Cavity } from "../../construction/bodies/cavity.ts";
+import type { LeakPath } from "../../construction/bodies/construction.ts";
+import type { SectionDimensions } from "../../construction/sections/shape.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import { assemblyOf, type Valve } from "../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import { seatLoad } from "../rules/envelope/seat-load.ts";
 import { worstClosed } from "../rules/worst.ts";
-import type { SectionDimensions } from "../../construction/sections/index.ts";
 
 /** What the section of a candidate is drawn from. */
 export interface SectionData {

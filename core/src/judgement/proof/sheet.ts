@@ -1,22 +1,19 @@
 import { z } from "zod";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { type StoredHouseRules, storedHouseRules } from "../../basis/house/versions/kind.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import { storedDutySchema } from "../../duty/versions/kind.ts";
 import { type Catalogue, catalogueSchema } from "../../equipment/catalogue/schema.ts";
 import { compileShelf } from "../../equipment/catalogue/shelf.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
-import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { catalogueKind } from "../../equipment/catalogue/versions/kind.ts";
 import { needsReason } from "../rules/finding.ts";
 import type { Rule } from "../rules/rule.ts";
-import {
-  catalogueKind,
-  type StoredHouseRules,
-  sheetKind,
-  storedDutySchema,
-  storedHouseRules,
-} from "../../stored/index.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { judgeChoice } from "./choice.ts";
 import { type CandidateDescription, describeCandidate } from "./describe.ts";
 import { digestOf } from "./digest.ts";
 import { engineVersion } from "./engine.ts";
+import { sheetKind } from "./versions/kind.ts";
 
 /** Everything the proof of one candidate hangs on; the digest is made of exactly this. */
 export interface SheetInputs {
@@ -133,7 +130,7 @@ const trimsFor = (
  *   chosen from
  * @source a sheet must be reproducible on its own
  */
-export function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidate): Catalogue {
+function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidate): Catalogue {
   const { line, size } = candidate.valve;
   const { drive } = candidate;
   const family = catalogue.drives.find((f) => f.id === drive?.family.id);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf, demoTags } from "../../../test/demo.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { gravityOf } from "../rules/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { gravityOf } from "../rules/finding.ts";
 import { prove } from "./prove.ts";
 import { sideBySide } from "./side-by-side.ts";
 

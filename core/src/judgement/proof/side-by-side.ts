@@ -1,7 +1,8 @@
-import type { Offer } from "../../equipment/catalogue/shelf.ts";
-import { type Drive, driveKinds } from "../../equipment/drives/index.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import type { Offer } from "../../equipment/catalogue/shelf.ts";
+import { driveKinds } from "../../equipment/drives/drive-kinds.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
 import { timed } from "../rules/drive/on-air.ts";
 import { timing } from "../rules/drive/timing.ts";
 import { gravityOf, type Verdict } from "../rules/finding.ts";

@@ -2,22 +2,28 @@ import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { z } from "zod";
 import { demoShelf, demoTags } from "../../../test/demo.ts";
-import { catalogueSchema, readCatalogueDocument } from "../../equipment/catalogue/index.ts";
-import { dutyFormat, emptyDuty } from "../../duty/index.ts";
 import { choice, number } from "../../basis/house/definition.ts";
-import { defaultHouseRules, type HouseRules, houseRuleDefinitions } from "../../basis/house/index.ts";
-import { convertLineList, findTable, gridOfText, planFor, writeCsv } from "../../duty/line-list/index.ts";
-import { digestOf, engineVersion, prove, proveRequest, type Reproof, reprove } from "./index.ts";
-import { plain, rule, rules } from "../rules/index.ts";
-import {
-  catalogueKind,
-  documentKind,
-  dutyKind,
-  readHouseRules,
-  storedDutySchema,
-  storedHouseRules,
-  storedHouseRulesSchema,
-} from "../../stored/index.ts";
+import { defaultHouseRules, type HouseRules, houseRuleDefinitions } from "../../basis/house/house-rules.ts";
+import { readHouseRules, storedHouseRules, storedHouseRulesSchema } from "../../basis/house/versions/kind.ts";
+import { documentKind } from "../../basis/versions/kind.ts";
+import { convertLineList } from "../../duty/line-list/convert.ts";
+import { writeCsv } from "../../duty/line-list/export.ts";
+import { gridOfText } from "../../duty/line-list/grid.ts";
+import { planFor } from "../../duty/line-list/plan.ts";
+import { findTable } from "../../duty/line-list/table.ts";
+import { dutyFormat, emptyDuty } from "../../duty/statement/duty.ts";
+import { dutyKind, storedDutySchema } from "../../duty/versions/kind.ts";
+import { readCatalogueDocument } from "../../equipment/catalogue/check.ts";
+import { catalogueSchema } from "../../equipment/catalogue/schema.ts";
+import { catalogueKind } from "../../equipment/catalogue/versions/kind.ts";
+import { proveRequest } from "../request/request.ts";
+import { plain } from "../rules/outcome.ts";
+import { rule } from "../rules/rule.ts";
+import { rules } from "../rules/rules.ts";
+import { digestOf } from "./digest.ts";
+import { engineVersion } from "./engine.ts";
+import { prove } from "./prove.ts";
+import { type Reproof, reprove } from "./reprove.ts";
 
 /** Documents as releases before this one wrote them, by engine. */
 const written = new URL("../../../test/written/", import.meta.url);

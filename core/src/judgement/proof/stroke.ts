@@ -1,7 +1,8 @@
-import { suppliedDrive } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
+import { type Profile, scaled } from "../../basis/stroke/profile.ts";
+import type { Place } from "../../basis/stroke/weakest.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { suppliedDrive } from "../../equipment/drives/supplied.ts";
 import { driveLimits } from "../rules/drive/limits.ts";
-import { type Place, type Profile, scaled } from "../../basis/stroke/index.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 /** Demand against output over the stroke, N·m, as a picture needs it. */

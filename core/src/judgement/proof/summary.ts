@@ -1,6 +1,6 @@
-import type { Shelf } from "../../equipment/catalogue/shelf.ts";
-import type { Duty } from "../../duty/statement/duty.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import type { Shelf } from "../../equipment/catalogue/shelf.ts";
 import type { RuleStation, Verdict } from "../rules/finding.ts";
 import { type Figures, type Finding, figuresOf } from "../rules/found.ts";
 import { type ChoiceKeys, judgeChoice } from "./choice.ts";

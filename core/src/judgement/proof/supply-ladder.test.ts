@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { keysIn } from "./candidate.ts";
 import { prove } from "./prove.ts";
 import { prover } from "./prover.ts";

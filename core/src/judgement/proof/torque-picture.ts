@@ -1,5 +1,5 @@
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import type { Profile } from "../../basis/stroke/index.ts";
+import type { Profile } from "../../basis/stroke/profile.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import { breaking, hardestAt } from "../../mechanics/torque/demand.ts";
 import type { FlowTorque } from "../../mechanics/torque/dynamic.ts";
 import { type BreakParts, breakParts } from "../../mechanics/torque/mechanics.ts";

@@ -3,10 +3,13 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { findingOf } from "../../../test/one-rule.ts";
 import { duties, house, picks, runs, valvesOf } from "../../../test/tried-duties.ts";
-import { verdictsIn } from "../breaking/index.ts";
-import { type AnyField, dutyFields } from "../../duty/fields/index.ts";
-import { type Duty, missingFrom, valueAt, withValueAt } from "../../duty/index.ts";
-import { rules } from "./index.ts";
+import { dutyFields } from "../../duty/fields/duty-fields.ts";
+import type { AnyField } from "../../duty/fields/field.ts";
+import { missingFrom } from "../../duty/settling/completeness.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import { valueAt, withValueAt } from "../../duty/statement/shape.ts";
+import { verdictsIn } from "../breaking/judgement.ts";
+import { rules } from "./rules.ts";
 
 describe("leaving a field blank", () => {
   const fields = (dutyFields as readonly AnyField[]).filter(({ schema }) => schema.safeParse(null).success);

@@ -1,8 +1,9 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf, demoTags } from "../../../test/demo.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { type ConstructionStanding, constructionsIn, prove } from "../proof/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { type ConstructionStanding, constructionsIn } from "../proof/constructions.ts";
+import { prove } from "../proof/prove.ts";
 
 /** The judgements docs/cases.md tells. */
 const judged = (number: string) => {

@@ -1,4 +1,4 @@
-import type { MarginInHand } from "./outcome.ts";
+import type { MarginInHand } from "./outcome-kinds.ts";
 
 /** A value set against its limit. */
 export interface Comparison {

@@ -1,6 +1,12 @@
 import type { Unit } from "../../basis/units/unit.ts";
 import type { CaseResult, RuleStation, Sense, Used, Verdict } from "./finding.ts";
-import type { MeasuredOutcome, Outcome, UnaskedOutcome, WaitingOutcome, WordedOutcome } from "./outcome.ts";
+import type {
+  MeasuredOutcome,
+  Outcome,
+  UnaskedOutcome,
+  WaitingOutcome,
+  WordedOutcome,
+} from "./outcome-kinds.ts";
 
 /** What a finding takes over of the rule that made it. */
 export interface Ruling {

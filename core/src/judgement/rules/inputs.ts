@@ -1,6 +1,6 @@
-import type { Duty } from "../../duty/statement/duty.ts";
-import type { SettledCase } from "../../duty/settling/settle.ts";
 import type { Unit } from "../../basis/units/unit.ts";
+import type { SettledCase } from "../../duty/settling/settled-case.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
 import type { Origin, Used } from "./finding.ts";
 
 /**

@@ -1,7 +1,7 @@
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import type { DriveTrain } from "../../equipment/catalogue/drive-train.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { TorqueDemand } from "../../mechanics/torque/demand.ts";
 
 /** What a rule looks at. A bare-stem candidate has neither drive nor fittings. */

@@ -2,8 +2,9 @@ import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { demoShelf, demoTags } from "../../../test/demo.ts";
 import { findingOf } from "../../../test/one-rule.ts";
-import { engineVersion, findChoice } from "../proof/index.ts";
-import { rules } from "./index.ts";
+import { findChoice } from "../proof/choice.ts";
+import { engineVersion } from "../proof/engine.ts";
+import { rules } from "./rules.ts";
 
 const { engine, findings } = JSON.parse(
   readFileSync(new URL("../../../test/kept/findings.json", import.meta.url), "utf8"),

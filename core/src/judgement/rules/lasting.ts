@@ -1,8 +1,9 @@
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import { against, inHand } from "./compare.ts";
 import { stated, used } from "./inputs.ts";
-import { type Outcome, plain } from "./outcome.ts";
+import { plain } from "./outcome.ts";
+import type { Outcome } from "./outcome-kinds.ts";
 
 /** A part that strokes wear, and what is said of it. */
 interface Worn {

@@ -4,12 +4,14 @@ import { describe, expect, it } from "vitest";
 import { demoCatalogue, demoShelf } from "../../../test/demo.ts";
 import { likelyCase } from "../../../test/likely-duty.ts";
 import { duties, house, picks, runs, valvesOf } from "../../../test/tried-duties.ts";
-import { verdictsIn } from "../breaking/index.ts";
-import { compileShelf, type Valve } from "../../equipment/catalogue/index.ts";
-import { type Duty, dutySchema } from "../../duty/index.ts";
 import { type Hazard, hazards } from "../../duty/fields/words.ts";
-import { prove } from "../proof/index.ts";
-import { gravityOf, rules, type Verdict } from "./index.ts";
+import { type Duty, dutySchema } from "../../duty/statement/duty.ts";
+import { compileShelf } from "../../equipment/catalogue/shelf.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import { verdictsIn } from "../breaking/judgement.ts";
+import { prove } from "../proof/prove.ts";
+import { gravityOf, type Verdict } from "./finding.ts";
+import { rules } from "./rules.ts";
 
 /** Rules that tell of one thing from several sides, so that one may fall silent where another speaks. */
 const together: Record<string, string> = {

@@ -1,8 +1,9 @@
-import type { SettledCase } from "../../duty/settling/settle.ts";
 import type { Unit } from "../../basis/units/unit.ts";
+import type { SettledCase } from "../../duty/settling/settled-case.ts";
 import { type Comparison, inHand } from "./compare.ts";
 import { type CaseResult, gravityOf, type Used, type Verdict } from "./finding.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "./outcome.ts";
+import { cannotTell, notAsked, plain } from "./outcome.ts";
+import type { Outcome } from "./outcome-kinds.ts";
 
 /** One case's measure; `missing` when the case lacks an input; null when the case does not raise the question. */
 type Measure = Comparison | { readonly missing: string } | null;

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { demoTags } from "../../../test/demo.ts";
 import { dutyWith } from "../../../test/fixture.ts";
-import type { Duty } from "../../duty/index.ts";
-import { settle } from "../../duty/index.ts";
-import { defaultHouseRules, type HouseRules } from "../../basis/house/index.ts";
-import { rules } from "./index.ts";
+import { defaultHouseRules, type HouseRules } from "../../basis/house/house-rules.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
+import { rules } from "./rules.ts";
 
 const house = defaultHouseRules();
 const why = (id: string, duty: Duty, change: Partial<HouseRules> = {}) => {

@@ -1,5 +1,5 @@
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 
 /**
  * Why nothing hangs on fire in a duty.

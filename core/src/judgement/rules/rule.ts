@@ -1,10 +1,11 @@
-import type { PartPath } from "../../equipment/catalogue/parts/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { PartPath } from "../../equipment/catalogue/parts/parts.ts";
 import type { RuleStation, Verdict } from "./finding.ts";
 import { Finding, type Ruling } from "./found.ts";
 import type { Judged } from "./judged.ts";
-import { notAsked, type Outcome } from "./outcome.ts";
+import { notAsked } from "./outcome.ts";
+import type { Outcome } from "./outcome-kinds.ts";
 
 /** One judgement as its file declares it: its question, its source and how it is examined. */
 interface RuleDefinition {

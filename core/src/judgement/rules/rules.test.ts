@@ -1,11 +1,12 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { demoShelf, demoTags, differentFindings } from "../../../test/demo.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { type Proof, prove } from "../proof/index.ts";
-import { trueSign } from "./finding.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { type Proof, prove } from "../proof/prove.ts";
+import { gravest, ruleStations, trueSign, verdictsByGravity } from "./finding.ts";
+import type { Finding } from "./found.ts";
 import { figuresOf } from "./found.ts";
-import { type Finding, gravest, ruleStations, rules, verdictsByGravity } from "./index.ts";
+import { rules } from "./rules.ts";
 
 /** What is kept of a tag's proof; whole proofs of four dozen tags would fill the memory. */
 type Kept = Pick<Proof, "standing" | "missing" | "dutyVerdict"> & {

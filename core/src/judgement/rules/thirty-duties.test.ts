@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../test/demo.ts";
 import { thirtyDuties } from "../../../test/thirty-duties.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { prove } from "../proof/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { prove } from "../proof/prove.ts";
 
 const house = defaultHouseRules();
 

@@ -1,4 +1,5 @@
-import type { SettledCase, SettledDuty } from "../../duty/settling/settle.ts";
+import type { SettledCase } from "../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 
 const burns = (c: SettledCase) => c.kind === "fire";
 

@@ -1,21 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
-import { settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { prove } from "../../judgement/proof/index.ts";
-import {
-  drivenSeconds,
-  type ExecutionName,
-  executionNames,
-  inSeries,
-  ofCv,
-  ofTube,
-  onAir,
-  passing,
-  solenoids,
-  sprungSeconds,
-} from "./index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { prove } from "../../judgement/proof/prove.ts";
+import { inSeries, ofCv, ofTube, passing } from "./conductance.ts";
+import { onAir } from "./executions.ts";
+import { solenoids } from "./solenoids.ts";
+import { drivenSeconds, sprungSeconds } from "./stroke-time.ts";
+import { type ExecutionName, executionNames } from "./ways.ts";
 
 const house = defaultHouseRules();
 const atmosphere = 1.01325;

@@ -1,8 +1,8 @@
-import type { Fittings } from "../../equipment/accessories/index.ts";
-import type { Drive } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import type { StrokeName } from "../../basis/stroke/index.ts";
+import type { StrokeName } from "../../basis/stroke/profile.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Fittings } from "../../equipment/accessories/fittings.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
 import { drivenSeconds, sprungSeconds } from "./stroke-time.ts";
 import { cylinderOf, everyDegree } from "./swept.ts";

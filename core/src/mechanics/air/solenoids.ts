@@ -1,17 +1,5 @@
-/** How solenoid valves are arranged: how many of how many must let go for the drive to act. */
-export const solenoidArrangements = ["single", "1oo2", "2oo2", "2oo3"] as const;
-export type SolenoidArrangement = (typeof solenoidArrangements)[number];
-
-/** How many of them each arrangement has, and how many air meets one after the other on its way in and out. */
-export const solenoidsOf: Readonly<
-  Record<SolenoidArrangement, { readonly valves: number; readonly inlet: number; readonly outlet: number }>
-> = {
-  single: { valves: 1, inlet: 1, outlet: 1 },
-  // Any of two lets go: air comes in through both, and leaves by one.
-  "1oo2": { valves: 2, inlet: 2, outlet: 1 },
-  "2oo2": { valves: 2, inlet: 1, outlet: 2 },
-  "2oo3": { valves: 3, inlet: 2, outlet: 2 },
-};
+import type { SolenoidArrangement } from "../../basis/vocabulary/utilities.ts";
+import { solenoidsOf } from "../../equipment/accessories/solenoid-arrangement.ts";
 
 /** Rates of one solenoid valve, an hour, and what several have in common. */
 export interface SolenoidRates {

@@ -1,5 +1,5 @@
-import type { Drive, Supplies } from "../../equipment/drives/index.ts";
-import { angles, type OverStroke, type StrokeName } from "../../basis/stroke/index.ts";
+import { angles, type OverStroke, type StrokeName } from "../../basis/stroke/profile.ts";
+import type { Drive, Supplies } from "../../equipment/drives/kind.ts";
 
 /** Degrees of a stroke, one by one, at which `everyDegree` reads. */
 const degrees = Array.from({ length: 90 }, (_, at) => at + 0.5);
@@ -29,7 +29,7 @@ export function everyDegree(stroke: OverStroke, name: StrokeName): number[] {
  * @param barG bar g
  * @returns supplies whose air is the same at both ends
  */
-export const withAir = (supplies: Supplies, barG: number): Supplies => ({
+const withAir = (supplies: Supplies, barG: number): Supplies => ({
   ...supplies,
   airMinimumBarG: barG,
   airMaximumBarG: barG,
@@ -101,5 +101,5 @@ export function cylinderOf(drive: Drive, supplies: Supplies): Cylinder | null {
  * @source virtual work: η·p·dV = T·dφ; a bar and a litre are 100 N·m
  * @example Math.round(1e6 * sweptBy([100], 1)[0]) // → 17453
  */
-export const sweptBy = (perBarNm: readonly number[], efficiency: number): number[] =>
+const sweptBy = (perBarNm: readonly number[], efficiency: number): number[] =>
   perBarNm.map((nm) => (nm * (Math.PI / 180)) / 100 / efficiency);

@@ -1,7 +1,8 @@
-import type { Fitted, Fittings } from "../../equipment/accessories/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { SolenoidArrangement } from "../../basis/vocabulary/utilities.ts";
+import type { Fitted, Fittings } from "../../equipment/accessories/fittings.ts";
+import { solenoidsOf } from "../../equipment/accessories/solenoid-arrangement.ts";
 import { type Conductance, inSeries, ofCv, ofTube } from "./conductance.ts";
-import { type SolenoidArrangement, solenoidsOf } from "./solenoids.ts";
 
 /** How air is led to a drive, the plainest first. */
 export const executionNames = [

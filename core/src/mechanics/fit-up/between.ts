@@ -1,9 +1,10 @@
-import type { DriveEnd, StemEnd } from "../../construction/ends/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Pad } from "../../basis/reference/pads.ts";
+import type { DriveEnd, StemEnd } from "../../construction/ends/forms.ts";
+import type { Made, Stock } from "../../equipment/accessories/stock.ts";
 import { type Bracket, bracketFor, type Hung } from "./bracket.ts";
 import { type Coupling, couplingFor, reaching } from "./coupling.ts";
-import { type Made, type Stock, stockBracket, stockCouplings } from "./stock.ts";
+import { stockBracket, stockCouplings } from "./stock.ts";
 
 /** A bracket with the coupling that turns in it. */
 export interface Between {

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Pad } from "../../basis/reference/pads.ts";
-import type { Made } from "./stock.ts";
+import type { Made } from "../../equipment/accessories/stock.ts";
 
 /** A bracket of two plates and two legs between the pad of a valve and the flange of a drive. */
 export interface Bracket {

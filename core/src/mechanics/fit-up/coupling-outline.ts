@@ -1,4 +1,5 @@
-import { type StemEnd, throughMm } from "../../construction/ends/index.ts";
+import type { StemEnd } from "../../construction/ends/forms.ts";
+import { throughMm } from "../../construction/ends/strength.ts";
 import type { Coupling } from "./coupling.ts";
 import { line, measure, type Outline, rectangle, type Stroke } from "./strokes.ts";
 

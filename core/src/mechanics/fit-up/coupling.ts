@@ -1,12 +1,8 @@
-import {
-  type DriveEnd,
-  keysCarryNm,
-  type StemEnd,
-  throughMm,
-  torsionMm3,
-} from "../../construction/ends/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import type { Made } from "./stock.ts";
+import type { DriveEnd, StemEnd } from "../../construction/ends/forms.ts";
+import { keysCarryNm } from "../../construction/ends/keys.ts";
+import { throughMm, torsionMm3 } from "../../construction/ends/strength.ts";
+import type { Made } from "../../equipment/accessories/stock.ts";
 
 /** A coupling between a stem and a drive whose bore it does not fit: a socket below, an end above. */
 export interface Coupling {

@@ -1,20 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { driveForms, type StemEnd, stemForms, throughMm } from "../../construction/ends/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { padOf, pads } from "../../basis/reference/pads.ts";
-import {
-  between,
-  bracketFor,
-  couplingFor,
-  meetingOf,
-  momentOn,
-  riseWantedMm,
-  type StockBracket,
-  type StockCoupling,
-  screwsOf,
-  threadMm,
-} from "./index.ts";
+import { driveForms, type StemEnd, stemForms } from "../../construction/ends/forms.ts";
+import { throughMm } from "../../construction/ends/strength.ts";
+import type { StockBracket, StockCoupling } from "../../equipment/accessories/stock.ts";
+import { between } from "./between.ts";
+import { bracketFor, threadMm } from "./bracket.ts";
+import { couplingFor } from "./coupling.ts";
+import { meetingOf } from "./joint.ts";
+import { riseWantedMm } from "./room.ts";
+import { screwsOf } from "./screws.ts";
+import { momentOn } from "./weigh.ts";
 
 const house = defaultHouseRules();
 const square = (acrossMm: number, heightMm = acrossMm): StemEnd => ({

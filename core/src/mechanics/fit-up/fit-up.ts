@@ -1,16 +1,17 @@
-import type { ProductSize } from "../../equipment/catalogue/schema.ts";
-import { type Drive, kindOf } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import { keysCarryNm } from "../../construction/ends/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { type Pad, padOf } from "../../basis/reference/pads.ts";
+import { keysCarryNm } from "../../construction/ends/keys.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Stock } from "../../equipment/accessories/stock.ts";
+import type { ProductSize } from "../../equipment/catalogue/schema.ts";
+import { kindOf } from "../../equipment/drives/drive-kinds.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
 import { between, nothingInSeries } from "./between.ts";
 import type { Bracket } from "./bracket.ts";
 import type { Coupling } from "./coupling.ts";
 import { type Meeting, meetingOf, type Obstacle } from "./joint.ts";
 import { riseWantedMm } from "./room.ts";
 import { type Screws, screwsOf } from "./screws.ts";
-import type { Stock } from "./stock.ts";
 import { acrossTheStem, gravity, type Moment, momentOn } from "./weigh.ts";
 
 /** How a drive comes onto a valve. */

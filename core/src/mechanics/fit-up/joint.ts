@@ -1,4 +1,5 @@
-import { type DriveEnd, type StemEnd, type StemForm, throughMm } from "../../construction/ends/index.ts";
+import type { DriveEnd, StemEnd, StemForm } from "../../construction/ends/forms.ts";
+import { throughMm } from "../../construction/ends/strength.ts";
 
 /** Why a drive cannot sit on a valve as it is. */
 export type Obstacle =

@@ -34,7 +34,7 @@ export const holeMm = ({ bolt }: Pad): number => clearance[bolt]!;
  * @source ISO 5211: holes are spread evenly off the axes
  * @example screwPlaces(padOf("F10")).length // → 4
  */
-export const screwPlaces = ({ boltCount, pitchCircleDiameterMm }: Pad): (readonly [number, number])[] =>
+const screwPlaces = ({ boltCount, pitchCircleDiameterMm }: Pad): (readonly [number, number])[] =>
   Array.from({ length: boltCount }, (_, at) => {
     const angle = ((at + 0.5) * 2 * Math.PI) / boltCount;
     return [

@@ -1,7 +1,7 @@
-import type { ProductSize } from "../../equipment/catalogue/schema.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import type { DriveOutside } from "../../construction/ends/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { DriveOutside } from "../../construction/ends/forms.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { ProductSize } from "../../equipment/catalogue/schema.ts";
 
 /** What is left between a drive and the rim of a flange under it. */
 const overFlangeMm = 5;

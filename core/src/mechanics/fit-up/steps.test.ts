@@ -1,7 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { padOf } from "../../basis/reference/pads.ts";
-import { assemblySteps, type FitUp, meetingOf, type PutOn, screwsOf } from "./index.ts";
+import type { FitUp } from "./fit-up.ts";
+import { meetingOf } from "./joint.ts";
+import { screwsOf } from "./screws.ts";
+import { assemblySteps, type PutOn } from "./steps.ts";
 
 const house = defaultHouseRules();
 const square = (acrossMm: number) =>

@@ -1,6 +1,6 @@
-import type { SupplyKind } from "../../equipment/drives/kind.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Unit } from "../../basis/units/unit.ts";
+import type { SupplyKind } from "../../equipment/drives/kind.ts";
 import type { FitUp } from "./fit-up.ts";
 import type { Screws } from "./screws.ts";
 

@@ -1,47 +1,11 @@
-import { type DriveEnd, type StemEnd, throughMm } from "../../construction/ends/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Pad } from "../../basis/reference/pads.ts";
+import type { DriveEnd, StemEnd } from "../../construction/ends/forms.ts";
+import { throughMm } from "../../construction/ends/strength.ts";
+import type { StockBracket, StockCoupling } from "../../equipment/accessories/stock.ts";
 import { type Bracket, type Hung, legsCarry } from "./bracket.ts";
 import type { Coupling } from "./coupling.ts";
 import { takesEnd } from "./joint.ts";
-
-/** Who makes a part in series, what it is ordered as, and its price. */
-export interface Made {
-  readonly maker: string;
-  readonly item: string;
-  readonly price: number;
-}
-
-export interface StockBracket extends Made {
-  readonly lowerFlange: string;
-  readonly upperFlange: string;
-  readonly heightMm: number;
-  readonly plateWidthMm: number;
-  readonly plateMm: number;
-  readonly legMm: number;
-  readonly middleMm: number;
-  readonly ratedTorqueNm: number;
-  readonly weightKg: number;
-}
-
-export interface StockCoupling extends Made {
-  readonly socketForm: StemEnd["form"];
-  readonly socketAcrossMm: number;
-  readonly socketDepthMm: number;
-  readonly endForm: StemEnd["form"];
-  readonly endAcrossMm: number;
-  readonly endLengthMm: number;
-  readonly solidMm: number;
-  readonly outsideMm: number;
-  readonly ratedTorqueNm: number;
-  readonly weightKg: number;
-}
-
-/** What the shelf has in series to stand between valves and drives, the cheapest first. */
-export interface Stock {
-  readonly brackets: readonly StockBracket[];
-  readonly couplings: readonly StockCoupling[];
-}
 
 /** Widths that are one to whoever machines them, mm. */
 const alike = 0.05;

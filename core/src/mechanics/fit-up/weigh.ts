@@ -1,5 +1,5 @@
-import type { DriveOutside } from "../../construction/ends/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { DriveOutside } from "../../construction/ends/forms.ts";
 import type { Screws } from "./screws.ts";
 
 export const gravity = 9.80665;

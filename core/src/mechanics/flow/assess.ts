@@ -1,13 +1,17 @@
 import { coefficientFor } from "../../basis/calc/flow-fittings.ts";
-import { throttledIn } from "../../duty/settling/completeness.ts";
-import type { SettledCase, SettledDuty } from "../../duty/settling/settle.ts";
-import { type Stream, type StreamOfCase, streamOf } from "../../duty/fluid/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { type CharacteristicName, type TrimInBody, trimAt } from "../../equipment/trims/index.ts";
+import { throttledIn } from "../../duty/settling/completeness.ts";
+import type { SettledCase } from "../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import { streamOf } from "../../duty/stream/stream.ts";
+import type { Stream, StreamOfCase } from "../../duty/stream/stream-figures.ts";
+import type { CharacteristicName } from "../../equipment/trims/characteristic.ts";
+import { type TrimInBody, trimAt } from "../../equipment/trims/trim.ts";
 import { type FlowFigures, figuresAt, type Wall } from "./figures.ts";
 import { openDropBar } from "./open-drop.ts";
 import { openingFor, type Standing } from "./opening-for.ts";
-import { type Passing, type Pipes, passingOf, streamAt } from "./passing.ts";
+import { passingOf, streamAt } from "./passing.ts";
+import type { Passing, Pipes } from "./pipes.ts";
 import { type StatedLine, statedLine } from "./stated-line.ts";
 
 /** A case in which something flows, or why nothing is known of it. */

@@ -1,8 +1,8 @@
-import type { SuppliedDrive } from "../../equipment/drives/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { angles } from "../../basis/stroke/index.ts";
+import { angles } from "../../basis/stroke/profile.ts";
+import type { SuppliedDrive } from "../../equipment/drives/supplied.ts";
+import { type TrimInBody, trimAt } from "../../equipment/trims/trim.ts";
 import type { TorqueDemand } from "../torque/demand.ts";
-import { type TrimInBody, trimAt } from "../../equipment/trims/index.ts";
 
 /** Friction of a valve at an opening against what turns it there. */
 export interface DeadBand {

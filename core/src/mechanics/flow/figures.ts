@@ -1,8 +1,10 @@
 import { gasNoise } from "../../basis/calc/gas-noise.ts";
 import { cavitationRatio, cavitationRatioAt, liquidNoise } from "../../basis/calc/liquid-noise.ts";
-import { asOne, type LiquidStream, type Stream } from "../../duty/fluid/index.ts";
-import { type TrimAtOpening, type TrimInBody, trimAt } from "../../equipment/trims/index.ts";
-import { type Passing, type Pipes, passingOf } from "./passing.ts";
+import type { LiquidStream, Stream } from "../../duty/stream/stream-figures.ts";
+import { asOne } from "../../duty/stream/two-phase-stream.ts";
+import { type TrimAtOpening, type TrimInBody, trimAt } from "../../equipment/trims/trim.ts";
+import { passingOf } from "./passing.ts";
+import type { Passing, Pipes } from "./pipes.ts";
 
 /** How far a liquid is on its way to boiling in the valve. */
 export type Boiling = "none" | "heard" | "constant" | "choked" | "flashing";

@@ -1,6 +1,7 @@
-import type { Stream } from "../../duty/fluid/index.ts";
-import { type TrimInBody, trimAt } from "../../equipment/trims/index.ts";
-import { type Pipes, passingOf, streamAt } from "./passing.ts";
+import type { Stream } from "../../duty/stream/stream-figures.ts";
+import { type TrimInBody, trimAt } from "../../equipment/trims/trim.ts";
+import { passingOf, streamAt } from "./passing.ts";
+import type { Pipes } from "./pipes.ts";
 
 /** Steps of the integral over the pressure of what is filled or emptied. */
 const steps = 200;

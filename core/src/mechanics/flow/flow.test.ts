@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
-import { settle } from "../../duty/index.ts";
-import type { LiquidStream } from "../../duty/fluid/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { trimAt, trimsOf } from "../../equipment/trims/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { LiquidStream } from "../../duty/stream/stream-figures.ts";
+import { trimAt, trimsOf } from "../../equipment/trims/trim.ts";
 import { flowAround, trimInDuty } from "./assess.ts";
 import { installedCurve, installedShare, systemOf } from "./installed.ts";
 import { openDropBar } from "./open-drop.ts";

@@ -1,11 +1,2 @@
-export * from "./assess.ts";
-export * from "./dead-band.ts";
-export * from "./figures.ts";
-export * from "./filling.ts";
-export * from "./installed.ts";
-export * from "./jet.ts";
-export * from "./open-drop.ts";
-export * from "./opening-for.ts";
-export * from "./passing.ts";
-export * from "./picked.ts";
-export * from "./stated-line.ts";
+export { flowAround, trimInDuty } from "./assess.ts";
+export { flowOf } from "./picked.ts";

@@ -1,7 +1,8 @@
-import type { Stream } from "../../duty/fluid/index.ts";
-import { firstOpening, type TrimInBody, trimAt } from "../../equipment/trims/index.ts";
+import type { Stream } from "../../duty/stream/stream-figures.ts";
+import { firstOpening, type TrimInBody, trimAt } from "../../equipment/trims/trim.ts";
 import type { FlowAround } from "./assess.ts";
-import { type Pipes, passingOf, streamAt } from "./passing.ts";
+import { passingOf, streamAt } from "./passing.ts";
+import type { Pipes } from "./pipes.ts";
 
 /** Pressures either side of a valve, by the square of the flow: what a pump gives and what a line takes. */
 export interface SystemCurve {

@@ -1,4 +1,4 @@
-import type { Stream } from "../../duty/fluid/index.ts";
+import type { Stream } from "../../duty/stream/stream-figures.ts";
 
 /**
  * Velocity of the jet through a closing member that is only just off its seat.

@@ -1,5 +1,5 @@
-import { firstOpening, type TrimInBody, trimAt } from "../../equipment/trims/index.ts";
-import type { Passing } from "./passing.ts";
+import { firstOpening, type TrimInBody, trimAt } from "../../equipment/trims/trim.ts";
+import type { Passing } from "./pipes.ts";
 
 /** Where a trim stands to pass a stream. */
 export type Standing =

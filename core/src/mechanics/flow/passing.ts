@@ -1,20 +1,9 @@
 import { gasPasser } from "../../basis/calc/gas-flow.ts";
 import { liquidPasser } from "../../basis/calc/liquid-flow.ts";
-import { asOne, type Stream } from "../../duty/fluid/index.ts";
-import type { TrimAtOpening } from "../../equipment/trims/index.ts";
+import type { Stream } from "../../duty/stream/stream-figures.ts";
+import { asOne } from "../../duty/stream/two-phase-stream.ts";
+import type { Passing, Pipes } from "./pipes.ts";
 import { twoPhasePassing } from "./two-phase.ts";
-
-/** The valve between its pipes, mm. */
-export interface Pipes {
-  readonly valveMm: number;
-  readonly pipeMm: number;
-}
-
-/** What trims pass of one stream, as a share of its own flow. */
-export interface Passing {
-  readonly share: (at: TrimAtOpening) => number;
-  readonly choked: (at: TrimAtOpening) => boolean;
-}
 
 /**
  * What trims pass of a stream.

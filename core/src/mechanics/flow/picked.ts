@@ -1,7 +1,8 @@
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { inherentOf, type TrimInBody, trimsOf } from "../../equipment/trims/index.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import { inherentOf } from "../../equipment/trims/characteristic.ts";
+import { type TrimInBody, trimsOf } from "../../equipment/trims/trim.ts";
 import { type FlowAround, flowAround, type TrimInDuty, trimInDuty } from "./assess.ts";
 
 /** How badly a trim serves a duty: what it cannot do, then what it does badly; price and size decide among equals. */

@@ -1,6 +1,6 @@
-import { pumpedBarG, readPumpCurve } from "../../duty/settling/pump-curve.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import { atmosphereBar } from "../../basis/units/definitions.ts";
+import { pumpedBarG, readPumpCurve } from "../../duty/fields/pump-curve.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 
 /** What a duty says of the line a valve stands in, besides its cases. */
 export interface StatedLine {

@@ -1,7 +1,8 @@
 import { liquidPasser } from "../../basis/calc/liquid-flow.ts";
-import { asOne, type TwoPhaseStream } from "../../duty/fluid/index.ts";
-import type { TrimAtOpening } from "../../equipment/trims/index.ts";
-import type { Passing, Pipes } from "./passing.ts";
+import type { TwoPhaseStream } from "../../duty/stream/stream-figures.ts";
+import { asOne } from "../../duty/stream/two-phase-stream.ts";
+import type { TrimAtOpening } from "../../equipment/trims/trim.ts";
+import type { Passing, Pipes } from "./pipes.ts";
 
 /** Density of water at 15 °C over that of nothing that boils: the equation of the two as one knows no vapour pressure. */
 const neverBoils = { vapourPressureBarA: 0, criticalPressureBarA: Number.POSITIVE_INFINITY } as const;

@@ -1,9 +1,9 @@
 import { leakAllowance } from "../../basis/calc/leak-allowance.ts";
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import type { ShutOff } from "../../duty/fields/words.ts";
-import { flowOf } from "../flow/index.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { ShutOff } from "../../duty/fields/words.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import { flowOf } from "../flow/picked.ts";
 
 /** What a shut valve may let through on the test of a rate or a class, ml/min. */
 export interface Allowance {

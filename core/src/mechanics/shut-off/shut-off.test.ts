@@ -2,11 +2,12 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../../test/fixture.ts";
-import { seatName } from "../../equipment/catalogue/index.ts";
-import { settle } from "../../duty/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { type ShutOff, shutOffClasses, shutOffPromises, shutOffRates } from "../../duty/fields/words.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { allowanceOf, comparePromise } from "./index.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { seatName } from "../../equipment/catalogue/valve.ts";
+import { allowanceOf } from "./allowance.ts";
+import { comparePromise } from "./compare.ts";
 
 const house = defaultHouseRules();
 const duty = settle(dutyWith({ cases: [{ upstreamBarG: 21, downstreamBarG: 1 }] }), house);

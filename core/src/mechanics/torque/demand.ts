@@ -1,17 +1,11 @@
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import { profileThrough } from "../../basis/stroke/named-points.ts";
+import { angles, covering, type Profile, peakOf, scaled, together } from "../../basis/stroke/profile.ts";
+import type { Place } from "../../basis/stroke/weakest.ts";
+import type { SettledCase } from "../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import type { ProductLine } from "../../equipment/catalogue/schema.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { SettledCase, SettledDuty } from "../../duty/settling/settle.ts";
-import type { HouseRules } from "../../basis/house/house-rules.ts";
-import {
-  angles,
-  covering,
-  type Place,
-  type Profile,
-  peakOf,
-  profileThrough,
-  scaled,
-  together,
-} from "../../basis/stroke/index.ts";
 import { type FlowTorque, flowTorque } from "./dynamic.ts";
 import { type ServiceFactor, serviceFactor } from "./service-factor.ts";
 

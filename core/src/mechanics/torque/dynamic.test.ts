@@ -2,10 +2,10 @@ import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
 import { dutyWith } from "../../../test/fixture.ts";
 import { findingOf } from "../../../test/one-rule.ts";
-import type { Duty } from "../../duty/index.ts";
-import { settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { angles } from "../../basis/stroke/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { angles } from "../../basis/stroke/profile.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { Duty } from "../../duty/statement/duty.ts";
 import { torqueDemand } from "./demand.ts";
 import { flowTorque } from "./dynamic.ts";
 

@@ -1,8 +1,3 @@
-import type { Construction } from "../../construction/bodies/index.ts";
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { OperatingCase } from "../../duty/statement/case.ts";
-import type { SettledCase, SettledDuty } from "../../duty/settling/settle.ts";
-import { estimateState } from "../../duty/fluid/estimate.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import {
   angles,
@@ -10,9 +5,15 @@ import {
   overStroke,
   type Profile,
   type StrokeName,
-} from "../../basis/stroke/index.ts";
-import { type TrimInBody, trimAt, trimsOf, typicalTrim } from "../../equipment/trims/index.ts";
+} from "../../basis/stroke/profile.ts";
 import { atmosphereBar } from "../../basis/units/definitions.ts";
+import type { Construction } from "../../construction/bodies/construction.ts";
+import { estimateState } from "../../duty/fluid/estimate.ts";
+import type { SettledCase } from "../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { OperatingCase } from "../../duty/statement/case.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import { type TrimInBody, trimAt, trimsOf, typicalTrim } from "../../equipment/trims/trim.ts";
 
 /** What flow adds to the torque of a case, N·m at every angle of both strokes. */
 export interface FlowTorque extends Profile {

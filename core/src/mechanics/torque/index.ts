@@ -1,7 +1,5 @@
-export * from "./by-hand.ts";
-export * from "./demand.ts";
-export * from "./dynamic.ts";
-export * from "./mechanics.ts";
-export * from "./service-factor.ts";
-export * from "./stall.ts";
-export * from "./stem-thrust.ts";
+export { handTurns } from "./by-hand.ts";
+export { breakGrowth, tableTorque, torqueDemand } from "./demand.ts";
+export { flowTorque } from "./dynamic.ts";
+export { type StallChance, stallChance } from "./stall.ts";
+export { stemThrustN } from "./stem-thrust.ts";

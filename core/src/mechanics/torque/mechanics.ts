@@ -1,7 +1,7 @@
-import type { Rubbing } from "../../construction/bodies/index.ts";
 import { floatingBallTorque } from "../../basis/calc/floating-ball-torque.ts";
 import { type PackingInput, packingNm } from "../../basis/calc/stem-packing.ts";
 import { trunnionBallTorque } from "../../basis/calc/trunnion-ball-torque.ts";
+import type { Rubbing } from "../../construction/bodies/construction.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 
 /** What resists a valve's break, part by part, N·m. */

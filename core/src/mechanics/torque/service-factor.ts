@@ -1,6 +1,6 @@
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import type { FactorReason } from "../../duty/fields/words.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { FactorReason } from "../../duty/fields/words.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 
 interface Reason {
   readonly why: "base" | FactorReason;

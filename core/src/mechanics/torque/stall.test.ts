@@ -2,9 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../../test/fixture.ts";
-import { settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { prove } from "../../judgement/proof/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { prove } from "../../judgement/proof/prove.ts";
 import { torqueDemand } from "./demand.ts";
 import { stallChance } from "./stall.ts";
 

@@ -1,9 +1,11 @@
 import { seeded } from "../../basis/calc/seeded.ts";
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import { type Drive, kindOf } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import { angles, type Place, type Profile, strokes } from "../../basis/stroke/index.ts";
+import { angles, type Profile, strokes } from "../../basis/stroke/profile.ts";
+import type { Place } from "../../basis/stroke/weakest.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import { kindOf } from "../../equipment/drives/drive-kinds.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
 import { type TorqueDemand, torqueDemand } from "./demand.ts";
 
 /** Something that scatters, in its own unit. */

@@ -1,6 +1,6 @@
-import type { Verdict } from "../../judgement/rules/finding.ts";
-import type { Role } from "../../construction/sections/index.ts";
 import { figure } from "../../basis/units/figures.ts";
+import type { Role } from "../../construction/sections/shape.ts";
+import type { Verdict } from "../../judgement/rules/finding.ts";
 
 /** A colour by what it means; renderers know how it looks in their theme. */
 export type Tone = "ink" | "dim" | "rule" | "paper" | Verdict | Role;

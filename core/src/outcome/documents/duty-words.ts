@@ -1,10 +1,10 @@
-import type { Duty } from "../../duty/statement/duty.ts";
-import { type AnyField, dutyFields, type Group, groups } from "../../duty/fields/index.ts";
-import { valueAt } from "../../duty/statement/shape.ts";
 import { fluidNamed } from "../../basis/reference/fluids.ts";
 import { figure } from "../../basis/units/figures.ts";
 import { figureText, sizeText } from "../../basis/units/reading.ts";
 import { convertUnit, type Reading, shownUnit, unitsOf } from "../../basis/units/units.ts";
+import { type AnyField, type Group, groups } from "../../duty/fields/field.ts";
+import { type Duty, type DutyField, fieldsOfDuty } from "../../duty/statement/duty.ts";
+import { valueAt } from "../../duty/statement/shape.ts";
 
 /** A field of the duty in words: what is stated, or that nothing is. */
 export interface DutyPair {
@@ -22,7 +22,7 @@ export interface DutyPair {
  * @param reading units of the reader
  * @returns words; null where nothing is stated
  */
-export function valueWords(
+function valueWords(
   { holds, label }: Pick<AnyField, "holds" | "label">,
   value: unknown,
   reading: Reading,
@@ -66,7 +66,7 @@ export function valueWords(
 export function dutyPairs(
   duty: Duty,
   reading: Reading,
-  fields: readonly AnyField[] = dutyFields,
+  fields: readonly DutyField[] = fieldsOfDuty,
 ): DutyPair[] {
   const words = (field: AnyField) => valueWords(field, valueAt(duty, field.path), reading);
   return groups.flatMap((group) =>

@@ -1,7 +1,7 @@
-import type { Step } from "../../mechanics/fit-up/index.ts";
-import type { FitUpPicture } from "../../judgement/proof/fit-up-picture.ts";
 import { figureText } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
+import type { FitUpPicture } from "../../judgement/proof/fit-up-picture.ts";
+import type { Step } from "../../mechanics/fit-up/steps.ts";
 import type { Block, Pair } from "./printed.ts";
 
 /** What a part in series is ordered as. */

@@ -1,6 +1,6 @@
-import type { FittedDescription } from "../../judgement/proof/describe.ts";
 import { figureText } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
+import type { FittedDescription } from "../../judgement/proof/describe.ts";
 import type { Pair } from "./printed.ts";
 
 /**

@@ -1,7 +1,7 @@
-import type { FlowCaseShown, FlowPicture } from "../../judgement/proof/flow-picture.ts";
 import { figure } from "../../basis/units/figures.ts";
 import { figureText } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
+import type { FlowCaseShown, FlowPicture } from "../../judgement/proof/flow-picture.ts";
 import type { Block, Pair } from "./printed.ts";
 
 const openingWords = ({ openingPercent, beyond }: FlowCaseShown): string =>

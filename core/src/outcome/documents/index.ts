@@ -1,7 +1,5 @@
-export * from "./cautions.ts";
-export * from "./drawing.ts";
-export * from "./duty-words.ts";
-export * from "./job-document.ts";
-export * from "./plan-document.ts";
-export * from "./printed.ts";
-export * from "./sheet-document.ts";
+export type { Drawing, Mark, Tone } from "./drawing.ts";
+export { type JobOf, jobDocument } from "./job-document.ts";
+export { planDocument } from "./plan-document.ts";
+export type { Block, Pair, PrintedDocument } from "./printed.ts";
+export { sheetDocument } from "./sheet-document.ts";

@@ -1,8 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
-import { settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { type JobEvent, leakPicture, type Said, shopPlan, stepNames } from "../shop/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { JobEvent, Said } from "../shop/job/event.ts";
+import { stepNames } from "../shop/job/state.ts";
+import { leakPicture } from "../shop/leak/picture.ts";
+import { shopPlan } from "../shop/plan.ts";
 import { type JobOf, jobDocument } from "./job-document.ts";
 
 const house = defaultHouseRules();

@@ -1,21 +1,20 @@
+import { figureText } from "../../basis/units/reading.ts";
+import type { Reading } from "../../basis/units/units.ts";
 import { digestOf } from "../../judgement/proof/digest.ts";
 import { engineVersion } from "../../judgement/proof/engine.ts";
+import type { JobEvent, JobKind } from "../shop/job/event.ts";
 import {
-  type JobEvent,
-  type JobKind,
   type JobState,
   jobState,
   judgeReading,
-  type LeakPicture,
-  type ShopPlan,
-  type ShopStep,
   type Signed,
   type StepState,
   stepNames,
   stepState,
-} from "../shop/index.ts";
-import { figureText } from "../../basis/units/reading.ts";
-import type { Reading } from "../../basis/units/units.ts";
+} from "../shop/job/state.ts";
+import type { LeakPicture } from "../shop/leak/picture.ts";
+import type { ShopPlan } from "../shop/plan.ts";
+import type { ShopStep } from "../shop/step.ts";
 import { cautions } from "./cautions.ts";
 import type { Block, PrintedDocument } from "./printed.ts";
 

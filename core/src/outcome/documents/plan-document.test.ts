@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
-import { constructions } from "../../construction/bodies/index.ts";
-import { settle } from "../../duty/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import { type PlanKind, planNamed, shopPlan } from "../shop/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { constructions } from "../../construction/bodies/constructions.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { type PlanKind, planNamed, shopPlan } from "../shop/plan.ts";
 import { planDocument } from "./plan-document.ts";
 
 const house = defaultHouseRules();

@@ -1,8 +1,9 @@
-import { digestOf } from "../../judgement/proof/digest.ts";
-import { engineVersion } from "../../judgement/proof/engine.ts";
-import { limitsText, type PlanKind, type ShopPlan, type ShopStep } from "../shop/index.ts";
 import { figureText } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
+import { digestOf } from "../../judgement/proof/digest.ts";
+import { engineVersion } from "../../judgement/proof/engine.ts";
+import type { PlanKind, ShopPlan } from "../shop/plan.ts";
+import { limitsText, type ShopStep } from "../shop/step.ts";
 import { cautions } from "./cautions.ts";
 import type { Block, PrintedDocument } from "./printed.ts";
 

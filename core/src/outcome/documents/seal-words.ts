@@ -1,4 +1,4 @@
-import type { Assembly, SealPlace } from "../../construction/bodies/index.ts";
+import type { Assembly, SealPlace } from "../../construction/bodies/assembly/model.ts";
 import type { Block } from "./printed.ts";
 
 const roles = ["primary", "secondary", "fire", "injected"] as const satisfies readonly SealPlace["role"][];

@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { demoTags } from "../../../test/demo.ts";
 import { sheetOf } from "../../../test/demo-sheet.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
-import type { Sheet, StrokePicture } from "../../judgement/proof/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import type { Sheet } from "../../judgement/proof/sheet.ts";
+import type { StrokePicture } from "../../judgement/proof/stroke.ts";
 import type { Block, PrintedDocument } from "./printed.ts";
 import { sheetDocument } from "./sheet-document.ts";
 import { strokeDrawing } from "./sheet-drawings.ts";

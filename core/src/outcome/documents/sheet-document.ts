@@ -1,10 +1,11 @@
-import { settle } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
-import type { Sheet } from "../../judgement/proof/sheet.ts";
-import { type FindingDescription, figuresOf, ruleStations } from "../../judgement/rules/index.ts";
 import { figure } from "../../basis/units/figures.ts";
 import { figureText } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import type { Sheet } from "../../judgement/proof/sheet.ts";
+import { ruleStations } from "../../judgement/rules/finding.ts";
+import { type FindingDescription, figuresOf } from "../../judgement/rules/found.ts";
 import { cautions } from "./cautions.ts";
 import { fitUpBlocks } from "./fit-up-words.ts";
 import { fittedWords } from "./fitted-words.ts";

@@ -1,10 +1,10 @@
+import { angles, type OverStroke } from "../../basis/stroke/profile.ts";
+import { figure } from "../../basis/units/figures.ts";
+import { convertUnit, type Reading, shownUnit } from "../../basis/units/units.ts";
+import type { View } from "../../construction/sections/shape.ts";
 import type { OperatingCase } from "../../duty/statement/case.ts";
 import type { Envelope } from "../../judgement/proof/envelope.ts";
 import type { StrokePicture } from "../../judgement/proof/stroke.ts";
-import type { View } from "../../construction/sections/index.ts";
-import { angles, type OverStroke } from "../../basis/stroke/index.ts";
-import { figure } from "../../basis/units/figures.ts";
-import { convertUnit, type Reading, shownUnit } from "../../basis/units/units.ts";
 import { axes, type Drawing, type Mark, type Points } from "./drawing.ts";
 
 type Size = Pick<Drawing, "wide" | "high">;

@@ -1,8 +1,10 @@
-import type { Assembly } from "../../construction/bodies/index.ts";
+import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Assembly } from "../../construction/bodies/assembly/model.ts";
+import { sectionViews } from "../../construction/sections/section-views.ts";
+import type { View } from "../../construction/sections/shape.ts";
+import { settle } from "../../duty/settling/settle.ts";
 import { compileShelf } from "../../equipment/catalogue/shelf.ts";
 import { assemblyOf } from "../../equipment/catalogue/valve.ts";
-import { settle } from "../../duty/settling/settle.ts";
-import type { HouseRules } from "../../basis/house/house-rules.ts";
 import { judgeChoice } from "../../judgement/proof/choice.ts";
 import { type Envelope, envelopeOf } from "../../judgement/proof/envelope.ts";
 import { fitUpPicture } from "../../judgement/proof/fit-up-picture.ts";
@@ -11,7 +13,6 @@ import { type FlowPicture, flowPicture } from "../../judgement/proof/flow-pictur
 import { type SectionData, sectionData } from "../../judgement/proof/section-data.ts";
 import type { SheetInputs } from "../../judgement/proof/sheet.ts";
 import { type StrokePicture, strokePicture } from "../../judgement/proof/stroke.ts";
-import { sectionViews, type View } from "../../construction/sections/index.ts";
 import type { PutOnPicture } from "./fit-up-words.ts";
 
 /** What people look at first on a sheet, as data: how it is drawn is the renderer's. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sheetOf } from "../../../test/demo-sheet.ts";
-import type { Sheet } from "../../judgement/proof/sheet.ts";
 import { figureText } from "../../basis/units/reading.ts";
+import type { Sheet } from "../../judgement/proof/sheet.ts";
 import { cautions } from "./cautions.ts";
 import { dutyWords, valveWords, writtenMargin } from "./sheet-words.ts";
 

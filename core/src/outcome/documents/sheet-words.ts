@@ -1,11 +1,12 @@
-import { driveKinds } from "../../equipment/drives/index.ts";
-import { inSentence } from "../../duty/fields/index.ts";
-import type { DriveDescription } from "../../judgement/proof/describe.ts";
-import type { Sheet } from "../../judgement/proof/sheet.ts";
-import { type FindingDescription, figuresOf, trueSign } from "../../judgement/rules/index.ts";
 import { figure } from "../../basis/units/figures.ts";
 import { figureText, marginWords } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
+import { inSentence } from "../../duty/fields/field.ts";
+import { driveKinds } from "../../equipment/drives/drive-kinds.ts";
+import type { DriveDescription } from "../../judgement/proof/describe.ts";
+import type { Sheet } from "../../judgement/proof/sheet.ts";
+import { trueSign } from "../../judgement/rules/finding.ts";
+import { type FindingDescription, figuresOf } from "../../judgement/rules/found.ts";
 import { dutyPairs } from "./duty-words.ts";
 import type { Pair } from "./printed.ts";
 

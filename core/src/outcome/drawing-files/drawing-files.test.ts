@@ -1,17 +1,14 @@
 import DxfParser from "dxf-parser";
 import { describe, expect, it } from "vitest";
-import {
-  bracketFor,
-  bracketOutline,
-  couplingFor,
-  couplingOutline,
-  drillingTemplate,
-  holeMm,
-  type Outline,
-} from "../../mechanics/fit-up/index.ts";
-import { defaultHouseRules } from "../../basis/house/index.ts";
+import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { padOf, pads } from "../../basis/reference/pads.ts";
-import { dxfOf, svgOf } from "./index.ts";
+import { bracketFor } from "../../mechanics/fit-up/bracket.ts";
+import { couplingFor } from "../../mechanics/fit-up/coupling.ts";
+import { couplingOutline } from "../../mechanics/fit-up/coupling-outline.ts";
+import { bracketOutline, drillingTemplate, holeMm } from "../../mechanics/fit-up/outline.ts";
+import type { Outline } from "../../mechanics/fit-up/strokes.ts";
+import { dxfOf } from "./dxf.ts";
+import { svgOf } from "./svg.ts";
 
 /** What somebody else's reader finds in a file. */
 function read(outline: Outline) {

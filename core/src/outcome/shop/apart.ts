@@ -1,11 +1,12 @@
-import { type Assembly, type Piece, stripOrder } from "../../construction/bodies/index.ts";
-import type { Valve } from "../../equipment/catalogue/valve.ts";
 import { valueOnCurve } from "../../basis/reference/curve.ts";
+import type { Assembly, Piece } from "../../construction/bodies/assembly/model.ts";
+import { stripOrder } from "../../construction/bodies/assembly/strip-order.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
 import { lookAt, measuresOf, toolOf } from "./looking.ts";
-import type { Work } from "./plan.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
 import { jointTorque } from "./tightening.ts";
 import { turnedApart, turningTogether } from "./turning.ts";
+import type { Work } from "./work.ts";
 
 const ways = {
   up: "upwards",

@@ -1,15 +1,23 @@
-export * from "./job/event.ts";
+export { type JobEvent, type JobKind, jobEventSchema, jobKinds, type Said, wordOf } from "./job/event.ts";
 export { shopPlanSchema } from "./job/plan-schema.ts";
-export * from "./job/state.ts";
-export * from "./leak/allowed.ts";
-export { type Cause, type CauseKind, causesOf, type LeakPlace, leakPlaces } from "./leak/causes.ts";
-export type { Check } from "./leak/check.ts";
-export { checks } from "./leak/checks.ts";
-export * from "./leak/finder.ts";
-export * from "./leak/picture.ts";
-export * from "./plan.ts";
-export * from "./stack/assess.ts";
-export * from "./stack/chain.ts";
-export * from "./stack/drive-load.ts";
+export {
+  type JobState,
+  jobState,
+  judgeReading,
+  type Picture,
+  type Reading,
+  type Remark,
+  type StepState,
+  stepNames,
+  stepState,
+} from "./job/state.ts";
+export { type Allowed, timesAllowed } from "./leak/allowed.ts";
+export type { LeakPlace } from "./leak/causes.ts";
+export type { Observation, Ranked } from "./leak/finder.ts";
+export { type CheckShown, type LeakPicture, leakPicture } from "./leak/picture.ts";
+export { type PlanKind, planKinds, planNamed, type ShopPlan, shopPlan } from "./plan.ts";
+export { assessStack, type Correction, type StackAssessment } from "./stack/assess.ts";
+export { type ChainLink, chainOf, type SeatChain } from "./stack/chain.ts";
+export { driveLoadN } from "./stack/drive-load.ts";
 export { measuresStack, withMeasured } from "./stack/measured.ts";
-export { limitsText, type Measure, type ShopStep, type Stage, type StepFigure } from "./step.ts";
+export { limitsText, type Measure, type ShopStep } from "./step.ts";

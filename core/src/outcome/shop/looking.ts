@@ -1,8 +1,8 @@
-import type { Piece, PieceRole } from "../../construction/bodies/index.ts";
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import { attacksCopper } from "../../duty/settling/copper.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Piece, PieceRole } from "../../construction/bodies/assembly/model.ts";
+import { attacksCopper } from "../../duty/settling/copper.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
 import type { Measure, StepFigure } from "./step.ts";
 
 /** What to look at, by what a piece is. */

@@ -1,8 +1,9 @@
-import type { Valve } from "../../equipment/catalogue/valve.ts";
-import { type Drive, kindOf } from "../../equipment/drives/index.ts";
-import { attacksCopper, explodesWithCopper } from "../../duty/settling/copper.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
 import type { Hazard } from "../../duty/fields/words.ts";
+import { attacksCopper, explodesWithCopper } from "../../duty/settling/copper.ts";
+import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
+import { kindOf } from "../../equipment/drives/drive-kinds.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
 import { type ShopStep, step } from "./step.ts";
 
 const hazardCautions: Partial<Record<Hazard, string>> = {

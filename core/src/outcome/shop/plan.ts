@@ -1,16 +1,13 @@
-import type { Assembly, Piece } from "../../construction/bodies/index.ts";
-import { loosenedBy, stripOrder } from "../../construction/bodies/index.ts";
-import { assemblyOf, type Valve } from "../../equipment/catalogue/valve.ts";
-import type { Drive } from "../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../duty/settling/settle.ts";
-import type { Step } from "../../mechanics/fit-up/index.ts";
-import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Assembly, Piece } from "../../construction/bodies/assembly/model.ts";
+import { loosenedBy, stripOrder } from "../../construction/bodies/assembly/strip-order.ts";
+import { assemblyOf } from "../../equipment/catalogue/valve.ts";
 import { apart, together } from "./apart.ts";
 import { isLapped, lookAt } from "./looking.ts";
 import { makeSafe } from "./make-safe.ts";
 import { readied } from "./readied.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
 import { turnAndTest } from "./turn-and-test.ts";
+import type { Work } from "./work.ts";
 
 export const planKinds = ["strip", "reseat", "put together", "fit the drive"] as const;
 export type PlanKind = (typeof planKinds)[number];
@@ -47,16 +44,6 @@ export interface ShopPlan {
   readonly count: readonly Counted[];
   /** Why there is no such plan, or why it goes no further; null where it is whole. */
   readonly limits: string | null;
-}
-
-/** What a plan is made for. */
-export interface Work {
-  readonly valve: Valve;
-  readonly drive: Drive | null;
-  readonly duty: SettledDuty;
-  readonly house: HouseRules;
-  /** How the drive is put on, as fit-up says it. */
-  readonly fitting: readonly Step[];
 }
 
 function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {

@@ -1,10 +1,10 @@
 import { attacksCopper } from "../../duty/settling/copper.ts";
 import { isLapped } from "./looking.ts";
-import type { Work } from "./plan.ts";
 import { chainOf } from "./stack/chain.ts";
 import { driveLoadN } from "./stack/drive-load.ts";
 import { linkMeasures, measuresStack } from "./stack/measured.ts";
 import { type ShopStep, step } from "./step.ts";
+import type { Work } from "./work.ts";
 
 const weldedEnds: readonly string[] = ["butt-weld", "socket-weld"];
 

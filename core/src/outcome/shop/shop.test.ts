@@ -2,9 +2,11 @@ import { describe, expect, it } from "vitest";
 import { demoDuty, demoTags } from "../../../test/demo.ts";
 import { dutyWith } from "../../../test/fixture.ts";
 import { bare, cautions, house, inHand, words } from "../../../test/workshop.ts";
-import { constructions } from "../../construction/bodies/index.ts";
-import { settle } from "../../duty/index.ts";
-import { type PlanKind, planKinds, type ShopStep, shopPlan, type Work } from "./index.ts";
+import { constructions } from "../../construction/bodies/constructions.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { type PlanKind, planKinds, shopPlan } from "./plan.ts";
+import type { ShopStep } from "./step.ts";
+import type { Work } from "./work.ts";
 
 describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
   const work = bare(id);

@@ -1,7 +1,7 @@
-import type { PieceRole, Way } from "../../construction/bodies/index.ts";
 import { figureText } from "../../basis/units/reading.ts";
 import type { Unit } from "../../basis/units/unit.ts";
 import type { Reading } from "../../basis/units/units.ts";
+import type { PieceRole, Way } from "../../construction/bodies/assembly/model.ts";
 
 export const stages = [
   "make safe",

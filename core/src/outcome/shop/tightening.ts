@@ -1,7 +1,7 @@
-import type { Piece } from "../../construction/bodies/index.ts";
 import { boltTightening } from "../../basis/calc/bolt-tightening.ts";
-import type { Valve } from "../../equipment/catalogue/valve.ts";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
+import type { Piece } from "../../construction/bodies/assembly/model.ts";
+import type { Valve } from "../../equipment/catalogue/valve.ts";
 import type { StepFigure } from "./step.ts";
 
 const threads = ["M8", "M10", "M12", "M16", "M20", "M24", "M30", "M36", "M42"] as const;

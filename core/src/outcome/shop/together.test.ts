@@ -1,11 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../../test/fixture.ts";
 import { bare, house, words } from "../../../test/workshop.ts";
-import { constructions } from "../../construction/bodies/index.ts";
-import { assemblyOf } from "../../equipment/catalogue/index.ts";
-import { settle } from "../../duty/index.ts";
-import { torqueDemand } from "../../mechanics/torque/index.ts";
-import { chainOf, limitsText, shopPlan } from "./index.ts";
+import { constructions } from "../../construction/bodies/constructions.ts";
+import { settle } from "../../duty/settling/settle.ts";
+import { assemblyOf } from "../../equipment/catalogue/valve.ts";
+import { torqueDemand } from "../../mechanics/torque/demand.ts";
+import { shopPlan } from "./plan.ts";
+import { chainOf } from "./stack/chain.ts";
+import { limitsText } from "./step.ts";
 import { jointTorque } from "./tightening.ts";
 
 describe("reseating", () => {

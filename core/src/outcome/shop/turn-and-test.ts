@@ -1,6 +1,6 @@
-import { breaking, hardestAt, torqueDemand } from "../../mechanics/torque/index.ts";
-import type { Work } from "./plan.ts";
+import { breaking, hardestAt, torqueDemand } from "../../mechanics/torque/demand.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
+import type { Work } from "./work.ts";
 
 /** What it may take to break it open: what the proof counted with, or less where the stem carries less. */
 function broken({ valve, duty, house }: Work): ShopStep {

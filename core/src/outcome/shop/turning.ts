@@ -1,4 +1,4 @@
-import type { Assembly, Piece } from "../../construction/bodies/index.ts";
+import type { Assembly, Piece } from "../../construction/bodies/assembly/model.ts";
 import { type ShopStep, type Stage, step } from "./step.ts";
 
 const fingers = "Turn it by a lever on the stem, never by a drive, and with nobody's fingers in the bore.";

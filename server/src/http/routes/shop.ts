@@ -1,7 +1,7 @@
 import { wordOf } from "@proven-seat/core/outcome/shop";
 import { handIn } from "../../shop/hand-in.ts";
 import { keepPicture, pictureNamed } from "../../shop/pictures.ts";
-import { printedOf } from "../../shop/print.ts";
+import { printBasis } from "../../shop/print.ts";
 import { idOf, jobNamed, jobRows } from "../../shop/read.ts";
 import { isKnown } from "../known.ts";
 import type { Mount } from "../mount.ts";
@@ -12,15 +12,15 @@ export function mountShop(mount: Mount): void {
   // Before the job itself, whose id would take the ending in.
   mount("jobPdf", async ({ em, db, parameters, query, request, response, jobs, signal }) => {
     const { events, ...job } = await jobNamed(db, parameters.id!, idOf(parameters.job!, "job"));
-    const of = await printedOf(em, job.tagId, originOf(request), query.units);
-    const address = of.on(`${wordOf(job.kind)}?job=${job.id}`);
+    const basis = await printBasis(em, job.tagId, originOf(request), query.units);
+    const address = basis.pageAddress(`${wordOf(job.kind)}?job=${job.id}`);
     const { bytes } = await jobs.runWith(
       "jobRecord",
-      { ...of.input, ...job, events, address },
-      of.catalogue,
+      { ...basis.input, ...job, events, address },
+      basis.catalogue,
       signal,
     );
-    sendPdf(response, of.file(`job-${wordOf(job.kind)}`), bytes);
+    sendPdf(response, basis.fileName(`job-${wordOf(job.kind)}`), bytes);
   });
   mount("job", async ({ db, parameters, request, response }) => {
     const job = await jobNamed(db, parameters.id!, idOf(parameters.job!, "job"));

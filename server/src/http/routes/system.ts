@@ -1,6 +1,7 @@
 import type { MikroORM } from "@mikro-orm/postgresql";
 import { type Health, openApiDocument } from "@proven-seat/contract";
-import { engineVersion, proveRequestSchema, sheetSchema } from "@proven-seat/core/judgement/proof";
+import { engineVersion, sheetSchema } from "@proven-seat/core/judgement/proof";
+import { proveRequestSchema } from "@proven-seat/core/judgement/request";
 import { z } from "zod";
 import { migrationsOf } from "../../store/orm.ts";
 import type { Mount } from "../mount.ts";

@@ -1,7 +1,7 @@
 import type { Choice } from "@proven-seat/contract";
-import type { Shelf } from "@proven-seat/core/equipment/catalogue";
-import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/basis/house";
+import type { Duty } from "@proven-seat/core/duty";
+import type { Shelf } from "@proven-seat/core/equipment/catalogue";
 import { findChoice, prove, prover } from "@proven-seat/core/judgement/proof";
 
 /** The valve that is worked on: the chosen one, else the best there is; undefined where there is none. */

@@ -1,7 +1,7 @@
 import type { Choice } from "@proven-seat/contract";
-import { type JobOf, jobDocument } from "@proven-seat/core/outcome/documents";
-import { settle } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/basis/house";
+import { settle } from "@proven-seat/core/duty";
+import { type JobOf, jobDocument } from "@proven-seat/core/outcome/documents";
 import { jobState, leakPicture } from "@proven-seat/core/outcome/shop";
 import { pdfOf } from "../../documents/pdf.ts";
 import { dutyOf } from "../../store/stored.ts";

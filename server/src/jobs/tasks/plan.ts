@@ -1,9 +1,9 @@
 import type { Choice } from "@proven-seat/contract";
-import { planDocument } from "@proven-seat/core/outcome/documents";
-import type { Drive } from "@proven-seat/core/equipment/drives";
-import { settle } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/basis/house";
+import { settle } from "@proven-seat/core/duty";
+import type { Drive } from "@proven-seat/core/equipment/drives";
 import { describeDrive, describeValve, fittingSteps, fitUpPicture } from "@proven-seat/core/judgement/proof";
+import { planDocument } from "@proven-seat/core/outcome/documents";
 import { type PlanKind, shopPlan } from "@proven-seat/core/outcome/shop";
 import { pdfOf } from "../../documents/pdf.ts";
 import { dutyOf } from "../../store/stored.ts";

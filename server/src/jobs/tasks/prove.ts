@@ -1,5 +1,5 @@
 import type { HouseRules } from "@proven-seat/core/basis/house";
-import { proveRequest } from "@proven-seat/core/judgement/proof";
+import { proveRequest } from "@proven-seat/core/judgement/request";
 import { type HeldCatalogue, shelfHeld } from "../held.ts";
 import { asBytes } from "../told.ts";
 

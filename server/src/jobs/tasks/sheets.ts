@@ -1,5 +1,5 @@
-import { sheetDocument } from "@proven-seat/core/outcome/documents";
 import { reprove as provedAgain, readSheet } from "@proven-seat/core/judgement/proof";
+import { sheetDocument } from "@proven-seat/core/outcome/documents";
 import { pdfOf } from "../../documents/pdf.ts";
 
 /** An issued sheet as PDF; one this release cannot read says why. */

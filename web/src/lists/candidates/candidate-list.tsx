@@ -1,5 +1,5 @@
-import { type Order, orders } from "@proven-seat/core/judgement/proof";
 import { figure, figureText, marginWords } from "@proven-seat/core/basis/units";
+import { type Order, orders } from "@proven-seat/core/judgement/proof";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { memo, useEffect, useRef } from "react";
 import { useUnits } from "../../app/reading.ts";

@@ -1,5 +1,5 @@
-import { type FindingDescription, figuresOf } from "@proven-seat/core/judgement/rules";
 import { figure, figureText, marginWords, type Reading } from "@proven-seat/core/basis/units";
+import { type FindingDescription, figuresOf } from "@proven-seat/core/judgement/rules";
 import { memo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";

@@ -1,7 +1,7 @@
 import type { Drift, DriftedSheet, DriftedTag, Project, ProvedBy } from "@proven-seat/contract";
+import type { Reading } from "@proven-seat/core/basis/units";
 import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import type { RuleStation } from "@proven-seat/core/judgement/rules";
-import type { Reading } from "@proven-seat/core/basis/units";
 import { useState } from "react";
 import { useProject } from "../../app/project.ts";
 import { useCatalogueVersions, useHouseRuleVersions } from "../../app/queries.ts";

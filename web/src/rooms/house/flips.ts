@@ -1,6 +1,6 @@
 import type { TagRow } from "@proven-seat/contract";
-import type { Duty } from "@proven-seat/core/duty";
 import type { HouseRules } from "@proven-seat/core/basis/house";
+import type { Duty } from "@proven-seat/core/duty";
 import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { useEffect, useState } from "react";

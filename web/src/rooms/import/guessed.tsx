@@ -1,5 +1,5 @@
-import { suggestionKey } from "@proven-seat/core/duty/line-list";
 import { tagKey } from "@proven-seat/core/basis/text";
+import { suggestionKey } from "@proven-seat/core/duty/line-list";
 import type { ListView } from "../../workers/list-api.ts";
 
 interface Props {

@@ -1,7 +1,7 @@
 import type { Draft, ListMemory, Project } from "@proven-seat/contract";
+import { tagKey } from "@proven-seat/core/basis/text";
 import { type Duty, noDefaults } from "@proven-seat/core/duty";
 import type { ColumnPlan } from "@proven-seat/core/duty/line-list";
-import { tagKey } from "@proven-seat/core/basis/text";
 import { useEffect, useState } from "react";
 import { ApiProblem, call } from "../../app/api.ts";
 import { useTagRows } from "../../app/queries.ts";

@@ -1,6 +1,6 @@
 import type { TagRow } from "@proven-seat/contract";
-import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import type { SheetToWrite } from "@proven-seat/core/duty/workbook";
+import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import { sentenceOf } from "../../parts/tag-sentence.ts";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import { markedStations } from "../../stations/index.ts";

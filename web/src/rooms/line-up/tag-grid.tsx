@@ -1,6 +1,6 @@
 import type { TagRow } from "@proven-seat/contract";
-import type { TagMarks, TagSummary } from "@proven-seat/core/judgement/proof";
 import { readsInches } from "@proven-seat/core/basis/units";
+import type { TagMarks, TagSummary } from "@proven-seat/core/judgement/proof";
 import type { Virtualizer } from "@tanstack/react-virtual";
 import type { RefObject } from "react";
 import { useUnits } from "../../app/reading.ts";

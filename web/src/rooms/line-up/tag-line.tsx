@@ -1,6 +1,6 @@
 import type { TagRow } from "@proven-seat/contract";
-import type { TagMarks, TagSummary } from "@proven-seat/core/judgement/proof";
 import { sizeText } from "@proven-seat/core/basis/units";
+import type { TagMarks, TagSummary } from "@proven-seat/core/judgement/proof";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";

@@ -1,6 +1,6 @@
 import { type Project, saveProjectSchema } from "@proven-seat/contract";
-import { defaultFields, valueAt, withValueAt } from "@proven-seat/core/duty";
 import { unitSystems } from "@proven-seat/core/basis/units";
+import { defaultFields, valueAt, withValueAt } from "@proven-seat/core/duty";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
 import { queryClient } from "../../app/queries.ts";

@@ -1,7 +1,7 @@
-import { constructionNamed } from "@proven-seat/core/construction/bodies";
-import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { seatMaterial } from "@proven-seat/core/basis/reference";
 import { type Reading, sizeText } from "@proven-seat/core/basis/units";
+import { constructionNamed } from "@proven-seat/core/construction/bodies";
+import type { ProductLine } from "@proven-seat/core/equipment/catalogue";
 import { useState } from "react";
 import { Link } from "react-router";
 import { inProject, useProject } from "../../app/project.ts";

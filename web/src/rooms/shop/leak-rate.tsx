@@ -1,5 +1,5 @@
-import { type Allowed, timesAllowed } from "@proven-seat/core/outcome/shop";
 import { figure } from "@proven-seat/core/basis/units";
+import { type Allowed, timesAllowed } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { readNumber } from "../../parts/read-number.ts";
 

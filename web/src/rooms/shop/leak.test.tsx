@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 
-import { settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { settle } from "@proven-seat/core/duty";
 import { type LeakPlace, leakPicture, type Observation } from "@proven-seat/core/outcome/shop";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";

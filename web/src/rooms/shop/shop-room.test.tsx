@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 
-import { settle } from "@proven-seat/core/duty";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
+import { settle } from "@proven-seat/core/duty";
 import { jobState, type ShopPlan, shopPlan } from "@proven-seat/core/outcome/shop";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";

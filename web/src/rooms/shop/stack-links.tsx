@@ -1,5 +1,5 @@
-import type { ChainLink, SeatChain } from "@proven-seat/core/outcome/shop";
 import { convertUnit, parseQuantity, shownUnit } from "@proven-seat/core/basis/units";
+import type { ChainLink, SeatChain } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 

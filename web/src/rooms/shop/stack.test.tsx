@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
-import { assessStack, chainOf } from "@proven-seat/core/outcome/shop";
+
 import { figureText } from "@proven-seat/core/basis/units";
+import { assessStack, chainOf } from "@proven-seat/core/outcome/shop";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { answering, inTheShell } from "../../../test/answers.tsx";

@@ -1,5 +1,5 @@
-import type { Correction, SeatChain, StackAssessment } from "@proven-seat/core/outcome/shop";
 import { figureText, type Reading } from "@proven-seat/core/basis/units";
+import type { Correction, SeatChain, StackAssessment } from "@proven-seat/core/outcome/shop";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";

@@ -1,5 +1,5 @@
-import type { Said, ShopStep, StepState } from "@proven-seat/core/outcome/shop";
 import { figureText } from "@proven-seat/core/basis/units";
+import type { Said, ShopStep, StepState } from "@proven-seat/core/outcome/shop";
 import { useUnits } from "../../app/reading.ts";
 import { hour } from "../../parts/dates.ts";
 import { figureClass } from "../../parts/figure-class.ts";

@@ -1,5 +1,5 @@
-import { sectionViews, type View } from "@proven-seat/core/construction/sections";
 import { figure, figureText } from "@proven-seat/core/basis/units";
+import { sectionViews, type View } from "@proven-seat/core/construction/sections";
 import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { SectionShapes } from "../../parts/section-shapes.tsx";

@@ -1,5 +1,5 @@
-import type { FittingLine } from "@proven-seat/core/judgement/proof";
 import { figure } from "@proven-seat/core/basis/units";
+import type { FittingLine } from "@proven-seat/core/judgement/proof";
 
 /** Why nothing is there, in a word. */
 const none = ({ byStroke, fit }: FittingLine) =>

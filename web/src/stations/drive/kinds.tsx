@@ -1,5 +1,5 @@
-import type { KindOnValve } from "@proven-seat/core/judgement/proof";
 import { figure, figureText, marginWords } from "@proven-seat/core/basis/units";
+import type { KindOnValve } from "@proven-seat/core/judgement/proof";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";

@@ -1,6 +1,6 @@
 import { placeWords } from "@proven-seat/core/basis/stroke";
-import type { StallChance } from "@proven-seat/core/mechanics/torque";
 import { figure, figureText, type Reading } from "@proven-seat/core/basis/units";
+import type { StallChance } from "@proven-seat/core/mechanics/torque";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";

@@ -1,5 +1,5 @@
-import { handTurns } from "@proven-seat/core/mechanics/torque";
 import { figureText } from "@proven-seat/core/basis/units";
+import { handTurns } from "@proven-seat/core/mechanics/torque";
 import { candidates } from "../../lists/candidates/tab.ts";
 import { compare } from "../../lists/compare/tab.ts";
 import { drives } from "../../lists/drives/tab.ts";

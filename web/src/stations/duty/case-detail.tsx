@@ -1,3 +1,4 @@
+import type { Quantity } from "@proven-seat/core/basis/units";
 import {
   caseKindDescriptions,
   flowBases,
@@ -5,7 +6,6 @@ import {
   type OperatingCase,
   phases,
 } from "@proven-seat/core/duty";
-import type { Quantity } from "@proven-seat/core/basis/units";
 import { useBench } from "../../bench/bench-store.ts";
 import { QuantityField } from "../../parts/quantity-field.tsx";
 import { readNumber } from "../../parts/read-number.ts";

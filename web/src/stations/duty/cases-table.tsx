@@ -1,6 +1,6 @@
+import { shownUnit } from "@proven-seat/core/basis/units";
 import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
-import { shownUnit } from "@proven-seat/core/basis/units";
 import { useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";

@@ -1,6 +1,6 @@
 import { parseDesignation } from "@proven-seat/core/basis/reference";
-import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { parseNominalSize, readsInches, sizeText } from "@proven-seat/core/basis/units";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { type KeyboardEvent, memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";

@@ -1,4 +1,4 @@
-import { type AnyField, type Duty, dutyFields, type Group } from "@proven-seat/core/duty";
+import { type AnyField, type Duty, fieldsOfDuty, type Group } from "@proven-seat/core/duty";
 
 /** A row of the panel: a field, or the two ends of a range. */
 export type PanelRow =
@@ -9,7 +9,7 @@ export type PanelGroup = Group;
 
 /** Fields the rest of a duty gives no room to, by their paths: one text, so that it is compared at a glance. */
 export const hiddenPaths = (duty: Duty): string =>
-  (dutyFields as readonly AnyField[])
+  fieldsOfDuty
     .filter(({ shown }) => shown !== undefined && !shown(duty))
     .map(({ path }) => path)
     .join(" ");
@@ -34,7 +34,7 @@ const apart = new Set([
 ]);
 
 /** Rows of a group, in the order of the fields. */
-export function panelRows(group: Group, fields: readonly AnyField[] = dutyFields): PanelRow[] {
+export function panelRows(group: Group, fields: readonly AnyField[] = fieldsOfDuty): PanelRow[] {
   return fields
     .filter((field) => field.group === group && !apart.has(field.path) && field.range?.end !== "high")
     .map((field): PanelRow => {

@@ -1,5 +1,5 @@
-import { fluidEstimates } from "@proven-seat/core/duty/fluid";
 import { fluidNamed, fluids } from "@proven-seat/core/basis/reference";
+import { fluidEstimates } from "@proven-seat/core/duty/stream";
 import { memo, useMemo } from "react";
 import { useBench } from "../../bench/bench-store.ts";
 import { DutyFieldRow } from "./duty-field.tsx";

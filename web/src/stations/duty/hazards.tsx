@@ -1,5 +1,5 @@
-import { hazards as allHazards, type Hazard, hazardsFound } from "@proven-seat/core/duty";
 import { fluidNamed } from "@proven-seat/core/basis/reference";
+import { hazards as allHazards, type Hazard, hazardsFound } from "@proven-seat/core/duty";
 import { useBench } from "../../bench/bench-store.ts";
 import { useHouseAsRead } from "../../bench/house-as-read.ts";
 import { FieldRow } from "./field-row.tsx";

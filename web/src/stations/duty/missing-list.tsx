@@ -1,5 +1,5 @@
-import type { Missing } from "@proven-seat/core/duty";
 import { figureText } from "@proven-seat/core/basis/units";
+import type { Missing } from "@proven-seat/core/duty";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswers } from "../../bench/answers.ts";

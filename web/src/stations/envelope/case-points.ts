@@ -1,7 +1,7 @@
+import { figureText, marginWords, type Reading } from "@proven-seat/core/basis/units";
 import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Envelope } from "@proven-seat/core/judgement/proof";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
-import { figureText, marginWords, type Reading } from "@proven-seat/core/basis/units";
 
 export interface CasePoint {
   readonly id: string;

@@ -1,5 +1,5 @@
-import type { Envelope, TemperatureEnd } from "@proven-seat/core/judgement/proof";
 import { figureText, type Reading } from "@proven-seat/core/basis/units";
+import type { Envelope, TemperatureEnd } from "@proven-seat/core/judgement/proof";
 
 export interface EndName {
   /** Temperature in the reader's unit. */

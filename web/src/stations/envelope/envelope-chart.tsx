@@ -1,6 +1,6 @@
+import { convertUnit, shownUnit } from "@proven-seat/core/basis/units";
 import type { OperatingCase } from "@proven-seat/core/duty";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
-import { convertUnit, shownUnit } from "@proven-seat/core/basis/units";
 import { memo, useEffect, useRef } from "react";
 import { useReading, useUnits } from "../../app/reading.ts";
 import { pageColours, startChart } from "../../parts/charts.ts";

@@ -1,5 +1,5 @@
-import { type CaseResult, type FindingDescription, figuresOf } from "@proven-seat/core/judgement/rules";
 import { figureText, marginWords, type Reading } from "@proven-seat/core/basis/units";
+import { type CaseResult, type FindingDescription, figuresOf } from "@proven-seat/core/judgement/rules";
 import { axisText, boreGraphics, chartFont, type PageColours, pointerNote } from "../../parts/charts.ts";
 import type { CandidateDetail } from "../../workers/views.ts";
 import type { CasePoint } from "./case-points.ts";

@@ -1,5 +1,5 @@
-import type { Envelope } from "@proven-seat/core/judgement/proof";
 import { convertUnit, figureText, type Reading, shownUnit } from "@proven-seat/core/basis/units";
+import type { Envelope } from "@proven-seat/core/judgement/proof";
 import { type CasePoint, heldAt } from "./case-points.ts";
 import { draggedOnce, moveCase } from "./drag-case.ts";
 

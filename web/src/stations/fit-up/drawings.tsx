@@ -1,10 +1,10 @@
+import type { FitUpPicture } from "@proven-seat/core/judgement/proof";
 import {
   bracketOutline,
   couplingOutline,
   drillingTemplate,
   type Outline,
 } from "@proven-seat/core/mechanics/fit-up";
-import type { FitUpPicture } from "@proven-seat/core/judgement/proof";
 import { useState } from "react";
 import { download } from "../../parts/download.ts";
 

@@ -1,5 +1,5 @@
-import type { FitUpPicture } from "@proven-seat/core/judgement/proof";
 import { figureText } from "@proven-seat/core/basis/units";
+import type { FitUpPicture } from "@proven-seat/core/judgement/proof";
 import { useUnits } from "../../app/reading.ts";
 
 interface Box {

@@ -1,6 +1,6 @@
+import { figure, figureText } from "@proven-seat/core/basis/units";
 import type { FitUpPicture } from "@proven-seat/core/judgement/proof";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
-import { figure, figureText } from "@proven-seat/core/basis/units";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";

@@ -1,6 +1,6 @@
-import type { FlowStroke, StrokePoint } from "@proven-seat/core/judgement/proof";
-import { sectionViews } from "@proven-seat/core/construction/sections";
 import { figure, figureText, type Reading } from "@proven-seat/core/basis/units";
+import { sectionViews } from "@proven-seat/core/construction/sections";
+import type { FlowStroke, StrokePoint } from "@proven-seat/core/judgement/proof";
 import { memo, useCallback, useMemo, useState } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";

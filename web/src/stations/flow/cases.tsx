@@ -1,5 +1,5 @@
-import type { FlowPicture } from "@proven-seat/core/judgement/proof";
 import { figure, figureText } from "@proven-seat/core/basis/units";
+import type { FlowPicture } from "@proven-seat/core/judgement/proof";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Scroll } from "../../parts/scroll.tsx";

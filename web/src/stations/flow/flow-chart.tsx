@@ -1,6 +1,6 @@
+import { convertUnit, figure, figureText, type Reading, shownUnit } from "@proven-seat/core/basis/units";
 import type { FlowPicture } from "@proven-seat/core/judgement/proof";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
-import { convertUnit, figure, figureText, type Reading, shownUnit } from "@proven-seat/core/basis/units";
 import { memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Chart } from "../../parts/chart.tsx";

@@ -1,5 +1,5 @@
-import type { FlowCaseShown, TrimShown } from "@proven-seat/core/judgement/proof";
 import { figure, figureText, type Reading } from "@proven-seat/core/basis/units";
+import type { FlowCaseShown, TrimShown } from "@proven-seat/core/judgement/proof";
 
 /** What becomes of a liquid, in a word or two. */
 export const boilingWords: Readonly<Record<FlowCaseShown["boiling"], string>> = {

@@ -1,5 +1,5 @@
-import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { convertUnit, figure, figureText, type Reading, shownUnit } from "@proven-seat/core/basis/units";
+import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { memo, useCallback } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Chart } from "../../parts/chart.tsx";

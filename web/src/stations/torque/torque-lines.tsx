@@ -1,5 +1,5 @@
-import type { TorquePicture } from "@proven-seat/core/judgement/proof";
 import { figure } from "@proven-seat/core/basis/units";
+import type { TorquePicture } from "@proven-seat/core/judgement/proof";
 import { LineKey } from "../../parts/line-key.tsx";
 
 /** How the lines of the torque picture are drawn, in the picture and in its key. */

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { defaultHouseRules, type HouseRules, houseRulesSchema } from "../house-rules.ts";
 import { documentKind } from "../../versions/kind.ts";
+import { defaultHouseRules, type HouseRules, houseRulesSchema } from "../house-rules.ts";
 import { valuesOfTheirOwn } from "./2-values-of-their-own.ts";
 
 /** House rules; a set that names no format is of the first version. */

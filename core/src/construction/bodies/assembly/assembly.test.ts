@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { demoCatalogue } from "../../../../test/demo.ts";
-import { constructions } from "../index.ts";
-import { type Assembly, labelled, type Piece, pieceRoles, type Space } from "./index.ts";
+import { constructions } from "../constructions.ts";
+import { labelled } from "./labels.ts";
+import { type Assembly, type Piece, pieceRoles, type Space } from "./model.ts";
 import { leakPathsOf, waysThrough } from "./paths.ts";
 import { stripOrder } from "./strip-order.ts";
 

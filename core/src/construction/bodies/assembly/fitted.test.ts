@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { bare, cautions, inHand, words } from "../../../../test/workshop.ts";
-import { assemblyOf, type Valve } from "../../../equipment/catalogue/index.ts";
-import { leakPicture, shopPlan } from "../../../outcome/shop/index.ts";
-import { constructions } from "../index.ts";
+import { assemblyOf, type Valve } from "../../../equipment/catalogue/valve.ts";
+import { leakPicture } from "../../../outcome/shop/leak/picture.ts";
+import { shopPlan } from "../../../outcome/shop/plan.ts";
+import { constructions } from "../constructions.ts";
 import { fittedWith } from "./fitted.ts";
 import { stripOrder } from "./strip-order.ts";
 

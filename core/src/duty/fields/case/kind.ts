@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { type CaseKind, caseKinds } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { type CaseKind, caseKinds } from "../words.ts";
 
 export const caseKind: Field<"cases.kind", CaseKind> = {
   path: "cases.kind",

@@ -1,5 +1,5 @@
-import { text } from "../limits.ts";
 import type { Field } from "../field.ts";
+import { text } from "../limits.ts";
 
 export const caseName: Field<"cases.name", string> = {
   path: "cases.name",

@@ -1,6 +1,6 @@
-import { phases } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { phases } from "../words.ts";
 
 /** Phase in this case where it differs from the fluid's. */
 export const casePhase: Field<"cases.phase", (typeof phases)[number] | null> = {

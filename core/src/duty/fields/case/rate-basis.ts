@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { flowBases } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { flowBases } from "../words.ts";
 
 export const rateBasis: Field<"cases.rateBasis", (typeof flowBases)[number]> = {
   path: "cases.rateBasis",

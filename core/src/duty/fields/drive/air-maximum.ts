@@ -22,6 +22,6 @@ export const airMaximum: AssumedField<"airMaximumBarG", number | null> = {
   raised: usesAir,
   settle: (duty, house) =>
     duty.airMaximumBarG ?? Math.max(house.assumedAirMaximumBarG, airMinimum.settle(duty, house)),
-  otherwise: (duty) => [{ ...duty, airMaximumBarG: 10 }],
+  otherwise: () => [10],
   moves: [0, 16],
 };

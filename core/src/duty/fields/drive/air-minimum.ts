@@ -26,6 +26,6 @@ export const airMinimum: AssumedField<"airMinimumBarG", number | null> = {
   settle: (duty, house) =>
     duty.airMinimumBarG ??
     Math.min(house.assumedAirMinimumBarG, duty.airMaximumBarG ?? Number.POSITIVE_INFINITY),
-  otherwise: (duty) => [{ ...duty, airMinimumBarG: 3 }],
+  otherwise: () => [3],
   moves: [0, 16],
 };

@@ -1,4 +1,4 @@
-import { coilVoltages } from "../words.ts";
+import { coilVoltages } from "../../../basis/vocabulary/utilities.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

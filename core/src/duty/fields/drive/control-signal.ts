@@ -1,4 +1,4 @@
-import { controlSignals } from "../words.ts";
+import { controlSignals } from "../../../basis/vocabulary/utilities.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -11,5 +11,5 @@ export const factorSetAsideBecause: Field<"factorSetAsideBecause", string | null
   why: "A reason for more torque counts until somebody says why it does not.",
   assumed: "every reason counts",
   raised: ({ factorSetAside }) => (factorSetAside ?? []).length > 0,
-  otherwise: (duty) => [{ ...duty, factorSetAsideBecause: "as agreed" }],
+  otherwise: () => ["as agreed"],
 };

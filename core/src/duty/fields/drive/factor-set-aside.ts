@@ -1,6 +1,6 @@
-import { type FactorReason, factorReasons } from "../words.ts";
 import type { Field } from "../field.ts";
 import { set } from "../holds.ts";
+import { type FactorReason, factorReasons } from "../words.ts";
 
 export const factorSetAside: Field<"factorSetAside", FactorReason[] | null> = {
   path: "factorSetAside",

@@ -11,6 +11,6 @@ export const lowestVoltage: AssumedField<"lowestVoltagePercent", number | null> 
   why: "A motor loses torque with the square of its voltage.",
   raised: ({ operator }) => operator === "electric",
   settle: (duty, house) => duty.lowestVoltagePercent ?? house.assumedLowestVoltagePercent,
-  otherwise: (duty) => [{ ...duty, lowestVoltagePercent: 80 }],
+  otherwise: () => [80],
   moves: [50, 100],
 };

@@ -1,4 +1,4 @@
-import { motorSupplies } from "../words.ts";
+import { motorSupplies } from "../../../basis/vocabulary/utilities.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 
@@ -18,5 +18,5 @@ export const motorSupply: AssumedField<"motorSupply", (typeof motorSupplies)[num
   why: "A motor is wound for one voltage and its phases.",
   raised: ({ operator }) => operator === "electric",
   settle: (duty, house) => duty.motorSupply ?? house.assumedMotorSupply,
-  otherwise: (duty) => [{ ...duty, motorSupply: "230 V 1~" }],
+  otherwise: () => ["230 V 1~"],
 };

@@ -14,6 +14,6 @@ export const oilMaximum: AssumedField<"oilMaximumBarG", number | null> = {
   raised: ({ operator }) => operator === "hydraulic",
   settle: (duty, house) =>
     duty.oilMaximumBarG ?? Math.max(house.assumedOilMaximumBarG, oilMinimum.settle(duty, house)),
-  otherwise: (duty) => [{ ...duty, oilMaximumBarG: 250 }],
+  otherwise: () => [250],
   moves: [0, 700],
 };

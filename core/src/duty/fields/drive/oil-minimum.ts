@@ -20,6 +20,6 @@ export const oilMinimum: AssumedField<"oilMinimumBarG", number | null> = {
   settle: (duty, house) =>
     duty.oilMinimumBarG ??
     Math.min(house.assumedOilMinimumBarG, duty.oilMaximumBarG ?? Number.POSITIVE_INFINITY),
-  otherwise: (duty) => [{ ...duty, oilMinimumBarG: 60 }],
+  otherwise: () => [60],
   moves: [0, 700],
 };

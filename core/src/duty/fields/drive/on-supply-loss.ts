@@ -1,6 +1,6 @@
-import { supplyLossActions } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { supplyLossActions } from "../words.ts";
 import { hasSupply } from "./uses-air.ts";
 
 export const onSupplyLoss: Field<"onSupplyLoss", (typeof supplyLossActions)[number] | null> = {

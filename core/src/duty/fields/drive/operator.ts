@@ -1,6 +1,6 @@
-import { operators } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
+import { operators } from "../words.ts";
 
 export const operator: AssumedField<"operator", (typeof operators)[number] | null> = {
   path: "operator",
@@ -35,5 +35,5 @@ export const operator: AssumedField<"operator", (typeof operators)[number] | nul
   why: "Decides which drives are offered.",
   assumed: "pneumatic or electric",
   settle: (duty) => duty.operator ?? "any",
-  otherwise: (duty) => [{ ...duty, operator: "electric" }],
+  otherwise: () => ["electric"],
 };

@@ -1,4 +1,4 @@
-import { solenoidArrangements } from "../../../mechanics/air/solenoids.ts";
+import { solenoidArrangements } from "../../../basis/vocabulary/utilities.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
 

@@ -12,6 +12,6 @@ export const caustic: Field<"fluid.causticPercent", number | null> = {
   why: "Caustic cracks carbon steel and austenitic steel, the cooler the stronger it is.",
   assumed: "the strength each metal stands least",
   raised: ({ fluid }) => fluid.family === "caustic",
-  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, causticPercent: 10 } }],
+  otherwise: () => [10],
   moves: [0, 75],
 };

@@ -16,6 +16,6 @@ export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
   raised: ({ fluid }) => wet.has(fluid.family ?? ""),
   assumed: "none",
   settle: ({ fluid }) => fluid.chloridesMgL ?? 0,
-  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, chloridesMgL: 20_000 } }],
+  otherwise: () => [20_000],
   moves: [0, 400_000],
 };

@@ -1,6 +1,6 @@
-import { type Hazard, hazards } from "../words.ts";
 import type { Field } from "../field.ts";
 import { set } from "../holds.ts";
+import { type Hazard, hazards } from "../words.ts";
 
 export const hazardsOfFluid: Field<"fluid.hazards", Hazard[] | null> = {
   path: "fluid.hazards",
@@ -24,5 +24,5 @@ export const hazardsOfFluid: Field<"fluid.hazards", Hazard[] | null> = {
   },
   why: "Decide anti-static, stem seal, body joints and materials.",
   assumed: "those of substance and family, which count in any case",
-  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, hazards: ["flammable", "toxic"] } }],
+  otherwise: () => [["flammable", "toxic"]],
 };

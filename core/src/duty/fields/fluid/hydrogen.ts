@@ -14,6 +14,6 @@ export const hydrogen: Field<"fluid.hydrogenBarA", number | null> = {
   why: "Hot hydrogen takes the carbon out of steel, the sooner the more of it there is.",
   assumed: "all of the pressure",
   raised: ({ fluid }) => fluid.family === "hydrogen" || (fluid.hazards ?? []).includes("hydrogen"),
-  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, hydrogenBarA: 1 } }],
+  otherwise: () => [1],
   moves: [0, 300],
 };

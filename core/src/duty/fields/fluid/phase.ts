@@ -1,6 +1,6 @@
-import { phases } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { phases } from "../words.ts";
 
 export const phase: Field<"fluid.phase", (typeof phases)[number] | null> = {
   path: "fluid.phase",

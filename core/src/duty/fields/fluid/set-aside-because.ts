@@ -11,5 +11,5 @@ export const setAsideBecause: Field<"fluid.setAsideBecause", string | null> = {
   why: "A hazard of the substance counts until somebody says why it does not.",
   assumed: "nothing is set aside",
   raised: ({ fluid }) => (fluid.setAside ?? []).length > 0,
-  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, setAsideBecause: "as agreed" } }],
+  otherwise: () => ["as agreed"],
 };

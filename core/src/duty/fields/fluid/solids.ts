@@ -13,6 +13,6 @@ export const solids: AssumedField<"fluid.solidsPercent", number | null> = {
   raised: ({ fluid }) => fluid.phase !== "steam",
   assumed: "none",
   settle: ({ fluid }) => fluid.solidsPercent ?? 0,
-  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, solidsPercent: 2, solidsHard: true } }],
+  otherwise: () => [2],
   moves: [0, 80],
 };

@@ -18,5 +18,5 @@ export const substance: Field<"fluid.substance", string | null> = {
   means: ["substance"],
   why: "Boiling, freezing and expansion follow from it.",
   assumed: "what its family is the name of; of any other nothing is reckoned",
-  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, substance: "water" } }],
+  otherwise: () => ["water"],
 };

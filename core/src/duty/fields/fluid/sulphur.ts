@@ -14,5 +14,5 @@ export const sulphur: Field<"fluid.sulphurPercent", number | null> = {
   raised: ({ fluid, cases }) =>
     /hydrocarbon/.test(fluid.family ?? "") &&
     cases.some((c) => c.kind !== "fire" && (c.temperatureC ?? 0) > 260),
-  otherwise: (duty) => [{ ...duty, fluid: { ...duty.fluid, sulphurPercent: 0 } }],
+  otherwise: () => [0],
 };

@@ -12,5 +12,5 @@ export const deadEnd: Field<"deadEnd", boolean | null> = {
   why: "A wafer body falls where nothing is bolted behind it.",
   raised: ({ endConnection }) => endConnection === "wafer" || endConnection === "lug",
   assumed: "piped on both sides",
-  otherwise: (duty) => [{ ...duty, deadEnd: true }],
+  otherwise: () => [true],
 };

@@ -1,6 +1,6 @@
-import { endConnections } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
+import { endConnections } from "../words.ts";
 
 export const endConnection: AssumedField<"endConnection", (typeof endConnections)[number] | null> = {
   path: "endConnection",
@@ -46,5 +46,5 @@ export const endConnection: AssumedField<"endConnection", (typeof endConnections
   },
   why: "The valve must fit the line.",
   settle: (duty) => duty.endConnection ?? "flanged RF",
-  otherwise: (duty) => [{ ...duty, endConnection: "flanged RTJ" }],
+  otherwise: () => ["flanged RTJ"],
 };

@@ -10,7 +10,7 @@ export const pipeBore: Field<"pipeBoreMm", number | null> = {
   raised: ({ cases, function: tasks }) =>
     (tasks?.includes("throttling") ?? false) || cases.some(({ rate }) => (rate ?? 0) > 0),
   assumed: "as wide as the valve",
-  otherwise: (duty) => (duty.dn === null ? [] : [{ ...duty, pipeBoreMm: Math.round(1.3 * duty.dn) }]),
+  otherwise: ({ dn }) => (dn === null ? [] : [Math.round(1.3 * dn)]),
   headings: ["pipe bore", "pipe bore, mm", "bore of pipe"],
   means: ["pipe bore"],
 };

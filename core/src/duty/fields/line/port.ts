@@ -1,6 +1,6 @@
-import { ports } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
+import { ports } from "../words.ts";
 
 export const port: AssumedField<"port", (typeof ports)[number] | null> = {
   path: "port",
@@ -24,5 +24,5 @@ export const port: AssumedField<"port", (typeof ports)[number] | null> = {
   },
   why: "Pigs and drains want the full bore.",
   settle: (duty) => duty.port ?? "reduced accepted",
-  otherwise: (duty) => [{ ...duty, port: "full" }],
+  otherwise: () => ["full"],
 };

@@ -1,6 +1,6 @@
-import { readPumpCurve } from "../../settling/pump-curve.ts";
 import type { Field } from "../field.ts";
 import { readable } from "../holds.ts";
+import { readPumpCurve } from "../pump-curve.ts";
 
 const faultIn = (text: string) => {
   const read = readPumpCurve(text);

@@ -1,4 +1,4 @@
-import { constructionNamed, constructions } from "../../../construction/bodies/index.ts";
+import { constructionNamed, constructions } from "../../../construction/bodies/constructions.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
 import { ofValveOnSite } from "./shown.ts";

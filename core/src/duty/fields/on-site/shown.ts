@@ -1,4 +1,4 @@
-import type { Duty } from "../../statement/duty.ts";
+import type { DutySeen } from "../seen.ts";
 
 /** Asked of a valve that stands already, and of no other. */
-export const ofValveOnSite = ({ onSite }: Pick<Duty, "onSite">): boolean => onSite === true;
+export const ofValveOnSite = ({ onSite }: Pick<DutySeen, "onSite">): boolean => onSite === true;

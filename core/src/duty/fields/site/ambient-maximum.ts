@@ -1,6 +1,6 @@
-import { absoluteZeroC } from "../limits.ts";
 import type { AssumedField } from "../field.ts";
 import { temperature } from "../holds.ts";
+import { absoluteZeroC } from "../limits.ts";
 
 export const ambientMaximum: AssumedField<"ambientMaximumC", number | null> = {
   path: "ambientMaximumC",
@@ -13,6 +13,6 @@ export const ambientMaximum: AssumedField<"ambientMaximumC", number | null> = {
   why: "Sun and ambient warm a cavity shut in cold.",
   settle: (duty, house) =>
     duty.ambientMaximumC ?? Math.max(house.assumedAmbientMaximumC, duty.ambientMinimumC ?? absoluteZeroC),
-  otherwise: (duty) => [{ ...duty, ambientMaximumC: Math.max(60, duty.ambientMinimumC ?? 60) }],
+  otherwise: (duty) => [Math.max(60, duty.ambientMinimumC ?? 60)],
   moves: [-60, 120],
 };

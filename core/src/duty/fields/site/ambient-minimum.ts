@@ -11,6 +11,6 @@ export const ambientMinimum: Field<"ambientMinimumC", number | null> = {
   range: { name: "ambient", end: "low", crossed: "Highest ambient is below the lowest." },
   why: "Body and seals must stand it when the line is cold.",
   assumed: "no colder than the cases",
-  otherwise: (duty) => [{ ...duty, ambientMinimumC: Math.min(-40, duty.ambientMaximumC ?? -40) }],
+  otherwise: (duty) => [Math.min(-40, duty.ambientMaximumC ?? -40)],
   moves: [-196, 60],
 };

@@ -10,6 +10,6 @@ export const area: Field<"area", string | null> = {
   why: "Decides whether a motor may stand there.",
   raised: ({ operator }) => operator === "electric",
   assumed: "a motor waits for it",
-  otherwise: (duty) => [{ ...duty, area: "zone 1 IIB T3" }],
+  otherwise: () => ["zone 1 IIB T3"],
   means: ["hazardous", "hazardous area", "hazardous class", "hazardous area class"],
 };

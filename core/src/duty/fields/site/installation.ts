@@ -1,6 +1,6 @@
-import { installations } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
+import { installations } from "../words.ts";
 
 export const installation: AssumedField<"installation", (typeof installations)[number] | null> = {
   path: "installation",
@@ -20,5 +20,5 @@ export const installation: AssumedField<"installation", (typeof installations)[n
   },
   why: "Buried valves want extensions; marine air eats bolting.",
   settle: (duty) => duty.installation ?? "outdoor",
-  otherwise: (duty) => [{ ...duty, installation: "marine air" }],
+  otherwise: () => ["marine air"],
 };

@@ -1,6 +1,6 @@
-import { vacuumBarG } from "../limits.ts";
 import type { Field } from "../field.ts";
 import { pressure } from "../holds.ts";
+import { vacuumBarG } from "../limits.ts";
 
 export const jacketPressure: Field<"jacketBarG", number | null> = {
   path: "jacketBarG",

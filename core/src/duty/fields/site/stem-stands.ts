@@ -1,6 +1,6 @@
-import { stemAttitudes } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
+import { stemAttitudes } from "../words.ts";
 
 type Stands = (typeof stemAttitudes)[number];
 

@@ -1,6 +1,6 @@
-import { characteristics } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { characteristics } from "../words.ts";
 
 /** How flow is to rise with the opening of a valve that throttles. */
 export const characteristicAsked: Field<"characteristic", (typeof characteristics)[number] | null> = {
@@ -13,7 +13,7 @@ export const characteristicAsked: Field<"characteristic", (typeof characteristic
   why: "A trim that has it is taken before one that has not.",
   raised: ({ function: tasks }) => tasks?.includes("throttling") ?? false,
   assumed: "none is asked for",
-  otherwise: (duty) => characteristics.map((characteristic) => ({ ...duty, characteristic })),
+  otherwise: () => characteristics,
   headings: ["characteristic", "flow characteristic", "inherent characteristic"],
   written: {
     "equal percentage": "eq%, =%, eq %, equal %, eq. perc., mod. equal %",

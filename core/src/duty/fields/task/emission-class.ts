@@ -1,6 +1,6 @@
-import { emissionClasses } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { emissionClasses } from "../words.ts";
 
 export const emissionClass: Field<"emissionClass", (typeof emissionClasses)[number] | null> = {
   path: "emissionClass",
@@ -13,5 +13,5 @@ export const emissionClass: Field<"emissionClass", (typeof emissionClasses)[numb
   why: "Toxic and volatile service wants a class for the stem seal.",
   raised: ({ fluid }) => fluid.hazards?.some((h) => h === "toxic" || h === "lethal") ?? false,
   assumed: "none asked",
-  otherwise: (duty) => [{ ...duty, emissionClass: "B" }],
+  otherwise: () => ["B"],
 };

@@ -11,5 +11,5 @@ export const fireSafe: AssumedField<"fireSafe", boolean | null> = {
   why: "Rules out seats without a metal back-up.",
   assumed: "not asked",
   settle: (duty) => duty.fireSafe ?? false,
-  otherwise: (duty) => [{ ...duty, fireSafe: true }],
+  otherwise: () => [true],
 };

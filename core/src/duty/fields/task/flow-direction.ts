@@ -1,9 +1,9 @@
-import type { Duty } from "../../statement/duty.ts";
-import { flowDirections } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { choice } from "../holds.ts";
+import type { DutySeen } from "../seen.ts";
+import { flowDirections } from "../words.ts";
 
-const holdsReverse = (duty: Duty) =>
+const holdsReverse = (duty: Pick<DutySeen, "cases">) =>
   duty.cases.some((c) => c.flow === "reverse" && c.mayBeShut && c.kind !== "fire");
 
 export const flowDirection: AssumedField<"flowDirection", (typeof flowDirections)[number] | null> = {
@@ -23,5 +23,5 @@ export const flowDirection: AssumedField<"flowDirection", (typeof flowDirections
   why: "One-way valves fall where pressure can come from both sides.",
   // A case in which it must hold from the other side says more than the word.
   settle: (duty) => (holdsReverse(duty) ? "both ways" : (duty.flowDirection ?? "both ways")),
-  otherwise: (duty) => [{ ...duty, flowDirection: "one way" }],
+  otherwise: () => ["one way"],
 };

@@ -1,6 +1,6 @@
-import { type ValveFunction, valveFunctions } from "../words.ts";
 import type { AssumedField } from "../field.ts";
 import { set } from "../holds.ts";
+import { type ValveFunction, valveFunctions } from "../words.ts";
 
 export const valveFunction: AssumedField<"function", ValveFunction[] | null, ReadonlySet<ValveFunction>> = {
   path: "function",
@@ -34,8 +34,5 @@ export const valveFunction: AssumedField<"function", ValveFunction[] | null, Rea
     new Set<ValveFunction>(
       duty.function === null || duty.function.length === 0 ? ["on-off isolation"] : duty.function,
     ),
-  otherwise: (duty) => [
-    { ...duty, function: ["double block and bleed"] },
-    { ...duty, function: ["emergency shut-down"] },
-  ],
+  otherwise: () => [["double block and bleed"], ["emergency shut-down"]],
 };

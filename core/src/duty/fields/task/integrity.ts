@@ -1,6 +1,6 @@
-import { integrityLevels } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { integrityLevels } from "../words.ts";
 
 export const integrity: Field<"integrityLevel", (typeof integrityLevels)[number] | null> = {
   path: "integrityLevel",
@@ -17,6 +17,6 @@ export const integrity: Field<"integrityLevel", (typeof integrityLevels)[number]
   },
   why: "A safety function asks for more torque in hand, a spring and a proof test.",
   assumed: "none asked",
-  otherwise: (duty) => [{ ...duty, integrityLevel: "SIL 2" }],
+  otherwise: () => ["SIL 2"],
   raised: ({ function: functions }) => functions?.includes("emergency shut-down") ?? false,
 };

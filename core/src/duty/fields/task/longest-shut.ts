@@ -10,6 +10,6 @@ export const longestShut: AssumedField<"longestShutDays", number | null> = {
   means: ["shut days", "days shut"],
   why: "A soft seat held shut needs more torque to break.",
   settle: (duty, house) => duty.longestShutDays ?? house.assumedLongestShutDays,
-  otherwise: (duty) => [{ ...duty, longestShutDays: 730 }],
+  otherwise: () => [730],
   moves: [0, 20_000],
 };

@@ -12,5 +12,5 @@ export const partialStroke: AssumedField<"partialStrokeMonths", number | null> =
   raised: ({ integrityLevel }) => integrityLevel !== null && integrityLevel !== "none",
   assumed: "never",
   settle: (duty) => duty.partialStrokeMonths ?? 0,
-  otherwise: (duty) => [{ ...duty, partialStrokeMonths: 3 }],
+  otherwise: () => [3],
 };

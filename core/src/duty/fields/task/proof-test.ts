@@ -13,6 +13,6 @@ export const proofTest: AssumedField<"proofTestMonths", number | null> = {
   raised: ({ integrityLevel }) => integrityLevel !== null && integrityLevel !== "none",
   assumed: "60 months",
   settle: (duty) => duty.proofTestMonths ?? 60,
-  otherwise: (duty) => [{ ...duty, proofTestMonths: 12 }],
+  otherwise: () => [12],
   moves: [1, 240],
 };

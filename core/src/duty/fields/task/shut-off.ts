@@ -1,6 +1,6 @@
-import { type ShutOff, shutOffPromises } from "../words.ts";
 import type { Field } from "../field.ts";
 import { choice } from "../holds.ts";
+import { type ShutOff, shutOffPromises } from "../words.ts";
 
 export const shutOff: Field<"shutOff", ShutOff | null> = {
   path: "shutOff",
@@ -34,5 +34,5 @@ export const shutOff: Field<"shutOff", ShutOff | null> = {
   },
   why: "Metal seats and control seats pass what soft seats do not.",
   assumed: "the maker's standard",
-  otherwise: (duty) => [{ ...duty, shutOff: "A" }],
+  otherwise: () => ["A"],
 };

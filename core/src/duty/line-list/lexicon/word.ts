@@ -1,6 +1,6 @@
 import { distance } from "fastest-levenshtein";
 import type { Concept } from "./concept.ts";
-import { longWords, phrases, takenApart } from "./index.ts";
+import { longWords, phrases, takenApart } from "./phrases.ts";
 
 /** What a word can mean, and how sure that is. */
 export interface Meaning {

@@ -1,5 +1,5 @@
 import { distance } from "fastest-levenshtein";
-import { listed } from "../../../basis/text/index.ts";
+import { listed } from "../../../basis/text/listed.ts";
 import type { LineListField } from "../fields.ts";
 import { plain } from "../lexicon/plain.ts";
 import type { Reading } from "./reading.ts";

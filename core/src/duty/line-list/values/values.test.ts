@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { lineListField, lineListFields } from "../fields.ts";
-import { readCell } from "./index.ts";
 import { decimalOf, parseNumeral } from "./numeral.ts";
+import { readCell } from "./read-cell.ts";
 import type { Cell, Reading } from "./reading.ts";
 
 const read = (id: string, cell: Cell, unit: string | null = null, decimal: "." | "," = ".") =>

@@ -1,4 +1,4 @@
-import type { HeadingStep } from "./kind.ts";
+import type { HeadingStep } from "./heading-step.ts";
 
 /** The side a case is pushed from stood under a heading that later meant the tag's flow direction. */
 export const headingsOfOldExports: HeadingStep = {

@@ -1,4 +1,4 @@
-import type { HeadingStep } from "./kind.ts";
+import type { HeadingStep } from "./heading-step.ts";
 
 const renamed: Readonly<Record<string, string>> = {
   "Pipe bore, mm": "Pipe bore (mm)",

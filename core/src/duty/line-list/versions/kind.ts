@@ -1,12 +1,6 @@
 import { headingsOfOldExports } from "./2-case-pressure-from.ts";
 import { figuresWithUnits } from "./3-figures-with-units.ts";
-
-/** One step of the line lists this program writes: they name no format, and are known by their headings. */
-export interface HeadingStep {
-  readonly says: string;
-  readonly isOld: (headings: readonly string[]) => boolean;
-  readonly upcast: (headings: readonly string[]) => string[];
-}
+import type { HeadingStep } from "./heading-step.ts";
 
 const steps: readonly HeadingStep[] = [headingsOfOldExports, figuresWithUnits];
 
@@ -18,5 +12,8 @@ const steps: readonly HeadingStep[] = [headingsOfOldExports, figuresWithUnits];
  * @example newestHeadings(["Tag", "Size"]) // → ["Tag","Size"]
  */
 export function newestHeadings(headings: readonly string[]): string[] {
-  return steps.reduce<string[]>((so, step) => (step.isOld(so) ? step.upcast(so) : so), [...headings]);
+  return steps.reduce<string[]>(
+    (previous, step) => (step.isOld(previous) ? step.upcast(previous) : previous),
+    [...headings],
+  );
 }

@@ -1,9 +1,9 @@
 import type { DriveTrain } from "../drive-train.ts";
-import type { Valve } from "../valve.ts";
+import type { UnnumberedValve } from "../unnumbered-valve.ts";
 
 /** What carries a part: the valve, or what turns it. */
 interface Carriers {
-  readonly valve: Omit<Valve, "identity">;
+  readonly valve: UnnumberedValve;
   readonly train: Pick<DriveTrain, "drive" | "fittings">;
 }
 export type Carrier = keyof Carriers;

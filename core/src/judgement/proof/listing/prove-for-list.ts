@@ -1,9 +1,9 @@
-import type { Shelf } from "../../../equipment/catalogue/shelf.ts";
-import type { Duty } from "../../../duty/statement/duty.ts";
-import { settle } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
-import { offerFor } from "../../on-site/index.ts";
-import { rules } from "../../rules/index.ts";
+import { settle } from "../../../duty/settling/settle.ts";
+import type { Duty } from "../../../duty/statement/duty.ts";
+import type { Shelf } from "../../../equipment/catalogue/shelf.ts";
+import { offerFor } from "../../../equipment/on-site/offer.ts";
+import { rules } from "../../rules/rules.ts";
 import type { ProvenCandidate } from "../candidate.ts";
 import { pairingsFor } from "../pairings.ts";
 import { type DutyProof, proveDuty } from "../prove.ts";

@@ -1,6 +1,7 @@
 import type { OfferedSize } from "../../../equipment/catalogue/shelf.ts";
 import { picksOf } from "../../../equipment/catalogue/valve.ts";
-import { CountedCandidate, type Pairing } from "../candidate.ts";
+import { CountedCandidate } from "../candidate.ts";
+import type { Pairing } from "../pairing.ts";
 import type { Pairings } from "../pairings.ts";
 import type { Found } from "../sharing/shared-findings.ts";
 import { addedBy, missedIn, picking, type Steps, stepsAlone, stepsOf } from "./steps.ts";

@@ -1,6 +1,6 @@
-import type { Picking } from "../../../equipment/catalogue/parts/index.ts";
+import type { Picking } from "../../../equipment/catalogue/parts/part.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
-import type { Pairing } from "../candidate.ts";
+import type { Pairing } from "../pairing.ts";
 import type { Block } from "../sharing/block.ts";
 import type { Shared } from "../sharing/shared-findings.ts";
 

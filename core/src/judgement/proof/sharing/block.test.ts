@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Verdict } from "../../rules/finding.ts";
 import { Finding } from "../../rules/found.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "../../rules/outcome.ts";
+import { cannotTell, notAsked, plain } from "../../rules/outcome.ts";
+import type { Outcome } from "../../rules/outcome-kinds.ts";
 import { type Block, blockOf, findingsOf, graver, joined, leastOf, stationVerdicts } from "./block.ts";
 
 const verdicts: Verdict[] = ["holds", "tight", "fails", "cannot tell", "not asked"];

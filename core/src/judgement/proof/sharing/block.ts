@@ -1,6 +1,6 @@
 import { gravityOf, type RuleStation, ruleStations, type Verdict } from "../../rules/finding.ts";
 import { Finding, type Ruling } from "../../rules/found.ts";
-import type { Outcome } from "../../rules/outcome.ts";
+import type { Outcome } from "../../rules/outcome-kinds.ts";
 import type { TightWeight } from "../../rules/rule.ts";
 
 /** What was found on one part of a candidate, gathered once and shared by every candidate with that part. */

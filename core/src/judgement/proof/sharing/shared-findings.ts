@@ -1,12 +1,14 @@
-import type { Identity, Numbering } from "../../../equipment/catalogue/identity.ts";
-import { type Picking, parts } from "../../../equipment/catalogue/parts/index.ts";
-import type { Valve } from "../../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import type { Identity, Numbering } from "../../../equipment/catalogue/identity.ts";
+import type { Picking } from "../../../equipment/catalogue/parts/part.ts";
+import { parts } from "../../../equipment/catalogue/parts/parts.ts";
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import type { Judged } from "../../rules/judged.ts";
-import { notAsked, type Outcome, type UnaskedOutcome } from "../../rules/outcome.ts";
+import { notAsked } from "../../rules/outcome.ts";
+import type { Outcome, UnaskedOutcome } from "../../rules/outcome-kinds.ts";
 import { type Rule, whyUnraised } from "../../rules/rule.ts";
-import type { Pairing } from "../candidate.ts";
+import type { Pairing } from "../pairing.ts";
 import { type Block, blockOf, forNobody, joined } from "./block.ts";
 import { type RuleNode, ruleTree } from "./tree.ts";
 

@@ -1,9 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf, demoTags } from "../../../../test/demo.ts";
-import { numbering, parts, valvesOfSize } from "../../../equipment/catalogue/index.ts";
-import { defaultHouseRules } from "../../../basis/house/index.ts";
-import { rules } from "../../rules/index.ts";
+import { defaultHouseRules } from "../../../basis/house/house-rules.ts";
+import { numbering } from "../../../equipment/catalogue/identity.ts";
+import { parts } from "../../../equipment/catalogue/parts/parts.ts";
+import { valvesOfSize } from "../../../equipment/catalogue/valve.ts";
 import { examined } from "../../rules/rule.ts";
+import { rules } from "../../rules/rules.ts";
 import { constructionsIn } from "../constructions.ts";
 import { describeCandidate, describeProof } from "../describe.ts";
 import { prove } from "../prove.ts";

@@ -1,4 +1,5 @@
-import { type Part, type PartPath, parts, placesOf } from "../../../equipment/catalogue/parts/index.ts";
+import type { Part } from "../../../equipment/catalogue/parts/part.ts";
+import { type PartPath, parts, placesOf } from "../../../equipment/catalogue/parts/parts.ts";
 import type { Rule } from "../../rules/rule.ts";
 
 /** Rules that hang on the same parts, and below them those that hang on less. */

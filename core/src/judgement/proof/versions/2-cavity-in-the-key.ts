@@ -1,5 +1,5 @@
-import { arrangementOf } from "../../../equipment/catalogue/versions/2-dimensions-and-arrangements.ts";
 import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
+import { arrangementOf } from "../../../equipment/catalogue/versions/2-dimensions-and-arrangements.ts";
 
 /** A valve's key gained the arrangement of its cavity, between the body's grade and the trim. */
 export const cavityInTheKey: VersionStep = {

@@ -1,4 +1,4 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, fits, notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";

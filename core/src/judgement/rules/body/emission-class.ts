@@ -1,5 +1,5 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import { emissionClasses } from "../../../duty/fields/words.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { hazardsUsed, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";

@@ -1,4 +1,5 @@
-import type { SettledCase, SettledDuty } from "../../../duty/settling/settle.ts";
+import type { SettledCase } from "../../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, fits } from "../outcome.ts";
 import { neverShut } from "../raised.ts";

@@ -1,4 +1,4 @@
-import { carries } from "../../../mechanics/flow/index.ts";
+import { carries } from "../../../mechanics/flow/assess.ts";
 import { stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

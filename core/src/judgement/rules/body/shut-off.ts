@@ -1,4 +1,5 @@
-import { type Allowance, allowanceOf, comparePromise } from "../../../mechanics/shut-off/index.ts";
+import { type Allowance, allowanceOf } from "../../../mechanics/shut-off/allowance.ts";
+import { comparePromise } from "../../../mechanics/shut-off/compare.ts";
 import type { Used } from "../finding.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, plain } from "../outcome.ts";

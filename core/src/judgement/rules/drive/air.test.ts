@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
-import type { Drive } from "../../../equipment/drives/index.ts";
-import { defaultHouseRules, type HouseRules } from "../../../basis/house/index.ts";
+import { defaultHouseRules, type HouseRules } from "../../../basis/house/house-rules.ts";
+import type { Drive } from "../../../equipment/drives/kind.ts";
 
 const shelf = shelfWith();
 const valve = shelf.valvesFor(50)[0]!;

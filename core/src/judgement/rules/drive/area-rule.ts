@@ -1,8 +1,12 @@
-import { type Hazard, readMarkings, readPlace, type Unfit, unfitFor } from "../../../duty/area/index.ts";
-import { type Drive, kindOf } from "../../../equipment/drives/index.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import { type Hazard, type Unfit, unfitFor } from "../../../duty/area/fit.ts";
+import { readMarkings } from "../../../duty/area/marking.ts";
+import { readPlace } from "../../../duty/area/place.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import type { Drive } from "../../../equipment/drives/kind.ts";
 import { used } from "../inputs.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import type { Outcome } from "../outcome-kinds.ts";
 import { type Rule, rule } from "../rule.ts";
 import { unlessByMotor } from "./by-operator.ts";
 

@@ -1,4 +1,4 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 
 /**
  * Why a duty does not ask what only hands raise.

@@ -1,4 +1,4 @@
-import { readDutyClass } from "../../../equipment/drives/index.ts";
+import { readDutyClass } from "../../../equipment/drives/by-motor.ts";
 import { functionUsed, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

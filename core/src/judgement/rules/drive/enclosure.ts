@@ -1,5 +1,5 @@
-import { codeWanted, keepsOut } from "../../../duty/area/index.ts";
-import { kindOf } from "../../../equipment/drives/index.ts";
+import { codeWanted, keepsOut } from "../../../duty/area/enclosure.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

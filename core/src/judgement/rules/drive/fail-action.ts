@@ -1,4 +1,4 @@
-import { kindOf } from "../../../equipment/drives/index.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { functionUsed, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

@@ -1,7 +1,7 @@
-import type { Place } from "../../../equipment/accessories/index.ts";
-import { readPlace } from "../../../duty/area/index.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import { readPlace } from "../../../duty/area/place.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import type { Place } from "../../../equipment/accessories/fittings.ts";
 import type { Used } from "../finding.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";

@@ -2,10 +2,10 @@ import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
-import type { AccessoryFamily } from "../../../equipment/accessories/index.ts";
-import type { Drive } from "../../../equipment/drives/index.ts";
-import { defaultHouseRules, type HouseRules } from "../../../basis/house/index.ts";
-import { prover } from "../../proof/index.ts";
+import { defaultHouseRules, type HouseRules } from "../../../basis/house/house-rules.ts";
+import type { AccessoryFamily } from "../../../equipment/accessories/kinds.ts";
+import type { Drive } from "../../../equipment/drives/kind.ts";
+import { prover } from "../../proof/prover.ts";
 
 const shelf = shelfWith();
 const valve = shelf.valvesFor(50)[0]!;

@@ -1,4 +1,4 @@
-import { peakOf } from "../../../basis/stroke/index.ts";
+import { peakOf } from "../../../basis/stroke/profile.ts";
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";

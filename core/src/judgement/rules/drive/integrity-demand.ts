@@ -1,4 +1,4 @@
-import { solenoids } from "../../../mechanics/air/index.ts";
+import { solenoids } from "../../../mechanics/air/solenoids.ts";
 import { against, inHand } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";

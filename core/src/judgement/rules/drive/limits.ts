@@ -1,6 +1,6 @@
-import type { SuppliedDrive } from "../../../equipment/drives/index.ts";
 import { padOf } from "../../../basis/reference/pads.ts";
-import { type Weakest, weakest } from "../../../basis/stroke/index.ts";
+import { type Weakest, weakest } from "../../../basis/stroke/weakest.ts";
+import type { SuppliedDrive } from "../../../equipment/drives/supplied.ts";
 import type { TorqueDemand } from "../../../mechanics/torque/demand.ts";
 
 /** The numbers a drive is judged by on a valve; the rules and the choice of a drive share them. */

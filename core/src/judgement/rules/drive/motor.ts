@@ -1,4 +1,6 @@
-import { type Drive, kindOf, type MotorFamily } from "../../../equipment/drives/index.ts";
+import type { MotorFamily } from "../../../equipment/drives/by-motor.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import type { Drive } from "../../../equipment/drives/kind.ts";
 
 /**
  * The family of a drive with a motor.

@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
-import { type AnyFamily, type Drive, readDutyClass } from "../../../equipment/drives/index.ts";
+import { readDutyClass } from "../../../equipment/drives/by-motor.ts";
+import type { AnyFamily, Drive } from "../../../equipment/drives/kind.ts";
 
 const valve = shelfWith().valvesFor(50)[0]!;
 const motor = demoShelf.families.flatMap((f) => f.drives).find((d) => d.key === "tarrowby-el|EL 250")!;

@@ -1,4 +1,4 @@
-import type { Fitted } from "../../../equipment/accessories/index.ts";
+import type { Fitted } from "../../../equipment/accessories/fittings.ts";
 import type { Judged } from "../judged.ts";
 import { timed } from "./on-air.ts";
 

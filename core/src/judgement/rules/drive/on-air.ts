@@ -1,8 +1,10 @@
-import type { Fittings } from "../../../equipment/accessories/index.ts";
-import { type AirWay, type OnAir, onAir } from "../../../mechanics/air/index.ts";
-import { type Drive, kindOf } from "../../../equipment/drives/index.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
-import type { StrokeName } from "../../../basis/stroke/index.ts";
+import type { StrokeName } from "../../../basis/stroke/profile.ts";
+import type { Fittings } from "../../../equipment/accessories/fittings.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import type { Drive } from "../../../equipment/drives/kind.ts";
+import { type OnAir, onAir } from "../../../mechanics/air/executions.ts";
+import type { AirWay } from "../../../mechanics/air/ways.ts";
 import type { TorqueDemand } from "../../../mechanics/torque/demand.ts";
 import type { Judged } from "../judged.ts";
 

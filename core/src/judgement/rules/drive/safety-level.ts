@@ -1,6 +1,6 @@
-import type { SolenoidRates } from "../../../mechanics/air/index.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import type { SolenoidRates } from "../../../mechanics/air/solenoids.ts";
 
 /**
  * Integrity level a duty asks for.

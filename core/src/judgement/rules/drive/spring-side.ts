@@ -1,4 +1,4 @@
-import { kindOf } from "../../../equipment/drives/index.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { used } from "../inputs.ts";
 import { fits, notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";

@@ -2,9 +2,9 @@ import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../../test/demo.ts";
 import { dutyWith } from "../../../../test/fixture.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
-import type { AnyFamily, Drive } from "../../../equipment/drives/index.ts";
-import type { Duty } from "../../../duty/index.ts";
-import { defaultHouseRules } from "../../../basis/house/index.ts";
+import { defaultHouseRules } from "../../../basis/house/house-rules.ts";
+import type { Duty } from "../../../duty/statement/duty.ts";
+import type { AnyFamily, Drive } from "../../../equipment/drives/kind.ts";
 
 const drives = demoShelf.families.flatMap((family) => family.drives);
 const named = (id: string, change: object = {}): Drive => {

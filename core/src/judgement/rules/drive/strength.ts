@@ -1,5 +1,5 @@
-import { kindOf } from "../../../equipment/drives/index.ts";
-import { placeWords, pointWords } from "../../../basis/stroke/index.ts";
+import { placeWords, pointWords } from "../../../basis/stroke/weakest.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { hardestAt } from "../../../mechanics/torque/demand.ts";
 import { against, inHand } from "../compare.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";

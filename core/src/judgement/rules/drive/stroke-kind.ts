@@ -1,4 +1,4 @@
-import { kindOf } from "../../../equipment/drives/index.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

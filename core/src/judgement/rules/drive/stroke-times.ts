@@ -1,8 +1,9 @@
-import type { StrokeName } from "../../../basis/stroke/index.ts";
+import type { StrokeName } from "../../../basis/stroke/profile.ts";
 import { against, inHand } from "../compare.ts";
 import type { Used } from "../finding.ts";
 import { used } from "../inputs.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import type { Outcome } from "../outcome-kinds.ts";
 import { type Rule, rule } from "../rule.ts";
 import { fastest, timed } from "./on-air.ts";
 import { timing } from "./timing.ts";

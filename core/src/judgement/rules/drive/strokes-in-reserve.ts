@@ -1,7 +1,8 @@
-import { kindOf } from "../../../equipment/drives/index.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { stated, used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import type { Outcome } from "../outcome-kinds.ts";
 import { rule } from "../rule.ts";
 import { timed } from "./on-air.ts";
 

@@ -1,4 +1,4 @@
-import type { StrokeName } from "../../../basis/stroke/index.ts";
+import type { StrokeName } from "../../../basis/stroke/profile.ts";
 import type { Used } from "../finding.ts";
 import { used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";

@@ -1,4 +1,4 @@
-import { kindOf } from "../../../equipment/drives/index.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { inHand, kelvinTo } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";

@@ -1,7 +1,8 @@
-import type { SettledCase, SettledDuty } from "../../../duty/settling/settle.ts";
-import { saturation } from "../../../duty/fluid/saturation.ts";
 import { fluidNamed } from "../../../basis/reference/fluids.ts";
 import { atmosphereBar } from "../../../basis/units/definitions.ts";
+import { saturation } from "../../../duty/fluid/saturation.ts";
+import type { SettledCase } from "../../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { dutyRule } from "../rule.ts";

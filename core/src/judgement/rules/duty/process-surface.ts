@@ -1,4 +1,4 @@
-import { readPlace } from "../../../duty/area/index.ts";
+import { readPlace } from "../../../duty/area/place.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { dutyRule } from "../rule.ts";

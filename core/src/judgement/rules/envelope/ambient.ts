@@ -1,4 +1,5 @@
-import type { SettledCase, SettledDuty } from "../../../duty/settling/settle.ts";
+import type { SettledCase } from "../../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 
 /**
  * The duty's cases with the coldest ambient as one more: an idle line takes it.

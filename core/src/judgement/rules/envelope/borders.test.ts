@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith, findingOn, type Setting, shelfWith } from "../../../../test/fixture.ts";
-import type { Catalogue } from "../../../equipment/catalogue/index.ts";
+import type { Catalogue } from "../../../equipment/catalogue/schema.ts";
 
 type Line = Catalogue["lines"][number];
 type DutyChange = NonNullable<Parameters<typeof dutyWith>[0]>;

@@ -1,10 +1,11 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import { causticLimitC } from "../../../basis/reference/attack.ts";
 import { metalLimits } from "../../../basis/reference/metals.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { inHand, kelvinTo } from "../compare.ts";
 import { gravityOf } from "../finding.ts";
 import { temperatureOf, used } from "../inputs.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import type { Outcome } from "../outcome-kinds.ts";
 import { rule } from "../rule.ts";
 import { hottest } from "../worst.ts";
 import { bodyMetal, trimMetals } from "./wetted.ts";

@@ -1,11 +1,12 @@
 import { type CavityRise, cavityRise } from "../../../basis/calc/cavity-rise.ts";
 import { seatRelief } from "../../../basis/calc/seat-relief.ts";
-import type { Valve } from "../../../equipment/catalogue/valve.ts";
-import type { SettledCase, SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { valueOnCurve } from "../../../basis/reference/curve.ts";
 import type { Fluid } from "../../../basis/reference/fluids.ts";
 import { metalLimits } from "../../../basis/reference/metals.ts";
+import type { SettledCase } from "../../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
 
 /** A body of usual wall swells by about this share a bar: an estimate, small beside the liquid's own. */
 const bodyCompliancePerBar = 0.00001;

@@ -1,10 +1,11 @@
-import type { JudgedIn } from "../../../duty/settling/families.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { type Suitability, suitability } from "../../../basis/reference/suitability.ts";
+import type { JudgedIn } from "../../../duty/settling/families.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { gravityOf, type Verdict } from "../finding.ts";
 import { used } from "../inputs.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import type { Outcome } from "../outcome-kinds.ts";
 
 /** A wetted part and the name its material has in the suitability tables. */
 export interface WettedPart {

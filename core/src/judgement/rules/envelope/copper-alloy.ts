@@ -1,5 +1,5 @@
-import { attacksCopper, explodesWithCopper } from "../../../duty/settling/copper.ts";
 import { metalLimits } from "../../../basis/reference/metals.ts";
+import { attacksCopper, explodesWithCopper } from "../../../duty/settling/copper.ts";
 import { stated, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";

@@ -1,5 +1,5 @@
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { isPassing } from "../../../duty/statement/case-kinds.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import { inHand, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, plain } from "../outcome.ts";

@@ -1,6 +1,7 @@
-import type { SettledCase, SettledDuty } from "../../../duty/settling/settle.ts";
 import { hydrogenLimitC } from "../../../basis/reference/attack.ts";
 import { atmosphereBar } from "../../../basis/units/definitions.ts";
+import type { SettledCase } from "../../../duty/settling/settled-case.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { notAsked } from "../outcome.ts";

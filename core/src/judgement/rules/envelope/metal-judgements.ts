@@ -1,10 +1,11 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { type MetalLimits, metalLimits } from "../../../basis/reference/metals.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { against, inHand, kelvinTo } from "../compare.ts";
 import { gravityOf } from "../finding.ts";
 import { hazardsUsed, stated, used } from "../inputs.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import type { Outcome } from "../outcome-kinds.ts";
 import { hottest, worstPressure } from "../worst.ts";
 
 /** A wetted metal part; `metal` is its name in the tables, null where they have none. */

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoShelf, demoTags } from "../../../../test/demo.ts";
-import { verdictsIn } from "../../breaking/index.ts";
-import type { Duty } from "../../../duty/index.ts";
-import { defaultHouseRules } from "../../../basis/house/index.ts";
-import { rules } from "../index.ts";
+import { defaultHouseRules } from "../../../basis/house/house-rules.ts";
+import type { Duty } from "../../../duty/statement/duty.ts";
+import { verdictsIn } from "../../breaking/judgement.ts";
+import { rules } from "../rules.ts";
 
 const house = defaultHouseRules();
 /** Rules a harder case can only make worse. */

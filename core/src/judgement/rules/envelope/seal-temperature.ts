@@ -1,4 +1,4 @@
-import type { SettledCase } from "../../../duty/settling/settle.ts";
+import type { SettledCase } from "../../../duty/settling/settled-case.ts";
 import { kelvinTo } from "../compare.ts";
 import { temperatureOf } from "../inputs.ts";
 import { overCases } from "../over-cases.ts";

@@ -1,5 +1,5 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import { metalLimits } from "../../../basis/reference/metals.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

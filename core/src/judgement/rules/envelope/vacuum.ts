@@ -1,5 +1,5 @@
 import { vacuumBarG } from "../../../duty/fields/limits.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";

@@ -1,6 +1,6 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import { metalLimits } from "../../../basis/reference/metals.ts";
 import { atmosphereBar } from "../../../basis/units/definitions.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
-import type { Valve } from "../../../equipment/catalogue/index.ts";
-import type { Drive } from "../../../equipment/drives/index.ts";
-import { fitUpOf } from "../../../mechanics/fit-up/index.ts";
-import { defaultHouseRules } from "../../../basis/house/index.ts";
+import { defaultHouseRules } from "../../../basis/house/house-rules.ts";
 import { padOf } from "../../../basis/reference/pads.ts";
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
+import type { Drive } from "../../../equipment/drives/kind.ts";
+import { fitUpOf } from "../../../mechanics/fit-up/fit-up.ts";
 
 const shelf = shelfWith();
 const valve = shelf.valvesFor(50)[0]!;

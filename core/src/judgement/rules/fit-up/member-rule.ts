@@ -1,7 +1,8 @@
-import type { FitUp } from "../../../mechanics/fit-up/index.ts";
+import type { FitUp } from "../../../mechanics/fit-up/fit-up.ts";
 import { against, inHand } from "../compare.ts";
 import { used } from "../inputs.ts";
-import { notAsked, plain, type Remarks } from "../outcome.ts";
+import { notAsked, plain } from "../outcome.ts";
+import type { Remarks } from "../outcome-kinds.ts";
 import { type Rule, rule } from "../rule.ts";
 import { nothingPutOn, putOn } from "./put-on.ts";
 

@@ -1,7 +1,7 @@
-import type { ProductSize } from "../../../equipment/catalogue/schema.ts";
-import type { Drive } from "../../../equipment/drives/index.ts";
-import { type Brought, type FitUp, fitUpOf } from "../../../mechanics/fit-up/index.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import type { ProductSize } from "../../../equipment/catalogue/schema.ts";
+import type { Drive } from "../../../equipment/drives/kind.ts";
+import { type Brought, type FitUp, fitUpOf } from "../../../mechanics/fit-up/fit-up.ts";
 import type { Judged } from "../judged.ts";
 
 interface Known {

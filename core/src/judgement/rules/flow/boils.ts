@@ -1,5 +1,6 @@
-import type { FlowOfCase, ValveFlow } from "../../../mechanics/flow/index.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import type { FlowOfCase } from "../../../mechanics/flow/assess.ts";
+import type { ValveFlow } from "../../../mechanics/flow/picked.ts";
 
 /** What a rule of boiling waits for. */
 const unknown = { missing: "the vapour pressure of the liquid" } as const;

@@ -1,5 +1,5 @@
-import { flowOf } from "../../../mechanics/flow/index.ts";
-import { inherentOf } from "../../../equipment/trims/index.ts";
+import { inherentOf } from "../../../equipment/trims/characteristic.ts";
+import { flowOf } from "../../../mechanics/flow/picked.ts";
 import { used } from "../inputs.ts";
 import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

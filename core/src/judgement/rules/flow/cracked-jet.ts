@@ -1,6 +1,6 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
-import { jetMS } from "../../../mechanics/flow/index.ts";
-import { streamOf } from "../../../duty/fluid/index.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import { streamOf } from "../../../duty/stream/stream.ts";
+import { jetMS } from "../../../mechanics/flow/jet.ts";
 import { against } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import { overCases } from "../over-cases.ts";

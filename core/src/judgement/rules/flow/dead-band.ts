@@ -1,5 +1,5 @@
-import { kindOf } from "../../../equipment/drives/index.ts";
-import { deadBandAt, flowStepPercent } from "../../../mechanics/flow/index.ts";
+import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { deadBandAt, flowStepPercent } from "../../../mechanics/flow/dead-band.ts";
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";

@@ -1,5 +1,5 @@
-import { expandedC } from "../../../duty/fluid/index.ts";
 import { atmosphereBar } from "../../../basis/units/definitions.ts";
+import { expandedC } from "../../../duty/fluid/expansion.ts";
 import { kelvinTo } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { overCases } from "../over-cases.ts";

@@ -1,6 +1,8 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
-import { fillingS, flowAround, flowOf } from "../../../mechanics/flow/index.ts";
-import { streamOf } from "../../../duty/fluid/index.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import { streamOf } from "../../../duty/stream/stream.ts";
+import { flowAround } from "../../../mechanics/flow/assess.ts";
+import { fillingS } from "../../../mechanics/flow/filling.ts";
+import { flowOf } from "../../../mechanics/flow/picked.ts";
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { overCases } from "../over-cases.ts";

@@ -1,13 +1,15 @@
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
-import { type FlowOfCase, flowOf, type ValveFlow } from "../../../mechanics/flow/index.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import type { Unit } from "../../../basis/units/unit.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import type { FlowOfCase } from "../../../mechanics/flow/assess.ts";
+import { flowOf, type ValveFlow } from "../../../mechanics/flow/picked.ts";
 import type { Comparison } from "../compare.ts";
 import { inHand } from "../compare.ts";
 import { type CaseResult, gravityOf, type Used } from "../finding.ts";
 import { used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";
-import { cannotTell, notAsked, type Outcome, plain } from "../outcome.ts";
+import { cannotTell, notAsked, plain } from "../outcome.ts";
+import type { Outcome } from "../outcome-kinds.ts";
 import { type Rule, rule, type TightWeight } from "../rule.ts";
 import { boilsUnknown } from "./boils.ts";
 

@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith, shelfWith } from "../../../../test/fixture.ts";
 import { findingOf } from "../../../../test/one-rule.ts";
-import type { Valve } from "../../../equipment/catalogue/index.ts";
-import type { Duty } from "../../../duty/index.ts";
-import { settle } from "../../../duty/index.ts";
-import { flowOf } from "../../../mechanics/flow/index.ts";
-import { defaultHouseRules, type HouseRules } from "../../../basis/house/index.ts";
-import { seatMaterial } from "../../../basis/reference/index.ts";
-import type { FlowTrim } from "../../../equipment/trims/index.ts";
+import { defaultHouseRules, type HouseRules } from "../../../basis/house/house-rules.ts";
+import { seatMaterial } from "../../../basis/reference/seats.ts";
+import { settle } from "../../../duty/settling/settle.ts";
+import type { Duty } from "../../../duty/statement/duty.ts";
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
+import type { FlowTrim } from "../../../equipment/trims/schema.ts";
+import { flowOf } from "../../../mechanics/flow/picked.ts";
 
 const house = defaultHouseRules();
 const plain = shelfWith().valvesFor(50)[0]!;

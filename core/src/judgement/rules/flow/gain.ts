@@ -1,4 +1,4 @@
-import { installedGain, systemOf } from "../../../mechanics/flow/index.ts";
+import { installedGain, systemOf } from "../../../mechanics/flow/installed.ts";
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";

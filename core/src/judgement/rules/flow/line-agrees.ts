@@ -1,5 +1,6 @@
-import { largestOf, statedLine } from "../../../mechanics/flow/index.ts";
 import { atmosphereBar } from "../../../basis/units/definitions.ts";
+import { largestOf } from "../../../mechanics/flow/installed.ts";
+import { statedLine } from "../../../mechanics/flow/stated-line.ts";
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";

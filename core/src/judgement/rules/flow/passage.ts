@@ -1,4 +1,5 @@
-import { carries, flowOf } from "../../../mechanics/flow/index.ts";
+import { carries } from "../../../mechanics/flow/assess.ts";
+import { flowOf } from "../../../mechanics/flow/picked.ts";
 import { stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

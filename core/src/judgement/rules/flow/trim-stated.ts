@@ -1,4 +1,4 @@
-import { flowOf } from "../../../mechanics/flow/index.ts";
+import { flowOf } from "../../../mechanics/flow/picked.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";

@@ -1,4 +1,5 @@
-import { densityBehind, streamAt } from "../../../mechanics/flow/index.ts";
+import { densityBehind } from "../../../mechanics/flow/figures.ts";
+import { streamAt } from "../../../mechanics/flow/passing.ts";
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";

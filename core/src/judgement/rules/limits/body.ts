@@ -1,5 +1,5 @@
-import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import { valueOnCurve } from "../../../basis/reference/curve.ts";
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import type { PartLimit } from "./part-limit.ts";
 
 /** Where the rating table of a body ends, °C. */

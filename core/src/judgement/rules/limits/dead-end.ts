@@ -1,5 +1,5 @@
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import { bodyLimit, bodyRatingBarG } from "./body.ts";
 import type { PartLimit } from "./part-limit.ts";
 

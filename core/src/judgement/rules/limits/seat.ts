@@ -1,8 +1,8 @@
-import type { Valve } from "../../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { valueOnCurve } from "../../../basis/reference/curve.ts";
 import type { SeatMaterial } from "../../../basis/reference/seats.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import type { PartLimit } from "./part-limit.ts";
 
 /**

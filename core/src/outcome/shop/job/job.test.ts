@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../../test/demo.ts";
-import { settle } from "../../../duty/index.ts";
-import { defaultHouseRules } from "../../../basis/house/index.ts";
+import { defaultHouseRules } from "../../../basis/house/house-rules.ts";
+import { settle } from "../../../duty/settling/settle.ts";
 import { planKinds, shopPlan } from "../plan.ts";
 import { type JobEvent, jobEventSchema, type Said } from "./event.ts";
 import { shopPlanSchema } from "./plan-schema.ts";

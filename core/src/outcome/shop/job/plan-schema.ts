@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { pieceRoles, ways } from "../../../construction/bodies/index.ts";
 import type { Unit } from "../../../basis/units/unit.ts";
+import { pieceRoles, ways } from "../../../construction/bodies/assembly/model.ts";
 import { planKinds, type ShopPlan } from "../plan.ts";
 import { stages } from "../step.ts";
 

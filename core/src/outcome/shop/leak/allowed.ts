@@ -1,7 +1,7 @@
-import type { Valve } from "../../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
-import { type Allowance, allowanceOf } from "../../../mechanics/shut-off/index.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import type { Valve } from "../../../equipment/catalogue/valve.ts";
+import { type Allowance, allowanceOf } from "../../../mechanics/shut-off/allowance.ts";
 
 /** What a shut valve may let through on its test. */
 export interface Allowed extends Allowance {

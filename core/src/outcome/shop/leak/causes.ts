@@ -1,6 +1,6 @@
-import type { Assembly, Joint } from "../../../construction/bodies/index.ts";
+import type { Assembly, Joint } from "../../../construction/bodies/assembly/model.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 
 /** Where a leak shows. */
 export const leakPlaces = ["outside", "through the valve"] as const;

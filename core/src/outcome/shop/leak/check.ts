@@ -1,4 +1,4 @@
-import type { Assembly } from "../../../construction/bodies/index.ts";
+import type { Assembly } from "../../../construction/bodies/assembly/model.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import type { CauseKind, LeakPlace } from "./causes.ts";
 

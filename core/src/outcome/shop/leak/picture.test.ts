@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../../../test/fixture.ts";
 import { bare, house } from "../../../../test/workshop.ts";
-import { settle } from "../../../duty/index.ts";
+import { settle } from "../../../duty/settling/settle.ts";
 import { leakPicture } from "./picture.ts";
 
 const { valve } = bare("trunnion-side-entry");

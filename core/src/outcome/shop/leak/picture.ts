@@ -1,7 +1,8 @@
-import { type Joint, waysThrough } from "../../../construction/bodies/index.ts";
-import { assemblyOf, type Valve } from "../../../equipment/catalogue/valve.ts";
-import type { SettledDuty } from "../../../duty/settling/settle.ts";
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
+import type { Joint } from "../../../construction/bodies/assembly/model.ts";
+import { waysThrough } from "../../../construction/bodies/assembly/paths.ts";
+import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
+import { assemblyOf, type Valve } from "../../../equipment/catalogue/valve.ts";
 import { type Allowed, allowedThrough } from "./allowed.ts";
 import { causesOf, type LeakPlace } from "./causes.ts";
 import type { Check } from "./check.ts";

@@ -1,8 +1,9 @@
 import { seatStack } from "../../../basis/calc/seat-stack.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
-import { suppliedDrive } from "../../../equipment/drives/index.ts";
-import { breakParts, torqueDemand } from "../../../mechanics/torque/index.ts";
-import type { Work } from "../plan.ts";
+import { suppliedDrive } from "../../../equipment/drives/supplied.ts";
+import { torqueDemand } from "../../../mechanics/torque/demand.ts";
+import { breakParts } from "../../../mechanics/torque/mechanics.ts";
+import type { Work } from "../work.ts";
 import { chainOf } from "./chain.ts";
 
 const triedN = 1000;

@@ -2,19 +2,13 @@ import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../../test/demo.ts";
 import { dutyWith } from "../../../../test/fixture.ts";
 import { bare, house, inHand } from "../../../../test/workshop.ts";
-import { constructions } from "../../../construction/bodies/index.ts";
-import type { Drive } from "../../../equipment/drives/index.ts";
-import { settle } from "../../../duty/index.ts";
-import {
-  assessStack,
-  type ChainLink,
-  chainKind,
-  chainOf,
-  driveLoadN,
-  type SeatChain,
-  withMeasured,
-} from "../index.ts";
-import { linkMeasures } from "./measured.ts";
+import { constructions } from "../../../construction/bodies/constructions.ts";
+import { settle } from "../../../duty/settling/settle.ts";
+import type { Drive } from "../../../equipment/drives/kind.ts";
+import { assessStack } from "./assess.ts";
+import { type ChainLink, chainKind, chainOf, type SeatChain } from "./chain.ts";
+import { driveLoadN } from "./drive-load.ts";
+import { linkMeasures, withMeasured } from "./measured.ts";
 
 const valveOf = (id: string) =>
   [25, 50, 80, 100, 150].flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;

@@ -1,3 +1,4 @@
+import { figureText, marginWords } from "@proven-seat/core/basis/units";
 import {
   type FindingDescription,
   figuresOf,
@@ -6,7 +7,6 @@ import {
   trueSign,
   verdictsByGravity,
 } from "@proven-seat/core/judgement/rules";
-import { figureText, marginWords } from "@proven-seat/core/basis/units";
 import { memo, useState } from "react";
 import { useUnits } from "../../../app/reading.ts";
 import { BoreMark } from "../../../parts/bore-mark.tsx";

@@ -1,5 +1,5 @@
-import { judgeReading, limitsText, type Measure, type Reading as Read } from "@proven-seat/core/outcome/shop";
 import { inSystem, type Reading } from "@proven-seat/core/basis/units";
+import { judgeReading, limitsText, type Measure, type Reading as Read } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { useUnits } from "../../../app/reading.ts";
 import { readNumber } from "../../../parts/read-number.ts";

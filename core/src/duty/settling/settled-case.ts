@@ -1,0 +1,28 @@
+import type { OperatingCase } from "../statement/case.ts";
+import type { Duty } from "../statement/duty.ts";
+
+export type DutyOrigin = "entered" | "assumed";
+
+/** A case with what is assumed filled in; pressure or temperature may still be unknown. */
+export interface SettledCase {
+  readonly id: string;
+  readonly kind: OperatingCase["kind"];
+  readonly name: string;
+  readonly upstreamBarG: number | null;
+  readonly downstreamBarG: number;
+  readonly downstreamOrigin: DutyOrigin;
+  readonly temperatureC: number | null;
+  /** The valve may be shut in it, so that seats, cavity and torque are asked; never in a fire. */
+  readonly shut: boolean;
+  readonly phase: Duty["fluid"]["phase"];
+  /** Higher of the two sides, bar g: what the body holds. */
+  readonly pressureBarG: number | null;
+  /** Differential as stated, bar. */
+  readonly differentialBar: number | null;
+  /** Worst differential across the shut valve in either direction, the other side vented, bar. */
+  readonly closedDifferentialBar: number | null;
+  /** Differential it is opened and closed against: the far side vented unless a shut case states it, bar. */
+  readonly turnedAgainstBar: number | null;
+  /** Steam, or water above 100 °C, which is steam wherever it leaks. */
+  readonly steamy: boolean;
+}

@@ -1,0 +1,1 @@
+export { fluidEstimates } from "./estimates-of-duty.ts";

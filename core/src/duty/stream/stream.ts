@@ -1,0 +1,66 @@
+import { atmosphereBar } from "../../basis/units/definitions.ts";
+import type { SettledCase } from "../settling/settled-case.ts";
+import type { SettledDuty } from "../settling/settled-duty.ts";
+import type { OperatingCase } from "../statement/case.ts";
+import { gasOf } from "./gas-stream.ts";
+import { liquidOf } from "./liquid-stream.ts";
+import { missing, type StreamOfCase } from "./stream-figures.ts";
+import { twoPhaseOf } from "./two-phase-stream.ts";
+
+const still = (why: string): StreamOfCase => ({ stream: null, still: why });
+/** In any unit a flow is stated in, too little to be one. */
+const leastRate = 1e-9;
+const absoluteZeroC = -273.15;
+/** Of the pressure upstream: the least drop that is one, and what an open valve leaves behind it at the worst. */
+const leastDrop = 1e-6;
+const openRest = 0.05;
+
+/**
+ * What flows in a case, with every figure it is reckoned with.
+ *
+ * @param c settled case
+ * @param stated the same case as entered: its flow
+ * @param duty settled duty: fluid, what was measured of it
+ * @param house speed of sound where the liquid is not water, m/s
+ * @param throttles whether the valve takes the drop the case states, or stands open
+ * @returns the stream; where there is none, what is missing or why nothing flows. What was entered stands before tables,
+ *   tables before estimates
+ * @source IAPWS-IF97 for water and steam, table of fluids, `estimateState`
+ */
+export function streamOf(
+  c: SettledCase,
+  stated: OperatingCase,
+  duty: SettledDuty,
+  house: { readonly soundSpeedMS: number },
+  throttles: boolean,
+): StreamOfCase {
+  if (stated.rate === null) return still("Its flow is not stated.");
+  if (stated.rate < leastRate) return still("Nothing flows in it.");
+  const reverse = stated.flow === "reverse";
+  const [from, to] = reverse ? [c.downstreamBarG, c.upstreamBarG] : [c.upstreamBarG, c.downstreamBarG];
+  if (from === null) return missing("its pressure upstream");
+  const behind = (reverse ? stated.upstreamBarG : stated.downstreamBarG) === null ? null : to!;
+  if (throttles && behind === null) return missing("its pressure downstream");
+  if (c.temperatureC === null) return missing("its temperature");
+  const upstreamBarA = from + atmosphereBar;
+  // An open valve takes what it takes, whatever somebody states behind it; one that throttles has what is left to it,
+  // and where that is nothing it passes nothing.
+  const downstreamBarA = throttles
+    ? Math.min(behind! + atmosphereBar, upstreamBarA * (1 - leastDrop))
+    : upstreamBarA * openRest;
+  if (downstreamBarA <= 0) return missing("a pressure downstream above a perfect vacuum");
+  if (c.temperatureC <= absoluteZeroC) return missing("a temperature above absolute zero");
+  const state = { c, stated, duty, upstreamBarA, downstreamBarA, temperatureC: c.temperatureC, throttles };
+  switch (c.phase) {
+    case "liquid":
+    case "dense phase":
+      return liquidOf(state, house);
+    case "gas":
+    case "steam":
+      return gasOf(state);
+    case "two-phase":
+      return twoPhaseOf(state, house);
+    default:
+      return missing("its phase");
+  }
+}

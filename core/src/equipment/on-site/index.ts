@@ -1,0 +1,1 @@
+export { offerFor } from "./offer.ts";

@@ -1,0 +1,1 @@
+export { isByConstruction, valveByConstruction } from "./valve.ts";

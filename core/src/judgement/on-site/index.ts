@@ -1,2 +1,0 @@
-export * from "./offer.ts";
-export * from "./valve.ts";

@@ -1,0 +1,1 @@
+export { proveRequest, proveRequestSchema } from "./request.ts";

@@ -1,0 +1,132 @@
+import { z } from "zod";
+import { defaultHouseRules, type HouseRules, houseRulesSchema } from "../../basis/house/house-rules.ts";
+import { constructions } from "../../construction/bodies/constructions.ts";
+import { storedDutySchema } from "../../duty/versions/kind.ts";
+import { readCatalogueDocument } from "../../equipment/catalogue/check.ts";
+import { compileShelf, type Shelf } from "../../equipment/catalogue/shelf.ts";
+import { byConstruction } from "../by-construction/by-construction.ts";
+import { describeCandidate, describeProof, details, type ProofDescription } from "../proof/describe.ts";
+import { prove } from "../proof/prove.ts";
+import { orders } from "../proof/rank.ts";
+
+/**
+ * Schema of the document `prove` takes: a duty, and where wanted a catalogue, house rules, order and limit.
+ *
+ * @returns Zod schema; `catalogue` is checked on its own so that faults keep their place
+ * @source duty in, ranked candidates with findings out
+ * @example proveRequestSchema().safeParse({ duty: {} }).success // → true
+ */
+export const proveRequestSchema = () =>
+  z
+    .strictObject({
+      duty: storedDutySchema,
+      houseRules: z
+        .record(z.string(), z.union([z.number(), z.string()]))
+        .optional()
+        .describe("House rules that differ from the defaults"),
+      order: z.enum(orders).optional(),
+      limit: z
+        .number()
+        .int()
+        .min(1)
+        .default(mostPrinted)
+        .describe("How many candidates to print, best first: at most 500 full, 5 000 grave, 20 000 brief"),
+      detail: z
+        .enum(details)
+        .default("full")
+        .describe(
+          "How much of a candidate: counts (brief), what is not holds as well (grave), every finding",
+        ),
+      standingOnly: z
+        .boolean()
+        .default(false)
+        .describe("Only candidates that nothing fails and nothing waits for"),
+      byConstruction: z
+        .boolean()
+        .default(false)
+        .describe("Also what could be built of each construction, whatever a maker offers"),
+      catalogue: z
+        .unknown()
+        .optional()
+        .describe("A catalogue document (proven-seat-catalogue/7); the current one when left out"),
+    })
+    .superRefine(({ limit, detail }, context) => {
+      if (limit > most[detail])
+        context.addIssue({
+          code: "custom",
+          path: ["limit"],
+          message: `At most ${most[detail]} candidates are printed with "${detail}" detail; ask for fewer, or for less of each.`,
+        });
+    });
+
+/** Candidates printed at most: what is more than some ten megabytes is no answer anybody reads. */
+const most: Readonly<Record<(typeof details)[number], number>> = { full: 500, grave: 5000, brief: 20_000 };
+
+/** Candidates printed unless asked otherwise: each carries every finding, and thousands would be no answer. */
+const mostPrinted = 50;
+
+export interface RequestFailure {
+  readonly error: { readonly code: string; readonly message: string; readonly field?: string };
+}
+
+const refuse = (code: string, message: string, field: string): RequestFailure => ({
+  error: { code, message, field },
+});
+
+/**
+ * Proves what a request asks.
+ *
+ * @param request anything; checked against `proveRequestSchema`
+ * @param current shelf and house rules used where the request brings none
+ * @returns the described proof, or `{ error }` with code, message and field
+ * @throws only on a defect of the program
+ * @source duty → candidates → findings → proof
+ */
+export function proveRequest(
+  request: unknown,
+  current: { shelf: Shelf; house: HouseRules },
+): ProofDescription | RequestFailure {
+  const parsed = proveRequestSchema().safeParse(request);
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0]!;
+    return refuse("invalid-duty", issue.message, issue.path.join("."));
+  }
+  const { duty, order, limit, detail, standingOnly, houseRules, catalogue } = parsed.data;
+  let { shelf, house } = current;
+  if (houseRules) {
+    const merged = houseRulesSchema().safeParse({ ...defaultHouseRules(), ...houseRules });
+    if (!merged.success) {
+      const issue = merged.error.issues[0]!;
+      return refuse("invalid-house-rules", issue.message, ["houseRules", ...issue.path].join("."));
+    }
+    house = merged.data;
+  }
+  if (catalogue !== undefined) {
+    const reading = readCatalogueDocument(catalogue);
+    if (!reading.catalogue) {
+      const fault = reading.faults[0]!;
+      return refuse(
+        "invalid-catalogue",
+        `${fault.file}, ${fault.field}: ${fault.reason}`,
+        `catalogue.${fault.field}`,
+      );
+    }
+    shelf = compileShelf(reading.catalogue);
+  }
+  const told = describeProof(prove(duty, shelf, house, order), { most: limit, detail, standingOnly });
+  if (!parsed.data.byConstruction) return told;
+  const built = constructions.flatMap((construction) => {
+    const found = byConstruction(construction, duty, house);
+    return found === null ? [] : [found];
+  });
+  return {
+    ...told,
+    byConstruction: built.map(({ construction, candidate, failing }) => ({
+      construction: construction.id,
+      name: construction.name,
+      stands: failing.length === 0,
+      failing: failing.map((f) => f.rule),
+      candidate: describeCandidate(candidate, detail),
+    })),
+  };
+}

@@ -1,2 +1,0 @@
-export * from "./dxf.ts";
-export * from "./svg.ts";

@@ -1,0 +1,1 @@
+export { projectKind } from "./kind.ts";
