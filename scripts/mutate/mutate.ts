@@ -4,7 +4,8 @@ import { mkdirSync, readdirSync, writeFileSync } from "node:fs";
 import { availableParallelism } from "node:os";
 import { join, relative } from "node:path";
 import { bundle } from "./bundle.ts";
-import { instrument, type Mutant } from "./instrument.ts";
+import { instrument } from "./instrument.ts";
+import type { Judged } from "./judged.ts";
 import { reportOf } from "./report.ts";
 
 const root = join(import.meta.dirname, "../..");
@@ -14,12 +15,6 @@ const patience = 10_000;
 
 /** Tests that walk the whole demo would be run thousands of times: a mutant only they see counts as survived. */
 const slow = /rules\/(rules|cases)\.test|monotone\.test/;
-
-export interface Judged {
-  readonly mutant: Mutant;
-  /** At load: it acts only while its file is loaded, once for all, and no test run afterwards can see it. */
-  readonly status: "killed" | "survived" | "not reached" | "in circles" | "at load";
-}
 
 const filesIn = (folder: string) =>
   (readdirSync(join(root, folder), { recursive: true }) as string[])

@@ -1,5 +1,5 @@
 import { dirname, relative } from "node:path";
-import type { Judged } from "./mutate.ts";
+import type { Judged } from "./judged.ts";
 
 const share = (list: readonly Judged[]) => {
   const killed = list.filter(({ status }) => status === "killed" || status === "in circles").length;

@@ -8,9 +8,10 @@ import { candidateKey } from "@proven-seat/core/judgement/proof";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { useBench } from "../src/bench/bench-store.ts";
 import { type AskedProof, askProof } from "../src/workers/asked.ts";
+import type { BenchView } from "../src/workers/bench-view.ts";
 import type { ProverHandle } from "../src/workers/prover.ts";
 import { type ProverApi, proverApi } from "../src/workers/prover-api.ts";
-import type { BenchView, CandidateRow } from "../src/workers/views.ts";
+import type { CandidateRow } from "../src/workers/views.ts";
 
 const { catalogue } = readCatalogueFolder(join(demoFolder, "catalogue"));
 const { tags } = readDemoScenario() as { tags: { number: string; service: string; duty: unknown }[] };

@@ -1,29 +1,8 @@
 import type { Block, Pair } from "@proven-seat/core/outcome/documents";
 import { code } from "./code.ts";
 import { draw } from "./drawing.ts";
-import {
-  boreMark,
-  type Document,
-  dim,
-  heightOf,
-  ink,
-  left,
-  line,
-  verdictColours,
-  width,
-  write,
-} from "./page.ts";
-
-/** What a block is drawn with: from where, down to where, and how to go on on another page. */
-export interface Flow {
-  readonly doc: Document;
-  readonly y: number;
-  /** Where a page ends for what may be broken. */
-  readonly lowest: number;
-  /** Where signatures stand on their page. */
-  readonly signatures: number;
-  readonly nextPage: () => number;
-}
+import type { Flow } from "./flow.ts";
+import { boreMark, dim, heightOf, ink, left, line, verdictColours, width, write } from "./page.ts";
 
 type Of<Kind extends Block["kind"]> = Extract<Block, { kind: Kind }>;
 /** Draws a block and gives the y below it. */

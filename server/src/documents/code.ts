@@ -1,6 +1,6 @@
 import type { Block } from "@proven-seat/core/outcome/documents";
 import encode from "qrcode-generator";
-import type { Flow } from "./blocks.ts";
+import type { Flow } from "./flow.ts";
 import { dim, ink, left, width, write } from "./page.ts";
 
 /** Modules around a code that stay white, so that a camera finds it (ISO/IEC 18004). */

@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { act, cleanup, renderHook } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { type Answer, type AskedProof, PastProof, type Question } from "../workers/asked.ts";
+import type { Answer, AskedProof, Question } from "../workers/asked.ts";
+import { PastProof } from "../workers/past-proof.ts";
 import { type Manner, useAnswer, useAnswers } from "./answers.ts";
 
 /** A proof whose answers come when the test says so. */

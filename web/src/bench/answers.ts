@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
-import { type Answer, type Asked, type AskedProof, PastProof, type Question } from "../workers/asked.ts";
+import type { Answer, Asked, AskedProof, Question } from "../workers/asked.ts";
+import { PastProof } from "../workers/past-proof.ts";
 
 interface Found<T> {
   readonly of: AskedProof | null;

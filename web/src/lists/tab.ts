@@ -1,5 +1,5 @@
 import type { ComponentType } from "react";
-import type { BenchView } from "../workers/views.ts";
+import type { BenchView } from "../workers/bench-view.ts";
 
 /** A list below the picture of a station. */
 export interface Tab {

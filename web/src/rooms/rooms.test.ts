@@ -3,7 +3,7 @@ import type { TagRow } from "@proven-seat/contract";
 import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import { describe, expect, it } from "vitest";
 import { markedStations } from "../stations/index.ts";
-import type { BenchView } from "../workers/views.ts";
+import type { BenchView } from "../workers/bench-view.ts";
 import { caseVerdicts, stationMarks } from "./bench/marks.ts";
 import { everything, fits } from "./line-up/filter.ts";
 

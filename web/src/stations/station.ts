@@ -6,7 +6,8 @@ import type { ComponentType } from "react";
 import type { Tab } from "../lists/tab.ts";
 import type { PaperState } from "../parts/paper-mark.tsx";
 import type { ReadingUnits } from "../parts/verdict-words.ts";
-import type { BenchView, CandidateDetail } from "../workers/views.ts";
+import type { BenchView } from "../workers/bench-view.ts";
+import type { CandidateDetail } from "../workers/views.ts";
 
 /** The newest issued sheet, and whether it still says what the tag says. */
 export interface IssuedState {

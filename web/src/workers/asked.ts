@@ -21,14 +21,6 @@ export interface AskedProof {
   ask<Name extends Question>(name: Name, asked: Asked<Name>): Promise<Answer<Name>>;
 }
 
-/** A prover keeps one proof: a question about an older one has no answer, and nobody waits for it any more. */
-export class PastProof extends Error {
-  override name = "PastProof";
-  constructor() {
-    super("A newer proof has taken its place.");
-  }
-}
-
 let proofs = 0;
 
 /** Has a duty proved. The questions that follow wait in the worker behind it, not here. */

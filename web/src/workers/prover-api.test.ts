@@ -3,7 +3,7 @@ import { orders } from "@proven-seat/core/judgement/proof";
 import { beforeEach, describe, expect, it } from "vitest";
 import { readDemoScenario } from "../../../server/src/demo/read-demo.ts";
 import { demoProver, demoDuty as duty, proving } from "../../test/at-the-bench.tsx";
-import { PastProof } from "./asked.ts";
+import { PastProof } from "./past-proof.ts";
 import { type ProverApi, proverApi } from "./prover-api.ts";
 
 const { tags } = readDemoScenario() as { tags: { number: string }[] };

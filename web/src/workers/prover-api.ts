@@ -4,7 +4,6 @@ import type { Duty } from "@proven-seat/core/duty";
 import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/equipment/catalogue";
 import { type ChoiceKeys, prove, summarise } from "@proven-seat/core/judgement/proof";
 import type { LeakPlace, Observation, PlanKind, SeatChain } from "@proven-seat/core/outcome/shop";
-import { PastProof } from "./asked.ts";
 import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
 import {
   airOf,
@@ -15,6 +14,7 @@ import {
   suppliesOf,
 } from "./constructions-api.ts";
 import { outlineOf } from "./outline.ts";
+import { PastProof } from "./past-proof.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
 import type { SheetDraft } from "./sheet-api.ts";

@@ -12,7 +12,7 @@ import {
   prover,
   rank,
 } from "@proven-seat/core/judgement/proof";
-import { groupOf } from "./rows.ts";
+import { groupOf } from "./groups.ts";
 
 type Groups = ReadonlyMap<string, readonly ProvenCandidate[]>;
 

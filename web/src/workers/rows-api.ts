@@ -1,6 +1,7 @@
 import { type KindOnValve, type Order, prover, rank, sideBySide } from "@proven-seat/core/judgement/proof";
+import { groupOf, valveGroupOf } from "./groups.ts";
 import { candidateOf, inOrder, type Proving } from "./proving.ts";
-import { detailOf, groupOf, rowOf, valveGroupOf } from "./rows.ts";
+import { detailOf, rowOf } from "./rows.ts";
 import type { CandidateDetail, CandidateRow, RowWindow } from "./views.ts";
 
 /**

@@ -15,14 +15,8 @@ import {
   strokePicture,
   torquePicture,
 } from "@proven-seat/core/judgement/proof";
+import { groupOf } from "./groups.ts";
 import type { CandidateDetail, CandidateRow } from "./views.ts";
-
-export const valveGroupOf = ({ line, size, cavity, seat }: ProvenCandidate["valve"]) =>
-  `${line.id}|${size.designation}|${cavity.id}|${seat.material.id}`;
-
-/** Candidates shown as one row: alike in line, class, cavity, seat and family of drives. */
-export const groupOf = ({ valve, drive }: ProvenCandidate) =>
-  `${valveGroupOf(valve)}|${drive?.family.id ?? "bare stem"}`;
 
 export const rowOf = (c: ProvenCandidate, more: number): CandidateRow => ({
   key: c.key,

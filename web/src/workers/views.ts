@@ -13,7 +13,6 @@ import type {
   ValveDescription,
 } from "@proven-seat/core/judgement/proof";
 import type { Verdict } from "@proven-seat/core/judgement/rules";
-import type { AskedProof } from "./asked.ts";
 
 /** A row of the candidate table: the best of the valves alike in line, class and seat. */
 export interface CandidateRow {
@@ -92,15 +91,4 @@ export interface ProofOutline {
 export interface RowWindow {
   readonly total: number;
   readonly rows: readonly CandidateRow[];
-}
-
-/** A proof as the bench shows it: the whole, the choice, and the candidate in hand. */
-export interface BenchView extends ProofOutline {
-  readonly proof: AskedProof;
-  readonly chosen: CandidateRow | null;
-  /** The chosen valve or drive is no longer a candidate. */
-  readonly choiceGone: boolean;
-  /** What was asked to be in hand; `inHand` is another when that is no candidate any more. */
-  readonly askedFor: string | null;
-  readonly inHand: CandidateDetail | null;
 }

@@ -7,7 +7,8 @@ import { useBench } from "../../bench/bench-store.ts";
 import { useHouseAsRead } from "../../bench/house-as-read.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { KeyHint } from "../../parts/key-hint.tsx";
-import type { BenchView, CandidateRow } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { CandidateRow } from "../../workers/views.ts";
 import { nextOrder } from "./order.ts";
 import { useRows } from "./use-rows.ts";
 

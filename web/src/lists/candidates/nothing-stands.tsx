@@ -2,7 +2,7 @@ import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 /** Shown when no candidate stands: the nearest misses and what each misses. */
 export function NothingStands({ view }: { view: BenchView }) {

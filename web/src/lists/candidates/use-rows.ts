@@ -1,7 +1,8 @@
 import type { Order } from "@proven-seat/core/judgement/proof";
 import { useRef, useState } from "react";
 import { useAnswers } from "../../bench/answers.ts";
-import type { BenchView, CandidateRow, RowWindow } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { CandidateRow, RowWindow } from "../../workers/views.ts";
 
 const pageRows = 50;
 const ahead = 10;

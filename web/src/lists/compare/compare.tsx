@@ -10,7 +10,8 @@ import { Scroll } from "../../parts/scroll.tsx";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
 import { verdictText } from "../../parts/verdict-words.ts";
 import { findingGroups } from "../../stations/index.ts";
-import type { BenchView, CandidateDetail } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { CandidateDetail } from "../../workers/views.ts";
 import { differingFirst } from "./differing-first.ts";
 
 const facts: readonly (readonly [string, (d: CandidateDetail, units: Reading) => string])[] = [

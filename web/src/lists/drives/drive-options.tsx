@@ -7,7 +7,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { Coming } from "../../parts/coming.tsx";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 /** Which way a spring moves it; of what has none, its kind says more. */
 const actionWords = ({ action, springSet, kind }: DriveDescription) => (springSet === null ? kind : action);

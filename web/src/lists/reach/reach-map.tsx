@@ -2,7 +2,8 @@ import { figure } from "@proven-seat/core/basis/units";
 import { memo, type ReactNode, useMemo, useRef } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswers } from "../../bench/answers.ts";
-import type { BenchView, BreakingPoint, MapCell, MovableValue } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { BreakingPoint, MapCell, MovableValue } from "../../workers/views.ts";
 import { inReading, unitOf } from "./value-text.ts";
 
 const columns = 32;

@@ -1,5 +1,6 @@
 import { useAnswer, useAnswers } from "../../bench/answers.ts";
-import type { BenchView, BreakingPoint, MovableValue } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { BreakingPoint, MovableValue } from "../../workers/views.ts";
 
 export interface Reaches {
   readonly values: readonly MovableValue[];

@@ -12,7 +12,7 @@ import { NothingStands } from "../../lists/candidates/nothing-stands.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { DutyPanel } from "../../stations/duty/duty-panel.tsx";
 import type { IssuedState, Station } from "../../stations/station.ts";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { ChoiceBar } from "./choice-bar.tsx";
 import { useChoosing } from "./choosing.ts";
 import { useBenchCommands } from "./commands.ts";

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { useBench } from "../../bench/bench-store.ts";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 export interface Choosing {
   /** The candidate in hand is the one chosen. */

@@ -2,7 +2,7 @@ import { Tabs } from "radix-ui";
 import type { Tab } from "../../lists/tab.ts";
 import { Notice } from "../../parts/notice.tsx";
 import type { Station } from "../../stations/station.ts";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { tabOf, useLower } from "./lower-tabs.ts";
 
 const none = () => 0;

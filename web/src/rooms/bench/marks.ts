@@ -2,7 +2,7 @@ import { gravest, type Verdict } from "@proven-seat/core/judgement/rules";
 import type { PaperState } from "../../parts/paper-mark.tsx";
 import { stations } from "../../stations/index.ts";
 import type { OnTheBench } from "../../stations/station.ts";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 export interface StationMark {
   readonly id: string;

@@ -2,7 +2,7 @@ import type { Said } from "@proven-seat/core/outcome/shop";
 import { useSearchParams } from "react-router";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { Standing } from "./job/standing.tsx";
 import { type OpenJob, useJob } from "./job/use-job.ts";
 import { askWho } from "./job/who.tsx";

@@ -1,12 +1,8 @@
 import type { JobKind } from "@proven-seat/core/outcome/shop";
-import type { ComponentType } from "react";
-import type { BenchView } from "../../workers/views.ts";
 import { Leak } from "./leak.tsx";
+import type { PageOf } from "./page-of.ts";
 import { planned } from "./planned.tsx";
 import { Stack } from "./stack.tsx";
-
-/** What a page of the shop is given: a tag with a valve in hand. */
-export type PageOf = ComponentType<{ readonly tagId: string; readonly view: BenchView }>;
 
 /** Pages of the shop by their address, in the order of the work. */
 export const pages: readonly {

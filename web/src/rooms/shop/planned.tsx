@@ -4,9 +4,9 @@ import { useSearchParams } from "react-router";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { useJob } from "./job/use-job.ts";
-import type { PageOf } from "./pages.ts";
+import type { PageOf } from "./page-of.ts";
 import { PlanView } from "./plan-view.tsx";
 import { valveWords } from "./valve-words.ts";
 

@@ -4,7 +4,7 @@ import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { sizesIn, useChains } from "./chains.ts";
 import { Links } from "./stack-links.tsx";
 import { ChainDrawn, Histogram } from "./stack-picture.tsx";

@@ -1,4 +1,4 @@
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 type Shown = NonNullable<BenchView["inHand"]>["candidate"]["valve"];
 

@@ -1,5 +1,6 @@
 import { Tabs } from "radix-ui";
-import type { BenchView, CandidateDetail } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { CandidateDetail } from "../../workers/views.ts";
 import { CavityFacts } from "./cavity-facts.tsx";
 import { Constructions } from "./constructions.tsx";
 import { SectionPicture } from "./section-picture.tsx";

@@ -4,7 +4,8 @@ import { useAnswer, useAnswers } from "../../bench/answers.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
-import type { BenchView, ByConstructionRow, ConstructionRow } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { ByConstructionRow, ConstructionRow } from "../../workers/views.ts";
 
 /** Every construction, and what those that do not stand could be built as: asked for one after the other. */
 function useConstructions({ proof }: BenchView) {

@@ -6,7 +6,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { Coming } from "../../parts/coming.tsx";
 import { type OptionColumn, OptionGrid } from "../../parts/option-grid.tsx";
 import { heldSentence } from "../../parts/verdict-words.ts";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 /** Body, trim and seal variants of the valve in hand. */
 const Variants = memo(function Variants({ view }: { view: BenchView }) {

@@ -6,7 +6,7 @@ import { useAnswer } from "../../bench/answers.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { AirLines } from "./air-lines.tsx";
 import { FittingsTable } from "./fittings-table.tsx";
 

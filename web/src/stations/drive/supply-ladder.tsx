@@ -6,7 +6,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 /** What each step of the supply would save, and where the drive in hand gives up. */
 const SupplySteps = memo(function SupplySteps({ view }: { view: BenchView }) {

@@ -6,7 +6,7 @@ import { useAnswers } from "../../bench/answers.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { enterField } from "../../parts/field-place.ts";
 import type { ReadingUnits } from "../../parts/verdict-words.ts";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 /** How many candidates turn if an assumption is wrong; asked one after the other, each by a proof of its own. */
 function useEffects({ proof, missing }: BenchView): Readonly<Record<string, number | undefined>> {

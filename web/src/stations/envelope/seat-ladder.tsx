@@ -6,7 +6,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 /** Seats the line offers, coolest first, and what each step up costs. */
 const SeatLadder = memo(function SeatLadder({ view }: { view: BenchView }) {

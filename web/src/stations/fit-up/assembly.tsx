@@ -4,7 +4,7 @@ import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { figureClass } from "../../parts/figure-class.ts";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { Drawings } from "./drawings.tsx";
 
 /** How the drive in hand is put on, step by step, and the drawings a workshop wants for it. */

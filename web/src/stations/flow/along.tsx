@@ -10,7 +10,8 @@ import { Coming } from "../../parts/coming.tsx";
 import { LineKey } from "../../parts/line-key.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import { SectionShapes } from "../../parts/section-shapes.tsx";
-import type { BenchView, SectionData } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { SectionData } from "../../workers/views.ts";
 import { boilingWords } from "./words.ts";
 
 /** Flow through the line and at steady pressures, and the gain, over the opening. */

@@ -3,7 +3,7 @@ import type { FlowPicture } from "@proven-seat/core/judgement/proof";
 import { memo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { boilingWords, noiseWords, openingWords, velocityWords } from "./words.ts";
 
 const head = "pl-3 text-right font-normal whitespace-nowrap";

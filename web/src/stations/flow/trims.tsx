@@ -5,7 +5,7 @@ import { useUnits } from "../../app/reading.ts";
 import { useAnswer } from "../../bench/answers.ts";
 import { Coming } from "../../parts/coming.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { shortBoiling } from "./words.ts";
 
 const head = "pl-3 text-right font-normal whitespace-nowrap";

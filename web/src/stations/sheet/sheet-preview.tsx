@@ -6,7 +6,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import type { TagContent } from "../../bench/content.ts";
 import { DocumentView } from "../../documents/document-view.tsx";
 import { Coming } from "../../parts/coming.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 
 interface Props {
   view: BenchView;

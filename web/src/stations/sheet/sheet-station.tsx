@@ -6,7 +6,7 @@ import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
 import { Notice } from "../../parts/notice.tsx";
-import type { BenchView } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
 import { Issued } from "./issued.tsx";
 import { SheetPreview } from "./sheet-preview.tsx";
 

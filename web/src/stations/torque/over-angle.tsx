@@ -5,7 +5,8 @@ import { useUnits } from "../../app/reading.ts";
 import { Chart } from "../../parts/chart.tsx";
 import type { PageColours } from "../../parts/charts.ts";
 import { strokeFrame } from "../../parts/stroke-axis.ts";
-import type { BenchView, CandidateDetail } from "../../workers/views.ts";
+import type { BenchView } from "../../workers/bench-view.ts";
+import type { CandidateDetail } from "../../workers/views.ts";
 
 type Known = CandidateDetail["torque"]["cases"][number] & { readonly profile: Profile };
 

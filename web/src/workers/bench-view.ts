@@ -1,0 +1,13 @@
+import type { AskedProof } from "./asked.ts";
+import type { CandidateDetail, CandidateRow, ProofOutline } from "./views.ts";
+
+/** A proof as the bench shows it: the whole, the choice, and the candidate in hand. */
+export interface BenchView extends ProofOutline {
+  readonly proof: AskedProof;
+  readonly chosen: CandidateRow | null;
+  /** The chosen valve or drive is no longer a candidate. */
+  readonly choiceGone: boolean;
+  /** What was asked to be in hand; `inHand` is another when that is no candidate any more. */
+  readonly askedFor: string | null;
+  readonly inHand: CandidateDetail | null;
+}

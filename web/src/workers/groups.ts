@@ -1,0 +1,8 @@
+import type { ProvenCandidate } from "@proven-seat/core/judgement/proof";
+
+export const valveGroupOf = ({ line, size, cavity, seat }: ProvenCandidate["valve"]) =>
+  `${line.id}|${size.designation}|${cavity.id}|${seat.material.id}`;
+
+/** Candidates shown as one row: alike in line, class, cavity, seat and family of drives. */
+export const groupOf = ({ valve, drive }: ProvenCandidate) =>
+  `${valveGroupOf(valve)}|${drive?.family.id ?? "bare stem"}`;
