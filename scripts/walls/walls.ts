@@ -19,7 +19,7 @@ const order: readonly string[] = floors.flatMap(({ district, rooms }) =>
  * @param file path relative to core/src
  * @returns district and room; null for a door of a whole district
  */
-export const roomOf = (file: string): string | null => {
+const roomOf = (file: string): string | null => {
   const [district, room] = file.split("/");
   return room === undefined || room.endsWith(".ts") ? null : `${district}/${room}`;
 };

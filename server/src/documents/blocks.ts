@@ -2,7 +2,18 @@ import type { Block, Pair } from "@proven-seat/core/outcome/documents";
 import { code } from "./code.ts";
 import { draw } from "./drawing.ts";
 import type { Flow } from "./flow.ts";
-import { boreMark, dim, heightOf, ink, left, line, verdictColours, width, write } from "./page.ts";
+import {
+  boreMark,
+  type Document,
+  dim,
+  heightOf,
+  ink,
+  left,
+  line,
+  verdictColours,
+  width,
+  write,
+} from "./page.ts";
 
 type Of<Kind extends Block["kind"]> = Extract<Block, { kind: Kind }>;
 /** Draws a block and gives the y below it. */
