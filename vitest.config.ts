@@ -2,26 +2,53 @@ import { defineConfig } from "vitest/config";
 
 const conditions = ["source", "node"];
 
+interface Parts {
+  readonly name: string;
+  readonly include?: readonly string[];
+  readonly exclude?: readonly string[];
+  readonly globalSetup?: string[];
+  readonly setupFiles?: string[];
+  /** A realm of its own for every file: wanted where a test replaces what others use. */
+  readonly isolate: boolean;
+}
+
+const apart = ["**/node_modules/**", "**/dist/**"];
+
 /** Tests of one workspace, runnable alone: `npx vitest run --project core`. */
-const project = (name: string, more: { globalSetup?: string[]; setupFiles?: string[] } = {}) => ({
+const project = ({
+  name,
+  include = [`${name}/**/*.test.{ts,tsx}`],
+  exclude = [],
+  setupFiles = [],
+  ...more
+}: Parts) => ({
   extends: true as const,
   test: {
     name,
-    include: [`${name}/**/*.test.{ts,tsx}`],
+    include: [...include],
+    exclude: [...apart, ...exclude],
+    setupFiles: ["scripts/property-seed.ts", ...setupFiles],
     ...more,
-    setupFiles: ["scripts/property-seed.ts", ...(more.setupFiles ?? [])],
   },
 });
+
+/** Tests that start whole servers and databases of their own, kill them, and mostly wait. */
+const processes = [
+  "scripts/faults/**/*.test.ts",
+  "scripts/start/**/*.test.ts",
+  "scripts/database/**/*.test.ts",
+  "server/src/provings/kills.test.ts",
+  "server/src/provings/tries.test.ts",
+];
 
 export default defineConfig({
   resolve: { conditions },
   ssr: { resolve: { conditions } },
   test: {
-    exclude: ["**/node_modules/**", "**/dist/**"],
     // Half of the tests wait for a database, a browser or a timer: no core is kept free.
-    maxWorkers: "100%",
-    // A long round by hand takes as long as it takes.
-    testTimeout: process.env.METAMORPHIC_DUTIES ? 3_600_000 : 300_000,
+    maxWorkers: process.env.CHECK_WORKERS ? Number(process.env.CHECK_WORKERS) : "100%",
+    // At night properties look for hours.
+    testTimeout: process.env.EFFORT === "nightly" ? 7_200_000 : 300_000,
     hookTimeout: 300_000,
     // What comes to pass passes at once; a machine with much else to do is waited for.
     expect: { poll: { timeout: 60_000 } },
@@ -30,11 +57,24 @@ export default defineConfig({
     reporters: process.env.CHECK_REPORT
       ? ["default", ["json", { outputFile: process.env.CHECK_REPORT }]]
       : ["default"],
-    // Only the server's tests start a database.
     projects: [
-      ...["core", "contract", "scripts"].map((name) => project(name)),
-      project("web", { setupFiles: ["web/test/patience.ts"] }),
-      project("server", { globalSetup: ["server/test/database.ts"] }),
+      // Pure functions share one realm: a test file of core would load hundreds of modules anew.
+      project({ name: "core", isolate: false }),
+      project({ name: "contract", isolate: false }),
+      project({ name: "scripts", exclude: processes, isolate: true }),
+      project({ name: "web", setupFiles: ["web/test/patience.ts"], isolate: true }),
+      project({
+        name: "server",
+        exclude: processes,
+        globalSetup: ["server/test/database.ts"],
+        isolate: true,
+      }),
+      project({
+        name: "processes",
+        include: processes,
+        globalSetup: ["server/test/database.ts"],
+        isolate: true,
+      }),
     ],
   },
 });

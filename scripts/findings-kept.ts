@@ -1,5 +1,5 @@
 /**
- * Keeps findings of every rule, some of each verdict it gives in the demo, in core/test/kept/findings.json: what a
+ * Keeps findings of every rule, some of each verdict it gives in the demo, in core/test/kept/findings.jsonl, one a line: what a
  * release found may not change without the engine's number. Run after that number was raised.
  */
 import { writeFileSync } from "node:fs";
@@ -20,17 +20,20 @@ for (const { number, duty } of demoTags) {
     if (at > 3 && at % 61 !== 0) continue;
     for (const f of c.findings) {
       const key = `${f.rule} ${f.verdict}`;
-      const of = kept.get(key) ?? [];
-      if (of.length >= each || of.some((k) => k.tag === number)) continue;
+      const known = kept.get(key) ?? [];
+      if (known.length >= each || known.some((k) => k.tag === number)) continue;
       const finding = findingOf(f.rule, duty, c.valve, c.drive);
       kept.set(key, [
-        ...of,
+        ...known,
         { rule: f.rule, tag: number, valve: c.valve.key, drive: c.drive?.key ?? null, finding },
       ]);
     }
   }
 }
 const findings = [...kept.entries()].sort(([a], [b]) => (a < b ? -1 : 1)).flatMap(([, list]) => list);
-const file = new URL("../core/test/kept/findings.json", import.meta.url);
-writeFileSync(file, `${JSON.stringify({ engine: engineVersion, findings }, null, 1)}\n`);
+const file = new URL("../core/test/kept/findings.jsonl", import.meta.url);
+writeFileSync(
+  file,
+  [{ engine: engineVersion }, ...findings].map((one) => `${JSON.stringify(one)}\n`).join(""),
+);
 process.stdout.write(`${findings.length} findings of engine ${engineVersion}\n`);

@@ -1,13 +1,15 @@
 /** What metamorphic truths are tried on: duties, and valves of the demo's shelf. */
+
 import fc from "fast-check";
 import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
 import type { Duty } from "../src/duty/statement/duty.ts";
 import type { Valve } from "../src/equipment/catalogue/valve.ts";
 import { demoShelf, demoTags } from "./demo.ts";
+import { tries } from "./effort.ts";
 import { likelyDuty } from "./likely-duty.ts";
 
-/** Duties tried for each truth: thousands where the checks run, tens of thousands by hand. */
-export const runs = Number(process.env.METAMORPHIC_DUTIES ?? 1500);
+/** Duties tried for each truth. */
+export const runs = tries(120, 20_000);
 export const house = defaultHouseRules();
 const sized = demoTags.map((t) => t.duty).filter((d) => d.dn !== null);
 export const duties = fc.oneof({ weight: 3, arbitrary: likelyDuty }, fc.constantFrom(...sized));

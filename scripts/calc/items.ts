@@ -8,11 +8,11 @@ import { streamArray } from "stream-json/streamers/stream-array.js";
 export class UnusableInput extends Error {}
 
 /**
- * Opens a file, or standard input for "-" and nothing.
+ * Opens a file, or the given input for "-" and nothing.
  * @throws UnusableInput when the file cannot be read
  */
-export function openInput(path: string | undefined): Readable {
-  if (path === undefined || path === "-") return process.stdin;
+export function openInput(path: string | undefined, input: Readable): Readable {
+  if (path === undefined || path === "-") return input;
   try {
     accessSync(path, constants.R_OK);
   } catch {

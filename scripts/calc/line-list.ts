@@ -1,13 +1,15 @@
 import { readFileSync } from "node:fs";
+import type { Readable } from "node:stream";
+import { buffer } from "node:stream/consumers";
 import { bestSheet, convertLineList, findTable, NotATable, planFor } from "@proven-seat/core/duty/line-list";
 import { readListFile } from "@proven-seat/core/duty/workbook";
 import { UnusableInput } from "./items.ts";
 
 /** A line list as it is understood, every guess taken; rows with a fault are left out of the tags. */
-export async function lineList(file: string | undefined): Promise<unknown> {
+export async function lineList(file: string | undefined, input: Readable): Promise<unknown> {
   if (file === undefined) throw new UnusableInput("Say which list: calc -- line-list FILE.");
   try {
-    const bytes = new Uint8Array(readFileSync(file === "-" ? 0 : file));
+    const bytes = new Uint8Array(file === "-" ? await buffer(input) : readFileSync(file));
     const { grids } = await readListFile(bytes);
     const table = findTable(grids[bestSheet(grids)]!);
     const plan = planFor(table);

@@ -45,11 +45,20 @@ export function prepareRoles(access: Access): Promise<void> {
   });
 }
 
-/** Makes a database if it is not there; it is the owner's, and nobody's who is not named. */
-export async function prepareDatabase(access: Access, name: string): Promise<void> {
+/**
+ * Makes a database if it is not there; it is the owner's, and nobody's who is not named.
+ *
+ * @param template database it starts as a copy of; nobody may be connected to it
+ */
+export async function prepareDatabase(
+  access: Access,
+  name: string,
+  template: string = "template1",
+): Promise<void> {
   await asKeeper(access, "postgres", async (client) => {
     const { rowCount } = await client.query("select 1 from pg_database where datname = $1", [name]);
-    if (rowCount === 0) await client.query(`create database ${name} owner ${roles.owner}`);
+    if (rowCount === 0)
+      await client.query(`create database ${name} owner ${roles.owner} template ${template}`);
     await client.query(`alter database ${name} owner to ${roles.owner}`);
     await client.query(`revoke all on database ${name} from public`);
     await client.query(`grant connect on database ${name} to ${roles.application}`);

@@ -6,9 +6,8 @@ import type { Project, Tag, TagRow } from "@proven-seat/contract";
 import pg from "pg";
 import { pino } from "pino";
 import { inject } from "vitest";
-import { type RoleName, roles, urlFor } from "../../scripts/database/keys.ts";
+import { type RoleName, urlFor } from "../../scripts/database/keys.ts";
 import { prepareDatabase } from "../../scripts/database/roles.ts";
-import { loadDemo } from "../src/demo/load-demo.ts";
 import { type AppParts, buildApp } from "../src/http/app.ts";
 import { endServing } from "../src/http/ending.ts";
 import { InHand } from "../src/http/in-hand.ts";
@@ -19,7 +18,7 @@ import { startWork, type Worker } from "../src/provings/work.ts";
 import { connect } from "../src/store/orm.ts";
 import { plainSql } from "../src/store/plain.ts";
 import { connectQueue } from "../src/store/queue.ts";
-import { setUpSchema } from "../src/store/rights.ts";
+import { demoTemplate } from "./demo-template.ts";
 import { unpacked } from "./unpacked.ts";
 
 export interface Answer<T> {
@@ -64,11 +63,9 @@ export async function startTestServer({
 }: TestParts = {}): Promise<TestServer> {
   const access = inject("database");
   const name = `test_${randomBytes(6).toString("hex")}`;
-  await prepareDatabase(access, name);
-  await setUpSchema(urlFor(access, "owner", name), roles.application);
+  await prepareDatabase(access, name, demoTemplate);
   const applicationUrl = urlFor(access, "application", name);
   const orm = await connect(applicationUrl);
-  await loadDemo(orm, "engineer");
   const jobs = new Jobs(limits);
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);

@@ -1,8 +1,8 @@
 import { fileURLToPath } from "node:url";
 import type { TestProject } from "vitest/node";
 import { discardDatabase, startDatabase } from "../../scripts/database/index.ts";
-
 import type { Access } from "../../scripts/database/keys.ts";
+import { makeDemoTemplate } from "./demo-template.ts";
 
 declare module "vitest" {
   export interface ProvidedContext {
@@ -16,6 +16,7 @@ const folder = fileURLToPath(new URL("../../.local/test-database", import.meta.u
 export default async function setup(project: TestProject) {
   discardDatabase(folder);
   const database = await startDatabase(folder, { durable: false });
+  await makeDemoTemplate(database.access);
   project.provide("database", database.access);
   return async () => {
     await database.stop();

@@ -1,13 +1,14 @@
-/** Requests made from the published description, right and wrong: thousands here, tens of thousands by hand. */
+/** Requests made from the published description, right and wrong: hundreds in the check, tens of thousands at night. */
 import type { TagRow } from "@proven-seat/contract";
 import fc from "fast-check";
 import { afterAll, beforeAll, expect, it } from "vitest";
+import { tries } from "../../../core/test/effort.ts";
 import { startTestServer, type TestServer } from "../../test/api.ts";
 import { fromSchema, type JsonSchema, junk } from "../../test/from-schema.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";
 import { unpacked } from "../../test/unpacked.ts";
 
-const requests = Number(process.env.FUZZ_REQUESTS ?? 3000);
+const requests = tries(400, 30_000);
 const atOnce = 6;
 
 let server: TestServer;

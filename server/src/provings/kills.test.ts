@@ -1,14 +1,15 @@
 import { type ChildProcess, spawn } from "node:child_process";
 import { setTimeout as sleep } from "node:timers/promises";
-import { fileURLToPath } from "node:url";
 import type { Proving } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
-import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { afterEach, beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { tries } from "../../../core/test/effort.ts";
+import { build } from "../../../scripts/build.ts";
+import { proverProgram } from "../../../scripts/start/server.ts";
 import { startTestServer, type TestServer } from "../../test/api.ts";
 import { provingEnded } from "../../test/proving.ts";
 
-const program = fileURLToPath(new URL("../prover.ts", import.meta.url));
-const copies = 3;
+const copies = tries(1, 3);
 
 let server: TestServer;
 let path: string;
@@ -16,7 +17,7 @@ let processes: ChildProcess[];
 
 /** A worker process of its own, ready. */
 async function startProcess(): Promise<ChildProcess> {
-  const child = spawn(process.execPath, ["--conditions=source", "--import", "tsx", program], {
+  const child = spawn(process.execPath, proverProgram, {
     env: { ...process.env, DATABASE_URL: server.databaseUrl, LOG_LEVEL: "silent" },
     stdio: ["ignore", "ignore", "inherit", "ipc"],
   });
@@ -45,6 +46,8 @@ async function provedNoMore(): Promise<number> {
 }
 const ask = async () => (await server.ask<Proving>("POST", `${path}/provings`, { what: "list" })).body;
 
+// The worker process as it is served.
+beforeAll(() => void build());
 beforeEach(async () => {
   processes = [];
   server = await startTestServer();
@@ -116,7 +119,7 @@ describe("a list whose provers are killed", { timeout: 600_000 }, () => {
   it("goes on when its connections are cut", async () => {
     await startProcess();
     const begun = await ask();
-    for (const n of [30, 70, 110]) {
+    for (const n of [20, 50, 80]) {
       await provedAtLeast(n);
       await server
         .sql(
@@ -163,7 +166,7 @@ describe("a list given up as soon as somebody took of it", { timeout: 600_000 },
 describe("what cannot be proved", { timeout: 600_000 }, () => {
   it("is given up after some tries and said, and the rest is proved", async () => {
     // A record nobody can read, as a defect of the program would leave it.
-    await server.sql("update tag set duty = '{\"format\": \"nonsense\"}' where number = 'XV-3017-2'");
+    await server.sql("update tag set duty = '{\"format\": \"nonsense\"}' where number = 'XV-3017-0'");
     await startProcess();
     const ended = await provingEnded(server, path, await ask());
     expect(ended).toMatchObject({ state: "failed", total: all, done: all - 1 });

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf, demoTags } from "../../../test/demo.ts";
+import { tries } from "../../../test/effort.ts";
 import { dutyWith, shelfWith } from "../../../test/fixture.ts";
 import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { settle } from "../../duty/settling/settle.ts";
@@ -83,7 +84,7 @@ describe("breaking points", () => {
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: tries(8, 600) },
     );
   });
   it("name the finding that turns, by hand", () => {

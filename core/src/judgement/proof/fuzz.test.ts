@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyDuty } from "../../../test/any-duty.ts";
 import { demoShelf } from "../../../test/demo.ts";
+import { tries } from "../../../test/effort.ts";
 import { catalogueDocument, shelfWith } from "../../../test/fixture.ts";
 import {
   defaultHouseRules,
@@ -84,7 +85,7 @@ describe("whatever the duty and the house rules", () => {
           }
         }
       }),
-      { numRuns: 400 },
+      { numRuns: tries(80, 4000) },
     );
   });
   it("every construction of the demo is judged without a fault", () => {
@@ -103,7 +104,7 @@ describe("whatever the duty and the house rules", () => {
         for (const c of candidates.filter((_, i) => i % 401 === 0))
           expect(() => JSON.stringify(c.findings)).not.toThrow();
       }),
-      { numRuns: 60 },
+      { numRuns: tries(12, 600) },
     );
   });
   it("what nobody offers is judged, or is not built", () => {
@@ -112,7 +113,7 @@ describe("whatever the duty and the house rules", () => {
         const found = byConstruction(construction, duty, defaultHouseRules());
         if (found) expect(found.failing.every((f) => f.verdict === "fails")).toBe(true);
       }),
-      { numRuns: 60 },
+      { numRuns: tries(12, 600) },
     );
   });
   it("breaking points are found or there are none, on the right side of the value", () => {
@@ -131,7 +132,7 @@ describe("whatever the duty and the house rules", () => {
         if (up) expect(up.to).toBeGreaterThanOrEqual(value.value - 1e-9);
         if (down) expect(down.to).toBeLessThanOrEqual(value.value + 1e-9);
       }),
-      { numRuns: 100 },
+      { numRuns: tries(30, 1000) },
     );
   });
 });
@@ -176,7 +177,7 @@ describe("whatever stands in a catalogue", () => {
           }
         },
       ),
-      { numRuns: 600 },
+      { numRuns: tries(100, 6000) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { tries } from "../../../test/effort.ts";
 import { catalogueDocument, dutyWith, shelfWith } from "../../../test/fixture.ts";
 import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { emptyDuty } from "../../duty/statement/duty.ts";
@@ -76,7 +77,7 @@ describe("prove", () => {
           }
         },
       ),
-      { numRuns: 40 },
+      { numRuns: tries(20, 400) },
     );
   });
   it("does not let candidates that share a finding differ from candidates proved alone", () => {

@@ -1,7 +1,7 @@
-import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { z } from "zod";
 import { demoShelf, demoTags } from "../../../test/demo.ts";
+import { releases, writtenBy } from "../../../test/written.ts";
 import { choice, number } from "../../basis/house/definition.ts";
 import { defaultHouseRules, type HouseRules, houseRuleDefinitions } from "../../basis/house/house-rules.ts";
 import { readHouseRules, storedHouseRules, storedHouseRulesSchema } from "../../basis/house/versions/kind.ts";
@@ -25,21 +25,22 @@ import { engineVersion } from "./engine.ts";
 import { prove } from "./prove.ts";
 import { type Reproof, reprove } from "./reprove.ts";
 
-/** Documents as releases before this one wrote them, by engine. */
-const written = new URL("../../../test/written/", import.meta.url);
-const releases = readdirSync(written).sort((a, b) => a.localeCompare(b, "en", { numeric: true }));
-const text = (path: string) => readFileSync(new URL(path, written), "utf8");
-const json = (path: string) => JSON.parse(text(path));
-const files = (release: string) => readdirSync(new URL(`${release}/`, written));
+const kept = new Map(
+  releases.map((release) => [
+    release,
+    new Map(writtenBy(release).map(({ name, content }) => [name, content] as const)),
+  ]),
+);
+const has = (release: string, name: string) => kept.get(release)!.has(name);
+/** A fresh copy of what a release wrote: nobody shares what a test alters. */
+// biome-ignore lint/suspicious/noExplicitAny: documents of all kinds and versions
+const json = (release: string, name: string): any => structuredClone(kept.get(release)!.get(name));
 const sheets = releases.flatMap((release) =>
-  files(release)
+  [...kept.get(release)!.keys()]
     .filter((name) => name.startsWith("sheet-"))
     .map((name) => [release, name] as const),
 );
-const has = (release: string, name: string) => files(release).includes(name);
-const newestSheet = json(
-  `${releases.at(-1)}/${files(releases.at(-1)!).find((f) => f.startsWith("sheet-"))}`,
-).format;
+const newestSheet = json(...sheets.at(-1)!).format;
 const house = defaultHouseRules();
 
 describe("a kind of document", () => {
@@ -97,7 +98,7 @@ describe("a kind of document", () => {
 });
 
 describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
-  const sheet = json(`${release}/${name}`);
+  const sheet = json(release, name);
   const again = reprove(sheet) as Reproof;
   it("is read, and its digest is of what was written", () => {
     expect(again).not.toHaveProperty("error");
@@ -128,7 +129,7 @@ describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
 describe("this release", () => {
   it("judged as this one does, sheet by sheet", () => {
     for (const [release, name] of sheets.filter(([release]) => release === releases.at(-1)))
-      expect((reprove(json(`${release}/${name}`)) as Reproof).because, name).toEqual([]);
+      expect((reprove(json(release, name)) as Reproof).because, name).toEqual([]);
   });
 });
 
@@ -149,7 +150,7 @@ describe("with a rule and a house number added", () => {
   it("a sheet of the last release differs because of them alone", () => {
     expect(choice("x", ["a"], "a", "y").default).toBe("a");
     expect(Object.keys(definitions)).toHaveLength(Object.keys(house).length + 1);
-    const result = reprove(json(`${releases.at(-1)}/sheet-XV-3052.json`), by) as Reproof;
+    const result = reprove(json(releases.at(-1)!, "sheet-XV-3052.json"), by) as Reproof;
     expect(result.same).toBe(false);
     expect(result.because).toEqual([`Asked since engine ${releases.at(-1)}: body/added-since.`]);
     expect(result.broughtUp.join(" ")).toContain("sunShade");
@@ -184,7 +185,7 @@ describe("a duty", () => {
   it.each(releases.filter((release) => has(release, "duties.json")))(
     "of every tag of engine %s is read, and proved as the newest",
     (release) => {
-      for (const [number, duty] of Object.entries(json(`${release}/duties.json`)).slice(0, 6)) {
+      for (const [number, duty] of Object.entries(json(release, "duties.json")).slice(0, 6)) {
         const read = storedDutySchema.parse(duty);
         expect(dutyKind.upcast(read), number).toMatchObject({ was: 2, steps: [] });
         const asked = proveRequest({ duty, limit: 1 }, { shelf: demoShelf, house });
@@ -195,12 +196,15 @@ describe("a duty", () => {
 });
 
 describe("house rules", () => {
-  it.each(releases)("of engine %s are read, what was added since at its default", (release) => {
-    const old = json(`${release}/house-rules.json`);
-    const { values, byDefault } = readHouseRules(old);
-    expect(values).toEqual({ ...house, ...old });
-    expect([...byDefault, ...Object.keys(old)].sort()).toEqual(Object.keys(house).sort());
-  });
+  it.each(releases.filter((release) => has(release, "house-rules.json")))(
+    "of engine %s are read, what was added since at its default",
+    (release) => {
+      const old = json(release, "house-rules.json");
+      const { values, byDefault } = readHouseRules(old);
+      expect(values).toEqual({ ...house, ...old });
+      expect([...byDefault, ...Object.keys(old)].sort()).toEqual(Object.keys(house).sort());
+    },
+  );
   it("are written with their format, and read back the same", () => {
     expect(readHouseRules(JSON.parse(JSON.stringify(storedHouseRules(house)))).values).toEqual(house);
   });
@@ -214,7 +218,7 @@ describe("a catalogue", () => {
   it.each(releases.filter((release) => has(release, "catalogue.json")))(
     "of %s lacks nothing once it is brought up: what the database holds is read without its schema",
     (release) => {
-      const brought = catalogueKind.upcast(json(`${release}/catalogue.json`));
+      const brought = catalogueKind.upcast(json(release, "catalogue.json"));
       const { document } = brought as { document: Record<string, unknown> };
       expect(catalogueSchema.parse(document)).toEqual(document);
     },
@@ -222,13 +226,13 @@ describe("a catalogue", () => {
   it.each(releases.filter((release) => has(release, "catalogue.json")))(
     "of engine %s is read whole",
     (release) => {
-      const reading = readCatalogueDocument(json(`${release}/catalogue.json`));
+      const reading = readCatalogueDocument(json(release, "catalogue.json"));
       expect(reading.faults).toEqual([]);
       expect(reading.catalogue!.format).toBe(catalogueKind.newest);
     },
   );
   it("of the first version promises nothing it did not say", () => {
-    for (const line of readCatalogueDocument(json("0.1.0/catalogue.json")).catalogue!.lines)
+    for (const line of readCatalogueDocument(json("0.1.0", "catalogue.json")).catalogue!.lines)
       expect(line).toMatchObject({
         antiStatic: false,
         blowOutProofStem: false,
@@ -243,7 +247,7 @@ describe("a catalogue", () => {
     );
   });
   it("keeps its digest, whatever it is brought up to", () => {
-    const old = json("0.1.0/catalogue.json");
+    const old = json("0.1.0", "catalogue.json");
     const before = digestOf(old);
     readCatalogueDocument(old);
     expect(digestOf(old)).toBe(before);
@@ -254,12 +258,14 @@ describe("a line list", () => {
   it.each(releases.filter((release) => has(release, "line-list.csv")))(
     "of engine %s comes in whole",
     (release) => {
-      const table = findTable(gridOfText(text(`${release}/line-list.csv`)));
+      const table = findTable(gridOfText(json(release, "line-list.csv")));
       const plan = planFor(table);
       expect(plan.filter((column) => column.field === null || column.doubt !== null)).toEqual([]);
       const reading = convertLineList(table, plan);
       expect(reading.faults).toEqual([]);
-      const duties = json(`${release}/duties.json`) as Record<string, unknown>;
+      expect(reading.tags.length).toBeGreaterThanOrEqual(20);
+      if (!has(release, "duties.json")) return;
+      const duties = json(release, "duties.json") as Record<string, unknown>;
       for (const tag of reading.tags)
         expect(tag.duty, tag.number).toEqual(storedDutySchema.parse(duties[tag.number]));
     },

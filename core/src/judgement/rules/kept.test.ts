@@ -6,18 +6,21 @@ import { findChoice } from "../proof/choice.ts";
 import { engineVersion } from "../proof/engine.ts";
 import { rules } from "./rules.ts";
 
-const { engine, findings } = JSON.parse(
-  readFileSync(new URL("../../../test/kept/findings.json", import.meta.url), "utf8"),
-) as {
-  engine: string;
-  findings: {
-    rule: string;
-    tag: string;
-    valve: string;
-    drive: string | null;
-    finding: { verdict: string };
-  }[];
-};
+interface Kept {
+  readonly rule: string;
+  readonly tag: string;
+  readonly valve: string;
+  readonly drive: string | null;
+  readonly finding: { readonly verdict: string };
+}
+
+const [{ engine }, ...findings] = readFileSync(
+  new URL("../../../test/kept/findings.jsonl", import.meta.url),
+  "utf8",
+)
+  .trimEnd()
+  .split("\n")
+  .map((line) => JSON.parse(line)) as [{ readonly engine: string }, ...Kept[]];
 
 // A sheet issued by this engine must prove the same tomorrow: what is found changes with the engine's number only,
 // and the findings are then written anew by `npm run findings:keep`.

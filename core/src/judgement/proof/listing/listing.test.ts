@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyDuty } from "../../../../test/any-duty.ts";
 import { demoShelf, demoTags } from "../../../../test/demo.ts";
+import { tries } from "../../../../test/effort.ts";
 import { likelyDuty } from "../../../../test/likely-duty.ts";
 import { defaultHouseRules, type HouseRules } from "../../../basis/house/house-rules.ts";
 import { type Duty, emptyDuty } from "../../../duty/statement/duty.ts";
@@ -39,7 +40,7 @@ describe("a proof for a list", () => {
       expectAlike(duty, { ...house, serviceFactor: 2, torqueMargin: 60 });
   });
   it("has the same of any duty somebody might bring", { timeout: 600_000 }, () => {
-    const runs = Number(process.env.LIST_DUTIES ?? 60);
+    const runs = tries(12, 600);
     fc.assert(
       fc.property(likelyDuty, (duty) => void expectAlike(duty)),
       { numRuns: runs },

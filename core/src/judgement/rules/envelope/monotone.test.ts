@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoShelf, demoTags } from "../../../../test/demo.ts";
+import { tries } from "../../../../test/effort.ts";
 import { defaultHouseRules } from "../../../basis/house/house-rules.ts";
 import type { Duty } from "../../../duty/statement/duty.ts";
 import { verdictsIn } from "../../breaking/judgement.ts";
@@ -56,7 +57,7 @@ function staysFailed(
         }
       },
     ),
-    { numRuns: 1500 },
+    { numRuns: tries(200, 20_000) },
   );
 }
 

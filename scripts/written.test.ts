@@ -1,0 +1,27 @@
+import { describe, expect, it } from "vitest";
+import { releases, writtenBy } from "../core/test/written.ts";
+import { formatOf, thinned } from "./written.ts";
+
+const archives = releases.map((release) => ({ release, documents: writtenBy(release) }));
+
+describe("documents kept of older releases", () => {
+  it("are one of a kind and format, beside the whole set of the newest", () => {
+    expect(thinned(archives).filter(({ documents }) => documents.length === 0)).toEqual([]);
+    const names = (of: typeof archives) =>
+      of.map(({ documents }) => documents.map(({ name }) => name).sort());
+    const byNumber = thinned(archives).sort((a, b) =>
+      a.release.localeCompare(b.release, "en", { numeric: true }),
+    );
+    expect(names(byNumber)).toEqual(names(archives));
+  });
+  it("show every format of a sheet and of a catalogue there ever was", () => {
+    const formats = archives.flatMap(({ documents }) => documents.map(formatOf)).join("\n");
+    for (const n of [1, 2, 3, 4]) expect(formats).toContain(`proven-seat-sheet/${n}`);
+    for (const n of [1, 2, 3, 4, 5, 6]) expect(formats).toContain(`proven-seat-catalogue/${n}`);
+  });
+  it("take little room: less than 50 kB a release", () => {
+    const [newest] = archives.slice(-1);
+    expect(newest!.documents.length).toBeGreaterThan(5);
+    expect(archives.length).toBeLessThan(20);
+  });
+});
