@@ -19,6 +19,7 @@ import { connect } from "../src/store/orm.ts";
 import { plainSql } from "../src/store/plain.ts";
 import { connectQueue } from "../src/store/queue.ts";
 import { demoTemplate } from "./demo-template.ts";
+import { jobWorker } from "./job-worker.ts";
 import { unpacked } from "./unpacked.ts";
 
 export interface Answer<T> {
@@ -66,7 +67,7 @@ export async function startTestServer({
   await prepareDatabase(access, name, demoTemplate);
   const applicationUrl = urlFor(access, "application", name);
   const orm = await connect(applicationUrl);
-  const jobs = new Jobs(limits);
+  const jobs = new Jobs({ program: jobWorker, ...limits });
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);
   const live = new Live(db);

@@ -3,6 +3,7 @@ import type { TestProject } from "vitest/node";
 import { discardDatabase, startDatabase } from "../../scripts/database/index.ts";
 import type { Access } from "../../scripts/database/keys.ts";
 import { makeDemoTemplate } from "./demo-template.ts";
+import { bundleJobWorker } from "./job-worker.ts";
 
 declare module "vitest" {
   export interface ProvidedContext {
@@ -12,11 +13,11 @@ declare module "vitest" {
 
 const folder = fileURLToPath(new URL("../../.local/test-database", import.meta.url));
 
-/** One throwaway PostgreSQL for all test files; each file makes a database of its own in it. */
+/** One throwaway PostgreSQL for all test files, with the demonstration to copy from, and the worker of jobs in one file. */
 export default async function setup(project: TestProject) {
   discardDatabase(folder);
   const database = await startDatabase(folder, { durable: false });
-  await makeDemoTemplate(database.access);
+  await Promise.all([makeDemoTemplate(database.access), bundleJobWorker()]);
   project.provide("database", database.access);
   return async () => {
     await database.stop();

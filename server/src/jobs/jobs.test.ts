@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { jobWorker } from "../../test/job-worker.ts";
 import { type JobNotDone, Jobs } from "./jobs.ts";
 
 const items = Array.from({ length: 10_000 }, () => ({ requiredTorqueNm: 125 }));
@@ -10,7 +11,7 @@ const told = (job: Promise<unknown>) =>
 
 describe("jobs in worker threads", () => {
   it("wait in a queue that ends, and leave it when nobody wants them", async () => {
-    const jobs = new Jobs({ threads: 1, queue: 2 });
+    const jobs = new Jobs({ program: jobWorker, threads: 1, queue: 2 });
     const gone = new AbortController();
     const ask = (signal: AbortSignal | null = null) =>
       told(jobs.run("calculate", { name: "mounting", items }, signal));
@@ -22,12 +23,12 @@ describe("jobs in worker threads", () => {
     await jobs.close();
   });
   it("are given up after their time, and the thread with them", async () => {
-    const jobs = new Jobs({ threads: 1, timeoutMs: 1 });
+    const jobs = new Jobs({ program: jobWorker, threads: 1, timeoutMs: 1 });
     expect(await told(jobs.run("calculate", { name: "mounting", items }))).toBe("too-long");
     await jobs.close();
   });
   it("that want more memory than they are given end alone", async () => {
-    const jobs = new Jobs({ threads: 1, memoryMb: 64 });
+    const jobs = new Jobs({ program: jobWorker, threads: 1, memoryMb: 64 });
     const many = Array.from({ length: 600_000 }, (_, i) => ({
       requiredTorqueNm: i,
       more: `${i}`.repeat(20),

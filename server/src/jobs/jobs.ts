@@ -20,11 +20,9 @@ export interface JobsOptions {
   readonly queue?: number;
   readonly timeoutMs?: number;
   readonly memoryMb?: number;
+  /** What a thread runs; the built worker beside this file where none is given. */
+  readonly program?: URL;
 }
-
-const own = import.meta.url;
-// From source in tests, built when served.
-const fromSource = own.endsWith(".ts");
 
 /** Worker threads with a queue, a limit of time and of memory; whoever goes away takes the job along. */
 export class Jobs {
@@ -40,12 +38,12 @@ export class Jobs {
     queue = 32,
     timeoutMs = 30_000,
     memoryMb = 1024,
+    program = new URL("./worker.js", import.meta.url),
   }: JobsOptions = {}) {
     this.#timeoutMs = timeoutMs;
     this.#most = threads + queue;
     this.#pool = new Piscina({
-      filename: new URL(fromSource ? "./worker.ts" : "./worker.js", own).href,
-      ...(fromSource ? { execArgv: ["--conditions=source", "--import", "tsx"] } : {}),
+      filename: program.href,
       minThreads: 1,
       maxThreads: threads,
       idleTimeout: 60_000,

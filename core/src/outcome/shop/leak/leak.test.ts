@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../../test/demo.ts";
+import { tries } from "../../../../test/effort.ts";
 import { dutyWith } from "../../../../test/fixture.ts";
 import { seeded } from "../../../basis/calc/seeded.ts";
 import { defaultHouseRules } from "../../../basis/house/house-rules.ts";
@@ -244,7 +245,7 @@ describe("twelve leaks", () => {
   });
   it("are named more often than by checks in any order", () => {
     const random = seeded(14);
-    const rounds = 40;
+    const rounds = tries(6, 200);
     let byChance = 0;
     for (let round = 0; round < rounds; round++)
       for (const story of stories)

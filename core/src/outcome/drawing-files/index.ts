@@ -1,0 +1,2 @@
+export { dxfOf } from "./dxf.ts";
+export { svgOf } from "./svg.ts";
