@@ -42,7 +42,12 @@ const processes = [
 ];
 
 /** Tests of the interface that put a module of their own in place of one that others use. */
-const replacing = ["web/src/rooms/shelf/shelf.test.tsx"];
+const replacing = [
+  "web/src/rooms/shelf/shelf.test.tsx",
+  "web/src/rooms/house/house-room.test.tsx",
+  "web/src/rooms/import/import-room.test.tsx",
+  "web/src/stations/fit-up/fit-up.test.tsx",
+];
 
 export default defineConfig({
   resolve: { conditions },
@@ -61,16 +66,22 @@ export default defineConfig({
       ? ["default", ["json", { outputFile: process.env.CHECK_REPORT }]]
       : ["default"],
     projects: [
-      // Pure functions share one realm: a test file of core would load hundreds of modules anew.
+      // Files share a realm: each would load hundreds of modules anew.
       project({ name: "core", isolate: false }),
       project({ name: "contract", isolate: false }),
       project({ name: "scripts", exclude: processes, isolate: false }),
-      project({ name: "web", setupFiles: ["web/test/patience.ts"], isolate: true }),
+      project({ name: "web", exclude: replacing, setupFiles: ["web/test/patience.ts"], isolate: false }),
+      project({
+        name: "web-apart",
+        include: replacing,
+        setupFiles: ["web/test/patience.ts"],
+        isolate: true,
+      }),
       project({
         name: "server",
         exclude: processes,
         globalSetup: ["server/test/database.ts"],
-        isolate: true,
+        isolate: false,
       }),
       project({
         name: "processes",

@@ -1,5 +1,6 @@
 import type { Job, JobRow } from "@proven-seat/contract";
-import { expect, type RunningApp, test } from "../support/app.ts";
+import { expect, test } from "../support/app.ts";
+import type { RunningApp } from "../support/running-app.ts";
 
 test.use({ serviceWorkers: "allow" });
 

@@ -3,7 +3,8 @@ import type { Page } from "@playwright/test";
 import type { Job, JobRow } from "@proven-seat/contract";
 import { pdfText } from "../../server/test/pdf-text.ts";
 import { pictureOf } from "../../server/test/shop-work.ts";
-import { expect, type RunningApp, test } from "../support/app.ts";
+import { expect, test } from "../support/app.ts";
+import type { RunningApp } from "../support/running-app.ts";
 
 const violations = async (page: Page) =>
   // The checker brings types of a sister version of the browser driver, hence the cast.

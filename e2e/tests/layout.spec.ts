@@ -1,5 +1,7 @@
 import type { Page } from "@playwright/test";
-import { expect, RunningApp, test } from "../support/app.ts";
+import { demoTemplate } from "../../server/test/demo-template.ts";
+import { expect, test } from "../support/app.ts";
+import { RunningApp } from "../support/running-app.ts";
 
 const stations = ["duty", "body", "envelope", "flow", "torque", "drive", "fit-up", "sheet"] as const;
 const rooms = ["line-up", "shelf", "house-rules", "rules", "import", "drift", "projects", "shop"] as const;
@@ -47,8 +49,8 @@ for (const room of rooms)
   });
 
 test("rows stay where they are while the list is proved, and once it is", async ({ browser }) => {
-  // An application of its own: in the others somebody had the list proved before.
-  const fresh = await RunningApp.start();
+  // An application of its own: in the others the list is proved before.
+  const fresh = await RunningApp.start(demoTemplate);
   const page = await browser.newPage();
   try {
     await page.goto(`${fresh.url}/line-up`);

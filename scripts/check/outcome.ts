@@ -4,6 +4,8 @@ export interface Outcome {
   readonly failed: number;
   /** What failed, by name, with how it began to. */
   readonly troubles: readonly string[];
+  /** How long each file of tests took. */
+  readonly files: readonly { readonly name: string; readonly seconds: number }[];
 }
 
 interface UnitReport {
@@ -11,6 +13,8 @@ interface UnitReport {
   readonly numFailedTests: number;
   readonly testResults: readonly {
     readonly name: string;
+    readonly startTime: number;
+    readonly endTime: number;
     readonly message: string;
     readonly assertionResults: readonly {
       readonly status: string;
@@ -27,7 +31,10 @@ interface Suite {
     readonly title: string;
     readonly tests: readonly {
       readonly status: string;
-      readonly results: readonly { readonly error?: { readonly message?: string } }[];
+      readonly results: readonly {
+        readonly duration?: number;
+        readonly error?: { readonly message?: string };
+      }[];
     }[];
   }[];
 }
@@ -51,7 +58,11 @@ export function outcomeOfUnits(report: UnitReport): Outcome {
       ),
     ...(assertionResults.length === 0 && message !== "" ? [`FAILED ${name}\n${beginning(message)}`] : []),
   ]);
-  return { passed: report.numPassedTests, failed: report.numFailedTests, troubles };
+  const files = report.testResults.map(({ name, startTime, endTime }) => ({
+    name: name.replace(/^.*\/(?=(core|contract|server|web|scripts)\/)/, ""),
+    seconds: (endTime - startTime) / 1000,
+  }));
+  return { passed: report.numPassedTests, failed: report.numFailedTests, troubles, files };
 }
 
 const specsOf = (suite: Suite): NonNullable<Suite["specs"]> => [
@@ -71,5 +82,17 @@ export function outcomeInBrowser(report: BrowserReport): Outcome {
         return `${word} ${file}: ${title}\n${beginning(message)}`;
       }),
   );
-  return { passed: report.stats.expected, failed: report.stats.unexpected, troubles };
+  const seconds = new Map<string, number>();
+  for (const { file, tests } of specsOf(report))
+    for (const { results } of tests)
+      for (const { duration = 0 } of results) seconds.set(file, (seconds.get(file) ?? 0) + duration / 1000);
+  const files = [...seconds].map(([name, total]) => ({ name, seconds: total }));
+  return { passed: report.stats.expected, failed: report.stats.unexpected, troubles, files };
 }
+
+/** The files that took longest, the longest first. */
+export const slowest = (outcomes: readonly Outcome[], most = 10): Outcome["files"] =>
+  outcomes
+    .flatMap(({ files }) => files)
+    .sort((a, b) => b.seconds - a.seconds)
+    .slice(0, most);

@@ -109,7 +109,9 @@ describe("who gets into the database", () => {
   );
   // Another account of this machine tries to read the keys, which asks for one to try as.
   it.runIf(process.getuid!() === 0)("keeps the keys from another user of the machine", () => {
-    const keys = fileURLToPath(new URL("../../../.local/test-database.keys/application", import.meta.url));
+    const keys = fileURLToPath(
+      new URL("../../../.local/server-test-database.keys/application", import.meta.url),
+    );
     const read = (uid?: number) =>
       spawnSync("cat", [keys], { encoding: "utf8", ...(uid === undefined ? {} : { uid, gid: uid }) });
     expect(read().stdout.trim()).toBe(access.keys.application);
