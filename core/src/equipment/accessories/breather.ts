@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { makerHead, positive, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { usesAir } from "../drives/supplies.ts";
 import type { AccessoryKind } from "./kind.ts";
 
 const item = z.strictObject({ ...sizeHead, filterUm: positive, ...weightAndPrice });
@@ -12,7 +13,7 @@ export const breather: AccessoryKind<z.infer<typeof schema>> = {
   columns: ["filter_um"],
   electrical: () => false,
   wantedBy: ({ supply, sprung }, { house }) =>
-    supply === "pneumatic" && sprung && house.springSideAir === "plant air"
+    usesAir(supply) && sprung && house.springSideAir === "plant air"
       ? { pieces: 1, says: "on the spring side", refused: () => null }
       : null,
 };

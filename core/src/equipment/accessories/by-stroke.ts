@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { usesAir } from "../drives/supplies.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { ofAir, standsAir } from "./shared.ts";
 
@@ -19,7 +20,7 @@ export function hastening<const Kind extends string>(kind: Kind) {
     electrical: () => false,
     byStroke: true,
     wantedBy: ({ supply, sprung }, { duty }) =>
-      supply === "pneumatic"
+      usesAir(supply)
         ? {
             pieces: sprung ? 1 : 2,
             says: "for the highest air",

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { usesAir } from "../drives/supplies.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { ofAir, standsAir } from "./shared.ts";
 
@@ -23,7 +24,7 @@ export const filterRegulator: AccessoryKind<z.infer<typeof schema>> = {
   columns: ["cv", "filter_um", "maximum_air_bar_g"],
   electrical: () => false,
   wantedBy: ({ supply }, { duty }) =>
-    supply === "pneumatic"
+    usesAir(supply)
       ? { pieces: 1, says: "for the highest air", refused: (one) => standsAir(one, duty) }
       : null,
 };

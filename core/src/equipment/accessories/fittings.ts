@@ -1,8 +1,9 @@
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import { kindOf } from "../drives/drive-kinds.ts";
-import type { Drive, SupplyKind } from "../drives/kind.ts";
+import type { Drive } from "../drives/kind.ts";
+import type { SupplyKind } from "../drives/supplies.ts";
 import type { AccessoryKind, AnyAccessories, AnyItem, Around, Refusal } from "./kind.ts";
-import { type AccessoryFamily, accessoryKinds } from "./kinds.ts";
+import { type AccessoryFamily, type AccessoryName, accessoryKinds, type ItemOf } from "./kinds.ts";
 import { refusedBySite } from "./on-site.ts";
 import type { Stock } from "./stock.ts";
 
@@ -70,6 +71,28 @@ function placeOf(
   return { kind, says, pieces, fit: fit.sort((a, b) => a.price - b.price), refused };
 }
 
+/** An item of one kind in its number, with the figures of its kind. */
+export type FittedOf<Kind extends AccessoryName> = Fitted & { readonly item: ItemOf<Kind> };
+
+/** What a drive wants of one kind, its items with the figures of that kind. */
+export interface PlaceOf<Kind extends AccessoryName> extends Place {
+  readonly fit: readonly FittedOf<Kind>[];
+}
+
+/**
+ * What a drive wants of a kind.
+ *
+ * @param fittings what is mounted on it; null where the shelf has nothing
+ * @param kind name of the kind
+ * @returns the place with its items; null where the drive wants none of the kind
+ */
+export const placeNamed = <Kind extends AccessoryName>(
+  fittings: Pick<Fittings, "places"> | null | undefined,
+  kind: Kind,
+): PlaceOf<Kind> | null =>
+  // A place is made of families of its own kind.
+  (fittings?.places.find((place) => place.kind.kind === kind) as PlaceOf<Kind> | undefined) ?? null;
+
 const known = new WeakMap<readonly AccessoryFamily[], Stock>();
 
 /**
@@ -88,19 +111,25 @@ function carriedKg(places: readonly Place[], duty: SettledDuty): number {
   return kg;
 }
 
+/** A part in series under the name of its maker. */
+const inSeries = <Item extends { readonly id: string }>({ id, ...item }: Item, maker: string) => ({
+  ...item,
+  item: id,
+  maker,
+});
+
 /** Brackets and couplings of the shelf, the cheapest first; gathered once for a shelf. */
 function between(families: readonly AccessoryFamily[]): Stock {
   const had = known.get(families);
   if (had) return had;
-  const of = <Kind extends "bracket" | "coupling">(kind: Kind) =>
-    families
-      .flatMap((family) =>
-        family.kind === kind
-          ? family.items.map(({ id, ...item }) => ({ ...item, item: id, maker: family.maker }))
-          : [],
-      )
-      .sort((a, b) => a.price - b.price);
-  const stock = { brackets: of("bracket"), couplings: of("coupling") } as unknown as Stock;
+  const brackets = families.flatMap((family) =>
+    family.kind === "bracket" ? family.items.map((item) => inSeries(item, family.maker)) : [],
+  );
+  const couplings = families.flatMap((family) =>
+    family.kind === "coupling" ? family.items.map((item) => inSeries(item, family.maker)) : [],
+  );
+  const byPrice = (a: { readonly price: number }, b: { readonly price: number }) => a.price - b.price;
+  const stock: Stock = { brackets: brackets.sort(byPrice), couplings: couplings.sort(byPrice) };
   known.set(families, stock);
   return stock;
 }

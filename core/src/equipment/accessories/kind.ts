@@ -1,7 +1,8 @@
 import type { z } from "zod";
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
-import type { OfMaker, SupplyKind } from "../drives/kind.ts";
+import type { OfMaker } from "../drives/kind.ts";
+import type { SupplyKind } from "../drives/supplies.ts";
 
 /** What every item has, whatever its kind. */
 export interface AnyItem {

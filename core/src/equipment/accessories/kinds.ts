@@ -31,6 +31,11 @@ export const accessoryKinds: readonly AccessoryKind[] = kinds as unknown as read
 
 export type AccessoryFamily = z.infer<(typeof kinds)[number]["schema"]>;
 
+/** Names of the kinds: a kind nobody registered does not compile. */
+export type AccessoryName = AccessoryFamily["kind"];
+/** An item of a kind, with the figures that kind states. */
+export type ItemOf<Kind extends AccessoryName> = Extract<AccessoryFamily, { kind: Kind }>["items"][number];
+
 /** One family of accessories, of any kind. */
 export const accessoryFamilySchema = z.union(
   kinds.map((kind) => kind.schema),

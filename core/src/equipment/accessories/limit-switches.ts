@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { hasMotor } from "../drives/supplies.ts";
 import type { AccessoryKind } from "./kind.ts";
 
 const item = z.strictObject({
@@ -21,7 +22,7 @@ export const limitSwitches: AccessoryKind<z.infer<typeof schema>> = {
   electrical: () => true,
   wantedBy: ({ supply }, { duty }) =>
     // A motor has its own.
-    duty.stated.limitSwitches !== true || supply === "electric"
+    duty.stated.limitSwitches !== true || hasMotor(supply)
       ? null
       : {
           pieces: 1,

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { usesAir } from "../drives/supplies.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { ofAir, standsAir } from "./shared.ts";
 
@@ -23,7 +24,7 @@ export const partialStrokeDevice: AccessoryKind<z.infer<typeof schema>> = {
   columns: ["finds_percent", "maximum_air_bar_g"],
   electrical: () => true,
   wantedBy: ({ supply }, { duty }) =>
-    supply === "pneumatic" && duty.partialStrokeMonths > 0
+    usesAir(supply) && duty.partialStrokeMonths > 0
       ? {
           pieces: 1,
           says: `every ${duty.partialStrokeMonths} months`,

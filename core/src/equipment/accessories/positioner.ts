@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { controlSignals } from "../../basis/vocabulary/utilities.ts";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { usesAir } from "../drives/supplies.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { ofAir, standsAir } from "./shared.ts";
 
@@ -28,7 +29,7 @@ export const positioner: AccessoryKind<z.infer<typeof schema>> = {
   // Told by air, it has none.
   electrical: ({ signal }) => signal !== "0.2–1 bar",
   wantedBy: ({ supply, sprung }, { duty }) => {
-    if (supply !== "pneumatic" || !duty.function.has("throttling")) return null;
+    if (!usesAir(supply) || !duty.function.has("throttling")) return null;
     const acts = sprung ? "one side" : "both sides";
     return {
       pieces: 1,

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { coilVoltages } from "../../basis/vocabulary/utilities.ts";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { usesAir } from "../drives/supplies.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { ofAir, standsAir } from "./shared.ts";
 import { solenoidsOf } from "./solenoid-arrangement.ts";
@@ -29,7 +30,7 @@ export const solenoidValve: AccessoryKind<z.infer<typeof schema>> = {
   columns: ["function$", "coil$", "cv", "maximum_air_bar_g", "hand_button?"],
   electrical: () => true,
   wantedBy: ({ supply, sprung }, { duty, house }) => {
-    if (supply !== "pneumatic") return null;
+    if (!usesAir(supply)) return null;
     // A positioner leads the air of a valve that only throttles; one that must also go safe has both.
     const onlyThrottles = duty.function.has("throttling") && !duty.function.has("emergency shut-down");
     if (onlyThrottles) return null;

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { makerHead, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
+import { usesAir } from "../drives/supplies.ts";
 import type { AccessoryKind } from "./kind.ts";
 import { ofAir, standsAir } from "./shared.ts";
 
@@ -19,7 +20,7 @@ export const volumeBottle: AccessoryKind<z.infer<typeof schema>> = {
   byStroke: true,
   standsBeside: true,
   wantedBy: ({ supply, sprung }, { duty }) =>
-    supply === "pneumatic" && !sprung && duty.strokesInReserve > 0
+    usesAir(supply) && !sprung && duty.strokesInReserve > 0
       ? { pieces: 1, says: `for ${duty.strokesInReserve} strokes`, refused: (one) => standsAir(one, duty) }
       : null,
 };

@@ -1,7 +1,8 @@
 import type { Construction } from "../../construction/bodies/construction.ts";
 import type { AccessoryFamily } from "../accessories/kinds.ts";
 import { drivesOfFamily, kindOf } from "../drives/drive-kinds.ts";
-import type { AnyFamily, Drive, SupplyKind } from "../drives/kind.ts";
+import type { AnyFamily, Drive } from "../drives/kind.ts";
+import type { SupplyKind } from "../drives/supplies.ts";
 import { numbering } from "./identity.ts";
 import type { Catalogue, ProductLine, ProductSize } from "./schema.ts";
 import { type Valve, valvesOfSize } from "./valve.ts";

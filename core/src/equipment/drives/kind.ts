@@ -3,6 +3,7 @@ import type { Action } from "../../basis/calc/actuator-margin.ts";
 import type { Profile } from "../../basis/stroke/profile.ts";
 import type { Unit } from "../../basis/units/unit.ts";
 import type { DriveEnd, DriveOutside } from "../../construction/ends/forms.ts";
+import type { SupplyKind } from "./supplies.ts";
 
 /** What every family of a maker has, of drives as of what stands on them. */
 export interface OfMaker {
@@ -67,9 +68,6 @@ export interface Drive {
 
 /** The least of a supply, which strength is judged at, or the most, which the stem must stand. */
 export type SupplyEnd = "lowest" | "highest";
-
-/** What may turn a valve, as a duty asks for it. */
-export type SupplyKind = "pneumatic" | "electric" | "hydraulic" | "line gas" | "by hand";
 
 /** What a duty brings to turn valves with, and which of it is stated. */
 export interface Supplies {

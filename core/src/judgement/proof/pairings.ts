@@ -7,7 +7,8 @@ import { type Numbering, numbering } from "../../equipment/catalogue/identity.ts
 import { placesOf } from "../../equipment/catalogue/parts/parts.ts";
 import type { Offer } from "../../equipment/catalogue/shelf.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
-import type { Drive, SupplyKind } from "../../equipment/drives/kind.ts";
+import type { Drive } from "../../equipment/drives/kind.ts";
+import type { SupplyKind } from "../../equipment/drives/supplies.ts";
 import { flowOf } from "../../mechanics/flow/picked.ts";
 import { torqueDemand } from "../../mechanics/torque/demand.ts";
 import { serviceFactor } from "../../mechanics/torque/service-factor.ts";

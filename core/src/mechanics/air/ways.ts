@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { SolenoidArrangement } from "../../basis/vocabulary/utilities.ts";
-import type { Fitted, Fittings } from "../../equipment/accessories/fittings.ts";
+import { type Fitted, type Fittings, placeNamed } from "../../equipment/accessories/fittings.ts";
 import { solenoidsOf } from "../../equipment/accessories/solenoid-arrangement.ts";
 import { type Conductance, inSeries, ofCv, ofTube } from "./conductance.ts";
 
@@ -33,14 +33,15 @@ interface Part {
   readonly fitted: Fitted | null;
 }
 
-const cvOf = (one: Fitted) => (one.item as unknown as { readonly cv: number }).cv;
+/** Kinds the air passes through. */
+type Passed = "filter-regulator" | "solenoid valve" | "positioner" | "quick exhaust" | "volume booster";
 
 /** Items of a kind worth trying: each that passes more than every cheaper one; the house's number where none is there. */
-function worthTrying(fittings: Fittings | null, kind: string, houseCv: number | null): Part[] {
-  const place = fittings?.places.find((one) => one.kind.kind === kind);
+function worthTrying(fittings: Fittings | null, kind: Passed, houseCv: number | null): Part[] {
+  const place = placeNamed(fittings, kind);
   const tried: Part[] = [];
   for (const one of place?.fit ?? [])
-    if (tried.length === 0 || cvOf(one) > tried.at(-1)!.cv) tried.push({ cv: cvOf(one), fitted: one });
+    if (tried.length === 0 || one.item.cv > tried.at(-1)!.cv) tried.push({ cv: one.item.cv, fitted: one });
   // Where items are on the shelf and none fits, nothing better is taken for them than the house's own number.
   return tried.length > 0 || houseCv === null ? tried : [{ cv: houseCv, fitted: null }];
 }
@@ -61,7 +62,7 @@ export function airWays(
   house: HouseRules,
 ): readonly AirWay[] {
   const tube = house.airTubeLengthM > 0 ? [ofTube(house.airTubeBoreMm, house.airTubeLengthM)] : [];
-  const wants = (kind: string) => fittings?.places.some((one) => one.kind.kind === kind) ?? false;
+  const wants = (kind: Passed) => placeNamed(fittings, kind) !== null;
   const positioner = wants("positioner") ? worthTrying(fittings, "positioner", house.solenoidCv)[0]! : null;
   const valves: readonly Part[] =
     wants("solenoid valve") || positioner === null

@@ -1,6 +1,7 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Unit } from "../../basis/units/unit.ts";
-import type { SupplyKind } from "../../equipment/drives/kind.ts";
+import type { SupplyKind } from "../../equipment/drives/supplies.ts";
+import { isByHand } from "../../equipment/drives/supplies.ts";
 import type { FitUp } from "./fit-up.ts";
 import type { Screws } from "./screws.ts";
 
@@ -73,7 +74,7 @@ function proved(
     opens: "it opens",
     stays: "it stays where it is",
   }[onSupplyLoss];
-  const byHand = supply === "by hand";
+  const byHand = isByHand(supply);
   return [
     step(
       "Set the open stop by the bore, and the shut stop by what leaks and not by the eye; then turn it by hand once through the stroke.",

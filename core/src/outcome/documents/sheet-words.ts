@@ -3,6 +3,7 @@ import { figureText, marginWords } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
 import { inSentence } from "../../duty/fields/field.ts";
 import { driveKinds } from "../../equipment/drives/drive-kinds.ts";
+import { isByHand } from "../../equipment/drives/supplies.ts";
 import type { DriveDescription } from "../../judgement/proof/describe.ts";
 import type { Sheet } from "../../judgement/proof/sheet.ts";
 import { trueSign } from "../../judgement/rules/finding.ts";
@@ -84,7 +85,7 @@ export function dutyWords({ inputs, tag }: Pick<Sheet, "inputs" | "tag">, readin
 function actionWords({ kind, action, springSet, onSupplyLoss }: DriveDescription): string {
   const known = driveKinds.find((one) => one.kind === kind);
   const acts = known === undefined || known.sprung || springSet !== null ? `${kind}, ${action}` : kind;
-  return known?.supply === "by hand" ? acts : `${acts}; ${onSupplyLoss} on supply loss`;
+  return known !== undefined && isByHand(known.supply) ? acts : `${acts}; ${onSupplyLoss} on supply loss`;
 }
 
 /**

@@ -4,6 +4,7 @@ import { readPlace } from "../../../duty/area/place.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import type { Drive } from "../../../equipment/drives/kind.ts";
+import { hasMotor } from "../../../equipment/drives/supplies.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
@@ -36,7 +37,7 @@ function safeFrom({ stated: { area } }: SettledDuty, hazard: Hazard): string | n
 function read(drive: Drive | null, duty: SettledDuty, hazard: Hazard) {
   const { area } = duty.stated;
   if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-  if (kindOf(drive.family).supply !== "electric")
+  if (!hasMotor(kindOf(drive.family).supply))
     return notAsked("No electrical part of its own; what is mounted on it is ordered for the area.");
   if (area === null) return cannotTell("how the area is classified");
   const place = readPlace(area);

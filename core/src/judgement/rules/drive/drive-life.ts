@@ -1,4 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { hasMotor, isByHand } from "../../../equipment/drives/supplies.ts";
 import { lasting } from "../lasting.ts";
 import { notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -13,11 +14,11 @@ export const driveLife = rule({
   examine: ({ drive, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const { supply } = kindOf(drive.family);
-    if (supply === "by hand") return notAsked("A hand turns it.");
+    if (isByHand(supply)) return notAsked("A hand turns it.");
     return lasting(
       {
         part: "drive",
-        life: supply === "electric" ? house.electricDriveLife : house.pneumaticDriveLife,
+        life: hasMotor(supply) ? house.electricDriveLife : house.pneumaticDriveLife,
         kind: `a drive, ${supply}`,
         remedy: "A drive made for cycling, or earlier overhauls.",
       },

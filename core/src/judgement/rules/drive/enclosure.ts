@@ -1,5 +1,6 @@
 import { codeWanted, keepsOut } from "../../../duty/area/enclosure.ts";
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { hasMotor } from "../../../equipment/drives/supplies.ts";
 import { stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -14,8 +15,7 @@ export const enclosure = rule({
   unraised: unlessByMotor,
   tight: "mild",
   examine: ({ drive, duty }) => {
-    if (!drive || kindOf(drive.family).supply !== "electric")
-      return notAsked("No electrical part of its own.");
+    if (!drive || !hasMotor(kindOf(drive.family).supply)) return notAsked("No electrical part of its own.");
     const text = drive.family.enclosure;
     const uses = [
       stated("installation", duty.installation, duty.stated.installation),

@@ -1,4 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { isByHand } from "../../../equipment/drives/supplies.ts";
 import { functionUsed, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -21,7 +22,7 @@ export const failAction = rule({
       });
     if (emergency && wanted === null && !drive) return cannotTell("the action on supply loss");
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-    const byHand = kindOf(drive.family).supply === "by hand";
+    const byHand = isByHand(kindOf(drive.family).supply);
     if (byHand && emergency)
       return plain("fails", "An emergency valve must move by itself; a hand turns this one.", {
         value: "by hand",

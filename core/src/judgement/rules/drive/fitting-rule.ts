@@ -1,7 +1,8 @@
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { readPlace } from "../../../duty/area/place.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
-import type { Place } from "../../../equipment/accessories/fittings.ts";
+import { type Place, placeNamed } from "../../../equipment/accessories/fittings.ts";
+import type { AccessoryName } from "../../../equipment/accessories/kinds.ts";
 import type { Used } from "../finding.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
@@ -13,7 +14,7 @@ interface FittingRule {
   readonly source: string;
   readonly inputs: readonly string[];
   /** The kind of accessory it looks for. */
-  readonly kind: string;
+  readonly kind: AccessoryName;
   readonly unraised: (duty: SettledDuty, house: HouseRules) => string | null;
 }
 
@@ -42,7 +43,7 @@ export const fittingRule = ({ kind, ...of }: FittingRule): Rule =>
     examine: ({ drive, fittings, duty }) => {
       if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
       if (fittings === null) return notAsked("No accessories are on the shelf; order them for the duty.");
-      const place = fittings.places.find((one) => one.kind.kind === kind);
+      const place = placeNamed(fittings, kind);
       if (!place) return notAsked("This drive wants none.");
       const { fit, refused, says } = place;
       const wanted = used("looked for", says, "computed");

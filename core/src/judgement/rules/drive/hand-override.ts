@@ -1,4 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { isByHand } from "../../../equipment/drives/supplies.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, fits, notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -12,7 +13,7 @@ export const handOverride = rule({
   unraised: ({ stated }) => (stated.handOverride === true ? null : "No hand override is asked for."),
   examine: ({ drive }) => {
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-    if (kindOf(drive.family).supply === "by hand") return notAsked("A hand turns it anyway.");
+    if (isByHand(kindOf(drive.family).supply)) return notAsked("A hand turns it anyway.");
     const { handOverride: has } = drive.family;
     const uses = [used("hand override", has === null ? "not stated" : has ? "yes" : "no", "catalogue")];
     if (has === null) return cannotTell("whether a hand can turn it with its supply gone", { uses });

@@ -1,3 +1,4 @@
+import { placeNamed } from "../../../equipment/accessories/fittings.ts";
 import { solenoids } from "../../../mechanics/air/solenoids.ts";
 import { against, inHand } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
@@ -9,8 +10,7 @@ import { safetyLevel, solenoidRates } from "./safety-level.ts";
 const hoursPerMonth = 730;
 /** Share of what fails unseen that a partial stroke finds: the house's, or less where the device's certificate says so. */
 function findsOf(fittings: Judged["fittings"], { partialStrokeFindsPercent }: Judged["house"]): number {
-  const device = fittings?.places.find(({ kind }) => kind.kind === "partial-stroke device")?.fit[0]?.item;
-  const certified = (device as { readonly findsPercent?: number } | undefined)?.findsPercent;
+  const certified = placeNamed(fittings, "partial-stroke device")?.fit[0]?.item.findsPercent;
   return Math.min(partialStrokeFindsPercent, certified ?? partialStrokeFindsPercent) / 100;
 }
 

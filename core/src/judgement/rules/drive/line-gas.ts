@@ -1,4 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { usesLineGas } from "../../../equipment/drives/supplies.ts";
 import { hazardsUsed, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -12,7 +13,7 @@ export const lineGas = rule({
   hangsOn: ["drive.family"],
   unraised: unlessByLineGas,
   examine: ({ drive, duty }) => {
-    if (!drive || kindOf(drive.family).supply !== "line gas")
+    if (!drive || !usesLineGas(kindOf(drive.family).supply))
       return notAsked("It does not run on the line's gas.");
     if (duty.lineGas === null) return cannotTell("gas and its pressure in every case");
     const uses = [

@@ -1,4 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { isByHand } from "../../../equipment/drives/supplies.ts";
 import { hazardsUsed, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -13,7 +14,7 @@ export const lockable = rule({
   unraised: unlessByHand,
   tight: "mild",
   examine: ({ drive, duty }) => {
-    if (!drive || kindOf(drive.family).supply !== "by hand") return notAsked("No hand turns it.");
+    if (!drive || !isByHand(kindOf(drive.family).supply)) return notAsked("No hand turns it.");
     const lock = (drive.family as { readonly lockable?: boolean | null }).lockable;
     if (lock === undefined) return notAsked("A chain locks a wheel.");
     const uses = [

@@ -1,4 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { hasMotor, isByHand, usesLineGas } from "../../../equipment/drives/supplies.ts";
 import { functionUsed, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -14,13 +15,13 @@ export const modulating = rule({
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const kind = kindOf(drive.family);
     const uses = [functionUsed(duty), used("drive", kind.kind, "catalogue")];
-    if (kind.supply === "by hand") return plain("holds", "A hand sets it, now and then.", { uses });
-    if (kind.supply === "electric" && !kind.modulates)
+    if (isByHand(kind.supply)) return plain("holds", "A hand sets it, now and then.", { uses });
+    if (hasMotor(kind.supply) && !kind.modulates)
       return plain("fails", "This motor is made to open and shut, not to throttle.", {
         uses,
         remedy: "A modulating motor, or air with a positioner.",
       });
-    if (kind.supply === "line gas")
+    if (usesLineGas(kind.supply))
       return plain("fails", "Throttling on gas of the line would blow gas off without end.", {
         uses,
         remedy: "A modulating motor, or air with a positioner.",

@@ -1,6 +1,7 @@
 import type { MotorFamily } from "../../../equipment/drives/by-motor.ts";
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import type { Drive } from "../../../equipment/drives/kind.ts";
+import { hasMotor } from "../../../equipment/drives/supplies.ts";
 
 /**
  * The family of a drive with a motor.
@@ -9,4 +10,4 @@ import type { Drive } from "../../../equipment/drives/kind.ts";
  * @returns what its maker states of the motor; null where it has none
  */
 export const motorOf = (drive: Drive | null): MotorFamily | null =>
-  drive !== null && kindOf(drive.family).supply === "electric" ? (drive.family as MotorFamily) : null;
+  drive !== null && hasMotor(kindOf(drive.family).supply) ? (drive.family as MotorFamily) : null;

@@ -1,11 +1,12 @@
-import type { Fitted } from "../../../equipment/accessories/fittings.ts";
+import { type Fitted, placeNamed } from "../../../equipment/accessories/fittings.ts";
+import type { AccessoryName } from "../../../equipment/accessories/kinds.ts";
 import type { Judged } from "../judged.ts";
 import { timed } from "./on-air.ts";
 
 type On = Pick<Judged, "drive" | "demand" | "duty" | "house" | "fittings">;
 
 /** Kinds of which the way the air is led decides the item. */
-const ledBy: ReadonlySet<string> = new Set([
+const ledBy: ReadonlySet<string> = new Set<AccessoryName>([
   "filter-regulator",
   "solenoid valve",
   "quick exhaust",
@@ -14,11 +15,11 @@ const ledBy: ReadonlySet<string> = new Set([
 
 /** The cheapest bottle that is large enough; null where none is wanted, or none does. */
 function bottle(on: On): Fitted | null {
-  const place = on.fittings?.places.find(({ kind }) => kind.kind === "volume bottle");
+  const place = placeNamed(on.fittings, "volume bottle");
   if (!place) return null;
   const litres = timed(on)?.bottleL(on.duty.strokesInReserve) ?? null;
   if (litres === null) return null;
-  return place.fit.find(({ item }) => (item as unknown as { litres: number }).litres >= litres) ?? null;
+  return place.fit.find(({ item }) => item.litres >= litres) ?? null;
 }
 
 /**

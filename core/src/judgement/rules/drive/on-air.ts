@@ -3,6 +3,7 @@ import type { StrokeName } from "../../../basis/stroke/profile.ts";
 import type { Fittings } from "../../../equipment/accessories/fittings.ts";
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import type { Drive } from "../../../equipment/drives/kind.ts";
+import { usesAir } from "../../../equipment/drives/supplies.ts";
 import { type OnAir, onAir } from "../../../mechanics/air/executions.ts";
 import type { AirWay } from "../../../mechanics/air/ways.ts";
 import type { TorqueDemand } from "../../../mechanics/torque/demand.ts";
@@ -30,7 +31,7 @@ export function timed({
   house,
   fittings,
 }: Pick<Judged, "drive" | "demand" | "duty" | "house" | "fittings">): OnAir | null {
-  if (!drive || kindOf(drive.family).supply !== "pneumatic") return null;
+  if (!drive || !usesAir(kindOf(drive.family).supply)) return null;
   const { opensWithinS, closesWithinS } = duty.stated;
   const air = `${duty.airMinimumBarG}|${duty.airMaximumBarG}|${opensWithinS}|${closesWithinS}|${duty.solenoids}`;
   let of = known.get(demand);

@@ -1,4 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { usesAir } from "../../../equipment/drives/supplies.ts";
 import { used } from "../inputs.ts";
 import { fits, notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -14,7 +15,7 @@ export const springSide = rule({
   unraised: ({ installation }) =>
     installation === "marine air" || installation === "outdoor" ? null : "The air around it is clean enough.",
   examine: ({ drive, house, duty }) => {
-    if (!drive || drive.springSet === null || kindOf(drive.family).supply !== "pneumatic")
+    if (!drive || drive.springSet === null || !usesAir(kindOf(drive.family).supply))
       return notAsked("No springs on air.");
     const clean = house.springSideAir === "clean air from the drive";
     const uses = [

@@ -1,4 +1,6 @@
+import { placeNamed } from "../../../equipment/accessories/fittings.ts";
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { isByHand, usesAir } from "../../../equipment/drives/supplies.ts";
 import { stated, used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
@@ -10,7 +12,7 @@ import { timed } from "./on-air.ts";
 function byBottle(judged: Judged, asked: ReturnType<typeof stated>): Outcome {
   const { demand, duty, fittings } = judged;
   if (demand.covering === null || demand.unknown) return cannotTell("the torque demand");
-  const place = fittings?.places.find(({ kind }) => kind.kind === "volume bottle");
+  const place = placeNamed(fittings, "volume bottle");
   const litres = timed(judged)?.bottleL(duty.strokesInReserve) ?? null;
   if (litres === null)
     return plain("fails", "At the lowest air it has nothing over: no bottle carries it through.", {
@@ -21,7 +23,7 @@ function byBottle(judged: Judged, asked: ReturnType<typeof stated>): Outcome {
   const wanted = `A bottle of ${Math.ceil(litres)} litres behind a check valve.`;
   if (!place || (place.fit.length === 0 && place.refused.length === 0))
     return cannotTell("which bottle keeps its air: the shelf has none", { uses, remedy: wanted });
-  const sizes = place.fit.map(({ item }) => (item as unknown as { readonly litres: number }).litres);
+  const sizes = place.fit.map(({ item }) => item.litres);
   const limit = sizes.find((one) => one >= litres) ?? Math.max(0, ...sizes);
   const enough = limit >= litres;
   return plain(
@@ -60,9 +62,9 @@ export const strokesInReserve = rule({
     const { drive, duty } = judged;
     if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
     const { supply } = kindOf(drive.family);
-    if (supply === "by hand") return notAsked("A hand moves it.");
+    if (isByHand(supply)) return notAsked("A hand moves it.");
     const asked = stated("strokes asked", duty.strokesInReserve, duty.stated.strokesInReserve);
-    if (supply === "pneumatic" && drive.springSet === null) return byBottle(judged, asked);
+    if (usesAir(supply) && drive.springSet === null) return byBottle(judged, asked);
     const has = drive.strokesLeft ?? (drive.onSupplyLoss === "stays" ? 0 : 1);
     const enough = has >= duty.strokesInReserve;
     return plain(

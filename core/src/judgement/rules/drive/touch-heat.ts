@@ -1,4 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { isByHand } from "../../../equipment/drives/supplies.ts";
 import { inHand, kelvinTo } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
@@ -14,7 +15,7 @@ export const touchHeat = rule({
   hangsOn: ["line", "drive.family"],
   unraised: unlessByHand,
   examine: ({ valve, drive, duty, house }) => {
-    if (!drive || kindOf(drive.family).supply !== "by hand") return notAsked("No hand turns it.");
+    if (!drive || !isByHand(kindOf(drive.family).supply)) return notAsked("No hand turns it.");
     const hot = hottest(duty);
     if (hot === null) return cannotTell("the temperature of the line");
     const extended = valve.line.stemExtension;

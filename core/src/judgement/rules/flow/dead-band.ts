@@ -1,4 +1,6 @@
+import { placeNamed } from "../../../equipment/accessories/fittings.ts";
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
+import { givesWay, isByHand } from "../../../equipment/drives/supplies.ts";
 import { deadBandAt, flowStepPercent } from "../../../mechanics/flow/dead-band.ts";
 import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
@@ -7,9 +9,8 @@ import { flowRule } from "./flow-rule.ts";
 
 /** Least step of what sets the drive: of its positioner, else as the house takes it. */
 function stepOf({ fittings, house }: Pick<Judged, "fittings" | "house">) {
-  const fit = fittings?.places.find(({ kind }) => kind.kind === "positioner")?.fit[0];
-  const own = (fit?.item as { readonly resolutionPercent?: number } | undefined)?.resolutionPercent;
-  return own === undefined
+  const own = placeNamed(fittings, "positioner")?.fit[0]?.item.resolutionPercent ?? null;
+  return own === null
     ? used("least step of the drive", house.assumedStepPercent, "house rule", "%")
     : used("least step of the positioner", own, "catalogue", "%");
 }
@@ -35,9 +36,9 @@ export const deadBand = flowRule({
     const { drive, supplied, demand, house } = judged;
     if (!drive || !supplied || standing.beyond !== null) return null;
     const { supply } = kindOf(drive.family);
-    if (supply === "by hand") return null;
+    if (isByHand(supply)) return null;
     const step = stepOf(judged);
-    const gives = supply === "pneumatic" || supply === "line gas" ? supplied : null;
+    const gives = givesWay(supply) ? supplied : null;
     const band = deadBandAt(figures.openingPercent, demand, gives, Number(step.value), house);
     if (band === null) return { missing: "the torque demand" };
     const of = against(flowStepPercent(trim, figures.openingPercent, band.percent), house.flowStepPercent, 0);

@@ -1,0 +1,30 @@
+/** What a supply does, whatever the kind of drive: rules ask for these, so that a new supply is one entry here. */
+interface SupplyTraits {
+  /** Runs on instrument air. */
+  readonly air: boolean;
+  /** Runs on the gas of the line itself. */
+  readonly lineGas: boolean;
+  /** A motor turns it: it has a supply voltage, an enclosure and a marking. */
+  readonly motor: boolean;
+  /** A person turns it. */
+  readonly hand: boolean;
+  /** Gives way to what pushes back, as a gas does: friction then decides how finely it can be set. */
+  readonly givesWay: boolean;
+}
+
+const supplies = {
+  pneumatic: { air: true, lineGas: false, motor: false, hand: false, givesWay: true },
+  electric: { air: false, lineGas: false, motor: true, hand: false, givesWay: false },
+  hydraulic: { air: false, lineGas: false, motor: false, hand: false, givesWay: false },
+  "line gas": { air: false, lineGas: true, motor: false, hand: false, givesWay: true },
+  "by hand": { air: false, lineGas: false, motor: false, hand: true, givesWay: false },
+} as const satisfies Record<string, SupplyTraits>;
+
+/** What may turn a valve, as a duty asks for it. */
+export type SupplyKind = keyof typeof supplies;
+
+export const usesAir = (supply: SupplyKind): boolean => supplies[supply].air;
+export const usesLineGas = (supply: SupplyKind): boolean => supplies[supply].lineGas;
+export const hasMotor = (supply: SupplyKind): boolean => supplies[supply].motor;
+export const isByHand = (supply: SupplyKind): boolean => supplies[supply].hand;
+export const givesWay = (supply: SupplyKind): boolean => supplies[supply].givesWay;
