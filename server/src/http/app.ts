@@ -17,7 +17,7 @@ import { type Entry, entry } from "./entry.ts";
 import type { InHand } from "./in-hand.ts";
 import { rateOf } from "./limits.ts";
 import type { Live } from "./live.ts";
-import { mounter } from "./mount.ts";
+import { mounter, Unanswered } from "./mount.ts";
 import { mountRoutes } from "./routes/index.ts";
 
 export interface AppParts {
@@ -149,8 +149,10 @@ export function buildApp(parts: AppParts): Express {
   const router = express.Router();
   const em = (): EntityManager => orm.em.fork() as EntityManager;
   const caller = { name: user, roles: ["engineer"] } as const;
-  const mount = mounter({ router, em, db, jobs, queue, live, inHand, caller, checkAnswers });
+  const unanswered = new Unanswered();
+  const mount = mounter({ router, em, db, jobs, queue, live, inHand, caller, checkAnswers }, unanswered);
   mountRoutes(mount, orm);
+  unanswered.expectNone();
   app.use(router);
   app.use("/api", notDoneThisWay, unknownAddress);
   if (webFolder && existsSync(join(webFolder, "index.html"))) serveInterface(app, webFolder);

@@ -103,10 +103,23 @@ function lazily<Value>(make: () => Value): () => Value {
   };
 }
 
+/** Endpoints of the contract that nothing answers yet. */
+export class Unanswered {
+  readonly #names = new Set<string>(Object.keys(endpoints));
+  answered(name: EndpointName): void {
+    this.#names.delete(name);
+  }
+  /** @throws where an endpoint is left: somebody added it to the contract and forgot its handler */
+  expectNone(): void {
+    if (this.#names.size > 0) throw new Error(`No handler is mounted for ${[...this.#names].join(", ")}.`);
+  }
+}
+
 /** Mounts handlers on their endpoints: let through, parse, one call, present. */
-export function mounter(mounting: Mounting): Mount {
+export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
   const { router, em, db, jobs, queue, live, inHand, caller, checkAnswers } = mounting;
   return (name, handle) => {
+    unanswered.answered(name);
     const of = endpoints[name] as Endpoint;
     const path = of.path.replace(/\{(\w+)\}/g, ":$1");
     const answered = async (request: Request, response: Response) => {
