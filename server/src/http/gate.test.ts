@@ -32,6 +32,17 @@ describe("who is let through to what", () => {
         );
     },
   );
+  it("does not take the id of one kind of record for that of another, once it is known", async () => {
+    const project = await server.project();
+    const [row] = await server.all<TagRow>(`/api/projects/${project.id}/tags`);
+    const asked = (belongs: "in path" | "of tag" | "of sheet", id: string) =>
+      pass(db(), engineer, { project: belongs, role: "engineer" }, id);
+    expect(await asked("of tag", row!.id)).toBe(project.id);
+    expect(await asked("in path", project.id)).toBe(project.id);
+    await expect(asked("in path", row!.id)).rejects.toThrow("There is no such project.");
+    await expect(asked("of sheet", row!.id)).rejects.toThrow("There is no such sheet.");
+    await expect(asked("of tag", project.id)).rejects.toThrow("There is no such tag.");
+  });
   it("tells a caller without the role nothing, not even that it is there", async () => {
     const project = await server.project();
     const asked = pass(db(), stranger, { project: "in path", role: "engineer" }, project.id);

@@ -72,4 +72,27 @@ describe("a try that was in vain", () => {
     }
     expect(states).toEqual(["under way", "under way", "under way", "failed"]);
   });
+
+  it("begins to be counted again where something is found in between", async () => {
+    const tags = [await server.tagNamed("XV-3017"), await server.tagNamed("XV-1021")];
+    const move = async (number: string, dn: number) => {
+      const tag = await server.tagNamed(number);
+      await server.ask("PUT", `/api/tags/${tag.id}`, { ...editable(tag), duty: { ...tag.duty, dn } });
+    };
+    for (const { number } of tags) await move(number, 65);
+    const { id } = (await server.ask<Proving>("POST", path, { what: "list" })).body;
+    const states: string[] = [];
+    const round = async () => {
+      await proveWhatIsLeft("failed", tags[0]!.id);
+      await tendProving(em(), queue, id);
+      states.push(await stateOf(id));
+    };
+    for (let n = 0; n < 3; n++) await round();
+    // Two in vain by now; then another tag is found again.
+    await move(tags[1]!.number, 100);
+    for (let n = 0; n < 3; n++) await round();
+    expect(states).toEqual(Array(6).fill("under way"));
+    await round();
+    expect(states.at(-1)).toBe("failed");
+  });
 });

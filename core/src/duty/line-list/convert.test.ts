@@ -138,6 +138,10 @@ describe("cases", () => {
       ["shut-off differential", 25, 0, 90],
     ]);
   });
+  it("add a difference to the pressure behind it where that is the one stated", () => {
+    expect(casesOf("Tag,P2 (barg),DP (bar)\nXV-1,4,3\n")).toEqual([["normal", 7, 4, null]]);
+    expect(casesOf("Tag,P1 (barg),DP (bar)\nXV-1,7,3\n")).toEqual([["normal", 7, 4, null]]);
+  });
   it("are gathered from rows of one tag, by whatever dash it is written", () => {
     const { tags: read } = importText("Tag,DN,Case,Upstream\nXV-1,50,a,1\nxv–1,,relief,2\nXV\u200b-1,,c,3\n");
     expect(read.map((t) => [t.number, t.duty.cases.map((c) => [c.name, c.kind])])).toEqual([
@@ -200,6 +204,15 @@ describe("rows of one tag", () => {
   it("that say the same are one", () => {
     const { tags: read, repeated, faults } = importText("Tag,DN,Upstream\nXV-1,50,5\nXV-1,50,5\n");
     expect([read.length, repeated, faults]).toEqual([1, [{ row: 3, as: 2 }], []]);
+  });
+  it("that differ only in a column for a kind of case are both kept", () => {
+    const { tags: read, repeated } = importText(
+      "Tag,DN,Normal pressure (barg),Design pressure (barg)\nXV-1,50,5,10\nXV-1,50,5,16\n",
+    );
+    expect(repeated).toEqual([]);
+    expect(read[0]!.duty.cases.map(({ upstreamBarG }) => upstreamBarG)).toEqual(
+      expect.arrayContaining([10, 16]),
+    );
   });
 });
 

@@ -29,6 +29,29 @@ describe("the shelf", () => {
   });
 });
 
+describe("a drive with springs", () => {
+  it("costs its size and its set of springs, both ways of action", () => {
+    let sprung = 0;
+    const wrong = drives.flatMap((drive) => {
+      const size = drive.family.sizes.find(({ id }) => id === drive.sizeId)!;
+      const sets = (size as { springSets?: readonly { id: string; price: number }[] }).springSets ?? [];
+      const set = sets.find(({ id }) => id === drive.springSet);
+      if (set) sprung++;
+      return set && drive.price !== size.price + set.price ? [drive.key] : [];
+    });
+    expect(wrong).toEqual([]);
+    expect(sprung).toBeGreaterThan(50);
+    expect(
+      drives.some(({ family, sizeId, springSet }) => {
+        const size = family.sizes.find(({ id }) => id === sizeId) as {
+          springSets?: readonly { id: string; price: number }[];
+        };
+        return (size.springSets?.find(({ id }) => id === springSet)?.price ?? 0) > 0;
+      }),
+    ).toBe(true);
+  });
+});
+
 describe("a stage", () => {
   it("gives a finite torque at every angle, and the most at the highest supply", () => {
     for (const drive of drives) {

@@ -96,6 +96,12 @@ describe("a line of a list proved again", () => {
     expect(turnedBetween(was, gone).outcome).toBe("cannot be proved");
     expect(turnedBetween(gone, was).outcome).toBe("verdict changed");
   });
+  it("has another verdict where the duty's own turns, whatever its valves do", () => {
+    const was = of({});
+    const turned = { ...was, duty: was.duty === "fails" ? ("holds" as const) : ("fails" as const) };
+    expect(turnedBetween(was, turned).outcome).toBe("verdict changed");
+    expect(turnedBetween(turned, was).outcome).toBe("verdict changed");
+  });
   it("of which nothing is chosen moves with what stands", () => {
     const [was, less] = [of({}, demoShelf, null), of({ serviceFactor: 1.6 }, demoShelf, null)];
     expect(less.standing).toBeLessThan(was.standing);

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { demoDuty, demoShelf } from "../../../test/demo.ts";
 import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { settle } from "../../duty/settling/settle.ts";
+import { fittingsOf } from "../../equipment/accessories/fittings.ts";
 import { prove } from "../../judgement/proof/prove.ts";
 import { inSeries, ofCv, ofTube, passing } from "./conductance.ts";
 import { onAir } from "./executions.ts";
@@ -113,6 +114,23 @@ describe("a drive of the demo on its air", () => {
     expect(boosted!.closing).toBeLessThan(quick!.closing);
     expect(quick!.opening).toBe(plain!.opening);
     expect(boosted!.opening).toBeLessThan(plain!.opening);
+  });
+  it("is led by what the shelf has, and by a quick exhaust or a booster where plain tube is too slow", () => {
+    const duty = settle(demoDuty("XV-1044"), house);
+    const { drive, demand } = prove(demoDuty("XV-1044"), demoShelf, house).candidates[0]!;
+    const ledWithin = (closesWithinS: number | null) => {
+      const asked = settle({ ...duty.stated, closesWithinS }, house);
+      const fittings = fittingsOf(demoShelf.accessories, { duty: asked, house })(drive);
+      return onAir(drive!, demand, asked, house, fittings)!;
+    };
+    const free = ledWithin(null);
+    expect(new Set(free.ways.map(({ name }) => name))).toEqual(new Set(executionNames));
+    const fastest = (name: ExecutionName) =>
+      Math.min(...free.ways.filter((way) => way.name === name).map((way) => free.longest("closing", way)!));
+    const [plain, quick, boosted] = executionNames.map(fastest);
+    expect(quick!).toBeLessThan(plain!);
+    expect(ledWithin((quick! + plain!) / 2).led().name).not.toBe("solenoid valve and tube");
+    expect(Math.min(quick!, boosted!)).toBeGreaterThan(0);
   });
   it("opens no slower with more air, and uses more of it", () => {
     const [less, more] = [5.5, 6.5].map((barG) => {

@@ -69,6 +69,28 @@ describe("a list in the room", () => {
       ).toBe(true),
     );
   });
+  it("is read as it was before only where it is as wide as it was before", async () => {
+    const text = "Valve Tag,Size\nXV-1,50\n";
+    open();
+    pick(text);
+    await screen.findByText("Store 1 tag");
+    const { address } = asked.find((a) => a.address.includes("/list-memories/"))!;
+    const column = { column: 0, heading: "Valve Tag", field: null, unit: null, doubt: null };
+    for (const [columns, remembered] of [
+      [3, false],
+      [2, true],
+    ] as const) {
+      cleanup();
+      open({ [address]: { plan: Array.from({ length: columns }, () => column), values: {} } });
+      pick(text);
+      if (remembered) await screen.findByText(/read as lists with these headings were before/);
+      else {
+        // What was said of three columns says nothing of two: they are understood anew.
+        await screen.findByText("Store 1 tag");
+        expect(screen.queryByText(/read as lists with these headings were before/)).toBeNull();
+      }
+    }
+  });
   it("mends a value for all rows that have it, and a cell where it stands", async () => {
     open({ "/imports": done });
     pick(bad);

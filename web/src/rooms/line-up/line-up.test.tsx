@@ -49,6 +49,16 @@ describe("the line-up", () => {
     fireEvent.click(screen.getByText("Show all"));
     expect(await screen.findByText("4 tags")).toBeTruthy();
   });
+  it("shows no mark of a duty that was changed since", async () => {
+    const moved = (answers["/tags"] as { number: string; version: number }[]).map((row) =>
+      row.number === "XV-4020" ? { ...row, version: row.version + 1 } : row,
+    );
+    answering({ ...answers, "/tags": moved });
+    inTheShell(<LineUp />, "/line-up");
+    await screen.findByText("4 tags");
+    fireEvent.change(screen.getByLabelText("show verdict"), { target: { value: "fails" } });
+    expect(await screen.findByText("No tag fits the filter")).toBeTruthy();
+  });
   it("has what was not proved yet proved, tells how far that is, and can give it up", async () => {
     const proving = {
       id: "00000000-0000-4000-8000-00000000000f",

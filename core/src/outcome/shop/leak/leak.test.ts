@@ -255,6 +255,32 @@ describe("twelve leaks", () => {
   });
 });
 
+describe("the check proposed first", () => {
+  it("is not a dangerous one while a safer one tells nearly as much", () => {
+    const dangerous: string[] = [];
+    for (const story of stories) {
+      const valve = valveOf(story.construction);
+      const about = { valve, assembly: assemblyOf(valve) };
+      const seen: Observation[] = [];
+      for (let asked = 0; asked < 6; asked++) {
+        const { proposed } = traceLeak(causes(valve, story.place), about, story.place, seen);
+        const [first] = proposed;
+        if (!first) break;
+        const safer = proposed.find(
+          ({ check, expectedBits: bits }) =>
+            check.risk < first.check.risk &&
+            check.effortMin <= first.check.effortMin &&
+            bits >= 0.8 * first.expectedBits,
+        );
+        if (safer) dangerous.push(`${story.tells}: ${first.check.id} before ${safer.check.id}`);
+        const { id, answers } = first.check;
+        seen.push({ check: id, answer: story.sees[id] ?? answers[0]! });
+      }
+    }
+    expect(dangerous).toEqual([]);
+  });
+});
+
 describe("what is thought of a leak", () => {
   const of = (valve: Valve) => ({ valve, assembly: assemblyOf(valve) });
   it("sums to one whatever is answered, in any order, and ends the same", () => {
