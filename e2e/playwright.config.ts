@@ -19,7 +19,7 @@ export default defineConfig({
     // What is kept for working away from the server would stand between these tests and their doctored answers.
     serviceWorkers: "block",
     launchOptions: {
-      executablePath: "/usr/bin/chromium",
+      executablePath: "/usr/bin/chromium-headless-shell",
       args: [
         "--no-sandbox",
         "--disable-gpu",

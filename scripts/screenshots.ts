@@ -94,7 +94,7 @@ const views: {
 ];
 
 const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
+  executablePath: "/usr/bin/chromium-headless-shell",
   args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
 });
 for (const view of views) {

@@ -17,7 +17,7 @@ const present = {
   postgresql: () =>
     existsSync("/usr/lib/postgresql") &&
     readdirSync("/usr/lib/postgresql").some((v) => existsSync(`/usr/lib/postgresql/${v}/bin/initdb`)),
-  chromium: () => existsSync("/usr/bin/chromium"),
+  "chromium-headless-shell": () => existsSync("/usr/bin/chromium-headless-shell"),
   "poppler-utils": () => existsSync("/usr/bin/pdftotext"),
   "libreoffice-calc-nogui": () => existsSync("/usr/bin/soffice"),
 };

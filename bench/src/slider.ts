@@ -33,7 +33,10 @@ const at = (times: readonly number[], share: number) =>
   [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * share))]!;
 
 const app = await served("slider");
-const browser = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox"] });
+const browser = await chromium.launch({
+  executablePath: "/usr/bin/chromium-headless-shell",
+  args: ["--no-sandbox"],
+});
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const get = async <T>(path: string) => (await (await fetch(app.url + path)).json()) as T;

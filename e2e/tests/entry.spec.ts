@@ -16,7 +16,7 @@ test("a page of another site neither reads nor writes anything here, whatever na
   const { port: appPort } = new URL(app.url);
   // As after a rebinding of its name: the stranger's host leads to this machine.
   const browser = await chromium.launch({
-    executablePath: "/usr/bin/chromium",
+    executablePath: "/usr/bin/chromium-headless-shell",
     args: ["--no-sandbox", "--disable-gpu", `--host-resolver-rules=MAP ${stranger} 127.0.0.1`],
   });
   try {

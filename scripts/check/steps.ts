@@ -35,7 +35,7 @@ function outcomeOf({ report }: Step, good: boolean): Outcome {
 }
 
 /** Runs a step; what it prints comes whole when it ends, so that steps side by side do not mix. */
-export async function run(step: Step): Promise<Outcome> {
+async function run(step: Step): Promise<Outcome> {
   const started = Date.now();
   const printed: Buffer[] = [];
   const child = spawn(join(root, "node_modules/.bin", step.tool), step.args, {

@@ -1,15 +1,25 @@
-/** A round of mutation over calculations and rules: `npm run mutate [part of a path]`; the report is docs/mutation.md. */
+/**
+ * A round of mutation over calculations and rules: `npm run mutate [part of a path] [--sample=N] [--seed=N]`; the report of
+ * a whole round is docs/mutation.md. A sample ends with 1 where fewer than `--least=` per cent of it were seen.
+ */
 import { type ChildProcess, fork } from "node:child_process";
 import { mkdirSync, readdirSync, writeFileSync } from "node:fs";
 import { availableParallelism } from "node:os";
 import { join, relative } from "node:path";
+import { seeded } from "@proven-seat/core/basis/calc";
 import { bundle } from "./bundle.ts";
 import { instrument } from "./instrument.ts";
 import type { Judged } from "./judged.ts";
-import { reportOf } from "./report.ts";
+import { reportOf, shareSeen } from "./report.ts";
 
 const root = join(import.meta.dirname, "../..");
-const wanted = process.argv[2] ?? "";
+const flags = new Map(
+  process.argv.slice(2).flatMap((arg) => {
+    const flag = /^--(sample|seed|least)=(\d+)$/.exec(arg);
+    return flag ? [[flag[1]!, Number(flag[2])] as const] : [];
+  }),
+);
+const wanted = process.argv.slice(2).find((arg) => !arg.startsWith("--")) ?? "";
 /** A mutant that keeps its tests busy for longer than this goes in circles. */
 const patience = 10_000;
 
@@ -58,7 +68,13 @@ const start = async () => {
 
 const first = await start();
 const by = (await answerOf<Record<string, number[]>>(first, { cover: true })) as Record<string, number[]>;
-const open = mutants.filter((m) => !m.ignored);
+const all = mutants.filter((m) => !m.ignored);
+const random = seeded(flags.get("seed") ?? 1);
+const open = flags.has("sample")
+  ? Array.from({ length: Math.min(flags.get("sample")!, all.length) }, () =>
+      all.splice(Math.floor(random() * all.length), 1),
+    ).flat()
+  : all;
 const judged: Judged[] = [];
 let next = 0;
 const work = async (child: ChildProcess) => {
@@ -99,5 +115,6 @@ writeFileSync(
     .join("\n"),
 );
 const report = reportOf(judged, root);
-if (wanted === "") writeFileSync(join(root, "docs/mutation.md"), report);
+if (wanted === "" && !flags.has("sample")) writeFileSync(join(root, "docs/mutation.md"), report);
 process.stdout.write(report);
+if (shareSeen(judged) < (flags.get("least") ?? 0) / 100) process.exitCode = 1;

@@ -1,11 +1,14 @@
 import { dirname, relative } from "node:path";
 import type { Judged } from "./judged.ts";
 
-const share = (list: readonly Judged[]) => {
+/** Share of the mutants that some test saw; what acts only at load is left out. */
+export function shareSeen(list: readonly Judged[]): number {
   const killed = list.filter(({ status }) => status === "killed" || status === "in circles").length;
   const judged = list.filter(({ status }) => status !== "at load").length;
-  return `${((100 * killed) / judged).toFixed(1)} %`;
-};
+  return judged === 0 ? 1 : killed / judged;
+}
+
+const share = (list: readonly Judged[]) => `${(100 * shareSeen(list)).toFixed(1)} %`;
 const count = (list: readonly Judged[], status: Judged["status"]) =>
   String(list.filter((j) => j.status === status).length);
 
