@@ -10,28 +10,35 @@ import {
   lane,
   pureProjects,
   reports,
+  type Step,
   slowerStaticSteps,
   staticSteps,
   unitStep,
+  withOneWorker,
 } from "./check/steps.ts";
 
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 const begun = Date.now();
 
-/** Side by side: while one lane waits for a browser or a database, the other has the cores. */
-const lanes = process.argv.includes("--changed")
-  ? stepsForChange(changedFiles())
+/**
+ * Lanes side by side, one set after the other: what computes keeps both cores, and tests of processes, which mostly wait,
+ * go beside the browsers.
+ */
+const phases: Step[][][] = process.argv.includes("--changed")
+  ? [stepsForChange(changedFiles())]
   : [
-      [...staticSteps, browserStep()],
+      [[...staticSteps, ...slowerStaticSteps], [unitStep("pure tests", pureProjects)]],
       [
-        unitStep("pure tests", pureProjects),
-        ...slowerStaticSteps,
-        unitStep("server tests", ["server"]),
-        unitStep("tests of processes", ["processes"]),
+        [browserStep()],
+        [
+          withOneWorker(unitStep("tests of processes", ["processes"])),
+          withOneWorker(unitStep("server tests", ["server"])),
+        ],
       ],
     ];
-const outcomes: Outcome[] = (await Promise.all(lanes.map(lane))).flat();
+const outcomes: Outcome[] = [];
+for (const lanes of phases) outcomes.push(...(await Promise.all(lanes.map(lane))).flat());
 
 console.log("\nThe ten slowest files:");
 for (const { name, seconds } of slowest(outcomes))

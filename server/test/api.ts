@@ -67,7 +67,8 @@ export async function startTestServer({
   await prepareDatabase(access, name, demoTemplate);
   const applicationUrl = urlFor(access, "application", name);
   const orm = await connect(applicationUrl);
-  const jobs = new Jobs({ program: jobWorker, ...limits });
+  // A machine with much else to do is waited for; tests of limits bring their own.
+  const jobs = new Jobs({ program: jobWorker, timeoutMs: 240_000, ...limits });
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);
   const live = new Live(db);
