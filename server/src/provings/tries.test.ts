@@ -88,7 +88,7 @@ describe("a try that was in vain", () => {
       states.push(await stateOf(id));
     };
     for (let n = 0; n < 3; n++) await round();
-    // Two in vain by now; then another tag is found again.
+    // Two tries found nothing; then another tag is found again.
     await move(tags[1]!.number, 100);
     for (let n = 0; n < 3; n++) await round();
     expect(states).toEqual(Array(6).fill("under way"));

@@ -85,7 +85,7 @@ describe("a list in the room", () => {
       pick(text);
       if (remembered) await screen.findByText(/read as lists with these headings were before/);
       else {
-        // What was said of three columns says nothing of two: they are understood anew.
+        // What was said of three columns says nothing about two columns.
         await screen.findByText("Store 1 tag");
         expect(screen.queryByText(/read as lists with these headings were before/)).toBeNull();
       }
