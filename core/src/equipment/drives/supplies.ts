@@ -23,8 +23,13 @@ const supplies = {
 /** What may turn a valve, as a duty asks for it. */
 export type SupplyKind = keyof typeof supplies;
 
+/** Whether a supply is instrument air. */
 export const usesAir = (supply: SupplyKind): boolean => supplies[supply].air;
+/** Whether it is the gas of the line itself. */
 export const usesLineGas = (supply: SupplyKind): boolean => supplies[supply].lineGas;
+/** Whether a motor turns the valve. */
 export const hasMotor = (supply: SupplyKind): boolean => supplies[supply].motor;
+/** Whether a person turns the valve. */
 export const isByHand = (supply: SupplyKind): boolean => supplies[supply].hand;
+/** Whether it gives way to what pushes back, as a gas does. */
 export const givesWay = (supply: SupplyKind): boolean => supplies[supply].givesWay;

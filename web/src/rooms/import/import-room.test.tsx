@@ -71,7 +71,11 @@ describe("a list in the room", () => {
   });
   it("is read as it was before only where it is as wide as it was before", async () => {
     const text = "Valve Tag,Size\nXV-1,50\n";
+    /** What was remembered is asked for only once the project is known. */
+    const withProject = () =>
+      vi.waitFor(() => expect(asked.some((a) => a.address.endsWith("/tags"))).toBe(true));
     open();
+    await withProject();
     pick(text);
     await screen.findByText("Store 1 tag");
     const { address } = asked.find((a) => a.address.includes("/list-memories/"))!;
@@ -82,6 +86,7 @@ describe("a list in the room", () => {
     ] as const) {
       cleanup();
       open({ [address]: { plan: Array.from({ length: columns }, () => column), values: {} } });
+      await withProject();
       pick(text);
       if (remembered) await screen.findByText(/read as lists with these headings were before/);
       else {
