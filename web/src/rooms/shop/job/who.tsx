@@ -8,8 +8,8 @@ const useWanted = create(() => ({ wanted: false }));
 /** Who works on this device: under everything that is done with it. */
 export function Who() {
   const who = useDevice((s) => s.who);
-  // Where the field is gone, nobody is being asked: the next page begins without the question.
-  useEffect(() => () => useWanted.setState({ wanted: false }), []);
+  // A page begins without the question, whatever was pressed on the one before.
+  useEffect(() => useWanted.setState({ wanted: false }), []);
   return (
     <label className="flex min-h-11 items-center gap-2 whitespace-nowrap">
       <span className="text-dim">who works</span>
