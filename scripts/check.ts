@@ -29,13 +29,8 @@ const phases: Step[][][] = process.argv.includes("--changed")
   ? [stepsForChange(changedFiles())]
   : [
       [[...staticSteps, ...slowerStaticSteps], [unitStep("pure tests", pureProjects)]],
-      [
-        [browserStep()],
-        [
-          withOneWorker(unitStep("tests of processes", ["processes"])),
-          withOneWorker(unitStep("server tests", ["server"])),
-        ],
-      ],
+      [[unitStep("server tests", ["server"])]],
+      [[browserStep()], [withOneWorker(unitStep("tests of processes", ["processes"]))]],
     ];
 const outcomes: Outcome[] = [];
 for (const lanes of phases) outcomes.push(...(await Promise.all(lanes.map(lane))).flat());
