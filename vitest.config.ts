@@ -43,7 +43,6 @@ const processes = [
 
 /** Tests of the interface that put a module of their own in place of one that others use. */
 const replacing = [
-  "web/src/rooms/shelf/shelf.test.tsx",
   "web/src/rooms/house/house-room.test.tsx",
   "web/src/rooms/import/import-room.test.tsx",
   "web/src/stations/fit-up/fit-up.test.tsx",

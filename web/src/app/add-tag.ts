@@ -5,6 +5,7 @@ import { useNavigate } from "react-router";
 import { call } from "./api.ts";
 import { inProject, useProject } from "./project.ts";
 import { queryClient, useTagRows } from "./queries.ts";
+import { queryKeys } from "./query-keys.ts";
 
 /** Says to the bench that the tag was made a moment ago: its number is to be written over. */
 export interface NewTagState {
@@ -46,7 +47,7 @@ export function useAddTag(): () => Promise<void> {
       parameters: { id: project.id },
       body: { number, duty: withDefaults(emptyDuty, project.defaults).duty },
     });
-    void queryClient.invalidateQueries({ queryKey: ["tags"] });
+    void queryClient.invalidateQueries({ queryKey: queryKeys.tags() });
     void navigate(inProject(project, `/tags/${tag.id}/duty`), {
       state: { newTag: true } satisfies NewTagState,
     });

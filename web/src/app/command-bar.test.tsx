@@ -37,7 +37,7 @@ afterEach(() => {
 });
 
 const drawn = () => {
-  const acts = { onClose: vi.fn(), onLegend: vi.fn() };
+  const acts = { onClose: vi.fn(), onLegend: vi.fn(), onKeys: vi.fn() };
   inTheShell(<CommandBar {...acts} />);
   return acts;
 };
@@ -64,7 +64,7 @@ describe("the command bar", () => {
   });
   it("does what the room in front offers, and names the key", () => {
     const act = vi.fn();
-    useCommands.setState({ ofRoom: [{ name: "Add an operating case", keys: "A", act }] });
+    useCommands.setState({ ofRoom: [{ name: "Add an operating case", key: "a", act }] });
     drawn();
     write("operating");
     expect(items()).toEqual(["Add an operating caseA"]);

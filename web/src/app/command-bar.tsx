@@ -3,6 +3,7 @@ import { Dialog } from "radix-ui";
 import { type KeyboardEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { useFocusReturn } from "../parts/focus-return.ts";
+import { useShownKey } from "../parts/keys.ts";
 import { rooms } from "../rooms/index.ts";
 import { type Command as Action, useCommands } from "./commands.ts";
 import { inProject, useProject } from "./project.ts";
@@ -21,8 +22,21 @@ function takeFirst(event: KeyboardEvent<HTMLElement>): void {
   list.querySelector<HTMLElement>("[cmdk-item]")?.click();
 }
 
+function CommandKeys({ command: { key, keys } }: { command: Action }) {
+  const shown = useShownKey(key) ?? keys;
+  return shown && <kbd className="font-mono text-[11px] text-dim">{shown}</kbd>;
+}
+
 /** One key reaches every tag, station and action. */
-export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegend: () => void }) {
+export function CommandBar({
+  onClose,
+  onLegend,
+  onKeys,
+}: {
+  onClose: () => void;
+  onLegend: () => void;
+  onKeys: () => void;
+}) {
   const focusReturn = useFocusReturn();
   const [text, setText] = useState("");
   // Not deferred: Enter right after the last letter must act on what that letter left.
@@ -37,7 +51,7 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
     onClose();
     act();
   };
-  const actions: readonly Action[] = [
+  const possible: readonly Action[] = [
     ...commands,
     ...rooms.flatMap(({ path, inProject: below, goTo }) =>
       goTo === null
@@ -59,8 +73,10 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
       act: () => set({ system: system === "metric" ? "US" : "metric" }),
     },
     { name: absolute ? "Gauge pressures" : "Absolute pressures", act: () => set({ absolute: !absolute }) },
-    { name: "Legend", keys: "?", act: onLegend },
-  ].filter((command) => command.name.toLowerCase().includes(wanted));
+    { name: "Legend", key: "?", act: onLegend },
+    { name: "Keys", act: onKeys },
+  ];
+  const actions = possible.filter(({ name }) => name.toLowerCase().includes(wanted));
   // Ten thousand tags are searched here, not in the list component, which would draw them all.
   const tags = rows
     .filter((row) => `${row.number} ${row.service} ${row.unit}`.toLowerCase().includes(wanted))
@@ -99,7 +115,7 @@ export function CommandBar({ onClose, onLegend }: { onClose: () => void; onLegen
                       className={item}
                     >
                       <span className="flex-1">{command.name}</span>
-                      {command.keys && <kbd className="font-mono text-[11px] text-dim">{command.keys}</kbd>}
+                      <CommandKeys command={command} />
                     </Command.Item>
                   ))}
                 </Command.Group>

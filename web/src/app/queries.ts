@@ -2,6 +2,7 @@ import type { CatalogueVersion } from "@proven-seat/contract";
 import { QueryClient, type UseQueryResult, useQuery } from "@tanstack/react-query";
 import { serverFirst } from "../away/away.ts";
 import { ApiProblem, call, callAll } from "./api.ts";
+import { queryKeys } from "./query-keys.ts";
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -18,18 +19,18 @@ export const queryClient = new QueryClient({
 });
 
 export const useProjects = () =>
-  useQuery({ queryKey: ["projects"], queryFn: ({ signal }) => callAll("projects", { signal }) });
+  useQuery({ queryKey: queryKeys.projects(), queryFn: ({ signal }) => callAll("projects", { signal }) });
 
 export const useTagRows = (project: string | undefined) =>
   useQuery({
-    queryKey: ["tags", project],
+    queryKey: queryKeys.tags(project),
     enabled: project !== undefined,
     queryFn: ({ signal }) => callAll("tags", { parameters: { id: project! }, signal }),
   });
 
 export const useTag = (id: string) =>
   useQuery({
-    queryKey: ["tag", id],
+    queryKey: queryKeys.tag(id),
     queryFn: ({ signal }) => call("tag", { parameters: { id }, signal }),
     staleTime: 0,
     gcTime: 0,
@@ -38,7 +39,7 @@ export const useTag = (id: string) =>
 /** The newest catalogue of all. */
 export const useNewestCatalogue = (): UseQueryResult<CatalogueVersion> =>
   useQuery({
-    queryKey: ["catalogue"],
+    queryKey: queryKeys.catalogue(),
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: ({ signal }) => call("catalogue", { signal }),
   });
@@ -46,7 +47,7 @@ export const useNewestCatalogue = (): UseQueryResult<CatalogueVersion> =>
 /** One version of the house rules; versions never change. */
 export const useHouseRulesAt = (version: number | null) =>
   useQuery({
-    queryKey: ["house-rules-version", version],
+    queryKey: queryKeys.houseRulesAt(version),
     enabled: version !== null,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: ({ signal }) => call("houseRuleVersion", { parameters: { version: String(version) }, signal }),
@@ -55,36 +56,36 @@ export const useHouseRulesAt = (version: number | null) =>
 /** The house rules in force. */
 export const useNewestHouseRules = () =>
   useQuery({
-    queryKey: ["house-rules"],
+    queryKey: queryKeys.houseRules(),
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: ({ signal }) => call("houseRules", { signal }),
   });
 
 export const useSheets = (tag: string) =>
   useQuery({
-    queryKey: ["sheets", tag],
+    queryKey: queryKeys.sheets(tag),
     queryFn: ({ signal }) => callAll("sheets", { parameters: { id: tag }, signal }),
   });
 
 export const useHouseRuleVersions = () =>
   useQuery({
-    queryKey: ["house-rule-versions"],
+    queryKey: queryKeys.houseRuleVersions(),
     queryFn: ({ signal }) => callAll("houseRuleVersions", { signal }),
   });
 
 export const useKeeping = () =>
-  useQuery({ queryKey: ["keeping"], queryFn: ({ signal }) => call("keeping", { signal }) });
+  useQuery({ queryKey: queryKeys.keeping(), queryFn: ({ signal }) => call("keeping", { signal }) });
 
 export const useCatalogueVersions = () =>
   useQuery({
-    queryKey: ["catalogue-versions"],
+    queryKey: queryKeys.catalogueVersions(),
     queryFn: ({ signal }) => callAll("catalogueVersions", { signal }),
   });
 
 /** One revision with its content; revisions never change. */
 export const useCatalogueRevision = (revision: number | null): UseQueryResult<CatalogueVersion> =>
   useQuery({
-    queryKey: ["catalogue-revision", revision],
+    queryKey: queryKeys.catalogueRevision(revision),
     enabled: revision !== null,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: ({ signal }) =>

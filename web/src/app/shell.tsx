@@ -13,6 +13,7 @@ import { useReading, useUnits } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
 
 const UnitsDialog = lazy(() => import("./units-dialog.tsx"));
+const KeysDialog = lazy(() => import("./keys-dialog.tsx"));
 
 /** Header, room, footer. The room fills the header's middle and the footer's right end. */
 export function Shell() {
@@ -22,6 +23,7 @@ export function Shell() {
   const [bar, setBar] = useState(false);
   const [legend, setLegend] = useState(false);
   const [choosing, setChoosing] = useState(false);
+  const [keys, setKeys] = useState(false);
   const navigation = useNavigation();
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
@@ -70,7 +72,7 @@ export function Shell() {
           </button>
           <button type="button" className="quiet whitespace-nowrap" onClick={() => setBar(true)}>
             find or do
-            <KeyHint>/</KeyHint>
+            <KeyHint of="/" />
           </button>
         </header>
         <main className="min-h-0 min-w-0 overflow-hidden" aria-busy={navigation.state !== "idle"}>
@@ -84,14 +86,23 @@ export function Shell() {
             </div>
             <button type="button" className="quiet" onClick={() => setLegend(true)}>
               legend
-              <KeyHint>?</KeyHint>
+              <KeyHint of="?" />
             </button>
           </div>
           <StatusSlot />
         </footer>
       </div>
-      {bar && <CommandBar onClose={() => setBar(false)} onLegend={() => setLegend(true)} />}
-      <Suspense>{choosing && <UnitsDialog onClose={() => setChoosing(false)} />}</Suspense>
+      {bar && (
+        <CommandBar
+          onClose={() => setBar(false)}
+          onLegend={() => setLegend(true)}
+          onKeys={() => setKeys(true)}
+        />
+      )}
+      <Suspense>
+        {choosing && <UnitsDialog onClose={() => setChoosing(false)} />}
+        {keys && <KeysDialog onClose={() => setKeys(false)} />}
+      </Suspense>
       <SheetDialog
         open={legend}
         onClose={() => setLegend(false)}
@@ -99,6 +110,18 @@ export function Shell() {
         says="Every mark is the end view of a quarter-turn ball."
       >
         <Legend explained />
+        <p className="mt-4">
+          <button
+            type="button"
+            className="quiet"
+            onClick={() => {
+              setLegend(false);
+              setKeys(true);
+            }}
+          >
+            change or switch off the single keys
+          </button>
+        </p>
         <p className="mt-4 text-dim">
           Results are engineering aid. Reference data are indicative and must be checked against the code
           edition the project invokes and the maker's certified data.

@@ -2,6 +2,7 @@ import type { Tag } from "@proven-seat/contract";
 import { useEffect } from "react";
 import { ApiProblem, call } from "../app/api.ts";
 import { queryClient } from "../app/queries.ts";
+import { queryKeys } from "../app/query-keys.ts";
 import { useBench } from "./bench-store.ts";
 import { contentOf, faultsOf } from "./content.ts";
 import { differencesBetween } from "./differences.ts";
@@ -52,8 +53,8 @@ function taken(tagId: string, content: Bench["content"], unreadable: Bench["unre
   if (editedMeanwhile)
     keepDraft(tagId, { version: stored.version, content: now.content!, unreadable: now.unreadable });
   else dropDraft(tagId);
-  queryClient.setQueryData(["tag", tagId], stored);
-  void queryClient.invalidateQueries({ queryKey: ["tags"] });
+  queryClient.setQueryData(queryKeys.tag(tagId), stored);
+  void queryClient.invalidateQueries({ queryKey: queryKeys.tags() });
 }
 
 /** Saves what is on the bench now; calls that come while one runs wait for it. */

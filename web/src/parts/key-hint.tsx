@@ -1,8 +1,13 @@
-/** A key shown where it acts. */
-export function KeyHint({ children }: { children: string }) {
+import { type PlainKey, useShownKey } from "./keys.ts";
+
+/** The key of an action shown where it acts, as this reader has it; nothing where single keys are switched off. */
+export function KeyHint({ of }: { of: PlainKey }) {
+  const key = useShownKey(of);
   return (
-    <kbd className="ml-1 border border-rule bg-lift px-1 font-mono text-[11px] text-ink not-italic">
-      {children}
-    </kbd>
+    key && (
+      <kbd className="ml-1 border border-rule bg-lift px-1 font-mono text-[11px] text-ink not-italic">
+        {key}
+      </kbd>
+    )
   );
 }

@@ -1,27 +1,43 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useEffectEvent } from "react";
+import { type PlainKey, useKeys, usualKey } from "./keys.ts";
 
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
+type FixedKey =
+  | "ArrowDown"
+  | "ArrowUp"
+  | "ArrowLeft"
+  | "ArrowRight"
+  | "Home"
+  | "End"
+  | "PageDown"
+  | "PageUp"
+  | `mod+${string}`;
+export type Bindings = { readonly [key in PlainKey | FixedKey]?: (() => void) | undefined };
+
 /**
- * Binds keys while a room is shown. Plain letters are left alone while someone types or a dialog is
- * open; "mod+" means Ctrl or Command and works everywhere.
+ * Binds keys while a room is shown. Single characters are the usual ones: the reader may have others act for them, or
+ * none. They are left alone while someone types or a dialog is open; "mod+" means Ctrl or Command and works everywhere.
  */
-export function useShortcuts(bindings: Record<string, (() => void) | undefined>): void {
-  const current = useRef(bindings);
-  current.current = bindings;
+export function useShortcuts(bindings: Bindings): void {
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    const mod = event.ctrlKey || event.metaKey;
+    const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+    const name = mod
+      ? `mod+${event.shiftKey ? "shift+" : ""}${key}`
+      : key.length === 1
+        ? usualKey(useKeys.getState(), key)
+        : key;
+    const act = name === undefined ? undefined : bindings[name as keyof Bindings];
+    if (!act || event.altKey) return;
+    if (!mod && (typing(event.target) || document.querySelector("[role=dialog]"))) return;
+    event.preventDefault();
+    act();
+  });
   useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      const mod = event.ctrlKey || event.metaKey;
-      const name = `${mod ? "mod+" : ""}${event.shiftKey && mod ? "shift+" : ""}${event.key.length === 1 ? event.key.toLowerCase() : event.key}`;
-      const act = current.current[name];
-      if (!act || event.altKey) return;
-      if (!mod && (typing(event.target) || document.querySelector("[role=dialog]"))) return;
-      event.preventDefault();
-      act();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
   }, []);
 }

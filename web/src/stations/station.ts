@@ -4,6 +4,7 @@ import type { TagMarks } from "@proven-seat/core/judgement/proof";
 import type { RuleStation, Verdict } from "@proven-seat/core/judgement/rules";
 import type { ComponentType } from "react";
 import type { Tab } from "../lists/tab.ts";
+import type { PlainKey } from "../parts/keys.ts";
 import type { PaperState } from "../parts/paper-mark.tsx";
 import type { ReadingUnits } from "../parts/verdict-words.ts";
 import type { BenchView } from "../workers/bench-view.ts";
@@ -37,8 +38,8 @@ export interface PictureProps {
 
 export interface StationCommand {
   readonly name: string;
-  /** A single letter; it acts at every station of the bench. */
-  readonly key?: string;
+  /** It acts at every station of the bench. */
+  readonly key?: PlainKey;
   readonly act: () => void;
 }
 

@@ -1,10 +1,8 @@
 import { type Remote, wrap } from "comlink";
+import type { Work } from "../parts/room-worker.ts";
 import type { ListApi } from "./list-api.ts";
 
-export interface ListWork {
-  readonly api: Remote<ListApi>;
-  readonly end: () => void;
-}
+export type ListWork = Work<Remote<ListApi>>;
 
 /** Lists are read and workbooks written in a worker of its own, until it is ended. */
 export function startListWork(): ListWork {

@@ -140,7 +140,8 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
     initialRect: { width: 640, height: 400 },
   });
   const drawn = list.getVirtualItems();
-  see(drawn[0]?.index ?? 0, drawn.at(-1)?.index ?? 0);
+  const [first, last] = [drawn[0]?.index ?? 0, drawn.at(-1)?.index ?? 0];
+  useEffect(() => see(first, last), [see, first, last]);
   const focusNext = useRef<string | null>(null);
   useEffect(() => {
     if (focusNext.current === null) return;
@@ -188,7 +189,7 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
             ))}
           </select>
           <button type="button" className="quiet" aria-label="Next order" onClick={nextOrder}>
-            <KeyHint>O</KeyHint>
+            <KeyHint of="o" />
           </button>
         </span>
       </div>

@@ -1,11 +1,13 @@
 import type { Order } from "@proven-seat/core/judgement/proof";
-import { useRef, useState } from "react";
+import { useCallback, useState } from "react";
 import { useAnswers } from "../../bench/answers.ts";
+import { useLast } from "../../parts/use-last.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 import type { CandidateRow, RowWindow } from "../../workers/views.ts";
 
 const pageRows = 50;
 const ahead = 10;
+const nothing: ReadonlyMap<number, RowWindow> = new Map();
 
 /** Rows of the table page by page, those in view and a few beyond. */
 export function useRows(
@@ -19,6 +21,11 @@ export function useRows(
   readonly see: (first: number, last: number) => void;
 } {
   const [[from, to], setPages] = useState<readonly [number, number]>([0, 0]);
+  const see = useCallback((first: number, lastSeen: number) => {
+    const pageOf = (row: number) => Math.floor(row / pageRows);
+    const seen = [pageOf(Math.max(0, first - ahead)), pageOf(lastSeen + ahead)] as const;
+    setPages((had) => (had[0] === seen[0] && had[1] === seen[1] ? had : seen));
+  }, []);
   const pages = [...new Set([0, ...Array.from({ length: to - from + 1 }, (_, i) => from + i)])];
   const { answers } = useAnswers(
     proof,
@@ -26,15 +33,11 @@ export function useRows(
     pages.map((page) => [order, pinned, page * pageRows, pageRows] as const),
   );
   // In another order, the rows of the last one stay until the first of the new have come in.
-  const shown = useRef<ReadonlyMap<number, RowWindow>>(new Map());
   const known = pages.flatMap((page, at) => (answers[at] ? [[page, answers[at]] as const] : []));
-  if (known.length > 0) shown.current = new Map(known);
+  const shown = useLast(known.length > 0 ? new Map(known) : null) ?? nothing;
   return {
-    total: [...shown.current.values()][0]?.total ?? 0,
-    rowAt: (at) => shown.current.get(Math.floor(at / pageRows))?.rows[at % pageRows],
-    see: (first, lastSeen) => {
-      const seen = [Math.max(0, first - ahead), lastSeen + ahead].map((at) => Math.floor(at / pageRows));
-      if (seen[0] !== from || seen[1] !== to) setPages([seen[0]!, seen[1]!]);
-    },
+    total: [...shown.values()][0]?.total ?? 0,
+    rowAt: (at) => shown.get(Math.floor(at / pageRows))?.rows[at % pageRows],
+    see,
   };
 }

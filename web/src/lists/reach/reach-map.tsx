@@ -1,7 +1,8 @@
 import { figure } from "@proven-seat/core/basis/units";
-import { memo, type ReactNode, useMemo, useRef } from "react";
+import { memo, type ReactNode, useMemo } from "react";
 import { useUnits } from "../../app/reading.ts";
 import { useAnswers } from "../../bench/answers.ts";
+import { useLast } from "../../parts/use-last.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 import type { BreakingPoint, MapCell, MovableValue } from "../../workers/views.ts";
 import { inReading, unitOf } from "./value-text.ts";
@@ -68,13 +69,14 @@ export const ReachMap = memo(function ReachMap({ view, across, up, points, picke
   );
   const of = `${key} ${across.path} ${up.path}`;
   // The map of the last duty stays until the first row of its successor has come in.
-  const last = useRef<Drawn | null>(null);
-  if (grid !== null && current.some(Boolean)) {
+  const filled = (): Drawn | null => {
+    if (grid === null || !current.some(Boolean)) return null;
     const cells: (readonly (MapCell | null)[])[] = grid.y.map(() => []);
     for (const [at, row] of answers.entries()) if (row) cells[grid.near[at]!] = row;
-    last.current = { of, x: grid.x, y: grid.y, cells };
-  }
-  const drawn = last.current?.of === of ? last.current : null;
+    return { of, x: grid.x, y: grid.y, cells };
+  };
+  const last = useLast(filled());
+  const drawn = last?.of === of ? last : null;
   const [width, height] = [columns * 10, rows * 10];
   const place = (at: readonly number[], value: number, size: number) => {
     const step = at[1]! - at[0]!;

@@ -29,7 +29,7 @@ export function ChoiceBar({ detail, tagId, choosing }: Props) {
       onClick={() => (compared ? dropCompared(key) : compare(key))}
     >
       {compared ? "compared" : "compare"}
-      <KeyHint>K</KeyHint>
+      <KeyHint of="k" />
     </button>
   );
   return (
@@ -61,11 +61,11 @@ export function ChoiceBar({ detail, tagId, choosing }: Props) {
         <p className="flex items-center gap-3">
           <button type="button" className="act-first" onClick={onChoose}>
             {grave ? "Choose against the proof" : "Choose this valve"}
-            <KeyHint>C</KeyHint>
+            <KeyHint of="c" />
           </button>
           <button type="button" className="quiet" onClick={onOverride}>
             override
-            <KeyHint>V</KeyHint>
+            <KeyHint of="v" />
           </button>
           {compareAct}
         </p>

@@ -6,6 +6,7 @@ import { useAddress } from "../../app/project.ts";
 import { redo, undo, useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
 import { nextOrder } from "../../lists/candidates/order.ts";
+import type { PlainKey } from "../../parts/keys.ts";
 import { useShortcuts } from "../../parts/shortcuts.ts";
 import { stations } from "../../stations/index.ts";
 import type { Station, StationCommand } from "../../stations/station.ts";
@@ -44,7 +45,7 @@ export function useBenchCommands(
     { name: "Remove this tag", act: onRemove },
     ...stations.map((to, place) => ({
       name: `Station: ${to.name}`,
-      ...(place < 9 && { key: String(place + 1) }),
+      ...(place < 9 && { key: String(place + 1) as PlainKey }),
       act: () => goTo(to),
     })),
   ];
@@ -52,7 +53,7 @@ export function useBenchCommands(
   // biome-ignore lint/correctness/useExhaustiveDependencies: renewed when what they act on changes
   useEffect(() => {
     setOfRoom([
-      ...lettered.map(({ name, key, act }) => ({ name, act, ...(key && { keys: key.toUpperCase() }) })),
+      ...lettered,
       { name: "Undo", keys: "Ctrl Z", act: undo },
       { name: "Redo", keys: "Ctrl Shift Z", act: redo },
       { name: "Add another tag", keys: "Ctrl Enter", act: another },

@@ -3,6 +3,7 @@ import { useNavigate } from "react-router";
 import { call } from "../../app/api.ts";
 import { useAddress } from "../../app/project.ts";
 import { queryClient } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { dropDraft } from "../../bench/drafts.ts";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
@@ -26,7 +27,7 @@ export function RemoveDialog({
       await call("deleteTag", { parameters: { id: tagId }, query: { version: String(version) } });
       dropDraft(tagId);
       useBench.setState({ tagId: null, content: null });
-      void queryClient.invalidateQueries({ queryKey: ["tags"] });
+      void queryClient.invalidateQueries({ queryKey: queryKeys.tags() });
       void navigate(address("/line-up"));
     } catch (error) {
       setFailure((error as Error).message);

@@ -2,6 +2,7 @@ import type { Project } from "@proven-seat/contract";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
 import { queryClient } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
 import type { Looked } from "./use-drift.ts";
 
@@ -23,11 +24,11 @@ export function MoveOn({ project, to, turns, onClose }: Props) {
         parameters: { id: project.id },
         body: { ...to, reason: reason.trim(), version: project.version },
       });
-      await queryClient.invalidateQueries({ queryKey: ["projects"] });
+      await queryClient.invalidateQueries({ queryKey: queryKeys.projects() });
       onClose();
     } catch (error) {
       setFailure((error as Error).message);
-      void queryClient.invalidateQueries({ queryKey: ["projects"] });
+      void queryClient.invalidateQueries({ queryKey: queryKeys.projects() });
     }
   };
   return (

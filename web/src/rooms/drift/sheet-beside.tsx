@@ -6,6 +6,7 @@ import { Link } from "react-router";
 import { call } from "../../app/api.ts";
 import { useAddress } from "../../app/project.ts";
 import { queryClient } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { useUnits } from "../../app/reading.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { day } from "../../parts/dates.ts";
@@ -47,7 +48,7 @@ function Acknowledge({ sheet, at }: { sheet: DriftedSheet; at: Looked }) {
     } catch (error) {
       setFailure((error as Error).message);
     }
-    await queryClient.invalidateQueries({ queryKey: ["drift"] });
+    await queryClient.invalidateQueries({ queryKey: queryKeys.drift() });
   };
   return (
     <form
@@ -88,7 +89,7 @@ export function SheetBeside({ sheet, at }: { sheet: DriftedSheet; at: Looked }) 
     houseRuleVersion: String(at.houseRuleVersion),
   };
   const beside = useQuery({
-    queryKey: ["sheet-drift", sheet.id, query],
+    queryKey: queryKeys.sheetDrift(sheet.id, query),
     queryFn: ({ signal }) => call("sheetDrift", { parameters: { id: sheet.id }, query, signal }),
   });
   const drift = beside.data;

@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
 import { useLiveProvings, useReadAsProved } from "../../app/provings.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 
 /** A revision of the catalogue and a version of the house rules. */
 export interface Looked {
@@ -27,7 +28,7 @@ export function useDrift(project: string, at: Looked | null) {
     houseRuleVersion: String(at.houseRuleVersion),
   };
   const drift = useQuery({
-    queryKey: ["drift", project, query],
+    queryKey: queryKeys.drift(project, query),
     enabled: query !== null,
     staleTime: 0,
     queryFn: ({ signal }) => call("drift", { parameters: { id: project }, query: query!, signal }),

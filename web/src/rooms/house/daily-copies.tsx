@@ -2,6 +2,7 @@ import { keepingSchema } from "@proven-seat/contract";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
 import { queryClient, useKeeping } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 
 /** How many daily copies of the database are kept: no house rule, since no proof hangs on it. */
 export function DailyCopies() {
@@ -18,12 +19,12 @@ export function DailyCopies() {
     if (!read.success || read.data === copies) return;
     try {
       const now = await call("changeKeeping", { body: { copies: read.data, version } });
-      queryClient.setQueryData(["keeping"], now);
+      queryClient.setQueryData(queryKeys.keeping(), now);
       setTyped(null);
       setFailure(null);
     } catch (error) {
       setFailure((error as Error).message);
-      await queryClient.invalidateQueries({ queryKey: ["keeping"] });
+      await queryClient.invalidateQueries({ queryKey: queryKeys.keeping() });
     }
   };
   return (

@@ -36,24 +36,20 @@ const chunk = 100;
 /** A draft is tried on so many in the browser; a long list is proved by the workers before its project is moved. */
 const most = 500;
 
-/** What the rules in force say of each tag does not change while they are looked at. */
-const before = new Map<string, TagSummary>();
-let beforeFor = "";
-
 /** Proves every tag under the rules in force and under the ones being written, before anything is saved. */
 export function useFlips(draft: HouseRules | null): Flips {
   const { prover, failure } = useProver();
   const project = useProject();
   const rows = useTagRows(project?.id);
   const [state, setState] = useState<Flips>(none);
+  // What the rules in force say of each tag does not change while they are looked at.
+  const [before] = useState(() => new Map<string, Map<string, TagSummary>>());
   useEffect(() => {
     if (!draft || !prover || !project || !rows.data) return setState(none);
     let current = true;
     const control = new AbortController();
-    if (beforeFor !== prover.basis) {
-      before.clear();
-      beforeFor = prover.basis;
-    }
+    const inForce = before.get(prover.basis) ?? new Map<string, TagSummary>();
+    before.set(prover.basis, inForce);
     const tags = rows.data.slice(0, most);
     const beyond = rows.data.length - tags.length;
     const judge = async () => {
@@ -81,8 +77,8 @@ export function useFlips(draft: HouseRules | null): Flips {
     };
     const judgeTag = async (tag: TagRow, duty: Duty): Promise<Flip | null> => {
       const key = `${tag.id}:${tag.version}`;
-      const was = before.get(key) ?? (await prover.api.summarise(duty, tag.choice));
-      before.set(key, was);
+      const was = inForce.get(key) ?? (await prover.api.summarise(duty, tag.choice));
+      inForce.set(key, was);
       const now = await prover.api.summarise(duty, tag.choice, draft);
       const instead = now.valve !== null && now.valve.key !== was.valve?.key ? now.valve.name : null;
       if (was.verdict === now.verdict && was.standing === now.standing && instead === null) return null;
@@ -102,6 +98,6 @@ export function useFlips(draft: HouseRules | null): Flips {
       current = false;
       control.abort();
     };
-  }, [draft, prover, project, rows.data]);
+  }, [draft, prover, project, rows.data, before]);
   return failure ? { ...state, trouble: failure } : state;
 }

@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { call } from "../../app/api.ts";
 import { inProject, useProject } from "../../app/project.ts";
 import { queryClient, useNewestHouseRules } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { DailyCopies } from "./daily-copies.tsx";
@@ -64,8 +65,8 @@ export function HouseRoom() {
         body: { values: draft, reason: reason.trim(), basedOn: house.data.version },
       });
       await Promise.all([
-        queryClient.invalidateQueries({ queryKey: ["house-rules"] }),
-        queryClient.invalidateQueries({ queryKey: ["house-rule-versions"] }),
+        queryClient.invalidateQueries({ queryKey: queryKeys.houseRules() }),
+        queryClient.invalidateQueries({ queryKey: queryKeys.houseRuleVersions() }),
       ]);
       setEdits({});
       setReason("");

@@ -3,13 +3,14 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { call, callAll } from "../../app/api.ts";
 import { queryClient } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { day } from "../../parts/dates.ts";
 import type { ListInWork } from "./use-list.ts";
 
 /** Rows of lists that wait for a person. */
 export function Drafts({ project, list }: { project: string; list: ListInWork }) {
   const drafts = useQuery({
-    queryKey: ["drafts", project],
+    queryKey: queryKeys.drafts(project),
     queryFn: ({ signal }) => callAll("drafts", { parameters: { id: project }, signal }),
   });
   const [asked, setAsked] = useState<string | null>(null);
@@ -19,7 +20,7 @@ export function Drafts({ project, list }: { project: string; list: ListInWork })
   const giveUp = async ({ id }: DraftRow) => {
     await call("deleteDraft", { parameters: { id: project, draft: id } });
     setAsked(null);
-    await queryClient.invalidateQueries({ queryKey: ["drafts"] });
+    await queryClient.invalidateQueries({ queryKey: queryKeys.drafts() });
   };
   const failed = (error: Error) => list.setFailure(error.message);
   return (

@@ -1,6 +1,7 @@
 import type { ImportResult, TagRow } from "@proven-seat/contract";
 import { call } from "../../app/api.ts";
 import { queryClient } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import type { ListInWork } from "./use-list.ts";
 
 interface Storing {
@@ -36,8 +37,8 @@ export async function storeList({ project, list, accepted, removed, later }: Sto
     parameters: { id: project, shape: loaded!.head.shape },
     body: { plan: [...plan], values } as never,
   }).catch(() => undefined);
-  await queryClient.invalidateQueries({ queryKey: ["tags"] });
-  void queryClient.invalidateQueries({ queryKey: ["projects"] });
-  void queryClient.invalidateQueries({ queryKey: ["drafts"] });
+  await queryClient.invalidateQueries({ queryKey: queryKeys.tags() });
+  void queryClient.invalidateQueries({ queryKey: queryKeys.projects() });
+  void queryClient.invalidateQueries({ queryKey: queryKeys.drafts() });
   return result;
 }

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { callAll } from "../../app/api.ts";
 import { useProjectId } from "../../app/project.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { AwayNotice } from "../../away/away-notice.tsx";
 import { OpensAway } from "../../away/opens-away.tsx";
@@ -18,7 +19,7 @@ export function JobsRoom() {
   const project = useProjectId();
   const opens = useAwayRoom();
   const { data, error } = useQuery({
-    queryKey: ["jobs", project],
+    queryKey: queryKeys.jobs(project),
     enabled: project !== undefined,
     refetchInterval: everyMs,
     staleTime: 0,

@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import { ApiProblem, call } from "../../app/api.ts";
 import { inProject } from "../../app/project.ts";
 import { queryClient } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 
 /** A project that was taken out, brought in again: checked on the server, all of it or nothing. */
 export function BringIn() {
@@ -20,8 +21,8 @@ export function BringIn() {
       const query: Record<string, string> = as === "" ? {} : { name: as };
       const made: Project = await call("bringInProject", { file: from, query });
       await Promise.all(
-        ["projects", "catalogue-versions", "house-rule-versions"].map((key) =>
-          queryClient.invalidateQueries({ queryKey: [key] }),
+        [queryKeys.projects(), queryKeys.catalogueVersions(), queryKeys.houseRuleVersions()].map((queryKey) =>
+          queryClient.invalidateQueries({ queryKey }),
         ),
       );
       void navigate(inProject(made, "/line-up"));

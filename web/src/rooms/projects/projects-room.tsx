@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { call } from "../../app/api.ts";
 import { inProject, useProject } from "../../app/project.ts";
 import { queryClient, useProjects } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { BringIn, fileOf } from "./bring-in.tsx";
@@ -25,7 +26,7 @@ function Begin({ projects }: { projects: readonly Project[] }) {
           ...(other ? { defaults, numbering, unitSystem, standards, copyOf: other.id } : {}),
         } as never,
       });
-      await queryClient.invalidateQueries({ queryKey: ["projects"] });
+      await queryClient.invalidateQueries({ queryKey: queryKeys.projects() });
       void navigate(inProject(made, "/line-up"));
     } catch (error) {
       setFailure((error as Error).message);

@@ -4,6 +4,7 @@ import { defaultFields, valueAt, withValueAt } from "@proven-seat/core/duty";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
 import { queryClient } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { useReading } from "../../app/reading.ts";
 import { DefaultField } from "./default-field.tsx";
 
@@ -42,7 +43,7 @@ export function Settings({ project }: { project: Project }) {
     } catch (error) {
       setFailure((error as Error).message);
     }
-    await queryClient.invalidateQueries({ queryKey: ["projects"] });
+    await queryClient.invalidateQueries({ queryKey: queryKeys.projects() });
   };
   const text = (key: "name" | "note" | "numbering" | "standards", label: string, hint: string) => (
     <div className="grid grid-cols-[11rem_minmax(0,24rem)_minmax(0,1fr)] items-baseline gap-3 border-b border-rule/60 py-0.5">

@@ -1,28 +1,27 @@
 import type { CatalogueVersion } from "@proven-seat/contract";
-import type { CatalogueChange } from "@proven-seat/core/equipment/catalogue";
-import { useEffect, useState } from "react";
+import { useMemo, useState } from "react";
 import { useCatalogueRevision, useCatalogueVersions } from "../../app/queries.ts";
 import { day } from "../../parts/dates.ts";
-import { catalogueWork } from "./catalogue-work.ts";
+import { useAnswerTo } from "../../parts/use-answer-to.ts";
+import type { CatalogueWork } from "../../workers/catalogue-work.ts";
 import { Changes } from "./changes.tsx";
 
 /** Every revision that stood on the shelf, and how an earlier one differs from the one there now. */
-export function Revisions({ current }: { current: CatalogueVersion }) {
+export function Revisions({
+  current,
+  work,
+}: {
+  current: CatalogueVersion;
+  work: () => CatalogueWork["api"];
+}) {
   const versions = useCatalogueVersions();
   const [open, setOpen] = useState<number | null>(null);
   const earlier = useCatalogueRevision(open);
-  const [changes, setChanges] = useState<readonly CatalogueChange[] | null>(null);
-  useEffect(() => {
-    let here = true;
-    setChanges(null);
-    if (earlier.data)
-      void catalogueWork()
-        .difference(earlier.data.catalogue, current.catalogue)
-        .then((found) => here && setChanges(found));
-    return () => {
-      here = false;
-    };
-  }, [earlier.data, current]);
+  const was = earlier.data?.catalogue;
+  const comparing = useAnswerTo(
+    useMemo(() => (was ? async () => work().difference(was, current.catalogue) : null), [was, work, current]),
+  );
+  const failure = earlier.error ?? comparing.failure;
   return (
     <section aria-label="Revisions">
       <h2 className="mb-1">Revisions</h2>
@@ -48,12 +47,9 @@ export function Revisions({ current }: { current: CatalogueVersion }) {
             {open === v.revision && (
               <div className="mt-1 pl-8">
                 <p className="text-[12px] text-dim">since then, by {v.createdBy}:</p>
-                {earlier.error && <p className="text-fails">{earlier.error.message}</p>}
-                {changes === null && !earlier.error ? (
-                  <p className="text-dim">Comparing …</p>
-                ) : (
-                  <Changes changes={changes ?? []} />
-                )}
+                {failure && <p className="text-fails">{failure.message}</p>}
+                {comparing.answer && <Changes changes={comparing.answer} />}
+                {!comparing.answer && !failure && <p className="text-dim">Comparing …</p>}
               </div>
             )}
           </li>

@@ -11,8 +11,9 @@ import { InHeader, InStatus } from "../../app/slots.tsx";
 import { day } from "../../parts/dates.ts";
 import { download } from "../../parts/download.ts";
 import { Notice } from "../../parts/notice.tsx";
+import { useRoomWorker } from "../../parts/room-worker.ts";
 import { Scroll } from "../../parts/scroll.tsx";
-import { catalogueWork } from "./catalogue-work.ts";
+import { startCatalogueWork } from "../../workers/catalogue-work.ts";
 import { ImportCatalogue } from "./import-catalogue.tsx";
 import { Revisions } from "./revisions.tsx";
 
@@ -82,6 +83,7 @@ function Line({ line }: { line: ProductLine }) {
 export function ShelfRoom() {
   const current = useNewestCatalogue();
   const project = useProject();
+  const work = useRoomWorker(startCatalogueWork);
   const [busy, setBusy] = useState(false);
   if (current.error) return <Notice title="The catalogue could not be read">{current.error.message}</Notice>;
   if (!current.data) return <Notice title="Reading the catalogue …" />;
@@ -89,7 +91,7 @@ export function ShelfRoom() {
   const file = `catalogue-r${revision}`;
   const zip = async () => {
     setBusy(true);
-    const bytes = await catalogueWork().zip(catalogue);
+    const bytes = await work().zip(catalogue);
     download(`${file}.zip`, bytes as BlobPart, "application/zip");
     setBusy(false);
   };
@@ -156,8 +158,8 @@ export function ShelfRoom() {
             </button>
           </p>
         </section>
-        <ImportCatalogue current={current.data} />
-        <Revisions current={current.data} />
+        <ImportCatalogue current={current.data} work={work} />
+        <Revisions current={current.data} work={work} />
       </aside>
     </div>
   );

@@ -7,15 +7,14 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import { demoFolder, readCatalogueFolder } from "../../../../server/src/demo/read-demo.ts";
 import { answering, inTheShell, problem } from "../../../test/answers.tsx";
 import { catalogueApi } from "../../workers/catalogue-api.ts";
+import type { CatalogueWork } from "../../workers/catalogue-work.ts";
 import { ImportCatalogue } from "./import-catalogue.tsx";
 
-vi.mock("./catalogue-work.ts", () => ({
-  // In place of the worker: the same functions, answering later.
-  catalogueWork: () => ({
-    read: async (files: never) => catalogueApi.read(files),
-    difference: async (was: never, now: never) => catalogueApi.difference(was, now),
-  }),
-}));
+/** In place of the worker: the same functions, answering later. */
+const inPlace = {
+  read: async (files: never) => catalogueApi.read(files),
+  difference: async (was: never, now: never) => catalogueApi.difference(was, now),
+} as unknown as CatalogueWork["api"];
 
 const demo = readCatalogueFolder(join(demoFolder, "catalogue")).catalogue!;
 // Two lines are enough to differ in.
@@ -50,7 +49,7 @@ const pick = (content: unknown, name = "catalogue.json") =>
   });
 const drawn = (answer: unknown = {}) => {
   const server = answering({ "POST /api/catalogue": answer, "/api/catalogue": current, "/versions": [] });
-  inTheShell(<ImportCatalogue current={current} />);
+  inTheShell(<ImportCatalogue current={current} work={() => inPlace} />);
   return server;
 };
 

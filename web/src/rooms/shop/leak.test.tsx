@@ -8,7 +8,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import { answering, inTheShell } from "../../../test/answers.tsx";
 import { atTheBench, demoDuty, demoShelf } from "../../../test/at-the-bench.tsx";
 import { useDevice } from "./job/device.ts";
-import { Who } from "./job/who.tsx";
+import { SignedPage, Who } from "./job/who.tsx";
 import { Leak } from "./leak.tsx";
 import { LeakRate } from "./leak-rate.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
@@ -44,10 +44,10 @@ describe("a leak in the shop", () => {
     useDevice.setState({ who: "", jobs: {}, open: {}, left: [] });
     const { view } = atTheBench("XV-3052");
     inTheShell(
-      <>
+      <SignedPage>
         <Who />
         <Leak tagId="t" view={view} />
-      </>,
+      </SignedPage>,
     );
     expect(screen.queryByRole("alert")).toBeNull();
     const begins = () => screen.getByRole("button", { name: /passes while it is shut/ });

@@ -5,12 +5,13 @@ import { Notice } from "../../parts/notice.tsx";
 import type { BenchView } from "../../workers/bench-view.ts";
 import { Standing } from "./job/standing.tsx";
 import { type OpenJob, useJob } from "./job/use-job.ts";
-import { askWho } from "./job/who.tsx";
+import { useAskWho } from "./job/who.tsx";
 import { LeakPlaces, LeakView } from "./leak-view.tsx";
 import { valveWords } from "./valve-words.ts";
 
 function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
   const { place, seen, leakRate, finished } = job.state;
+  const askWho = useAskWho();
   const { answer, failure } = useAnswer(view.proof, "leak", [view.inHand!.candidate.key, place!, seen]);
   if (failure)
     return (
@@ -47,6 +48,7 @@ function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
 /** A leak of a tag's valve: where it shows, then check by check; kept with the tag as a job of its own. */
 export function Leak({ tagId, view }: { tagId: string; view: BenchView }) {
   const [query] = useSearchParams();
+  const askWho = useAskWho();
   const valve = valveWords(view.inHand!.candidate.valve);
   const job = useJob({ tagId, kind: "find a leak", valve, plan: null }, query.get("job"));
   return (

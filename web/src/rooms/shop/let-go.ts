@@ -1,11 +1,12 @@
 import { useEffect } from "react";
 import { queryClient } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { useAway, worksAway } from "../../away/away.ts";
 import { useBench } from "../../bench/bench-store.ts";
 
 /** Whether what is open of a tag is what was kept, or was changed since. */
 function isBehind(tagId: string): boolean {
-  const query = queryClient.getQueryCache().find<{ version: number }>({ queryKey: ["tag", tagId] });
+  const query = queryClient.getQueryCache().find<{ version: number }>({ queryKey: queryKeys.tag(tagId) });
   if (query === undefined) return false;
   const { version } = useBench.getState();
   return query.queryHash in useAway.getState().answers || (query.state.data?.version ?? version) > version;

@@ -5,7 +5,7 @@ import { useShortcuts } from "../../parts/shortcuts.ts";
 import type { SectionData } from "../../workers/views.ts";
 import { Standing } from "./job/standing.tsx";
 import type { OpenJob } from "./job/use-job.ts";
-import { askWho } from "./job/who.tsx";
+import { useAskWho } from "./job/who.tsx";
 import { LiftedPart } from "./lifted-part.tsx";
 import { Overview } from "./overview.tsx";
 import { StepView } from "./step-view.tsx";
@@ -36,6 +36,7 @@ export function PlanView({
   const here = names[at];
   const go = (to: number) => setAt(Math.min(Math.max(0, to), steps.length - 1));
   const closed = state.finished !== null;
+  const askWho = useAskWho();
   const say = (said: Said): boolean => {
     const kept = job.say(said);
     if (!kept) askWho();

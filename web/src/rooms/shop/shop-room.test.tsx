@@ -11,6 +11,7 @@ import { atTheBench, demoDuty, demoShelf } from "../../../test/at-the-bench.tsx"
 import { useReading } from "../../app/reading.ts";
 import { useDevice } from "./job/device.ts";
 import { useJob } from "./job/use-job.ts";
+import { SignedPage } from "./job/who.tsx";
 import { PlanView } from "./plan-view.tsx";
 
 const house = defaultHouseRules();
@@ -32,7 +33,9 @@ const draw = (of: ShopPlan = plan) =>
   render(
     <QueryClientProvider client={new QueryClient()}>
       <MemoryRouter>
-        <Page of={of} />
+        <SignedPage>
+          <Page of={of} />
+        </SignedPage>
       </MemoryRouter>
     </QueryClientProvider>,
   );

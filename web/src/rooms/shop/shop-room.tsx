@@ -9,7 +9,7 @@ import { OpenTag } from "../../bench/open-tag.tsx";
 import { useBenchProof } from "../../bench/proof.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { ChangedMeanwhile } from "./changed-meanwhile.tsx";
-import { Who } from "./job/who.tsx";
+import { SignedPage, Who } from "./job/who.tsx";
 import { useLetGo } from "./let-go.ts";
 import { pages } from "./pages.ts";
 
@@ -82,6 +82,8 @@ export function ShopRoom() {
   const { plan = "strip" } = useParams();
   const opens = useAwayRoom();
   return (
-    <OpenTag rest={`shop/${plan}`}>{(tagId) => <Shop tagId={tagId} path={plan} opens={opens} />}</OpenTag>
+    <SignedPage>
+      <OpenTag rest={`shop/${plan}`}>{(tagId) => <Shop tagId={tagId} path={plan} opens={opens} />}</OpenTag>
+    </SignedPage>
   );
 }

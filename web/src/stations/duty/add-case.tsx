@@ -21,7 +21,7 @@ export function AddCase() {
     <>
       <button type="button" className="quiet" onClick={() => set(true)}>
         add case
-        <KeyHint>A</KeyHint>
+        <KeyHint of="a" />
       </button>
       <SheetDialog
         open={open}

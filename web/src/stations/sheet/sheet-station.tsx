@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from "react";
 import { ApiProblem, call } from "../../app/api.ts";
 import { useCatalogue, useHouseRules } from "../../app/pinned.ts";
 import { queryClient, useSheets } from "../../app/queries.ts";
+import { queryKeys } from "../../app/query-keys.ts";
 import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
@@ -81,15 +82,15 @@ export default function SheetStation({ view, onOverride }: Props) {
         body: { version, catalogueRevision, houseRuleVersion, askedWith: askedWith.current },
       });
       askedWith.current = null;
-      await queryClient.invalidateQueries({ queryKey: ["sheets", tagId] });
-      void queryClient.invalidateQueries({ queryKey: ["tags"] });
+      await queryClient.invalidateQueries({ queryKey: queryKeys.sheets(tagId) });
+      void queryClient.invalidateQueries({ queryKey: queryKeys.tags() });
       setSave({ kind: "saved", at: new Date() });
     } catch (error) {
       setFailure((error as Error).message);
       if (error instanceof ApiProblem) askedWith.current = null;
       // The bench proves again by what the project is pinned to by now, so that there is something to look at.
       if (error instanceof ApiProblem && error.problem.status === 409)
-        void queryClient.invalidateQueries({ queryKey: ["projects"] });
+        void queryClient.invalidateQueries({ queryKey: queryKeys.projects() });
     } finally {
       setWorking(false);
     }

@@ -1,15 +1,22 @@
-import { useEffect } from "react";
-import { create } from "zustand";
+import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
 import { useDevice } from "./device.ts";
 
-/** Whether somebody wanted to do something before it was said who works. */
-const useWanted = create(() => ({ wanted: false }));
+const Question = createContext<{
+  /** Somebody wanted to do something before it was said who works. */
+  readonly asked: boolean;
+  readonly ask: (asked: boolean) => void;
+}>({ asked: false, ask: () => undefined });
+
+/** A page whose work is signed: it begins without the question who works, and asks it when something is tried. */
+export function SignedPage({ children }: { children: ReactNode }) {
+  const [asked, ask] = useState(false);
+  return <Question value={useMemo(() => ({ asked, ask }), [asked])}>{children}</Question>;
+}
 
 /** Who works on this device: under everything that is done with it. */
 export function Who() {
   const who = useDevice((s) => s.who);
-  // A page begins without the question, whatever was pressed on the one before.
-  useEffect(() => useWanted.setState({ wanted: false }), []);
+  const { ask } = useContext(Question);
   return (
     <label className="flex min-h-11 items-center gap-2 whitespace-nowrap">
       <span className="text-dim">who works</span>
@@ -21,7 +28,7 @@ export function Who() {
         autoComplete="name"
         placeholder="name or initials"
         onChange={(e) => {
-          useWanted.setState({ wanted: false });
+          ask(false);
           useDevice.getState().setWho(e.target.value);
         }}
       />
@@ -30,17 +37,20 @@ export function Who() {
 }
 
 /** Leads to where it is said who works; `WhoWanted` says why. */
-export function askWho(): void {
-  useWanted.setState({ wanted: true });
-  document.getElementById("who-works")?.focus();
+export function useAskWho(): () => void {
+  const { ask } = useContext(Question);
+  return () => {
+    ask(true);
+    document.getElementById("who-works")?.focus();
+  };
 }
 
 /** Says that nothing is done before somebody works, where it was tried. */
 export function WhoWanted() {
   const nobody = useDevice((s) => s.who.trim() === "");
-  const { wanted } = useWanted();
+  const { asked } = useContext(Question);
   return (
-    wanted &&
+    asked &&
     nobody && (
       <span role="alert" className="font-semibold text-fails">
         Say who works first, above.

@@ -1,0 +1,84 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { KeyHint } from "../parts/key-hint.tsx";
+import { allPlainKeys, useKeys, usualKey } from "../parts/keys.ts";
+import { useShortcuts } from "../parts/shortcuts.ts";
+import KeysDialog from "./keys-dialog.tsx";
+
+afterEach(() => {
+  cleanup();
+  useKeys.setState({ on: true, changed: {} });
+});
+
+function Room({ acts }: { acts: Parameters<typeof useShortcuts>[0] }) {
+  useShortcuts(acts);
+  return <KeyHint of="n" />;
+}
+const press = (key: string, more = {}) => fireEvent.keyDown(window, { key, ...more });
+const box = (does: string) => screen.getByLabelText<HTMLInputElement>(`key: ${does}`);
+const type = (does: string, value: string) => fireEvent.change(box(does), { target: { value } });
+
+describe("single-character keys", () => {
+  it("act as usual until the reader changes them", () => {
+    const [add, save] = [vi.fn(), vi.fn()];
+    render(<Room acts={{ n: add, "mod+s": save }} />);
+    press("n");
+    press("N");
+    expect(add).toHaveBeenCalledTimes(2);
+    press("n", { ctrlKey: true });
+    press("s", { ctrlKey: true });
+    expect(add).toHaveBeenCalledTimes(2);
+    expect(save).toHaveBeenCalledOnce();
+  });
+  it("act by the character that stands in, which is shown where it acts", () => {
+    const add = vi.fn();
+    render(<Room acts={{ n: add }} />);
+    render(<KeysDialog onClose={vi.fn()} />);
+    type("Add a tag", "nx");
+    cleanup();
+    render(<Room acts={{ n: add }} />);
+    expect(document.querySelector("kbd")!.textContent).toBe("X");
+    press("n");
+    expect(add).not.toHaveBeenCalled();
+    press("x");
+    expect(add).toHaveBeenCalledOnce();
+  });
+  it("are all switched off at once, with their hints, while keys with Ctrl and arrows still act", () => {
+    const [add, down, find] = [vi.fn(), vi.fn(), vi.fn()];
+    render(<KeysDialog onClose={vi.fn()} />);
+    fireEvent.click(screen.getByLabelText("single characters act"));
+    cleanup();
+    render(<Room acts={{ n: add, ArrowDown: down, "mod+k": find }} />);
+    press("n");
+    press("ArrowDown");
+    press("k", { ctrlKey: true });
+    expect(document.querySelector("kbd")).toBeNull();
+    expect([add, down, find].map((act) => act.mock.calls.length)).toEqual([0, 1, 1]);
+  });
+  it("refuse a character that is taken, or none, and say by what", () => {
+    render(<KeysDialog onClose={vi.fn()} />);
+    type("Add a tag", "i");
+    expect(screen.getByRole("alert").textContent).toBe('"i" is taken: Import a line list.');
+    expect(useKeys.getState().changed).toEqual({});
+    type("Add a tag", "");
+    expect(screen.getByRole("alert").textContent).toBe("Type one character.");
+    type("Add a tag", "ä");
+    expect(screen.queryByRole("alert")).toBeNull();
+    expect(useKeys.getState().changed).toEqual({ n: "ä" });
+    fireEvent.click(screen.getByText("all as usual"));
+    expect(useKeys.getState().changed).toEqual({});
+  });
+  it("can be exchanged by way of a third, and each then stands for one action", () => {
+    render(<KeysDialog onClose={vi.fn()} />);
+    type("Add a tag", "z");
+    type("Import a line list", "n");
+    type("Add a tag", "i");
+    const keys = useKeys.getState();
+    expect(usualKey(keys, "n")).toBe("i");
+    expect(usualKey(keys, "i")).toBe("n");
+    expect(usualKey(keys, "z")).toBeUndefined();
+    for (const usual of allPlainKeys.filter((key) => !["n", "i"].includes(key)))
+      expect(usualKey(keys, usual)).toBe(usual);
+  });
+});

@@ -1,0 +1,44 @@
+import { addressOf, type Project } from "@proven-seat/contract";
+import { Link } from "react-router";
+import { inProject } from "../../app/project.ts";
+import { KeyHint } from "../../parts/key-hint.tsx";
+
+interface Props {
+  project: Project | undefined;
+  onAdd: () => void;
+  onSelections: () => void;
+}
+
+/** What is done with the list as a whole: add to it, bring one in, take it out. */
+export function ListActions({ project, onAdd, onSelections }: Props) {
+  return (
+    <span className="ml-auto flex items-center gap-3">
+      <button type="button" className="act" onClick={onAdd}>
+        Add tag
+        <KeyHint of="n" />
+      </button>
+      <Link className="act" to={inProject(project, "/import")}>
+        Import
+        <KeyHint of="i" />
+      </Link>
+      {project && (
+        <>
+          <a className="act" href={addressOf("exportTags", { id: project.id })} download>
+            Export CSV
+          </a>
+          <a className="act" href={addressOf("exportWorkbook", { id: project.id })} download>
+            Export XLSX
+          </a>
+          <button
+            type="button"
+            className="act"
+            title="What is chosen for each tag shown and what is found of it, as a workbook"
+            onClick={onSelections}
+          >
+            Selections
+          </button>
+        </>
+      )}
+    </span>
+  );
+}

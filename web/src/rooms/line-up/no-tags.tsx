@@ -1,0 +1,25 @@
+import type { Project } from "@proven-seat/contract";
+import { Link } from "react-router";
+import { inProject } from "../../app/project.ts";
+import { Notice } from "../../parts/notice.tsx";
+
+/** A project without a tag: the two ways to get some. */
+export function NoTags({ project, onAdd }: { project: Project | undefined; onAdd: () => void }) {
+  return (
+    <Notice
+      title="No tags yet"
+      act={
+        <>
+          <button type="button" className="act-first" onClick={onAdd}>
+            Add a tag
+          </button>
+          <Link className="act" to={inProject(project, "/import")}>
+            Import a line list
+          </Link>
+        </>
+      }
+    >
+      Import a line list as you keep it, or add the first tag by hand.
+    </Notice>
+  );
+}

@@ -1,0 +1,91 @@
+import type { Proving, TagRow } from "@proven-seat/contract";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { call } from "../../app/api.ts";
+import { useLiveProvings, useReadAsProved } from "../../app/provings.ts";
+import { basisKey, type PinnedProject } from "./pinned-project.ts";
+
+const none: readonly Proving[] = [];
+
+/** What happened to the proving of one list by one basis. */
+interface Course {
+  readonly list: string;
+  readonly trouble: string | null;
+  readonly cancelled: boolean;
+}
+
+const failureOf = (proving: Proving | undefined): string | null =>
+  proving?.state === "failed"
+    ? `${proving.total - proving.done} tags could not be proved. The log of the worker processes says why.`
+    : null;
+
+interface List {
+  readonly project: PinnedProject | undefined;
+  readonly rows: readonly TagRow[] | undefined;
+  /** Some of the rows have no marks for the version they stand at. */
+  readonly stale: boolean;
+  /** Reads the marks again. */
+  readonly read: () => unknown;
+}
+
+/** Has the list of a project proved by the server wherever marks are missing, and says how far that is. */
+export function useListProving({ project, rows, stale, read }: List) {
+  const id = project?.id;
+  const basis = project ? basisKey(project) : "";
+  const list = `${id} ${basis}`;
+  const [last, setLast] = useState<Course>({ list: "", trouble: null, cancelled: false });
+  // Another list, or this one by another basis, was neither cancelled nor in trouble.
+  const { trouble, cancelled } = last.list === list ? last : { trouble: null, cancelled: false };
+  const change = useCallback(
+    (next: Partial<Omit<Course, "list">>) =>
+      setLast((had) => ({
+        trouble: null,
+        cancelled: false,
+        ...(had.list === list ? had : {}),
+        ...next,
+        list,
+      })),
+    [list],
+  );
+
+  const { provings, lost } = useLiveProvings(id);
+  const proving = provings.find((candidate) => candidate.what === "list" && basisKey(candidate) === basis);
+  useReadAsProved(proving ? [proving] : none, read);
+
+  const begin = useCallback(async () => {
+    if (id === undefined) return;
+    try {
+      await call("askProving", { parameters: { id }, body: { what: "list" } });
+      change({ trouble: null });
+    } catch (error) {
+      change({ trouble: (error as Error).message });
+    }
+  }, [id, change]);
+  const underWay = proving?.state === "under way";
+  // Asked once for the rows there are; a tag that changes meanwhile is picked up by the workers.
+  const askedFor = useRef<readonly unknown[]>([]);
+  useEffect(() => {
+    const sameRows = askedFor.current[0] === rows && askedFor.current[1] === basis;
+    if (!stale || underWay || cancelled || sameRows) return;
+    askedFor.current = [rows, basis];
+    void begin();
+  }, [stale, underWay, cancelled, basis, rows, begin]);
+
+  return {
+    proving: underWay ? proving : null,
+    trouble: trouble ?? failureOf(proving),
+    lost,
+    stopped: cancelled,
+    stop: async () => {
+      change({ cancelled: true });
+      if (id !== undefined && proving)
+        await call("cancelProving", { parameters: { id, proving: proving.id } }).catch((error: Error) =>
+          change({ trouble: error.message }),
+        );
+    },
+    resume: () => {
+      if (!cancelled) return void begin();
+      askedFor.current = [];
+      change({ cancelled: false });
+    },
+  };
+}
