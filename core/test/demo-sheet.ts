@@ -1,13 +1,12 @@
 /** A sheet of a demo tag as it would be issued, for its best valve or the one asked for. */
 import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
-import { prove } from "../src/judgement/proof/prove.ts";
 import { drawUpSheet, type Sheet, type SheetDetails } from "../src/judgement/proof/sheet.ts";
-import { demoCatalogue, demoShelf, demoTags } from "./demo.ts";
+import { demoCatalogue, demoProof, demoTags } from "./demo.ts";
 
 export function sheetOf(number: string, details: Partial<SheetDetails> = {}): Sheet {
   const tag = demoTags.find((t) => t.number === number)!;
   const values = defaultHouseRules();
-  const proof = prove(tag.duty, demoShelf, values);
+  const proof = demoProof(number);
   return drawUpSheet(
     {
       duty: tag.duty,

@@ -1,10 +1,11 @@
 /** The demo scenario read from its files: shelf and tags. */
 import { readdirSync, readFileSync } from "node:fs";
+import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
 import type { Duty } from "../src/duty/statement/duty.ts";
 import { storedDutySchema } from "../src/duty/versions/kind.ts";
 import { readCatalogue } from "../src/equipment/catalogue/check.ts";
 import { compileShelf } from "../src/equipment/catalogue/shelf.ts";
-import type { Proof } from "../src/judgement/proof/prove.ts";
+import { type Proof, prove } from "../src/judgement/proof/prove.ts";
 import type { Finding } from "../src/judgement/rules/found.ts";
 
 const demo = new URL("../../demo/", import.meta.url);
@@ -31,6 +32,14 @@ export const demoTags: readonly { number: string; service: string; duty: Duty }[
   duty: storedDutySchema.parse(t.duty),
 }));
 export const demoDuty = (number: string): Duty => demoTags.find((t) => t.number === number)!.duty;
+
+const proofs = new Map<string, Proof>();
+/** The proof of a demo tag by the default house rules, made once for all test files that share a realm. */
+export function demoProof(number: string): Proof {
+  const known = proofs.get(number) ?? prove(demoDuty(number), demoShelf, defaultHouseRules());
+  proofs.set(number, known);
+  return known;
+}
 
 /** Candidates share outcomes: each once, from the fewest candidates that have them all. */
 export function differentFindings(proof: Proof): Set<Finding> {

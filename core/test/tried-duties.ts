@@ -9,7 +9,7 @@ import { tries } from "./effort.ts";
 import { likelyDuty } from "./likely-duty.ts";
 
 /** Duties tried for each truth. */
-export const runs = tries(120, 20_000);
+export const runs = tries(60, 20_000);
 export const house = defaultHouseRules();
 const sized = demoTags.map((t) => t.duty).filter((d) => d.dn !== null);
 export const duties = fc.oneof({ weight: 3, arbitrary: likelyDuty }, fc.constantFrom(...sized));

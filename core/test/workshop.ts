@@ -2,16 +2,15 @@ import { defaultHouseRules } from "../src/basis/house/house-rules.ts";
 import { settle } from "../src/duty/settling/settle.ts";
 import { fitUpPicture } from "../src/judgement/proof/fit-up-picture.ts";
 import { fittingSteps } from "../src/judgement/proof/fitting-steps.ts";
-import { prove } from "../src/judgement/proof/prove.ts";
 import type { ShopStep } from "../src/outcome/shop/step.ts";
 import type { Work } from "../src/outcome/shop/work.ts";
-import { demoDuty, demoShelf } from "./demo.ts";
+import { demoDuty, demoProof, demoShelf } from "./demo.ts";
 import { dutyWith } from "./fixture.ts";
 
 export const house = defaultHouseRules();
 export const inHand = (number: string): Work => {
   const duty = settle(demoDuty(number), house);
-  const best = prove(demoDuty(number), demoShelf, house).candidates[0]!;
+  const best = demoProof(number).candidates[0]!;
   const { fitUp } = fitUpPicture(best, duty, house);
   return {
     valve: best.valve,

@@ -13,6 +13,12 @@ export const provedTemplate = "demo_proved";
 
 const main = fileURLToPath(new URL("../../server/dist/main.js", import.meta.url));
 
+/** As programs are served: without the loader of sources that the tests themselves are started with. */
+const asServed = (database: string, more: Record<string, string> = {}): NodeJS.ProcessEnv => {
+  const { NODE_OPTIONS: _, ...own } = process.env;
+  return { ...own, DATABASE_URL: database, LOG_LEVEL: "silent", NODE_ENV: "production", ...more };
+};
+
 /** The real server, built, on a database of its own with the demo in it. */
 export class RunningApp {
   readonly url: string;
@@ -26,7 +32,7 @@ export class RunningApp {
     this.#database = database;
     this.url = `http://127.0.0.1:${port}`;
     this.#prover = spawn(process.execPath, proverProgram, {
-      env: { ...process.env, DATABASE_URL: database, LOG_LEVEL: "silent", NODE_ENV: "production" },
+      env: asServed(database),
       stdio: ["ignore", "ignore", "inherit"],
     });
   }
@@ -66,13 +72,7 @@ export class RunningApp {
   /** Starts the server process, again after a kill. */
   async revive(): Promise<void> {
     const child = spawn(process.execPath, [main], {
-      env: {
-        ...process.env,
-        DATABASE_URL: this.#database,
-        PORT: String(this.#port),
-        LOG_LEVEL: "silent",
-        NODE_ENV: "production",
-      },
+      env: asServed(this.#database, { PORT: String(this.#port) }),
       stdio: ["ignore", "pipe", "inherit"],
     });
     this.#process = child;

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { tries } from "../../../test/effort.ts";
 import { dutyWith } from "../../../test/fixture.ts";
 import { readListFile } from "../workbook/file.ts";
 import { workbookOf } from "../workbook/write.ts";
@@ -316,15 +317,16 @@ describe("a list", () => {
     expect(() => importText(text)).toThrow(NotATable);
     expect(() => importText(text)).toThrow(message);
   });
-  it("of ten thousand tags is read, each value once", () => {
+  it("of thousands of tags is read, each value once", () => {
+    const length = tries(2_000, 10_000);
     const rows = Array.from(
-      { length: 10_000 },
+      { length },
       (_, i) => `XV-${i},${[50, 80, 100][i % 3]},300#,${i % 40},-10/80,Cooling water`,
     );
     const { tags: read } = importText(
       `Valve Tag,Size DN,Rating,Oper press (barg),Design temp (°C),Fluid\n${rows.join("\n")}\n`,
     );
-    expect(read).toHaveLength(10_000);
+    expect(read).toHaveLength(length);
     expect(read[41]!.duty).toMatchObject({
       dn: 100,
       cases: [{ upstreamBarG: 1 }, { temperatureC: 80 }, { temperatureC: -10 }],

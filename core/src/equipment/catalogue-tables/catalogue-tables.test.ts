@@ -5,8 +5,14 @@ import { tableNames, tables } from "./definitions.ts";
 import { readCatalogueTables } from "./read.ts";
 import { catalogueTables } from "./write.ts";
 
-const written = catalogueTables(demoCatalogue);
-/** The demo's tables with one of them changed. */
+/** A few lines and drives of the demo have every kind of row, and are read in a tenth of the time. */
+const few = {
+  ...demoCatalogue,
+  lines: demoCatalogue.lines.slice(0, 4),
+  drives: demoCatalogue.drives.slice(0, 4),
+};
+const written = catalogueTables(few);
+/** The tables with one of them changed. */
 const changed = (file: string, change: (csv: string) => string) => ({
   ...written,
   [file]: change(written[file]!),
@@ -21,14 +27,14 @@ const faults = (files: Record<string, string>) => readCatalogueTables(files).fau
 
 describe("a catalogue as tables", () => {
   it("reads back to the same", () => {
-    const reading = readCatalogueTables(written);
+    const reading = readCatalogueTables(catalogueTables(demoCatalogue));
     expect(reading.faults).toEqual([]);
     expect(reading.catalogue).toEqual(demoCatalogue);
   });
   it.each(["=cmd|' /C calc'!A0", "'=1", "+1", "@SUM(1)", "-1"])(
     "gives back a name such as %j, and writes it so that no spreadsheet runs it",
     (name) => {
-      const files = catalogueTables({ ...demoCatalogue, name });
+      const files = catalogueTables({ ...few, name });
       const { data } = Papa.parse<string[]>(files["catalogue.csv"]!);
       expect(data[1]!).toContain(`'${name}`);
       expect(readCatalogueTables(files).catalogue?.name).toBe(name);
@@ -59,7 +65,7 @@ describe("a catalogue as tables", () => {
     const windows = Object.fromEntries(
       Object.entries(written).map(([f, csv]) => [f, `\uFEFF${csv.replaceAll("\n", "\r\n")}\r\n`]),
     );
-    expect(readCatalogueTables(windows).catalogue).toEqual(demoCatalogue);
+    expect(readCatalogueTables(windows).catalogue).toEqual(few);
   });
 });
 

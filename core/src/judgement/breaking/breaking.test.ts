@@ -84,7 +84,7 @@ describe("breaking points", () => {
           }
         }
       }),
-      { numRuns: tries(8, 600) },
+      { numRuns: tries(3, 600) },
     );
   });
   it("name the finding that turns, by hand", () => {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { demoDuty, demoShelf } from "../../../test/demo.ts";
+import { demoDuty, demoProof, demoShelf } from "../../../test/demo.ts";
 import { dutyWith, proven, shelfWith } from "../../../test/fixture.ts";
 import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { valueOnCurve } from "../../basis/reference/curve.ts";
@@ -200,7 +200,7 @@ describe("torque over the differential", () => {
 describe("a drive on its valve", () => {
   it("carries the figures of the fit-up rule", () => {
     const duty = demoDuty("XV-3052");
-    const candidate = prove(duty, demoShelf, house).candidates.find((c) => c.drive !== null)!;
+    const candidate = demoProof("XV-3052").candidates.find((c) => c.drive !== null)!;
     const picture = fitUpPicture(candidate, settled(duty), house);
     const finding = candidate.findings.find((f) => f.rule === "fit-up/pad-torque")!.toJSON();
     const { value, limit } = figuresOf(finding);

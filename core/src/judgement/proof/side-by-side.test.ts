@@ -1,14 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { demoDuty, demoShelf, demoTags } from "../../../test/demo.ts";
+import { demoDuty, demoProof, demoShelf, demoTags } from "../../../test/demo.ts";
 import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { gravityOf } from "../rules/finding.ts";
-import { prove } from "./prove.ts";
 import { sideBySide } from "./side-by-side.ts";
 
 const house = defaultHouseRules();
 const of = (number: string) => {
   const duty = demoDuty(number);
-  const [best] = prove(duty, demoShelf, house).candidates;
+  const [best] = demoProof(number).candidates;
   return { best: best!, kinds: sideBySide(duty, demoShelf, house, best!) };
 };
 

@@ -1,8 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { demoDuty, demoShelf } from "../../../test/demo.ts";
+import { demoDuty, demoProof, demoShelf } from "../../../test/demo.ts";
 import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { keysIn } from "./candidate.ts";
-import { prove } from "./prove.ts";
 import { prover } from "./prover.ts";
 import { supplyLadder } from "./supply-ladder.ts";
 
@@ -10,7 +9,7 @@ const house = defaultHouseRules();
 const drives = demoShelf.families.flatMap((family) => family.drives);
 const ladderOf = (number: string) => {
   const duty = demoDuty(number);
-  const candidate = prove(duty, demoShelf, house).candidates[0]!;
+  const candidate = demoProof(number).candidates[0]!;
   return { duty, candidate, ladder: supplyLadder(duty, demoShelf, house, candidate)! };
 };
 

@@ -1,13 +1,11 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { demoDuty, demoShelf, demoTags } from "../../../test/demo.ts";
-import { defaultHouseRules } from "../../basis/house/house-rules.ts";
+import { demoProof, demoTags } from "../../../test/demo.ts";
 import { type ConstructionStanding, constructionsIn } from "../proof/constructions.ts";
-import { prove } from "../proof/prove.ts";
 
 /** The judgements docs/cases.md tells. */
 const judged = (number: string) => {
-  const proof = prove(demoDuty(number), demoShelf, defaultHouseRules());
+  const proof = demoProof(number);
   const by = new Map(constructionsIn(proof).map((c) => [c.construction.id, c]));
   return {
     proof,

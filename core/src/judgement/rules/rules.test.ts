@@ -1,31 +1,11 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { demoShelf, demoTags, differentFindings } from "../../../test/demo.ts";
-import { defaultHouseRules } from "../../basis/house/house-rules.ts";
-import { type Proof, prove } from "../proof/prove.ts";
+import { demoProof, demoTags, differentFindings } from "../../../test/demo.ts";
 import { gravest, ruleStations, trueSign, verdictsByGravity } from "./finding.ts";
-import type { Finding } from "./found.ts";
 import { figuresOf } from "./found.ts";
 import { rules } from "./rules.ts";
 
-/** What is kept of a tag's proof; whole proofs of four dozen tags would fill the memory. */
-type Kept = Pick<Proof, "standing" | "missing" | "dutyVerdict"> & {
-  best: Proof["candidates"][number];
-  survivors: Proof["candidates"];
-};
-const proofs = new Map<string, Kept>();
-const all: Finding[] = [];
-for (const { number, duty } of demoTags) {
-  const proof = prove(duty, demoShelf, defaultHouseRules());
-  all.push(...differentFindings(proof));
-  proofs.set(number, {
-    standing: proof.standing,
-    missing: proof.missing,
-    dutyVerdict: proof.dutyVerdict,
-    best: proof.candidates[0]!,
-    survivors: proof.candidates.filter((c) => c.verdict !== "fails").slice(0, 2000),
-  });
-}
+const all = demoTags.flatMap(({ number }) => [...differentFindings(demoProof(number))]);
 
 describe("rules", () => {
   it("have ids of their own, a short question, a source, inputs and a station", () => {
@@ -85,31 +65,21 @@ describe("findings on the demo", () => {
       if (f.verdict === "fails") expect(f.remedy, f.rule).toBeTruthy();
     }
   });
-  it("have a margin that agrees with value, limit and verdict", () => {
-    // One assertion for the walk: there are hundreds of thousands of findings.
-    const wrong = all.flatMap((f) => {
-      const { rule, value, limit, margin, verdict } = f;
-      if (typeof value !== "number" || typeof limit !== "number" || figuresOf(f).marginUnit !== "%")
-        return [];
-      const left = limit / value - 1;
-      const marginAgrees = margin === null || Math.abs(margin - left) < 5e-10;
-      return marginAgrees && (verdict === "fails") === value > limit
-        ? []
-        : [{ rule, verdict, value, limit, margin }];
-    });
-    expect(wrong).toEqual([]);
-  });
-  it("say what decides wherever the sign between value and limit does not agree with the mark", () => {
-    const odd = new Set<string>();
+  it("have a margin and a mark that agree with value and limit, or say what decides", () => {
+    // One walk and one assertion: there are hundreds of thousands of findings.
+    const wrong = new Set<string>();
     for (const f of all) {
-      const { value, limit, sense, decides } = figuresOf(f);
-      if (typeof value !== "number" || typeof limit !== "number" || sense === "is" || decides !== null)
-        continue;
+      const { value, limit, margin, verdict } = f;
+      if (typeof value !== "number" || typeof limit !== "number") continue;
+      const { sense, decides, marginUnit } = figuresOf(f);
+      const told = `${f.rule} ${verdict}: ${value} against ${limit}, margin ${margin}: ${f.says}`;
+      const agrees = margin === null || Math.abs(margin - (limit / value - 1)) < 5e-10;
+      if (marginUnit === "%" && (!agrees || (verdict === "fails") !== value > limit)) wrong.add(told);
+      if (sense === "is" || decides !== null) continue;
       const kept = trueSign(sense, value, limit) === sense;
-      if (f.verdict === "holds" && !kept) odd.add(`${f.rule}: ${f.says}`);
-      if (f.verdict === "fails" && kept) odd.add(`${f.rule}: ${f.says}`);
+      if ((verdict === "holds" && !kept) || (verdict === "fails" && kept)) wrong.add(told);
     }
-    expect([...odd]).toEqual([]);
+    expect([...wrong]).toEqual([]);
   });
   it("let the gravest case govern", () => {
     for (const f of distinct)
@@ -118,28 +88,30 @@ describe("findings on the demo", () => {
 });
 
 describe("the demo scenario", () => {
-  const of = (number: string) => proofs.get(number)!;
-  const seatsOf = (number: string) => new Set(of(number).survivors.map((c) => c.valve.seat.material.id));
+  const best = (number: string) => demoProof(number).candidates[0]!;
+  const survivors = (number: string) => demoProof(number).candidates.filter((c) => c.verdict !== "fails");
+  const seatsOf = (number: string) => new Set(survivors(number).map((c) => c.valve.seat.material.id));
   it("has tags that are fine, tight, incomplete, and some nothing can do", () => {
-    const best = [...proofs.values()].map((p) =>
-      p.dutyVerdict === "cannot tell" ? "cannot tell" : p.best.verdict,
+    const verdicts = demoTags.map(({ number }) =>
+      demoProof(number).dutyVerdict === "cannot tell" ? "cannot tell" : best(number).verdict,
     );
-    for (const verdict of verdictsByGravity.filter((v) => v !== "not asked")) expect(best).toContain(verdict);
-    expect(best.filter((v) => v === "holds").length).toBeGreaterThan(8);
+    for (const verdict of verdictsByGravity.filter((v) => v !== "not asked"))
+      expect(verdicts).toContain(verdict);
+    expect(verdicts.filter((v) => v === "holds").length).toBeGreaterThan(8);
     expect(demoTags.length).toBe(64);
   });
   it("tells the stories it is meant to tell", () => {
-    expect(of("XV-4020").standing).toBe(0);
-    expect(of("XV-9001").missing.filter((m) => m.assumption === null).length).toBeGreaterThan(3);
+    expect(demoProof("XV-4020").standing).toBe(0);
+    expect(demoProof("XV-9001").missing.filter((m) => m.assumption === null).length).toBeGreaterThan(3);
     // Ammonia: no FKM anywhere among what stands.
-    expect(
-      of("XV-2003").survivors.some((c) => c.valve.seals.parts.some((p) => p.material.id === "fkm")),
-    ).toBe(false);
+    expect(survivors("XV-2003").some((c) => c.valve.seals.parts.some((p) => p.material.id === "fkm"))).toBe(
+      false,
+    );
     // Hot oil: only metal seats survive.
     expect(seatsOf("XV-4002")).toEqual(new Set(["metal-wc", "metal-stellite"]));
     // What the duty alone decides counts for no candidate, and is said on the duty.
-    expect(of("XV-3052").best.verdict).toBe("holds");
-    expect(of("XV-3052").dutyVerdict).toBe("tight");
-    expect(of("XV-5001").best.heldBackBy?.rule).toBe("envelope/body-chemistry");
+    expect(best("XV-3052").verdict).toBe("holds");
+    expect(demoProof("XV-3052").dutyVerdict).toBe("tight");
+    expect(best("XV-5001").heldBackBy?.rule).toBe("envelope/body-chemistry");
   });
 });

@@ -1,10 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { demoDuty, demoShelf } from "../../../test/demo.ts";
+import { demoDuty, demoProof, demoShelf } from "../../../test/demo.ts";
 import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { settle } from "../../duty/settling/settle.ts";
 import { fittingsOf } from "../../equipment/accessories/fittings.ts";
-import { prove } from "../../judgement/proof/prove.ts";
 import { inSeries, ofCv, ofTube, passing } from "./conductance.ts";
 import { onAir } from "./executions.ts";
 import { solenoids } from "./solenoids.ts";
@@ -89,7 +88,7 @@ describe("how long a stroke takes", () => {
 describe("a drive of the demo on its air", () => {
   const on = (number: string, change: object = {}, rules = house) => {
     const duty = { ...demoDuty(number), ...change };
-    const { drive, demand } = prove(demoDuty(number), demoShelf, house).candidates[0]!;
+    const { drive, demand } = demoProof(number).candidates[0]!;
     const of = onAir(drive!, demand, settle(duty, rules), rules);
     const way = (name: ExecutionName) => of!.ways.find((one) => one.name === name)!;
     return { drive: drive!, of, way };
@@ -117,7 +116,7 @@ describe("a drive of the demo on its air", () => {
   });
   it("is led by what the shelf has, and by a quick exhaust or a booster where plain tube is too slow", () => {
     const duty = settle(demoDuty("XV-1044"), house);
-    const { drive, demand } = prove(demoDuty("XV-1044"), demoShelf, house).candidates[0]!;
+    const { drive, demand } = demoProof("XV-1044").candidates[0]!;
     const ledWithin = (closesWithinS: number | null) => {
       const asked = settle({ ...duty.stated, closesWithinS }, house);
       const fittings = fittingsOf(demoShelf.accessories, { duty: asked, house })(drive);
@@ -152,12 +151,12 @@ describe("a drive of the demo on its air", () => {
     }
   });
   it("waits where the demand of one case is not known", () => {
-    const { drive, demand } = prove(demoDuty("XV-1021"), demoShelf, house).candidates[0]!;
+    const { drive, demand } = demoProof("XV-1021").candidates[0]!;
     const unknown = { ...demand, unknown: { caseName: "x", why: "beyond table" as const } };
     expect(onAir(drive!, unknown, settle(demoDuty("XV-1021"), house), house)).toBeNull();
   });
   it("is nothing for a motor", () => {
-    const { drive, demand } = prove(demoDuty("XV-6001"), demoShelf, house).candidates[0]!;
+    const { drive, demand } = demoProof("XV-6001").candidates[0]!;
     expect(onAir(drive!, demand, settle(demoDuty("XV-6001"), house), house)).toBeNull();
   });
 });

@@ -1,10 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { demoDuty, demoShelf } from "../../../test/demo.ts";
+import { demoDuty, demoProof, demoShelf } from "../../../test/demo.ts";
 import { dutyWith, shelfWith } from "../../../test/fixture.ts";
 import { defaultHouseRules } from "../../basis/house/house-rules.ts";
 import { settle } from "../../duty/settling/settle.ts";
-import { prove } from "../../judgement/proof/prove.ts";
 import { torqueDemand } from "./demand.ts";
 import { stallChance } from "./stall.ts";
 
@@ -80,7 +79,7 @@ describe("the chance of a stall", () => {
   it("is small for whatever leads a demo tag with air, for a service factor stands between", () => {
     for (const number of ["XV-3052", "XV-6020", "XV-1044"]) {
       const duty = demoDuty(number);
-      const [best] = prove(duty, demoShelf, house).candidates;
+      const [best] = demoProof(number).candidates;
       const found = stallChance(
         { valve: best!.valve, drive: best!.drive!, demand: best!.demand },
         settle(duty, house),

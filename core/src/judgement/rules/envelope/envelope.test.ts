@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { tries } from "../../../../test/effort.ts";
 import { dutyWith, findingOn, type Setting, shelfWith } from "../../../../test/fixture.ts";
 import { gravest, gravityOf } from "../finding.ts";
 
@@ -67,7 +68,7 @@ describe("body rating", () => {
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: tries(20, 2000) },
     );
   });
 });
