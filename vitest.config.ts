@@ -8,8 +8,6 @@ interface Parts {
   readonly exclude?: readonly string[];
   readonly globalSetup?: string[];
   readonly setupFiles?: string[];
-  /** A realm of its own for every file: wanted where a test replaces what others use. */
-  readonly isolate: boolean;
 }
 
 const apart = ["**/node_modules/**", "**/dist/**"];
@@ -28,6 +26,7 @@ const project = ({
     include: [...include],
     exclude: [...apart, ...exclude],
     setupFiles: ["scripts/property-seed.ts", ...setupFiles],
+    isolate: false,
     ...more,
   },
 });
@@ -39,13 +38,6 @@ const processes = [
   "scripts/database/**/*.test.ts",
   "server/src/provings/kills.test.ts",
   "server/src/provings/tries.test.ts",
-];
-
-/** Tests of the interface that put a module of their own in place of one that others use. */
-const replacing = [
-  "web/src/rooms/house/house-room.test.tsx",
-  "web/src/rooms/import/import-room.test.tsx",
-  "web/src/stations/fit-up/fit-up.test.tsx",
 ];
 
 export default defineConfig({
@@ -65,29 +57,15 @@ export default defineConfig({
       ? ["default", ["json", { outputFile: process.env.CHECK_REPORT }]]
       : ["default"],
     projects: [
-      // Files share a realm: each would load hundreds of modules anew.
-      project({ name: "core", isolate: false }),
-      project({ name: "contract", isolate: false }),
-      project({ name: "scripts", exclude: processes, isolate: false }),
-      project({ name: "web", exclude: replacing, setupFiles: ["web/test/patience.ts"], isolate: false }),
+      // Files share a realm, and core is read once for all that compute: each file alone would load hundreds of modules.
       project({
-        name: "web-apart",
-        include: replacing,
-        setupFiles: ["web/test/patience.ts"],
-        isolate: true,
-      }),
-      project({
-        name: "server",
+        name: "pure",
+        include: ["core/**/*.test.ts", "contract/**/*.test.ts", "scripts/**/*.test.ts"],
         exclude: processes,
-        globalSetup: ["server/test/database.ts"],
-        isolate: false,
       }),
-      project({
-        name: "processes",
-        include: processes,
-        globalSetup: ["server/test/database.ts"],
-        isolate: true,
-      }),
+      project({ name: "web", setupFiles: ["web/test/patience.ts"] }),
+      project({ name: "server", exclude: processes, globalSetup: ["server/test/database.ts"] }),
+      project({ name: "processes", include: processes, globalSetup: ["server/test/database.ts"] }),
     ],
   },
 });

@@ -51,7 +51,7 @@ export function stepsForChange(changed: readonly string[]): Step[][] {
       ...(specs.length > 0 ? [browserStep(specs)] : []),
     ],
     code.length === 0
-      ? [unitStep("tests of pages", ["scripts"], ["scripts/pages.test.ts", "scripts/walls"])]
+      ? [unitStep("tests of pages", ["pure"], ["scripts/pages.test.ts", "scripts/walls"])]
       : [
           units("pure tests", pureProjects),
           ...(touches("server/", "contract/", "scripts/database/")

@@ -100,4 +100,4 @@ export function browserStep(specs: readonly string[] = []): Step {
   };
 }
 
-export const pureProjects = ["core", "contract", "scripts", "web", "web-apart"] as const;
+export const pureProjects = ["pure", "web"] as const;

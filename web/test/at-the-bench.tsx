@@ -1,10 +1,11 @@
 /** A tag of the demo at the bench, proved here instead of in a worker, so that stations can be drawn alone. */
 import { join } from "node:path";
+import { isDeepStrictEqual } from "node:util";
 import type { Choice } from "@proven-seat/contract";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { type Duty, dutySchema } from "@proven-seat/core/duty";
 import { compileShelf } from "@proven-seat/core/equipment/catalogue";
-import { candidateKey } from "@proven-seat/core/judgement/proof";
+import { candidateKey, type Proof, prove } from "@proven-seat/core/judgement/proof";
 import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
 import { useBench } from "../src/bench/bench-store.ts";
 import { type AskedProof, askProof } from "../src/workers/asked.ts";
@@ -14,6 +15,9 @@ import { type ProverApi, proverApi } from "../src/workers/prover-api.ts";
 import type { CandidateRow } from "../src/workers/views.ts";
 
 const { catalogue } = readCatalogueFolder(join(demoFolder, "catalogue"));
+
+export { catalogue as demoCatalogue };
+
 const { tags } = readDemoScenario() as { tags: { number: string; service: string; duty: unknown }[] };
 
 export const demoShelf = compileShelf(catalogue!);
@@ -21,9 +25,25 @@ export const demoShelf = compileShelf(catalogue!);
 export const demoDuty = (number: string): Duty =>
   dutySchema.parse(tags.find((t) => t.number === number)!.duty);
 
+const proofs = new Map<string, Proof>();
+/** Each duty is proved once by the demo's shelf and the usual rules, for all test files that share a realm. */
+const known: NonNullable<Parameters<typeof proverApi>[0]> = {
+  compileShelf: (given) => (isDeepStrictEqual(given, catalogue) ? demoShelf : compileShelf(given)),
+  prove: (duty, shelf, house) => {
+    if (shelf !== demoShelf) return prove(duty, shelf, house);
+    const asked = JSON.stringify([duty, house]);
+    const proof = proofs.get(asked) ?? prove(duty, shelf, house);
+    proofs.set(asked, proof);
+    return proof;
+  },
+};
+
+/** A prover of the demo as the worker offers it, which is handed the shelf by the page. */
+export const proverInPlace = (): ProverApi => proverApi(known);
+
 /** A prover with the demo's shelf. */
 export function demoProver(): ProverApi {
-  const api = proverApi();
+  const api = proverInPlace();
   api.setShelf(catalogue!, defaultHouseRules(), 1);
   return api;
 }

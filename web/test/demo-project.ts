@@ -3,7 +3,7 @@ import type { HouseRuleVersion, Project, TagRow } from "@proven-seat/contract";
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { noDefaults } from "@proven-seat/core/duty";
 import { marksOf, type TagSummary } from "@proven-seat/core/judgement/proof";
-import { demoDuty, demoProver } from "./at-the-bench.tsx";
+import { demoCatalogue, demoDuty, demoProver } from "./at-the-bench.tsx";
 
 const idOf = (at: number) => `00000000-0000-4000-8000-0000000001${String(at).padStart(2, "0")}`;
 
@@ -68,6 +68,7 @@ export function demoProject(numbers: readonly string[]) {
       "/api/projects": [project],
       "/tags": rows,
       "/duties": duties,
+      "/api/catalogue/1": { revision: 1, digest: "demo", catalogue: demoCatalogue },
       "/api/house-rules": demoHouse,
       "/api/house-rules/1": demoHouse,
       "/marks": rows.map(({ id, version }, at) => ({ id, version, marks: marksOf(found[at]!) })),

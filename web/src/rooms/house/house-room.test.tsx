@@ -3,13 +3,10 @@ import { houseRuleGroups } from "@proven-seat/core/basis/house";
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { type Asked, answering, inTheShell, problem } from "../../../test/answers.tsx";
-import { atTheBench } from "../../../test/at-the-bench.tsx";
+import { proverInPlace } from "../../../test/at-the-bench.tsx";
 import { demoHouse, demoProject } from "../../../test/demo-project.ts";
+import { workersInPlace } from "../../../test/workers.ts";
 import { HouseRoom } from "./house-room.tsx";
-
-const { prover } = atTheBench("XV-3052");
-// The worker's functions, in place of the worker.
-vi.mock("../../bench/proof.ts", () => ({ useProver: () => ({ prover, failure: null }) }));
 
 let asked: Asked[];
 const { answers } = demoProject(["XV-3052", "XV-3017", "XV-4020"]);
@@ -27,7 +24,10 @@ const turned = () =>
   );
 const act = (name: string | RegExp) => screen.getByText<HTMLButtonElement>(name);
 
-beforeEach(() => answering(answers));
+beforeEach(() => {
+  answering(answers);
+  workersInPlace({ "prover.worker": proverInPlace });
+});
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();

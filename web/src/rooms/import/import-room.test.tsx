@@ -3,22 +3,10 @@ import { cleanup, fireEvent, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { type Asked, answering, inTheShell, problem } from "../../../test/answers.tsx";
 import { demoProject } from "../../../test/demo-project.ts";
+import { workersInPlace } from "../../../test/workers.ts";
 import { queryClient } from "../../app/queries.ts";
 import { listApi } from "../../workers/list-api.ts";
 import { ImportRoom } from "./import-room.tsx";
-
-// The worker's functions, in place of the worker.
-vi.mock("../../workers/list-work.ts", async (original) => {
-  const real = await original<typeof import("../../workers/list-work.ts")>();
-  const api = () =>
-    Object.fromEntries(
-      Object.entries(listApi()).map(([name, act]) => [
-        name,
-        async (...given: never[]) => (act as (...given: never[]) => unknown)(...given),
-      ]),
-    );
-  return { ...real, startListWork: () => ({ api: api(), end: () => undefined }) };
-});
 
 const { answers, rows } = demoProject(["XV-3052", "XV-3017", "XV-1034"]);
 let asked: Asked[];
@@ -44,7 +32,10 @@ const imported = () =>
       }
     | undefined;
 
-beforeEach(() => answering(answers));
+beforeEach(() => {
+  answering(answers);
+  workersInPlace({ "list.worker": listApi });
+});
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();
@@ -104,7 +95,7 @@ describe("a list in the room", () => {
       target: { value: "closes" },
     });
     const cell = await screen.findByLabelText("Size, row 3");
-    expect(region("Rows to mend").queryByLabelText("Fail, row 2")).toBeNull();
+    await vi.waitFor(() => expect(region("Rows to mend").queryByLabelText("Fail, row 2")).toBeNull());
     fireEvent.change(cell, { target: { value: "DN 50" } });
     fireEvent.keyDown(cell, { key: "Enter" });
     fireEvent.click(await screen.findByText("Store 3 tags"));

@@ -2,15 +2,13 @@
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
-
-const saved = vi.hoisted(() => vi.fn());
-vi.mock("../../parts/download.ts", () => ({ download: saved }));
-const { default: StackPicture } = await import("./stack-picture.tsx");
-const { default: Assembly } = await import("./assembly.tsx");
+import { downloads } from "../../../test/downloads.ts";
+import Assembly from "./assembly.tsx";
+import StackPicture from "./stack-picture.tsx";
 
 afterEach(() => {
   cleanup();
-  saved.mockReset();
+  vi.restoreAllMocks();
 });
 const markBeside = (name: string | RegExp) =>
   screen
@@ -70,10 +68,11 @@ describe("putting it on", () => {
     ["Bracket as DXF", /^bracket-F30-F35-\d+\.dxf$/, /SECTION/],
     ["Bracket as SVG", /^bracket.*\.svg$/, /<svg/],
   ])("hands out %s", async (name, file, holds) => {
+    const saved = downloads();
     render(<Assembly view={atTheBench("XV-3052").view} />);
     fireEvent.click(screen.getByRole("button", { name }));
-    await vi.waitFor(() => expect(saved).toHaveBeenCalledOnce());
-    expect(saved.mock.calls[0]![0]).toMatch(file);
-    expect(saved.mock.calls[0]![1]).toMatch(holds);
+    await vi.waitFor(() => expect(saved).toHaveLength(1));
+    expect(saved[0]!.name).toMatch(file);
+    expect(await saved[0]!.content.text()).toMatch(holds);
   });
 });
