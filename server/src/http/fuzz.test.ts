@@ -8,7 +8,7 @@ import { fromSchema, type JsonSchema, junk } from "../../test/from-schema.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";
 import { unpacked } from "../../test/unpacked.ts";
 
-const requests = tries(400, 30_000);
+const requests = tries(150, 30_000);
 const atOnce = 6;
 
 let server: TestServer;
