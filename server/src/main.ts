@@ -1,5 +1,6 @@
 import { createServer } from "node:http";
 import { fileURLToPath } from "node:url";
+import type { EntityManager } from "@mikro-orm/postgresql";
 import { pino } from "pino";
 import { connectedOrEnd, endIfAway } from "./connected.ts";
 import { loadDemo } from "./demo/load-demo.ts";
@@ -36,7 +37,7 @@ const queue = await connectQueue(url, {
   onError: (error) => log.error({ problem: error.message }, "queue"),
 }).catch(endIfAway);
 const db = plainSql(url);
-const live = new Live(db);
+const live = new Live(() => orm.em.fork() as EntityManager);
 const inHand = new InHand();
 const server = createServer(
   buildApp({

@@ -1,7 +1,7 @@
 import { randomBytes } from "node:crypto";
 import { createServer, type Server } from "node:http";
 import type { AddressInfo } from "node:net";
-import type { MikroORM } from "@mikro-orm/postgresql";
+import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
 import type { Project, Tag, TagRow } from "@proven-seat/contract";
 import pg from "pg";
 import { pino } from "pino";
@@ -71,7 +71,7 @@ export async function startTestServer({
   const jobs = new Jobs({ program: jobWorker, timeoutMs: 240_000, ...limits });
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);
-  const live = new Live(db);
+  const live = new Live(() => orm.em.fork() as EntityManager);
   const inHand = new InHand();
   const server: Server = createServer(
     buildApp({

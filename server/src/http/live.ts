@@ -1,8 +1,8 @@
 import { isDeepStrictEqual } from "node:util";
+import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Proving } from "@proven-seat/contract";
 import type { Response } from "express";
 import { provingsOf } from "../provings/begin.ts";
-import type { Reader } from "../store/sql.ts";
 
 const everyMs = 300;
 /** Something between here and there may take a silent connection for a dead one. */
@@ -17,11 +17,12 @@ interface Watched {
 
 /** Tells whoever watches a project how far its provings are: asked of the database once for all of them. */
 export class Live {
-  readonly #db: Reader;
+  readonly #em: () => EntityManager;
   readonly #projects = new Map<string, Watched>();
 
-  constructor(db: Reader) {
-    this.#db = db;
+  /** @param em an entity manager of its own for each look */
+  constructor(em: () => EntityManager) {
+    this.#em = em;
   }
 
   /** Sends events until the connection ends. */
@@ -62,7 +63,7 @@ export class Live {
       if (asking) return;
       asking = true;
       try {
-        this.#say(watched, await provingsOf(this.#db, project));
+        this.#say(watched, await provingsOf(this.#em(), project));
       } catch {
         // The database is away: said by whatever else is asked; here it is asked again.
       } finally {

@@ -1,6 +1,7 @@
 import { digestOf } from "@proven-seat/core/judgement/proof";
+import type { RecordName } from "../store/project-records/selects.ts";
 import { NoProject } from "./no-project.ts";
-import type { Head, RecordName, RecordOf } from "./records.ts";
+import type { Head, RecordOf } from "./records.ts";
 
 interface Basis {
   readonly catalogueRevision: number;

@@ -3,18 +3,11 @@ import { readHouseRules } from "@proven-seat/core/basis/house";
 import { readCatalogueDocument } from "@proven-seat/core/equipment/catalogue";
 import { digestOf, reprove } from "@proven-seat/core/judgement/proof";
 import { projectKind } from "@proven-seat/core/outcome/project-file";
+import { type RecordName, recordNames } from "../store/project-records/selects.ts";
 import { kindOf, linesOf } from "./lines.ts";
 import { Named } from "./named.ts";
 import { NoProject } from "./no-project.ts";
-import {
-  endSchema,
-  type Head,
-  headSchema,
-  type RecordName,
-  type RecordOf,
-  recordKinds,
-  recordNames,
-} from "./records.ts";
+import { endSchema, type Head, headSchema, type RecordOf, recordSchemas } from "./records.ts";
 
 /** A project's file, found to be what it says it is: what of it is looked up here before the rest is taken over. */
 export interface ReadProject {
@@ -76,10 +69,10 @@ const checks: { readonly [Name in RecordName]?: (record: RecordOf<Name>) => stri
 /** A record of the file, checked on its own; which kind it is stands before it. */
 function recordIn(record: Record<string, unknown>): { name: RecordName; data: unknown } {
   const [named, ...more] = Object.keys(record);
-  if (named === undefined || more.length > 0 || !Object.hasOwn(recordKinds, named))
+  if (named === undefined || more.length > 0 || !Object.hasOwn(recordSchemas, named))
     throw new NoProject(`"${named}" is no record of a project of this release.`);
   const name = named as RecordName;
-  const parsed = recordKinds[name].schema.safeParse(record[name]);
+  const parsed = recordSchemas[name].safeParse(record[name]);
   if (!parsed.success) throw new NoProject(`${name}: ${faultOf(parsed.error)}`);
   let fault: string | null;
   try {

@@ -3,26 +3,34 @@ import { IsolationLevel } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { engineVersion } from "@proven-seat/core/judgement/proof";
 import { projectKind } from "@proven-seat/core/outcome/project-file";
-import { rowsOf } from "../store/sql.ts";
-import { type Head, recordKinds, recordNames } from "./records.ts";
-
-const atOnce = 200;
+import { Project } from "../store/entities/project.ts";
+import { recordLines } from "../store/project-records/lines.ts";
+import { recordNames } from "../store/project-records/selects.ts";
+import type { Head } from "./records.ts";
 
 async function headOf(em: EntityManager, id: string, user: string): Promise<Head> {
-  const [row] = await rowsOf<{ project: Head["project"] }>(
-    em,
-    `select to_jsonb(p) as project from (
-       select name, note, opens_on as "opensOn", defaults, numbering, unit_system as "unitSystem", standards, archived,
-              catalogue_revision as "catalogueRevision", house_rule_version as "houseRuleVersion",
-              created_at as "createdAt", created_by as "createdBy" from project where id = ?) p`,
-    [id],
-  );
+  const project = await em.findOneOrFail(Project, { id }, { refresh: true });
+  const { name, note, opensOn, defaults, numbering, unitSystem, standards, archived } = project;
+  const { catalogueRevision, houseRuleVersion, createdAt, createdBy } = project;
   return {
     format: projectKind.newest,
     engine: engineVersion,
     takenOutAt: new Date().toISOString(),
     takenOutBy: user,
-    project: row!.project,
+    project: {
+      name,
+      note,
+      opensOn: opensOn ?? null,
+      defaults: defaults as Head["project"]["defaults"],
+      numbering,
+      unitSystem: unitSystem as Head["project"]["unitSystem"],
+      standards,
+      archived,
+      catalogueRevision,
+      houseRuleVersion,
+      createdAt: createdAt.toISOString(),
+      createdBy,
+    },
   };
 }
 
@@ -42,20 +50,10 @@ async function readLines(
   };
   await say(JSON.stringify(await headOf(em, id, user)));
   for (const name of recordNames) {
-    const { select } = recordKinds[name];
-    const marks = select.split("?").length - 1;
-    await rowsOf(
-      em,
-      `declare record_${name.toLowerCase()} no scroll cursor for
-         select json_build_object('${name}', to_jsonb(r))::text as line from (${select}) r`,
-      Array(marks).fill(id),
-    );
     counts[name] = 0;
-    for (;;) {
-      const rows = await rowsOf<{ line: string }>(em, `fetch ${atOnce} from record_${name.toLowerCase()}`);
-      for (const { line } of rows) await say(line);
-      counts[name] += rows.length;
-      if (rows.length < atOnce) break;
+    for await (const lines of recordLines(em, name, id)) {
+      for (const line of lines) await say(line);
+      counts[name] += lines.length;
     }
   }
   await on(`${JSON.stringify({ end: { counts, digest: hash.digest("hex") } })}\n`);

@@ -2,7 +2,6 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { HouseRules } from "@proven-seat/core/basis/house";
 import type { Shelf } from "@proven-seat/core/equipment/catalogue";
 import type { Basis } from "../store/bases.ts";
-import type { Reader } from "../store/sql.ts";
 
 /** A basis ready to prove by. */
 export interface Ready extends Basis {
@@ -15,11 +14,11 @@ export interface Ready extends Basis {
 /** Something of a project that is proved as a job. */
 export interface ProvingKind {
   /** Ids of what has no current result by a basis, what is alike next to each other. */
-  readonly stale: (db: Reader, project: string, basis: number) => Promise<readonly string[]>;
+  readonly stale: (em: EntityManager, project: string, basis: number) => Promise<readonly string[]>;
   /** How many `stale` would give. */
-  readonly countStale: (db: Reader, project: string, basis: number) => Promise<number>;
+  readonly countStale: (em: EntityManager, project: string, basis: number) => Promise<number>;
   /** Whether anything was found by a basis since then. */
-  readonly foundSince: (db: Reader, project: string, basis: number, since: string) => Promise<boolean>;
+  readonly foundSince: (em: EntityManager, project: string, basis: number, since: string) => Promise<boolean>;
   /** Proves some of them and stores what was found; what has a current result by now is passed over. */
   readonly prove: (
     em: EntityManager,

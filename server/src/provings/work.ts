@@ -1,8 +1,8 @@
 import { setImmediate as breathe, setTimeout as sleep } from "node:timers/promises";
 import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
 import type PgBoss from "pg-boss";
+import { Proving } from "../store/entities/provings.ts";
 import { type Chunk, provingQueue } from "../store/queue.ts";
-import { rowsOf } from "../store/sql.ts";
 import { tendProving, underWay } from "./begin.ts";
 import { kinds } from "./index.ts";
 import { readyBases } from "./ready.ts";
@@ -18,13 +18,6 @@ export interface Worker {
   readonly stop: () => Promise<void>;
 }
 
-interface Row {
-  project_id: string;
-  basis_id: number;
-  what: keyof typeof kinds;
-  state: string;
-}
-
 /** Takes chunks out of the queue and proves them until it is stopped. */
 export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) => void): Worker {
   const stopping = new AbortController();
@@ -35,7 +28,7 @@ export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) 
   const touched = new Set<string>();
 
   const provingNow = async (em: EntityManager, id: string) =>
-    (await rowsOf<Row>(em, "select project_id, basis_id, what, state from proving where id = ?", [id]))[0];
+    em.findOne(Proving, { id }, { fields: ["basisId", "what", "state"], disableIdentityMap: true });
 
   async function prove({ proving, ids }: Chunk): Promise<void> {
     const em = orm.em.fork() as EntityManager;
@@ -43,7 +36,7 @@ export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) 
     if (row?.state !== "under way") return;
     let asked = Date.now();
     let wanted = true;
-    await kinds[row.what].prove(em, ids, await readyFor(em, row.basis_id), async () => {
+    await kinds[row.what].prove(em, ids, await readyFor(em, row.basisId), async () => {
       await breathe();
       if (Date.now() - asked > often.askMs) {
         wanted = (await provingNow(em, proving))?.state === "under way";
@@ -63,7 +56,7 @@ export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) 
     touched.clear();
     if (Date.now() - tended > often.tendMs) {
       tended = Date.now();
-      await tend(await underWay(orm.em));
+      await tend(await underWay(orm.em.fork() as EntityManager));
     }
     await sleep(often.lookMs, undefined, { signal: stopping.signal }).catch(() => undefined);
   }

@@ -1,7 +1,8 @@
 import { isDeepStrictEqual } from "node:util";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { HandIn, Job } from "@proven-seat/contract";
-import { rowsOf } from "../store/sql.ts";
+import { ShopEvent, ShopJob } from "../store/entities/shop.ts";
+import { oneAfterTheOther } from "../store/locks.ts";
 import { Refusal } from "../work/refusal.ts";
 import { jobNamed } from "./read.ts";
 
@@ -13,6 +14,16 @@ const otherJob = () =>
     "other-work",
     "Another job has this id, on another tag or of another kind. Begin the work anew: nothing of this one was stored.",
   );
+
+/** Events of these ids that are there already, of whatever job. */
+async function eventsThereAre(em: EntityManager, events: HandIn["events"]) {
+  const found = await em.find(
+    ShopEvent,
+    { id: { $in: events.map(({ id }) => id) } },
+    { fields: ["jobId", "who", "said"], disableIdentityMap: true },
+  );
+  return new Map(found.map((event) => [event.id, event]));
+}
 
 /**
  * Adds to a job what a device has of it, the job itself where it is new. Handed in again it adds nothing, so that a
@@ -28,41 +39,40 @@ export function handIn(
   return em.transactional(async (tx) => {
     const { kind, valve, plan, startedAt, startedBy, events } = given;
     // Two devices that hand in at once wait for each other; history gives no right to lock its rows.
-    await rowsOf(tx, "select pg_advisory_xact_lock(4183, hashtext(?))", [id]);
-    await rowsOf(
-      tx,
-      `insert into shop_job (id, tag_id, kind, valve, plan, started_at, started_by, handed_in_by)
-       values (?, ?, ?, ?, ?::jsonb, ?, ?, ?) on conflict (id) do nothing`,
-      [id, tag, kind, valve, plan && JSON.stringify(plan), startedAt, startedBy, user],
-    );
-    const [job] = await rowsOf<{ tag_id: string; kind: string }>(
-      tx,
-      "select tag_id, kind from shop_job where id = ?",
-      [id],
-    );
-    if (job!.tag_id !== tag || job!.kind !== kind) throw otherJob();
-    const ids = JSON.stringify(events.map((one) => one.id));
-    const had = await rowsOf<{ id: string; job_id: string; who: string; said: unknown }>(
-      tx,
-      "select id, job_id, who, said from shop_event where id in (select jsonb_array_elements_text(?::jsonb)::uuid)",
-      [ids],
-    );
-    const known = new Map(had.map((one) => [one.id, one]));
-    for (const one of events) {
-      const same = known.get(one.id);
-      if (same && (same.job_id !== id || same.who !== one.who || !isDeepStrictEqual(same.said, one.said)))
+    await oneAfterTheOther(tx, "a job handed in", id);
+    const known = await tx.findOne(ShopJob, { id }, { fields: ["tagId", "kind"], disableIdentityMap: true });
+    if (known && (known.tagId !== tag || known.kind !== kind)) throw otherJob();
+    if (!known)
+      await tx.insert(ShopJob, {
+        id,
+        tagId: tag,
+        kind,
+        valve,
+        plan,
+        startedAt: new Date(startedAt),
+        startedBy,
+        handedInBy: user,
+      });
+    const had = await eventsThereAre(tx, events);
+    for (const { id: event, who, said } of events) {
+      const same = had.get(event);
+      if (same && (same.jobId !== id || same.who !== who || !isDeepStrictEqual(same.said, said)))
         throw new Refusal(
           "other-work",
           "Something else was handed in under the same id: an event is never changed. Nothing was stored.",
         );
     }
-    await rowsOf(
-      tx,
-      `insert into shop_event (id, job_id, at, who, said, received_at, handed_in_by)
-       select e.id, ?, e.at, e.who, e.said, now(), ?
-       from jsonb_to_recordset(?::jsonb) as e (id uuid, at timestamptz, who text, said jsonb)
-       on conflict (id) do nothing`,
-      [id, user, JSON.stringify(events)],
+    const receivedAt = new Date();
+    const fresh = new Map(events.filter((event) => !had.has(event.id)).map((event) => [event.id, event]));
+    await tx.insertMany<ShopEvent>(
+      ShopEvent,
+      [...fresh.values()].map(({ at, ...event }) => ({
+        ...event,
+        at: new Date(at),
+        jobId: id,
+        receivedAt,
+        handedInBy: user,
+      })),
     );
     const now = await jobNamed(tx, tag, id);
     if (now.events.length > mostEvents)

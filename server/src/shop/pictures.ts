@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { longestPicturePx } from "@proven-seat/contract";
 import sharp from "sharp";
-import { type Reader, rowsOf } from "../store/sql.ts";
+import { ShopJob, ShopPicture } from "../store/entities/shop.ts";
 import { notThere, Refusal } from "../work/refusal.ts";
 
 /** What is unpacked at most: a camera's picture, and no picture made to fill the memory. */
@@ -34,33 +34,38 @@ export async function keepPicture(
   given: Uint8Array,
   user: string,
 ): Promise<void> {
-  const [found] = await rowsOf(em, "select 1 from shop_job where id = ? and tag_id = ?", [job, tag]);
-  if (!found) throw notThere("job");
+  if ((await em.count(ShopJob, { id: job, tagId: tag })) === 0) throw notThere("job");
   const digest = digestOf(given);
   const known = () =>
-    rowsOf<{ digest: string; job_id: string }>(em, "select digest, job_id from shop_picture where id = ?", [
-      picture,
-    ]);
-  if ((await known()).length === 0)
-    await rowsOf(
-      em,
-      `insert into shop_picture (id, job_id, digest, jpeg, received_at, handed_in_by)
-       values (?, ?, ?, decode(?, 'base64'), now(), ?) on conflict (id) do nothing`,
-      [picture, job, digest, (await smaller(given)).toString("base64"), user],
-    );
-  const [kept] = await known();
-  if (kept!.digest !== digest || kept!.job_id !== job)
+    em.findOne(ShopPicture, { id: picture }, { fields: ["digest", "jobId"], refresh: true });
+  if ((await known()) === null)
+    await em
+      .createQueryBuilder(ShopPicture)
+      .insert({
+        id: picture,
+        jobId: job,
+        digest,
+        jpeg: await smaller(given),
+        receivedAt: new Date(),
+        handedInBy: user,
+      })
+      .onConflict("id")
+      .ignore()
+      .execute("run");
+  const kept = await known();
+  if (kept!.digest !== digest || kept!.jobId !== job)
     throw new Refusal("other-work", "Another picture was handed in under the same id. Nothing was stored.");
 }
 
 /** A picture of a job. */
-export async function pictureNamed(db: Reader, tag: string, job: string, picture: string): Promise<Buffer> {
-  const [found] = await rowsOf<{ jpeg: string }>(
-    db,
-    `select encode(p.jpeg, 'base64') as jpeg from shop_picture p join shop_job j on j.id = p.job_id
-     where p.id = ? and j.id = ? and j.tag_id = ?`,
-    [picture, job, tag],
-  );
+export async function pictureNamed(
+  em: EntityManager,
+  tag: string,
+  job: string,
+  picture: string,
+): Promise<Uint8Array> {
+  const mine = (await em.count(ShopJob, { id: job, tagId: tag })) > 0;
+  const found = mine ? await em.findOne(ShopPicture, { id: picture, jobId: job }) : null;
   if (!found) throw notThere("picture");
-  return Buffer.from(found.jpeg, "base64");
+  return found.jpeg;
 }

@@ -1,5 +1,8 @@
+import type { EntityManager } from "@mikro-orm/postgresql";
 import { engineVersion } from "@proven-seat/core/judgement/proof";
-import { type Reader, rowsOf } from "./sql.ts";
+import { ProofBasis } from "./entities/bases.ts";
+import { Project } from "./entities/project.ts";
+import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
 
 /** What something is proved by: a revision of the catalogue, a version of the house rules, an engine. */
 export interface Basis {
@@ -9,58 +12,40 @@ export interface Basis {
   readonly engine: string;
 }
 
-interface Row {
-  id: number;
-  catalogue_revision: number;
-  house_rule_version: number;
-  engine: string;
-}
-const basisOfRow = ({ id, catalogue_revision, house_rule_version, engine }: Row): Basis => ({
-  id,
-  catalogueRevision: catalogue_revision,
-  houseRuleVersion: house_rule_version,
-  engine,
-});
-
 /** The basis with this engine, made where there is none; undefined where there is no such revision or version. */
 export async function basisWith(
-  db: Reader,
+  em: EntityManager,
   catalogueRevision: number,
   houseRuleVersion: number,
 ): Promise<Basis | undefined> {
-  const values = [catalogueRevision, houseRuleVersion, engineVersion];
-  const find = () =>
-    rowsOf<Row>(
-      db,
-      "select * from basis where catalogue_revision = ? and house_rule_version = ? and engine = ?",
-      values,
-    );
-  let [row] = await find();
-  if (row === undefined) {
-    await rowsOf(
-      db,
-      `insert into basis (catalogue_revision, house_rule_version, engine)
-       select c.revision, h.version, ? from catalogue_version c, house_rule_version h
-        where c.revision = ? and h.version = ? on conflict do nothing`,
-      [engineVersion, catalogueRevision, houseRuleVersion],
-    );
-    [row] = await find();
-  }
-  return row && basisOfRow(row);
+  const named = { catalogueRevision, houseRuleVersion, engine: engineVersion };
+  const known = await em.findOne(ProofBasis, named);
+  if (known) return known;
+  const there =
+    (await em.count(CatalogueVersion, { revision: catalogueRevision })) > 0 &&
+    (await em.count(HouseRuleVersion, { version: houseRuleVersion })) > 0;
+  if (!there) return undefined;
+  // Two that make it at once make one.
+  const unique = ["catalogueRevision", "houseRuleVersion", "engine"] as const;
+  await em
+    .createQueryBuilder(ProofBasis)
+    .insert(named)
+    .onConflict([...unique])
+    .ignore()
+    .execute("run");
+  return em.findOneOrFail(ProofBasis, named);
 }
 
 /** A basis by its id. */
-export async function basisNamed(db: Reader, id: number): Promise<Basis> {
-  const [row] = await rowsOf<Row>(db, "select * from basis where id = ?", [id]);
-  return basisOfRow(row!);
-}
+export const basisNamed = (em: EntityManager, id: number): Promise<Basis> =>
+  em.findOneOrFail(ProofBasis, { id });
 
 /** What a project is proved by: what it is pinned to, and this engine. */
-export async function basisOfProject(db: Reader, project: string): Promise<Basis> {
-  const [pinned] = await rowsOf<{ catalogue_revision: number; house_rule_version: number }>(
-    db,
-    "select catalogue_revision, house_rule_version from project where id = ?",
-    [project],
+export async function basisOfProject(em: EntityManager, project: string): Promise<Basis> {
+  const { catalogueRevision, houseRuleVersion } = await em.findOneOrFail(
+    Project,
+    { id: project },
+    { fields: ["catalogueRevision", "houseRuleVersion"], disableIdentityMap: true },
   );
-  return (await basisWith(db, pinned!.catalogue_revision, pinned!.house_rule_version))!;
+  return (await basisWith(em, catalogueRevision, houseRuleVersion))!;
 }

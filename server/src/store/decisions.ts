@@ -1,4 +1,5 @@
-import { type Reader, rowsOf } from "./sql.ts";
+import type { EntityManager } from "@mikro-orm/postgresql";
+import { PinnedBasis } from "./entities/bases.ts";
 
 /** What a project is pinned to from now on, and why. */
 interface Decision {
@@ -10,11 +11,21 @@ interface Decision {
   readonly by: string;
 }
 
-/** Keeps a decision as history. */
-export const keepDecision = (db: Reader, d: Decision) =>
-  rowsOf(
-    db,
-    `insert into basis_decision (project_id, number, catalogue_revision, house_rule_version, reason, created_at, created_by)
-     select ?, coalesce(max(number), 0) + 1, ?, ?, ?, ?, ? from basis_decision where project_id = ?`,
-    [d.project, d.catalogueRevision, d.houseRuleVersion, d.reason, d.at, d.by, d.project],
+/** Keeps a decision as history; two at once cannot both have the next number, and one of them fails. */
+export async function keepDecision(
+  em: EntityManager,
+  { project, at, by, ...decision }: Decision,
+): Promise<void> {
+  const [last] = await em.find(
+    PinnedBasis,
+    { projectId: project },
+    { orderBy: { number: "desc" }, limit: 1, disableIdentityMap: true },
   );
+  await em.insert(PinnedBasis, {
+    ...decision,
+    projectId: project,
+    number: (last?.number ?? 0) + 1,
+    createdAt: at,
+    createdBy: by,
+  });
+}

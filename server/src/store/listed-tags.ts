@@ -75,3 +75,31 @@ export const addListed = (em: EntityManager, rows: string, { project, at, by }: 
       [rows, project, at, by, at, by, project],
     ),
   );
+
+/** A tag that a list has no more and that stays, with why. */
+export interface KeptTag {
+  readonly number: string;
+  readonly sheets: boolean;
+  readonly jobs: boolean;
+}
+
+/** Removes tags at the versions they were looked at; gives those that stay: changed since, or with sheets or jobs. */
+export const removeListed = (
+  em: EntityManager,
+  project: string,
+  gone: readonly { readonly id: string; readonly version: number }[],
+): Promise<KeptTag[]> =>
+  rowsOf(
+    em,
+    `with asked as (select * from jsonb_to_recordset(?::jsonb) as g (id uuid, version int)),
+     removed as (
+       delete from tag t using asked g
+        where t.id = g.id and t.version = g.version and t.project_id = ?
+          and not exists (select from sheet s where s.tag_id = t.id)
+          and not exists (select from shop_job j where j.tag_id = t.id)
+        returning t.id)
+     select coalesce(t.number, g.id::text) as number, exists (select from sheet s where s.tag_id = g.id) as sheets,
+            exists (select from shop_job j where j.tag_id = g.id) as jobs
+       from asked g left join tag t on t.id = g.id where g.id not in (select id from removed)`,
+    [JSON.stringify(gone), project],
+  );

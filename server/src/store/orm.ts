@@ -1,9 +1,6 @@
 import { Migrator } from "@mikro-orm/migrations";
 import { defineConfig, MikroORM } from "@mikro-orm/postgresql";
-import { Project } from "./entities/project.ts";
-import { Proof, Sheet } from "./entities/sheet.ts";
-import { DutyVersion, Tag } from "./entities/tag.ts";
-import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
+import { entities } from "./entities/index.ts";
 import { Migration20261123000000_first as First } from "./migrations/Migration20261123000000_first.ts";
 import { Migration20261124000000_fuller_duty as FullerDuty } from "./migrations/Migration20261124000000_fuller_duty.ts";
 import { Migration20261124100000_catalogue_reason as CatalogueReason } from "./migrations/Migration20261124100000_catalogue_reason.ts";
@@ -36,7 +33,7 @@ export function connect(databaseUrl: string): Promise<MikroORM> {
   return MikroORM.init(
     defineConfig({
       clientUrl: databaseUrl,
-      entities: [Project, Tag, DutyVersion, CatalogueVersion, HouseRuleVersion, Proof, Sheet],
+      entities,
       extensions: [Migrator],
       migrations: { migrationsList, snapshot: false, silent: true },
       pool: { min: 0, max: 10 },

@@ -1,3 +1,5 @@
+import { isUuid } from "./ids.ts";
+
 /** Which items of a list are asked for. */
 export interface PageAsked {
   readonly limit: number;
@@ -47,7 +49,7 @@ export async function lastOf<Found>(
   find: (id: string) => Promise<Found | null>,
 ): Promise<Found | null> {
   if (after === null) return null;
-  const found = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/i.test(after) ? await find(after) : null;
+  const found = isUuid(after) ? await find(after) : null;
   if (!found) throw new NoSuchPage();
   return found;
 }

@@ -1,5 +1,6 @@
-import type { MikroORM } from "@mikro-orm/postgresql";
+import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
 import PgBoss from "pg-boss";
+import { rowsOf } from "./sql.ts";
 
 /** The queue's schema; what waits in it is told by the tables of the application and can be put there again. */
 const queueSchema = "pgboss";
@@ -44,6 +45,23 @@ export async function setUpQueue(ownerUrl: string, role: string, orm: MikroORM):
     `grant select, insert, update, delete on all tables in schema ${queueSchema} to ${role}`,
   ])
     await connection.execute(sql);
+}
+
+/** How it stands with the chunks of a proving: whether any waits or is in hand, and when the last ones were put in, if one of them failed. */
+export async function lastChunks(
+  em: EntityManager,
+  proving: string,
+): Promise<{ waiting: boolean; failedPutAt: string | null }> {
+  const [found] = await rowsOf<{ waiting: boolean | null; put_at: string; failed: boolean | null }>(
+    em,
+    `select bool_or(state < 'completed') as waiting, max(put_at)::text as put_at,
+            bool_or(state = 'failed') filter (where created_on = put_at) as failed
+       from (select state, created_on, max(created_on) over () as put_at
+               from pgboss.job where name = ? and data ->> 'proving' = ?) j`,
+    [provingQueue, proving],
+  );
+  const { waiting, put_at, failed } = found!;
+  return { waiting: waiting === true, failedPutAt: failed ? put_at : null };
 }
 
 /** Connects to the queue as the application; `tends` also sees to what was taken and never done. */

@@ -2,9 +2,9 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { BasisDecision, MoveOn, Project as ProjectDocument } from "@proven-seat/contract";
 import { type Basis, basisOfProject, basisWith } from "../store/bases.ts";
 import { keepDecision } from "../store/decisions.ts";
+import { PinnedBasis } from "../store/entities/bases.ts";
 import { Project } from "../store/entities/project.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { type Reader, rowsOf } from "../store/sql.ts";
 import { presentProject, projectNamed, staleProject } from "./projects.ts";
 import { Refusal } from "./refusal.ts";
 
@@ -14,11 +14,11 @@ interface OtherBasis {
 }
 
 /** A basis that is asked for: the project's own where it says nothing else. */
-export async function basisAskedFor(db: Reader, project: string, asked: OtherBasis): Promise<Basis> {
-  const own = await basisOfProject(db, project);
+export async function basisAskedFor(em: EntityManager, project: string, asked: OtherBasis): Promise<Basis> {
+  const own = await basisOfProject(em, project);
   const revision = asked.catalogueRevision ?? own.catalogueRevision;
   const version = asked.houseRuleVersion ?? own.houseRuleVersion;
-  const found = await basisWith(db, revision, version);
+  const found = await basisWith(em, revision, version);
   if (!found)
     throw new Refusal(
       "no-such-basis",
@@ -29,24 +29,26 @@ export async function basisAskedFor(db: Reader, project: string, asked: OtherBas
 
 /** What a project was pinned to, the newest decision first. */
 export async function basisDecisions(
-  db: Reader,
+  em: EntityManager,
   project: string,
   page: PageAsked,
 ): Promise<Page<BasisDecision>> {
-  const rows = await rowsOf<Record<string, unknown>>(
-    db,
-    `select number, catalogue_revision as "catalogueRevision", house_rule_version as "houseRuleVersion", reason,
-            created_at as "createdAt", created_by as "createdBy"
-       from basis_decision where project_id = ? and number < ? order by number desc limit ?`,
-    [project, below(page), onePast(page)],
+  const found = await em.find(
+    PinnedBasis,
+    { projectId: project, number: { $lt: below(page) } },
+    { orderBy: { number: "desc" }, limit: onePast(page) },
   );
   return pageOf(
-    rows,
+    found,
     page,
-    ({ number }) => number as number,
-    (row) => ({
-      ...(row as unknown as BasisDecision),
-      createdAt: new Date(row.createdAt as string).toISOString(),
+    ({ number }) => number,
+    ({ number, catalogueRevision, houseRuleVersion, reason, createdAt, createdBy }) => ({
+      number,
+      catalogueRevision,
+      houseRuleVersion,
+      reason,
+      createdAt: createdAt.toISOString(),
+      createdBy,
     }),
   );
 }

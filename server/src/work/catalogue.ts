@@ -9,8 +9,8 @@ import {
 import { digestOf } from "@proven-seat/core/judgement/proof";
 import { catalogueContent, catalogueInForce } from "../store/current.ts";
 import { CatalogueVersion } from "../store/entities/versions.ts";
+import { oneAfterTheOther } from "../store/locks.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { rowsOf } from "../store/sql.ts";
 import { Refusal } from "./refusal.ts";
 
 interface Revision {
@@ -85,7 +85,7 @@ export async function putCatalogue(
   try {
     return await em.transactional(async (tx) => {
       // One after the other: what is in force must still be so when the next revision is counted.
-      await rowsOf(tx, "select pg_advisory_xact_lock(4185)");
+      await oneAfterTheOther(tx, "the catalogue's next revision");
       const { revision, digest } = await catalogueInForce(tx);
       if (revision !== asked.basedOn)
         throw new Refusal(

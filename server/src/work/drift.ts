@@ -1,10 +1,12 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Drift, DriftedSheet, DriftedTag } from "@proven-seat/contract";
 import { driftOutcomes } from "@proven-seat/contract";
-import { type SheetDrift, type TagSummary, turnedBetween } from "@proven-seat/core/judgement/proof";
+import { type SheetDrift, turnedBetween } from "@proven-seat/core/judgement/proof";
 import { kinds } from "../provings/index.ts";
 import { type Basis, basisNamed, basisOfProject } from "../store/bases.ts";
-import { type Reader, rowsOf } from "../store/sql.ts";
+import { provedByBefore, tagsAtOnce, tagsByBoth } from "../store/drift-rows.ts";
+import { DriftAcknowledged, SheetResult } from "../store/entities/provings.ts";
+import { sheetDrifts } from "../store/sheet-results.ts";
 import { Refusal } from "./refusal.ts";
 
 /** Rows that are told; the rest is counted. */
@@ -18,32 +20,8 @@ function counted(outcomes: Iterable<Outcome>): Record<Outcome, number> {
   return counts;
 }
 
-interface SheetFound {
-  id: string;
-  tag: string;
-  number: string;
-  revision: string;
-  drift: SheetDrift;
-  asks: string | null;
-  verdict: string | null;
-  reason: string | null;
-  at: string | null;
-  by: string | null;
-}
-
-async function driftedSheets(db: Reader, project: string, basis: Basis): Promise<Drift["sheets"]> {
-  const found = await rowsOf<SheetFound>(
-    db,
-    `select s.id, t.id as tag, t.number, s.revision, r.drift - 'findings' as drift,
-            r.drift #>> '{findings,0,asks}' as asks, r.drift #>> '{findings,0,now,verdict}' as verdict,
-            a.reason, a.created_at as at, a.created_by as by
-       from (select distinct on (tag_id) * from sheet order by tag_id, issued_at desc) s
-       join tag t on t.id = s.tag_id
-       join sheet_result r on r.sheet_id = s.id and r.basis_id = ?
-       left join drift_acknowledged a on a.sheet_id = s.id and a.basis_id = r.basis_id
-      where t.project_id = ? order by r.grave desc, t.number`,
-    [basis.id, project],
-  );
+async function driftedSheets(em: EntityManager, project: string, basis: Basis): Promise<Drift["sheets"]> {
+  const found = await sheetDrifts(em, project, basis.id);
   const rows = found
     .filter(({ drift }) => drift.outcome !== "same")
     .slice(0, mostRows)
@@ -64,7 +42,7 @@ async function driftedSheets(db: Reader, project: string, basis: Basis): Promise
     );
   return {
     counts: counted(found.map(({ drift }) => drift.outcome)),
-    unproved: await kinds.sheets.countStale(db, project, basis.id),
+    unproved: await kinds.sheets.countStale(em, project, basis.id),
     rows,
   };
 }
@@ -73,53 +51,27 @@ async function driftedSheets(db: Reader, project: string, basis: Basis): Promise
  * What the tags were proved by before: what the project is pinned to, where another basis is asked for; else the one
  * they were proved by last of those that project was ever pinned to.
  */
-async function comparedWith(db: Reader, project: string, to: Basis): Promise<Basis | null> {
-  const own = await basisOfProject(db, project);
+async function comparedWith(em: EntityManager, project: string, to: Basis): Promise<Basis | null> {
+  const own = await basisOfProject(em, project);
   if (own.id !== to.id) return own;
-  const [before] = await rowsOf<{ id: number }>(
-    db,
-    `select b.id from basis b
-       join basis_decision d on d.project_id = ? and d.catalogue_revision = b.catalogue_revision
-        and d.house_rule_version = b.house_rule_version
-       join proving p on p.basis_id = b.id and p.project_id = d.project_id and p.what = 'list'
-      where b.id <> ? and exists (select from tag_result r join tag t on t.id = r.tag_id
-        where r.basis_id = b.id and t.project_id = d.project_id)
-      order by p.asked_at desc limit 1`,
-    [project, to.id],
-  );
-  return before ? basisNamed(db, before.id) : null;
+  const before = await provedByBefore(em, project, to.id);
+  return before === null ? null : basisNamed(em, before);
 }
-
-interface TagFound {
-  id: string;
-  number: string;
-  was: TagSummary;
-  now: TagSummary;
-}
-
-const tagsAtOnce = 1000;
 
 async function driftedTags(
-  db: Reader,
+  em: EntityManager,
   project: string,
   from: Basis | null,
   to: Basis,
 ): Promise<Drift["tags"]> {
-  const unproved = await kinds.list.countStale(db, project, to.id);
-  const before = from === null ? 0 : await kinds.list.countStale(db, project, from.id);
+  const unproved = await kinds.list.countStale(em, project, to.id);
+  const before = from === null ? 0 : await kinds.list.countStale(em, project, from.id);
   const outcomes: Outcome[] = [];
   let rows: DriftedTag[] = [];
   let after = "";
   while (from !== null) {
     // Some at a time, and only the worst are held: memory does not grow with the list.
-    const found = await rowsOf<TagFound>(
-      db,
-      `select t.id, t.number, a.summary as was, b.summary as now from tag t
-         join tag_result a on a.tag_id = t.id and a.basis_id = ?
-         join tag_result b on b.tag_id = t.id and b.basis_id = ? and b.tag_version = a.tag_version
-        where t.project_id = ? and t.number > ? order by t.number limit ?`,
-      [from.id, to.id, project, after, tagsAtOnce],
-    );
+    const found = await tagsByBoth(em, project, { from: from.id, to: to.id }, after);
     for (const { id, number, was, now } of found) {
       const turned = turnedBetween(was, now);
       outcomes.push(turned.outcome);
@@ -150,31 +102,32 @@ export async function driftOfProject(em: EntityManager, project: string, to: Bas
 }
 
 /** A sheet's findings as issued beside those of a basis; null where it was not proved by it. */
-export async function driftOfSheet(db: Reader, sheet: string, { id }: Basis): Promise<SheetDrift | null> {
-  const [row] = await rowsOf<{ drift: SheetDrift }>(
-    db,
-    "select drift from sheet_result where sheet_id = ? and basis_id = ?",
-    [sheet, id],
-  );
-  return row?.drift ?? null;
-}
+export const driftOfSheet = async (
+  em: EntityManager,
+  sheet: string,
+  { id }: Basis,
+): Promise<SheetDrift | null> =>
+  (await em.findOne(SheetResult, { sheetId: sheet, basisId: id }))?.drift ?? null;
 
 /** Keeps that somebody has seen what became of a sheet, and why it may stand. */
 export async function acknowledge(
-  db: Reader,
+  em: EntityManager,
   sheet: string,
   { id }: Basis,
   reason: string,
   user: string,
 ): Promise<void> {
-  const [kept] = await rowsOf<{ sheet_id: string }>(
-    db,
-    `insert into drift_acknowledged (sheet_id, basis_id, reason, created_at, created_by)
-     select sheet_id, basis_id, ?, now(), ? from sheet_result where sheet_id = ? and basis_id = ?
-     on conflict do nothing returning sheet_id`,
-    [reason, user, sheet, id],
-  );
-  if (!kept)
+  const of = { sheetId: sheet, basisId: id };
+  const proved = (await em.count(SheetResult, of)) > 0;
+  const kept = proved
+    ? await em
+        .createQueryBuilder(DriftAcknowledged)
+        .insert({ ...of, reason, createdAt: new Date(), createdBy: user })
+        .onConflict()
+        .ignore()
+        .execute("run")
+    : { affectedRows: 0 };
+  if (kept.affectedRows === 0)
     throw new Refusal(
       "unchanged",
       "Either this change was acknowledged already, or the sheet was not proved by this catalogue, these house rules and this engine.",

@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { isDeepStrictEqual } from "node:util";
+import { LockMode } from "@mikro-orm/core";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { issueSheetSchema, SheetRow } from "@proven-seat/contract";
 import type { Sheet as SheetDocument } from "@proven-seat/core/judgement/proof";
@@ -7,9 +8,9 @@ import type { z } from "zod";
 import type { Jobs } from "../jobs/jobs.ts";
 import { basisOfProject } from "../store/bases.ts";
 import { catalogueContent, catalogueInForce, currentHouseRules } from "../store/current.ts";
+import { Project } from "../store/entities/project.ts";
 import { Proof, Sheet } from "../store/entities/sheet.ts";
 import { Tag } from "../store/entities/tag.ts";
-import { rowsOf } from "../store/sql.ts";
 import { notThere, Refusal } from "./refusal.ts";
 import { lockedTag, presentTag } from "./tags.ts";
 
@@ -169,7 +170,7 @@ export async function issueSheet(
     if (meanwhile) return meanwhile;
     if (tag.version !== seen.version) throw staleTag(tag);
     // Nobody moves the project on before the sheet is stored.
-    await rowsOf(tx, "select from project where id = ? for share", [tag.project.id]);
+    await tx.findOne(Project, { id: tag.project.id }, { lockMode: LockMode.PESSIMISTIC_READ, refresh: true });
     const pinned = await basisOfProject(tx, tag.project.id);
     if (
       pinned.catalogueRevision !== basis.catalogue.revision ||

@@ -4,12 +4,12 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { NewProject, Project as ProjectDocument, SaveProject } from "@proven-seat/contract";
 import type { UnitSystem } from "@proven-seat/core/basis/units";
 import { type DutyDefaults, dutyDefaultsSchema } from "@proven-seat/core/duty";
+import { copyTags } from "../store/copied-tags.ts";
 import { catalogueInForce, currentHouseRules } from "../store/current.ts";
 import { keepDecision } from "../store/decisions.ts";
 import { Project } from "../store/entities/project.ts";
 import { Tag } from "../store/entities/tag.ts";
 import { lastOf, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { rowsOf } from "../store/sql.ts";
 import { notThere, Refusal } from "./refusal.ts";
 
 const present = (
@@ -72,20 +72,6 @@ export const presentProject = async (em: EntityManager, project: Project): Promi
 export async function projectNamed(em: EntityManager, id: string): Promise<Project> {
   return (await em.findOne(Project, { id })) ?? Promise.reject(notThere("project"));
 }
-
-/** Tags of another project with their duties, remarks and choices; sheets and history stay where they are. */
-const copyTags = (em: EntityManager, from: string, to: string, at: Date, user: string) =>
-  rowsOf(
-    em,
-    `with copied as (
-       insert into tag (id, project_id, number, number_key, service, unit, duty, remarks, duty_version, choice, version,
-         created_at, created_by, updated_at, updated_by)
-       select gen_random_uuid(), ?::uuid, number, number_key, service, unit, duty, remarks, 1, choice, 1, ?::timestamptz, ?, ?, ?
-       from tag where project_id = ? returning id, duty, created_at, created_by)
-     insert into duty_version (tag_id, version, duty, created_at, created_by)
-     select id, 1, duty, created_at, created_by from copied`,
-    [to, at, user, at, user, from],
-  );
 
 /** What a project is proved by. */
 export interface Pinned {

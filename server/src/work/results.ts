@@ -1,20 +1,18 @@
+import type { EntityManager } from "@mikro-orm/postgresql";
 import type { TagMarksRow, TagResult } from "@proven-seat/contract";
 import { basisOfProject } from "../store/bases.ts";
-import { onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { type Reader, rowsOf } from "../store/sql.ts";
+import { type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { tagMarks, tagSummaries } from "../store/tag-results.ts";
 
 /** Marks of every tag of a project that was proved by what it is pinned to. */
-export async function marksOf(db: Reader, project: string, page: PageAsked): Promise<Page<TagMarksRow>> {
-  const { id } = await basisOfProject(db, project);
-  const rows = await rowsOf<TagMarksRow & { number: string }>(
-    db,
-    `select t.number, r.tag_id as id, r.tag_version as version, r.marks
-       from tag_result r join tag t on t.id = r.tag_id
-      where t.project_id = ? and r.basis_id = ? and (?::text is null or t.number > ?) order by t.number limit ?`,
-    [project, id, page.after, page.after, onePast(page)],
-  );
+export async function marksOf(
+  em: EntityManager,
+  project: string,
+  page: PageAsked,
+): Promise<Page<TagMarksRow>> {
+  const { id } = await basisOfProject(em, project);
   return pageOf(
-    rows,
+    await tagMarks(em, project, id, page),
     page,
     ({ number }) => number,
     ({ number: _, ...marks }) => marks,
@@ -22,13 +20,11 @@ export async function marksOf(db: Reader, project: string, page: PageAsked): Pro
 }
 
 /** What was found of some tags of a project. */
-export async function summariesOf(db: Reader, project: string, ids: readonly string[]): Promise<TagResult[]> {
-  const { id } = await basisOfProject(db, project);
-  return rowsOf<TagResult>(
-    db,
-    `select r.tag_id as id, r.tag_version as version, r.summary
-       from tag_result r join tag t on t.id = r.tag_id
-      where t.project_id = ? and r.basis_id = ? and r.tag_id = any(?::uuid[])`,
-    [project, id, `{${ids.join()}}`],
-  );
+export async function summariesOf(
+  em: EntityManager,
+  project: string,
+  ids: readonly string[],
+): Promise<TagResult[]> {
+  const { id } = await basisOfProject(em, project);
+  return tagSummaries(em, project, id, ids);
 }

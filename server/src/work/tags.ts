@@ -7,9 +7,10 @@ import { tagKey } from "@proven-seat/core/basis/text";
 import type { Duty } from "@proven-seat/core/duty";
 import type { Project } from "../store/entities/project.ts";
 import { Sheet } from "../store/entities/sheet.ts";
+import { ShopJob } from "../store/entities/shop.ts";
 import { DutyVersion, Tag } from "../store/entities/tag.ts";
 import { below, onePast, type PageAsked, pageOf } from "../store/page.ts";
-import { type Reader, rowsOf } from "../store/sql.ts";
+import type { Reader } from "../store/sql.ts";
 import { dutyOf } from "../store/stored.ts";
 import { stateLookedAt, type TagState, tagState, writeTag } from "../store/tag-states.ts";
 import { projectNamed } from "./projects.ts";
@@ -160,8 +161,8 @@ export function removeTag(em: EntityManager, id: string, version: number): Promi
       );
     if ((await tx.count(Sheet, { tag: tag.id })) > 0)
       throw new Refusal("has-sheets", `Tag ${tag.number} has issued sheets and is kept with them.`);
-    const [job] = await rowsOf(tx, "select 1 from shop_job where tag_id = ? limit 1", [tag.id]);
-    if (job) throw new Refusal("has-jobs", `Tag ${tag.number} was worked on and is kept with its jobs.`);
+    if ((await tx.count(ShopJob, { tagId: tag.id })) > 0)
+      throw new Refusal("has-jobs", `Tag ${tag.number} was worked on and is kept with its jobs.`);
     tx.remove(tag);
   });
 }

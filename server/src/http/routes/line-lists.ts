@@ -1,8 +1,9 @@
 import { pipeline } from "node:stream/promises";
 import { endpoints } from "@proven-seat/contract";
 import type { ListedTag } from "@proven-seat/core/duty/line-list";
+import { listedTags, remarksIn } from "../../store/read-list.ts";
 import { draftNamed, draftsOf, memoryOf, remember, removeDraft } from "../../work/drafts.ts";
-import { importTags, listedTags, remarksIn } from "../../work/line-lists.ts";
+import { importTags } from "../../work/line-lists.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
 
@@ -16,8 +17,8 @@ export function mountLineLists(mount: Mount): void {
     return importTags(em, project, list, user);
   });
 
-  mount("exportTags", async ({ em, db, project, response, jobs, signal }) => {
-    const remarks = await remarksIn(db, project);
+  mount("exportTags", async ({ em, project, response, jobs, signal }) => {
+    const remarks = await remarksIn(em, project);
     async function* rows() {
       let first = true;
       for await (const tags of listedTags(em, project)) {
@@ -41,8 +42,8 @@ export function mountLineLists(mount: Mount): void {
     }
   });
 
-  mount("exportWorkbook", async ({ em, db, project, response, jobs, signal }) => {
-    const remarks = await remarksIn(db, project);
+  mount("exportWorkbook", async ({ em, project, response, jobs, signal }) => {
+    const remarks = await remarksIn(em, project);
     const tags: ListedTag[] = [];
     for await (const some of listedTags(em, project)) tags.push(...some);
     const { bytes } = await jobs.run("tagWorkbook", { tags, remarks }, signal);
@@ -52,11 +53,11 @@ export function mountLineLists(mount: Mount): void {
       .send(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength));
   });
 
-  mount("drafts", ({ db, project, page }) => draftsOf(db, project, page));
-  mount("draft", ({ db, project, parameters }) => draftNamed(db, project, parameters.draft!));
-  mount("deleteDraft", ({ db, project, parameters }) => removeDraft(db, project, parameters.draft!));
-  mount("listMemory", ({ db, project, parameters }) => memoryOf(db, project, parameters.shape!));
-  mount("remember", ({ db, project, parameters, body, user }) =>
-    remember(db, project, parameters.shape!, body, user),
+  mount("drafts", ({ em, project, page }) => draftsOf(em, project, page));
+  mount("draft", ({ em, project, parameters }) => draftNamed(em, project, parameters.draft!));
+  mount("deleteDraft", ({ em, project, parameters }) => removeDraft(em, project, parameters.draft!));
+  mount("listMemory", ({ em, project, parameters }) => memoryOf(em, project, parameters.shape!));
+  mount("remember", ({ em, project, parameters, body, user }) =>
+    remember(em, project, parameters.shape!, body, user),
   );
 }

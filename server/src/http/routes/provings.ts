@@ -25,20 +25,20 @@ export function mountProvings(mount: Mount): void {
     const basis = await basisAskedFor(em, project, other);
     return beginProving(em, queue, { project, what, basis, user });
   });
-  mount("provings", ({ db, project }) => provingsOf(db, project));
+  mount("provings", ({ em, project }) => provingsOf(em, project));
   mount("provingsLive", ({ live, project, response }) => live.watch(project, response));
-  mount("cancelProving", ({ db, project, parameters }) => cancelProving(db, project, parameters.proving!));
-  mount("marks", ({ db, project, page }) => marksOf(db, project, page));
-  mount("summaries", ({ db, project, body: { ids } }) => summariesOf(db, project, ids));
-  mount("basisDecisions", ({ db, project, page }) => basisDecisions(db, project, page));
+  mount("cancelProving", ({ em, project, parameters }) => cancelProving(em, project, parameters.proving!));
+  mount("marks", ({ em, project, page }) => marksOf(em, project, page));
+  mount("summaries", ({ em, project, body: { ids } }) => summariesOf(em, project, ids));
+  mount("basisDecisions", ({ em, project, page }) => basisDecisions(em, project, page));
   mount("moveOn", ({ em, project, body, user }) => moveOn(em, project, body, user));
   mount("drift", async ({ em, project, query }) =>
     driftOfProject(em, project, await basisAskedFor(em, project, otherBasis(query))),
   );
-  mount("sheetDrift", async ({ db, project, parameters, query }) =>
-    driftOfSheet(db, parameters.id!, await basisAskedFor(db, project, otherBasis(query))),
+  mount("sheetDrift", async ({ em, project, parameters, query }) =>
+    driftOfSheet(em, parameters.id!, await basisAskedFor(em, project, otherBasis(query))),
   );
-  mount("acknowledgeDrift", async ({ db, project, parameters, body: { reason, ...other }, user }) =>
-    acknowledge(db, parameters.id!, await basisAskedFor(db, project, other), reason, user),
+  mount("acknowledgeDrift", async ({ em, project, parameters, body: { reason, ...other }, user }) =>
+    acknowledge(em, parameters.id!, await basisAskedFor(em, project, other), reason, user),
   );
 }

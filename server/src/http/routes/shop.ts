@@ -8,10 +8,10 @@ import type { Mount } from "../mount.ts";
 import { originOf, sendPdf } from "../pdf.ts";
 
 export function mountShop(mount: Mount): void {
-  mount("jobs", ({ db, project, page }) => jobRows(db, project, page));
+  mount("jobs", ({ em, project, page }) => jobRows(em, project, page));
   // Before the job itself, whose id would take the ending in.
-  mount("jobPdf", async ({ em, db, parameters, query, request, response, jobs, signal }) => {
-    const { events, ...job } = await jobNamed(db, parameters.id!, idOf(parameters.job!, "job"));
+  mount("jobPdf", async ({ em, parameters, query, request, response, jobs, signal }) => {
+    const { events, ...job } = await jobNamed(em, parameters.id!, idOf(parameters.job!, "job"));
     const basis = await printBasis(em, job.tagId, originOf(request), query.units);
     const address = basis.pageAddress(`${wordOf(job.kind)}?job=${job.id}`);
     const { bytes } = await jobs.runWith(
@@ -22,8 +22,8 @@ export function mountShop(mount: Mount): void {
     );
     sendPdf(response, basis.fileName(`job-${wordOf(job.kind)}`), bytes);
   });
-  mount("job", async ({ db, parameters, request, response }) => {
-    const job = await jobNamed(db, parameters.id!, idOf(parameters.job!, "job"));
+  mount("job", async ({ em, parameters, request, response }) => {
+    const job = await jobNamed(em, parameters.id!, idOf(parameters.job!, "job"));
     return isKnown(request, response, `${job.id}-${job.events.length}`) ? (undefined as never) : job;
   });
   mount("handIn", ({ em, parameters, body, user }) =>
@@ -32,8 +32,8 @@ export function mountShop(mount: Mount): void {
   mount("handInPicture", ({ em, parameters: { id, job, picture }, body, user }) =>
     keepPicture(em, { tag: id!, job: idOf(job!, "job"), picture: idOf(picture!, "picture") }, body, user),
   );
-  mount("jobPicture", async ({ db, parameters: { id, job, picture }, request, response }) => {
-    const jpeg = await pictureNamed(db, id!, idOf(job!, "job"), idOf(picture!, "picture"));
+  mount("jobPicture", async ({ em, parameters: { id, job, picture }, request, response }) => {
+    const jpeg = await pictureNamed(em, id!, idOf(job!, "job"), idOf(picture!, "picture"));
     // A picture is never changed.
     if (!isKnown(request, response, picture!)) response.type("image/jpeg").send(jpeg);
   });

@@ -1,0 +1,14 @@
+import { defineEntity } from "@mikro-orm/core";
+
+/** How many daily copies the house keeps: one row. */
+export const KeptCopies = defineEntity({
+  name: "KeptCopies",
+  tableName: "keeping",
+  properties: (p) => ({
+    one: p.boolean().primary(),
+    copies: p.integer(),
+    version: p.integer(),
+    changedAt: p.datetime(),
+    changedBy: p.text(),
+  }),
+});
