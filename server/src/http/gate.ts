@@ -1,7 +1,7 @@
 import type { Belongs, Role } from "@proven-seat/contract";
+import { LRUCache } from "lru-cache";
 import { nounOf, projectOf } from "../store/belongs.ts";
 import { isUuid } from "../store/ids.ts";
-import { Recent } from "../store/recent.ts";
 import type { Reader } from "../store/sql.ts";
 import { notThere } from "../work/refusal.ts";
 
@@ -9,7 +9,7 @@ import { notThere } from "../work/refusal.ts";
  * Projects that records were found to belong to: none ever changes hands. A record removed since is still let through
  * here, and is not there for whoever looks for it.
  */
-const belongs = new Recent<string>(20_000);
+const belongs = new LRUCache<string, string>({ max: 20_000 });
 
 /** Who asks. */
 export interface Caller {

@@ -1,4 +1,5 @@
 import { type Catalogue, compileShelf, type Shelf } from "@proven-seat/core/equipment/catalogue";
+import { LRUCache } from "lru-cache";
 
 /** A catalogue by its digest, with its content where the worker that asked did not hold it. */
 export interface HeldCatalogue {
@@ -9,8 +10,7 @@ export interface HeldCatalogue {
 /** Told instead of an answer: the task is to be given again, with the catalogue's content. */
 export class Needs extends Error {}
 
-const heldAtMost = 8;
-const held = new Map<string, Shelf>();
+const held = new LRUCache<string, Shelf>({ max: 8 });
 
 /** The catalogue compiled; the last few stay in each worker, so that hundreds of kilobytes are not sent each time. */
 export function shelfHeld({ digest, content }: HeldCatalogue): Shelf {
@@ -18,7 +18,6 @@ export function shelfHeld({ digest, content }: HeldCatalogue): Shelf {
   if (known) return known;
   if (content === null) throw new Needs();
   const shelf = compileShelf(content);
-  if (held.size === heldAtMost) held.delete(held.keys().next().value!);
   held.set(digest, shelf);
   return shelf;
 }

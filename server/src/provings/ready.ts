@@ -1,6 +1,7 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { storedHouseRules } from "@proven-seat/core/basis/house";
 import { digestOf } from "@proven-seat/core/judgement/proof";
+import { LRUCache } from "lru-cache";
 import { shelfHeld } from "../jobs/held.ts";
 import { basisNamed } from "../store/bases.ts";
 import { catalogueContent } from "../store/current.ts";
@@ -8,11 +9,9 @@ import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.t
 import { houseRulesOf } from "../store/stored.ts";
 import type { Ready } from "./kind.ts";
 
-const heldAtMost = 4;
-
 /** Bases ready to prove by; the last few are held, and share a shelf where they share a catalogue. */
 export function readyBases(): (em: EntityManager, id: number) => Promise<Ready> {
-  const held = new Map<number, Ready>();
+  const held = new LRUCache<number, Ready>({ max: 4 });
   return async (em, id) => {
     const known = held.get(id);
     if (known) return known;
@@ -30,7 +29,6 @@ export function readyBases(): (em: EntityManager, id: number) => Promise<Ready> 
       shelf: shelfHeld({ digest, content: await catalogueContent(em, { revision, digest }) }),
       house: values,
     };
-    if (held.size === heldAtMost) held.delete(held.keys().next().value!);
     held.set(id, ready);
     return ready;
   };

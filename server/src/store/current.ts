@@ -1,5 +1,6 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
+import { LRUCache } from "lru-cache";
 import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
 import { type Reader, rowsOf } from "./sql.ts";
 import { catalogueOf, houseRulesOf } from "./stored.ts";
@@ -27,8 +28,7 @@ export async function catalogueInForce(db: Reader, pinned: number | null = null)
   return { revision, digest, createdAt: new Date(created_at), createdBy: created_by };
 }
 
-const heldAtMost = 4;
-const held = new Map<string, Catalogue>();
+const held = new LRUCache<string, Catalogue>({ max: 4 });
 
 /** The content of a revision in the newest format; the last few are held by their digest. */
 export async function catalogueContent(
@@ -38,7 +38,6 @@ export async function catalogueContent(
   const known = held.get(digest);
   if (known) return known;
   const content = catalogueOf(await em.findOneOrFail(CatalogueVersion, { revision }));
-  if (held.size === heldAtMost) held.delete(held.keys().next().value!);
   held.set(digest, content);
   return content;
 }

@@ -1,6 +1,6 @@
 import type { Choice, Tag as TagDocument } from "@proven-seat/contract";
 import type { Duty } from "@proven-seat/core/duty";
-import { Recent } from "./recent.ts";
+import { LRUCache } from "lru-cache";
 import { type Reader, rowsOf } from "./sql.ts";
 import { dutyOf } from "./stored.ts";
 
@@ -45,7 +45,7 @@ const columns =
   "id, project_id, number, number_key, service, unit, duty, duty_version, choice, remarks, version, updated_at, updated_by";
 
 /** States read or written lately: what stands in a version need not be fetched and read again. */
-const recent = new Recent<TagState>(500);
+const recent = new LRUCache<string, TagState>({ max: 500 });
 
 const held = (row: Row): TagState => {
   const state = stateFrom(row);
