@@ -1,7 +1,8 @@
 import { emptyDuty } from "@proven-seat/core/duty";
 import { describe, expect, it } from "vitest";
-import { type Endpoint, pageLimits } from "./endpoint.ts";
-import { addressOf, endpoints } from "./endpoints/index.ts";
+import { addressOf, pageLimits } from "./addresses.ts";
+import type { Endpoint } from "./endpoint.ts";
+import { endpoints } from "./endpoints/index.ts";
 import { importSchema } from "./list-records.ts";
 import { openApiDocument } from "./open-api.ts";
 import { choiceSchema, newHouseRulesSchema, saveTagSchema, tagContentSchema } from "./records.ts";

@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import type { Address } from "./addresses.ts";
 
 /** Who may call an endpoint: one role until accounts come. */
 export type Role = "anybody" | "engineer";
@@ -9,22 +10,17 @@ export type Role = "anybody" | "engineer";
  */
 export type Belongs = "in path" | "of tag" | "of sheet" | null;
 
-/** One address of the API. Path parameters stand in braces, as in OpenAPI. */
-export interface Endpoint<Body extends z.ZodType = z.ZodType, Answer extends z.ZodType = z.ZodType> {
-  readonly method: "get" | "post" | "put" | "delete";
-  readonly path: string;
+/** An endpoint: its address, and what is sent to it and answered. */
+export interface Endpoint<Body extends z.ZodType = z.ZodType, Answer extends z.ZodType = z.ZodType>
+  extends Address {
   readonly says: string;
   readonly project: Belongs;
   readonly role: Role;
   readonly body?: Body;
   /** The body is large enough that reading it would keep others waiting: the handler has it read elsewhere. */
   readonly bodyAsSent?: true;
-  /** What the body is where it is no JSON. */
-  readonly takes?: string;
   /** Null where the answer is no JSON or nothing. */
   readonly answer: Answer | null;
-  /** A list answered in pages: `limit` and `after` in the query, the next page in the `Link` header (RFC 8288). */
-  readonly paged?: true;
   readonly status?: number;
   readonly mediaType?: string;
   readonly query?: Record<string, string>;
@@ -33,6 +29,3 @@ export interface Endpoint<Body extends z.ZodType = z.ZodType, Answer extends z.Z
 }
 
 export const endpoint = <const One extends Endpoint>(of: One): One => of;
-
-/** Items of a page where nothing else is asked, and the most that may be asked. */
-export const pageLimits = { usual: 1000, most: 10_000 } as const;

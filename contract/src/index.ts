@@ -1,3 +1,4 @@
+export * from "./addresses.ts";
 export * from "./endpoint.ts";
 export * from "./endpoints/index.ts";
 export * from "./list-records.ts";

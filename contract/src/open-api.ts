@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { type Endpoint, pageLimits } from "./endpoint.ts";
+import { pageLimits } from "./addresses.ts";
+import type { Endpoint } from "./endpoint.ts";
 import { endpoints } from "./endpoints/index.ts";
 import { problemSchema } from "./records.ts";
 

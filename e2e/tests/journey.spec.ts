@@ -84,6 +84,17 @@ test("a first visit opens on a tag with a problem, without loading charts", asyn
   expect(prover).toBeGreaterThan(100_000);
   expect(total).toBeGreaterThan(prover + 50_000);
   expect(total).toBeLessThan(505_000);
+  // What stands in the page itself: with it the first screen is there.
+  const first = [...(await (await fetch(app.url)).text()).matchAll(/assets\/[\w-]+\.js/g)].map(
+    ([path]) => path,
+  );
+  expect(first.length).toBeGreaterThan(0);
+  const sizes = await Promise.all(
+    [...new Set(first)].map(
+      async (path) => gzipSync(await (await fetch(`${app.url}/${path}`)).arrayBuffer()).length,
+    ),
+  );
+  expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(150_000);
   await page.getByRole("link", { name: /Drive/ }).click();
   await expect(page.getByRole("img", { name: /Torque demand/ })).toBeVisible();
 });

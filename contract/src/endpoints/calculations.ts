@@ -1,19 +1,18 @@
 import { proveRequestSchema } from "@proven-seat/core/judgement/request";
 import { z } from "zod";
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 
 export const calculationsEndpoints = {
   calculations: endpoint({
-    method: "get",
-    path: "/api/calc",
+    ...addresses.calculations,
     says: "Names of the calculations",
     project: null,
     role: "anybody",
     answer: z.array(z.object({ name: z.string(), title: z.string(), source: z.string() })),
   }),
   calculationSchema: endpoint({
-    method: "get",
-    path: "/api/calc/{name}/schema",
+    ...addresses.calculationSchema,
     says: "JSON Schema of a calculation's input",
     project: null,
     role: "anybody",
@@ -21,8 +20,7 @@ export const calculationsEndpoints = {
     problems: [404],
   }),
   calculate: endpoint({
-    method: "post",
-    path: "/api/calc/{name}",
+    ...addresses.calculate,
     says: "Compute one input, or an array of at most 10 000 with failures in their places",
     project: null,
     role: "anybody",
@@ -31,8 +29,7 @@ export const calculationsEndpoints = {
     problems: [404, 422],
   }),
   prove: endpoint({
-    method: "post",
-    path: "/api/prove",
+    ...addresses.prove,
     says: "Prove a duty: ranked candidates with every finding",
     project: null,
     role: "engineer",

@@ -1,28 +1,25 @@
 import { z } from "zod";
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 import { catalogueRowSchema, catalogueVersionSchema, newCatalogueSchema } from "../records.ts";
 
 export const catalogueEndpoints = {
   catalogue: endpoint({
-    method: "get",
-    path: "/api/catalogue",
+    ...addresses.catalogue,
     says: "Current catalogue",
     project: null,
     role: "engineer",
     answer: catalogueVersionSchema,
   }),
   catalogueVersions: endpoint({
-    method: "get",
-    path: "/api/catalogue/versions",
+    ...addresses.catalogueVersions,
     says: "Every revision of the catalogue, newest first",
     project: null,
     role: "engineer",
-    paged: true,
     answer: z.array(catalogueRowSchema),
   }),
   catalogueRevision: endpoint({
-    method: "get",
-    path: "/api/catalogue/{revision}",
+    ...addresses.catalogueRevision,
     says: "One revision of the catalogue",
     project: null,
     role: "engineer",
@@ -30,8 +27,7 @@ export const catalogueEndpoints = {
     problems: [404],
   }),
   newCatalogue: endpoint({
-    method: "post",
-    path: "/api/catalogue",
+    ...addresses.newCatalogue,
     says: "Put a new revision of the catalogue on the shelf: all of it or nothing",
     project: null,
     role: "engineer",

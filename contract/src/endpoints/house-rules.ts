@@ -1,28 +1,25 @@
 import { z } from "zod";
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 import { houseRuleVersionSchema, newHouseRulesSchema } from "../records.ts";
 
 export const houseRulesEndpoints = {
   houseRules: endpoint({
-    method: "get",
-    path: "/api/house-rules",
+    ...addresses.houseRules,
     says: "House rules in force",
     project: null,
     role: "engineer",
     answer: houseRuleVersionSchema,
   }),
   houseRuleVersions: endpoint({
-    method: "get",
-    path: "/api/house-rules/versions",
+    ...addresses.houseRuleVersions,
     says: "Every version of the house rules, newest first",
     project: null,
     role: "engineer",
-    paged: true,
     answer: z.array(houseRuleVersionSchema),
   }),
   houseRuleVersion: endpoint({
-    method: "get",
-    path: "/api/house-rules/{version}",
+    ...addresses.houseRuleVersion,
     says: "One version of the house rules",
     project: null,
     role: "engineer",
@@ -30,8 +27,7 @@ export const houseRulesEndpoints = {
     problems: [404],
   }),
   newHouseRules: endpoint({
-    method: "post",
-    path: "/api/house-rules",
+    ...addresses.newHouseRules,
     says: "Put a new version of the house rules in force",
     project: null,
     role: "engineer",

@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import type { AddressName } from "../addresses.ts";
 import type { Endpoint } from "../endpoint.ts";
 import { calculationsEndpoints } from "./calculations.ts";
 import { catalogueEndpoints } from "./catalogue.ts";
@@ -26,9 +27,9 @@ export const endpoints = {
   ...shopEndpoints,
   ...provingsEndpoints,
   ...keepingEndpoints,
-} satisfies Record<string, Endpoint>;
+} satisfies Record<AddressName, Endpoint>;
 
-export type EndpointName = keyof typeof endpoints;
+export type EndpointName = AddressName;
 
 /** What an endpoint answers with; nothing where it is no JSON. */
 export type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
@@ -36,10 +37,3 @@ export type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] exten
 }
   ? z.output<Answer>
   : undefined;
-
-/** Address of an endpoint with its parameters filled in. */
-export function addressOf(name: EndpointName, parameters: Record<string, string> = {}): string {
-  return endpoints[name].path.replace(/\{(\w+)\}/g, (_, key: string) =>
-    encodeURIComponent(parameters[key] ?? ""),
-  );
-}

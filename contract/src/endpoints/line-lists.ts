@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 import {
   draftRowSchema,
@@ -10,8 +11,7 @@ import {
 
 export const lineListsEndpoints = {
   importTags: endpoint({
-    method: "post",
-    path: "/api/projects/{id}/imports",
+    ...addresses.importTags,
     says: "Import a line list: all or nothing",
     project: "in path",
     role: "engineer",
@@ -22,8 +22,7 @@ export const lineListsEndpoints = {
     problems: [404, 409, 413, 422],
   }),
   exportTags: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/tags.csv",
+    ...addresses.exportTags,
     says: "Line list as CSV that imports back to the same",
     project: "in path",
     role: "engineer",
@@ -32,8 +31,7 @@ export const lineListsEndpoints = {
     problems: [404],
   }),
   exportWorkbook: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/tags.xlsx",
+    ...addresses.exportWorkbook,
     says: "Line list as a workbook that imports back to the same",
     project: "in path",
     role: "engineer",
@@ -42,18 +40,15 @@ export const lineListsEndpoints = {
     problems: [404, 429],
   }),
   drafts: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/drafts",
+    ...addresses.drafts,
     says: "Rows of lists that wait for a person, newest first",
     project: "in path",
     role: "engineer",
-    paged: true,
     answer: z.array(draftRowSchema),
     problems: [404],
   }),
   draft: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/drafts/{draft}",
+    ...addresses.draft,
     says: "Rows that wait, as they stand in their file",
     project: "in path",
     role: "engineer",
@@ -61,8 +56,7 @@ export const lineListsEndpoints = {
     problems: [404],
   }),
   deleteDraft: endpoint({
-    method: "delete",
-    path: "/api/projects/{id}/drafts/{draft}",
+    ...addresses.deleteDraft,
     says: "Give rows up that wait",
     project: "in path",
     role: "engineer",
@@ -71,8 +65,7 @@ export const lineListsEndpoints = {
     problems: [404],
   }),
   listMemory: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/list-memories/{shape}",
+    ...addresses.listMemory,
     says: "What people have said of lists with the same headings; null where nobody has",
     project: "in path",
     role: "engineer",
@@ -80,8 +73,7 @@ export const lineListsEndpoints = {
     problems: [404],
   }),
   remember: endpoint({
-    method: "put",
-    path: "/api/projects/{id}/list-memories/{shape}",
+    ...addresses.remember,
     says: "Remember what was said of lists with the same headings",
     project: "in path",
     role: "engineer",

@@ -1,9 +1,9 @@
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 
 export const plansEndpoints = {
   planPdf: endpoint({
-    method: "get",
-    path: "/api/tags/{id}/plans/{plan}.pdf",
+    ...addresses.planPdf,
     says: "A plan of work (strip, reseat, together or drive) on the tag's valve, the chosen one or else the best, as PDF",
     project: "of tag",
     role: "engineer",

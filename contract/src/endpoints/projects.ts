@@ -1,20 +1,18 @@
 import { z } from "zod";
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 import { newProjectSchema, projectSchema, saveProjectSchema } from "../project-records.ts";
 
 export const projectsEndpoints = {
   projects: endpoint({
-    method: "get",
-    path: "/api/projects",
+    ...addresses.projects,
     says: "Projects",
     project: null,
     role: "engineer",
-    paged: true,
     answer: z.array(projectSchema),
   }),
   newProject: endpoint({
-    method: "post",
-    path: "/api/projects",
+    ...addresses.newProject,
     says: "Begin a project, empty or with another's tags and settings",
     project: null,
     role: "engineer",
@@ -24,8 +22,7 @@ export const projectsEndpoints = {
     problems: [404, 409, 422],
   }),
   saveProject: endpoint({
-    method: "put",
-    path: "/api/projects/{id}",
+    ...addresses.saveProject,
     says: "Change a project's name, settings or whether it is archived; a stale version answers 409",
     project: "in path",
     role: "engineer",
@@ -34,8 +31,7 @@ export const projectsEndpoints = {
     problems: [404, 409, 422],
   }),
   takeOutProject: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/file",
+    ...addresses.takeOutProject,
     says: "A project as one file: everything it is, with history and digests, as lines of JSON (gzip)",
     project: "in path",
     role: "engineer",
@@ -44,14 +40,12 @@ export const projectsEndpoints = {
     problems: [404],
   }),
   bringInProject: endpoint({
-    method: "post",
-    path: "/api/project-files",
+    ...addresses.bringInProject,
     says: "Bring a project in from its file: every digest checked, all of it or nothing",
     project: null,
     role: "engineer",
     query: { name: "name of the project here; as in the file where it is left out" },
     bodyAsSent: true,
-    takes: "application/gzip",
     answer: projectSchema,
     status: 201,
     problems: [409, 413, 422],

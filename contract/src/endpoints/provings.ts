@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 import { projectSchema } from "../project-records.ts";
 import {
@@ -20,8 +21,7 @@ const otherBasis = {
 
 export const provingsEndpoints = {
   askProving: endpoint({
-    method: "post",
-    path: "/api/projects/{id}/provings",
+    ...addresses.askProving,
     says: "Have the tags or the sheets of a project proved as a job; one under way is given back",
     project: "in path",
     role: "engineer",
@@ -31,8 +31,7 @@ export const provingsEndpoints = {
     problems: [404, 422],
   }),
   provings: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/provings",
+    ...addresses.provings,
     says: "Provings of a project that are under way or ended within the hour",
     project: "in path",
     role: "engineer",
@@ -40,8 +39,7 @@ export const provingsEndpoints = {
     problems: [404],
   }),
   provingsLive: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/provings/live",
+    ...addresses.provingsLive,
     says: "The same as it changes: server-sent events, each with the whole list",
     project: "in path",
     role: "engineer",
@@ -50,8 +48,7 @@ export const provingsEndpoints = {
     problems: [404, 429],
   }),
   cancelProving: endpoint({
-    method: "delete",
-    path: "/api/projects/{id}/provings/{proving}",
+    ...addresses.cancelProving,
     says: "Cancel a proving; what was found is kept",
     project: "in path",
     role: "engineer",
@@ -59,18 +56,15 @@ export const provingsEndpoints = {
     problems: [404],
   }),
   marks: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/marks",
+    ...addresses.marks,
     says: "Marks of every tag that was proved by what the project is pinned to",
     project: "in path",
     role: "engineer",
-    paged: true,
     answer: z.array(tagMarksSchema),
     problems: [404],
   }),
   summaries: endpoint({
-    method: "post",
-    path: "/api/projects/{id}/summaries",
+    ...addresses.summaries,
     says: "What was found of up to 500 tags",
     project: "in path",
     role: "engineer",
@@ -79,18 +73,15 @@ export const provingsEndpoints = {
     problems: [404, 422],
   }),
   basisDecisions: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/basis",
+    ...addresses.basisDecisions,
     says: "What a project was pinned to, newest first, and why",
     project: "in path",
     role: "engineer",
-    paged: true,
     answer: z.array(basisDecisionSchema),
     problems: [404],
   }),
   moveOn: endpoint({
-    method: "put",
-    path: "/api/projects/{id}/basis",
+    ...addresses.moveOn,
     says: "Move a project to another revision of the catalogue or version of the house rules",
     project: "in path",
     role: "engineer",
@@ -99,8 +90,7 @@ export const provingsEndpoints = {
     problems: [404, 409, 422],
   }),
   drift: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/drift",
+    ...addresses.drift,
     says: "What became of sheets and tags by another basis, worst first",
     project: "in path",
     role: "engineer",
@@ -109,8 +99,7 @@ export const provingsEndpoints = {
     problems: [404, 422],
   }),
   sheetDrift: endpoint({
-    method: "get",
-    path: "/api/sheets/{id}/drift",
+    ...addresses.sheetDrift,
     says: "A sheet's findings as issued beside those of another basis; null where it was not proved by it",
     project: "of sheet",
     role: "engineer",
@@ -119,8 +108,7 @@ export const provingsEndpoints = {
     problems: [404, 422],
   }),
   acknowledgeDrift: endpoint({
-    method: "post",
-    path: "/api/sheets/{id}/drift",
+    ...addresses.acknowledgeDrift,
     says: "Acknowledge what became of a sheet, with a reason",
     project: "of sheet",
     role: "engineer",

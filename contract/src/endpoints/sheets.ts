@@ -1,21 +1,19 @@
 import { z } from "zod";
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 import { issueSheetSchema, reproofSchema, sheetRowSchema } from "../records.ts";
 
 export const sheetsEndpoints = {
   sheets: endpoint({
-    method: "get",
-    path: "/api/tags/{id}/sheets",
+    ...addresses.sheets,
     says: "Issued sheets of a tag, newest first",
     project: "of tag",
     role: "engineer",
-    paged: true,
     answer: z.array(sheetRowSchema),
     problems: [404],
   }),
   issueSheet: endpoint({
-    method: "post",
-    path: "/api/tags/{id}/sheets",
+    ...addresses.issueSheet,
     says: "Prove again on the server and issue the next revision",
     project: "of tag",
     role: "engineer",
@@ -25,8 +23,7 @@ export const sheetsEndpoints = {
     problems: [404, 409, 422],
   }),
   sheet: endpoint({
-    method: "get",
-    path: "/api/sheets/{id}.json",
+    ...addresses.sheet,
     says: "An issued sheet as JSON, in the format it was issued in",
     project: "of sheet",
     role: "engineer",
@@ -34,8 +31,7 @@ export const sheetsEndpoints = {
     problems: [404],
   }),
   sheetPdf: endpoint({
-    method: "get",
-    path: "/api/sheets/{id}.pdf",
+    ...addresses.sheetPdf,
     says: "An issued sheet as PDF",
     project: "of sheet",
     role: "engineer",
@@ -45,8 +41,7 @@ export const sheetsEndpoints = {
     problems: [404],
   }),
   reproveSheet: endpoint({
-    method: "post",
-    path: "/api/sheets/{id}/reprove",
+    ...addresses.reproveSheet,
     says: "Prove an issued sheet again from what it carries",
     project: "of sheet",
     role: "engineer",

@@ -1,22 +1,20 @@
 import { storedDutySchema } from "@proven-seat/core/duty";
 import { z } from "zod";
+import { addresses } from "../addresses.ts";
 import { endpoint } from "../endpoint.ts";
 import { saveTagSchema, tagContentSchema, tagRowSchema, tagSchema } from "../records.ts";
 
 export const tagsEndpoints = {
   tags: endpoint({
-    method: "get",
-    path: "/api/projects/{id}/tags",
+    ...addresses.tags,
     says: "Tags of a project as rows",
     project: "in path",
     role: "engineer",
-    paged: true,
     answer: z.array(tagRowSchema),
     problems: [404],
   }),
   createTag: endpoint({
-    method: "post",
-    path: "/api/projects/{id}/tags",
+    ...addresses.createTag,
     says: "Add a tag",
     project: "in path",
     role: "engineer",
@@ -26,8 +24,7 @@ export const tagsEndpoints = {
     problems: [404, 409, 422],
   }),
   duties: endpoint({
-    method: "post",
-    path: "/api/projects/{id}/duties",
+    ...addresses.duties,
     says: "Duties of up to 500 tags",
     project: "in path",
     role: "engineer",
@@ -36,8 +33,7 @@ export const tagsEndpoints = {
     problems: [404, 422],
   }),
   tag: endpoint({
-    method: "get",
-    path: "/api/tags/{id}",
+    ...addresses.tag,
     says: "One tag with its duty",
     project: "of tag",
     role: "engineer",
@@ -45,8 +41,7 @@ export const tagsEndpoints = {
     problems: [404],
   }),
   saveTag: endpoint({
-    method: "put",
-    path: "/api/tags/{id}",
+    ...addresses.saveTag,
     says: "Save a tag; a stale version answers 409 with both versions",
     project: "of tag",
     role: "engineer",
@@ -55,8 +50,7 @@ export const tagsEndpoints = {
     problems: [404, 409, 422],
   }),
   deleteTag: endpoint({
-    method: "delete",
-    path: "/api/tags/{id}",
+    ...addresses.deleteTag,
     says: "Remove a tag that has no issued sheet; a stale version answers 409",
     project: "of tag",
     role: "engineer",
@@ -66,12 +60,10 @@ export const tagsEndpoints = {
     problems: [404, 409, 422],
   }),
   dutyVersions: endpoint({
-    method: "get",
-    path: "/api/tags/{id}/duties",
+    ...addresses.dutyVersions,
     says: "Every saved duty of a tag, newest first",
     project: "of tag",
     role: "engineer",
-    paged: true,
     answer: z.array(
       z.object({ version: z.number(), createdAt: z.string(), createdBy: z.string(), duty: storedDutySchema }),
     ),

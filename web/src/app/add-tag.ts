@@ -1,5 +1,3 @@
-import { tagKey } from "@proven-seat/core/basis/text";
-import { emptyDuty, withDefaults } from "@proven-seat/core/duty";
 import { useCallback } from "react";
 import { useNavigate } from "react-router";
 import { call } from "./api.ts";
@@ -12,26 +10,6 @@ export interface NewTagState {
   readonly newTag: true;
 }
 
-/**
- * The next number of a numbering that nobody has, alike to the eye or not: the run of # is the figure, at least as
- * long.
- */
-export function nextNumber(numbering: string, taken: readonly string[]): string {
-  const used = new Set(taken.map(tagKey));
-  const [before = "", run = "#", after = ""] = numbering.split(/(#+)/);
-  const figures = taken.flatMap((number) => {
-    const middle =
-      number.startsWith(before) && number.endsWith(after)
-        ? number.slice(before.length, number.length - after.length)
-        : "";
-    return /^\d{1,12}$/.test(middle) ? [Number(middle)] : [];
-  });
-  let n = figures.reduce((most, one) => Math.max(most, one), 0) + 1;
-  const written = () => `${before}${String(n).padStart(run.length, "0")}${after}`;
-  while (used.has(tagKey(written()))) n++;
-  return written();
-}
-
 /** Makes a tag with a number nobody has, and opens it on its duty. */
 export function useAddTag(): () => Promise<void> {
   const project = useProject();
@@ -39,13 +17,11 @@ export function useAddTag(): () => Promise<void> {
   const navigate = useNavigate();
   return useCallback(async () => {
     if (!project) return;
-    const number = nextNumber(
-      project.numbering,
-      (rows ?? []).map((row) => row.number),
-    );
+    // What a duty is made of is fetched when one is: the list is read without it.
+    const { newTag } = await import("./new-tag.ts");
     const tag = await call("createTag", {
       parameters: { id: project.id },
-      body: { number, duty: withDefaults(emptyDuty, project.defaults).duty },
+      body: newTag(project, rows ?? []),
     });
     void queryClient.invalidateQueries({ queryKey: queryKeys.tags() });
     void navigate(inProject(project, `/tags/${tag.id}/duty`), {

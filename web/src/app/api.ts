@@ -1,11 +1,5 @@
-import {
-  type AnswerOf,
-  addressOf,
-  type EndpointName,
-  endpoints,
-  type Problem,
-  pageLimits,
-} from "@proven-seat/contract";
+import type { AnswerOf, EndpointName, endpoints, Problem } from "@proven-seat/contract";
+import { type Address, addresses, addressOf, pageLimits } from "@proven-seat/contract/addresses";
 
 /** The server answered with a problem document. */
 export class ApiProblem extends Error {
@@ -36,7 +30,7 @@ async function send(name: EndpointName, address: string, { body, file, signal }:
   let response: Response;
   try {
     response = await fetch(address, {
-      method: endpoints[name].method.toUpperCase(),
+      method: addresses[name].method.toUpperCase(),
       ...(body === undefined
         ? {}
         : { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
@@ -54,7 +48,7 @@ async function send(name: EndpointName, address: string, { body, file, signal }:
 }
 
 const takes = (name: EndpointName): string =>
-  (endpoints[name] as { takes?: string }).takes ?? "application/octet-stream";
+  (addresses[name] as Address).takes ?? "application/octet-stream";
 
 /** Calls an endpoint; the answer has the type the contract gives it. */
 export async function call<Name extends EndpointName>(name: Name, of: Call = {}): Promise<AnswerOf<Name>> {

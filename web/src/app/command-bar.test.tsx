@@ -6,7 +6,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { answering, inTheShell } from "../../test/answers.tsx";
 import { demoProject } from "../../test/demo-project.ts";
 import { RulesRoom } from "../rooms/rules/rules-room.tsx";
-import { CommandBar } from "./command-bar.tsx";
+import CommandBar from "./command-bar.tsx";
 import { useCommands } from "./commands.ts";
 import { queryClient } from "./queries.ts";
 import { useReading } from "./reading.ts";

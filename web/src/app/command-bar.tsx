@@ -28,7 +28,7 @@ function CommandKeys({ command: { key, keys } }: { command: Action }) {
 }
 
 /** One key reaches every tag, station and action. */
-export function CommandBar({
+export default function CommandBar({
   onClose,
   onLegend,
   onKeys,

@@ -1,4 +1,5 @@
-import { addressOf, type Proving } from "@proven-seat/contract";
+import type { Proving } from "@proven-seat/contract";
+import { addressOf } from "@proven-seat/contract/addresses";
 import { useEffect, useRef, useState } from "react";
 
 interface Live {

@@ -3,17 +3,25 @@ import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useNavigation } from "react-router";
 import { KeyHint } from "../parts/key-hint.tsx";
 import { Legend } from "../parts/legend.tsx";
-import { SheetDialog } from "../parts/sheet-dialog.tsx";
 import { useShortcuts } from "../parts/shortcuts.ts";
 import { headerRooms } from "../rooms/index.ts";
-import { CommandBar } from "./command-bar.tsx";
 import { inProject, useProject } from "./project.ts";
 import { ProjectSwitch } from "./project-switch.tsx";
 import { useReading, useUnits } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
 
-const UnitsDialog = lazy(() => import("./units-dialog.tsx"));
-const KeysDialog = lazy(() => import("./keys-dialog.tsx"));
+const loadCommandBar = () => import("./command-bar.tsx");
+const loadLegend = () => import("./legend-dialog.tsx");
+const loadUnits = () => import("./units-dialog.tsx");
+const loadKeys = () => import("./keys-dialog.tsx");
+const [CommandBar, LegendDialog, UnitsDialog, KeysDialog] = [
+  lazy(loadCommandBar),
+  lazy(loadLegend),
+  lazy(loadUnits),
+  lazy(loadKeys),
+];
+/** After this the room stands: what opens in front of it is fetched before somebody wants it, or is without a server. */
+const settledMs = 1500;
 
 /** Header, room, footer. The room fills the header's middle and the footer's right end. */
 export function Shell() {
@@ -28,6 +36,13 @@ export function Shell() {
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
+  useEffect(() => {
+    const settled = setTimeout(() => {
+      for (const load of [loadCommandBar, loadLegend, loadUnits, loadKeys])
+        void load().catch(() => undefined);
+    }, settledMs);
+    return () => clearTimeout(settled);
+  }, []);
   useShortcuts({ "/": () => setBar(true), "mod+k": () => setBar(true), "?": () => setLegend(true) });
   const units = `${shownUnit("pressure", reading)} · ${shownUnit("temperature", reading)} · ${shownUnit("torque", reading)}`;
   return (
@@ -92,41 +107,26 @@ export function Shell() {
           <StatusSlot />
         </footer>
       </div>
-      {bar && (
-        <CommandBar
-          onClose={() => setBar(false)}
-          onLegend={() => setLegend(true)}
-          onKeys={() => setKeys(true)}
-        />
-      )}
       <Suspense>
-        {choosing && <UnitsDialog onClose={() => setChoosing(false)} />}
-        {keys && <KeysDialog onClose={() => setKeys(false)} />}
-      </Suspense>
-      <SheetDialog
-        open={legend}
-        onClose={() => setLegend(false)}
-        title="Legend"
-        says="Every mark is the end view of a quarter-turn ball."
-      >
-        <Legend explained />
-        <p className="mt-4">
-          <button
-            type="button"
-            className="quiet"
-            onClick={() => {
+        {bar && (
+          <CommandBar
+            onClose={() => setBar(false)}
+            onLegend={() => setLegend(true)}
+            onKeys={() => setKeys(true)}
+          />
+        )}
+        {legend && (
+          <LegendDialog
+            onClose={() => setLegend(false)}
+            onKeys={() => {
               setLegend(false);
               setKeys(true);
             }}
-          >
-            change or switch off the single keys
-          </button>
-        </p>
-        <p className="mt-4 text-dim">
-          Results are engineering aid. Reference data are indicative and must be checked against the code
-          edition the project invokes and the maker's certified data.
-        </p>
-      </SheetDialog>
+          />
+        )}
+        {choosing && <UnitsDialog onClose={() => setChoosing(false)} />}
+        {keys && <KeysDialog onClose={() => setKeys(false)} />}
+      </Suspense>
     </SlotProvider>
   );
 }

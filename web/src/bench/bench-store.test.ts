@@ -3,9 +3,10 @@ import { emptyDuty } from "@proven-seat/core/duty";
 import { beforeEach, describe, expect, it } from "vitest";
 import { aTag as tag } from "../../test/a-tag.ts";
 import { redo, undo, useBench } from "./bench-store.ts";
-import { contentOf, faultsOf } from "./content.ts";
+import { contentOf } from "./content.ts";
 import { differencesBetween } from "./differences.ts";
 import { dropDraft, keepDraft, readDraft } from "./drafts.ts";
+import { faultsOf } from "./faults.ts";
 
 const cases = () => useBench.getState().content!.duty.cases;
 

@@ -6,7 +6,7 @@ import type { BenchView } from "../workers/bench-view.ts";
 import { type ProverHandle, startProver } from "../workers/prover.ts";
 import { useAnswer } from "./answers.ts";
 import { useBench } from "./bench-store.ts";
-import { faultsOf } from "./content.ts";
+import { faultsOf } from "./faults.ts";
 import { keepHouse } from "./house-as-read.ts";
 
 export interface BenchProof {

@@ -4,9 +4,10 @@ import { ApiProblem, call } from "../app/api.ts";
 import { queryClient } from "../app/queries.ts";
 import { queryKeys } from "../app/query-keys.ts";
 import { useBench } from "./bench-store.ts";
-import { contentOf, faultsOf } from "./content.ts";
+import { contentOf } from "./content.ts";
 import { differencesBetween } from "./differences.ts";
 import { dropDraft, keepDraft } from "./drafts.ts";
+import { faultsOf } from "./faults.ts";
 
 const pause = 500;
 const retryAfter = 3000;

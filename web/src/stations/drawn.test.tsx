@@ -9,7 +9,8 @@ import { useBench } from "../bench/bench-store.ts";
 import { Changes } from "../rooms/shelf/changes.tsx";
 import type { SectionData } from "../workers/views.ts";
 import { SectionPicture } from "./body/section-picture.tsx";
-import { AddCase, useAddCase } from "./duty/add-case.tsx";
+import { AddCase } from "./duty/add-case.tsx";
+import { useAddCase } from "./duty/adding-case.ts";
 import { FluidFields } from "./duty/fluid-fields.tsx";
 
 const fluid = () => useBench.getState().content!.duty.fluid;

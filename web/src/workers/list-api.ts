@@ -17,7 +17,7 @@ import {
   revise,
   type Table,
 } from "@proven-seat/core/duty/line-list";
-import { type ListFile, readListFile, type SheetToWrite, workbookOf } from "@proven-seat/core/duty/workbook";
+import { type ListFile, readListFile, type SheetToWrite } from "@proven-seat/core/duty/workbook";
 import { digestOf } from "@proven-seat/core/judgement/proof";
 
 /** What a file holds. */
@@ -242,7 +242,10 @@ export function listApi() {
       });
     },
     /** A sheet as a workbook. */
-    workbook: (sheet: SheetToWrite): Promise<Uint8Array<ArrayBuffer>> => workbookOf([sheet], new Date()),
+    workbook: async (sheet: SheetToWrite): Promise<Uint8Array<ArrayBuffer>> => {
+      const { workbookOf } = await import("./write-workbook.ts");
+      return workbookOf([sheet], new Date());
+    },
     /** Rows as they stand in the file, to wait, with what was typed into them. */
     keep(rows: readonly number[], { cells: typed = {} }: Decisions): KeptRows {
       const wanted = new Set(rows);

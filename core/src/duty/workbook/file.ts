@@ -1,5 +1,4 @@
 import { type Grid, gridOfText } from "../line-list/grid.ts";
-import { gridsOfWorkbook } from "./read.ts";
 
 /** The sheets of a file, and what was presumed in reading it. */
 export interface ListFile {
@@ -38,7 +37,11 @@ function textOf(bytes: Uint8Array): { text: string; note: string | null } {
  * @source ECMA-376, RFC 4180
  */
 export async function readListFile(bytes: Uint8Array<ArrayBuffer>): Promise<ListFile> {
-  if (isWorkbook(bytes)) return { grids: await gridsOfWorkbook(bytes.slice().buffer), note: null };
+  if (isWorkbook(bytes)) {
+    // Reading workbooks is a third of a megabyte of program: it comes when one does.
+    const { gridsOfWorkbook } = await import("./read.ts");
+    return { grids: await gridsOfWorkbook(bytes.slice().buffer), note: null };
+  }
   const { text, note } = textOf(bytes);
   return { grids: [gridOfText(text)], note };
 }

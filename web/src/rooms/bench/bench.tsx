@@ -5,7 +5,7 @@ import { useSheets, useTag } from "../../app/queries.ts";
 import { useUnits } from "../../app/reading.ts";
 import { InStatus } from "../../app/slots.tsx";
 import { useBench } from "../../bench/bench-store.ts";
-import { faultsOf } from "../../bench/content.ts";
+import { faultsOf } from "../../bench/faults.ts";
 import { useBenchProof } from "../../bench/proof.ts";
 import { useAutosave } from "../../bench/saving.ts";
 import { NothingStands } from "../../lists/candidates/nothing-stands.tsx";

@@ -1,4 +1,5 @@
-import { addressOf, type Project } from "@proven-seat/contract";
+import type { Project } from "@proven-seat/contract";
+import { addressOf } from "@proven-seat/contract/addresses";
 import { Link } from "react-router";
 import { inProject } from "../../app/project.ts";
 import { KeyHint } from "../../parts/key-hint.tsx";

@@ -1,4 +1,5 @@
-import { addressOf, type Project } from "@proven-seat/contract";
+import type { Project } from "@proven-seat/contract";
+import { addressOf } from "@proven-seat/contract/addresses";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { ApiProblem, call } from "../../app/api.ts";

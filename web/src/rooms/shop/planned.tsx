@@ -1,4 +1,4 @@
-import { addressOf } from "@proven-seat/contract";
+import { addressOf } from "@proven-seat/contract/addresses";
 import type { PlanKind, ShopPlan } from "@proven-seat/core/outcome/shop";
 import { useSearchParams } from "react-router";
 import { useUnits } from "../../app/reading.ts";

@@ -1,16 +1,10 @@
 import { caseKindDescriptions } from "@proven-seat/core/duty";
 import { useRef } from "react";
-import { create } from "zustand";
 import { useBench } from "../../bench/bench-store.ts";
 import { entryOf } from "../../parts/field-place.ts";
 import { KeyHint } from "../../parts/key-hint.tsx";
 import { SheetDialog } from "../../parts/sheet-dialog.tsx";
-
-/** Opened from the panel, from the empty table and by key. */
-export const useAddCase = create<{ open: boolean; set: (open: boolean) => void }>()((set) => ({
-  open: false,
-  set: (open) => set({ open }),
-}));
+import { useAddCase } from "./adding-case.ts";
 
 /** Adds an operating case of a kind, started with what the kind usually means. */
 export function AddCase() {

@@ -6,7 +6,7 @@ import { useUnits } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { BoreMark } from "../../parts/bore-mark.tsx";
 import { QuantityField } from "../../parts/quantity-field.tsx";
-import { useAddCase } from "./add-case.tsx";
+import { useAddCase } from "./adding-case.ts";
 import { CaseDetail } from "./case-detail.tsx";
 
 interface Props {

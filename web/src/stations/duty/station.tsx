@@ -4,7 +4,7 @@ import { compare } from "../../lists/compare/tab.ts";
 import { reach } from "../../lists/reach/tab.ts";
 import { later } from "../../parts/later.tsx";
 import type { OnTheBench, Station } from "../station.ts";
-import { useAddCase } from "./add-case.tsx";
+import { useAddCase } from "./adding-case.ts";
 
 const MissingList = later(() => import("./missing-list.tsx"));
 

@@ -1,4 +1,5 @@
-import { addressOf, type ReproofAnswer, type SheetRow } from "@proven-seat/contract";
+import type { ReproofAnswer, SheetRow } from "@proven-seat/contract";
+import { addressOf } from "@proven-seat/contract/addresses";
 import { useState } from "react";
 import { call } from "../../app/api.ts";
 import { day, hour } from "../../parts/dates.ts";

@@ -1,4 +1,4 @@
-import { addressOf } from "@proven-seat/contract";
+import { addressOf } from "@proven-seat/contract/addresses";
 import type { Picture, Said } from "@proven-seat/core/outcome/shop";
 import { useEffect, useState } from "react";
 import { dropPicture, keepPicture, keptPicture } from "./pictures.ts";

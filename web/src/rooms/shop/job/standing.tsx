@@ -1,4 +1,4 @@
-import { addressOf } from "@proven-seat/contract";
+import { addressOf } from "@proven-seat/contract/addresses";
 import type { ReactNode } from "react";
 import { useUnits } from "../../../app/reading.ts";
 import { hour, when } from "../../../parts/dates.ts";

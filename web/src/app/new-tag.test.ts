@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { nextNumber } from "./add-tag.ts";
+import { nextNumber } from "./new-tag.ts";
 
 describe("the number of a new tag", () => {
   it.each([

@@ -1,0 +1,25 @@
+import { Legend } from "../parts/legend.tsx";
+import { SheetDialog } from "../parts/sheet-dialog.tsx";
+
+/** What the marks mean, and what results are. */
+export default function LegendDialog({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
+  return (
+    <SheetDialog
+      open
+      onClose={onClose}
+      title="Legend"
+      says="Every mark is the end view of a quarter-turn ball."
+    >
+      <Legend explained />
+      <p className="mt-4">
+        <button type="button" className="quiet" onClick={onKeys}>
+          change or switch off the single keys
+        </button>
+      </p>
+      <p className="mt-4 text-dim">
+        Results are engineering aid. Reference data are indicative and must be checked against the code
+        edition the project invokes and the maker's certified data.
+      </p>
+    </SheetDialog>
+  );
+}

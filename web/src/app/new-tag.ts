@@ -1,0 +1,32 @@
+import type { Project, TagRow } from "@proven-seat/contract";
+import { tagKey } from "@proven-seat/core/basis/text";
+import { emptyDuty, withDefaults } from "@proven-seat/core/duty";
+
+/**
+ * The next number of a numbering that nobody has, alike to the eye or not: the run of # is the figure, at least as
+ * long.
+ */
+export function nextNumber(numbering: string, taken: readonly string[]): string {
+  const used = new Set(taken.map(tagKey));
+  const [before = "", run = "#", after = ""] = numbering.split(/(#+)/);
+  const figures = taken.flatMap((number) => {
+    const middle =
+      number.startsWith(before) && number.endsWith(after)
+        ? number.slice(before.length, number.length - after.length)
+        : "";
+    return /^\d{1,12}$/.test(middle) ? [Number(middle)] : [];
+  });
+  let n = figures.reduce((most, one) => Math.max(most, one), 0) + 1;
+  const written = () => `${before}${String(n).padStart(run.length, "0")}${after}`;
+  while (used.has(tagKey(written()))) n++;
+  return written();
+}
+
+/** A tag with a number nobody has, that states what the project's tags start from. */
+export const newTag = (project: Pick<Project, "numbering" | "defaults">, rows: readonly TagRow[]) => ({
+  number: nextNumber(
+    project.numbering,
+    rows.map(({ number }) => number),
+  ),
+  duty: withDefaults(emptyDuty, project.defaults).duty,
+});

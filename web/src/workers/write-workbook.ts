@@ -1,0 +1,1 @@
+export { workbookOf } from "@proven-seat/core/duty/workbook";
