@@ -12,7 +12,7 @@ interface Parts {
 
 const apart = ["**/node_modules/**", "**/dist/**"];
 
-/** Tests of one workspace, runnable alone: `npx vitest run --project core`. */
+/** Tests of one kind, runnable alone: `npx vitest run --project pure`. */
 const project = ({
   name,
   include = [`${name}/**/*.test.{ts,tsx}`],
@@ -45,7 +45,7 @@ export default defineConfig({
   ssr: { resolve: { conditions } },
   test: {
     // Half of the tests wait for a database, a browser or a timer: no core is kept free.
-    maxWorkers: process.env.CHECK_WORKERS ? Number(process.env.CHECK_WORKERS) : "100%",
+    maxWorkers: "100%",
     // At night properties look for hours.
     testTimeout: process.env.EFFORT === "nightly" ? 7_200_000 : 300_000,
     hookTimeout: 300_000,

@@ -14,23 +14,19 @@ import {
   slowerStaticSteps,
   staticSteps,
   unitStep,
-  withOneWorker,
 } from "./check/steps.ts";
 
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 const begun = Date.now();
 
-/**
- * Lanes side by side, one set after the other: what computes keeps both cores, and tests of processes, which mostly wait,
- * go beside the browsers.
- */
+/** Lanes side by side, one set after the other: each set keeps both cores by itself. */
 const phases: Step[][][] = process.argv.includes("--changed")
   ? [stepsForChange(changedFiles())]
   : [
       [[...staticSteps, ...slowerStaticSteps], [unitStep("pure tests", pureProjects)]],
-      [[unitStep("server tests", ["server"])]],
-      [[browserStep()], [withOneWorker(unitStep("tests of processes", ["processes"]))]],
+      [[unitStep("tests of server and processes", ["server", "processes"])]],
+      [[browserStep()]],
     ];
 const outcomes: Outcome[] = [];
 for (const lanes of phases) outcomes.push(...(await Promise.all(lanes.map(lane))).flat());

@@ -86,9 +86,6 @@ export function unitStep(title: string, projects: readonly string[], more: reado
   };
 }
 
-/** A step that leaves the other core to what runs beside it. */
-export const withOneWorker = (step: Step): Step => ({ ...step, env: { ...step.env, CHECK_WORKERS: "1" } });
-
 export function browserStep(specs: readonly string[] = []): Step {
   const file = join(reports, "browser.json");
   return {

@@ -3,8 +3,8 @@ import { build } from "esbuild";
 
 const source = fileURLToPath(new URL("../src/jobs/worker.ts", import.meta.url));
 
-/** Where the worker of jobs stands while tests run, in one file. */
-export const jobWorker = new URL("../../.local/test-job-worker.mjs", import.meta.url);
+/** Where the worker of jobs stands while tests run, in one file: among the packages of the server, which it loads. */
+export const jobWorker = new URL("../node_modules/.cache/test-job-worker.mjs", import.meta.url);
 
 /**
  * Puts the worker of jobs and all of core that it needs into one file: a thread that loads a thousand sources apart takes

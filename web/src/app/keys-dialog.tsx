@@ -16,7 +16,7 @@ function KeyRow({ usual }: { usual: PlainKey }) {
     keys.set({ changed: wanted === usual ? others : { ...others, [usual]: wanted } });
   };
   return (
-    <li className="grid grid-cols-[3rem_1fr] items-baseline gap-3 border-b border-rule/60 py-[3px]">
+    <li className="grid break-inside-avoid grid-cols-[3rem_1fr] items-baseline gap-3 border-b border-rule/60 py-[3px]">
       <input
         aria-label={`key: ${plainKeys[usual]}`}
         aria-invalid={refused !== null}
