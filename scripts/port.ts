@@ -1,3 +1,4 @@
+import { randomInt } from "node:crypto";
 import { createServer } from "node:net";
 
 /** Whether a server could listen there. */
@@ -9,14 +10,16 @@ export function portIsFree(port: number, host: string): Promise<boolean> {
   });
 }
 
-/** A port of loopback that nobody listens on. */
-export function freePort(): Promise<number> {
-  return new Promise((done, failed) => {
-    const probe = createServer();
-    probe.once("error", failed);
-    probe.listen(0, "127.0.0.1", () => {
-      const { port } = probe.address() as { port: number };
-      probe.close(() => done(port));
-    });
-  });
+/** Below those a system gives to connections that ask for none (32768 and up on Linux, 49152 and up elsewhere). */
+const [lowest, highest] = [20_000, 32_000];
+
+/**
+ * A port of loopback that nobody listens on, and that no connection is given by chance: a server that was killed finds it
+ * free when it is started again.
+ */
+export async function freePort(): Promise<number> {
+  for (;;) {
+    const port = randomInt(lowest, highest);
+    if (await portIsFree(port, "127.0.0.1")) return port;
+  }
 }

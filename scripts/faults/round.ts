@@ -86,6 +86,38 @@ const healthy = (url: string, data: string) =>
     async () => (await ask(url, "GET", "/api/health"))?.status === 200,
   );
 
+/** A tag with its best valve chosen, ready to be issued. */
+async function withChoice(url: string, tag: Tag): Promise<Tag> {
+  const proved = await ask(url, "POST", "/api/prove", { duty: tag.duty, limit: 1, detail: "brief" });
+  const [best] = (proved!.body as { candidates: { valve: { key: string }; drive: { key: string } | null }[] })
+    .candidates;
+  const { number, service, unit, duty, version } = tag;
+  const choice = { valve: best!.valve.key, drive: best!.drive?.key ?? null, overrideReason: "A trial." };
+  const saved = await ask(url, "PUT", `/api/tags/${tag.id}`, {
+    number,
+    service,
+    unit,
+    duty,
+    version,
+    choice,
+  });
+  return saved!.body as unknown as Tag;
+}
+
+/** Kills one of what runs, by a figure from 0 to 1; says what, and whether there was one. */
+function killOne(
+  which: number,
+  data: string,
+  starting: ChildProcess,
+): readonly [name: string, done: boolean] {
+  const running = readRunning(join(data, "running.json"));
+  if (which < 0.3) return ["server", running?.server != null && kill(running.server.pid)];
+  if (which < 0.5) return ["database", kill(postmasterOf(data))];
+  if (which < 0.7) return ["worker", provers(running?.start.pid).slice(0, 1).some(kill)];
+  if (which < 0.9) return ["connection", backends(data).slice(0, 1).some(kill)];
+  return ["start", starting.pid !== undefined && kill(starting.pid)];
+}
+
 /** A round of faults; the folder is the caller's to remove. */
 export async function faultRound({ seconds, atLeast, data, seed }: Round): Promise<Outcome> {
   const random = seeded(seed);
@@ -113,23 +145,8 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
     const tags: Tag[] = [];
     for (const row of rows.slice(0, 8))
       tags.push((await ask(url, "GET", `/api/tags/${row.id}`))!.body as unknown as Tag);
-    const toIssue = tags.slice(6);
-    for (const [i, tag] of toIssue.entries()) {
-      const proved = await ask(url, "POST", "/api/prove", { duty: tag.duty, limit: 1, detail: "brief" });
-      const [best] = (
-        proved!.body as { candidates: { valve: { key: string }; drive: { key: string } | null }[] }
-      ).candidates;
-      const { number, service, unit, duty, version } = tag;
-      const choice = { valve: best!.valve.key, drive: best!.drive?.key ?? null, overrideReason: "A trial." };
-      toIssue[i] = (await ask(url, "PUT", `/api/tags/${tag.id}`, {
-        number,
-        service,
-        unit,
-        duty,
-        version,
-        choice,
-      }))!.body as unknown as Tag;
-    }
+    const toIssue: Tag[] = [];
+    for (const tag of tags.slice(6)) toIssue.push(await withChoice(url, tag));
     const begun = Date.now();
     // Longer than meant, a machine is slow: from then on it is left in peace ever longer, to end what it began.
     const peaceMs = () => {
@@ -149,19 +166,8 @@ export async function faultRound({ seconds, atLeast, data, seed }: Round): Promi
     const killing = async () => {
       while (!over()) {
         await sleep(peaceMs());
-        const which = random();
-        const running = readRunning(join(data, "running.json"));
-        const [name, done] =
-          which < 0.3
-            ? ["server", running?.server != null && kill(running.server.pid)]
-            : which < 0.5
-              ? ["database", kill(postmasterOf(data))]
-              : which < 0.7
-                ? ["worker", provers(running?.start.pid).slice(0, 1).some(kill)]
-                : which < 0.9
-                  ? ["connection", backends(data).slice(0, 1).some(kill)]
-                  : ["start", starting.pid !== undefined && kill(starting.pid)];
-        if (done) kills[name as string] = (kills[name as string] ?? 0) + 1;
+        const [name, done] = killOne(random(), data, starting);
+        if (done) kills[name] = (kills[name] ?? 0) + 1;
         if (name === "start") {
           await sleep(500);
           starting = start(data, port);

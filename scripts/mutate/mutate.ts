@@ -1,5 +1,5 @@
 /**
- * A round of mutation over calculations and rules: `npm run mutate [part of a path] [--sample=N] [--seed=N]`; the report of
+ * A round of mutation over what core computes and judges: `npm run mutate [part of a path] [--sample=N] [--seed=N]`; the report of
  * a whole round is docs/mutation.md. A sample ends with 1 where fewer than `--least=` per cent of it were seen.
  */
 import { type ChildProcess, fork } from "node:child_process";
@@ -21,25 +21,31 @@ const flags = new Map(
 );
 const wanted = process.argv.slice(2).find((arg) => !arg.startsWith("--")) ?? "";
 /** A mutant that keeps its tests busy for longer than this goes in circles. */
-const patience = 10_000;
+const patience = 30_000;
 
 /** Tests that walk the whole demo would be run thousands of times: a mutant only they see counts as survived. */
-const slow = /rules\/(rules|cases)\.test|monotone\.test/;
+const slow = /rules\/(rules|cases|metamorphic)\.test|(monotone|listing|fuzz|stored)\.test/;
 
 const filesIn = (folder: string) =>
   (readdirSync(join(root, folder), { recursive: true }) as string[])
     .filter((f) => f.endsWith(".ts"))
     .map((f) => join(root, folder, f))
     .sort();
-const code = ["core/src/basis/calc", "core/src/judgement/rules"].flatMap(filesIn);
+const code = [
+  "core/src/basis/calc",
+  "core/src/basis/versions",
+  "core/src/duty/line-list",
+  "core/src/duty/versions",
+  "core/src/equipment/drives",
+  "core/src/judgement/breaking",
+  "core/src/judgement/proof",
+  "core/src/judgement/rules",
+  "core/src/outcome/shop",
+].flatMap(filesIn);
 const isTest = (file: string) => file.endsWith(".test.ts");
 const mutated = code.filter((f) => !isTest(f) && !f.endsWith("/index.ts") && f.includes(wanted));
-const around = ["core/src/mechanics/torque", "core/src/equipment/drives", "core/src/judgement/proof"].flatMap(
-  filesIn,
-);
-const tests = [...code, ...around].filter(
-  (f) => isTest(f) && !slow.test(f) && (!f.includes("/proof/") || f.endsWith("/pictures.test.ts")),
-);
+const around = ["core/src/mechanics", "core/src/outcome/documents"].flatMap(filesIn);
+const tests = [...code, ...around].filter((f) => isTest(f) && !slow.test(f));
 
 const { contents, mutants } = await instrument(mutated);
 const folder = join(root, ".local/mutate");

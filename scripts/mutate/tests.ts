@@ -21,13 +21,17 @@ const path: string[] = [];
 /** Named with the values of a row, as the runner does. */
 const filled = (name: string, row: readonly unknown[]) => `${name} ${row.map(String).join(", ")}`;
 
-export function describe(name: string, body: () => void): void {
+type Body = () => unknown;
+/** What is asked of the runner besides, such as how long to wait, stands before the body where it does. */
+const bodyOf = (asked: object | Body, body?: Body): Body => body ?? (asked as Body);
+
+export function describe(name: string, asked: object | Body, body?: Body): void {
   path.push(name);
-  body();
+  bodyOf(asked, body)();
   path.pop();
 }
-export function it(name: string, run: () => unknown): void {
-  tests.push({ name: [...path, name].join(" › "), run });
+export function it(name: string, asked: object | Body, body?: Body): void {
+  tests.push({ name: [...path, name].join(" › "), run: bodyOf(asked, body) });
 }
 const rowOf = (row: unknown): readonly unknown[] => (Array.isArray(row) ? row : [row]);
 it.each = (rows: readonly unknown[]) => (name: string, run: (...row: never[]) => unknown) => {

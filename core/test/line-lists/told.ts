@@ -1,6 +1,7 @@
 /** A list as it was understood, in lines that a person can check against the file. */
 import { bestSheet } from "../../src/duty/line-list/best-sheet.ts";
-import { convertLineList, type ListedTag } from "../../src/duty/line-list/convert.ts";
+import { convertLineList } from "../../src/duty/line-list/convert.ts";
+import type { ListedTag } from "../../src/duty/line-list/list-reading.ts";
 import { type ColumnPlan, planFor } from "../../src/duty/line-list/plan.ts";
 import { findTable } from "../../src/duty/line-list/table.ts";
 import { readListFile } from "../../src/duty/workbook/file.ts";

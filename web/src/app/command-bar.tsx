@@ -1,6 +1,6 @@
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
-import { type KeyboardEvent, useState } from "react";
+import { type KeyboardEvent, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { useFocusReturn } from "../parts/focus-return.ts";
 import { useShownKey } from "../parts/keys.ts";
@@ -29,16 +29,20 @@ function CommandKeys({ command: { key, keys } }: { command: Action }) {
 
 /** One key reaches every tag, station and action. */
 export default function CommandBar({
+  typed = "",
   onClose,
   onLegend,
   onKeys,
 }: {
+  /** What was typed before it was there. */
+  typed?: string;
   onClose: () => void;
   onLegend: () => void;
   onKeys: () => void;
 }) {
   const focusReturn = useFocusReturn();
-  const [text, setText] = useState("");
+  const [text, setText] = useState(typed);
+  const input = useRef<HTMLInputElement>(null);
   // Not deferred: Enter right after the last letter must act on what that letter left.
   const wanted = text.trim().toLowerCase();
   const project = useProject();
@@ -87,12 +91,19 @@ export default function CommandBar({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
         <Dialog.Content
           {...focusReturn}
+          onOpenAutoFocus={(event) => {
+            focusReturn.onOpenAutoFocus();
+            // By itself it would take the focus with its text selected: the next letter would replace what was typed.
+            event.preventDefault();
+            input.current?.focus();
+          }}
           aria-describedby={undefined}
           className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,92vw)] -translate-x-1/2 border border-ink bg-paper"
         >
           <Dialog.Title className="sr-only">Find or do</Dialog.Title>
           <Command shouldFilter={false} label="Find or do" loop onKeyDown={takeFirst}>
             <Command.Input
+              ref={input}
               value={text}
               onValueChange={setText}
               placeholder="Tag, station or action"

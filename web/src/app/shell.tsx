@@ -1,5 +1,5 @@
 import { shownUnit } from "@proven-seat/core/basis/units";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { useEffect } from "react";
 import { Link, NavLink, Outlet, useNavigation } from "react-router";
 import { KeyHint } from "../parts/key-hint.tsx";
 import { Legend } from "../parts/legend.tsx";
@@ -9,41 +9,20 @@ import { inProject, useProject } from "./project.ts";
 import { ProjectSwitch } from "./project-switch.tsx";
 import { useReading, useUnits } from "./reading.ts";
 import { HeaderSlot, SlotProvider, StatusSlot } from "./slots.tsx";
-
-const loadCommandBar = () => import("./command-bar.tsx");
-const loadLegend = () => import("./legend-dialog.tsx");
-const loadUnits = () => import("./units-dialog.tsx");
-const loadKeys = () => import("./keys-dialog.tsx");
-const [CommandBar, LegendDialog, UnitsDialog, KeysDialog] = [
-  lazy(loadCommandBar),
-  lazy(loadLegend),
-  lazy(loadUnits),
-  lazy(loadKeys),
-];
-/** After this the room stands: what opens in front of it is fetched before somebody wants it, or is without a server. */
-const settledMs = 1500;
+import { useDialogs } from "./use-dialogs.ts";
 
 /** Header, room, footer. The room fills the header's middle and the footer's right end. */
 export function Shell() {
   const { absolute, theme, set } = useReading();
   const project = useProject();
   const reading = useUnits();
-  const [bar, setBar] = useState(false);
-  const [legend, setLegend] = useState(false);
-  const [choosing, setChoosing] = useState(false);
-  const [keys, setKeys] = useState(false);
+  const { dialogs, open, typed, show, close } = useDialogs();
   const navigation = useNavigation();
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
-  useEffect(() => {
-    const settled = setTimeout(() => {
-      for (const load of [loadCommandBar, loadLegend, loadUnits, loadKeys])
-        void load().catch(() => undefined);
-    }, settledMs);
-    return () => clearTimeout(settled);
-  }, []);
-  useShortcuts({ "/": () => setBar(true), "mod+k": () => setBar(true), "?": () => setLegend(true) });
+  const find = () => show("find or do");
+  useShortcuts({ "/": find, "mod+k": find, "?": () => show("legend") });
   const units = `${shownUnit("pressure", reading)} · ${shownUnit("temperature", reading)} · ${shownUnit("torque", reading)}`;
   return (
     <SlotProvider>
@@ -72,7 +51,7 @@ export function Shell() {
             className="quiet whitespace-nowrap"
             title="Change units"
             aria-label={`Units: ${units}. Change`}
-            onClick={() => setChoosing(true)}
+            onClick={() => show("units")}
           >
             {units}
           </button>
@@ -85,7 +64,7 @@ export function Shell() {
           >
             {absolute ? "absolute" : "gauge"}
           </button>
-          <button type="button" className="quiet whitespace-nowrap" onClick={() => setBar(true)}>
+          <button type="button" className="quiet whitespace-nowrap" onClick={find}>
             find or do
             <KeyHint of="/" />
           </button>
@@ -99,7 +78,7 @@ export function Shell() {
             <div className="hidden lg:block">
               <Legend />
             </div>
-            <button type="button" className="quiet" onClick={() => setLegend(true)}>
+            <button type="button" className="quiet" onClick={() => show("legend")}>
               legend
               <KeyHint of="?" />
             </button>
@@ -107,26 +86,17 @@ export function Shell() {
           <StatusSlot />
         </footer>
       </div>
-      <Suspense>
-        {bar && (
-          <CommandBar
-            onClose={() => setBar(false)}
-            onLegend={() => setLegend(true)}
-            onKeys={() => setKeys(true)}
-          />
-        )}
-        {legend && (
-          <LegendDialog
-            onClose={() => setLegend(false)}
-            onKeys={() => {
-              setLegend(false);
-              setKeys(true);
-            }}
-          />
-        )}
-        {choosing && <UnitsDialog onClose={() => setChoosing(false)} />}
-        {keys && <KeysDialog onClose={() => setKeys(false)} />}
-      </Suspense>
+      {dialogs && open === "find or do" && (
+        <dialogs.CommandBar
+          typed={typed}
+          onClose={close}
+          onLegend={() => show("legend")}
+          onKeys={() => show("keys")}
+        />
+      )}
+      {dialogs && open === "legend" && <dialogs.LegendDialog onClose={close} onKeys={() => show("keys")} />}
+      {dialogs && open === "units" && <dialogs.UnitsDialog onClose={close} />}
+      {dialogs && open === "keys" && <dialogs.KeysDialog onClose={close} />}
     </SlotProvider>
   );
 }

@@ -1,6 +1,7 @@
 import { candidateKey } from "@proven-seat/core/judgement/proof";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { useCatalogue, useHouseRules } from "../app/pinned.ts";
+import { useLast } from "../parts/use-last.ts";
 import { type AskedProof, askProof } from "../workers/asked.ts";
 import type { BenchView } from "../workers/bench-view.ts";
 import { type ProverHandle, startProver } from "../workers/prover.ts";
@@ -64,12 +65,11 @@ export function useBenchProof(): BenchProof {
   const outline = useAnswer(proof, "outline", []);
   const chosen = useAnswer(proof, "row", chosenKey === null ? null : [chosenKey]);
   const inHand = useAnswer(proof, "inHand", [order, [wanted, chosenKey]]);
-  const latest = useRef<BenchView | null>(null);
   const [whole, held, row] = [outline.answer, inHand.answer, chosenKey === null ? null : chosen.answer];
   const together =
     proof !== null && outline.current && inHand.current && (chosenKey === null || chosen.current);
-  const view = useMemo((): BenchView | null => {
-    if (!together || whole === undefined) return latest.current;
+  const now = useMemo((): BenchView | null => {
+    if (!together || whole === undefined) return null;
     return {
       ...whole,
       proof,
@@ -79,7 +79,7 @@ export function useBenchProof(): BenchProof {
       inHand: held ?? null,
     };
   }, [together, proof, whole, row, chosenKey, wanted, held]);
-  latest.current = view;
+  const view = useLast(now);
   return {
     view,
     behind: !sound || Object.keys(unreadable).length > 0,

@@ -120,6 +120,69 @@ function guessedOf({ guesses }: ListReading): ReadonlyMap<string, ReadonlySet<st
   return found;
 }
 
+/** What is shown of a list: faults and pairs with their rows, the rest counted. */
+function viewOf(reading: ListReading, table: Table, guesses: ListView["guesses"]): ListView {
+  const { tags, faults, unknown, suggestions, pairs, waiting, repeated } = reading;
+  const faulty = [...new Set(faults.map(({ row }) => row))];
+  const shown = new Set([
+    ...faulty.slice(0, shownAtMost),
+    ...pairs.slice(0, 100).flatMap(({ rows }) => rows),
+  ]);
+  return {
+    tags: tags.length,
+    cases: tags.reduce((sum, { duty }) => sum + duty.cases.length, 0),
+    faults: faults.filter(({ row }) => shown.has(row)),
+    faultCount: faults.length,
+    faultyRows: faulty,
+    waiting,
+    cells: Object.fromEntries(
+      table.rows.filter(({ row }) => shown.has(row)).map(({ row, cells }) => [row, cells]),
+    ),
+    unknown: unknown.slice(0, shownAtMost),
+    guesses: guesses.slice(0, shownAtMost),
+    guessCount: guesses.length,
+    suggestions: suggestions.slice(0, shownAtMost),
+    suggestionCount: suggestions.length,
+    pairs,
+    repeated,
+  };
+}
+
+/** Tags of the project as the list would leave them, by key, with the version their change was made from. */
+type RevisedTags = Map<string, Revised & { readonly version: number }>;
+
+/** A list against tags of the project it meets; `all` are the numbers of every tag there is. */
+function comparisonOf(
+  reading: ListReading,
+  table: Table,
+  met: readonly MetTag[],
+  all: readonly string[],
+): { readonly comparison: Comparison; readonly revised: RevisedTags } {
+  const there = new Map(met.map((tag) => [tagKey(tag.number), tag]));
+  const ownIds = table.headings.includes("Case id");
+  const guessed = guessedOf(reading);
+  const revised: RevisedTags = new Map();
+  const changed: Comparison["changed"][number][] = [];
+  let [fresh, same] = [0, 0];
+  const listed = new Set<string>();
+  for (const tag of reading.tags) {
+    const key = tagKey(tag.number);
+    listed.add(key);
+    const was = there.get(key);
+    if (!was) {
+      fresh++;
+      continue;
+    }
+    const { version, ...standing } = was;
+    const next = revise(standing, tag, { ownIds, guessed: guessed.get(tag.number) ?? new Set() });
+    revised.set(key, { ...next, version });
+    if (next.changes.length === 0) same++;
+    else changed.push({ key, number: was.number, changes: next.changes, fault: next.fault });
+  }
+  const gone = all.filter((number) => !listed.has(tagKey(number)));
+  return { comparison: { fresh, same, changed, gone }, revised };
+}
+
 /** Reading lists, off the interface's thread: ten thousand rows take seconds. */
 export function listApi() {
   let file: ListFile | null = null;
@@ -128,7 +191,7 @@ export function listApi() {
   let plantValues = noDefaults;
   let usually: UnitSystem = "metric";
   /** Of the list as it was read last; null until it is compared. */
-  let revised: Map<string, Revised & { readonly version: number }> | null = null;
+  let revised: RevisedTags | null = null;
 
   function head(plan: readonly ColumnPlan[] | null): ListHead {
     const { headings, units, headingRows, rows, skipped, decimal, grid } = table!;
@@ -171,56 +234,13 @@ export function listApi() {
       reading = convertLineList(table!, plan, decisions);
       plantValues = defaults;
       revised = null;
-      const guesses = [...plantValuesSaid(reading, defaults), ...reading.guesses];
-      const { tags, faults, unknown, suggestions, pairs, waiting, repeated } = reading;
-      const faulty = [...new Set(faults.map(({ row }) => row))];
-      const shown = new Set([
-        ...faulty.slice(0, shownAtMost),
-        ...pairs.slice(0, 100).flatMap(({ rows }) => rows),
-      ]);
-      return {
-        tags: tags.length,
-        cases: tags.reduce((sum, { duty }) => sum + duty.cases.length, 0),
-        faults: faults.filter(({ row }) => shown.has(row)),
-        faultCount: faults.length,
-        faultyRows: faulty,
-        waiting,
-        cells: Object.fromEntries(
-          table!.rows.filter(({ row }) => shown.has(row)).map(({ row, cells }) => [row, cells]),
-        ),
-        unknown: unknown.slice(0, shownAtMost),
-        guesses: guesses.slice(0, shownAtMost),
-        guessCount: guesses.length,
-        suggestions: suggestions.slice(0, shownAtMost),
-        suggestionCount: suggestions.length,
-        pairs,
-        repeated,
-      };
+      return viewOf(reading, table!, [...plantValuesSaid(reading, defaults), ...reading.guesses]);
     },
     /** The list as it was read last against tags of the project it meets; `all` are the numbers of every tag there is. */
     compare(met: readonly MetTag[], all: readonly string[]): Comparison {
-      const there = new Map(met.map((tag) => [tagKey(tag.number), tag]));
-      const ownIds = table!.headings.includes("Case id");
-      const guessed = guessedOf(reading!);
-      revised = new Map();
-      const changed: Comparison["changed"][number][] = [];
-      let [fresh, same] = [0, 0];
-      const listed = new Set<string>();
-      for (const tag of reading!.tags) {
-        const key = tagKey(tag.number);
-        listed.add(key);
-        const was = there.get(key);
-        if (!was) {
-          fresh++;
-          continue;
-        }
-        const { version, ...standing } = was;
-        const next = revise(standing, tag, { ownIds, guessed: guessed.get(tag.number) ?? new Set() });
-        revised.set(key, { ...next, version });
-        if (next.changes.length === 0) same++;
-        else changed.push({ key, number: was.number, changes: next.changes, fault: next.fault });
-      }
-      return { fresh, same, changed, gone: all.filter((number) => !listed.has(tagKey(number))) };
+      const found = comparisonOf(reading!, table!, met, all);
+      revised = found.revised;
+      return found.comparison;
     },
     /** Numbers of the tags that are whole. */
     numbers: (): string[] => reading!.tags.map(({ number }) => number),

@@ -5,9 +5,10 @@ import { dutyWith } from "../../../test/fixture.ts";
 import { readListFile } from "../workbook/file.ts";
 import { workbookOf } from "../workbook/write.ts";
 import { bestSheet } from "./best-sheet.ts";
-import { convertLineList, type Decisions, type ListedTag } from "./convert.ts";
+import { convertLineList } from "./convert.ts";
 import { listedColumns, listedRows, writeCsv } from "./export.ts";
 import { gridOfText, NotATable } from "./grid.ts";
+import type { Decisions, ListedTag } from "./list-reading.ts";
 import { planFor } from "./plan.ts";
 import { findTable } from "./table.ts";
 

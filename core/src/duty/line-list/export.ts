@@ -2,8 +2,8 @@ import Papa from "papaparse";
 import { guardFormula } from "../../basis/text/formula.ts";
 import { unitsOf } from "../../basis/units/units.ts";
 import { valueAt } from "../statement/shape.ts";
-import type { ListedTag } from "./convert.ts";
 import { headingOf, type LineListField, lineListFields } from "./fields.ts";
+import type { ListedTag } from "./list-reading.ts";
 import { remarkHeading } from "./remarks.ts";
 
 // A difference is what two pressures say already, and a case names its kind.

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { dutyWith } from "../../../test/fixture.ts";
-import type { ListedTag } from "./convert.ts";
+import type { ListedTag } from "./list-reading.ts";
 import { revise } from "./revise.ts";
 
 const tag = (more: Partial<ListedTag> = {}): ListedTag => ({

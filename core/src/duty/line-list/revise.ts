@@ -3,7 +3,7 @@ import { lastOf } from "../fields/field.ts";
 import type { OperatingCase } from "../statement/case.ts";
 import { type Duty, dutySchema } from "../statement/duty.ts";
 import { valueAt, withValueAt } from "../statement/shape.ts";
-import type { ListedTag } from "./convert.ts";
+import type { ListedTag } from "./list-reading.ts";
 
 /** One thing a revised list says otherwise than the project. */
 export interface ListedChange {

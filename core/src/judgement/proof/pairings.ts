@@ -39,6 +39,31 @@ const byDefault: readonly string[] = ["pneumatic", "electric"] satisfies SupplyK
 const pairedAlike = placesOf(["size", "cavity", "seat"]);
 
 /**
+ * One group of drives for each supply asked for: the one that suits is picked out of all its families, the better
+ * families first, then the cheaper drives.
+ */
+function groupsOf(
+  onOffer: Offer["families"],
+  stroke: Construction["stroke"],
+  duty: SettledDuty,
+  house: HouseRules,
+): { readonly all: readonly Drive[]; readonly acting: readonly Drive[] }[] {
+  const asked = duty.operator === "any" ? byDefault : [duty.operator];
+  return asked.flatMap((supply) => {
+    const families = onOffer.filter((family) => family.supply === supply && family.turns === stroke);
+    if (families.length === 0) return [];
+    const grades = new Map(
+      families.map(({ family, drives }) => [family, familyGrade(drives, duty, house)] as const),
+    );
+    const all = families.flatMap(({ drives }) => drives);
+    const acting = [...drivesActing(all, duty.stated.onSupplyLoss)].sort(
+      (a, b) => grades.get(a.family)! - grades.get(b.family)! || a.price - b.price,
+    );
+    return [{ all, acting }];
+  });
+}
+
+/**
  * Sets up what turns the valves of one duty: groups of drives by supply, torque demand by size,
  * cavity and seat.
  *
@@ -53,7 +78,6 @@ export function pairingsFor(
   { families: onOffer, accessories }: Pick<Offer, "families" | "accessories">,
   house: HouseRules,
 ): Pairings {
-  const { onSupplyLoss } = duty.stated;
   const factor = serviceFactor(duty, house);
   const trains = numbering();
   const fittingsFor = fittingsOf(accessories, { duty, house });
@@ -89,22 +113,11 @@ export function pairingsFor(
   };
   const demandOf = (valve: Valve) => torqueDemand(valve, duty, house, factor);
 
-  const asked = duty.operator === "any" ? byDefault : [duty.operator];
-  const allowed = onOffer.filter(({ supply }) => asked.includes(supply));
-  /** One group for each supply: the drive that suits is picked out of all its families. */
   const groupsTurning = (stroke: Construction["stroke"]) =>
-    asked.flatMap((supply) => {
-      const families = allowed.filter((family) => family.supply === supply && family.turns === stroke);
-      if (families.length === 0) return [];
-      const grades = new Map(
-        families.map(({ family, drives }) => [family, familyGrade(drives, duty, house)] as const),
-      );
-      const all = families.flatMap(({ drives }) => drives);
-      const acting = [...drivesActing(all, onSupplyLoss)].sort(
-        (a, b) => grades.get(a.family)! - grades.get(b.family)! || a.price - b.price,
-      );
-      return [{ all, acting: acting.map((drive) => trainOf(drive).train.supplied!) }];
-    });
+    groupsOf(onOffer, stroke, duty, house).map(({ all, acting }) => ({
+      all,
+      acting: acting.map((drive) => trainOf(drive).train.supplied!),
+    }));
   const groups = {
     "quarter turn": groupsTurning("quarter turn"),
     "rising stem": groupsTurning("rising stem"),

@@ -64,6 +64,39 @@ const nothingBrought: Brought = { between: nothingInSeries, carriedKg: 0 };
 
 type OfDuty = Pick<SettledDuty, "laggingMm" | "stemStands">;
 
+const member = (
+  what: string,
+  rule: string,
+  carriesNm: number | null | undefined,
+  from: Member["from"] = "computed",
+): Member[] => (carriesNm === null || carriesNm === undefined ? [] : [{ what, carriesNm, from, rule }]);
+
+type Between = Pick<FitUp, "pad" | "flange" | "bracket" | "coupling" | "lowerScrews" | "upperScrews"> & {
+  readonly onStem: boolean;
+  readonly stemNm: number | null;
+  readonly keyNm: number | null;
+};
+
+/** What carries the torque from drive to stem, from the drive down; what nothing is known of is left out. */
+function membersOf(of: Between): Member[] {
+  const { pad, flange, bracket, coupling, lowerScrews, upperScrews, onStem, stemNm, keyNm } = of;
+  return [
+    ...member(
+      `flange ${flange.flange} of the drive`,
+      "fit-up/drive-flange",
+      onStem ? null : flange.maximumTorqueNm,
+      "ISO 5211",
+    ),
+    ...member("screws of the drive", "fit-up/screws", upperScrews?.transmissibleNm),
+    ...member("legs of the bracket", "fit-up/bracket", bracket?.carriesNm),
+    ...member(`coupling, ${coupling?.weakest}`, "fit-up/coupling", coupling?.carriesNm),
+    ...member("key of the stem", "fit-up/key", keyNm),
+    ...member("screws of the pad", "fit-up/screws", lowerScrews?.transmissibleNm),
+    ...member(`pad ${pad.flange}`, "fit-up/pad-torque", onStem ? null : pad.maximumTorqueNm, "ISO 5211"),
+    ...member("stem", "drive/stem-limit", stemNm, "catalogue"),
+  ];
+}
+
 /**
  * Puts a drive onto a valve: directly where flange, stem and bore agree and nothing lies in the way, over a bracket
  * and a coupling otherwise.
@@ -127,27 +160,17 @@ export function fitUpOf(
           (house.stressSharePercent / 100) * house.couplingYieldMPa,
         )
       : null;
-  const member = (
-    what: string,
-    rule: string,
-    carriesNm: number | null | undefined,
-    from: Member["from"] = "computed",
-  ) => (carriesNm === null || carriesNm === undefined ? [] : [{ what, carriesNm, from, rule }]);
-  const members: Member[] = [
-    ...member(
-      `flange ${flange.flange} of the drive`,
-      "fit-up/drive-flange",
-      onStem ? null : flange.maximumTorqueNm,
-      "ISO 5211",
-    ),
-    ...member("screws of the drive", "fit-up/screws", upperScrews?.transmissibleNm),
-    ...member("legs of the bracket", "fit-up/bracket", bracket?.carriesNm),
-    ...member(`coupling, ${coupling?.weakest}`, "fit-up/coupling", coupling?.carriesNm),
-    ...member("key of the stem", "fit-up/key", keyNm),
-    ...member("screws of the pad", "fit-up/screws", lowerScrews?.transmissibleNm),
-    ...member(`pad ${pad.flange}`, "fit-up/pad-torque", onStem ? null : pad.maximumTorqueNm, "ISO 5211"),
-    ...member("stem", "drive/stem-limit", size.maximumStemTorqueNm, "catalogue"),
-  ];
+  const members = membersOf({
+    pad,
+    flange,
+    onStem,
+    stemNm: size.maximumStemTorqueNm,
+    keyNm,
+    bracket,
+    coupling,
+    lowerScrews,
+    upperScrews,
+  });
   const riseMm = bracket?.heightMm ?? 0;
   const betweenKg = (bracket?.weightKg ?? 0) + (coupling?.weightKg ?? 0);
   return {

@@ -39,6 +39,75 @@ const ends = (figures: readonly (number | null)[]) => {
   return known.length === 0 ? null : { least: Math.min(...known), most: Math.max(...known) };
 };
 
+const hasUnventedCavity = ({ construction, line }: Valve) => construction.holdsCavity && !line.ventAndDrain;
+
+/** The cavity is emptied through its vent, or into the line where it has none. */
+function cavitySteps(valve: Valve): ShopStep[] {
+  const { construction, cavity } = valve;
+  if (!construction.holdsCavity) return [];
+  const trapped = cavity.trapsLiquid
+    ? ["This arrangement traps liquid: warmed, it stands far above the line's pressure."]
+    : [];
+  if (hasUnventedCavity(valve))
+    return [
+      step(
+        "make safe",
+        "Its cavity has no vent: with both sides at zero turn it half open, so that it empties into the line, shut it, and turn it half open once more.",
+        {
+          cautions: [
+            "Take the cavity to hold pressure and product until its joint has cracked open, whatever a gauge says.",
+            ...trapped,
+          ],
+        },
+      ),
+    ];
+  return [
+    step("make safe", "Vent the cavity with the valve shut, then turn it half open and vent it again.", {
+      cautions: [
+        "Take the cavity to hold pressure and product until both ventings were quiet, whatever a gauge says.",
+        ...trapped,
+      ],
+      at: "shut",
+    }),
+  ];
+}
+
+function temperatureSteps(heat: ReturnType<typeof ends>): ShopStep[] {
+  const hot = step("make safe", "Let it cool until a hand can stay on it.", {
+    figures: [{ what: "it may be as hot as", value: heat?.most ?? 0, unit: "°C" }],
+    cautions: ["Hot metal and hot residue burn."],
+  });
+  const cold = step("make safe", "Let it warm up by itself before a joint is touched.", {
+    figures: [{ what: "it may be as cold as", value: heat?.least ?? 0, unit: "°C" }],
+    cautions: ["Cold metal takes the skin off, and what is trapped grows as it warms: leave vents open."],
+  });
+  if (heat === null) return [];
+  return [...(heat.most > hotFromC ? [hot] : []), ...(heat.least < coldToC ? [cold] : [])];
+}
+
+/** The drive is put to rest without its supply, and nothing is opened that a spring stands behind. */
+function driveSteps(drive: Drive | null): ShopStep[] {
+  if (drive === null) return [];
+  return [
+    step("make safe", supplyWords[kindOf(drive.family).supply], {
+      cautions: [
+        "A drive that gets its supply back shears a finger: lock it off, and keep hands out of the bore.",
+      ],
+    }),
+    step(
+      "make safe",
+      "Prove that the drive stands at rest where it goes without its supply, and that no load is left on the stem.",
+      {
+        figures: [{ what: "without its supply it", value: drive.onSupplyLoss, unit: "" }],
+        cautions:
+          drive.springSet === null
+            ? []
+            : ["It holds wound springs: never open the spring side, whatever it weighs."],
+      },
+    ),
+  ];
+}
+
 /**
  * What has to be done before a valve is touched.
  *
@@ -50,7 +119,6 @@ const ends = (figures: readonly (number | null)[]) => {
  * @source practice; the site's permit and the owner's procedures prevail
  */
 export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, inLine: boolean): ShopStep[] {
-  const { construction, cavity, line } = valve;
   const pressure = ends(duty.cases.map((c) => c.pressureBarG));
   const heat = ends(duty.cases.filter((c) => c.kind !== "fire").map((c) => c.temperatureC));
   const copper = attacksCopper(duty);
@@ -58,7 +126,6 @@ export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, i
     ...[...duty.hazards].flatMap((h) => hazardCautions[h] ?? []),
     ...(copper === null ? [] : [copperCaution(copper)]),
   ];
-  const kind = drive && kindOf(drive.family);
   const steps = [
     step(
       "make safe",
@@ -74,33 +141,8 @@ export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, i
       cautions: ["Stand aside of vents, gland and fittings: they may eject under pressure."],
     }),
   ];
-  const trapped = cavity.trapsLiquid
-    ? ["This arrangement traps liquid: warmed, it stands far above the line's pressure."]
-    : [];
-  const unvented = construction.holdsCavity && !line.ventAndDrain;
-  if (unvented)
-    steps.push(
-      step(
-        "make safe",
-        "Its cavity has no vent: with both sides at zero turn it half open, so that it empties into the line, shut it, and turn it half open once more.",
-        {
-          cautions: [
-            "Take the cavity to hold pressure and product until its joint has cracked open, whatever a gauge says.",
-            ...trapped,
-          ],
-        },
-      ),
-    );
-  else if (construction.holdsCavity)
-    steps.push(
-      step("make safe", "Vent the cavity with the valve shut, then turn it half open and vent it again.", {
-        cautions: [
-          "Take the cavity to hold pressure and product until both ventings were quiet, whatever a gauge says.",
-          ...trapped,
-        ],
-        at: "shut",
-      }),
-    );
+  steps.push(...cavitySteps(valve));
+  const unvented = hasUnventedCavity(valve);
   const drained = unvented
     ? "Drain the line on both sides, with the valve half open"
     : "Drain it at its lowest point";
@@ -117,40 +159,8 @@ export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, i
       },
     ),
   );
-  if (heat !== null && heat.most > hotFromC)
-    steps.push(
-      step("make safe", "Let it cool until a hand can stay on it.", {
-        figures: [{ what: "it may be as hot as", value: heat.most, unit: "°C" }],
-        cautions: ["Hot metal and hot residue burn."],
-      }),
-    );
-  if (heat !== null && heat.least < coldToC)
-    steps.push(
-      step("make safe", "Let it warm up by itself before a joint is touched.", {
-        figures: [{ what: "it may be as cold as", value: heat.least, unit: "°C" }],
-        cautions: ["Cold metal takes the skin off, and what is trapped grows as it warms: leave vents open."],
-      }),
-    );
-  if (kind !== null) {
-    steps.push(
-      step("make safe", supplyWords[kind.supply], {
-        cautions: [
-          "A drive that gets its supply back shears a finger: lock it off, and keep hands out of the bore.",
-        ],
-      }),
-      step(
-        "make safe",
-        "Prove that the drive stands at rest where it goes without its supply, and that no load is left on the stem.",
-        {
-          figures: [{ what: "without its supply it", value: drive!.onSupplyLoss, unit: "" }],
-          cautions:
-            drive!.springSet === null
-              ? []
-              : ["It holds wound springs: never open the spring side, whatever it weighs."],
-        },
-      ),
-    );
-  }
+  steps.push(...temperatureSteps(heat));
+  steps.push(...driveSteps(drive));
   if (!inLine)
     steps.push(
       step(

@@ -37,16 +37,41 @@ const facts: readonly (readonly [string, (d: CandidateDetail, units: Reading) =>
   ["price", (d) => (d.byConstruction ? "ask the maker" : figure(d.candidate.price))],
 ];
 
-/** Up to four candidates side by side: what differs stands first. */
 /** Value and margin of a finding, where it has them. */
 const shownFigures = (finding: FindingDescription, units: ReadingUnits) => {
   const { value, unit, margin, marginUnit } = figuresOf(finding);
   return `${value === null ? "" : figureText(value, unit, units)} ${marginWords(margin, marginUnit, units)}`;
 };
 
+/** A candidate above its column: take it in hand, or leave it out. */
+function Head({ of: { candidate } }: { of: CandidateDetail }) {
+  const { dropCompared, take } = useBench.getState();
+  return (
+    <span role="columnheader" className="flex min-w-0 items-center gap-1.5 font-semibold">
+      <BoreMark verdict={candidate.verdict} />
+      <button
+        type="button"
+        className="truncate hover:underline"
+        title={candidate.key}
+        onClick={() => take(candidate.key)}
+      >
+        {candidate.valve.construction}
+      </button>
+      <button
+        type="button"
+        className="quiet ml-auto"
+        aria-label={`leave out ${candidate.valve.construction}`}
+        onClick={() => dropCompared(candidate.key)}
+      >
+        ×
+      </button>
+    </span>
+  );
+}
+
+/** Up to four candidates side by side: what differs stands first. */
 const Compare = memo(function Compare({ view }: { view: BenchView }) {
   const compared = useBench((s) => s.compared);
-  const { dropCompared, take } = useBench.getState();
   const units = useUnits();
   const { answer, current, failure } = useAnswer(view.proof, "details", [compared]);
   const [all, setAll] = useState(false);
@@ -92,29 +117,7 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
             {different.facts + different.findings} differ
           </span>
           {details.map((d) => (
-            <span
-              role="columnheader"
-              key={d.candidate.key}
-              className="flex min-w-0 items-center gap-1.5 font-semibold"
-            >
-              <BoreMark verdict={d.candidate.verdict} />
-              <button
-                type="button"
-                className="truncate hover:underline"
-                title={d.candidate.key}
-                onClick={() => take(d.candidate.key)}
-              >
-                {d.candidate.valve.construction}
-              </button>
-              <button
-                type="button"
-                className="quiet ml-auto"
-                aria-label={`leave out ${d.candidate.valve.construction}`}
-                onClick={() => dropCompared(d.candidate.key)}
-              >
-                ×
-              </button>
-            </span>
+            <Head key={d.candidate.key} of={d} />
           ))}
         </div>
         {rows

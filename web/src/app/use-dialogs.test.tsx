@@ -1,0 +1,48 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { useShortcuts } from "../parts/shortcuts.ts";
+import { useDialogs } from "./use-dialogs.ts";
+
+afterEach(cleanup);
+
+const add = vi.fn();
+function Room() {
+  const { open, typed, show, close } = useDialogs();
+  useShortcuts({ "/": () => show("find or do"), n: add });
+  return (
+    <>
+      <button type="button" onClick={close}>
+        close
+      </button>
+      {open && <p>{`${open}: ${typed}`}</p>}
+    </>
+  );
+}
+const press = (key: string) => fireEvent.keyDown(document.body, { key });
+
+describe("a dialog that is still being fetched", () => {
+  it("gets what was typed for it, and nothing acts behind it", async () => {
+    render(<Room />);
+    for (const key of "/xv-n1") press(key);
+    expect(screen.queryByText(/find or do/)).toBeNull();
+    expect(await screen.findByText("find or do: xv-n1")).toBeTruthy();
+    expect(add).not.toHaveBeenCalled();
+    fireEvent.click(screen.getByText("close"));
+    press("n");
+    expect(add).toHaveBeenCalledOnce();
+    // It is there by now, and opens at once and empty.
+    press("/");
+    expect(screen.getByText("find or do:")).toBeTruthy();
+  });
+  it("is no longer wanted after Escape", async () => {
+    add.mockClear();
+    render(<Room />);
+    press("/");
+    press("Escape");
+    press("n");
+    expect(add).toHaveBeenCalledOnce();
+    await vi.waitFor(async () => expect(await import("./dialogs.ts")).toBeTruthy());
+    expect(screen.queryByText(/find or do/)).toBeNull();
+  });
+});
