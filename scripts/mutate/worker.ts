@@ -35,8 +35,7 @@ async function covered(): Promise<Record<string, number[]>> {
   namespace().currentTestId = undefined;
   const { perTest = {}, static: atLoad = {} } = namespace().mutantCoverage ?? {};
   for (const [test, mutants] of Object.entries(perTest))
-    if (!slow.has(test))
-      for (const id of Object.keys(mutants)) by[id] = [...(by[id] ?? []), Number(test)];
+    if (!slow.has(test)) for (const id of Object.keys(mutants)) by[id] = [...(by[id] ?? []), Number(test)];
   for (const id of Object.keys(atLoad)) by[id] ??= [];
   return by;
 }

@@ -14,6 +14,7 @@ export function useDialogs() {
   const [typed, setTyped] = useState("");
   // Without a server they stay away, and are asked for again when one is wanted.
   const waits = dialogs === null && wanted !== null;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a dialog that is wanted is asked for again
   useEffect(() => {
     if (dialogs !== null) return;
     let current = true;
