@@ -1,4 +1,4 @@
-import { type ComponentType, useEffect, useState } from "react";
+import { type ComponentType, useCallback, useEffect, useState } from "react";
 
 /**
  * A part whose code is fetched when it is first shown. Where that cannot be had, it says so and is tried again,
@@ -10,8 +10,11 @@ export function later<Props extends object>(
   let known: ComponentType<Props> | null = null;
   return function Later(props: Props) {
     const [Part, setPart] = useState(() => known);
-    const [failed, setFailed] = useState(false);
-    const [attempt, setAttempt] = useState(0);
+    const [{ failed, attempt }, setTried] = useState({ failed: false, attempt: 0 });
+    const again = useCallback(
+      () => setTried((tried) => (tried.failed ? { failed: false, attempt: tried.attempt + 1 } : tried)),
+      [],
+    );
     // biome-ignore lint/correctness/useExhaustiveDependencies: another attempt loads again
     useEffect(() => {
       if (Part) return;
@@ -21,34 +24,23 @@ export function later<Props extends object>(
           known = found.default;
           if (current) setPart(() => found.default);
         },
-        () => current && setFailed(true),
+        () => current && setTried((tried) => ({ ...tried, failed: true })),
       );
       return () => {
         current = false;
       };
     }, [Part, attempt]);
     useEffect(() => {
-      if (!failed) return;
-      const again = () => {
-        setFailed(false);
-        setAttempt((n) => n + 1);
-      };
+      // Listened to from the start: a connection may be back before the failure is drawn.
       window.addEventListener("online", again);
       return () => window.removeEventListener("online", again);
-    }, [failed]);
+    }, [again]);
     if (Part) return <Part {...props} />;
     if (!failed) return <p className="p-2 text-dim">Coming …</p>;
     return (
       <p role="alert" className="p-2">
         This part could not be fetched from the server.{" "}
-        <button
-          type="button"
-          className="act"
-          onClick={() => {
-            setFailed(false);
-            setAttempt((n) => n + 1);
-          }}
-        >
+        <button type="button" className="act" onClick={again}>
           Try again
         </button>
       </p>
