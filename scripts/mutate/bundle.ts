@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { join } from "node:path";
+import { dirname, join } from "node:path";
 import { pathToFileURL } from "node:url";
 import { build } from "esbuild";
 
@@ -36,10 +36,9 @@ export async function bundle(
         setup: ({ onLoad }) =>
           onLoad({ filter: /\/core\/.*\.ts$/ }, ({ path }) => ({
             // A bundle stands elsewhere: what is read beside a file is read beside it still.
-            contents: (contents.get(path) ?? readFileSync(path, "utf8")).replaceAll(
-              "import.meta.url",
-              JSON.stringify(pathToFileURL(path).href),
-            ),
+            contents: (contents.get(path) ?? readFileSync(path, "utf8"))
+              .replaceAll("import.meta.url", JSON.stringify(pathToFileURL(path).href))
+              .replaceAll("import.meta.dirname", JSON.stringify(dirname(path))),
             loader: "ts",
           })),
       },

@@ -40,3 +40,7 @@ it.each = (rows: readonly unknown[]) => (name: string, run: (...row: never[]) =>
 describe.each = (rows: readonly unknown[]) => (name: string, body: (...row: never[]) => void) => {
   for (const row of rows) describe(filled(name, rowOf(row)), () => body(...(rowOf(row) as never[])));
 };
+/** Tests of something that is not there are none. */
+const none = Object.assign(() => undefined, { each: () => () => undefined });
+it.runIf = (is: boolean) => (is ? it : none);
+describe.runIf = (is: boolean) => (is ? describe : none);
