@@ -8,7 +8,7 @@ import { z } from "zod";
 import { handIn } from "../shop/hand-in.ts";
 import { keepDecision } from "../store/decisions.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
-import { oneAfterTheOther } from "../store/locks.ts";
+import { takeTurn } from "../store/locks.ts";
 import { addProject } from "../work/projects.ts";
 import { addTag } from "../work/tags.ts";
 import { demoJobs } from "./demo-jobs.ts";
@@ -28,7 +28,7 @@ const ownProject = {
 /** Loads catalogue, first house rules and the demo project into an empty database; otherwise does nothing. */
 export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
   return orm.em.fork().transactional(async (em) => {
-    await oneAfterTheOther(em, "first demonstration");
+    await takeTurn(em, "first demonstration");
     const [newest] = await em.find(CatalogueVersion, {}, { orderBy: { revision: "desc" }, limit: 1 });
     // What stands on the shelf is the organisation's own by now, and is read in whatever format it was written.
     if (newest) return false;

@@ -69,6 +69,26 @@ describe("a job handed in", () => {
     expect((await server.ask("GET", addressOf(elsewhere, job))).status).toBe(404);
     expect((await server.ask<Job>("GET", addressOf(tag, job))).body.events).toEqual([mine]);
   });
+  it("knows an event again by its id, in capitals too", async () => {
+    const job = randomUUID();
+    const mine = tick("Isolate.");
+    await send(job, jobOf([mine]));
+    const capitals = { ...mine, id: mine.id.toUpperCase() };
+    expect(await send(job, jobOf([capitals]))).toMatchObject({ status: 200, body: { events: [mine] } });
+    const fresh = tick("Drain.");
+    const twice = [{ ...fresh, id: fresh.id.toUpperCase() }, fresh];
+    expect((await send(job, jobOf(twice))).body.events).toEqual([mine, fresh]);
+  });
+  it("refuses two events with one id that say different things, and stores neither", async () => {
+    const job = randomUUID();
+    const first = tick("Isolate.");
+    const second = { ...tick("Drain."), id: first.id };
+    expect(await send(job, jobOf([first, second]))).toMatchObject({
+      status: 409,
+      body: { type: "/problems/other-work" },
+    });
+    expect((await server.ask("GET", addressOf(tag, job))).status).toBe(404);
+  });
   it("says what is wrong at its place", async () => {
     const job = randomUUID();
     for (const [event, field] of [

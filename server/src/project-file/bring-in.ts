@@ -4,7 +4,7 @@ import { readHouseRules } from "@proven-seat/core/basis/house";
 import { digestOf } from "@proven-seat/core/judgement/proof";
 import { Project } from "../store/entities/project.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
-import { oneAfterTheOther } from "../store/locks.ts";
+import { takeTurn } from "../store/locks.ts";
 import { bringRecords, broughtId, isTaken, type Taken } from "../store/project-records/bring.ts";
 import { naming } from "../work/projects.ts";
 import { kindOf, linesOf } from "./lines.ts";
@@ -130,7 +130,7 @@ export async function bringIn(
   const { project } = read.head;
   await em.transactional(async (tx) => {
     // Two at once would count the same next revision.
-    await oneAfterTheOther(tx, "projects brought in");
+    await takeTurn(tx, "projects brought in");
     const called = {
       catalogues: await catalogues(tx, read, project.name),
       rules: await houseRules(tx, read, project.name),

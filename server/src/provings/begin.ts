@@ -6,7 +6,7 @@ import type PgBoss from "pg-boss";
 import { type Basis, basisNamed } from "../store/bases.ts";
 import { Proving, type Proving as ProvingRow } from "../store/entities/provings.ts";
 import { isUuid } from "../store/ids.ts";
-import { oneAfterTheOther } from "../store/locks.ts";
+import { takeTurn } from "../store/locks.ts";
 import { type Chunk, lastChunks, provingQueue } from "../store/queue.ts";
 import { letResultsGo } from "../store/tag-results.ts";
 import { notThere } from "../work/refusal.ts";
@@ -81,7 +81,7 @@ export async function beginProving(
 ): Promise<ProvingDocument> {
   const { project, what, basis, user } = asked;
   const begun = await em.transactional(async (tx) => {
-    await oneAfterTheOther(tx, "provings of a project", project);
+    await takeTurn(tx, "provings of a project", project);
     const asked = { projectId: project, basisId: basis.id, what, state: "under way" } as const;
     const going = await tx.findOne(Proving, asked);
     if (going) return { row: going, ids: [] };

@@ -7,6 +7,7 @@ import {
   summarise,
 } from "@proven-seat/core/judgement/proof";
 import { TagResult } from "../store/entities/provings.ts";
+import { foundSince } from "../store/found-since.ts";
 import { dutyOf } from "../store/stored.ts";
 import {
   countStaleTags,
@@ -14,7 +15,6 @@ import {
   staleAmong,
   staleTagIds,
   storeTagResults,
-  tagsFoundSince,
 } from "../store/tag-results.ts";
 import type { ProvingKind, Ready } from "./kind.ts";
 
@@ -32,7 +32,7 @@ const keptEveryMs = 1000;
 export const list: ProvingKind = {
   stale: staleTagIds,
   countStale: countStaleTags,
-  foundSince: tagsFoundSince,
+  foundSince: foundSince("tags"),
 
   prove: async (em, ids, by, wanted) => {
     const rows = await staleAmong(em, ids, by.id);

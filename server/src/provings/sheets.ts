@@ -1,14 +1,16 @@
+import { raw } from "@mikro-orm/core";
 import { driftOf } from "@proven-seat/core/judgement/proof";
 import { SheetResult } from "../store/entities/provings.ts";
 import { Sheet } from "../store/entities/sheet.ts";
-import { sheetsFoundSince, staleSheetIds } from "../store/sheet-results.ts";
+import { foundSince } from "../store/found-since.ts";
+import { staleSheetIds } from "../store/sheet-results.ts";
 import type { ProvingKind } from "./kind.ts";
 
 /** Sheets in force, each proved again from the duty it was issued for. */
 export const sheets: ProvingKind = {
   stale: staleSheetIds,
   countStale: async (em, project, basis) => (await staleSheetIds(em, project, basis)).length,
-  foundSince: sheetsFoundSince,
+  foundSince: foundSince("sheets"),
   prove: async (em, ids, by, wanted) => {
     // One that cannot be proved keeps none of the others back.
     let failure: unknown = null;
@@ -28,7 +30,8 @@ export const sheets: ProvingKind = {
             outcome: drift.outcome,
             grave: drift.grave,
             drift,
-            provedAt: new Date(),
+            // By the clock of the queue: tries are counted by what was found since a chunk was put in.
+            provedAt: raw("now()"),
           })
           .onConflict()
           .ignore()

@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from "node:util";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { HandIn, Job } from "@proven-seat/contract";
 import { ShopEvent, ShopJob } from "../store/entities/shop.ts";
-import { oneAfterTheOther } from "../store/locks.ts";
+import { takeTurn } from "../store/locks.ts";
 import { Refusal } from "../work/refusal.ts";
 import { jobNamed } from "./read.ts";
 
@@ -15,14 +15,51 @@ const otherJob = () =>
     "Another job has this id, on another tag or of another kind. Begin the work anew: nothing of this one was stored.",
   );
 
-/** Events of these ids that are there already, of whatever job. */
-async function eventsThereAre(em: EntityManager, events: HandIn["events"]) {
-  const found = await em.find(
+const changedEvent = () =>
+  new Refusal(
+    "other-work",
+    "Something else was handed in under the same id: an event is never changed. Nothing was stored.",
+  );
+
+type Event = HandIn["events"][number];
+
+/** Events by id as the database writes ids: a device may write them in capitals. An event that comes twice counts once. */
+function eventsById(events: readonly Event[]): Map<string, Event> {
+  const byId = new Map<string, Event>();
+  for (const event of events) {
+    const id = event.id.toLowerCase();
+    const earlier = byId.get(id);
+    if (earlier && (earlier.who !== event.who || !isDeepStrictEqual(earlier.said, event.said)))
+      throw changedEvent();
+    if (!earlier) byId.set(id, { ...event, id });
+  }
+  return byId;
+}
+
+/** Stores the events that are not there yet. An event that is there must say the same, on the same job. */
+async function storeEvents(tx: EntityManager, jobId: string, events: readonly Event[], user: string) {
+  const byId = eventsById(events);
+  const stored = await tx.find(
     ShopEvent,
-    { id: { $in: events.map(({ id }) => id) } },
+    { id: { $in: [...byId.keys()] } },
     { fields: ["jobId", "who", "said"], disableIdentityMap: true },
   );
-  return new Map(found.map((event) => [event.id, event]));
+  for (const { id, jobId: job, who, said } of stored) {
+    const event = byId.get(id)!;
+    if (job !== jobId || who !== event.who || !isDeepStrictEqual(said, event.said)) throw changedEvent();
+    byId.delete(id);
+  }
+  const receivedAt = new Date();
+  await tx.insertMany<ShopEvent>(
+    ShopEvent,
+    [...byId.values()].map(({ at, ...event }) => ({
+      ...event,
+      at: new Date(at),
+      jobId,
+      receivedAt,
+      handedInBy: user,
+    })),
+  );
 }
 
 /**
@@ -39,7 +76,7 @@ export function handIn(
   return em.transactional(async (tx) => {
     const { kind, valve, plan, startedAt, startedBy, events } = given;
     // Two devices that hand in at once wait for each other; history gives no right to lock its rows.
-    await oneAfterTheOther(tx, "a job handed in", id);
+    await takeTurn(tx, "a job handed in", id);
     const known = await tx.findOne(ShopJob, { id }, { fields: ["tagId", "kind"], disableIdentityMap: true });
     if (known && (known.tagId !== tag || known.kind !== kind)) throw otherJob();
     if (!known)
@@ -53,27 +90,7 @@ export function handIn(
         startedBy,
         handedInBy: user,
       });
-    const had = await eventsThereAre(tx, events);
-    for (const { id: event, who, said } of events) {
-      const same = had.get(event);
-      if (same && (same.jobId !== id || same.who !== who || !isDeepStrictEqual(same.said, said)))
-        throw new Refusal(
-          "other-work",
-          "Something else was handed in under the same id: an event is never changed. Nothing was stored.",
-        );
-    }
-    const receivedAt = new Date();
-    const fresh = new Map(events.filter((event) => !had.has(event.id)).map((event) => [event.id, event]));
-    await tx.insertMany<ShopEvent>(
-      ShopEvent,
-      [...fresh.values()].map(({ at, ...event }) => ({
-        ...event,
-        at: new Date(at),
-        jobId: id,
-        receivedAt,
-        handedInBy: user,
-      })),
-    );
+    await storeEvents(tx, id, events, user);
     const now = await jobNamed(tx, tag, id);
     if (now.events.length > mostEvents)
       throw new Refusal(

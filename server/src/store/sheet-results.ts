@@ -17,21 +17,6 @@ export async function staleSheetIds(em: EntityManager, project: string, basis: n
   return rows.map(({ id }) => id);
 }
 
-export async function sheetsFoundSince(
-  em: EntityManager,
-  project: string,
-  basis: number,
-  since: string,
-): Promise<boolean> {
-  const [row] = await rowsOf<{ found: boolean }>(
-    em,
-    `select exists (select from sheet_result r join sheet s on s.id = r.sheet_id join tag t on t.id = s.tag_id
-     where t.project_id = ? and r.basis_id = ? and r.proved_at > ?) as found`,
-    [project, basis, since],
-  );
-  return row!.found;
-}
-
 export interface SheetFound {
   readonly id: string;
   readonly tag: string;

@@ -26,21 +26,6 @@ export async function countStaleTags(em: EntityManager, project: string, basis: 
   return Number(row!.n);
 }
 
-export async function tagsFoundSince(
-  em: EntityManager,
-  project: string,
-  basis: number,
-  since: string,
-): Promise<boolean> {
-  const [row] = await rowsOf<{ found: boolean }>(
-    em,
-    `select exists (select from tag_result r join tag t on t.id = r.tag_id
-     where t.project_id = ? and r.basis_id = ? and r.proved_at > ?) as found`,
-    [project, basis, since],
-  );
-  return row!.found;
-}
-
 export interface StaleTag {
   readonly id: string;
   readonly version: number;

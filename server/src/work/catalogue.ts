@@ -9,7 +9,7 @@ import {
 import { digestOf } from "@proven-seat/core/judgement/proof";
 import { catalogueContent, catalogueInForce } from "../store/current.ts";
 import { CatalogueVersion } from "../store/entities/versions.ts";
-import { oneAfterTheOther } from "../store/locks.ts";
+import { takeTurn } from "../store/locks.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { Refusal } from "./refusal.ts";
 
@@ -85,7 +85,7 @@ export async function putCatalogue(
   try {
     return await em.transactional(async (tx) => {
       // One after the other: what is in force must still be so when the next revision is counted.
-      await oneAfterTheOther(tx, "the catalogue's next revision");
+      await takeTurn(tx, "the catalogue's next revision");
       const { revision, digest } = await catalogueInForce(tx);
       if (revision !== asked.basedOn)
         throw new Refusal(

@@ -22,7 +22,14 @@ export async function draftNamed(em: EntityManager, project: string, id: string)
   const found = isUuid(id) ? await em.findOne(ListDraft, { id, projectId: project }) : null;
   if (!found) throw notThere("draft");
   const { name, content, createdAt, createdBy } = found;
-  return { id, name, rows: content.rows.length, createdAt: createdAt.toISOString(), createdBy, content };
+  return {
+    id: found.id,
+    name,
+    rows: content.rows.length,
+    createdAt: createdAt.toISOString(),
+    createdBy,
+    content,
+  };
 }
 
 /** Keeps rows for later, in the transaction there is. */

@@ -5,7 +5,7 @@ import type { HouseRules } from "@proven-seat/core/basis/house";
 import { storedHouseRules } from "@proven-seat/core/basis/house";
 import { currentHouseRules } from "../store/current.ts";
 import { HouseRuleVersion } from "../store/entities/versions.ts";
-import { oneAfterTheOther } from "../store/locks.ts";
+import { takeTurn } from "../store/locks.ts";
 import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { houseRulesOf } from "../store/stored.ts";
 import { Refusal } from "./refusal.ts";
@@ -60,7 +60,7 @@ export async function putHouseRules(em: EntityManager, asked: NewHouseRules, use
   try {
     return await em.transactional(async (tx) => {
       // One after the other: what is in force must still be so when the next version is counted.
-      await oneAfterTheOther(tx, "the next house rules");
+      await takeTurn(tx, "the next house rules");
       const { version } = await currentHouseRules(tx);
       if (version !== asked.basedOn) throw stale(version);
       const [last] = await tx.find(HouseRuleVersion, {}, { orderBy: { version: "desc" }, limit: 1 });

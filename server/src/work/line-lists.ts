@@ -2,7 +2,7 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { ImportResult } from "@proven-seat/contract";
 import type { ReadList } from "../jobs/tasks/read-list.ts";
 import { addListed, type MetTag, meetTags, removeListed, replaceListed } from "../store/listed-tags.ts";
-import { oneAfterTheOther } from "../store/locks.ts";
+import { takeTurn } from "../store/locks.ts";
 import { addDraft, removeDraft } from "./drafts.ts";
 import { Refusal } from "./refusal.ts";
 import { writingNumbers } from "./tags.ts";
@@ -76,7 +76,7 @@ async function removeGone(em: EntityManager, project: string, gone: Sound["gone"
 
 async function takeIn(em: EntityManager, project: string, list: Sound, user: string): Promise<ImportResult> {
   // Two lists of one project at once would add the same tags twice or wait for each other's rows in a ring.
-  await oneAfterTheOther(em, "lists of a project", project);
+  await takeTurn(em, "lists of a project", project);
   const met = await meetTags(em, project, list.keys);
   const faults = faultsOf(met, list);
   if (faults.length > 0) throw refused(list.existing === "refuse" ? "tags-exist" : "stale", faults);
