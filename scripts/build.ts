@@ -33,7 +33,7 @@ export function build(): boolean {
   const run = (command: string, args: string[]) =>
     execFileSync(join(root, "node_modules/.bin", command), args, {
       cwd: root,
-      // Tests build as well, and what they are called in their own environment would make it a build for development.
+      // Tests also build. Their own NODE_ENV would give a development build.
       env: { ...process.env, NODE_ENV: "production" },
       stdio: ["ignore", "ignore", "inherit"],
     });

@@ -20,7 +20,7 @@ rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 const begun = Date.now();
 
-/** Lanes side by side, one set after the other: each set keeps both cores by itself. */
+/** The phases run one after the other, since each uses both cores. The lanes of a phase run side by side. */
 const phases: Step[][][] = process.argv.includes("--changed")
   ? [stepsForChange(changedFiles())]
   : [

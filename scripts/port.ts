@@ -10,12 +10,12 @@ export function portIsFree(port: number, host: string): Promise<boolean> {
   });
 }
 
-/** Below those a system gives to connections that ask for none (32768 and up on Linux, 49152 and up elsewhere). */
+/** Below the ports a system assigns by itself (from 32768 on Linux, from 49152 elsewhere). */
 const [lowest, highest] = [20_000, 32_000];
 
 /**
- * A port of loopback that nobody listens on, and that no connection is given by chance: a server that was killed finds it
- * free when it is started again.
+ * A free port of loopback that the system does not assign to connections. A server that was killed can use it again when it
+ * restarts.
  */
 export async function freePort(): Promise<number> {
   for (;;) {

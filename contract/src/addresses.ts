@@ -1,4 +1,4 @@
-/** Where a request goes: what a page needs of the API, without the schemas of what is sent and answered. */
+/** Method and path of an endpoint, without schemas: all a page needs to send a request. */
 export interface Address {
   readonly method: "get" | "post" | "put" | "delete";
   /** Path parameters stand in braces, as in OpenAPI. */

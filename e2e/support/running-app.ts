@@ -13,7 +13,7 @@ export const provedTemplate = "demo_proved";
 
 const main = fileURLToPath(new URL("../../server/dist/main.js", import.meta.url));
 
-/** As programs are served: without the loader of sources that the tests themselves are started with. */
+/** The environment of a served program: without NODE_OPTIONS, which would run it from its sources. */
 const asServed = (database: string, more: Record<string, string> = {}): NodeJS.ProcessEnv => {
   const { NODE_OPTIONS: _, ...own } = process.env;
   return { ...own, DATABASE_URL: database, LOG_LEVEL: "silent", NODE_ENV: "production", ...more };

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 
-/** Goes to an address inside the open page, as its own links do: nothing is loaded again, and the shelf stays ready. */
+/** Navigates inside the open page as its links do, without loading it again. */
 export const visit = (page: Page, address: string): Promise<void> =>
   page.evaluate((to) => {
     const { idx = 0 } = history.state ?? {};

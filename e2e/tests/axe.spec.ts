@@ -35,7 +35,7 @@ async function expectNoFindings(page: Page, what: string, part?: string): Promis
   await turn(page, "light");
 }
 
-/** A dialog alone: what lies behind it was looked at without it. */
+/** Checks only the dialog. The page behind it was checked before. */
 async function expectNoFindingsInDialog(page: Page, name: string): Promise<void> {
   await expect(page.getByRole("dialog", { name })).toBeVisible();
   await expectNoFindings(page, name, "[role=dialog]");
@@ -103,7 +103,7 @@ test("axe finds nothing on the lists below the picture and the dialogs of the be
   await expectNoFindingsInDialog(page, "Units");
 });
 
-test("axe finds nothing on line-up, import, command bar, keys, legend and override", async ({
+test("axe finds nothing on line-up, import, command bar, shortcuts, legend and override", async ({
   page,
   app,
 }) => {
@@ -113,9 +113,9 @@ test("axe finds nothing on line-up, import, command bar, keys, legend and overri
   await page.keyboard.press("/");
   await expect(page.getByPlaceholder("Tag, station or action")).toBeVisible();
   await expectNoFindingsInDialog(page, "Find or do");
-  await page.getByPlaceholder("Tag, station or action").fill("keys");
+  await page.getByPlaceholder("Tag, station or action").fill("keyboard");
   await page.keyboard.press("Enter");
-  await expectNoFindingsInDialog(page, "Keys");
+  await expectNoFindingsInDialog(page, "Keyboard shortcuts");
   await page.keyboard.press("Escape");
   await page.keyboard.press("?");
   await expectNoFindingsInDialog(page, "Legend");

@@ -84,7 +84,7 @@ test("a first visit opens on a tag with a problem, without loading charts", asyn
   expect(prover).toBeGreaterThan(100_000);
   expect(total).toBeGreaterThan(prover + 50_000);
   expect(total).toBeLessThan(505_000);
-  // What stands in the page itself: with it the first screen is there.
+  // Scripts named in the page itself: the first screen needs only these.
   const first = [...(await (await fetch(app.url)).text()).matchAll(/assets\/[\w-]+\.js/g)].map(
     ([path]) => path,
   );

@@ -22,7 +22,7 @@ const path: string[] = [];
 const filled = (name: string, row: readonly unknown[]) => `${name} ${row.map(String).join(", ")}`;
 
 type Body = () => unknown;
-/** What is asked of the runner besides, such as how long to wait, stands before the body where it does. */
+/** Options such as a timeout may stand before the body of a test. */
 const bodyOf = (asked: object | Body, body?: Body): Body => body ?? (asked as Body);
 
 export function describe(name: string, asked: object | Body, body?: Body): void {
@@ -40,7 +40,7 @@ it.each = (rows: readonly unknown[]) => (name: string, run: (...row: never[]) =>
 describe.each = (rows: readonly unknown[]) => (name: string, body: (...row: never[]) => void) => {
   for (const row of rows) describe(filled(name, rowOf(row)), () => body(...(rowOf(row) as never[])));
 };
-/** Tests of something that is not there are none. */
+/** Skips tests whose condition is false. */
 const none = Object.assign(() => undefined, { each: () => () => undefined });
 it.runIf = (is: boolean) => (is ? it : none);
 describe.runIf = (is: boolean) => (is ? describe : none);

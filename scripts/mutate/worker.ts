@@ -13,7 +13,7 @@ const namespace = () => {
   return global.__stryker__ as Switches;
 };
 
-/** A test that takes longer walks the whole demonstration, and would be run thousands of times. */
+/** Slower tests are left out, since every test runs thousands of times. */
 const quickMs = 1500;
 
 /** Which quick tests reach which mutants; those reached while loading alone are reached by none. */
@@ -26,7 +26,7 @@ async function covered(): Promise<Record<string, number[]>> {
     try {
       await test.run();
     } catch (error) {
-      // A test that wants more of its runner than stands here judges nothing.
+      // A test that needs more of its runner than there is here is left out.
       slow.add(String(at));
       process.stderr.write(`left out: ${test.name}: ${(error as Error).message.split("\n")[0]}\n`);
     }

@@ -3,7 +3,7 @@ import { build } from "esbuild";
 
 const source = fileURLToPath(new URL("../src/jobs/worker.ts", import.meta.url));
 
-/** Where the worker of jobs stands while tests run, in one file: among the packages of the server, which it loads. */
+/** The bundled job worker of tests. It is inside server/node_modules so that it finds the packages of the server. */
 export const jobWorker = new URL("../node_modules/.cache/test-job-worker.mjs", import.meta.url);
 
 /**

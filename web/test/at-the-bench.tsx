@@ -26,7 +26,7 @@ export const demoDuty = (number: string): Duty =>
   dutySchema.parse(tags.find((t) => t.number === number)!.duty);
 
 const proofs = new Map<string, Proof>();
-/** Each duty is proved once by the demo's shelf and the usual rules, for all test files that share a realm. */
+/** Proves each duty only once for all test files that share a realm. */
 const known: NonNullable<Parameters<typeof proverApi>[0]> = {
   compileShelf: (given) => (isDeepStrictEqual(given, catalogue) ? demoShelf : compileShelf(given)),
   prove: (duty, shelf, house) => {
@@ -38,7 +38,7 @@ const known: NonNullable<Parameters<typeof proverApi>[0]> = {
   },
 };
 
-/** A prover of the demo as the worker offers it, which is handed the shelf by the page. */
+/** A prover as in the worker, before the page has given it the shelf. */
 export const proverInPlace = (): ProverApi => proverApi(known);
 
 /** A prover with the demo's shelf. */

@@ -1,4 +1,4 @@
-/** Files handed to the person, instead of to the browser. */
+/** Collects downloaded files in a test. */
 import { vi } from "vitest";
 
 export interface Downloaded {
@@ -6,7 +6,7 @@ export interface Downloaded {
   readonly content: Blob;
 }
 
-/** Gathers what is downloaded until `vi.restoreAllMocks`. */
+/** Collects what is downloaded until `vi.restoreAllMocks`. */
 export function downloads(): readonly Downloaded[] {
   const saved: Downloaded[] = [];
   let content: Blob | null = null;

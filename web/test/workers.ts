@@ -1,4 +1,4 @@
-/** Workers of the interface run in place: the same functions behind the same messages, copied as between threads. */
+/** Runs the workers of the interface in the thread of the test, with the same messages between them. */
 import { MessageChannel } from "node:worker_threads";
 import { expose } from "comlink";
 import { vi } from "vitest";
@@ -9,19 +9,15 @@ import { vi } from "vitest";
  * @param programs what each worker offers, by a part of its file's name
  */
 export function workersInPlace(programs: Readonly<Record<string, () => object>>): void {
-  vi.stubGlobal(
-    "Worker",
-    class {
-      constructor(url: URL) {
-        const found = Object.entries(programs).find(([name]) => String(url).includes(name));
-        if (!found) throw new Error(`no program for ${url}`);
-        const { port1, port2 } = new MessageChannel();
-        expose(found[1](), port2 as never);
-        port1.unref();
-        port2.unref();
-        // biome-ignore lint/correctness/noConstructorReturn: a port is all that is used of a worker
-        return Object.assign(port1, { terminate: () => port1.close() });
-      }
-    },
-  );
+  // A function that returns an object can be called with `new`; of a worker only its port is used.
+  function workerInPlace(url: URL) {
+    const found = Object.entries(programs).find(([name]) => String(url).includes(name));
+    if (!found) throw new Error(`no program for ${url}`);
+    const { port1, port2 } = new MessageChannel();
+    expose(found[1](), port2 as never);
+    port1.unref();
+    port2.unref();
+    return Object.assign(port1, { terminate: () => port1.close() });
+  }
+  vi.stubGlobal("Worker", workerInPlace);
 }

@@ -20,7 +20,7 @@ export class Live {
   readonly #em: () => EntityManager;
   readonly #projects = new Map<string, Watched>();
 
-  /** @param em an entity manager of its own for each look */
+  /** @param em returns a new entity manager for each query */
   constructor(em: () => EntityManager) {
     this.#em = em;
   }

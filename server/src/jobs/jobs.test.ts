@@ -31,7 +31,7 @@ describe("jobs in worker threads", () => {
   });
   it("that want more memory than they are given end alone", async () => {
     const jobs = new Jobs({ program: jobWorker, threads: 1, memoryMb: 80 });
-    // It is the work that outgrows the thread: what is handed to it fits, as no body that is taken in is larger.
+    // The proof needs more memory than the thread has. Its input fits, as every accepted body does.
     const body = { duty: demoDuty("XV-3052"), detail: "grave", limit: 5000 };
     const catalogue = { digest: "demo", content: demoCatalogue };
     const house = defaultHouseRules();

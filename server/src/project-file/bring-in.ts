@@ -51,7 +51,7 @@ const nextRevision = async (em: EntityManager) => {
   return last!.revision + 1;
 };
 
-/** The same of house rules, which are the same where they say the same. */
+/** Finds house rules by their values; adds those that are not here, not in force. */
 async function houseRules(
   em: EntityManager,
   { houseRules: brought }: ReadProject,

@@ -21,7 +21,7 @@ export const sheets: ProvingKind = {
       if (!sheet) continue;
       try {
         const drift = driftOf(sheet.content, by);
-        // Somebody else may have proved it meanwhile: it says the same.
+        // Another process may have stored the same result meanwhile.
         await em
           .createQueryBuilder(SheetResult)
           .insert({

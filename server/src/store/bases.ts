@@ -4,7 +4,7 @@ import { ProofBasis } from "./entities/bases.ts";
 import { Project } from "./entities/project.ts";
 import { CatalogueVersion, HouseRuleVersion } from "./entities/versions.ts";
 
-/** What something is proved by: a revision of the catalogue, a version of the house rules, an engine. */
+/** A basis of proofs: catalogue revision, house rule version and engine. */
 export interface Basis {
   readonly id: number;
   readonly catalogueRevision: number;
@@ -25,7 +25,7 @@ export async function basisWith(
     (await em.count(CatalogueVersion, { revision: catalogueRevision })) > 0 &&
     (await em.count(HouseRuleVersion, { version: houseRuleVersion })) > 0;
   if (!there) return undefined;
-  // Two that make it at once make one.
+  // Another request may insert it at the same time.
   const unique = ["catalogueRevision", "houseRuleVersion", "engine"] as const;
   await em
     .createQueryBuilder(ProofBasis)

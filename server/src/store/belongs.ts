@@ -3,7 +3,7 @@ import { type Reader, rowsOf } from "./sql.ts";
 
 type Kind = NonNullable<Belongs>;
 
-/** Asked of every request: plain, so that nothing half loaded stays in the handler's entity manager. */
+/** Every request needs this. Plain SQL leaves no partly loaded entity in the entity manager of the handler. */
 const projectBy: Record<Kind, string> = {
   "in path": "select id from project where id = ?",
   "of tag": "select project_id as id from tag where id = ?",

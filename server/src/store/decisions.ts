@@ -11,7 +11,7 @@ interface Decision {
   readonly by: string;
 }
 
-/** Keeps a decision as history; two at once cannot both have the next number, and one of them fails. */
+/** Adds a decision to the history. If two are added at once, one fails: the number is part of the key. */
 export async function keepDecision(
   em: EntityManager,
   { project, at, by, ...decision }: Decision,

@@ -9,7 +9,7 @@ export interface DraftHead {
   readonly createdBy: string;
 }
 
-/** Drafts of a project without their rows, which may be thousands each: the database counts them. */
+/** Drafts of a project with the number of their rows. The rows, which may be thousands, are not read. */
 export const draftHeads = (db: Reader, project: string, page: PageAsked): Promise<DraftHead[]> =>
   rowsOf(
     db,

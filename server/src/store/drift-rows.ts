@@ -2,7 +2,7 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import { rowsOf } from "./sql.ts";
 
-/** The basis the tags of a project were proved by last, of those it was ever pinned to; null where there is no other. */
+/** The basis the tags were last proved by, other than the present one, among those of the project; null if there is none. */
 export async function provedByBefore(
   em: EntityManager,
   project: string,
@@ -22,7 +22,7 @@ export async function provedByBefore(
   return before?.id ?? null;
 }
 
-/** Some at a time: memory does not grow with the list. */
+/** Tags per query, so that memory does not grow with the list. */
 export const tagsAtOnce = 1000;
 
 export interface TagByBoth {
@@ -32,7 +32,7 @@ export interface TagByBoth {
   readonly now: TagSummary;
 }
 
-/** Tags with a result of the same version by two bases, in the order of their numbers after one of them. */
+/** The next tags after a number that have results of the same version by both bases. */
 export const tagsByBoth = (
   em: EntityManager,
   project: string,

@@ -19,7 +19,7 @@ export interface JobHead {
   readonly lastBy: string | null;
 }
 
-/** Jobs with how far each is, which the database counts out of events there may be thousands of. */
+/** Jobs with their progress. The database counts it, since a job may have thousands of events. */
 const heads = `select j.id, j.tag_id as "tagId", t.number, t.service, j.kind, j.valve, j.started_at as "startedAt",
     j.started_by as "startedBy", coalesce(jsonb_array_length(j.plan -> 'steps'), 0) as steps,
     (select count(*)::int from (
@@ -38,7 +38,7 @@ export interface JobPlace {
   readonly id: string;
 }
 
-/** Where a job of a project stands in the list of them; null where it is none of its. */
+/** The position of a job in the list of its project; null if it belongs to another project. */
 export async function jobPlace(em: EntityManager, project: string, id: string): Promise<JobPlace | null> {
   const [found] = await rowsOf<JobPlace>(
     em,

@@ -76,14 +76,14 @@ export const addListed = (em: EntityManager, rows: string, { project, at, by }: 
     ),
   );
 
-/** A tag that a list has no more and that stays, with why. */
+/** A tag that could not be removed, with the reason. */
 export interface KeptTag {
   readonly number: string;
   readonly sheets: boolean;
   readonly jobs: boolean;
 }
 
-/** Removes tags at the versions they were looked at; gives those that stay: changed since, or with sheets or jobs. */
+/** Removes tags at the given versions. Returns the tags that stay: changed since, or with sheets or jobs. */
 export const removeListed = (
   em: EntityManager,
   project: string,

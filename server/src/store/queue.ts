@@ -47,7 +47,7 @@ export async function setUpQueue(ownerUrl: string, role: string, orm: MikroORM):
     await connection.execute(sql);
 }
 
-/** How it stands with the chunks of a proving: whether any waits or is in hand, and when the last ones were put in, if one of them failed. */
+/** State of the chunks of a proving: whether any is waiting or active, and when the last ones were queued if one of them failed. */
 export async function lastChunks(
   em: EntityManager,
   proving: string,

@@ -2,7 +2,7 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { SheetDrift } from "@proven-seat/core/judgement/proof";
 import { rowsOf } from "./sql.ts";
 
-/** The sheet of each tag that is in force: the newest, which takes a window over its history. */
+/** The sheet in force of each tag: the newest one. */
 const inForce = `select distinct on (s.tag_id) s.id from sheet s join tag t on t.id = s.tag_id
   where t.project_id = ? order by s.tag_id, s.issued_at desc`;
 
@@ -22,7 +22,7 @@ export interface SheetFound {
   readonly tag: string;
   readonly number: string;
   readonly revision: string;
-  /** Without its findings, of which the first is told beside. */
+  /** Without its findings. The first of them is in `asks` and `verdict`. */
   readonly drift: SheetDrift;
   readonly asks: string | null;
   readonly verdict: string | null;
@@ -31,7 +31,7 @@ export interface SheetFound {
   readonly by: string | null;
 }
 
-/** What became of the sheets in force by a basis, worst first. */
+/** The drift of the sheets in force by a basis, worst first. */
 export const sheetDrifts = (em: EntityManager, project: string, basis: number): Promise<SheetFound[]> =>
   rowsOf(
     em,

@@ -4,12 +4,12 @@ import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import { onePast, type PageAsked } from "./page.ts";
 import { rowsOf } from "./sql.ts";
 
-/** Results of tens of thousands of tags: read by joins and windows and written in bulk, none of it as entities. */
+// A project may have tens of thousands of results, so they are read by joins and written in bulk, not as entities.
 
 const staleTags = `from tag t left join tag_result r on r.tag_id = t.id and r.basis_id = ?
   where t.project_id = ? and (r.tag_version is null or r.tag_version <> t.version)`;
 
-/** Tags without a current result, from the top as the list is read; tags with one duty come with the first of them. */
+/** Tags without a current result, in the order of the list. Tags with the same duty follow the first of them. */
 export async function staleTagIds(em: EntityManager, project: string, basis: number): Promise<string[]> {
   const rows = await rowsOf<{ id: string }>(
     em,
@@ -31,11 +31,11 @@ export interface StaleTag {
   readonly version: number;
   readonly duty: unknown;
   readonly choice: Choice | null;
-  /** Of what its last result was made; null where there is none. */
+  /** Digest of the inputs of its last result; null if it has none. */
   readonly inputDigest: string | null;
 }
 
-/** Those of some tags that have no current result, in the order of their ids as given. */
+/** The tags among these that have no current result, in the given order. */
 export const staleAmong = (em: EntityManager, ids: readonly string[], basis: number): Promise<StaleTag[]> =>
   rowsOf(
     em,
@@ -54,7 +54,7 @@ export interface NewResult {
   readonly marks: unknown;
 }
 
-/** Keeps results many at once, none over that of a newer version, and none of a tag removed meanwhile. */
+/** Stores results in bulk. A result of a newer version is not replaced, and a removed tag is skipped. */
 export const storeTagResults = (em: EntityManager, basis: number, made: readonly NewResult[]) =>
   rowsOf(
     em,
@@ -71,7 +71,7 @@ export const storeTagResults = (em: EntityManager, basis: number, made: readonly
 
 const keptBases = 4;
 
-/** Lets results go by bases that nobody compares with any more. */
+/** Deletes results of bases that are no longer compared. */
 export const letResultsGo = (em: EntityManager, project: string) =>
   rowsOf(
     em,
@@ -81,7 +81,7 @@ export const letResultsGo = (em: EntityManager, project: string) =>
     [project, project, keptBases],
   );
 
-/** Marks of the tags of a project that have a result by a basis. */
+/** Marks of the tags of a project by a basis, a page at a time. */
 export const tagMarks = (
   em: EntityManager,
   project: string,
@@ -96,7 +96,7 @@ export const tagMarks = (
     [project, basis, page.after, page.after, onePast(page)],
   );
 
-/** What was found of some tags of a project by a basis. */
+/** Summaries of some tags of a project by a basis. */
 export const tagSummaries = (
   em: EntityManager,
   project: string,

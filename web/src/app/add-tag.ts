@@ -17,7 +17,7 @@ export function useAddTag(): () => Promise<void> {
   const navigate = useNavigate();
   return useCallback(async () => {
     if (!project) return;
-    // What a duty is made of is fetched when one is: the list is read without it.
+    // Loaded on demand: the list of tags does not need the fields of a duty.
     const { newTag } = await import("./new-tag.ts");
     const tag = await call("createTag", {
       parameters: { id: project.id },

@@ -37,7 +37,7 @@ afterEach(() => {
 });
 
 const drawn = () => {
-  const acts = { onClose: vi.fn(), onLegend: vi.fn(), onKeys: vi.fn() };
+  const acts = { onClose: vi.fn(), onLegend: vi.fn(), onShortcuts: vi.fn() };
   inTheShell(<CommandBar {...acts} />);
   return acts;
 };

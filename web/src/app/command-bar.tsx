@@ -3,7 +3,7 @@ import { Dialog } from "radix-ui";
 import { type KeyboardEvent, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { useFocusReturn } from "../parts/focus-return.ts";
-import { useShownKey } from "../parts/keys.ts";
+import { useKeyLabel } from "../parts/shortcut-keys.ts";
 import { rooms } from "../rooms/index.ts";
 import { type Command as Action, useCommands } from "./commands.ts";
 import { inProject, useProject } from "./project.ts";
@@ -23,7 +23,7 @@ function takeFirst(event: KeyboardEvent<HTMLElement>): void {
 }
 
 function CommandKeys({ command: { key, keys } }: { command: Action }) {
-  const shown = useShownKey(key) ?? keys;
+  const shown = useKeyLabel(key) ?? keys;
   return shown && <kbd className="font-mono text-[11px] text-dim">{shown}</kbd>;
 }
 
@@ -32,13 +32,13 @@ export default function CommandBar({
   typed = "",
   onClose,
   onLegend,
-  onKeys,
+  onShortcuts,
 }: {
   /** What was typed before it was there. */
   typed?: string;
   onClose: () => void;
   onLegend: () => void;
-  onKeys: () => void;
+  onShortcuts: () => void;
 }) {
   const focusReturn = useFocusReturn();
   const [text, setText] = useState(typed);
@@ -78,7 +78,7 @@ export default function CommandBar({
     },
     { name: absolute ? "Gauge pressures" : "Absolute pressures", act: () => set({ absolute: !absolute }) },
     { name: "Legend", key: "?", act: onLegend },
-    { name: "Keys", act: onKeys },
+    { name: "Keyboard shortcuts", act: onShortcuts },
   ];
   const actions = possible.filter(({ name }) => name.toLowerCase().includes(wanted));
   // Ten thousand tags are searched here, not in the list component, which would draw them all.

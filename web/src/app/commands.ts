@@ -1,12 +1,12 @@
 import { create } from "zustand";
-import type { PlainKey } from "../parts/keys.ts";
+import type { ShortcutKey } from "../parts/shortcut-keys.ts";
 
 /** Something the command bar can do in the room that is shown. */
 export interface Command {
   readonly name: string;
-  /** A single character the reader may change. */
-  readonly key?: PlainKey;
-  /** Keys that stay as they are, as they are shown. */
+  /** The default key of a shortcut the user can change. */
+  readonly key?: ShortcutKey;
+  /** Keys that cannot be changed, as shown. */
   readonly keys?: string;
   readonly act: () => void;
 }

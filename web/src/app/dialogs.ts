@@ -1,5 +1,5 @@
-/** What opens in front of a room, fetched in one piece once the room stands. */
+/** The dialogs that can open in front of any room, fetched together. */
 export { default as CommandBar } from "./command-bar.tsx";
-export { default as KeysDialog } from "./keys-dialog.tsx";
 export { default as LegendDialog } from "./legend-dialog.tsx";
+export { default as ShortcutsDialog } from "./shortcuts-dialog.tsx";
 export { default as UnitsDialog } from "./units-dialog.tsx";

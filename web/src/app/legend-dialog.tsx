@@ -2,7 +2,13 @@ import { Legend } from "../parts/legend.tsx";
 import { SheetDialog } from "../parts/sheet-dialog.tsx";
 
 /** What the marks mean, and what results are. */
-export default function LegendDialog({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
+export default function LegendDialog({
+  onClose,
+  onShortcuts,
+}: {
+  onClose: () => void;
+  onShortcuts: () => void;
+}) {
   return (
     <SheetDialog
       open
@@ -12,8 +18,8 @@ export default function LegendDialog({ onClose, onKeys }: { onClose: () => void;
     >
       <Legend explained />
       <p className="mt-4">
-        <button type="button" className="quiet" onClick={onKeys}>
-          change or switch off the single keys
+        <button type="button" className="quiet" onClick={onShortcuts}>
+          Change or turn off keyboard shortcuts
         </button>
       </p>
       <p className="mt-4 text-dim">

@@ -22,7 +22,7 @@ export function nextNumber(numbering: string, taken: readonly string[]): string 
   return written();
 }
 
-/** A tag with a number nobody has, that states what the project's tags start from. */
+/** A tag with the next free number and the default values of the project. */
 export const newTag = (project: Pick<Project, "numbering" | "defaults">, rows: readonly TagRow[]) => ({
   number: nextNumber(
     project.numbering,

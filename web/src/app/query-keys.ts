@@ -1,6 +1,6 @@
 /**
- * The names under which answers of the server are held by this page. Called with nothing, a name stands for every
- * answer of its kind: that is what is invalidated when something of the kind was written.
+ * Query keys of the answers of the server that this page holds. A key without arguments covers all answers of its kind, so
+ * use it to invalidate them.
  */
 const kind =
   <Parts extends readonly unknown[] = []>(name: string) =>

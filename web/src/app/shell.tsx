@@ -16,7 +16,7 @@ export function Shell() {
   const { absolute, theme, set } = useReading();
   const project = useProject();
   const reading = useUnits();
-  const { dialogs, open, typed, show, close } = useDialogs();
+  const { dialogs, open, typed, failed, show, close } = useDialogs();
   const navigation = useNavigation();
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
@@ -82,6 +82,11 @@ export function Shell() {
               legend
               <KeyHint of="?" />
             </button>
+            {failed && (
+              <span role="alert" className="text-fails">
+                This window could not be loaded. Check the connection to the server and try again.
+              </span>
+            )}
           </div>
           <StatusSlot />
         </footer>
@@ -91,12 +96,14 @@ export function Shell() {
           typed={typed}
           onClose={close}
           onLegend={() => show("legend")}
-          onKeys={() => show("keys")}
+          onShortcuts={() => show("shortcuts")}
         />
       )}
-      {dialogs && open === "legend" && <dialogs.LegendDialog onClose={close} onKeys={() => show("keys")} />}
+      {dialogs && open === "legend" && (
+        <dialogs.LegendDialog onClose={close} onShortcuts={() => show("shortcuts")} />
+      )}
       {dialogs && open === "units" && <dialogs.UnitsDialog onClose={close} />}
-      {dialogs && open === "keys" && <dialogs.KeysDialog onClose={close} />}
+      {dialogs && open === "shortcuts" && <dialogs.ShortcutsDialog onClose={close} />}
     </SlotProvider>
   );
 }

@@ -7,8 +7,8 @@ import { useDialogs } from "./use-dialogs.ts";
 afterEach(cleanup);
 
 const add = vi.fn();
-function Room() {
-  const { open, typed, show, close } = useDialogs();
+function Room({ load }: { load?: Parameters<typeof useDialogs>[0] }) {
+  const { open, typed, failed, show, close } = useDialogs(load);
   useShortcuts({ "/": () => show("find or do"), n: add });
   return (
     <>
@@ -16,6 +16,7 @@ function Room() {
         close
       </button>
       {open && <p>{`${open}: ${typed}`}</p>}
+      {failed && <p role="alert">failed</p>}
     </>
   );
 }
@@ -44,5 +45,21 @@ describe("a dialog that is still being fetched", () => {
     expect(add).toHaveBeenCalledOnce();
     await vi.waitFor(async () => expect(await import("./dialogs.ts")).toBeTruthy());
     expect(screen.queryByText(/find or do/)).toBeNull();
+  });
+  it("that cannot be fetched is reported when it is wanted, not before, and is tried again", async () => {
+    add.mockClear();
+    const load = vi.fn(() => import("./dialogs.ts"));
+    load.mockRejectedValueOnce(new TypeError("offline")).mockRejectedValueOnce(new TypeError("offline"));
+    render(<Room load={load} />);
+    await vi.waitFor(() => expect(load).toHaveBeenCalledOnce());
+    expect(screen.queryByRole("alert")).toBeNull();
+    press("/");
+    expect(await screen.findByRole("alert")).toBeTruthy();
+    press("n");
+    expect(add).toHaveBeenCalledOnce();
+    press("/");
+    press("x");
+    expect(await screen.findByText("find or do: x")).toBeTruthy();
+    expect(screen.queryByRole("alert")).toBeNull();
   });
 });

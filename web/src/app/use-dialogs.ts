@@ -1,33 +1,27 @@
 import { useEffect, useState } from "react";
 
-const load = () => import("./dialogs.ts");
-type Dialogs = Awaited<ReturnType<typeof load>>;
-export type DialogName = "find or do" | "legend" | "units" | "keys";
+const fetchDialogs = () => import("./dialogs.ts");
+type Dialogs = Awaited<ReturnType<typeof fetchDialogs>>;
+export type DialogName = "find or do" | "legend" | "units" | "shortcuts";
 
 /**
- * Which dialog is open in front of the room. They are fetched ahead, so that one opens at once; what is typed before they
- * are there is kept for the one it was typed for, and acts on nothing behind it.
+ * Which dialog is open in front of the room. The dialogs are fetched when the page starts, so that they open at once
+ * later. Keys typed before the code has arrived are kept for the dialog and do not reach the room behind it.
+ *
+ * @param load fetches the code of the dialogs
  */
-export function useDialogs() {
+export function useDialogs(load: () => Promise<Dialogs> = fetchDialogs) {
   const [dialogs, setDialogs] = useState<Dialogs | null>(null);
   const [wanted, setWanted] = useState<DialogName | null>(null);
   const [typed, setTyped] = useState("");
-  // Without a server they stay away, and are asked for again when one is wanted.
-  const waits = dialogs === null && wanted !== null;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a dialog that is wanted is asked for again
+  const [failed, setFailed] = useState(false);
   useEffect(() => {
-    if (dialogs !== null) return;
-    let current = true;
-    load().then(
-      (found) => current && setDialogs(found),
-      () => current && setWanted(null),
-    );
-    return () => {
-      current = false;
-    };
-  }, [dialogs, waits]);
+    // If this fails, opening a dialog tries again and reports the failure.
+    load().then(setDialogs, () => undefined);
+  }, [load]);
+  const waiting = dialogs === null && wanted !== null;
   useEffect(() => {
-    if (!waits) return;
+    if (!waiting) return;
     const keep = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       event.preventDefault();
@@ -37,15 +31,23 @@ export function useDialogs() {
     };
     window.addEventListener("keydown", keep, true);
     return () => window.removeEventListener("keydown", keep, true);
-  }, [waits]);
+  }, [waiting]);
   return {
     dialogs,
     open: dialogs === null ? null : wanted,
-    /** What was typed before the dialog was there. */
+    /** What was typed before the dialog opened. */
     typed,
+    /** The last dialog asked for could not be fetched. */
+    failed,
     show: (name: DialogName) => {
       setTyped("");
+      setFailed(false);
       setWanted(name);
+      if (dialogs !== null) return;
+      load().then(setDialogs, () => {
+        setWanted(null);
+        setFailed(true);
+      });
     },
     close: () => setWanted(null),
   };

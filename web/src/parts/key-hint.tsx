@@ -1,8 +1,8 @@
-import { type PlainKey, useShownKey } from "./keys.ts";
+import { type ShortcutKey, useKeyLabel } from "./shortcut-keys.ts";
 
-/** The key of an action shown where it acts, as this reader has it; nothing where single keys are switched off. */
-export function KeyHint({ of }: { of: PlainKey }) {
-  const key = useShownKey(of);
+/** The key of a shortcut beside its button; nothing if shortcuts are turned off. */
+export function KeyHint({ of }: { of: ShortcutKey }) {
+  const key = useKeyLabel(of);
   return (
     key && (
       <kbd className="ml-1 border border-rule bg-lift px-1 font-mono text-[11px] text-ink not-italic">

@@ -1,12 +1,12 @@
 import { useEffect, useState } from "react";
 
-/** A worker behind functions that answer later, until it is ended. */
+/** The functions of a running worker, and how to end it. */
 export interface Work<Api> {
   readonly api: Api;
   readonly end: () => void;
 }
 
-/** A worker started when it is first asked, and again when it is asked after it was ended. */
+/** Starts the worker on first use, and again if it is used after it was ended. */
 function startedWhenAsked<Api>(start: () => Work<Api>) {
   let work: Work<Api> | null = null;
   return {
@@ -21,7 +21,7 @@ function startedWhenAsked<Api>(start: () => Work<Api>) {
   };
 }
 
-/** A room's own worker: it ends when the room is left. */
+/** A worker that ends when the room is closed. */
 export function useRoomWorker<Api>(start: () => Work<Api>): () => Api {
   const [{ api, end }] = useState(() => startedWhenAsked(start));
   useEffect(() => end, [end]);

@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent } from "react";
-import { type PlainKey, useKeys, usualKey } from "./keys.ts";
+import { type ShortcutKey, shortcutFor, useKeyChoices } from "./shortcut-keys.ts";
 
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
@@ -15,11 +15,11 @@ type FixedKey =
   | "PageDown"
   | "PageUp"
   | `mod+${string}`;
-export type Bindings = { readonly [key in PlainKey | FixedKey]?: (() => void) | undefined };
+export type Bindings = { readonly [key in ShortcutKey | FixedKey]?: (() => void) | undefined };
 
 /**
- * Binds keys while a room is shown. Single characters are the usual ones: the reader may have others act for them, or
- * none. They are left alone while someone types or a dialog is open; "mod+" means Ctrl or Command and works everywhere.
+ * Binds keys while a room is shown. Single characters are default keys: the user may have assigned others, or turned them
+ * off. They do nothing while a text field has the focus or a dialog is open. "mod+" means Ctrl or Command and always works.
  */
 export function useShortcuts(bindings: Bindings): void {
   const onKey = useEffectEvent((event: KeyboardEvent) => {
@@ -28,7 +28,7 @@ export function useShortcuts(bindings: Bindings): void {
     const name = mod
       ? `mod+${event.shiftKey ? "shift+" : ""}${key}`
       : key.length === 1
-        ? usualKey(useKeys.getState(), key)
+        ? shortcutFor(useKeyChoices.getState(), key)
         : key;
     const act = name === undefined ? undefined : bindings[name as keyof Bindings];
     if (!act || event.altKey) return;

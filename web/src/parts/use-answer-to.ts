@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 
-/** A question to a worker or the server; a long one looks whether it was overtaken. */
+/** A request to a worker or the server. A long one checks whether a newer request has replaced it. */
 export type Question<T> = (overtaken: () => boolean) => Promise<T>;
 
 interface Asked<T> {
@@ -10,10 +10,10 @@ interface Asked<T> {
 }
 
 /**
- * Asks a question whenever it is another one, and drops the answer to one that was overtaken.
+ * Asks a question when it changes, and drops the answer of a question that was replaced meanwhile.
  *
- * @param question held by its identity (useCallback, useMemo); null asks nothing
- * @returns the answer or failure of this very question, both null while it is being asked
+ * @param question compared by identity, so memoise it; null asks nothing
+ * @returns the answer or failure of this question; both are null until it is answered
  */
 export function useAnswerTo<T>(question: Question<T> | null) {
   const [last, setLast] = useState<Asked<T>>({ question: null, answer: null, failure: null });

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 
-/** A value, or the last there was while there is none: what was shown stays until its successor has come in. */
+/** The value, or the previous one while it is null: what is shown stays until the next value arrives. */
 export function useLast<T>(value: T | null): T | null {
   const last = useRef<T | null>(null);
   useEffect(() => {

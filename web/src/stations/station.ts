@@ -4,8 +4,8 @@ import type { TagMarks } from "@proven-seat/core/judgement/proof";
 import type { RuleStation, Verdict } from "@proven-seat/core/judgement/rules";
 import type { ComponentType } from "react";
 import type { Tab } from "../lists/tab.ts";
-import type { PlainKey } from "../parts/keys.ts";
 import type { PaperState } from "../parts/paper-mark.tsx";
+import type { ShortcutKey } from "../parts/shortcut-keys.ts";
 import type { ReadingUnits } from "../parts/verdict-words.ts";
 import type { BenchView } from "../workers/bench-view.ts";
 import type { CandidateDetail } from "../workers/views.ts";
@@ -39,7 +39,7 @@ export interface PictureProps {
 export interface StationCommand {
   readonly name: string;
   /** It acts at every station of the bench. */
-  readonly key?: PlainKey;
+  readonly key?: ShortcutKey;
   readonly act: () => void;
 }
 

@@ -4,7 +4,7 @@ import type { CatalogueApi } from "./catalogue-api.ts";
 
 export type CatalogueWork = Work<Remote<CatalogueApi>>;
 
-/** Catalogues are read and compared in a worker of their own, until it is ended. */
+/** Starts the worker that reads and compares catalogues. */
 export function startCatalogueWork(): CatalogueWork {
   const worker = new Worker(new URL("./catalogue.worker.ts", import.meta.url), { type: "module" });
   return { api: wrap<CatalogueApi>(worker), end: () => worker.terminate() };

@@ -120,7 +120,7 @@ function guessedOf({ guesses }: ListReading): ReadonlyMap<string, ReadonlySet<st
   return found;
 }
 
-/** What is shown of a list: faults and pairs with their rows, the rest counted. */
+/** The part of a reading that the page shows. Long lists are cut, with their full count. */
 function viewOf(reading: ListReading, table: Table, guesses: ListView["guesses"]): ListView {
   const { tags, faults, unknown, suggestions, pairs, waiting, repeated } = reading;
   const faulty = [...new Set(faults.map(({ row }) => row))];
@@ -148,10 +148,10 @@ function viewOf(reading: ListReading, table: Table, guesses: ListView["guesses"]
   };
 }
 
-/** Tags of the project as the list would leave them, by key, with the version their change was made from. */
+/** Changed tags by key, with the version the change was made from. */
 type RevisedTags = Map<string, Revised & { readonly version: number }>;
 
-/** A list against tags of the project it meets; `all` are the numbers of every tag there is. */
+/** Compares the list with the tags of the same numbers; `all` has the numbers of all tags. */
 function comparisonOf(
   reading: ListReading,
   table: Table,

@@ -4,7 +4,7 @@ import type { ListApi } from "./list-api.ts";
 
 export type ListWork = Work<Remote<ListApi>>;
 
-/** Lists are read and workbooks written in a worker of its own, until it is ended. */
+/** Starts the worker that reads lists and writes workbooks. */
 export function startListWork(): ListWork {
   const worker = new Worker(new URL("./list.worker.ts", import.meta.url), { type: "module" });
   return { api: wrap<ListApi>(worker), end: () => worker.terminate() };

@@ -34,7 +34,7 @@ type PlanAsked = [key: string, kind: PlanKind];
 type StackAsked = [key: string, chain: SeatChain, stockMm: readonly number[]];
 type LeakAsked = [key: string, place: LeakPlace, seen: readonly Observation[]];
 
-/** What it stands on; tests prove each duty once for all of them. */
+/** Functions of core it uses. Tests replace them to prove each duty only once. */
 const core = { prove: proveWhole, compileShelf: compileWhole };
 
 /** A prover of its own: it keeps the shelf and the last proof, and hands out only what is asked of it. */

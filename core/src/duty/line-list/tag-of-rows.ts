@@ -25,16 +25,16 @@ function named(cases: readonly CaseDraft[]): Record<string, unknown>[] {
   });
 }
 
-/** What the columns of a list say of every tag, and what a person has said of it. */
+/** Columns of the list and decisions of the user, the same for every tag. */
 export interface ListContext {
   readonly placed: readonly Column[];
   readonly undone: ReadonlySet<string>;
   readonly accepted: ReadonlySet<string>;
 }
 
-/** The rows of one tag, read. */
+/** A tag made from its rows. */
 export interface TagOfRows {
-  /** Null where it is not whole: the faults say why. */
+  /** Null if it is not valid: see the faults. */
   readonly tag: ListedTag | null;
   readonly faults: readonly LineListFault[];
   readonly guesses: readonly Guess[];
@@ -42,12 +42,12 @@ export interface TagOfRows {
 }
 
 /**
- * Makes a tag of the rows that have its number: its cases from each, its other values from the first that states them.
+ * Makes a tag from the rows with its number. Each row gives cases; other values come from the first row that states them.
  *
  * @param reads rows of the tag, as read
  * @param number as it is written
  * @param context columns and decisions of the list
- * @returns the tag, or what is wrong with it; what was guessed, and what a person may take over
+ * @returns the tag or its faults, guesses that were applied, and suggestions the user may accept
  * @source the line list
  * @example tagOfRows([], "XV-1", { placed: [], undone: new Set(), accepted: new Set() }).guesses // → []
  */
@@ -60,7 +60,7 @@ export function tagOfRows(reads: readonly RowRead[], number: string, context: Li
   const guesses: Guess[] = reads.flatMap((read) =>
     read.guesses.map((guess) => ({ row: read.row, number, ...guess })),
   );
-  // A list that has a place for the fluid and leaves it blank has not stated it.
+  // If the list has a column for the fluid and leaves it blank, the fluid is not guessed.
   const saysFluid = placed.some(({ field }) => ["fluid.substance", "fluid.family"].includes(field.id));
   const fluid = saysFluid || reads[0] === undefined ? null : guessFluid(draft, reads[0], number, undone);
   if (fluid) guesses.push(fluid);
@@ -85,7 +85,7 @@ export function tagOfRows(reads: readonly RowRead[], number: string, context: Li
   return { tag, faults: [], guesses, suggestions };
 }
 
-/** Whether the column of the fluid is that of the service too, by its heading. */
+/** Whether one column gives both the fluid and the service, by its heading. */
 function saysBoth(placed: readonly Column[]): boolean {
   const fluid = placed.find(({ field }) => field.id === "fluid.name");
   return (
@@ -98,7 +98,7 @@ const headingOf = (id: string, placed: readonly Column[]): string =>
   lineListField(id)?.label ??
   id;
 
-/** What is wrong with a duty, at the row and column it came from. */
+/** A fault of a duty at the row and column of its value. */
 function faultOf(
   { path, message }: { readonly path: readonly PropertyKey[]; readonly message: string },
   cases: readonly CaseDraft[],

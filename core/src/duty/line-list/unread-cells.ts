@@ -1,22 +1,23 @@
 import type { UnknownValue } from "./list-reading.ts";
 import type { Column, LineListFault, RowRead } from "./row.ts";
 
-/** What is wrong in single cells of a list. */
+/** Faults of single cells of a list. */
 export interface UnreadCells {
   readonly faults: readonly LineListFault[];
-  /** Values nobody understands, each once with all its rows. */
+  /** Values that were not understood, each once with all its rows. */
   readonly unknown: readonly UnknownValue[];
   /** Keys of tags with a fault in one of their rows. */
   readonly faulty: ReadonlySet<string>;
 }
 
 /**
- * Gathers the faults of cells, and the values behind them, which a person mends once for all rows.
+ * Collects the faults of cells. A value that was not understood is listed once, so that the user can correct all its rows
+ * together.
  *
  * @param reads rows as read
  * @param placed columns with their fields
  * @param numbers the column of tag numbers
- * @returns faults by row, values that are not understood, tags that wait for them
+ * @returns faults, values that were not understood, and keys of the affected tags
  * @source the line list
  * @example unreadCells([], [], { heading: "Tag" }).faults // → []
  */
@@ -34,7 +35,7 @@ export function unreadCells(
     for (const { at, value, ...fault } of read.faults) {
       faults.push(fault);
       faulty.add(read.key);
-      // What contradicts another cell is understood well enough.
+      // A value that only contradicts another cell was understood.
       if (value === null) continue;
       const key = `${at}|${value.toLowerCase()}`;
       const field = placed.find((column) => column.at === at)!.field.id;

@@ -38,7 +38,7 @@ function textOf(bytes: Uint8Array): { text: string; note: string | null } {
  */
 export async function readListFile(bytes: Uint8Array<ArrayBuffer>): Promise<ListFile> {
   if (isWorkbook(bytes)) {
-    // Reading workbooks is a third of a megabyte of program: it comes when one does.
+    // The workbook reader is a third of a megabyte of code, so it is loaded only for a workbook.
     const { gridsOfWorkbook } = await import("./read.ts");
     return { grids: await gridsOfWorkbook(bytes.slice().buffer), note: null };
   }

@@ -39,8 +39,8 @@ const byDefault: readonly string[] = ["pneumatic", "electric"] satisfies SupplyK
 const pairedAlike = placesOf(["size", "cavity", "seat"]);
 
 /**
- * One group of drives for each supply asked for: the one that suits is picked out of all its families, the better
- * families first, then the cheaper drives.
+ * Groups the drives by supply, for the supplies that are asked for. In a group, drives of better families come first, then
+ * cheaper drives.
  */
 function groupsOf(
   onOffer: Offer["families"],

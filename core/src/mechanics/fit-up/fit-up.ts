@@ -77,7 +77,7 @@ type Between = Pick<FitUp, "pad" | "flange" | "bracket" | "coupling" | "lowerScr
   readonly keyNm: number | null;
 };
 
-/** What carries the torque from drive to stem, from the drive down; what nothing is known of is left out. */
+/** Members that carry the torque, from the actuator down to the stem; members without data are left out. */
 function membersOf(of: Between): Member[] {
   const { pad, flange, bracket, coupling, lowerScrews, upperScrews, onStem, stemNm, keyNm } = of;
   return [

@@ -41,7 +41,7 @@ const ends = (figures: readonly (number | null)[]) => {
 
 const hasUnventedCavity = ({ construction, line }: Valve) => construction.holdsCavity && !line.ventAndDrain;
 
-/** The cavity is emptied through its vent, or into the line where it has none. */
+/** Empties the cavity through its vent, or into the line if it has none. */
 function cavitySteps(valve: Valve): ShopStep[] {
   const { construction, cavity } = valve;
   if (!construction.holdsCavity) return [];
@@ -72,20 +72,27 @@ function cavitySteps(valve: Valve): ShopStep[] {
   ];
 }
 
+/** Time to cool or to warm up, if a case is that hot or that cold. */
 function temperatureSteps(heat: ReturnType<typeof ends>): ShopStep[] {
-  const hot = step("make safe", "Let it cool until a hand can stay on it.", {
-    figures: [{ what: "it may be as hot as", value: heat?.most ?? 0, unit: "°C" }],
-    cautions: ["Hot metal and hot residue burn."],
-  });
-  const cold = step("make safe", "Let it warm up by itself before a joint is touched.", {
-    figures: [{ what: "it may be as cold as", value: heat?.least ?? 0, unit: "°C" }],
-    cautions: ["Cold metal takes the skin off, and what is trapped grows as it warms: leave vents open."],
-  });
-  if (heat === null) return [];
-  return [...(heat.most > hotFromC ? [hot] : []), ...(heat.least < coldToC ? [cold] : [])];
+  const steps: ShopStep[] = [];
+  if (heat !== null && heat.most > hotFromC)
+    steps.push(
+      step("make safe", "Let it cool until a hand can stay on it.", {
+        figures: [{ what: "it may be as hot as", value: heat.most, unit: "°C" }],
+        cautions: ["Hot metal and hot residue burn."],
+      }),
+    );
+  if (heat !== null && heat.least < coldToC)
+    steps.push(
+      step("make safe", "Let it warm up by itself before a joint is touched.", {
+        figures: [{ what: "it may be as cold as", value: heat.least, unit: "°C" }],
+        cautions: ["Cold metal takes the skin off, and what is trapped grows as it warms: leave vents open."],
+      }),
+    );
+  return steps;
 }
 
-/** The drive is put to rest without its supply, and nothing is opened that a spring stands behind. */
+/** Supply isolated, actuator proved at rest, warning of springs; nothing for a bare stem. */
 function driveSteps(drive: Drive | null): ShopStep[] {
   if (drive === null) return [];
   return [

@@ -1,6 +1,6 @@
 import { defineEntity } from "@mikro-orm/core";
 
-/** What something is proved by: a revision of the catalogue, a version of the house rules, an engine. */
+/** A basis of proofs: catalogue revision, house rule version and engine. */
 export const ProofBasis = defineEntity({
   name: "ProofBasis",
   tableName: "basis",
@@ -12,7 +12,7 @@ export const ProofBasis = defineEntity({
   }),
 });
 
-/** What a project was pinned to, and why; never changed. */
+/** A decision to pin a project to a basis, with its reason; never changed. */
 export const PinnedBasis = defineEntity({
   name: "PinnedBasis",
   tableName: "basis_decision",

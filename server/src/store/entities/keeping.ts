@@ -1,6 +1,6 @@
 import { defineEntity } from "@mikro-orm/core";
 
-/** How many daily copies the house keeps: one row. */
+/** How many daily copies are kept. The table has one row. */
 export const KeptCopies = defineEntity({
   name: "KeptCopies",
   tableName: "keeping",

@@ -1,7 +1,7 @@
 import { defineEntity } from "@mikro-orm/core";
 import type { DraftContent, ListMemory } from "@proven-seat/contract";
 
-/** Rows of a list that wait for a person. */
+/** Rows of a list that wait until somebody corrects them. */
 export const ListDraft = defineEntity({
   name: "ListDraft",
   tableName: "list_draft",
@@ -15,7 +15,7 @@ export const ListDraft = defineEntity({
   }),
 });
 
-/** What people have said of the columns of lists with the same headings. */
+/** Column mapping of lists with the same headings. */
 export const ListColumns = defineEntity({
   name: "ListColumns",
   tableName: "list_memory",

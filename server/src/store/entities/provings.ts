@@ -2,7 +2,7 @@ import { defineEntity, type InferEntity } from "@mikro-orm/core";
 import type { Proving as ProvingDocument, ProvingWhat } from "@proven-seat/contract";
 import type { SheetDrift, TagMarks, TagSummary } from "@proven-seat/core/judgement/proof";
 
-/** A list or the sheets of a project, proved as a job. */
+/** A job that proves the list or the sheets of a project. */
 export const Proving = defineEntity({
   name: "Proving",
   tableName: "proving",
@@ -22,7 +22,7 @@ export const Proving = defineEntity({
 });
 export type Proving = InferEntity<typeof Proving>;
 
-/** What was found of a tag by a basis; made again where it is thrown away. */
+/** The result of a tag by a basis. It can be deleted and proved again. */
 export const TagResult = defineEntity({
   name: "TagResult",
   tableName: "tag_result",
@@ -37,7 +37,7 @@ export const TagResult = defineEntity({
   }),
 });
 
-/** What became of an issued sheet by a basis. */
+/** The drift of an issued sheet by a basis. */
 export const SheetResult = defineEntity({
   name: "SheetResult",
   tableName: "sheet_result",
@@ -51,7 +51,7 @@ export const SheetResult = defineEntity({
   }),
 });
 
-/** That somebody has seen what became of a sheet, and why it may stand; never changed. */
+/** Somebody acknowledged the drift of a sheet, with a reason; never changed. */
 export const DriftAcknowledged = defineEntity({
   name: "DriftAcknowledged",
   tableName: "drift_acknowledged",

@@ -17,14 +17,14 @@ export const ShopJob = defineEntity({
   }),
 });
 
-/** What was done or seen on a job; never changed. */
+/** An entry of a job; never changed. */
 export const ShopEvent = defineEntity({
   name: "ShopEvent",
   tableName: "shop_event",
   properties: (p) => ({
     id: p.uuid().primary(),
     jobId: p.uuid(),
-    /** The order they came in, counted by the database. */
+    /** Order of arrival, numbered by the database. */
     seq: p.bigint().$type<Opt<string>>().autoincrement(),
     at: p.datetime(),
     who: p.text(),

@@ -84,7 +84,7 @@ const into: Readonly<
 export type Taken = keyof typeof into;
 export const isTaken = (name: string): name is Taken => Object.hasOwn(into, name);
 
-/** The id a record has in the project it came in with; null for none. */
+/** The new id of a record in the imported project; null if the old id is null. */
 export async function broughtId(
   em: EntityManager,
   project: string,
@@ -94,7 +94,7 @@ export async function broughtId(
   return row!.id;
 }
 
-/** Puts records of a file into a project, many at once, by one statement each time. */
+/** Returns a function that inserts records of a file into a project, a batch in one statement. */
 export function bringRecords(
   tx: EntityManager,
   project: string,

@@ -4,7 +4,7 @@ import { type RecordName, selects } from "./selects.ts";
 
 const atOnce = 200;
 
-/** Records of one kind of a project as lines of JSON, some at a time, each written as it is stored; in a transaction. */
+/** Yields the records of one kind as lines of JSON, in batches, exactly as stored. Needs a transaction. */
 export async function* recordLines(
   tx: EntityManager,
   name: RecordName,

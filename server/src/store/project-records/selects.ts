@@ -9,8 +9,8 @@ const named = `select catalogue_revision, house_rule_version from basis_decision
     join sheet s on s.id = a.sheet_id join tag t on t.id = s.tag_id where t.project_id = ?`;
 
 /**
- * What a project is, in the order in which each kind of record needs only what came before it. Each statement is of the
- * project whose id stands for `?`, with columns by the names of the record in a file.
+ * All records of a project, in an order in which each kind refers only to earlier kinds. `?` stands for the id of the
+ * project. The columns have the names of the record in a project file.
  */
 export const selects = {
   catalogue: `select revision, digest, content, reason, ${own} from catalogue_version

@@ -43,7 +43,7 @@ const shownFigures = (finding: FindingDescription, units: ReadingUnits) => {
   return `${value === null ? "" : figureText(value, unit, units)} ${marginWords(margin, marginUnit, units)}`;
 };
 
-/** A candidate above its column: take it in hand, or leave it out. */
+/** Heading of a column: select the candidate, or remove it from the comparison. */
 function Head({ of: { candidate } }: { of: CandidateDetail }) {
   const { dropCompared, take } = useBench.getState();
   return (

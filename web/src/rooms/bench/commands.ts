@@ -6,7 +6,7 @@ import { useAddress } from "../../app/project.ts";
 import { redo, undo, useBench } from "../../bench/bench-store.ts";
 import { saveNow } from "../../bench/saving.ts";
 import { nextOrder } from "../../lists/candidates/order.ts";
-import type { PlainKey } from "../../parts/keys.ts";
+import type { ShortcutKey } from "../../parts/shortcut-keys.ts";
 import { useShortcuts } from "../../parts/shortcuts.ts";
 import { stations } from "../../stations/index.ts";
 import type { Station, StationCommand } from "../../stations/station.ts";
@@ -45,7 +45,7 @@ export function useBenchCommands(
     { name: "Remove this tag", act: onRemove },
     ...stations.map((to, place) => ({
       name: `Station: ${to.name}`,
-      ...(place < 9 && { key: String(place + 1) as PlainKey }),
+      ...(place < 9 && { key: String(place + 1) as ShortcutKey }),
       act: () => goTo(to),
     })),
   ];

@@ -42,7 +42,7 @@ export function useFlips(draft: HouseRules | null): Flips {
   const project = useProject();
   const rows = useTagRows(project?.id);
   const [state, setState] = useState<Flips>(none);
-  // What the rules in force say of each tag does not change while they are looked at.
+  // Results by the rules in force stay the same while a draft is edited.
   const [before] = useState(() => new Map<string, Map<string, TagSummary>>());
   useEffect(() => {
     if (!draft || !prover || !project || !rows.data) return setState(none);

@@ -8,12 +8,12 @@ import { queryKeys } from "../../app/query-keys.ts";
 interface Props {
   house: HouseRuleVersion;
   draft: HouseRules;
-  /** There is a change, and nothing of it is at fault. */
+  /** Something is changed, and nothing is at fault. */
   ready: boolean;
   onLeave: () => void;
 }
 
-/** Puts changed rules in force, with a reason, on the version they were read at. */
+/** Stores changed rules as the next version, with a reason. Refused if somebody else stored one meanwhile. */
 export function PutInForce({ house, draft, ready, onLeave }: Props) {
   const [reason, setReason] = useState("");
   const [saving, setSaving] = useState(false);

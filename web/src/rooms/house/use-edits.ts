@@ -5,7 +5,7 @@ import { ruleFault } from "./rule-fault.ts";
 
 export const ruleIds = Object.keys(houseRuleDefinitions) as HouseRuleId[];
 
-/** What is typed over the rules in force: texts as they stand, what is wrong with them, and the rules they would make. */
+/** Unsaved edits of the house rules: texts as typed, their faults, and the rules they give. */
 export function useEdits(inForce: HouseRules | undefined) {
   const [edits, setEdits] = useState<Readonly<Partial<Record<HouseRuleId, string>>>>({});
   const faults = useMemo(

@@ -17,7 +17,7 @@ import { useStoring } from "./use-storing.ts";
 
 const none: readonly string[] = [];
 
-/** What was understood of the list, and what a person says of it. */
+/** How the list was read, with the decisions the user can make. */
 function Understood({ list, revision }: { list: ListInWork; revision: RevisionInWork }) {
   const { view, comparison, saying } = list;
   const { said } = saying;

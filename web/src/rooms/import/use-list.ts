@@ -12,7 +12,7 @@ import { useOpenedList } from "./use-opened-list.ts";
 
 const dutiesAtOnce = 500;
 
-/** How the list that was read stands to the tags of its project; gives up between pages when it is overtaken. */
+/** Compares the list with the tags of the project. Stops between pages if the list was changed meanwhile. */
 async function compareWith(
   api: ListWork["api"],
   project: string,
@@ -56,12 +56,12 @@ export function useList(of: Project | undefined) {
       [loaded, said, defaults, api],
     ),
   );
-  // While it is read again, what was understood of the same sheet before stays.
+  // Keep the previous view of the same sheet until the new one is ready.
   const lastRead = useLast(reading.answer);
   const view = lastRead?.loaded === loaded ? lastRead.view : null;
 
   const rows = tagRows.data;
-  // Of what is read now alone: what was compared before says nothing of it.
+  // Compare only what was read last: an older comparison does not apply.
   const read = reading.answer;
   const comparing = useAnswerTo(
     useMemo(

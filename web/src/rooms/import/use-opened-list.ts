@@ -25,7 +25,7 @@ async function memoryOf(project: string, shape: string): Promise<ListMemory | nu
   return call("listMemory", { parameters: { id: project, shape } }).catch(() => null);
 }
 
-/** The list that is open: a sheet of a file, or rows that waited as a draft, each with what was said of its columns. */
+/** Opens a list: a sheet of a file, or the rows of a draft, with the column mapping used before for the same headings. */
 export function useOpenedList(project: Project | undefined, saying: Saying) {
   const system = project?.unitSystem ?? "metric";
   const [loaded, setLoaded] = useState<Loaded | null>(null);

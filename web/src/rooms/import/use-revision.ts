@@ -4,17 +4,17 @@ import type { ListInWork } from "./use-list.ts";
 const none: readonly string[] = [];
 const nothing: ReadonlySet<string> = new Set();
 
-/** Which changes a list makes to tags that are there, and which tags it removes: what a person has said of both. */
+/** Changes of existing tags that the user accepts, and tags the user removes. */
 export function useRevision({ loaded, comparison, tagRows }: ListInWork) {
   const changed = useMemo(
     () => comparison?.changed.filter(({ fault }) => fault === null).map(({ key }) => key) ?? none,
     [comparison],
   );
-  // What is declined of a list stays declined when it is compared again: the project's tags may have come again.
+  // Declined changes stay declined when the list is compared again.
   const [declining, setDeclining] = useState({ of: loaded, keys: nothing });
   const declined = declining.of === loaded ? declining.keys : nothing;
   const accepted = useMemo(() => new Set(changed.filter((key) => !declined.has(key))), [changed, declined]);
-  // Nothing is removed unless somebody says so, of this comparison.
+  // A tag is removed only if the user selects it in this comparison.
   const [removing, setRemoving] = useState({ of: comparison, ids: nothing });
   const removed = removing.of === comparison ? removing.ids : nothing;
   const gone = useMemo(() => {
@@ -25,7 +25,7 @@ export function useRevision({ loaded, comparison, tagRows }: ListInWork) {
     accepted,
     accept: (keys: ReadonlySet<string>) =>
       setDeclining({ of: loaded, keys: new Set(changed.filter((key) => !keys.has(key))) }),
-    /** Tags of the project the list no longer has. */
+    /** Tags of the project that are not in the list. */
     gone,
     removed,
     remove: (ids: ReadonlySet<string>) => setRemoving({ of: comparison, ids }),

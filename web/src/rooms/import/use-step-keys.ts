@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import type { Saying } from "./decided.ts";
 
-/** Ctrl Z and Ctrl Shift Z step through what was said of the list, except where a text being typed has steps of its own. */
+/** Ctrl Z and Ctrl Shift Z undo and redo decisions about the list. A text field with the focus keeps its own undo. */
 export function useStepKeys({ undo, redo }: Pick<Saying, "undo" | "redo">): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

@@ -7,7 +7,7 @@ import { storeList } from "./store-list.ts";
 import type { ListInWork } from "./use-list.ts";
 import type { RevisionInWork } from "./use-revision.ts";
 
-/** Stores a list whole, or its good rows with the others kept as a draft, and goes to the line-up. */
+/** Stores the list, or its valid rows with the rest as a draft, and opens the line-up. */
 export function useStoring(
   project: Project | undefined,
   list: ListInWork,

@@ -1,6 +1,6 @@
 import type { ImportResult } from "@proven-seat/contract";
 
-/** What a list that was just imported did to the project. */
+/** Reports what the last import changed. */
 export function ImportedNote({ added, updated, unchanged, removed }: ImportResult) {
   return (
     <span className="text-holds" role="status">

@@ -10,7 +10,7 @@ interface Props {
   onSelections: () => void;
 }
 
-/** What is done with the list as a whole: add to it, bring one in, take it out. */
+/** Buttons that add a tag, import a list and export it. */
 export function ListActions({ project, onAdd, onSelections }: Props) {
   return (
     <span className="ml-auto flex items-center gap-3">

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import { inProject } from "../../app/project.ts";
 import { Notice } from "../../parts/notice.tsx";
 
-/** A project without a tag: the two ways to get some. */
+/** Shown in an empty project: add a tag, or import a line list. */
 export function NoTags({ project, onAdd }: { project: Project | undefined; onAdd: () => void }) {
   return (
     <Notice

@@ -1,9 +1,9 @@
 import type { Project } from "@proven-seat/contract";
 
-/** A project as far as proving its list depends on it. */
+/** What the proof of a list depends on. */
 export type PinnedProject = Pick<Project, "id" | "catalogueRevision" | "houseRuleVersion">;
 
-/** Catalogue revision and house rule version as one text: what was found by another pair says nothing by this one. */
+/** Catalogue revision and house rule version as one key: results of another pair do not apply. */
 export const basisKey = ({
   catalogueRevision,
   houseRuleVersion,

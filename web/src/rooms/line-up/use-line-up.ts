@@ -12,7 +12,7 @@ import { useMarks } from "./use-marks.ts";
 import { useMoving } from "./use-moving.ts";
 import { useSummaries } from "./use-summaries.ts";
 
-/** The tag list: what the server has, what is shown of it, and what is found of what is shown. */
+/** State of the line-up: the tags, the filter, and the results of the visible rows. */
 export function useLineUp() {
   const projects = useProjects();
   const project = useProject();
@@ -35,7 +35,7 @@ export function useLineUp() {
     [tags.data, marksOf, settled],
   );
   const moving = useMoving(shown);
-  const { summaryOf, summaryNow, load } = useSummaries(project, marksOf, moving.inView);
+  const { summaryOf, summariesOf } = useSummaries(project, marksOf, moving.inView);
 
   const say = (error: Error) => setFailure(error.message);
   const addTag = useAddTag();
@@ -58,8 +58,8 @@ export function useLineUp() {
     failure,
     add: () => void addTag().catch(say),
     saveSelections: () =>
-      void load(shown)
-        .then(() => exportSelections(shown, summaryNow, units))
+      void summariesOf(shown)
+        .then((summary) => exportSelections(shown, summary, units))
         .catch(say),
   };
 }

@@ -6,7 +6,7 @@ import { basisKey, type PinnedProject } from "./pinned-project.ts";
 
 const none: readonly Proving[] = [];
 
-/** What happened to the proving of one list by one basis. */
+/** The proving of one list by one basis, as this page knows it. */
 interface Course {
   readonly list: string;
   readonly trouble: string | null;
@@ -21,19 +21,19 @@ const failureOf = (proving: Proving | undefined): string | null =>
 interface List {
   readonly project: PinnedProject | undefined;
   readonly rows: readonly TagRow[] | undefined;
-  /** Some of the rows have no marks for the version they stand at. */
+  /** Some rows have no marks for their current version. */
   readonly stale: boolean;
-  /** Reads the marks again. */
+  /** Fetches the marks again. */
   readonly read: () => unknown;
 }
 
-/** Has the list of a project proved by the server wherever marks are missing, and says how far that is. */
+/** Asks the server to prove tags without marks, and reports the progress. */
 export function useListProving({ project, rows, stale, read }: List) {
   const id = project?.id;
   const basis = project ? basisKey(project) : "";
   const list = `${id} ${basis}`;
   const [last, setLast] = useState<Course>({ list: "", trouble: null, cancelled: false });
-  // Another list, or this one by another basis, was neither cancelled nor in trouble.
+  // The state belongs to one list and one basis. It does not apply to another.
   const { trouble, cancelled } = last.list === list ? last : { trouble: null, cancelled: false };
   const change = useCallback(
     (next: Partial<Omit<Course, "list">>) =>
@@ -61,7 +61,7 @@ export function useListProving({ project, rows, stale, read }: List) {
     }
   }, [id, change]);
   const underWay = proving?.state === "under way";
-  // Asked once for the rows there are; a tag that changes meanwhile is picked up by the workers.
+  // Ask once for these rows. The worker processes pick up tags that change meanwhile.
   const askedFor = useRef<readonly unknown[]>([]);
   useEffect(() => {
     const sameRows = askedFor.current[0] === rows && askedFor.current[1] === basis;

@@ -6,13 +6,12 @@ import { callAll } from "../../app/api.ts";
 import { queryKeys } from "../../app/query-keys.ts";
 import { basisKey, type PinnedProject } from "./pinned-project.ts";
 
-/** The marks of every tag of a project as the server proved them, each for the version of the tag it was proved at. */
+/** The marks of all tags of a project. Marks of an older version of a tag are not given. */
 export function useMarks(project: PinnedProject | undefined) {
   const { data, error, refetch } = useQuery({
     queryKey: queryKeys.marks(project?.id, project ? basisKey(project) : ""),
     enabled: project !== undefined,
     staleTime: 0,
-    // While it is read again, what was read before stays.
     queryFn: ({ signal }) => callAll("marks", { parameters: { id: project!.id }, signal }),
   });
   const byTag = useMemo(() => new Map(data?.map((found) => [found.id, found])), [data]);

@@ -4,7 +4,7 @@ import { useRef, useState } from "react";
 
 const rowHeight = 30;
 
-/** The rows that are drawn of a long list, and moving through it by keys: one row has the focus. */
+/** Draws only the visible rows of a long list, and moves the focus from row to row by keys. */
 export function useMoving(rows: readonly TagRow[]) {
   const [current, setCurrent] = useState(0);
   const scroller = useRef<HTMLDivElement>(null);

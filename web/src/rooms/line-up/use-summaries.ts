@@ -1,23 +1,24 @@
 import type { TagRow } from "@proven-seat/contract";
 import type { TagMarks, TagSummary } from "@proven-seat/core/judgement/proof";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect } from "react";
 import { call } from "../../app/api.ts";
 import { queryKeys } from "../../app/query-keys.ts";
 import { basisKey, type PinnedProject } from "./pinned-project.ts";
 
+/** Summaries by tag id and version. A summary of one version never changes. */
 type Known = Readonly<Record<string, TagSummary>>;
 
 const none: Known = {};
-const atOnce = 500;
+const tagsPerRequest = 500;
 const keyOf = ({ id, version }: Pick<TagRow, "id" | "version">) => `${id}:${version}`;
+const idIn = (key: string) => key.slice(0, key.indexOf(":"));
 
 /**
- * What was found of single tags, for sentences: thousands are not asked for before somebody looks. A result is of one
- * version of a tag and never changes, so it is held as long as the project is shown by the same basis.
+ * The summary of each tag, for the sentence in its row. The list may have ten thousand tags, so summaries are fetched only
+ * for rows that are visible or exported, and are kept while the project has the same basis.
  *
- * @param marksOf the marks of a row as it stands; nothing is found of a row without them
- * @param inView the rows somebody looks at now
+ * @param marksOf the current marks of a row; a row without marks has no summary either
+ * @param inView the visible rows
  */
 export function useSummaries(
   project: PinnedProject | undefined,
@@ -26,48 +27,51 @@ export function useSummaries(
 ) {
   const client = useQueryClient();
   const id = project?.id;
-  const basis = project ? basisKey(project) : "";
-  // Filled by `load`, piece by piece: there is no one question whose answer it is.
+  const queryKey = queryKeys.summaries(id, project ? basisKey(project) : "");
+  // This query only holds what `fetchMissing` has stored: no single request answers it.
   const { data: known } = useQuery({
-    queryKey: queryKeys.summaries(id, basis),
+    queryKey,
     queryFn: () => none,
     initialData: none,
     enabled: false,
+    // Comparing thousands of summaries after each request would take longer than drawing the rows again.
+    structuralSharing: false,
+  });
+  const knownNow = () => client.getQueryData<Known>(queryKey) ?? none;
+
+  const fetchMissing = async (keys: readonly string[]) => {
+    if (id === undefined) return;
+    const missing = keys.filter((key) => !Object.hasOwn(knownNow(), key)).map(idIn);
+    for (let from = 0; from < missing.length; from += tagsPerRequest) {
+      const ids = missing.slice(from, from + tagsPerRequest);
+      const found = await call("summaries", { parameters: { id }, body: { ids } });
+      client.setQueryData<Known>(queryKey, (previous = none) => ({
+        ...previous,
+        ...Object.fromEntries(found.map((tag) => [keyOf(tag), tag.summary])),
+      }));
+    }
+  };
+
+  const keysOf = (rows: readonly TagRow[]) => rows.filter((row) => marksOf(row) !== null).map(keyOf);
+  const missingInView = keysOf(inView).filter((key) => !Object.hasOwn(known, key));
+  // A query, so that a request that failed is repeated as every other one is.
+  useQuery({
+    queryKey: [...queryKey, missingInView],
+    enabled: missingInView.length > 0,
+    queryFn: async () => {
+      await fetchMissing(missingInView);
+      return null;
+    },
   });
 
-  /** Asks for what is not known yet of some rows; returns when it is there. */
-  const load = useCallback(
-    async (rows: readonly TagRow[]) => {
-      if (id === undefined) return;
-      const queryKey = queryKeys.summaries(id, basis);
-      const had = client.getQueryData<Known>(queryKey) ?? none;
-      const missing = rows.filter((row) => marksOf(row) !== null && !Object.hasOwn(had, keyOf(row)));
-      for (let from = 0; from < missing.length; from += atOnce) {
-        const ids = missing.slice(from, from + atOnce).map((row) => row.id);
-        const found = await call("summaries", { parameters: { id }, body: { ids } });
-        client.setQueryData<Known>(queryKey, (held = none) => ({
-          ...held,
-          ...Object.fromEntries(found.map((one) => [keyOf(one), one.summary])),
-        }));
-      }
+  const summaryIn = (summaries: Known, row: TagRow): TagSummary | null =>
+    marksOf(row) === null ? null : (summaries[keyOf(row)] ?? null);
+  return {
+    summaryOf: (row: TagRow) => summaryIn(known, row),
+    /** Fetches the summaries of all these rows; returns a function that gives the summary of a row. */
+    summariesOf: async (rows: readonly TagRow[]) => {
+      await fetchMissing(keysOf(rows));
+      return (row: TagRow) => summaryIn(knownNow(), row);
     },
-    [client, id, basis, marksOf],
-  );
-
-  const wanted = inView.filter((row) => marksOf(row) !== null && !Object.hasOwn(known, keyOf(row)));
-  const wantedKeys = wanted.map(keyOf).join();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the keys say which rows are wanted; the list is made at every drawing
-  useEffect(() => {
-    // A failure is said by the marks, which are asked for as well.
-    if (wantedKeys !== "") void load(wanted).catch(() => undefined);
-  }, [wantedKeys, load]);
-
-  const summaryOf = (row: TagRow): TagSummary | null =>
-    marksOf(row) === null ? null : (known[keyOf(row)] ?? null);
-  /** The same after `load` in one go, before anything is drawn with it. */
-  const summaryNow = (row: TagRow): TagSummary | null =>
-    marksOf(row) === null
-      ? null
-      : (client.getQueryData<Known>(queryKeys.summaries(id, basis))?.[keyOf(row)] ?? null);
-  return { summaryOf, summaryNow, load };
+  };
 }

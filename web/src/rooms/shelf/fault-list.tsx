@@ -2,7 +2,7 @@ import type { ReadCatalogue } from "./use-catalogue-import.ts";
 
 const shownFaults = 300;
 
-/** What is wrong with a catalogue, each fault with its file, row and field. */
+/** The faults of a catalogue, each with file, row and field. */
 export function FaultList({ faults, names }: Pick<ReadCatalogue, "faults" | "names">) {
   return (
     <div role="alert">

@@ -1,6 +1,6 @@
 import { useRef } from "react";
 
-/** Files of a catalogue, picked or dropped. */
+/** Lets the user pick or drop the files of a catalogue. */
 export function PickFiles({
   state,
   onFiles,

@@ -11,7 +11,7 @@ interface Props extends Pick<ReadCatalogue, "changes"> {
   onLeave: () => void;
 }
 
-/** A catalogue without a fault: how it differs, where it comes from, and the step onto the shelf. */
+/** Shows the changes of a valid catalogue and stores it, with a reason. */
 export function TakeOver({ catalogue, changes, revision, idle, onPut, onLeave }: Props) {
   const [reason, setReason] = useState("");
   return (

@@ -9,13 +9,13 @@ import type { CatalogueWork } from "../../workers/catalogue-work.ts";
 
 const mostBytes = 25 * 1024 * 1024;
 
-/** A catalogue that was read: its faults, or how it differs from the one on the shelf. */
+/** A catalogue read from files: its faults, or its changes against the current revision. */
 export interface ReadCatalogue extends CatalogueImport {
   readonly names: string;
   readonly changes: readonly CatalogueChange[];
 }
 
-/** A catalogue on its way to the shelf: read from files, then put there whole or left. */
+/** Reads a catalogue from files and stores it as the next revision. */
 export function useCatalogueImport(current: CatalogueVersion, work: () => CatalogueWork["api"]) {
   const [read, setRead] = useState<ReadCatalogue | null>(null);
   const [state, setState] = useState<"idle" | "reading" | "saving">("idle");

@@ -2,12 +2,12 @@ import { createContext, type ReactNode, useContext, useMemo, useState } from "re
 import { useDevice } from "./device.ts";
 
 const Question = createContext<{
-  /** Somebody wanted to do something before it was said who works. */
+  /** Somebody tried to work without a name. */
   readonly asked: boolean;
   readonly ask: (asked: boolean) => void;
 }>({ asked: false, ask: () => undefined });
 
-/** A page whose work is signed: it begins without the question who works, and asks it when something is tried. */
+/** Holds whether the page has to ask for the technician: only after somebody tried to work without a name. */
 export function SignedPage({ children }: { children: ReactNode }) {
   const [asked, ask] = useState(false);
   return <Question value={useMemo(() => ({ asked, ask }), [asked])}>{children}</Question>;

@@ -2,13 +2,13 @@
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { KeyHint } from "../parts/key-hint.tsx";
-import { allPlainKeys, useKeys, usualKey } from "../parts/keys.ts";
+import { shortcutFor, shortcutKeyList, useKeyChoices } from "../parts/shortcut-keys.ts";
 import { useShortcuts } from "../parts/shortcuts.ts";
-import KeysDialog from "./keys-dialog.tsx";
+import ShortcutsDialog from "./shortcuts-dialog.tsx";
 
 afterEach(() => {
   cleanup();
-  useKeys.setState({ on: true, changed: {} });
+  useKeyChoices.setState({ on: true, changed: {} });
 });
 
 function Room({ acts }: { acts: Parameters<typeof useShortcuts>[0] }) {
@@ -34,7 +34,7 @@ describe("single-character keys", () => {
   it("act by the character that stands in, which is shown where it acts", () => {
     const add = vi.fn();
     render(<Room acts={{ n: add }} />);
-    render(<KeysDialog onClose={vi.fn()} />);
+    render(<ShortcutsDialog onClose={vi.fn()} />);
     type("Add a tag", "nx");
     cleanup();
     render(<Room acts={{ n: add }} />);
@@ -46,8 +46,8 @@ describe("single-character keys", () => {
   });
   it("are all switched off at once, with their hints, while keys with Ctrl and arrows still act", () => {
     const [add, down, find] = [vi.fn(), vi.fn(), vi.fn()];
-    render(<KeysDialog onClose={vi.fn()} />);
-    fireEvent.click(screen.getByLabelText("single characters act"));
+    render(<ShortcutsDialog onClose={vi.fn()} />);
+    fireEvent.click(screen.getByLabelText("Use single-character shortcuts"));
     cleanup();
     render(<Room acts={{ n: add, ArrowDown: down, "mod+k": find }} />);
     press("n");
@@ -57,28 +57,28 @@ describe("single-character keys", () => {
     expect([add, down, find].map((act) => act.mock.calls.length)).toEqual([0, 1, 1]);
   });
   it("refuse a character that is taken, or none, and say by what", () => {
-    render(<KeysDialog onClose={vi.fn()} />);
+    render(<ShortcutsDialog onClose={vi.fn()} />);
     type("Add a tag", "i");
-    expect(screen.getByRole("alert").textContent).toBe('"i" is taken: Import a line list.');
-    expect(useKeys.getState().changed).toEqual({});
+    expect(screen.getByRole("alert").textContent).toBe('"i" is already used for "Import a line list".');
+    expect(useKeyChoices.getState().changed).toEqual({});
     type("Add a tag", "");
-    expect(screen.getByRole("alert").textContent).toBe("Type one character.");
+    expect(screen.getByRole("alert").textContent).toBe("Type a single character.");
     type("Add a tag", "ä");
     expect(screen.queryByRole("alert")).toBeNull();
-    expect(useKeys.getState().changed).toEqual({ n: "ä" });
-    fireEvent.click(screen.getByText("all as usual"));
-    expect(useKeys.getState().changed).toEqual({});
+    expect(useKeyChoices.getState().changed).toEqual({ n: "ä" });
+    fireEvent.click(screen.getByText("Reset to defaults"));
+    expect(useKeyChoices.getState().changed).toEqual({});
   });
   it("can be exchanged by way of a third, and each then stands for one action", () => {
-    render(<KeysDialog onClose={vi.fn()} />);
+    render(<ShortcutsDialog onClose={vi.fn()} />);
     type("Add a tag", "z");
     type("Import a line list", "n");
     type("Add a tag", "i");
-    const keys = useKeys.getState();
-    expect(usualKey(keys, "n")).toBe("i");
-    expect(usualKey(keys, "i")).toBe("n");
-    expect(usualKey(keys, "z")).toBeUndefined();
-    for (const usual of allPlainKeys.filter((key) => !["n", "i"].includes(key)))
-      expect(usualKey(keys, usual)).toBe(usual);
+    const keys = useKeyChoices.getState();
+    expect(shortcutFor(keys, "n")).toBe("i");
+    expect(shortcutFor(keys, "i")).toBe("n");
+    expect(shortcutFor(keys, "z")).toBeUndefined();
+    for (const usual of shortcutKeyList.filter((key) => !["n", "i"].includes(key)))
+      expect(shortcutFor(keys, usual)).toBe(usual);
   });
 });
