@@ -66,10 +66,6 @@ export function HouseRoom() {
         )}
       </RuleList>
       <aside className="flex min-h-0 flex-col gap-4 overflow-auto border-l border-rule px-4 py-3">
-        <section aria-label="What a change would turn">
-          <h2 className="mb-1">What the change would turn</h2>
-          <FlipList flips={flips} changed={changed.length} />
-        </section>
         {(changed.length > 0 || faulty) && (
           <PutInForce
             house={house.data}
@@ -78,6 +74,10 @@ export function HouseRoom() {
             onLeave={leave}
           />
         )}
+        <section aria-label="What a change would turn">
+          <h2 className="mb-1">What the change would turn</h2>
+          <FlipList flips={flips} changed={changed.length} />
+        </section>
         <section aria-label="Versions">
           <h2 className="mb-1">Versions</h2>
           <Versions onTakeUp={takeUp} />

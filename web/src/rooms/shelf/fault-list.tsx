@@ -30,7 +30,7 @@ export function FaultList({ faults, names }: Pick<ReadCatalogue, "faults" | "nam
               >
                 <td className="px-1">{file}</td>
                 <td className="figures px-1 text-right">{row ?? "–"}</td>
-                <td className="px-1 break-all">{field}</td>
+                <td className="px-1 break-words">{field}</td>
                 <td className="px-1">{reason}</td>
               </tr>
             ))}
