@@ -1,9 +1,10 @@
 /** Builds server and interface when a source is newer than the last build. */
 import { execFileSync } from "node:child_process";
 import { createHash } from "node:crypto";
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
+import { bundleServer } from "./bundle-server.ts";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
 const stamp = join(root, ".local/built");
@@ -37,7 +38,9 @@ export function build(): boolean {
       env: { ...process.env, NODE_ENV: "production" },
       stdio: ["ignore", "ignore", "inherit"],
     });
-  run("tsc", ["-b", "server"]);
+  const server = join(root, "server/dist");
+  rmSync(server, { recursive: true, force: true });
+  bundleServer(["main", "migrate", "prover", "verify", "jobs/worker"], server);
   for (const config of ["vite.config.ts", "vite.away.config.ts"])
     run("vite", ["build", "web", "--config", `web/${config}`, "--logLevel", "warn"]);
   mkdirSync(join(root, ".local"), { recursive: true });

@@ -10,7 +10,8 @@ import { trimsOf } from "@proven-seat/core/equipment/trims";
 import { prove } from "@proven-seat/core/judgement/proof";
 import { flowOf } from "@proven-seat/core/mechanics/flow";
 import { torqueDemand } from "@proven-seat/core/mechanics/torque";
-import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
+import { readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
+import { demoFolder } from "../../server/src/places.ts";
 import { measure, measureInTurn, shown } from "./measure.ts";
 
 const { catalogue } = readCatalogueFolder(join(demoFolder, "catalogue"));

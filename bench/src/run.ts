@@ -8,7 +8,8 @@ import { type Duty, settle, storedDutySchema } from "@proven-seat/core/duty";
 import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { breakingPoint, dutyValues } from "@proven-seat/core/judgement/breaking";
 import { prove } from "@proven-seat/core/judgement/proof";
-import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
+import { readCatalogueFolder, readDemoScenario } from "../../server/src/demo/read-demo.ts";
+import { demoFolder } from "../../server/src/places.ts";
 import { bareLoop } from "./bare-loop.ts";
 import { type Measured, measure, measureInTurn, shown } from "./measure.ts";
 

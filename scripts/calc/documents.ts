@@ -4,7 +4,8 @@ import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { reprove, sheetSchema } from "@proven-seat/core/judgement/proof";
 import { proveRequest, proveRequestSchema } from "@proven-seat/core/judgement/request";
 import { z } from "zod";
-import { demoFolder, readCatalogueFolder } from "../../server/src/demo/read-demo.ts";
+import { readCatalogueFolder } from "../../server/src/demo/read-demo.ts";
+import { demoFolder } from "../../server/src/places.ts";
 import { UnusableInput } from "./items.ts";
 
 export type DocumentName = "prove" | "reprove";

@@ -1,5 +1,4 @@
 import { createServer } from "node:http";
-import { fileURLToPath } from "node:url";
 import type { EntityManager } from "@mikro-orm/postgresql";
 import { pino } from "pino";
 import { connectedOrEnd, endIfAway } from "./connected.ts";
@@ -11,6 +10,7 @@ import { InHand } from "./http/in-hand.ts";
 import { Live } from "./http/live.ts";
 import { answerUnreadable } from "./http/unreadable.ts";
 import { Jobs } from "./jobs/jobs.ts";
+import { webFolder } from "./places.ts";
 import { plainSql } from "./store/plain.ts";
 import { connectQueue } from "./store/queue.ts";
 
@@ -30,7 +30,6 @@ if (!isLoopback(host) && !environment.PROXY_SECRET) {
 
 const { orm, url } = await connectedOrEnd(environment.DATABASE_URL);
 await loadDemo(orm, user).catch(endIfAway);
-const webFolder = fileURLToPath(new URL("../../web/dist", import.meta.url));
 const jobs = new Jobs();
 const queue = await connectQueue(url, {
   tends: false,

@@ -17,7 +17,8 @@ export default async function setup(project: TestProject) {
   const folder = fileURLToPath(new URL(`../../.local/${project.name}-test-database`, import.meta.url));
   discardDatabase(folder);
   const database = await startDatabase(folder, { durable: false });
-  await Promise.all([makeDemoTemplate(database.access), bundleJobWorker()]);
+  bundleJobWorker();
+  await makeDemoTemplate(database.access);
   project.provide("database", database.access);
   return async () => {
     await database.stop();

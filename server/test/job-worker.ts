@@ -1,34 +1,11 @@
-import { fileURLToPath } from "node:url";
-import { build } from "esbuild";
+import { join } from "node:path";
+import { pathToFileURL } from "node:url";
+import { bundleServer } from "../../scripts/bundle-server.ts";
 
-const source = fileURLToPath(new URL("../src/jobs/worker.ts", import.meta.url));
+/** Inside server/node_modules, so that it finds the packages of the server. */
+const folder = join(import.meta.dirname, "../node_modules/.cache/test-jobs");
 
-/** The bundled job worker of tests. It is inside server/node_modules so that it finds the packages of the server. */
-export const jobWorker = new URL("../node_modules/.cache/test-job-worker.mjs", import.meta.url);
+/** The program of job threads in tests, bundled from the sources as they are. */
+export const jobWorker = pathToFileURL(join(folder, "jobs/worker.js"));
 
-/**
- * Puts the worker of jobs and all of core that it needs into one file: a thread that loads a thousand sources apart takes
- * seconds, and every test file starts some.
- */
-export async function bundleJobWorker(): Promise<void> {
-  await build({
-    entryPoints: [source],
-    outfile: fileURLToPath(jobWorker),
-    bundle: true,
-    platform: "node",
-    format: "esm",
-    target: "node20",
-    conditions: ["source"],
-    sourcemap: "inline",
-    logLevel: "error",
-    plugins: [
-      {
-        name: "packages-stay-outside",
-        setup: ({ onResolve }) =>
-          onResolve({ filter: /^[^./]/ }, ({ path, kind }) =>
-            kind === "entry-point" || path.startsWith("@proven-seat/") ? null : { path, external: true },
-          ),
-      },
-    ],
-  });
-}
+export const bundleJobWorker = (): void => bundleServer(["jobs/worker"], folder);

@@ -4,7 +4,8 @@ import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { storedDutySchema } from "@proven-seat/core/duty";
 import { compileShelf } from "@proven-seat/core/equipment/catalogue";
 import { proveForList } from "@proven-seat/core/judgement/proof";
-import { demoFolder, readCatalogueFolder, readDemoScenario } from "../../../server/src/demo/read-demo.ts";
+import { readCatalogueFolder, readDemoScenario } from "../../../server/src/demo/read-demo.ts";
+import { demoFolder } from "../../../server/src/places.ts";
 
 const shelf = compileShelf(readCatalogueFolder(join(demoFolder, "catalogue")).catalogue!);
 const house = defaultHouseRules();

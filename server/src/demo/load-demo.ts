@@ -5,6 +5,7 @@ import { importSchema, newProjectSchema } from "@proven-seat/contract";
 import { defaultHouseRules, storedHouseRules } from "@proven-seat/core/basis/house";
 import { digestOf } from "@proven-seat/core/judgement/proof";
 import { z } from "zod";
+import { demoFolder } from "../places.ts";
 import { handIn } from "../shop/hand-in.ts";
 import { keepDecision } from "../store/decisions.ts";
 import { CatalogueVersion, HouseRuleVersion } from "../store/entities/versions.ts";
@@ -12,7 +13,7 @@ import { takeTurn } from "../store/locks.ts";
 import { addProject } from "../work/projects.ts";
 import { addTag } from "../work/tags.ts";
 import { demoJobs } from "./demo-jobs.ts";
-import { demoFolder, readCatalogueFolder, readDemoScenario } from "./read-demo.ts";
+import { readCatalogueFolder, readDemoScenario } from "./read-demo.ts";
 
 const scenarioSchema = z.strictObject({
   project: z.strictObject({ name: z.string(), note: z.string(), opensOn: z.string() }),

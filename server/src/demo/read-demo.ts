@@ -1,10 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { dirname, join } from "node:path";
-import { fileURLToPath } from "node:url";
+import { join } from "node:path";
 import { type CatalogueReading, readCatalogue } from "@proven-seat/core/equipment/catalogue";
-
-/** The demo folder of the project, from source and from the built server alike. */
-export const demoFolder = join(dirname(fileURLToPath(import.meta.url)), "../../../demo");
+import { demoFolder } from "../places.ts";
 
 const json = (path: string): unknown => JSON.parse(readFileSync(path, "utf8"));
 

@@ -1,8 +1,7 @@
-import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { describe, expect, it } from "vitest";
-import { demoCatalogue, demoDuty } from "../../../core/test/demo.ts";
 import { jobWorker } from "../../test/job-worker.ts";
 import { type JobNotDone, Jobs } from "./jobs.ts";
+import type { InputOf } from "./tasks/index.ts";
 
 const items = Array.from({ length: 10_000 }, () => ({ requiredTorqueNm: 125 }));
 const told = (job: Promise<unknown>) =>
@@ -30,13 +29,11 @@ describe("jobs in worker threads", () => {
     await jobs.close();
   });
   it("that want more memory than they are given end alone", async () => {
-    const jobs = new Jobs({ program: jobWorker, threads: 1, memoryMb: 80 });
-    // The proof needs more memory than the thread has. Its input fits, as every accepted body does.
-    const body = { duty: demoDuty("XV-3052"), detail: "grave", limit: 5000 };
-    const catalogue = { digest: "demo", content: demoCatalogue };
-    const house = defaultHouseRules();
-    expect(await told(jobs.run("prove", { body, catalogue, house }))).toBe("too-large");
-    expect(await told(jobs.run("calculate", { name: "mounting", items: items.slice(0, 10) }))).toBe("done");
+    const program = new URL("../../test/greedy-worker.mjs", import.meta.url);
+    const jobs = new Jobs({ program, threads: 1, memoryMb: 80 });
+    const prove = jobs.run("prove", {} as InputOf<"prove">);
+    expect(await told(prove)).toBe("too-large");
+    expect(await told(jobs.run("calculate", { name: "mounting", items }))).toBe("done");
     await jobs.close();
   });
 });

@@ -1,5 +1,7 @@
 import { availableParallelism } from "node:os";
+import { pathToFileURL } from "node:url";
 import { Piscina } from "piscina";
+import { jobProgram } from "../places.ts";
 import type { HeldCatalogue } from "./held.ts";
 import type { InputOf, ResultOf, TaskName } from "./tasks/index.ts";
 
@@ -20,7 +22,7 @@ export interface JobsOptions {
   readonly queue?: number;
   readonly timeoutMs?: number;
   readonly memoryMb?: number;
-  /** What a thread runs; the built worker beside this file where none is given. */
+  /** What a thread runs; the built one where none is given. */
   readonly program?: URL;
 }
 
@@ -38,7 +40,7 @@ export class Jobs {
     queue = 32,
     timeoutMs = 30_000,
     memoryMb = 1024,
-    program = new URL("./worker.js", import.meta.url),
+    program = pathToFileURL(jobProgram),
   }: JobsOptions = {}) {
     this.#timeoutMs = timeoutMs;
     this.#most = threads + queue;
@@ -49,7 +51,11 @@ export class Jobs {
       idleTimeout: 60_000,
       recordTiming: false,
       // A proof makes thousands of short-lived candidates: with room for them a tenth less time goes to collecting.
-      resourceLimits: { maxOldGenerationSizeMb: memoryMb, maxYoungGenerationSizeMb: 192 },
+      // Room for more of them than fit into the rest would end the whole process instead of the thread.
+      resourceLimits: {
+        maxOldGenerationSizeMb: memoryMb,
+        maxYoungGenerationSizeMb: Math.min(192, memoryMb / 5),
+      },
     });
   }
 
