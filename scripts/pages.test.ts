@@ -1,6 +1,10 @@
 import { readFileSync } from "node:fs";
+import { rules } from "@proven-seat/core/judgement/rules";
 import { expect, it } from "vitest";
+import type { Files } from "./adding/copy.ts";
+import { additions, filesWith } from "./adding/table.ts";
 import { fieldsPage } from "./fields-page.ts";
+import { houseWithTable } from "./house-page.ts";
 import { rulesPage } from "./rules-page.ts";
 
 it("the page of rules in docs is the one the rules make", () => {
@@ -14,4 +18,22 @@ it("the page of a duty's fields in docs is the one the fields make", () => {
     readFileSync(new URL("../docs/duty-fields.md", import.meta.url), "utf8"),
     "run npm run fields:page",
   ).toBe(fieldsPage());
+});
+
+const plain = (page: string) => page.replace(/ +/g, " ").replace(/-+/g, "-");
+
+it("the table of additions in docs is the one the additions make", () => {
+  const page = readFileSync(new URL("../docs/house.md", import.meta.url), "utf8");
+  expect(plain(page), "run npm run house:page").toBe(plain(houseWithTable(page)));
+});
+
+it("additions stand beside each other, and one whose place is gone says so", () => {
+  expect(filesWith(additions).changed.size).toBeGreaterThan(additions.length);
+  const lost = { what: "nothing", does: (files: Files) => files.before("README.md", "no such line", "") };
+  expect(() => filesWith([lost])).toThrow('README.md does not have "no such line" exactly once');
+});
+
+it("the README counts the rules there are", () => {
+  const readme = readFileSync(new URL("../README.md", import.meta.url), "utf8");
+  expect(readme).toContain(`**Findings**: ${rules.length} rules on`);
 });
