@@ -20,6 +20,11 @@ const outcomes = await lane([
   long(unitStep("server tests", ["server"])),
   long(unitStep("tests of processes", ["processes"])),
   {
+    title: "what adding one thing touches",
+    tool: "tsx",
+    args: ["--conditions=source", "scripts/adding/try.ts"],
+  },
+  {
     title: "a thousand mutants",
     tool: "tsx",
     args: [

@@ -66,3 +66,4 @@ ${shows.join("\n")}
 }
 const page = join(root, "docs/house.md");
 writeFileSync(page, houseWithTable(readFileSync(page, "utf8")));
+execFileSync(join(root, "node_modules/.bin/biome"), ["format", "--write", page], { cwd: root });
