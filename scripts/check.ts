@@ -3,6 +3,7 @@
  * the last commit, or those of the last commit where nothing is changed, can touch.
  */
 import { mkdirSync, rmSync } from "node:fs";
+import { availableParallelism } from "node:os";
 import { changedFiles, stepsForChange } from "./check/changed.ts";
 import { type Outcome, slowest } from "./check/outcome.ts";
 import {
@@ -19,13 +20,15 @@ import {
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 const begun = Date.now();
+const cores = availableParallelism();
 
 /** The phases run one after the other, since each uses both cores. The lanes of a phase run side by side. */
 const phases: Step[][][] = process.argv.includes("--changed")
   ? [stepsForChange(changedFiles())]
   : [
       [[...staticSteps, ...slowerStaticSteps], [unitStep("pure tests", pureProjects)]],
-      [[unitStep("tests of server and processes", ["server", "processes"])]],
+      // A fifth of what these take is waiting: one more than there are cores.
+      [[unitStep("tests of server and processes", ["server", "processes"], [`--maxWorkers=${cores + 1}`])]],
       [[browserStep()]],
     ];
 const outcomes: Outcome[] = [];

@@ -7,8 +7,6 @@ export default defineConfig({
   // Straight from the workspace sources: no build of core and contract is needed first.
   resolve: {
     conditions: ["source", "module", "browser", "import", "default"],
-    // The same library as a module for today's browsers, half the size of the one for old ones.
-    alias: { "unitmath/dist/UnitMath.js": "unitmath/es/UnitMath.js" },
   },
   html: { cspNonce: "__NONCE__" },
   worker: { format: "es" },

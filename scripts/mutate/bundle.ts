@@ -1,19 +1,72 @@
-import { readFileSync } from "node:fs";
-import { dirname, join } from "node:path";
+import { readdirSync, readFileSync } from "node:fs";
+import { dirname, join, relative } from "node:path";
 import { pathToFileURL } from "node:url";
-import { build } from "esbuild";
+import { build, type Plugin } from "esbuild";
+import type { Suite } from "./suites.ts";
 
-/** One file of all tests and the mutated code: loaded once, run for every mutant. */
+const root = join(import.meta.dirname, "../..");
+
+/** Sources as they are, or with the changes in them, and everything as if it stood where it was written. */
+const mutatedSources = (contents: ReadonlyMap<string, string>): Plugin => ({
+  name: "mutated-sources",
+  setup: ({ onLoad }) =>
+    onLoad({ filter: /\/(core|contract|server|web|scripts)\/.*\.tsx?$/ }, ({ path }) =>
+      path.includes("/node_modules/")
+        ? null
+        : {
+            contents: withFoundFolders(contents.get(path) ?? readFileSync(path, "utf8"), path)
+              .replaceAll("import.meta.url", JSON.stringify(pathToFileURL(path).href))
+              .replaceAll("import.meta.dirname", JSON.stringify(dirname(path)))
+              .replaceAll("import.meta.env.DEV", "false"),
+            loader: path.endsWith("x") ? "tsx" : "ts",
+          },
+    ),
+});
+
+/** The bundler of the interface finds stations and rooms by their folders; this one is told each. */
+function withFoundFolders(text: string, path: string): string {
+  const asked = /import\.meta\.glob<[^(]*>\("\.\/\*\/([\w.]+)", \{ eager: true \}\)/.exec(text);
+  if (asked === null) return text;
+  const found = readdirSync(dirname(path), { withFileTypes: true })
+    .filter(
+      (entry) => entry.isDirectory() && readdirSync(join(dirname(path), entry.name)).includes(asked[1]!),
+    )
+    .map(({ name }) => `./${name}/${asked[1]}`);
+  const imports = found.map((file, at) => `import * as found${at} from "${file}";`).join("\n");
+  const record = found.map((file, at) => `"${file}": found${at}`).join(", ");
+  return `${imports}\n${text.replace(asked[0], `{ ${record} }`)}`;
+}
+
+/** `begins:FILE`, imported before a file of tests, says whose tests are gathered next. */
+const beginnings: Plugin = {
+  name: "beginnings",
+  setup: ({ onResolve, onLoad }) => {
+    onResolve({ filter: /^begins:/ }, ({ path }) => ({
+      path: path.slice("begins:".length),
+      namespace: "begins",
+    }));
+    onLoad({ filter: /.*/, namespace: "begins" }, ({ path }) => ({
+      contents: `import { begin } from "vitest"; begin(${JSON.stringify(path)});`,
+      resolveDir: root,
+    }));
+  },
+};
+
+/** One file of all tests of a suite and the mutated code: loaded once, run for every mutant. */
 export async function bundle(
-  root: string,
-  tests: readonly string[],
+  { name, tests }: Suite,
   contents: ReadonlyMap<string, string>,
   outfile: string,
 ): Promise<void> {
-  const worker = join(root, "scripts/mutate/worker.ts");
+  const around = name === "web" ? [`import ${JSON.stringify(join(root, "scripts/mutate/page.ts"))};`] : [];
+  const lines = tests.flatMap((file) => [
+    `import ${JSON.stringify(`begins:${relative(root, file)}`)};`,
+    `import ${JSON.stringify(file)};`,
+  ]);
+  const worker = JSON.stringify(join(root, "scripts/mutate/worker.ts"));
   await build({
     stdin: {
-      contents: [...tests, worker].map((file) => `import ${JSON.stringify(file)};`).join("\n"),
+      contents: [...around, ...lines, `import ${worker};`].join("\n"),
       resolveDir: root,
       loader: "ts",
     },
@@ -22,26 +75,31 @@ export async function bundle(
     platform: "node",
     format: "esm",
     target: "node20",
+    jsx: "automatic",
     conditions: ["source", "node"],
     logLevel: "error",
     // Tests are loaded for what they do, whatever the package says of its files.
     ignoreAnnotations: true,
     alias: { vitest: join(root, "scripts/mutate/tests.ts") },
+    external: [
+      "@mikro-orm/*",
+      "exceljs",
+      "fontkit",
+      "happy-dom",
+      "pdfkit",
+      "pg",
+      "pg-boss",
+      "pino",
+      "pino-http",
+      "piscina",
+      "sharp",
+      "esbuild",
+      "@expo-google-fonts/*",
+    ],
+    loader: { ".css": "empty" },
     banner: {
       js: 'import { createRequire } from "node:module"; const require = createRequire(import.meta.url);',
     },
-    plugins: [
-      {
-        name: "mutated",
-        setup: ({ onLoad }) =>
-          onLoad({ filter: /\/core\/.*\.ts$/ }, ({ path }) => ({
-            // A bundle stands elsewhere: what is read beside a file is read beside it still.
-            contents: (contents.get(path) ?? readFileSync(path, "utf8"))
-              .replaceAll("import.meta.url", JSON.stringify(pathToFileURL(path).href))
-              .replaceAll("import.meta.dirname", JSON.stringify(dirname(path))),
-            loader: "ts",
-          })),
-      },
-    ],
+    plugins: [beginnings, mutatedSources(contents)],
   });
 }

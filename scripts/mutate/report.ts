@@ -1,5 +1,8 @@
-import { dirname, relative } from "node:path";
+import { dirname, join, relative } from "node:path";
 import type { Judged } from "./judged.ts";
+import type { Asked } from "./round.ts";
+
+const root = join(import.meta.dirname, "../..");
 
 /** Share of the mutants that some test saw; what acts only at load is left out. */
 export function shareSeen(list: readonly Judged[]): number {
@@ -13,32 +16,40 @@ const count = (list: readonly Judged[], status: Judged["status"]) =>
   String(list.filter((j) => j.status === status).length);
 
 /** The round as a page: how many mutants each folder's tests saw. */
-export function reportOf(judged: readonly Judged[], root: string): string {
-  const folders = grouped(judged, root);
+export function reportOf(
+  judged: readonly Judged[],
+  { sample, seed }: Pick<Asked, "sample" | "seed">,
+): string {
+  const folders = [...grouped(judged)].sort(([a], [b]) => (a < b ? -1 : 1));
   const line = (name: string, list: readonly Judged[]) =>
     `| ${name} | ${list.length} | ${count(list, "killed")} | ${count(list, "in circles")} | ${count(list, "survived")} | ${count(list, "not reached")} | ${count(list, "at load")} | ${share(list)} |`;
+  const drawn = sample === null ? "every mutant" : `${judged.length} mutants drawn at random (seed ${seed})`;
   return `# A round of mutation
 
-\`npm run mutate\` changes calculations and rules in one place after another and runs the quick tests that reach the
-place. Sentences people read are left alone; verdicts, senses, units and keys are not. Tests that walk the whole demo
-are left out, so that what only they would see counts as survived. What goes in circles counts as seen; what acts only
-while its file is loaded, such as a rule's name, is not judged. Schemas that are made once and kept count as survived.
+\`npm run mutate\` changes the code in one place after another and runs the quick tests that reach the place. This round:
+${drawn}.
 
-Mutants are made by a kept instrumenter, each switched on in turn inside one loaded bundle of all tests; starting the
-test runner anew for each took twenty times as long. \`npm run mutate rules/envelope\` takes a part and writes no page;
-survivors stand in \`.local/mutate/survivors.txt\`, each with its place.
+- Texts that people read are not changed. Verdicts, units and keys are.
+- Tests that take longer than 1.5 s are left out (15 s for a file of server tests). So are tests that try at random or kill
+  processes. A mutant that only they would see counts as survived.
+- A mutant is tried for 20 s, quickest test first. A mutant that takes longer than a minute, or ends the process, is seen.
+- A mutant that acts only while its file is loaded, such as the name of a rule, is not judged.
+
+A kept instrumenter makes the mutants. All tests and mutants are loaded once as a bundle, and each mutant is switched on
+there; starting the test runner anew takes twenty times as long. The list of survivors is in \`.local/mutate/survivors.txt\`.
 
 | folder | mutants | killed | in circles | survived | not reached | at load | seen |
 | --- | --- | --- | --- | --- | --- | --- | --- |
-${[...folders].map(([name, list]) => line(`\`${name}\``, list)).join("\n")}
+${folders.map(([name, list]) => line(`\`${name}\``, list)).join("\n")}
 ${line("all", judged)}
 `;
 }
 
-function grouped(judged: readonly Judged[], root: string): Map<string, Judged[]> {
+/** By room of core, by folder elsewhere. */
+function grouped(judged: readonly Judged[]): Map<string, Judged[]> {
   const folders = new Map<string, Judged[]>();
   for (const one of judged) {
-    const name = relative(root, dirname(one.mutant.fileName));
+    const name = relative(root, dirname(one.mutant.fileName)).split("/").slice(0, 4).join("/");
     folders.set(name, [...(folders.get(name) ?? []), one]);
   }
   return folders;

@@ -1,4 +1,4 @@
-import { tests } from "./tests.ts";
+import { gathered } from "./tests.ts";
 
 interface Switches {
   activeMutant?: string | undefined;
@@ -13,38 +13,52 @@ const namespace = () => {
   return global.__stryker__ as Switches;
 };
 
-/** Slower tests are left out, since every test runs thousands of times. */
-const quickMs = 1500;
+const tests = gathered();
+/** A slower test is left out: it would run thousands of times. Tests of a whole file are given more. */
+const quickMs = Number(process.env.QUICK_MS ?? 1500);
+/** Tests are tried for so long. What none of them has seen by then counts as survived. */
+const longestMs = 20_000;
+
+/** What the tests reach: mutants by test, quickest test first. */
+export interface Reached {
+  readonly by: Readonly<Record<string, readonly number[]>>;
+  readonly tests: number;
+  readonly leftOut: readonly string[];
+}
 
 /** Which quick tests reach which mutants; those reached while loading alone are reached by none. */
-async function covered(): Promise<Record<string, number[]>> {
-  const by: Record<string, number[]> = {};
-  const slow = new Set<string>();
+async function covered(): Promise<Reached> {
+  const took = new Map<number, number>();
+  const leftOut: string[] = [];
   for (const [at, test] of tests.entries()) {
     namespace().currentTestId = String(at);
     const begun = performance.now();
     try {
       await test.run();
+      const ms = performance.now() - begun;
+      if (ms > quickMs) leftOut.push(`${test.name}: ${Math.round(ms)} ms`);
+      else took.set(at, ms);
     } catch (error) {
-      // A test that needs more of its runner than there is here is left out.
-      slow.add(String(at));
-      process.stderr.write(`left out: ${test.name}: ${(error as Error).message.split("\n")[0]}\n`);
+      // It needs more of its runner than there is here.
+      leftOut.push(`${test.name}: ${String((error as Error).message).split("\n")[0]}`);
     }
-    if (performance.now() - begun > quickMs) slow.add(String(at));
   }
   namespace().currentTestId = undefined;
   const { perTest = {}, static: atLoad = {} } = namespace().mutantCoverage ?? {};
-  for (const [test, mutants] of Object.entries(perTest))
-    if (!slow.has(test)) for (const id of Object.keys(mutants)) by[id] = [...(by[id] ?? []), Number(test)];
+  const by: Record<string, number[]> = {};
+  for (const at of [...took.keys()].sort((a, b) => took.get(a)! - took.get(b)!))
+    for (const id of Object.keys(perTest[at] ?? {})) by[id] = [...(by[id] ?? []), at];
   for (const id of Object.keys(atLoad)) by[id] ??= [];
-  return by;
+  return { by, tests: took.size, leftOut };
 }
 
-/** The first test that sees a mutant; null where all pass. */
+/** The first test that sees a mutant; null where none does in the time there is. */
 async function killer(id: string, by: readonly number[]): Promise<string | null> {
   namespace().activeMutant = id;
+  const until = performance.now() + longestMs;
   try {
     for (const at of by) {
+      if (performance.now() > until) return null;
       try {
         await tests[at]!.run();
       } catch {
@@ -64,4 +78,4 @@ process.on("message", (asked: { cover: true } | { id: string; by: number[] }) =>
     (error: Error) => process.send!({ error: error.stack }),
   );
 });
-process.send!({ ready: tests.length });
+process.send!({ result: "ready" });

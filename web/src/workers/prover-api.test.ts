@@ -1,6 +1,7 @@
 import { defaultHouseRules } from "@proven-seat/core/basis/house";
 import { orders } from "@proven-seat/core/judgement/proof";
 import { beforeEach, describe, expect, it } from "vitest";
+import { tries } from "../../../core/test/effort.ts";
 import { readDemoScenario } from "../../../server/src/demo/read-demo.ts";
 import { demoProver, demoDuty as duty, proving } from "../../test/at-the-bench.tsx";
 import { PastProof } from "./past-proof.ts";
@@ -158,8 +159,8 @@ describe("the sheet before it is issued", () => {
 });
 
 describe("what the worker hands to the line-up", () => {
-  it("summarises every demo tag as the bench would show it", () => {
-    for (const { number } of tags) {
+  it("summarises demo tags as the bench would show them", () => {
+    for (const { number } of tags.filter((_, at) => at % tries(4, 1) === 0)) {
       const summary = api.summarise(duty(number), null);
       const view = prove(duty(number));
       expect(summary).toMatchObject({

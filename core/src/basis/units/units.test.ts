@@ -1,10 +1,15 @@
+import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { writtenUnitsFile, writtenUnitsModule } from "../../../../scripts/compile-units.ts";
 import { quantities } from "./definitions.ts";
 import { figure, marginText } from "./figures.ts";
 import { convertUnit, inSystem, parseQuantity, shownUnit, unitInHeading, unitsOf } from "./units.ts";
 
 describe("units", () => {
+  it("are compiled from their definitions", () => {
+    expect(readFileSync(writtenUnitsFile, "utf8"), "run npm run units:compile").toBe(writtenUnitsModule());
+  });
   it("round trips every pair of units to 1e-9", () => {
     fc.assert(
       fc.property(

@@ -1,4 +1,5 @@
-import { type Quantity, quantities, writtenUnits } from "./definitions.ts";
+import { type Quantity, quantities } from "./definitions.ts";
+import { writtenUnits } from "./tables/written-units.ts";
 import type { Unit } from "./unit.ts";
 
 export const unitSystems = ["metric", "US"] as const;

@@ -1,4 +1,5 @@
-import { quantities, writtenUnits } from "./definitions.ts";
+import { quantities } from "./definitions.ts";
+import { writtenUnits } from "./tables/written-units.ts";
 
 /** A unit as it is compared: small letters, without blanks, brackets, degree signs and dots. */
 const plainUnit = (text: string): string =>

@@ -1,0 +1,31 @@
+import { join } from "node:path";
+import { makeDemoTemplate } from "../../server/test/demo-template.ts";
+import { bundleJobWorker } from "../../server/test/job-worker.ts";
+import { discardDatabase, startDatabase } from "../database/index.ts";
+import type { Suite } from "./suites.ts";
+
+/** What tests of a suite need around them. */
+interface Provided {
+  readonly env: Readonly<Record<string, string>>;
+  readonly end: () => Promise<void>;
+}
+
+/** A database for the tests of the server; longer for its tests, which run a file at a time. */
+async function forServer(): Promise<Provided> {
+  const folder = join(import.meta.dirname, "../../.local/mutate-database");
+  discardDatabase(folder);
+  const database = await startDatabase(folder, { durable: false });
+  bundleJobWorker();
+  await makeDemoTemplate(database.access);
+  return {
+    env: { PROVIDED: JSON.stringify({ database: database.access }), QUICK_MS: "15000" },
+    end: async () => {
+      await database.stop();
+      discardDatabase(folder);
+    },
+  };
+}
+
+/** Starts what the tests of a suite need. */
+export const provided = ({ name }: Suite): Promise<Provided> =>
+  name === "server" ? forServer() : Promise.resolve({ env: {}, end: async () => undefined });

@@ -1,0 +1,106 @@
+import { mkdirSync } from "node:fs";
+import { availableParallelism } from "node:os";
+import { join } from "node:path";
+import { seeded } from "@proven-seat/core/basis/calc";
+import { bundle } from "./bundle.ts";
+import { instrument, type Mutant } from "./instrument.ts";
+import type { Judged } from "./judged.ts";
+import { Judge } from "./judges.ts";
+import { provided } from "./provided.ts";
+import { type Suite, suites } from "./suites.ts";
+import type { Reached } from "./worker.ts";
+
+const root = join(import.meta.dirname, "../..");
+export const folder = join(root, ".local/mutate");
+/** A mutant that keeps its tests busy for longer than this goes in circles. */
+const patienceMs = 60_000;
+
+export interface Asked {
+  /** Part of the paths of files to change; all where empty. */
+  readonly wanted: string;
+  /** How many mutants are tried, drawn at random; all where null. */
+  readonly sample: number | null;
+  readonly seed: number;
+}
+
+interface Prepared {
+  readonly suite: Suite;
+  readonly program: string;
+  readonly mutants: readonly Mutant[];
+}
+
+async function prepare(suite: Suite, wanted: string): Promise<Prepared> {
+  const files = suite.mutated.filter((file) => file.includes(wanted));
+  const program = join(folder, `${suite.name}.mjs`);
+  if (files.length === 0) return { suite, program, mutants: [] };
+  const { contents, mutants } = await instrument(files);
+  await bundle(suite, contents, program);
+  return { suite, program, mutants: mutants.filter((mutant) => !mutant.ignored) };
+}
+
+/** So many of a list, drawn at random, each as likely as any other. */
+function drawn<T>(list: readonly T[], count: number, seed: number): T[] {
+  const random = seeded(seed);
+  const left = [...list];
+  return Array.from({ length: Math.min(count, left.length) }, () =>
+    left.splice(Math.floor(random() * left.length), 1),
+  ).flat();
+}
+
+async function judgeSuite({ suite, program }: Prepared, open: readonly Mutant[]): Promise<Judged[]> {
+  const { env, end } = await provided(suite);
+  const judge = () => new Judge(program, { ...process.env, ...env });
+  const judged: Judged[] = [];
+  try {
+    const first = judge();
+    const reached = await first.ask<Reached>({ cover: true }, 1_800_000);
+    if (typeof reached === "string") throw new Error(`tests of ${suite.name} ${reached}`);
+    const { by, tests, leftOut } = reached.result;
+    process.stderr.write(
+      `${suite.name}: ${tests} tests, ${leftOut.length} left out, ${open.length} mutants\n`,
+    );
+    for (const name of leftOut) process.stderr.write(`  left out: ${name.slice(0, 160)}\n`);
+    const waiting = [...open];
+    const work = async (one: Judge) => {
+      for (let mutant = waiting.shift(); mutant !== undefined; mutant = waiting.shift()) {
+        const tries = by[mutant.id];
+        if (tries === undefined || tries.length === 0) {
+          judged.push({ mutant, status: tries === undefined ? "not reached" : "at load" });
+          continue;
+        }
+        const answer = await one.ask<string | null>({ id: mutant.id, by: tries }, patienceMs);
+        const status =
+          answer === "in circles"
+            ? answer
+            : answer === "ended" || answer.result !== null
+              ? "killed"
+              : "survived";
+        judged.push({ mutant, status });
+        if (judged.length % 50 === 0)
+          process.stderr.write(`${suite.name}: ${judged.length} of ${open.length}\n`);
+      }
+      one.end();
+    };
+    await Promise.all(
+      [first, ...Array.from({ length: Math.max(1, availableParallelism()) - 1 }, judge)].map(work),
+    );
+  } finally {
+    await end();
+  }
+  return judged;
+}
+
+/** Makes mutants of core, server and interface, and says what became of each. */
+export async function round({ wanted, sample, seed }: Asked): Promise<Judged[]> {
+  mkdirSync(folder, { recursive: true });
+  const prepared: Prepared[] = [];
+  for (const suite of suites) prepared.push(await prepare(suite, wanted));
+  const all = prepared.flatMap(({ suite, mutants }) => mutants.map((mutant) => ({ suite, mutant })));
+  const open = sample === null ? all : drawn(all, sample, seed);
+  const judged: Judged[] = [];
+  for (const one of prepared) {
+    const mine = open.filter(({ suite }) => suite === one.suite).map(({ mutant }) => mutant);
+    if (mine.length > 0) judged.push(...(await judgeSuite(one, mine)));
+  }
+  return judged;
+}

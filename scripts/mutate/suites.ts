@@ -1,0 +1,63 @@
+import { readdirSync } from "node:fs";
+import { join } from "node:path";
+
+const root = join(import.meta.dirname, "../..");
+
+/** Code that is changed together, and the tests that are run for it, in one bundle. */
+export interface Suite {
+  readonly name: "core" | "server" | "web";
+  readonly mutated: readonly string[];
+  readonly tests: readonly string[];
+}
+
+const filesIn = (folder: string) =>
+  (readdirSync(join(root, folder), { recursive: true }) as string[])
+    .filter((file) => /\.tsx?$/.test(file))
+    .map((file) => join(root, folder, file))
+    .sort();
+const isTest = (file: string) => /\.test\.tsx?$/.test(file);
+const testsIn = (folders: readonly string[]) => folders.flatMap(filesIn).filter(isTest);
+const codeIn = (folders: readonly string[]) =>
+  folders
+    .flatMap(filesIn)
+    .filter((file) => !isTest(file) && !/\/index\.ts$|\.d\.ts$|\/migrations\//.test(file));
+
+/** Tests that try at random, walk files, or kill processes: nothing of what they see depends on one changed place. */
+const leftOut =
+  /(fuzz|metamorphic|rules\/cases|rules\/rules|listing|thirty-duties|docstrings|bare-worker|kills|tries|demanding|ending|competing|pdf)\.test\.tsx?$/;
+
+const suite = (name: Suite["name"], mutated: readonly string[], tests: readonly string[]): Suite => ({
+  name,
+  mutated: codeIn(mutated),
+  tests: testsIn(tests).filter((file) => !leftOut.test(file)),
+});
+
+export const suites: readonly Suite[] = [
+  suite(
+    "core",
+    [
+      "core/src/basis/calc",
+      "core/src/basis/versions",
+      "core/src/duty/line-list",
+      "core/src/duty/versions",
+      "core/src/equipment/drives",
+      "core/src/judgement/breaking",
+      "core/src/judgement/proof",
+      "core/src/judgement/rules",
+      "core/src/outcome/shop",
+    ],
+    ["core/src"],
+  ),
+  suite(
+    "server",
+    [
+      "server/src/store",
+      "server/src/work",
+      "server/src/shop",
+      "server/src/project-file",
+      "server/src/provings",
+    ],
+    ["server/src"],
+  ),
+  suite("web", ["web/src/bench", "web/src/away", "web/src/rooms/shop"], ["web/src"]),
+];
