@@ -225,37 +225,37 @@ describe("what else the bench asks of the worker", () => {
     const smaller = prove({ ...edited, dn: 80 }, unoffered.key);
     expect(smaller.inHand!.byConstruction).toBe(false);
   });
-  it("finds breaking points of what may move, and draws the map from them", () => {
+  it("finds breaking points of what may move, and draws the map from them", async () => {
     const { key } = proved("XV-5001");
-    const values = ask.movable(key);
+    const values = await ask.movable(key);
     const pressure = values.find((v) => v.path.endsWith("upstreamBarG"))!;
     const temperature = values.find((v) => v.path.endsWith("temperatureC"))!;
-    const point = ask.breaking(key, pressure.path)!;
+    const point = (await ask.breaking(key, pressure.path))!;
     expect(point.failsUp!.to).toBeGreaterThan(pressure.value);
-    const row = ask.mapRow(
+    const row = await ask.mapRow(
       key,
       { path: pressure.path, at: [pressure.value, point.failsUp!.to + 1] },
       { path: temperature.path, at: temperature.value },
     );
     expect(row.map((c) => c!.verdict === "fails")).toEqual([false, true]);
-    expect(ask.breaking(key, "no such value")).toBeNull();
+    expect(await ask.breaking(key, "no such value")).toBeNull();
   });
-  it("counts the valves that turn when an assumption is wrong", () => {
+  it("counts the valves that turn when an assumption is wrong", async () => {
     const { view } = proved("XV-3017");
     const assumed = view.missing.filter((m) => m.assumption !== null);
     expect(assumed.length).toBeGreaterThan(0);
-    const effects = assumed.map((m) => ask.effect(m.field));
+    const effects = await Promise.all(assumed.map((m) => ask.effect(m.field)));
     expect(effects.some((n) => n > 0)).toBe(true);
   });
-  it("climbs the ladder and compares what is still a candidate", () => {
+  it("climbs the ladder and compares what is still a candidate", async () => {
     const { view, key } = proved("XV-3061");
-    const steps = ask.seats(key);
+    const steps = await ask.seats(key);
     expect(steps.filter((s) => s.current)).toHaveLength(1);
     expect(ask.details([key, "gone", view.rows[1]!.key])).toHaveLength(2);
   });
-  it("takes every step of the ladder in hand, with the drive in hand, through the next edit too", () => {
+  it("takes every step of the ladder in hand, with the drive in hand, through the next edit too", async () => {
     const { key } = proved("XV-3061");
-    for (const step of ask.seats(key)) {
+    for (const step of await ask.seats(key)) {
       const view = prove({ ...duty("XV-3061"), longestShutDays: 9 }, step.key);
       expect(view.inHand!.candidate.key).toBe(step.key);
     }

@@ -8,21 +8,17 @@ import {
 } from "@proven-seat/core/equipment/catalogue";
 import { type ChoiceKeys, prove as proveWhole, summarise } from "@proven-seat/core/judgement/proof";
 import type { LeakPlace, Observation, PlanKind, SeatChain } from "@proven-seat/core/outcome/shop";
-import { breakingPointOf, effectOf, mapRowOf, movableValues } from "./breaking-api.ts";
-import {
-  airOf,
-  byConstructionRow,
-  constructionRows,
-  ladderOf,
-  stallOf,
-  suppliesOf,
-} from "./constructions-api.ts";
+import { byConstructionRow, constructionRows } from "./constructions-api.ts";
 import { outlineOf } from "./outline.ts";
 import { PastProof } from "./past-proof.ts";
 import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
 import type { SheetDraft } from "./sheet-api.ts";
 
+/** How far values may move is loaded when somebody asks. */
+const breakingApi = () => import("./breaking-api.ts");
+/** What other seats and supplies would do, and what the drive does, is loaded when somebody looks. */
+const laddersApi = () => import("./ladders-api.ts");
 /** What flows over the stroke, and what another basis costs, is loaded when somebody looks. */
 const flowApi = () => import("./flow-api.ts");
 /** What the shop asks is loaded when somebody goes there. */
@@ -32,6 +28,12 @@ const sheetApi = () => import("./sheet-api.ts");
 type SheetAsked = [draft: SheetDraft, reading: Reading];
 type PlanAsked = [key: string, kind: PlanKind];
 type StackAsked = [key: string, chain: SeatChain, stockMm: readonly number[]];
+type BreakingAsked = [key: string, path: string];
+type MapAsked = [
+  key: string,
+  across: { readonly path: string; readonly at: readonly number[] },
+  up: { readonly path: string; readonly at: number },
+];
 type LeakAsked = [key: string, place: LeakPlace, seen: readonly Observation[]];
 
 /** Functions of core it uses. Tests replace them to prove each duty only once. */
@@ -99,10 +101,10 @@ export function proverApi({ prove, compileShelf } = core) {
     kinds: of(kindsOf),
     constructions: of(constructionRows),
     byConstruction: of(byConstructionRow),
-    seats: of(ladderOf),
-    supplies: of(suppliesOf),
-    stall: of(stallOf),
-    air: of(airOf),
+    seats: of(async (proving, key: string) => (await laddersApi()).ladderOf(proving, key)),
+    supplies: of(async (proving, key: string) => (await laddersApi()).suppliesOf(proving, key)),
+    stall: of(async (proving, key: string) => (await laddersApi()).stallOf(proving, key)),
+    air: of(async (proving, key: string) => (await laddersApi()).airOf(proving, key)),
     basis: of(async (proving, key: string) => (await flowApi()).basisOf(proving, key)),
     flowStroke: of(async (proving, key: string) => (await flowApi()).flowStrokeOf(proving, key)),
     trims: of(async (proving, key: string) => (await flowApi()).trimsOfCandidate(proving, key)),
@@ -111,10 +113,12 @@ export function proverApi({ prove, compileShelf } = core) {
     chain: of(async (proving, key: string) => (await shopApi()).chainOfCandidate(proving, key)),
     stack: of(async (proving, ...asked: StackAsked) => (await shopApi()).stackOf(proving, ...asked)),
     leak: of(async (proving, ...asked: LeakAsked) => (await shopApi()).leakOf(proving, ...asked)),
-    movable: of(movableValues),
-    breaking: of(breakingPointOf),
-    mapRow: of(mapRowOf),
-    effect: of(effectOf),
+    movable: of(async (proving, key: string) => (await breakingApi()).movableValues(proving, key)),
+    breaking: of(async (proving, ...asked: BreakingAsked) =>
+      (await breakingApi()).breakingPointOf(proving, ...asked),
+    ),
+    mapRow: of(async (proving, ...asked: MapAsked) => (await breakingApi()).mapRowOf(proving, ...asked)),
+    effect: of(async (proving, field: string) => (await breakingApi()).effectOf(proving, field)),
     sheet: of(async (proving, ...asked: SheetAsked) => (await sheetApi()).sheetAsIssued(proving, ...asked)),
 
     /** A tag in a line; under other house rules where they are given. */

@@ -56,6 +56,8 @@ interface FieldSeeing<Path extends string, Stated, Seen> {
   readonly holds: Holds;
   /** Checks what is stated; not stated is null unless it says otherwise. */
   readonly schema: z.ZodType<Stated>;
+  /** What stands where nobody has stated anything; null where not given. */
+  readonly unstated?: Stated;
   /** Headings of line lists that mean it besides its label: lower case, without units. */
   readonly headings: readonly string[];
   /**

@@ -125,6 +125,9 @@ describe("the fields there are", () => {
   it("say why where nothing may be assumed", () => {
     for (const field of all) if (field.mustBeKnown) expect(field.why, field.path).toBeTruthy();
   });
+  it("stands in an empty duty as the schema reads one", () => {
+    expect(emptyDuty).toEqual(dutySchema.parse({}));
+  });
   it("are read back from an empty duty as not stated", () => {
     for (const { path } of dutyFields as readonly AnyField[])
       expect([null, ""], path).toContain(valueAt(emptyDuty as Duty, path));

@@ -61,5 +61,17 @@ export function dutySchemaOf(fields: readonly AnyField[], ofCase: readonly AnyFi
 
 export const dutySchema = dutySchemaOf(dutyFields, caseFields);
 
-/** A duty with nothing stated yet. */
-export const emptyDuty: Duty = dutySchema.parse({});
+const unstated = (below: string) =>
+  Object.fromEntries(
+    dutyFields
+      .filter(({ path }) => path.startsWith(below) && !path.slice(below.length).includes("."))
+      .map((field: AnyField) => [field.path.slice(below.length), field.unstated ?? null]),
+  );
+
+/** A duty with nothing stated yet, as its schema reads an empty one. */
+export const emptyDuty = {
+  format: dutyFormat,
+  ...unstated(""),
+  fluid: unstated("fluid."),
+  cases: [],
+} as unknown as Duty;

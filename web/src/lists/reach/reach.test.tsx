@@ -24,10 +24,10 @@ describe("how far each value may move", () => {
   it("is searched for every value, with what turns first and what fails after it", async () => {
     const { api, view } = await searched("XV-3052");
     const key = view.inHand!.candidate.key;
-    const values = api.movable(key);
+    const values = await api.movable(key);
     expect(document.querySelectorAll("tbody tr")).toHaveLength(values.length);
     const maximum = values.find((v) => v.path.endsWith("upstreamBarG") && v.caseName === "maximum")!;
-    const point = api.breaking(key, maximum.path)!;
+    const point = (await api.breaking(key, maximum.path))!;
     const text = rowOf("maximum, upstream").textContent!;
     expect(text).toContain(point.up!.turns[0]!.asks);
     expect(text).toContain(reachText(point.up!.to, maximum, { system: "metric" }));
@@ -35,8 +35,8 @@ describe("how far each value may move", () => {
   it("never reads further than what holds", async () => {
     const { api, view } = await searched("XV-3052");
     const key = view.inHand!.candidate.key;
-    for (const value of api.movable(key)) {
-      const point = api.breaking(key, value.path)!;
+    for (const value of await api.movable(key)) {
+      const point = (await api.breaking(key, value.path))!;
       const figure = (text: string) => Number(text.replace("−", "-").replace(/\s|\u2009/g, ""));
       for (const system of ["metric", "US"] as const) {
         if (point.up) {
@@ -55,7 +55,7 @@ describe("how far each value may move", () => {
   it("reads in the reader's units, the partial pressure of H₂S too", async () => {
     useReading.setState({ system: "US" });
     const { api, view } = await searched("XV-1034");
-    const h2s = api.movable(view.inHand!.candidate.key).find((v) => v.path === "fluid.h2sKPa")!;
+    const h2s = (await api.movable(view.inHand!.candidate.key)).find((v) => v.path === "fluid.h2sKPa")!;
     expect(unitOf(h2s, { system: "US" })).toBe("psi");
     expect(inReading(h2s.value, h2s, { system: "US" })).toBeCloseTo(55 / 6.894757, 3);
     expect(rowOf("partial pressure of H₂S").textContent).toContain("psi");

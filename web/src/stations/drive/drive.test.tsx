@@ -14,7 +14,7 @@ const rows = (table: HTMLElement) => within(table).getAllByRole("row").slice(1);
 describe("the ladder of supplies", () => {
   it("has a row for each pressure, the duty's own marked, and takes the drive that would do in hand", async () => {
     const { view, api } = atTheBench("XV-1044");
-    const { steps, givesUpBarG } = api.supplies(view.inHand!.candidate.key)!;
+    const { steps, givesUpBarG } = (await api.supplies(view.inHand!.candidate.key))!;
     render(<SupplySteps view={view} />);
     const table = await screen.findByRole("table", { name: /Lowest air supply/ });
     expect(rows(table)).toHaveLength(steps.length);
@@ -49,7 +49,7 @@ describe("kinds of drive", () => {
 describe("the chance of a stall", () => {
   it("is told with its error, and what matters most first", async () => {
     const { view, api } = atTheBench("XV-1048");
-    const found = api.stall(view.inHand!.candidate.key)!;
+    const found = (await api.stall(view.inHand!.candidate.key))!;
     render(<Stall view={view} />);
     expect(await screen.findByText(/% of .* trials stalled \(± /)).toBeTruthy();
     const table = screen.getByRole("table");
@@ -71,7 +71,7 @@ describe("the chance of a stall", () => {
 describe("the air of a drive", () => {
   it("tells each way to lead it, marked where a time is asked for, and the arrangement in force", async () => {
     const { view, api } = atTheBench("XV-1044");
-    const found = api.air(view.inHand!.candidate.key)!;
+    const found = (await api.air(view.inHand!.candidate.key))!;
     render(<Air view={view} />);
     const ways = await screen.findByRole("table", { name: /Longest time of a stroke/ });
     expect(rows(ways)).toHaveLength(found.executions.length);
@@ -90,7 +90,7 @@ describe("the air of a drive", () => {
   });
   it("lists what stands on the drive, what is not needed, and why others do not do", async () => {
     const { view, api } = atTheBench("XV-1004");
-    const found = api.air(view.inHand!.candidate.key)!;
+    const found = (await api.air(view.inHand!.candidate.key))!;
     render(<Air view={view} />);
     const table = await screen.findByRole("table", { name: /On the drive/ });
     expect(rows(table)).toHaveLength(found.fittings.length);

@@ -195,8 +195,9 @@ describe("what the duty leaves open", () => {
   it("puts first what turns most valves, counted by proving with the gap filled otherwise", async () => {
     const { view, api } = atTheBench("XV-3052", (d) => ({ ...d, flowDirection: null, port: null }));
     render(<MissingList view={view} />);
+    const assumed = view.missing.filter((m) => m.assumption !== null);
     const effects = Object.fromEntries(
-      view.missing.filter((m) => m.assumption !== null).map((m) => [m.label, api.effect(m.field)]),
+      await Promise.all(assumed.map(async (m) => [m.label, await api.effect(m.field)] as const)),
     );
     await screen.findAllByText(/valves? turns?|No verdict hangs on it/);
     await waitFor(() =>

@@ -18,7 +18,7 @@ describe("the ladder of seats", () => {
     const { view, api } = ballOf("XV-3052");
     render(<SeatLadder view={view} />);
     await screen.findByRole("table");
-    const steps = api.seats(view.inHand!.candidate.key);
+    const steps = await api.seats(view.inHand!.candidate.key);
     const rows = [...document.querySelectorAll("tbody tr")];
     expect(rows).toHaveLength(steps.length);
     expect(steps.length).toBeGreaterThan(3);

@@ -7,6 +7,7 @@ export const fluidName: Field<"fluid.name", string> = {
   group: "fluid",
   holds: { kind: "text", most: 80 },
   schema: text(80).default(""),
+  unstated: "",
   headings: ["fluid", "medium", "fluid name"],
   means: ["fluid", "fluid service"],
 };

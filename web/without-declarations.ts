@@ -1,0 +1,60 @@
+import { fileURLToPath } from "node:url";
+import { parseSync } from "oxc-parser";
+import type { Plugin } from "vite";
+
+const stand = fileURLToPath(new URL("./src/workers/no-schemas.ts", import.meta.url));
+
+/** What files of core declare for others than the prover: words of line lists, and texts of pages. */
+const declarations: readonly (readonly [files: RegExp, properties: readonly string[]])[] = [
+  [/\/core\/src\/duty\/fields\//, ["headings", "means", "written"]],
+  [/\/core\/src\/judgement\/rules\//, ["inputs"]],
+  [/\/core\/src\/basis\/house\//, ["reason"]],
+];
+
+interface Node {
+  readonly type: string;
+  readonly start: number;
+  readonly end: number;
+  readonly key?: { readonly name?: string };
+}
+
+/** Properties of some names, wherever they stand in a tree. */
+function propertiesIn(tree: unknown, names: readonly string[]): Node[] {
+  if (Array.isArray(tree)) return tree.flatMap((one) => propertiesIn(one, names));
+  if (typeof tree !== "object" || tree === null) return [];
+  const node = tree as Node;
+  if (node.type === "Property" && names.includes(node.key?.name ?? "")) return [node];
+  return Object.values(tree).flatMap((one) => propertiesIn(one, names));
+}
+
+/** A source without some properties of its objects. */
+function without(code: string, file: string, names: readonly string[]): string {
+  const { program } = parseSync(file, code);
+  let left = code;
+  for (const { start, end } of propertiesIn(program, names).reverse())
+    left = left.slice(0, start) + left.slice(end).replace(/^\s*,/, "");
+  return left;
+}
+
+/**
+ * Leaves out of the prover what it never reads: the schema library, as it proves what has been checked before, and
+ * declarations for line lists and pages. One file still says all there is about a field or a rule. Other workers keep
+ * everything. A test compares the answers of a prover with and without.
+ *
+ * @param entry the end of the path of the program it acts in
+ */
+export function withoutDeclarations(entry = "/prover.worker.ts"): Plugin {
+  let isProver = false;
+  return {
+    name: "without-declarations",
+    enforce: "pre",
+    buildStart({ input }) {
+      isProver = JSON.stringify(input).includes(entry);
+    },
+    resolveId: (id) => (isProver && id === "zod" ? stand : null),
+    transform(code, file) {
+      const names = isProver && declarations.find(([files]) => files.test(file))?.[1];
+      return names ? { code: without(code, file, names), map: null } : null;
+    },
+  };
+}
