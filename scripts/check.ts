@@ -9,6 +9,7 @@ import { type Outcome, slowest } from "./check/outcome.ts";
 import {
   browserStep,
   lane,
+  mutationStep,
   pureProjects,
   reports,
   type Step,
@@ -26,7 +27,7 @@ const cores = availableParallelism();
 const phases: Step[][][] = process.argv.includes("--changed")
   ? [stepsForChange(changedFiles())]
   : [
-      [[...staticSteps, ...slowerStaticSteps], [unitStep("pure tests", pureProjects)]],
+      [[...staticSteps, ...slowerStaticSteps, mutationStep], [unitStep("pure tests", pureProjects)]],
       // A fifth of what these take is waiting: one more than there are cores.
       [[unitStep("tests of server and processes", ["server", "processes"], [`--maxWorkers=${cores + 1}`])]],
       [[browserStep()]],

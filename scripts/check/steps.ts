@@ -74,6 +74,20 @@ export const slowerStaticSteps: readonly Step[] = [
   { title: "unused code", tool: "knip", args: [] },
 ];
 
+/** A short seed of mutation: the runner works, and tests of a room see most of what is changed in it. The night tries a thousand. */
+export const mutationStep: Step = {
+  title: "a few mutants",
+  tool: "tsx",
+  args: [
+    "--conditions=source",
+    "scripts/mutate/mutate.ts",
+    "equipment/drives",
+    "--near",
+    "--sample=30",
+    "--least=70",
+  ],
+};
+
 /** Tests of some projects of vitest.config.ts. */
 export function unitStep(title: string, projects: readonly string[], more: readonly string[] = []): Step {
   const file = join(reports, `${title.replaceAll(" ", "-")}.json`);

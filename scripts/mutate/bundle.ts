@@ -98,7 +98,7 @@ export async function bundle(
     ],
     loader: { ".css": "empty" },
     banner: {
-      js: 'import { createRequire } from "node:module"; const require = createRequire(import.meta.url);',
+      js: 'import { createRequire as requireFrom } from "node:module"; const require = requireFrom(import.meta.url);',
     },
     plugins: [beginnings, mutatedSources(contents)],
   });

@@ -1,6 +1,7 @@
 /**
- * A round of mutation: `npm run mutate [part of a path] [--sample=N] [--seed=N] [--least=PER CENT] [--page]`. With
- * `--page` the report becomes docs/mutation.md. It ends with 1 where fewer than `--least` of the mutants were seen.
+ * A round of mutation: `npm run mutate [part of a path] [--sample=N] [--seed=N] [--least=PER CENT] [--near] [--page]`.
+ * With `--near` only tests beside the changed files are run. With `--page` the report becomes docs/mutation.md. It ends
+ * with 1 where fewer than `--least` of the mutants were seen.
  */
 import { writeFileSync } from "node:fs";
 import { join, relative } from "node:path";
@@ -17,6 +18,7 @@ const asked = {
   wanted: words.find((word) => !word.startsWith("--")) ?? "",
   sample: number("sample"),
   seed: number("seed") ?? 1,
+  near: words.includes("--near"),
 };
 const judged = await round(asked);
 

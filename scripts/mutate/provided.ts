@@ -18,7 +18,7 @@ async function forServer(): Promise<Provided> {
   bundleJobWorker();
   await makeDemoTemplate(database.access);
   return {
-    env: { PROVIDED: JSON.stringify({ database: database.access }), QUICK_MS: "15000" },
+    env: { PROVIDED: JSON.stringify({ database: database.access }), QUICK_MS: "45000" },
     end: async () => {
       await database.stop();
       discardDatabase(folder);

@@ -30,9 +30,9 @@ export function reportOf(
 ${drawn}.
 
 - Texts that people read are not changed. Verdicts, units and keys are.
-- Tests that take longer than 1.5 s are left out (15 s for a file of server tests). So are tests that try at random or kill
+- Tests that take longer than 1.5 s are left out (45 s for a file of server tests). So are tests that try at random or kill
   processes. A mutant that only they would see counts as survived.
-- A mutant is tried for 20 s, quickest test first. A mutant that takes longer than a minute, or ends the process, is seen.
+- A mutant is tried for 12 s, quickest test first. A mutant that takes longer than two minutes, or ends the process, is seen.
 - A mutant that acts only while its file is loaded, such as the name of a rule, is not judged.
 
 A kept instrumenter makes the mutants. All tests and mutants are loaded once as a bundle, and each mutant is switched on

@@ -13,11 +13,13 @@ import type { Reached } from "./worker.ts";
 const root = join(import.meta.dirname, "../..");
 export const folder = join(root, ".local/mutate");
 /** A mutant that keeps its tests busy for longer than this goes in circles. */
-const patienceMs = 60_000;
+const patienceMs = 120_000;
 
 export interface Asked {
   /** Part of the paths of files to change; all where empty. */
   readonly wanted: string;
+  /** Whether only tests beside these files are run: quick, and sees less. */
+  readonly near: boolean;
   /** How many mutants are tried, drawn at random; all where null. */
   readonly sample: number | null;
   readonly seed: number;
@@ -29,7 +31,8 @@ interface Prepared {
   readonly mutants: readonly Mutant[];
 }
 
-async function prepare(suite: Suite, wanted: string): Promise<Prepared> {
+async function prepare(whole: Suite, { wanted, near }: Asked): Promise<Prepared> {
+  const suite = near ? { ...whole, tests: whole.tests.filter((file) => file.includes(wanted)) } : whole;
   const files = suite.mutated.filter((file) => file.includes(wanted));
   const program = join(folder, `${suite.name}.mjs`);
   if (files.length === 0) return { suite, program, mutants: [] };
@@ -91,10 +94,11 @@ async function judgeSuite({ suite, program }: Prepared, open: readonly Mutant[])
 }
 
 /** Makes mutants of core, server and interface, and says what became of each. */
-export async function round({ wanted, sample, seed }: Asked): Promise<Judged[]> {
+export async function round(asked: Asked): Promise<Judged[]> {
+  const { sample, seed } = asked;
   mkdirSync(folder, { recursive: true });
   const prepared: Prepared[] = [];
-  for (const suite of suites) prepared.push(await prepare(suite, wanted));
+  for (const suite of suites) prepared.push(await prepare(suite, asked));
   const all = prepared.flatMap(({ suite, mutants }) => mutants.map((mutant) => ({ suite, mutant })));
   const open = sample === null ? all : drawn(all, sample, seed);
   const judged: Judged[] = [];

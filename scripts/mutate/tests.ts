@@ -1,6 +1,8 @@
+/// <reference path="../fake-timers.d.ts" />
 /** Stands in for the test runner inside a mutated bundle: gathers tests, so that they can be run again and again. */
 import { readFileSync } from "node:fs";
 import { setTimeout as sleep } from "node:timers/promises";
+import FakeTimers, { type Clock } from "@sinonjs/fake-timers";
 import { chai, JestAsymmetricMatchers, JestChaiExpect, JestExtend } from "@vitest/expect";
 import { fn, restoreAllMocks, spyOn } from "@vitest/spy";
 
@@ -160,7 +162,17 @@ function putBack(): void {
     else Reflect.deleteProperty(globalThis, name);
   replaced.clear();
 }
+let clock: Clock | null = null;
 export const vi = {
+  useFakeTimers(options?: { shouldAdvanceTime?: boolean; toFake?: string[] }): void {
+    clock?.uninstall();
+    clock = FakeTimers.install(options);
+  },
+  useRealTimers(): void {
+    clock?.uninstall();
+    clock = null;
+  },
+  advanceTimersByTimeAsync: async (ms: number) => void (await clock!.tickAsync(ms)),
   fn,
   spyOn,
   restoreAllMocks,

@@ -1,0 +1,9 @@
+/** The library's own declarations are a package apart. */
+declare module "@sinonjs/fake-timers" {
+  export interface Clock {
+    tickAsync(ms: number): Promise<number>;
+    uninstall(): void;
+  }
+  const FakeTimers: { install(options?: { shouldAdvanceTime?: boolean; toFake?: string[] }): Clock };
+  export default FakeTimers;
+}
