@@ -28,6 +28,22 @@ describe("bench store", () => {
     addCase();
     expect(new Set(cases().map((c) => c.id)).size).toBe(3);
   });
+  it("gives a second case of a kind a number, and only that", () => {
+    const { addCase } = useBench.getState();
+    for (const kind of ["maximum", "minimum", "maximum"] as const) addCase(kind);
+    const names = cases().map((c) => c.name);
+    expect(names[1]).not.toMatch(/\d/);
+    expect(names[2]).toBe(`${names[0]} 3`);
+  });
+  it("takes a number of forty characters, and says so where it is longer", () => {
+    const content = useBench.getState().content!;
+    expect(faultsOf({ ...content, number: "X".repeat(40) })).toEqual({});
+    expect(faultsOf({ ...content, number: "X".repeat(41) })).toEqual({ number: "At most 40 characters." });
+    expect(faultsOf({ ...content, service: "s".repeat(120) })).toEqual({});
+    expect(faultsOf({ ...content, service: "s".repeat(121) })).toEqual({
+      service: "At most 120 characters.",
+    });
+  });
   it("undoes and redoes edits, and marks them unsaved", () => {
     useBench.getState().editDuty({ dn: 50 });
     useBench.getState().setSave({ kind: "saved", at: new Date() });

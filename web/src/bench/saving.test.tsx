@@ -182,4 +182,21 @@ describe("saving on demand", () => {
     await saving;
     expect(state().version).toBe(1);
   });
+  it("does not report a refusal of what belongs to a tag that was left", async () => {
+    let answer: (of: Response) => void = () => undefined;
+    vi.stubGlobal("fetch", () => new Promise<Response>((done) => (answer = done)));
+    state().editTag({ service: "left" });
+    const saving = saveNow();
+    await vi.advanceTimersByTimeAsync(0);
+    state().open({ ...tag, id: "00000000-0000-4000-8000-000000000009", version: 1 }, null);
+    const before = state().save;
+    answer(
+      new Response(JSON.stringify({ title: "Gone", status: 404, detail: "There is no such tag." }), {
+        status: 404,
+        headers: { "content-type": "application/problem+json" },
+      }),
+    );
+    await saving;
+    expect(state().save).toEqual(before);
+  });
 });
