@@ -53,13 +53,13 @@ export const LeakSection = memo(function LeakSection({
   const [width, height] = [right - left, top - bottom];
   const px = ([x, y]: At) => `${x - left},${top - y}`;
   const [best] = traced?.ranked ?? [];
-  // The way of the likeliest cause last, over the others.
-  const ways = (traced?.ways ?? [])
-    .map((way) => ({
-      lit: way.some(({ id }) => id === best?.joint),
-      points: wayOf(view, data, way, traced!.place),
-    }))
-    .sort((a, b) => Number(a.lit) - Number(b.lit));
+  // The way of the likeliest cause last, over the others. Ways through joints in one place are one line.
+  const lines = new Map<string, boolean>();
+  for (const way of traced?.ways ?? []) {
+    const points = wayOf(view, data, way, traced!.place).map(px).join(" ");
+    lines.set(points, lines.get(points) || way.some(({ id }) => id === best?.joint));
+  }
+  const ways = [...lines].sort(([, a], [, b]) => Number(a) - Number(b));
   const joints = traced
     ? []
     : data.leakPaths.flatMap(({ path, place, pieces }) => {
@@ -82,10 +82,10 @@ export const LeakSection = memo(function LeakSection({
       aria-label={traced ? "Section with the ways the fluid may take" : "Section: pick where it leaks"}
     >
       <SectionShapes view={{ ...view, forces: [] }} scale={1} x0={0} y0={0} />
-      {ways.map(({ lit, points }) => (
+      {ways.map(([points, lit]) => (
         <polyline
-          key={points.join()}
-          points={points.map(px).join(" ")}
+          key={points}
+          points={points}
           fill="none"
           stroke={lit ? "var(--fails)" : "var(--cannot)"}
           strokeWidth={width / (lit ? 80 : 160)}
