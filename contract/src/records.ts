@@ -58,12 +58,15 @@ export const tagRowSchema = z.object({
   remarks: remarksSchema.optional(),
 });
 
+/** By its name alone: what it is made of would stand in the types of every endpoint. */
+const catalogue: z.ZodType<Catalogue> = catalogueSchema;
+
 export const catalogueVersionSchema = z.object({
   revision: z.number().int(),
   digest: z.string(),
   createdAt: z.string(),
   createdBy: z.string(),
-  catalogue: catalogueSchema as unknown as z.ZodType<Catalogue>,
+  catalogue,
 });
 
 /** A revision without its content. */

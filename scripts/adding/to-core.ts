@@ -199,7 +199,7 @@ export const barLengthCalculation = calculation({
     files.enter(
       "core/src/basis/calc/contract.ts",
       'import { barLengthCalculation } from "./bar-length.ts";',
-      "] as unknown as Calculation[];",
+      "];\n\nexport type Failure",
       "  barLengthCalculation,\n",
     );
     files.add(

@@ -16,12 +16,11 @@ const words = (value: unknown): string =>
 
 /** What two versions of a tag differ in, field by field. */
 export function differencesBetween(yours: TagContent, theirs: TagContent): ContentDifference[] {
-  return microdiff(
-    yours as unknown as Record<string, unknown>,
-    theirs as unknown as Record<string, unknown>,
-  ).map((d) => ({
-    path: d.path.map((part) => (typeof part === "number" ? part + 1 : part)).join(" · "),
-    yours: d.type === "CREATE" ? "blank" : words(d.oldValue),
-    theirs: d.type === "REMOVE" ? "blank" : words(d.value),
-  }));
+  return microdiff({ ...yours } as Record<string, unknown>, { ...theirs } as Record<string, unknown>).map(
+    (d) => ({
+      path: d.path.map((part) => (typeof part === "number" ? part + 1 : part)).join(" · "),
+      yours: d.type === "CREATE" ? "blank" : words(d.oldValue),
+      theirs: d.type === "REMOVE" ? "blank" : words(d.value),
+    }),
+  );
 }

@@ -19,8 +19,8 @@ export interface Calculation<Input = unknown, Result = unknown> {
   /** Standard and clause, or derivation. */
   readonly source: string;
   /** Built on demand, so that code that only computes does not carry the validator. */
-  readonly schema: () => z.ZodType<Input>;
-  readonly compute: (input: Input) => Result;
+  schema(): z.ZodType<Input>;
+  compute(input: Input): Result;
 }
 
 /**

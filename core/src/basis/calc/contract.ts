@@ -51,7 +51,7 @@ export const calculations: readonly Calculation[] = [
   gasNoiseCalculation,
   leakAllowanceCalculation,
   seatStackCalculation,
-] as unknown as Calculation[];
+];
 
 export type Failure = { error: { code: string; message: string; field?: string } };
 

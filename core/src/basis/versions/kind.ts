@@ -106,7 +106,7 @@ export function documentKind(
         const { $schema: _, ...rest } = z.toJSONSchema(schema, { io: "input", unrepresentable: "any" });
         return rest;
       };
-      return reading as unknown as z.ZodType<T>;
+      return reading;
     },
   };
 }

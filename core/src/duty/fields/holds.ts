@@ -6,7 +6,7 @@ import type { Field } from "./field.ts";
 import { absoluteZeroC, pressureBarG, temperatureC, text as textUpTo, vacuumBarG } from "./limits.ts";
 
 type Held<Stated> = Pick<Field<string, Stated>, "holds" | "schema">;
-const open = <T>(schema: z.ZodType<T>) => schema.nullable().default(null) as unknown as z.ZodType<T | null>;
+const open = <T>(schema: z.ZodType<T>): z.ZodType<T | null> => schema.nullable().default(null);
 
 function figure(what: string, least: number, most: number, unit: string): z.ZodType<number | null> {
   const shown = unit ? ` ${unit}` : "";
@@ -84,7 +84,7 @@ export const choice = <const Option extends string>(
   shown: (option: string) => string = (option) => option,
 ): Held<Option | null> => ({
   holds: { kind: "choice", options, shown },
-  schema: open(z.enum(options as unknown as [Option, ...Option[]]) as unknown as z.ZodType<Option>),
+  schema: open(z.enum(options)),
 });
 
 /**
@@ -98,10 +98,8 @@ export const set = <const Option extends string>(options: readonly Option[]): He
   holds: { kind: "set", options },
   schema: open(
     z
-      .array(z.enum(options as unknown as [Option, ...Option[]]))
-      .transform((list) =>
-        options.filter((option) => list.includes(option as never)),
-      ) as unknown as z.ZodType<Option[]>,
+      .array(z.enum(options))
+      .transform((list) => options.filter((option) => (list as readonly Option[]).includes(option))),
   ),
 });
 

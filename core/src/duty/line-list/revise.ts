@@ -63,7 +63,7 @@ function revisedCase(
   const next: Record<string, unknown> = { ...was };
   for (const { path, label } of caseFields) {
     const key = lastOf(path);
-    const is = (listed as unknown as Record<string, unknown>)[key];
+    const is = listed[key as keyof OperatingCase];
     if (key === "id" || !says(is) || same(next[key], is)) continue;
     // What a list without a place for it leaves to its default has not been said by it.
     if (!whole && (defaulted.has(key) || (key === "rateBasis" && listed.rate === null))) continue;

@@ -27,7 +27,7 @@ export interface Wanted<Item extends AnyItem = AnyItem> {
   readonly pieces: number;
   /** What is looked for, as an order would say it. */
   readonly says: string;
-  readonly refused: (item: Item) => Refusal | null;
+  refused(item: Item): Refusal | null;
 }
 
 /** What of a drive decides about its accessories; drives alike in it share them. */
@@ -49,11 +49,11 @@ export interface AccessoryKind<Family extends AnyAccessories = AnyAccessories> {
   /** Headings of its own in the table of items: figures, words with "$", lists with ";", yes and no with "?". */
   readonly columns: readonly string[];
   /** Whether current runs in an item, so that area and enclosure are asked of it. */
-  readonly electrical: (item: Family["items"][number]) => boolean;
+  electrical(item: Family["items"][number]): boolean;
   /** Whether the stroke decides if it is mounted, and not the duty alone. */
   readonly byStroke?: true;
   /** Stands beside the valve: the drive does not carry it. */
   readonly standsBeside?: true;
   /** What a drive wants of it; null for nothing. */
-  readonly wantedBy: (mount: Mount, around: Around) => Wanted<Family["items"][number]> | null;
+  wantedBy(mount: Mount, around: Around): Wanted<Family["items"][number]> | null;
 }

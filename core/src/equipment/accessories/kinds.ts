@@ -27,7 +27,7 @@ const kinds = [
 ] as const;
 
 /** Every kind of accessory, in the order in which air and signal meet them. */
-export const accessoryKinds: readonly AccessoryKind[] = kinds as unknown as readonly AccessoryKind[];
+export const accessoryKinds: readonly AccessoryKind[] = kinds;
 
 export type AccessoryFamily = z.infer<(typeof kinds)[number]["schema"]>;
 
@@ -37,6 +37,4 @@ export type AccessoryName = AccessoryFamily["kind"];
 export type ItemOf<Kind extends AccessoryName> = Extract<AccessoryFamily, { kind: Kind }>["items"][number];
 
 /** One family of accessories, of any kind. */
-export const accessoryFamilySchema = z.union(
-  kinds.map((kind) => kind.schema),
-) as unknown as z.ZodType<AccessoryFamily>;
+export const accessoryFamilySchema: z.ZodType<AccessoryFamily> = z.union(kinds.map((kind) => kind.schema));

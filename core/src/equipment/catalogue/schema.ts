@@ -190,4 +190,4 @@ export const catalogueSchema = catalogueHeadSchema.extend({
 
 export type ProductLine = z.infer<typeof productLineSchema>;
 export type ProductSize = ProductLine["sizes"][number];
-export type Catalogue = z.infer<typeof catalogueSchema>;
+export interface Catalogue extends z.infer<typeof catalogueSchema> {}

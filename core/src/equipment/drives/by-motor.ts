@@ -101,7 +101,7 @@ export const suppliedWithVoltage = (_: Supplies, end: SupplyEnd): NamedSupply =>
  * @param size torque at the lowest voltage and at stall, N·m
  * @returns the fault, or none
  */
-export const motorFaults = (size: MotorTorques) =>
+export const motorFaults = (size: AnySize & MotorTorques) =>
   size.stallTorqueNm < size.torqueAtMinimumVoltageNm
     ? [{ field: "stallTorqueNm", reason: "stall torque is below the torque at minimum voltage" }]
     : [];

@@ -33,14 +33,12 @@ const kinds = [
 ] as const;
 
 /** Every kind of drive; no other file names one. */
-export const driveKinds: readonly DriveKind[] = kinds as unknown as readonly DriveKind[];
+export const driveKinds: readonly DriveKind[] = kinds;
 
 export type DriveFamily = z.infer<(typeof kinds)[number]["schema"]>;
 
 /** One family of drives, of any kind. */
-export const driveFamilySchema = z.union(
-  kinds.map((kind) => kind.schema),
-) as unknown as z.ZodType<DriveFamily>;
+export const driveFamilySchema: z.ZodType<DriveFamily> = z.union(kinds.map((kind) => kind.schema));
 
 /**
  * What is particular to a family's kind.

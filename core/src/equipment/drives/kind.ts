@@ -111,16 +111,14 @@ export interface DriveKind<Family extends AnyFamily = AnyFamily> {
   readonly columns: { readonly family: readonly string[]; readonly size: readonly string[] };
   /** Whether its sizes come with spring sets. */
   readonly sprung: boolean;
-  readonly drivesOf: (family: Family) => Drive[];
+  drivesOf(family: Family): Drive[];
   /** The pressure it is rated to, and the highest a duty brings; null where it uses none, or none is known. */
-  readonly pressureRating?: (
+  pressureRating?(
     family: Family,
     supplies: Supplies,
-  ) => { readonly ratedBarG: number; readonly broughtBarG: number } | null;
+  ): { readonly ratedBarG: number; readonly broughtBarG: number } | null;
   /** The supply its strength is judged at, and the one its peak is taken at. */
   readonly suppliedAt: (supplies: Supplies, end: SupplyEnd) => NamedSupply;
   /** What of a size contradicts itself. */
-  readonly faultsOf: (
-    size: Family["sizes"][number],
-  ) => readonly { readonly field: string; readonly reason: string }[];
+  faultsOf(size: Family["sizes"][number]): readonly { readonly field: string; readonly reason: string }[];
 }

@@ -58,7 +58,7 @@ export const sheetSchema = () =>
         version: z.number().int(),
         rules: z.union([storedRules, z.record(z.string(), z.union([z.number(), z.string()]))]),
       }),
-      catalogue: catalogueKind.reading(catalogueSchema as unknown as z.ZodType<Catalogue>),
+      catalogue: catalogueKind.reading(catalogueSchema),
       valve: z.string(),
       drive: z.string().nullable(),
     }),

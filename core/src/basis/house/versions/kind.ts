@@ -48,7 +48,7 @@ export const storedHouseRulesSchema = (
           context.addIssue({ code: "custom", path: ["values", ...issue.path], message: issue.message });
         if (!whole.success) return z.NEVER;
         return { values: whole.data, byDefault: Object.keys(defaults).filter((id) => !(id in values)) };
-      }) as unknown as z.ZodType<ReadHouseRules>,
+      }),
   );
 
 /**

@@ -6,7 +6,7 @@ import { stages } from "../step.ts";
 
 const words = (most: number) => z.string().max(most);
 const list = () => z.array(words(1000)).max(200);
-const unit = words(20) as unknown as z.ZodType<Unit>;
+const unit = words(20) as z.ZodType<string> as z.ZodType<Unit>;
 const renew = z.enum(["always", "if worn"]).nullable();
 const count = z.int().min(0).max(10_000);
 
