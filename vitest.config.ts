@@ -31,14 +31,8 @@ const project = ({
   },
 });
 
-/** Tests that start whole servers and databases of their own, kill them, and mostly wait. */
-const processes = [
-  "scripts/faults/**/*.test.ts",
-  "scripts/start/**/*.test.ts",
-  "scripts/database/**/*.test.ts",
-  "server/src/provings/kills.test.ts",
-  "server/src/provings/tries.test.ts",
-];
+/** Tests of scripts that start whole servers and databases of their own, and kill them. */
+const withServers = ["scripts/{faults,start,database}/**/*.test.ts"];
 
 export default defineConfig({
   resolve: { conditions },
@@ -63,11 +57,14 @@ export default defineConfig({
       project({
         name: "pure",
         include: ["core/**/*.test.ts", "contract/**/*.test.ts", "scripts/**/*.test.ts"],
-        exclude: processes,
+        exclude: withServers,
       }),
       project({ name: "web", setupFiles: ["web/test/patience.ts"] }),
-      project({ name: "server", exclude: processes, globalSetup: ["server/test/database.ts"] }),
-      project({ name: "processes", include: processes, globalSetup: ["server/test/database.ts"] }),
+      project({
+        name: "server",
+        include: ["server/**/*.test.ts", ...withServers],
+        globalSetup: ["server/test/database.ts"],
+      }),
     ],
   },
 });

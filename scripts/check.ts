@@ -29,7 +29,7 @@ const phases: Step[][][] = process.argv.includes("--changed")
   : [
       [[...staticSteps, ...slowerStaticSteps, mutationStep], [unitStep("pure tests", pureProjects)]],
       // A fifth of what these take is waiting: one more than there are cores.
-      [[unitStep("tests of server and processes", ["server", "processes"], [`--maxWorkers=${cores + 1}`])]],
+      [[unitStep("server tests", ["server"], [`--maxWorkers=${cores + 1}`])]],
       [[browserStep()]],
     ];
 const outcomes: Outcome[] = [];

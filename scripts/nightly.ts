@@ -18,7 +18,6 @@ const outcomes = await lane([
   ...staticSteps,
   long(unitStep("pure tests", pureProjects)),
   long(unitStep("server tests", ["server"])),
-  long(unitStep("tests of processes", ["processes"])),
   {
     title: "what adding one thing touches",
     tool: "tsx",

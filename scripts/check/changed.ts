@@ -12,7 +12,7 @@ export function changedFiles(): string[] {
   return now.length > 0 ? now : git("diff", "--name-only", "HEAD~1", "HEAD");
 }
 
-/** Tests that walk the whole demonstration or try properties for long: they run where they or their room change. */
+/** Tests that walk the whole demonstration, try properties for long or kill processes: they run where they change. */
 const long = [
   "**/metamorphic.test.ts",
   "**/breaking.test.ts",
@@ -22,6 +22,12 @@ const long = [
   "**/cases.test.ts",
   "**/demanding.test.ts",
   "**/project-file.test.ts",
+  "**/kills.test.ts",
+  "**/tries.test.ts",
+  "**/faults.test.ts",
+  "**/start.test.ts",
+  "**/copies.test.ts",
+  "**/database.test.ts",
 ];
 
 /**

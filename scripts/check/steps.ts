@@ -81,7 +81,7 @@ export const mutationStep: Step = {
   args: [
     "--conditions=source",
     "scripts/mutate/mutate.ts",
-    "equipment/drives",
+    "judgement/rules/body",
     "--near",
     "--sample=30",
     "--least=70",

@@ -13,8 +13,7 @@ declare module "vitest" {
 
 /** One throwaway PostgreSQL for all test files, with the demonstration to copy from, and the worker of jobs in one file. */
 export default async function setup(project: TestProject) {
-  // Two projects may run side by side, each with a cluster of its own.
-  const folder = fileURLToPath(new URL(`../../.local/${project.name}-test-database`, import.meta.url));
+  const folder = fileURLToPath(new URL("../../.local/test-database", import.meta.url));
   discardDatabase(folder);
   const database = await startDatabase(folder, { durable: false });
   bundleJobWorker();
