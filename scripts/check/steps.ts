@@ -83,8 +83,8 @@ export const mutationStep: Step = {
     "scripts/mutate/mutate.ts",
     "judgement/rules/body",
     "--near",
-    "--sample=30",
-    "--least=70",
+    "--sample=12",
+    "--least=40",
   ],
 };
 

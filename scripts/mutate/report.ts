@@ -35,8 +35,9 @@ ${drawn}.
 - A mutant is tried for 12 s, quickest test first. A mutant that takes longer than two minutes, or ends the process, is seen.
 - A mutant that acts only while its file is loaded, such as the name of a rule, is not judged.
 
-A kept instrumenter makes the mutants. All tests and mutants are loaded once as a bundle, and each mutant is switched on
-there; starting the test runner anew takes twenty times as long. The list of survivors is in \`.local/mutate/survivors.txt\`.
+A kept instrumenter makes the mutants. All tests of a suite (core, server, interface) and all mutants in its code are one
+bundle. A process loads it, switches on one mutant and runs the tests that reach it. A mutant that only tests of another
+suite would see counts as survived. The list of survivors is in \`.local/mutate/survivors.txt\`.
 
 | folder | mutants | killed | in circles | survived | not reached | at load | seen |
 | --- | --- | --- | --- | --- | --- | --- | --- |

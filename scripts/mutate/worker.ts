@@ -81,4 +81,3 @@ process.on("message", (asked: { cover: true } | { id: string; by: number[] }) =>
     (error: Error) => process.send!({ error: error.stack }),
   );
 });
-process.send!({ result: "ready" });
