@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { boltTightening } from "./bolt-tightening.ts";
+import { boltTightening, turnFromSnugDegrees } from "./bolt-tightening.ts";
 import { butterflyTorque } from "./butterfly-torque.ts";
 import { CalculationError } from "./calculation.ts";
 import { manualEffort } from "./manual-effort.ts";
@@ -183,5 +183,51 @@ describe("the chance of a stall", () => {
   it("refuses spreads that do not rise", () => {
     refused("not-in-order", () => stallProbability({ ...input, friction: { low: 1.2, design: 1, high: 2 } }));
     refused("not-in-order", () => stallProbability({ ...input, growth: { low: 2, high: 1 } }));
+  });
+});
+
+describe("the chance of a stall, against its closed form", () => {
+  const certain = {
+    breakNm: 100,
+    growth: { low: 1, high: 1 },
+    airBarG: { low: 5, design: 5, high: 5 },
+    springNm: 0,
+    springScatter: 0,
+    trials: 100_000,
+    seed: 7,
+  };
+  const friction = { low: 1, design: 1.2, high: 2 };
+  /** Share of a triangle above a value. */
+  const above = (v: number, { low, design, high }: typeof friction) =>
+    v < design
+      ? 1 - (v - low) ** 2 / ((high - low) * (design - low))
+      : (high - v) ** 2 / ((high - low) * (high - design));
+  it.each([1.05, 1.1, 1.2, 1.4, 1.8])("with friction scattered about a break of %d times nominal", (v) => {
+    const { probability, standardError } = stallProbability({
+      ...certain,
+      friction,
+      torquePerBarNm: (v * 100) / 5,
+    });
+    expect(Math.abs(probability - above(v, friction))).toBeLessThan(5 * standardError + 1e-9);
+    expect(standardError).toBeCloseTo(Math.sqrt((probability * (1 - probability)) / certain.trials), 12);
+  });
+  it.each([4.6, 5, 5.6])("with air scattered about a pressure of %d bar", (p) => {
+    const airBarG = { low: 4.5, design: 5, high: 6 };
+    const { probability, standardError } = stallProbability({
+      ...certain,
+      airBarG,
+      friction: { low: 1, design: 1, high: 1 },
+      torquePerBarNm: 100 / p,
+    });
+    expect(Math.abs(probability - (1 - above(p, airBarG)))).toBeLessThan(5 * standardError + 1e-9);
+  });
+});
+
+describe("a turn from snug", () => {
+  it("grows in step with the share of proof stress and with the diameter over the pitch", () => {
+    const turn = (utilisation: number) => turnFromSnugDegrees({ thread: "M10", grade: "8.8", utilisation });
+    // M10: 1.5 mm pitch, proof stress 640 MPa; twice the diameter strained, parts a quarter as soft, E 205 GPa.
+    expect(turn(0.7) - turn(0)).toBeCloseTo(((360 / 1.5) * 1.25 * 0.7 * 640 * 20) / 205_000, 9);
+    expect(turn(0)).toBeCloseTo((360 / 1.5) * 0.015, 9);
   });
 });

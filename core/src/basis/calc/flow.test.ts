@@ -141,6 +141,34 @@ describe("a liquid", () => {
 });
 
 describe("a gas", () => {
+  it("that flows slowly passes less the thicker it is, more the lighter it is, and never more than turbulent", () => {
+    const slow = {
+      molarMassKgKmol: 28,
+      temperatureC: 20,
+      compressibility: 1,
+      isentropicExponent: 1.4,
+      upstreamBarA: 1.4,
+      downstreamBarA: 1.3,
+      fl: 0.9,
+      xt: 0.7,
+      fd: 0.2,
+      valveDiameterMm: 15,
+      upstreamPipeMm: 15,
+      downstreamPipeMm: 15,
+    };
+    const passed = (viscosityPaS: number | undefined, molarMassKgKmol = 28) =>
+      gasThrough(0.001, { ...slow, viscosityPaS, molarMassKgKmol }).flowNm3h;
+    const turbulent = passed(undefined);
+    const thicker = [1e-9, 2e-5, 1e-4, 5e-4].map((viscosity) => passed(viscosity));
+    expect(thicker[0]).toBeCloseTo(turbulent, 9);
+    for (const [at, flow] of thicker.entries()) {
+      expect(flow).toBeGreaterThan(0);
+      if (at > 0) expect(flow).toBeLessThan(thicker[at - 1]! * 0.9);
+    }
+    // In laminar flow what counts is viscosity, not mass: a gas four times as light is not twice as quick.
+    expect(passed(5e-4, 7)).toBeGreaterThanOrEqual(passed(5e-4, 28));
+    expect(passed(5e-4, 7)).toBeLessThan(2 * passed(5e-4, 28));
+  });
   it("is passed by the coefficient it asks for, whatever is given", () => {
     fc.assert(
       fc.property(gas, (input) => {
