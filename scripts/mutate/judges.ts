@@ -36,6 +36,8 @@ export class Judge {
     return fork(this.#program, {
       stdio: ["ignore", "ignore", process.env.MUTATE_LOUD ? "inherit" : "ignore", "ipc"],
       env: this.#env,
+      // The bundle is plain JavaScript: what compiles sources for this process would only slow it down.
+      execArgv: [],
     });
   }
 
