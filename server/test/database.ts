@@ -11,16 +11,18 @@ declare module "vitest" {
   }
 }
 
+/** Where its data are; its keys stand beside it. */
+export const testDatabase = fileURLToPath(new URL("../../.local/test-database", import.meta.url));
+
 /** One throwaway PostgreSQL for all test files, with the demonstration to copy from, and the worker of jobs in one file. */
 export default async function setup(project: TestProject) {
-  const folder = fileURLToPath(new URL("../../.local/test-database", import.meta.url));
-  discardDatabase(folder);
-  const database = await startDatabase(folder, { durable: false });
+  discardDatabase(testDatabase);
+  const database = await startDatabase(testDatabase, { durable: false });
   bundleJobWorker();
   await makeDemoTemplate(database.access);
   project.provide("database", database.access);
   return async () => {
     await database.stop();
-    discardDatabase(folder);
+    discardDatabase(testDatabase);
   };
 }

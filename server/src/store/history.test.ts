@@ -1,9 +1,9 @@
 import { spawnSync } from "node:child_process";
-import { fileURLToPath } from "node:url";
 import pg from "pg";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type RoleName, roles, urlFor } from "../../../scripts/database/keys.ts";
 import { startTestServer, type TestServer } from "../../test/api.ts";
+import { testDatabase } from "../../test/database.ts";
 import { chooseBest, issueOf } from "../../test/issuing.ts";
 import { workOn } from "../../test/shop-work.ts";
 import { rights } from "./rights.ts";
@@ -109,9 +109,7 @@ describe("who gets into the database", () => {
   );
   // Another account of this machine tries to read the keys, which asks for one to try as.
   it.runIf(process.getuid!() === 0)("keeps the keys from another user of the machine", () => {
-    const keys = fileURLToPath(
-      new URL("../../../.local/server-test-database.keys/application", import.meta.url),
-    );
+    const keys = `${testDatabase}.keys/application`;
     const read = (uid?: number) =>
       spawnSync("cat", [keys], { encoding: "utf8", ...(uid === undefined ? {} : { uid, gid: uid }) });
     expect(read().stdout.trim()).toBe(access.keys.application);
