@@ -22,6 +22,17 @@ function sourceState(): string {
   return hash.update(readFileSync(join(root, "package-lock.json"))).digest("hex");
 }
 
+const weekMs = 7 * 24 * 3600 * 1000;
+
+/** A server that runs may still load a chunk of the build it was started with. */
+function removeOldChunks(folder: string): void {
+  if (!existsSync(folder)) return;
+  for (const name of readdirSync(folder)) {
+    const file = join(folder, name);
+    if (Date.now() - statSync(file).mtimeMs > weekMs) rmSync(file);
+  }
+}
+
 /** Builds if needed; says whether it did. */
 export function build(): boolean {
   const state = sourceState();
@@ -39,7 +50,7 @@ export function build(): boolean {
       stdio: ["ignore", "ignore", "inherit"],
     });
   const server = join(root, "server/dist");
-  rmSync(server, { recursive: true, force: true });
+  removeOldChunks(join(server, "chunks"));
   bundleServer(["main", "migrate", "prover", "verify", "jobs/worker"], server);
   for (const config of ["vite.config.ts", "vite.away.config.ts"])
     run("vite", ["build", "web", "--config", `web/${config}`, "--logLevel", "warn"]);
