@@ -47,7 +47,7 @@ export default defineConfig({
     expect: { poll: { timeout: 60_000 } },
     // What came is told whole: from a machine that is gone nobody can ask again.
     chaiConfig: { truncateThreshold: 10_000 },
-    // What one run compiled, the next finds on disk.
+    // Compiled files are kept on disk for the next run.
     experimental: { fsModuleCache: true },
     reporters: process.env.CHECK_REPORT
       ? ["default", ["json", { outputFile: process.env.CHECK_REPORT }]]

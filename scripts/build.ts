@@ -24,7 +24,7 @@ function sourceState(): string {
 
 const weekMs = 7 * 24 * 3600 * 1000;
 
-/** A server that runs may still load a chunk of the build it was started with. */
+/** A running server may still load chunks of its own build, so recent ones are kept. */
 function removeOldChunks(folder: string): void {
   if (!existsSync(folder)) return;
   for (const name of readdirSync(folder)) {

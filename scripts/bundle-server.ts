@@ -4,7 +4,7 @@ import { buildSync } from "esbuild";
 
 const root = fileURLToPath(new URL("../", import.meta.url));
 
-/** Packages that read files beside them, start threads of their own or load native code. */
+/** Packages that read files from their own folder, start threads or load native code. */
 const notBundled = ["exceljs", "fontkit", "pdfkit", "pg", "pg-boss", "pino", "pino-http", "piscina", "sharp"];
 /** Database drivers that MikroORM loads for other databases. */
 const notInstalled = [
@@ -19,10 +19,10 @@ const notInstalled = [
 ];
 
 /**
- * Bundles programs of the server: a process that loads thousands of files apart takes three times as long to start.
+ * Bundles programs of the server. A process that loads thousands of separate files takes three times as long to start.
  *
- * @param programs below server/src, without ending
- * @param outdir where they are written, under the same names
+ * @param programs paths below server/src without extension
+ * @param outdir output folder; the programs keep their paths
  */
 export function bundleServer(programs: readonly string[], outdir: string): void {
   buildSync({
@@ -37,7 +37,7 @@ export function bundleServer(programs: readonly string[], outdir: string): void 
     conditions: ["source"],
     logLevel: "error",
     external: [...notBundled, ...notInstalled, "@expo-google-fonts/*"],
-    // MikroORM compares its versions by files that are not beside a bundle. The lock file holds them equal.
+    // MikroORM compares package versions by files that a bundle does not have. The lock file keeps the versions equal.
     define: { "process.env.MIKRO_ORM_ALLOW_VERSION_MISMATCH": '"1"' },
     banner: {
       js: `import { createRequire as requireFrom } from "node:module";

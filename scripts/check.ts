@@ -28,7 +28,7 @@ const phases: Step[][][] = process.argv.includes("--changed")
   ? [stepsForChange(changedFiles())]
   : [
       [[...staticSteps, ...slowerStaticSteps, mutationStep], [unitStep("pure tests", pureProjects)]],
-      // A fifth of what these take is waiting: one more than there are cores.
+      // These tests wait a fifth of their time, so one more worker than cores is used.
       [[unitStep("server tests", ["server"], [`--maxWorkers=${cores + 1}`])]],
       [[browserStep()]],
     ];

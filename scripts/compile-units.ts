@@ -1,7 +1,7 @@
 /// <reference path="./unitmath.d.ts" />
 /**
- * `npm run units:compile` writes core/src/basis/units/written-units.ts: what every unit people write is in the home unit
- * of its quantity. Pages then need neither the library nor its definitions. A test fails where the two differ.
+ * `npm run units:compile` writes core/src/basis/units/tables/written-units.ts: the factor and offset of each unit to the
+ * home unit of its quantity. Pages then do not need the units library. A test fails if the file is out of date.
  */
 import { writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";

@@ -43,7 +43,7 @@ const draft = {
   overrideReason: "as asked",
 };
 
-/** Every question there is, about a candidate; one that is added does not compile without an entry. */
+/** One call for each question. The compiler asks for an entry when a question is added. */
 const questions: Record<Question, (api: Api, key: string) => unknown> = {
   outline: (api) => api.outline(1),
   rows: (api) => api.rows(1, "price", null, 0, 50),
@@ -89,7 +89,7 @@ const questions: Record<Question, (api: Api, key: string) => unknown> = {
   sheet: (api, key) => api.sheet(1, { ...draft, key }, { system: "metric" }),
 };
 
-/** How long it took is the one thing that may differ. */
+/** Answers as text, without the computing time. */
 const text = (answer: unknown) =>
   JSON.stringify(answer, (name, value) => (name === "milliseconds" ? undefined : value));
 

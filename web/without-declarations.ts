@@ -4,7 +4,7 @@ import type { Plugin } from "vite";
 
 const stand = fileURLToPath(new URL("./src/workers/no-schemas.ts", import.meta.url));
 
-/** What files of core declare for others than the prover: words of line lists, and texts of pages. */
+/** Properties that the prover does not use, by the files that declare them: words of line lists and texts of pages. */
 const declarations: readonly (readonly [files: RegExp, properties: readonly string[]])[] = [
   [/\/core\/src\/duty\/fields\//, ["headings", "means", "written"]],
   [/\/core\/src\/judgement\/rules\//, ["inputs"]],
@@ -18,7 +18,7 @@ interface Node {
   readonly key?: { readonly name?: string };
 }
 
-/** Properties of some names, wherever they stand in a tree. */
+/** The properties with these names anywhere in a syntax tree. */
 function propertiesIn(tree: unknown, names: readonly string[]): Node[] {
   if (Array.isArray(tree)) return tree.flatMap((one) => propertiesIn(one, names));
   if (typeof tree !== "object" || tree === null) return [];
@@ -27,7 +27,7 @@ function propertiesIn(tree: unknown, names: readonly string[]): Node[] {
   return Object.values(tree).flatMap((one) => propertiesIn(one, names));
 }
 
-/** A source without some properties of its objects. */
+/** A source file without the properties with these names. */
 function without(code: string, file: string, names: readonly string[]): string {
   const { program } = parseSync(file, code);
   let left = code;
@@ -37,11 +37,11 @@ function without(code: string, file: string, names: readonly string[]): string {
 }
 
 /**
- * Leaves out of the prover what it never reads: the schema library, as it proves what has been checked before, and
- * declarations for line lists and pages. One file still says all there is about a field or a rule. Other workers keep
- * everything. A test compares the answers of a prover with and without.
+ * Vite plugin: leaves the schema library and declarations for line lists and pages out of the prover. Other workers keep
+ * them. A test compares the answers of both provers. Why: docs/decisions/0016.
  *
- * @param entry the end of the path of the program it acts in
+ * @param entry end of the path of the program to change; other programs are left as they are
+ * @returns the plugin
  */
 export function withoutDeclarations(entry = "/prover.worker.ts"): Plugin {
   let isProver = false;

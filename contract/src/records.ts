@@ -58,7 +58,7 @@ export const tagRowSchema = z.object({
   remarks: remarksSchema.optional(),
 });
 
-/** By its name alone: what it is made of would stand in the types of every endpoint. */
+/** Typed by name: the inferred type would spell out every part of a catalogue in the declarations of each endpoint. */
 const catalogue: z.ZodType<Catalogue> = catalogueSchema;
 
 export const catalogueVersionSchema = z.object({

@@ -1,15 +1,15 @@
-/** What adding one thing does to the files of the product, and what shows that it arrived. */
+/** One kind of addition: the file changes it needs and a check that it works. */
 export interface Addition {
-  /** As the table in docs/house.md names it. */
+  /** Name in the table of docs/house.md. */
   readonly what: string;
-  /** What else has to be said of it: a command to run, a test that sees it arrive. */
+  /** Remark for the table, such as a command to run. */
   readonly remark?: string;
   readonly does: (files: Files) => void;
-  /** Statements that throw where it did not arrive; `assert` is Node's strict one. None where the compiler shows it. */
+  /** Statements that throw if the addition does not work; `assert` is Node's strict one. Not given if compiling is enough. */
   readonly shows?: string;
 }
 
-/** Files of the product as they would be with additions made. */
+/** Files of the product with additions, in memory. */
 export class Files {
   readonly #read: (path: string) => string | null;
   readonly changed = new Map<string, string>();
@@ -23,13 +23,13 @@ export class Files {
     return this.changed.get(path) ?? this.#read(path);
   }
 
-  /** A new file. */
+  /** Adds a file. */
   add(path: string, text: string): void {
     if (this.#text(path) !== null) throw new Error(`${path} is there already`);
     this.changed.set(path, text);
   }
 
-  /** Puts another text in the one place where a text stands in a file. */
+  /** Replaces a text that occurs exactly once in a file. */
   replace(path: string, place: string, by: string): void {
     const text = this.#text(path);
     if (text === null || text.split(place).length !== 2)
@@ -40,19 +40,19 @@ export class Files {
     );
   }
 
-  /** Puts a line before the one place where a text stands in a file. */
+  /** Inserts a line before a text that occurs exactly once in a file. */
   before(path: string, place: string, line: string): void {
     this.replace(path, place, `${line}${place}`);
   }
 
-  /** Puts a row at the end of a table. */
+  /** Appends a row to a table. */
   append(path: string, row: string): void {
     const text = this.#text(path);
     if (text === null) throw new Error(`${path} is not there`);
     this.changed.set(path, `${text.trimEnd()}\n${row}\n`);
   }
 
-  /** Puts a line into a list and its import before the first import of the file. */
+  /** Inserts a line into a list, and an import at the top of the file. */
   enter(path: string, importLine: string, place: string, line: string): void {
     this.before(path, place, line);
     this.changed.set(path, `${importLine}\n${this.changed.get(path)!}`);

@@ -29,7 +29,7 @@ function row(addition: Addition): string {
   return `| ${addition.what} | ${touched.length} | ${touched.map((path) => `\`${path}\``).join(", ")}${remark} |`;
 }
 
-/** What adding one thing touches, as the rows of a table. */
+/** The files each addition touches, as rows of a table. */
 export const tableOfAdditions = (): string[] => [
   "| adding | files | which |",
   "| --- | --- | --- |",

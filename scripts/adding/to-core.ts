@@ -2,7 +2,8 @@ import type { Addition } from "./copy.ts";
 
 const field: Addition = {
   what: "a duty field",
-  remark: "`npm run fields:page` writes its documentation; `fields.test.ts` sees it arrive everywhere",
+  remark:
+    "`npm run fields:page` writes its documentation; `fields.test.ts` follows a field through all its uses",
   does: (files) => {
     files.add(
       "core/src/duty/fields/site/insulation.ts",
@@ -146,7 +147,7 @@ export const electricScrew = stayingMotor("electric-screw");
 
 const supply: Addition = {
   what: "a supply for drives",
-  remark: "how it is made safe has to be said",
+  remark: "the compiler asks how it is isolated before work",
   does: (files) => {
     files.before(
       "core/src/equipment/drives/supplies.ts",
@@ -241,7 +242,7 @@ export const spelling: VersionStep = { to: 3, says: "Nothing changed.", upcast: 
 
 const printed: Addition = {
   what: "a printed document",
-  remark: "whoever asks for it is a route or a station",
+  remark: "a route or a station asks for it",
   does: (files) => {
     files.add(
       "core/src/outcome/documents/label-document.ts",

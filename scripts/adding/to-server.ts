@@ -45,7 +45,7 @@ const route: Addition = {
 
 const table: Addition = {
   what: "a table",
-  remark: "tests want entity and rights both said",
+  remark: "tests fail if the entity or the rights are missing",
   does: (files) => {
     files.add(
       "server/src/store/migrations/Migration20991231000000_visits.ts",

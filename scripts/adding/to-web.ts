@@ -1,9 +1,9 @@
 import type { Addition } from "./copy.ts";
 
-/** Rooms, stations and lists are found by their folders, which only a bundler can do: it builds them. */
+/** Rooms, stations and lists are found by their folders when the interface is built. */
 const station: Addition = {
   what: "a station",
-  remark: "2 where it shows findings of rules that were nowhere",
+  remark: "2 files if it shows findings of a new group of rules",
   does: (files) =>
     files.add(
       "web/src/stations/weight/station.tsx",
@@ -27,7 +27,7 @@ export const station: Station = {
 
 const list: Addition = {
   what: "a list below the picture",
-  remark: "and a word in each station that shows it",
+  remark: "each station that shows it names it",
   does: (files) =>
     files.add(
       "web/src/lists/prices/tab.ts",

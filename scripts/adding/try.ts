@@ -1,6 +1,6 @@
 /**
- * `npm run house:page`: makes every addition in one scratch copy of the product, compiles it, runs what shows that each
- * arrived, and writes the table in docs/house.md.
+ * `npm run house:page`: makes all additions in one scratch copy of the product, compiles the copy, runs the check of each
+ * addition, and writes the table in docs/house.md.
  */
 import { execFileSync } from "node:child_process";
 import {
@@ -19,7 +19,7 @@ import { dirname, join } from "node:path";
 import { houseWithTable } from "../house-page.ts";
 import { additions, filesWith, root } from "./table.ts";
 
-/** The tracked files and the installed packages; the product's own packages are those of the copy. */
+/** Copies the tracked files and links the installed packages. The packages of the product itself are linked inside the copy. */
 function copyOfProduct(): string {
   const copy = mkdtempSync(join(tmpdir(), "adding-"));
   const tracked = execFileSync("git", ["ls-files", "-z", "--cached", "--others", "--exclude-standard"], {

@@ -12,7 +12,7 @@ export function changedFiles(): string[] {
   return now.length > 0 ? now : git("diff", "--name-only", "HEAD~1", "HEAD");
 }
 
-/** Tests that walk the whole demonstration, try properties for long or kill processes: they run where they change. */
+/** Slow tests: whole demonstration, long properties, killed processes. They run only if they are changed themselves. */
 const long = [
   "**/metamorphic.test.ts",
   "**/breaking.test.ts",

@@ -74,7 +74,7 @@ export const slowerStaticSteps: readonly Step[] = [
   { title: "unused code", tool: "knip", args: [] },
 ];
 
-/** A short seed of mutation: the runner works, and tests of a room see most of what is changed in it. The night tries a thousand. */
+/** A dozen mutants, to show that the mutation runner works. The nightly run tries a thousand. */
 export const mutationStep: Step = {
   title: "a few mutants",
   tool: "tsx",

@@ -6,7 +6,7 @@ import type { Suite } from "./suites.ts";
 
 const root = join(import.meta.dirname, "../..");
 
-/** Sources as they are, or with the changes in them, and everything as if it stood where it was written. */
+/** Loads sources, mutated where they are mutated, and keeps their own paths for `import.meta`. */
 const mutatedSources = (contents: ReadonlyMap<string, string>): Plugin => ({
   name: "mutated-sources",
   setup: ({ onLoad }) =>
@@ -23,7 +23,7 @@ const mutatedSources = (contents: ReadonlyMap<string, string>): Plugin => ({
     ),
 });
 
-/** The bundler of the interface finds stations and rooms by their folders; this one is told each. */
+/** Replaces `import.meta.glob` by one import for each folder, because esbuild does not know it. */
 function withFoundFolders(text: string, path: string): string {
   const asked = /import\.meta\.glob<[^(]*>\("\.\/\*\/([\w.]+)", \{ eager: true \}\)/.exec(text);
   if (asked === null) return text;
@@ -37,7 +37,7 @@ function withFoundFolders(text: string, path: string): string {
   return `${imports}\n${text.replace(asked[0], `{ ${record} }`)}`;
 }
 
-/** `begins:FILE`, imported before a file of tests, says whose tests are gathered next. */
+/** `begins:FILE`, imported before a test file, names that file for the collected tests. */
 const beginnings: Plugin = {
   name: "beginnings",
   setup: ({ onResolve, onLoad }) => {

@@ -1,6 +1,6 @@
 import { type ChildProcess, fork } from "node:child_process";
 
-/** What a process answers, or how it failed to. */
+/** The answer of a process; "in circles" after a timeout, "ended" if the process died. */
 export type Answer<T> = { readonly result: T } | "in circles" | "ended";
 
 const answerOf = <T>(child: ChildProcess, withinMs: number): Promise<Answer<T>> =>
@@ -18,8 +18,8 @@ const answerOf = <T>(child: ChildProcess, withinMs: number): Promise<Answer<T>> 
   });
 
 /**
- * Asks one question after the other, each of a new process with the bundle of tests loaded: what one mutant leaves in a
- * cache must not be met by the next. The next process is loaded while the last one works.
+ * Runs each request in a new process with the bundle loaded, because values that one mutant leaves in a cache would change
+ * the result of the next. The next process loads while the current one works.
  */
 export class Judge {
   readonly #program: string;
@@ -36,12 +36,12 @@ export class Judge {
     return fork(this.#program, {
       stdio: ["ignore", "ignore", process.env.MUTATE_LOUD ? "inherit" : "ignore", "ipc"],
       env: this.#env,
-      // The bundle is plain JavaScript: what compiles sources for this process would only slow it down.
+      // The bundle is plain JavaScript and needs no loader.
       execArgv: [],
     });
   }
 
-  /** Asks a process that has loaded the tests. It is given so long, ms. */
+  /** Sends a request to the next process and waits for the answer, at most `withinMs`. */
   async ask<T>(question: object, withinMs: number): Promise<Answer<T>> {
     const child = this.#next;
     try {

@@ -1,4 +1,4 @@
-/** Puts a page in memory around the tests of the interface, as their runner does. */
+/** Sets the globals of a page in memory, as the test runner does for tests of the interface. */
 import { GlobalWindow } from "happy-dom";
 
 const window = new GlobalWindow({
@@ -6,7 +6,7 @@ const window = new GlobalWindow({
   width: 1024,
   height: 768,
 }) as unknown as Record<string, unknown>;
-/** Node has these too, but what a page does with them has to be of the page. */
+/** Node has these names too; the tests need those of the page. */
 const ofThePage = new Set([
   "AbortController",
   "AbortSignal",
@@ -27,7 +27,7 @@ for (let of: object | null = window; of !== null && of !== Object.prototype; of 
 for (const name of names) {
   if (name in globalThis && !ofThePage.has(name)) continue;
   const value = window[name];
-  // A function of the window, such as addEventListener, has to be called on it; a class has not.
+  // Functions such as addEventListener must be called on the window; classes need not.
   const bound = typeof value === "function" && /^[a-z]/.test(name) ? value.bind(window) : value;
   Object.defineProperty(globalThis, name, { value: bound, configurable: true, writable: true });
 }

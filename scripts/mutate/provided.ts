@@ -4,13 +4,13 @@ import { bundleJobWorker } from "../../server/test/job-worker.ts";
 import { discardDatabase, startDatabase } from "../database/index.ts";
 import type { Suite } from "./suites.ts";
 
-/** What tests of a suite need around them. */
+/** Environment for the tests of a suite. */
 interface Provided {
   readonly env: Readonly<Record<string, string>>;
   readonly end: () => Promise<void>;
 }
 
-/** A database for the tests of the server; longer for its tests, which run a file at a time. */
+/** Starts a database. Server tests run a file at a time, so they get more time. */
 async function forServer(): Promise<Provided> {
   const folder = join(import.meta.dirname, "../../.local/mutate-database");
   discardDatabase(folder);
@@ -26,6 +26,6 @@ async function forServer(): Promise<Provided> {
   };
 }
 
-/** Starts what the tests of a suite need. */
+/** Starts the environment of a suite. */
 export const provided = ({ name }: Suite): Promise<Provided> =>
   name === "server" ? forServer() : Promise.resolve({ env: {}, end: async () => undefined });

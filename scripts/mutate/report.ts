@@ -26,18 +26,19 @@ export function reportOf(
   const drawn = sample === null ? "every mutant" : `${judged.length} mutants drawn at random (seed ${seed})`;
   return `# A round of mutation
 
-\`npm run mutate\` changes the code in one place after another and runs the quick tests that reach the place. This round:
+\`npm run mutate\` changes the code in one place at a time and runs the tests that reach that place. This round:
 ${drawn}.
 
-- Texts that people read are not changed. Verdicts, units and keys are.
-- Tests that take longer than 1.5 s are left out (45 s for a file of server tests). So are tests that try at random or kill
-  processes. A mutant that only they would see counts as survived.
-- A mutant is tried for 12 s, quickest test first. A mutant that takes longer than two minutes, or ends the process, is seen.
+- Texts for people are not mutated. Verdicts, units and keys are.
+- Tests over 1.5 s are left out (45 s for a file of server tests), and so are random tests and tests that kill processes. A
+  mutant that only such a test would see counts as survived.
+- The tests of a mutant get 12 s, quickest test first. A mutant that takes over two minutes or ends the process counts as
+  seen.
 - A mutant that acts only while its file is loaded, such as the name of a rule, is not judged.
 
-A kept instrumenter makes the mutants. All tests of a suite (core, server, interface) and all mutants in its code are one
-bundle. A process loads it, switches on one mutant and runs the tests that reach it. A mutant that only tests of another
-suite would see counts as survived. The list of survivors is in \`.local/mutate/survivors.txt\`.
+The mutants come from Stryker's instrumenter. All tests of a suite (core, server, interface) and its mutated code are one
+bundle. For each mutant a new process loads the bundle, switches the mutant on and runs the tests that reach it. A mutant
+that only tests of another suite would see counts as survived. Survivors are listed in \`.local/mutate/survivors.txt\`.
 
 | folder | mutants | killed | in circles | survived | not reached | at load | seen |
 | --- | --- | --- | --- | --- | --- | --- | --- |

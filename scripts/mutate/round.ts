@@ -12,15 +12,15 @@ import type { Reached } from "./worker.ts";
 
 const root = join(import.meta.dirname, "../..");
 export const folder = join(root, ".local/mutate");
-/** A mutant that keeps its tests busy for longer than this goes in circles. */
+/** A mutant whose tests take longer than this is counted as endless. */
 const patienceMs = 120_000;
 
 export interface Asked {
-  /** Part of the paths of files to change; all where empty. */
+  /** Part of the paths of the files to mutate; all files if empty. */
   readonly wanted: string;
-  /** Whether only tests beside these files are run: quick, and sees less. */
+  /** Whether only tests beside these files run. */
   readonly near: boolean;
-  /** How many mutants are tried, drawn at random; all where null. */
+  /** Number of mutants drawn at random; all if null. */
   readonly sample: number | null;
   readonly seed: number;
 }
@@ -41,7 +41,7 @@ async function prepare(whole: Suite, { wanted, near }: Asked): Promise<Prepared>
   return { suite, program, mutants: mutants.filter((mutant) => !mutant.ignored) };
 }
 
-/** So many of a list, drawn at random, each as likely as any other. */
+/** A random sample of a list without repetition. */
 function drawn<T>(list: readonly T[], count: number, seed: number): T[] {
   const random = seeded(seed);
   const left = [...list];
@@ -93,7 +93,7 @@ async function judgeSuite({ suite, program }: Prepared, open: readonly Mutant[])
   return judged;
 }
 
-/** Makes mutants of core, server and interface, and says what became of each. */
+/** Runs a round over core, server and interface, and returns the result for each mutant. */
 export async function round(asked: Asked): Promise<Judged[]> {
   const { sample, seed } = asked;
   mkdirSync(folder, { recursive: true });

@@ -3,7 +3,7 @@ import { join } from "node:path";
 
 const root = join(import.meta.dirname, "../..");
 
-/** Code that is changed together, and the tests that are run for it, in one bundle. */
+/** Code to mutate and the tests to run, in one bundle. */
 export interface Suite {
   readonly name: "core" | "server" | "web";
   readonly mutated: readonly string[];
@@ -16,13 +16,13 @@ const filesIn = (folder: string) =>
     .map((file) => join(root, folder, file))
     .sort();
 const isTest = (file: string) => /\.test\.tsx?$/.test(file);
-/** Doors, declarations, views and what only a browser runs. */
+/** Not mutated: re-exports, declarations, migrations, views and service workers. */
 const notMutated = /\/index\.ts$|\.d\.ts$|\/migrations\/|\.tsx$|\.sw\.ts$/;
 const testsIn = (folders: readonly string[]) => folders.flatMap(filesIn).filter(isTest);
 const codeIn = (folders: readonly string[]) =>
   folders.flatMap(filesIn).filter((file) => !isTest(file) && !notMutated.test(file));
 
-/** Tests that try at random, walk files, or kill processes: nothing of what they see depends on one changed place. */
+/** Tests left out: random, very slow, or about files and processes. */
 const leftOut =
   /(fuzz|metamorphic|rules\/cases|rules\/rules|torque\/mechanics|stack\/stack|sharing\/sharing|drive\/fittings|proof\/stored|listing|thirty-duties|docstrings|bare-worker|kills|tries|demanding|ending|competing|pdf)\.test\.tsx?$/;
 

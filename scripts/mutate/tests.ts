@@ -1,5 +1,5 @@
 /// <reference path="../fake-timers.d.ts" />
-/** Stands in for the test runner inside a mutated bundle: gathers tests, so that they can be run again and again. */
+/** Replaces the test runner inside a mutated bundle: collects tests so that chosen ones can be run. */
 import { readFileSync } from "node:fs";
 import { setTimeout as sleep } from "node:timers/promises";
 import FakeTimers, { type Clock } from "@sinonjs/fake-timers";
@@ -10,7 +10,7 @@ chai.use(JestExtend);
 chai.use(JestChaiExpect);
 chai.use(JestAsymmetricMatchers);
 
-/** Asks again until a check passes, as long as a minute. */
+/** Repeats a check until it passes, for up to a minute. */
 async function eventually<T>(check: () => T | Promise<T>): Promise<T> {
   for (const until = Date.now() + 60_000; ; ) {
     try {
@@ -35,7 +35,7 @@ const poll = (value: () => unknown) =>
           ),
     },
   );
-/** What `expect` knows besides being called, such as `expect.stringContaining`, stands on the library's own. */
+/** `expect` with the library's own additions, such as `expect.stringContaining`. */
 export const expect = Object.assign(own, chai.expect, { poll }) as unknown as typeof chai.expect;
 const matchers = {
   async toMatchFileSnapshot(received: string, file: string) {
@@ -54,7 +54,7 @@ interface Scope {
   readonly after: Body[];
 }
 
-/** What is run for a mutant: one test, or all of a file where they share what is made before them. */
+/** The unit that is run: one test, or a whole file if its tests share a beforeAll. */
 export interface Test {
   readonly name: string;
   readonly run: () => Promise<void>;
@@ -75,7 +75,7 @@ const files: {
 }[] = [];
 let here = scopeOf("", null);
 
-/** The next tests are those of a file. */
+/** Says which file the next tests belong to. */
 export function begin(file: string): void {
   here = scopeOf(file, null);
   files.push({ file, scopes: [here], cases: [] });
@@ -94,7 +94,7 @@ async function runCase({ scope, body }: { scope: Scope; body: Body }): Promise<v
   }
 }
 
-/** Everything gathered, in order. */
+/** All collected tests in order. */
 export function gathered(): Test[] {
   return files.flatMap(({ file, scopes, cases }) => {
     if (scopes.every(({ before, after }) => before.length + after.length === 0))
@@ -151,7 +151,7 @@ const none = Object.assign(() => undefined, { each: () => () => undefined });
 it.runIf = (is: boolean) => (is ? it : none);
 describe.runIf = (is: boolean) => (is ? describe : none);
 
-/** What the set-up of a run hands to tests, such as where the database is. */
+/** A value provided by the set-up, such as the address of the database. */
 export const inject = (name: string): unknown =>
   (JSON.parse(process.env.PROVIDED ?? "{}") as Record<string, unknown>)[name];
 

@@ -14,19 +14,19 @@ const namespace = () => {
 };
 
 const tests = gathered();
-/** A slower test is left out: it would run thousands of times. Tests of a whole file are given more. */
+/** Slower tests are left out, because they would run thousands of times. */
 const quickMs = Number(process.env.QUICK_MS ?? 1500);
-/** Tests are tried for so long. What none of them has seen by then counts as survived. */
+/** Time for the tests of one mutant. After it, the mutant counts as survived. */
 const longestMs = 12_000;
 
-/** What the tests reach: mutants by test, quickest test first. */
+/** For each mutant the tests that reach it, quickest first. */
 export interface Reached {
   readonly by: Readonly<Record<string, readonly number[]>>;
   readonly tests: number;
   readonly leftOut: readonly string[];
 }
 
-/** Which quick tests reach which mutants; those reached while loading alone are reached by none. */
+/** Runs all tests once and records which mutants they reach. A mutant reached only while loading gets an empty list. */
 async function covered(): Promise<Reached> {
   const took = new Map<number, number>();
   const leftOut: string[] = [];
@@ -39,7 +39,7 @@ async function covered(): Promise<Reached> {
       if (ms > quickMs) leftOut.push(`${test.name}: ${Math.round(ms)} ms`);
       else took.set(at, ms);
     } catch (error) {
-      // It needs more of its runner than there is here.
+      // The test uses a feature of the runner that is missing here.
       leftOut.push(`${test.name}: ${String((error as Error).message).split("\n")[0]}`);
     }
   }
@@ -55,7 +55,7 @@ async function covered(): Promise<Reached> {
   return { by, tests: took.size, leftOut };
 }
 
-/** The first test that sees a mutant; null where none does in the time there is. */
+/** Name of the first test that fails with the mutant; null if none does in time. */
 async function killer(id: string, by: readonly number[]): Promise<string | null> {
   namespace().activeMutant = id;
   const until = performance.now() + longestMs;

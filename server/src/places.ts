@@ -2,7 +2,7 @@ import { existsSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 
-/** The folder of the server's package, from a source as from a bundle of them. */
+/** The folder of the server package. The depth differs between a source file and a bundle, so it is searched upwards. */
 function packageFolder(): string {
   let folder = dirname(fileURLToPath(import.meta.url));
   while (!existsSync(join(folder, "package.json"))) folder = dirname(folder);
@@ -13,5 +13,5 @@ const server = packageFolder();
 export const demoFolder = join(server, "../demo");
 /** The built interface. */
 export const webFolder = join(server, "../web/dist");
-/** The program of a job thread, as built. */
+/** The built program of a job thread. */
 export const jobProgram = join(server, "dist/jobs/worker.js");

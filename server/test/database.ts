@@ -11,7 +11,7 @@ declare module "vitest" {
   }
 }
 
-/** Where its data are; its keys stand beside it. */
+/** Data folder of the test database; its keys are in the folder of the same name with `.keys`. */
 export const testDatabase = fileURLToPath(new URL("../../.local/test-database", import.meta.url));
 
 /** One throwaway PostgreSQL for all test files, with the demonstration to copy from, and the worker of jobs in one file. */

@@ -51,7 +51,7 @@ export class Jobs {
       idleTimeout: 60_000,
       recordTiming: false,
       // A proof makes thousands of short-lived candidates: with room for them a tenth less time goes to collecting.
-      // Room for more of them than fit into the rest would end the whole process instead of the thread.
+      // If the young generation can outgrow the old one, running out of memory ends the whole process.
       resourceLimits: {
         maxOldGenerationSizeMb: memoryMb,
         maxYoungGenerationSizeMb: Math.min(192, memoryMb / 5),

@@ -1,12 +1,13 @@
 /**
- * Stands in for the schema library in the prover, which proves what has been read and checked before. Fields and kinds of
- * drives declare their schemas beside their arithmetic; here they may declare what they like, and nothing can be read.
+ * Replaces the schema library in the prover, whose input is already checked. Files of core declare schemas beside their
+ * arithmetic: here every declaration is accepted, and reading with one throws.
  */
 const readers = new Set<string | symbol>(["parse", "safeParse", "parseAsync", "safeParseAsync"]);
 
 const declared: unknown = new Proxy(() => undefined, {
   get: (_, name) => {
-    if (readers.has(name)) throw new Error("The prover has no schemas: read and check what it gets before.");
+    if (readers.has(name))
+      throw new Error("The prover has no schemas. Check the input before it is sent here.");
     return name === Symbol.iterator ? undefined : declared;
   },
   apply: () => declared,

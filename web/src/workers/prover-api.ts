@@ -15,9 +15,9 @@ import type { Proving } from "./proving.ts";
 import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
 import type { SheetDraft } from "./sheet-api.ts";
 
-/** How far values may move is loaded when somebody asks. */
+/** Loaded when breaking points are first asked for. */
 const breakingApi = () => import("./breaking-api.ts");
-/** What other seats and supplies would do, and what the drive does, is loaded when somebody looks. */
+/** Loaded when the seat ladder, the supply ladder, air or the chance of a stall is first asked for. */
 const laddersApi = () => import("./ladders-api.ts");
 /** What flows over the stroke, and what another basis costs, is loaded when somebody looks. */
 const flowApi = () => import("./flow-api.ts");

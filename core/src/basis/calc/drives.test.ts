@@ -186,7 +186,7 @@ describe("the chance of a stall", () => {
   });
 });
 
-describe("the chance of a stall, against its closed form", () => {
+describe("the stall probability against its closed form", () => {
   const certain = {
     breakNm: 100,
     growth: { low: 1, high: 1 },
@@ -197,12 +197,12 @@ describe("the chance of a stall, against its closed form", () => {
     seed: 7,
   };
   const friction = { low: 1, design: 1.2, high: 2 };
-  /** Share of a triangle above a value. */
+  /** Probability that a triangular variable exceeds a value. */
   const above = (v: number, { low, design, high }: typeof friction) =>
     v < design
       ? 1 - (v - low) ** 2 / ((high - low) * (design - low))
       : (high - v) ** 2 / ((high - low) * (high - design));
-  it.each([1.05, 1.1, 1.2, 1.4, 1.8])("with friction scattered about a break of %d times nominal", (v) => {
+  it.each([1.05, 1.1, 1.2, 1.4, 1.8])("for triangular friction at %d times nominal torque", (v) => {
     const { probability, standardError } = stallProbability({
       ...certain,
       friction,
@@ -211,7 +211,7 @@ describe("the chance of a stall, against its closed form", () => {
     expect(Math.abs(probability - above(v, friction))).toBeLessThan(5 * standardError + 1e-9);
     expect(standardError).toBeCloseTo(Math.sqrt((probability * (1 - probability)) / certain.trials), 12);
   });
-  it.each([4.6, 5, 5.6])("with air scattered about a pressure of %d bar", (p) => {
+  it.each([4.6, 5, 5.6])("for triangular air pressure at %d bar", (p) => {
     const airBarG = { low: 4.5, design: 5, high: 6 };
     const { probability, standardError } = stallProbability({
       ...certain,
@@ -223,10 +223,10 @@ describe("the chance of a stall, against its closed form", () => {
   });
 });
 
-describe("a turn from snug", () => {
-  it("grows in step with the share of proof stress and with the diameter over the pitch", () => {
+describe("the turn from snug tight", () => {
+  it("adds the stretch at the preload to the embedding", () => {
     const turn = (utilisation: number) => turnFromSnugDegrees({ thread: "M10", grade: "8.8", utilisation });
-    // M10: 1.5 mm pitch, proof stress 640 MPa; twice the diameter strained, parts a quarter as soft, E 205 GPa.
+    // M10: pitch 1.5 mm, proof stress 640 MPa, stretched length 2 × 10 mm, clamped parts add a quarter, E 205 GPa.
     expect(turn(0.7) - turn(0)).toBeCloseTo(((360 / 1.5) * 1.25 * 0.7 * 640 * 20) / 205_000, 9);
     expect(turn(0)).toBeCloseTo((360 / 1.5) * 0.015, 9);
   });

@@ -56,7 +56,7 @@ interface FieldSeeing<Path extends string, Stated, Seen> {
   readonly holds: Holds;
   /** Checks what is stated; not stated is null unless it says otherwise. */
   readonly schema: z.ZodType<Stated>;
-  /** What stands where nobody has stated anything; null where not given. */
+  /** Value in an empty duty; null if not given. */
   readonly unstated?: Stated;
   /** Headings of line lists that mean it besides its label: lower case, without units. */
   readonly headings: readonly string[];

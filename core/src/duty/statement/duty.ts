@@ -2,7 +2,7 @@ import { z } from "zod";
 import { caseFields, dutyFields } from "../fields/duty-fields.ts";
 import type { AnyField } from "../fields/field.ts";
 import { caseSchemaOf, type OperatingCase } from "./case.ts";
-import { schemasOf, valueAt } from "./shape.ts";
+import { fieldsBelow, schemasOf, valueAt } from "./shape.ts";
 
 /** Format of the duties this release writes; older ones are read through stored/duty. */
 export const dutyFormat = "proven-seat-duty/2";
@@ -61,14 +61,9 @@ export function dutySchemaOf(fields: readonly AnyField[], ofCase: readonly AnyFi
 
 export const dutySchema = dutySchemaOf(dutyFields, caseFields);
 
-const unstated = (below: string) =>
-  Object.fromEntries(
-    dutyFields
-      .filter(({ path }) => path.startsWith(below) && !path.slice(below.length).includes("."))
-      .map((field: AnyField) => [field.path.slice(below.length), field.unstated ?? null]),
-  );
+const unstated = (below: string) => fieldsBelow(dutyFields, below, (field) => field.unstated ?? null);
 
-/** A duty with nothing stated yet, as its schema reads an empty one. */
+/** A duty with nothing stated yet; equal to what the schema makes of `{}`, without the schema. */
 export const emptyDuty = {
   format: dutyFormat,
   ...unstated(""),

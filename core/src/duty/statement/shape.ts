@@ -2,6 +2,27 @@ import type { z } from "zod";
 import type { AnyField } from "../fields/field.ts";
 
 /**
+ * A record with a value for each field directly below a path.
+ *
+ * @param fields fields of a duty or of a case
+ * @param below path they start with, for example "fluid."; "" for those with no dot
+ * @param valueFor gives the value for a field
+ * @returns values by the last part of the field's path
+ * @example fieldsBelow([], "fluid.", () => null) // → {}
+ */
+export function fieldsBelow<T>(
+  fields: readonly AnyField[],
+  below: string,
+  valueFor: (field: AnyField) => T,
+): Record<string, T> {
+  return Object.fromEntries(
+    fields
+      .filter(({ path }) => path.startsWith(below) && !path.slice(below.length).includes("."))
+      .map((field) => [field.path.slice(below.length), valueFor(field)]),
+  );
+}
+
+/**
  * Schemas of the fields below a path, by their own names.
  *
  * @param fields fields of a duty or of a case
@@ -9,11 +30,7 @@ import type { AnyField } from "../fields/field.ts";
  * @returns schema by name
  */
 export function schemasOf(fields: readonly AnyField[], below: string): Record<string, z.ZodType> {
-  return Object.fromEntries(
-    fields
-      .filter(({ path }) => path.startsWith(below) && !path.slice(below.length).includes("."))
-      .map(({ path, schema }) => [path.slice(below.length), schema]),
-  );
+  return fieldsBelow(fields, below, ({ schema }) => schema);
 }
 
 /**

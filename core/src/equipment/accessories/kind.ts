@@ -42,7 +42,10 @@ export interface Around {
   readonly house: HouseRules;
 }
 
-/** A kind of accessory: all that is particular to it. */
+/**
+ * A kind of accessory: all that is particular to it. Functions that take an item are methods, because the list of kinds
+ * holds kinds with different items.
+ */
 export interface AccessoryKind<Family extends AnyAccessories = AnyAccessories> {
   readonly kind: Family["kind"];
   readonly schema: z.ZodType<Family>;

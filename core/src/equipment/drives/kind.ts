@@ -95,7 +95,10 @@ export interface NamedSupply {
   readonly origin: "entered" | "assumed" | "catalogue" | "house rule" | "computed";
 }
 
-/** A kind of drive: all that is particular to it. */
+/**
+ * A kind of drive: all that is particular to it. Functions that take a family are methods, because the list of kinds holds
+ * kinds of different families.
+ */
 export interface DriveKind<Family extends AnyFamily = AnyFamily> {
   readonly kind: Family["kind"];
   /** Which operator of a duty asks for it. */

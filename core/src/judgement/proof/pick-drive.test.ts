@@ -10,13 +10,13 @@ import { drivesActing, pickDrive } from "./pick-drive.ts";
 const house = defaultHouseRules();
 const proof = demoProof("XV-3052");
 const settled = proof.duty;
-const sprung = demoShelf.families
+const pneumatic = demoShelf.families
   .filter(({ supply }) => supply === "pneumatic")
   .flatMap(({ drives }) => drives)
   .map((drive) => suppliedDrive(drive, settled));
 const valves = [...new Set(proof.candidates.map(({ valve }) => valve))].slice(0, 400);
 
-/** What each drive comes to, measured one by one without any short cut. */
+/** Grades one drive in full, without the early exits of the code under test. */
 function grade(drive: SuppliedDrive, valve: (typeof valves)[number]) {
   const demand = torqueDemand(valve, settled, house);
   const { needsNm, givesNm, mostNm, peakNm } = driveLimits(drive, demand);
@@ -38,7 +38,7 @@ describe("the drive of a valve", () => {
           const maximumStemTorqueNm = share * padLimitNm(valve.size.pad);
           return { ...valve, size: { ...valve.size, maximumStemTorqueNm } };
         }),
-      drives: fc.uniqueArray(fc.constantFrom(...sprung), { minLength: 1, maxLength: 12 }),
+      drives: fc.uniqueArray(fc.constantFrom(...pneumatic), { minLength: 1, maxLength: 12 }),
     });
     fc.assert(
       fc.property(choice, ({ valve, drives }) => {
@@ -56,7 +56,7 @@ describe("the drive of a valve", () => {
     );
   });
   it("is sought among those that act as asked, among all where none does", () => {
-    const drives = sprung.map(({ drive }) => drive);
+    const drives = pneumatic.map(({ drive }) => drive);
     for (const action of ["closes", "opens"] as const) {
       const acting = drivesActing(drives, action);
       expect(acting.length).toBeGreaterThan(0);

@@ -53,7 +53,7 @@ export const LeakSection = memo(function LeakSection({
   const [width, height] = [right - left, top - bottom];
   const px = ([x, y]: At) => `${x - left},${top - y}`;
   const [best] = traced?.ranked ?? [];
-  // The way of the likeliest cause last, over the others. Ways through joints in one place are one line.
+  // The likeliest leak path is drawn last, on top. Leak paths along the same line are drawn once.
   const lines = new Map<string, boolean>();
   for (const way of traced?.ways ?? []) {
     const points = wayOf(view, data, way, traced!.place).map(px).join(" ");
