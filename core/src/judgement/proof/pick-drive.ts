@@ -70,12 +70,14 @@ function nearest(
 ): SuppliedDrive {
   let best = drives[0]!;
   let least = Number.POSITIVE_INFINITY;
+  const mostNm = demand.mostNm === null ? 0 : demand.mostNm * demand.appliedFactor;
   for (const drive of drives) {
-    const { peakNm, needsNm, givesNm, mostNm } = driveLimits(drive, demand);
-    const known = needsNm !== null && givesNm !== null;
-    const carriedNm = Math.max(peakNm, mostNm ?? 0);
-    const shortfall =
-      missedBy(peakNm, stemNm) + missedBy(carriedNm, padNm) + (known ? missedBy(needsNm, givesNm) : 0);
+    const { peakNm } = drive;
+    let shortfall = missedBy(peakNm, stemNm) + missedBy(Math.max(peakNm, mostNm), padNm);
+    // What it misses by its peak is known at once; its curve is looked at only where that leaves it open.
+    if (shortfall >= least - 1e-12) continue;
+    const { needsNm, givesNm } = driveLimits(drive, demand);
+    if (needsNm !== null && givesNm !== null) shortfall += missedBy(needsNm, givesNm);
     if (shortfall >= least - 1e-12) continue;
     best = drive;
     least = shortfall;

@@ -1,3 +1,4 @@
+import { crossing } from "../../basis/calc/crossing.ts";
 import type { Stream } from "../../duty/stream/stream-figures.ts";
 import { firstOpening, type TrimInBody, trimAt } from "../../equipment/trims/trim.ts";
 import type { FlowAround } from "./assess.ts";
@@ -100,7 +101,7 @@ export function systemOf({ streams, line }: Pick<FlowAround, "streams" | "line">
  * @param system the line
  * @param pipes sizes of valve and pipe, mm
  * @returns as a share of the largest case's flow
- * @source the flow at which valve and line agree, by halving
+ * @source the flow at which valve and line agree
  */
 export function installedShare(
   trim: TrimInBody,
@@ -115,14 +116,21 @@ export function installedShare(
     // What it passes there, as a share of q itself.
     return passingOf(streamAt(system.stream, q, up, Math.max(0, down)), pipes).share(at) - 1;
   };
-  let [low, high] = [0, 1];
-  while (spare(high) > 0 && high < 1e6) [low, high] = [high, high * 2];
-  for (let step = 0; step < 60 && high - low > 1e-12 * high; step++) {
-    const q = (low + high) / 2;
-    if (spare(q) > 0) low = q;
-    else high = q;
+  let [near, atNear, far] = [0, Number.POSITIVE_INFINITY, 1];
+  let atFar = spare(far);
+  while (atFar > 0 && far < 1e6) {
+    [near, atNear] = [far, atFar];
+    far *= 2;
+    atFar = spare(far);
   }
-  return (low + high) / 2;
+  if (atFar > 0) return far;
+  // At no flow the valve could pass any number of times that flow.
+  if (near === 0) {
+    near = 1e-9;
+    atNear = spare(near);
+    if (!(atNear > 0)) return 0;
+  }
+  return crossing(spare, { near, atNear, far, atFar }, 1e-13, 1e-13 * far);
 }
 
 /**

@@ -95,6 +95,16 @@ const below = (trim: TrimInBody, percent: number) => {
 
 const openingAt = (degrees: number) => (degrees / 90) * 100;
 
+/** A trim at each of `angles`, which every case of every duty asks for. */
+const strokes = new WeakMap<TrimInBody, readonly ReturnType<typeof below>[]>();
+function strokeOf(trim: TrimInBody) {
+  const had = strokes.get(trim);
+  if (had) return had;
+  const made = angles.map((degrees) => below(trim, openingAt(degrees)));
+  strokes.set(trim, made);
+  return made;
+}
+
 /** What flow does against closing by the kind of passage, C_t over the stroke: for trims that do not state it. */
 const typicalClosing = new WeakMap<Construction, OverStroke>();
 function closingByKind({ construction, size }: Valve): OverStroke {
@@ -190,8 +200,8 @@ function reckoned(
   const byKind = closingByKind(valve);
   let [mostNm, where]: [number, FlowTorque["at"]] = [0, { stroke: "opening", degrees: 0 }];
   const [opening, closing]: [number[], number[]] = [[], []];
-  angles.forEach((degrees, i) => {
-    const { kv, torque, closingTorque } = below(trim, openingAt(degrees));
+  strokeOf(trim).forEach(({ kv, torque, closingTorque }, i) => {
+    const degrees = angles[i]!;
     const drop = line === null ? differentialBar : differentialBar / (1 + (kv / line) ** 2);
     const perCoefficient = drop * 1e5 * metres ** 3;
     opening.push((torque ?? 0) * perCoefficient);
