@@ -1,4 +1,5 @@
 import { defineConfig } from "vitest/config";
+import { SlowestFirst } from "./scripts/check/slow.ts";
 
 const conditions = ["source", "node"];
 
@@ -39,7 +40,8 @@ export default defineConfig({
   ssr: { resolve: { conditions } },
   test: {
     // Half of the tests wait for a database, a browser or a timer: no core is kept free.
-    maxWorkers: "100%",
+    maxWorkers: process.env.TEST_WORKERS ?? "100%",
+    sequence: { sequencer: SlowestFirst },
     // At night properties look for hours.
     testTimeout: process.env.EFFORT === "nightly" ? 7_200_000 : 300_000,
     hookTimeout: 300_000,

@@ -29,7 +29,7 @@ const phases: Step[][][] = process.argv.includes("--changed")
   : [
       [[...staticSteps, ...slowerStaticSteps, mutationStep], [unitStep("pure tests", pureProjects)]],
       // These tests wait a fifth of their time, so one more worker than cores is used.
-      [[unitStep("server tests", ["server"], [`--maxWorkers=${cores + 1}`])]],
+      [[unitStep("server tests", ["server"], { TEST_WORKERS: `${cores + 1}` })]],
       [[browserStep()]],
     ];
 const outcomes: Outcome[] = [];

@@ -1,5 +1,6 @@
 import { execFileSync } from "node:child_process";
 import { fileURLToPath } from "node:url";
+import { slowTests } from "./slow.ts";
 import { browserStep, pureProjects, type Step, slowerStaticSteps, staticSteps, unitStep } from "./steps.ts";
 
 const root = fileURLToPath(new URL("../..", import.meta.url));
@@ -11,24 +12,6 @@ export function changedFiles(): string[] {
   const now = [...git("diff", "--name-only", "HEAD"), ...git("ls-files", "--others", "--exclude-standard")];
   return now.length > 0 ? now : git("diff", "--name-only", "HEAD~1", "HEAD");
 }
-
-/** Slow tests: whole demonstration, long properties, killed processes. They run only if they are changed themselves. */
-const long = [
-  "**/metamorphic.test.ts",
-  "**/breaking.test.ts",
-  "**/listing.test.ts",
-  "**/fuzz.test.ts",
-  "**/rules.test.ts",
-  "**/cases.test.ts",
-  "**/demanding.test.ts",
-  "**/project-file.test.ts",
-  "**/kills.test.ts",
-  "**/tries.test.ts",
-  "**/faults.test.ts",
-  "**/start.test.ts",
-  "**/copies.test.ts",
-  "**/database.test.ts",
-];
 
 /**
  * Steps for a change, in lanes side by side: everything that reads sources as a whole, and the tests that load a changed
@@ -42,13 +25,17 @@ export function stepsForChange(changed: readonly string[]): Step[][] {
   const code = changed.filter(isCode);
   const specs = changed.filter((file) => file.startsWith("e2e/tests/"));
   const own = (pattern: string) => code.some((file) => file.endsWith(pattern.slice(3)));
-  const leftOut = long.filter((pattern) => !own(pattern)).flatMap((pattern) => ["--exclude", pattern]);
+  const leftOut = slowTests.filter((pattern) => !own(pattern)).flatMap((pattern) => ["--exclude", pattern]);
   const touches = (...folders: readonly string[]) =>
     code.some((file) => folders.some((folder) => file.startsWith(folder)));
   const related = ["related", "--run", ...code, ...leftOut, "--passWithNoTests"];
   const units = (title: string, projects: readonly string[]): Step => {
     const step = unitStep(title, projects);
     return { ...step, args: [...related, ...projects.flatMap((name) => ["--project", name])] };
+  };
+  const pageTests = (): Step => {
+    const step = unitStep("tests of pages", ["pure"]);
+    return { ...step, args: [...step.args, "scripts/pages.test.ts", "scripts/walls"] };
   };
   return [
     [
@@ -57,7 +44,7 @@ export function stepsForChange(changed: readonly string[]): Step[][] {
       ...(specs.length > 0 ? [browserStep(specs)] : []),
     ],
     code.length === 0
-      ? [unitStep("tests of pages", ["pure"], ["scripts/pages.test.ts", "scripts/walls"])]
+      ? [pageTests()]
       : [
           units("pure tests", pureProjects),
           ...(touches("server/", "contract/", "scripts/database/")

@@ -89,13 +89,13 @@ export const mutationStep: Step = {
 };
 
 /** Tests of some projects of vitest.config.ts. */
-export function unitStep(title: string, projects: readonly string[], more: readonly string[] = []): Step {
+export function unitStep(title: string, projects: readonly string[], env: Step["env"] = {}): Step {
   const file = join(reports, `${title.replaceAll(" ", "-")}.json`);
   return {
     title,
     tool: "vitest",
-    args: ["run", ...projects.flatMap((name) => ["--project", name]), ...more],
-    env: { CHECK_REPORT: file },
+    args: ["run", ...projects.flatMap((name) => ["--project", name])],
+    env: { ...env, CHECK_REPORT: file },
     report: { file, of: "units" },
   };
 }
