@@ -5,7 +5,7 @@ import { expect, test } from "../support/app.ts";
 test("a workshop gets bracket and template of a drive as files at 1:1", async ({ page, app, context }) => {
   await page.goto(await app.tagUrl("XV-3052", "fit-up"));
   await expect(page.getByRole("img", { name: /^From the side: pad .*bracket/ })).toBeVisible();
-  await expect(page.getByText("gives first")).toHaveCount(1);
+  await expect(page.getByText("weakest part")).toHaveCount(1);
   const save = async (name: RegExp) => {
     const [file] = await Promise.all([
       page.waitForEvent("download"),

@@ -39,7 +39,7 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   // The bench judges by the new version at once.
   await page.goto(await app.tagUrl("XV-3052", "torque"));
   await expect(page.getByText(/house rules v2/)).toBeVisible();
-  await expect(page.getByRole("region", { name: "Findings" })).toContainText("Break-to-open torque");
+  await expect(page.getByRole("region", { name: "Findings" })).toContainText("Breakaway torque");
 
   await page.goto(`${app.url}/house-rules`);
   await page.getByRole("button", { name: /^v1/ }).click();
@@ -100,7 +100,7 @@ test("a hotter seat is taken from the ladder, and what it costs is seen in the f
   const peek = rows.filter({ hasText: "PEEK" });
   await expect(peek).toBeVisible();
   await peek.getByRole("button").first().click();
-  await expect(page.getByRole("region", { name: "Findings" })).toContainText("Seat headroom");
+  await expect(page.getByRole("region", { name: "Findings" })).toContainText("Seat temperature margin");
   await expect(peek).toContainText("1");
   await expect(page.getByRole("link", { name: /Envelope/ })).toContainText("PEEK");
 });

@@ -67,7 +67,7 @@ test("bad input is refused at its place, kept as typed, and not stored", async (
     [/^upstream, normal/, "99999", /above 1000 bar g/],
     [/^temperature, normal/, "-300", /absolute zero/],
     [/^downstream, normal/, "500", /Swap the two, or mark the case as reverse/],
-    ["longest shut", "ages", /"ages" is not a number/],
+    ["longest time closed", "ages", /"ages" is not a number/],
   ];
   for (const [label, text, message] of cases) {
     const field = page.getByLabel(label);

@@ -18,7 +18,7 @@ const held: HeldBy = {
   decides: null,
   remedy: null,
   caseName: "maximum",
-  says: "The seat stands it, with little in hand.",
+  says: "The seat limit is sufficient, but the margin is below the house rule.",
 };
 
 describe("words of a verdict", () => {

@@ -85,7 +85,7 @@ const caseShown = (c: FlowOfCase): FlowCaseShown => ({
 
 const whyNot = ({ caseName, missing, still }: CaseStream) => ({
   name: caseName,
-  why: missing === null ? (still ?? "") : `Waits for ${missing}.`,
+  why: missing === null ? (still ?? "") : `Missing: ${missing}.`,
 });
 
 const steps = 50;

@@ -30,32 +30,32 @@ export const proveRequestSchema = () =>
         .int()
         .min(1)
         .default(mostPrinted)
-        .describe("How many candidates to print, best first: at most 500 full, 5 000 grave, 20 000 brief"),
+        .describe("Number of candidates to print, best first: at most 500 full, 5 000 grave, 20 000 brief"),
       detail: z
         .enum(details)
         .default("full")
         .describe(
-          "How much of a candidate: counts (brief), what is not holds as well (grave), every finding",
+          "Detail of each candidate: counts only (brief), also findings that do not hold (grave), or every finding",
         ),
       standingOnly: z
         .boolean()
         .default(false)
-        .describe("Only candidates that nothing fails and nothing waits for"),
+        .describe("Only suitable candidates (no *fails* and no *cannot tell*)"),
       byConstruction: z
         .boolean()
         .default(false)
-        .describe("Also what could be built of each construction, whatever a maker offers"),
+        .describe("Also what each construction could be built as, independent of the makers"),
       catalogue: z
         .unknown()
         .optional()
-        .describe("A catalogue document (proven-seat-catalogue/7); the current one when left out"),
+        .describe("A catalogue document (proven-seat-catalogue/7); the current catalogue if omitted"),
     })
     .superRefine(({ limit, detail }, context) => {
       if (limit > most[detail])
         context.addIssue({
           code: "custom",
           path: ["limit"],
-          message: `At most ${most[detail]} candidates are printed with "${detail}" detail; ask for fewer, or for less of each.`,
+          message: `With detail "${detail}" at most ${most[detail]} candidates are printed. Ask for fewer candidates or less detail.`,
         });
     });
 

@@ -1,7 +1,7 @@
 import type { Rule } from "./rule.ts";
 
 /** Where the figures come from that a rule goes by. */
-export type FigureBasis = "indicative" | "the maker's" | "house rules" | "none";
+export type FigureBasis = "indicative" | "maker's" | "house rules" | "none";
 
 /**
  * Where a rule's figures come from, as a reader is told beside its source.
@@ -18,7 +18,5 @@ export function figuresOfRule({ source, inputs }: Pick<Rule, "source" | "inputs"
   )
     return "indicative";
   if (inputs.some((input) => /house rule/.test(input)) || /house/i.test(source)) return "house rules";
-  return inputs.some((input) => /product line|maker|drive|rating|pad|stem/.test(input))
-    ? "the maker's"
-    : "none";
+  return inputs.some((input) => /product line|maker|drive|rating|pad|stem/.test(input)) ? "maker's" : "none";
 }

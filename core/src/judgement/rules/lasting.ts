@@ -30,9 +30,9 @@ export function lasting(worn: Worn, duty: SettledDuty, house: HouseRules): Outco
   const strokes = duty.strokesPerYear * house.overhaulYears;
   const measured = against(strokes, worn.life, house.pressureMargin / 100);
   const says = {
-    fails: `The ${worn.part} wears out before the overhaul.`,
-    tight: `The ${worn.part} is worn at the overhaul${worn.care ? `: ${worn.care}` : ""}.`,
-    holds: `The ${worn.part} lasts to the overhaul.`,
+    fails: `The life of the ${worn.part} is shorter than the overhaul interval.`,
+    tight: `The life of the ${worn.part} only just reaches the overhaul interval${worn.care ? `: ${worn.care}` : ""}.`,
+    holds: `The life of the ${worn.part} exceeds the overhaul interval.`,
   };
   return plain(
     measured.verdict,
@@ -43,7 +43,7 @@ export function lasting(worn: Worn, duty: SettledDuty, house: HouseRules): Outco
       sense: "≤",
       remedy: worn.remedy,
       uses: [
-        stated("strokes a year", duty.strokesPerYear, duty.stated.strokesPerYear),
+        stated("strokes per year", duty.strokesPerYear, duty.stated.strokesPerYear),
         used("years between overhauls", house.overhaulYears, "house rule"),
         used(`life of ${worn.kind}`, worn.life, "house rule"),
       ],

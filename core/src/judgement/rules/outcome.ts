@@ -64,7 +64,7 @@ export function cannotTell(missing: string, remarks: Remarks = unremarked): Wait
   return makeOutcome<WaitingOutcome>(
     "waits for",
     "cannot tell",
-    `Waits for ${missing}.`,
+    `Missing: ${missing}.`,
     remarks,
     null,
     missing,

@@ -58,7 +58,7 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
     if (graver || (verdict === worst!.verdict && margin < worst!.margin))
       worst = { c, measure, verdict, margin };
   }
-  if (worst === null) return notAsked("No case raises it.", byCase);
+  if (worst === null) return notAsked("No case needs this check.", byCase);
   const { c, measure } = worst;
   if ("missing" in measure)
     return cannotTell(`${measure.missing} of ${c.name}`, {

@@ -10,7 +10,7 @@ import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
  */
 export function noFire(duty: SettledDuty): string | null {
   const asked = duty.fireSafe || duty.cases.some((c) => c.kind === "fire");
-  return asked ? null : "Fire-safe is not asked for.";
+  return asked ? null : "The duty does not ask for a fire-safe valve.";
 }
 
 /**
@@ -21,7 +21,9 @@ export function noFire(duty: SettledDuty): string | null {
  * @source the hazards in use
  */
 export function noPoison(duty: SettledDuty): string | null {
-  return duty.hazards.has("lethal") || duty.hazards.has("toxic") ? null : "Neither toxic nor lethal.";
+  return duty.hazards.has("lethal") || duty.hazards.has("toxic")
+    ? null
+    : "The fluid is neither toxic nor lethal.";
 }
 
 /**
@@ -35,7 +37,9 @@ export function noPoison(duty: SettledDuty): string | null {
 export function notSour(duty: SettledDuty, house: HouseRules): string | null {
   const { h2sKPa, family } = duty.stated.fluid;
   if (h2sKPa === null && family === "sour hydrocarbon") return null;
-  return duty.h2sKPa < house.sourFromKPa ? "Below the border of sour service." : null;
+  return duty.h2sKPa < house.sourFromKPa
+    ? "The H₂S partial pressure is below the threshold of sour service."
+    : null;
 }
 
 /** Chlorides below this do not crack an austenitic steel in practice, mg/l. */
@@ -49,7 +53,7 @@ const harmlessChloridesMgL = 50;
  * @source common practice (indicative)
  */
 export function noChlorides(duty: SettledDuty): string | null {
-  return duty.chloridesMgL < harmlessChloridesMgL ? "No chlorides to speak of are stated." : null;
+  return duty.chloridesMgL < harmlessChloridesMgL ? "The stated chlorides are negligible." : null;
 }
 
 /**
@@ -64,7 +68,7 @@ export function noHydrogen(duty: SettledDuty): string | null {
     duty.hazards.has("hydrogen") ||
     duty.stated.fluid.family === "hydrogen" ||
     (duty.stated.fluid.hydrogenBarA ?? 0) > 0;
-  return has ? null : "No hydrogen is stated.";
+  return has ? null : "The fluid contains no stated hydrogen.";
 }
 
 /**
@@ -76,7 +80,7 @@ export function noHydrogen(duty: SettledDuty): string | null {
  */
 export function noOxygen(duty: SettledDuty): string | null {
   const has = duty.hazards.has("oxygen") || duty.stated.fluid.family === "oxygen";
-  return has ? null : "No oxygen is stated.";
+  return has ? null : "The fluid contains no stated oxygen.";
 }
 
 /**
@@ -88,7 +92,7 @@ export function noOxygen(duty: SettledDuty): string | null {
  */
 export function noJacket(duty: SettledDuty): string | null {
   const { jacketBarG, jacketC } = duty.stated;
-  return jacketBarG === null && jacketC === null ? "No jacket is asked for." : null;
+  return jacketBarG === null && jacketC === null ? "The duty does not ask for a jacket." : null;
 }
 
 /**
@@ -99,5 +103,5 @@ export function noJacket(duty: SettledDuty): string | null {
  * @source the duty
  */
 export function neverShut({ cases, shutCases }: SettledDuty): string | null {
-  return cases.length > 0 && shutCases.length === 0 ? "It is never shut." : null;
+  return cases.length > 0 && shutCases.length === 0 ? "The valve is never closed." : null;
 }

@@ -65,7 +65,7 @@ export function dutyRule(
   return rule({ ...of, hangsOn: [] });
 }
 
-const asItStands = "The valve stands already: its body, seat and seals are taken as they are.";
+const asItStands = "The valve is already installed. Body, seat and seals are taken as they are.";
 
 /**
  * Why a duty does not raise a rule's question of any valve.

@@ -18,11 +18,11 @@ export interface Coupling {
   /** Torque it carries: the least of socket wall, end and keys. */
   readonly carriesNm: number;
   readonly weakest:
-    | "wall of its socket"
+    | "socket wall"
     | "its upper end"
     | "key of the stem"
-    | "key of the drive"
-    | "its maker's rating";
+    | "key of the actuator"
+    | "maker's rating";
   /** In series; null where it is made for the two. */
   readonly made: Made | null;
 }
@@ -98,10 +98,10 @@ export function couplingFor(stem: StemEnd, bore: DriveEnd, peakNm: number, house
   const solidMm = Math.ceil(0.5 * Math.max(stem.acrossMm, end.acrossMm));
   const ofEnd = endCarries(end, allowedMPa);
   const parts = [
-    ["wall of its socket", wallNm(outsideMm)],
+    ["socket wall", wallNm(outsideMm)],
     ["its upper end", ofEnd.solidNm],
     ["key of the stem", endCarries({ ...stem, heightMm: socketDepthMm }, allowedMPa).keyNm],
-    ["key of the drive", ofEnd.keyNm],
+    ["key of the actuator", ofEnd.keyNm],
   ] as const;
   const [weakest, carriesNm] = parts.reduce((least, one) => (one[1] < least[1] ? one : least));
   const volume =

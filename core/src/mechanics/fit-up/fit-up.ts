@@ -82,12 +82,12 @@ function membersOf(of: Between): Member[] {
   const { pad, flange, bracket, coupling, lowerScrews, upperScrews, onStem, stemNm, keyNm } = of;
   return [
     ...member(
-      `flange ${flange.flange} of the drive`,
+      `flange ${flange.flange} of the actuator`,
       "fit-up/drive-flange",
       onStem ? null : flange.maximumTorqueNm,
       "ISO 5211",
     ),
-    ...member("screws of the drive", "fit-up/screws", upperScrews?.transmissibleNm),
+    ...member("screws of the actuator", "fit-up/screws", upperScrews?.transmissibleNm),
     ...member("legs of the bracket", "fit-up/bracket", bracket?.carriesNm),
     ...member(`coupling, ${coupling?.weakest}`, "fit-up/coupling", coupling?.carriesNm),
     ...member("key of the stem", "fit-up/key", keyNm),
@@ -130,7 +130,7 @@ export function fitUpOf(
   const obstacle: Obstacle | null =
     !onStem && pad.flange !== flange.flange
       ? "the flanges differ"
-      : (meeting?.obstacle ?? ((wanted ?? 0) > 0 ? "the drive would lie on flange bolts or lagging" : null));
+      : (meeting?.obstacle ?? ((wanted ?? 0) > 0 ? "the actuator touches flange bolts or lagging" : null));
   const over = obstacle !== null && !onStem;
   const drivenKg = drive.weightKg + brought.carriedKg;
   const hung = {

@@ -8,7 +8,7 @@ export type Obstacle =
   | "the stem is too thick for the bore"
   | "the stem is longer than the bore is deep"
   | "the stem does not engage far enough"
-  | "the drive would lie on flange bolts or lagging";
+  | "the actuator touches flange bolts or lagging";
 
 /** How the end of a stem meets the bore of a drive. */
 export interface Meeting {

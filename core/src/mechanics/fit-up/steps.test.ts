@@ -57,7 +57,7 @@ describe("putting it on", () => {
   });
   it("takes the lever off with its stop plate, and says what is not put back", () => {
     const lever = assemblySteps(on, bare, house).find(({ does }) => /lever/.test(does))!;
-    expect(lever.figures.map(({ what }) => what)).toEqual(["kept", "not put back"]);
+    expect(lever.figures.map(({ what }) => what)).toEqual(["kept", "not refitted"]);
     expect(says({ ...on, joint: "on the stem" } as FitUp, {})).not.toMatch(/earth spring/);
   });
   it("proves what it does without its supply, and tightens what has set", () => {
@@ -67,9 +67,9 @@ describe("putting it on", () => {
         .flatMap(({ figures }) => figures)
         .find(({ what }) => /counts on/.test(what))!.value;
     expect([shown("closes"), shown("opens"), shown("stays")]).toEqual([
-      "it shuts",
-      "it opens",
-      "it stays where it is",
+      "the valve closes",
+      "the valve opens",
+      "the valve stays in position",
     ]);
     const does = assemblySteps(on, bare, house).map((one) => one.does);
     expect(does.findIndex((one) => /once more after/.test(one))).toBeGreaterThan(
@@ -83,7 +83,7 @@ describe("putting it on", () => {
     const stops = (stopsDegrees: number | null) =>
       assemblySteps(on, { ...bare, stopsDegrees }, house).find(({ does }) => /what leaks/.test(does))!
         .figures;
-    expect(stops(7)).toContainEqual({ what: "stops can be set by", value: 7, unit: "°" });
+    expect(stops(7)).toContainEqual({ what: "stop adjustment", value: 7, unit: "°" });
     expect(stops(null).at(-1)!.value).toMatch(/does not say/);
   });
   it("says in the house's passes how far to turn where no wrench fits", () => {

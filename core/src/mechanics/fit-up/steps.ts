@@ -42,11 +42,11 @@ const torques = ({ pad, grade, lubricatedNm, dryNm }: Screws): Step["figures"] =
 
 const tightened = (what: string, screws: Screws, passes: number): Step =>
   step(
-    `Tighten the ${screws.pad.boltCount} screws of the ${what} crosswise in ${passes} passes, with paste on thread and head.`,
+    `Tighten the ${screws.pad.boltCount} screws of the ${what} crosswise in ${passes} passes, with lubricant on the threads and under the heads.`,
     [
       ...torques(screws),
       {
-        what: "from snug without a wrench, estimated",
+        what: "angle from snug tight if no torque wrench fits, estimated",
         value: Math.round(screws.fromSnugDegrees),
         unit: "°",
       },
@@ -55,12 +55,12 @@ const tightened = (what: string, screws: Screws, passes: number): Step =>
 
 /** What the valve was turned by till now, and what of it stays. */
 const leverOff = step(
-  "Take off lever, stop plate and earth spring, where it has them; the gland stays as it is.",
+  "Remove the lever, stop plate and earth spring, if fitted. Leave the gland as it is.",
   [
-    { what: "kept", value: "gland and its nuts, contacts between stem and body", unit: "" },
-    { what: "not put back", value: "lever, stop plate, earth spring", unit: "" },
+    { what: "kept", value: "gland and gland nuts, contacts between stem and body", unit: "" },
+    { what: "not refitted", value: "lever, stop plate, earth spring", unit: "" },
   ],
-  "Without its stops it turns on past its ends: hold the stem where the bore is seen.",
+  "Without its stops the valve can turn past its end positions. Hold the stem and watch the bore.",
 );
 
 /** Last steps of what has a supply: what it does with it and without it, and what is set by it. */
@@ -70,41 +70,41 @@ function proved(
   house: Tightening,
 ): Step[] {
   const fails = {
-    closes: "it shuts",
-    opens: "it opens",
-    stays: "it stays where it is",
+    closes: "the valve closes",
+    opens: "the valve opens",
+    stays: "the valve stays in position",
   }[onSupplyLoss];
   const byHand = isByHand(supply);
   return [
     step(
-      "Set the open stop by the bore, and the shut stop by what leaks and not by the eye; then turn it by hand once through the stroke.",
+      "Set the open stop by the bore. Set the closed stop where the leak is least, not by eye. Then turn the valve once by hand through its travel.",
       [
-        { what: "quarter turn, give or take", value: house.stopsDegrees, unit: "°" },
+        { what: "tolerance of the quarter turn", value: house.stopsDegrees, unit: "°" },
         stopsDegrees === null
-          ? { what: "stops can be set", value: "its maker does not say how far", unit: "" }
-          : { what: "stops can be set by", value: stopsDegrees, unit: "°" },
+          ? { what: "stop adjustment", value: "not stated by the maker", unit: "" }
+          : { what: "stop adjustment", value: stopsDegrees, unit: "°" },
       ],
     ),
     byHand
-      ? step("Stroke it three times, and compare indicator and bore at both ends.")
+      ? step("Stroke the valve three times. Compare the indicator with the bore at both ends.")
       : step(
-          "Give it its supply slowly, stroke it three times, and compare indicator, switches and bore at both ends.",
+          "Apply the supply slowly. Stroke the valve three times. Compare indicator, switches and bore at both ends.",
           [],
-          "Nobody has fingers in the bore, the bracket or the spring side while it moves.",
+          "Moving parts can amputate fingers. Keep hands out of the bore, the bracket and the spring housing.",
         ),
     ...(byHand
       ? []
       : [
           step(
-            "Take its supply off in the middle of a stroke, and see what it does without it.",
-            [{ what: "the proof counts on it that", value: fails, unit: "" }],
+            "Shut off the supply in mid-travel. Check what the valve does.",
+            [{ what: "expected in the proof", value: fails, unit: "" }],
             onSupplyLoss === "stays"
               ? null
-              : "It moves by itself, and at once: stand clear of all that turns.",
+              : "The valve moves by itself and at once. Stand clear of all moving parts.",
           ),
         ]),
     step(
-      "Tighten the screws once more after these strokes: faces and paint have set.",
+      "Tighten the screws again after these strokes, because faces and paint have settled.",
       drawn.map(([where, { lubricatedNm }]) => ({
         what: `torque, lubricated, ${where}`,
         value: lubricatedNm,
@@ -113,11 +113,7 @@ function proved(
     ),
     ...(byHand
       ? []
-      : [
-          step(
-            "Set switches, and the positioner where there is one, at both stops; put every cover and plug back on.",
-          ),
-        ]),
+      : [step("Set the switches and, if fitted, the positioner at both stops. Refit every cover and plug.")]),
   ];
 }
 
@@ -140,38 +136,38 @@ export function assemblySteps(
   const loaded =
     drive.springSet === null
       ? null
-      : "The drive holds wound springs. Never open its spring side; keep hands out of the stem until it is at rest.";
+      : "Springs under load. They can eject and kill. Never open the spring housing. Keep hands off the stem until the actuator is at rest.";
   const steps = [
     step(
-      "Take pressure off the line, drain and vent it, let the body's cavity empty, and lock the supply of the drive off.",
+      "Depressurise, drain and vent the line. Vent and drain the body cavity. Lock off the actuator supply.",
       [],
-      "A valve under pressure, and a drive that gets its supply back, move without warning.",
+      "A valve under pressure, or an actuator whose supply returns, moves without warning and can amputate fingers.",
     ),
-    step("Open the valve and look through the bore: stand the marks on the stem's end along it."),
+    step("Open the valve and look through the bore. Align the marks on the stem end with the bore."),
     ...(joint === "on the stem" ? [] : [leverOff]),
-    step("Clean pad and flange to bare metal: the screws hold by the friction of the faces."),
+    step("Clean pad and flange to bare metal. The joint holds by friction between the faces."),
   ];
   if (joint === "on the stem")
     return [
       ...steps,
-      step("Set it on the stem's end in line with the open bore, and secure it against lifting off."),
-      step("Turn the valve once through its stroke: both stops are met, nothing is in the way of the hand."),
+      step("Fit the lever on the stem end in line with the open bore. Secure it so that it cannot lift off."),
+      step("Turn the valve once through its travel. It must reach both stops with free space for the hand."),
     ];
   if (bracket && coupling && lowerScrews && upperScrews) {
     steps.push(
-      step("Set the bracket on the pad, legs beside the pipe, and enter its screws by hand.", [
+      step("Put the bracket on the pad with its legs beside the pipe. Start its screws by hand.", [
         { what: "height of the bracket", value: bracket.heightMm, unit: "mm" },
       ]),
       tightened("pad", lowerScrews, house.tighteningPasses),
-      step("Set the coupling on the stem, its deeper side below.", [
+      step("Put the coupling on the stem with its deeper socket down.", [
         { what: "socket on the stem", value: coupling.socketDepthMm, unit: "mm" },
-        { what: "end in the drive", value: coupling.end.heightMm, unit: "mm" },
+        { what: "end in the actuator", value: coupling.end.heightMm, unit: "mm" },
       ]),
     );
-  } else if (meeting?.sleeve) steps.push(step("Press the sleeve into the bore of the drive."));
+  } else if (meeting?.sleeve) steps.push(step("Press the sleeve into the actuator bore."));
   if (meeting && !bracket)
     steps.push(
-      step("Check that the stem enters the bore of the drive far enough.", [
+      step("Check the engagement of the stem in the actuator bore.", [
         { what: "engagement", value: meeting.engagementMm, unit: "mm" },
         { what: "at least", value: meeting.leastEngagementMm, unit: "mm" },
       ]),
@@ -180,10 +176,10 @@ export function assemblySteps(
   steps.push(
     step(
       failsShut
-        ? "Close the valve: the drive stands shut without its supply. Set it on with its indicator across the pipe."
+        ? "Close the valve. The actuator is closed without its supply. Mount it with its indicator across the pipe."
         : drive.onSupplyLoss === "opens"
-          ? "Leave the valve open: the drive stands open without its supply. Set it on with its indicator along the pipe."
-          : "Bring the drive to open and set it on with its indicator along the pipe.",
+          ? "Leave the valve open. The actuator is open without its supply. Mount it with its indicator along the pipe."
+          : "Move the actuator to open. Mount it with its indicator along the pipe.",
       [],
       loaded,
     ),
@@ -192,12 +188,12 @@ export function assemblySteps(
   if (moment !== null && moment.momentNm > moment.limitNm)
     steps.push(
       step(
-        "Carry the drive by a support of its own before the lifting gear is taken off.",
+        "The valve neck does not carry the actuator. Support the actuator separately before you remove the lifting gear.",
         [
           { what: "moment on the pad", value: moment.momentNm, unit: "N·m" },
-          { what: "what the pad may carry", value: moment.limitNm, unit: "N·m" },
+          { what: "pad limit", value: moment.limitNm, unit: "N·m" },
         ],
-        "The neck of the valve does not carry it.",
+        "The actuator can break off and fall. Keep it slung until its own support is fitted.",
       ),
     );
   const drawn = bracket

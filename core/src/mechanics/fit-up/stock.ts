@@ -55,7 +55,7 @@ export function stockCouplings(
     solidMm: found.solidMm,
     weightKg: found.weightKg,
     carriesNm: found.ratedTorqueNm,
-    weakest: "its maker's rating",
+    weakest: "maker's rating",
     made: { maker: found.maker, item: found.item, price: found.price },
   }));
 }

@@ -19,30 +19,31 @@ const ways = {
 const named = ({ name, count }: Pick<Piece, "name" | "count">) =>
   count === 1 ? `the ${name}` : `the ${count} ${name}`;
 
-const scratch = "Neither ball nor joint faces touch a lever or each other: wood and clean cloth under them.";
+const scratch =
+  "Protect the ball and the joint faces. Put them on wood and clean cloth. Do not touch them with levers and do not stack them.";
 
 /** How a piece leaves, by what it is. */
 function takenOff(piece: Piece): string {
   if (piece.words.off !== undefined) return piece.words.off;
   if (piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing")
-    return `Loosen ${named(piece)} crosswise; two opposite ones stay on loose until the joint has cracked open, then take them off.`;
+    return `Loosen ${named(piece)} crosswise. Leave two opposite ones on, loose, until the joint has opened. Then remove them.`;
   if (piece.role === "shell")
-    return `Crack the joint evenly all round, then take ${named(piece)} off ${ways[piece.out]}.`;
-  return `Take ${named(piece)} out ${ways[piece.out]}.`;
+    return `Open the joint evenly all round, then remove ${named(piece)} ${ways[piece.out]}.`;
+  return `Remove ${named(piece)} ${ways[piece.out]}.`;
 }
 
 /** How a piece goes back, by what it is; a seat that is renewed is a new one. */
 function putBack(piece: Piece, passes: number, newSeats: boolean): string {
   if (piece.words.on !== undefined) return piece.words.on;
   if (piece.role === "bolting") {
-    if (piece.count === 1) return `Tighten ${named(piece)} until it is just tight.`;
+    if (piece.count === 1) return `Tighten ${named(piece)} until just tight.`;
     return piece.count > 2 && piece.holds !== "nothing"
-      ? `Enter ${named(piece)} by hand, then tighten them crosswise in ${passes} passes, and once round.`
-      : `Tighten ${named(piece)} evenly, until they are just tight.`;
+      ? `Start ${named(piece)} by hand. Tighten them crosswise in ${passes} passes. Then go round once at full torque.`
+      : `Tighten ${named(piece)} evenly until just tight.`;
   }
   if (piece.role === "seal" || (newSeats && piece.role === "seat"))
-    return `Set in ${named({ ...piece, name: `new ${piece.name}` })}.`;
-  return `Put ${named(piece)} back in.`;
+    return `Fit ${named({ ...piece, name: `new ${piece.name}` })}.`;
+  return `Refit ${named(piece)}.`;
 }
 
 const pieceOf = ({ id, name, role, count, out }: Piece) => ({ id, name, role, count, way: out });
@@ -87,7 +88,7 @@ export function apart(
 }
 
 const unstatedHeight =
-  "the catalogue states no height: it stands on the maker's drawing; without it leave the springs three quarters flat, and ask him";
+  "the catalogue states no height: use the height on the maker's drawing; without the drawing, do not load the springs and ask the maker";
 
 /** How the packing is loaded by its nuts, by the school of its seal. */
 function loading(
@@ -98,21 +99,21 @@ function loading(
     return {
       does: null,
       look: [
-        "by a sixth of a turn at a time on both nuts; the stem still turns by hand",
-        "tighten it again after the first warm-up",
+        "one sixth of a turn at a time on both nuts; the stem must still turn by hand",
+        "tighten again after the first warm-up, with the pressure off",
       ],
       measures: [],
     };
   return {
-    does: `Load the packing by ${named(nuts)}, by turns, until its springs stand at their height.`,
-    look: ["alike on both sides", ...(liveLoading === null ? [unstatedHeight] : [])],
+    does: `Tighten ${named(nuts)} alternately until the springs are at the stated height.`,
+    look: ["same height on both sides", ...(liveLoading === null ? [unstatedHeight] : [])],
     measures: [
       {
-        what: "height of the live-loading",
+        what: "height of the live-loading springs",
         unit: "mm",
         least: liveLoading && liveLoading.heightMm - liveLoading.toleranceMm,
         most: liveLoading && liveLoading.heightMm + liveLoading.toleranceMm,
-        source: liveLoading ? "the maker's figure, catalogue" : "the maker's drawing",
+        source: liveLoading ? "maker's value in the catalogue" : "the maker's drawing",
       },
     ],
   };
@@ -156,16 +157,14 @@ export function together(
           toolOf(piece, true, duty),
           ...(piece.oriented === null
             ? []
-            : [{ what: "it stands", value: piece.oriented, unit: "" as const }]),
+            : [{ what: "orientation", value: piece.oriented, unit: "" as const }]),
           ...(shellBolts ? jointTorque(valve, piece, rated, house) : []),
         ],
-        look:
-          load?.look ??
-          (piece.role === "bolting" && !shellBolts ? ["the maker's torque, where he states one"] : []),
+        look: load?.look ?? (piece.role === "bolting" && !shellBolts ? ["maker's torque, if stated"] : []),
         measures: load?.measures ?? [],
         cautions: shellBolts
           ? [
-              "The torque is an estimate where the maker states none: his stands before it, and lubricated is not dry.",
+              "This torque is an estimate. If the maker states a torque, use the maker's. Do not use the lubricated torque on dry threads, or the dry torque on lubricated threads.",
             ]
           : [],
       }),

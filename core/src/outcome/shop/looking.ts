@@ -9,15 +9,15 @@ import type { Measure, StepFigure } from "./step.ts";
 const looks: Readonly<Record<PieceRole, readonly string[]>> = {
   shell: ["joint faces: scratches across them, pitting", "wall: corrosion, erosion behind the seat"],
   "closing member": ["sealing face: scratches, pitting, coating lifted", "slot or drive face: rounded edges"],
-  seat: ["sealing face: cuts, set, extrusion", "its back and its ring grooves: wear, deposit"],
-  seal: ["extruded, hard or blistered edges: they say why it failed"],
-  spring: ["all there, none broken, all of one height"],
-  stem: ["straight, seal tracks without grooves", "keys, flats and shoulder: cracks, rounded edges"],
-  bearing: ["lining worn through or lifted"],
-  gland: ["bore not oval, follower not bent"],
-  bolting: ["threads: picked up, stretched, corroded"],
-  retainer: ["threads and faces: picked up, bent"],
-  fitting: ["check holds, thread whole, cap there"],
+  seat: ["sealing face: cuts, set, extrusion", "back and ring grooves: wear, deposits"],
+  seal: ["edges: extrusion, hardening, blisters (they show why the seal failed)"],
+  spring: ["count, breakage, equal height"],
+  stem: ["straightness; no grooves in the seal tracks", "keys, flats and shoulder: cracks, rounded edges"],
+  bearing: ["lining: worn through or lifted"],
+  gland: ["bore round, follower straight"],
+  bolting: ["threads: galling, stretch, corrosion"],
+  retainer: ["threads and faces: galling, bending"],
+  fitting: ["check valve holds, thread undamaged, cap fitted"],
 };
 
 /** What of a piece goes into the next assembly. */
@@ -37,23 +37,23 @@ const renews: Readonly<Record<PieceRole, "always" | "if worn" | null>> = {
 
 /** What a piece is taken off or put back with, by what it is. */
 const tools: Readonly<Record<PieceRole, string>> = {
-  shell: "sling, and wedges driven evenly",
-  "closing member": "soft sling through its bore, wood under it",
-  seat: "puller or soft drift, nothing hard on its face",
-  seal: "hook of brass or plastic",
-  spring: "fingers, and a magnet for what falls",
+  shell: "sling, and jacking screws or levers used evenly, never a wedge on a gasket face",
+  "closing member": "soft sling through the bore, wooden support",
+  seat: "puller or soft drift, no hard tool on the sealing face",
+  seal: "brass or plastic hook",
+  spring: "fingers, and a magnet for dropped parts",
   stem: "soft mallet",
   bearing: "extractor or soft drift",
-  gland: "two bars under its flange, evenly",
+  gland: "two bars under the flange, lifted evenly",
   bolting: "ring spanner or socket",
-  retainer: "bit or pin spanner that fills its slots",
+  retainer: "bit or pin spanner that fits the slots",
   fitting: "socket, and a second spanner against it",
 };
 
 /** What a piece is put back with, where it is not what it was taken off with. */
 const toolsBack: Partial<Record<PieceRole, string>> = {
-  shell: "sling, and two long studs to guide it",
-  seat: "fingers or a press ring, nothing hard on its face",
+  shell: "sling, and two long guide studs",
+  seat: "fingers or a press ring, no hard tool on the sealing face",
   seal: "fingers, a sleeve over sharp edges, a wooden tamper",
   bearing: "press or soft drift",
 };
@@ -122,16 +122,24 @@ export function measuresOf({ id, role, count }: Piece, valve: Valve, house: Hous
     source,
   });
   if (id === "stem")
-    return [worn("diameter where it is sealed", stemDiameterMm, "stem of the catalogue, less wear")];
+    return [
+      worn(
+        "diameter at the stem seal",
+        stemDiameterMm,
+        "stem diameter in the catalogue minus permitted wear",
+      ),
+    ];
   if (role === "closing member" && valve.construction.closure === "ball")
     return [
       worn(
-        "diameter across its sealing face",
+        "diameter across the sealing face",
         geometry.closureDiameterMm,
-        "ball of the catalogue, less wear",
+        "ball diameter in the catalogue minus permitted wear",
       ),
     ];
   if (role === "spring")
-    return [{ what: "springs counted", unit: "", least: count, most: count, source: "the assembly" }];
+    return [
+      { what: "number of springs", unit: "", least: count, most: count, source: "number in the assembly" },
+    ];
   return [];
 }

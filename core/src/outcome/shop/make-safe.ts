@@ -7,30 +7,35 @@ import type { Drive } from "../../equipment/drives/kind.ts";
 import { type ShopStep, step } from "./step.ts";
 
 const hazardCautions: Partial<Record<Hazard, string>> = {
-  flammable: "What comes out burns: no flame, no spark, earth the body.",
-  toxic: "What comes out poisons: breathing apparatus, somebody at the gate, and a way out of the wind.",
+  flammable: "The released fluid is flammable. Keep out flames and sparks. Earth the valve body.",
+  toxic:
+    "The released fluid is toxic. Use breathing apparatus, a stand-by person and an upwind escape route.",
   lethal:
-    "A breath of it can kill: nobody works alone, and nothing is opened before it is proved free of it.",
-  oxygen: "Oil and dirt ignite in oxygen: clean tools, clean gloves, no grease but what is allowed for it.",
-  hydrogen: "Hydrogen burns without a flame that is seen.",
-  polymerises: "What is left behind the seats may have set and still hold pressure.",
-  crystallises: "What is left behind the seats may have set and still hold pressure.",
+    "One breath of the fluid can kill. Never work alone. Open nothing until a gas test proves the valve free of the fluid.",
+  oxygen:
+    "Oil and dirt ignite in oxygen. Use degreased tools and clean gloves. Use only lubricant approved for oxygen.",
+  hydrogen:
+    "Hydrogen burns with an invisible flame. Treat every leak as burning until a test proves otherwise.",
+  polymerises:
+    "Solidified product behind the seats can hold pressure. Treat the cavity as pressurised until the joint is open.",
+  crystallises:
+    "Solidified product behind the seats can hold pressure. Treat the cavity as pressurised until the joint is open.",
 };
 
 const copperCaution = (fluid: string): string =>
   explodesWithCopper(fluid)
-    ? `Copper and ${fluid} make a compound that explodes: no tool, wire, gasket or paste with copper or brass in it.`
-    : `Copper alloys crack in ${fluid}: no tool of brass and no copper paste, of which something stays in the valve.`;
+    ? `Copper and ${fluid} form an explosive compound. Use no tools, wire, gaskets or paste that contain copper or brass.`
+    : `Copper alloys crack in ${fluid}. Use no brass tools and no copper paste: residue stays in the valve.`;
 
 const hotFromC = 60;
 const coldToC = -10;
 
 const supplyWords = {
-  pneumatic: "Shut off and vent its air, and disconnect tube and signal.",
-  electric: "Isolate its power and signal, prove them dead, and disconnect them.",
-  hydraulic: "Shut off its oil, let its accumulator down, and disconnect both lines.",
-  "by hand": "Nothing drives it but a hand.",
-  "line gas": "Shut off its gas at the line, vent its bottles, and disconnect them.",
+  pneumatic: "Isolate and vent the actuator's air supply. Disconnect the tubing and the signal.",
+  electric: "Isolate the actuator's power and signal. Prove them dead. Disconnect them.",
+  hydraulic: "Isolate the hydraulic supply. Depressurise the accumulator. Disconnect both lines.",
+  "by hand": "The valve has a manual operator. Lock it.",
+  "line gas": "Isolate the actuator's gas supply at the line. Vent the gas tanks. Disconnect them.",
 } as const;
 
 /** Highest and lowest figure of the cases, where any states it. */
@@ -46,29 +51,33 @@ function cavitySteps(valve: Valve): ShopStep[] {
   const { construction, cavity } = valve;
   if (!construction.holdsCavity) return [];
   const trapped = cavity.trapsLiquid
-    ? ["This arrangement traps liquid: warmed, it stands far above the line's pressure."]
+    ? ["This seat arrangement traps liquid. When warmed, the liquid can far exceed the line pressure."]
     : [];
   if (hasUnventedCavity(valve))
     return [
       step(
         "make safe",
-        "Its cavity has no vent: with both sides at zero turn it half open, so that it empties into the line, shut it, and turn it half open once more.",
+        "The cavity has no vent. With both sides depressurised, turn the valve half open so that the cavity empties into the line. Close it. Turn it half open again.",
         {
           cautions: [
-            "Take the cavity to hold pressure and product until its joint has cracked open, whatever a gauge says.",
+            "The cavity can still hold pressure and product, whatever the gauge shows. Treat it as pressurised until the body joint is open.",
             ...trapped,
           ],
         },
       ),
     ];
   return [
-    step("make safe", "Vent the cavity with the valve shut, then turn it half open and vent it again.", {
-      cautions: [
-        "Take the cavity to hold pressure and product until both ventings were quiet, whatever a gauge says.",
-        ...trapped,
-      ],
-      at: "shut",
-    }),
+    step(
+      "make safe",
+      "Vent the cavity with the valve closed. Turn the valve half open and vent the cavity again.",
+      {
+        cautions: [
+          "The cavity can still hold pressure and product, whatever the gauge shows. Treat it as pressurised until nothing more comes out at either venting.",
+          ...trapped,
+        ],
+        at: "shut",
+      },
+    ),
   ];
 }
 
@@ -77,16 +86,20 @@ function temperatureSteps(heat: ReturnType<typeof ends>): ShopStep[] {
   const steps: ShopStep[] = [];
   if (heat !== null && heat.most > hotFromC)
     steps.push(
-      step("make safe", "Let it cool until a hand can stay on it.", {
-        figures: [{ what: "it may be as hot as", value: heat.most, unit: "°C" }],
-        cautions: ["Hot metal and hot residue burn."],
+      step("make safe", "Let the valve cool below 50 °C. Measure the surface temperature.", {
+        figures: [{ what: "highest temperature of the duty", value: heat.most, unit: "°C" }],
+        cautions: [
+          "Hot metal and hot residue burn skin. Wear heat-resistant gloves until the temperature is measured.",
+        ],
       }),
     );
   if (heat !== null && heat.least < coldToC)
     steps.push(
-      step("make safe", "Let it warm up by itself before a joint is touched.", {
-        figures: [{ what: "it may be as cold as", value: heat.least, unit: "°C" }],
-        cautions: ["Cold metal takes the skin off, and what is trapped grows as it warms: leave vents open."],
+      step("make safe", "Let the valve warm up by itself before you loosen any joint. Do not heat it.", {
+        figures: [{ what: "lowest temperature of the duty", value: heat.least, unit: "°C" }],
+        cautions: [
+          "Cold metal tears skin off, and trapped liquid expands as it warms. Wear insulated gloves and leave the vents open.",
+        ],
       }),
     );
   return steps;
@@ -98,18 +111,18 @@ function driveSteps(drive: Drive | null): ShopStep[] {
   return [
     step("make safe", supplyWords[kindOf(drive.family).supply], {
       cautions: [
-        "A drive that gets its supply back shears a finger: lock it off, and keep hands out of the bore.",
+        "If the supply returns, the valve turns and can amputate fingers. Lock the supply off. Keep hands out of the bore.",
       ],
     }),
     step(
       "make safe",
-      "Prove that the drive stands at rest where it goes without its supply, and that no load is left on the stem.",
+      "Check that the actuator is at rest in its fail position and that no load remains on the stem.",
       {
-        figures: [{ what: "without its supply it", value: drive.onSupplyLoss, unit: "" }],
+        figures: [{ what: "on loss of supply the valve", value: drive.onSupplyLoss, unit: "" }],
         cautions:
           drive.springSet === null
             ? []
-            : ["It holds wound springs: never open the spring side, whatever it weighs."],
+            : ["Springs under load. They can eject and kill. Never open the spring housing."],
       },
     ),
   ];
@@ -136,33 +149,34 @@ export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, i
   const steps = [
     step(
       "make safe",
-      "Take the permit, and read it at the valve: number and service on the tag plate are the ones on it.",
+      "Get the work permit. At the valve, check that the tag number and service on the plate match the permit.",
       {
         cautions: [...new Set(hazards)],
       },
     ),
-    step("make safe", "Isolate the line on both sides, lock and tag the isolation.", {
-      figures: pressure === null ? [] : [{ what: "it may have held", value: pressure.most, unit: "bar g" }],
+    step("make safe", "Isolate the line on both sides. Lock and tag the isolation.", {
+      figures:
+        pressure === null
+          ? []
+          : [{ what: "highest pressure of the duty", value: pressure.most, unit: "bar g" }],
     }),
-    step("make safe", "Take the pressure off both sides, through vents that are made for it.", {
-      cautions: ["Stand aside of vents, gland and fittings: they may eject under pressure."],
+    step("make safe", "Depressurise both sides through the vents provided.", {
+      cautions: ["Vents, glands and fittings can eject under pressure and kill. Stand to one side of them."],
     }),
   ];
   steps.push(...cavitySteps(valve));
   const unvented = hasUnventedCavity(valve);
   const drained = unvented
     ? "Drain the line on both sides, with the valve half open"
-    : "Drain it at its lowest point";
+    : "Drain the valve at its lowest point";
   steps.push(
     step(
       "make safe",
       duty.hazards.size > 0
-        ? `${drained}, then flush or purge it until a test proves it free.`
+        ? `${drained}. Then flush or purge it until a test proves it free of the fluid.`
         : `${drained}.`,
       {
-        look: unvented
-          ? ["it has no drain: what stands in its lowest point comes out when it is opened"]
-          : [],
+        look: unvented ? ["no drain: the liquid at its lowest point comes out when the body is opened"] : [],
       },
     ),
   );
@@ -172,7 +186,7 @@ export function makeSafe(valve: Valve, drive: Drive | null, duty: SettledDuty, i
     steps.push(
       step(
         "make safe",
-        "Support the valve, then take it out of the line with its seats shut off from hands.",
+        "Support the valve and remove it from the line. Keep hands clear of the bore and seats.",
       ),
     );
   return steps;

@@ -51,26 +51,28 @@ function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
   return [
     step(
       "mark",
-      "Mark flow, upstream side, and body against every cover and end, before anything is loosened.",
+      "Before you loosen anything, mark the flow direction, the upstream side, and the position of the body against every cover and end.",
       {
         look: [
           ...oriented.map(({ name, oriented: how }) => `${name}: ${how}`),
           ...(isLapped(valve)
-            ? ["which seat belongs to which face: metal pairs are lapped to each other and stay pairs"]
+            ? [
+                "mark which seat belongs to which face: metal seats are lapped in pairs and must stay in pairs",
+              ]
             : []),
         ],
       },
     ),
-    step("mark", "Take pictures of the marks, the stem's line against the bore, and both stops.", {
+    step("mark", "Photograph the marks, the stem indicator line against the bore, and both stops.", {
       look: valve.cavity.oneWay
-        ? ["This arrangement makes it one-way: which side is upstream must not be lost."]
+        ? ["The seat arrangement makes the valve unidirectional: keep the upstream side marked."]
         : [],
     }),
     ...(drive === null
-      ? [step("drive off", "Take lever and stop plate off, where it has them.", { cautions: [handInBore] })]
+      ? [step("drive off", "Remove the lever and stop plate, if fitted.", { cautions: [handInBore] })]
       : [
-          step("drive off", "Sling the drive, take its screws out, and lift it off in line with the stem.", {
-            figures: [{ what: "the drive weighs", value: drive.weightKg, unit: "kg" }],
+          step("drive off", "Sling the actuator. Remove its screws. Lift it off in line with the stem.", {
+            figures: [{ what: "actuator weight", value: drive.weightKg, unit: "kg" }],
             cautions: [handInBore],
           }),
         ]),
@@ -81,7 +83,7 @@ const counted = (pieces: readonly Piece[]): Counted[] =>
   pieces.map((piece) => ({ id: piece.id, name: piece.name, count: piece.count, renew: lookAt(piece).renew }));
 
 const layOut = (count: readonly Counted[]): ShopStep =>
-  step("lay out and count", "Lay the pieces out in the order they came, and count them against the list.", {
+  step("lay out and count", "Lay the parts out in the order of removal. Count them against the list.", {
     look: count.map(({ name, count: n }) => `${n} ${name}`),
   });
 
@@ -101,7 +103,8 @@ function stripped(work: Work, assembly: Assembly): ShopPlan {
   };
 }
 
-const notReseated = "Without its seats nothing holds the closing member, or one lies behind it: strip it.";
+const notReseated =
+  "The seats of this valve cannot be renewed alone: they hold the closing member, or one is behind it. Use the strip-down plan.";
 
 function reseated(work: Work, assembly: Assembly): ShopPlan {
   const { valve, drive, duty } = work;
@@ -170,7 +173,7 @@ export function shopPlan(kind: PlanKind, work: Work): ShopPlan {
         count: [],
         limits:
           work.fitting.length === 0
-            ? "Nothing is put on here: a bare stem, or one whose end or whose drive's bore nobody states."
+            ? "No mounting plan: the valve has a bare stem, or the catalogue does not state the stem end or the actuator bore."
             : null,
       };
   }

@@ -15,22 +15,22 @@ function cleaned({ duty, valve }: Work): ShopStep {
   return step(
     "count in and clean",
     oxygen
-      ? "Degrease every piece for oxygen, prove it clean, and touch it with clean gloves alone."
-      : "Clean every piece, and count them against the list.",
+      ? "Degrease every part for oxygen service and prove it clean. Handle parts with clean gloves only."
+      : "Clean every part. Count the parts against the list.",
     {
       look: [
         oxygen || food
-          ? "lubricant: only what is allowed for the service, and none where none is"
-          : "lubricant: thin, on seals and threads, and one the fluid does not dissolve",
+          ? "lubricant: only one approved for the service; if none is approved, assemble dry"
+          : "lubricant: a thin film on seals and threads, resistant to the fluid",
         ...(weldedEnds.includes(duty.stated.endConnection ?? "")
-          ? ["ends that are welded: seats and seals stay out until the weld has cooled"]
+          ? ["welded ends: fit seats and seals only after the weld has cooled"]
           : []),
         ...(isLapped(valve)
-          ? ["a metal seat that is new is lapped to its face first, and every grain of paste washed out"]
+          ? ["new metal seats: lap each one to its face first, then wash out all lapping paste"]
           : []),
-        ...(copper === null ? [] : [`no paste with copper in it: ${copper}`]),
+        ...(copper === null ? [] : [`no paste that contains copper: ${copper}`]),
       ],
-      cautions: oxygen ? ["Oil and dirt ignite in oxygen."] : [],
+      cautions: oxygen ? ["Oil and dirt ignite in oxygen. Keep every part free of grease."] : [],
     },
   );
 }
@@ -45,17 +45,17 @@ function stacked(work: Work): ShopStep[] {
     step("count in and clean", measuresStack, {
       look: chain.links
         .filter(({ picked }) => picked)
-        .map(({ name }) => `${name}: picked out of the stock by the load it makes`),
+        .map(({ name }) => `${name}: selected from stock to give the seat load`),
       measures: [
         ...linkMeasures(chain),
         {
-          what: "load on the seat",
+          what: "seat load",
           unit: "N",
           least: null,
           most: Math.floor(byDrive ? turns : chain.mostLoadN),
           source: byDrive
-            ? "what its drive still turns, estimated; the seat bears more"
-            : "what its seat or its springs bear, estimated; the maker's figure stands before it",
+            ? "limit of the actuator torque, estimated; the seat can carry more"
+            : "limit of the seat or its springs, estimated; use the maker's value if stated",
         },
       ],
     }),

@@ -70,14 +70,14 @@ export function limitsText(
   reading: Reading,
 ): string {
   const text = (value: number) => figureText(value, unit, reading);
-  if (least === null) return most === null ? "to be written down" : `at most ${text(most)}`;
+  if (least === null) return most === null ? "record the value" : `at most ${text(most)}`;
   if (most === null) return `at least ${text(least)}`;
   return least === most ? text(least) : `${text(least)} to ${text(most)}`;
 }
 
 /** The caution of everything that turns. */
 export const handInBore =
-  "Never put a hand into bore or cavity while anything can turn it: a ball shears a finger.";
+  "The closing member can amputate fingers. Never put a hand into the bore or cavity while anything can turn the valve.";
 
 /**
  * A step with nothing besides its words.

@@ -43,7 +43,7 @@ export function jointTorque(
   const thread = threads.find((t) => tightened(t, house.screwFrictionLubricated).preloadN >= each);
   if (thread === undefined) return [];
   return [
-    { what: "screws, estimated", value: `${count} × ${thread}, ${house.screwGrade}`, unit: "" },
+    { what: "bolting, estimated", value: `${count} × ${thread}, ${house.screwGrade}`, unit: "" },
     {
       what: "torque, lubricated, estimated",
       value: tightened(thread, house.screwFrictionLubricated).torqueNm,

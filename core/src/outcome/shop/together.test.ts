@@ -129,13 +129,13 @@ describe("the torque of a valve that was put together", () => {
     const weak = { ...work.valve, size: { ...work.valve.size, maximumStemTorqueNm: counted / 2 } };
     expect(measured({ valve: weak }).measures[0]).toMatchObject({
       most: counted / 2,
-      source: "what the stem may carry",
+      source: "stem torque limit",
     });
   });
   it("is held against the stem alone where the proof knows none, which is said", () => {
     const duty = settle(dutyWith({ cases: [{ upstreamBarG: null }] }), house);
     const blind = measured({ duty });
-    expect(blind.measures[0]).toMatchObject({ source: "what the stem may carry" });
+    expect(blind.measures[0]).toMatchObject({ source: "stem torque limit" });
     expect(blind.look.join()).toMatch(/knows no torque/);
   });
 });
@@ -160,7 +160,7 @@ describe("putting together", () => {
     const limits = ({ measures }: typeof live) =>
       measures.map((measure) => limitsText(measure, { system: "metric" }));
     expect(live.look.join()).toMatch(/catalogue states no height/);
-    expect(limits(live)).toEqual(["to be written down"]);
+    expect(limits(live)).toEqual(["record the value"]);
     const stated = at("live-loaded stack", { heightMm: 21.5, toleranceMm: 0.3 });
     expect(stated.look.join()).not.toMatch(/states no height/);
     expect(limits(stated)).toEqual(["21.2 mm to 21.8 mm"]);
@@ -178,7 +178,7 @@ describe("putting together", () => {
     expect(bolts.does).toMatch(/crosswise in 4 passes/);
     expect(bolts.figures.map(({ what }) => what)).toEqual([
       "tool",
-      "screws, estimated",
+      "bolting, estimated",
       "torque, lubricated, estimated",
       "torque, dry, estimated",
     ]);

@@ -9,33 +9,33 @@ function broken({ valve, duty, house }: Work): ShopStep {
   const hardest = demand.covering === null ? null : hardestAt(demand, breaking);
   const counted = hardest === null ? null : hardest.profile.opening[0]!;
   const byProof = counted !== null && counted < maximumStemTorqueNm;
-  return step("turn and test", "Measure what breaks it open, and write it into the log of the tag.", {
+  return step("turn and test", "Measure the breakaway torque and enter it in the torque log of the tag.", {
     figures: [
       ...(hardest === null
         ? []
         : [
             {
-              what: `against, as in ${hardest.caseName}`,
+              what: `differential pressure of case ${hardest.caseName}`,
               value: hardest.differentialBar!,
               unit: "bar" as const,
             },
           ]),
-      ...(byProof ? [{ what: "the stem may carry", value: maximumStemTorqueNm, unit: "N·m" as const }] : []),
+      ...(byProof ? [{ what: "stem torque limit", value: maximumStemTorqueNm, unit: "N·m" as const }] : []),
     ],
     look: [
       counted === null
-        ? "the proof knows no torque of it: prove its drive by what is measured here"
-        : "with less differential it has to be less",
+        ? "the proof has no torque for this valve: check the actuator against the torque measured here"
+        : "at a lower differential pressure the torque must be lower",
     ],
     measures: [
       {
-        what: "torque to break it open",
+        what: "breakaway torque",
         unit: "N·m",
         least: null,
         most: byProof ? counted : maximumStemTorqueNm,
         source: byProof
-          ? "what the proof counts with; with more, the drive is proved anew"
-          : "what the stem may carry",
+          ? "torque used in the proof; above it, prove the actuator again"
+          : "stem torque limit",
       },
     ],
   });
@@ -51,17 +51,19 @@ function broken({ valve, duty, house }: Work): ShopStep {
 export const turnAndTest = (work: Work): ShopStep[] => [
   step(
     "turn and test",
-    "Turn it once by hand through its stroke, both ways: nothing rubs, both stops are met.",
+    "Turn the valve once by hand through its full travel in both directions. It must not bind, and it must reach both stops.",
     {
       cautions: [handInBore],
-      look: ["the stem's line along the bore at the open stop"],
+      look: ["stem indicator line parallel to the bore at the open stop"],
     },
   ),
   step(
     "turn and test",
-    "Test shell, both closures and stem as the proving plan says, and write the leak rate down.",
+    "Test the shell, both closures and the stem as in the proving plan. Record the leak rate.",
     {
-      cautions: ["Gas under pressure stores far more than water: barrier, distance, slow rise."],
+      cautions: [
+        "Gas under pressure stores far more energy than water and can throw fragments. Use a barrier, keep your distance and raise the pressure slowly.",
+      ],
     },
   ),
   broken(work),

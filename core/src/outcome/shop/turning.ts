@@ -1,13 +1,14 @@
 import type { Assembly, Piece } from "../../construction/bodies/assembly/model.ts";
 import { type ShopStep, type Stage, step } from "./step.ts";
 
-const fingers = "Turn it by a lever on the stem, never by a drive, and with nobody's fingers in the bore.";
+const fingers =
+  "The closing member can amputate fingers. Turn it with a lever on the stem, never with an actuator. Keep everyone's hands out of the bore.";
 
 const turn = (stage: Stage, does: string, { at, name }: Piece): ShopStep =>
   step(stage, does, {
     at,
     cautions: [fingers],
-    figures: [{ what: "else it is held", value: `the ${name}`, unit: "" }],
+    figures: [{ what: "otherwise held by", value: `the ${name}`, unit: "" }],
   });
 
 const memberOf = ({ pieces }: Pick<Assembly, "pieces">): Piece =>
@@ -62,7 +63,7 @@ export function turningTogether(assembly: Assembly, order: readonly Piece[]) {
       return stem !== undefined && placed.has(stem.id)
         ? turn(
             "put together",
-            `Turn the ${stem.name} to where it stands with the valve ${at}: only so does the ${member.name} go onto it.`,
+            `Turn the ${stem.name} to its position with the valve ${at}. The ${member.name} fits onto it only in this position.`,
             piece,
           )
         : null;

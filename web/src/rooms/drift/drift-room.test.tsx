@@ -21,7 +21,7 @@ const sheet: DriftedSheet = {
   was: "holds",
   now: "fails",
   because: null,
-  first: { asks: "Drive strength", now: "fails" },
+  first: { asks: "Actuator torque", now: "fails" },
   acknowledged: null,
 };
 const basis = (version: number) => ({ catalogueRevision: 1, houseRuleVersion: version, engine: "0.6.0" });
@@ -52,7 +52,7 @@ const told: Drift = {
 const strength = (verdict: string, value: number) => ({
   rule: "drive/strength",
   station: "drive",
-  asks: "Drive strength",
+  asks: "Actuator torque",
   source: "",
   uses: [],
   kind: "measured",
@@ -81,7 +81,7 @@ const beside = {
     {
       rule: "drive/strength",
       station: "drive",
-      asks: "Drive strength",
+      asks: "Actuator torque",
       was: strength("holds", 90),
       now: strength("fails", 110),
     },

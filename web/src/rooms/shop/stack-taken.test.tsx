@@ -79,7 +79,7 @@ describe("a chain and what jobs measured of it", () => {
         events: [
           read("seat thickness", 9.9, "2026-11-02T08:00:00Z"),
           read("centre to face", 30.25, "2026-11-02T08:05:00Z"),
-          read("load on the seat", 900, "2026-11-02T08:06:00Z"),
+          read("seat load", 900, "2026-11-02T08:06:00Z"),
         ],
       },
     });
@@ -118,7 +118,7 @@ describe("a chain and what jobs measured of it", () => {
       "/jobs/a": {
         ...row("a"),
         events: [
-          read("load on the seat", 900, "2026-11-02T08:06:00Z"),
+          read("seat load", 900, "2026-11-02T08:06:00Z"),
           {
             ...read("seat thickness", 9, "2026-11-02T08:07:00Z"),
             said: { kind: "reading", step: "Look at the seat.", what: "seat thickness", value: 9 },

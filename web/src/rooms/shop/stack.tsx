@@ -15,7 +15,7 @@ const chance = (p: number) => (p > 0 && p < 0.001 ? "below 0.1 %" : `${(100 * p)
 
 const correction = ({ name, byMm, because }: Correction, mm: (value: number) => string) =>
   `${name}: ${mm(Math.abs(Number(byMm.toPrecision(3))))} ${byMm > 0 ? "more" : "less"}, ${
-    because === "outside its limits" ? "it lies outside its limits" : "that brings the load to its middle"
+    because === "outside limits" ? "outside its limits" : "gives the mean load"
   }`;
 
 function Outcome({ of, units }: { of: StackAssessment; units: Reading }) {

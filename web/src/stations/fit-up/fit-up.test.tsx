@@ -36,7 +36,7 @@ describe("the drive on the valve", () => {
   it("names what gives first, once", () => {
     const { view } = atTheBench("XV-3052");
     render(<StackPicture detail={view.inHand!} />);
-    expect(screen.getAllByText("gives first")).toHaveLength(1);
+    expect(screen.getAllByText("weakest part")).toHaveLength(1);
     expect(screen.getByText(/over a bracket and a coupling/)).toBeTruthy();
   });
   it("measures no height nobody states", () => {

@@ -1,7 +1,8 @@
 import { centredBy, gaskets, retained, retainedSeat, stemUpwards } from "./groups.ts";
 import { type AssemblyOf, joint, type Piece, piece } from "./model.ts";
 
-const offLine = "The disc may swing by its own weight: hold it before its shaft is drawn.";
+const offLine =
+  "The disc can swing under its own weight and crush fingers. Support the disc before you withdraw the shaft.";
 
 /** Concentric disc in a rubber lining. */
 export const concentricAssembly: AssemblyOf = () => ({
@@ -12,7 +13,7 @@ export const concentricAssembly: AssemblyOf = () => ({
     piece("stem", "shaft", "stem", {
       heldBy: ["pins"],
       caution: offLine,
-      oriented: "its line stands along the disc",
+      oriented: "indicator line parallel to the disc",
     }),
     piece("disc", "disc", "closing member", { heldBy: ["stem"], out: "along the bore", at: "open" }),
     piece("lining", "lining", "seat", { heldBy: ["disc", "stem"], out: "along the bore" }),
@@ -22,7 +23,7 @@ export const concentricAssembly: AssemblyOf = () => ({
     joint("stem", "along the shaft", ["cavity", "outside"], ["lining", "shaft-ring"]),
     joint("flange", "line flange", ["cavity", "outside"], ["lining"]),
     joint("seat", "disc edge", ["upstream", "downstream"], ["lining"]),
-    joint("open", "the body stands open to the line", ["cavity", "downstream"], ["disc"]),
+    joint("open", "the body is open to the line", ["cavity", "downstream"], ["disc"]),
   ],
   reseat: null,
   sealed: null,
@@ -49,7 +50,7 @@ const offset = (seatPieces: readonly Piece[]) => {
         heldBy: ["stem", "retainer"],
         out: "along the bore",
         at: "open",
-        oriented: "its shaft away from the seat",
+        oriented: "shaft side away from the seat",
       }),
       piece("bearings", "bearings", "bearing", { count: 2, heldBy: ["disc"] }),
     ],
@@ -58,7 +59,7 @@ const offset = (seatPieces: readonly Piece[]) => {
       joint("seat", "between seat and disc", ["upstream", "downstream"], ["seat"]),
       joint("back", "behind the seat", ["upstream", "downstream"], ["seat-ring"]),
       joint("cover", "lower shaft cover", ["cavity", "outside"], ["gasket"], 1),
-      joint("open", "the body stands open to the line", ["cavity", "downstream"], ["disc"]),
+      joint("open", "the body is open to the line", ["cavity", "downstream"], ["disc"]),
     ],
     sealed: null,
   } as const;
@@ -72,7 +73,7 @@ export const doubleOffsetAssembly: AssemblyOf = () => ({
       retainer: "retainer ring",
       seat: "seat ring",
       gasket: "seat gasket",
-      oriented: "its lip to the disc",
+      oriented: "lip towards the disc",
       centring: [centredBy("disc")],
     }),
   ),
@@ -87,15 +88,15 @@ export const tripleOffsetAssembly: AssemblyOf = () => ({
       retainer: "retaining ring",
       seat: "seal ring of the disc",
       gasket: "ring gasket",
-      oriented: "its mark to the mark on the disc: the cone is tilted",
+      oriented: "align its mark with the mark on the disc, because the cone is tilted",
       screwsAt: "open",
       centring: [
         {
-          does: "Look at the seat in the body: it stays, and a new ring on a scored seat is soon as bad as the old one.",
+          does: "Inspect the seat in the body. It stays in place. A scored seat damages a new ring quickly.",
           at: null,
         },
         {
-          does: "Enter the retaining ring's screws by hand only, and shut the disc by its closing torque: the ring finds its cone before it is held.",
+          does: "Start the retaining ring screws by hand only. Close the disc with its closing torque so that the ring centres itself. Then tighten the screws.",
           at: "shut",
         },
       ],

@@ -14,7 +14,7 @@ export interface Fitted {
 
 const along = "along the bore";
 const behindMetal = [
-  piece("near-back", "back seal of the seat on the side that opens", "seal", {
+  piece("near-back", "back seal of the seat on the end-piece side", "seal", {
     heldBy: ["near-seat"],
     out: along,
   }),
@@ -39,10 +39,10 @@ const metalSeated = (assembly: Assembly): Assembly => ({
 /** Vent and drain of a cavity. */
 export const ventAndDrain = piece("vent", "vent and drain fittings", "fitting", {
   count: 2,
-  caution: "What is in the cavity comes out of them: vent and drain before anything else.",
+  caution: "The cavity contents come out here. Vent and drain the cavity before any other work.",
   words: {
-    off: "Take the vent out above, then the drain below.",
-    on: "Put vent and drain back in.",
+    off: "Remove the vent fitting at the top, then the drain fitting at the bottom.",
+    on: "Refit the vent and drain fittings.",
   },
 });
 

@@ -15,10 +15,10 @@ function floating(
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
       ...closing,
-      piece("near-seat", `${seat} on the side that opens`, "seat", {
+      piece("near-seat", `${seat} on the end-piece side`, "seat", {
         heldBy: [lets],
         out: "along the bore",
-        oriented: "its face to the ball",
+        oriented: "face towards the ball",
       }),
       ...fillersOf(cavity, [lets, "near-seat"]),
       piece("ball", "ball", "closing member", {
@@ -30,7 +30,7 @@ function floating(
       piece("far-seat", `${seat} in the body`, "seat", {
         heldBy: ["ball"],
         out: "along the bore",
-        oriented: "its face to the ball",
+        oriented: "face towards the ball",
       }),
       ...stem.pieces,
     ],
@@ -81,8 +81,8 @@ export const floatingOnePieceAssembly: AssemblyOf = (cavity) =>
       piece("insert", "screwed insert", "shell", {
         out: "along the bore",
         words: {
-          off: "Measure how far the screwed insert stands in, mark it, then screw it out evenly.",
-          on: "Screw the insert in to its mark: it presses the seats, and the maker's figure stands before the mark.",
+          off: "Measure how deep the screwed insert sits and mark its position. Then unscrew it evenly.",
+          on: "Screw the insert in to its mark. The insert loads the seats. If the maker states a depth or torque, use it instead of the mark.",
         },
       }),
       piece("gasket", "insert seal", "seal", { heldBy: ["insert"], out: "along the bore", ofSet: gaskets }),

@@ -9,9 +9,11 @@ export const gaskets = ["body gasket"];
 export const seatRings = ["stem and seat rings", "stem and seat lips", "seat rings"];
 export const fireRings = ["seat fire rings"];
 
-const ejects = "A gland may eject under pressure: stand aside, and never back it out under pressure.";
+const ejects =
+  "The gland can eject under pressure and kill. Stand to one side. Never loosen the gland under pressure.";
 /** Said of whatever a spring stands behind. */
-export const sprung = "Springs stand behind it: let them out slowly, and keep fingers clear.";
+export const sprung =
+  "Springs are compressed behind this part. They can eject and injure. Release them slowly and keep fingers clear.";
 
 interface Stem {
   readonly pieces: readonly Piece[];
@@ -27,8 +29,8 @@ const contacts = piece("contact-springs", "anti-static contacts", "spring", {
   count: 2,
   heldBy: ["stem"],
   words: {
-    off: "Take the 2 anti-static contacts out of the stem.",
-    on: "Put the 2 anti-static contacts back into the stem: each springs back when it is pressed.",
+    off: "Remove the 2 anti-static contacts from the stem.",
+    on: "Refit the 2 anti-static contacts in the stem. Check that each springs back when pressed.",
   },
 });
 
@@ -45,7 +47,7 @@ export const stemFromInside = (member: string, name = "stem"): Stem => ({
     piece("stem", name, "stem", {
       heldBy: [member, "packing"],
       out: "inward",
-      oriented: "its line or flat stands along the bore while the valve is open",
+      oriented: "indicator line or flat parallel to the bore when the valve is open",
     }),
     contacts,
     piece("thrust-washer", "thrust washer", "seal", { heldBy: ["stem"], out: "inward" }),
@@ -70,7 +72,7 @@ export const stemUpwards = (heldBy: readonly string[], name = "shaft"): Stem => 
     ...gland,
     piece("stem", name, "stem", {
       heldBy: ["packing", ...heldBy],
-      oriented: "its line stands along the closing member",
+      oriented: "indicator line parallel to the closing member",
     }),
     piece("thrust-washer", "thrust bearing", "bearing", { heldBy: ["stem"] }),
     piece("packing", "packing", "seal", {
@@ -98,7 +100,7 @@ export const stemInBushing = (
     piece("stem", "stem", "stem", {
       heldBy: ["bushing", ...(member ? [member] : [])],
       out: member ? "inward" : "up",
-      oriented: "its line stands along the bore while the valve is open",
+      oriented: "indicator line parallel to the bore when the valve is open",
     }),
     contacts,
     piece("stem-rings", "stem rings", "seal", { count: 2, heldBy: ["stem"], ofSet: stemRings }),
@@ -110,7 +112,8 @@ export const stemInBushing = (
       oriented: "lips towards the pressure",
     }),
     piece("stem-sealant", "stem sealant fitting", "fitting", {
-      caution: "A sealant fitting may eject: never back it out under pressure, only its cap.",
+      caution:
+        "A sealant fitting can eject under pressure and kill. Remove only its cap. Never loosen the fitting under pressure.",
     }),
   ],
   joints: [
@@ -166,7 +169,7 @@ export const retainedSeat = (of: {
 
 /** A seat that the closing member centres, its retainer in and its screws still loose. */
 export const centredBy = (member: string): Centring => ({
-  does: `Enter the retainer's screws by hand only, and turn the ${member} shut on the seat: that centres it.`,
+  does: `Start the retainer screws by hand only. Close the ${member} against the seat to centre the seat.`,
   at: "shut",
 });
 
@@ -186,8 +189,8 @@ export const fillersOf = (cavity: CavityId, heldBy: readonly string[]): Piece[] 
     : [];
 
 const balls: Partial<Record<CavityId, string>> = {
-  "upstream hole": "the hole in its face looks upstream while it is shut",
-  "slot hole": "the hole from its slot opens into the bore",
+  "upstream hole": "hole in the ball face points upstream when the valve is closed",
+  "slot hole": "hole in the stem slot opens into the bore",
 };
 
 /** How a ball goes back, where its arrangement drills it. */

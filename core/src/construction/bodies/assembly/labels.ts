@@ -22,7 +22,7 @@ export interface LabelledPart {
 export function labelled(parts: readonly BodyPart[], { pieces }: Pick<Assembly, "pieces">): LabelledPart[] {
   return parts.map(({ id, name, shows = [id], does }) => {
     const shown = shows.flatMap((one): Piece[] => pieces.filter((piece) => piece.id === one));
-    if (shown.length === 0) throw new Error(`${id} is drawn and is no piece of the valve`);
+    if (shown.length === 0) throw new Error(`${id} is drawn but is not a part of the valve`);
     return { id, name: name ?? shown[0]!.name, does, pieces: shown.map((piece) => piece.id) };
   });
 }

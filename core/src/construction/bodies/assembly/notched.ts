@@ -2,7 +2,7 @@ import { centredBy, gaskets, retained, retainedSeat, stemFromInside, stemUpwards
 import { type AssemblyOf, joint, piece } from "./model.ts";
 
 const snug =
-  "Draw the 4 retainer screws just tight, no further: the line's flanges press the seat home, so there are no shims and no feeler gauge.";
+  "Tighten the 4 retainer screws until just tight, no further. The line flanges press the seat into place. Do not use shims or a feeler gauge.";
 
 /** Segment on two shafts: the seat under a retainer, the shaft pinned. */
 export const segmentAssembly: AssemblyOf = () => {
@@ -15,7 +15,7 @@ export const segmentAssembly: AssemblyOf = () => {
         retainer: "seat retainer",
         seat: "seat",
         gasket: "seat gasket",
-        oriented: "its face to the segment",
+        oriented: "face towards the segment",
         seatAt: "open",
         centring: [centredBy("segment")],
         tightened: snug,
@@ -35,7 +35,7 @@ export const segmentAssembly: AssemblyOf = () => {
         heldBy: ["seat", "stem", "lower-shaft"],
         out: "along the bore",
         at: "open",
-        oriented: "its notch to the inlet",
+        oriented: "notch towards the inlet",
       }),
       piece("bearings", "bearings", "bearing", { count: 2, heldBy: ["segment"] }),
     ],
@@ -44,7 +44,7 @@ export const segmentAssembly: AssemblyOf = () => {
       joint("seat", "between seat and segment", ["upstream", "downstream"], ["seat"]),
       joint("back", "behind the seat", ["upstream", "downstream"], ["seat-ring"]),
       joint("cover", "lower shaft cover", ["cavity", "outside"], ["gasket"], 1),
-      joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["segment"]),
+      joint("open", "the body behind it is open to the line", ["cavity", "downstream"], ["segment"]),
     ],
     reseat: { pieces: retained, instead: [] },
     sealed: null,
@@ -62,7 +62,7 @@ export const vPortAssembly: AssemblyOf = () => {
         retainer: "seat retainer",
         seat: "seat",
         gasket: "seat gasket",
-        oriented: "its face to the ball",
+        oriented: "face towards the ball",
         centring: [centredBy("ball")],
         tightened: snug,
       }),
@@ -73,7 +73,7 @@ export const vPortAssembly: AssemblyOf = () => {
         heldBy: ["end", "seat"],
         out: "along the bore",
         at: "shut",
-        oriented: "its notch to the seat",
+        oriented: "notch towards the seat",
       }),
       ...stem.pieces,
     ],
@@ -82,7 +82,7 @@ export const vPortAssembly: AssemblyOf = () => {
       joint("body", "body joint", ["cavity", "outside"], ["gasket"], 1),
       joint("seat", "between seat and ball", ["upstream", "downstream"], ["seat"]),
       joint("back", "behind the seat", ["upstream", "downstream"], ["seat-ring"]),
-      joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["ball"]),
+      joint("open", "the body behind it is open to the line", ["cavity", "downstream"], ["ball"]),
     ],
     reseat: { pieces: retained, instead: [] },
     sealed: null,

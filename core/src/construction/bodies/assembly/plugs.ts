@@ -18,9 +18,9 @@ export const sleevedAssembly: AssemblyOf = () => ({
     piece("plug", "taper plug", "closing member", {
       heldBy: ["diaphragm"],
       at: "open",
-      oriented: "its line stands along its port",
+      oriented: "indicator line parallel to the port",
     }),
-    piece("sleeve", "sleeve", "seat", { heldBy: ["plug"], oriented: "its windows to the ports" }),
+    piece("sleeve", "sleeve", "seat", { heldBy: ["plug"], oriented: "windows aligned with the ports" }),
   ],
   joints: [
     joint("stem", "along the plug’s stem", ["cavity", "outside"], ["diaphragm", "packing"]),
@@ -38,7 +38,8 @@ export const lubricatedAssembly: AssemblyOf = () => ({
     piece("body", "body", "shell", { out: "stays" }),
     piece("gland-nuts", "gland nuts", "bolting", {
       count: 2,
-      caution: "A gland may eject under pressure: stand aside, and never back it out under pressure.",
+      caution:
+        "The gland can eject under pressure and kill. Stand to one side. Never loosen the gland under pressure.",
     }),
     piece("gland", "gland", "gland", { heldBy: ["gland-nuts"] }),
     piece("packing", "packing", "seal", {
@@ -46,7 +47,8 @@ export const lubricatedAssembly: AssemblyOf = () => ({
       ofSet: ["packing", "inner packing", "outer packing"],
     }),
     piece("fitting", "sealant fitting and checks", "fitting", {
-      caution: "Sealant stands under its own pressure: never back the fitting out, only its cap.",
+      caution:
+        "The sealant is under pressure and can inject into skin. Remove only the cap. Never loosen the fitting.",
     }),
     piece("adjuster", "plug adjuster", "bolting", { out: "down" }),
     piece("cover-bolts", "cover bolts", "bolting", { count: 6, heldBy: ["adjuster"], out: "down" }),
@@ -55,15 +57,15 @@ export const lubricatedAssembly: AssemblyOf = () => ({
     piece("plug", "taper plug", "closing member", {
       heldBy: ["cover", "gland", "fitting"],
       out: "down",
-      oriented: "its wide end down, its line along its port",
+      oriented: "wide end down, indicator line parallel to the port",
     }),
     piece("sealant", "sealant", "seat", {
       heldBy: ["plug"],
       out: "down",
       alwaysNew: true,
       words: {
-        off: "Scrape the old sealant out of every groove and port, and flush their passages.",
-        on: "Fill grooves and passages with new sealant that the fluid does not dissolve.",
+        off: "Remove the old sealant from every groove and port. Flush the passages.",
+        on: "Fill grooves and passages with new sealant that is resistant to the fluid.",
       },
     }),
   ],
@@ -77,7 +79,7 @@ export const lubricatedAssembly: AssemblyOf = () => ({
   reseat: {
     pieces: [],
     instead: [
-      "Nothing comes off: push fresh sealant in through the fitting while the plug is turned a little to and fro, until the pressure rises sharply.",
+      "Do not remove any part. Inject new sealant through the fitting while you turn the plug slightly back and forth. Stop when the sealant pressure rises sharply.",
     ],
   },
   sealed: null,
@@ -98,16 +100,16 @@ export const eccentricAssembly: AssemblyOf = () => {
       piece("plug", "half plug", "closing member", {
         heldBy: ["bonnet"],
         at: "open",
-        oriented: "its face to the seat",
+        oriented: "face towards the seat",
       }),
       piece("bearings", "bearings", "bearing", { count: 2, heldBy: ["plug"] }),
-      piece("seat", "seat", "seat", { heldBy: ["plug"], oriented: "its face to the plug" }),
+      piece("seat", "seat", "seat", { heldBy: ["plug"], oriented: "face towards the plug" }),
     ],
     joints: [
       stem.joint,
       joint("bonnet", "bonnet joint", ["cavity", "outside"], ["gasket"], 1),
       joint("seat", "between seat and plug", ["upstream", "downstream"], ["seat"]),
-      joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["plug"]),
+      joint("open", "the body behind it is open to the line", ["cavity", "downstream"], ["plug"]),
     ],
     reseat: null,
     sealed: null,

@@ -15,7 +15,7 @@ export function stripOrder({ pieces }: Assembly, wanted?: readonly string[]): Pi
   const needed = new Set<string>();
   const need = (id: string): void => {
     const piece = byId.get(id);
-    if (piece === undefined) throw new RangeError(`Nothing of that name holds a piece: ${id}.`);
+    if (piece === undefined) throw new RangeError(`No part named ${id} exists that could hold another part.`);
     if (needed.has(id) || piece.out === "stays") return;
     needed.add(id);
     for (const holder of piece.heldBy) need(holder);
@@ -28,7 +28,7 @@ export function stripOrder({ pieces }: Assembly, wanted?: readonly string[]): Pi
       ({ id, heldBy }) =>
         needed.has(id) && !off.has(id) && heldBy.every((holder) => off.has(holder) || !needed.has(holder)),
     );
-    if (next === undefined) throw new RangeError("Pieces hold each other: none can come off first.");
+    if (next === undefined) throw new RangeError("The parts hold each other: no part can be removed first.");
     order.push(next);
     off.add(next.id);
   }

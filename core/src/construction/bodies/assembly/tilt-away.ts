@@ -11,7 +11,8 @@ export const tiltAwayAssembly: AssemblyOf = () => {
       piece("bonnet", "bonnet", "shell", {
         heldBy: ["bonnet-bolts"],
         at: "open",
-        caution: "Lift bonnet and stem together: the core hangs on the stem's cam until it is free.",
+        caution:
+          "Lift the bonnet and stem together. The core hangs on the stem cam until it is free. Keep hands out from under it.",
       }),
       piece("gasket", "bonnet gasket", "seal", { heldBy: ["bonnet"], ofSet: gaskets }),
       piece("guide-pin", "guide pin", "retainer", { heldBy: ["bonnet"] }),
@@ -19,16 +20,16 @@ export const tiltAwayAssembly: AssemblyOf = () => {
       piece("core", "tilting core", "closing member", {
         heldBy: ["bonnet", "stem"],
         at: "open",
-        oriented: "its hard face to the seat",
+        oriented: "hard face towards the seat",
       }),
       piece("pivot", "lower pivot", "bearing", { heldBy: ["core"] }),
-      piece("seat", "seat ring", "seat", { heldBy: ["core"], out: "up", oriented: "its cone to the core" }),
+      piece("seat", "seat ring", "seat", { heldBy: ["core"], out: "up", oriented: "cone towards the core" }),
     ],
     joints: [
       stem.joint,
       joint("bonnet", "bonnet joint", ["cavity", "outside"], ["gasket"], 1),
       joint("seat", "between seat and ball", ["upstream", "downstream"], ["seat"]),
-      joint("open", "the body stands open to the line behind it", ["cavity", "downstream"], ["core"]),
+      joint("open", "the body behind it is open to the line", ["cavity", "downstream"], ["core"]),
     ],
     reseat: { pieces: ["seat"], instead: [] },
     sealed: null,

@@ -13,7 +13,7 @@ const arrangement: Partial<Record<CavityId, readonly [upstream: string, downstre
 function seatAssembly(side: "upstream" | "downstream", name: string, heldBy: readonly string[]): Piece[] {
   const [id, out] = [`${side}-seat`, "along the bore"] as const;
   return [
-    piece(id, `${side} ${name}`, "seat", { heldBy, out, oriented: "its face to the ball", caution: sprung }),
+    piece(id, `${side} ${name}`, "seat", { heldBy, out, oriented: "face towards the ball", caution: sprung }),
     piece(`${side}-springs`, `${side} seat springs`, "spring", { count: 12, heldBy: [id], out }),
     piece(`${side}-rings`, `${side} seat ring seals`, "seal", { heldBy: [id], out, ofSet: seatRings }),
     piece(`${side}-fire`, `${side} seat fire ring`, "seal", { heldBy: [id], out, ofSet: fireRings }),
@@ -24,7 +24,8 @@ const fittings = [
   ventAndDrain,
   piece("seat-sealant", "seat sealant fittings", "fitting", {
     count: 4,
-    caution: "A sealant fitting may eject: never back it out under pressure, only its cap.",
+    caution:
+      "A sealant fitting can eject under pressure and kill. Remove only its cap. Never loosen the fitting under pressure.",
   }),
 ];
 
@@ -76,7 +77,7 @@ export const trunnionSideEntryAssembly: AssemblyOf = (cavity) => {
       piece("trunnion", "lower trunnion", "bearing", {
         heldBy: ["trunnion-bolts"],
         out: "down",
-        oriented: "its mark to the mark on the body",
+        oriented: "align its mark with the mark on the body",
       }),
       piece("trunnion-gasket", "trunnion gasket", "seal", { heldBy: ["trunnion"], out: "down" }),
       piece("ball", "ball", "closing member", {
@@ -117,15 +118,15 @@ export const trunnionTopEntryAssembly: AssemblyOf = (cavity) => {
         heldBy: held,
         caution: sprung,
         words: {
-          off: "Draw both seats back from the ball with the seat tool, and hold them there.",
-          on: "Let both seats forward onto the ball, evenly, and take the seat tool out.",
+          off: "Retract both seats from the ball with the seat tool and hold them there.",
+          on: "Release both seats evenly onto the ball. Remove the seat tool.",
         },
       }),
       piece("ball", "ball", "closing member", {
         heldBy: [...held, "seat-tool"],
         at: "open",
         before: [
-          { does: "Draw both seats back with the seat tool: the ball goes in between them.", at: null },
+          { does: "Retract both seats with the seat tool so that the ball fits between them.", at: null },
         ],
       }),
       piece("bearings", "bearings", "bearing", { count: 2, heldBy: ["ball"] }),
@@ -163,6 +164,6 @@ export const trunnionWeldedAssembly: AssemblyOf = (cavity) => {
     ],
     joints: [...stem.joints, ...seatJoints],
     reseat: null,
-    sealed: "The body is welded: stem, packing, fittings and drive come off, ball and seats do not.",
+    sealed: "The body is welded. Stem, packing, fittings and actuator can be removed. Ball and seats cannot.",
   };
 };

@@ -5,19 +5,19 @@ import { rule } from "../rule.ts";
 
 export const ballStops = rule({
   id: "body/ball-stops",
-  asks: "Ball kept in place after fire",
-  source: "Once a soft seat has burnt, ribs or stops keep the ball on its metal lip",
+  asks: "Ball retention after fire",
+  source: "After a soft seat has burnt, ribs or stops keep the ball on its metal lip",
   inputs: ["fire-safe", "fire case", "seat", "product line's stops"],
   hangsOn: ["seat"],
   unraised: noFire,
   examine: ({ valve }) => {
     if (valve.construction.support !== "floating" || valve.seat.material.kind === "metal")
-      return notAsked("The closing member does not rest on a seat that burns.");
+      return notAsked("The closing member does not rest on a combustible seat.");
     return fits(
       valve.line.ballStops,
       {
-        holds: "Stops keep the ball in place once a seat has burnt.",
-        fails: "Once a seat has burnt the ball drops; look at the fire test's position.",
+        holds: "Stops hold the ball in place after a seat has burnt.",
+        fails: "The ball drops after a seat has burnt. Check the valve position in the fire test report.",
       },
       {
         value: "wanted",

@@ -5,11 +5,11 @@ import { rule } from "../rule.ts";
 export const barriers = rule({
   id: "body/barriers",
   asks: "Block and bleed",
-  source: "Each seat holds its own side while the cavity is bled (API 6D)",
+  source: "Both seats must hold at the same time while the cavity is bled (API 6D)",
   inputs: ["function", "cavity arrangement", "vent and drain"],
   hangsOn: ["line", "cavity"],
   unraised: (duty) =>
-    !duty.function.has("double block and bleed") ? "Block and bleed is not asked for." : null,
+    !duty.function.has("double block and bleed") ? "The duty does not ask for block and bleed." : null,
   examine: ({ valve, duty }) => {
     const { cavity, line } = valve;
     const uses = [
@@ -17,19 +17,19 @@ export const barriers = rule({
       used("cavity arrangement", cavity.name, "catalogue"),
       used("vent and drain", line.ventAndDrain ? "fitted" : "none", "catalogue"),
     ];
-    const seen = { value: "each seat its side", limit: cavity.blockAndBleed ? "yes" : "no", uses };
+    const seen = { value: "each seat holds its own side", limit: cavity.blockAndBleed ? "yes" : "no", uses };
     if (!cavity.blockAndBleed)
-      return plain("fails", "Only one seat holds at a time; the cavity cannot be bled in service.", {
+      return plain("fails", "Only one seat holds at a time, so the cavity cannot be bled in service.", {
         ...seen,
-        remedy: "A trunnion-mounted ball with two spring seats.",
+        remedy: "Use a trunnion-mounted ball with two spring-loaded seats.",
       });
     return fits(
       line.ventAndDrain,
       {
-        holds: "Both seats hold line pressure against a bled cavity.",
-        fails: "The seats would hold, but there is no fitting to bleed the cavity by.",
+        holds: "Both seats hold line pressure while the cavity is bled.",
+        fails: "Both seats hold, but the body has no fitting to bleed the cavity.",
       },
-      { ...seen, remedy: "A line with vent and drain." },
+      { ...seen, remedy: "Use a product line with vent and drain fittings." },
     );
   },
 });

@@ -5,8 +5,8 @@ import { worstPressure } from "../worst.ts";
 
 export const blowOutProofStem = rule({
   id: "body/blow-out-proof-stem",
-  asks: "Stem cannot blow out",
-  source: "The stem is shouldered and put in from inside (ASME B16.34, API 608)",
+  asks: "Blow-out-proof stem",
+  source: "The stem must have a shoulder and be fitted from inside the body (ASME B16.34, API 608)",
   inputs: ["pressure", "stem design"],
   hangsOn: ["line"],
   unraised: (duty) => ((worstPressure(duty) ?? 0) <= 0 ? "No pressure is stated." : null),
@@ -15,16 +15,16 @@ export const blowOutProofStem = rule({
     return fits(
       valve.line.blowOutProofStem,
       {
-        holds: "The stem is shouldered inside the body.",
-        fails: "With the gland off, pressure may throw the stem out.",
+        holds: "The stem has a shoulder inside the body.",
+        fails: "With the gland removed, pressure can eject the stem and kill.",
       },
       {
         value: "wanted",
         limit: valve.line.blowOutProofStem ? "shouldered" : "not stated",
-        remedy: "A line with the stem put in from inside.",
+        remedy: "Use a product line with the stem fitted from inside.",
         uses: [
           used("highest pressure", pressure, "entered", "bar g"),
-          used("stem", valve.line.blowOutProofStem ? "put in from inside" : "not stated", "catalogue"),
+          used("stem", valve.line.blowOutProofStem ? "fitted from inside" : "not stated", "catalogue"),
         ],
       },
     );

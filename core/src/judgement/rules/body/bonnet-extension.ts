@@ -6,8 +6,8 @@ import { coldestOf, hottest } from "../worst.ts";
 
 export const bonnetExtension = rule({
   id: "body/bonnet-extension",
-  asks: "Stem clear of cold and heat",
-  source: "Extended bonnet in cold service (ISO 28921-1, BS 6364), stand-off in heat (house rule)",
+  asks: "Stem extension for cold and heat",
+  source: "Extended bonnet for cold service (ISO 28921-1, BS 6364), stand-off bracket for heat (house rule)",
   inputs: ["temperature", "stem extension", "house rule: extended bonnet, stand-off"],
   hangsOn: ["line"],
   tight: "mild",
@@ -16,7 +16,7 @@ export const bonnetExtension = rule({
     const hot = hottest(duty);
     if (cold === null || hot === null) return null;
     return cold.temperatureC! >= house.extendedBelowC && hot.temperatureC! <= house.standOffAboveC
-      ? "Neither cold nor hot enough."
+      ? "The temperature needs no stem extension."
       : null;
   },
   examine: ({ valve, duty, house }) => {
@@ -24,7 +24,7 @@ export const bonnetExtension = rule({
     // Cold that stays counts before colder cold that passes.
     const stays = coldestOf(duty.cases.filter((c) => !isPassing(c.kind)));
     const cold = stays !== null && stays.temperatureC! < house.extendedBelowC ? stays : coldestOf(duty.cases);
-    if (cold === null || hot === null) return cannotTell("a temperature");
+    if (cold === null || hot === null) return cannotTell("temperature");
     const offered = valve.line.stemExtension;
     const tooCold = cold.temperatureC! < house.extendedBelowC;
     const at = tooCold ? cold : hot;
@@ -37,26 +37,26 @@ export const bonnetExtension = rule({
       caseName: at.name,
       decides: offered ? "extended" : null,
       remedy: tooCold
-        ? "A line with an extended bonnet."
-        : "A stand-off bracket, or a line with an extended stem.",
+        ? "Use a product line with an extended bonnet."
+        : "Use a stand-off bracket, or a product line with an extended stem.",
       uses: [...temperatureOf(at), used("stem extension", offered ? "offered" : "none", "catalogue")],
     };
     if (offered)
       return plain(
         "holds",
         tooCold
-          ? "An extended bonnet keeps the packing out of the frost: order it."
-          : "An extended stem keeps the heat off the packing: order it.",
+          ? "Order the extended bonnet. It keeps the packing free of ice."
+          : "Order the extended stem. It keeps the packing cool.",
         seen,
       );
     if (!tooCold)
-      return plain(
-        "tight",
-        "Hot at the packing and the drive: mount the drive on a stand-off bracket.",
-        seen,
-      );
+      return plain("tight", "Packing and actuator get hot. Mount the actuator on a stand-off bracket.", seen);
     return isPassing(cold.kind)
-      ? plain("tight", "The stem freezes while it passes: do not move it until it has warmed.", seen)
-      : plain("fails", "Packing and stem freeze: no extended bonnet is offered.", seen);
+      ? plain(
+          "tight",
+          "The stem freezes while the valve is cold. Do not operate the valve until it has warmed up.",
+          seen,
+        )
+      : plain("fails", "The product line offers no extended bonnet: packing and stem freeze.", seen);
   },
 });

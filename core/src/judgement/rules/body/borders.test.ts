@@ -286,7 +286,7 @@ describe("disc clash", () => {
     expect(wafer(72).value).toBeCloseTo(72, 9);
     expect(wafer(null)).toMatchObject({
       verdict: "cannot tell",
-      missing: "the pipe's bore, lining included",
+      missing: "pipe bore including lining",
     });
     expect(wafer(71.9).verdict).toBe("fails");
     expect(wafer(72).verdict).toBe("tight");

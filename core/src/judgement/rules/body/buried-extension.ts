@@ -4,11 +4,11 @@ import { rule } from "../rule.ts";
 
 export const buriedExtension = rule({
   id: "body/buried-extension",
-  asks: "Extension of a buried valve",
-  source: "A buried stem is extended, with vent, drain and sealant piped up",
+  asks: "Stem extension of a buried valve",
+  source: "A buried valve needs an extended stem, with vent, drain and sealant lines to above ground",
   inputs: ["installation", "stem extension", "vent and drain"],
   hangsOn: ["line"],
-  unraised: (duty) => (duty.installation !== "buried" ? "Not buried." : null),
+  unraised: (duty) => (duty.installation !== "buried" ? "The valve is not buried." : null),
   examine: ({ valve, duty }) => {
     const { stemExtension, ventAndDrain, seatSealant } = valve.line;
     const seen = {
@@ -22,12 +22,12 @@ export const buriedExtension = rule({
       ],
     };
     if (!stemExtension)
-      return plain("fails", "No extension brings the stem above ground.", {
+      return plain("fails", "The product line offers no stem extension to above ground.", {
         ...seen,
-        remedy: "A line with an extended stem.",
+        remedy: "Use a product line with an extended stem.",
       });
     return ventAndDrain && seatSealant
-      ? plain("holds", "Stem, vent, drain and sealant can be brought above ground.", seen)
-      : plain("tight", "The stem comes up, but not every fitting does.", seen);
+      ? plain("holds", "Stem, vent, drain and sealant lines reach above ground.", seen)
+      : plain("tight", "The stem reaches above ground, but not every fitting does.", seen);
   },
 });

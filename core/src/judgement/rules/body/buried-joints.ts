@@ -4,18 +4,18 @@ import { rule } from "../rule.ts";
 
 export const buriedJoints = rule({
   id: "body/buried-joints",
-  asks: "Joints below ground",
-  source: "A joint below ground cannot be tightened or watched",
+  asks: "Buried joints",
+  source: "A buried joint cannot be inspected or tightened",
   inputs: ["installation", "construction"],
   hangsOn: ["line"],
-  unraised: (duty) => (duty.installation !== "buried" ? "Not buried." : null),
+  unraised: (duty) => (duty.installation !== "buried" ? "The valve is not buried." : null),
   examine: ({ valve, duty }) => {
     const joints = valve.construction.bodyJoints;
     return fits(
       joints === 0,
       {
-        holds: "No body joint below ground.",
-        fails: "A body joint below ground can be neither watched nor tightened.",
+        holds: "The body has no buried joint.",
+        fails: "Buried body joints cannot be inspected or tightened.",
       },
       {
         value: joints,

@@ -9,24 +9,25 @@ const coldestCase = ({ cases }: SettledDuty) => coldestOf(cases);
 
 export const cavityDrain = rule({
   id: "body/cavity-drain",
-  asks: "Test water left in the cavity",
-  source: "Water from the test freezes in a cavity that cannot be drained",
+  asks: "Test water in the cavity",
+  source: "Test water freezes in a cavity without a drain",
   inputs: ["temperature", "vent and drain"],
   hangsOn: ["line"],
   tight: "mild",
   unraised: (duty) => {
     const cold = coldestCase(duty);
-    return cold !== null && cold.temperatureC! > 0 ? "Never below freezing." : null;
+    return cold !== null && cold.temperatureC! > 0 ? "The temperature is never below freezing." : null;
   },
   examine: ({ valve, duty }) => {
-    if (!valve.construction.holdsCavity) return notAsked("No cavity.");
+    if (!valve.construction.holdsCavity) return notAsked("The body has no cavity.");
     const cold = coldestCase(duty);
-    if (cold === null) return cannotTell("a temperature");
+    if (cold === null) return cannotTell("temperature");
     return fits(
       valve.line.ventAndDrain,
       {
         holds: "The cavity can be drained before cold service.",
-        fails: "Test water stays in the cavity and freezes: dry it in the shop and say so on the sheet.",
+        fails:
+          "Test water stays in the cavity and freezes. Dry the cavity after the test and state this on the sheet.",
       },
       {
         value: cold.temperatureC!,

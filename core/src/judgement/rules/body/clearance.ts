@@ -5,22 +5,26 @@ import { rule } from "../rule.ts";
 /** Whether anything but control is asked of a seat that does not touch. */
 export const clearance = rule({
   id: "body/clearance",
-  asks: "Seat that does not touch",
-  source: "A seat with clearance controls: nothing rubs or jams, and it always passes some",
-  inputs: ["function", "kind of the cases", "how the seat meets the closure"],
+  asks: "Clearance seat",
+  source: "A clearance seat is for control. It does not rub or jam, and it always leaks",
+  inputs: ["function", "kind of the cases", "contact of seat and closing member"],
   hangsOn: ["seat"],
   // A case it is shut in asks it to shut, whatever else it is for.
   unraised: ({ function: asked, cases }) =>
     asked.size === 1 && asked.has("throttling") && cases.every(({ kind }) => kind !== "shut-off differential")
-      ? "Control alone is asked for."
+      ? "The duty asks for control only."
       : null,
   examine: ({ valve, duty }) => {
-    if (valve.seat.offer.execution !== "clearance") return notAsked("Its seat touches the closure.");
-    return plain("fails", "Shut, it still passes: its seat does not touch.", {
-      value: functionWords(duty),
-      limit: "control alone",
-      remedy: "A seat that touches the closure.",
-      uses: [functionUsed(duty), used("seat", "clearance", "catalogue")],
-    });
+    if (valve.seat.offer.execution !== "clearance") return notAsked("The seat touches the closing member.");
+    return plain(
+      "fails",
+      "The valve leaks when closed, because the seat does not touch the closing member.",
+      {
+        value: functionWords(duty),
+        limit: "control alone",
+        remedy: "Use a seat that touches the closing member.",
+        uses: [functionUsed(duty), used("seat", "clearance", "catalogue")],
+      },
+    );
   },
 });

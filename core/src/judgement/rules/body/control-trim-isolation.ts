@@ -8,14 +8,14 @@ const isSafety = (functions: ReadonlySet<string>) =>
 
 export const controlTrimIsolation = rule({
   id: "body/control-trim-isolation",
-  asks: "Control trim for isolation",
-  source: "The seat of a control construction sets its shut-off; isolation wants an isolation valve",
+  asks: "Control valve used for isolation",
+  source: "The seat of a control valve limits its shut-off. Isolation needs an isolation valve",
   inputs: ["function", "construction"],
   hangsOn: ["line"],
   unraised: (duty) =>
-    duty.function.has("throttling") && !isSafety(duty.function) ? "Control is asked for." : null,
+    duty.function.has("throttling") && !isSafety(duty.function) ? "The duty asks for control." : null,
   examine: ({ valve, duty }) => {
-    if (valve.construction.throttling !== "fine") return notAsked("No control trim.");
+    if (valve.construction.throttling !== "fine") return notAsked("The body is not a control valve.");
     const hard = isSafety(duty.function);
     const seen = {
       value: functionWords(duty),
@@ -23,10 +23,14 @@ export const controlTrimIsolation = rule({
       uses: [functionUsed(duty), used("construction", valve.construction.name, "catalogue")],
     };
     return hard
-      ? plain("fails", "A control construction is no safety or double isolation.", {
+      ? plain("fails", "A control valve does not give safety isolation or double isolation.", {
           ...seen,
-          remedy: "A full ball or a tight disc.",
+          remedy: "Use a full ball or a tight-closing disc.",
         })
-      : plain("tight", "It isolates, but control was not asked for and is paid for.", seen);
+      : plain(
+          "tight",
+          "The valve isolates, but the price includes control that the duty does not ask for.",
+          seen,
+        );
   },
 });

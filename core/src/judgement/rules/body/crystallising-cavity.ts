@@ -4,11 +4,11 @@ import { rule } from "../rule.ts";
 
 export const crystallisingCavity = rule({
   id: "body/crystallising-cavity",
-  asks: "Crystals in the cavity",
-  source: "What cools or dries in a cavity sets and locks the ball",
+  asks: "Crystallisation in the cavity",
+  source: "Product that cools or dries in a cavity solidifies and locks the ball",
   inputs: ["hazards of the fluid", "cavity arrangement", "jacket"],
   hangsOn: ["line", "cavity"],
-  unraised: (duty) => (!duty.hazards.has("crystallises") ? "The fluid is not stated to do so." : null),
+  unraised: (duty) => (!duty.hazards.has("crystallises") ? "The duty does not state this hazard." : null),
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {
@@ -17,11 +17,14 @@ export const crystallisingCavity = rule({
       uses: [hazardsUsed(duty), used("cavity arrangement", valve.cavity.name, "catalogue")],
     };
     if (!clear && valve.line.jacket && duty.stated.jacketC !== null)
-      return plain("tight", "The jacket keeps the cavity warm; let it fail and the ball locks.", seen);
+      return plain("tight", "The jacket keeps the cavity warm. If the jacket fails, the ball locks.", seen);
     return fits(
       clear,
-      { holds: "Nothing stays behind to set.", fails: "What stays in the cavity sets and locks the ball." },
-      { ...seen, remedy: "A steam jacket, a cavity filler or a body without cavity." },
+      {
+        holds: "No product stays in the body to solidify.",
+        fails: "Product stays in the cavity, solidifies and locks the ball.",
+      },
+      { ...seen, remedy: "Use a steam jacket, a cavity filler or a body without cavity." },
     );
   },
 });

@@ -7,11 +7,11 @@ import { rule } from "../rule.ts";
 
 export const deadEnd = rule({
   id: "body/dead-end",
-  asks: "At the end of a line",
-  source: "A wafer body is held by two flanges; a lug body by its maker's dead-end rating",
+  asks: "Dead-end service",
+  source: "A wafer body needs two flanges. A lug body needs a dead-end rating from its maker",
   inputs: ["end of line", "end connection", "dead-end rating", "pressure", "temperature"],
   hangsOn: ["size", "grade", "cavity"],
-  unraised: (duty) => (!duty.stated.deadEnd ? "Piped on both sides." : null),
+  unraised: (duty) => (!duty.stated.deadEnd ? "The valve is piped on both sides." : null),
   examine: ({ valve, duty, house }) => {
     const { line } = valve;
     const end = deadEndOf(valve, duty);
@@ -20,20 +20,23 @@ export const deadEnd = rule({
       used("ends offered", line.ends.join(", "), "catalogue"),
     ];
     if (end.held === "on its own")
-      return plain("holds", "The body is bolted or welded on its own.", { uses, value: duty.endConnection });
+      return plain("holds", "The body is bolted or welded to the line by itself.", {
+        uses,
+        value: duty.endConnection,
+      });
     if (end.held === "not at all")
-      return plain("fails", "A wafer body falls off when the far flange is taken away.", {
+      return plain("fails", "A wafer body is released when the downstream flange is removed. It can kill.", {
         uses,
         value: "end of line",
         limit: "wafer",
-        remedy: "A lug body with a dead-end rating, or a flanged one.",
+        remedy: "Use a lug body with a dead-end rating, or a flanged body.",
       });
     if (end.share === null)
-      return plain("fails", "The maker gives no dead-end rating for the lug body.", {
+      return plain("fails", "The maker states no dead-end rating for the lug body.", {
         uses,
         value: "end of line",
         limit: "not rated",
-        remedy: "A line with a dead-end rating, or a flanged body.",
+        remedy: "Use a product line with a dead-end rating, or a flanged body.",
       });
     const { share } = end;
     return overCases(duty.cases, {
@@ -51,13 +54,13 @@ export const deadEnd = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "Above what the lugs hold at the end of a line, at its temperature."
-          : "The lugs hold it at the end of a line.",
-      remedy: (verdict) => (verdict === "fails" ? "A flanged body." : null),
+          ? "The pressure exceeds the dead-end rating of the lug body at this temperature."
+          : "The pressure is within the dead-end rating of the lug body.",
+      remedy: (verdict) => (verdict === "fails" ? "Use a flanged body." : null),
       uses: (c) => [
         ...pressureAndTemperature(c),
         ...uses,
-        used("share of the rating at the end of a line", share, "catalogue"),
+        used("dead-end share of the rating", share, "catalogue"),
       ],
     });
   },

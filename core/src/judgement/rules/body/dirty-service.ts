@@ -7,12 +7,12 @@ const scrapes = 2;
 
 export const dirtyService = rule({
   id: "body/dirty-service",
-  asks: "Solids in the body",
+  asks: "Solids",
   source:
-    "Solids pack into cavities and bearings; constructions and hard scraping seats differ in what they pass",
+    "Solids pack into cavities and bearings. How much a valve tolerates depends on its construction and on hard scraper seats",
   inputs: ["solids", "construction", "seat"],
   hangsOn: ["line", "seat.material"],
-  unraised: (duty) => (duty.solidsPercent === 0 ? "No solids are stated." : null),
+  unraised: (duty) => (duty.solidsPercent === 0 ? "The duty states no solids." : null),
   examine: ({ valve, duty }) => {
     const solids = duty.solidsPercent;
     const needs = solids > 15 ? 4 : solids > 5 ? 3 : solids > 1 ? 2 : 1;
@@ -25,21 +25,21 @@ export const dirtyService = rule({
       sense: "≤" as const,
       uses: [
         stated("solids", solids, duty.stated.fluid.solidsPercent, "%"),
-        used(`${name.toLowerCase()} passes, 0 clean to 4 slurry`, alone, "catalogue"),
-        ...(scraped ? [used("with hard scraping seats", passes, "computed")] : []),
+        used(`solids tolerance of ${name.toLowerCase()}, 0 clean to 4 slurry`, alone, "catalogue"),
+        ...(scraped ? [used("with hard scraper seats", passes, "computed")] : []),
       ],
     };
     if (passes < needs)
-      return plain("fails", "Solids pack into it.", {
+      return plain("fails", "Solids pack into the body.", {
         ...seen,
-        remedy: "Hard scraper seats, a plug, a segment or a cavity-free body.",
+        remedy: "Use hard scraper seats, a plug, a segment or a cavity-free body.",
       });
-    if (passes > needs) return plain("holds", "Passes the solids.", seen);
+    if (passes > needs) return plain("holds", "The construction tolerates the solids.", seen);
     return plain(
       "tight",
       scraped
-        ? "Passes the solids with scraper seats and a flushed cavity: say both on the order."
-        : "As much solids as the construction passes: flush it.",
+        ? "The construction tolerates the solids with scraper seats and a flushed cavity. State both on the order."
+        : "The solids are at the limit of the construction. Provide flushing.",
       seen,
     );
   },

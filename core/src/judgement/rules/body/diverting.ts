@@ -4,8 +4,8 @@ import { rule } from "../rule.ts";
 
 export const diverting = rule({
   id: "body/diverting",
-  asks: "Number of ways",
-  source: "Three-way bodies divert; two-way bodies stop",
+  asks: "Number of ports",
+  source: "A three-way body diverts, a two-way body isolates",
   inputs: ["function", "construction"],
   hangsOn: ["line"],
   examine: ({ valve, duty }) => {
@@ -14,14 +14,14 @@ export const diverting = rule({
     return fits(
       ways === wanted,
       {
-        holds: "As many ways as the function asks.",
-        fails: wanted === 3 ? "Two ways cannot divert." : "A third way stands open to something.",
+        holds: "The number of ports suits the function.",
+        fails: wanted === 3 ? "A two-way body cannot divert." : "The third port of the body would be open.",
       },
       {
         value: wanted,
         limit: ways,
         sense: "is",
-        remedy: wanted === 3 ? "A three-way ball." : "A two-way body.",
+        remedy: wanted === 3 ? "Use a three-way ball." : "Use a two-way body.",
         uses: [functionUsed(duty), used("construction", valve.construction.name, "catalogue")],
       },
     );

@@ -14,7 +14,7 @@ function promiseOf({ function: functions, stated }: SettledDuty): "one way" | "b
 export const doubleIsolation = rule({
   id: "body/double-isolation",
   asks: "Double isolation",
-  source: "Seats that hold at once against pressure from one side, counted honestly (API 6D)",
+  source: "Number of seats that hold at the same time against pressure from one side (API 6D)",
   inputs: ["function", "cavity arrangement"],
   hangsOn: ["line", "cavity"],
   unraised: (duty) => (promiseOf(duty) ? null : "One barrier is enough for this function."),
@@ -25,11 +25,11 @@ export const doubleIsolation = rule({
     return fits(
       have >= 2,
       {
-        holds: "Two seats stand against pressure from the side asked.",
+        holds: "Two seats hold against pressure from the specified side.",
         fails:
           valve.cavity.id === "two self-relieving"
-            ? "Two self-relieving seats are one barrier: what passes the first lifts the second."
-            : "Only one seat stands against pressure from one side.",
+            ? "Two self-relieving seats are one barrier: fluid that passes the first seat lifts the second."
+            : "Only one seat holds against pressure from one side.",
       },
       {
         value: 2,
@@ -37,8 +37,8 @@ export const doubleIsolation = rule({
         sense: "≤",
         remedy:
           asked === "both ways"
-            ? "Two double-piston seats, the cavity relieved outside."
-            : "A double-piston seat downstream.",
+            ? "Use two double-piston seats with an external cavity relief."
+            : "Use a double-piston seat downstream.",
         uses: [
           functionUsed(duty),
           used("barriers from upstream", forward, "catalogue"),

@@ -4,25 +4,30 @@ import { rule } from "../rule.ts";
 
 export const emergencyGrip = rule({
   id: "body/emergency-grip",
-  asks: "Comes away at the first call",
-  source: "A sleeve creeps into the plug's port, and sealant sets, while the valve stands still (practice)",
-  inputs: ["function", "longest shut", "construction"],
+  asks: "Opens on first demand",
+  source: "In a valve that does not move, a sleeve creeps into the plug port and sealant hardens (practice)",
+  inputs: ["function", "longest time closed", "construction"],
   hangsOn: ["line"],
-  unraised: (duty) => (duty.function.has("emergency shut-down") ? null : "No emergency function."),
+  unraised: (duty) =>
+    duty.function.has("emergency shut-down") ? null : "The duty has no emergency function.",
   examine: ({ valve, duty }) => {
     const { gripsAtRest, name } = valve.construction;
     const seen = {
       value: "emergency",
       limit: gripsAtRest ? "grips at rest" : "free at rest",
-      remedy: "A ball or a disc; else a stroke every month, written down.",
+      remedy: "Use a ball or a disc, or stroke the valve every month and record it.",
       uses: [
         functionUsed(duty),
-        stated("longest shut", duty.longestShutDays, duty.stated.longestShutDays, "days"),
+        stated("longest time closed", duty.longestShutDays, duty.stated.longestShutDays, "days"),
         used("construction", name, "catalogue"),
       ],
     };
     return gripsAtRest
-      ? plain("tight", "The plug is gripped while it stands: it may not come away at the first call.", seen)
-      : plain("holds", "Nothing takes hold of it while it stands.", seen);
+      ? plain(
+          "tight",
+          "The plug is gripped while the valve does not move. It may not open on first demand.",
+          seen,
+        )
+      : plain("holds", "Nothing grips the closing member while the valve does not move.", seen);
   },
 });

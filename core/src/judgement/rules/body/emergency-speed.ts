@@ -4,20 +4,24 @@ import { rule } from "../rule.ts";
 
 export const emergencySpeed = rule({
   id: "body/emergency-speed",
-  asks: "Fast enough for emergency",
-  source: "A rising stem takes many turns of a handwheel",
+  asks: "Operating speed in an emergency",
+  source: "A rising stem needs many handwheel turns",
   inputs: ["function", "construction"],
   hangsOn: ["line"],
-  unraised: (duty) => (!duty.function.has("emergency shut-down") ? "No emergency function." : null),
+  unraised: (duty) =>
+    !duty.function.has("emergency shut-down") ? "The duty has no emergency function." : null,
   examine: ({ valve, duty }) => {
     const quick = valve.construction.stroke === "quarter turn";
     return fits(
       quick,
-      { holds: "A quarter turn closes it.", fails: "Many turns: too slow at the first call." },
+      {
+        holds: "The valve closes with a quarter turn.",
+        fails: "Multi-turn operator: too slow for emergency closure.",
+      },
       {
         value: "quarter turn",
         limit: valve.construction.stroke,
-        remedy: "A quarter-turn valve.",
+        remedy: "Use a quarter-turn valve.",
         uses: [functionUsed(duty), used("stroke", valve.construction.stroke, "catalogue")],
       },
     );

@@ -10,11 +10,11 @@ const classAsked = ({ stated, hazards }: SettledDuty) =>
 
 export const emissionClass = rule({
   id: "body/emission-class",
-  asks: "Stem tightness to the outside",
+  asks: "Stem emission class",
   source: "Class of the stem seal (ISO 15848-1) on toxic and volatile service",
   inputs: ["stem tightness", "hazards of the fluid", "seal set"],
   hangsOn: ["seals"],
-  unraised: (duty) => (classAsked(duty) === null ? "No class is asked for." : null),
+  unraised: (duty) => (classAsked(duty) === null ? "The duty asks for no tightness class." : null),
   examine: ({ valve, duty }) => {
     const asked = classAsked(duty)!;
     const has = valve.seals.emissionClass;
@@ -22,17 +22,17 @@ export const emissionClass = rule({
     return fits(
       enough,
       {
-        holds: "The stem seal is classed as tight as asked.",
-        fails: "The stem seal is not classed as tight as asked.",
+        holds: "The stem seal has the required tightness class.",
+        fails: "The stem seal does not have the required tightness class.",
       },
       {
         value: `class ${asked}`,
         limit: has === null ? "not classed" : `class ${has}`,
-        remedy: "A live-loaded or double stem seal of that class.",
+        remedy: "Use a live-loaded or double stem seal of that class.",
         uses: [
           duty.stated.emissionClass === null
             ? hazardsUsed(duty)
-            : used("stem tightness asked", asked, "entered"),
+            : used("required stem tightness", asked, "entered"),
           used("class of the seal set", has ?? "none stated", "catalogue"),
         ],
       },

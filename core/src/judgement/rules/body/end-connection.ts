@@ -29,25 +29,26 @@ export const endConnection = rule({
       ...(line ? [{ what: "line class", value: line, unit: "" as const, origin: "entered" as const }] : []),
     ];
     if (!offered) {
-      return plain("fails", "The line does not make this end.", {
+      return plain("fails", "The product line does not offer this end connection.", {
         value: asked,
         limit: valve.line.ends.join(", "),
         uses,
-        remedy: "Another end or another product line.",
+        remedy: "Use another end connection or another product line.",
       });
     }
-    if (!boltsToFlange.has(asked)) return plain("holds", "The end is offered.", { value: asked, uses });
+    if (!boltsToFlange.has(asked))
+      return plain("holds", "The product line offers this end connection.", { value: asked, uses });
     if (line === null) return cannotTell("line class", { uses, value: valve.size.designation });
     const wanted = parseDesignation(line)!;
     const match = wanted.system === valve.designation.system && wanted.number === valve.designation.number;
     return plain(
       match ? "holds" : "fails",
-      match ? "Facing and class match the line." : "The flanges do not mate with the line's class.",
+      match ? "Facing and class match the line." : "The valve flanges do not mate with the line class.",
       {
         value: valve.size.designation,
         limit: line,
         uses,
-        remedy: match ? null : "A valve in the line's class.",
+        remedy: match ? null : "Use a valve in the line class.",
       },
     );
   },

@@ -5,10 +5,10 @@ import { rule } from "../rule.ts";
 export const fibres = rule({
   id: "body/fibres",
   asks: "Fibres",
-  source: "Fibres wrap discs and wedge round plain balls; a notch shears them",
+  source: "Fibres wrap round discs and jam plain balls. A notched edge cuts them",
   inputs: ["fibres", "construction"],
   hangsOn: ["line"],
-  unraised: (duty) => (!duty.stated.fluid.fibres ? "No fibres are stated." : null),
+  unraised: (duty) => (!duty.stated.fluid.fibres ? "The duty states no fibres." : null),
   examine: ({ valve, duty }) => {
     const { cutsFibres, fullBore, closure, name } = valve.construction;
     const seen = {
@@ -16,12 +16,12 @@ export const fibres = rule({
       limit: name,
       uses: [stated("fibres", true, duty.stated.fluid.fibres), used("construction", name, "catalogue")],
     };
-    if (cutsFibres) return plain("holds", "The edge shears fibres as it closes.", seen);
+    if (cutsFibres) return plain("holds", "The edge cuts fibres as the valve closes.", seen);
     return closure === "ball" && fullBore
-      ? plain("tight", "A full bore passes fibres, but the ball may wedge on them when it closes.", seen)
-      : plain("fails", "Fibres hang on it and keep it from closing.", {
+      ? plain("tight", "A full bore passes fibres, but the ball can jam on them when it closes.", seen)
+      : plain("fails", "Fibres wrap round the closing member and keep the valve from closing.", {
           ...seen,
-          remedy: "A V-port or segment ball.",
+          remedy: "Use a V-port or segment ball.",
         });
   },
 });

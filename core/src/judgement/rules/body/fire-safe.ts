@@ -37,7 +37,7 @@ export const fireSafe = rule({
   id: "body/fire-safe",
   asks: "Fire-safe",
   source:
-    "Fire type test of the product line (ISO 10497 / API 607, API 6FA), which holds only with graphite or metal at stem, body joint and behind sliding seats",
+    "Fire type test of the product line (ISO 10497 / API 607, API 6FA). It is valid only with graphite or metal at the stem, at the body joint and behind sliding seats",
   inputs: ["fire-safe", "fire case", "product line's fire test", "seal set", "construction"],
   hangsOn: ["seals"],
   unraised: noFire,
@@ -49,22 +49,22 @@ export const fireSafe = rule({
     return plain(
       holds ? "holds" : "fails",
       holds
-        ? "The line states a fire type test, and the seal set outlives a fire."
+        ? "The product line has a fire type test and the seal set survives a fire."
         : tested
-          ? `The seal set burns ${open.map(({ at }) => at).join(", ")}: the line's fire test was not made with it.`
-          : "No fire type test is stated for the line.",
+          ? `The seal set burns ${open.map(({ at }) => at).join(", ")}, so the fire type test of the product line does not cover it.`
+          : "No fire type test is stated for the product line.",
       {
         value: "wanted",
-        limit: holds ? "tested" : tested ? "not with these seals" : "not tested",
+        limit: holds ? "tested" : tested ? "not with this seal set" : "not tested",
         remedy: tested
-          ? "A seal set with graphite at stem, body joint and behind the seats."
-          : "A fire-tested product line.",
+          ? "Use a seal set with graphite at the stem, at the body joint and behind the seats."
+          : "Use a fire-tested product line.",
         uses: () => [
-          used("fire type test of the line", tested ? "stated" : "none", "catalogue"),
+          used("fire type test of the product line", tested ? "stated" : "none", "catalogue"),
           ...valve.seals.parts.map(({ part, material }) =>
             used(
               `${part}, ${material.name}`,
-              material.outlivesFire ? "outlives a fire" : "burns",
+              material.outlivesFire ? "survives a fire" : "burns",
               "reference",
             ),
           ),

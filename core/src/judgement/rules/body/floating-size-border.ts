@@ -14,8 +14,8 @@ function largestFloatingDn(designation: Designation, house: HouseRules): number 
 
 export const floatingSizeBorder = rule({
   id: "body/floating-size-border",
-  asks: "Floating ball, size × class",
-  source: "House rule: the downstream seat of a floating ball carries ball and line pressure",
+  asks: "Floating ball size limit",
+  source: "The downstream seat of a floating ball carries the ball and the line pressure (house rule)",
   inputs: ["size", "class", "house rule: largest floating ball"],
   hangsOn: ["size"],
   tight: "mild",
@@ -25,13 +25,15 @@ export const floatingSizeBorder = rule({
     const dn = valve.size.dn;
     return plain(
       dn > limit ? "fails" : "holds",
-      dn > limit ? "Too large for a floating ball in this class." : "Inside the border for a floating ball.",
+      dn > limit
+        ? "The size exceeds the limit for a floating ball in this class."
+        : "The size is within the limit for a floating ball.",
       {
         value: dn,
         limit,
         unit: "DN",
         sense: "≤",
-        remedy: dn > limit ? "A trunnion-mounted ball." : null,
+        remedy: dn > limit ? "Use a trunnion-mounted ball." : null,
         uses: [
           { what: "size", value: dn, unit: "DN", origin: "catalogue" },
           {

@@ -5,10 +5,10 @@ import { rule } from "../rule.ts";
 export const hygienicCavity = rule({
   id: "body/hygienic-cavity",
   asks: "Product in the cavity",
-  source: "Product left in a cavity spoils the next batch",
+  source: "Product left in a cavity contaminates the next batch",
   inputs: ["hazards of the fluid", "cavity arrangement"],
   hangsOn: ["line", "cavity"],
-  unraised: (duty) => (!duty.hazards.has("hygienic") ? "The fluid is not stated to do so." : null),
+  unraised: (duty) => (!duty.hazards.has("hygienic") ? "The duty does not state this hazard." : null),
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {
@@ -18,8 +18,11 @@ export const hygienicCavity = rule({
     };
     return fits(
       clear,
-      { holds: "Nothing stays behind to spoil.", fails: "Product stays in the cavity and spoils." },
-      { ...seen, remedy: "A cavity filler or a body without cavity." },
+      {
+        holds: "No product stays in the body.",
+        fails: "Product stays in the cavity and contaminates the next batch.",
+      },
+      { ...seen, remedy: "Use a cavity filler or a body without cavity." },
     );
   },
 });

@@ -8,13 +8,13 @@ const lowCarbon = /3M$|316L|1\.4404|1\.4409/;
 
 export const hygienicMaterial = rule({
   id: "body/hygienic-material",
-  asks: "Metal in hygienic service",
+  asks: "Metals in hygienic service",
   source:
     "Wetted parts of 316L or better, no carbon steel, drainable (practice for food and pharmaceuticals)",
   inputs: ["hazards of the fluid", "body grade", "trim"],
   hangsOn: ["line", "grade", "trim"],
   tight: "mild",
-  unraised: (duty) => (duty.hazards.has("hygienic") ? null : "Not hygienic."),
+  unraised: (duty) => (duty.hazards.has("hygienic") ? null : "The duty is not hygienic."),
   examine: ({ valve, duty }) => {
     const { grade, trim, construction } = valve;
     const parts = [
@@ -28,22 +28,26 @@ export const hygienicMaterial = rule({
     ];
     const foul = parts.find(({ metal }) => metal !== null && !clean.test(metal));
     if (foul)
-      return plain("fails", `The ${foul.part} is no metal for product.`, {
+      return plain("fails", `The metal of the ${foul.part} is not suitable for product contact.`, {
         value: foul.metal,
         limit: "316L or better",
-        remedy: "316L or better throughout.",
+        remedy: "Use 316L or better for all wetted parts.",
         uses,
       });
-    if (parts.some(({ metal }) => metal === null)) return cannotTell("the metal of a wetted part", { uses });
+    if (parts.some(({ metal }) => metal === null)) return cannotTell("metal of a wetted part", { uses });
     const plain316 =
       construction.bodyWetted && grade.metal === "austenitic 316" && !lowCarbon.test(grade.grade);
     const seen = { value: grade.grade, limit: "316L or better", uses };
     return plain316
       ? plain(
           "tight",
-          "316, not 316L: take the low-carbon grade, and mount the valve so that it drains.",
+          "A part is of 316, not 316L. Order the low-carbon grade and mount the valve so that it drains.",
           seen,
         )
-      : plain("holds", "Metals a product may touch; mount the valve so that it drains.", seen);
+      : plain(
+          "holds",
+          "The metals are suitable for product contact. Mount the valve so that it drains.",
+          seen,
+        );
   },
 });

@@ -4,24 +4,24 @@ import { rule } from "../rule.ts";
 
 export const inLineRepair = rule({
   id: "body/in-line-repair",
-  asks: "Repair in the line",
-  source: "Construction: what can be renewed with the ends left in the line",
+  asks: "In-line repair",
+  source: "Parts that can be renewed with the valve ends in the line",
   inputs: ["in-line repair", "construction"],
   hangsOn: ["line"],
   tight: "mild",
-  unraised: (duty) => (!duty.inLineRepair ? "In-line repair is not asked for." : null),
+  unraised: (duty) => (!duty.inLineRepair ? "The duty does not ask for in-line repair." : null),
   examine: ({ valve, duty }) => {
     const can = valve.construction.repairInLine;
     return fits(
       can,
       {
-        holds: "Seats and seals are renewed with the ends left in the line.",
-        fails: "The valve must come out of the line for repair.",
+        holds: "Seats and seals can be renewed with the valve ends in the line.",
+        fails: "The valve must be removed from the line for repair.",
       },
       {
         value: "wanted",
         limit: can ? "possible" : "not possible",
-        remedy: "A three-piece or top-entry body.",
+        remedy: "Use a three-piece or top-entry body.",
         uses: [
           stated("in-line repair", true, duty.stated.inLineRepair),
           used("construction", valve.construction.name, "catalogue"),

@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 export const jacketOffered = rule({
   id: "body/jacket-offered",
   asks: "Steam jacket",
-  source: "The line must be built with a jacket",
+  source: "The product line must offer a jacket",
   inputs: ["jacket", "product line's jacket"],
   hangsOn: ["line"],
   unraised: noJacket,
@@ -14,11 +14,11 @@ export const jacketOffered = rule({
     const offered = valve.line.jacket !== null;
     return fits(
       offered,
-      { holds: "The line is built with a jacket.", fails: "The line has no jacket." },
+      { holds: "The product line offers a jacket.", fails: "The product line offers no jacket." },
       {
         value: "wanted",
         limit: offered ? "offered" : "none",
-        remedy: "A jacketed line.",
+        remedy: "Use a jacketed product line.",
         uses: [used("jacket", offered ? "offered" : "none", "catalogue")],
       },
     );

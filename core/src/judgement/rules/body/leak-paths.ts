@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 export const leakPaths = rule({
   id: "body/leak-paths",
   asks: "Joints to the outside",
-  source: "Every joint is a place to leak from; house rule for lethal service",
+  source: "Every joint to the outside can leak (limit for lethal service by house rule)",
   inputs: ["hazards of the fluid", "construction", "house rule: body joints in lethal service"],
   hangsOn: ["line"],
   unraised: noPoison,
@@ -16,20 +16,20 @@ export const leakPaths = rule({
     return fits(
       joints <= house.lethalBodyJoints,
       {
-        holds: "Few enough joints.",
+        holds: "The number of joints is within the house rule.",
         fails: lethal
-          ? "More joints to the outside than the house allows where a leak can kill."
-          : "More joints to the outside than the house likes where a leak poisons.",
+          ? "The number of joints to the outside exceeds the house rule for lethal service."
+          : "The number of joints to the outside exceeds the house rule for toxic service.",
       },
       {
         value: joints,
         limit: house.lethalBodyJoints,
         sense: "≤",
-        remedy: "A top-entry, welded or one-piece body.",
+        remedy: "Use a top-entry, welded or one-piece body.",
         uses: [
           hazardsUsed(duty),
           used("body joints", joints, "catalogue"),
-          used("joints allowed in lethal service", house.lethalBodyJoints, "house rule"),
+          used("joints permitted in lethal service", house.lethalBodyJoints, "house rule"),
         ],
       },
       lethal ? "fails" : "tight",

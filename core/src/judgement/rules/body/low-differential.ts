@@ -16,8 +16,8 @@ function leastDifferential(duty: SettledDuty): SettledCase | null {
 
 export const lowDifferential = rule({
   id: "body/low-differential",
-  asks: "Tight at low differential",
-  source: "A floating ball seals by preload until pressure helps; hard seats need more of it",
+  asks: "Tightness at low differential pressure",
+  source: "A floating ball seals by seat preload until pressure loads it. Hard seats need more preload",
   inputs: ["pressure on either side", "construction", "seat", "house rule: low differential"],
   hangsOn: ["seat"],
   tight: "mild",
@@ -26,19 +26,19 @@ export const lowDifferential = rule({
     const open = neverShut(duty);
     if (open !== null) return open;
     return least !== null && least.differentialBar! >= house.lowDifferentialBar
-      ? "Pressure always helps the seat."
+      ? "Pressure loads the seat in every case."
       : null;
   },
   examine: ({ valve, duty, house }) => {
     const least = leastDifferential(duty);
-    if (least === null) return cannotTell("a differential");
+    if (least === null) return cannotTell("differential pressure");
     const { support, name } = valve.construction;
     const hard = valve.seat.material.allowableStressMPa.at23C > 20;
     return fits(
       support !== "floating" || !hard,
       {
-        holds: "Springs or a soft seat's preload seal it without help from pressure.",
-        fails: "A hard seat on a floating ball may pass at this little differential.",
+        holds: "Springs or the preload of a soft seat seal without help from pressure.",
+        fails: "A hard seat on a floating ball can leak at this low differential pressure.",
       },
       {
         value: least.differentialBar!,

@@ -4,11 +4,11 @@ import { rule } from "../rule.ts";
 
 export const polymerisingCavity = rule({
   id: "body/polymerising-cavity",
-  asks: "Polymer in the cavity",
-  source: "Monomer left standing polymerises and bursts or locks the valve",
+  asks: "Polymerisation in the cavity",
+  source: "Trapped monomer polymerises and locks or bursts the valve",
   inputs: ["hazards of the fluid", "cavity arrangement"],
   hangsOn: ["line", "cavity"],
-  unraised: (duty) => (!duty.hazards.has("polymerises") ? "The fluid is not stated to do so." : null),
+  unraised: (duty) => (!duty.hazards.has("polymerises") ? "The duty does not state this hazard." : null),
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {
@@ -19,10 +19,10 @@ export const polymerisingCavity = rule({
     return fits(
       clear,
       {
-        holds: "Nothing stays behind to polymerise.",
-        fails: "Monomer stays in the cavity and polymerises there.",
+        holds: "No monomer stays in the body.",
+        fails: "Monomer stays in the cavity and polymerises.",
       },
-      { ...seen, remedy: "A cavity filler, a sleeved plug or another body without cavity." },
+      { ...seen, remedy: "Use a cavity filler, a sleeved plug or another body without cavity." },
     );
   },
 });

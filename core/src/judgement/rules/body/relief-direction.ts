@@ -4,7 +4,7 @@ import { rule } from "../rule.ts";
 
 export const reliefDirection = rule({
   id: "body/relief-direction",
-  asks: "Side the cavity relieves to",
+  asks: "Cavity relief side",
   source: "Mechanics of the seats",
   inputs: ["flow direction", "cavity arrangement"],
   hangsOn: ["line", "cavity"],
@@ -15,14 +15,14 @@ export const reliefDirection = rule({
     return fits(
       duty.flowDirection === "one way",
       {
-        holds: "The cavity relieves upstream; the body is marked with the side.",
+        holds: "The cavity relieves to the upstream side, which is marked on the body.",
         fails:
-          "The cavity relieves to one side only: with pressure from both, the mark must stay on the safe side.",
+          "The cavity relieves to one side only. With pressure from both sides, install the marked side on the safe side.",
       },
       {
         value: duty.flowDirection,
         limit: "to upstream",
-        remedy: "Two self-relieving seats, or a stated high-pressure side.",
+        remedy: "Use two self-relieving seats, or state the high-pressure side.",
         uses: [
           stated("pressure from", duty.flowDirection, duty.stated.flowDirection),
           used("relieves to", valve.cavity.relievesTo, "catalogue"),

@@ -6,11 +6,11 @@ import { coldClass } from "./cold-class.ts";
 export const ringJoint = rule({
   id: "body/ring-joint",
   asks: "Ring joint",
-  source: "House rule: raised faces up to a class, ring joints from there (ASME B16.5)",
+  source: "Raised faces below a class, ring joints from this class (ASME B16.5, house rule)",
   inputs: ["end connection", "class", "house rule: ring joints from class"],
   hangsOn: ["line", "class"],
   unraised: ({ endConnection: end }) =>
-    end === "flanged RF" || end === "flanged RTJ" ? null : "Not flanged.",
+    end === "flanged RF" || end === "flanged RTJ" ? null : "The valve has no flanges.",
   examine: ({ valve, duty, house }) => {
     const end = duty.endConnection;
     const number = coldClass(valve.designation);
@@ -27,9 +27,9 @@ export const ringJoint = rule({
       end === "flanged RTJ" || number < house.ringJointFromClass,
       {
         holds: "The facing suits the class.",
-        fails: "A raised face in this class wants more bolt load than the flange gives.",
+        fails: "A raised face in this class needs more bolt load than the flange can give.",
       },
-      { ...seen, remedy: "Ring-joint flanges on line and valve." },
+      { ...seen, remedy: "Use ring-joint flanges on line and valve." },
     );
   },
 });

@@ -4,8 +4,8 @@ import { rule } from "../rule.ts";
 
 export const sealingDirection = rule({
   id: "body/sealing-direction",
-  asks: "Seals from the side asked",
-  source: "Construction, cavity arrangement and the product line's own promise",
+  asks: "Sealing direction",
+  source: "Construction, seat arrangement and sealing direction stated by the maker",
   inputs: ["flow direction", "product line's sealing direction", "cavity arrangement"],
   hangsOn: ["line", "cavity"],
   examine: ({ valve, duty }) => {
@@ -22,14 +22,18 @@ export const sealingDirection = rule({
         used("cavity arrangement", valve.cavity.name, "catalogue"),
       ],
     };
-    if (bothWays) return plain("holds", "Seals from either side.", numbers);
+    if (bothWays) return plain("holds", "The valve seals from both sides.", numbers);
     if (duty.flowDirection === "both ways")
-      return plain("fails", "Seals fully from one side only.", {
+      return plain("fails", "The valve seals fully from one side only.", {
         ...numbers,
         remedy: reverse
-          ? "A valve that seals both ways; or, if pressure only ever comes from there, state the case as forward."
-          : "A valve that seals both ways, or one flow direction.",
+          ? "Use a bidirectional valve. If pressure comes from one side only, state the case as forward."
+          : "Use a bidirectional valve, or specify one flow direction.",
       });
-    return plain("holds", "Seals from the side asked: the arrow points with the flow.", numbers);
+    return plain(
+      "holds",
+      "The valve seals from the specified side. Install it with its arrow in the flow direction.",
+      numbers,
+    );
   },
 });

@@ -11,13 +11,13 @@ export const seatClogging = rule({
   id: "body/seat-clogging",
   asks: "Seat against solids and fibres",
   source:
-    "Solids pack behind a lip that has to flex; fibres lie between a soft ring and the ball; solid rings and clearance shear and pass them (indicative)",
-  inputs: ["solids, fibres", "how the seat meets the closure"],
+    "Solids pack behind a flexible lip. Fibres lie between a soft ring and the ball. Solid metal rings cut them and clearance seats pass them (indicative)",
+  inputs: ["solids, fibres", "contact of seat and closing member"],
   hangsOn: ["seat"],
-  unraised: (duty) => (carries(duty) ? null : "It carries neither solids nor fibres."),
+  unraised: (duty) => (carries(duty) ? null : "The fluid carries no solids and no fibres."),
   examine: ({ valve, duty }) => {
     const { execution } = valve.seat.offer;
-    if (execution === null) return notAsked("The maker does not say how the seat meets the closure.");
+    if (execution === null) return notAsked("The maker does not state the kind of seat contact.");
     const { solidsPercent, fibres } = duty.stated.fluid;
     const solids = solidsPercent ?? 0;
     const seen = {
@@ -27,16 +27,20 @@ export const seatClogging = rule({
         stated("solids", solids, solidsPercent, "%"),
         stated("fibres", fibres ?? false, fibres),
         used("seat", execution, "catalogue"),
-        used("a lip stands, of solids", lipStandsPercent, "estimate", "%"),
+        used("solids limit of a flexible lip", lipStandsPercent, "estimate", "%"),
       ],
-      remedy: "A solid metal ring, or one with clearance where control alone is asked.",
+      remedy: "Use a solid metal ring, or a clearance seat for control only.",
     };
     if (execution === "flexed metal lip")
       return solids > lipStandsPercent
-        ? plain("fails", "Solids pack behind the lip: it no longer follows the closure.", seen)
-        : plain("tight", "What the fluid carries settles behind the lip in time.", seen);
+        ? plain("fails", "Solids pack behind the lip, so that it no longer follows the closing member.", seen)
+        : plain("tight", "Solids can settle behind the lip over time.", seen);
     if (execution === "soft ring" && fibres)
-      return plain("tight", "Fibres lie between ring and closure and are not cut: it passes.", seen);
-    return plain("holds", "Nothing of the seat is kept from its place by what is carried.", seen);
+      return plain(
+        "tight",
+        "Fibres lie between soft ring and closing member and are not cut: the seat leaks.",
+        seen,
+      );
+    return plain("holds", "Solids and fibres do not hold this seat off the closing member.", seen);
   },
 });

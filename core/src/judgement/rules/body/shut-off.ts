@@ -13,27 +13,27 @@ const passes = (who: string, { liquidMlMin, gasMlMin }: Allowance): Used[] =>
 export const shutOff = rule({
   id: "body/shut-off",
   asks: "Shut-off rate or class",
-  source: "What the line promises with the seat (ISO 5208, IEC 60534-4), as flow on the test",
+  source: "Shut-off stated by the maker with this seat (ISO 5208, IEC 60534-4), as test leakage",
   inputs: [
     "shut-off rate or class",
-    "product line's promise",
+    "shut-off stated by the maker",
     "Kv of the trim, seat and differential of classes",
   ],
   hangsOn: ["size", "seat"],
-  unraised: (duty) => (duty.stated.shutOff === null ? "No rate is asked for." : null),
+  unraised: (duty) => (duty.stated.shutOff === null ? "The duty asks for no leakage rate." : null),
   examine: ({ valve, duty, house }) => {
     const asked = allowanceOf(duty.stated.shutOff!, valve, duty, house);
     const { shutOff: promise, execution } = valve.seat.offer;
     const { name } = valve.seat.material;
-    const remedy = "A softer seat, or a lapped metal seat with a better promise.";
+    const remedy = "Use a softer seat, or a lapped metal seat with a better stated shut-off.";
     if (promise === null && execution !== "clearance")
-      return cannotTell("the shut-off the maker promises", { limit: `no promise with ${name}` });
+      return cannotTell("shut-off stated by the maker", { limit: `not stated for ${name}` });
     if (promise === null)
-      return plain("fails", "It is made with clearance: it controls and does not shut off.", {
+      return plain("fails", "The valve has a clearance seat: it controls and does not shut off.", {
         value: asked.asked,
-        limit: "no shut-off",
-        remedy: "A seat that touches the closure.",
-        uses: () => [used("asked", asked.asked, "entered"), ...passes("it may pass", asked)],
+        limit: "none (clearance seat)",
+        remedy: "Use a seat that touches the closing member.",
+        uses: () => [used("asked", asked.asked, "entered"), ...passes("permitted leakage", asked)],
       });
     const promised = allowanceOf(promise, valve, duty, house);
     const stands = comparePromise(asked, promised);
@@ -43,24 +43,28 @@ export const shutOff = rule({
       remedy,
       uses: () => [
         used("asked", asked.asked, "entered"),
-        used(`promised with ${name}`, promise, "catalogue"),
-        ...passes("asked: it may pass", asked),
-        ...passes("promised: it passes", promised),
+        used(`stated with ${name}`, promise, "catalogue"),
+        ...passes("required: permitted leakage", asked),
+        ...passes("stated: leakage", promised),
       ],
     };
     switch (stands) {
       case "as tight":
-        return plain("holds", "The seat is promised as tight as asked.", seen);
+        return plain("holds", "The stated shut-off meets the requirement.", seen);
       case "tighter by another test":
-        return plain("tight", "Promised by another test, which lets less through: have the class tested.", {
-          ...seen,
-          decides: "by another test",
-          remedy: "Ask for the class on the order, with its test.",
-        });
+        return plain(
+          "tight",
+          "The stated shut-off is tighter, but by another test. Order a test of the required class.",
+          {
+            ...seen,
+            decides: "by another test",
+            remedy: "State the required class and its test on the order.",
+          },
+        );
       case "looser":
-        return plain("fails", "The seat passes more than is asked for.", seen);
+        return plain("fails", "The stated leakage exceeds the requirement.", seen);
       case "not comparable":
-        return cannotTell("what it passes on the test that is asked", { limit: promise });
+        return cannotTell("leakage on the required test", { limit: promise });
     }
   },
 });

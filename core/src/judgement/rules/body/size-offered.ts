@@ -12,14 +12,18 @@ export const sizeOffered = rule({
     const offered = valve.size.dn;
     const numbers = { value: asked, limit: offered, unit: "DN" as const, sense: "is" as const };
     const uses = [
-      { what: "size asked", value: asked, unit: "DN" as const, origin: "entered" as const },
+      { what: "size required", value: asked, unit: "DN" as const, origin: "entered" as const },
       { what: "nearest offered", value: offered, unit: "DN" as const, origin: "catalogue" as const },
     ];
-    if (asked === offered) return plain("holds", "The line offers the size.", { ...numbers, uses });
-    return plain("fails", "The line does not offer the size in this class; its nearest is shown.", {
-      ...numbers,
-      uses,
-      remedy: "Another product line.",
-    });
+    if (asked === offered) return plain("holds", "The product line offers this size.", { ...numbers, uses });
+    return plain(
+      "fails",
+      "The product line does not offer this size in this class. The nearest size is shown.",
+      {
+        ...numbers,
+        uses,
+        remedy: "Use another product line.",
+      },
+    );
   },
 });

@@ -4,12 +4,13 @@ import { rule } from "../rule.ts";
 
 export const stemSealSchool = rule({
   id: "body/stem-seal-school",
-  asks: "Stem seal by house rule",
+  asks: "Stem seal type",
   source: "House rule: live-loaded stack or adjustable gland",
   inputs: ["stem seal", "house rule: stem seal"],
   hangsOn: ["seals"],
   tight: "mild",
-  unraised: (_, house) => (house.stemSealSchool === "either" ? "The house takes either." : null),
+  unraised: (_, house) =>
+    house.stemSealSchool === "either" ? "The house rules accept both stem seal types." : null,
   examine: ({ valve, house }) => {
     const school = house.stemSealSchool;
     const seal = valve.seals.stemSeal;
@@ -17,11 +18,11 @@ export const stemSealSchool = rule({
     return fits(
       live === (school === "live-loaded"),
       {
-        holds: "As the house asks.",
+        holds: "The stem seal type meets the house rule.",
         fails:
           school === "live-loaded"
-            ? "A plain gland must be tightened on a schedule; the house asks for a constant load."
-            : "The house asks for a gland a technician can tighten.",
+            ? "A plain gland must be retightened regularly. The house rule asks for a live-loaded stem seal."
+            : "The house rule asks for an adjustable gland.",
       },
       {
         value: school,

@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 export const stemSealToxic = rule({
   id: "body/stem-seal-toxic",
   asks: "Stem seal in toxic service",
-  source: "A second seal stands behind the first, with a leak-off where a leak can kill",
+  source: "Toxic service needs a second stem seal, lethal service also a leak-off between them",
   inputs: ["hazards of the fluid", "stem seal"],
   hangsOn: ["seals"],
   unraised: noPoison,
@@ -19,14 +19,18 @@ export const stemSealToxic = rule({
       uses: [hazardsUsed(duty), used("stem seal", seal, "catalogue")],
     };
     if (seal === "double packing with leak-off")
-      return plain("holds", "Two seals with a leak-off between them.", seen);
+      return plain("holds", "The stem has two seals with a leak-off between them.", seen);
     if (lethal)
-      return plain("fails", "One leak path with no warning where a leak can kill.", {
-        ...seen,
-        remedy: "Double packing with a leak-off port.",
-      });
+      return plain(
+        "fails",
+        "The stem has no leak-off between two seals: a lethal leak would come without warning.",
+        {
+          ...seen,
+          remedy: "Use double packing with a leak-off port.",
+        },
+      );
     return seal === "adjustable gland"
-      ? plain("tight", "A plain gland leaks before anyone tightens it.", seen)
-      : plain("holds", "A second seal or a constant load stands behind the first.", seen);
+      ? plain("tight", "A plain gland leaks before it is retightened.", seen)
+      : plain("holds", "The stem has a second seal or a live-loaded packing.", seen);
   },
 });

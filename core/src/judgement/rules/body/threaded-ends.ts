@@ -5,11 +5,11 @@ import { rule } from "../rule.ts";
 export const threadedEnds = rule({
   id: "body/threaded-ends",
   asks: "Threaded and socket ends",
-  source: "House rule for size; threads and sockets leave crevices and leak in lethal service",
+  source: "Size limit by house rule. Threads and sockets leave crevices and can leak",
   inputs: ["end connection", "size", "hazards of the fluid", "house rule: largest threaded end"],
   hangsOn: ["size"],
   unraised: ({ endConnection: end }) =>
-    end === "threaded" || end === "socket-weld" ? null : "Neither threaded nor socket-welded.",
+    end === "threaded" || end === "socket-weld" ? null : "The ends are neither threaded nor socket-welded.",
   examine: ({ valve, duty, house }) => {
     const end = duty.endConnection;
     const { dn } = valve.size;
@@ -20,21 +20,24 @@ export const threadedEnds = rule({
       used("largest threaded end", house.largestThreadedDn, "house rule", "DN"),
     ];
     if (end === "threaded" && lethal)
-      return plain("fails", "No threads where a leak can hurt.", {
+      return plain("fails", "Threaded ends are not suitable for a fluid whose leak can injure.", {
         value: end,
         limit: "toxic",
-        remedy: "Welded or flanged ends.",
+        remedy: "Use welded or flanged ends.",
         uses,
       });
     return fits(
       dn <= house.largestThreadedDn,
-      { holds: "Small enough for the end.", fails: "Too large for a threaded or socket end." },
+      {
+        holds: "The size is within the house rule for this end connection.",
+        fails: "The size exceeds the house rule for threaded or socket ends.",
+      },
       {
         value: dn,
         limit: house.largestThreadedDn,
         unit: "DN",
         sense: "≤",
-        remedy: "Butt-weld or flanged ends.",
+        remedy: "Use butt-weld or flanged ends.",
         uses: [...uses, used("size", dn, "catalogue", "DN")],
       },
     );

@@ -5,10 +5,10 @@ import { rule } from "../rule.ts";
 export const throttling = rule({
   id: "body/throttling",
   asks: "Throttling",
-  source: "A ball left part-open erodes its seat; notched balls and discs are made for it",
+  source: "A part-open ball erodes its seat. Notched balls, segments and discs are made for throttling",
   inputs: ["function", "construction"],
   hangsOn: ["line"],
-  unraised: (duty) => (!duty.function.has("throttling") ? "Throttling is not asked for." : null),
+  unraised: (duty) => (!duty.function.has("throttling") ? "The duty does not ask for throttling." : null),
   examine: ({ valve, duty }) => {
     const can = valve.construction.throttling;
     const seen = {
@@ -16,11 +16,12 @@ export const throttling = rule({
       limit: can,
       uses: [functionUsed(duty), used("construction", valve.construction.name, "catalogue")],
     };
-    if (can === "fine") return plain("holds", "Made to throttle.", seen);
-    if (can === "coarse") return plain("tight", "Throttles coarsely, over the middle of its stroke.", seen);
-    return plain("fails", "Left part-open the jet cuts the seat.", {
+    if (can === "fine") return plain("holds", "The construction is made for throttling.", seen);
+    if (can === "coarse")
+      return plain("tight", "The construction throttles coarsely in mid-travel only.", seen);
+    return plain("fails", "In part-open position the jet erodes the seat.", {
       ...seen,
-      remedy: "A V-port or segment ball, or a disc.",
+      remedy: "Use a V-port ball, a segment ball or a disc.",
     });
   },
 });

@@ -5,9 +5,9 @@ import { unlessByMotor } from "./by-operator.ts";
 
 export const accumulator = rule({
   id: "drive/accumulator",
-  asks: "Strokes left in the accumulator",
+  asks: "Strokes from the accumulator",
   source:
-    "Oil between the pump's stop and start, gas at constant temperature (indicative), over the piston's volume",
+    "Usable oil between pump stop and pump start (gas at constant temperature, indicative) divided by the swept volume of the piston",
   inputs: [
     "accumulator volume and precharge",
     "pump pressures",
@@ -19,20 +19,20 @@ export const accumulator = rule({
   tight: "mild",
   examine: ({ drive, house }) => {
     const strokes = drive?.strokesLeft;
-    if (strokes === undefined) return notAsked("No accumulator.");
+    if (strokes === undefined) return notAsked("The actuator has no accumulator.");
     const few = strokes < house.strokesLeft;
     return plain(
       few ? "tight" : "holds",
       few
-        ? "With the current gone it does not stroke as often as wanted."
-        : "With the current gone it strokes as often as wanted.",
+        ? "Without power the accumulator does not give the required number of strokes."
+        : "Without power the accumulator gives the required number of strokes.",
       {
         value: strokes,
         limit: house.strokesLeft,
         sense: "≥",
         unit: "",
-        remedy: few ? "A larger accumulator." : null,
-        uses: [used("strokes wanted", house.strokesLeft, "house rule")],
+        remedy: few ? "Use a larger accumulator." : null,
+        uses: [used("strokes required", house.strokesLeft, "house rule")],
       },
     );
   },

@@ -2,13 +2,19 @@ import { areaRule } from "./area-rule.ts";
 
 export const areaDustSurface = areaRule({
   id: "drive/area-dust-surface",
-  asks: "Surface of the drive, dust",
-  source: "IEC 60079-14, clause 5: surface temperature in dust",
+  asks: "Surface temperature in dust",
+  source: "IEC 60079-14, clause 5: maximum surface temperature in dust",
   hazard: "dust",
   fails: {
-    surface: ["Its surface may get hotter than the dust allows.", "A drive with a cooler surface."],
+    surface: [
+      "The maximum surface temperature of the actuator exceeds the limit for this dust.",
+      "Use an actuator with a lower maximum surface temperature.",
+    ],
   },
-  waitsFor: { "surface unknown": "surface temperature the dust allows, or that of the drive" },
-  holds: "Its surface stays cool enough.",
+  waitsFor: {
+    "surface unknown":
+      "permitted surface temperature for the dust, or maximum surface temperature of the actuator",
+  },
+  holds: "The maximum surface temperature is within the limit of the area.",
   before: [null],
 });

@@ -2,21 +2,21 @@ import { areaRule } from "./area-rule.ts";
 
 export const areaDust = areaRule({
   id: "drive/area-dust",
-  asks: "Drive in the dust area",
+  asks: "Actuator in a dust area",
   source:
-    "IEC 60079-14, clause 5; NFPA 70, article 500: protection level or division, and certified in the system of the place",
+    "IEC 60079-14, clause 5; NFPA 70, article 500: protection level or division, certified in the system used for the area",
   hazard: "dust",
   fails: {
     system: [
-      "It is certified in the other system: a certificate for zones is none for divisions, nor the reverse.",
-      "A drive certified in the system of the place, or the written consent of the authority.",
+      "The certificate is for the other system. A zone certificate does not cover a division, and a division certificate does not cover a zone.",
+      "Use an actuator certified in the system of the area, or get written approval from the authority having jurisdiction.",
     ],
-    hazard: ["It is not certified for dust.", "A drive certified for dust."],
+    hazard: ["The actuator is not certified for dust.", "Use an actuator certified for dust."],
     level: [
-      "It may not stand where dust is to be expected so often.",
-      "A drive with a higher protection level.",
+      "The protection level is too low for this dust zone or division.",
+      "Use an actuator with a higher protection level.",
     ],
   },
-  holds: "It may stand in this dust area.",
+  holds: "The protection level is suitable for this dust area.",
   before: ["group", "group unknown", "surface", "surface unknown", null],
 });

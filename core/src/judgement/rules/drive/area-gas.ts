@@ -2,21 +2,21 @@ import { areaRule } from "./area-rule.ts";
 
 export const areaGas = areaRule({
   id: "drive/area-gas",
-  asks: "Drive in the gas area",
+  asks: "Actuator in a gas area",
   source:
-    "IEC 60079-14, clause 5; NFPA 70, article 500: protection level or division, and certified in the system of the place",
+    "IEC 60079-14, clause 5; NFPA 70, article 500: protection level or division, certified in the system used for the area",
   hazard: "gas",
   fails: {
     system: [
-      "It is certified in the other system: a certificate for zones is none for divisions, nor the reverse.",
-      "A drive certified in the system of the place, or the written consent of the authority.",
+      "The certificate is for the other system. A zone certificate does not cover a division, and a division certificate does not cover a zone.",
+      "Use an actuator certified in the system of the area, or get written approval from the authority having jurisdiction.",
     ],
-    hazard: ["It is not certified for gas.", "A drive certified for gas."],
+    hazard: ["The actuator is not certified for gas.", "Use an actuator certified for gas."],
     level: [
-      "It may not stand where gas is to be expected so often.",
-      "A drive with a higher protection level.",
+      "The protection level is too low for this gas zone or division.",
+      "Use an actuator with a higher protection level.",
     ],
   },
-  holds: "It may stand in this gas area.",
+  holds: "The protection level is suitable for this gas area.",
   before: ["group", "group unknown", "surface", "surface unknown", null],
 });

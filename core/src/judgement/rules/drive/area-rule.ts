@@ -29,26 +29,31 @@ interface AreaRule {
 /** Why an area gives no reason to ask; null where it may. */
 function safeFrom({ stated: { area } }: SettledDuty, hazard: Hazard): string | null {
   const place = area === null ? null : readPlace(area);
-  if (place === "safe") return "Nothing explosive is to be expected.";
-  return place !== null && place[hazard] === null ? `No ${hazard} is to be expected.` : null;
+  if (place === "safe") return "The area is classified as safe.";
+  return place !== null && place[hazard] === null
+    ? `The area classification names no explosive ${hazard}.`
+    : null;
 }
 
 /** Place and marking as they are read, or why they are not. */
 function read(drive: Drive | null, duty: SettledDuty, hazard: Hazard) {
   const { area } = duty.stated;
-  if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+  if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
   if (!hasMotor(kindOf(drive.family).supply))
-    return notAsked("No electrical part of its own; what is mounted on it is ordered for the area.");
-  if (area === null) return cannotTell("how the area is classified");
+    return notAsked("The actuator has no electrical parts of its own. Order its accessories for the area.");
+  if (area === null) return cannotTell("area classification");
   const place = readPlace(area);
   if (place === null || place === "safe")
-    return cannotTell(`what the area is; write "zone 1 IIB T3" or "Class I Div 2 Group D T3"`, {
-      uses: [used("area", area, "entered")],
-    });
+    return cannotTell(
+      `area classification in a known form: write "zone 1 IIB T3" or "Class I Div 2 Group D T3"`,
+      {
+        uses: [used("area", area, "entered")],
+      },
+    );
   const { marking } = drive.family;
   const uses = [used("area", area, "entered"), used("marking", marking ?? "not stated", "catalogue")];
   const markings = marking === null ? null : readMarkings(marking);
-  if (markings === null) return cannotTell("how the drive is marked for explosive atmospheres", { uses });
+  if (markings === null) return cannotTell("explosion protection marking of the actuator", { uses });
   return { wrong: unfitFor(markings, place, hazard), uses };
 }
 
@@ -74,6 +79,6 @@ export const areaRule = ({ hazard, fails, waitsFor = {}, holds, before, ...of }:
       const said = fails[wrong!];
       return said
         ? plain("fails", said[0], { uses, remedy: said[1] })
-        : notAsked("Another finding of the area comes first.");
+        : notAsked("Another finding on the area already decides.");
     },
   });

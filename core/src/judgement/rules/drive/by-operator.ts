@@ -7,7 +7,7 @@ import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
  * @returns the reason; null where it asks for a hand
  */
 export const unlessByHand = ({ operator }: SettledDuty): string | null =>
-  operator === "by hand" ? null : "No hand turns it.";
+  operator === "by hand" ? null : "The valve has no manual operator.";
 
 /**
  * Why a duty does not ask what only motors raise.
@@ -16,7 +16,7 @@ export const unlessByHand = ({ operator }: SettledDuty): string | null =>
  * @returns the reason; null where it may be a motor
  */
 export const unlessByMotor = ({ operator }: SettledDuty): string | null =>
-  operator === "electric" || operator === "any" ? null : "No motor.";
+  operator === "electric" || operator === "any" ? null : "The actuator has no electric motor.";
 
 /**
  * Why a duty does not ask what only gas of the line raises.
@@ -25,7 +25,7 @@ export const unlessByMotor = ({ operator }: SettledDuty): string | null =>
  * @returns the reason; null where it asks for gas of the line
  */
 export const unlessByLineGas = ({ operator }: SettledDuty): string | null =>
-  operator === "line gas" ? null : "It does not run on the line's gas.";
+  operator === "line gas" ? null : "The actuator does not use line gas.";
 
 /**
  * Why a duty does not ask what only drives on air raise.
@@ -34,4 +34,4 @@ export const unlessByLineGas = ({ operator }: SettledDuty): string | null =>
  * @returns the reason; null where it may run on air
  */
 export const unlessOnAir = ({ operator }: SettledDuty): string | null =>
-  operator === "pneumatic" || operator === "any" ? null : "It does not run on air.";
+  operator === "pneumatic" || operator === "any" ? null : "The actuator does not use air.";

@@ -6,21 +6,21 @@ import { rule } from "../rule.ts";
 
 export const driveLife = rule({
   id: "drive/drive-life",
-  asks: "Strokes of the drive",
-  source: "Strokes between overhauls against the life of the kind of drive (house rules, indicative)",
-  inputs: ["strokes a year", "drive family", "house rule: lives, years between overhauls"],
+  asks: "Actuator life",
+  source: "Strokes between overhauls against the life of this kind of actuator (house rules, indicative)",
+  inputs: ["strokes per year", "drive family", "house rule: lives, years between overhauls"],
   hangsOn: ["drive.family"],
   tight: "mild",
   examine: ({ drive, duty, house }) => {
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { supply } = kindOf(drive.family);
-    if (isByHand(supply)) return notAsked("A hand turns it.");
+    if (isByHand(supply)) return notAsked("The valve has a manual operator.");
     return lasting(
       {
         part: "drive",
         life: hasMotor(supply) ? house.electricDriveLife : house.pneumaticDriveLife,
-        kind: `a drive, ${supply}`,
-        remedy: "A drive made for cycling, or earlier overhauls.",
+        kind: `actuator, ${supply}`,
+        remedy: "Use an actuator rated for more cycles, or shorten the overhaul interval.",
       },
       duty,
       house,

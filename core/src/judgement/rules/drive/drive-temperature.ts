@@ -13,9 +13,9 @@ const ranges = {
 
 export const driveTemperature = rule({
   id: "drive/drive-temperature",
-  asks: "Drive in cold and heat",
+  asks: "Actuator temperature",
   source:
-    "Standard −20…80 °C, low −50, high 150 by execution; heat conducted from the line (house rules, indicative)",
+    "Standard −20…80 °C, low-temperature version from −50 °C, high-temperature version to 150 °C; heat conducted from the line (house rules, indicative)",
   inputs: [
     "lowest ambient",
     "highest ambient",
@@ -26,7 +26,7 @@ export const driveTemperature = rule({
   hangsOn: ["line", "drive.family"],
   tight: "mild",
   examine: ({ valve, drive, duty, house }) => {
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const hot = hottest(duty);
     const share =
       (valve.line.stemExtension ? house.heatPastExtensionPercent : house.heatToDrivePercent) / 100;
@@ -48,31 +48,31 @@ export const driveTemperature = rule({
       verdict,
       verdict === "fails"
         ? both && !freezes && warm <= high
-          ? "No execution stands both the cold and the heat."
+          ? "No version of the actuator covers both the lowest and the highest temperature."
           : atCold
-            ? "Seals and grease of the drive stiffen in the cold."
-            : "The drive gets too hot."
+            ? "The lowest ambient temperature is below the limit of the actuator's seals and grease."
+            : "The actuator exceeds its highest temperature."
         : verdict === "tight"
           ? needsLow
-            ? "Order the low-temperature execution; its price is not in the book."
-            : "Order the high-temperature execution; its price is not in the book."
-          : "The standard drive stands cold and heat.",
+            ? "Order the low-temperature version. Its price is not in the price book."
+            : "Order the high-temperature version. Its price is not in the price book."
+          : "The standard actuator covers the temperature range.",
       {
         value,
         limit,
         sense,
         unit: "°C",
         remedy: atCold
-          ? "A low-temperature drive, or a heated enclosure."
-          : "A stand-off bracket, a heat shield, or a high-temperature drive.",
-        decides: both && verdict === "fails" ? "cold and hot" : null,
+          ? "Use a low-temperature actuator or a heated enclosure."
+          : "Use a stand-off bracket, a heat shield or a high-temperature actuator.",
+        decides: both && verdict === "fails" ? "low and high temperature" : null,
         uses: [
           cold === null
             ? used("lowest ambient", "not below −20 °C", "assumed")
             : used("lowest ambient", cold, "entered", "°C"),
           stated("highest ambient", ambient, duty.stated.ambientMaximumC, "°C"),
-          used("heat that reaches it", share * 100, "house rule", "%"),
-          used("drive gets as warm as", warm, "computed", "°C"),
+          used("share of line heat that reaches the actuator", share * 100, "house rule", "%"),
+          used("highest actuator temperature", warm, "computed", "°C"),
         ],
       },
       inHand(kelvinTo(value, limit, sense, 0), "K", false),

@@ -162,7 +162,7 @@ describe("stem, pad, supply, fail action", () => {
     expect(finding("drive/fail-action", { drive: "rp|RP 90|DA" }).verdict).toBe("fails");
     expect(finding("drive/fail-action", { duty: dutyWith({ onSupplyLoss: null }) })).toMatchObject({
       verdict: "cannot tell",
-      missing: "the action on supply loss",
+      missing: "action on supply loss",
     });
     expect(finding("drive/fail-action", { duty: dutyWith({ operator: "electric" }) }).verdict).toBe("fails");
   });

@@ -9,43 +9,44 @@ import { motorOf } from "./motor.ts";
 export const dutyClass = rule({
   id: "drive/duty-class",
   asks: "Duty class of the motor",
-  source: "IEC 60034-1, S2 (minutes at a stretch) and S4 (share of the time); house shares",
+  source:
+    "IEC 60034-1, S2 (short-time duty, minutes) and S4 (intermittent duty, share of the time); shares by house rule",
   inputs: ["function", "drive family: duty class", "stroke time", "house rules: time a motor runs"],
   hangsOn: ["drive"],
   unraised: unlessByMotor,
   examine: ({ drive, duty, house }) => {
     const family = motorOf(drive);
-    if (family === null) return notAsked("No motor.");
+    if (family === null) return notAsked("The actuator has no electric motor.");
     const read = family.dutyClass === null ? null : readDutyClass(family.dutyClass);
     const throttles = duty.function.has("throttling");
     const uses = [functionUsed(duty), used("duty class", family.dutyClass ?? "not stated", "catalogue")];
     if (read === null)
-      return plain("tight", "The maker does not say how long the motor may run.", {
+      return plain("tight", "The maker does not state the duty class of the motor.", {
         uses,
-        remedy: "Ask the maker for its duty class.",
+        remedy: "Ask the maker for the duty class.",
       });
     if ("minutes" in read) {
       if (throttles)
-        return plain("fails", "It may run for minutes at a stretch, and a loop runs it all day.", {
+        return plain("fails", "The motor is rated for short-time duty. A control loop runs it all day.", {
           uses,
-          remedy: "A modulating motor, or air with a positioner.",
+          remedy: "Use a modulating motor, or a pneumatic actuator with a positioner.",
         });
-      if (drive!.strokeSeconds === null) return cannotTell("the stroke time of the motor", { uses });
+      if (drive!.strokeSeconds === null) return cannotTell("stroking time of the motor", { uses });
       // There and back without a rest, at its slowest.
       const value = (2 * drive!.strokeSeconds * (1 + house.makersTimePercent / 100)) / 60;
       const enough = value <= read.minutes;
       return plain(
         enough ? "holds" : "fails",
         enough
-          ? "It may run longer than there and back takes."
-          : "There and back takes longer than it may run.",
+          ? "The rated running time is longer than one open and one close stroke."
+          : "One open and one close stroke take longer than the rated running time.",
         {
           value,
           limit: read.minutes,
           sense: "≤",
           unit: "min",
           uses,
-          remedy: enough ? null : "A faster motor, or one for longer duty.",
+          remedy: enough ? null : "Use a faster motor or one with a longer duty rating.",
         },
       );
     }
@@ -54,15 +55,15 @@ export const dutyClass = rule({
     return plain(
       enough ? "holds" : throttles ? "fails" : "tight",
       enough
-        ? "It may run as much of the time as it has to."
-        : "It may run less of the time than the house asks.",
+        ? "The rated running share covers the duty."
+        : "The rated running share is below the house rule.",
       {
         value: read.percent,
         limit,
         sense: "≥",
         unit: "%",
-        uses: [...uses, used("time it runs", limit, "house rule", "%")],
-        remedy: enough ? null : "A motor for modulating duty, or air.",
+        uses: [...uses, used("running share", limit, "house rule", "%")],
+        remedy: enough ? null : "Use a motor for modulating duty, or a pneumatic actuator.",
       },
     );
   },

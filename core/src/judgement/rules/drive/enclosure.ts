@@ -8,30 +8,32 @@ import { unlessByMotor } from "./by-operator.ts";
 
 export const enclosure = rule({
   id: "drive/enclosure",
-  asks: "Enclosure of the drive",
-  source: "IEC 60529 (IP) and NEMA 250 (type) against the place; neither is converted into the other",
+  asks: "Enclosure of the actuator",
+  source:
+    "IEC 60529 (IP) and NEMA 250 (type) against the site conditions; the two are not converted into each other",
   inputs: ["installation", "drive family: enclosure"],
   hangsOn: ["drive.family"],
   unraised: unlessByMotor,
   tight: "mild",
   examine: ({ drive, duty }) => {
-    if (!drive || !hasMotor(kindOf(drive.family).supply)) return notAsked("No electrical part of its own.");
+    if (!drive || !hasMotor(kindOf(drive.family).supply))
+      return notAsked("The actuator has no electrical parts of its own.");
     const text = drive.family.enclosure;
     const uses = [
       stated("installation", duty.installation, duty.stated.installation),
       used("enclosure", text ?? "not stated", "catalogue"),
-      used("wanted there", codeWanted(duty.installation), "reference"),
+      used("required", codeWanted(duty.installation), "reference"),
     ];
     if (text === null)
-      return plain("tight", "The maker does not say how tight the enclosure is.", {
+      return plain("tight", "The maker does not state the enclosure rating.", {
         uses,
-        remedy: "Order it for the place.",
+        remedy: "Order the required enclosure rating.",
       });
     return keepsOut(text, duty.installation)
-      ? plain("holds", "Its enclosure is made for the place.", { uses })
-      : plain("fails", "Its enclosure lets in what the place brings.", {
+      ? plain("holds", "The enclosure rating suits the site conditions.", { uses })
+      : plain("fails", "The enclosure rating is below the site conditions.", {
           uses,
-          remedy: "A tighter enclosure, or a housing around it.",
+          remedy: "Use a higher enclosure rating, or a cabinet around the actuator.",
         });
   },
 });

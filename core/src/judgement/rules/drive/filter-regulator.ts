@@ -5,7 +5,7 @@ export const filterRegulator = fittingRule({
   id: "drive/filter-regulator",
   asks: "Filter-regulator",
   source:
-    "Highest air and cold against the maker's limits; dirt and water in air stick valves and drives (practice)",
+    "Highest air pressure and lowest ambient against the maker's limits; dirt and water in the air make solenoid valves and actuators stick (practice)",
   inputs: ["air supply", "ambient", "accessories"],
   kind: "filter-regulator",
   unraised: unlessOnAir,

@@ -41,23 +41,23 @@ export const fittingRule = ({ kind, ...of }: FittingRule): Rule =>
     hangsOn: ["drive.fittings"],
     tight: "mild",
     examine: ({ drive, fittings, duty }) => {
-      if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-      if (fittings === null) return notAsked("No accessories are on the shelf; order them for the duty.");
+      if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
+      if (fittings === null) return notAsked("The shelf has no accessories. Order them for the duty.");
       const place = placeNamed(fittings, kind);
-      if (!place) return notAsked("This drive wants none.");
+      if (!place) return notAsked("This actuator needs none.");
       const { fit, refused, says } = place;
-      const wanted = used("looked for", says, "computed");
+      const wanted = used("required", says, "computed");
       if (fit.length === 0) {
-        if (refused.length === 0) return cannotTell(`which ${kind} is mounted: the shelf has none`);
+        if (refused.length === 0) return cannotTell(`${kind} to be mounted (the shelf has none)`);
         const open = refused.find(({ unknown }) => unknown);
         const uses = [wanted, ...refusals(place)];
         if (open)
-          return cannotTell(`whether a ${kind} does: ${open.family.maker} ${open.item.id} ${open.why}`, {
+          return cannotTell(`data of the ${kind} ${open.family.maker} ${open.item.id}: ${open.why}`, {
             uses,
           });
-        return plain("fails", `No ${kind} on the shelf does.`, {
+        return plain("fails", `No ${kind} on the shelf is suitable.`, {
           uses,
-          remedy: `A ${kind} ordered for the duty: ${says}.`,
+          remedy: `Order a ${kind} for the duty: ${says}.`,
         });
       }
       const [best] = fit;
@@ -76,10 +76,10 @@ export const fittingRule = ({ kind, ...of }: FittingRule): Rule =>
       ];
       // Chosen as if nothing explosive were there: nobody has said so.
       if (electrical && (area === null || readPlace(area) === null))
-        return plain("tight", `There is a ${kind}; whether it may stand there, the area decides.`, {
+        return plain("tight", `The shelf has a ${kind}, but the area classification is not stated.`, {
           uses,
-          remedy: 'State how the area is classified, as "safe" or "zone 1 IIB T3".',
+          remedy: 'State the area classification, for example "safe" or "zone 1 IIB T3".',
         });
-      return plain("holds", `The shelf has a ${kind} for it.`, { uses });
+      return plain("holds", `The shelf has a suitable ${kind}.`, { uses });
     },
   });

@@ -165,7 +165,7 @@ describe("everything mounted", () => {
   });
 });
 
-describe("strokes with the supply gone", () => {
+describe("strokes after loss of supply", () => {
   const asked = (strokesInReserve: number, more: Change = {}): Change => ({ strokesInReserve, ...more });
   it("are one of a spring", () => {
     expect(found("strokes-in-reserve", asked(1)).verdict).toBe("holds");

@@ -6,24 +6,29 @@ import { rule } from "../rule.ts";
 
 export const handOverride = rule({
   id: "drive/hand-override",
-  asks: "Hand override",
-  source: "The drive's maker; a lever slipped on a drive under air or spring breaks arms (practice)",
-  inputs: ["hand override", "drive family: hand override"],
+  asks: "Manual override",
+  source:
+    "Data of the actuator's maker. A lever on an actuator under air or spring load can break an arm (practice)",
+  inputs: ["manual override", "actuator family: manual override"],
   hangsOn: ["drive.family"],
-  unraised: ({ stated }) => (stated.handOverride === true ? null : "No hand override is asked for."),
+  unraised: ({ stated }) => (stated.handOverride === true ? null : "The duty asks for no manual override."),
   examine: ({ drive }) => {
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-    if (isByHand(kindOf(drive.family).supply)) return notAsked("A hand turns it anyway.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
+    if (isByHand(kindOf(drive.family).supply)) return notAsked("The valve has a manual operator.");
     const { handOverride: has } = drive.family;
-    const uses = [used("hand override", has === null ? "not stated" : has ? "yes" : "no", "catalogue")];
-    if (has === null) return cannotTell("whether a hand can turn it with its supply gone", { uses });
+    const uses = [used("manual override", has === null ? "not stated" : has ? "yes" : "no", "catalogue")];
+    if (has === null) return cannotTell("manual override of the actuator", { uses });
     return fits(
       has,
       {
-        holds: "A hand turns it with its supply gone, disengaged from it.",
-        fails: "With its supply gone no hand can turn it.",
+        holds: "A declutchable manual override operates the valve without the supply.",
+        fails: "The actuator has no manual override.",
       },
-      { uses, remedy: "A drive with a wheel that disengages, or a gearbox between the two." },
+      {
+        uses,
+        remedy:
+          "Use an actuator with a declutchable handwheel, or a declutchable gearbox between valve and actuator.",
+      },
     );
   },
 });

@@ -5,23 +5,23 @@ import { safetyLevel } from "./safety-level.ts";
 
 export const integrityAction = rule({
   id: "drive/integrity-action",
-  asks: "Safe by itself",
-  source: "IEC 61511-1, clause 11: a safety function goes to its safe state when its supply is lost",
-  inputs: ["integrity level", "drive's action"],
+  asks: "Fail-safe action",
+  source: "IEC 61511-1, clause 11: a safety function goes to its safe state on loss of supply",
+  inputs: ["integrity level", "fail action of the actuator"],
   hangsOn: ["drive.onSupplyLoss"],
-  unraised: (duty) => (safetyLevel(duty) === 0 ? "No integrity level is asked for." : null),
+  unraised: (duty) => (safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null),
   examine: ({ drive, duty }) => {
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const moves = drive.onSupplyLoss !== "stays";
     return plain(
       moves ? "holds" : "fails",
       moves
-        ? "It goes to its safe end when the supply is lost."
-        : "It stays where it is when the supply is lost.",
+        ? "The valve goes to its safe position on loss of supply."
+        : "The valve stays in position on loss of supply.",
       {
         value: drive.onSupplyLoss,
         limit: "closes or opens",
-        remedy: moves ? null : "A spring-return drive.",
+        remedy: moves ? null : "Use a spring-return actuator.",
         uses: [used("integrity level", duty.stated.integrityLevel!, "entered")],
       },
     );

@@ -16,9 +16,9 @@ function findsOf(fittings: Judged["fittings"], { partialStrokeFindsPercent }: Ju
 
 export const integrityDemand = rule({
   id: "drive/integrity-demand",
-  asks: "Failure on demand",
+  asks: "Probability of failure on demand",
   source:
-    "IEC 61508-6, annex B, simplified: PFDavg = λ·T/2 in one channel, with a partial stroke that finds c of it c·λ·T_p/2 + (1 − c)·λ·T/2; an aid, not a certificate",
+    "IEC 61508-6, annex B, simplified: PFDavg = λ·T/2 for one channel; with a partial-stroke test of coverage c: c·λ·T_p/2 + (1 − c)·λ·T/2. An aid, not a certificate",
   inputs: [
     "integrity level",
     "solenoid valves",
@@ -27,9 +27,9 @@ export const integrityDemand = rule({
     "house rules: failure rates",
   ],
   hangsOn: ["drive.onSupplyLoss", "drive.fittings"],
-  unraised: (duty) => (safetyLevel(duty) === 0 ? "No integrity level is asked for." : null),
+  unraised: (duty) => (safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null),
   examine: ({ drive, duty, house, fittings }) => {
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { valveDangerousPerHour, driveDangerousPerHour } = house;
     const rate = (valveDangerousPerHour + driveDangerousPerHour) * 1e-9;
     const [testH, partialH] = [
@@ -47,22 +47,26 @@ export const integrityDemand = rule({
     return plain(
       measured.verdict,
       fails
-        ? "Tested so seldom it fails on demand more often than the level allows its final element."
-        : "Tested so often it stays within what the level allows its final element.",
+        ? "With this test interval the probability of failure on demand exceeds the share of the final element."
+        : "With this test interval the probability of failure on demand is within the share of the final element.",
       {
         value,
         limit,
         sense: "≤",
         unit: "",
-        remedy: fails ? "Test it more often, stroke it partly between, or two valves." : null,
+        remedy: fails ? "Shorten the test interval, add partial-stroke tests, or use two valves." : null,
         uses: [
           used("integrity level", duty.stated.integrityLevel!, "entered"),
-          stated("proof test every, months", duty.proofTestMonths, duty.stated.proofTestMonths),
-          stated("partial stroke every, months", duty.partialStrokeMonths, duty.stated.partialStrokeMonths),
-          used("fails unseen, an hour, valve and drive", rate, "house rule"),
-          ...(partly ? [used("a partial stroke finds", found * 100, "house rule", "%")] : []),
+          stated("proof test interval, months", duty.proofTestMonths, duty.stated.proofTestMonths),
+          stated(
+            "partial-stroke interval, months",
+            duty.partialStrokeMonths,
+            duty.stated.partialStrokeMonths,
+          ),
+          used("dangerous undetected failures per hour, valve and actuator", rate, "house rule"),
+          ...(partly ? [used("coverage of a partial-stroke test", found * 100, "house rule", "%")] : []),
           stated("solenoid valves", duty.solenoids, duty.stated.solenoids),
-          used("solenoid valves fail on demand", letsGo, "computed"),
+          used("failure on demand of the solenoid valves", letsGo, "computed"),
           used("share of the final element", house.finalElementPercent, "house rule", "%"),
         ],
       },

@@ -7,14 +7,14 @@ import { unlessByLineGas } from "./by-operator.ts";
 
 export const lineGas = rule({
   id: "drive/line-gas",
-  asks: "Gas of the line as supply",
-  source: "What a drive lets out at every stroke goes to the air (practice)",
+  asks: "Line gas as supply",
+  source: "Every stroke vents gas to the air (practice)",
   inputs: ["phase", "pressure of every case", "hazards"],
   hangsOn: ["drive.family"],
   unraised: unlessByLineGas,
   examine: ({ drive, duty }) => {
     if (!drive || !usesLineGas(kindOf(drive.family).supply))
-      return notAsked("It does not run on the line's gas.");
+      return notAsked("The actuator does not use line gas.");
     if (duty.lineGas === null) return cannotTell("gas and its pressure in every case");
     const uses = [
       hazardsUsed(duty),
@@ -22,13 +22,13 @@ export const lineGas = rule({
     ];
     const toxic = duty.hazards.has("toxic") || duty.hazards.has("lethal");
     if (toxic)
-      return plain("fails", "Every stroke would let toxic gas out.", {
+      return plain("fails", "Every stroke would vent toxic gas.", {
         uses,
-        remedy: "Bottled nitrogen, instrument air or a motor.",
+        remedy: "Use bottled nitrogen, instrument air or an electric motor.",
       });
-    return plain("tight", "Every stroke lets gas of the line out: pipe it to a safe place.", {
+    return plain("tight", "Every stroke vents line gas. Pipe the vent to a safe place.", {
       uses,
-      remedy: "A vent to a safe place and a filter, or a motor.",
+      remedy: "Add a vent to a safe place and a filter, or use an electric motor.",
     });
   },
 });

@@ -7,25 +7,26 @@ import { unlessByHand } from "./by-operator.ts";
 
 export const lockable = rule({
   id: "drive/lockable",
-  asks: "Locked in place",
-  source: "Isolation by hand is locked while people work behind it (practice)",
-  inputs: ["hazards", "drive family: lockable"],
+  asks: "Locking",
+  source: "A manual isolation valve is locked while people work behind it (practice)",
+  inputs: ["hazards", "operator family: lockable"],
   hangsOn: ["drive.family"],
   unraised: unlessByHand,
   tight: "mild",
   examine: ({ drive, duty }) => {
-    if (!drive || !isByHand(kindOf(drive.family).supply)) return notAsked("No hand turns it.");
+    if (!drive || !isByHand(kindOf(drive.family).supply))
+      return notAsked("The valve has no manual operator.");
     const lock = (drive.family as { readonly lockable?: boolean | null }).lockable;
-    if (lock === undefined) return notAsked("A chain locks a wheel.");
+    if (lock === undefined) return notAsked("A handwheel can be locked with a chain.");
     const uses = [
       hazardsUsed(duty),
       used("lockable", lock === null ? "not stated" : lock ? "yes" : "no", "catalogue"),
     ];
     return lock
-      ? plain("holds", "The lever can be locked open and shut.", { uses })
-      : plain("tight", "Nothing is said of a lock: order a lockable lever.", {
+      ? plain("holds", "The lever can be locked open and closed.", { uses })
+      : plain("tight", "The maker does not state whether the lever can be locked. Order a lockable lever.", {
           uses,
-          remedy: "A lockable lever, or a locking plate.",
+          remedy: "Use a lockable lever or a locking plate.",
         });
   },
 });

@@ -6,28 +6,28 @@ import { rule } from "../rule.ts";
 
 export const modulating = rule({
   id: "drive/modulating",
-  asks: "Drive can throttle",
-  source: "An on–off motor has no positioner and overheats when it is started again and again (practice)",
-  inputs: ["function", "drive's kind"],
+  asks: "Actuator for throttling",
+  source: "An on–off motor has no positioner and overheats with frequent starts (practice)",
+  inputs: ["function", "kind of actuator"],
   hangsOn: ["drive.family"],
-  unraised: ({ function: does }) => (does.has("throttling") ? null : "It does not throttle."),
+  unraised: ({ function: does }) => (does.has("throttling") ? null : "The valve does not throttle."),
   examine: ({ drive, duty }) => {
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const kind = kindOf(drive.family);
     const uses = [functionUsed(duty), used("drive", kind.kind, "catalogue")];
-    if (isByHand(kind.supply)) return plain("holds", "A hand sets it, now and then.", { uses });
+    if (isByHand(kind.supply)) return plain("holds", "The valve is set by hand.", { uses });
     if (hasMotor(kind.supply) && !kind.modulates)
-      return plain("fails", "This motor is made to open and shut, not to throttle.", {
+      return plain("fails", "This motor is for on–off duty, not for throttling.", {
         uses,
-        remedy: "A modulating motor, or air with a positioner.",
+        remedy: "Use a modulating motor, or a pneumatic actuator with a positioner.",
       });
     if (usesLineGas(kind.supply))
-      return plain("fails", "Throttling on gas of the line would blow gas off without end.", {
+      return plain("fails", "Throttling with line gas would vent gas continuously.", {
         uses,
-        remedy: "A modulating motor, or air with a positioner.",
+        remedy: "Use a modulating motor, or a pneumatic actuator with a positioner.",
       });
     return kind.modulates
-      ? plain("holds", "It is made to stand anywhere.", { uses })
-      : plain("holds", "With a positioner it stands anywhere.", { uses });
+      ? plain("holds", "The actuator can hold any position.", { uses })
+      : plain("holds", "With a positioner the actuator can hold any position.", { uses });
   },
 });

@@ -6,26 +6,26 @@ import { motorOf } from "./motor.ts";
 
 export const motorHeater = rule({
   id: "drive/motor-heater",
-  asks: "Heater in the motor's housing",
-  source: "What cools at night breathes wet air and rusts its switches (practice)",
-  inputs: ["installation", "drive family: heater"],
+  asks: "Anti-condensation heater",
+  source: "A housing that cools at night draws in wet air, which corrodes the switches (practice)",
+  inputs: ["installation", "actuator family: heater"],
   hangsOn: ["drive.family"],
   unraised: (duty) =>
-    unlessByMotor(duty) ?? (duty.installation === "indoor" ? "It stands indoors, dry." : null),
+    unlessByMotor(duty) ?? (duty.installation === "indoor" ? "The actuator is indoors and dry." : null),
   tight: "mild",
   examine: ({ drive, duty }) => {
     const family = motorOf(drive);
-    if (family === null) return notAsked("No motor.");
+    if (family === null) return notAsked("The actuator has no electric motor.");
     const { heater } = family;
     const uses = [
       stated("installation", duty.installation, duty.stated.installation),
       used("heater", heater === null ? "not stated" : heater ? "yes" : "no", "catalogue"),
     ];
     return heater === true
-      ? plain("holds", "A heater keeps its inside dry.", { uses })
-      : plain("tight", "Nothing keeps its inside dry.", {
+      ? plain("holds", "A heater keeps the housing dry.", { uses })
+      : plain("tight", "No heater is stated: condensation can corrode the switches.", {
           uses,
-          remedy: "Order it with a heater, fed also while the motor is off.",
+          remedy: "Order a heater with a supply of its own that stays on when the motor is off.",
         });
   },
 });

@@ -8,30 +8,32 @@ const said = (has: boolean | null) => (has === null ? "not stated" : has ? "yes"
 
 export const motorProtection = rule({
   id: "drive/motor-protection",
-  asks: "Motor stopped when it sticks",
+  asks: "Motor protection",
   source:
-    "A valve that sticks stalls the motor: torque switches spare the stem, a thermal cut-out the winding (practice)",
-  inputs: ["drive family: torque switches", "drive family: thermal cut-out"],
+    "A stuck valve stalls the motor. Torque switches protect the stem, a thermal cut-out protects the winding (practice)",
+  inputs: ["actuator family: torque switches", "actuator family: thermal cut-out"],
   hangsOn: ["drive.family"],
   unraised: unlessByMotor,
   examine: ({ drive }) => {
     const family = motorOf(drive);
-    if (family === null) return notAsked("No motor.");
+    if (family === null) return notAsked("The actuator has no electric motor.");
     const { torqueSwitches, thermalCutOut } = family;
     const uses = [
       used("torque switches", said(torqueSwitches), "catalogue"),
       used("thermal cut-out", said(thermalCutOut), "catalogue"),
     ];
     if (torqueSwitches && thermalCutOut)
-      return plain("holds", "Torque switches spare the stem, a cut-out the winding.", { uses });
+      return plain("holds", "Torque switches protect the stem and a thermal cut-out protects the winding.", {
+        uses,
+      });
     return plain(
       "tight",
       torqueSwitches
-        ? "Nothing is known to spare the winding when it sticks."
+        ? "No thermal cut-out is stated: a stuck valve can burn the winding."
         : thermalCutOut
-          ? "Nothing is known to spare the stem when it sticks."
-          : "Nothing is known to stop it when it sticks.",
-      { uses, remedy: "Order it with torque switches and a thermal cut-out." },
+          ? "No torque switches are stated: a stuck valve can overload the stem."
+          : "Neither torque switches nor a thermal cut-out are stated: a stuck valve can damage stem and winding.",
+      { uses, remedy: "Order torque switches and a thermal cut-out." },
     );
   },
 });

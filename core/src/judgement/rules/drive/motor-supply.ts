@@ -6,24 +6,24 @@ import { motorOf } from "./motor.ts";
 
 export const motorSupply = rule({
   id: "drive/motor-supply",
-  asks: "Supply of the motor",
-  source: "Voltage and phases the maker winds it for",
-  inputs: ["supply of the motor", "drive family: supplies"],
+  asks: "Motor supply",
+  source: "Voltage and phases offered by the maker",
+  inputs: ["motor supply", "actuator family: supplies"],
   hangsOn: ["drive.family"],
   unraised: unlessByMotor,
   examine: ({ drive, duty }) => {
     const family = motorOf(drive);
-    if (family === null) return notAsked("No motor.");
+    if (family === null) return notAsked("The actuator has no electric motor.");
     const { motorSupplies } = family;
     const uses = [
       stated("supply", duty.motorSupply, duty.stated.motorSupply),
-      used("wound for", motorSupplies?.join(", ") ?? "not stated", "catalogue"),
+      used("offered for", motorSupplies?.join(", ") ?? "not stated", "catalogue"),
     ];
-    if (motorSupplies === null) return cannotTell("which voltage the motor is wound for", { uses });
+    if (motorSupplies === null) return cannotTell("voltages offered for the motor", { uses });
     return fits(
       motorSupplies.includes(duty.motorSupply),
-      { holds: "It is wound for the supply.", fails: "It is not wound for the supply." },
-      { uses, remedy: "A motor for the supply, or a transformer at it." },
+      { holds: "The motor is offered for this supply.", fails: "The motor is not offered for this supply." },
+      { uses, remedy: "Use a motor for this supply, or add a transformer." },
     );
   },
 });

@@ -6,26 +6,27 @@ import { timing } from "./timing.ts";
 
 export const oxygenTime = rule({
   id: "drive/oxygen-time",
-  asks: "Opened slowly, oxygen",
+  asks: "Opening time in oxygen",
   source:
-    "Compression at once heats oxygen and what it meets (practice; house number); reckoned at its fastest, with nothing asked of the drive",
-  inputs: ["hazards of the fluid", "lowest air supply", "drive's volume", "house rule: shortest opening"],
+    "Fast opening compresses and heats oxygen, which can ignite seats and dirt (practice; limit by house rule). The fastest opening of the actuator counts",
+  inputs: ["hazards of the fluid", "lowest air supply", "actuator volume", "house rule: shortest opening"],
   hangsOn: ["size", "cavity", "seat", "drive"],
   unraised: noOxygen,
   examine: (judged) => {
-    if (!judged.drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
-    if (judged.valve.construction.stroke === "rising stem") return notAsked("The stem opens it slowly.");
+    if (!judged.drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
+    if (judged.valve.construction.stroke === "rising stem")
+      return notAsked("A rising stem opens the valve slowly.");
     const opening = timing(judged, "opening");
     const seconds = opening?.shortestS ?? null;
-    if (opening === null || seconds === null) return cannotTell("how long the drive takes to open");
+    if (opening === null || seconds === null) return cannotTell("opening time of the actuator");
     const limit = judged.house.oxygenOpensS;
     const uses = [...opening.uses, used("shortest opening", limit, "house rule", "s")];
     const figures = { value: seconds, limit, sense: "≥" as const, unit: "s" as const, uses };
     return seconds >= limit
-      ? plain("holds", "It opens as slowly as oxygen asks, as it is.", figures)
-      : plain("tight", "It opens faster than oxygen allows, unless its air is throttled.", {
+      ? plain("holds", "The fastest opening is slower than the oxygen limit.", figures)
+      : plain("tight", "The fastest opening is quicker than the oxygen limit, unless the air is throttled.", {
           ...figures,
-          remedy: "A throttle in the line of air that opens it, sealed once it is set.",
+          remedy: "Fit a flow restrictor in the opening air line and seal its setting.",
         });
   },
 });

@@ -4,9 +4,9 @@ import { fittingRule } from "./fitting-rule.ts";
 export const partialStrokeDevice = fittingRule({
   id: "drive/partial-stroke-device",
   asks: "Partial-stroke device",
-  source: "A partial stroke that nobody measures proves nothing (practice); the maker's limits",
+  source: "A partial stroke proves something only if it is measured (practice); the maker's limits",
   inputs: ["partial-stroke interval", "area", "installation", "ambient", "air supply", "accessories"],
   kind: "partial-stroke device",
   unraised: (duty) =>
-    unlessOnAir(duty) ?? (duty.partialStrokeMonths > 0 ? null : "No partial strokes are asked for."),
+    unlessOnAir(duty) ?? (duty.partialStrokeMonths > 0 ? null : "The duty asks for no partial-stroke tests."),
 });

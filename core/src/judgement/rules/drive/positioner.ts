@@ -4,8 +4,10 @@ import { fittingRule } from "./fitting-rule.ts";
 export const positioner = fittingRule({
   id: "drive/positioner",
   asks: "Positioner",
-  source: "Signal, sides it leads air to, pressure, area, enclosure and cold against the maker's limits",
+  source:
+    "Signal, single or double acting, pressure, area, enclosure and lowest ambient against the maker's limits",
   inputs: ["control signal", "function", "area", "installation", "ambient", "air supply", "accessories"],
   kind: "positioner",
-  unraised: (duty) => unlessOnAir(duty) ?? (duty.function.has("throttling") ? null : "It does not throttle."),
+  unraised: (duty) =>
+    unlessOnAir(duty) ?? (duty.function.has("throttling") ? null : "The valve does not throttle."),
 });

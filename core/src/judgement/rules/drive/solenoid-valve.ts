@@ -5,7 +5,7 @@ export const solenoidValve = fittingRule({
   id: "drive/solenoid-valve",
   asks: "Solenoid valve",
   source:
-    "Function by spring and the house's school; coil, pressure, area, enclosure and cold against the maker's limits",
+    "Function by fail action and house rule; coil, pressure, area, enclosure and lowest ambient against the maker's limits",
   inputs: ["voltage of solenoid valves", "area", "installation", "ambient", "air supply", "accessories"],
   kind: "solenoid valve",
   unraised: unlessOnAir,

@@ -7,28 +7,28 @@ import { rule } from "../rule.ts";
 /** What the springs of a drive breathe. */
 export const springSide = rule({
   id: "drive/spring-side",
-  asks: "Air on the springs",
-  source: "Salt and dust drawn over springs rust and jam them (practice; house school)",
+  asks: "Air in the spring chamber",
+  source: "Salt and dust drawn into the spring chamber corrode and jam the springs (practice; house rule)",
   inputs: ["installation", "house rule: spring side of a drive breathes"],
   hangsOn: ["drive"],
   tight: "mild",
   unraised: ({ installation }) =>
-    installation === "marine air" || installation === "outdoor" ? null : "The air around it is clean enough.",
+    installation === "marine air" || installation === "outdoor" ? null : "The ambient air is clean.",
   examine: ({ drive, house, duty }) => {
     if (!drive || drive.springSet === null || !usesAir(kindOf(drive.family).supply))
-      return notAsked("No springs on air.");
+      return notAsked("The actuator has no air-breathing spring chamber.");
     const clean = house.springSideAir === "clean air from the drive";
     const uses = [
-      used("spring side breathes", house.springSideAir, "house rule"),
+      used("spring chamber breathes", house.springSideAir, "house rule"),
       used("installation", duty.installation, duty.stated.installation === null ? "assumed" : "entered"),
     ];
     return fits(
       clean,
       {
-        holds: "The springs breathe the drive's own clean air.",
-        fails: "The springs breathe the air around them.",
+        holds: "The spring chamber breathes instrument air from the actuator.",
+        fails: "The spring chamber breathes salty or dusty ambient air.",
       },
-      { uses, remedy: "The exhaust led back over the springs, or a 5/2 valve." },
+      { uses, remedy: "Route the actuator exhaust into the spring chamber, or use a 5/2 solenoid valve." },
       "tight",
     );
   },

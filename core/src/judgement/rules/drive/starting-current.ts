@@ -7,32 +7,34 @@ import { motorOf } from "./motor.ts";
 export const startingCurrent = rule({
   id: "drive/starting-current",
   asks: "Starting current",
-  source: "The maker's current at the first moment against what the board gives",
-  inputs: ["starting current there is", "drive's starting current"],
+  source: "Starting current stated by the maker against the available starting current",
+  inputs: ["available starting current", "starting current of the motor"],
   hangsOn: ["drive"],
   unraised: ({ stated }) =>
-    stated.startingCurrentA === null ? "What current there is to start with is not stated." : null,
+    stated.startingCurrentA === null ? "The available starting current is not stated." : null,
   examine: ({ drive, duty }) => {
     const family = motorOf(drive);
-    if (family === null) return notAsked("No motor.");
+    if (family === null) return notAsked("The actuator has no electric motor.");
     const size = family.sizes.find(({ id }) => id === drive!.sizeId) as {
       readonly startingCurrentA?: number | null;
     };
     const value = size.startingCurrentA ?? null;
-    if (value === null) return cannotTell("the current the motor draws when it starts");
+    if (value === null) return cannotTell("starting current of the motor");
     const limit = duty.stated.startingCurrentA!;
     const measured = against(value, limit, 0);
     const fails = measured.verdict === "fails";
     return plain(
       measured.verdict,
-      fails ? "It draws more to start than there is." : "There is enough to start it.",
+      fails
+        ? "The starting current exceeds the available current."
+        : "The available current covers the starting current.",
       {
         value,
         limit,
         sense: "≤",
         unit: "A",
-        uses: [used("there is, to start with", limit, "entered", "A")],
-        remedy: fails ? "A soft starter, a heavier cable, or a smaller motor on a gearbox." : null,
+        uses: [used("available starting current", limit, "entered", "A")],
+        remedy: fails ? "Use a soft starter, a heavier cable, or a smaller motor on a gearbox." : null,
       },
       inHand(measured, "%", false),
     );

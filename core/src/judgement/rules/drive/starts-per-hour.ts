@@ -11,11 +11,11 @@ const hoursPerYear = 8760;
 export const startsPerHour = rule({
   id: "drive/starts-per-hour",
   asks: "Starts of the motor",
-  source: "Strokes an hour against the starts an hour a family is rated to (IEC 60034-1, S4)",
+  source: "Strokes per hour against the rated starts per hour (IEC 60034-1, S4)",
   inputs: [
-    "strokes a year",
+    "strokes per year",
     "function",
-    "drive family: starts an hour",
+    "actuator family: starts per hour",
     "house rule: starts of a motor that throttles",
   ],
   hangsOn: ["drive.family"],
@@ -23,7 +23,7 @@ export const startsPerHour = rule({
   tight: "mild",
   examine: ({ drive, duty, house }) => {
     const family = motorOf(drive);
-    if (family === null) return notAsked("No motor.");
+    if (family === null) return notAsked("The actuator has no electric motor.");
     const limit = family.startsPerHour;
     const throttles = duty.function.has("throttling");
     const counted = (2 * duty.strokesPerYear) / hoursPerYear;
@@ -31,10 +31,10 @@ export const startsPerHour = rule({
     const starts = throttles ? Math.max(counted, house.throttlingStartsPerHour) : counted;
     const uses = [
       functionUsed(duty),
-      stated("strokes a year", duty.strokesPerYear, duty.stated.strokesPerYear, ""),
-      used("starts an hour", limit ?? "not stated", "catalogue"),
+      stated("strokes per year", duty.strokesPerYear, duty.stated.strokesPerYear, ""),
+      used("starts per hour", limit ?? "not stated", "catalogue"),
       ...(throttles
-        ? [used("starts a loop asks for, an hour", house.throttlingStartsPerHour, "house rule")]
+        ? [used("starts per hour in a control loop", house.throttlingStartsPerHour, "house rule")]
         : []),
     ];
     if (limit === null) {
@@ -42,22 +42,24 @@ export const startsPerHour = rule({
       return plain(
         seldom ? "holds" : "tight",
         seldom
-          ? "Hardly ever started: any motor bears it."
-          : "The maker does not say how often the motor may be started.",
-        { value: starts, unit: "", uses, remedy: seldom ? null : "Ask the maker for its duty class." },
+          ? "The motor starts so rarely that any motor is suitable."
+          : "The maker does not state the permitted starts per hour.",
+        { value: starts, unit: "", uses, remedy: seldom ? null : "Ask the maker for the duty class." },
       );
     }
     const measured = against(starts, limit, 0);
     const fails = measured.verdict === "fails";
     return plain(
       measured.verdict,
-      fails ? "The motor is started more often than it bears." : "The motor bears so many starts.",
+      fails
+        ? "The starts per hour exceed the motor rating."
+        : "The starts per hour are within the motor rating.",
       {
         value: starts,
         limit,
         sense: "≤",
         unit: "",
-        remedy: fails ? "A motor for modulating duty, or air." : null,
+        remedy: fails ? "Use a motor for modulating duty, or a pneumatic actuator." : null,
         uses,
       },
       inHand(measured, "%", false),

@@ -8,10 +8,10 @@ export const stemLimit = rule({
   id: "drive/stem-limit",
   asks: "Stem limit",
   source: "Maximum allowable stem torque of the product line",
-  inputs: ["highest air supply", "drive output", "maximum allowable stem torque"],
+  inputs: ["highest air supply", "actuator output", "maximum allowable stem torque"],
   hangsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ valve, drive, supplied, demand, duty }) => {
-    if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive || !supplied) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { peakNm } = driveLimits(supplied, demand);
     const limit = valve.size.maximumStemTorqueNm;
     // The maker's limit already holds a margin: equality passes and nothing more is asked.
@@ -19,15 +19,17 @@ export const stemLimit = rule({
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? "At full supply the drive can break the stem."
-        : "The stem stands the drive at full supply.",
+        ? "At the highest supply the actuator torque exceeds the maximum allowable stem torque."
+        : "At the highest supply the actuator torque is within the maximum allowable stem torque.",
       {
         value: peakNm,
         limit,
         sense: "≤",
         unit: "N·m",
         remedy:
-          measured.verdict === "fails" ? "A smaller drive, a lower supply limit or a stronger stem." : null,
+          measured.verdict === "fails"
+            ? "Use a smaller actuator, a lower supply pressure or a stronger stem."
+            : null,
         uses: () => [
           kindOf(drive.family).suppliedAt(duty, "highest"),
           { what: "maximum allowable stem torque", value: limit, unit: "N·m", origin: "catalogue" },

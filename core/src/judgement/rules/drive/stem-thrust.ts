@@ -7,20 +7,25 @@ import { rule } from "../rule.ts";
 /** Thrust beside torque: what a nut makes of a drive's peak must be stood by stem and drive. */
 export const stemThrust = rule({
   id: "drive/stem-thrust",
-  asks: "Thrust on a rising stem",
+  asks: "Stem thrust",
   source:
-    "Statics of a trapezoidal thread at its lowest friction, at the drive's peak, against what stem and drive stand",
-  inputs: ["drive output", "stem: thread, highest thrust", "drive: highest thrust", "house rule: thread"],
+    "Thrust of a trapezoidal thread at its lowest friction and the peak output torque, against the limits of stem and actuator",
+  inputs: [
+    "actuator output",
+    "stem: thread, highest thrust",
+    "actuator: highest thrust",
+    "house rule: thread",
+  ],
   hangsOn: ["size", "drive"],
   examine: ({ valve: { size, construction }, drive, supplied, house }) => {
-    if (construction.stroke !== "rising stem") return notAsked("Its stem turns and does not rise.");
-    if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (construction.stroke !== "rising stem") return notAsked("The stem turns and does not rise.");
+    if (!drive || !supplied) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { stemThread } = size;
-    if (stemThread === null) return cannotTell("the thread of the stem and the thrust it stands");
+    if (stemThread === null) return cannotTell("stem thread and highest permitted thrust");
     const { maximumThrustN = null } = drive.family.sizes.find(({ id }) => id === drive.sizeId) as {
       readonly maximumThrustN?: number | null;
     };
-    if (maximumThrustN === null) return cannotTell("the thrust the drive stands");
+    if (maximumThrustN === null) return cannotTell("highest permitted thrust of the actuator");
     const value = stemThrustN(supplied.peakNm, stemThread, house.threadFrictionLow) / 1000;
     const stem = stemThread.maximumThrustN / 1000;
     const limit = Math.min(stem, maximumThrustN / 1000);
@@ -30,22 +35,22 @@ export const stemThrust = rule({
       measured.verdict,
       fails
         ? limit === stem
-          ? "At full supply it thrusts harder than the stem stands."
-          : "At full supply it thrusts harder than its own bearing stands."
-        : "Stem and drive stand the thrust at full supply.",
+          ? "At the highest supply the thrust exceeds the stem limit."
+          : "At the highest supply the thrust exceeds the limit of the actuator's thrust bearing."
+        : "At the highest supply the thrust is within the limits of stem and actuator.",
       {
         value,
         limit,
         sense: "≤",
         unit: "kN",
-        remedy: fails ? "A smaller drive, its torque switch set lower, or a stronger stem." : null,
+        remedy: fails ? "Use a smaller actuator, a lower torque switch setting or a stronger stem." : null,
         uses: () => [
           used("peak output", supplied.peakNm, "computed", "N·m"),
           used("lead of the thread", stemThread.leadMm, "catalogue", "mm"),
-          used("its mean diameter", stemThread.meanDiameterMm, "catalogue", "mm"),
-          used("friction of the thread, at its lowest", house.threadFrictionLow, "house rule"),
-          used("the stem stands", stem, "catalogue", "kN"),
-          used("the drive stands", maximumThrustN / 1000, "catalogue", "kN"),
+          used("mean diameter of the thread", stemThread.meanDiameterMm, "catalogue", "mm"),
+          used("lowest thread friction", house.threadFrictionLow, "house rule"),
+          used("stem limit", stem, "catalogue", "kN"),
+          used("actuator limit", maximumThrustN / 1000, "catalogue", "kN"),
         ],
       },
       inHand(measured, "%", false),

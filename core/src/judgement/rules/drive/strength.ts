@@ -8,18 +8,19 @@ import { driveLimits } from "./limits.ts";
 
 export const strength = rule({
   id: "drive/strength",
-  asks: "Drive strength",
-  source: "Demand × service factor against output at minimum supply, at every angle of both strokes",
+  asks: "Actuator torque",
+  source:
+    "Torque demand × service factor against output at the lowest supply, at every angle of both strokes",
   inputs: [
     "torque demand",
     "service factor",
     "lowest air supply",
-    "drive output",
+    "actuator output",
     "house rule: torque margin",
   ],
   hangsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ drive, supplied, demand, duty, house }) => {
-    if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive || !supplied) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const limits = driveLimits(supplied, demand);
     const uses = () => [
       kindOf(drive.family).suppliedAt(duty, "lowest"),
@@ -30,16 +31,21 @@ export const strength = rule({
         origin: "house rule" as const,
       })),
       {
-        what: "factor applied to the table",
+        what: "factor applied to the torque table",
         value: Number(demand.appliedFactor.toFixed(3)),
         unit: "" as const,
         origin: "computed" as const,
       },
-      { what: "margin wanted", value: house.torqueMargin, unit: "%" as const, origin: "house rule" as const },
+      {
+        what: "margin required",
+        value: house.torqueMargin,
+        unit: "%" as const,
+        origin: "house rule" as const,
+      },
     ];
     if (demand.unknown || limits.needsNm === null || limits.givesNm === null || limits.at === null) {
       return cannotTell(
-        demand.unknown ? `the torque demand at ${demand.unknown.caseName}` : "operating cases",
+        demand.unknown ? `torque demand in case ${demand.unknown.caseName}` : "operating cases",
         { uses },
       );
     }
@@ -50,10 +56,10 @@ export const strength = rule({
     return plain(
       verdict,
       verdict === "fails"
-        ? `Too weak at ${point}.`
+        ? `The output torque is too low at ${point}.`
         : verdict === "tight"
-          ? `Strong enough, with little in hand at ${point}.`
-          : `Strong enough over both strokes; weakest at ${point}.`,
+          ? `The output torque is sufficient, but the margin at ${point} is below the house rule.`
+          : `The output torque is sufficient over both strokes. The margin is smallest at ${point}.`,
       {
         value: limits.needsNm,
         limit: limits.givesNm,
@@ -61,7 +67,7 @@ export const strength = rule({
         unit: "N·m",
         caseId: hardest.caseId,
         caseName: hardest.caseName,
-        remedy: verdict === "fails" ? "A larger drive or more supply pressure." : null,
+        remedy: verdict === "fails" ? "Use a larger actuator or a higher supply pressure." : null,
         uses: () => [
           { what: "weakest point", value: placeWords(limits.at!), unit: "", origin: "computed" },
           ...uses(),

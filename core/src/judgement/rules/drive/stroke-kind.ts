@@ -5,8 +5,8 @@ import { rule } from "../rule.ts";
 
 export const strokeKind = rule({
   id: "drive/stroke-kind",
-  asks: "Turned as asked",
-  source: "Something on the shelf turns the stem the way it moves, by what the duty brings",
+  asks: "Operator as specified",
+  source: "The shelf offers an operator for this stem motion and the specified supply",
   inputs: ["operator", "construction"],
   hangsOn: ["line", "drive.family"],
   examine: ({ valve, drive, duty }) => {
@@ -14,29 +14,29 @@ export const strokeKind = rule({
     if (drive) {
       const { supply } = kindOf(drive.family);
       if (operator === supply || (operator === "any" && (supply === "pneumatic" || supply === "electric")))
-        return plain("holds", "It is turned as asked.", {
+        return plain("holds", "The operator is as specified.", {
           value: supply,
           limit: operator,
           uses: [stated("operator", operator, duty.stated.operator)],
         });
-      return plain("fails", "It is turned by something else than asked.", {
+      return plain("fails", "The operator differs from the duty.", {
         value: supply,
         limit: operator,
-        remedy: "A drive as asked, or another operator in the duty.",
+        remedy: "Use an operator as specified, or change the operator in the duty.",
         uses: [stated("operator", operator, duty.stated.operator)],
       });
     }
-    if (operator === "bare stem") return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (operator === "bare stem") return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { stroke } = valve.construction;
     return plain(
       "fails",
       stroke === "rising stem"
-        ? "No such drive on the shelf turns a rising stem."
-        : "No such drive stands on the shelf.",
+        ? "The shelf has no such operator for a rising stem."
+        : "The shelf has no such operator.",
       {
         value: operator,
         limit: stroke,
-        remedy: "Another operator, a bare stem, or a drive from the maker.",
+        remedy: "Specify another operator or a bare stem, or ask the maker for an actuator.",
         uses: [stated("operator", operator, duty.stated.operator), used("stroke", stroke, "catalogue")],
       },
     );

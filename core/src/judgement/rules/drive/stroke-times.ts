@@ -19,37 +19,37 @@ const timeRule = (of: {
     id: of.id,
     asks: of.asks,
     source:
-      "Isothermal filling and emptying through ISO 6358 flow of solenoid valve, tube and exhaust, filled from the lowest air and vented from the highest; an estimate on the slow side, without the mass of what moves",
-    inputs: ["time asked", "lowest air supply", "drive's volume", "torque demand", "house rules: air"],
+      "Isothermal filling at the lowest and venting from the highest air pressure through solenoid valve, tube and exhaust (ISO 6358). A conservative estimate without moving masses",
+    inputs: ["required time", "lowest air supply", "actuator volume", "torque demand", "house rules: air"],
     hangsOn: ["size", "cavity", "seat", "drive"],
     unraised: ({ stated }) => (stated[of.field] === null ? of.unstated : null),
     examine: (judged) => {
-      if (!judged.drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+      if (!judged.drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
       const limit = judged.duty.stated[of.field]!;
-      if (judged.demand.covering === null || judged.demand.unknown) return cannotTell("the torque demand");
+      if (judged.demand.covering === null || judged.demand.unknown) return cannotTell("torque demand");
       const time = timing(judged, of.stroke);
-      if (time === null) return cannotTell("the stroke time of the drive, which its maker states");
+      if (time === null) return cannotTell("stroking time stated by the actuator's maker");
       const onAir = timed(judged);
       if (onAir === null) return judgedBy(time.longestS!, limit, time.uses);
       const led = onAir.led();
       const kept = time.longestS !== null && time.longestS <= limit;
       const found = kept ? { way: led, seconds: time.longestS! } : fastest(onAir, of.stroke);
       if (found === null)
-        return plain("fails", "It does not carry the stroke through at the lowest air.", {
+        return plain("fails", "At the lowest air pressure the actuator cannot complete the stroke.", {
           limit,
           unit: "s",
-          remedy: "A larger drive, or more air.",
-          uses: [used("volume swept", onAir.sweptL, "computed", "litres")],
+          remedy: "Use a larger actuator or a higher air pressure.",
+          uses: [used("swept volume", onAir.sweptL, "computed", "litres")],
         });
       return judgedBy(
         found.seconds,
         limit,
         [
-          used("air led by", found.way.name, "computed"),
-          used("volume swept", onAir.sweptL, "computed", "litres"),
+          used("air supplied through", found.way.name, "computed"),
+          used("swept volume", onAir.sweptL, "computed", "litres"),
           used("bore of tubing", judged.house.airTubeBoreMm, "house rule", "mm"),
           used(
-            "valve that leads it, Cv",
+            "Cv of the valve in the air line",
             found.way.valveCv,
             found.way.fitted.length > 0 ? "catalogue" : "house rule",
           ),
@@ -67,11 +67,11 @@ function judgedBy(seconds: number, limit: number, uses: readonly Used[], how?: s
     measured.verdict,
     fails
       ? how === undefined
-        ? "It is too slow."
-        : "However its air is led, it is too slow."
+        ? "The stroking time exceeds the required time."
+        : "The stroking time exceeds the required time with every accessory offered."
       : how === undefined
-        ? "It is fast enough."
-        : `It is fast enough ${how}.`,
+        ? "The stroking time is within the required time."
+        : `The stroking time is within the required time ${how}.`,
     {
       value: seconds,
       limit,
@@ -79,8 +79,8 @@ function judgedBy(seconds: number, limit: number, uses: readonly Used[], how?: s
       unit: "s",
       remedy: fails
         ? how === undefined
-          ? "A quicker drive."
-          : "Larger valves at the drive, more air, or a smaller drive."
+          ? "Use a faster actuator."
+          : "Use larger air valves, a higher air pressure or an actuator with a smaller volume."
         : null,
       uses,
     },
@@ -90,22 +90,22 @@ function judgedBy(seconds: number, limit: number, uses: readonly Used[], how?: s
 
 const wayWords = {
   "solenoid valve and tube": "with its solenoid valve and tube",
-  "with quick exhaust": "with a quick exhaust at the drive",
-  "with volume booster": "with a volume booster at the drive",
+  "with quick exhaust": "with a quick exhaust valve at the actuator",
+  "with volume booster": "with a volume booster at the actuator",
 } as const;
 
 export const closingTime = timeRule({
   id: "drive/closing-time",
-  asks: "Time to close",
+  asks: "Closing time",
   stroke: "closing",
   field: "closesWithinS",
-  unstated: "No time to close is asked for.",
+  unstated: "The duty asks for no closing time.",
 });
 
 export const openingTime = timeRule({
   id: "drive/opening-time",
-  asks: "Time to open",
+  asks: "Opening time",
   stroke: "opening",
   field: "opensWithinS",
-  unstated: "No time to open is asked for.",
+  unstated: "The duty asks for no opening time.",
 });

@@ -11,26 +11,33 @@ import { timed } from "./on-air.ts";
 /** A drive on air without springs lives on a bottle. */
 function byBottle(judged: Judged, asked: ReturnType<typeof stated>): Outcome {
   const { demand, duty, fittings } = judged;
-  if (demand.covering === null || demand.unknown) return cannotTell("the torque demand");
+  if (demand.covering === null || demand.unknown) return cannotTell("torque demand");
   const place = placeNamed(fittings, "volume bottle");
   const litres = timed(judged)?.bottleL(duty.strokesInReserve) ?? null;
   if (litres === null)
-    return plain("fails", "At the lowest air it has nothing over: no bottle carries it through.", {
-      uses: [asked, used("lowest air supply", duty.airMinimumBarG, "entered", "bar g")],
-      remedy: "A larger drive, or more air.",
-    });
-  const uses = [asked, used("bottle filled to, at the least", duty.airMinimumBarG, "entered", "bar g")];
-  const wanted = `A bottle of ${Math.ceil(litres)} litres behind a check valve.`;
+    return plain(
+      "fails",
+      "At the lowest air pressure the actuator has no torque reserve: no volume tank can complete the stroke.",
+      {
+        uses: [asked, used("lowest air supply", duty.airMinimumBarG, "entered", "bar g")],
+        remedy: "Use a larger actuator or a higher air pressure.",
+      },
+    );
+  const uses = [
+    asked,
+    used("lowest filling pressure of the volume tank", duty.airMinimumBarG, "entered", "bar g"),
+  ];
+  const wanted = `Add a volume tank of ${Math.ceil(litres)} litres behind a check valve.`;
   if (!place || (place.fit.length === 0 && place.refused.length === 0))
-    return cannotTell("which bottle keeps its air: the shelf has none", { uses, remedy: wanted });
+    return cannotTell("volume tank (the shelf has none)", { uses, remedy: wanted });
   const sizes = place.fit.map(({ item }) => item.litres);
   const limit = sizes.find((one) => one >= litres) ?? Math.max(0, ...sizes);
   const enough = limit >= litres;
   return plain(
     enough ? "holds" : "fails",
     enough
-      ? "A bottle of the shelf keeps the air for as many strokes as asked."
-      : "No bottle of the shelf keeps enough air.",
+      ? "A volume tank on the shelf holds the air for the required strokes."
+      : "No volume tank on the shelf holds enough air.",
     {
       value: litres,
       limit,
@@ -45,40 +52,42 @@ function byBottle(judged: Judged, asked: ReturnType<typeof stated>): Outcome {
 /** What a drive still does when its supply is gone. */
 export const strokesInReserve = rule({
   id: "drive/strokes-in-reserve",
-  asks: "Strokes with the supply gone",
+  asks: "Strokes after loss of supply",
   source:
-    "A spring is one stroke; each stroke takes a chamber of air at the bottle's own pressure, at constant temperature: p·(V/(V + v))ⁿ must still turn the valve",
+    "A spring gives one stroke. Each further stroke fills the actuator from the volume tank at constant temperature: p·(V/(V + v))ⁿ must still turn the valve",
   inputs: [
-    "strokes with the supply gone",
+    "strokes after loss of supply",
     "lowest air supply",
     "torque demand",
-    "drive's volume",
+    "actuator volume",
     "accessories",
   ],
   hangsOn: ["size", "cavity", "seat", "drive"],
   unraised: ({ strokesInReserve: asked }) =>
-    asked > 0 ? null : "Nothing is asked of it without its supply.",
+    asked > 0 ? null : "The duty asks for no strokes after loss of supply.",
   examine: (judged) => {
     const { drive, duty } = judged;
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { supply } = kindOf(drive.family);
-    if (isByHand(supply)) return notAsked("A hand moves it.");
-    const asked = stated("strokes asked", duty.strokesInReserve, duty.stated.strokesInReserve);
+    if (isByHand(supply)) return notAsked("The valve has a manual operator.");
+    const asked = stated("strokes required", duty.strokesInReserve, duty.stated.strokesInReserve);
     if (usesAir(supply) && drive.springSet === null) return byBottle(judged, asked);
     const has = drive.strokesLeft ?? (drive.onSupplyLoss === "stays" ? 0 : 1);
     const enough = has >= duty.strokesInReserve;
     return plain(
       enough ? "holds" : "fails",
       enough
-        ? "With its supply gone it still strokes as often as asked."
-        : "With its supply gone it does not stroke as often as asked.",
+        ? "After loss of supply the actuator gives the required strokes."
+        : "After loss of supply the actuator does not give the required strokes.",
       {
         value: has,
         limit: duty.strokesInReserve,
         sense: "≥",
         unit: "",
         uses: [asked],
-        remedy: enough ? null : "A drive with a store of its own, or air with a bottle.",
+        remedy: enough
+          ? null
+          : "Use an actuator with stored energy, or a pneumatic actuator with a volume tank.",
       },
     );
   },

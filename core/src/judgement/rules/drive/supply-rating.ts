@@ -5,32 +5,32 @@ import { rule } from "../rule.ts";
 
 export const supplyRating = rule({
   id: "drive/supply-rating",
-  asks: "Drive pressure rating",
-  source: "Drive family's maximum pressure of air, oil or gas",
-  inputs: ["highest air supply", "highest oil supply", "highest pressure", "drive family's rating"],
+  asks: "Actuator pressure rating",
+  source: "Highest permitted air, oil or gas pressure of the actuator",
+  inputs: ["highest air supply", "highest oil supply", "highest pressure", "rating of the actuator family"],
   hangsOn: ["drive.family"],
   examine: ({ drive, duty }) => {
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const kind = kindOf(drive.family);
-    if (!kind.pressureRating) return notAsked("No pressure is used.");
+    if (!kind.pressureRating) return notAsked("The actuator uses no pressure.");
     const rating = kind.pressureRating(drive.family, duty);
-    if (rating === null) return cannotTell("the pressure it is supplied with");
+    if (rating === null) return cannotTell("supply pressure of the actuator");
     const { ratedBarG: limit, broughtBarG } = rating;
     const measured = against(broughtBarG, limit, 0);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? "The supply can exceed what the cylinder stands."
-        : "The cylinder stands the supply.",
+        ? "The highest supply pressure exceeds the rating of the cylinder."
+        : "The highest supply pressure is within the rating of the cylinder.",
       {
         value: broughtBarG,
         limit,
         sense: "≤",
         unit: "bar g",
-        remedy: measured.verdict === "fails" ? "A regulator with relief at the drive." : null,
+        remedy: measured.verdict === "fails" ? "Fit a regulator with relief valve at the actuator." : null,
         uses: [
           kind.suppliedAt(duty, "highest"),
-          { what: "cylinder rated to", value: limit, unit: "bar g", origin: "catalogue" },
+          { what: "cylinder rating", value: limit, unit: "bar g", origin: "catalogue" },
         ],
       },
       inHand(measured, "%", false),

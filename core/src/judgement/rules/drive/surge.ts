@@ -11,37 +11,43 @@ const takesFlowAway = 0.3;
 /** Pressure a closing valve adds to liquid in a long line. */
 export const surge = rule({
   id: "drive/surge",
-  asks: "Surge on closing",
+  asks: "Pressure surge on closing",
   source:
-    "Joukowsky Δp = ρ·c·v where it closes within 2L/c, else ρ·v·2L/t (slow closing); the last 0.3 of the stroke takes the flow away",
-  inputs: ["length of line upstream", "flow of a case", "density", "pipe bore", "drive's closing time"],
+    "Joukowsky Δp = ρ·c·v for closing within 2L/c, else ρ·v·2L/t (slow closing); the flow stops in the last 0.3 of the stroke",
+  inputs: [
+    "length of line upstream",
+    "flow of a case",
+    "density",
+    "pipe bore",
+    "closing time of the actuator",
+  ],
   hangsOn: ["size", "grade", "cavity", "seat", "drive"],
   unraised: ({ stated, cases }) =>
     stated.upstreamLengthM === null
       ? "The length of line upstream is not stated."
       : cases.every((c) => c.phase === "gas")
-        ? "No liquid is in the line."
+        ? "The line carries no liquid."
         : null,
   examine: (judged) => {
     const { duty, house, valve, drive } = judged;
     const { stated } = duty;
-    if (!drive) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const bore = stated.pipeBoreMm ?? valve.size.boreMm;
     const density = stated.fluid.densityKgM3;
-    if (density === null || density === 0) return cannotTell("the density of the liquid");
+    if (density === null || density === 0) return cannotTell("density of the liquid");
     const flowing = stated.cases.flatMap((c, at) => {
       const settled = duty.cases[at]!;
       if (settled.phase === "gas" || c.rate === null || c.rate === 0 || c.rateBasis === "Nm³/h") return [];
       const m3h = c.rateBasis === "kg/h" ? c.rate / density : c.rate;
       return [{ settled, velocity: m3h / 3600 / ((Math.PI / 4) * (bore / 1000) ** 2) }];
     });
-    if (flowing.length === 0) return cannotTell("a flow of liquid");
+    if (flowing.length === 0) return cannotTell("flow of the liquid");
     const unknown = flowing.find(({ settled: c }) => c.pressureBarG === null || c.temperatureC === null);
     if (unknown) return cannotTell(`pressure and temperature of ${unknown.settled.name}`);
     // Its air is led so that it is fast enough at its slowest; the surge comes at its fastest.
     const closing = timing(judged, "closing");
     const seconds = closing?.shortestS ?? null;
-    if (closing === null || seconds === null) return cannotTell("how long the drive takes to close");
+    if (closing === null || seconds === null) return cannotTell("closing time of the actuator");
     const effectiveS = takesFlowAway * seconds;
     const echoS = (2 * stated.upstreamLengthM!) / house.soundSpeedMS;
     const tried = flowing.map(({ settled, velocity }) => {
@@ -55,8 +61,8 @@ export const surge = rule({
     return plain(
       worst.verdict,
       fails
-        ? "Closed as fast as it does, the surge goes beyond the body's rating."
-        : "The surge on closing stays within the body's rating.",
+        ? "At the fastest closing the surge exceeds the body rating."
+        : "At the fastest closing the surge is within the body rating.",
       {
         value: worst.value,
         limit: worst.limit,
@@ -64,16 +70,18 @@ export const surge = rule({
         unit: "bar g",
         caseId: worst.settled.id,
         caseName: worst.settled.name,
-        remedy: fails ? "A throttle in its exhaust so that it closes slowly, or a surge vessel." : null,
+        remedy: fails
+          ? "Fit a flow restrictor in the exhaust for slower closing, or add a surge vessel."
+          : null,
         uses: () => [
-          used("pressure the surge adds", worst.added, "computed", "bar"),
+          used("surge pressure", worst.added, "computed", "bar"),
           used("velocity in the pipe, m/s", worst.velocity, "computed"),
-          used("it closes in, at its fastest", seconds, "computed", "s"),
+          used("fastest closing time", seconds, "computed", "s"),
           ...closing.uses,
-          used("there and back of the wave", echoS, "computed", "s"),
+          used("wave travel time 2L/c", echoS, "computed", "s"),
           used("density of the liquid, kg/m³", density, "entered"),
           used(
-            stated.pipeBoreMm === null ? "bore, that of the valve" : "bore of the pipe",
+            stated.pipeBoreMm === null ? "bore (of the valve)" : "bore of the pipe",
             bore,
             stated.pipeBoreMm === null ? "catalogue" : "entered",
             "mm",

@@ -31,7 +31,7 @@ export function timing(
     return {
       longestS: onAir.longest(stroke, way),
       shortestS: onAir.shortest(stroke, way),
-      uses: [used("air led by", way.name, "computed")],
+      uses: [used("air supplied through", way.name, "computed")],
     };
   }
   const bySpring = drive.onSupplyLoss === (stroke === "opening" ? "opens" : "closes");
@@ -42,8 +42,8 @@ export function timing(
     longestS: stated * (1 + scatter),
     shortestS: stated * (1 - scatter),
     uses: [
-      used("its maker's time", stated, "catalogue", "s"),
-      used("scatter of it", house.makersTimePercent, "house rule", "%"),
+      used("time stated by the maker", stated, "catalogue", "s"),
+      used("scatter of the time", house.makersTimePercent, "house rule", "%"),
     ],
   };
 }

@@ -9,15 +9,16 @@ import { unlessByHand } from "./by-operator.ts";
 
 export const touchHeat = rule({
   id: "drive/touch-heat",
-  asks: "Cool to the hand",
-  source: "Heat conducted from the line to what a hand holds (house rules, indicative)",
+  asks: "Temperature of the hand operator",
+  source: "Heat conducted from the line to the lever or handwheel (house rules, indicative)",
   inputs: ["temperature", "highest ambient", "stem extension", "house rule: hottest a hand may touch"],
   hangsOn: ["line", "drive.family"],
   unraised: unlessByHand,
   examine: ({ valve, drive, duty, house }) => {
-    if (!drive || !isByHand(kindOf(drive.family).supply)) return notAsked("No hand turns it.");
+    if (!drive || !isByHand(kindOf(drive.family).supply))
+      return notAsked("The valve has no manual operator.");
     const hot = hottest(duty);
-    if (hot === null) return cannotTell("the temperature of the line");
+    if (hot === null) return cannotTell("line temperature");
     const extended = valve.line.stemExtension;
     const share = (extended ? house.heatPastExtensionPercent : house.heatToDrivePercent) / 100;
     const ambient = duty.ambientMaximumC;
@@ -26,7 +27,9 @@ export const touchHeat = rule({
     const fails = measured.verdict === "fails";
     return plain(
       measured.verdict,
-      fails ? "What a hand must hold gets too hot." : "A hand can hold it.",
+      fails
+        ? "The lever or handwheel gets too hot to hold."
+        : "The lever or handwheel stays cool enough to hold.",
       {
         value: warm,
         limit: house.touchC,
@@ -34,11 +37,11 @@ export const touchHeat = rule({
         unit: "°C",
         caseId: hot.id,
         caseName: hot.name,
-        remedy: fails ? "A stem extension, or a wheel that stands away from the line." : null,
+        remedy: fails ? "Use a stem extension, or a handwheel further from the line." : null,
         uses: [
           used(`temperature, ${hot.name}`, hot.temperatureC!, "entered", "°C"),
           stated("highest ambient", ambient, duty.stated.ambientMaximumC, "°C"),
-          used("heat that reaches it", share * 100, "house rule", "%"),
+          used("share of line heat that reaches the actuator", share * 100, "house rule", "%"),
         ],
       },
       inHand(measured, "K", false),

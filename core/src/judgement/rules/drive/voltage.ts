@@ -6,14 +6,14 @@ import { motorOf } from "./motor.ts";
 
 export const voltage = rule({
   id: "drive/voltage",
-  asks: "Voltage of the motor",
-  source: "Lowest voltage at the motor against the one its torque is stated at",
-  inputs: ["lowest voltage", "drive family: lowest voltage"],
+  asks: "Motor voltage",
+  source: "Lowest voltage at the motor against the lowest voltage of the stated torque",
+  inputs: ["lowest voltage", "actuator family: lowest voltage"],
   hangsOn: ["drive.family"],
   unraised: unlessByMotor,
   examine: ({ drive, duty }) => {
     const family = motorOf(drive);
-    if (family === null) return notAsked("No motor.");
+    if (family === null) return notAsked("The actuator has no electric motor.");
     const value = duty.lowestVoltagePercent;
     const limit = family.lowestVoltagePercent;
     const uses = [
@@ -21,7 +21,7 @@ export const voltage = rule({
       used("torque stated down to", limit ?? "not stated", "catalogue", limit === null ? "" : "%"),
     ];
     if (limit === null)
-      return plain("tight", "The maker does not say down to which voltage it gives its torque.", {
+      return plain("tight", "The maker does not state the lowest voltage for the stated torque.", {
         uses,
         remedy: "Ask the maker for the torque at the lowest voltage.",
       });
@@ -29,14 +29,14 @@ export const voltage = rule({
     return plain(
       low ? "fails" : "holds",
       low
-        ? "At the lowest voltage it no longer gives its torque."
-        : "It gives its torque down to the lowest voltage.",
+        ? "The lowest voltage is below the lowest voltage of the stated torque."
+        : "The motor gives its stated torque at the lowest voltage.",
       {
         value,
         limit,
         sense: "≥",
         unit: "%",
-        remedy: low ? "A heavier cable, or a larger motor." : null,
+        remedy: low ? "Use a heavier cable or a larger motor." : null,
         uses,
       },
     );

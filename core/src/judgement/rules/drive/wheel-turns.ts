@@ -6,15 +6,14 @@ import { unlessByHand } from "./by-operator.ts";
 
 export const wheelTurns = rule({
   id: "drive/wheel-turns",
-  asks: "Turns of the handwheel",
-  source:
-    "Gear ratio over a quarter turn, or lift over lead, against what somebody turns in a hurry (house rules)",
+  asks: "Handwheel turns",
+  source: "Gear ratio over a quarter turn, or lift divided by lead, against the house rule",
   inputs: ["gear ratio", "stem: lift and lead", "house rule: most turns of a handwheel"],
   hangsOn: ["size", "drive"],
   unraised: unlessByHand,
   tight: "mild",
   examine: ({ drive, valve: { size }, house }) => {
-    if (drive?.wheelTurns === undefined) return notAsked("No handwheel.");
+    if (drive?.wheelTurns === undefined) return notAsked("The operator has no handwheel.");
     const { gearRatio = 1 } = drive.family.sizes.find(({ id }) => id === drive.sizeId) as {
       readonly gearRatio?: number;
     };
@@ -25,14 +24,16 @@ export const wheelTurns = rule({
     const many = measured.verdict === "fails";
     return plain(
       many ? "tight" : "holds",
-      many ? "It takes very many turns to shut." : "It is shut in a bearable number of turns.",
+      many
+        ? "The number of turns to close exceeds the house rule."
+        : "The number of turns to close is within the house rule.",
       {
         value: turns,
         limit: house.mostWheelTurns,
         sense: "≤",
         unit: "",
-        remedy: many ? "A drive with a motor, or one carried to it." : null,
-        uses: [used("most turns", house.mostWheelTurns, "house rule")],
+        remedy: many ? "Use an electric actuator or a portable one." : null,
+        uses: [used("highest number of turns", house.mostWheelTurns, "house rule")],
       },
     );
   },

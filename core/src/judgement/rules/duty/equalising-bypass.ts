@@ -7,29 +7,31 @@ import { worstClosed } from "../worst.ts";
 export const equalisingBypass = dutyRule({
   id: "duty/equalising-bypass",
   asks: "Equalising bypass",
-  source: "Opening against a large differential tears seats and shocks the line (house rule)",
+  source:
+    "Opening against a high differential pressure damages seats and causes pressure surges (house rule)",
   inputs: ["size", "pressure on either side", "equalising bypass", "house rule: bypass from"],
   unraised: (duty, house) => {
     const worst = worstClosed(duty);
     const open = neverShut(duty);
     if (open !== null) return open;
     return worst !== null && worst.closedDifferentialBar! < house.bypassFromBar
-      ? "Small enough to open against."
+      ? "Size and differential pressure are below the limits for a bypass."
       : null;
   },
   examine: ({ duty, house }) => {
     const worst = worstClosed(duty);
-    if (worst === null) return cannotTell("a pressure");
+    if (worst === null) return cannotTell("pressure");
     const { dn } = duty.stated;
-    if (dn === null) return cannotTell("a size");
-    if (dn < house.bypassFromDn) return notAsked("Small enough to open against.");
+    if (dn === null) return cannotTell("size");
+    if (dn < house.bypassFromDn)
+      return notAsked("Size and differential pressure are below the limits for a bypass.");
     const fitted = duty.stated.equalisingBypass ?? false;
     return fits(
       fitted,
       {
-        holds: "The line equalises before the valve opens.",
+        holds: "A bypass equalises the pressure before the valve opens.",
         fails:
-          "Opened against this differential seats are torn or faces scored, and the line is shocked: equalise first.",
+          "Opening against this differential pressure damages the seats and causes a pressure surge. Equalise first.",
       },
       {
         value: worst.closedDifferentialBar!,

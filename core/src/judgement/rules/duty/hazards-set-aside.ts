@@ -7,7 +7,7 @@ export const hazardsSetAside = dutyRule({
   id: "duty/hazards-set-aside",
   asks: "Hazards set aside",
   source:
-    "A hazard of the substance, its family or its H₂S counts until somebody says why it does not (house convention)",
+    "A hazard of the substance, its family or its H₂S counts until a reason is given for setting it aside (house rule)",
   inputs: ["hazards set aside", "reason", "substance", "service family", "partial pressure of H₂S"],
   unraised: ({ stated }) => ((stated.fluid.setAside ?? []).length === 0 ? "No hazard is set aside." : null),
   examine: ({ duty, house }) => {
@@ -20,13 +20,18 @@ export const hazardsSetAside = dutyRule({
       used("set aside", words || "none that applies", "entered"),
       used("because", reason || "no reason", "entered"),
     ];
-    if (taken.length === 0) return plain("holds", "What is set aside does not apply.", { uses });
+    if (taken.length === 0)
+      return plain("holds", "The hazards set aside do not apply to this duty.", { uses });
     return reason === ""
-      ? cannotTell(`the reason ${words} is set aside`, { uses })
-      : plain("tight", `Judged as if the fluid were not ${words}: whoever set it aside answers for it.`, {
-          value: words,
-          limit: reason,
-          uses,
-        });
+      ? cannotTell(`reason for setting aside ${words}`, { uses })
+      : plain(
+          "tight",
+          `The proof treats the fluid as not ${words}. The person who set this aside is responsible.`,
+          {
+            value: words,
+            limit: reason,
+            uses,
+          },
+        );
   },
 });

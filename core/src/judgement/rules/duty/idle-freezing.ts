@@ -6,13 +6,13 @@ import { dutyRule } from "../rule.ts";
 
 export const idleFreezing = dutyRule({
   id: "duty/idle-freezing",
-  asks: "Fluid sets in an idle line",
-  source: "Below its triple point the fluid is solid (table of fluids)",
+  asks: "Freezing in an idle line",
+  source: "The fluid is solid below its triple point (fluid table)",
   inputs: ["lowest ambient", "substance"],
   unraised: ({ stated, fluid, cases }) => {
-    if (fluid === null) return "No substance is picked.";
-    if (stated.ambientMinimumC === null) return "No lowest ambient is stated.";
-    return cases.every((c) => c.phase === "gas" && isPassing(c.kind)) ? "Only gas passes by." : null;
+    if (fluid === null) return "The duty names no substance.";
+    if (stated.ambientMinimumC === null) return "The lowest ambient temperature is not stated.";
+    return cases.every((c) => c.phase === "gas" && isPassing(c.kind)) ? "The line carries gas only." : null;
   },
   examine: ({ duty }) => {
     const ambient = duty.stated.ambientMinimumC!;
@@ -22,17 +22,17 @@ export const idleFreezing = dutyRule({
     return plain(
       sets ? "tight" : "holds",
       sets
-        ? "An idle line sets at the lowest ambient, whichever valve stands in it: trace it or drain it."
-        : "The fluid stays fluid in an idle line.",
+        ? "An idle line freezes at the lowest ambient temperature, whatever the valve. Trace the line or drain it."
+        : "The fluid stays liquid in an idle line.",
       {
         value: ambient,
         limit: triplePointC,
         unit: "°C",
         sense: "≥",
-        remedy: "Tracing, a jacket, or draining before the cold.",
+        remedy: "Use tracing or a jacket, or drain the line before it gets cold.",
         uses: [
           used("lowest ambient", ambient, "entered", "°C"),
-          used(`${name} sets at`, triplePointC, "reference", "°C"),
+          used(`freezing temperature of ${name}`, triplePointC, "reference", "°C"),
         ],
       },
       inHand(measured, "K", false),

@@ -16,11 +16,11 @@ interface Contradiction {
 }
 
 const liquidBoils =
-  "is stated as liquid, and boils at its pressure and temperature: correct one of the three";
+  "is stated as liquid but boils at its pressure and temperature. Correct one of the three values";
 const gasCondenses =
-  "is stated as gas, and is liquid at its pressure and temperature: correct one of the three";
+  "is stated as gas but is liquid at its pressure and temperature. Correct one of the three values";
 const steamIsWater =
-  "is stated as steam, and is water at its pressure and temperature: correct one of the three";
+  "is stated as steam but is water at its pressure and temperature. Correct one of the three values";
 
 /** What a pure fluid does at the case, by its saturation pressure. */
 function bySubstance(c: SettledCase, duty: SettledDuty): Contradiction | null {
@@ -58,7 +58,7 @@ export const phase = dutyRule({
       asked = true;
       const found = bySubstance(c, duty) ?? byStated(c, duty);
       if (found === null) continue;
-      return cannotTell(`one phase: ${c.name} ${found.says}`, {
+      return cannotTell(`consistent phase: ${c.name} ${found.says}`, {
         value: c.phase,
         limit: found.boilsBarA,
         unit: "bar",
@@ -68,7 +68,7 @@ export const phase = dutyRule({
           used(`pressure, ${c.name}`, c.pressureBarG, "entered", "bar g"),
           used(`temperature, ${c.name}`, c.temperatureC, "entered", "°C"),
           used(
-            `boils at (${found.method})`,
+            `boiling temperature (${found.method})`,
             found.boilsBarA,
             found.method === "entered" ? "entered" : "estimate",
             "bar",
@@ -77,7 +77,7 @@ export const phase = dutyRule({
       });
     }
     return asked
-      ? plain("holds", "Nothing known of the fluid contradicts the phase stated.", {
+      ? plain("holds", "The stated phase agrees with the data of the fluid.", {
           uses: [
             used(
               "substance",

@@ -6,26 +6,27 @@ import { hottest } from "../worst.ts";
 
 export const processSurface = dutyRule({
   id: "duty/process-surface",
-  asks: "Heat of the process in the area",
-  source: "IEC 60079-14, clause 5.6.2: a surface the process heats is none of the equipment's class",
+  asks: "Hot surfaces in the area",
+  source:
+    "IEC 60079-14, clause 5.6.2: the temperature class of equipment does not cover surfaces heated by the process",
   inputs: ["temperature", "hazardous area"],
   unraised: ({ stated: { area } }) =>
-    area === null || readPlace(area) === "safe" ? "Nothing explosive is to be expected." : null,
+    area === null || readPlace(area) === "safe" ? "The area is classified as safe." : null,
   examine: ({ duty }) => {
     const { area } = duty.stated;
     const place = readPlace(area!);
-    if (place === null || place === "safe") return cannotTell("what the area is");
+    if (place === null || place === "safe") return cannotTell("area classification in a known form");
     const limits = [place.gas?.surfaceC, place.dust?.surfaceC].filter((c) => c != null);
-    if (limits.length === 0) return notAsked("The area states no temperature class.");
+    if (limits.length === 0) return notAsked("The area classification states no temperature class.");
     const hot = hottest(duty);
-    if (hot === null) return cannotTell("the temperature of the line");
+    if (hot === null) return cannotTell("line temperature");
     const limit = Math.min(...limits);
     const over = hot.temperatureC! > limit;
     return plain(
       over ? "tight" : "holds",
       over
-        ? "The line itself is hotter than the class of the area allows a surface: insulate what is bare."
-        : "The line stays cooler than the class of the area allows a surface.",
+        ? "The line temperature exceeds the temperature class of the area. Insulate bare surfaces."
+        : "The line temperature is below the temperature class of the area.",
       {
         value: hot.temperatureC,
         limit,
@@ -33,7 +34,7 @@ export const processSurface = dutyRule({
         unit: "°C",
         caseId: hot.id,
         caseName: hot.name,
-        remedy: over ? "Insulation over body, bonnet and stand-off." : null,
+        remedy: over ? "Insulate body, bonnet and stand-off bracket." : null,
         uses: [
           used("area", area!, "entered"),
           used(`temperature, ${hot.name}`, hot.temperatureC!, "entered", "°C"),

@@ -19,10 +19,10 @@ function standsPercent({ kind, abrasionResistance }: SeatMaterial, house: HouseR
 export const abrasion = rule({
   id: "envelope/abrasion",
   asks: "Seat against solids",
-  source: "Content × hardness against the seat's abrasion figure (house rules, indicative)",
+  source: "Solids content × hardness against the abrasion limit of the seat (house rules, indicative)",
   inputs: ["solids", "hard solids", "seat", "house rule: solids a seat stands"],
   hangsOn: ["seat.material"],
-  unraised: (duty) => (duty.solidsPercent === 0 ? "No solids are stated." : null),
+  unraised: (duty) => (duty.solidsPercent === 0 ? "The duty states no solids." : null),
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     const limit = standsPercent(seat, house);
@@ -35,18 +35,21 @@ export const abrasion = rule({
       uses: [
         stated("solids", duty.solidsPercent, duty.stated.fluid.solidsPercent, "%"),
         stated("hard", duty.solidsHard, duty.stated.fluid.solidsHard),
-        ...(duty.solidsHard ? [] : [used("soft solids count for", softShare * 100, "house rule", "%")]),
-        used(`${seat.name}, 0 none to 4 carbide`, seat.abrasionResistance, "reference"),
-        used("it stands, as hard solids", limit, "house rule", "%"),
+        ...(duty.solidsHard ? [] : [used("weight of soft solids", softShare * 100, "house rule", "%")]),
+        used(`abrasion rating of ${seat.name}, 0 none to 4 carbide`, seat.abrasionResistance, "reference"),
+        used("abrasion limit as hard solids", limit, "house rule", "%"),
       ],
     };
     if (value > limit)
-      return plain("fails", "Solids embed in the seat or cut its face, and score the ball.", {
+      return plain("fails", "Solids embed in the seat or cut its face, and scratch the ball.", {
         ...seen,
-        remedy: "A carbide-faced metal seat.",
+        remedy: "Use a carbide-faced metal seat.",
       });
     return seat.kind === "metal"
-      ? plain("holds", "A hard face stands the solids: ask for scraper seats.", { ...seen, decides: "hard" })
-      : plain("tight", "The seat wears: inspect it, and keep a spare.", seen);
+      ? plain("holds", "The hard face withstands the solids. Order scraper seats.", {
+          ...seen,
+          decides: "hard",
+        })
+      : plain("tight", "The seat wears. Inspect it regularly and keep a spare.", seen);
   },
 });

@@ -6,26 +6,27 @@ import { hottest } from "../worst.ts";
 
 export const adjustableGlandHeat = rule({
   id: "envelope/adjustable-gland-heat",
-  asks: "Packing held at heat",
-  source: "House practice: elastomer-loaded stem seals end sooner than a graphite gland",
+  asks: "O-ring stem seal in heat",
+  source: "O-ring stem seals have a lower temperature limit than a graphite packing (practice)",
   inputs: ["temperature", "stem seal"],
   hangsOn: ["seals"],
   examine: ({ valve, duty, house }) => {
     const elastomer = valve.seals.parts.find((p) => p.material.kind === "o-ring");
     if (valve.seals.stemSeal !== "O-ring and packing" || !elastomer)
-      return notAsked("No O-ring in the stem seal.");
+      return notAsked("The stem seal has no O-ring.");
     const hot = hottest(duty);
-    if (hot === null) return cannotTell("a temperature");
+    if (hot === null) return cannotTell("temperature");
     // Beyond its end the seals' range speaks.
-    if (hot.temperatureC! > elastomer.material.maximumC) return notAsked("The O-ring is beyond its range.");
+    if (hot.temperatureC! > elastomer.material.maximumC)
+      return notAsked("The temperature exceeds the range of the O-ring.");
     const measured = kelvinTo(hot.temperatureC!, elastomer.material.maximumC, "≤", house.temperatureMarginC);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
         ? "The O-ring hardens and only the packing behind it seals."
         : measured.verdict === "tight"
-          ? "The O-ring ages: count on the packing behind it."
-          : "O-ring and packing both seal.",
+          ? "The O-ring ages. Rely on the packing behind it only."
+          : "O-ring and packing are both within their range.",
       {
         value: hot.temperatureC,
         limit: elastomer.material.maximumC,
@@ -33,7 +34,8 @@ export const adjustableGlandHeat = rule({
         sense: "≤",
         caseId: hot.id,
         caseName: hot.name,
-        remedy: measured.verdict === "fails" ? "A graphite gland, or a perfluoro O-ring." : null,
+        remedy:
+          measured.verdict === "fails" ? "Use a graphite packing or a perfluoroelastomer O-ring." : null,
         uses: [...temperatureOf(hot), used(elastomer.part, elastomer.material.name, "catalogue")],
       },
       inHand(measured, "K"),

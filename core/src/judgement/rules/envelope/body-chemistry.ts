@@ -12,5 +12,5 @@ export const bodyChemistry = rule({
   examine: ({ valve, duty, house }) =>
     valve.construction.bodyWetted
       ? chemistryOf([{ part: "body", name: valve.grade.grade, material: valve.grade.metal }], duty, house)
-      : notAsked("A lining keeps the fluid off the body."),
+      : notAsked("The lining separates the fluid from the body."),
 });

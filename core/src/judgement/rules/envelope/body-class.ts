@@ -23,12 +23,12 @@ export const bodyClass = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "The body is not rated for the case."
+          ? "The pressure exceeds the body rating at this temperature."
           : verdict === "tight"
-            ? "The body is rated, with little in hand."
-            : "The body is rated for every case.",
+            ? "The body rating is sufficient, but the margin is below the house rule."
+            : "The body rating covers every case.",
       remedy: (verdict) =>
-        verdict === "fails" ? "A higher class or a material group with a higher rating." : null,
+        verdict === "fails" ? "Use a higher class, or a material group with a higher rating." : null,
       uses: (c) => [
         ...pressureAndTemperature(c),
         { what: "designation", value: valve.size.designation, unit: "", origin: "catalogue" },
@@ -39,7 +39,7 @@ export const bodyClass = rule({
           origin: "reference",
         },
         { what: "rating table ends at", value: top, unit: "°C", origin: "reference" },
-        { what: "margin wanted", value: house.pressureMargin, unit: "%", origin: "house rule" },
+        { what: "margin required", value: house.pressureMargin, unit: "%", origin: "house rule" },
       ],
     });
   },

@@ -9,7 +9,7 @@ export const boltingMarine = rule({
   inputs: ["installation", "bolting"],
   hangsOn: ["line"],
   tight: "mild",
-  unraised: (duty) => (duty.installation !== "marine air" ? "No marine air." : null),
+  unraised: (duty) => (duty.installation !== "marine air" ? "The valve is not in marine air." : null),
   examine: ({ valve, duty }) => {
     const { bolting } = valve;
     const seen = {
@@ -21,12 +21,13 @@ export const boltingMarine = rule({
         used("in marine air", bolting.exposedInMarineAir, "reference"),
       ],
     };
-    if (bolting.exposedInMarineAir === "yes") return plain("holds", "The bolting stands salt air.", seen);
+    if (bolting.exposedInMarineAir === "yes")
+      return plain("holds", "The bolting is suitable for salt air.", seen);
     return bolting.exposedInMarineAir === "coated"
-      ? plain("tight", "Coat the bolting, and renew the coating.", seen)
-      : plain("fails", "Austenitic bolting cracks in warm salt air.", {
+      ? plain("tight", "The bolting needs a coating in salt air. Maintain the coating.", seen)
+      : plain("fails", "Austenitic bolting can crack in warm salt air.", {
           ...seen,
-          remedy: "Coated alloy steel or nickel alloy.",
+          remedy: "Use coated alloy steel or nickel alloy bolting.",
         });
   },
 });

@@ -6,30 +6,35 @@ import { rule } from "../rule.ts";
 export const boltingSour = rule({
   id: "envelope/bolting-sour",
   asks: "Bolting in sour service",
-  source: "Exposed bolting of held hardness (ISO 15156)",
+  source: "Exposed bolting of controlled hardness (ISO 15156)",
   inputs: ["partial pressure of H₂S", "bolting", "installation", "house rule: sour service from"],
   hangsOn: ["line"],
   unraised: notSour,
   examine: ({ valve, duty }) => {
-    if (duty.stated.fluid.h2sKPa === null) return cannotTell("the partial pressure of H₂S");
+    if (duty.stated.fluid.h2sKPa === null) return cannotTell("partial pressure of H₂S");
     const { bolting } = valve;
     // Buried or lagged bolting is denied the air and sits in whatever leaks.
     const denied = duty.installation === "buried";
     const seen = {
       value: bolting.name,
-      limit: bolting.exposedInSour ? "held hardness" : "hard",
+      limit: bolting.exposedInSour ? "controlled hardness" : "hard",
       uses: [
         stated("partial pressure of H₂S", duty.h2sKPa, duty.stated.fluid.h2sKPa, "kPa"),
         stated("installation", duty.installation, duty.stated.installation),
         used("bolting", bolting.name, "catalogue"),
       ],
     };
-    if (bolting.exposedInSour) return plain("holds", "The bolting may stand in what leaks.", seen);
+    if (bolting.exposedInSour)
+      return plain("holds", "The bolting is suitable if exposed to sour leakage.", seen);
     return denied
-      ? plain("fails", "Hard bolting cracks where a sour leak cannot escape.", {
+      ? plain("fails", "Bolting of uncontrolled hardness can crack where sour leakage collects.", {
           ...seen,
-          remedy: "Bolting of held hardness (B7M, L7M).",
+          remedy: "Use bolting of controlled hardness (B7M, L7M).",
         })
-      : plain("tight", "Hard bolting in the open air: not under lagging, not buried.", seen);
+      : plain(
+          "tight",
+          "Bolting of uncontrolled hardness is acceptable in open air only. Do not lag or bury it.",
+          seen,
+        );
   },
 });

@@ -25,12 +25,14 @@ export const boltingTemperature = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "The bolting is outside its range."
+          ? "The temperature is outside the range of the bolting."
           : verdict === "tight"
-            ? "The bolting is close to the end of its range."
-            : "The bolting is inside its range.",
+            ? "The temperature is close to the limit of the bolting."
+            : "The temperature is within the range of the bolting.",
       remedy: (verdict) =>
-        verdict === "fails" ? "Impact-tested bolting for cold, chromium–molybdenum for heat." : null,
+        verdict === "fails"
+          ? "Use impact-tested bolting for cold, chromium–molybdenum bolting for heat."
+          : null,
       uses: (c) => [
         ...temperatureOf(c),
         used(`lowest: ${bolting.name}`, bolting.minimumC, "reference", "°C"),

@@ -33,13 +33,13 @@ export const causticCracking = rule({
   id: "envelope/caustic-cracking",
   asks: "Steel in caustic",
   source:
-    "Strength and temperature at which caustic cracks steel without heat treatment (practice, indicative)",
+    "Strength and temperature at which caustic cracks steel without stress relief (practice, indicative)",
   inputs: ["service family", "caustic strength", "temperature", "body grade", "trim"],
   hangsOn: ["line", "grade", "trim"],
-  unraised: (duty) => (duty.stated.fluid.family === "caustic" ? null : "No caustic."),
+  unraised: (duty) => (duty.stated.fluid.family === "caustic" ? null : "The fluid is not caustic."),
   examine: ({ valve, duty }) => {
     const hot = hottest(duty);
-    if (hot === null) return cannotTell("a temperature");
+    if (hot === null) return cannotTell("temperature");
     let worst: Outcome | null = null;
     for (const { part, metal } of [...bodyMetal(valve), ...trimMetals(valve)]) {
       const ends = metal === null ? null : endsOf(metal, duty.stated.fluid.causticPercent);
@@ -47,7 +47,7 @@ export const causticCracking = rule({
       const outcome = judged(part, metal!, ends, hot, duty);
       if (worst === null || gravityOf(outcome.verdict) > gravityOf(worst.verdict)) worst = outcome;
     }
-    return worst ?? notAsked("No steel that caustic cracks.");
+    return worst ?? notAsked("No wetted part is of a steel that cracks in caustic.");
   },
 });
 
@@ -68,10 +68,10 @@ function judged(
   return plain(
     verdict,
     verdict === "fails"
-      ? `Caustic this warm cracks ${metal}.`
+      ? `${metal} can crack in caustic at this temperature.`
       : verdict === "tight"
-        ? `Close to where caustic cracks ${metal}: keep steam tracing off it.`
-        : `Cool enough for ${metal}.`,
+        ? `The temperature is close to the cracking limit of ${metal} in caustic. Do not steam-trace the valve.`
+        : `The temperature is below the cracking limit of ${metal} in caustic.`,
     {
       value: t,
       limit: verdict === "tight" ? failsC : verdict === "fails" ? failsC : tightC,
@@ -79,11 +79,11 @@ function judged(
       sense: "≤",
       caseId: hot.id,
       caseName: hot.name,
-      remedy: "A nickel alloy; for carbon steel, stress-relieved welds said on the order and a cooler line.",
+      remedy: "Use a nickel alloy. For carbon steel, order stress-relieved welds and keep the line cooler.",
       uses: [
         ...temperatureOf(hot),
         fluid.causticPercent === null
-          ? used("caustic strength", "not stated: the worst", "assumed")
+          ? used("caustic strength", "not stated: worst case", "assumed")
           : used("caustic strength", fluid.causticPercent, "entered", "%"),
         used(part, metal, "catalogue"),
       ],

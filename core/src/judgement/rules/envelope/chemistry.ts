@@ -18,7 +18,7 @@ export interface WettedPart {
 const meaning: Record<Suitability, string> = {
   A: "A, suitable",
   B: "B, suitable with limits",
-  C: "C, needs evidence",
+  C: "C, evidence needed",
   X: "X, unsuitable",
 };
 
@@ -53,8 +53,8 @@ export function chemistryOf(
   house: HouseRules,
   { families, undecided }: JudgedIn = duty.metalFamilies,
 ): Outcome {
-  if (families.length === 0) return cannotTell("the fluid's service family");
-  if (parts.length === 0) return notAsked("None of it meets the fluid.");
+  if (families.length === 0) return cannotTell("service family of the fluid");
+  if (parts.length === 0) return notAsked("No such part touches the fluid.");
   const rated = families.flatMap((family) =>
     parts.map((part) => {
       const rating = part.material === null ? null : suitability(family, part.material);
@@ -93,29 +93,29 @@ export function chemistryOf(
   };
   switch (verdict) {
     case "fails":
-      return plain("fails", `${worst.part.name} does not stand the service.`, {
+      return plain("fails", `${worst.part.name} is not suitable for the fluid.`, {
         ...seen,
-        remedy: "Another material.",
+        remedy: "Use another material.",
       });
     case "cannot tell":
       return cannotTell(
         either
           ? undecided
           : rating === "C"
-            ? `evidence for ${worst.part.name} in ${family}: concentration, temperature, dryness`
+            ? `evidence for ${worst.part.name} in ${family} (concentration, temperature, water content)`
             : `suitability of ${worst.part.name} in ${family}`,
         seen,
       );
     case "tight":
       return plain(
         "tight",
-        `${worst.part.name} is suitable with limits: ask its maker up to which strength and temperature.`,
+        `${worst.part.name} has limited resistance. The limits are not tabulated: confirm strength and temperature with the maker.`,
         {
           ...seen,
-          remedy: "The maker's statement for this fluid, strength and temperature.",
+          remedy: "Get the maker's written confirmation for this fluid, strength and temperature.",
         },
       );
     default:
-      return plain("holds", "Suitable for the service.", seen);
+      return plain("holds", "All materials are suitable for the fluid.", seen);
   }
 }

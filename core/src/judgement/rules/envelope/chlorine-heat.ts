@@ -11,26 +11,28 @@ const closeK = 20;
 
 export const chlorineHeat = rule({
   id: "envelope/chlorine-heat",
-  asks: "Steel in warm chlorine",
-  source: "Carbon steel burns in dry chlorine above about 120 °C (practice, indicative)",
+  asks: "Carbon steel in chlorine",
+  source: "Carbon steel ignites in dry chlorine above about 120 °C (practice, indicative)",
   inputs: ["service family", "temperature", "body grade"],
   hangsOn: ["line", "grade"],
   unraised: (duty) =>
-    duty.stated.fluid.family === "chlorine" || duty.substance?.id === "chlorine" ? null : "No chlorine.",
+    duty.stated.fluid.family === "chlorine" || duty.substance?.id === "chlorine"
+      ? null
+      : "The fluid contains no chlorine.",
   examine: ({ valve, duty }) => {
     const { metal } = valve.grade;
     if (!valve.construction.bodyWetted || metal === null || !metalLimits(metal)?.carbonSteel)
-      return notAsked("No carbon steel in chlorine.");
+      return notAsked("No carbon steel touches the chlorine.");
     const hot = hottest(duty);
-    if (hot === null) return cannotTell("a temperature");
+    if (hot === null) return cannotTell("temperature");
     const measured = kelvinTo(hot.temperatureC!, staysToC, "≤", closeK);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? "Carbon steel burns in chlorine this warm."
+        ? "Carbon steel can ignite in chlorine at this temperature."
         : measured.verdict === "tight"
-          ? "Close to where carbon steel burns in chlorine."
-          : "Too cool for chlorine to light carbon steel.",
+          ? "The temperature is close to the ignition limit of carbon steel in chlorine."
+          : "The temperature is below the ignition limit of carbon steel in chlorine.",
       {
         value: hot.temperatureC,
         limit: staysToC,
@@ -38,7 +40,7 @@ export const chlorineHeat = rule({
         sense: "≤",
         caseId: hot.id,
         caseName: hot.name,
-        remedy: "A nickel–chromium–molybdenum alloy.",
+        remedy: "Use a nickel–chromium–molybdenum alloy.",
         uses: [...temperatureOf(hot), used("body", metal, "catalogue")],
       },
       inHand(measured, "K"),

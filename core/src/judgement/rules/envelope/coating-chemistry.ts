@@ -11,7 +11,7 @@ export const coatingChemistry = rule({
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { coating } = valve.trim;
-    if (coating === null) return notAsked("The ball is not coated.");
+    if (coating === null) return notAsked("The ball has no coating.");
     return chemistryOf([{ part: "coating", name: coating, material: coating }], duty, house);
   },
 });

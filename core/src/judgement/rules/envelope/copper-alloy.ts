@@ -7,7 +7,7 @@ import { bodyMetal, trimMetals } from "./wetted.ts";
 
 export const copperAlloy = rule({
   id: "envelope/copper-alloy",
-  asks: "Copper in the fluid",
+  asks: "Copper alloys in the fluid",
   source:
     "Copper alloys crack in ammonia and wet H₂S, and form explosive compounds with acetylene and butadiene",
   inputs: [
@@ -20,7 +20,7 @@ export const copperAlloy = rule({
     "trim",
   ],
   hangsOn: ["line", "grade", "trim"],
-  unraised: (duty) => (attacksCopper(duty) === null ? "Nothing that attacks copper." : null),
+  unraised: (duty) => (attacksCopper(duty) === null ? "The fluid does not attack copper." : null),
   examine: ({ valve, duty }) => {
     const attacker = attacksCopper(duty)!;
     const copper = [...bodyMetal(valve), ...trimMetals(valve)].find(
@@ -29,17 +29,17 @@ export const copperAlloy = rule({
     return fits(
       copper === undefined,
       {
-        holds: "No copper alloy meets the fluid.",
+        holds: "No copper alloy touches the fluid.",
         fails: explodesWithCopper(attacker)
-          ? `Copper and ${attacker} make a compound that explodes.`
-          : `A copper alloy cracks in ${attacker}.`,
+          ? `Copper and ${attacker} form an explosive compound.`
+          : `Copper alloys crack in ${attacker}.`,
       },
       {
         value: copper?.metal ?? "none",
         limit: "no copper alloy",
-        remedy: "Steel or nickel alloy without copper.",
+        remedy: "Use steel or a copper-free nickel alloy.",
         uses: [
-          used("fluid holds", attacker, "entered"),
+          used("fluid contains", attacker, "entered"),
           ...(attacker === "wet H₂S"
             ? [stated("free water", duty.freeWater, duty.stated.fluid.freeWater)]
             : []),

@@ -14,7 +14,8 @@ const phaseUnknown = ({ cases }: SettledDuty) =>
 export const decompression = rule({
   id: "envelope/decompression",
   asks: "Rapid gas decompression",
-  source: "Gas taken up bursts an elastomer when pressure is let off (NORSOK M-710, ISO 23936; house border)",
+  source:
+    "Absorbed gas bursts an elastomer when the pressure drops (NORSOK M-710, ISO 23936; limit by house rule)",
   inputs: ["pressure", "phase", "seal set", "house rule: rapid decompression"],
   hangsOn: ["seals"],
   unraised: (duty, house) => {
@@ -22,7 +23,7 @@ export const decompression = rule({
     if (pressure === null) return null;
     return (isGassy(duty) || phaseUnknown(duty)) && pressure >= house.decompressionFromBarG
       ? null
-      : "No gas under enough pressure to matter.";
+      : "No gas is above the pressure limit for decompression damage.";
   },
   examine: ({ valve, duty, house }) => {
     const phases = flows(duty);
@@ -33,13 +34,13 @@ export const decompression = rule({
     );
     const part = weak ?? ungraded ?? null;
     // Seals that stand it stand it whatever the pressure and the phase turn out to be.
-    if (part !== null && pressure === null) return cannotTell("the highest pressure");
-    if (part !== null && !isGassy(duty)) return cannotTell("the fluid's phase");
+    if (part !== null && pressure === null) return cannotTell("highest pressure");
+    if (part !== null && !isGassy(duty)) return cannotTell("phase of the fluid");
     return fits(
       part === null,
       {
-        holds: "Every seal stands sudden loss of pressure.",
-        fails: "An elastomer bursts when pressure is let off.",
+        holds: "Every seal resists rapid decompression.",
+        fails: "An elastomer seal can burst when the pressure drops.",
       },
       {
         value: pressure,
@@ -48,13 +49,13 @@ export const decompression = rule({
         sense: "≤",
         decides: part === null ? "graded" : null,
         remedy: weak
-          ? "Another elastomer, or a lip seal."
-          : "A certified grade of the elastomer, or a lip seal.",
+          ? "Use another elastomer or a lip seal."
+          : "Use a certified grade of the elastomer, or a lip seal.",
         uses: [
           ...(pressure === null ? [] : [used("highest pressure", pressure, "entered", "bar g")]),
           ...(phases.length === 0 ? [] : [used("phases", phases.join(", "), "entered")]),
           ...(part ? [used(part.part, part.material.name, "catalogue")] : []),
-          used("rapid decompression from", house.decompressionFromBarG, "house rule", "bar g"),
+          used("pressure limit for rapid decompression", house.decompressionFromBarG, "house rule", "bar g"),
         ],
       },
     );

@@ -200,7 +200,7 @@ describe("chemistry", () => {
     for (const rule of ["seat", "seal", "body", "trim"]) {
       expect(findingOn(`envelope/${rule}-chemistry`, { duty: family(null) })).toMatchObject({
         verdict: "cannot tell",
-        missing: "the fluid's service family",
+        missing: "service family of the fluid",
       });
     }
     const unlisted = shelfWith((line) => ({ ...line, trims: [{ ...line.trims[0]!, ball: "zirconium" }] }));

@@ -8,25 +8,25 @@ export const fillerSwell = rule({
   id: "envelope/filler-swell",
   asks: "Cavity filler in heat",
   source:
-    "A filler of polymer swells some ten times as much as the ball it wraps, and binds (practice, house rule)",
+    "A polymer filler expands about ten times as much as the ball and can lock it (practice, house rule)",
   inputs: ["temperature", "cavity arrangement", "seat", "house rule: cavity fillers"],
   hangsOn: ["cavity", "seat.material"],
   examine: ({ valve, duty, house }) => {
     const { cavity, seat } = valve;
     if (cavity.id !== "cavity filler" || seat.material.kind === "metal")
-      return notAsked("No filler of polymer.");
+      return notAsked("The body has no polymer filler.");
     const hot = hottest(duty);
-    if (hot === null) return cannotTell("a temperature");
+    if (hot === null) return cannotTell("temperature");
     const t = hot.temperatureC!;
     const verdict = t > house.fillerBindsC ? "fails" : t > house.fillerTightC ? "tight" : "holds";
     const limit = t > house.fillerTightC ? house.fillerBindsC : house.fillerTightC;
     return plain(
       verdict,
       verdict === "fails"
-        ? "The filler swells and binds the ball."
+        ? "The filler expands and locks the ball."
         : verdict === "tight"
-          ? "The filler swells: torque rises with heat, ask the maker by how much."
-          : "Too cool for the filler to bind.",
+          ? "The filler expands and the torque rises with temperature. Ask the maker for the torque at this temperature."
+          : "The temperature is too low for the filler to lock the ball.",
       {
         value: t,
         limit,
@@ -34,12 +34,12 @@ export const fillerSwell = rule({
         sense: "≤",
         caseId: hot.id,
         caseName: hot.name,
-        remedy: "Seats without filler, or a body without cavity.",
+        remedy: "Use seats without filler, or a body without cavity.",
         uses: [
           ...temperatureOf(hot),
           used("filler and seat", seat.material.name, "catalogue"),
-          used("swells from", house.fillerTightC, "house rule", "°C"),
-          used("binds from", house.fillerBindsC, "house rule", "°C"),
+          used("expands from", house.fillerTightC, "house rule", "°C"),
+          used("locks from", house.fillerBindsC, "house rule", "°C"),
         ],
       },
       inHand(kelvinTo(t, limit, "≤", 0), "K", false),

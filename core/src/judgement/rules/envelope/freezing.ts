@@ -12,20 +12,20 @@ const coldestWet = ({ cases }: SettledDuty) =>
 
 export const freezing = rule({
   id: "envelope/freezing",
-  asks: "Fluid sets in the body",
-  source: "Below its triple point the fluid is solid (table of fluids)",
+  asks: "Freezing in the body",
+  source: "The fluid is solid below its triple point (fluid table)",
   inputs: ["temperature", "substance", "construction"],
   hangsOn: ["line"],
   unraised: (duty) =>
     duty.fluid === null
-      ? "No substance is picked."
+      ? "The duty names no substance."
       : coldestOf(duty.cases) !== null && coldestWet(duty) === null
-        ? "No liquid stands in it."
+        ? "The body holds no liquid."
         : null,
   examine: ({ valve, duty }) => {
     const fluid = duty.fluid!;
     const cold = coldestWet(duty);
-    if (cold === null) return cannotTell("a temperature");
+    if (cold === null) return cannotTell("temperature");
     const jacketed = duty.stated.jacketC !== null && valve.line.jacket !== null;
     const reading = {
       value: cold.temperatureC!,
@@ -34,28 +34,36 @@ export const freezing = rule({
       sense: "≥" as const,
       caseId: cold.id,
       caseName: cold.name,
-      uses: [...temperatureOf(cold), used(`${fluid.name} sets at`, fluid.triplePointC, "reference", "°C")],
+      uses: [
+        ...temperatureOf(cold),
+        used(`freezing temperature of ${fluid.name}`, fluid.triplePointC, "reference", "°C"),
+      ],
     };
     const margin = inHand(kelvinTo(cold.temperatureC!, fluid.triplePointC, "≥", 0), "K", false);
     if (cold.temperatureC! >= fluid.triplePointC)
-      return plain("holds", "The fluid stays fluid.", reading, margin);
+      return plain("holds", "The fluid stays liquid.", reading, margin);
     if (jacketed)
       return plain(
         "tight",
-        "The jacket keeps it fluid; let it fail and the valve is locked.",
+        "The jacket keeps the fluid liquid. If the jacket fails, the valve locks.",
         reading,
         margin,
       );
     return valve.construction.holdsCavity
       ? plain(
           "fails",
-          "The fluid sets in the cavity and locks the valve.",
+          "The fluid freezes in the cavity and locks the valve.",
           {
             ...reading,
-            remedy: "Tracing or a jacket, or drain before cold.",
+            remedy: "Use tracing or a jacket, or drain the valve before it gets cold.",
           },
           margin,
         )
-      : plain("tight", "The fluid sets in the bore; no cavity is locked with it.", reading, margin);
+      : plain(
+          "tight",
+          "The fluid freezes in the bore. The body has no cavity that could lock.",
+          reading,
+          margin,
+        );
   },
 });

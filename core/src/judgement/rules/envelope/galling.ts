@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 export const galling = rule({
   id: "envelope/galling",
   asks: "Ball on metal seat",
-  source: "Like on like stainless galls under load; one face wants a hard coating (practice)",
+  source: "Similar stainless steels gall under load. One face needs a hard coating (practice)",
   inputs: ["seat", "trim"],
   hangsOn: ["trim", "seat"],
   examine: ({ valve }) => {
@@ -15,11 +15,14 @@ export const galling = rule({
     const galls = coating === null && (metalLimits(ball)?.gallsOnItself ?? true);
     return fits(
       !galls,
-      { holds: "A hard face keeps ball and seat from galling.", fails: "A bare ball galls on a metal seat." },
+      {
+        holds: "A hard face protects ball and seat from galling.",
+        fails: "An uncoated ball galls on a metal seat.",
+      },
       {
         value: ball,
         limit: coating ?? "no coating",
-        remedy: "A coated ball.",
+        remedy: "Use a coated ball.",
         uses: [
           used("ball", ball, "catalogue"),
           used("coating", coating ?? "none", "catalogue"),

@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 export const gradeMaximum = rule({
   id: "envelope/grade-maximum",
   asks: "Grade maximum",
-  source: "Grade's own maximum: graphitisation, embrittlement, loss of strength (indicative)",
+  source: "Maximum temperature of the grade: graphitisation, embrittlement, loss of strength (indicative)",
   inputs: ["temperature", "body grade", "house rule: temperature margin"],
   hangsOn: ["grade"],
   examine: ({ valve, duty, house }) =>
@@ -20,11 +20,11 @@ export const gradeMaximum = rule({
           : kelvinTo(c.temperatureC, valve.grade.maximumC, "≤", house.temperatureMarginC),
       says: (verdict) =>
         verdict === "fails"
-          ? "Hotter than the grade may be used."
+          ? "The temperature exceeds the maximum of the grade."
           : verdict === "tight"
-            ? "Close to the grade's highest temperature."
-            : "Every case is below the grade's highest temperature.",
-      remedy: (verdict) => (verdict === "fails" ? "A chromium–molybdenum or austenitic grade." : null),
+            ? "The temperature is close to the maximum of the grade."
+            : "The temperature is below the maximum of the grade in every case.",
+      remedy: (verdict) => (verdict === "fails" ? "Use a chromium–molybdenum or austenitic grade." : null),
       uses: (c) => [
         ...temperatureOf(c),
         {

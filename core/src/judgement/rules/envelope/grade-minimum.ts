@@ -7,7 +7,7 @@ import { withAmbient } from "./ambient.ts";
 export const gradeMinimum = rule({
   id: "envelope/grade-minimum",
   asks: "Grade minimum",
-  source: "Grade's own minimum, impact-tested where the grade requires it (indicative)",
+  source: "Minimum temperature of the grade, impact-tested where the grade requires it (indicative)",
   inputs: ["temperature", "lowest ambient", "body grade", "house rule: temperature margin"],
   hangsOn: ["grade"],
   examine: ({ valve, duty, house }) =>
@@ -22,11 +22,11 @@ export const gradeMinimum = rule({
           : kelvinTo(c.temperatureC, valve.grade.minimumC, "≥", Math.min(house.temperatureMarginC, 5)),
       says: (verdict) =>
         verdict === "fails"
-          ? "The grade is not tough at this temperature."
+          ? "The temperature is below the minimum of the grade: brittle fracture is possible."
           : verdict === "tight"
-            ? "Close to the grade's lowest temperature."
-            : "The grade is tough at every case.",
-      remedy: (verdict) => (verdict === "fails" ? "An impact-tested or austenitic grade." : null),
+            ? "The temperature is close to the minimum of the grade."
+            : "The temperature is above the minimum of the grade in every case.",
+      remedy: (verdict) => (verdict === "fails" ? "Use an impact-tested or austenitic grade." : null),
       uses: (c) => [
         ...temperatureOf(c),
         {

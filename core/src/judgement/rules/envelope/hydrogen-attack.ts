@@ -26,7 +26,7 @@ export const hydrogenAttack = rule({
   examine: ({ valve, duty }) => {
     const { metal } = valve.grade;
     if (!valve.construction.bodyWetted || metal === null || hydrogenLimitC(metal, 0) === null)
-      return notAsked("Its metal is free of it.");
+      return notAsked("The body metal is not subject to hydrogen attack.");
     const origin = duty.stated.fluid.hydrogenBarA === null ? "assumed" : "entered";
     return overCases(duty.cases, {
       unit: "°C",
@@ -40,11 +40,11 @@ export const hydrogenAttack = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "Hydrogen this hot takes the carbon out of the steel, and it cracks."
+          ? "Hydrogen at this temperature and pressure decarburises the steel, which cracks."
           : verdict === "tight"
-            ? "Close to where hydrogen takes the carbon out of the steel: check the curve's edition in force."
-            : "Too cool for hydrogen to take the carbon out of the steel.",
-      remedy: (verdict) => (verdict === "holds" ? null : "A chromium–molybdenum or an austenitic body."),
+            ? "The temperature is close to the hydrogen attack curve. Check the edition of API RP 941 in force."
+            : "The temperature is below the hydrogen attack curve.",
+      remedy: (verdict) => (verdict === "holds" ? null : "Use a chromium–molybdenum or austenitic body."),
       uses: (c) => [
         ...temperatureOf(c),
         used(`hydrogen, ${c.name}`, hydrogenIn(c, duty) ?? 0, origin, "bar"),

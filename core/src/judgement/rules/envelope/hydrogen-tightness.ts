@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 export const hydrogenTightness = rule({
   id: "envelope/hydrogen-tightness",
   asks: "Tightness for hydrogen",
-  source: "Hydrogen finds leaks that nothing else does: a classed stem seal (practice)",
+  source: "Hydrogen leaks where other gases do not: it needs a classed stem seal (practice)",
   inputs: ["hazards of the fluid", "seal set"],
   hangsOn: ["seals"],
   unraised: noHydrogen,
@@ -15,13 +15,13 @@ export const hydrogenTightness = rule({
     return fits(
       has === "A" || has === "B",
       {
-        holds: "The stem seal is classed for light gas.",
-        fails: "The stem seal is not classed for light gas.",
+        holds: "The stem seal has a class suitable for hydrogen.",
+        fails: "The stem seal has no class suitable for hydrogen.",
       },
       {
         value: "class B",
         limit: has === null ? "not classed" : `class ${has}`,
-        remedy: "A live-loaded or double stem seal of class B or better.",
+        remedy: "Use a live-loaded or double stem seal of class B or better.",
         uses: [hazardsUsed(duty), used("class of the seal set", has ?? "none stated", "catalogue")],
       },
     );

@@ -7,47 +7,49 @@ import { rule } from "../rule.ts";
 export const jacketLimit = rule({
   id: "envelope/jacket-limit",
   asks: "Jacket limits",
-  source: "Jacket's own pressure and temperature (product line)",
+  source: "Pressure and temperature limits of the jacket (product line)",
   inputs: ["jacket pressure and temperature", "product line's jacket"],
   hangsOn: ["line"],
   unraised: noJacket,
   examine: ({ valve, duty, house }) => {
     const { jacketBarG, jacketC } = duty.stated;
     const { jacket } = valve.line;
-    if (jacket === null) return notAsked("No jacket to limit; see the offer of one.");
-    if (jacketBarG === null) return cannotTell("the jacket's pressure");
-    if (jacketC === null) return cannotTell("the jacket's temperature");
+    if (jacket === null) return notAsked("The valve has no jacket. See the finding on the steam jacket.");
+    if (jacketBarG === null) return cannotTell("jacket pressure");
+    if (jacketC === null) return cannotTell("jacket temperature");
     const uses = [
       used("jacket pressure", jacketBarG, "entered", "bar g"),
       used("jacket temperature", jacketC, "entered", "°C"),
-      used("jacket up to", jacket.maximumBarG, "catalogue", "bar g"),
-      used("jacket up to", jacket.maximumC, "catalogue", "°C"),
+      used("jacket limit", jacket.maximumBarG, "catalogue", "bar g"),
+      used("jacket limit", jacket.maximumC, "catalogue", "°C"),
     ];
     if (jacketC > jacket.maximumC)
       return plain(
         "fails",
-        "Hotter than the jacket may be.",
+        "The steam temperature exceeds the jacket limit.",
         {
           value: jacketC,
           limit: jacket.maximumC,
           unit: "°C",
           sense: "≤",
           uses,
-          remedy: "A jacket of higher rating, or cooler steam.",
+          remedy: "Use a jacket with a higher rating, or cooler steam.",
         },
         inHand(kelvinTo(jacketC, jacket.maximumC, "≤", 0), "K"),
       );
     const measured = against(jacketBarG, jacket.maximumBarG, house.pressureMargin / 100);
     return plain(
       measured.verdict,
-      measured.verdict === "fails" ? "More pressure than the jacket holds." : "The jacket holds its steam.",
+      measured.verdict === "fails"
+        ? "The steam pressure exceeds the jacket limit."
+        : "The steam is within the jacket limits.",
       {
         value: jacketBarG,
         limit: jacket.maximumBarG,
         unit: "bar g",
         sense: "≤",
         uses,
-        remedy: measured.verdict === "fails" ? "A jacket of higher rating." : null,
+        remedy: measured.verdict === "fails" ? "Use a jacket with a higher rating." : null,
       },
       inHand(measured, "%"),
     );

@@ -6,13 +6,13 @@ import { rule } from "../rule.ts";
 
 export const lineTest = rule({
   id: "envelope/line-test",
-  asks: "Line test against the shut valve",
+  asks: "Line test against the closed valve",
   source:
-    "A shut valve is tested at most at a tenth above the lower of rating and seat limit (API 598, API 6D)",
+    "A closed valve is tested at no more than 1.1 × the lower of body rating and seat limit (API 598, API 6D)",
   inputs: ["line test pressure", "rating", "seat curve"],
   hangsOn: ["size", "grade", "cavity", "seat"],
   unraised: (duty) =>
-    duty.stated.lineTestBarG === null ? "No line test against the shut valve is stated." : null,
+    duty.stated.lineTestBarG === null ? "The duty states no line test against the closed valve." : null,
   examine: ({ valve, duty }) => {
     const test = duty.stated.lineTestBarG!;
     const rating = valueOnCurve(valve.ratingCurve, 38);
@@ -21,15 +21,17 @@ export const lineTest = rule({
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? "The line's test would hurt the shut valve: test with it open or half open."
-        : "The shut valve stands the line's test.",
+        ? "The line test would damage the closed valve. Test the line with the valve open or half open."
+        : "The line test is within the limit of the closed valve.",
       {
         value: test,
         limit: 1.1 * Math.min(rating, seat),
         unit: "bar g",
         sense: "≤",
         remedy:
-          measured.verdict === "fails" ? "Test with the valve open, or a seat with a higher limit." : null,
+          measured.verdict === "fails"
+            ? "Test with the valve open, or use a seat with a higher limit."
+            : null,
         uses: [
           used("line test", test, "entered", "bar g"),
           used("rating at 38 °C", rating, "reference", "bar g"),

@@ -37,7 +37,7 @@ function gravestPart(
     )
       worst = outcome;
   }
-  return worst ?? notAsked("No such part.");
+  return worst ?? notAsked("The valve has no such part.");
 }
 
 /**
@@ -53,10 +53,10 @@ function gravestPart(
 export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const entered = duty.stated.fluid.h2sKPa;
   if (entered === null && duty.stated.fluid.family === "sour hydrocarbon")
-    return cannotTell("the partial pressure of H₂S");
+    return cannotTell("partial pressure of H₂S");
   const uses = [
     stated("partial pressure of H₂S", duty.h2sKPa, entered, "kPa"),
-    used("sour service from", house.sourFromKPa, "house rule", "kPa"),
+    used("threshold of sour service", house.sourFromKPa, "house rule", "kPa"),
   ];
   return gravestPart(parts, "sour-service limit", ({ part, metal }, limits) => {
     const of = [...uses, used(part, metal, "catalogue")];
@@ -65,25 +65,30 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
         value: metal,
         limit: "not in sour service",
         uses: of,
-        remedy: "A metal qualified for sour service.",
+        remedy: "Use a metal qualified for sour service.",
       });
     if (limits.h2sLimitKPa === null)
-      return plain("holds", "Qualified for sour service at controlled hardness.", { value: metal, uses: of });
+      return plain("holds", `${metal} is qualified for sour service at controlled hardness.`, {
+        value: metal,
+        uses: of,
+      });
     const measured = against(duty.h2sKPa, limits.h2sLimitKPa, house.pressureMargin / 100);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? `More H₂S than ${metal} stands.`
+        ? `The H₂S partial pressure exceeds the limit of ${metal}.`
         : measured.verdict === "tight"
-          ? `${metal} stands it, with little in hand.`
-          : `${metal} stands this much H₂S at controlled hardness.`,
+          ? `The H₂S partial pressure is close to the limit of ${metal}.`
+          : `The H₂S partial pressure is within the limit of ${metal} at controlled hardness.`,
       {
         value: duty.h2sKPa,
         limit: limits.h2sLimitKPa,
         sense: "≤",
         unit: "kPa",
         remedy:
-          measured.verdict === "fails" ? "A nickel alloy or low-alloy steel of controlled hardness." : null,
+          measured.verdict === "fails"
+            ? "Use a nickel alloy, or a low-alloy steel of controlled hardness."
+            : null,
         uses: [...of, used(`limit of ${metal}`, limits.h2sLimitKPa, "reference", "kPa")],
       },
       inHand(measured, "%"),
@@ -103,29 +108,29 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
 export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const chlorides = duty.chloridesMgL;
   const hot = hottest(duty);
-  if (hot === null) return cannotTell("a temperature");
+  if (hot === null) return cannotTell("temperature");
   const content = stated("chlorides", chlorides, duty.stated.fluid.chloridesMgL, "mg/l");
   return gravestPart(parts, "chloride limit", ({ part, metal }, limits) => {
     const uses = [content, used(part, metal, "catalogue")];
     if (limits.chlorideLimitMgL !== null && chlorides > limits.chlorideLimitMgL)
-      return plain("fails", `${metal} pits at this content.`, {
+      return plain("fails", `${metal} pits at this chloride content.`, {
         value: chlorides,
         limit: limits.chlorideLimitMgL,
         sense: "≤",
         unit: "mg/l",
-        remedy: "Super duplex, 6Mo, nickel alloy or titanium.",
+        remedy: "Use super duplex, 6Mo, nickel alloy or titanium.",
         uses: [...uses, used(`limit of ${metal}`, limits.chlorideLimitMgL, "reference", "mg/l")],
       });
     if (limits.chlorideCrackingFromC === null)
-      return plain("holds", "Stands the chlorides.", { value: metal, uses });
+      return plain("holds", "The metal is suitable for this chloride content.", { value: metal, uses });
     const measured = kelvinTo(hot.temperatureC!, limits.chlorideCrackingFromC, "≤", house.temperatureMarginC);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? `${metal} cracks in chlorides this warm.`
+        ? `${metal} can crack in chlorides at this temperature.`
         : measured.verdict === "tight"
-          ? `Close to where ${metal} cracks in chlorides.`
-          : `Too cool for chlorides to crack ${metal}.`,
+          ? `The temperature is close to the chloride cracking limit of ${metal}.`
+          : `The temperature is below the chloride cracking limit of ${metal}.`,
       {
         value: hot.temperatureC,
         limit: limits.chlorideCrackingFromC,
@@ -133,11 +138,11 @@ export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, h
         unit: "°C",
         caseId: hot.id,
         caseName: hot.name,
-        remedy: measured.verdict === "fails" ? "Duplex, super duplex or a nickel alloy." : null,
+        remedy: measured.verdict === "fails" ? "Use duplex, super duplex or a nickel alloy." : null,
         uses: [
           ...uses,
           used(`temperature, ${hot.name}`, hot.temperatureC!, "entered", "°C"),
-          used(`cracking of ${metal} from`, limits.chlorideCrackingFromC, "reference", "°C"),
+          used(`chloride cracking of ${metal} from`, limits.chlorideCrackingFromC, "reference", "°C"),
         ],
       },
       inHand(measured, "K"),
@@ -158,14 +163,14 @@ export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): 
     plain(
       hydrogen === "yes" ? "holds" : hydrogen === "limited" ? "tight" : "fails",
       hydrogen === "yes"
-        ? `${metal} stands hydrogen.`
+        ? `${metal} is suitable for hydrogen.`
         : hydrogen === "limited"
-          ? `${metal} stands hydrogen at limited hardness and temperature.`
+          ? `${metal} is suitable for hydrogen at limited hardness and temperature.`
           : `${metal} embrittles in hydrogen.`,
       {
         value: metal,
         limit: hydrogen,
-        remedy: hydrogen === "no" ? "An austenitic steel." : null,
+        remedy: hydrogen === "no" ? "Use an austenitic steel." : null,
         uses: [
           hazardsUsed(duty),
           used(part, metal, "catalogue"),
@@ -187,20 +192,20 @@ export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): 
  */
 export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, house: HouseRules): Outcome {
   const pressure = worstPressure(duty);
-  if (pressure === null) return cannotTell("the highest pressure");
+  if (pressure === null) return cannotTell("highest pressure");
   return gravestPart(parts, "oxygen limit", ({ part, metal }, { oxygenLimitBarG }) => {
     const measured = against(pressure, oxygenLimitBarG, house.pressureMargin / 100);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? `${metal} may burn where oxygen impinges at this pressure.`
-        : `${metal} stands oxygen at this pressure.`,
+        ? `${metal} can ignite where oxygen impinges at this pressure.`
+        : `${metal} is suitable for oxygen at this pressure.`,
       {
         value: pressure,
         limit: oxygenLimitBarG,
         sense: "≤",
         unit: "bar g",
-        remedy: measured.verdict === "fails" ? "A copper or nickel alloy near impingement." : null,
+        remedy: measured.verdict === "fails" ? "Use a copper or nickel alloy at impingement sites." : null,
         uses: [
           used("highest pressure", pressure, "entered", "bar g"),
           used(part, metal, "catalogue"),

@@ -6,7 +6,7 @@ import { bodyMetal } from "./wetted.ts";
 export const oxygenBody = rule({
   id: "envelope/oxygen-body",
   asks: "Body in oxygen",
-  source: "Pressure a metal stands where oxygen impinges (indicative)",
+  source: "Highest oxygen pressure of the metal at impingement sites (indicative)",
   inputs: ["hazards of the fluid", "pressure", "body grade"],
   hangsOn: ["line", "grade"],
   unraised: noOxygen,

@@ -6,20 +6,21 @@ import { worstClosed } from "../worst.ts";
 
 export const oxygenOpening = rule({
   id: "envelope/oxygen-opening",
-  asks: "Opening into oxygen",
-  source: "A quarter turn opens fast: adiabatic compression heats what lies behind it (practice)",
+  asks: "Opening against oxygen pressure",
+  source:
+    "A quarter turn opens fast, and adiabatic compression heats the gas and parts behind the valve (practice)",
   inputs: ["hazards of the fluid", "pressure on either side", "equalising bypass", "construction"],
   hangsOn: ["line"],
   unraised: (duty) => noOxygen(duty) ?? neverShut(duty),
   examine: ({ valve, duty }) => {
     const worst = worstClosed(duty);
-    if (worst === null) return cannotTell("a pressure");
+    if (worst === null) return cannotTell("pressure");
     const slow = valve.construction.stroke === "rising stem" || (duty.stated.equalisingBypass ?? false);
     return fits(
       slow,
       {
-        holds: "Pressure is equalised before the valve opens, or the stem opens it slowly.",
-        fails: "Opened at once, the rush compresses and heats the gas behind it.",
+        holds: "The pressure is equalised before opening, or the stem opens the valve slowly.",
+        fails: "Fast opening compresses and heats the gas behind the valve: seats and dirt can ignite.",
       },
       {
         value: worst.closedDifferentialBar!,
@@ -27,7 +28,7 @@ export const oxygenOpening = rule({
         limit: "equalised",
         caseId: worst.id,
         caseName: worst.name,
-        remedy: "An equalising bypass, and slow opening.",
+        remedy: "Use an equalising bypass and open slowly.",
         uses: [
           hazardsUsed(duty),
           stated("equalising bypass", duty.stated.equalisingBypass ?? false, duty.stated.equalisingBypass),

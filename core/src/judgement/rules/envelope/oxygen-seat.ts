@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 export const oxygenSeat = rule({
   id: "envelope/oxygen-seat",
   asks: "Seat in oxygen",
-  source: "Polymers that may be lit by adiabatic compression (indicative)",
+  source: "Polymers that adiabatic compression can ignite (indicative)",
   inputs: ["hazards of the fluid", "seat"],
   hangsOn: ["seat.material"],
   unraised: noOxygen,
@@ -18,10 +18,14 @@ export const oxygenSeat = rule({
       uses: [hazardsUsed(duty), used(`${seat.name} in oxygen`, seat.oxygen, "reference")],
     };
     return seat.oxygen === "assess"
-      ? plain("tight", "May be used after an assessment of compression and cleanliness.", seen)
-      : plain("fails", "The seat may be lit by a rush of oxygen.", {
+      ? plain(
+          "tight",
+          "The seat is acceptable after an assessment of adiabatic compression and cleanliness.",
+          seen,
+        )
+      : plain("fails", "Adiabatic compression of oxygen can ignite the seat.", {
           ...seen,
-          remedy: "Virgin or modified PTFE, or metal.",
+          remedy: "Use virgin or modified PTFE, or metal.",
         });
   },
 });

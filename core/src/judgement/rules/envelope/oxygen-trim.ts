@@ -6,7 +6,7 @@ import { trimMetals } from "./wetted.ts";
 export const oxygenTrim = rule({
   id: "envelope/oxygen-trim",
   asks: "Trim in oxygen",
-  source: "Pressure a metal stands where oxygen impinges (indicative)",
+  source: "Highest oxygen pressure of the metal at impingement sites (indicative)",
   inputs: ["hazards of the fluid", "pressure", "trim"],
   hangsOn: ["trim"],
   unraised: noOxygen,

@@ -3,9 +3,9 @@ import { rule } from "../rule.ts";
 
 export const packingLife = rule({
   id: "envelope/packing-life",
-  asks: "Strokes of the stem seal",
+  asks: "Stem seal life",
   source: "Strokes between overhauls against the life of the kind of stem seal (house rules, indicative)",
-  inputs: ["strokes a year", "stem seal", "house rule: lives, years between overhauls"],
+  inputs: ["strokes per year", "stem seal", "house rule: lives, years between overhauls"],
   hangsOn: ["seals"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
@@ -15,7 +15,7 @@ export const packingLife = rule({
         part: "stem seal",
         life: stemSeal === "adjustable gland" ? house.glandLife : house.liveSealLife,
         kind: stemSeal,
-        remedy: "A live-loaded or double stem seal, or earlier overhauls.",
+        remedy: "Use a live-loaded or double stem seal, or shorten the overhaul interval.",
       },
       duty,
       house,

@@ -29,11 +29,11 @@ export const sealTemperature = rule({
       measure,
       says: (verdict) =>
         verdict === "fails"
-          ? "A seal is outside its temperature range."
+          ? "The temperature is outside the range of a seal."
           : verdict === "tight"
-            ? "A seal is close to the end of its range."
-            : "Every seal is inside its range.",
-      remedy: (verdict) => (verdict === "fails" ? "Another seal set." : null),
+            ? "The temperature is close to the limit of a seal."
+            : "The temperature is within the range of every seal.",
+      remedy: (verdict) => (verdict === "fails" ? "Use another seal set." : null),
       uses: (c) => [
         ...temperatureOf(c),
         {

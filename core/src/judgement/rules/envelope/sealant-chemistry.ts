@@ -29,23 +29,28 @@ const destroys = new Set([
 export const sealantChemistry = rule({
   id: "envelope/sealant-chemistry",
   asks: "Sealant in the fluid",
-  source: "Where sealant is the seal, what dissolves it opens the valve (indicative, screening only)",
+  source:
+    "In a sealant-sealed valve, a fluid that dissolves the sealant causes leakage (indicative, screening only)",
   inputs: ["service family", "hazards of the fluid", "construction"],
   hangsOn: ["line"],
   tight: "mild",
   examine: ({ valve, duty }) => {
-    if (valve.construction.sealantMaximumC === null) return notAsked("No sealant seals it.");
+    if (valve.construction.sealantMaximumC === null) return notAsked("The valve does not seal by sealant.");
     const { family } = duty.stated.fluid;
-    if (family === null) return cannotTell("the fluid's service family");
+    if (family === null) return cannotTell("service family of the fluid");
     const uses = [used("service family", family, "entered")];
-    const seen = { value: family, limit: "a grade of sealant", uses };
+    const seen = { value: family, limit: "grade of the sealant", uses };
     if (destroys.has(family) || duty.hazards.has("oxygen") || duty.hazards.has("hygienic"))
-      return plain("fails", "No sealant may stand in this fluid.", {
+      return plain("fails", "No sealant is suitable for this fluid.", {
         ...seen,
-        remedy: "A construction that seals without sealant.",
+        remedy: "Use a construction that seals without sealant.",
       });
     return dissolves.has(family)
-      ? plain("tight", "The fluid dissolves common sealants: name the fluid and ask for the grade.", seen)
-      : plain("holds", "Common sealants stand it.", seen);
+      ? plain(
+          "tight",
+          "The fluid dissolves common sealants. Name the fluid and ask the maker for a suitable grade.",
+          seen,
+        )
+      : plain("holds", "Common sealants are suitable for the fluid.", seen);
   },
 });

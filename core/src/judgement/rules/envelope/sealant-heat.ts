@@ -7,12 +7,12 @@ import { rule } from "../rule.ts";
 export const sealantHeat = rule({
   id: "envelope/sealant-heat",
   asks: "Sealant in heat and steam",
-  source: "Where sealant is the seal, it runs out of hot grooves and steam washes it away (indicative)",
+  source: "Sealant melts out of hot grooves and steam washes it out (indicative)",
   inputs: ["temperature", "phase", "construction"],
   hangsOn: ["line"],
   examine: ({ valve, duty, house }) => {
     const limit = valve.construction.sealantMaximumC;
-    if (limit === null) return notAsked("No sealant seals it.");
+    if (limit === null) return notAsked("The valve does not seal by sealant.");
     return overCases(duty.cases, {
       unit: "°C",
       marginUnit: "K",
@@ -26,12 +26,12 @@ export const sealantHeat = rule({
         c.steamy
           ? "Steam washes the sealant out of its grooves."
           : verdict === "fails"
-            ? "The sealant runs out of its grooves."
+            ? "The temperature exceeds the limit of the sealant: it melts out of its grooves."
             : verdict === "tight"
-              ? "The sealant is close to running: renew it often."
-              : "The sealant stays in its grooves.",
-      remedy: (verdict) => (verdict === "fails" ? "A construction that seals without sealant." : null),
-      uses: (c) => [...temperatureOf(c), used("sealant stays to", limit, "reference", "°C")],
+              ? "The temperature is close to the limit of the sealant. Renew the sealant often."
+              : "The temperature is within the range of the sealant.",
+      remedy: (verdict) => (verdict === "fails" ? "Use a construction that seals without sealant." : null),
+      uses: (c) => [...temperatureOf(c), used("sealant temperature limit", limit, "reference", "°C")],
     });
   },
 });

@@ -6,8 +6,8 @@ import { rule } from "../rule.ts";
 
 export const seatHeadroom = rule({
   id: "envelope/seat-headroom",
-  asks: "Seat headroom",
-  source: "House rule: kelvin below the seat's continuous maximum",
+  asks: "Seat temperature margin",
+  source: "Margin in kelvin below the continuous maximum of the seat (house rule)",
   inputs: ["temperature", "case kind", "seat continuous maximum", "house rule: seat headroom"],
   hangsOn: ["seat.material"],
   examine: ({ valve, duty, house }) => {
@@ -28,11 +28,11 @@ export const seatHeadroom = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "Above the seat's continuous maximum."
+          ? "The temperature exceeds the continuous maximum of the seat."
           : verdict === "tight"
-            ? "Less headroom than the house rule asks."
-            : "Enough headroom below the continuous maximum.",
-      remedy: (verdict) => (verdict === "holds" ? null : "A seat with a higher continuous maximum."),
+            ? "The margin to the continuous maximum of the seat is below the house rule."
+            : "The margin to the continuous maximum of the seat meets the house rule.",
+      remedy: (verdict) => (verdict === "holds" ? null : "Use a seat with a higher continuous maximum."),
       uses: (c) => [
         ...temperatureOf(c),
         {
@@ -41,7 +41,7 @@ export const seatHeadroom = rule({
           unit: "°C",
           origin: "reference",
         },
-        { what: "headroom wanted", value: house.seatHeadroomC, unit: "K", origin: "house rule" },
+        { what: "margin required", value: house.seatHeadroomC, unit: "K", origin: "house rule" },
       ],
     });
   },

@@ -3,9 +3,9 @@ import { rule } from "../rule.ts";
 
 export const seatLife = rule({
   id: "envelope/seat-life",
-  asks: "Strokes of the seat",
+  asks: "Seat life",
   source: "Strokes between overhauls against the life of the kind of seat (house rules, indicative)",
-  inputs: ["strokes a year", "seat", "construction", "house rule: lives, years between overhauls"],
+  inputs: ["strokes per year", "seat", "construction", "house rule: lives, years between overhauls"],
   hangsOn: ["line", "seat.material"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
@@ -17,11 +17,11 @@ export const seatLife = rule({
         part: "seat",
         life: kind === "metal" ? house.metalSeatLife : soft,
         kind: `${name}, ${support}`,
-        care: "hold a spare",
+        care: "keep a spare",
         remedy:
           kind === "metal"
-            ? "A valve made for cycling; earlier overhauls."
-            : "A ball held in bearings, a metal seat, or earlier overhauls.",
+            ? "Use a valve made for cycling, or shorten the overhaul interval."
+            : "Use a trunnion-mounted ball or a metal seat, or shorten the overhaul interval.",
       },
       duty,
       house,

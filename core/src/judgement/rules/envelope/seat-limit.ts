@@ -8,12 +8,12 @@ import { rule } from "../rule.ts";
 export const seatLimit = rule({
   id: "envelope/seat-limit",
   asks: "Seat limit",
-  source: "Seat curve of the product line, else the generic curve (indicative)",
+  source: "Seat curve of the product line, otherwise the generic curve (indicative)",
   inputs: ["pressure on either side", "temperature", "seat curve", "house rule: pressure margin"],
   hangsOn: ["size", "seat"],
   examine: ({ valve, duty, house }) => {
     const { material, curve, curveName, curveIsGeneric } = valve.seat;
-    if (curve === null) return notAsked("A metal seat is limited by the body class.");
+    if (curve === null) return notAsked("The body class limits a metal seat.");
     return overCases(duty.cases, {
       unit: "bar",
       marginUnit: "%",
@@ -29,17 +29,17 @@ export const seatLimit = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "The seat does not stand the shut differential."
+          ? "The differential pressure with the valve closed exceeds the seat limit at this temperature."
           : verdict === "tight"
-            ? "The seat stands it, with little in hand."
-            : "The seat stands every shut differential.",
-      remedy: (verdict) => (verdict === "fails" ? "A seat further up the ladder, or a metal seat." : null),
+            ? "The seat limit is sufficient, but the margin is below the house rule."
+            : "The seat limit covers the differential pressure with the valve closed in every case.",
+      remedy: (verdict) => (verdict === "fails" ? "Use a seat with a higher limit, or a metal seat." : null),
       uses: (c) => [
         ...(c.closedDifferentialBar === null
           ? []
           : [
               {
-                what: `worst shut differential, ${c.name}, far side vented`,
+                what: `highest differential with the valve closed, ${c.name}, downstream side vented`,
                 value: c.closedDifferentialBar,
                 unit: "bar" as const,
                 origin: "computed" as const,
@@ -52,7 +52,7 @@ export const seatLimit = rule({
           unit: "",
           origin: curveIsGeneric ? "reference" : "catalogue",
         },
-        { what: "margin wanted", value: house.pressureMargin, unit: "%", origin: "house rule" },
+        { what: "margin required", value: house.pressureMargin, unit: "%", origin: "house rule" },
       ],
     });
   },

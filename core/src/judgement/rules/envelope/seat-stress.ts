@@ -7,7 +7,8 @@ import { allowableStressMPa, seatLoad } from "./seat-load.ts";
 export const seatStress = rule({
   id: "envelope/seat-stress",
   asks: "Seat stress",
-  source: "Load on the contact ring against the material at temperature (derivation; indicative)",
+  source:
+    "Contact stress of the seat ring against the material limit at temperature (derivation; indicative)",
   inputs: ["pressure on either side", "temperature", "seat geometry", "seat"],
   hangsOn: ["size", "cavity", "seat"],
   examine: ({ valve, duty, house }) => {
@@ -30,11 +31,12 @@ export const seatStress = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "The seat is crushed: it flows out from under the load."
+          ? "The contact stress exceeds the material limit: the seat is crushed."
           : verdict === "tight"
-            ? "The seat carries its load, with little in hand."
-            : "The seat carries its load.",
-      remedy: (verdict) => (verdict === "fails" ? "A stronger seat, or a ball held in bearings." : null),
+            ? "The contact stress is within the material limit, but the margin is below the house rule."
+            : "The contact stress is within the material limit.",
+      remedy: (verdict) =>
+        verdict === "fails" ? "Use a stronger seat material, or a trunnion-mounted ball." : null,
       uses: (c) => {
         const load = seatLoad(valve, c.closedDifferentialBar ?? 0);
         return [
@@ -42,7 +44,7 @@ export const seatStress = rule({
           used("contact circle", valve.size.geometry.seatContactDiameterMm, "catalogue", "mm"),
           used("contact width", valve.size.geometry.seatWidthMm, "catalogue", "mm"),
           used("stress", load.stressMPa, "computed", "MPa"),
-          used(`${seat.name} carries at 23 °C`, seat.allowableStressMPa.at23C, "reference", "MPa"),
+          used(`stress limit of ${seat.name} at 23 °C`, seat.allowableStressMPa.at23C, "reference", "MPa"),
         ];
       },
     });

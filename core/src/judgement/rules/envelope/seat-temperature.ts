@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 export const seatTemperature = rule({
   id: "envelope/seat-temperature",
   asks: "Seat temperature range",
-  source: "Seat material range, excursions included (indicative)",
+  source: "Temperature range of the seat material, excursions included (indicative)",
   inputs: ["temperature", "seat minimum and excursion maximum", "house rule: temperature margin"],
   hangsOn: ["seat.material"],
   examine: ({ valve, duty, house }) => {
@@ -23,11 +23,11 @@ export const seatTemperature = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "The temperature lies outside the seat's range."
+          ? "The temperature is outside the range of the seat."
           : verdict === "tight"
-            ? "Close to the seat's lowest temperature."
-            : "Inside the seat's range.",
-      remedy: (verdict) => (verdict === "fails" ? "Another seat material." : null),
+            ? "The temperature is close to the minimum of the seat."
+            : "The temperature is within the range of the seat.",
+      remedy: (verdict) => (verdict === "fails" ? "Use another seat material." : null),
       uses: (c) => [
         ...temperatureOf(c),
         { what: `lowest for ${seat.name}`, value: seat.minimumC, unit: "°C", origin: "reference" },

@@ -10,26 +10,26 @@ import { bodyMetal, trimMetals } from "./wetted.ts";
 
 export const seawaterCrevice = rule({
   id: "envelope/seawater-crevice",
-  asks: "Crevices in seawater",
-  source: "Temperature up to which a metal's crevices stand aerated seawater (NORSOK M-001, indicative)",
+  asks: "Crevice corrosion in seawater",
+  source: "Highest temperature without crevice corrosion in aerated seawater (NORSOK M-001, indicative)",
   inputs: ["service family", "substance", "temperature", "body grade", "trim"],
   hangsOn: ["line", "grade", "trim"],
   unraised: ({ stated, substance }) =>
     stated.fluid.family !== "seawater and brine"
-      ? "No seawater."
+      ? "The fluid is not seawater."
       : substance?.id === "produced-water"
-        ? "Produced water carries no oxygen; its chlorides are judged."
+        ? "Produced water is free of oxygen. Its chlorides are examined separately."
         : null,
   examine: ({ valve, duty }) => {
     const hot = hottest(duty);
-    if (hot === null) return cannotTell("a temperature");
+    if (hot === null) return cannotTell("temperature");
     const t = hot.temperatureC!;
     let worst: Outcome | null = null;
     for (const { part, metal } of [...bodyMetal(valve), ...trimMetals(valve)]) {
       const limits = metal === null ? undefined : metalLimits(metal);
       if (limits === undefined) {
         if (worst === null || gravityOf(worst.verdict) < gravityOf("cannot tell"))
-          worst = cannotTell(`crevice temperature of the ${part}'s material`);
+          worst = cannotTell(`crevice corrosion temperature of the ${part} material`);
         continue;
       }
       const { creviceC } = limits;
@@ -40,10 +40,10 @@ export const seawaterCrevice = rule({
       worst = plain(
         verdict,
         verdict === "fails"
-          ? `Crevices of ${metal} corrode in seawater this warm.`
+          ? `${metal} suffers crevice corrosion in seawater at this temperature.`
           : verdict === "tight"
-            ? `Close to where crevices of ${metal} corrode: weld overlay on the sealing faces, or a cooler line.`
-            : "Cool enough for its crevices.",
+            ? `The temperature is close to the crevice corrosion limit of ${metal}. Use weld overlay on the sealing faces, or a cooler line.`
+            : "The temperature is below the crevice corrosion limit.",
         {
           value: t,
           limit: measured.limit,
@@ -51,7 +51,7 @@ export const seawaterCrevice = rule({
           sense: "≤",
           caseId: hot.id,
           caseName: hot.name,
-          remedy: "Nickel aluminium bronze, titanium or a lining.",
+          remedy: "Use nickel aluminium bronze, titanium or a lining.",
           uses: [...temperatureOf(hot), used(part, metal!, "catalogue")],
         },
         inHand(measured, "K", false),
@@ -60,8 +60,8 @@ export const seawaterCrevice = rule({
     return (
       worst ??
       (valve.construction.bodyWetted
-        ? plain("holds", "Nothing bare has crevices to fear.")
-        : notAsked("A lining keeps the seawater off."))
+        ? plain("holds", "No wetted metal is subject to crevice corrosion.")
+        : notAsked("The lining separates the seawater from the metal."))
     );
   },
 });

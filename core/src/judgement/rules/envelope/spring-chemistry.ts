@@ -11,7 +11,7 @@ export const springChemistry = rule({
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { spring } = valve.trim;
-    if (spring === null) return notAsked("No springs in the fluid.");
+    if (spring === null) return notAsked("The fluid does not touch any spring.");
     return chemistryOf([{ part: "spring", name: spring, material: spring }], duty, house);
   },
 });

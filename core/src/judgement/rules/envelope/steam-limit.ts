@@ -8,17 +8,18 @@ import { rule } from "../rule.ts";
 export const steamLimit = rule({
   id: "envelope/steam-limit",
   asks: "Seat in steam",
-  source: "Seat's standing in steam and the house's limit, lower than the dry one",
+  source:
+    "Steam suitability of the seat and the steam limit of the house rules, which is below the dry limit",
   inputs: ["temperature", "phase", "seat", "house rule: soft seats in steam"],
   hangsOn: ["seat.material"],
   unraised: ({ cases }) =>
     cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.steamy)
       ? null
-      : "No case is steam, or water above its boiling point.",
+      : "No case has steam, or water above 100 °C.",
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     const ends = steamEndsOf(seat, house);
-    if (ends === null) return notAsked("A metal seat.");
+    if (ends === null) return notAsked("The seat is metal.");
     const { staysToC: limit, washedAtC } = ends;
     return overCases(duty.cases, {
       unit: "°C",
@@ -41,11 +42,12 @@ export const steamLimit = rule({
       },
       says: (verdict) =>
         verdict === "fails"
-          ? "Steam, or water this hot, swells the seat and flows it out."
+          ? "Steam or hot water at this temperature swells the seat and extrudes it."
           : verdict === "tight"
-            ? "The seat stands this steam for a while only."
-            : "The seat stands the steam.",
-      remedy: (verdict) => (verdict === "fails" ? "A carbon- or steel-filled, PEEK or metal seat." : null),
+            ? "The seat withstands steam at this temperature for a short time only."
+            : "The seat is suitable for steam at this temperature.",
+      remedy: (verdict) =>
+        verdict === "fails" ? "Use a carbon- or steel-filled seat, PEEK or metal." : null,
       uses: (c) => [
         ...temperatureOf(c),
         used(`${seat.name} in steam`, seat.steam, "reference"),

@@ -6,7 +6,7 @@ import { cavityOf } from "./cavity-of.ts";
 
 export const trappedCavity = rule({
   id: "envelope/trapped-cavity",
-  asks: "Trapped cavity",
+  asks: "Cavity pressure",
   source: "cavity-rise and seat-relief; limit ASME B16.34 2.3.3 or API 6D by house rule",
   inputs: [
     "temperature",
@@ -18,11 +18,11 @@ export const trappedCavity = rule({
     "house rule: limit for a trapped cavity",
   ],
   hangsOn: ["size", "grade", "cavity", "seat"],
-  unraised: (duty) => (duty.shutIn === null ? "No liquid is shut in." : null),
+  unraised: (duty) => (duty.shutIn === null ? "No liquid is trapped." : null),
   examine: ({ valve, duty, house }) => {
-    if (!valve.construction.holdsCavity) return notAsked("No cavity.");
+    if (!valve.construction.holdsCavity) return notAsked("The body has no cavity.");
     const trapped = cavityOf(valve, duty, house);
-    if (trapped === null) return notAsked("No liquid is shut in.");
+    if (trapped === null) return notAsked("No liquid is trapped.");
     if ("missing" in trapped) return cannotTell(trapped.missing);
     const measured = against(trapped.peakBarG, trapped.limitBarG, house.pressureMargin / 100);
     if (trapped.unknown !== null && measured.verdict !== "fails") return cannotTell(trapped.unknown);
@@ -32,13 +32,13 @@ export const trappedCavity = rule({
       verdict,
       verdict === "fails"
         ? trapped.reliefBarAboveLine === null
-          ? "Warmed while shut, the trapped liquid bursts the body or its gasket: nothing lets it out."
-          : "The seat relieves, but above what the body may hold."
+          ? "The trapped liquid has no relief. When it warms up it can burst the body or its gasket."
+          : "The seat relieves only above the permitted cavity pressure."
         : filled
-          ? "Behind the filler liquid is trapped all the same: vent the filler to one side and say so on the order."
+          ? "Liquid is trapped behind the filler. Order a filler vented to one side."
           : trapped.relieves
-            ? "The seat lets the cavity out in time."
-            : "The cavity stays below what the body may hold.",
+            ? "The seat relieves the cavity below the permitted pressure."
+            : "The cavity pressure stays below the permitted pressure.",
       {
         value: trapped.peakBarG,
         limit: trapped.limitBarG,
@@ -47,10 +47,12 @@ export const trappedCavity = rule({
         caseId: trapped.from.id,
         caseName: trapped.from.name,
         decides: filled && measured.verdict === "holds" ? "filled, not vented" : null,
-        remedy: "Self-relieving seats, a hole in the ball, or a relief piped upstream.",
+        remedy: "Use self-relieving seats, a hole in the ball, or a relief piped to the upstream side.",
         uses: () => [
           used(
-            trapped.condensed ? `condenses idle, ${trapped.from.name}` : `shut in at, ${trapped.from.name}`,
+            trapped.condensed
+              ? `condenses when idle, ${trapped.from.name}`
+              : `trapped at, ${trapped.from.name}`,
             trapped.startC,
             trapped.startC === trapped.from.temperatureC ? "entered" : "assumed",
             "°C",
@@ -61,8 +63,13 @@ export const trappedCavity = rule({
           ...(trapped.reliefBarAboveLine === null
             ? [used("relief", "none", "catalogue")]
             : [
-                used("relieves above the line at", trapped.reliefBarAboveLine, "computed", "bar"),
-                used("line it relieves to", trapped.linePressureBarG, trapped.from.downstreamOrigin, "bar g"),
+                used("seat relief above line pressure", trapped.reliefBarAboveLine, "computed", "bar"),
+                used(
+                  "pressure of the line it relieves to",
+                  trapped.linePressureBarG,
+                  trapped.from.downstreamOrigin,
+                  "bar g",
+                ),
               ]),
           used("limit", house.cavityLimit, "house rule"),
         ],

@@ -10,10 +10,10 @@ const underVacuum = (duty: SettledDuty) =>
 export const vacuum = rule({
   id: "envelope/vacuum",
   asks: "Vacuum",
-  source: "Linings and seats that are pushed off by the atmosphere (product line)",
+  source: "Vacuum rating of seats and linings (product line)",
   inputs: ["pressure on either side", "product line's vacuum rating"],
   hangsOn: ["line"],
-  unraised: (duty) => (underVacuum(duty) ? null : "No case runs below the atmosphere."),
+  unraised: (duty) => (underVacuum(duty) ? null : "No case has a pressure below atmospheric."),
   examine: ({ valve, duty }) => {
     const under = underVacuum(duty)!;
     const lowest = Math.min(under.upstreamBarG ?? 0, under.downstreamBarG);
@@ -21,8 +21,8 @@ export const vacuum = rule({
     return fits(
       stands,
       {
-        holds: "Seats and linings stay in place under vacuum.",
-        fails: "The atmosphere pushes seat or lining into the bore.",
+        holds: "Seats and linings are rated for this vacuum.",
+        fails: "The vacuum can pull a seat or the lining into the bore.",
       },
       {
         value: lowest,
@@ -31,10 +31,10 @@ export const vacuum = rule({
         sense: "≥",
         caseId: under.id,
         caseName: under.name,
-        remedy: "A line rated for vacuum.",
+        remedy: "Use a product line rated for vacuum.",
         uses: [
           used(`pressure, ${under.name}`, lowest, "entered", "bar g"),
-          used("rated for vacuum", stands ? "yes" : "no", "catalogue"),
+          used("vacuum rating", stands ? "yes" : "no", "catalogue"),
         ],
       },
     );

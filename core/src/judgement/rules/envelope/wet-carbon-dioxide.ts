@@ -27,7 +27,8 @@ const saidOutright = ({ stated: { fluid } }: SettledDuty) =>
 export const wetCarbonDioxide = rule({
   id: "envelope/wet-carbon-dioxide",
   asks: "Carbon steel in wet CO₂",
-  source: "Carbonic acid eats bare carbon steel where there is water (NORSOK M-506 school, house rule)",
+  source:
+    "Carbonic acid corrodes bare carbon steel where water is present (manner of NORSOK M-506, house rule)",
   inputs: [
     "carbon dioxide partial pressure",
     "service family",
@@ -38,14 +39,16 @@ export const wetCarbonDioxide = rule({
   ],
   hangsOn: ["line", "grade"],
   unraised: (duty) =>
-    isCarbonDioxide(duty) || (duty.stated.fluid.carbonDioxideBarA ?? 0) > 0 ? null : "No carbon dioxide.",
+    isCarbonDioxide(duty) || (duty.stated.fluid.carbonDioxideBarA ?? 0) > 0
+      ? null
+      : "The fluid contains no carbon dioxide.",
   examine: ({ valve, duty, house }) => {
     if (
       !valve.construction.bodyWetted ||
       valve.grade.metal === null ||
       !metalLimits(valve.grade.metal)?.carbonSteel
     )
-      return notAsked("No carbon steel in CO₂.");
+      return notAsked("No carbon steel touches the CO₂.");
     const entered = duty.stated.fluid.carbonDioxideBarA;
     const whole = worstPressure(duty);
     const bar = entered ?? (whole === null ? null : whole + atmosphereBar);
@@ -56,12 +59,12 @@ export const wetCarbonDioxide = rule({
       used("body", valve.grade.grade, "catalogue"),
     ];
     if (water === "dry")
-      return plain("holds", "Dry CO₂ leaves carbon steel alone.", {
+      return plain("holds", "Dry CO₂ does not corrode carbon steel.", {
         value: water,
         limit: valve.grade.metal,
         uses,
       });
-    if (bar === null) return cannotTell("the CO₂'s partial pressure", { uses });
+    if (bar === null) return cannotTell("partial pressure of CO₂", { uses });
     const seen = {
       value: bar,
       limit: bar > house.wetCo2FailsBar ? house.wetCo2FailsBar : house.wetCo2TightBar,
@@ -69,14 +72,19 @@ export const wetCarbonDioxide = rule({
       sense: "≤" as const,
       uses,
     };
-    if (bar <= house.wetCo2TightBar) return plain("holds", "Too little CO₂ to eat the steel.", seen);
+    if (bar <= house.wetCo2TightBar)
+      return plain("holds", "The CO₂ partial pressure is too low for significant corrosion.", seen);
     if (bar <= house.wetCo2FailsBar)
-      return plain("tight", "Carbonic acid eats carbon steel slowly: allow for it, or inhibit.", seen);
+      return plain(
+        "tight",
+        "Carbonic acid corrodes carbon steel slowly. Add a corrosion allowance, or use an inhibitor.",
+        seen,
+      );
     return water === "not stated"
-      ? cannotTell("whether the CO₂ stays dry (free water or water dew point)", { uses })
-      : plain("fails", "Carbonic acid eats carbon steel.", {
+      ? cannotTell("free water or water dew point", { uses })
+      : plain("fails", "Carbonic acid corrodes carbon steel.", {
           ...seen,
-          remedy: "Stainless or duplex, or a dryer.",
+          remedy: "Use stainless or duplex steel, or dry the gas.",
         });
   },
 });

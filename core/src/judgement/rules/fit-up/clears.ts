@@ -9,12 +9,12 @@ import { nothingPutOn, putOn } from "./put-on.ts";
 export const clears = rule({
   id: "fit-up/clears",
   asks: "Flange bolts and lagging",
-  source: "Geometry: height of the pad, flanges and lagging against the underside of the drive",
+  source: "Geometry: pad height, flanges and lagging against the underside of the actuator",
   inputs: [
     "lagging",
-    "height of the pad",
+    "pad height",
     "end flanges",
-    "drive's outside",
+    "actuator dimensions",
     "temperature",
     "house rules: bare lines",
   ],
@@ -23,12 +23,12 @@ export const clears = rule({
   examine: (judged) => {
     const fitUp = putOn(judged);
     if (!fitUp) return notAsked(nothingPutOn);
-    if (fitUp.joint === "on the stem") return notAsked("It sits on the stem.");
+    if (fitUp.joint === "on the stem") return notAsked("The operator sits on the stem.");
     const { duty, house } = judged;
     const { laggingMm } = duty;
     const lagged = stated("lagging", laggingMm ?? 0, duty.stated.laggingMm, "mm");
     if (fitUp.riseWantedMm === null)
-      return cannotTell("height of the pad, end flanges and outside of the drive", { uses: [lagged] });
+      return cannotTell("pad height, end flanges and actuator dimensions", { uses: [lagged] });
     const hot = hottest(duty);
     const cold = duty.cases.reduce<number | null>(
       (coldest, { temperatureC: t }) => (t !== null && (coldest === null || t < coldest) ? t : coldest),
@@ -36,30 +36,34 @@ export const clears = rule({
     );
     const uses = () => [
       lagged,
-      used("height of the pad over the axis", judged.valve.size.padHeightMm!, "catalogue", "mm"),
+      used("pad height above the pipe axis", judged.valve.size.padHeightMm!, "catalogue", "mm"),
       used("end flanges", judged.valve.size.flangeDiameterMm!, "catalogue", "mm"),
-      used("room for hand, wrench and lagging", house.handRoomMm, "house rule", "mm"),
+      used("space for hand, wrench and lagging", house.handRoomMm, "house rule", "mm"),
     ];
     const { bareLineLeastC: least, bareLineMostC: most } = house;
     if (laggingMm === null && ((hot?.temperatureC ?? most) > most || (cold ?? least) < least))
-      return plain("tight", "A line as warm or as cold as this is lagged; how thickly is not stated.", {
-        remedy: "State the thickness of the lagging.",
-        uses,
-      });
+      return plain(
+        "tight",
+        "A line at this temperature is lagged, but the lagging thickness is not stated.",
+        {
+          remedy: "State the thickness of the lagging.",
+          uses,
+        },
+      );
     if (fitUp.riseWantedMm === 0)
-      return plain("holds", "It clears flange bolts and lagging as it sits.", { uses });
+      return plain("holds", "The actuator clears flange bolts and lagging.", { uses });
     const measured = against(fitUp.riseWantedMm, fitUp.riseMm, 0);
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? "It lies on flange bolts or in the lagging."
-        : "The bracket lifts it clear of flange bolts and lagging.",
+        ? "The actuator touches flange bolts or lagging."
+        : "With the bracket the actuator clears flange bolts and lagging.",
       {
         value: fitUp.riseWantedMm,
         limit: fitUp.riseMm,
         sense: "≤",
         unit: "mm",
-        remedy: measured.verdict === "fails" ? "A higher bracket." : null,
+        remedy: measured.verdict === "fails" ? "Use a higher bracket." : null,
         uses,
       },
       inHand(measured, "%", false),

@@ -2,14 +2,14 @@ import { memberRule } from "./member-rule.ts";
 
 export const driveFlange = memberRule({
   id: "fit-up/drive-flange",
-  asks: "Flange of the drive",
+  asks: "Actuator flange",
   source: "ISO 5211 maximum flange torque (indicative)",
-  inputs: ["drive flange"],
+  inputs: ["actuator flange"],
   carried: ({ joint, flange }) =>
     joint === "on the stem"
-      ? "It sits on the stem; no flange holds it."
+      ? "The operator sits on the stem without a flange."
       : { carriesNm: flange.maximumTorqueNm, uses: [] },
-  holds: "Its own flange carries the peak.",
-  fails: "Its own flange carries less than the drive gives.",
-  remedy: "A size with a larger flange.",
+  holds: "The actuator flange carries the peak output torque.",
+  fails: "The peak output torque exceeds the limit of the actuator flange.",
+  remedy: "Use an actuator with a larger flange.",
 });

@@ -85,7 +85,7 @@ describe("what lies between carries the peak, and no more", () => {
 
 describe("what hangs on the pad", () => {
   it("wants a support above a share of the grip, and waits for the drive's size", () => {
-    const onIt = found("moment", air).uses.find((u) => u.what === "weight of what stands on it")!;
+    const onIt = found("moment", air).uses.find((u) => u.what === "weight of the accessories")!;
     const heavy = (kg: number) => verdict("moment", at(50, { weightKg: kg - (onIt.value as number) }));
     const { momentNm, limitNm } = fitUpOf(
       valve.size,

@@ -5,14 +5,15 @@ import { rule } from "../rule.ts";
 /** Whether the valve fills the gap another leaves. */
 export const gap = rule({
   id: "fit-up/gap",
-  asks: "Gap in the pipe",
-  source: "Face to face of the line against the gap; what is short is made up by a spool between two flanges",
+  asks: "Face-to-face length",
+  source:
+    "Face-to-face length of the valve against the gap; a short valve needs a makeup spool between two flanges",
   inputs: ["gap to fill", "face to face", "house rules: shortest spool, what pipe takes up"],
   hangsOn: ["size"],
   examine: ({ valve: { size }, duty: { stated }, house }) => {
     const { gapMm } = stated;
     if (gapMm === null)
-      return plain("holds", "No gap to fill is stated: the pipe is made to the valve.", {
+      return plain("holds", "No gap is stated: the pipe is made to fit the valve.", {
         uses: [used("gap to fill", "none", "assumed")],
       });
     if (size.faceToFaceMm === null) return cannotTell("face to face of the valve");
@@ -23,27 +24,27 @@ export const gap = rule({
       limit: gapMm,
       unit: "mm" as const,
       uses: [
-        used("what pipe takes up", taken, "house rule", "mm"),
+        used("adjustment of the pipe", taken, "house rule", "mm"),
         used("shortest spool", house.leastSpoolMm, "house rule", "mm"),
       ],
     };
     if (short > taken && short >= house.leastSpoolMm)
-      return plain("tight", "It is shorter than the gap: a makeup spool fills the rest.", {
+      return plain("tight", "The valve is shorter than the gap. A makeup spool fills the difference.", {
         ...remarks,
         decides: "with a spool",
-        remedy: "A makeup spool as long as the rest, less its gaskets.",
+        remedy: "Add a makeup spool of the remaining length minus its gaskets.",
         uses: [...remarks.uses, used("makeup spool", short, "computed", "mm")],
       });
     return fits(
       Math.abs(short) <= taken,
       {
-        holds: "It fills the gap.",
+        holds: "The face-to-face length fills the gap.",
         fails:
           short < 0
-            ? "It is longer than the gap."
-            : "It is shorter than the gap by less than a spool can make up.",
+            ? "The valve is longer than the gap."
+            : "The valve is shorter than the gap by less than the shortest makeup spool.",
       },
-      { ...remarks, remedy: "A line with this face to face, or the pipe cut." },
+      { ...remarks, remedy: "Use a product line with this face-to-face length, or cut the pipe." },
     );
   },
 });

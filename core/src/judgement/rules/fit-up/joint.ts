@@ -6,9 +6,9 @@ import { nothingPutOn, putOn } from "./put-on.ts";
 /** Whether the drive goes onto the valve, and over what: a bracket and a coupling can be drawn for any two. */
 export const joint = rule({
   id: "fit-up/joint",
-  asks: "Drive onto stem",
-  source: "ISO 5211 driving components: flange, shape and depth on both sides",
-  inputs: ["end of the stem", "bore of the drive", "valve's mounting pad", "lagging"],
+  asks: "Actuator on the stem",
+  source: "ISO 5211 driving components: flange, shape and depth of valve and actuator",
+  inputs: ["stem end", "actuator bore", "valve's mounting pad", "lagging"],
   hangsOn: ["size", "drive"],
   examine: (judged) => {
     const fitUp = putOn(judged);
@@ -16,35 +16,35 @@ export const joint = rule({
     const { stemEnd } = judged.valve.size;
     const uses = [
       used("valve pad", fitUp.pad.flange, "catalogue"),
-      used("drive flange", fitUp.flange.flange, "catalogue"),
+      used("actuator flange", fitUp.flange.flange, "catalogue"),
       ...(stemEnd ? [used(`stem, ${stemEnd.form}`, stemEnd.acrossMm, "catalogue", "mm")] : []),
     ];
-    if (stemEnd === null) return cannotTell("the shape and size of the stem's end", { uses });
-    if (fitUp.meeting === null) return cannotTell("the shape and size of the drive's bore", { uses });
+    if (stemEnd === null) return cannotTell("shape and size of the stem end", { uses });
+    if (fitUp.meeting === null) return cannotTell("shape and size of the actuator bore", { uses });
     const { engagementMm, leastEngagementMm, obstacle } = fitUp.meeting;
     if (fitUp.joint === "on the stem" && obstacle !== null)
-      return plain("fails", "It does not go onto the stem.", {
+      return plain("fails", "The operator does not fit the stem.", {
         value: stemEnd.acrossMm,
         unit: "mm",
         decides: obstacle,
-        remedy: "One made for this stem.",
+        remedy: "Use an operator made for this stem.",
         uses,
       });
     return plain(
       "holds",
       fitUp.joint === "over a bracket"
-        ? `It goes on over a bracket and a coupling: ${fitUp.obstacle}.`
+        ? `The actuator needs a bracket and a coupling: ${fitUp.obstacle}.`
         : fitUp.joint === "on the stem"
-          ? "It goes onto the stem."
+          ? "The operator fits the stem."
           : fitUp.meeting.sleeve
-            ? "It bolts on directly, with a sleeve in its bore."
-            : "It bolts on directly.",
+            ? "The actuator mounts directly, with a sleeve in its bore."
+            : "The actuator mounts directly.",
       {
         value: fitUp.joint,
         uses: [
           ...uses,
           used("engagement", engagementMm, "computed", "mm"),
-          used("engagement wanted", leastEngagementMm, "house rule", "mm"),
+          used("engagement required", leastEngagementMm, "house rule", "mm"),
         ],
       },
     );

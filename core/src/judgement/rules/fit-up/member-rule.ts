@@ -32,7 +32,7 @@ export const memberRule = (of: {
     id: of.id,
     asks: of.asks,
     source: of.source,
-    inputs: ["drive output", ...of.inputs],
+    inputs: ["actuator output", ...of.inputs],
     hangsOn: ["size", "drive"],
     examine: (judged) => {
       const fitUp = putOn(judged);

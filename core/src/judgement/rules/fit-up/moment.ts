@@ -6,47 +6,47 @@ import { nothingPutOn, putOn } from "./put-on.ts";
 
 export const moment = rule({
   id: "fit-up/moment",
-  asks: "Weight on the neck",
+  asks: "Weight on the mounting pad",
   source:
-    "Statics of what hangs on the pad; screws open at n·F·PCD/4, of which the house lets a share be used",
+    "Bending moment of the parts on the pad; the joint opens at n·F·PCD/4, with a permitted share by house rule",
   inputs: [
-    "weight and outside of the drive, and what stands on it",
-    "how the stem stands",
+    "weight and dimensions of the actuator and its accessories",
+    "orientation of the stem",
     "house rules: acceleration, share of the grip",
   ],
   hangsOn: ["size", "drive"],
   examine: (judged) => {
     const fitUp = putOn(judged);
     if (!fitUp) return notAsked(nothingPutOn);
-    if (fitUp.joint === "on the stem") return notAsked("It sits on the stem.");
-    if (fitUp.joint === "not known") return notAsked("It is not known how it goes on.");
-    if (fitUp.moment === null) return cannotTell("how large the drive is and where its weight acts");
+    if (fitUp.joint === "on the stem") return notAsked("The operator sits on the stem.");
+    if (fitUp.joint === "not known") return notAsked("The mounting is not known.");
+    if (fitUp.moment === null) return cannotTell("actuator dimensions and centre of mass");
     const { momentNm, limitNm } = fitUp.moment;
     const measured = against(momentNm, limitNm, 0);
     const heavy = measured.verdict === "fails";
     return plain(
       heavy ? "tight" : measured.verdict,
       heavy
-        ? "The drive wants a support of its own: the neck of the valve should not carry it."
-        : "The pad carries what hangs on it.",
+        ? "The moment exceeds the pad limit: the actuator needs a support of its own."
+        : "The pad carries the moment of the actuator.",
       {
         value: momentNm,
         limit: limitNm,
         sense: "≤",
         unit: "N·m",
-        decides: heavy ? "a support carries it" : null,
-        remedy: heavy ? "A support under the drive, or the stem upright." : null,
+        decides: heavy ? "carried by a support" : null,
+        remedy: heavy ? "Support the actuator, or mount the valve with the stem vertical." : null,
         uses: () => [
-          used("weight of the drive", judged.drive!.weightKg, "catalogue", "kg"),
-          used("weight of what stands on it", judged.fittings?.carriedKg ?? 0, "catalogue", "kg"),
-          used("weight between", fitUp.betweenKg, "computed", "kg"),
-          used("rise over the pad", fitUp.riseMm, "computed", "mm"),
+          used("actuator weight", judged.drive!.weightKg, "catalogue", "kg"),
+          used("weight of the accessories", judged.fittings?.carriedKg ?? 0, "catalogue", "kg"),
+          used("weight of bracket and coupling", fitUp.betweenKg, "computed", "kg"),
+          used("height of the centre of mass above the pad", fitUp.riseMm, "computed", "mm"),
           used(
             "stem",
-            judged.duty.stemStands ?? "horizontal, which pulls hardest",
+            judged.duty.stemStands ?? "horizontal (the worst case)",
             judged.duty.stemStands === null ? "assumed" : "entered",
           ),
-          used("acceleration across the stem, of gravity", judged.house.shockShare, "house rule"),
+          used("acceleration across the stem, in g", judged.house.shockShare, "house rule"),
         ],
       },
       heavy ? null : inHand(measured, "%", false),

@@ -6,8 +6,8 @@ import { nothingPutOn, putOn } from "./put-on.ts";
 /** Whether the drive's own indicator tells how the bore stands. */
 export const orientation = rule({
   id: "fit-up/orientation",
-  asks: "Indicator and bore",
-  source: "An indicator that stands across an open bore gets somebody hurt",
+  asks: "Indicator position",
+  source: "An indicator across an open bore misleads people and can injure them (practice)",
   inputs: ["flats or key of the stem when open"],
   hangsOn: ["size", "drive"],
   tight: "serious",
@@ -15,10 +15,11 @@ export const orientation = rule({
     const fitUp = putOn(judged);
     if (!fitUp) return notAsked(nothingPutOn);
     const { stemEnd } = judged.valve.size;
-    if (stemEnd === null || fitUp.meeting === null) return notAsked("It is not known how the two meet.");
+    if (stemEnd === null || fitUp.meeting === null)
+      return notAsked("The joint between stem and actuator is not known.");
     const uses = [
-      used("end of the stem", stemEnd.form, "catalogue"),
-      ...(stemEnd.flats ? [used("flats or key when open", stemEnd.flats, "catalogue")] : []),
+      used("stem end", stemEnd.form, "catalogue"),
+      ...(stemEnd.flats ? [used("flats or key in the open position", stemEnd.flats, "catalogue")] : []),
     ];
     if (
       stemEnd.form === "square parallel" ||
@@ -27,29 +28,30 @@ export const orientation = rule({
     )
       return plain(
         "holds",
-        "The end goes in four ways or more: the indicator is set by looking through the bore.",
+        "The stem end fits in four or more positions. Look through the bore and set the indicator.",
         { uses },
       );
     if (stemEnd.flats === null)
       return plain(
         "tight",
-        "How flats or key stand in the open valve is not stated: look through the bore.",
+        "The position of flats or key in the open valve is not stated. Look through the bore.",
         {
           uses,
         },
       );
     if (stemEnd.flats === "along the bore")
-      return plain("holds", "The indicator stands as the bore does.", { uses });
+      return plain("holds", "The indicator is parallel to the bore.", { uses });
     return fitUp.coupling
       ? plain(
           "holds",
-          "The coupling is made a quarter turned, so that the indicator stands as the bore does.",
+          "The coupling is made with a quarter-turn offset, so that the indicator is parallel to the bore.",
           {
             uses,
           },
         )
-      : plain("tight", "Set on directly, the indicator stands across the open bore.", {
-          remedy: "Turn the indicator by a quarter and mark it, or a coupling made a quarter turned.",
+      : plain("tight", "With direct mounting the indicator is across the open bore.", {
+          remedy:
+            "Turn the indicator by a quarter turn and mark it, or use a coupling with a quarter-turn offset.",
           uses,
         });
   },

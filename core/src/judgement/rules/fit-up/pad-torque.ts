@@ -5,12 +5,12 @@ import { rule } from "../rule.ts";
 
 export const padTorque = rule({
   id: "fit-up/pad-torque",
-  asks: "Pad limit",
+  asks: "Pad torque limit",
   source: "ISO 5211 maximum flange torque (indicative)",
-  inputs: ["highest air supply", "drive output", "valve's mounting pad"],
+  inputs: ["highest air supply", "actuator output", "valve's mounting pad"],
   hangsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ valve, drive, supplied, demand }) => {
-    if (!drive || !supplied) return notAsked("Bare stem: the drive is chosen elsewhere.");
+    if (!drive || !supplied) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { peakNm, mostNm } = driveLimits(supplied, demand);
     const carried = Math.max(peakNm, mostNm ?? 0);
     const limit = padLimitNm(valve.size.pad);
@@ -18,17 +18,17 @@ export const padTorque = rule({
     return plain(
       measured.verdict,
       measured.verdict === "fails"
-        ? "The pad is too small for the drive's peak."
-        : "The pad carries the peak.",
+        ? "The peak output torque exceeds the limit of the mounting pad."
+        : "The peak output torque is within the limit of the mounting pad.",
       {
         value: carried,
         limit,
         sense: "≤",
         unit: "N·m",
-        remedy: measured.verdict === "fails" ? "A smaller drive or a valve with a larger pad." : null,
+        remedy: measured.verdict === "fails" ? "Use a smaller actuator, or a valve with a larger pad." : null,
         uses: () => [
           { what: "valve pad", value: valve.size.pad, unit: "", origin: "catalogue" },
-          { what: "drive flange", value: drive.flange, unit: "", origin: "catalogue" },
+          { what: "actuator flange", value: drive.flange, unit: "", origin: "catalogue" },
           { what: "peak output at highest supply", value: peakNm, unit: "N·m", origin: "computed" },
         ],
       },

@@ -45,5 +45,4 @@ export function putOn({
 }
 
 /** Why a question of fit-up is not raised where nothing is put on. */
-export const nothingPutOn =
-  "Bare stem, or a stem that rises through its drive: its nut is made with the valve.";
+export const nothingPutOn = "Bare stem, or a rising stem whose nut belongs to the valve.";

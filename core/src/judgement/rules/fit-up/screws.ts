@@ -3,11 +3,12 @@ import { memberRule } from "./member-rule.ts";
 
 export const screws = memberRule({
   id: "fit-up/screws",
-  asks: "Screws of the pad",
-  source: "`bolt-tightening` (VDI 2230): friction of the faces under the screws' preload, n·F·μ·PCD/2",
+  asks: "Mounting screws",
+  source:
+    "`bolt-tightening` (VDI 2230): friction between the faces under the preload of the screws, n·F·μ·PCD/2",
   inputs: ["house rules: screws, frictions"],
   carried: ({ lowerScrews, upperScrews }) => {
-    if (!lowerScrews) return "It sits on the stem; no screws of a pad hold it.";
+    if (!lowerScrews) return "The operator sits on the stem without pad screws.";
     const least =
       upperScrews && upperScrews.transmissibleNm < lowerScrews.transmissibleNm ? upperScrews : lowerScrews;
     return {
@@ -18,13 +19,14 @@ export const screws = memberRule({
           `${least.pad.boltCount} × ${least.pad.bolt}, ${least.grade}`,
           "house rule",
         ),
-        used("preload of each", least.preloadN, "computed", "N"),
+        used("preload of each screw", least.preloadN, "computed", "N"),
         used("tightening torque, lubricated", least.lubricatedNm, "computed", "N·m"),
         used("tightening torque, dry", least.dryNm, "computed", "N·m"),
       ],
     };
   },
-  holds: "Friction under the screws holds the drive at its peak.",
-  fails: "At its peak the drive slips on its pad and shears at the screws.",
-  remedy: "Screws of a stronger grade, dowels, or a larger pad.",
+  holds: "Friction under the screws carries the peak output torque.",
+  fails:
+    "The peak output torque exceeds the friction of the joint: the actuator slips and loads the screws in shear.",
+  remedy: "Use screws of a higher grade, dowels or a larger pad.",
 });

@@ -3,7 +3,7 @@ import type { FlowOfCase } from "../../../mechanics/flow/assess.ts";
 import type { ValveFlow } from "../../../mechanics/flow/picked.ts";
 
 /** What a rule of boiling waits for. */
-const unknown = { missing: "the vapour pressure of the liquid" } as const;
+const unknown = { missing: "vapour pressure of the liquid" } as const;
 
 /**
  * Where nobody says when a liquid boils: a valve that stands open and takes no more than the house gives it is not asked.

@@ -4,17 +4,17 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether wide open it passes what every case asks for. */
 export const capacity = flowRule({
   id: "flow/capacity",
-  asks: "Passes the flow",
-  source: "IEC 60534-2-1:2011 with the trim's factors at its opening",
+  asks: "Capacity",
+  source: "IEC 60534-2-1:2011 with the trim factors at the opening",
   inputs: ["flow and pressures of the cases", "fluid", "flow coefficient of the trim", "pipe bore"],
   unit: "Kv",
   of: "throttling",
   measure: (c, { trim }) => against(c.kvNeeded, trim.kv, 0),
-  otherwise: "No case flows.",
+  otherwise: "No case states a flow.",
   says: {
-    holds: "Wide open it passes more than any case asks for.",
-    tight: "Wide open it passes more than any case asks for.",
-    fails: "Wide open it passes less than is asked for.",
+    holds: "The fully open valve passes more than the highest flow of the cases.",
+    tight: "The fully open valve passes more than the highest flow of the cases.",
+    fails: "The fully open valve passes less than the required flow.",
   },
-  remedy: "A wider trim or a larger body; or more pressure drop left to the valve.",
+  remedy: "Use a larger trim, a larger body, or more pressure drop across the valve.",
 });

@@ -6,7 +6,7 @@ export const cavitation = flowRule({
   id: "flow/cavitation",
   asks: "Cavitation",
   source:
-    "IEC 60534-8-4:2015: x_Fz of the trim at its opening and pressure, where it begins; 0.8·F_L² where it is constant (indicative)",
+    "IEC 60534-8-4:2015: incipient cavitation at x_Fz of the trim, constant cavitation at 0.8·F_L² (indicative)",
   inputs: ["pressures of the cases", "vapour pressure", "x_Fz and F_L of the trim", "hard facing"],
   unit: "",
   of: "both",
@@ -25,20 +25,21 @@ export const cavitation = flowRule({
       margin: limit / Math.max(ratio, 1e-9) - 1,
       verdict,
       ...(verdict !== "fails" && ratio > of.heardFrom
-        ? { decides: constant ? "hard-faced" : "heard only" }
+        ? { decides: constant ? "hard-faced" : "audible only" }
         : {}),
       uses: [
         used("begins at", of.heardFrom, of.measured ? "catalogue" : "estimate"),
-        used("constant from", of.constantFrom, "estimate"),
+        used("constant cavitation from", of.constantFrom, "estimate"),
         used("hard-faced", hard ? "yes" : "no", trim.typical ? "assumed" : "catalogue"),
       ],
     };
   },
-  otherwise: "No liquid flows that stays one.",
+  otherwise: "No case has a liquid that stays liquid downstream.",
   says: {
-    holds: "No case comes to where bubbles form.",
-    tight: "Bubbles form and collapse: it is heard, and in time it wears the trim.",
-    fails: "Bubbles collapse on a trim that is not hard enough for it.",
+    holds: "No case reaches incipient cavitation.",
+    tight: "Cavitation begins: it is audible and wears the trim over time.",
+    fails: "Constant cavitation erodes a trim that is not hard-faced.",
   },
-  remedy: "A hard-faced trim or one made against cavitation, less drop, or more pressure behind the valve.",
+  remedy:
+    "Use a hard-faced trim, an anti-cavitation trim, less pressure drop, or a higher downstream pressure.",
 });

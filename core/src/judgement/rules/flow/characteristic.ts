@@ -8,12 +8,13 @@ import { noFlow } from "./flow-rule.ts";
 /** Whether the trim has the characteristic that is asked for. */
 export const characteristicAsked = rule({
   id: "flow/characteristic",
-  asks: "Characteristic asked",
-  source: "Inherent coefficient at half the stroke, as a share of that wide open (house convention)",
-  inputs: ["characteristic asked", "curve of the trim"],
+  asks: "Characteristic",
+  source: "Inherent flow coefficient at half travel as a share of the rated coefficient (house rule)",
+  inputs: ["required characteristic", "curve of the trim"],
   hangsOn: ["size"],
   unraised: (duty) =>
-    noFlow(duty, "throttling") ?? (duty.stated.characteristic === null ? "None is asked for." : null),
+    noFlow(duty, "throttling") ??
+    (duty.stated.characteristic === null ? "The duty asks for no characteristic." : null),
   examine: ({ valve, duty, house }) => {
     const { trim } = flowOf(valve, duty, house);
     const asked = duty.stated.characteristic!;
@@ -21,17 +22,17 @@ export const characteristicAsked = rule({
     const uses = () => [
       used("trim", trim.trim.name, trim.typical ? "estimate" : "catalogue"),
       used(
-        "of its coefficient at half the stroke",
+        "of the rated coefficient at half travel",
         100 * halfShare,
         trim.typical ? "estimate" : "catalogue",
         "%",
       ),
     ];
     const reading = { value: name, limit: asked, uses };
-    if (name === asked) return plain("holds", "The trim rises with its opening as asked.", reading);
-    return plain("fails", "The trim rises with its opening otherwise than asked.", {
+    if (name === asked) return plain("holds", "The characteristic of the trim is as specified.", reading);
+    return plain("fails", "The characteristic of the trim differs from the duty.", {
       ...reading,
-      remedy: "A trim of the characteristic asked, or a positioner that bends the signal to it.",
+      remedy: "Use a trim with the required characteristic, or a positioner that adapts the signal.",
     });
   },
 });

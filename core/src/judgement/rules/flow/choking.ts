@@ -5,8 +5,8 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether a liquid chokes in the trim. */
 export const choking = flowRule({
   id: "flow/choking",
-  asks: "Liquid does not choke",
-  source: "IEC 60534-2-1:2011: F_L² of the trim at its opening against (p₁ − p₂)/(p₁ − p_v)",
+  asks: "Choked flow, liquid",
+  source: "IEC 60534-2-1:2011: F_L² of the trim at the opening against (p₁ − p₂)/(p₁ − p_v)",
   inputs: ["pressures of the cases", "vapour pressure", "F_L of the trim"],
   unit: "",
   of: "both",
@@ -23,11 +23,11 @@ export const choking = flowRule({
       uses: [used("σ, (p₁ − p_v)/(p₁ − p₂)", cavitation.sigma, "computed")],
     };
   },
-  otherwise: "No liquid flows that stays one.",
+  otherwise: "No case has a liquid that stays liquid downstream.",
   says: {
-    holds: "No case comes to where the liquid fills with vapour.",
-    tight: "The liquid chokes in a trim that is made to stand it.",
-    fails: "The liquid chokes: vapour fills the trim and falls in behind it, and more drop passes no more.",
+    holds: "No case reaches choked flow.",
+    tight: "The flow is choked in an anti-cavitation trim made for this.",
+    fails: "The flow is choked. Vapour collapses downstream, and more pressure drop gives no more flow.",
   },
-  remedy: "Less drop at the valve, a trim that recovers less pressure, or two drops in series.",
+  remedy: "Use less pressure drop, a trim with lower pressure recovery, or two valves in series.",
 });

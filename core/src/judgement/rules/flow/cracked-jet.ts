@@ -13,14 +13,16 @@ const cracked = (c: SettledDuty["cases"][number]) =>
 /** What the jet does to the seat while a valve is cracked open at its full differential. */
 export const crackedJet = rule({
   id: "flow/cracked-jet",
-  asks: "Jet while it is cracked open",
+  asks: "Jet velocity when cracked open",
   source:
-    "All of the differential turned into velocity, a gas up to that of sound (an estimate); limit by house rule",
+    "The whole differential pressure converted to velocity, a gas up to sonic velocity (an estimate); limit by house rule",
   inputs: ["differential it is opened against", "fluid", "solids", "seat", "house rule: jet on a soft seat"],
   hangsOn: ["seat.material"],
   tight: "mild",
   unraised: ({ cases }) =>
-    cases.some(cracked) ? null : "It is opened against nothing, or nobody says of what.",
+    cases.some(cracked)
+      ? null
+      : "The valve opens without differential pressure, or the fluid data are not stated.",
   examine: ({ valve, duty, house }) => {
     const { solidsPercent } = duty.stated.fluid;
     const gritty = (solidsPercent ?? 0) > 0;
@@ -41,7 +43,7 @@ export const crackedJet = rule({
         // Of what flows nothing is known that could be told: its jet is not asked.
         if (of.stream === null) return null;
         const jet = jetMS(of.stream);
-        if (!Number.isFinite(jet)) return { missing: "a density" };
+        if (!Number.isFinite(jet)) return { missing: "density" };
         // A clean gas cuts nothing.
         const asked = soft && (gritty || of.stream.kind !== "gas");
         if (!asked) return { value: jet, limit: null, margin: null, verdict: "holds" };
@@ -51,10 +53,12 @@ export const crackedJet = rule({
       },
       says: (verdict) =>
         verdict === "holds"
-          ? "What leaves it while it is cracked open is not fast enough to cut its seat."
-          : "Cracked open, it lets a jet out that cuts a soft seat: open it without stopping, or equalise first.",
+          ? "The jet velocity is within the limit of the seat."
+          : "When cracked open, the jet erodes a soft seat. Open the valve without stopping, or equalise first.",
       remedy: (verdict) =>
-        verdict === "holds" ? null : "An equalising bypass, a metal seat, or a quick first tenth.",
+        verdict === "holds"
+          ? null
+          : "Use an equalising bypass, a metal seat, or fast opening over the first 10 % of travel.",
       uses: () => [
         used("seat", valve.seat.material.name, "catalogue"),
         stated("solids", solidsPercent ?? 0, solidsPercent, "%"),

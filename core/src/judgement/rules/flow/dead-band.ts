@@ -11,19 +11,19 @@ import { flowRule } from "./flow-rule.ts";
 function stepOf({ fittings, house }: Pick<Judged, "fittings" | "house">) {
   const own = placeNamed(fittings, "positioner")?.fit[0]?.item.resolutionPercent ?? null;
   return own === null
-    ? used("least step of the drive", house.assumedStepPercent, "house rule", "%")
-    : used("least step of the positioner", own, "catalogue", "%");
+    ? used("resolution of the actuator", house.assumedStepPercent, "house rule", "%")
+    : used("resolution of the positioner", own, "catalogue", "%");
 }
 
 /** Whether friction lets the drive set the flow finely enough. */
 export const deadBand = flowRule({
   id: "flow/dead-band",
-  asks: "Steps of the flow",
+  asks: "Resolution",
   source:
-    "Dead band of the stroke (least step, and twice the friction over torque and gain of the positioner) through the curve of the trim: an estimate",
+    "Dead band of the travel (resolution plus twice the friction over torque and positioner gain) converted to flow by the trim curve: an estimate",
   inputs: [
     "torque demand",
-    "drive output at the lowest supply",
+    "actuator output at the lowest supply",
     "positioner",
     "curve of the trim",
     "house rules: step of the flow, gain of the positioner",
@@ -40,7 +40,7 @@ export const deadBand = flowRule({
     const step = stepOf(judged);
     const gives = givesWay(supply) ? supplied : null;
     const band = deadBandAt(figures.openingPercent, demand, gives, Number(step.value), house);
-    if (band === null) return { missing: "the torque demand" };
+    if (band === null) return { missing: "torque demand" };
     const of = against(flowStepPercent(trim, figures.openingPercent, band.percent), house.flowStepPercent, 0);
     return {
       ...of,
@@ -49,16 +49,17 @@ export const deadBand = flowRule({
         step,
         ...(band.frictionShare === null
           ? []
-          : [used("friction takes of the drive", 100 * band.frictionShare, "computed", "%")]),
-        used("dead band, of the stroke", band.percent, "estimate", "%"),
+          : [used("friction share of the actuator torque", 100 * band.frictionShare, "computed", "%")]),
+        used("dead band of the travel", band.percent, "estimate", "%"),
       ],
     };
   },
-  otherwise: "No drive sets it, or no case stands within its range.",
+  otherwise: "No actuator positions the valve, or no case is within the travel range.",
   says: {
-    holds: "The drive sets the flow finely enough in every case.",
-    tight: "Friction and least step make larger steps of the flow than the loop wants: it will hunt.",
+    holds: "The flow resolution is within the house rule in every case.",
+    tight: "Friction and resolution give flow steps above the house rule: the control loop will hunt.",
     fails: "",
   },
-  remedy: "A stronger drive, a seat that rubs less, a finer positioner, or a trim that opens further.",
+  remedy:
+    "Use a stronger actuator, a seat with less friction, a positioner with finer resolution, or a smaller trim.",
 });

@@ -22,13 +22,11 @@ const falls = (c: {
 /** How cold a gas leaves the valve, and whether the body stands it. */
 export const expansionCold = rule({
   id: "flow/expansion-cold",
-  asks: "Cold of the expansion",
-  source:
-    "Constant enthalpy through the valve by Peng–Robinson (estimate) against the grade's lowest temperature",
+  asks: "Cold after expansion",
+  source: "Isenthalpic expansion by Peng–Robinson (estimate) against the minimum temperature of the grade",
   inputs: ["pressures and temperature of the cases", "fluid", "body grade"],
   hangsOn: ["grade"],
-  unraised: ({ cases }) =>
-    cases.some(falls) ? null : "No gas falls through it to a pressure that is stated.",
+  unraised: ({ cases }) => (cases.some(falls) ? null : "No case has gas with a stated downstream pressure."),
   examine: ({ valve, duty }) =>
     overCases(duty.cases.filter(falls), {
       unit: "°C",
@@ -40,7 +38,7 @@ export const expansionCold = rule({
         const behind =
           duty.fluid &&
           expandedC(duty.fluid, c.temperatureC, high + atmosphereBar, Math.max(0.01, low + atmosphereBar));
-        if (behind === null) return { missing: "critical figures of the fluid" };
+        if (behind === null) return { missing: "critical data of the fluid" };
         const of = kelvinTo(behind, valve.grade.minimumC, "≥", 0);
         // Open and shut, it is cold for as long as it is being cracked; throttling or blowing down, for hours.
         const lasts = duty.function.has("throttling") || c.kind === "blow-down";
@@ -48,18 +46,18 @@ export const expansionCold = rule({
       },
       says: (verdict) =>
         verdict === "holds"
-          ? "What expands through it stays warm enough for the body."
+          ? "The expanded gas stays above the minimum temperature of the body."
           : verdict === "tight"
-            ? "While it is cracked open, what expands through it is colder than the body is tough at."
-            : "What expands through it is colder than the body is tough at.",
+            ? "When cracked open, the expanded gas is below the minimum temperature of the body."
+            : "The expanded gas is below the minimum temperature of the body: brittle fracture is possible.",
       remedy: (verdict) =>
         verdict === "holds"
           ? null
-          : "An impact-tested or austenitic grade, or a pressure let up behind it first.",
+          : "Use an impact-tested or austenitic grade, or pressurise the downstream side first.",
       uses: (c) => [
         ...(c.temperatureC === null
           ? []
-          : [used(`temperature before, ${c.name}`, c.temperatureC, "entered", "°C")]),
+          : [used(`upstream temperature, ${c.name}`, c.temperatureC, "entered", "°C")]),
         used(`lowest for ${valve.grade.grade}`, valve.grade.minimumC, "reference", "°C"),
       ],
     }),

@@ -18,14 +18,14 @@ const fills = (c: SettledDuty["cases"][number]) =>
 /** How long it takes to fill what is behind the valve, or to blow down what is before it. */
 export const filling = rule({
   id: "flow/filling",
-  asks: "Time to fill or blow down",
+  asks: "Filling or blow-down time",
   source:
-    "IEC 60534-2-1:2011 at every pressure on the way, at the fluid's temperature (an estimate: no sooner than this)",
+    "IEC 60534-2-1:2011 integrated over the pressure at the temperature of the fluid (an estimate of the shortest time)",
   inputs: [
     "pressures of the cases",
     "volume",
     "flow coefficient wide open",
-    "time asked",
+    "required time",
     "house rule: in hand",
   ],
   hangsOn: ["size"],
@@ -34,7 +34,7 @@ export const filling = rule({
       ? "No volume is stated."
       : cases.some(fills)
         ? null
-        : "No case states two pressures to fill between.",
+        : "No case states two pressures for filling.",
   examine: ({ valve, duty, house }) => {
     const { heldVolumeM3: volume, fillsWithinS: within } = duty.stated;
     const { trim } = flowOf(valve, duty, house);
@@ -47,10 +47,10 @@ export const filling = rule({
         const stated = duty.stated.cases[duty.cases.indexOf(c)]!;
         // Any flow will do: what it takes at these pressures is what is asked.
         const of = streamOf(c, { ...stated, rate: 1, rateBasis: "kg/h" }, duty, house, true);
-        if (of.stream === null) return { missing: "missing" in of ? of.missing : "a flow" };
+        if (of.stream === null) return { missing: "missing" in of ? of.missing : "flow" };
         const seconds = fillingS(trim, of.stream, pipes, volume!, c.kind === "blow-down");
-        if (seconds === null) return { missing: "a method for two phases" };
-        if (!Number.isFinite(seconds)) return { missing: "a fluid that flows" };
+        if (seconds === null) return { missing: "method for two phases" };
+        if (!Number.isFinite(seconds)) return { missing: "flow data of the fluid" };
         if (within === null) return { value: seconds, limit: null, margin: null, verdict: "holds" };
         const measured = against(seconds, within, house.fillingMarginPercent / 100);
         // By a coefficient its maker does not state nothing is proved.
@@ -59,15 +59,15 @@ export const filling = rule({
       says: (verdict, c) => {
         const does = c.kind === "blow-down" ? "empties" : "fills";
         if (verdict === "fails")
-          return `Wide open it ${does} later than asked, before the stroke and the line take their time.`;
+          return `Fully open, the valve ${does} the volume later than required, without stroking time and line losses.`;
         return verdict === "tight"
-          ? `Wide open it ${does} in time at the soonest; the stroke, the line or an estimated coefficient may make it late.`
-          : `Wide open it ${does} in that time at the soonest: the stroke and the line take their own.`;
+          ? `Fully open, the valve ${does} the volume in time at best. Stroking time, line losses or the estimated coefficient can make it late.`
+          : `Fully open, the valve ${does} the volume in this time at best. Stroking time and line losses come on top.`;
       },
-      remedy: (verdict) => (verdict === "holds" ? null : "A larger valve, or more time."),
+      remedy: (verdict) => (verdict === "holds" ? null : "Use a larger valve, or allow more time."),
       uses: () => [
         used("volume", volume!, "entered", "m³"),
-        used("Kv wide open", trim.kv, trim.typical ? "estimate" : "catalogue", "Kv"),
+        used("rated Kv", trim.kv, trim.typical ? "estimate" : "catalogue", "Kv"),
       ],
     });
   },

@@ -5,8 +5,8 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether a liquid leaves the valve as a liquid. */
 export const flashing = flowRule({
   id: "flow/flashing",
-  asks: "Stays liquid behind the valve",
-  source: "Pressure behind the valve against the vapour pressure",
+  asks: "No flashing downstream",
+  source: "Downstream pressure against the vapour pressure",
   inputs: ["pressures of the cases", "vapour pressure", "hard facing of the trim"],
   unit: "bar g",
   sense: "≥",
@@ -25,13 +25,13 @@ export const flashing = flowRule({
       uses: [used("hard-faced", hard ? "yes" : "no", trim.typical ? "assumed" : "catalogue")],
     };
   },
-  otherwise: "No liquid flows.",
+  otherwise: "No case has a liquid flow.",
   says: {
-    holds: "Every case leaves the valve as a liquid.",
+    holds: "The fluid stays liquid downstream in every case.",
     tight:
-      "It leaves the valve boiling: drops in a fast vapour. The trim is hard-faced; the pipe behind is not.",
-    fails: "It leaves the valve boiling: drops in a fast vapour cut trim, body and pipe.",
+      "The liquid flashes in the valve. Droplets in fast vapour erode the pipe downstream; the trim is hard-faced.",
+    fails: "The liquid flashes in the valve. Droplets in fast vapour erode trim, body and pipe.",
   },
   remedy:
-    "A hard-faced trim with a wide, hard outlet straight into a vessel; more pressure behind the valve.",
+    "Use a hard-faced trim with a wide, hardened outlet directly into a vessel, or a higher downstream pressure.",
 });

@@ -62,9 +62,9 @@ const nothingFlows = ({ stated }: SettledDuty): boolean => stated.cases.every(({
  */
 export function noFlow(duty: SettledDuty, of: FlowRuleDefinition["of"]): string | null {
   const throttles = duty.function.has("throttling");
-  if (of === "throttling" && !throttles) return "It opens and shuts, and does not throttle.";
-  if (of === "open" && throttles) return "It throttles: its opening is asked instead.";
-  return !throttles && nothingFlows(duty) ? "No case states its flow." : null;
+  if (of === "throttling" && !throttles) return "The valve does not throttle.";
+  if (of === "open" && throttles) return "The valve throttles. See the finding on travel.";
+  return !throttles && nothingFlows(duty) ? "No case states a flow." : null;
 }
 
 /**
@@ -77,7 +77,7 @@ export function noFlow(duty: SettledDuty, of: FlowRuleDefinition["of"]): string 
 function flowUses({ trim }: Pick<ValveFlow, "trim">, c: FlowOfCase): Used[] {
   return [
     used("trim", trim.trim.name, trim.typical ? "estimate" : "catalogue"),
-    used("Kv wide open", trim.kv, trim.typical ? "estimate" : "catalogue", "Kv"),
+    used("rated Kv", trim.kv, trim.typical ? "estimate" : "catalogue", "Kv"),
     used("opening", c.figures.openingPercent, "computed", "%"),
     ...c.stream.figures.map(({ what, value, unit, origin }) => used(what, value, origin, unit)),
   ];
@@ -152,7 +152,7 @@ export function flowRule(of: FlowRuleDefinition): Rule {
     ];
     if (waits && worst?.measured.verdict !== "fails")
       return cannotTell(`${waits.missing}, ${waits.caseName}`, { byCase });
-    if (flow.throttles && flow.cases.length === 0) return cannotTell("the flow of a case");
+    if (flow.throttles && flow.cases.length === 0) return cannotTell("flow of a case");
     if (worst === null) return notAsked(of.otherwise, byCase);
     const { c, measured: m } = worst;
     const { verdict } = m;

@@ -8,7 +8,7 @@ export const gain = flowRule({
   id: "flow/gain",
   asks: "Installed gain",
   source:
-    "Change of flow for a change of opening, in the line the cases describe (p = a + b·q²): largest over least of the cases",
+    "Change of flow per change of travel in the line described by the cases (p = a + b·q²): ratio of highest to lowest",
   inputs: ["flow and pressures of the cases", "curve of the trim", "house rule: gain"],
   unit: "",
   of: "throttling",
@@ -30,17 +30,18 @@ export const gain = flowRule({
       ...of,
       verdict: of.verdict === "fails" ? "tight" : of.verdict,
       uses: [
-        used("largest gain", most, "computed"),
-        used("least gain", least, "computed"),
-        used("authority of the valve", system.authority, "computed"),
+        used("highest gain", most, "computed"),
+        used("lowest gain", least, "computed"),
+        used("valve authority", system.authority, "computed"),
       ],
     };
   },
-  otherwise: "The controlled cases describe no one line: there is nothing to compare.",
+  otherwise: "The control cases do not describe one line, so there is no gain to compare.",
   says: {
-    holds: "A loop tuned for one case is stable in the others.",
-    tight: "A loop tuned for one case hunts or sleeps in another.",
+    holds: "A control loop tuned for one case is stable in the others.",
+    tight: "A control loop tuned for one case hunts or is sluggish in another.",
     fails: "",
   },
-  remedy: "Another characteristic, more drop at the valve, or a controller that schedules its gain.",
+  remedy:
+    "Use another characteristic, more pressure drop across the valve, or gain scheduling in the controller.",
 });

@@ -4,8 +4,8 @@ import { flowRule } from "./flow-rule.ts";
 /** Velocity of a gas through an open valve. */
 export const gasVelocity = flowRule({
   id: "flow/gas-velocity",
-  asks: "Velocity of the gas",
-  source: "Continuity through the open valve against the house's limit",
+  asks: "Gas velocity",
+  source: "Continuity through the open valve; limit by house rule",
   inputs: ["flow and pressures of the cases", "fluid", "size", "house rule: velocity of gas"],
   unit: "m/s",
   of: "open",
@@ -15,11 +15,11 @@ export const gasVelocity = flowRule({
     const of = against(c.figures.outletMS, house.openGasMS, 0);
     return of.verdict === "fails" ? { ...of, verdict: "tight" } : of;
   },
-  otherwise: "No gas flows.",
+  otherwise: "No case has a gas flow.",
   says: {
-    holds: "The gas is slow enough.",
-    tight: "The gas is faster than lines are laid out for.",
+    holds: "The gas velocity is within the house rule.",
+    tight: "The gas velocity exceeds the usual design velocity.",
     fails: "",
   },
-  remedy: "A larger valve and pipe.",
+  remedy: "Use a larger valve and pipe.",
 });

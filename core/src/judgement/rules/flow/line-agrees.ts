@@ -8,14 +8,14 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether the cases lie on the line that is stated. */
 export const lineAgrees = flowRule({
   id: "flow/line-agrees",
-  asks: "Cases lie on the line stated",
-  source: "Pressure of a case against the pump's curve at its flow, and against the pressure at no flow",
-  inputs: ["flow and pressures of the cases", "pump curve", "pressure at no flow", "house rule: apart by"],
+  asks: "Cases against the stated line",
+  source: "Pressure of a case against the pump curve at its flow, and against the static pressure",
+  inputs: ["flow and pressures of the cases", "pump curve", "static pressure", "house rule: apart by"],
   unit: "%",
   of: "throttling",
   tight: "mild",
   unraised: ({ stated: { pumpCurve, staticBarG } }) =>
-    pumpCurve === null && staticBarG === null ? "Nothing states the line but its cases." : null,
+    pumpCurve === null && staticBarG === null ? "The line is described only by its cases." : null,
   measure: (c, { streams }, { duty, house }) => {
     const { pumpedBarA, staticBarA } = statedLine(duty);
     const { sized } = streams.find(({ stream }) => stream === c.stream)!;
@@ -35,18 +35,18 @@ export const lineAgrees = flowRule({
       uses: [
         ...(pumped === null
           ? []
-          : [used("the pump gives at its flow", pumped - atmosphereBar, "entered", "bar g")]),
+          : [used("pump pressure at this flow", pumped - atmosphereBar, "entered", "bar g")]),
         ...(staticBarA === null
           ? []
-          : [used("behind it at no flow", staticBarA - atmosphereBar, "entered", "bar g")]),
+          : [used("downstream static pressure", staticBarA - atmosphereBar, "entered", "bar g")]),
       ],
     };
   },
-  otherwise: "No case it is sized for flows.",
+  otherwise: "No sizing case states a flow.",
   says: {
-    holds: "The cases lie on the line stated.",
-    tight: "A case lies off the line stated: opening and gain are reckoned with the one or the other.",
+    holds: "The cases agree with the stated line.",
+    tight: "A case does not agree with the stated line. Travel and gain depend on which of the two is right.",
     fails: "",
   },
-  remedy: "Correct the case, or the curve.",
+  remedy: "Correct the case or the pump curve.",
 });

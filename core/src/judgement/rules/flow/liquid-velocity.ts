@@ -4,8 +4,8 @@ import { flowRule } from "./flow-rule.ts";
 /** Velocity of a liquid in the valve. */
 export const liquidVelocity = flowRule({
   id: "flow/liquid-velocity",
-  asks: "Velocity of the liquid",
-  source: "Continuity through the valve's outlet against the house's limits",
+  asks: "Liquid velocity",
+  source: "Continuity at the valve outlet; limits by house rule",
   inputs: ["flow of the cases", "size", "house rules: velocities of liquid"],
   unit: "m/s",
   tight: "mild",
@@ -17,11 +17,11 @@ export const liquidVelocity = flowRule({
     // What an open line is laid out for is a matter of cost; beyond it nothing breaks.
     return of.verdict === "fails" && !throttles ? { ...of, verdict: "tight" } : of;
   },
-  otherwise: "No liquid flows that stays one.",
+  otherwise: "No case has a liquid that stays liquid downstream.",
   says: {
-    holds: "The liquid is slow enough.",
-    tight: "The liquid is faster than lines are laid out for.",
-    fails: "The liquid is fast enough to erode body and pipe.",
+    holds: "The liquid velocity is within the house rule.",
+    tight: "The liquid velocity exceeds the usual design velocity.",
+    fails: "The liquid velocity is high enough to erode body and pipe.",
   },
-  remedy: "A larger valve and pipe.",
+  remedy: "Use a larger valve and pipe.",
 });

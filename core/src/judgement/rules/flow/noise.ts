@@ -27,17 +27,17 @@ export const noise = flowRule({
       verdict: level > limit ? "fails" : close ? "tight" : "holds",
       uses: [
         used("wall of the pipe", wall.wallMm, "estimate", "mm"),
-        used("lagging takes off", wall.lessDb, "house rule", "dB(A)"),
-        used("the method may be off by", house.noiseMarginDb, "house rule", "dB(A)"),
+        used("noise reduction by lagging", wall.lessDb, "house rule", "dB(A)"),
+        used("uncertainty of the method", house.noiseMarginDb, "house rule", "dB(A)"),
       ],
-      ...(close && level <= limit ? { decides: "close to" } : {}),
+      ...(close && level <= limit ? { decides: "limit minus uncertainty" } : {}),
     };
   },
-  otherwise: "No method predicts the noise of what boils behind the valve.",
+  otherwise: "No method predicts the noise of a flashing liquid.",
   says: {
-    holds: "It is quiet enough.",
-    tight: "It is close to what ears stand, and the method may be off by as much.",
-    fails: "It is louder than ears stand.",
+    holds: "The noise level is within the house rule.",
+    tight: "The noise level is within the uncertainty of the method below the limit.",
+    fails: "The noise level exceeds the house rule. It can damage hearing.",
   },
-  remedy: "A trim that divides the jet, a thicker or lagged pipe, or the drop taken in two places.",
+  remedy: "Use a low-noise trim, a thicker or lagged pipe, or two pressure drops in series.",
 });

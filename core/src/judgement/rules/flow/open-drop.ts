@@ -7,8 +7,8 @@ const kWPerM3hBar = 1 / 36;
 /** What the bore costs in pressure. */
 export const openDrop = flowRule({
   id: "flow/open-drop",
-  asks: "Pressure the open valve takes",
-  source: "IEC 60534-2-1:2011 at the coefficient wide open; limit by house rule",
+  asks: "Pressure drop of the open valve",
+  source: "IEC 60534-2-1:2011 at the rated coefficient; limit by house rule",
   inputs: [
     "flow and pressures of the cases",
     "flow coefficient of the bore",
@@ -27,15 +27,15 @@ export const openDrop = flowRule({
     return {
       ...of,
       verdict: c.standing.beyond !== null ? "fails" : of.verdict === "fails" ? "tight" : of.verdict,
-      ...(c.standing.beyond !== null && { decides: "all of it, and too little" }),
-      uses: cost === null ? [] : [used("pumping it costs a year, about", Math.round(cost), "estimate")],
+      ...(c.standing.beyond !== null && { decides: "the whole pressure drop, and not enough" }),
+      uses: cost === null ? [] : [used("pumping cost per year, about", Math.round(cost), "estimate")],
     };
   },
-  otherwise: "No case flows.",
+  otherwise: "No case states a flow.",
   says: {
-    holds: "Open, it takes little of the pressure.",
-    tight: "Open, it takes more of the pressure than the house gives a valve.",
-    fails: "Open, it does not pass the flow at all with the pressure there is.",
+    holds: "The pressure drop of the open valve is within the house rule.",
+    tight: "The pressure drop of the open valve exceeds the house rule.",
+    fails: "The open valve does not pass the flow with the available pressure.",
   },
-  remedy: "A full bore, or a larger valve.",
+  remedy: "Use a full-bore or larger valve.",
 });

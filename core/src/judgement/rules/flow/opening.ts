@@ -4,8 +4,8 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether every case is controlled within the house's openings. */
 export const openingRange = flowRule({
   id: "flow/opening",
-  asks: "Opening of every case",
-  source: "Opening on the trim's curve at which it passes the case; range by house rule",
+  asks: "Travel in every case",
+  source: "Travel on the trim curve for the flow of each case; range by house rule",
   inputs: ["flow and pressures of the cases", "curve of the trim", "house rules: least and largest opening"],
   unit: "%",
   of: "throttling",
@@ -22,18 +22,18 @@ export const openingRange = flowRule({
       margin: low ? value / Math.max(1e-9, least) - 1 : most / value - 1,
       verdict: beyond !== null ? "fails" : inside ? "holds" : "tight",
       uses: [
-        used("least opening that controls", least, "house rule", "%"),
-        used("largest opening that controls", most, "house rule", "%"),
+        used("lowest travel for control", least, "house rule", "%"),
+        used("highest travel for control", most, "house rule", "%"),
         used("asked for", c.kvNeeded, "computed", "Kv"),
       ],
       ...(beyond !== null && { decides: beyond }),
     };
   },
-  otherwise: "No case flows.",
+  otherwise: "No case states a flow.",
   says: {
-    holds: "Every case is controlled where a small step is a small change.",
-    tight: "A case stands close to an end of the stroke, where control is coarse or nothing is left.",
-    fails: "A case lies beyond what the trim can stand at.",
+    holds: "Travel is within the control range in every case.",
+    tight: "Travel in a case is close to an end position, where control is coarse or exhausted.",
+    fails: "A case is outside the travel range of the trim.",
   },
-  remedy: "Another trim of the line, or two valves in split range.",
+  remedy: "Use another trim of the product line, or two valves in split range.",
 });

@@ -6,7 +6,7 @@ import { flowRule } from "./flow-rule.ts";
 export const outletMach = flowRule({
   id: "flow/outlet-mach",
   asks: "Mach number in the outlet",
-  source: "Continuity at the pressure behind the valve over the speed of sound; limit by house rule",
+  source: "Outlet velocity at downstream pressure over the speed of sound; limit by house rule",
   inputs: ["flow and pressures of the cases", "fluid", "size", "house rule: Mach number"],
   unit: "",
   of: "throttling",
@@ -18,11 +18,11 @@ export const outletMach = flowRule({
           ...against(c.figures.mach, house.machLimit, 0),
           uses: [used("velocity in the outlet", c.figures.outletMS, "computed", "m/s")],
         },
-  otherwise: "No gas flows.",
+  otherwise: "No case has a gas flow.",
   says: {
-    holds: "The gas leaves slowly enough.",
-    tight: "The gas leaves slowly enough.",
-    fails: "The gas leaves so fast that the outlet makes noise of its own and shakes the pipe.",
+    holds: "The Mach number at the outlet is within the house rule.",
+    tight: "The Mach number at the outlet is within the house rule.",
+    fails: "The Mach number at the outlet exceeds the house rule: extra noise and pipe vibration.",
   },
-  remedy: "A larger body with a reduced trim, and a wider pipe behind it.",
+  remedy: "Use a larger body with a reduced trim, and a wider downstream pipe.",
 });

@@ -4,8 +4,8 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether the largest case uses the stroke. */
 export const oversized = flowRule({
   id: "flow/oversized",
-  asks: "Not oversized",
-  source: "Opening of the largest case on the trim's curve",
+  asks: "Oversizing",
+  source: "Travel of the highest flow on the trim curve",
   inputs: ["flow and pressures of the cases", "curve of the trim", "house rule: oversized below"],
   unit: "%",
   sense: "≥",
@@ -21,14 +21,14 @@ export const oversized = flowRule({
       limit,
       margin: limit > 0 ? value / limit - 1 : null,
       verdict: value < limit ? "tight" : "holds",
-      uses: [used("asked for at most", c.kvNeeded, "computed", "Kv")],
+      uses: [used("highest required Kv", c.kvNeeded, "computed", "Kv")],
     };
   },
-  otherwise: "No case flows.",
+  otherwise: "No case states a flow.",
   says: {
-    holds: "The largest case uses most of the stroke.",
-    tight: "The largest case uses little of the stroke: a smaller trim would control finer.",
+    holds: "The highest flow uses most of the travel.",
+    tight: "The highest flow uses little of the travel. A smaller trim would control better.",
     fails: "",
   },
-  remedy: "A smaller trim, where the line has one.",
+  remedy: "Use a smaller trim if the product line offers one.",
 });

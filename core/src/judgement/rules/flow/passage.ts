@@ -8,29 +8,27 @@ import { noFlow } from "./flow-rule.ts";
 /** Whether small ways of a trim clog. */
 export const passage = rule({
   id: "flow/passage",
-  asks: "Passages stay clear",
-  source: "Narrowest way through the trim against the house's limit where the fluid carries solids or fibres",
-  inputs: ["solids, fibres", "narrowest way of the trim", "house rule: narrowest way"],
+  asks: "Passage size",
+  source: "Narrowest passage of the trim for a fluid with solids or fibres; limit by house rule",
+  inputs: ["solids, fibres", "narrowest passage of the trim", "house rule: narrowest way"],
   hangsOn: ["size"],
   unraised: (duty) =>
-    noFlow(duty, "throttling") ?? (carries(duty) ? null : "It carries neither solids nor fibres."),
+    noFlow(duty, "throttling") ?? (carries(duty) ? null : "The fluid carries no solids and no fibres."),
   examine: ({ valve, duty, house }) => {
     const { trim } = flowOf(valve, duty, house);
-    if (trim.typical) return notAsked("The maker states no trim: it is taken as a plain one.");
-    if (trim.passageMm === null) return cannotTell(`the narrowest way through ${trim.trim.name}`);
+    if (trim.typical) return notAsked("The maker states no trim. A plain trim is assumed.");
+    if (trim.passageMm === null) return cannotTell(`narrowest passage of ${trim.trim.name}`);
     const { solidsPercent, fibres } = duty.stated.fluid;
     const narrow = trim.passageMm < house.dirtPassageMm;
     return plain(
       narrow ? "tight" : "holds",
-      narrow
-        ? "Its ways are so narrow that what the fluid carries clogs them."
-        : "What the fluid carries passes.",
+      narrow ? "The passages are so narrow that solids or fibres clog them." : "Solids and fibres pass.",
       {
         value: trim.passageMm,
         limit: house.dirtPassageMm,
         sense: "≥",
         unit: "mm",
-        remedy: narrow ? "A wider trim, or a strainer before the valve." : null,
+        remedy: narrow ? "Use a trim with larger passages, or a strainer upstream." : null,
         uses: () => [
           used("trim", trim.trim.name, "catalogue"),
           stated("solids", solidsPercent ?? 0, solidsPercent, "%"),

@@ -5,8 +5,8 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether the pipe behind a valve that throttles is wide enough. */
 export const pipeVelocity = flowRule({
   id: "flow/pipe-velocity",
-  asks: "Pipe behind it is wide enough",
-  source: "Continuity in the pipe at the pressure behind the valve, against what lines are laid out for",
+  asks: "Downstream pipe velocity",
+  source: "Velocity in the pipe at downstream pressure against the usual design velocity",
   inputs: ["flow and pressures of the cases", "pipe bore", "house rules: velocities through an open valve"],
   unit: "m/s",
   of: "throttling",
@@ -22,11 +22,12 @@ export const pipeVelocity = flowRule({
       uses: [stated("bore of the pipe", pipes.pipeMm, duty.stated.pipeBoreMm, "mm")],
     };
   },
-  otherwise: "No case flows.",
+  otherwise: "No case states a flow.",
   says: {
-    holds: "The pipe is as wide as its flow asks for.",
-    tight: "The pipe is narrower than its flow asks for: it takes the drop the valve should have.",
+    holds: "The velocity in the downstream pipe is within the usual design velocity.",
+    tight:
+      "The velocity in the downstream pipe exceeds the usual design velocity. The pipe takes pressure drop that the valve needs.",
     fails: "",
   },
-  remedy: "A wider pipe behind the valve.",
+  remedy: "Use a wider downstream pipe.",
 });

@@ -5,8 +5,8 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether one trim controls from the least case to the largest. */
 export const rangeability = flowRule({
   id: "flow/rangeability",
-  asks: "Range from least to largest",
-  source: "Largest over least coefficient of the cases against the inherent rangeability of the trim",
+  asks: "Rangeability",
+  source: "Ratio of highest to lowest required coefficient against the inherent rangeability of the trim",
   inputs: ["flow and pressures of the cases", "rangeability of the trim"],
   unit: "",
   of: "throttling",
@@ -19,11 +19,11 @@ export const rangeability = flowRule({
       uses: [used("largest", most, "computed", "Kv"), used("least", least, "computed", "Kv")],
     };
   },
-  otherwise: "One case alone flows.",
+  otherwise: "Only one case states a flow.",
   says: {
-    holds: "The trim controls from the least case to the largest.",
-    tight: "Least and largest case are almost as far apart as the trim controls at its best.",
-    fails: "Least and largest case are farther apart than the trim controls.",
+    holds: "The trim controls from the lowest to the highest flow.",
+    tight: "The ratio of highest to lowest flow is close to the rangeability of the trim.",
+    fails: "The ratio of highest to lowest flow exceeds the rangeability of the trim.",
   },
-  remedy: "A trim of wider range, or two valves in split range.",
+  remedy: "Use a trim with higher rangeability, or two valves in split range.",
 });

@@ -3,21 +3,20 @@ import { flowRule } from "./flow-rule.ts";
 /** Whether a trim throttles the way it is passed. */
 export const reverseFlow = flowRule({
   id: "flow/reverse",
-  asks: "Throttles the way it is passed",
-  source: "Notch and seat are made for one direction of flow, unless the maker says both",
+  asks: "Flow direction for throttling",
+  source: "Notch and seat are made for one flow direction unless the maker states both",
   inputs: ["direction of the cases", "directions of the trim"],
   unit: "",
   of: "throttling",
   measure: (c, { trim }) => {
     if (!c.reverse || trim.trim.bothWays) return null;
-    return { value: 1, limit: 1, margin: null, verdict: "tight", decides: "made for one way" };
+    return { value: 1, limit: 1, margin: null, verdict: "tight", decides: "one direction" };
   },
-  otherwise: "Nothing flows the other way, or the trim throttles both ways.",
+  otherwise: "No case has reverse flow, or the trim throttles in both directions.",
   says: {
     holds: "",
-    tight:
-      "Passed the other way its curve and its seat are others than stated, and it may lift from its seat.",
+    tight: "In reverse flow the stated curve and shut-off do not apply, and the seat can lift.",
     fails: "",
   },
-  remedy: "A trim its maker lets throttle both ways.",
+  remedy: "Use a trim rated for throttling in both directions.",
 });

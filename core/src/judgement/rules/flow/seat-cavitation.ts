@@ -5,8 +5,13 @@ import { flowRule } from "./flow-rule.ts";
 export const seatCavitation = flowRule({
   id: "flow/seat-cavitation",
   asks: "Seat in cavitation",
-  source: "Collapsing bubbles tear soft rings and thin lips; a solid ring stands them (indicative)",
-  inputs: ["pressures of the cases", "vapour pressure", "F_L of the trim", "how the seat meets the closure"],
+  source: "Cavitation tears soft rings and thin lips. A solid metal ring resists it (indicative)",
+  inputs: [
+    "pressures of the cases",
+    "vapour pressure",
+    "F_L of the trim",
+    "contact of seat and closing member",
+  ],
   hangsOn: ["seat"],
   unit: "",
   of: "throttling",
@@ -20,11 +25,11 @@ export const seatCavitation = flowRule({
     const margin = limit / Math.max(ratio, 1e-9) - 1;
     const uses = [
       used("seat", execution ?? "not stated", "catalogue"),
-      used("constant from", limit, "estimate"),
+      used("constant cavitation from", limit, "estimate"),
     ];
     if (ratio < limit) return { value: ratio, limit, margin, verdict: "holds", uses };
     const soft = valve.seat.material.kind !== "metal";
-    if (execution === null && !soft) return { missing: "how the metal seat meets the closure" };
+    if (execution === null && !soft) return { missing: "contact of the metal seat and the closing member" };
     const stands = execution === "solid metal ring" || execution === "clearance";
     const verdict = stands ? "holds" : soft || boiling === "choked" ? "fails" : "tight";
     return {
@@ -36,11 +41,11 @@ export const seatCavitation = flowRule({
       ...(verdict !== "fails" && { decides: execution! }),
     };
   },
-  otherwise: "No liquid flows that stays one.",
+  otherwise: "No case has a liquid that stays liquid downstream.",
   says: {
-    holds: "No bubbles collapse at the seat, or the ring stands them.",
-    tight: "Bubbles collapse along a thin lip: it wears, and in time no longer seals.",
-    fails: "Bubbles collapse at a seat they tear.",
+    holds: "No cavitation reaches the seat, or the seat resists it.",
+    tight: "Cavitation wears a thin lip, which loses its tightness over time.",
+    fails: "Cavitation tears this seat.",
   },
-  remedy: "A solid metal ring, less drop, or more pressure behind the valve.",
+  remedy: "Use a solid metal ring, less pressure drop, or a higher downstream pressure.",
 });

@@ -6,16 +6,16 @@ import { flowRule } from "./flow-rule.ts";
 export const solidsVelocity = flowRule({
   id: "flow/solids-velocity",
   asks: "Erosion by solids",
-  source: "Velocity in the outlet of a stream that carries solids against the house's limit",
+  source: "Outlet velocity of a fluid with solids; limit by house rule",
   inputs: ["flow of the cases", "solids", "house rule: velocity with solids"],
   unit: "m/s",
   of: "both",
   unraised: ({ stated: { fluid } }) =>
     (fluid.solidsPercent ?? 0) > 0
       ? fluid.solidsHard === false
-        ? "What it carries is soft."
+        ? "The solids are soft."
         : null
-      : "It carries no solids.",
+      : "The fluid carries no solids.",
   measure: (c, { trim }, { house, duty }) => {
     const of = against(c.figures.outletMS, house.solidsMS, 0);
     const { solidsPercent, solidsHard } = duty.stated.fluid;
@@ -28,11 +28,11 @@ export const solidsVelocity = flowRule({
       ],
     };
   },
-  otherwise: "No case flows.",
+  otherwise: "No case states a flow.",
   says: {
-    holds: "What it carries is slow enough to wear little.",
-    tight: "What it carries wears the trim; it is hard-faced.",
-    fails: "What it carries is fast enough to cut trim and body.",
+    holds: "The velocity is low enough for little wear.",
+    tight: "The solids wear the trim, which is hard-faced.",
+    fails: "The solids are fast enough to erode trim and body.",
   },
-  remedy: "A larger valve and pipe, or a hard-faced trim.",
+  remedy: "Use a larger valve and pipe, or a hard-faced trim.",
 });

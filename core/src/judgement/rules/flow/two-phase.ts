@@ -7,17 +7,17 @@ import { flowRule } from "./flow-rule.ts";
 /** Two phases at once: no standard sizes a valve for them, and what carries drops wears. */
 export const twoPhase = flowRule({
   id: "flow/two-phase",
-  asks: "Two phases at once",
+  asks: "Two-phase flow",
   source:
-    "Erosional velocity, constant over √density of both behind the valve; flow by the lesser of two models, as one without slip and side by side: an estimate, for IEC 60534 gives none",
-  inputs: ["flow and pressures of the cases", "share of vapour", "fluid", "house rule: constant of erosion"],
+    "Erosional velocity: constant over the root of the mixture density downstream. Flow by the lower of a no-slip model and a separated model: an estimate, because IEC 60534 gives no method",
+  inputs: ["flow and pressures of the cases", "vapour fraction", "fluid", "house rule: constant of erosion"],
   unit: "m/s",
   of: "both",
   fluid: "two-phase",
   unraised: ({ cases }) =>
     cases.some(({ phase, kind }) => phase === "two-phase" && kind !== "fire")
       ? null
-      : "One phase flows at a time.",
+      : "No case has two phases.",
   measure: ({ stream, dropBar, figures }, _, { house }) => {
     const behind = streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - dropBar);
     const density = densityBehind(behind);
@@ -27,15 +27,15 @@ export const twoPhase = flowRule({
       // However slow it is: opening, drop and coefficient are estimates.
       verdict: of.verdict === "fails" ? "fails" : "tight",
       ...(of.verdict === "fails" ? {} : { decides: "an estimate" }),
-      uses: [used("density of both behind it", density, "estimate", "kg/m³")],
+      uses: [used("mixture density downstream", density, "estimate", "kg/m³")],
     };
   },
-  otherwise: "No case of two phases flows.",
+  otherwise: "No two-phase case states a flow.",
   says: {
     holds: "",
     tight:
-      "Opening and coefficient are estimates by the lesser of two models; noise is not predicted. Have the maker size it.",
-    fails: "What carries drops is fast enough behind the valve to wear pipe and body.",
+      "Travel and coefficient are estimates by the lower of two models. Noise is not predicted. Ask the maker to size the valve.",
+    fails: "The mixture velocity downstream is high enough to erode pipe and body.",
   },
-  remedy: "The maker's own sizing; a larger outlet, or the phases parted before the valve.",
+  remedy: "Get the maker's sizing. Use a larger outlet, or separate the phases upstream.",
 });

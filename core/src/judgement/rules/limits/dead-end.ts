@@ -50,7 +50,7 @@ export function deadEndLimit(valve: Valve, duty: SettledDuty): PartLimit | null 
   return {
     ...body,
     part: "ends",
-    name: end.held === "by lugs" ? "lugs at the end of a line" : "nothing holds a wafer at the end of a line",
+    name: end.held === "by lugs" ? "lug body at the end of a line" : "no dead-end rating for a wafer body",
     // As the rating falls with temperature, so does what the lugs hold of it.
     curve: { temperatureC: body.curve!.temperatureC, value: body.curve!.value.map((bar) => share * bar) },
   };

@@ -54,7 +54,7 @@ export function seatPartLimit({ seat }: Valve, duty: SettledDuty, house: HouseRu
   const capped = (t: number, at: number) => (steam === null ? t : Math.min(t, at));
   return {
     part: "seat",
-    name: `${material.name}, ${curve === null ? "the class governs" : curveName}`,
+    name: `${material.name}, ${curve === null ? "limited by the body class" : curveName}`,
     curve,
     fromC: material.minimumC,
     toC: capped(material.continuousMaximumC, steam?.staysToC ?? leastSteamC),

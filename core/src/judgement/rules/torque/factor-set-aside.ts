@@ -4,27 +4,27 @@ import { rule } from "../rule.ts";
 
 export const factorSetAside = rule({
   id: "torque/factor-set-aside",
-  asks: "Reasons set aside",
-  source: "A reason for more torque counts until somebody says why it does not (house convention)",
-  inputs: ["reasons of the factor set aside", "reason", "house rules: increments"],
+  asks: "Torque factors set aside",
+  source: "A torque factor counts until a reason is given for setting it aside (house rule)",
+  inputs: ["torque factors set aside", "reason", "house rules: increments"],
   hangsOn: ["size", "cavity", "seat"],
   unraised: ({ stated }) =>
-    (stated.factorSetAside ?? []).length === 0 ? "No reason of the factor is set aside." : null,
+    (stated.factorSetAside ?? []).length === 0 ? "No torque factor is set aside." : null,
   examine: ({ demand: { factor }, duty }) => {
     const { factorSetAside: asked, factorSetAsideBecause } = duty.stated;
     const because = factorSetAsideBecause?.trim() ?? "";
-    if (because === "") return cannotTell(`why ${asked!.join(", ")} is set aside`);
-    if (factor.setAside.length === 0) return notAsked("What is set aside does not apply.");
+    if (because === "") return cannotTell(`reason for setting aside ${asked!.join(", ")}`);
+    if (factor.setAside.length === 0) return notAsked("The factors set aside do not apply to this duty.");
     const less = factor.setAside.reduce((sum, { adds }) => sum + adds, 0);
     return plain(
       "tight",
-      "Less torque is asked than the duty gives reason for: whoever set it aside answers for it.",
+      "The factor used is lower than the factor of the duty. The person who set it aside is responsible.",
       {
         value: factor.setAside.map(({ why }) => why).join(", "),
         limit: because,
         uses: [
-          used("factor asked", factor.total, "computed"),
-          used("factor without setting aside", factor.total + less, "computed"),
+          used("factor used", factor.total, "computed"),
+          used("factor with nothing set aside", factor.total + less, "computed"),
         ],
       },
     );

@@ -8,17 +8,20 @@ const worthAsking = 0.2;
 /** What flow adds to the torque of either stroke. */
 export const flowTorque = rule({
   id: "torque/flow-torque",
-  asks: "Torque of the flow",
+  asks: "Dynamic torque",
   source:
-    "T = C_t·Δp·D³ over the opening, the valve in series with a line that takes the rest of the pressure; where no flow is stated, the velocity lines are laid out for",
+    "T = C_t·Δp·D³ over the opening, with the valve in series with its line. If no flow is stated, the usual design velocity of lines counts",
   inputs: ["flow and differential", "dynamic torque coefficient of the trim", "house rules: velocities"],
   hangsOn: ["size", "cavity", "seat"],
   tight: "mild",
   unraised: ({ stated }) =>
-    stated.onSite === true ? "Torques typed from a valve that stands are whole." : null,
+    stated.onSite === true
+      ? "Torques entered for an installed valve already include the dynamic torque."
+      : null,
   examine: ({ demand }) => {
     const flowing = demand.byCase.flatMap((c) => (c.flow && c.profile ? [{ ...c, flow: c.flow }] : []));
-    if (flowing.length === 0 || demand.covering === null) return notAsked("Nothing flows while it turns.");
+    if (flowing.length === 0 || demand.covering === null)
+      return notAsked("Nothing flows while the valve turns.");
     const worst = flowing.reduce((a, b) => (b.flow.mostNm > a.flow.mostNm ? b : a));
     const { mostNm, at, assumed } = worst.flow;
     const breakNm = demand.covering.opening[0]!;
@@ -26,8 +29,8 @@ export const flowTorque = rule({
     return plain(
       ask ? "tight" : "holds",
       ask
-        ? "Flow adds much to the torque, and nobody states how much flows: what lines are laid out for is taken."
-        : "What flow adds is in the torque asked of the drive.",
+        ? "The dynamic torque is large and the flow is not stated. The usual design velocity of lines counts."
+        : "The torque demand includes the dynamic torque.",
       {
         value: mostNm,
         unit: "N·m",
@@ -36,8 +39,8 @@ export const flowTorque = rule({
         remedy: ask ? "State the flow of the case." : null,
         uses: () => [
           used(`${at.stroke}, at`, at.degrees, "computed", "°"),
-          used("to break it open", breakNm, "computed", "N·m"),
-          used("flow", assumed ? "as lines are laid out for" : "as stated", assumed ? "assumed" : "entered"),
+          used("breakaway torque", breakNm, "computed", "N·m"),
+          used("flow", assumed ? "usual design velocity" : "as stated", assumed ? "assumed" : "entered"),
         ],
       },
     );

@@ -3,26 +3,27 @@ import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
 const typed =
-  "The torque that was typed is taken at every differential: see that it was meant for the worst.";
+  "The torque entered counts at every differential pressure. Check that it is the torque of the highest one.";
 
 export const torqueKnown = rule({
   id: "torque/torque-known",
-  asks: "Break-to-open torque",
-  source: "Maker's torque table, linear in differential, never extrapolated; growth with time closed",
-  inputs: ["differential", "maker's torque table", "longest shut", "house rule: sizing basis"],
+  asks: "Breakaway torque",
+  source:
+    "Maker's torque table, linear in differential pressure, never extrapolated; growth with time closed",
+  inputs: ["differential", "maker's torque table", "longest time closed", "house rule: sizing basis"],
   hangsOn: ["size", "cavity", "seat"],
   examine: ({ demand, duty, valve }) => {
     const shut = duty.stated.longestShutDays === null ? ("assumed" as const) : ("entered" as const);
     const uses = () => [
       {
-        what: "table ends at",
+        what: "highest differential of the table",
         value: demand.tableEndsAtBar,
         unit: "bar" as const,
         origin: "catalogue" as const,
       },
-      { what: "longest shut", value: duty.longestShutDays, unit: "days" as const, origin: shut },
+      { what: "longest time closed", value: duty.longestShutDays, unit: "days" as const, origin: shut },
       {
-        what: `growth shut, ${valve.seat.material.name}`,
+        what: `growth while closed, ${valve.seat.material.name}`,
         value: `× ${demand.growth.toFixed(2)}`,
         unit: "" as const,
         origin: "reference" as const,
@@ -35,25 +36,29 @@ export const torqueKnown = rule({
       return cannotTell(
         why === "differential"
           ? `pressure of ${caseName}`
-          : `the maker's torque beyond the table, for ${caseName}`,
+          : `maker's torque beyond the table, for ${caseName}`,
         { uses },
       );
     }
     const hardest = hardestAt(demand, breaking);
-    return plain("holds", duty.stated.onSite === true ? typed : "The table covers every differential.", {
-      value: hardest.profile.opening[0]!,
-      unit: "N·m",
-      caseId: hardest.caseId,
-      caseName: hardest.caseName,
-      uses: () => [
-        {
-          what: `differential, ${hardest.caseName}`,
-          value: hardest.differentialBar!,
-          unit: "bar",
-          origin: "computed",
-        },
-        ...uses(),
-      ],
-    });
+    return plain(
+      "holds",
+      duty.stated.onSite === true ? typed : "The torque table covers every differential pressure.",
+      {
+        value: hardest.profile.opening[0]!,
+        unit: "N·m",
+        caseId: hardest.caseId,
+        caseName: hardest.caseName,
+        uses: () => [
+          {
+            what: `differential, ${hardest.caseName}`,
+            value: hardest.differentialBar!,
+            unit: "bar",
+            origin: "computed",
+          },
+          ...uses(),
+        ],
+      },
+    );
   },
 });

@@ -23,7 +23,7 @@ const inAddresses: Readonly<Record<JobKind, string>> = {
  */
 export const wordOf = (kind: JobKind): string => inAddresses[kind];
 
-const words = (most: number) => z.string().trim().min(1, "Say it in words.").max(most);
+const words = (most: number) => z.string().trim().min(1, "Describe what you saw in words.").max(most);
 /** Name of a step; null of the work as a whole. */
 const of = { step: words(1000).nullable() };
 

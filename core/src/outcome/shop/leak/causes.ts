@@ -62,62 +62,62 @@ const usual: Readonly<Record<CauseKind, number>> = {
 
 const remedies: Readonly<Record<CauseKind, readonly [now: string, next: string]>> = {
   "gland relaxed": [
-    "Tighten the gland a sixth of a turn, evenly, and wait.",
-    "Renew the packing and set its load anew.",
+    "Tighten both gland nuts evenly by one sixth of a turn. Wait and look again.",
+    "Renew the packing and set its load.",
   ],
   "stem seal worn": [
-    "Inject sealant at the stem, through its fitting.",
-    "Renew stem seals and packing, and look at the stem.",
+    "Inject sealant at the stem through its fitting.",
+    "Renew the stem seals and packing. Inspect the stem.",
   ],
   "shell joint": [
-    "Take the pressure down, then tighten its screws crosswise to their torque.",
-    "Renew the gasket, and look at both faces.",
+    "Depressurise, then tighten the joint bolting crosswise to its torque.",
+    "Renew the gasket. Inspect both faces.",
   ],
-  bushing: ["Take the pressure down.", "Renew the bushing's gasket and rings."],
+  bushing: ["Depressurise the valve.", "Renew the gasket and rings of the bushing."],
   fitting: [
-    "Close it, and cap it with a cap made for it; never back it out under pressure.",
+    "Close the fitting and fit its own cap. Never loosen the fitting under pressure.",
     "Renew the fitting.",
   ],
   "line flange": [
-    "Tighten the flange crosswise to its torque, with the pressure down.",
-    "Renew the line gasket, and look whether the pipe pulls.",
+    "Depressurise, then tighten the flange bolting crosswise to its torque.",
+    "Renew the line gasket. Check the pipe for misalignment and strain.",
   ],
-  porosity: ["Isolate it: what the casting lets through no seal stops.", "Renew the body."],
-  "seat worn": ["Inject sealant at the seat, through its fitting.", "Renew the seats."],
+  porosity: ["Isolate the valve. No seal can stop a leak through the casting.", "Renew the body."],
+  "seat worn": ["Inject sealant at the seat through its fitting.", "Renew the seats."],
   "closing member scratched": [
-    "Inject sealant at the seat, through its fitting.",
-    "Renew or lap the closing member together with its seats.",
+    "Inject sealant at the seat through its fitting.",
+    "Renew the closing member, or lap it together with its seats.",
   ],
   "behind the seat": [
-    "Hold it shut against a high differential: sealant at the seat seldom reaches behind it.",
-    "Renew the rings behind the seats, and look at their grooves.",
+    "Keep the valve closed against a high differential pressure. Sealant injected at the seat seldom reaches behind it.",
+    "Renew the rings behind the seats. Inspect their grooves.",
   ],
   "springs broken": [
-    "Hold it shut against a high differential: pressure does what the springs do not.",
-    "Renew the springs, all of them.",
+    "Keep the valve closed against a high differential pressure. The pressure then loads the seat instead of the springs.",
+    "Renew all springs.",
   ],
   debris: [
-    "Stroke it several times with flow, and shut it in one go.",
-    "Flush the line; strip and look at the seats where it comes back.",
+    "Stroke the valve several times with flow. Then close it in one movement.",
+    "Flush the line. If the leak returns, strip the valve and inspect the seats.",
   ],
   "not quite shut": [
-    "Set the closed stop by the leak, not by the eye.",
-    "Look at stops, coupling and key for play.",
+    "Set the closed stop where the leak is least, not by eye.",
+    "Check stops, coupling and key for play.",
   ],
   "cavity pressure": [
-    "Vent the cavity through the fitting made for it.",
-    "Fit a relief of the cavity, or another arrangement of seats.",
+    "Vent the cavity through its vent fitting.",
+    "Fit a cavity relief, or seats that relieve the cavity.",
   ],
-  "upstream seat": ["Shut the vent: the downstream seat still holds.", "Renew the upstream seat."],
+  "upstream seat": ["Close the vent. The downstream seat still holds.", "Renew the upstream seat."],
 };
 
 /** What helps at once where the valve has no fitting for the usual remedy. */
 const unfitted: Partial<Record<CauseKind, string>> = {
-  "stem seal worn": "Isolate it: nothing is injected at this stem.",
-  "seat worn": "Isolate it where what passes matters: nothing is injected at this seat.",
-  "closing member scratched": "Isolate it where what passes matters: nothing is injected at this seat.",
+  "stem seal worn": "Isolate the valve. This stem has no sealant fitting.",
+  "seat worn": "Isolate the valve if the leak matters. This seat has no sealant fitting.",
+  "closing member scratched": "Isolate the valve if the leak matters. This seat has no sealant fitting.",
   "cavity pressure":
-    "It has no vent: take the pressure down on both sides, then turn it a little open and shut again.",
+    "The cavity has no vent. Depressurise both sides, then open the valve slightly and close it again.",
 };
 
 /** Whether what usually helps at once can be done on this valve. */
@@ -184,19 +184,19 @@ export function causesOf(assembly: Assembly, valve: Valve, duty: SettledDuty, pl
   const through = (): Omit<Cause, "weight">[] => {
     const back = assembly.joints.find(({ id }) => id === "back");
     return [
-      cause("seat worn", "the seat is worn or has set", "seat"),
+      cause("seat worn", "the seat is worn or permanently deformed", "seat"),
       cause("closing member scratched", `the ${member} is scratched`, "seat"),
-      ...(back ? [cause("behind the seat", "it passes behind the seat", "back")] : []),
+      ...(back ? [cause("behind the seat", "the leak passes behind the seat", "back")] : []),
       ...(assembly.pieces.some(({ id }) => id.endsWith("springs") && id !== "contact-springs")
-        ? [cause("springs broken", "springs of a seat are broken", "seat")]
+        ? [cause("springs broken", "the springs of a seat are broken", "seat")]
         : []),
-      cause("debris", "debris holds it off its seat", "seat"),
-      cause("not quite shut", "it is not quite shut", "seat"),
+      cause("debris", "debris holds the closing member off its seat", "seat"),
+      cause("not quite shut", "the valve is not fully closed", "seat"),
       ...(valve.cavity.trapsLiquid
-        ? [cause("cavity pressure", "pressure in the cavity pushes a seat off", "seat")]
+        ? [cause("cavity pressure", "cavity pressure pushes a seat off the closing member", "seat")]
         : []),
       ...(assembly.joints.some(({ id }) => id === "upstream-seat") && valve.cavity.blockAndBleed
-        ? [cause("upstream seat", "the upstream seat passes into the cavity", "upstream-seat")]
+        ? [cause("upstream seat", "the upstream seat leaks into the cavity", "upstream-seat")]
         : []),
     ];
   };

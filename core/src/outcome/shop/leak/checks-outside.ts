@@ -1,13 +1,13 @@
 import { always, type Check, hasPiece } from "./check.ts";
 
-const eject = "Stand aside of gland and fittings: they may eject under pressure.";
+const eject = "Glands and fittings can eject under pressure and kill. Stand to one side of them.";
 
 /** Checks of a leak to the outside. Chances are indicative: what usually shows. */
 export const outsideChecks: readonly Check[] = [
   {
     id: "soap",
     place: "outside",
-    asks: "Soap on gland, joints, fittings and flanges: where does it foam?",
+    asks: "Apply soap solution to gland, joints, fittings and flanges. Where do bubbles form?",
     answers: ["at the stem", "at a joint of the body", "at a fitting", "at the line flange", "on the wall"],
     effortMin: 10,
     risk: 1,
@@ -27,7 +27,7 @@ export const outsideChecks: readonly Check[] = [
   {
     id: "gland",
     place: "outside",
-    asks: "Tighten the gland a sixth of a turn: what does the leak do?",
+    asks: "Tighten both gland nuts by one sixth of a turn. What does the leak do?",
     answers: ["it stops", "it lessens", "it stays"],
     effortMin: 10,
     risk: 2,
@@ -42,11 +42,11 @@ export const outsideChecks: readonly Check[] = [
   {
     id: "leak-off",
     place: "outside",
-    asks: "Open the leak-off between the two packings: what comes?",
+    asks: "Open the leak-off between the two packings. What comes out?",
     answers: ["the fluid", "nothing"],
     effortMin: 5,
     risk: 1,
-    caution: "Lead away what comes, and stand aside of it.",
+    caution: "The released fluid can burn or poison. Pipe it to a safe place and stand to one side.",
     chances: {
       "gland relaxed": [0.85, 0.15],
       "stem seal worn": [0.93, 0.07],
@@ -58,7 +58,7 @@ export const outsideChecks: readonly Check[] = [
   {
     id: "warm",
     place: "outside",
-    asks: "Does it grow as the valve warms up?",
+    asks: "Does the leak grow as the valve warms up?",
     answers: ["it grows", "it stays", "it lessens"],
     effortMin: 30,
     risk: 0,
@@ -76,11 +76,11 @@ export const outsideChecks: readonly Check[] = [
   {
     id: "turning",
     place: "outside",
-    asks: "Does it change while the stem turns?",
+    asks: "Does the leak change while the stem turns?",
     answers: ["it changes", "it stays"],
     effortMin: 10,
     risk: 1,
-    caution: "Nobody has fingers at stem or bracket while it turns.",
+    caution: "The stem and bracket can crush fingers. Keep hands away from them while the valve moves.",
     chances: { "gland relaxed": [0.7, 0.3], "stem seal worn": [0.8, 0.2], bushing: [0.15, 0.85] },
     otherwise: [0.04, 0.96],
     made: always,
@@ -88,7 +88,7 @@ export const outsideChecks: readonly Check[] = [
   {
     id: "torque outside",
     place: "outside",
-    asks: "How is its torque against the log?",
+    asks: "How does the torque compare with the torque log?",
     answers: ["fallen", "as before", "risen"],
     effortMin: 20,
     risk: 1,
@@ -100,11 +100,11 @@ export const outsideChecks: readonly Check[] = [
   {
     id: "bolts",
     place: "outside",
-    asks: "Try the screws of the joint with a wrench, the pressure down: is one loose?",
+    asks: "With the valve depressurised, check the joint bolting with a wrench. Is any bolt loose?",
     answers: ["one is loose", "all are tight"],
     effortMin: 30,
     risk: 2,
-    caution: "Take the pressure down first: a joint that is loose may open.",
+    caution: "A loose joint can open under pressure. Depressurise first.",
     chances: { "shell joint": [0.55, 0.45], "line flange": [0.5, 0.5], bushing: [0.4, 0.6] },
     otherwise: [0.05, 0.95],
     made: always,

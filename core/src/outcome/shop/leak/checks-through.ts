@@ -5,11 +5,11 @@ export const throughChecks: readonly Check[] = [
   {
     id: "stroke",
     place: "through the valve",
-    asks: "Stroke it a few times and shut it in one go: what does the leak do?",
+    asks: "Stroke the valve a few times and close it in one movement. What does the leak do?",
     answers: ["it stops", "it changes", "it stays"],
     effortMin: 10,
     risk: 1,
-    caution: "Tell whoever depends on the line before it is stroked.",
+    caution: "Stroking changes the flow in the line. Agree it with operations first.",
     chances: {
       debris: [0.55, 0.35, 0.1],
       "seat worn": [0.02, 0.18, 0.8],
@@ -25,7 +25,7 @@ export const throughChecks: readonly Check[] = [
   {
     id: "stop",
     place: "through the valve",
-    asks: "Look at the mark on the stem's end: does it stand square across the bore when shut?",
+    asks: "Look at the mark on the stem end. Is it square across the bore when the valve is closed?",
     answers: ["short of it", "square", "past it"],
     effortMin: 5,
     risk: 0,
@@ -37,7 +37,7 @@ export const throughChecks: readonly Check[] = [
   {
     id: "low pressure",
     place: "through the valve",
-    asks: "Does it leak at low differential only?",
+    asks: "Does it leak only at low differential pressure?",
     answers: ["at low only", "at both", "at high only"],
     effortMin: 40,
     risk: 1,
@@ -56,7 +56,7 @@ export const throughChecks: readonly Check[] = [
   {
     id: "one way",
     place: "through the valve",
-    asks: "Does it leak from one side only?",
+    asks: "Does it leak in one flow direction only?",
     answers: ["one way", "both ways", "cannot be tried"],
     effortMin: 60,
     risk: 1,
@@ -76,12 +76,12 @@ export const throughChecks: readonly Check[] = [
   {
     id: "vent",
     place: "through the valve",
-    asks: "Shut it and crack the cavity's vent, through the fitting made for it: what comes?",
+    asks: "Close the valve and open the cavity vent slightly. What comes out?",
     answers: ["it goes on", "it stops after a while", "nothing comes"],
     effortMin: 15,
     risk: 2,
     caution:
-      "What is in the cavity comes out: stand aside, lead it away, and never crack a fitting that is not made for it.",
+      "The cavity contents come out under pressure and can burn or poison. Stand to one side and pipe them to a safe place. Use only a fitting made for venting.",
     chances: {
       "upstream seat": [0.9, 0.08, 0.02],
       "seat worn": [0.45, 0.45, 0.1],
@@ -98,7 +98,7 @@ export const throughChecks: readonly Check[] = [
   {
     id: "torque",
     place: "through the valve",
-    asks: "How is its torque against the log?",
+    asks: "How does the torque compare with the torque log?",
     answers: ["fallen", "as before", "risen"],
     effortMin: 20,
     risk: 1,
@@ -116,11 +116,12 @@ export const throughChecks: readonly Check[] = [
   {
     id: "sealant",
     place: "through the valve",
-    asks: "Inject sealant at the seat: what does the leak do?",
+    asks: "Inject sealant at the seat. What does the leak do?",
     answers: ["it stops", "it lessens", "it stays"],
     effortMin: 30,
     risk: 2,
-    caution: "Only through a fitting made for it, with its check proved, and only what the service allows.",
+    caution:
+      "Sealant under pressure can inject into skin. Use only a sealant fitting whose check valve has been proved, and a sealant allowed for the service.",
     chances: {
       "seat worn": [0.5, 0.45, 0.05],
       "closing member scratched": [0.45, 0.5, 0.05],
@@ -134,7 +135,7 @@ export const throughChecks: readonly Check[] = [
   {
     id: "listen",
     place: "through the valve",
-    asks: "Listen at the body with a rod or an ultrasonic probe: where is it loudest?",
+    asks: "Listen at the body with a rod or an ultrasonic probe. Where is the leak loudest?",
     answers: ["at the seat", "behind the seat", "nowhere"],
     effortMin: 10,
     risk: 0,
@@ -152,7 +153,7 @@ export const throughChecks: readonly Check[] = [
   {
     id: "sudden",
     place: "through the valve",
-    asks: "How did it begin?",
+    asks: "How did the leak begin?",
     answers: ["all at once", "little by little"],
     effortMin: 2,
     risk: 0,

@@ -104,13 +104,13 @@ export function traceLeak(
   const contradictions: string[] = [];
   for (const { check: id, answer } of seen) {
     const check = checks.find((one) => one.id === id && one.place === place);
-    if (!check) throw new RangeError(`There is no check "${id}" of a leak ${place}.`);
+    if (!check) throw new RangeError(`Check "${id}" does not exist for a leak ${place}.`);
     const at = check.answers.indexOf(answer);
-    if (at < 0) throw new RangeError(`"${answer}" is no answer to "${check.asks}"`);
+    if (at < 0) throw new RangeError(`"${answer}" is not an answer to "${check.asks}"`);
     const { chance, after } = updated(causes, thought, check, at);
     if (chance < fitsNothing)
       contradictions.push(
-        `"${answer}" fits nothing that is thought of so far: look again, or two things are wrong at once.`,
+        `"${answer}" does not fit any cause considered so far. Repeat the check, or consider two causes at once.`,
       );
     reasoning.push({
       check: id,

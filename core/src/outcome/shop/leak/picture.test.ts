@@ -22,7 +22,7 @@ describe("when a leak is no longer traced but shut in", () => {
     const water = { name: "water", substance: "water", family: "water" } as const;
     const at = (temperatureC: number) => stop({ fluid: water, cases: [{ temperatureC }] });
     expect(at(60)).toMatch(/burns the skin.*grows/);
-    expect(at(59)).toBe("Take it out of service at once where the leak grows.");
+    expect(at(59)).toBe("If the leak grows, take the valve out of service at once.");
   });
   it("says nothing of what stays in the line", () =>
     expect(stop({ fluid: { hazards: ["lethal"] } }, "through the valve")).toBeNull());

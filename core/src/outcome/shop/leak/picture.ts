@@ -41,11 +41,11 @@ const burnsFromC = 60;
 function stopping({ hazards, cases }: SettledDuty): string {
   const bad = hazardsOutside.find((hazard) => hazards.has(hazard));
   if (bad !== undefined)
-    return `What leaks out is ${bad}: take it out of service at once where the leak can be seen or grows.`;
+    return `The leaking fluid is ${bad}. If the leak is visible or grows, take the valve out of service at once.`;
   const hottest = Math.max(...cases.filter(({ kind }) => kind !== "fire").map((c) => c.temperatureC ?? 0));
   return hottest >= burnsFromC
-    ? "What leaks out burns the skin: keep away from its jet, and take it out of service at once where the leak grows."
-    : "Take it out of service at once where the leak grows.";
+    ? "The leaking fluid burns skin. Keep clear of the jet. If the leak grows, take the valve out of service at once."
+    : "If the leak grows, take the valve out of service at once.";
 }
 
 /**

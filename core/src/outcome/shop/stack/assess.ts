@@ -16,7 +16,7 @@ export interface Correction {
   /** Longer, or shorter where negative, mm. */
   readonly byMm: number;
   /** Whether it lies outside its own limits, or is what brings the load where it belongs. */
-  readonly because: "outside its limits" | "brings the load to its middle";
+  readonly because: "outside limits" | "gives the mean load";
 }
 
 /** A chain as it presses the seat. */
@@ -64,13 +64,13 @@ function correctionOf(
     .map((link) => ({ name: link.name, by: link.picked ? 0 : outsideBy(link) }))
     .sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
   if (worst !== undefined && worst.by !== 0)
-    return { name: worst.name, byMm: -worst.by, because: "outside its limits" };
+    return { name: worst.name, byMm: -worst.by, because: "outside limits" };
   const picked = links.find((link) => link.picked);
   if (picked === undefined || (probabilityLoose <= tooLikely && over <= tooLikely)) return null;
   return {
     name: picked.name,
     byMm: picked.sense * (targetN / stiffnessNPerMm - meanMm),
-    because: "brings the load to its middle",
+    because: "gives the mean load",
   };
 }
 

@@ -71,7 +71,7 @@ const chains = {
     return pressed(of, 2, [
       link("seat in the body, thickness", t, 1),
       link("ball between its contact circles", 2 * toCircleMm, 1),
-      link("seat on the side that opens, thickness", t, 1),
+      link("seat on the end-piece side, thickness", t, 1),
       link("shim behind the seat", 0.5, 1, true),
       link("depth between the seat pockets", 2 * toCircleMm + 2 * t + 0.5 - 2 * meant * t, -1),
     ]);

@@ -2,7 +2,8 @@ import type { Measure } from "../step.ts";
 import type { SeatChain } from "./chain.ts";
 
 /** What the step says in which the links of a chain are measured: what was read is kept under these words. */
-export const measuresStack = "Measure what presses the seat, and reckon its load under Seat stack.";
+export const measuresStack =
+  "Measure the parts that load the seat. Calculate the seat load under Seat stack.";
 
 /**
  * What is measured of a chain.

@@ -105,17 +105,17 @@ describe("what is corrected", () => {
   it("is what lies outside its limits, back to them", () => {
     const depth = chain.links.find(({ name }) => /depth/.test(name))!;
     const { correct } = assessStack(measured(/depth/, depth.plusMm + 0.03));
-    expect(correct).toMatchObject({ name: depth.name, because: "outside its limits" });
+    expect(correct).toMatchObject({ name: depth.name, because: "outside limits" });
     expect(correct!.byMm).toBeCloseTo(-0.03, 9);
     expect(assessStack(measured(/depth/, -depth.minusMm - 0.02)).correct!.byMm).toBeCloseTo(0.02, 9);
     // At its limit it is within it.
-    expect(assessStack(measured(/depth/, depth.plusMm)).correct?.because).not.toBe("outside its limits");
+    expect(assessStack(measured(/depth/, depth.plusMm)).correct?.because).not.toBe("outside limits");
   });
   it("is else the part out of the stock, by what brings the load to its middle", () => {
     const slack = with_((one) => (one.picked ? { nominalMm: one.nominalMm - 0.5 } : {}));
     const { correct, targetN } = assessStack(slack);
     const put = with_((one) => (one.picked ? { nominalMm: one.nominalMm + correct!.byMm } : {}), slack);
-    expect(correct!.because).toBe("brings the load to its middle");
+    expect(correct!.because).toBe("gives the mean load");
     expect(assessStack(put).loadAtMeanN).toBeCloseTo(targetN, 6);
   });
   it("is nothing where nothing is wrong, or nothing can be picked", () => {
@@ -161,7 +161,7 @@ describe("what was measured of a chain on a job", () => {
     const readings = [
       { what: second!.name, value: 61.2 },
       { what: first!.name, value: -1 },
-      { what: "load on the seat", value: 900 },
+      { what: "seat load", value: 900 },
     ];
     const { links, ...rest } = withMeasured(before, readings);
     expect(rest).toEqual({ stiffnessNPerMm: chain.stiffnessNPerMm, mostLoadN: chain.mostLoadN });

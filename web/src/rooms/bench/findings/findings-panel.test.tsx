@@ -82,8 +82,8 @@ describe("the findings of the candidate in hand", () => {
     useReading.setState({ system: "US" });
     drawn("XV-3052");
     expect(line("Body rating").textContent).toMatch(/psi g/);
-    expect(line("Seat headroom").textContent).toMatch(/°F.*\+\d+ °F/);
-    expect(line("Drive strength").textContent).toMatch(/lbf·ft/);
+    expect(line("Seat temperature margin").textContent).toMatch(/°F.*\+\d+ °F/);
+    expect(line("Actuator torque").textContent).toMatch(/lbf·ft/);
     expect(screen.queryByText(/bar g|N·m/)).toBeNull();
   });
   it("say what would change one that fails", () => {
