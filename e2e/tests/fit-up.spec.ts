@@ -33,9 +33,9 @@ test("a workshop gets bracket and template of a drive as files at 1:1", async ({
 
 test("the steps of putting it on are read by keyboard, in the reader's units", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-3052", "fit-up"));
-  await page.getByRole("tab", { name: "Putting it on" }).focus();
+  await page.getByRole("tab", { name: "Mounting" }).focus();
   await page.keyboard.press("Enter");
-  const steps = page.getByRole("region", { name: "Putting it on" }).getByRole("listitem");
+  const steps = page.getByRole("region", { name: "Mounting" }).getByRole("listitem");
   await expect(steps.first()).toContainText("Caution");
   await expect(steps.filter({ hasText: "torque, lubricated" }).first()).toContainText("N·m");
 });

@@ -102,7 +102,7 @@ test("the ladder of seats says what each step costs", async ({ page, app }) => {
 
 test("a house rule shows what it would turn before it is saved", async ({ page, app }) => {
   await page.goto(`${app.url}/house-rules`);
-  const margin = page.getByLabel("Pressure margin wanted");
+  const margin = page.getByLabel("Pressure margin");
   await margin.fill("200");
   await expect(page.getByText("From 0 to 50 %.")).toBeVisible();
   await expect(page.getByRole("button", { name: /in force/ })).toBeDisabled();

@@ -62,7 +62,7 @@ test("a leak is traced by answers, its reasoning opened, an answer taken back", 
     .click();
   await expect(page.getByRole("img", { name: "Section with the ways the fluid may take" })).toBeVisible();
   const next = page.getByRole("region", { name: "Next check" }).first();
-  const causes = page.getByRole("region", { name: "What it may be" }).getByRole("listitem");
+  const causes = page.getByRole("region", { name: "Possible causes" }).getByRole("listitem");
   const before = await causes.first().textContent();
   await next.getByRole("button").last().click();
   await expect(causes.first()).not.toHaveText(before ?? "");

@@ -156,7 +156,7 @@ const supply: Addition = {
     );
     files.before(
       "core/src/outcome/shop/make-safe.ts",
-      '  "by hand": "Nothing',
+      '  "by hand": "The valve has a manual',
       '  steam: "Shut off its steam and drain it.",\n',
     );
     files.before("core/src/duty/fields/words.ts", '  "any",\n  "bare stem",\n', '  "steam",\n');

@@ -21,7 +21,7 @@ describe("a plan on paper", () => {
       "Strip-down plan",
       "XV-1004",
       "Isolate the line on both sides",
-      "Count back in",
+      "Count-back list",
       "ball",
       `${server.url}/projects/`,
     ])

@@ -54,7 +54,7 @@ export function outputAtPoints(output: DriveOutput, action: Action): Demand {
     if (action !== "double-acting") {
       throw new CalculationError(
         "output-does-not-fit-action",
-        `A ${action} drive needs air and spring torques.`,
+        `A ${action} actuator needs air torques and spring torques.`,
         "output",
       );
     }
@@ -71,7 +71,7 @@ export function outputAtPoints(output: DriveOutput, action: Action): Demand {
   if (action === "double-acting") {
     throw new CalculationError(
       "output-does-not-fit-action",
-      "A double-acting drive has one torque, not springs.",
+      "A double-acting actuator has one torque and no springs.",
       "output",
     );
   }
@@ -158,7 +158,7 @@ export function actuatorMargin(input: ActuatorMarginInput): ActuatorMargin {
     if (!(demand > 0)) {
       throw new CalculationError(
         "demand-not-positive",
-        `Demand at ${point} must be above zero.`,
+        `The torque demand at ${point} must be above zero.`,
         `demandNm.${point}`,
       );
     }
@@ -196,8 +196,8 @@ const outputSchema = () => {
 
 export const actuatorMarginCalculation = calculation({
   name: "actuator-margin",
-  title: "Margin of a drive over the valve's demand",
-  source: "Service factor on demand at the weakest point of the stroke",
+  title: "Margin of actuator torque over valve torque",
+  source: "Service factor × torque demand at the weakest point of the stroke",
   schema: () => {
     // Zero and below pass the shape so that the calculation can answer with its own code.
     const point = z.number().min(-1e9).max(1e9);

@@ -49,14 +49,14 @@ function screw({ thread, grade }: Pick<BoltTighteningInput, "thread" | "grade">)
   if (pitch === undefined)
     throw new CalculationError(
       "unknown-thread",
-      `"${thread}" is none of ${Object.keys(pitches).join(", ")}.`,
+      `"${thread}" is not one of ${Object.keys(pitches).join(", ")}.`,
       "thread",
     );
   const proofs = Object.hasOwn(proofMPa, grade) ? proofMPa[grade]! : undefined;
   if (proofs === undefined)
     throw new CalculationError(
       "unknown-grade",
-      `"${grade}" is none of ${Object.keys(proofMPa).join(", ")}.`,
+      `"${grade}" is not one of ${Object.keys(proofMPa).join(", ")}.`,
       "grade",
     );
   const d = Number(thread.slice(1));
@@ -113,7 +113,7 @@ export function boltTightening(input: BoltTighteningInput): BoltTightening {
 
 export const boltTighteningCalculation = calculation({
   name: "bolt-tightening",
-  title: "Tightening of screws and what they hold by friction",
+  title: "Tightening torque of screws and torque carried by friction",
   source: "VDI 2230, ISO 898-1, ISO 3506-1",
   schema: () =>
     z.strictObject({

@@ -57,7 +57,7 @@ export function butterflyTorque(input: ButterflyTorqueInput): ButterflyTorque {
 export const butterflyTorqueCalculation = calculation({
   name: "butterfly-torque",
   title: "Torque of a butterfly disc",
-  source: "Statics of a disc, its seat, bearings and packing; C_t·Δp·D³ while it flows",
+  source: "Statics of disc, seat, bearings and packing; C_t·Δp·D³ with flow",
   schema: () => {
     const { stemDiameterMm, packingHeightMm, packingRadialStressMPa, packingFriction } = stemFields();
     return z.strictObject({

@@ -43,7 +43,7 @@ export function cavityRise(input: CavityRiseInput): CavityRise {
   if (riseK < 0) {
     throw new CalculationError(
       "cooling-not-modelled",
-      "The end is colder than the start. Only warming of a trapped cavity is modelled.",
+      "The end temperature is below the start temperature. Only warming of a trapped cavity is calculated.",
       "endTemperatureC",
     );
   }

@@ -130,6 +130,6 @@ export function coefficientFor(flowAt: (kv: number) => number, wanted: number, f
 const tooLarge = () =>
   new CalculationError(
     "above-valve-size",
-    "No trim passes this flow through a body and reducers of this size: take a larger valve.",
+    "No trim passes this flow through a body and reducers of this size. Use a larger valve.",
     "valveDiameterMm",
   );

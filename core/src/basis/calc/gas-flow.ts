@@ -125,7 +125,7 @@ export function gasFlow(input: GasFlowInput): RequiredCoefficient {
   if (input.downstreamBarA >= input.upstreamBarA)
     throw new CalculationError(
       "no-pressure-drop",
-      "Downstream must be lower than upstream for anything to flow.",
+      "Downstream pressure must be lower than upstream pressure.",
       "downstreamBarA",
     );
   const passer = gasPasser(input);
@@ -139,7 +139,7 @@ export function gasFlow(input: GasFlowInput): RequiredCoefficient {
 
 export const gasFlowCalculation = calculation({
   name: "gas-flow",
-  title: "Flow coefficient for a gas or a vapour",
+  title: "Flow coefficient for a gas or vapour",
   source: "IEC 60534-2-1:2011",
   schema: () =>
     z.strictObject({

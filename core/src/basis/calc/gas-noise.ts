@@ -75,7 +75,11 @@ export function gasNoise(input: GasNoiseInput): { levelDbA: number } {
   const { massFlowKgH, upstreamBarA, downstreamBarA, temperatureC, densityKgM3, molarMassKgKmol } = input;
   const { efficiencyExponent = -3.8, strouhal = 0.2 } = input;
   if (downstreamBarA >= upstreamBarA)
-    throw new CalculationError("no-pressure-drop", "Without pressure drop nothing flows.", "downstreamBarA");
+    throw new CalculationError(
+      "no-pressure-drop",
+      "Without a pressure drop there is no flow.",
+      "downstreamBarA",
+    );
   const massKgS = massFlowKgH / 3600;
   const outletM = input.valveOutletMm / 1000;
   const [innerM, wallM] = [input.pipeInnerMm / 1000, input.pipeWallMm / 1000];
@@ -109,7 +113,7 @@ const diameter = () => z.number().positive().max(10_000);
 
 export const gasNoiseCalculation = calculation({
   name: "gas-noise",
-  title: "Noise of a gas through a control valve",
+  title: "Noise of gas flow through a control valve",
   source: "IEC 60534-8-3:2010",
   schema: () =>
     z.strictObject({

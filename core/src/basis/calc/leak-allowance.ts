@@ -77,7 +77,7 @@ const wants = {
 
 export const leakAllowanceCalculation = calculation<LeakAllowanceInput, { mlPerMin: number }>({
   name: "leak-allowance",
-  title: "What a closed valve may let through",
+  title: "Permitted leakage of a closed valve",
   source: "ISO 5208 and IEC 60534-4 (indicative)",
   // One flat object, so that its schema is one: which fields belong together is checked after.
   schema: () =>
@@ -99,7 +99,7 @@ export const leakAllowanceCalculation = calculation<LeakAllowanceInput, { mlPerM
             : ["class", ...(input.class ? wants[input.class] : [])];
         for (const field of needed)
           if (input[field] === undefined)
-            context.addIssue({ code: "custom", path: [field], message: `${field} is needed here.` });
+            context.addIssue({ code: "custom", path: [field], message: `${field} is required.` });
       }) as unknown as z.ZodType<LeakAllowanceInput>,
   compute: leakAllowance,
 });

@@ -132,7 +132,7 @@ export function liquidFlow(input: LiquidFlowInput): RequiredCoefficient {
   if (input.downstreamBarA >= input.upstreamBarA)
     throw new CalculationError(
       "no-pressure-drop",
-      "Downstream must be lower than upstream for anything to flow.",
+      "Downstream pressure must be lower than upstream pressure.",
       "downstreamBarA",
     );
   const passer = liquidPasser(input);
@@ -142,7 +142,7 @@ export function liquidFlow(input: LiquidFlowInput): RequiredCoefficient {
   if (one <= 0)
     throw new CalculationError(
       "no-liquid",
-      "The vapour pressure is so high that it boils already upstream: it is no liquid there.",
+      "The vapour pressure exceeds the upstream pressure: the fluid is not liquid upstream.",
       "vapourPressureBarA",
     );
   const first = input.flowM3h / one;

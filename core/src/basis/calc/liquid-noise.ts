@@ -70,11 +70,15 @@ function wallLoss({ innerM, wallM }: Pipe) {
 export function liquidNoise(input: LiquidNoiseInput): { levelDbA: number } {
   const { upstreamBarA, downstreamBarA, vapourPressureBarA, densityKgM3, soundSpeedMS, kv, fl, fd } = input;
   if (downstreamBarA >= upstreamBarA)
-    throw new CalculationError("no-pressure-drop", "Without pressure drop nothing flows.", "downstreamBarA");
+    throw new CalculationError(
+      "no-pressure-drop",
+      "Without a pressure drop there is no flow.",
+      "downstreamBarA",
+    );
   if (downstreamBarA <= vapourPressureBarA)
     throw new CalculationError(
       "flashing",
-      "It leaves the valve boiling: no method predicts its noise.",
+      "The liquid flashes: no method predicts the noise.",
       "downstreamBarA",
     );
   const massKgS = input.massFlowKgH / 3600;
@@ -127,7 +131,7 @@ const pressure = () => z.number().min(0).max(10_000);
 
 export const liquidNoiseCalculation = calculation({
   name: "liquid-noise",
-  title: "Noise of a liquid through a control valve",
+  title: "Noise of liquid flow through a control valve",
   source: "IEC 60534-8-4:2015",
   schema: () =>
     z.strictObject({

@@ -30,12 +30,12 @@ export function manualEffort(input: ManualEffortInput): ManualEffort {
   const { torqueNm, leverLengthMm, gearRatio, gearEfficiency, wheelDiameterMm } = input;
   const geared = [gearRatio, gearEfficiency, wheelDiameterMm].filter((one) => one !== undefined).length;
   if (leverLengthMm !== undefined && geared > 0)
-    throw new CalculationError("lever-and-gear", "Give a lever or a gear, not both.", "leverLengthMm");
+    throw new CalculationError("lever-and-gear", "State a lever or a gear, not both.", "leverLengthMm");
   if (leverLengthMm !== undefined) return { forceN: torqueNm / (leverLengthMm / 1000), turns: 0.25 };
   if (gearRatio === undefined || gearEfficiency === undefined || wheelDiameterMm === undefined)
     throw new CalculationError(
       "no-lever-or-gear",
-      "Give leverLengthMm, or gearRatio, gearEfficiency and wheelDiameterMm together.",
+      "State leverLengthMm, or gearRatio, gearEfficiency and wheelDiameterMm together.",
       geared === 0 ? "leverLengthMm" : "gearRatio",
     );
   const wheelNm = torqueNm / (gearRatio * gearEfficiency);
@@ -44,7 +44,7 @@ export function manualEffort(input: ManualEffortInput): ManualEffort {
 
 export const manualEffortCalculation = calculation({
   name: "manual-effort",
-  title: "Force of a hand on a lever or a wheel",
+  title: "Hand force on a lever or handwheel",
   source: "Statics of a lever and of a gear",
   schema: () =>
     z.strictObject({

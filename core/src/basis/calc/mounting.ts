@@ -20,7 +20,7 @@ export function mounting({ requiredTorqueNm }: { requiredTorqueNm: number }): {
   if (!pad) {
     throw new CalculationError(
       "torque-above-largest-flange",
-      `No ISO 5211 flange carries ${requiredTorqueNm} N·m; the largest, ${pads.at(-1)!.flange}, carries ${pads.at(-1)!.maximumTorqueNm}.`,
+      `No ISO 5211 flange carries ${requiredTorqueNm} N·m. The largest flange, ${pads.at(-1)!.flange}, carries ${pads.at(-1)!.maximumTorqueNm} N·m.`,
       "requiredTorqueNm",
     );
   }

@@ -43,9 +43,9 @@ export function kvAt(characteristic: Characteristic, openingPercent: number): nu
 }
 
 const above = () =>
-  new CalculationError("above-capacity", "Wide open it passes less than is asked for.", "kv");
+  new CalculationError("above-capacity", "The fully open trim passes less than the required flow.", "kv");
 const below = () =>
-  new CalculationError("below-range", "It controls nothing as small as is asked for.", "kv");
+  new CalculationError("below-range", "The required flow is below the control range of the trim.", "kv");
 
 /**
  * Opening at which a trim has a coefficient.
@@ -101,7 +101,7 @@ const characteristicSchema = () =>
               (p, i) =>
                 i === 0 || (p.openingPercent > points[i - 1]!.openingPercent && p.kv > points[i - 1]!.kv),
             ),
-          { message: "Opening and Kv must rise from point to point." },
+          { message: "Opening and Kv must increase from point to point." },
         ),
     }),
   ]);

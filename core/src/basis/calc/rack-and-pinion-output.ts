@@ -51,7 +51,7 @@ export function rackAndPinionOutput(input: RackAndPinionInput): DoubleActingOutp
 
 export const rackAndPinionOutputCalculation = calculation({
   name: "rack-and-pinion-output",
-  title: "Output of a rack-and-pinion drive",
+  title: "Output of a rack-and-pinion actuator",
   source: "Statics of pistons, pinion and springs over a quarter turn",
   schema: () =>
     z.strictObject({

@@ -49,7 +49,7 @@ export function rating({ designation, materialGroup, temperatureC }: RatingInput
   if (temperatureC > top) {
     throw new CalculationError(
       "temperature-above-table",
-      `Group ${materialGroup} is rated up to ${top} °C; ${temperatureC} °C is above it.`,
+      `Group ${materialGroup} is rated up to ${top} °C. ${temperatureC} °C is above this.`,
       "temperatureC",
     );
   }

@@ -46,7 +46,7 @@ export function scotchYokeAt(input: ScotchYokeInput) {
   if (Math.abs(e) * Math.SQRT1_2 >= a)
     throw new CalculationError(
       "slot-offset-too-large",
-      "The slot's offset leaves the yoke without an arm at one end of its stroke.",
+      "The slot offset gives the yoke no lever arm at one end of its stroke.",
       "slotOffsetMm",
     );
   const spring = springOf(input);
@@ -97,7 +97,7 @@ export function scotchYokeOutput(input: ScotchYokeInput): YokeOutput | YokeSprin
 
 export const scotchYokeOutputCalculation = calculation({
   name: "scotch-yoke-output",
-  title: "Output of a scotch yoke",
+  title: "Output of a scotch yoke actuator",
   source: "Virtual work of piston, yoke and spring over a quarter turn",
   schema: () =>
     z.strictObject({

@@ -25,14 +25,14 @@ function seatLimitOnCurve(seat: SeatMaterial, curve: Curve | null, temperatureC:
   if (temperatureC < seat.minimumC) {
     throw new CalculationError(
       "temperature-below-seat-minimum",
-      `${seat.name} is used from ${seat.minimumC} °C; ${temperatureC} °C is below it.`,
+      `${seat.name} is used from ${seat.minimumC} °C. ${temperatureC} °C is below this.`,
       "temperatureC",
     );
   }
   if (temperatureC > seat.excursionMaximumC) {
     throw new CalculationError(
       "temperature-above-seat-maximum",
-      `${seat.name} stands excursions to ${seat.excursionMaximumC} °C; ${temperatureC} °C is above it.`,
+      `${seat.name} withstands excursions up to ${seat.excursionMaximumC} °C. ${temperatureC} °C is above this.`,
       "temperatureC",
     );
   }

@@ -26,7 +26,7 @@ export function seatRelief(input: SeatReliefInput): { reliefBar: number } {
   if (areaMm2 <= 0) {
     throw new CalculationError(
       "no-relieving-area",
-      "The seat's seal diameter must be larger than its contact diameter, else cavity pressure never lifts it.",
+      "The seal diameter of the seat must be larger than its contact diameter. Otherwise cavity pressure cannot lift the seat.",
       "seatSealDiameterMm",
     );
   }

@@ -105,8 +105,8 @@ const tolerance = z.number().min(0).max(100);
 
 export const seatStackCalculation = calculation({
   name: "seat-stack",
-  title: "Compression of a seat by its chain of dimensions",
-  source: "chain of dimensions: worst case and root of squares",
+  title: "Seat compression from the chain of dimensions",
+  source: "chain of dimensions: worst case and root sum of squares",
   schema: () =>
     z.strictObject({
       links: z

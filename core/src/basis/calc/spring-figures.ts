@@ -24,7 +24,7 @@ export function springOf({
     const missing = springPreloadN === undefined ? "springPreloadN" : "springRateNPerMm";
     throw new CalculationError(
       "spring-incomplete",
-      `A spring needs preload and rate; ${missing} is missing.`,
+      `A spring needs preload and rate. ${missing} is missing.`,
       missing,
     );
   }

@@ -37,7 +37,7 @@ function triangular({ low, design, high }: Spread): (u: number) => number {
 
 function inOrder(name: string, values: readonly number[]): void {
   if (values.some((value, at) => at > 0 && value < values[at - 1]!))
-    throw new CalculationError("not-in-order", `${name} rises from low to high.`, name);
+    throw new CalculationError("not-in-order", `${name} must increase from low to high.`, name);
 }
 
 /**
@@ -73,8 +73,8 @@ export function stallProbability(input: StallInput): Stall {
 
 export const stallProbabilityCalculation = calculation({
   name: "stall-probability",
-  title: "Chance that a drive stalls at the break",
-  source: "Monte Carlo of triangular and uniform spreads, seeded",
+  title: "Probability that the actuator stalls at breakaway",
+  source: "Monte Carlo with triangular and uniform distributions, seeded",
   schema: () => {
     const spread = (most: number) =>
       z.strictObject({

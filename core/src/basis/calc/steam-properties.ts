@@ -30,7 +30,7 @@ const outside = (field: string, message: string) => new CalculationError("outsid
 const nearCritical = () =>
   new CalculationError(
     "near-critical",
-    "So close to the critical point neither water nor steam is described here.",
+    "Water and steam data are not available this close to the critical point.",
     "pressureBarA",
   );
 

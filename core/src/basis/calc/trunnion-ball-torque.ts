@@ -53,7 +53,7 @@ export function trunnionBallTorque(input: TrunnionBallTorqueInput): TrunnionBall
   if (seal < d) {
     throw new CalculationError(
       "seal-not-outside-contact",
-      "The seat's seal diameter must not be below its contact diameter.",
+      "The seal diameter of the seat must not be below its contact diameter.",
       "seatSealDiameterMm",
     );
   }

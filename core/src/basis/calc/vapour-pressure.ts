@@ -24,7 +24,7 @@ export function vapourPressure(input: VapourPressureInput): { pressureBarA: numb
   if (tr > 1) {
     throw new CalculationError(
       "above-critical",
-      `Above the critical temperature (${(input.criticalTemperatureK - 273.15).toFixed(1)} °C) there is no vapour pressure.`,
+      `A fluid has no vapour pressure above its critical temperature (${(input.criticalTemperatureK - 273.15).toFixed(1)} °C).`,
       "temperatureC",
     );
   }

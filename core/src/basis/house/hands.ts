@@ -3,38 +3,38 @@ import { number } from "./definition.ts";
 /** What a hand does, and what it should not be asked for. */
 export const hands = {
   handForceN: number(
-    "Force a hand keeps up",
+    "Sustained hand force",
     "N",
     360,
     [100, 600],
-    "At the end of a lever or the rim of a wheel, over a whole stroke.",
+    "At the end of a lever or the rim of a handwheel, over the full travel.",
   ),
   hardestPullN: number(
-    "Force a hand can give when it must",
+    "Highest hand force",
     "N",
     800,
     [200, 2000],
-    "A strong person with their weight behind it: stem and gearbox must stand it.",
+    "A strong person using body weight. Stem and gearbox must withstand it.",
   ),
   longestLeverMm: number(
     "Longest lever",
     "mm",
     750,
     [200, 1500],
-    "A longer one reaches into its neighbours and into the walkway.",
+    "A longer lever reaches into neighbouring equipment and the walkway.",
   ),
   mostWheelTurns: number(
-    "Most turns of a handwheel",
+    "Highest number of handwheel turns",
     "",
     150,
     [20, 1000],
-    "Beyond it nobody shuts the valve quickly when it matters.",
+    "Above it the valve cannot be closed quickly by hand.",
   ),
   touchC: number(
-    "Hottest a hand may touch",
+    "Highest temperature to touch",
     "°C",
     60,
     [40, 80],
-    "Bare metal gripped for some seconds; local rules may ask for less.",
+    "Bare metal gripped for some seconds. Local rules can require less.",
   ),
 } as const;

@@ -40,16 +40,16 @@ export const houseRuleGroups: readonly { readonly name: string; readonly ids: re
     ["Torque", torque],
     ["Bodies", bodies],
     ["Service", service],
-    ["Strokes a part lasts", lives],
-    ["Turned by hand", hands],
+    ["Life in strokes", lives],
+    ["Manual operation", hands],
     ["Motors", motors],
     ["Safety functions", safety],
     ["Air", air],
     ["Fit-up", fitUp],
     ["Flow", flow],
     ["Shop", shop],
-    ["Stem and drive in cold and heat", temperatures],
-    ["What is assumed where nothing is stated", assumptions],
+    ["Stem and actuator in cold and heat", temperatures],
+    ["Assumptions for values not stated", assumptions],
   ] as const
 ).map(([name, rules]) => ({ name, ids: Object.keys(rules) as HouseRuleId[] }));
 
@@ -82,7 +82,7 @@ export function defaultHouseRules(): HouseRules {
 export function houseRulesSchema(): z.ZodType<HouseRules> {
   const fields = Object.entries(houseRuleDefinitions).map(([id, rule]) => {
     if (rule.kind === "choice") return [id, z.enum(rule.options)];
-    const message = `${rule.label} must lie between ${rule.minimum} and ${rule.maximum} ${rule.unit}`.trim();
+    const message = `${rule.label} must be between ${rule.minimum} and ${rule.maximum} ${rule.unit}`.trim();
     return [id, z.number().min(rule.minimum, `${message}.`).max(rule.maximum, `${message}.`)];
   });
   return z.strictObject(Object.fromEntries(fields)) as unknown as z.ZodType<HouseRules>;

@@ -45,7 +45,7 @@ describe("house rules", () => {
       const under = (value: number) => said({ ...defaultHouseRules(), [id]: value });
       expect(under(rule.minimum)).toEqual([]);
       expect(under(rule.maximum)).toEqual([]);
-      const beyond = `${`${rule.label} must lie between ${rule.minimum} and ${rule.maximum} ${rule.unit}`.trim()}.`;
+      const beyond = `${`${rule.label} must be between ${rule.minimum} and ${rule.maximum} ${rule.unit}`.trim()}.`;
       expect(under(rule.minimum - 1e-6)).toEqual([beyond]);
       expect(under(rule.maximum + 1e-6)).toEqual([beyond]);
     },

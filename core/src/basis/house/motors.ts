@@ -3,24 +3,24 @@ import { number } from "./definition.ts";
 /** What is asked of motors. */
 export const motors = {
   onOffDutyPercent: number(
-    "Time a motor runs, open and shut",
+    "Motor running share, on–off",
     "%",
     30,
     [1, 100],
-    "Of the time, as its duty class counts it.",
+    "Share of the time as defined by the duty class.",
   ),
   modulatingDutyPercent: number(
-    "Time a motor runs, throttling",
+    "Motor running share, throttling",
     "%",
     75,
     [1, 100],
-    "Of the time, as its duty class counts it; a loop that hunts runs it all day.",
+    "Share of the time as defined by the duty class. A hunting loop runs the motor all day.",
   ),
   throttlingStartsPerHour: number(
-    "Starts of a motor that throttles",
+    "Starts per hour of a throttling motor",
     "1/h",
     600,
     [1, 3600],
-    "At the least, whatever the strokes a year: each correction is a start.",
+    "At least this number, whatever the strokes per year: each correction is a start.",
   ),
 } as const;

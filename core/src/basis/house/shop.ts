@@ -3,17 +3,17 @@ import { number } from "./definition.ts";
 /** What a workshop may leave in a valve. */
 export const shop = {
   wornOffMm: number(
-    "Worn off a stem or a ball before it is renewed",
+    "Permitted wear of stem or ball",
     "mm",
     0.15,
     [0.01, 2],
-    "On the diameter; a maker's own limit stands before it.",
+    "On the diameter. If the maker states a limit, use the maker's limit.",
   ),
   tighteningPasses: number(
-    "Passes in which a joint is tightened",
+    "Tightening passes of a joint",
     "",
     3,
     [2, 6],
-    "A third, two thirds, all of the torque, crosswise; then once round.",
+    "One third, two thirds and full torque, crosswise. Then once round at full torque.",
   ),
 } as const;

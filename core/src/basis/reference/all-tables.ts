@@ -55,7 +55,7 @@ export const referenceTables: readonly ReferenceTable[] = [
   referenceTable(
     "seat-limits",
     "Generic seat limits",
-    "generic screening figures; a product line's own curve replaces them",
+    "generic screening figures, replaced by the curve of a product line if it has one",
     seatLimits,
   ),
   referenceTable(
@@ -86,7 +86,7 @@ export const referenceTables: readonly ReferenceTable[] = [
   referenceTable("hydrogen-attack", "Steels in hot hydrogen", `API RP 941; ${unchecked}`, hydrogenAttack),
   referenceTable(
     "caustic-cracking",
-    "Carbon steel in caustic, without heat treatment",
+    "Carbon steel in caustic, without stress relief",
     "common practice",
     causticCracking,
   ),

@@ -20,15 +20,15 @@ describe("a composition", () => {
     expect(shares("1,3-Butadiene 60; n-butane 39.5")).toEqual({ butadiene: 0.603, "n-butane": 0.397 });
   });
   it.each([
-    ["", /two components/],
-    ["methane 100", /two components/],
-    ["methane 50; unobtainium 50", /"unobtainium" is no pure fluid/],
-    ["methane 50; air 50", /"air" is no pure fluid/],
+    ["", /two or more components/],
+    ["methane 100", /two or more components/],
+    ["methane 50; unobtainium 50", /"unobtainium" is not a pure fluid/],
+    ["methane 50; air 50", /"air" is not a pure fluid/],
     ["methane 50; CH4 50", /Methane is named twice/],
     ["methane 50; ethane 40", /add up to 90 %/],
-    ["methane; ethane", /"methane" is not a name and its mol %/],
+    ["methane; ethane", /"methane" is not a substance with its mol %/],
     ["methane 100; ethane 0", /Ethane has no share/],
-    ["methane -5; ethane 105", /not a name and its mol %/],
+    ["methane -5; ethane 105", /not a substance with its mol %/],
   ])("that is %j says what is wrong", (text, says) => expect(fault(text)).toMatch(says));
 });
 

@@ -83,18 +83,20 @@ export function readComposition(text: string): Composition {
   for (const part of parts) {
     const found = componentIn(part);
     if (found === null)
-      return { fault: `"${part}" is not a name and its mol %. Write "methane 85; ethane 15".` };
+      return { fault: `"${part}" is not a substance with its mol %. Write "methane 85; ethane 15".` };
     const fluid = named(found.name);
-    if (fluid === undefined) return { fault: `"${found.name}" is no pure fluid of the table of fluids.` };
+    if (fluid === undefined) return { fault: `"${found.name}" is not a pure fluid of the fluid table.` };
     if (components.some((one) => one.fluid === fluid)) return { fault: `${fluid.name} is named twice.` };
-    if (!(found.percent > 0)) return { fault: `${fluid.name} has no share: leave it out.` };
+    if (!(found.percent > 0)) return { fault: `${fluid.name} has no share. Leave it out.` };
     components.push({ fluid, percent: found.percent });
   }
   if (components.length < 2)
-    return { fault: "A mixture has two components or more; pick one as the substance." };
+    return {
+      fault: "A mixture needs two or more components. For one component, select it as the substance.",
+    };
   const sum = components.reduce((so, { percent }) => so + percent, 0);
   if (Math.abs(sum - 100) > sumWithin)
-    return { fault: `The shares add up to ${Number(sum.toPrecision(6))} %, not 100 %.` };
+    return { fault: `The shares add up to ${Number(sum.toPrecision(6))} %. They must add up to 100 %.` };
   return { components: components.map(({ fluid, percent }) => ({ fluid, share: percent / sum })) };
 }
 

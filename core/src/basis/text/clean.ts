@@ -12,15 +12,16 @@ const control = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\ufffe\ufff
  * @param text as sent
  * @returns a sentence that names the sign by number, null where there is none
  * @source the Unicode standard, chapters 2.4 and 23.1
- * @example textFault("a\u0007") // → "It holds the control character U+0007: type it again without."
+ * @example textFault("a\u0007") // → "The text contains the control character U+0007. Type it again without this character."
  */
 export function textFault(text: string): string | null {
   if (!mayNeedCleaning.test(text)) return null;
-  if (loneSurrogate.test(text)) return "It holds half a character (a lone surrogate): type it again.";
+  if (loneSurrogate.test(text))
+    return "The text contains half a character (a lone surrogate). Type it again.";
   const found = control.exec(text);
   if (found === null) return null;
   const code = found[0].charCodeAt(0).toString(16).toUpperCase().padStart(4, "0");
-  return `It holds the control character U+${code}: type it again without.`;
+  return `The text contains the control character U+${code}. Type it again without this character.`;
 }
 
 /**

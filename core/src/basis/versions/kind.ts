@@ -57,7 +57,7 @@ export function documentKind(
   const newest = `proven-seat-${name}/${newestVersion}`;
   const upcast = (document: unknown): Upcast | Unreadable => {
     if (!isObject(document))
-      return { code: "not-a-document", message: `A ${name.replaceAll("-", " ")} is an object.` };
+      return { code: "not-a-document", message: `A ${name.replaceAll("-", " ")} must be a JSON object.` };
     const { format } = document;
     const was = format === undefined ? unmarked : Number(marked.exec(String(format))?.[1] ?? Number.NaN);
     if (was === null)
@@ -65,12 +65,12 @@ export function documentKind(
     if (!(was >= 1))
       return {
         code: "another-kind",
-        message: `"${String(format)}" is not a format of a ${name.replaceAll("-", " ")}.`,
+        message: `"${String(format)}" is not a known format of a ${name.replaceAll("-", " ")}.`,
       };
     if (was > newestVersion)
       return {
         code: "from-a-newer-release",
-        message: `"${String(format)}" was written by a newer release; this one reads up to "${newest}". Update this installation.`,
+        message: `"${String(format)}" was written by a newer release. This release reads formats up to "${newest}". Update this installation.`,
       };
     const taken = steps.filter(({ to }) => to > was);
     let brought = document;
@@ -81,7 +81,7 @@ export function documentKind(
         // A document of an old version that was never whole: what it lacks cannot be brought up.
         return {
           code: "not-a-document",
-          message: `It is no whole ${name.replaceAll("-", " ")} of version ${step.to - 1}: it cannot be brought up to version ${step.to}.`,
+          message: `The ${name.replaceAll("-", " ")} is not a complete document of version ${step.to - 1} and cannot be updated to version ${step.to}.`,
         };
       }
     }

@@ -10,14 +10,18 @@ export const butterflyDoubleOffset: Construction = {
   entry: "wafer or lug",
   direction: "one way",
   strengths: [
-    "light, cheap for its size",
-    "shaft behind the seat and off the bore’s middle: the disc leaves the seat in the first degrees",
+    "light and inexpensive for its size",
+    "shaft behind the seat and off the bore centre: the disc leaves the seat within the first degrees",
   ],
-  limits: ["slight rub: polymer or sprung metal seat", "disc stands in the bore", "preferred direction"],
+  limits: [
+    "slight rubbing: polymer or spring-loaded metal seat",
+    "disc remains in the bore",
+    "preferred direction",
+  ],
   parts: [
     ...offsetDisc.parts,
-    { id: "disc", does: "Its edge meets the seat off the shaft’s plane." },
-    { id: "seat", does: "Held by a retainer in the face." },
+    { id: "disc", does: "The disc edge meets the seat outside the plane of the shaft." },
+    { id: "seat", does: "Held by a retainer in the body face." },
   ],
   seatKinds: ["polymer", "metal"],
   bestShutOff: { polymer: "A", metal: "D" },

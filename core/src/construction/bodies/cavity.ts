@@ -35,7 +35,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "plain",
     name: "plain seats",
-    says: "Two soft seats grip the ball; the downstream one seals. Shut in, the cavity keeps its liquid.",
+    says: "Two soft seats hold the ball, and the downstream seat seals. When closed, the cavity traps liquid.",
     trapsLiquid: true,
     relievesTo: "nowhere",
     barriers: { forward: 1, reverse: 1 },
@@ -46,7 +46,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "self-relieving seat",
     name: "self-relieving seats, floating ball",
-    says: "The seat's lip or slots let cavity pressure past to the lower side.",
+    says: "The lip or slots of the seat relieve the cavity to the lower-pressure side.",
     trapsLiquid: false,
     relievesTo: "lower side",
     barriers: { forward: 1, reverse: 1 },
@@ -57,7 +57,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "slot hole",
     name: "ball with a hole from slot to bore",
-    says: "Cavity and bore share pressure while the valve is open, and only then.",
+    says: "Cavity and bore are connected only while the valve is open.",
     trapsLiquid: true,
     relievesTo: "while open only",
     barriers: { forward: 1, reverse: 1 },
@@ -68,7 +68,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "upstream hole",
     name: "ball with a hole in its upstream face",
-    says: "The cavity breathes upstream while shut; only the downstream seat seals, so the valve has an arrow.",
+    says: "When closed, the cavity is open to the upstream side. Only the downstream seat seals, so the valve is unidirectional.",
     trapsLiquid: false,
     relievesTo: "upstream",
     barriers: { forward: 1, reverse: 0 },
@@ -79,7 +79,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "cavity filler",
     name: "cavity-filling seats",
-    says: "The seats fill the space round the ball; little is left to stay, set or rot in it.",
+    says: "The seats fill the space round the ball, so that little product stays in the cavity.",
     trapsLiquid: true,
     relievesTo: "nowhere",
     barriers: { forward: 1, reverse: 1 },
@@ -90,7 +90,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "two self-relieving",
     name: "two self-relieving seats",
-    says: "Line pressure urges each seat to the ball from its own side; cavity pressure lifts the lower one. One barrier against pressure from one side; two while the cavity is bled between two live sides.",
+    says: "Line pressure presses each seat onto the ball from its own side, and cavity pressure lifts the seat on the lower-pressure side. One barrier against pressure from one side. Two barriers while the cavity is bled between two pressurised sides.",
     trapsLiquid: false,
     relievesTo: "lower side",
     barriers: { forward: 1, reverse: 1 },
@@ -101,7 +101,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "self-relieving + double-piston",
     name: "self-relieving upstream, double-piston downstream",
-    says: "Pressure that passes the upstream seat is held by the downstream one; the cavity relieves upstream.",
+    says: "The downstream seat holds pressure that passes the upstream seat. The cavity relieves to the upstream side.",
     trapsLiquid: false,
     relievesTo: "upstream",
     barriers: { forward: 2, reverse: 1 },
@@ -112,7 +112,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "two double-piston",
     name: "two double-piston seats",
-    says: "Each seat holds from either side: two barriers both ways. A liquid-filled cavity must be relieved outside, to upstream.",
+    says: "Each seat holds from both sides: two barriers in both directions. A liquid-filled cavity needs an external relief to the upstream side.",
     trapsLiquid: true,
     relievesTo: "nowhere",
     barriers: { forward: 2, reverse: 2 },
@@ -123,7 +123,7 @@ const cavities: readonly Cavity[] = [
   {
     id: "none",
     name: "no cavity",
-    says: "Nothing is shut in behind the closing member.",
+    says: "No fluid is trapped behind the closing member.",
     trapsLiquid: false,
     relievesTo: "lower side",
     barriers: { forward: 1, reverse: 1 },

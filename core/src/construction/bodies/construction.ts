@@ -89,11 +89,11 @@ export const commonParts = {
   body: { id: "body", does: "Holds line pressure and the ends." },
   stem: {
     id: "stem",
-    does: "Turns the closing member; shouldered inside so that pressure cannot blow it out.",
+    does: "Turns the closing member. A shoulder inside the body prevents blow-out.",
   },
   packing: { id: "packing", does: "Seals the stem to the outside." },
   gland: { id: "gland", does: "Loads the packing." },
-  ball: { id: "ball", does: "Closes across the bore." },
+  ball: { id: "ball", does: "Closes the bore." },
   seats: {
     id: "seats",
     name: "seats",

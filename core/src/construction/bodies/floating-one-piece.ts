@@ -10,15 +10,15 @@ export const floatingOnePiece: Construction = {
   entry: "end entry through a screwed insert",
   strengths: [
     ...floatingBall.strengths,
-    "no body joint in the way of pipe bending",
-    "fewest leak paths of the floating balls",
+    "no body joint loaded by pipe bending",
+    "fewest leak paths of all floating ball valves",
   ],
-  limits: [...floatingBall.limits, "reduced bore", "comes out of the line for repair"],
+  limits: [...floatingBall.limits, "reduced bore", "must be removed from the line for repair"],
   parts: [
     ...floatingBall.parts,
     {
       id: "insert",
-      does: "Holds the seat in; its thread carries no piping load in a flanged body.",
+      does: "Holds the seat. Its thread carries no piping load in a flanged body.",
     },
   ],
   cavities: ["plain", "self-relieving seat", "slot hole"],

@@ -11,8 +11,8 @@ export const floatingTwoPiece: Construction = {
   strengths: [...splitFloatingBall.strengths, "full bore at moderate cost"],
   limits: [
     ...splitFloatingBall.limits,
-    "comes out of the line for repair",
-    "the body joint sees pipe bending",
+    "must be removed from the line for repair",
+    "the body joint is loaded by pipe bending",
   ],
   parts: [...splitFloatingBall.parts, { id: "end", does: "Closes the body and holds the second seat." }],
   repairInLine: false,

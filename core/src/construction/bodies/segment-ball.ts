@@ -14,14 +14,14 @@ export const segmentBall: Construction = {
   ways: 2,
   direction: "one way",
   strengths: [
-    "throttles: equal percentage, wide range",
+    "throttling: equal percentage, high rangeability",
     "shears fibres and passes slurry",
     "light, one-piece body",
   ],
   limits: [
     "one seat, one direction",
-    "the seat sets the shut-off",
-    "not for plain isolation where control is not needed",
+    "the seat limits the shut-off class",
+    "not economic for isolation without control",
   ],
   parts: [
     commonParts.body,
@@ -29,7 +29,7 @@ export const segmentBall: Construction = {
     commonParts.packing,
     commonParts.gland,
     { id: "segment", does: "Part of a sphere on two shafts, notched." },
-    { id: "seat", does: "One ring, held to the segment by springs." },
+    { id: "seat", does: "One ring pressed onto the segment by springs." },
     { id: "lower-shaft", does: "Carries the segment in the body." },
   ],
   cavities: ["none"],

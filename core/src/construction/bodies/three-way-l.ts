@@ -8,10 +8,10 @@ export const threeWayL: Construction = {
   assembly: threeWayAssembly,
   name: "Three-way ball, L-port",
   strengths: [
-    "one valve does the work of two",
+    "one valve replaces two",
     "the L-port joins the middle to one side or the other, never all three",
   ],
-  limits: [...threeWayBall.limits, "all ports meet for a moment while turning"],
+  limits: [...threeWayBall.limits, "all ports are connected for a moment while turning"],
   parts: [
     ...threeWayBall.parts,
     { id: "port", name: "L-port", shows: ["ball"], does: "Drilled as an L through the ball." },

@@ -7,7 +7,7 @@ export const threeWayT: Construction = {
   id: "three-way-t",
   assembly: threeWayAssembly,
   name: "Three-way ball, T-port",
-  strengths: ["one valve does the work of two", "the T-port joins two or all three, mixing or diverting"],
+  strengths: ["one valve replaces two", "the T-port joins two or all three, mixing or diverting"],
   limits: [...threeWayBall.limits, "cannot shut all ports"],
   parts: [
     ...threeWayBall.parts,

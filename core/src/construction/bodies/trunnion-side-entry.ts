@@ -8,7 +8,11 @@ export const trunnionSideEntry: Construction = {
   assembly: trunnionSideEntryAssembly,
   name: "Trunnion ball, side entry",
   entry: "side entry, bolted ends",
-  limits: ["more leak paths and cost", "cavity logic must be chosen", "comes out of the line for repair"],
+  limits: [
+    "more leak paths, higher cost",
+    "seat and cavity arrangement must be selected",
+    "must be removed from the line for repair",
+  ],
   parts: [...trunnionBall.parts, commonParts.gasket],
   repairInLine: false,
   bodyJoints: 3,

@@ -10,13 +10,13 @@ export const trunnionTopEntry: Construction = {
   entry: "top entry through a bonnet",
   strengths: [
     ...trunnionBall.strengths,
-    "ball and seats come out upwards: repaired in the line",
+    "ball and seats are removed upwards: repair in the line",
     "one body joint, away from pipe bending",
   ],
-  limits: ["cavity logic must be chosen", "dear and heavy", "needs room above"],
+  limits: ["seat and cavity arrangement must be selected", "expensive and heavy", "needs space above"],
   parts: [
     ...trunnionBall.parts,
-    { id: "bonnet", shows: ["cover"], does: "Closes the top; carries stem and packing." },
+    { id: "bonnet", shows: ["cover"], does: "Closes the top and carries stem and packing." },
     { id: "bonnet-gasket", shows: ["gasket"], does: "Seals the bonnet." },
   ],
   repairInLine: true,

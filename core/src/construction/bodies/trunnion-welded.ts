@@ -8,8 +8,11 @@ export const trunnionWelded: Construction = {
   assembly: trunnionWeldedAssembly,
   name: "Trunnion ball, welded body",
   entry: "none: the body is welded shut",
-  strengths: [...trunnionBall.strengths, "no body joint to leak: fit to bury", "light"],
-  limits: ["cavity logic must be chosen", "cannot be opened: what wears inside ends the valve"],
+  strengths: [...trunnionBall.strengths, "no body joint: suitable for burial", "light"],
+  limits: [
+    "seat and cavity arrangement must be selected",
+    "cannot be opened: internal wear means replacement",
+  ],
   repairInLine: false,
   bodyJoints: 0,
 };

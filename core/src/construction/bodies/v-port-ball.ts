@@ -13,11 +13,11 @@ export const vPortBall: Construction = {
   entry: "side entry, bolted end",
   ways: 2,
   direction: "one way",
-  strengths: ["throttles: equal percentage, wide range", "the V shears fibres", "small trims"],
+  strengths: ["throttling: equal percentage, high rangeability", "the V edge cuts fibres", "small trims"],
   limits: [
-    "the seat sets the shut-off",
+    "the seat limits the shut-off class",
     "one flow direction",
-    "not for plain isolation where control is not needed",
+    "not economic for isolation without control",
   ],
   parts: [
     commonParts.body,
@@ -28,7 +28,7 @@ export const vPortBall: Construction = {
     {
       id: "seat",
       name: "seat",
-      does: "One ring on the notched side; behind the ball the body stands open to the line.",
+      does: "One ring on the notched side. Behind the ball the body is open to the line.",
     },
     commonParts.gasket,
     { id: "v", name: "V-notch", shows: ["ball"], does: "Opens as a growing triangle." },

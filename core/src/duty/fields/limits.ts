@@ -14,7 +14,10 @@ export const absoluteZeroC = -273.15;
 export const pressureBarG = () =>
   z
     .number({ error: "Pressure must be a number." })
-    .min(vacuumBarG, "Pressure is below full vacuum (−1.013 bar g). Is it absolute where gauge is meant?")
+    .min(
+      vacuumBarG,
+      "Pressure is below full vacuum (−1.013 bar g). Check whether it is absolute instead of gauge.",
+    )
     .max(1000, "Pressure is above 1000 bar g. Check the unit.");
 
 /**
@@ -41,4 +44,4 @@ export const temperatureC = () =>
 export const text = (most: number, of = z.string()) =>
   of
     .max(most, `At most ${most} characters.`)
-    .refine((t) => !t.includes("\0"), "A text may hold no null sign: type it again.");
+    .refine((t) => !t.includes("\0"), "The text contains a null character. Type the text again.");

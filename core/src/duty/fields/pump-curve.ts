@@ -26,18 +26,19 @@ export function readPumpCurve(text: string): PumpCurve {
       .split(/[\s:/]+/)
       .map((figure) => Number(figure.replace(",", ".")));
     if (figures.length !== 2 || !figures.every(Number.isFinite))
-      return { fault: `"${part}" is no point. ${form}` };
+      return { fault: `"${part}" is not a point. ${form}` };
     const [flow, barG] = figures as [number, number];
     if (flow < 0 || barG < -1 || barG > 1000) return { fault: `"${part}" is out of range. ${form}` };
     points.push([flow, barG]);
   }
-  if (points.length < 2) return { fault: `A curve has two points or more. ${form}` };
+  if (points.length < 2) return { fault: `A curve needs two or more points. ${form}` };
   for (const [i, [flow, barG]] of points.entries()) {
     if (i === 0) continue;
     const [before, higher] = points[i - 1]!;
-    if (flow <= before) return { fault: `Flows must rise from point to point: ${flow} follows ${before}.` };
+    if (flow <= before)
+      return { fault: `Flow must increase from point to point: ${flow} follows ${before}.` };
     if (barG > higher)
-      return { fault: `A pump gives no more for more flow: ${barG} follows ${higher} bar g.` };
+      return { fault: `Pump pressure must not increase with flow: ${barG} follows ${higher} bar g.` };
   }
   return { points };
 }

@@ -168,7 +168,7 @@ describe("rows of one tag", () => {
         row: 4,
         column: "DN",
         reason:
-          "XV-1 stands in row 2 already and differs in Size (50 there, 80 here), Line class (class 300 there, class 150 here). Join the rows as cases, take one of them, or give one another number.",
+          "XV-1 is already in row 2 and differs in Size (50 there, 80 here), Line class (class 300 there, class 150 here). Join the rows as cases, keep one of them, or change one tag number.",
       },
     ]);
     expect(pairs).toEqual([{ number: "XV-1", key: "XV-1", rows: [2, 4] }]);
@@ -254,7 +254,9 @@ describe("what a person decides", () => {
   });
   it("is not asked what a value means that only contradicts another", () => {
     const { faults, unknown } = importText("Tag,Class,Ends\nXV-1,300#,150# RF\n");
-    expect(faults.map(({ reason }) => reason)).toEqual(['It says class 150, and "Class" says class 300.']);
+    expect(faults.map(({ reason }) => reason)).toEqual([
+      'The cell says class 150, but "Class" says class 300.',
+    ]);
     expect(unknown).toEqual([]);
   });
   it("undoes what was guessed of a fluid", () => {
@@ -312,7 +314,7 @@ describe("a list", () => {
   it.each([
     ["", /empty/],
     ["Tag,DN\n", /no rows/],
-    ['Tag,DN\n"XV-1,50\n', /not closed/],
+    ['Tag,DN\n"XV-1,50\n', /never closed/],
     ["PK\u0000\u0003", /not a text file/],
   ])("says why %j is no table", (text, message) => {
     expect(() => importText(text)).toThrow(NotATable);

@@ -10,11 +10,11 @@ import { unreadCells } from "./unread-cells.ts";
 /** The column of tag numbers, or why the columns cannot be read. */
 function numbersIn(placed: readonly Column[]): Column | { readonly column: string; readonly reason: string } {
   const twice = placed.find((c, i) => placed.findIndex((other) => other.field === c.field) !== i);
-  if (twice) return { column: twice.heading, reason: `Two columns go to "${twice.field.label}".` };
+  if (twice) return { column: twice.heading, reason: `Two columns are mapped to "${twice.field.label}".` };
   return (
     placed.find((c) => c.field.id === "number") ?? {
       column: "Tag",
-      reason: "No column is the tag number. Say which one it is.",
+      reason: "No column is mapped to the tag number. Select one.",
     }
   );
 }
@@ -62,7 +62,7 @@ export function convertLineList(
     faults.push({
       row: head,
       column: numbers.heading,
-      reason: `${drafts.length} tags; at most ${mostTags} are imported at once.`,
+      reason: `The list has ${drafts.length} tags. At most ${mostTags} can be imported at once.`,
     });
   const context = { placed, undone: new Set(decisions.undone), accepted: new Set(decisions.accepted) };
   const found = drafts.map((draft) => ({ draft, ...tagOfRows(draft.reads, draft.number, context) }));

@@ -103,7 +103,7 @@ export function joinRows(
       faults.push({
         row: read.row,
         column: contrary[0]!.heading,
-        reason: `${read.number} stands in row ${first.row} already and differs in ${contrary.map(({ says }) => says).join(", ")}. Join the rows as cases, take one of them, or give one another number.`,
+        reason: `${read.number} is already in row ${first.row} and differs in ${contrary.map(({ says }) => says).join(", ")}. Join the rows as cases, keep one of them, or change one tag number.`,
       });
       const pair = pairs.get(read.key) ?? { number: first.number, key: read.key, rows: [first.row] };
       pair.rows.push(read.row);

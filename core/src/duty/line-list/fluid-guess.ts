@@ -51,6 +51,6 @@ export function guessFluid(
     number,
     column: first.tag.get(name ? "fluid.name" : "service")!.heading,
     field: "fluid.family",
-    says: `"${said}" is taken as ${found.family}${found.substance ? ` (${found.substance})` : ""}, ${Math.round(confidence * 100)} % sure.`,
+    says: `"${said}" is read as ${found.family}${found.substance ? ` (${found.substance})` : ""}, ${Math.round(confidence * 100)} % certain.`,
   };
 }

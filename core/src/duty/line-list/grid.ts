@@ -53,7 +53,10 @@ export function gridOfText(text: string): Grid {
   const named = /^sep=(.)\r?\n/i.exec(plain)?.[1];
   const parsed = Papa.parse<string[]>(plain, { delimiter: named ?? delimiterOf(plain) });
   const quote = parsed.errors.find((e) => e.type === "Quotes");
-  if (quote) throw new NotATable(`Row ${(quote.row ?? 0) + 1}: a quoted cell is not closed.`);
+  if (quote)
+    throw new NotATable(
+      `Row ${(quote.row ?? 0) + 1}: a cell starts with a quotation mark that is never closed.`,
+    );
   const rows = parsed.data.map((row) => row.map((cell) => cell.trim()));
   while (rows.length > 0 && rows.at(-1)!.every((cell) => cell === "")) rows.pop();
   if (rows.length === 0)

@@ -75,7 +75,7 @@ describe("units nobody says", () => {
     expect(unitsOf(silent).slice(2)).toEqual(["bar g", "°C"]);
     expect(unitsOf(silent, "US")).toEqual([null, "NPS", "psi g", "°F"]);
     for (const { field, doubt } of planFor(findTable(gridOfText(silent)), "US").slice(2))
-      expect(doubt, field!).toMatch(/is taken/);
+      expect(doubt, field!).toMatch(/is assumed/);
   });
   it("are those of the list's other columns, whatever the project reads", () => {
     const metric = silent.replace("Design pressure", "Design pressure (bar g)");

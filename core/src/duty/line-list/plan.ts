@@ -147,7 +147,7 @@ function draftOf(table: Table, at: number): Draft {
     doubt:
       best || refused === null
         ? null
-        : `Its heading says ${refused.label}, and most of its values cannot be read as that.`,
+        : `The heading says ${refused.label}, but most of its values cannot be read as that.`,
   };
 }
 
@@ -163,7 +163,7 @@ function settle(drafts: Draft[]): void {
     for (const other of rivals) {
       if (other === keeps) continue;
       const next = other.places.find(({ field }) => !drafts.some((d) => d.field === field));
-      other.doubt = `"${keeps.heading}" goes to ${keeps.field!.label} already.`;
+      other.doubt = `"${keeps.heading}" is already mapped to ${keeps.field!.label}.`;
       other.field = next?.field ?? null;
       other.confidence = Math.min(next?.confidence ?? 0, 0.6);
     }
@@ -181,7 +181,7 @@ function takeTags(drafts: Draft[], rows: number): void {
   Object.assign(like, {
     field: lineListFields.find(({ id }) => id === "number")!,
     confidence: 0.6,
-    doubt: "Told by what stands in it: every row has another name.",
+    doubt: "Recognised by its content: every row has a different name.",
   });
 }
 
@@ -212,10 +212,10 @@ export function planFor(table: Table, usually: UnitSystem = "metric"): ColumnPla
     if (holds.kind === "size" && !said) {
       taken = sizesIn(values) ?? (us ? "NPS" : unit);
       if (bare && sizesIn(values) === null && values.length > 0)
-        why = `Whether its figures are DN or NPS is not said: ${taken} is taken.`;
+        why = `DN or NPS is not stated: ${taken} is assumed.`;
     } else if (holds.kind === "quantity" && !said) {
       taken = us ? (usUnit[holds.quantity] ?? unit) : unit;
-      if (bare) why = `No unit is said: ${taken} is taken.`;
+      if (bare) why = `No unit is stated: ${taken} is assumed.`;
     }
     if (why !== null) sure = Math.min(sure, sureConfidence - 0.05);
     return {
@@ -223,7 +223,7 @@ export function planFor(table: Table, usually: UnitSystem = "metric"): ColumnPla
       field: field.id,
       unit: taken,
       confidence: rounded(sure),
-      doubt: why ?? (sure < sureConfidence ? "The heading is not quite understood." : null),
+      doubt: why ?? (sure < sureConfidence ? "The heading is only partly understood." : null),
     };
   });
 }

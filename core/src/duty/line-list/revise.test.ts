@@ -96,7 +96,7 @@ describe("a revised list", () => {
         ],
       }),
     );
-    expect(next.fault).toMatch(/Downstream is above upstream/);
+    expect(next.fault).toMatch(/Downstream pressure exceeds upstream pressure/);
     expect(next.tag).toBe(was);
     expect(next.changes).toEqual([{ label: "normal: Upstream", was: "9", is: "5" }]);
   });

@@ -141,7 +141,7 @@ class Taking {
   #range(column: Column, cell: string, ends: Ends) {
     const { field, heading } = column;
     if (field.of === "case") return this.#put(column, ends);
-    if (field.otherEnd === null) return this.fault(column, cell, `"${cell}" is a range. State one figure.`);
+    if (field.otherEnd === null) return this.fault(column, cell, `"${cell}" is a range. State one value.`);
     const [low, high] = field.end === "low" ? [field.id, field.otherEnd] : [field.otherEnd, field.id];
     this.tag.set(low, { value: ends.low, heading });
     this.tag.set(high, { value: ends.high, heading });
@@ -157,7 +157,7 @@ class Taking {
       const stated = this.tag.get(id);
       if (!stated) this.tag.set(id, { value, heading: column.heading });
       else if (stated.value !== value)
-        this.fault(column, null, `It says ${value}, and "${stated.heading}" says ${stated.value}.`);
+        this.fault(column, null, `The cell says ${value}, but "${stated.heading}" says ${stated.value}.`);
     }
   }
 }

@@ -60,7 +60,7 @@ export function findTable(grid: Grid): Table {
   const found = headingsIn(rows) ?? firstFull(rows);
   if (!found)
     throw new NotATable(
-      "No row reads as headings. The list needs one with the tag number and what each column holds.",
+      "No heading row found. The list needs one row with the names of the columns, the tag number among them.",
     );
   const { first, last } = found;
   const unitsAt = rows[last + 1] && isUnitsRow(rows[last + 1]!) ? last + 1 : null;

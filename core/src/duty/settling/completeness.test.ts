@@ -157,7 +157,11 @@ describe("what is taken as none", () => {
     };
     expect(missingFrom(open, house)).toMatchObject(
       [
-        { field: "deadEnd", covers: ["lineTestBarG"], assumption: { words: "no end of line, line test" } },
+        {
+          field: "deadEnd",
+          covers: ["lineTestBarG"],
+          assumption: { words: "no dead-end service, line test" },
+        },
         { field: "fluid.h2sKPa", covers: ["fluid.fibres"], assumption: { words: "no H₂S partial, fibres" } },
       ].reverse(),
     );
@@ -173,7 +177,7 @@ describe("what is taken as none", () => {
   });
   it("is a question of its own where the duty raises it", () => {
     const open = { ...complete, deadEnd: null, endConnection: "lug" as const };
-    expect(missingFrom(open, house)).toMatchObject([{ field: "deadEnd", label: "End of line" }]);
+    expect(missingFrom(open, house)).toMatchObject([{ field: "deadEnd", label: "Dead-end service" }]);
   });
 });
 

@@ -45,10 +45,10 @@ const isAsked = (duty: Duty, { why, raised }: DutyField) => why !== undefined &&
 
 const ofNone = {
   fluid: {
-    label: "What else the fluid carries",
-    why: "It decides metals, seals and who may be hurt by a leak.",
+    label: "Other contents of the fluid",
+    why: "Decides metals and seals, and whether a leak can injure.",
   },
-  task: { label: "What else is asked of it", why: "Each rules out valves that cannot do it." },
+  task: { label: "Other requirements", why: "Each requirement rules out valves that cannot meet it." },
 } as const;
 
 /** Fields that are blank and not worth a question of their own, said once: they are taken as none. */
@@ -85,7 +85,7 @@ function gapsOfCases(duty: Duty): Missing[] {
       {
         field: "cases",
         label: "Operating cases",
-        why: "Class, seat, seals and torque are judged case by case.",
+        why: "Class, seat, seals and torque are examined for each case.",
         assumption: null,
       },
     ];
@@ -104,15 +104,24 @@ function gapsOfCases(duty: Duty): Missing[] {
       assumption,
     });
     return [
-      ...(c[driving] === null ? [gap(driving, "Pressure of", "The case cannot be judged without it.")] : []),
+      ...(c[driving] === null
+        ? [gap(driving, "Pressure of", "Without this value the case cannot be examined.")]
+        : []),
       ...(c.temperatureC === null
         ? [gap("temperatureC", "Temperature of", "Every limit falls with temperature.")]
         : []),
       ...(c.rate === null && throttledIn.has(c.kind) && duty.function?.includes("throttling")
-        ? [gap("rate", "Flow of", "The trim is picked by it.", worded("none: flow waits for it"))]
+        ? [
+            gap(
+              "rate",
+              "Flow of",
+              "Decides the trim.",
+              worded("nothing: findings on flow *cannot tell* without it"),
+            ),
+          ]
         : []),
       ...(c[far] === null && c[driving] !== null
-        ? [gap(far, "Pressure on the far side,", "Sets the torque differential.", vented)]
+        ? [gap(far, "Downstream pressure,", "Decides the differential pressure for torque.", vented)]
         : []),
     ];
   });

@@ -72,7 +72,7 @@ export function metalFamiliesOf(duty: Duty, substance: Fluid | null): JudgedIn {
       ...(freeWater === true ? [] : [family]),
       ...(freeWater === false ? [] : ["chlorine, wet"]),
     ];
-    return { families, undecided: freeWater === null ? "whether the chlorine is dry (free water)" : null };
+    return { families, undecided: freeWater === null ? "free water (dry or wet chlorine)" : null };
   }
   if (family === null) return { families: [], undecided: null };
   const families = isWater(duty, substance) ? softFamiliesOf(duty, substance) : [family];

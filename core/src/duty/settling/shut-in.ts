@@ -97,11 +97,11 @@ export function shutInBy(shut: readonly SettledCase[], around: Around, house: Ho
     const condensedC = condensed && fluid !== null ? condensesAt(from, fluid, around) : null;
     if (condensed && condensedC === null) {
       if (fluid === null && mayCondense(from, around))
-        missing ??= "the substance: vapours of its family condense while the line idles";
+        missing ??= "substance (vapours of this family condense in an idle line)";
       continue;
     }
-    if (from.phase === null) missing ??= "the fluid's phase";
-    else if (!expands(fluid)) missing ??= "the substance, for its thermal expansion";
+    if (from.phase === null) missing ??= "phase of the fluid";
+    else if (!expands(fluid)) missing ??= "substance, for its thermal expansion";
     else if (from.temperatureC === null) missing ??= `temperature of ${from.name}`;
     else if (from.pressureBarG === null) missing ??= `pressure of ${from.name}`;
     else {

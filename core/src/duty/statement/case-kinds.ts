@@ -22,22 +22,22 @@ const normal = (duty: Duty) => duty.cases.find((c) => c.kind === "normal") ?? nu
 
 const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
   normal: {
-    means: "What the line does most of the time.",
+    means: "Normal operation of the line.",
     passing: false,
     start: () => ({}),
   },
   maximum: {
-    means: "The highest pressure and temperature it must go on working at.",
+    means: "Highest pressure and temperature of continuous operation.",
     passing: false,
     start: (duty) => ({ temperatureC: normal(duty)?.temperatureC ?? null }),
   },
   minimum: {
-    means: "The lowest: seats that need pressure to seal leak first here.",
+    means: "Lowest pressure: pressure-energised seats leak first here.",
     passing: false,
     start: (duty) => ({ temperatureC: normal(duty)?.temperatureC ?? null }),
   },
   "start-up": {
-    means: "Cold metal meets pressure before the line is warm.",
+    means: "Pressure while the metal is still cold.",
     passing: true,
     start: (duty) => ({
       upstreamBarG: normal(duty)?.upstreamBarG ?? null,
@@ -45,7 +45,7 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
     }),
   },
   "shut-off differential": {
-    means: "The worst it must hold shut, the far side vented.",
+    means: "Highest differential pressure with the valve closed and the downstream side vented.",
     passing: false,
     start: (duty) => ({
       upstreamBarG: highest(duty)?.upstreamBarG ?? null,
@@ -54,7 +54,7 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
     }),
   },
   "steam-out": {
-    means: "Low-pressure steam blown through to clean the line; the valve stands open.",
+    means: "Low-pressure steam to clean the line, with the valve open.",
     passing: true,
     start: () => ({
       upstreamBarG: 3.5,
@@ -65,12 +65,12 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
     }),
   },
   "blow-down": {
-    means: "Pressure let off in minutes: gas cools and elastomers give back what they took up.",
+    means: "Depressurisation within minutes: gas cools, and elastomers release absorbed gas.",
     passing: true,
     start: (duty) => ({ upstreamBarG: highest(duty)?.upstreamBarG ?? null, downstreamBarG: 0 }),
   },
   upset: {
-    means: "A relief valve lifts or a control fails: rare, but the body must hold.",
+    means: "A relief valve opens or a control fails: rare, but the body must withstand it.",
     passing: true,
     start: (duty) => ({
       upstreamBarG: highest(duty)?.upstreamBarG ?? null,
@@ -78,13 +78,12 @@ const described: Record<CaseKind, Omit<CaseKindDescription, "kind">> = {
     }),
   },
   "cold soak": {
-    means: "The line idles at the weather's or the fluid's coldest.",
+    means: "Idle line at the lowest temperature of ambient or fluid.",
     passing: false,
     start: (duty) => ({ upstreamBarG: 0, downstreamBarG: 0, temperatureC: duty.ambientMinimumC }),
   },
   fire: {
-    means:
-      "The valve stands in flames and must still hold back: asks for a fire type test, not for the envelope.",
+    means: "Valve in a fire: needs a fire type test; limits of pressure and temperature do not apply.",
     passing: true,
     start: (duty) => ({
       upstreamBarG: highest(duty)?.upstreamBarG ?? null,

@@ -9,11 +9,14 @@ function checkSides(
 ): void {
   if (c.upstreamBarG === null || c.downstreamBarG === null) return;
   if (c.flow === "forward" && c.downstreamBarG > c.upstreamBarG)
-    report("downstreamBarG", "Downstream is above upstream. Swap the two, or mark the case as reverse.");
+    report(
+      "downstreamBarG",
+      "Downstream pressure exceeds upstream pressure. Swap the two values, or mark the case as reverse.",
+    );
   if (c.flow === "reverse" && c.upstreamBarG > c.downstreamBarG)
     report(
       "upstreamBarG",
-      "A reverse case pushes from downstream, but upstream is the higher one. Mark it as forward.",
+      "In a reverse case the downstream pressure must be higher, but the upstream pressure is higher. Mark the case as forward.",
     );
 }
 

@@ -34,7 +34,7 @@ describe("bad duties", () => {
     [{ temperatureC: 1201 }, "cases.0.temperatureC", /Check the unit/],
     [{ temperatureC: "hot" }, "cases.0.temperatureC", /must be a number/],
     [{ downstreamBarG: 6 }, "cases.0.downstreamBarG", /mark the case as reverse/],
-    [{ flow: "reverse", downstreamBarG: 3 }, "cases.0.upstreamBarG", /Mark it as forward/],
+    [{ flow: "reverse", downstreamBarG: 3 }, "cases.0.upstreamBarG", /Mark the case as forward/],
     [{ name: "" }, "cases.0.name", /needs a name/],
   ])("%o is refused at its place", (change, path, message) => {
     expect(messageAt(withCase(change), path)).toMatch(message);
@@ -104,7 +104,7 @@ describe("completeness", () => {
     const missing = missingFrom({ ...statedInFull({ fluid: { family: null } }), shutOff: null }, house);
     expect(missing.map((m) => [m.field, m.assumption])).toEqual([
       ["fluid.family", null],
-      ["shutOff", { words: "the maker's standard", value: null, unit: "" }],
+      ["shutOff", { words: "the standard of the maker", value: null, unit: "" }],
     ]);
   });
   it("names blank pressures and temperatures by case and does not ask electric drives for air", () => {
@@ -150,7 +150,7 @@ describe("house rules", () => {
     const parsed = houseRulesSchema().safeParse({ ...house, serviceFactor: 2.1 });
     expect(parsed.error?.issues[0]).toMatchObject({
       path: ["serviceFactor"],
-      message: "Service factor must lie between 1 and 2.",
+      message: "Service factor must be between 1 and 2.",
     });
   });
 });

@@ -42,7 +42,7 @@ export function fluidEstimates(
   const isentropicExponent =
     fluid.isentropicExponent === null
       ? null
-      : { value: fluid.isentropicExponent, method: "table of fluids, ideal gas" };
+      : { value: fluid.isentropicExponent, method: "fluid table, ideal gas" };
   const values = Object.entries({ ...state, isentropicExponent }).flatMap(([name, estimate]) =>
     estimate === null ? [] : [[`fluid.${name}`, estimate] as const],
   );

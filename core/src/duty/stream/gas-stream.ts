@@ -21,9 +21,9 @@ export function gasOf(state: State): StreamOfCase {
   // A composition says what the vapour over water is.
   const watery = c.phase === "steam" || (own.composition === null && isWater(duty.stated, duty.substance));
   const steam = watery ? waterAt(upstreamBarA, temperatureC) : null;
-  if (watery && steam === null) return missing("steam that far from its critical point");
+  if (watery && steam === null) return missing("steam data this close to the critical point");
   if (steam?.phase === "water")
-    return missing("its pressure or temperature: as stated it is water, not steam");
+    return missing("consistent pressure and temperature: as stated the fluid is water, not steam");
   // A gas other than steam passed as steam-out is steam all the same.
   const ofSteam = steam !== null;
   const estimate = ofSteam || fluid === null ? null : estimateState(fluid, temperatureC, upstreamBarA);
@@ -31,7 +31,7 @@ export function gasOf(state: State): StreamOfCase {
     ofSteam ? 18.015257 : fluid?.molarMassKgKmol,
     fluid?.kind === "mixture" ? "estimate" : "reference",
   ]);
-  if (molarMassKgKmol === null) return missing("a fluid with a molar mass");
+  if (molarMassKgKmol === null) return missing("molar mass of the fluid");
   const compressibility = figures.take(
     "compressibility",
     "",
@@ -42,7 +42,7 @@ export function gasOf(state: State): StreamOfCase {
     [own.compressibility, "entered"],
     [estimate?.compressibility?.value, "estimate"],
   );
-  if (compressibility === null) return missing("the compressibility of the gas");
+  if (compressibility === null) return missing("compressibility of the gas");
   const isentropicExponent = figures.take(
     "isentropic exponent",
     "",
@@ -50,7 +50,7 @@ export function gasOf(state: State): StreamOfCase {
     [own.isentropicExponent, "entered"],
     [fluid?.isentropicExponent, "estimate"],
   );
-  if (isentropicExponent === null) return missing("the isentropic exponent of the gas");
+  if (isentropicExponent === null) return missing("isentropic exponent of the gas");
   const viscosity = figures.take(
     "viscosity",
     "mPa·s",

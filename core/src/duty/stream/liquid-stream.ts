@@ -31,9 +31,9 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
     [water?.phase === "water" ? water.densityKgM3 : null, "reference"],
     [estimate?.densityKgM3?.value, "estimate"],
   );
-  if (densityKgM3 === null) return missing("the density of the liquid");
+  if (densityKgM3 === null) return missing("density of the liquid");
   if (densityKgM3 < lightest)
-    return missing("a density a liquid may have, in kg/m³: what is stated may be relative to water");
+    return missing("plausible density of the liquid in kg/m³ (the stated value may be relative to water)");
   const viscosity = figures.take(
     "viscosity",
     "mPa·s",
@@ -41,12 +41,12 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
     [water?.phase === "water" ? water.viscosityPaS * 1000 : null, "reference"],
     [estimate?.viscosityMPaS?.value, "estimate"],
   );
-  if (viscosity === null) return missing("the viscosity of the liquid");
-  if (viscosity < thinnest) return missing("a viscosity a liquid may have, in mPa·s");
+  if (viscosity === null) return missing("viscosity of the liquid");
+  if (viscosity < thinnest) return missing("plausible viscosity of the liquid in mPa·s");
   const dense = state.c.phase === "dense phase";
   const criticalBarA = fluid?.critical?.pressureBarA ?? null;
   if (dense && (criticalBarA === null || (throttles && downstreamBarA < criticalBarA)))
-    return missing("a method for a dense phase that leaves the valve as another");
+    return missing("method for a dense phase that changes phase in the valve");
   // A figure stated for one temperature is no less at a hotter one.
   const boils = fluid === null ? null : (saturation(fluid, temperatureC)?.barA ?? null);
   const vapour = dense
@@ -59,7 +59,7 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
     own.vapourPressureBarA !== null && vapour === own.vapourPressureBarA ? "entered" : "estimate",
   ]);
   const rate = stated.rate!;
-  if (stated.rateBasis === "Nm³/h") return missing("its flow in m³/h or kg/h: a liquid has no normal volume");
+  if (stated.rateBasis === "Nm³/h") return missing("flow in m³/h or kg/h (a liquid has no normal volume)");
   const flowM3h = stated.rateBasis === "kg/h" ? rate / densityKgM3 : rate;
   return {
     stream: {

@@ -52,7 +52,7 @@ describe("a liquid that flows", () => {
     expect(
       (of({}, { ...unknown, densityKgM3: 1000, viscosityMPaS: 1 }).stream as LiquidStream).vapourKnown,
     ).toBe(false);
-    expect(missing({ phase: "two-phase" }, water)).toMatch(/share of vapour/);
+    expect(missing({ phase: "two-phase" }, water)).toMatch(/vapour fraction/);
     expect(missing({ upstreamBarG: null }, water)).toMatch(/upstream/);
     expect(missing({ downstreamBarG: null }, water)).toMatch(/downstream/);
     expect(missing({ temperatureC: null }, water)).toMatch(/temperature/);
@@ -95,18 +95,18 @@ describe("a gas that flows", () => {
     expect(mass({ rate: byMass.flowNm3h, rateBasis: "Nm³/h" })).toBeCloseTo(1000, 6);
     expect(mass({ rate: 1000 / byMass.densityKgM3, rateBasis: "m³/h" })).toBeCloseTo(1000, 6);
   });
-  it("is steam by its tables, and says where it is water", () => {
+  it("is steam by its tables, and says where is water", () => {
     const stream = of({ temperatureC: 200, rate: 1000, rateBasis: "kg/h" }, steam).stream as GasStream;
     expect(stream.densityKgM3).toBeCloseTo(5.35, 1);
     expect(stream.molarMassKgKmol).toBeCloseTo(18.015, 3);
-    expect(missing({ temperatureC: 150 }, steam)).toMatch(/it is water/);
+    expect(missing({ temperatureC: 150 }, steam)).toMatch(/is water/);
   });
 });
 
 describe("what does not flow", () => {
   it("is stated as nothing, or not stated", () => {
-    expect(of({ rate: null }, water)).toMatchObject({ stream: null, still: "Its flow is not stated." });
-    expect(of({ rate: 0 }, water)).toMatchObject({ stream: null, still: "Nothing flows in it." });
+    expect(of({ rate: null }, water)).toMatchObject({ stream: null, still: "The flow is not stated." });
+    expect(of({ rate: 0 }, water)).toMatchObject({ stream: null, still: "The case has no flow." });
   });
 });
 

@@ -34,22 +34,22 @@ export function streamOf(
   house: { readonly soundSpeedMS: number },
   throttles: boolean,
 ): StreamOfCase {
-  if (stated.rate === null) return still("Its flow is not stated.");
-  if (stated.rate < leastRate) return still("Nothing flows in it.");
+  if (stated.rate === null) return still("The flow is not stated.");
+  if (stated.rate < leastRate) return still("The case has no flow.");
   const reverse = stated.flow === "reverse";
   const [from, to] = reverse ? [c.downstreamBarG, c.upstreamBarG] : [c.upstreamBarG, c.downstreamBarG];
-  if (from === null) return missing("its pressure upstream");
+  if (from === null) return missing("upstream pressure");
   const behind = (reverse ? stated.upstreamBarG : stated.downstreamBarG) === null ? null : to!;
-  if (throttles && behind === null) return missing("its pressure downstream");
-  if (c.temperatureC === null) return missing("its temperature");
+  if (throttles && behind === null) return missing("downstream pressure");
+  if (c.temperatureC === null) return missing("temperature");
   const upstreamBarA = from + atmosphereBar;
   // An open valve takes what it takes, whatever somebody states behind it; one that throttles has what is left to it,
   // and where that is nothing it passes nothing.
   const downstreamBarA = throttles
     ? Math.min(behind! + atmosphereBar, upstreamBarA * (1 - leastDrop))
     : upstreamBarA * openRest;
-  if (downstreamBarA <= 0) return missing("a pressure downstream above a perfect vacuum");
-  if (c.temperatureC <= absoluteZeroC) return missing("a temperature above absolute zero");
+  if (downstreamBarA <= 0) return missing("downstream pressure above full vacuum");
+  if (c.temperatureC <= absoluteZeroC) return missing("temperature above absolute zero");
   const state = { c, stated, duty, upstreamBarA, downstreamBarA, temperatureC: c.temperatureC, throttles };
   switch (c.phase) {
     case "liquid":
@@ -61,6 +61,6 @@ export function streamOf(
     case "two-phase":
       return twoPhaseOf(state, house);
     default:
-      return missing("its phase");
+      return missing("phase");
   }
 }

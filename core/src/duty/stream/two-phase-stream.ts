@@ -38,13 +38,14 @@ export const asOne = (vapourShare: number, gas: number, liquid: number): number 
 export function twoPhaseOf(state: State, house: { readonly soundSpeedMS: number }): StreamOfCase {
   const { stated, duty, upstreamBarA, downstreamBarA } = state;
   const percent = stated.vapourPercent;
-  if (percent === null) return missing("its share of vapour");
-  if (percent <= 0 || percent >= 100) return missing("two phases: with a share of 0 or 100 % it has one");
-  if (stated.rateBasis === "Nm³/h") return missing("its flow in kg/h or m³/h: a liquid has no normal volume");
+  if (percent === null) return missing("vapour fraction");
+  if (percent <= 0 || percent >= 100)
+    return missing("vapour fraction between 0 and 100 % (at 0 or 100 % the fluid has one phase)");
+  if (stated.rateBasis === "Nm³/h") return missing("flow in kg/h or m³/h (a liquid has no normal volume)");
   const vapourShare = percent / 100;
   const wet = duty.stated.fluid.composition === null && isWater(duty.stated, duty.substance);
   const boilsC = wet ? boilingC(upstreamBarA) : null;
-  if (wet && boilsC === null) return missing("wet steam that far from its critical point");
+  if (wet && boilsC === null) return missing("wet steam data this close to the critical point");
   // With one kilogram an hour of each, for their densities.
   const of = (phase: "liquid" | "gas", rate: number) => {
     const at = boilsC === null ? state.temperatureC : boilsC + (phase === "gas" ? apartK : -apartK);
@@ -58,10 +59,10 @@ export function twoPhaseOf(state: State, house: { readonly soundSpeedMS: number 
   const densityKgM3 = asOne(vapourShare, oneOfGas.stream.densityKgM3, oneOfLiquid.stream.densityKgM3);
   const massKgH = stated.rateBasis === "kg/h" ? stated.rate! : stated.rate! * densityKgM3;
   const behindShare = boilsC === null ? vapourShare : boiledOn(vapourShare, upstreamBarA, downstreamBarA);
-  if (behindShare === null) return missing("a pressure behind it at which wet steam is described");
+  if (behindShare === null) return missing("downstream pressure within the wet steam tables");
   const boils = oneOfLiquid.stream as TwoPhaseStream["liquid"];
   if (boilsC === null && state.throttles && boils.vapourBarA > downstreamBarA)
-    return missing("how much more of the liquid boils on the way: only of water is it known");
+    return missing("further flashing in the valve (known for water only)");
   const liquid = of("liquid", massKgH * (1 - vapourShare)).stream as TwoPhaseStream["liquid"];
   const gas = of("gas", massKgH * vapourShare).stream as TwoPhaseStream["gas"];
   return {
@@ -79,7 +80,7 @@ export function twoPhaseOf(state: State, house: { readonly soundSpeedMS: number 
       downstreamBarA,
       temperatureC: state.temperatureC,
       figures: [
-        { what: "vapour, of the mass", value: percent, unit: "%", origin: "entered" },
+        { what: "vapour fraction by mass", value: percent, unit: "%", origin: "entered" },
         ...liquid.figures.map((f) => ({ ...f, what: `liquid: ${f.what}` })),
         ...gas.figures.map((f) => ({ ...f, what: `vapour: ${f.what}` })),
       ],

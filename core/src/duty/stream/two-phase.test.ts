@@ -70,15 +70,15 @@ describe("two phases at once", () => {
     expect(byVolume.massKgH).toBeCloseTo(8000, 6);
   });
   it("wait for what is not known, by name", () => {
-    expect(missing({ vapourPercent: null })).toMatch(/share of vapour/);
-    expect(missing({ vapourPercent: 0 })).toMatch(/it has one/);
-    expect(missing({ vapourPercent: 100 })).toMatch(/it has one/);
+    expect(missing({ vapourPercent: null })).toMatch(/vapour fraction/);
+    expect(missing({ vapourPercent: 0 })).toMatch(/fluid has one phase/);
+    expect(missing({ vapourPercent: 100 })).toMatch(/fluid has one phase/);
     expect(missing({ rateBasis: "Nm³/h" })).toMatch(/no normal volume/);
     expect(missing({}, { ...oil, densityKgM3: null })).toMatch(/density/);
     expect(missing({}, { ...oil, composition: null })).toMatch(/molar mass/);
   });
-  it("of a liquid that boils on the way wait, but for water, which keeps its enthalpy", () => {
-    expect(missing({}, { ...oil, vapourPressureBarA: 9 })).toMatch(/boils on the way/);
+  it("of a liquid that further flashing wait, but for water, which keeps its enthalpy", () => {
+    expect(missing({}, { ...oil, vapourPressureBarA: 9 })).toMatch(/further flashing/);
     const wet = stream({});
     expect(wet.gas.densityKgM3).toBeCloseTo(5.65, 1);
     // 20 % steam at 11.01 bar a let down to 7.01: h = 782.6 + 0.2 × 2000 kJ/kg, so 24 % and a little.

@@ -75,7 +75,7 @@ export class Assembly {
           file: tables[name].file,
           row,
           field: keys.at(-1)![0],
-          reason: `nothing in ${tables[of].file} it could belong to: ${keys.map(([k]) => String(values[k])).join(", ")}`,
+          reason: `no matching row in ${tables[of].file}: ${keys.map(([k]) => String(values[k])).join(", ")}`,
         });
   }
 }

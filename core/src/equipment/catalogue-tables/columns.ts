@@ -61,7 +61,7 @@ export function cellOf(value: unknown, { kind }: Column): string {
  * @param column how it is read
  * @returns the value, or a sentence why it cannot be read
  * @source docs/catalogue.md
- * @example readCell("x", number("dn")).fault // → "\"x\" is not a number; write 12.5, not 12,5"
+ * @example readCell("x", number("dn")).fault // → "\"x\" is not a number. Write 12.5, not 12,5"
  */
 export function readCell(
   cell: string,
@@ -76,12 +76,12 @@ export function readCell(
       const value = Number(written.replace(/\s/g, ""));
       return Number.isFinite(value)
         ? { value }
-        : { fault: `"${written}" is not a number; write 12.5, not 12,5` };
+        : { fault: `"${written}" is not a number. Write 12.5, not 12,5` };
     }
     case "yes or no":
       return /^(yes|no)$/i.test(written)
         ? { value: /^yes$/i.test(written) }
-        : { fault: `"${written}" is neither yes nor no` };
+        : { fault: `"${written}" is not yes or no` };
     case "list":
       return {
         value: written

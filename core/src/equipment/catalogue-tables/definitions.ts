@@ -36,13 +36,13 @@ const sizeKeys = [line, number("dn"), text("designation")];
 export const tables = {
   catalogue: {
     file: "catalogue.csv",
-    says: "One row: what the catalogue is.",
+    says: "One row: name and revision of the catalogue.",
     columns: [text("format"), text("name"), number("revision"), text("status"), text("currency")],
     rows: ({ lines: _, drives: __, accessories: ___, ...head }) => [head],
   },
   lines: {
     file: "lines.csv",
-    says: "One row a product line: construction, features, stroke.",
+    says: "One row for each product line: construction, features, torque over the stroke.",
     columns: [
       text("id"),
       text("maker"),
@@ -76,19 +76,19 @@ export const tables = {
   },
   grades: {
     file: "grades.csv",
-    says: "Body grades a line is made in.",
+    says: "Body grades of a product line.",
     columns: [line, text("grade"), number("price_factor")],
     rows: ofLines((l) => l.grades),
   },
   cavities: {
     file: "cavities.csv",
-    says: "Arrangements of seats and cavity a line is built with.",
+    says: "Seat and cavity arrangements of a product line.",
     columns: [line, text("arrangement"), number("price_factor")],
     rows: ofLines((l) => l.cavities),
   },
   trims: {
     file: "trims.csv",
-    says: "Metals of closure, stem, springs and coating.",
+    says: "Materials of closing member, stem, springs and coating.",
     columns: [
       line,
       text("id"),
@@ -103,7 +103,7 @@ export const tables = {
   },
   seats: {
     file: "seats.csv",
-    says: "Seats a line offers; a curve of its own is named here and stands in seat-curves.csv.",
+    says: "Seats of a product line. A curve of its own is named here and defined in seat-curves.csv.",
     columns: [
       line,
       text("seat"),
@@ -116,7 +116,7 @@ export const tables = {
   },
   seatCurves: {
     file: "seat-curves.csv",
-    says: "Points of the seats' own limit curves, rising in temperature.",
+    says: "Points of the limit curves of seats, in order of increasing temperature.",
     columns: [line, text("seat"), number("temperature_c"), number("pressure_bar_g")],
     rows: ofLines((l) =>
       l.seats.flatMap(({ seat, curve }) =>
@@ -143,13 +143,13 @@ export const tables = {
   },
   sealParts: {
     file: "seal-parts.csv",
-    says: "What a set of seals is made of.",
+    says: "Materials of a seal set.",
     columns: [line, text("seals"), text("part"), text("seal"), yesNo("decompression_grade")],
     rows: ofLines((l) => l.seals.flatMap(({ id, parts }) => parts.map((p) => ({ seals: id, ...p })))),
   },
   sizes: {
     file: "sizes.csv",
-    says: "One row a size in a class: dimensions, stem, pad, weight, price.",
+    says: "One row for each size in a class: dimensions, stem, pad, weight, price.",
     columns: [
       ...sizeKeys,
       number("bore_mm"),
@@ -190,7 +190,7 @@ export const tables = {
   },
   torques: {
     file: "torques.csv",
-    says: "Break-to-open torque by seat and differential, rising in differential.",
+    says: "Breakaway torque by seat and differential pressure, in order of increasing differential.",
     columns: [...sizeKeys, text("seat"), number("differential_bar"), number("break_to_open_nm")],
     rows: ofSizes((s) =>
       Object.entries(s.torque.breakToOpenNm).flatMap(([seat, torques]) =>
@@ -204,7 +204,7 @@ export const tables = {
   },
   flowTrims: {
     file: "flow-trims.csv",
-    says: "What passes the flow: kind, law of its curve, range.",
+    says: "Flow trims: kind, law of the curve, rangeability.",
     columns: [
       line,
       text("id"),
@@ -219,7 +219,7 @@ export const tables = {
   },
   flowCurves: {
     file: "flow-curves.csv",
-    says: "Factors of a trim over its opening, rising; the share of its coefficient where no law says it.",
+    says: "Factors of a trim over its opening, in increasing order, with the share of its coefficient if no law defines it.",
     columns: [
       line,
       text("trim"),
@@ -236,7 +236,7 @@ export const tables = {
   },
   flowSizes: {
     file: "flow-sizes.csv",
-    says: "Sizes a trim is made in, with its Kv wide open.",
+    says: "Sizes of a trim with its rated Kv.",
     columns: [
       line,
       text("trim"),

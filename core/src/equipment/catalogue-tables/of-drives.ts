@@ -41,7 +41,7 @@ const makerColumns: readonly Column[] = [
 export const tablesOfDrives = {
   drives: {
     file: "drives.csv",
-    says: "Families of drives.",
+    says: "Families of operators and actuators.",
     columns: [
       ...makerColumns,
       optionalYesNo("hand_override"),
@@ -52,7 +52,7 @@ export const tablesOfDrives = {
   },
   driveSizes: {
     file: "drive-sizes.csv",
-    says: "Sizes of drives; each kind fills its own columns.",
+    says: "Sizes of operators and actuators. Each kind uses its own columns.",
     columns: [
       text("drive"),
       text("id"),
@@ -75,7 +75,7 @@ export const tablesOfDrives = {
   },
   springSets: {
     file: "spring-sets.csv",
-    says: "Spring sets of spring-return drives.",
+    says: "Spring sets of spring-return actuators.",
     columns: [
       text("drive"),
       text("size"),
@@ -93,13 +93,13 @@ export const tablesOfDrives = {
   },
   accessories: {
     file: "accessories.csv",
-    says: "Families of what stands on drives: valves, positioners, switches, bottles.",
+    says: "Families of accessories: solenoid valves, positioners, switches, volume tanks.",
     columns: [...makerColumns],
     rows: ({ accessories }) => accessories,
   },
   accessoryItems: {
     file: "accessory-items.csv",
-    says: "Items of accessories; each kind fills its own columns.",
+    says: "Accessories. Each kind uses its own columns.",
     columns: [
       text("accessory"),
       text("id"),

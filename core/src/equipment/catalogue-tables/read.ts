@@ -21,7 +21,7 @@ function readTable(name: TableName, csv: string, faults: CatalogueFault[]): Read
     if (!optional && !headings.includes(heading)) fault(1, heading, "this column is missing");
   for (const heading of headings)
     if (!columns.some((c) => c.heading === heading))
-      fault(1, heading, "no such column; see the documentation");
+      fault(1, heading, "unknown column; see the documentation");
   if (faults.some((f) => f.file === file)) return [];
   return parsed.data.map((cells, i) => {
     const values: Cells = {};
@@ -164,8 +164,7 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
   ];
   const known = new Set<string>(tableNames.map((n) => tables[n].file));
   for (const file of Object.keys(files))
-    if (!known.has(file))
-      faults.push({ file, row: null, field: "(whole file)", reason: "no table of this name" });
+    if (!known.has(file)) faults.push({ file, row: null, field: "(whole file)", reason: "unknown table" });
   const read = Object.fromEntries(
     tableNames.map((name) => {
       const csv = files[tables[name].file];

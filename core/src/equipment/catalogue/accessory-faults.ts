@@ -13,7 +13,7 @@ export function* accessoryFaults(family: AccessoryFamily): Generator<FaultInFile
   const seen = new Set<string>();
   for (const [i, item] of family.items.entries()) {
     if (seen.has(item.id))
-      yield { row: i + 1, field: `items.${i}.id`, reason: `"${item.id}" stands twice in this family` };
+      yield { row: i + 1, field: `items.${i}.id`, reason: `"${item.id}" occurs twice in this family` };
     seen.add(item.id);
   }
   if (family.kind !== "bracket") return;
@@ -26,6 +26,10 @@ export function* accessoryFaults(family: AccessoryFamily): Generator<FaultInFile
           reason: `"${item[field]}" is not an ISO 5211 flange`,
         };
     if (item.heightMm <= 2 * item.plateMm)
-      yield { row: i + 1, field: `items.${i}.heightMm`, reason: "its two plates are higher than it" };
+      yield {
+        row: i + 1,
+        field: `items.${i}.heightMm`,
+        reason: "its two plates are higher than the bracket",
+      };
   }
 }

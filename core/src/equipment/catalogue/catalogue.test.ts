@@ -90,7 +90,7 @@ describe("a broken catalogue is refused with file, row, field and reason", () =>
       "too few torques",
       "lines.0.sizes.0.torque.breakToOpenNm.peek",
       [1],
-      { reason: "2 torques are needed, 1 given" },
+      { reason: "2 torques are needed, 1 are stated" },
     ],
     [
       "falling differentials",
@@ -98,7 +98,7 @@ describe("a broken catalogue is refused with file, row, field and reason", () =>
       [50, 0],
       { field: "sizes.0.torque.differentialBar" },
     ],
-    ["a size twice", "lines.0.sizes", [aSize, aSize], { row: 2, reason: "DN 50 class 300 stands twice" }],
+    ["a size twice", "lines.0.sizes", [aSize, aSize], { row: 2, reason: "DN 50 class 300 occurs twice" }],
     ["an id twice", "lines.1.id", "floating", { field: "id" }],
     ["a wrong type", "lines.0.sizes.0.price", "cheap", { row: 1, field: "sizes.0.price" }],
     [

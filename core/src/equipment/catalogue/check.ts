@@ -68,7 +68,7 @@ export function readCatalogue(
         file: file.name,
         row: null,
         field: "id",
-        reason: `id "${parsed.data.id}" is taken by another file`,
+        reason: `id "${parsed.data.id}" is already used by another file`,
       });
     ids.add(parsed.data.id);
     for (const fault of check(parsed.data)) faults.push({ file: file.name, ...fault });

@@ -23,7 +23,7 @@ function* bodyFaults(line: ProductLine, construction: Construction): Generator<F
       yield {
         row: i + 1,
         field: `cavities.${i}.arrangement`,
-        reason: `a ${construction.name.toLowerCase()} is not built with "${arrangement}"; it may have ${construction.cavities.join(", ")}`,
+        reason: `a ${construction.name.toLowerCase()} is not built with "${arrangement}"; possible are ${construction.cavities.join(", ")}`,
       };
   }
   if (line.sealing === "both ways" && construction.direction === "one way")
@@ -42,36 +42,41 @@ function* seatFaults(line: ProductLine, construction: Construction): Generator<F
     if (!seatMaterial(seat))
       yield { row: i + 1, field: `${field}.seat`, reason: `seat "${seat}" is not in the reference table` };
     if (curve && curve.temperatureC.length !== curve.pressureBarG.length) {
-      yield { row: i + 1, field: `${field}.curve`, reason: "as many pressures as temperatures are needed" };
+      yield {
+        row: i + 1,
+        field: `${field}.curve`,
+        reason: "the number of pressures must equal the number of temperatures",
+      };
     }
     if (curve && !rising(curve.temperatureC))
-      yield { row: i + 1, field: `${field}.curve.temperatureC`, reason: "temperatures must rise" };
+      yield { row: i + 1, field: `${field}.curve.temperatureC`, reason: "temperatures must increase" };
     const kind = seatMaterial(seat)?.kind;
     if (kind && !construction.seatKinds.includes(kind))
       yield {
         row: i + 1,
         field: `${field}.seat`,
-        reason: `a ${construction.name.toLowerCase()} takes no ${kind} seat`,
+        reason: `a ${construction.name.toLowerCase()} cannot have a ${kind} seat`,
       };
     if (execution === "clearance" && construction.rubbing?.by !== "sprung seats")
       yield {
         row: i + 1,
         field: `${field}.execution`,
-        reason: `a ${construction.name.toLowerCase()} lies on its seat: it cannot have clearance`,
+        reason: `the closing member of a ${construction.name.toLowerCase()} rests on its seat: it cannot have clearance`,
       };
     if (execution === "clearance" && shutOff !== null)
       yield {
         row: i + 1,
         field: `${field}.shutOff`,
-        reason: "a seat with clearance does not shut off: leave its promise empty",
+        reason: "a clearance seat does not shut off: leave its shut-off class empty",
       };
     if (execution !== null && kind && (execution === "soft ring") !== (kind !== "metal"))
-      yield { row: i + 1, field: `${field}.execution`, reason: `a ${kind} seat is no ${execution}` };
+      yield { row: i + 1, field: `${field}.execution`, reason: `a ${kind} seat cannot be a ${execution}` };
     if (!curve && kind === "polymer" && construction.closure !== "ball")
       yield {
         row: i + 1,
         field: `${field}.curve`,
-        reason: "a seat that is not a ball's needs its own curve; the generic ones are for balls",
+        reason:
+          "a seat of another closing member than a ball needs its own curve; the generic curves are for balls",
       };
   }
 }
@@ -103,7 +108,7 @@ function* flowFaults(line: ProductLine): Generator<FaultInFile> {
   const ids = new Set<string>();
   for (const [i, { id, sizes }] of line.flowTrims.entries()) {
     const field = `flowTrims.${i}`;
-    if (ids.has(id)) yield { row: i + 1, field: `${field}.id`, reason: `there are two trims "${id}"` };
+    if (ids.has(id)) yield { row: i + 1, field: `${field}.id`, reason: `trim "${id}" occurs twice` };
     ids.add(id);
     const made = new Set<string>();
     for (const [j, { dn, designation }] of sizes.entries()) {
@@ -112,7 +117,7 @@ function* flowFaults(line: ProductLine): Generator<FaultInFile> {
       );
       const which = designation === null ? `DN ${dn}` : `DN ${dn} ${designation}`;
       if (!known)
-        yield { row: i + 1, field: `${field}.sizes.${j}`, reason: `the line has no body of ${which}` };
+        yield { row: i + 1, field: `${field}.sizes.${j}`, reason: `the product line has no body ${which}` };
       if (made.has(which))
         yield { row: i + 1, field: `${field}.sizes.${j}`, reason: `${which} is stated twice` };
       made.add(which);

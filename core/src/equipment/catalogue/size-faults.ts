@@ -28,7 +28,7 @@ export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
     const field = `sizes.${i}`;
     const key = `${size.dn}|${size.designation}`;
     if (seen.has(key))
-      yield { row, field: `${field}.dn`, reason: `DN ${size.dn} ${size.designation} stands twice` };
+      yield { row, field: `${field}.dn`, reason: `DN ${size.dn} ${size.designation} occurs twice` };
     seen.add(key);
     const designation = parseDesignation(size.designation);
     if (!designation)
@@ -49,7 +49,7 @@ export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
       yield {
         row,
         field: `${field}.geometry.seatSealDiameterMm`,
-        reason: "the seat's seal circle must be larger than its contact circle",
+        reason: "the seal circle of the seat must be larger than its contact circle",
       };
     const { liveLoading } = size;
     if (liveLoading !== null && liveLoading.toleranceMm >= liveLoading.heightMm)
@@ -61,7 +61,7 @@ export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
     if (!padOf(size.pad))
       yield { row, field: `${field}.pad`, reason: `"${size.pad}" is not an ISO 5211 flange` };
     if (!rising(size.torque.differentialBar))
-      yield { row, field: `${field}.torque.differentialBar`, reason: "differentials must rise" };
+      yield { row, field: `${field}.torque.differentialBar`, reason: "differentials must increase" };
     for (const { seat } of line.seats) {
       if (size.geometry.seatLoadN[seat] === undefined)
         yield {
@@ -80,13 +80,13 @@ export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
         yield {
           row,
           field: `${field}.torque.breakToOpenNm.${seat}`,
-          reason: `${size.torque.differentialBar.length} torques are needed, ${torques.length} given`,
+          reason: `${size.torque.differentialBar.length} torques are needed, ${torques.length} are stated`,
         };
       } else if (torques.some((t, at) => at > 0 && t < torques[at - 1]!)) {
         yield {
           row,
           field: `${field}.torque.breakToOpenNm.${seat}`,
-          reason: "torque falls as the differential rises",
+          reason: "torque decreases while the differential increases",
         };
       }
     }

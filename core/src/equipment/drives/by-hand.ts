@@ -15,7 +15,7 @@ const handAt = ({ hand }: Supplies, end: SupplyEnd): number =>
  * @returns force, N
  */
 export const suppliedByHand = (supplies: Supplies, end: SupplyEnd): NamedSupply => ({
-  what: end === "lowest" ? "hand, kept up" : "hand, when it must",
+  what: end === "lowest" ? "sustained hand force" : "highest hand force",
   value: handAt(supplies, end),
   unit: "N",
   origin: "house rule",

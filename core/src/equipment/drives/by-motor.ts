@@ -93,7 +93,7 @@ export const motorTorqueColumns = ["torque_at_minimum_voltage_nm", "stall_torque
 export const suppliedWithVoltage = (_: Supplies, end: SupplyEnd): NamedSupply =>
   end === "lowest"
     ? { what: "supply", value: "minimum voltage", unit: "", origin: "catalogue" }
-    : { what: "output taken at", value: "stall", unit: "", origin: "catalogue" };
+    : { what: "output at", value: "stall", unit: "", origin: "catalogue" };
 
 /**
  * What of a motor's torques contradicts itself.

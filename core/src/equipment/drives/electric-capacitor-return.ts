@@ -64,7 +64,12 @@ export const electricCapacitorReturn: DriveKind<Family> = {
   faultsOf: (size) => [
     ...motorFaults(size),
     ...(size.stallTorqueNm < size.torqueOnStoredEnergyNm
-      ? [{ field: "torqueOnStoredEnergyNm", reason: "stored energy gives more than the motor at stall" }]
+      ? [
+          {
+            field: "torqueOnStoredEnergyNm",
+            reason: "the stored energy gives more torque than the motor at stall",
+          },
+        ]
       : []),
   ],
 };

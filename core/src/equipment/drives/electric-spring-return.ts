@@ -85,7 +85,7 @@ export const electricSpringReturn: DriveKind<Family> = {
   faultsOf: ({ springWoundNm, springRunOutNm, ...motor }) => [
     ...motorFaults(motor),
     ...(springWoundNm < springRunOutNm
-      ? [{ field: "springWoundNm", reason: "a wound spring is stronger than one run out" }]
+      ? [{ field: "springWoundNm", reason: "a wound spring must give more torque than a released one" }]
       : []),
     ...(motor.torqueAtMinimumVoltageNm <= springWoundNm
       ? [{ field: "torqueAtMinimumVoltageNm", reason: "the motor cannot wind the spring at minimum voltage" }]

@@ -38,7 +38,7 @@ export const gasOverOil: DriveKind<Family> = {
     lineGas && { ratedBarG: maximumGasBarG, broughtBarG: lineGas.highestBarG },
   suppliedAt: ({ lineGas }, end) =>
     lineGas === null
-      ? { what: "gas in the line", value: "none known", unit: "", origin: "entered" }
+      ? { what: "line gas pressure", value: "none known", unit: "", origin: "entered" }
       : {
           what: `${end} line pressure`,
           value: end === "lowest" ? lineGas.lowestBarG : lineGas.highestBarG,

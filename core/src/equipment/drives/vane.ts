@@ -44,6 +44,6 @@ export const vane: DriveKind<Family> = {
   suppliedAt: suppliedWithAir,
   faultsOf: ({ vaneOuterRadiusMm, vaneInnerRadiusMm }) =>
     vaneInnerRadiusMm >= vaneOuterRadiusMm
-      ? [{ field: "vaneInnerRadiusMm", reason: "the hub leaves no vane to press on" }]
+      ? [{ field: "vaneInnerRadiusMm", reason: "the hub leaves no vane area for the pressure" }]
       : [],
 };

@@ -87,9 +87,9 @@ export function yokeProfile(yoke: Yoke, pressureBarG: number, action: Action, se
  */
 export const yokeFaults = ({ pistonDiameterMm, rodDiameterMm, armMm, slotOffsetMm }: Yoke) => [
   ...(rodDiameterMm >= pistonDiameterMm
-    ? [{ field: "rodDiameterMm", reason: "the rod leaves no piston to press on" }]
+    ? [{ field: "rodDiameterMm", reason: "the rod leaves no piston area for the pressure" }]
     : []),
   ...(Math.abs(slotOffsetMm) * Math.SQRT1_2 >= armMm
-    ? [{ field: "slotOffsetMm", reason: "the slot's offset leaves the yoke without an arm at one end" }]
+    ? [{ field: "slotOffsetMm", reason: "the slot offset gives the yoke no lever arm at one end" }]
     : []),
 ];

@@ -101,7 +101,10 @@ const unnamed = (valve: Valve): Valve => ({
   price: 0,
   grade: { ...valve.grade, grade: notStated },
   trim: { ...valve.trim, name: notStated },
-  seat: { ...valve.seat, material: { ...valve.seat.material, name: "seat not stated, the most gripping" } },
+  seat: {
+    ...valve.seat,
+    material: { ...valve.seat.material, name: "seat not stated: the one with the highest torque" },
+  },
   seals: { ...valve.seals, name: notStated },
 });
 

@@ -64,21 +64,24 @@ export const flowTrimSchema = z
   })
   .refine(({ curve }) => curve.every((p, i) => i === 0 || p.openingPercent > curve[i - 1]!.openingPercent), {
     path: ["curve"],
-    message: "Openings must rise from point to point.",
+    message: "Openings must increase from point to point.",
   })
   .refine(({ curve }) => curve.at(-1)!.openingPercent === 100, {
     path: ["curve"],
-    message: "The last point of a curve is wide open, 100 %.",
+    message: "The last point of a curve must be 100 % open.",
   })
   .refine(
     ({ law, curve }) =>
       law !== "points" ||
       curve.every((p, i) => p.share !== null && (i === 0 || p.share > (curve[i - 1]!.share ?? 1))),
-    { path: ["curve"], message: "By points, every point has a share of the coefficient, rising." },
+    {
+      path: ["curve"],
+      message: 'With law "points", every point needs a share of the coefficient, in increasing order.',
+    },
   )
   .refine(({ law, curve }) => law !== "points" || curve.at(-1)!.share === 1, {
     path: ["curve"],
-    message: "Wide open the share of the coefficient is 1.",
+    message: "At 100 % open the share of the coefficient must be 1.",
   });
 
 export type FlowTrim = z.infer<typeof flowTrimSchema>;

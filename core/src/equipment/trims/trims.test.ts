@@ -119,13 +119,13 @@ describe("what a document may say of a trim", () => {
   const [a, b, c] = points.curve;
   it("is a curve that rises to wide open", () => {
     expect(faults({})).toEqual([]);
-    expect(faults({ curve: [b!, a!, c!] })).toContain("Openings must rise from point to point.");
-    expect(faults({ curve: [a!, b!] })).toContain("The last point of a curve is wide open, 100 %.");
+    expect(faults({ curve: [b!, a!, c!] })).toContain("Openings must increase from point to point.");
+    expect(faults({ curve: [a!, b!] })).toContain("The last point of a curve must be 100 % open.");
     expect(faults({ curve: [a!, { ...b!, share: 0.01 }, c!] })).toContain(
-      "By points, every point has a share of the coefficient, rising.",
+      'With law "points", every point needs a share of the coefficient, in increasing order.',
     );
     expect(faults({ curve: [a!, b!, { ...c!, share: 0.9 }] })).toContain(
-      "Wide open the share of the coefficient is 1.",
+      "At 100 % open the share of the coefficient must be 1.",
     );
     expect(
       faults({

@@ -16,6 +16,6 @@ const canonicalize = canonicalizeModule as unknown as (value: unknown) => string
  */
 export function digestOf(value: unknown): string {
   const text = canonicalize(value);
-  if (text === undefined) throw new TypeError("The value has no canonical JSON.");
+  if (text === undefined) throw new TypeError("The value has no canonical JSON form.");
   return bytesToHex(sha256(utf8ToBytes(text)));
 }

@@ -44,7 +44,7 @@ describe("an issued sheet proved again", () => {
       shelfOf((line) => (line.id === lineOf ? null : line)),
     );
     expect(withoutLine).toMatchObject({ outcome: "cannot be proved", now: null });
-    expect(withoutLine.because).toMatch(/on offer no more/);
+    expect(withoutLine.because).toMatch(/no longer offered/);
     const withoutDrive = compileShelf({ ...demoCatalogue, drives: [] });
     expect(under({}, withoutDrive).outcome).toBe("cannot be proved");
     expect(driftOf({ format: "nonsense" }, { shelf: demoShelf, house })).toMatchObject({

@@ -100,7 +100,7 @@ export function driftOf(
   const { inputs, proof, engine } = reading.sheet;
   const was = { verdict: proof.verdict, engine };
   const candidate = judgeChoice(inputs.duty, shelf, house, inputs);
-  if (candidate === null) return gone(was, "The valve or its drive is on offer no more.");
+  if (candidate === null) return gone(was, "The valve or its actuator is no longer offered.");
   const { verdict, findings } = JSON.parse(JSON.stringify(describeCandidate(candidate))) as typeof proof;
   const differing = drifted(proof.findings ?? [], findings ?? []).sort((a, b) => turnOf(b) - turnOf(a));
   const outcome = differing.some(({ was: a, now: b }) => !sameVerdict(a, b))

@@ -83,4 +83,4 @@ export function readSheet(document: unknown, rules = storedHouseRulesSchema()): 
 }
 
 const defaults = ({ byDefault }: ReadHouseRules): string[] =>
-  byDefault.length === 0 ? [] : [`House rules added since go by their defaults: ${byDefault.join(", ")}.`];
+  byDefault.length === 0 ? [] : [`House rules added since then use their defaults: ${byDefault.join(", ")}.`];

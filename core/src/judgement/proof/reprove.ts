@@ -46,20 +46,25 @@ function reasons(
   const moved = new Set(differences.map(of).filter((id) => id !== undefined && !touched.has(id)));
   const listed = (all: Iterable<string | undefined>) => [...new Set(all)].join(", ");
   return [
-    ...(altered
-      ? ["What the sheet was proved from is not what its digest was made of: it was altered."]
-      : []),
-    ...(added.length > 0 ? [`Asked since engine ${engine.was}: ${listed(added.map(of))}.`] : []),
-    ...(gone.length > 0 ? [`No longer asked by engine ${engine.now}: ${listed(gone.map(of))}.`] : []),
+    ...(altered ? ["The inputs of the sheet do not match its digest: the sheet was altered."] : []),
+    ...(added.length > 0 ? [`New since engine ${engine.was}: ${listed(added.map(of))}.`] : []),
+    ...(gone.length > 0 ? [`No longer examined by engine ${engine.now}: ${listed(gone.map(of))}.`] : []),
     ...(moved.size > 0 && !altered
       ? [
           engine.was === engine.now
-            ? `The proof it carries is not the one engine ${engine.now} makes: ${listed(moved)}.`
-            : `Engine ${engine.now} judges otherwise than ${engine.was}: ${listed(moved)}.`,
+            ? `The proof in the sheet differs from the proof of engine ${engine.now}: ${listed(moved)}.`
+            : `Engine ${engine.now} differs from engine ${engine.was}: ${listed(moved)}.`,
         ]
       : []),
   ];
 }
+
+/** Another engine may say the same in other words. Only the verdict is a word that is compared between engines. */
+const isWording = ({ path, was, now }: Difference): boolean =>
+  path.startsWith("proof.findings.") &&
+  !path.endsWith("verdict") &&
+  typeof was === "string" &&
+  typeof now === "string";
 
 /** What a reproof is made by, where not by this release as it is. */
 interface By {
@@ -68,8 +73,9 @@ interface By {
 }
 
 /**
- * Proves an issued sheet again from the inputs it carries and compares every figure. The digest is of the inputs
- * as they were written; the proof is of what they become in the newest format.
+ * Proves an issued sheet again from the inputs it carries and compares every figure and verdict, and every word too
+ * where the same engine issued it. The digest is of the inputs as they were written; the proof is of what they become in
+ * the newest format.
  *
  * @param document anything; a sheet in any format ever published
  * @param by rules and house rules, those of this release where not given
@@ -92,14 +98,15 @@ export function reprove(document: unknown, by: By = {}): Reproof | UnreadableShe
     const asProved = byRule(JSON.parse(JSON.stringify(now)));
     for (const d of microdiff(byRule(sheet.proof), asProved)) {
       if (d.type === "CREATE" && adds.has(String(d.path.at(-1)))) continue;
-      differences.push({
+      const difference = {
         path: `proof.${d.path.join(".")}`,
         was: d.type === "CREATE" ? null : d.oldValue,
         now: d.type === "REMOVE" ? null : d.value,
-      });
+      };
+      if (engine.was === engine.now || !isWording(difference)) differences.push(difference);
     }
   }
   const because = reasons(differences, engine, by.rules ?? rules);
-  if (!now) because.push("The candidate the sheet names cannot be built from the catalogue it carries.");
+  if (!now) because.push("The candidate of the sheet does not exist in the catalogue of the sheet.");
   return { same: differences.length === 0, engine, digest, format, broughtUp, because, differences };
 }

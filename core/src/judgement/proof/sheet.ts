@@ -45,11 +45,11 @@ export const sheetSchema = () =>
     revision: z.string(),
     issued: z.strictObject({ at: z.string(), by: z.string() }),
     project: z.string(),
-    standards: z.string().describe("Codes and editions the project goes by, as it states them"),
+    standards: z.string().describe("Codes and editions of the project, as stated"),
     tag: z.strictObject({ number: z.string(), service: z.string(), unit: z.string() }),
     notes: z.string(),
     override: z.strictObject({ reason: z.string(), by: z.string(), rules: z.array(z.string()) }).nullable(),
-    catalogueDigest: z.string().describe("SHA-256 of the whole catalogue the candidate was chosen from"),
+    catalogueDigest: z.string().describe("SHA-256 of the whole catalogue the candidate was selected from"),
     considered: z.number().int(),
     standing: z.number().int(),
     inputs: z.strictObject({
@@ -63,7 +63,7 @@ export const sheetSchema = () =>
       drive: z.string().nullable(),
     }),
     digest: z.string().describe("SHA-256 of the canonical JSON of inputs"),
-    proof: z.record(z.string(), z.unknown()).describe("The chosen candidate with every finding"),
+    proof: z.record(z.string(), z.unknown()).describe("The selected candidate with every finding"),
   });
 
 export interface Sheet {

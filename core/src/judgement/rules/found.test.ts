@@ -62,7 +62,7 @@ describe("an outcome", () => {
   it("names what it waits for", () => {
     expect(cannotTell("the phase", { value: 3, unit: "mm" })).toMatchObject({
       verdict: "cannot tell",
-      says: "Waits for the phase.",
+      says: "Missing: the phase.",
       missing: "the phase",
       value: 3,
     });

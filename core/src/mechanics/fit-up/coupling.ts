@@ -17,12 +17,7 @@ export interface Coupling {
   readonly weightKg: number;
   /** Torque it carries: the least of socket wall, end and keys. */
   readonly carriesNm: number;
-  readonly weakest:
-    | "socket wall"
-    | "its upper end"
-    | "key of the stem"
-    | "key of the actuator"
-    | "maker's rating";
+  readonly weakest: "socket wall" | "its upper end" | "stem key" | "actuator key" | "maker's rating";
   /** In series; null where it is made for the two. */
   readonly made: Made | null;
 }
@@ -100,8 +95,8 @@ export function couplingFor(stem: StemEnd, bore: DriveEnd, peakNm: number, house
   const parts = [
     ["socket wall", wallNm(outsideMm)],
     ["its upper end", ofEnd.solidNm],
-    ["key of the stem", endCarries({ ...stem, heightMm: socketDepthMm }, allowedMPa).keyNm],
-    ["key of the actuator", ofEnd.keyNm],
+    ["stem key", endCarries({ ...stem, heightMm: socketDepthMm }, allowedMPa).keyNm],
+    ["actuator key", ofEnd.keyNm],
   ] as const;
   const [weakest, carriesNm] = parts.reduce((least, one) => (one[1] < least[1] ? one : least));
   const volume =

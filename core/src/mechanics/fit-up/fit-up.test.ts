@@ -29,14 +29,14 @@ describe("the end of a stem in the bore of a drive", () => {
     ["a square in eight corners", square(17), star(17), null, false],
     ["on its corner too", { ...square(17), form: "square diagonal" as const }, star(17), null, false],
     ["a smaller one with a sleeve", square(14), star(17), null, true],
-    ["a thicker one not", square(19), star(17), "the stem is too thick for the bore", false],
-    ["a longer one not", square(17, 21), star(17), "the stem is longer than the bore is deep", false],
-    ["a short one not", square(17, 13.5), star(17), "the stem does not engage far enough", false],
+    ["a thicker one not", square(19), star(17), "the stem is too large for the bore", false],
+    ["a longer one not", square(17, 21), star(17), "the stem is longer than the bore depth", false],
+    ["a short one not", square(17, 13.5), star(17), "the stem engagement is too short", false],
     [
       "a flat head not",
       { ...square(17), form: "flat head" as const },
       star(17),
-      "the shapes of stem and bore differ",
+      "stem and bore have different shapes",
       false,
     ],
   ] as const)("%s", (_, stem, bore, obstacle, sleeve) => {
@@ -54,7 +54,7 @@ describe("the end of a stem in the bore of a drive", () => {
       const blank = (acrossMm: number) => ({ form: "blank insert", acrossMm, depthMm: 60 }) as const;
       const through = throughMm(form, 40);
       expect(meetingOf(stem, blank(through), 0.8).goesIn).toBe(true);
-      expect(meetingOf(stem, blank(through - 0.01), 0.8).obstacle).toBe("the stem is too thick for the bore");
+      expect(meetingOf(stem, blank(through - 0.01), 0.8).obstacle).toBe("the stem is too large for the bore");
     }
   });
   it("takes no key with a sleeve", () => {

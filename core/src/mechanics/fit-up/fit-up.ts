@@ -90,7 +90,7 @@ function membersOf(of: Between): Member[] {
     ...member("screws of the actuator", "fit-up/screws", upperScrews?.transmissibleNm),
     ...member("legs of the bracket", "fit-up/bracket", bracket?.carriesNm),
     ...member(`coupling, ${coupling?.weakest}`, "fit-up/coupling", coupling?.carriesNm),
-    ...member("key of the stem", "fit-up/key", keyNm),
+    ...member("stem key", "fit-up/key", keyNm),
     ...member("screws of the pad", "fit-up/screws", lowerScrews?.transmissibleNm),
     ...member(`pad ${pad.flange}`, "fit-up/pad-torque", onStem ? null : pad.maximumTorqueNm, "ISO 5211"),
     ...member("stem", "drive/stem-limit", stemNm, "catalogue"),

@@ -4,10 +4,10 @@ import { throughMm } from "../../construction/ends/strength.ts";
 /** Why a drive cannot sit on a valve as it is. */
 export type Obstacle =
   | "the flanges differ"
-  | "the shapes of stem and bore differ"
-  | "the stem is too thick for the bore"
-  | "the stem is longer than the bore is deep"
-  | "the stem does not engage far enough"
+  | "stem and bore have different shapes"
+  | "the stem is too large for the bore"
+  | "the stem is longer than the bore depth"
+  | "the stem engagement is too short"
   | "the actuator touches flange bolts or lagging";
 
 /** How the end of a stem meets the bore of a drive. */
@@ -53,7 +53,7 @@ export const takesEnd = (bore: DriveEnd["form"], end: StemForm): boolean => take
  * @param engagementShare least engagement as a share of the width across flats
  * @returns the first thing that keeps it out, if any; engagement and the least there should be, mm
  * @source ISO 5211: driving components; engagement is the lesser of height and depth
- * @example meetingOf({ form: "flat head", acrossMm: 11, heightMm: 20, flats: null, keys: null }, { form: "double square", acrossMm: 14, depthMm: 18 }, 0.8).obstacle // → "the shapes of stem and bore differ"
+ * @example meetingOf({ form: "flat head", acrossMm: 11, heightMm: 20, flats: null, keys: null }, { form: "double square", acrossMm: 14, depthMm: 18 }, 0.8).obstacle // → "stem and bore have different shapes"
  */
 export function meetingOf(stem: StemEnd, bore: DriveEnd, engagementShare: number): Meeting {
   const engagementMm = Math.min(stem.heightMm, bore.depthMm);
@@ -62,15 +62,15 @@ export function meetingOf(stem: StemEnd, bore: DriveEnd, engagementShare: number
   const across = insert ? throughMm(stem.form, stem.acrossMm) : stem.acrossMm;
   const smaller = !insert && stem.acrossMm < bore.acrossMm;
   const obstacle: Obstacle | null = !takes[bore.form].includes(stem.form)
-    ? "the shapes of stem and bore differ"
+    ? "stem and bore have different shapes"
     : across > bore.acrossMm
-      ? "the stem is too thick for the bore"
+      ? "the stem is too large for the bore"
       : smaller && !sleeved.includes(bore.form)
-        ? "the shapes of stem and bore differ"
+        ? "stem and bore have different shapes"
         : stem.heightMm > bore.depthMm
-          ? "the stem is longer than the bore is deep"
+          ? "the stem is longer than the bore depth"
           : engagementMm < leastEngagementMm
-            ? "the stem does not engage far enough"
+            ? "the stem engagement is too short"
             : null;
   return { goesIn: obstacle === null, obstacle, sleeve: smaller, engagementMm, leastEngagementMm };
 }

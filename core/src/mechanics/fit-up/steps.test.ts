@@ -34,12 +34,12 @@ describe("putting it on", () => {
     expect(steps[0]!.caution).toMatch(/pressure/);
     expect(steps.at(-1)!.does).toMatch(/switches/);
   });
-  it("warns of wound springs, and sets the drive as it stands without supply", () => {
+  it("warns of springs under load, and sets the drive as it stands without supply", () => {
     expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(
-      /Close the valve[\s\S]*wound springs/,
+      /Close the valve[\s\S]*Springs under load/,
     );
     expect(says(on, { onSupplyLoss: "opens", springSet: "S5" })).toMatch(/Leave the valve open/);
-    expect(says(on, { onSupplyLoss: "stays", springSet: null })).not.toMatch(/springs are|wound/);
+    expect(says(on, { onSupplyLoss: "stays", springSet: null })).not.toMatch(/springs/i);
   });
   it("tightens with paste, and tells the dry torque beside it", () => {
     const steps = assemblySteps(on, bare, house);
@@ -53,7 +53,9 @@ describe("putting it on", () => {
   });
   it("asks for a support where the neck does not carry it", () => {
     const heavy = { ...on, moment: { momentNm: 2, limitNm: 1 } } as FitUp;
-    expect(says(heavy, { onSupplyLoss: "stays", springSet: null })).toMatch(/support of its own/);
+    expect(says(heavy, { onSupplyLoss: "stays", springSet: null })).toMatch(
+      /Support the actuator separately/,
+    );
   });
   it("takes the lever off with its stop plate, and says what is not put back", () => {
     const lever = assemblySteps(on, bare, house).find(({ does }) => /lever/.test(does))!;
@@ -61,35 +63,38 @@ describe("putting it on", () => {
     expect(says({ ...on, joint: "on the stem" } as FitUp, {})).not.toMatch(/earth spring/);
   });
   it("proves what it does without its supply, and tightens what has set", () => {
-    expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(/supply off[\s\S]*moves by itself/);
+    expect(says(on, { onSupplyLoss: "closes", springSet: "S5" })).toMatch(
+      /supply in mid-travel[\s\S]*moves by itself/,
+    );
     const shown = (onSupplyLoss: PutOn["onSupplyLoss"]) =>
       assemblySteps(on, { ...bare, onSupplyLoss }, house)
         .flatMap(({ figures }) => figures)
-        .find(({ what }) => /counts on/.test(what))!.value;
+        .find(({ what }) => /expected in the proof/.test(what))!.value;
     expect([shown("closes"), shown("opens"), shown("stays")]).toEqual([
       "the valve closes",
       "the valve opens",
       "the valve stays in position",
     ]);
     const does = assemblySteps(on, bare, house).map((one) => one.does);
-    expect(does.findIndex((one) => /once more after/.test(one))).toBeGreaterThan(
-      does.findIndex((one) => /stroke it three times/.test(one)),
+    expect(does.findIndex((one) => /screws again after/.test(one))).toBeGreaterThan(
+      does.findIndex((one) => /Stroke the valve three times/.test(one)),
     );
   });
   it("of what a hand turns asks for no supply and no switches", () => {
-    expect(says(on, { supply: "by hand" })).not.toMatch(/Give it its supply|switches|Take its supply/);
+    expect(says(on, { supply: "by hand" })).not.toMatch(/Apply the supply|switches|Shut off the supply/);
   });
   it("sets the shut stop by what leaks, and says how far both go", () => {
     const stops = (stopsDegrees: number | null) =>
-      assemblySteps(on, { ...bare, stopsDegrees }, house).find(({ does }) => /what leaks/.test(does))!
-        .figures;
+      assemblySteps(on, { ...bare, stopsDegrees }, house).find(({ does }) =>
+        /where the leak is least/.test(does),
+      )!.figures;
     expect(stops(7)).toContainEqual({ what: "stop adjustment", value: 7, unit: "°" });
-    expect(stops(null).at(-1)!.value).toMatch(/does not say/);
+    expect(stops(null).at(-1)!.value).toMatch(/not stated/);
   });
   it("says in the house's passes how far to turn where no wrench fits", () => {
     const steps = assemblySteps(on, bare, { ...house, tighteningPasses: 4 });
     const tighten = steps.find(({ does }) => /in 4 passes/.test(does))!;
-    const turn = tighten.figures.find(({ what }) => /from snug without a wrench, estimated/.test(what))!;
+    const turn = tighten.figures.find(({ what }) => /angle from snug tight/.test(what))!;
     // 1.25·σ·2d/E and 15 µm of setting, over a pitch, by hand for the pad's screws.
     const { bolt } = screws.pad;
     const stress = screws.preloadN / stressAreaMm2(bolt);

@@ -36,7 +36,7 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: PutOnPicture, reading: Rea
     ...(bracket
       ? ([
           [
-            bracket.made ? "Bracket" : "Bracket, drawn for the two",
+            bracket.made ? "Bracket" : "Bracket, made to order",
             `${madeBy(bracket)}${bracket.lower.flange} to ${bracket.upper.flange}, ${mm(bracket.heightMm)} high, plate ${mm(bracket.plateMm)}, ${figureText(bracket.weightKg, "kg", reading)}`,
           ],
         ] satisfies Pair[])
@@ -44,7 +44,7 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: PutOnPicture, reading: Rea
     ...(coupling
       ? ([
           [
-            coupling.made ? "Coupling" : "Coupling, drawn for the two",
+            coupling.made ? "Coupling" : "Coupling, made to order",
             `${madeBy(coupling)}${mm(coupling.outsideMm)} outside, ${mm(coupling.lengthMm)} long; ${coupling.socket.form} ${mm(coupling.socket.acrossMm)} to ${coupling.end.form} ${mm(coupling.end.acrossMm)}`,
           ],
         ] satisfies Pair[])
@@ -60,7 +60,7 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: PutOnPicture, reading: Rea
         : [],
     ),
     [
-      "Gives first",
+      "Weakest part",
       `${weakest.what}, ${nm(weakest.carriesNm)}${peakNm === null ? "" : ` against a peak of ${nm(peakNm)}`}`,
     ],
     ...(moment
@@ -72,7 +72,7 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: PutOnPicture, reading: Rea
 
 const stepsTable = (steps: readonly Step[], reading: Reading): Block => ({
   kind: "table",
-  name: "Putting it on",
+  name: "Mounting",
   columns: [
     { heading: "", share: 20, figures: true },
     { heading: "step", share: 300, figures: false },

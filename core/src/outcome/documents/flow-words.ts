@@ -22,7 +22,7 @@ export function flowBlocks(flow: FlowPicture | null, reading: Reading): Block[] 
   const kv = (value: number) => figureText(value, "Kv", reading);
   const pairs: Pair[] = [
     ["Flow trim", `${trim.name}, ${trim.kind}${trim.hardFaced ? ", hard-faced" : ""}`],
-    ["Wide open", `${kv(trim.kv)}${trim.typical ? " (estimate: the maker states none)" : ""}`],
+    ["Fully open", `${kv(trim.kv)}${trim.typical ? " (estimate: not stated by the maker)" : ""}`],
     ...(throttles ? ([["Rangeability", `${figure(trim.rangeability)} : 1`]] satisfies Pair[]) : []),
   ];
   const named = { share: 0, figures: false };
@@ -34,11 +34,11 @@ export function flowBlocks(flow: FlowPicture | null, reading: Reading): Block[] 
       name: throttles ? "Control data" : "Flow through the open valve",
       columns: [
         { ...named, heading: "case", share: 120 },
-        ...(throttles ? [{ ...figures, heading: "asks for", share: 75 }] : []),
+        ...(throttles ? [{ ...figures, heading: "required Kv", share: 75 }] : []),
         { ...figures, heading: throttles ? "opening" : "takes", share: 75 },
         { ...figures, heading: "in the outlet", share: 80 },
         { ...named, heading: "boiling", share: 70 },
-        ...(throttles ? [{ ...figures, heading: "noise, 1 m", share: 75 }] : []),
+        ...(throttles ? [{ ...figures, heading: "noise at 1 m", share: 75 }] : []),
       ],
       rows: flow.cases.map((c) => [
         c.name,

@@ -48,11 +48,11 @@ describe("a job as a document", () => {
       { kind: "note", step: null, text: "wet weather" },
     );
     const made = jobDocument(of(events), null, { system: "metric" });
-    const done = rows(made, "What was done");
+    const done = rows(made, "Work done");
     expect(done).toHaveLength(plan.steps.length);
     expect(done[0]![3]).toBe("Day shift, 2026-11-27 10:00 UTC");
     expect(done[1]![3]).toBe("–");
-    expect(done[1]![2]).toContain("Otherwise than planned: done from below");
+    expect(done[1]![2]).toContain("Deviation from the plan: done from below");
     expect(done[at]![2]).toContain("ABOVE ITS LIMIT");
     expect(JSON.stringify(made.blocks)).toContain("wet weather");
     expect(JSON.stringify(made.blocks)).toContain("not finished");
@@ -68,11 +68,11 @@ describe("a job as a document", () => {
     );
     const leak = leakPicture(valve, duty, house, "through the valve", seen);
     const made = jobDocument(of(events, { kind: "find a leak", plan: null }), leak, { system: "metric" });
-    expect(rows(made, "What was looked at")[0]![1]).toBe("short of it");
-    expect(rows(made, "What it may be")[0]![0]).toBe(leak.ranked[0]!.name);
+    expect(rows(made, "Checks made")[0]![1]).toBe("short of it");
+    expect(rows(made, "Possible causes")[0]![0]).toBe(leak.ranked[0]!.name);
     const words = JSON.stringify(made.blocks);
     expect(words).toContain("12 ml/min of gas");
-    expect(words).toContain("One entry came after");
+    expect(words).toContain("One entry was added after");
   });
   it("has another digest as soon as an entry more is in it", () => {
     const [a, b] = [[], said({ kind: "tick", step: names[0]!, done: true })].map(

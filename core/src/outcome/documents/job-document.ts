@@ -51,7 +51,7 @@ function found(
       if (!measure) return `${what} ${value}`;
       return `${what} ${figureText(value, measure.unit, reading)}, ${judged[judgeReading(value, measure)]}`;
     }),
-    ...remarks.map(({ kind, text }) => (kind === "deviation" ? `Otherwise than planned: ${text}` : text)),
+    ...remarks.map(({ kind, text }) => (kind === "deviation" ? `Deviation from the plan: ${text}` : text)),
     ...(pictures.length > 0 ? [`${pictures.length} picture${pictures.length > 1 ? "s" : ""}`] : []),
   ].join("; ");
 }
@@ -60,11 +60,11 @@ function steps(plan: ShopPlan, state: JobState, reading: Reading): Block {
   const names = stepNames(plan.steps);
   return {
     kind: "table",
-    name: "What was done",
+    name: "Work done",
     columns: [
       { heading: "", share: 20, figures: true },
       { heading: "step", share: 180, figures: false },
-      { heading: "measured, seen, done otherwise", share: 165, figures: false },
+      { heading: "measured, seen, deviations", share: 165, figures: false },
       { heading: "done by", share: 110, figures: false },
     ],
     rows: plan.steps.map((step, i) => {
@@ -86,12 +86,12 @@ function trace(leak: LeakPicture): Block[] {
   return [
     {
       kind: "table",
-      name: "What was looked at",
+      name: "Checks made",
       columns: [
         { heading: "check", share: 190, figures: false },
         { heading: "seen", share: 85, figures: false },
-        { heading: "likeliest before", share: 100, figures: false },
-        { heading: "likeliest after", share: 100, figures: false },
+        { heading: "most likely before", share: 100, figures: false },
+        { heading: "most likely after", share: 100, figures: false },
       ],
       rows: leak.reasoning.map(({ asks, answer, before, after }) => [
         asks,
@@ -102,7 +102,7 @@ function trace(leak: LeakPicture): Block[] {
     },
     {
       kind: "table",
-      name: "What it may be",
+      name: "Possible causes",
       columns: [
         { heading: "cause", share: 130, figures: false },
         { heading: "weight", share: 50, figures: true },
@@ -139,7 +139,7 @@ export function jobDocument(of: JobOf, leak: LeakPicture | null, reading: Readin
           pairs: [
             ["Service", of.tag.service || "not stated"],
             ["Valve", of.valve],
-            ["Begun", `${of.startedBy}, ${moment(of.startedAt)}`],
+            ["Started", `${of.startedBy}, ${moment(of.startedAt)}`],
             ["Finished", state.finished ? by(state.finished) : "not finished"],
           ],
         },
@@ -165,7 +165,7 @@ export function jobDocument(of: JobOf, leak: LeakPicture | null, reading: Readin
       ? [
           {
             kind: "remark" as const,
-            words: `${state.afterwards === 1 ? "One entry" : `${state.afterwards} entries`} came after it was finished.`,
+            words: `${state.afterwards === 1 ? "One entry was" : `${state.afterwards} entries were`} added after the job was finished.`,
           },
         ]
       : []),

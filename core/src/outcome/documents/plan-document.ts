@@ -23,7 +23,7 @@ const names: Readonly<Record<PlanKind, string>> = {
   strip: "Strip-down plan",
   reseat: "Reseating plan",
   "put together": "Reassembly plan",
-  "fit the drive": "Fitting the drive",
+  "fit the drive": "Actuator mounting plan",
 };
 
 const isTool = ({ what }: ShopStep["figures"][number]) => what === "tool";
@@ -45,7 +45,7 @@ function torqueTable(plan: ShopPlan, reading: Reading): Block[] {
   const rows = plan.steps.flatMap((step, i) => {
     const turned = step.figures.filter(({ unit }) => unit === "N·m");
     if (turned.length === 0) return [];
-    const screws = step.figures.filter(({ what }) => what.startsWith("screws"));
+    const screws = step.figures.filter(({ what }) => /^(screws|bolting)\b/.test(what));
     const torque = turned.map(({ what, value }) => `${what} ${figureText(value, "N·m", reading)}`);
     const joint = step.piece?.name ?? step.does;
     return [
@@ -92,7 +92,7 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
           pairs: [
             ["Service", tag.service || "not stated"],
             ["Valve", valve.words],
-            ["Drive", drive?.words ?? "bare stem"],
+            ["Actuator", drive?.words ?? "bare stem"],
           ],
         },
       ],
@@ -113,7 +113,7 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
       columns: [
         { heading: "", share: 20, figures: true },
         { heading: "step", share: 220, figures: false },
-        { heading: "figures, look, measure", share: 205, figures: false },
+        { heading: "figures, inspection, measurements", share: 205, figures: false },
         { heading: "done", share: 30, figures: false },
       ],
       rows: plan.steps.map((step, i) => [String(i + 1), step.does, beside(step, reading), "…"]),
@@ -122,10 +122,10 @@ export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): Prin
   if (plan.count.length > 0)
     blocks.push({
       kind: "table",
-      name: "Count back in",
+      name: "Count-back list",
       columns: [
         { heading: "piece", share: 240, figures: false },
-        { heading: "how many", share: 70, figures: true },
+        { heading: "quantity", share: 70, figures: true },
         { heading: "renew", share: 105, figures: false },
         { heading: "counted", share: 60, figures: false },
       ],

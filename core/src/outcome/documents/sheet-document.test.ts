@@ -41,7 +41,7 @@ describe("a sheet as a document", () => {
       "table",
     ]);
     const [, on] = (blocks.at(-3) as Extract<(typeof blocks)[number], { kind: "pairs" }>).groups;
-    expect(on!.name).toBe("On the drive");
+    expect(on!.name).toBe("Accessories");
     expect(on!.pairs.map(([kind]) => kind)).toEqual(["filter-regulator", "solenoid valve", "limit switches"]);
     // A bare stem has nothing put on it.
     expect(documentOf(sheetOf("XV-3061")).blocks.at(-2)!.kind).toBe("findings");
@@ -147,8 +147,8 @@ describe("hazards on a sheet", () => {
   const pairsOf = (number: string) =>
     block(documentOf(sheetOf(number)), "pairs").groups.flatMap((group) => group.pairs);
   it("are told as judged where they are more than was entered", () => {
-    expect(pairsOf("XV-1030")).toContainEqual(["Judged as", "flammable, toxic, lethal"]);
-    expect(pairsOf("XV-3052").map(([label]) => label)).not.toContain("Judged as");
+    expect(pairsOf("XV-1030")).toContainEqual(["Examined as", "flammable, toxic, lethal"]);
+    expect(pairsOf("XV-3052").map(([label]) => label)).not.toContain("Examined as");
   });
 });
 

@@ -32,7 +32,7 @@ function hazardsJudged({ inputs: { duty }, proof }: Sheet, house: HouseRules): [
   const { hazards } = settle(duty, house);
   const entered = duty.fluid.hazards ?? [];
   const same = entered.length === hazards.size && entered.every((h) => hazards.has(h));
-  return same || hazards.size === 0 ? [] : [["Judged as", [...hazards].join(", ")]];
+  return same || hazards.size === 0 ? [] : [["Examined as", [...hazards].join(", ")]];
 }
 
 /**
@@ -62,7 +62,7 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
             name: "Duty",
             pairs: [...duty.filter(([label]) => label !== notStated), ...hazardsJudged(sheet, house)],
           },
-          { name: "Valve and drive", pairs: valveWords(sheet, reading) },
+          { name: "Valve and actuator", pairs: valveWords(sheet, reading) },
         ],
       },
       ...(sheet.standards
@@ -120,7 +120,7 @@ function putOn({ proof }: Sheet, pictures: SheetPictures | null, reading: Readin
   const { pairs, steps } = judged ? fitUpBlocks(pictures.fitUp, reading) : { pairs: [], steps: [] };
   const groups = [
     { name: "Fit-up", pairs },
-    { name: "On the drive", pairs: fittedWords(reading, proof.fitted) },
+    { name: "Accessories", pairs: fittedWords(reading, proof.fitted) },
   ].filter((group) => group.pairs.length > 0);
   return [...(groups.length > 0 ? [{ kind: "pairs", groups } as const] : []), ...steps];
 }
@@ -159,7 +159,7 @@ function verdictOf({ proof, considered, standing, override, notes }: Sheet, read
     kind: "verdict",
     verdict: proof.verdict,
     says: held ? heldWords(held, reading) : "",
-    counts: `${figure(considered)} ${considered === 1 ? "candidate" : "candidates"} proved, ${figure(standing)} stand. ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight on this one; every finding follows.`,
+    counts: `${figure(considered)} ${considered === 1 ? "candidate" : "candidates"} proved, ${figure(standing)} suitable. This candidate: ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight. Every finding follows.`,
     warning: override ? `Overridden by ${override.by}: ${override.reason}` : null,
     notes,
   };
@@ -169,17 +169,19 @@ function picturesOf({ inputs }: Sheet, found: SheetPictures, reading: Reading): 
   const { section, envelope, stroke } = found;
   const drawn = [
     {
-      name: "Section, shut",
+      name: "Section, closed",
       drawing: section && sectionDrawing(section.view, pictureSize),
       caption: section ? partsCaption(section.view, section.parts) : "",
     },
     {
-      name: "Limits and cases, by number",
+      name: "Limits and cases by number",
       drawing: envelopeDrawing(envelope, inputs.duty.cases, pictureSize, reading),
-      caption: "limits of parts thin, the lowest heavy, passing only dashed",
+      caption: "part limits thin, lowest limit thick, flow only dashed",
     },
     {
-      name: stroke.atMinimum ? "Demand (heavy) and drive at lowest supply" : "Demand over the stroke",
+      name: stroke.atMinimum
+        ? "Torque demand (thick) and actuator output at the lowest supply"
+        : "Torque demand over the stroke",
       drawing: strokeDrawing(stroke, pictureSize, reading),
       caption: `demand × ${stroke.factor.toFixed(2)}`,
     },

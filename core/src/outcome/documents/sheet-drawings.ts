@@ -49,7 +49,7 @@ export function sectionDrawing({ shapes, box, name, places }: View, size: Size):
       },
     ];
   });
-  return { ...size, says: `Section ${name}, shut`, marks: [...marks, ...numbers] };
+  return { ...size, says: `Section ${name}, closed`, marks: [...marks, ...numbers] };
 }
 
 /**
@@ -137,7 +137,7 @@ export function strokeDrawing(stroke: StrokePicture, size: Size, reading: Readin
   const both = [stroke.needed, stroke.atMinimum].flatMap((s) => (s ? [...s.opening, ...s.closing] : []));
   const { trace, frame } = axes(
     size,
-    { from: 0, to: 220, ends: ["shut", "shut"], label: "opening, then closing back" },
+    { from: 0, to: 220, ends: ["shut", "shut"], label: "opening stroke, then closing stroke" },
     { to: nm(Math.max(1, ...both) * 1.2), label: unit },
   );
   const lines = [
@@ -146,7 +146,7 @@ export function strokeDrawing(stroke: StrokePicture, size: Size, reading: Readin
   ] as const;
   return {
     ...size,
-    says: `Demand and what the drive gives at the lowest supply over the stroke, ${unit}`,
+    says: `Torque demand and actuator output at the lowest supply over the stroke, ${unit}`,
     marks: [
       ...frame,
       ...lines.flatMap(([of, tone, width]) =>

@@ -54,21 +54,21 @@ describe("a sheet in words", () => {
       dutyWords({ ...stated, inputs: { ...stated.inputs, duty } } as Sheet, { system: "metric" }),
     );
     expect(words).toMatchObject({
-      "Line test, valve shut": "60 bar g",
+      "Line test, valve closed": "60 bar g",
       "Jacket pressure": "6 bar g",
       "Jacket temperature": "165 °C",
       "Stem tightness": "class B",
       Operator: "pneumatic",
-      "Strokes a year": "400",
+      "Strokes per year": "400",
       "Pipe bore": "202.7 mm",
       Port: "full",
       Function: "double isolation, one way, emergency shut-down",
     });
   });
   it("names a bare stem as one, and a drive with its springs and what it does on supply loss", () => {
-    expect(asText(valveWords(sheetOf("XV-3061"), { system: "metric" })).Drive).toBe("bare stem");
+    expect(asText(valveWords(sheetOf("XV-3061"), { system: "metric" })).Actuator).toBe("bare stem");
     const driven = asText(valveWords(sheetOf("XV-1034"), { system: "metric" }));
-    expect(driven.Drive).toMatch(/Quillhaven Actuation, .* springs S\d/);
+    expect(driven.Actuator).toMatch(/Quillhaven Actuation, .* springs S\d/);
     expect(driven.Action).toMatch(/closes on supply loss/);
     const of = (number: string) => asText(valveWords(sheetOf(number), { system: "metric" })).Action;
     expect(of("HV-1012")).toBe("handwheel gearbox");
@@ -81,7 +81,7 @@ describe("a sheet in words", () => {
   });
   it("cautions whoever handles the valve, and says what it is not", () => {
     expect(cautions.join(" ")).toMatch(
-      /Never put a hand.*vent the cavity.*eject under pressure.*licensed engineer/s,
+      /Never put a hand.*vent the line and the cavity.*eject under pressure.*licensed engineer/s,
     );
   });
 });

@@ -51,7 +51,7 @@ export function heldWords(held: FindingDescription, reading: Reading): string {
   const { value, limit, unit, caseName } = figuresOf(held);
   const against = limit === null ? "" : ` against ${figureText(limit, unit, reading)}`;
   const at = caseName ? ` at ${caseName}` : "";
-  return `Governed by ${held.asks.toLowerCase()}: ${figureText(value, unit, reading)}${against}${at} ${writtenMargin(held, reading)}`.trimEnd();
+  return `Limited by ${held.asks.toLowerCase()}: ${figureText(value, unit, reading)}${against}${at} ${writtenMargin(held, reading)}`.trimEnd();
 }
 
 /** Label of what the duty does not say. */
@@ -114,17 +114,17 @@ export function valveWords({ proof, inputs }: Pick<Sheet, "proof" | "inputs">, r
       "Stem, pad",
       `${length(valve.stemDiameterMm)}, ${figureText(valve.maximumStemTorqueNm, "N·m", reading)} allowed, ${valve.pad}`,
     ],
-    ["Face to face", valve.faceToFaceMm === null ? "maker's standard" : length(valve.faceToFaceMm)],
+    ["Face-to-face", valve.faceToFaceMm === null ? "maker's standard" : length(valve.faceToFaceMm)],
   ];
   const driveRows: Pair[] = drive
     ? [
         [
-          "Drive",
+          "Actuator",
           `${drive.maker}, ${drive.family} ${drive.size}${drive.springSet ? `, springs ${drive.springSet}` : ""}`,
         ],
         ["Action", actionWords(drive)],
       ]
-    : [["Drive", "bare stem"]];
+    : [["Actuator", "bare stem"]];
   return [
     ...valveRows,
     ...driveRows,

@@ -29,6 +29,8 @@ const copperCaution = (fluid: string): string =>
 
 const hotFromC = 60;
 const coldToC = -10;
+/** Metal that a hand can hold. */
+const touchableC = 50;
 
 const supplyWords = {
   pneumatic: "Isolate and vent the actuator's air supply. Disconnect the tubing and the signal.",
@@ -86,8 +88,11 @@ function temperatureSteps(heat: ReturnType<typeof ends>): ShopStep[] {
   const steps: ShopStep[] = [];
   if (heat !== null && heat.most > hotFromC)
     steps.push(
-      step("make safe", "Let the valve cool below 50 °C. Measure the surface temperature.", {
-        figures: [{ what: "highest temperature of the duty", value: heat.most, unit: "°C" }],
+      step("make safe", "Let the valve cool before you touch it. Measure the surface temperature.", {
+        figures: [
+          { what: "highest temperature of the duty", value: heat.most, unit: "°C" },
+          { what: "surface temperature to start work, at most", value: touchableC, unit: "°C" },
+        ],
         cautions: [
           "Hot metal and hot residue burn skin. Wear heat-resistant gloves until the temperature is measured.",
         ],

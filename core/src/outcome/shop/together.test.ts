@@ -17,9 +17,9 @@ describe("reseating", () => {
     // New seat in and its retainer loose, turned shut on it, then held: in that order, and each once.
     const order = [
       "the new seat\\.",
-      "seat retainer back",
-      "shut on the seat",
-      "screws just tight.*no shims",
+      "Refit the seat retainer",
+      "Close the .* against the seat",
+      "screws until just tight.*Do not use shims",
     ].map((part) => plan.steps.findIndex(({ does }) => new RegExp(part).test(does)));
     expect(order.every((at) => at >= 0)).toBe(true);
     expect([...order].sort((a, b) => a - b)).toEqual(order);
@@ -28,13 +28,13 @@ describe("reseating", () => {
   it("is no plan of its own where the closing member has to come out", () => {
     expect(shopPlan("reseat", bare("floating-two-piece"))).toMatchObject({
       steps: [],
-      limits: expect.stringMatching(/strip it/),
+      limits: expect.stringMatching(/strip-down plan/),
     });
   });
   it("of a lubricated plug takes nothing off and lets nothing down", () => {
     const plan = shopPlan("reseat", bare("plug-lubricated"));
     expect(plan.count).toEqual([]);
-    expect(words(plan.steps)).toMatch(/fresh sealant/);
+    expect(words(plan.steps)).toMatch(/new sealant/);
     expect(plan.steps.some(({ stage }) => stage === "make safe")).toBe(false);
   });
 });
@@ -79,7 +79,7 @@ describe("a seat that is renewed", () => {
     const oxygen = settle(dutyWith({ fluid: { hazards: ["oxygen"] } }), house);
     const { steps } = shopPlan("reseat", { ...bare(id), duty: oxygen });
     const at = (stage: string) => steps.findIndex((one) => one.stage === stage);
-    expect(words(steps)).toMatch(/Degrease every piece/);
+    expect(words(steps)).toMatch(/Degrease every part/);
     expect(at("lay out and count")).toBeLessThan(at("count in and clean"));
     expect(at("count in and clean")).toBeLessThan(at("put together"));
   });
@@ -89,7 +89,7 @@ describe("a seat that is renewed", () => {
         const { steps } = shopPlan(kind, bare(id));
         const back = (of: string) =>
           steps.findIndex(({ piece, stage }) => piece?.id === of && stage === "put together");
-        const centred = steps.findIndex(({ does }) => /screws by hand only, and/.test(does));
+        const centred = steps.findIndex(({ does }) => /screws by hand only\. Close/.test(does));
         expect(centred, id).toBe(back("retainer-screws") - 1 - Number(id === "butterfly-triple-offset"));
         expect(centred, id).toBeGreaterThan(back("retainer"));
       }
@@ -97,8 +97,8 @@ describe("a seat that is renewed", () => {
   it("is drawn back by its tool before a ball goes in from above, and let forward after it", () => {
     const does = shopPlan("put together", bare("trunnion-top-entry")).steps.map((one) => one.does);
     const at = (part: RegExp) => does.findIndex((one) => part.test(one));
-    expect(at(/Draw both seats back/)).toBeLessThan(at(/Put the ball back/));
-    expect(at(/Put the ball back/)).toBeLessThan(at(/Let both seats forward/));
+    expect(at(/Retract both seats from the ball/)).toBeLessThan(at(/Refit the ball/));
+    expect(at(/Refit the ball/)).toBeLessThan(at(/Release both seats/));
   });
 });
 
@@ -110,7 +110,7 @@ describe("a seat stack", () => {
     expect(measures.at(-1)).toMatchObject({ unit: "N", least: null });
     const { links } = chainOf(bare("floating-two-piece").valve)!;
     expect(measures.slice(0, -1).map(({ what }) => what)).toEqual(links.map(({ name }) => name));
-    expect(asked("floating-two-piece")!.look.join()).toMatch(/picked out of the stock/);
+    expect(asked("floating-two-piece")!.look.join()).toMatch(/selected from stock/);
     expect(asked("butterfly-triple-offset")).toBeUndefined();
   });
 });
@@ -124,7 +124,7 @@ describe("the torque of a valve that was put together", () => {
     expect(counted).toBeLessThan(work.valve.size.maximumStemTorqueNm);
     expect(measured({}).measures[0]).toMatchObject({
       most: counted,
-      source: expect.stringMatching(/proved anew/),
+      source: expect.stringMatching(/prove the actuator again/),
     });
     const weak = { ...work.valve, size: { ...work.valve.size, maximumStemTorqueNm: counted / 2 } };
     expect(measured({ valve: weak }).measures[0]).toMatchObject({
@@ -136,7 +136,7 @@ describe("the torque of a valve that was put together", () => {
     const duty = settle(dutyWith({ cases: [{ upstreamBarG: null }] }), house);
     const blind = measured({ duty });
     expect(blind.measures[0]).toMatchObject({ source: "stem torque limit" });
-    expect(blind.look.join()).toMatch(/knows no torque/);
+    expect(blind.look.join()).toMatch(/has no torque/);
   });
 });
 
@@ -164,7 +164,7 @@ describe("putting together", () => {
     const stated = at("live-loaded stack", { heightMm: 21.5, toleranceMm: 0.3 });
     expect(stated.look.join()).not.toMatch(/states no height/);
     expect(limits(stated)).toEqual(["21.2 mm to 21.8 mm"]);
-    expect(stated.measures[0]!.source).toMatch(/maker's figure/);
+    expect(stated.measures[0]!.source).toMatch(/maker's value/);
     expect(plain.does).toMatch(/just tight/);
     expect(live.does).not.toMatch(/just tight/);
     expect(plain.measures).toEqual([]);
@@ -223,7 +223,7 @@ describe("putting together", () => {
       const { steps } = shopPlan("put together", { ...bare("floating-three-piece"), duty });
       return steps.flatMap(({ look }) => look).join();
     };
-    expect(of("butt-weld")).toMatch(/until the weld has cooled/);
+    expect(of("butt-weld")).toMatch(/after the weld has cooled/);
     expect(of("flanged RF")).not.toMatch(/weld/);
   });
   it("measures a stem against what may be worn off it", () => {

@@ -146,7 +146,7 @@ describe("the drift of a project", () => {
     fireEvent.keyDown(document.body, { key: "ArrowDown" });
     expect(document.activeElement?.textContent).toMatch(/^XV-2011/);
     expect(shown.getByText("Open the tag")).toBeTruthy();
-    const line = shown.getByText("Drive").closest("tr")!;
+    const line = shown.getByText("Actuator").closest("tr")!;
     expect(line.textContent).toBe("Driveholdsfails");
   });
   it("has proved what is not, tells how far that is, and gives it up", async () => {

@@ -13,7 +13,7 @@ const { answers } = demoProject(["XV-3052", "XV-3017", "XV-4020"]);
 const open = async (more: Record<string, unknown> = {}) => {
   ({ asked } = answering({ ...more, ...answers }));
   inTheShell(<HouseRoom />);
-  await screen.findByLabelText("Pressure margin wanted");
+  await screen.findByLabelText("Pressure margin");
   await screen.findByLabelText("Copies kept");
 };
 const set = (label: string, value: string) =>
@@ -42,7 +42,7 @@ describe("the house rules", () => {
   });
   it("show what a change would turn, and in what, before it is saved", async () => {
     await open();
-    set("Pressure margin wanted", "30");
+    set("Pressure margin", "30");
     await screen.findByText(/\d of 3 tags turn\./);
     const [compressor] = turned().filter((t) => t.startsWith("XV-3052") || t.startsWith("XV-3017"));
     expect(compressor).toMatch(/Body rating|first then: /);
@@ -97,10 +97,10 @@ describe("the house rules", () => {
   it("are left as they were, all at once", async () => {
     await open();
     set("Service factor", "1.3");
-    set("Pressure margin wanted", "20");
+    set("Pressure margin", "20");
     fireEvent.click(act("leave as it was"));
     expect(screen.getByLabelText<HTMLInputElement>("Service factor").value).toBe("1.2");
-    expect(screen.getByLabelText<HTMLInputElement>("Pressure margin wanted").value).toBe("10");
+    expect(screen.getByLabelText<HTMLInputElement>("Pressure margin").value).toBe("10");
   });
   it("keep the change when somebody else was faster, and say so", async () => {
     await open({ "POST /api/house-rules": problem(409, "Version 2 was put in force meanwhile.") });
@@ -115,7 +115,7 @@ describe("the house rules", () => {
     const headings = () => screen.getAllByRole("heading", { level: 2 }).map((h) => h.textContent);
     for (const { name, ids } of houseRuleGroups) expect(headings()).toContain(`${name} ${ids.length}`);
     fireEvent.change(screen.getByLabelText("Find a house rule"), { target: { value: "steam" } });
-    expect(screen.queryByLabelText("Pressure margin wanted")).toBeNull();
+    expect(screen.queryByLabelText("Pressure margin")).toBeNull();
     expect(headings().some((h) => / of \d+$/.test(h!))).toBe(true);
     fireEvent.change(screen.getByLabelText("Find a house rule"), { target: { value: "no such word" } });
     expect(screen.getByText('No house rule speaks of "no such word".')).toBeTruthy();

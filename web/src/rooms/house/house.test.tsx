@@ -31,12 +31,12 @@ describe("a house rule", () => {
   };
   it("shows label, reason, range and default beside its value", () => {
     row("pressureMargin");
-    expect(screen.getByLabelText<HTMLInputElement>("Pressure margin wanted").value).toBe("10");
+    expect(screen.getByLabelText<HTMLInputElement>("Pressure margin").value).toBe("10");
     expect(document.querySelector("li")!.textContent).toMatch(/0 … 50 %; default 10/);
   });
   it("says what is wrong with what was typed, and keeps it", () => {
     row("pressureMargin", "60");
-    expect(screen.getByLabelText<HTMLInputElement>("Pressure margin wanted").value).toBe("60");
+    expect(screen.getByLabelText<HTMLInputElement>("Pressure margin").value).toBe("60");
     expect(screen.getByRole("alert").textContent).toMatch(/From 0 to 50 %/);
     expect(document.querySelector("li")!.textContent).toContain("in force 10");
   });
@@ -83,7 +83,7 @@ describe("versions of the house rules", () => {
   it("differ from the one before, value by value", async () => {
     drawn();
     await open(3);
-    expect(screen.getByText("Pressure margin wanted").nextSibling!.textContent).toBe("10 → 15");
+    expect(screen.getByText("Pressure margin").nextSibling!.textContent).toBe("10 → 15");
     expect(screen.queryByText("Service factor")).toBeNull();
   });
   it("differ from any other that is picked", async () => {
@@ -91,7 +91,7 @@ describe("versions of the house rules", () => {
     await open(3);
     fireEvent.change(screen.getByLabelText(/^against/), { target: { value: "1" } });
     expect(screen.getByText("Service factor").nextSibling!.textContent).toBe("1.2 → 1.3");
-    expect(screen.getByText("Pressure margin wanted")).toBeTruthy();
+    expect(screen.getByText("Pressure margin")).toBeTruthy();
   });
   it("can be taken up again, but for the one in force", async () => {
     const takeUp = drawn();

@@ -93,7 +93,7 @@ describe("a leak in the shop", () => {
   });
   it("shows what it may be, the ways of the fluid, what to do and what each answer did", () => {
     show("through the valve", [{ check: "stop", answer: "short of it" }]);
-    const causes = within(screen.getByRole("region", { name: "What it may be" }));
+    const causes = within(screen.getByRole("region", { name: "Possible causes" }));
     expect(causes.getAllByRole("listitem")[0]!.textContent).toMatch(/not quite shut/);
     expect(causes.getByText(/Set the closed stop by the leak/)).toBeTruthy();
     expect(screen.getByRole("region", { name: "Ways of the fluid" }).textContent).toMatch(

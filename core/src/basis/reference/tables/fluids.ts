@@ -17,7 +17,7 @@ export const fluids = {
   ["vinyl-chloride","Vinyl chloride","pure","polymerising monomer","liquid","flammable;toxic;polymerises",62.498,432,56.7,0.1,null,-153.8,1.18,null,0.002,0.0002,0.18,0.09,null],
   ["butadiene","1,3-Butadiene","pure","polymerising monomer","liquid","flammable;toxic;polymerises",54.092,425,43.2,0.195,null,-108.9,1.12,null,0.0019,0.00022,0.15,0.08,"popcorn polymer grows in cavities"],
   ["hydrogen","Hydrogen","pure","hydrogen","gas","flammable;hydrogen",2.016,33.15,12.96,-0.219,null,-259.2,1.41,null,null,null,null,null,null],
-  ["carbon-dioxide","Carbon dioxide","pure","carbon dioxide dense phase","dense phase",null,44.01,304.13,73.77,0.224,0.2736,-56.6,1.29,null,0.006,0.0012,0.07,null,"asphyxiant; turns to dry ice on blow-down"],
+  ["carbon-dioxide","Carbon dioxide","pure","carbon dioxide dense phase","dense phase",null,44.01,304.13,73.77,0.224,0.2736,-56.6,1.29,null,0.006,0.0012,0.07,null,"asphyxiant; forms dry ice on blow-down"],
   ["nitrogen","Nitrogen","pure","air and inert gas","gas",null,28.014,126.19,33.96,0.037,null,-210,1.4,null,null,null,null,null,"asphyxiant"],
   ["air","Air","mixture","air and inert gas","gas",null,28.96,132.5,37.7,0.035,null,-213,1.4,null,null,null,null,null,"pseudo-critical figures"],
   ["oxygen","Oxygen","pure","oxygen","gas","oxygen",31.999,154.58,50.43,0.022,null,-218.8,1.4,null,null,null,null,null,null],

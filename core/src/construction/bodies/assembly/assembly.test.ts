@@ -55,7 +55,7 @@ describe.each(built)("%s", (_, assembly, c) => {
     expect(() => stripOrder(ring)).toThrow(/hold each other/);
     expect(() =>
       stripOrder({ ...assembly, pieces: assembly.pieces.filter(({ id }) => id !== moved.heldBy[0]) }),
-    ).toThrow(/Nothing of that name/);
+    ).toThrow(/No part named/);
     expect(ids(order)).toContain(last.id);
   });
   it("has every joint on a way from the line to where it may show, and seals it has", () => {

@@ -8,9 +8,9 @@ export const floatingBall = {
   rubbing: { by: "seats under thrust", seats: 1 },
   ways: 2,
   dirtyService: 1,
-  strengths: ["tight at low cost", "quarter turn", "durable"],
+  strengths: ["tight shut-off at low cost", "quarter turn", "durable"],
   limits: [
-    "line pressure does the sealing, on the downstream seat: weight of the ball and torque limit size × class",
-    "tightness at low differential hangs on the seats' preload",
+    "line pressure seals on the downstream seat, so ball weight and torque limit size × class",
+    "tightness at low differential pressure depends on seat preload",
   ],
 } as const satisfies Partial<Construction>;

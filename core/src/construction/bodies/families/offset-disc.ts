@@ -12,7 +12,7 @@ export const offsetDisc = {
     commonParts.body,
     commonParts.packing,
     commonParts.gland,
-    { id: "shaft", shows: ["stem"], does: "Behind the seat, and off the middle of the bore." },
+    { id: "shaft", shows: ["stem"], does: "Behind the seat and off the bore centre." },
   ],
   cavities: ["none"],
   repairInLine: false,

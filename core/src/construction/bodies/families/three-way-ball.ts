@@ -11,12 +11,12 @@ export const threeWayBall = {
   ways: 3,
   limits: [
     "ports, torque and leak classification must be stated for each position",
-    "floating ball: the seat pushed off leaks first",
+    "floating ball: the unloaded seat leaks first",
   ],
   parts: [
     ...wholeBall.parts,
     commonParts.gasket,
-    { id: "third", name: "third end", shows: ["body"], does: "Middle port of the body." },
+    { id: "third", name: "third end", shows: ["body"], does: "Centre port of the body." },
   ],
   cavities: ["plain", "slot hole"],
   repairInLine: false,

@@ -10,8 +10,8 @@ export const trunnionBall = {
   dirtyService: 2,
   fullBore: true,
   strengths: [
-    "ball held in bearings: seats seal from zero differential by their springs",
-    "low torque, smaller drive",
+    "ball held in bearings: springs seal the seats from zero differential pressure",
+    "low torque, smaller actuator",
     "double block and bleed where the cavity can be bled",
   ],
   parts: [
@@ -20,14 +20,14 @@ export const trunnionBall = {
       id: "trunnion",
       name: "lower trunnion",
       shows: ["trunnion", "body"],
-      does: "Carries the ball with the stem side; line thrust goes into the body, not into the seat.",
+      does: "Carries the ball together with the stem. Line thrust goes into the body, not into the seat.",
     },
-    { id: "bearings", does: "Take the thrust of the shut ball." },
+    { id: "bearings", does: "Carry the thrust of the closed ball." },
     {
       id: "springs",
       name: "seat springs",
       shows: ["upstream-springs", "downstream-springs"],
-      does: "Hold the seats to the ball at zero differential.",
+      does: "Press the seats onto the ball at zero differential pressure.",
     },
     {
       id: "seat-seals",

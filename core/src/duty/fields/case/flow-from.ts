@@ -5,7 +5,7 @@ import { choice } from "../holds.ts";
 /** Which side pushes: reverse means the pressure comes from the downstream flange. */
 export const flowFrom: Field<"cases.flow", "forward" | "reverse"> = {
   path: "cases.flow",
-  label: "Case pressure from",
+  label: "Pressure from (case)",
   group: "case",
   ...choice(["forward", "reverse"]),
   schema: z.enum(["forward", "reverse"]).default("forward"),

@@ -4,9 +4,9 @@ import { number } from "../holds.ts";
 /** How much of what flows is vapour where a case has two phases. */
 export const vapour: Field<"cases.vapourPercent", number | null> = {
   path: "cases.vapourPercent",
-  label: "Case vapour, mass %",
+  label: "Vapour fraction (case), mass %",
   short: "vapour",
   group: "case",
-  ...number("Share of vapour", [0, 100], "%"),
-  headings: ["case vapour", "vapour, mass %", "vapour fraction", "vapour mass %"],
+  ...number("Vapour fraction", [0, 100], "%"),
+  headings: ["case vapour", "vapour, mass %", "vapour fraction", "vapour mass %", "case vapour, mass %"],
 };

@@ -18,7 +18,7 @@ export const airMaximum: AssumedField<"airMaximumBarG", number | null> = {
     "air design pressure",
   ],
   range: { name: "air supply", end: "high", crossed: "Maximum air supply is below the minimum." },
-  why: "The stem and the pad must stand the drive's peak at it.",
+  why: "Stem and pad must carry the peak torque of the actuator at this pressure.",
   raised: usesAir,
   settle: (duty, house) =>
     duty.airMaximumBarG ?? Math.max(house.assumedAirMaximumBarG, airMinimum.settle(duty, house)),

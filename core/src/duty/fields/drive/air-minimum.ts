@@ -21,7 +21,7 @@ export const airMinimum: AssumedField<"airMinimumBarG", number | null> = {
     "~supply pressure",
   ],
   range: { name: "air supply", end: "low", crossed: "Maximum air supply is below the minimum." },
-  why: "The drive is sized at it.",
+  why: "The actuator is sized at this pressure.",
   raised: usesAir,
   settle: (duty, house) =>
     duty.airMinimumBarG ??

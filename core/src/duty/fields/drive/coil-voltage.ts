@@ -4,7 +4,7 @@ import { choice } from "../holds.ts";
 
 export const coilVoltage: AssumedField<"coilVoltage", (typeof coilVoltages)[number] | null> = {
   path: "coilVoltage",
-  label: "Voltage of solenoid valves",
+  label: "Solenoid valve voltage",
   short: "coil voltage",
   group: "drive",
   ...choice(coilVoltages),

@@ -4,12 +4,12 @@ import { text } from "../holds.ts";
 /** Without it every reason counts. */
 export const factorSetAsideBecause: Field<"factorSetAsideBecause", string | null> = {
   path: "factorSetAsideBecause",
-  label: "Factor reduced because",
+  label: "Reason for the lower torque factor",
   group: "drive",
   ...text(400),
   headings: ["factor reduced because"],
-  why: "A reason for more torque counts until somebody says why it does not.",
-  assumed: "every reason counts",
+  why: "A torque factor counts until a reason is given for setting it aside.",
+  assumed: "every factor counts",
   raised: ({ factorSetAside }) => (factorSetAside ?? []).length > 0,
   otherwise: () => ["as agreed"],
 };

@@ -4,7 +4,7 @@ import { type FactorReason, factorReasons } from "../words.ts";
 
 export const factorSetAside: Field<"factorSetAside", FactorReason[] | null> = {
   path: "factorSetAside",
-  label: "Reasons of the factor set aside",
+  label: "Torque factors set aside",
   group: "drive",
   ...set(factorReasons),
   headings: ["reasons of the factor set aside"],

@@ -3,7 +3,7 @@ import { yesNo } from "../holds.ts";
 
 export const handOverrideAsked: Field<"handOverride", boolean | null> = {
   path: "handOverride",
-  label: "Hand override",
+  label: "Manual override",
   group: "drive",
   ...yesNo(),
   headings: ["hand override", "manual override"],

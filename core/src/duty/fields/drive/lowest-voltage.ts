@@ -8,7 +8,7 @@ export const lowestVoltage: AssumedField<"lowestVoltagePercent", number | null> 
   ...number("Lowest voltage", [50, 100], "%"),
   headings: ["lowest voltage", "minimum voltage", "voltage drop"],
   means: ["voltage minimum", "supply voltage minimum"],
-  why: "A motor loses torque with the square of its voltage.",
+  why: "The torque of a motor falls with the square of its voltage.",
   raised: ({ operator }) => operator === "electric",
   settle: (duty, house) => duty.lowestVoltagePercent ?? house.assumedLowestVoltagePercent,
   otherwise: () => [80],

@@ -4,7 +4,7 @@ import { choice } from "../holds.ts";
 
 export const motorSupply: AssumedField<"motorSupply", (typeof motorSupplies)[number] | null> = {
   path: "motorSupply",
-  label: "Supply of the motor",
+  label: "Motor supply",
   short: "motor supply",
   group: "drive",
   ...choice(motorSupplies),
@@ -15,7 +15,7 @@ export const motorSupply: AssumedField<"motorSupply", (typeof motorSupplies)[num
     "480 V 3~": "480/3/60, 480v/3ph, 480 v 3ph",
     "690 V 3~": "690/3/50, 690v/3ph, 690 v 3ph",
   },
-  why: "A motor is wound for one voltage and its phases.",
+  why: "A motor is wound for one voltage and number of phases.",
   raised: ({ operator }) => operator === "electric",
   settle: (duty, house) => duty.motorSupply ?? house.assumedMotorSupply,
   otherwise: () => ["230 V 1~"],

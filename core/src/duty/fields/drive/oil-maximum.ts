@@ -10,7 +10,7 @@ export const oilMaximum: AssumedField<"oilMaximumBarG", number | null> = {
   headings: ["highest oil supply", "oil max", "max oil", "hydraulic maximum"],
   means: ["hydraulic maximum", "hydraulic pressure maximum", "hydraulic supply pressure maximum"],
   range: { name: "oil supply", end: "high", crossed: "Highest oil supply is below the lowest." },
-  why: "The stem and the pad must stand an oil drive's peak at it.",
+  why: "Stem and pad must carry the peak torque of a hydraulic actuator at this pressure.",
   raised: ({ operator }) => operator === "hydraulic",
   settle: (duty, house) =>
     duty.oilMaximumBarG ?? Math.max(house.assumedOilMaximumBarG, oilMinimum.settle(duty, house)),

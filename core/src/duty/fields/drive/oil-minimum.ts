@@ -15,7 +15,7 @@ export const oilMinimum: AssumedField<"oilMinimumBarG", number | null> = {
     "~hydraulic supply pressure",
   ],
   range: { name: "oil supply", end: "low", crossed: "Highest oil supply is below the lowest." },
-  why: "An oil drive is sized at it.",
+  why: "A hydraulic actuator is sized at this pressure.",
   raised: ({ operator }) => operator === "hydraulic",
   settle: (duty, house) =>
     duty.oilMinimumBarG ??

@@ -43,7 +43,7 @@ export const onSupplyLoss: Field<"onSupplyLoss", (typeof supplyLossActions)[numb
       mantiene la posizione, mantem, mantem posicao, ultima posicao, ferma, fermo, resta ferma, blijft,
       blijft staan, laatste stand`,
   },
-  why: "Decides between spring, double-acting and electric drives.",
+  why: "Decides between spring-return, double-acting and electric actuators.",
   raised: hasSupply,
   mustBeKnown: true,
 };

@@ -32,7 +32,7 @@ export const operator: AssumedField<"operator", (typeof operators)[number] | nul
       handwiel, handbediend, handbediening, tandwielkast, lvr, ~lo, ~go, ~l, ~g, ~man`,
     "bare stem": "bare shaft, freies wellenende, arbre nu, eje libre",
   },
-  why: "Decides which drives are offered.",
+  why: "Decides which operators and actuators are offered.",
   assumed: "pneumatic or electric",
   settle: (duty) => duty.operator ?? "any",
   otherwise: () => ["electric"],

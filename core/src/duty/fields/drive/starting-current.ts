@@ -4,9 +4,9 @@ import { number } from "../holds.ts";
 /** What its board can give for a moment. */
 export const startingCurrent: Field<"startingCurrentA", number | null> = {
   path: "startingCurrentA",
-  label: "Starting current there is",
+  label: "Available starting current",
   short: "starting current",
   group: "drive",
-  ...number("Starting current there is", [0.1, 5000], "A"),
+  ...number("Available starting current", [0.1, 5000], "A"),
   headings: ["starting current there is", "starting current limit"],
 };

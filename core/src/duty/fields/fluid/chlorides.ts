@@ -12,7 +12,7 @@ export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
   takenAsNone: { of: "fluid", mightBe: 20_000 },
   headings: ["chlorides", "chlorides, mg/l", "chloride"],
   means: ["chlorides"],
-  why: "Austenitic steels crack and pit in warm chlorides.",
+  why: "Austenitic steels crack and pit in warm chloride solutions.",
   raised: ({ fluid }) => wet.has(fluid.family ?? ""),
   assumed: "none",
   settle: ({ fluid }) => fluid.chloridesMgL ?? 0,

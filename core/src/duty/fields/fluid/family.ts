@@ -10,6 +10,6 @@ export const serviceFamily: Field<"fluid.family", string | null> = {
   ...choice(serviceFamilies),
   headings: ["service family", "fluid family", "family"],
   means: ["fluid family", "family", "service family"],
-  why: "Decides whether seat, seals and metals stand the fluid.",
+  why: "Decides whether seat, seals and metals are suitable for the fluid.",
   mustBeKnown: true,
 };

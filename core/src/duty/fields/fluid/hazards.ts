@@ -22,7 +22,7 @@ export const hazardsOfFluid: Field<"fluid.hazards", Hazard[] | null> = {
     crystallises: "crystallizes, crystallising, crystallizing",
     hygienic: "sanitary, food, pharma, aseptic, hygienisch",
   },
-  why: "Decide anti-static, stem seal, body joints and materials.",
-  assumed: "those of substance and family, which count in any case",
+  why: "Decides anti-static device, stem seal, body joints and materials.",
+  assumed: "the hazards of substance and family, which always count",
   otherwise: () => [["flammable", "toxic"]],
 };

@@ -10,13 +10,13 @@ export const substance: Field<"fluid.substance", string | null> = {
   schema: z
     .string()
     .refine((id) => fluidNamed(id) !== undefined, {
-      error: (issue) => `"${issue.input}" is not in the table of fluids.`,
+      error: (issue) => `"${issue.input}" is not in the fluid table.`,
     })
     .nullable()
     .default(null),
   headings: ["substance", "component"],
   means: ["substance"],
-  why: "Boiling, freezing and expansion follow from it.",
-  assumed: "what its family is the name of; of any other nothing is reckoned",
+  why: "Boiling point, freezing point and expansion follow from the substance.",
+  assumed: "the substance named by the family; for other families nothing is calculated",
   otherwise: () => ["water"],
 };

@@ -9,8 +9,8 @@ export const sulphur: Field<"fluid.sulphurPercent", number | null> = {
   takenAsNone: { of: "fluid", mightBe: 2 },
   headings: ["sulphur", "sulfur", "sulphur, %"],
   means: ["sulphur"],
-  why: "Above 260 °C sulphur in oil eats carbon steel.",
-  assumed: "there is some in oil, unless the substance has none",
+  why: "Above 260 °C sulphur in oil corrodes carbon steel.",
+  assumed: "oil contains sulphur, unless the substance has none",
   raised: ({ fluid, cases }) =>
     /hydrocarbon/.test(fluid.family ?? "") &&
     cases.some((c) => c.kind !== "fire" && (c.temperatureC ?? 0) > 260),

@@ -3,13 +3,13 @@ import { yesNo } from "../holds.ts";
 
 export const deadEnd: Field<"deadEnd", boolean | null> = {
   path: "deadEnd",
-  label: "End of line",
+  label: "Dead-end service",
   group: "line",
   ...yesNo(),
   takenAsNone: { of: "task", mightBe: true },
   headings: ["end of line", "dead end"],
   means: ["dead end"],
-  why: "A wafer body falls where nothing is bolted behind it.",
+  why: "A wafer body falls if no flange is bolted downstream.",
   raised: ({ endConnection }) => endConnection === "wafer" || endConnection === "lug",
   assumed: "piped on both sides",
   otherwise: () => [true],

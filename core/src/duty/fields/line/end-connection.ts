@@ -44,7 +44,7 @@ export const endConnection: AssumedField<"endConnection", (typeof endConnections
       lugged, lug type, tapped lug, full lug, anflansch, oreilles taraudees, a oreilles, orejetas, tipo lug,
       aanflens`,
   },
-  why: "The valve must fit the line.",
+  why: "The valve ends must fit the line.",
   settle: (duty) => duty.endConnection ?? "flanged RF",
   otherwise: () => ["flanged RTJ"],
 };

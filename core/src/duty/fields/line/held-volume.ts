@@ -4,7 +4,7 @@ import { quantity } from "../holds.ts";
 /** What the valve fills, or empties in a blow-down. */
 export const heldVolume: Field<"heldVolumeM3", number | null> = {
   path: "heldVolumeM3",
-  label: "Volume it fills or empties",
+  label: "Volume filled or emptied",
   short: "volume",
   group: "line",
   ...quantity("vessel volume", "Volume", [0.001, 1e7], "m³"),

@@ -8,6 +8,6 @@ export const lineClass: Field<"lineDesignation", string | null> = {
   ...designation(),
   headings: ["line class", "class", "rating", "flange rating", "pressure class"],
   means: ["class", "line class", "pipe class", "size class"],
-  why: "The valve's flanges must match the line's.",
+  why: "The valve flanges must match the line flanges.",
   mustBeKnown: true,
 };

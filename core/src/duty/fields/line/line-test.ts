@@ -3,7 +3,7 @@ import { pressure } from "../holds.ts";
 
 export const lineTest: Field<"lineTestBarG", number | null> = {
   path: "lineTestBarG",
-  label: "Line test, valve shut",
+  label: "Line test, valve closed",
   short: "line test",
   group: "line",
   ...pressure(),

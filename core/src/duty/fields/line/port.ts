@@ -22,7 +22,7 @@ export const port: AssumedField<"port", (typeof ports)[number] | null> = {
       double-reduced, double reduced, double reduced bore, double reduced port, drb, drp, doppelt reduziert,
       double passage reduit, doble paso reducido, doppio passaggio ridotto, dubbel gereduceerd`,
   },
-  why: "Pigs and drains want the full bore.",
+  why: "Pigs and drains need the full bore.",
   settle: (duty) => duty.port ?? "reduced accepted",
   otherwise: () => ["full"],
 };

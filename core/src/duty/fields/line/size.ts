@@ -8,6 +8,6 @@ export const size: Field<"dn", number | null> = {
   ...holdsSize(),
   headings: ["size", "dn", "nps", "nominal size", "valve size", "line size"],
   means: ["size", "line size", "valve size", "pipe size"],
-  why: "No candidate can be drawn up without it.",
+  why: "Without a size no candidate can be selected.",
   mustBeKnown: true,
 };

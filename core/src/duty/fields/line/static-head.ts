@@ -4,7 +4,7 @@ import { pressure } from "../holds.ts";
 /** What stands behind the valve while nothing flows; friction is the rest of the pressure behind it. */
 export const staticHead: Field<"staticBarG", number | null> = {
   path: "staticBarG",
-  label: "Pressure behind it at no flow",
+  label: "Downstream static pressure",
   short: "static head",
   group: "line",
   ...pressure(),

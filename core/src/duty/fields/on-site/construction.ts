@@ -5,14 +5,14 @@ import { ofValveOnSite } from "./shown.ts";
 
 export const onSiteConstruction: Field<"onSiteConstruction", string | null> = {
   path: "onSiteConstruction",
-  label: "Its construction",
+  label: "Construction, installed valve",
   group: "line",
   ...choice(
     constructions.map(({ id }) => id),
     (id) => constructionNamed(id)?.name ?? id,
   ),
-  headings: ["construction of the existing valve"],
-  why: "How it turns, and whether flow can turn it, hangs on how it is built.",
+  headings: ["construction of the existing valve", "its construction"],
+  why: "The construction decides how the valve turns and whether flow can turn it.",
   shown: ofValveOnSite,
   raised: ofValveOnSite,
   mustBeKnown: true,

@@ -3,7 +3,7 @@ import { yesNo } from "../holds.ts";
 
 export const onSite: Field<"onSite", boolean | null> = {
   path: "onSite",
-  label: "Valve stands already",
+  label: "Valve already installed",
   group: "line",
   ...yesNo(),
   headings: ["valve stands already", "existing valve"],

@@ -5,11 +5,11 @@ import { ofValveOnSite } from "./shown.ts";
 
 export const onSitePad: Field<"onSitePad", string | null> = {
   path: "onSitePad",
-  label: "Its pad",
+  label: "Mounting pad, installed valve",
   group: "line",
   ...choice(pads.map(({ flange }) => flange)),
-  headings: ["pad of the existing valve", "mounting pad"],
-  why: "A drive is bolted to it, and it carries the drive's peak.",
+  headings: ["pad of the existing valve", "mounting pad", "its pad"],
+  why: "The actuator is bolted to the pad, and the pad carries its peak torque.",
   shown: ofValveOnSite,
   raised: ofValveOnSite,
   mustBeKnown: true,

@@ -5,25 +5,25 @@ import { ofValveOnSite } from "./shown.ts";
 
 export const onSiteStemForm: Field<"onSiteStemForm", (typeof stemForms)[number] | null> = {
   path: "onSiteStemForm",
-  label: "End of its stem",
+  label: "Stem end, installed valve",
   group: "line",
   ...choice(stemForms),
-  headings: ["end of the existing stem"],
+  headings: ["end of the existing stem", "end of its stem"],
   shown: ofValveOnSite,
 };
 export const onSiteStemAcross: Field<"onSiteStemAcrossMm", number | null> = {
   path: "onSiteStemAcrossMm",
-  label: "Across its flats, or its diameter",
+  label: "Across flats or diameter, installed valve",
   group: "line",
   ...quantity("length", "Across the flats", [2, 600], "mm"),
-  headings: [],
+  headings: ["across its flats, or its diameter"],
   shown: ofValveOnSite,
 };
 export const onSiteStemHeight: Field<"onSiteStemHeightMm", number | null> = {
   path: "onSiteStemHeightMm",
-  label: "Its height over the pad",
+  label: "Stem height above the pad, installed valve",
   group: "line",
   ...quantity("length", "Height of the stem", [2, 1500], "mm"),
-  headings: [],
+  headings: ["its height over the pad"],
   shown: ofValveOnSite,
 };

@@ -10,7 +10,7 @@ export const ambientMaximum: AssumedField<"ambientMaximumC", number | null> = {
   headings: ["highest ambient", "ambient max", "max ambient"],
   means: ["ambient maximum", "ambient temperature maximum", "~ambient temperature", "~ambient"],
   range: { name: "ambient", end: "high", crossed: "Highest ambient is below the lowest." },
-  why: "Sun and ambient warm a cavity shut in cold.",
+  why: "Sun and ambient heat warm a cavity that was closed cold.",
   settle: (duty, house) =>
     duty.ambientMaximumC ?? Math.max(house.assumedAmbientMaximumC, duty.ambientMinimumC ?? absoluteZeroC),
   otherwise: (duty) => [Math.max(60, duty.ambientMinimumC ?? 60)],

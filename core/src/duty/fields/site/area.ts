@@ -7,9 +7,9 @@ export const area: Field<"area", string | null> = {
   group: "site",
   ...text(60),
   headings: ["hazardous area", "area class", "zone"],
-  why: "Decides whether a motor may stand there.",
+  why: "Decides which electrical equipment is permitted.",
   raised: ({ operator }) => operator === "electric",
-  assumed: "a motor waits for it",
+  assumed: "nothing: a motor *cannot tell* without it",
   otherwise: () => ["zone 1 IIB T3"],
   means: ["hazardous", "hazardous area", "hazardous class", "hazardous area class"],
 };

@@ -18,7 +18,7 @@ export const installation: AssumedField<"installation", (typeof installations)[n
     buried: `
       underground, u/g, ug, erdverlegt, erdeinbau, enterre, enterree, enterrada, interrata, ondergronds`,
   },
-  why: "Buried valves want extensions; marine air eats bolting.",
+  why: "Buried valves need extensions. Marine air corrodes bolting.",
   settle: (duty) => duty.installation ?? "outdoor",
   otherwise: () => ["marine air"],
 };

@@ -6,7 +6,7 @@ type Stands = (typeof stemAttitudes)[number];
 
 export const stemStands: AssumedField<"stemStands", Stands | null, Stands | null> = {
   path: "stemStands",
-  label: "Stem stands",
+  label: "Stem orientation",
   group: "site",
   ...choice(stemAttitudes),
   headings: ["stem stands", "stem orientation", "stem position"],

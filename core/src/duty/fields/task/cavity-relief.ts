@@ -4,7 +4,7 @@ import { yesNo } from "../holds.ts";
 /** A relief from the cavity piped back to upstream. */
 export const cavityRelief: Field<"cavityRelief", boolean | null> = {
   path: "cavityRelief",
-  label: "Cavity relief piped",
+  label: "External cavity relief",
   short: "cavity relief",
   group: "task",
   ...yesNo(),

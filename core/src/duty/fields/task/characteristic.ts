@@ -5,16 +5,16 @@ import { characteristics } from "../words.ts";
 /** How flow is to rise with the opening of a valve that throttles. */
 export const characteristicAsked: Field<"characteristic", (typeof characteristics)[number] | null> = {
   path: "characteristic",
-  label: "Characteristic asked",
+  label: "Required characteristic",
   short: "characteristic",
   group: "task",
   ...choice(characteristics),
   shown: ({ function: tasks }) => tasks?.includes("throttling") ?? false,
-  why: "A trim that has it is taken before one that has not.",
+  why: "Trims with this characteristic are preferred.",
   raised: ({ function: tasks }) => tasks?.includes("throttling") ?? false,
-  assumed: "none is asked for",
+  assumed: "no requirement",
   otherwise: () => characteristics,
-  headings: ["characteristic", "flow characteristic", "inherent characteristic"],
+  headings: ["characteristic", "flow characteristic", "inherent characteristic", "characteristic asked"],
   written: {
     "equal percentage": "eq%, =%, eq %, equal %, eq. perc., mod. equal %",
     linear: "lin, lin.",

@@ -10,8 +10,8 @@ export const emissionClass: Field<"emissionClass", (typeof emissionClasses)[numb
   takenAsNone: { of: "task", mightBe: "A" },
   headings: ["stem tightness", "emission class"],
   means: ["emission", "emission class", "tightness emission"],
-  why: "Toxic and volatile service wants a class for the stem seal.",
+  why: "Toxic and volatile fluids need a tightness class for the stem seal.",
   raised: ({ fluid }) => fluid.hazards?.some((h) => h === "toxic" || h === "lethal") ?? false,
-  assumed: "none asked",
+  assumed: "no requirement",
   otherwise: () => ["B"],
 };

@@ -8,7 +8,7 @@ export const fireSafe: AssumedField<"fireSafe", boolean | null> = {
   ...yesNo(),
   headings: ["fire-safe", "fire safe", "fire tested"],
   means: ["safe", "fire safe", "fire", "fire test"],
-  why: "Rules out seats without a metal back-up.",
+  why: "Rules out seats without a metal back-up seat.",
   assumed: "not asked",
   settle: (duty) => duty.fireSafe ?? false,
   otherwise: () => [true],

@@ -20,7 +20,7 @@ export const flowDirection: AssumedField<"flowDirection", (typeof flowDirections
     "both ways": `
       bi, bidirectional, bi-directional, both, two way, two-way, bidirectionnel, beidseitig, beidseits`,
   },
-  why: "One-way valves fall where pressure can come from both sides.",
+  why: "Unidirectional valves are ruled out if pressure can come from both sides.",
   // A case in which it must hold from the other side says more than the word.
   settle: (duty) => (holdsReverse(duty) ? "both ways" : (duty.flowDirection ?? "both ways")),
   otherwise: () => ["one way"],

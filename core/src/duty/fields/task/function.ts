@@ -28,7 +28,7 @@ export const valveFunction: AssumedField<"function", ValveFunction[] | null, Rea
       divert, diverter, diversion, 3-way, 3 way, three way, three-way, dreiwege, 3-wege, trois voies,
       tres vias, tre vie`,
   },
-  why: "Decides barriers and service factor.",
+  why: "Decides the number of barriers and the service factor.",
   assumed: "on-off isolation",
   settle: (duty) =>
     new Set<ValveFunction>(

@@ -4,7 +4,7 @@ import { integrityLevels } from "../words.ts";
 
 export const integrity: Field<"integrityLevel", (typeof integrityLevels)[number] | null> = {
   path: "integrityLevel",
-  label: "Integrity level",
+  label: "Safety integrity level",
   group: "task",
   ...choice(integrityLevels),
   headings: ["integrity level", "sil", "sil level", "safety integrity level"],
@@ -15,8 +15,8 @@ export const integrity: Field<"integrityLevel", (typeof integrityLevels)[number]
     "SIL 2": "2, sil2, sil-2",
     "SIL 3": "3, sil3, sil-3",
   },
-  why: "A safety function asks for more torque in hand, a spring and a proof test.",
-  assumed: "none asked",
+  why: "A safety function needs a higher torque margin, a spring-return actuator and proof tests.",
+  assumed: "no requirement",
   otherwise: () => ["SIL 2"],
   raised: ({ function: functions }) => functions?.includes("emergency shut-down") ?? false,
 };

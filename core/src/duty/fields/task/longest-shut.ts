@@ -3,12 +3,12 @@ import { number } from "../holds.ts";
 
 export const longestShut: AssumedField<"longestShutDays", number | null> = {
   path: "longestShutDays",
-  label: "Longest shut",
+  label: "Longest time closed",
   group: "task",
-  ...number("Longest shut", [0, 20_000], "days"),
+  ...number("Longest time closed", [0, 20_000], "days"),
   headings: ["longest shut", "longest shut, days", "days shut"],
   means: ["shut days", "days shut"],
-  why: "A soft seat held shut needs more torque to break.",
+  why: "A soft seat kept closed needs a higher breakaway torque.",
   settle: (duty, house) => duty.longestShutDays ?? house.assumedLongestShutDays,
   otherwise: () => [730],
   moves: [0, 20_000],

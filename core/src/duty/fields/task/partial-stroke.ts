@@ -3,11 +3,17 @@ import { number } from "../holds.ts";
 
 export const partialStroke: AssumedField<"partialStrokeMonths", number | null> = {
   path: "partialStrokeMonths",
-  label: "Months between partial strokes",
+  label: "Partial-stroke interval, months",
   short: "partial stroke",
   group: "task",
-  ...number("Months between partial strokes", [0, 120]),
-  headings: ["partial stroke interval", "partial stroke", "pst", "partial stroke test"],
+  ...number("Partial-stroke interval", [0, 120]),
+  headings: [
+    "partial stroke interval",
+    "partial stroke",
+    "pst",
+    "partial stroke test",
+    "months between partial strokes",
+  ],
   means: ["partial stroke"],
   raised: ({ integrityLevel }) => integrityLevel !== null && integrityLevel !== "none",
   assumed: "never",

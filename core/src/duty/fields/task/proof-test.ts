@@ -3,13 +3,13 @@ import { number } from "../holds.ts";
 
 export const proofTest: AssumedField<"proofTestMonths", number | null> = {
   path: "proofTestMonths",
-  label: "Months between proof tests",
+  label: "Proof test interval, months",
   short: "proof test",
   group: "task",
-  ...number("Months between proof tests", [1, 240]),
-  headings: ["proof test interval", "proof test", "test interval"],
+  ...number("Proof test interval", [1, 240]),
+  headings: ["proof test interval", "proof test", "test interval", "months between proof tests"],
   means: ["proof test"],
-  why: "What fails unseen stays failed until it is tested.",
+  why: "A hidden failure remains until the next proof test.",
   raised: ({ integrityLevel }) => integrityLevel !== null && integrityLevel !== "none",
   assumed: "60 months",
   settle: (duty) => duty.proofTestMonths ?? 60,

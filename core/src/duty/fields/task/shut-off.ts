@@ -32,7 +32,7 @@ export const shutOff: Field<"shutOff", ShutOff | null> = {
     "class V": "class v, iec 60534-4 v, iec 60534-4 class v, leakage class v, seat leakage class v",
     "class VI": "class vi, iec 60534-4 vi, iec 60534-4 class vi, leakage class vi, seat leakage class vi",
   },
-  why: "Metal seats and control seats pass what soft seats do not.",
-  assumed: "the maker's standard",
+  why: "Metal seats and control seats leak more than soft seats.",
+  assumed: "the standard of the maker",
   otherwise: () => ["A"],
 };

@@ -49,13 +49,13 @@ export function readDesignation(cell: string, unit: string | null): Reading {
     (unit === "PN" && bare ? designationIn(`PN ${cell}`, false) : null) ?? designationIn(cell, true);
   if (!found && bare) {
     const pn = designationIn(`PN ${cell}`, false);
-    if (pn) return { value: pn.designation, guess: `"${cell}" is taken as ${pn.designation}.` };
+    if (pn) return { value: pn.designation, guess: `"${cell}" is read as ${pn.designation}.` };
   }
   if (!found) return { reason: `"${cell}" is not a class or PN, for example "class 300" or "PN 40".` };
   const { designation: value, rest } = found;
   const other = designationIn(rest, false);
   if (other && other.designation !== value)
-    return { reason: `"${cell}" names two ratings. Say which is the line's.` };
+    return { reason: `"${cell}" names two ratings. State the rating of the line.` };
   const end = rest === "" ? null : optionIn(rest, ends(), endOptions());
   return end ? { value, also: { endConnection: end.option } } : { value };
 }
@@ -71,10 +71,10 @@ export function readEnds(cell: string, field: LineListField): Reading {
   const rating = designationIn(cell, false) ?? designationIn(cell, true);
   const text = rating ? rating.rest : cell;
   const end = optionIn(text, field, endOptions());
-  if (!end) return { reason: `"${cell}" is none of: ${endOptions().join(", ")}.` };
+  if (!end) return { reason: `"${cell}" is not one of: ${endOptions().join(", ")}.` };
   return {
     value: end.option,
     ...(rating ? { also: { lineDesignation: rating.designation } } : {}),
-    ...(end.guess ? { guess: `"${cell}" is taken as ${end.option}.` } : {}),
+    ...(end.guess ? { guess: `"${cell}" is read as ${end.option}.` } : {}),
   };
 }

@@ -75,7 +75,7 @@ export function optionIn(text: string, field: LineListField, options: readonly s
 
 const taken = (cell: string, { option, guess }: Found): Reading =>
   guess && option.toLowerCase() !== cell.toLowerCase()
-    ? { value: option, guess: `"${cell}" is taken as ${option}.` }
+    ? { value: option, guess: `"${cell}" is read as ${option}.` }
     : { value: option };
 
 /**
@@ -88,7 +88,7 @@ const taken = (cell: string, { option, guess }: Found): Reading =>
  */
 export function readOption(cell: string, field: LineListField, options: readonly string[]): Reading {
   const found = optionIn(cell, field, options);
-  return found ? taken(cell, found) : { reason: `"${cell}" is none of: ${options.join(", ")}.` };
+  return found ? taken(cell, found) : { reason: `"${cell}" is not one of: ${options.join(", ")}.` };
 }
 
 /**
@@ -108,9 +108,9 @@ export function readSet(cell: string, field: LineListField, options: readonly st
   const found = parts.map((part) => optionIn(part, field, options));
   const unknown = parts.find((_, at) => found[at] === null);
   if (unknown === undefined && parts.length > 0) return { value: [...new Set(found.map((f) => f!.option))] };
-  if (whole) return { value: [whole.option], guess: `"${cell}" is taken as ${whole.option}.` };
+  if (whole) return { value: [whole.option], guess: `"${cell}" is read as ${whole.option}.` };
   return {
-    reason: `"${unknown ?? cell}" is none of: ${options.join(", ")}. Separate several with semicolons.`,
+    reason: `"${unknown ?? cell}" is not one of: ${options.join(", ")}. Separate several values with semicolons.`,
   };
 }
 
@@ -126,5 +126,5 @@ const no = /^(no|n|false|0|nein|non|n[aã]o|nee|falsch|not required|not req'?d)$
  */
 export function readYesNo(cell: string): Reading {
   if (yes.test(cell.trim())) return { value: true };
-  return no.test(cell.trim()) ? { value: false } : { reason: `"${cell}" is neither yes nor no.` };
+  return no.test(cell.trim()) ? { value: false } : { reason: `"${cell}" is not yes or no.` };
 }

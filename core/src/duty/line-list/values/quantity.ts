@@ -60,7 +60,7 @@ function figures(
 }
 
 const sayWhy = (cell: string, quantity: Quantity): Reading => ({
-  reason: `"${cell}" is not a figure in a unit of ${quantity}.`,
+  reason: `"${cell}" is not a number with a unit of ${quantity}.`,
 });
 
 /**
@@ -78,10 +78,10 @@ export function readQuantity(cell: Cell, quantity: Quantity, column: ColumnUnit)
   const said = word(cell.trim(), quantity);
   if (said !== null) return { value: said };
   if (quantity === "temperature" && ambient.test(cell.trim()))
-    return { value: null, guess: `"${cell}" is the surroundings' own temperature: state the ambient range.` };
+    return { value: null, guess: `"${cell}" means ambient temperature. State the ambient range.` };
   const hedged = hedges.test(cell) || bounds.test(cell);
   const text = cell.trim().replace(hedges, "").replace(bounds, "").trim();
-  const guess = hedged ? { guess: `"${cell}" is taken as the figure in it.` } : {};
+  const guess = hedged ? { guess: `"${cell}" is read as the number in it.` } : {};
   const alone = single.exec(text);
   const one = alone && figures([alone[1]!], alone[2]!, quantity, column);
   if (one) return { value: one[0]!, ...guess };

@@ -36,7 +36,7 @@ function readFlow(cell: Cell, unit: string | null, decimal: Decimal): Reading {
   if (figure === null) return { reason: `"${cell}" is not a flow.` };
   if (written === null) return { value: figure };
   const flow = flowIn(written);
-  if (!flow) return { reason: `"${cell}" is not a figure in a unit of flow.` };
+  if (!flow) return { reason: `"${cell}" is not a number with a unit of flow.` };
   return {
     value: Number(convertUnit(figure, flow.quantity, flow.unit, unitsOf(flow.quantity)[0]!).toPrecision(12)),
     also: { rateBasis: flow.basis },
@@ -76,7 +76,7 @@ export function readCell(cell: Cell, field: LineListField, unit: string | null, 
   if (field.id === "shutOff" && otherTightness.test(text))
     return {
       value: null,
-      guess: `"${text}" is no rate of ISO 5208 and no class of IEC 60534-4: state the one that is wanted.`,
+      guess: `"${text}" is not a rate of ISO 5208 or a class of IEC 60534-4. State the required one.`,
       keep: true,
     };
   switch (holds.kind) {

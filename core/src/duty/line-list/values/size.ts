@@ -55,11 +55,11 @@ export function readSize(cell: Cell, unit: "DN" | "NPS"): Reading {
   const sizes = parts.map((part) => one(part, /["″]|in|nps/i.test(part) ? "NPS" : unit));
   if (parts.length > 1 && !sizes.includes(null)) {
     if (new Set(sizes).size === 1) return { value: sizes[0] };
-    return { reason: `"${text}" names two sizes. Say which is the valve's.` };
+    return { reason: `"${text}" names two sizes. State the size of the valve.` };
   }
   const reducing = /^(.+?)["″]?\s*x\s*(.+)$/i.exec(text);
   if (reducing && one(reducing[1]!, unit) !== null && one(reducing[2]!, unit) !== null)
-    return { reason: `"${text}" names two sizes. Say which is the valve's.` };
+    return { reason: `"${text}" names two sizes. State the size of the valve.` };
   return {
     reason: `"${text}" is not a nominal size${unit === "NPS" ? " in NPS" : ", for example DN 50 or NPS 2"}.`,
   };

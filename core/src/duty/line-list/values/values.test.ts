@@ -77,8 +77,8 @@ describe("ratings and ends", () => {
     ["FLGD RF", "flanged RF"],
     ["Anschweißende", "butt-weld"],
     ["taraudé", "threaded"],
-    ["RF x SW", /none of/],
-    ["weld", /none of/],
+    ["RF x SW", /not one of/],
+    ["weld", /not one of/],
   ]);
   it("state what stands beside them, and guesses say so", () => {
     expect(read("lineDesignation", "900 RTJ")).toEqual({
@@ -92,7 +92,7 @@ describe("ratings and ends", () => {
       ["onSupplyLoss", "FLC"],
       ["operator", "G"],
     ] as const)
-      expect(read(id, cell)).toMatchObject({ guess: expect.stringContaining(`"${cell}" is taken as`) });
+      expect(read(id, cell)).toMatchObject({ guess: expect.stringContaining(`"${cell}" is read as`) });
     for (const [id, cell] of [
       ["endConnection", "RF"],
       ["onSupplyLoss", "FC"],
@@ -119,8 +119,8 @@ describe("words", () => {
     ["fermée", "closes"],
     ["Closed (FC)", "closes"],
     ["N/A", null],
-    ["FC/FO", /none of/],
-    ["perhaps", /none of/],
+    ["FC/FO", /not one of/],
+    ["perhaps", /not one of/],
   ]);
   each("operator", null, [
     ["Pneum. S/R", "pneumatic"],
@@ -132,14 +132,14 @@ describe("words", () => {
     ["L", "liquid"],
     ["2-phase", "two-phase"],
     ["Flüssig", "liquid"],
-    ["plasma", /none of/],
+    ["plasma", /not one of/],
   ]);
   each("fireSafe", null, [
     ["Y", true],
     ["Ja", true],
     ["0", false],
     ["Non", false],
-    ["perhaps", /neither yes nor no/],
+    ["perhaps", /not yes or no/],
   ]);
   each("function", null, [
     ["ESD; DBB", ["emergency shut-down", "double block and bleed"]],

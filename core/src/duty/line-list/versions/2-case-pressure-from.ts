@@ -2,8 +2,8 @@ import type { HeadingStep } from "./heading-step.ts";
 
 /** The side a case is pushed from stood under a heading that later meant the tag's flow direction. */
 export const headingsOfOldExports: HeadingStep = {
-  says: "The column Pressure from of a case is Case pressure from.",
+  says: "The case column Pressure from is named Case pressure from.",
   isOld: (headings) =>
     headings.includes("Case id") && headings.includes("Flow direction") && headings.includes("Pressure from"),
-  upcast: (headings) => headings.map((h) => (h === "Pressure from" ? "Case pressure from" : h)),
+  upcast: (headings) => headings.map((h) => (h === "Pressure from" ? "Pressure from (case)" : h)),
 };

@@ -10,7 +10,7 @@ const renamed: Readonly<Record<string, string>> = {
 
 /** Figures with a unit people may want otherwise stand under headings that a unit is read from. */
 export const figuresWithUnits: HeadingStep = {
-  says: "Density, viscosity, vapour pressure, H₂S and pipe bore name their unit in brackets.",
+  says: "The columns density, viscosity, vapour pressure, H₂S and pipe bore name their unit in brackets.",
   isOld: (headings) => headings.some((h) => h in renamed),
   upcast: (headings) => headings.map((h) => renamed[h] ?? h),
 };

@@ -7,7 +7,7 @@ import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
  */
 export const dimensionsAndArrangements: VersionStep = {
   to: 2,
-  says: "Product lines state dimensions, cavity arrangements and promises; what was not stated counts as not promised, dimensions are estimated from the bore.",
+  says: "Product lines state dimensions, cavity arrangements and shut-off classes. Shut-off not stated before counts as none, and dimensions are estimated from the bore.",
   upcast: (catalogue) => ({
     ...catalogue,
     lines: ((catalogue.lines ?? []) as Line[]).map(lineOf),

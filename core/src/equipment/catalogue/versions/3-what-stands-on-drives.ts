@@ -7,7 +7,7 @@ import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
  */
 export const whatStandsOnDrives: VersionStep = {
   to: 3,
-  says: "The shelf states accessories, and drives state ends, stops, times and hand override; what was not stated stays not stated.",
+  says: "The shelf states accessories, and actuators state ends, stops, times and manual override. Values not stated before stay not stated.",
   upcast: (catalogue) => ({
     accessories: [],
     ...catalogue,

@@ -6,7 +6,7 @@ import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
  */
 export const whatPassesTheFlow: VersionStep = {
   to: 4,
-  says: "Product lines state the trims that pass the flow; where none are stated, typical figures are estimated with.",
+  says: "Product lines state their flow trims. If none are stated, typical figures are used as an estimate.",
   upcast: (catalogue) => ({
     ...catalogue,
     lines: ((catalogue.lines ?? []) as readonly Document[]).map((line) => ({ flowTrims: [], ...line })),

@@ -6,7 +6,7 @@ import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
  */
 export const whatFlowPushesOpen: VersionStep = {
   to: 5,
-  says: "Curves of trims state what flow does against closing; where it is not stated, typical figures are estimated with.",
+  says: "Trim curves state the dynamic torque against closing. If it is not stated, typical figures are used as an estimate.",
   upcast: (catalogue) => ({
     ...catalogue,
     lines: ((catalogue.lines ?? []) as readonly Document[]).map((line) => ({

@@ -6,7 +6,7 @@ import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
  */
 export const howSeatsMeet: VersionStep = {
   to: 6,
-  says: "Seats state how they meet the closure and may promise a class of IEC 60534-4; where nothing is stated nothing is taken for granted.",
+  says: "Seats state their contact with the closing member and can state a class of IEC 60534-4. Values not stated count as not known.",
   upcast: (catalogue) => ({
     ...catalogue,
     lines: ((catalogue.lines ?? []) as readonly Document[]).map((line) => ({

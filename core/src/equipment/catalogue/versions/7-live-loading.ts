@@ -6,7 +6,7 @@ import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
  */
 export const liveLoadedPacking: VersionStep = {
   to: 7,
-  says: "Sizes state the height a live-loaded packing is loaded to; where none is stated the maker's drawing is asked for.",
+  says: "Sizes state the height of live-loading springs. If none is stated, use the maker's drawing.",
   upcast: (catalogue) => ({
     ...catalogue,
     lines: ((catalogue.lines ?? []) as readonly Document[]).map((line) => ({

@@ -4,7 +4,7 @@ import { arrangementOf } from "../../../equipment/catalogue/versions/2-dimension
 /** A valve's key gained the arrangement of its cavity, between the body's grade and the trim. */
 export const cavityInTheKey: VersionStep = {
   to: 2,
-  says: "The key of a valve names the arrangement of its cavity.",
+  says: "The key of a valve names its cavity arrangement.",
   upcast: (sheet) => {
     const inputs = (sheet.inputs ?? {}) as Document;
     const [line] = ((inputs.catalogue as Document | undefined)?.lines ?? []) as Parameters<

@@ -3,7 +3,7 @@ import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
 /** Findings are of four kinds, each with its own fields; the house rules are a document with a head. */
 export const kindsOfFindings: VersionStep = {
   to: 3,
-  says: "Findings say of which kind they are instead of leaving fields blank; the house rules are a document of their own.",
+  says: "Findings name their kind instead of leaving fields blank. The house rules are a document of their own.",
   adds: ["decides"],
   upcast: (sheet) => {
     const inputs = (sheet.inputs ?? {}) as Document;

@@ -16,7 +16,7 @@ function leastDifferential(duty: SettledDuty): SettledCase | null {
 
 export const lowDifferential = rule({
   id: "body/low-differential",
-  asks: "Tightness at low differential pressure",
+  asks: "Tightness at low differential",
   source: "A floating ball seals by seat preload until pressure loads it. Hard seats need more preload",
   inputs: ["pressure on either side", "construction", "seat", "house rule: low differential"],
   hangsOn: ["seat"],

@@ -25,7 +25,7 @@ describe("break-to-open torque", () => {
     const duty = dutyWith({ cases: [{ upstreamBarG: 50.1 }] });
     expect(finding("torque/torque-known", { duty })).toMatchObject({
       verdict: "cannot tell",
-      missing: "the maker's torque beyond the table, for case 1",
+      missing: "maker's torque beyond the table, for case 1",
     });
     expect(finding("drive/strength", { duty }).verdict).toBe("cannot tell");
     expect(

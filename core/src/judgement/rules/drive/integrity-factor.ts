@@ -5,7 +5,7 @@ import { safetyLevel } from "./safety-level.ts";
 
 export const integrityFactor = rule({
   id: "drive/integrity-factor",
-  asks: "Service factor of a safety function",
+  asks: "Service factor, safety function",
   source: "Service factor of at least 1.5 at the lowest supply (practice, house rules)",
   inputs: ["integrity level", "service factor", "house rule: least service factor, safety functions"],
   hangsOn: ["line", "drive.family"],

@@ -357,7 +357,7 @@ describe("trapped cavity", () => {
       "envelope/trapped-cavity",
       given({ ambientMinimumC: -70, ambientMaximumC: 20 }, plain),
     );
-    expect(finding.uses.find((u) => u.what.startsWith("shut in"))).toMatchObject({
+    expect(finding.uses.find((u) => u.what.startsWith("trapped at"))).toMatchObject({
       value: -50,
       origin: "assumed",
     });
@@ -389,7 +389,7 @@ describe("trapped cavity", () => {
       );
     const steam = vapour("steam", "steam", 180, 9);
     expect(steam).toMatchObject({ verdict: "fails" });
-    expect(steam.uses[0]).toMatchObject({ what: "condenses idle, case 1", origin: "assumed" });
+    expect(steam.uses[0]).toMatchObject({ what: "condenses when idle, case 1", origin: "assumed" });
     // Propane boils at 4.7 bar a at 0 °C: above that a line of it idles as liquid.
     expect(vapour("propane", "gas", 60, 6).verdict).toBe("fails");
     expect(vapour("propane", "gas", 60, 3).verdict).toBe("not asked");
@@ -446,7 +446,7 @@ describe("trapped cavity", () => {
     expect(of(given({ ambientMaximumC: 80, ...fluid({ phase: "gas" }) }, plain)).verdict).toBe("not asked");
     expect(of(given({ ambientMaximumC: 80, ...fluid({ substance: null }) }, plain))).toMatchObject({
       verdict: "cannot tell",
-      missing: "the substance, for its thermal expansion",
+      missing: "substance, for its thermal expansion",
     });
   });
 });

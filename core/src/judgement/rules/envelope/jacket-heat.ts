@@ -5,7 +5,7 @@ import { rule } from "../rule.ts";
 
 export const jacketHeat = rule({
   id: "envelope/jacket-heat",
-  asks: "Jacket temperature at seat and seals",
+  asks: "Jacket heat at seat and seals",
   source: "All parts inside a jacket reach the jacket temperature",
   inputs: ["jacket temperature", "seat"],
   hangsOn: ["seat"],

@@ -6,7 +6,7 @@ import { rule } from "../rule.ts";
 
 export const lineTest = rule({
   id: "envelope/line-test",
-  asks: "Line test against the closed valve",
+  asks: "Line test, valve closed",
   source:
     "A closed valve is tested at no more than 1.1 × the lower of body rating and seat limit (API 598, API 6D)",
   inputs: ["line test pressure", "rating", "seat curve"],

@@ -15,7 +15,7 @@ export const steamLimit = rule({
   unraised: ({ cases }) =>
     cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.steamy)
       ? null
-      : "No case has steam, or water above 100 °C.",
+      : "No case has steam, or water above its boiling point.",
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     const ends = steamEndsOf(seat, house);

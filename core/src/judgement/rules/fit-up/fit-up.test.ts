@@ -75,7 +75,7 @@ describe("what lies between carries the peak, and no more", () => {
   it("the key of a stem in a bore", () => {
     const of = sized({ stemEnd: keyed });
     const limit = fitUpOf(of.size, at(1, blank), 1, duty, house).members.find((m) =>
-      m.what.startsWith("key"),
+      m.what.endsWith(" key"),
     )!;
     expect(verdict("key", at(limit.carriesNm, blank), of)).toBe("holds");
     expect(verdict("key", at(limit.carriesNm * 1.001, blank), of)).toBe("fails");

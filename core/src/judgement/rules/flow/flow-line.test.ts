@@ -183,7 +183,7 @@ describe("two phases", () => {
     const border = (1000 * limit) / value;
     expect(verdict("two-phase", wet(border * 0.999))).toBe("tight");
     expect(verdict("two-phase", wet(border * 1.001))).toBe("fails");
-    expect(found("two-phase", wet(1000, null)).missing).toMatch(/share of vapour/);
+    expect(found("two-phase", wet(1000, null)).missing).toMatch(/vapour fraction/);
   });
   it("leave liquid and gas rules unasked", () => {
     expect(verdict("choking", wet(1000))).toBe("not asked");

@@ -86,7 +86,7 @@ describe("what passes", () => {
     either("capacity", one, 50 / most, ["holds", "fails"]);
   });
   it("waits for a flow, a pressure behind and a vapour pressure, and says of which case", () => {
-    expect(found("capacity", one(0)).missing).toMatch(/the flow of a case/);
+    expect(found("capacity", one(0)).missing).toMatch(/flow of a case/);
     expect(found("capacity", liquid([{ rate: 5, downstreamBarG: null }])).missing).toMatch(/downstream/);
     const blank = liquid([{ rate: 5, downstreamBarG: 5 }], {
       fluid: { substance: null, family: null, vapourPressureBarA: null },
@@ -285,7 +285,7 @@ describe("an open valve", () => {
     // Drop goes with the square of the flow.
     const most = 10 * Math.sqrt(house.openDropBar / at.value);
     either("open-drop", open, most, ["holds", "tight"]);
-    expect(at.uses.find((u) => /costs/.test(u.what))!.value).toBeGreaterThan(0);
+    expect(at.uses.find((u) => /cost/.test(u.what))!.value).toBeGreaterThan(0);
     expect(verdict("open-drop", open(1e4))).toBe("fails");
   });
   it("is not asked when a liquid boils that nobody knows of, while it takes little", () => {

@@ -13,7 +13,7 @@ describe("when a leak is no longer traced but shut in", () => {
     "says so of what is %s",
     (hazard) =>
       expect(stop({ fluid: { hazards: [hazard] } })).toMatch(
-        new RegExp(`is ${hazard}: take it out of service at once where the leak can be seen`),
+        new RegExp(`is ${hazard}. If the leak is visible or grows, take the valve out of service at once`),
       ),
   );
   it("names the worst of several", () =>
@@ -21,7 +21,7 @@ describe("when a leak is no longer traced but shut in", () => {
   it("says of what burns to keep away, and of anything that it may not grow", () => {
     const water = { name: "water", substance: "water", family: "water" } as const;
     const at = (temperatureC: number) => stop({ fluid: water, cases: [{ temperatureC }] });
-    expect(at(60)).toMatch(/burns the skin.*grows/);
+    expect(at(60)).toMatch(/burns skin.*grows/);
     expect(at(59)).toBe("If the leak grows, take the valve out of service at once.");
   });
   it("says nothing of what stays in the line", () =>

@@ -31,7 +31,7 @@ describe("the findings of the candidate in hand", () => {
       "Envelope",
       "Flow",
       "Torque",
-      "Drive",
+      "Actuator",
       "Fit-up",
     ]);
   });
@@ -95,7 +95,7 @@ describe("the findings of the candidate in hand", () => {
   it("follow the station: its own first and open, the others folded with counts, opened by a press", () => {
     const { findings } = drawn("XV-3052", "drive");
     const headings = () => [...document.querySelectorAll("h3")].map((h) => h.textContent!);
-    expect(headings()[0]).toBe("Drive");
+    expect(headings()[0]).toBe("Actuator");
     expect(headings()[1]).toMatch(/^Duty.*\d+ (tight|holds)/);
     expect(headings()[2]).toMatch(/^Body.*\d+ (tight|holds)/);
     const ofDrive = findings.filter((f) => f.station === "drive" && f.verdict !== "not asked");
