@@ -9,7 +9,7 @@ const classOf = (designation: string) => Number(/\d+/.exec(designation)![0]);
 const sizeOf = (line: string, dn: number, designation: string) =>
   lines.find((l) => l.id === line)!.sizes.find((s) => s.dn === dn && s.designation === designation)!;
 
-describe("break torque", () => {
+describe("breakaway torque", () => {
   it("rises with differential, or stays where preload governs", () => {
     for (const line of lines)
       for (const size of line.sizes)

@@ -22,7 +22,7 @@ const tell = (line: string) => void process.stdout.write(`${line}\n`);
 async function confirmDiscard(yes: boolean): Promise<boolean> {
   if (yes) return true;
   if (!process.stdin.isTTY) {
-    say("--fresh discards all data. Nobody is here to ask; say --fresh --yes.");
+    say("--fresh discards all data. No terminal to ask for confirmation: use --fresh --yes.");
     return false;
   }
   const ask = createInterface({ input: process.stdin, output: process.stdout });
@@ -43,7 +43,8 @@ async function whenFree(url: string, does: Work): Promise<Taken> {
   for (let said = false; ; said = true) {
     const taken = takeFolder(places.running, url, does);
     if (taken.taken || taken.by.does === "serve") return taken;
-    if (!said) say(`A ${taken.by.does} is under way (process ${taken.by.start.pid}); waiting until it ends.`);
+    if (!said)
+      say(`A ${taken.by.does} is in progress (process ${taken.by.start.pid}). Waiting until it ends.`);
     await sleep(200);
   }
 }
@@ -56,7 +57,7 @@ async function withFolder(
 ): Promise<number> {
   const taken = await whenFree(url, does);
   if (!taken.taken) {
-    tell(`Proven Seat is running already on ${taken.by.url} (process ${taken.by.start.pid}).`);
+    tell(`Proven Seat is already running on ${taken.by.url} (process ${taken.by.start.pid}).`);
     say("To end it: ./start --stop");
     return 0;
   }

@@ -40,7 +40,7 @@ const draft = {
   standards: "ASME",
   tag: { number: "XV-1", service: "", unit: "" },
   notes: "",
-  overrideReason: "as asked",
+  overrideReason: "as required",
 };
 
 /** One call for each question. The compiler asks for an entry when a question is added. */

@@ -29,8 +29,8 @@ export const draftContentSchema = z.strictObject({
         cells: z.array(z.union([text(4000), z.number()])).max(300),
       }),
     )
-    .min(1, "A draft holds at least one row.")
-    .max(10_000, "At most 10 000 rows wait in one draft."),
+    .min(1, "A draft needs at least one row.")
+    .max(10_000, "A draft can hold at most 10 000 rows."),
   plan: z.array(columnPlanSchema).max(300),
   values: perField,
 });

@@ -13,10 +13,10 @@ const jsonSchema = (schema: z.ZodType, io: "input" | "output") => {
 };
 
 const problemTitles: Record<number, string> = {
-  404: "Not there",
-  409: "In conflict with what is stored",
+  404: "Not found",
+  409: "Conflict with stored data",
   413: "Too large",
-  422: "Bad input",
+  422: "Invalid input",
 };
 
 const pageParameters = [
@@ -29,7 +29,7 @@ const pageParameters = [
   {
     name: "after",
     in: "query",
-    description: "Where the page before ended, as its Link header says",
+    description: "Cursor from the Link header of the previous page",
     schema: { type: "string" },
   },
 ];
@@ -111,7 +111,7 @@ export function openApiDocument(version: string): Record<string, unknown> {
       title: "Proven Seat",
       version,
       description:
-        "Selection of quarter-turn valves as a proof. Results are engineering aid; reference data are indicative.",
+        "Selection of quarter-turn valves as a proof. The results are an engineering aid, and reference data are indicative.",
     },
     paths,
     components: { schemas: { Problem: jsonSchema(problemSchema, "output") } },

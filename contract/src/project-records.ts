@@ -11,7 +11,7 @@ const projectContent = {
   defaults: dutyDefaultsSchema().default(noDefaults),
   /** Number of a new tag: the run of # is the next figure. */
   numbering: trimmed(40)
-    .regex(/^[^#]*#+[^#]*$/, "A numbering has one run of #, for example XV-####.")
+    .regex(/^[^#]*#+[^#]*$/, "A numbering pattern needs one group of #, for example XV-####.")
     .default("NEW-#"),
   unitSystem: z.enum(unitSystems).default("metric"),
   standards: trimmed(2000).default(""),

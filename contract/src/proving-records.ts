@@ -52,7 +52,7 @@ export const tagResultSchema = z.object({ id: z.uuid(), version: z.int(), summar
 export const moveOnSchema = z.strictObject({
   catalogueRevision: z.int().min(1),
   houseRuleVersion: z.int().min(1),
-  reason: trimmed(1000).min(1, "Say why the project is moved on."),
+  reason: trimmed(1000).min(1, "Enter the reason for the update."),
   version: z.int(),
 });
 export const basisDecisionSchema = z.object({
@@ -119,7 +119,7 @@ export const sheetDriftSchema = z.custom<SheetDrift>((value) => typeof value ===
 
 export const acknowledgeSchema = z.strictObject({
   ...otherBasis,
-  reason: trimmed(1000).min(1, "Say why the change may stand."),
+  reason: trimmed(1000).min(1, "Enter the reason for accepting the change."),
 });
 
 export type AskProving = z.infer<typeof askProvingSchema>;

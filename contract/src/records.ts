@@ -4,7 +4,7 @@ import { type Catalogue, catalogueSchema } from "@proven-seat/core/equipment/cat
 import { z } from "zod";
 
 export const trimmed = (most: number) => text(most, z.string().trim());
-export const tagNumberSchema = trimmed(40).min(1, "A tag needs a number.");
+export const tagNumberSchema = trimmed(40).min(1, "Enter a tag number.");
 
 /** The candidate an engineer has picked for a tag, and why when it does not hold. */
 export const choiceSchema = z.strictObject({
@@ -17,7 +17,7 @@ export const choiceSchema = z.strictObject({
 /** Texts of a list that are no part of a duty, by the headings they stood under. */
 export const remarksSchema = z
   .record(text(200).min(1), text(1000))
-  .refine((remarks) => Object.keys(remarks).length <= 60, "At most 60 remarks of a tag are kept.");
+  .refine((remarks) => Object.keys(remarks).length <= 60, "A tag can have at most 60 remarks.");
 
 /** What a person edits of a tag. */
 export const tagContentSchema = z.strictObject({
@@ -84,7 +84,7 @@ export const catalogueRowSchema = z.object({
 export const newCatalogueSchema = z.strictObject({
   /** Checked on its own, so that every fault keeps its file, row and field. */
   catalogue: z.unknown(),
-  reason: trimmed(500).min(1, "Say where the catalogue comes from."),
+  reason: trimmed(500).min(1, "Enter the source of the catalogue."),
   basedOn: z.number().int(),
 });
 
@@ -99,7 +99,7 @@ export const houseRuleVersionSchema = z.object({
 });
 export const newHouseRulesSchema = z.strictObject({
   values: houseRulesSchema(),
-  reason: trimmed(500).min(1, "Say why the rules change."),
+  reason: trimmed(500).min(1, "Enter the reason for the change."),
   basedOn: z.number().int(),
 });
 
@@ -107,9 +107,9 @@ export const newHouseRulesSchema = z.strictObject({
 export const keepingSchema = z.strictObject({
   /** Copies of a day each, the newest; none are made where it is 0. */
   copies: z
-    .int("Give a whole number of copies.")
-    .min(0, "Copies cannot be fewer than none.")
-    .max(366, "At most 366 daily copies are kept."),
+    .int("Enter a whole number of copies.")
+    .min(0, "The number of copies cannot be negative.")
+    .max(366, "At most 366 daily copies can be kept."),
   /** Goes up with each change; a change of another than the one in force is refused. */
   version: z.int(),
 });

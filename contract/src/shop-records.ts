@@ -10,7 +10,7 @@ const jobHead = {
   /** As it was when the work began; null of a leak that is traced. */
   plan: shopPlanSchema.nullable(),
   startedAt: z.iso.datetime(),
-  startedBy: trimmed(80).min(1, "Say who works."),
+  startedBy: trimmed(80).min(1, "Enter the technician."),
 };
 
 /** Events handed in at a time; a device hands in what it has in turns. */

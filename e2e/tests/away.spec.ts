@@ -24,8 +24,8 @@ test("a shop page that was open once opens without a server, is worked on, and h
   const address = await app.tagUrl("XV-3052", "shop/strip");
   const other = await app.tagUrl("XV-3017", "shop/strip");
   await page.goto(address);
-  await page.getByLabel("who works").fill("Day shift");
-  await page.getByLabel("who works").blur();
+  await page.getByLabel("technician").fill("Day shift");
+  await page.getByLabel("technician").blur();
   await expect(page.getByText(/opens without a connection/)).toBeVisible();
   const whole = page.url();
   await page.close();
@@ -36,7 +36,7 @@ test("a shop page that was open once opens without a server, is worked on, and h
     const again = await context.newPage();
     await again.goto(url);
     await expect(again.getByRole("article")).toHaveAccessibleName(/^Step 1 of/);
-    await expect(again.getByText("The server is out of reach.")).toBeVisible();
+    await expect(again.getByText("The server cannot be reached.")).toBeVisible();
     await again.close();
   }
   const away = await context.newPage();
@@ -49,22 +49,22 @@ test("a shop page that was open once opens without a server, is worked on, and h
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 3 of/);
   await expect(away.getByText(/2 on this device: handed in when there is a connection/)).toBeVisible();
   // Other plans of the same valve are made here, by the program that was kept.
-  await away.getByRole("link", { name: "Put it together" }).click();
+  await away.getByRole("link", { name: "Reassemble" }).click();
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 1 of/);
   // The bench takes nothing over from here.
-  await away.getByRole("link", { name: "to the bench" }).click();
-  await expect(away.getByText("The tag could not be read")).toBeVisible();
+  await away.getByRole("link", { name: "go to the bench" }).click();
+  await expect(away.getByText("The tag could not be loaded")).toBeVisible();
   await expect(away.getByLabel("service")).toBeHidden();
   // What was never open says so, and where it is not worked away from the server nothing old is shown.
   await away.goto(other);
-  await expect(away.getByText(/This device has not shown it before/)).toBeVisible();
+  await expect(away.getByText(/This device has not opened the tag before/)).toBeVisible();
   await away.goto(`${app.url}/line-up`);
   await expect(away.getByText(/could not be read/)).toBeVisible();
   await away.goto(whole);
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 3 of/);
 
   await app.revive();
-  await expect(away.getByText("The server is out of reach.")).toBeHidden();
+  await expect(away.getByText("The server cannot be reached.")).toBeHidden();
   await expect(away.getByText(/all handed in/)).toBeVisible();
   expect(await ticksOf(app, "XV-3052")).toEqual(["tick", "tick"]);
 });
@@ -82,7 +82,7 @@ test("a tag changed while its plan was away is said, and read anew when asked to
   await app.kill();
   const away = await context.newPage();
   await away.goto(url);
-  await expect(away.getByText("The server is out of reach.")).toBeVisible();
+  await expect(away.getByText("The server cannot be reached.")).toBeVisible();
   // The other is heard before this one is.
   await context.setOffline(true);
   await app.revive();
@@ -92,7 +92,7 @@ test("a tag changed while its plan was away is said, and read anew when asked to
   await expect.poll(async () => (await app.tag("XV-1048")).service).toBe("changed meanwhile");
   await other.context().close();
   await context.setOffline(false);
-  await away.getByRole("button", { name: "Read it anew" }).click();
+  await away.getByRole("button", { name: "Reload" }).click();
   await expect(away.getByText("changed meanwhile")).toBeVisible();
-  await expect(away.getByRole("button", { name: "Read it anew" })).toBeHidden();
+  await expect(away.getByRole("button", { name: "Reload" })).toBeHidden();
 });

@@ -71,11 +71,11 @@ test("axe finds nothing on the rooms", async ({ page, app }) => {
   await page.goto(`${app.url}/line-up`);
   await expect(page.getByRole("heading", { level: 1, name: "Line-up" })).toBeAttached();
   for (const [room, ready] of [
-    ["house-rules", "Numbers and choices this organisation owns"],
-    ["shelf", "Bring in a catalogue"],
+    ["house-rules", "Limits and preferences of this organisation"],
+    ["shelf", "Import a catalogue"],
     ["rules", "Size offered"],
     ["drift", "Sheets in force"],
-    ["projects", "Bring a project in"],
+    ["projects", "Import a project"],
   ] as const) {
     await visit(page, `${app.url}/${room}`);
     await expect(page.getByText(ready).first()).toBeVisible();
@@ -88,7 +88,7 @@ test("axe finds nothing on the lists below the picture and the dialogs of the be
   app,
 }) => {
   await page.goto(await app.tagUrl("XV-5001", "envelope"));
-  await page.getByRole("tab", { name: "How far it may move" }).click();
+  await page.getByRole("tab", { name: "Permitted range" }).click();
   await expect(page.getByText(/\d+ values searched/)).toHaveCount(1);
   await expectNoFindings(page, "how far it may move", "[role=tabpanel]");
   await page.getByRole("tab", { name: "Seats" }).click();
@@ -112,7 +112,7 @@ test("axe finds nothing on line-up, import, command bar, shortcuts, legend and o
   await expectNoFindings(page, "line-up");
   await page.keyboard.press("/");
   await expect(page.getByPlaceholder("Tag, station or action")).toBeVisible();
-  await expectNoFindingsInDialog(page, "Find or do");
+  await expectNoFindingsInDialog(page, "Search or run a command");
   await page.getByPlaceholder("Tag, station or action").fill("keyboard");
   await page.keyboard.press("Enter");
   await expectNoFindingsInDialog(page, "Keyboard shortcuts");

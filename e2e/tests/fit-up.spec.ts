@@ -4,7 +4,7 @@ import { expect, test } from "../support/app.ts";
 
 test("a workshop gets bracket and template of a drive as files at 1:1", async ({ page, app, context }) => {
   await page.goto(await app.tagUrl("XV-3052", "fit-up"));
-  await expect(page.getByRole("img", { name: /^From the side: pad .*bracket/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Side view: pad .*bracket/ })).toBeVisible();
   await expect(page.getByText("weakest part")).toHaveCount(1);
   const save = async (name: RegExp) => {
     const [file] = await Promise.all([
@@ -43,7 +43,7 @@ test("the steps of putting it on are read by keyboard, in the reader's units", a
 test("the air of a drive follows the time asked of it", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1044", "drive"));
   await page.getByRole("tab", { name: "Air" }).click();
-  const ways = page.getByRole("table", { name: /Longest time of a stroke/ });
+  const ways = page.getByRole("table", { name: /Longest stroking time/ });
   // The cheapest way comes first; a quick exhaust is taken while it is too slow.
   const plain = ways.getByRole("row", { name: /solenoid valve and tube/ }).first();
   await expect(plain.getByRole("img", { name: "fails" })).toHaveCount(1);

@@ -3,12 +3,10 @@ import { expect, test } from "../support/app.ts";
 
 test("a control tag stands on its curve, and the slider turns it", async ({ page, app }) => {
   await page.goto(await app.tagUrl("TV-4021", "flow"));
-  await expect(
-    page.getByRole("img", { name: /Flow coefficient of the trim over its opening/ }),
-  ).toBeVisible();
-  await page.getByRole("tab", { name: "Along the stroke" }).focus();
+  await expect(page.getByRole("img", { name: /Flow coefficient of the trim over travel/ })).toBeVisible();
+  await page.getByRole("tab", { name: "Over the travel" }).focus();
   await page.keyboard.press("Enter");
-  const along = page.getByRole("region", { name: "Along the stroke" });
+  const along = page.getByRole("region", { name: "Over the travel" });
   await expect(along.getByText(/authority/)).toBeVisible();
   const slider = along.getByRole("slider");
   const flow = along.locator("dd").first();
@@ -26,20 +24,20 @@ test("a control tag stands on its curve, and the slider turns it", async ({ page
 test("trims stand side by side, and another flow takes another", async ({ page, app }) => {
   await page.goto(await app.tagUrl("TV-4021", "flow"));
   await page.getByRole("tab", { name: "Trims" }).click();
-  const trims = page.getByRole("table", { name: "Trims for the body in hand" });
+  const trims = page.getByRole("table", { name: "Trims for the selected body" });
   await expect(trims.getByRole("row", { name: /Segment 60 %/ })).toHaveAttribute("aria-current", "true");
   // Half as much again is beyond its range at once.
-  await page.getByRole("button", { name: /^maximum: .*more of this case/ }).click();
+  await page.getByRole("button", { name: /^maximum: .*details of this case/ }).click();
   await page.getByLabel(/^flow, maximum/).fill("110");
   await expect(trims.getByRole("row", { name: /Segment 60 %/ })).not.toHaveAttribute("aria-current", "true");
 });
 
 test("an open valve says what it takes, and waits for nobody's flow", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1021", "flow"));
-  const cases = page.getByRole("table", { name: "What flows in every case" }).first();
+  const cases = page.getByRole("table", { name: "Flow in every case" }).first();
   await expect(cases.getByRole("row", { name: /normal/ })).toContainText(/0\.0\d+ bar/);
   await expect(page.getByText("maximum: Its flow is not stated.").first()).toBeVisible();
-  await page.getByRole("tab", { name: "Along the stroke" }).click();
+  await page.getByRole("tab", { name: "Over the travel" }).click();
   await expect(page.getByRole("slider")).toBeVisible();
 });
 

@@ -8,14 +8,11 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   const basis = page.getByLabel("Differential for sizing");
   await basis.selectOption("rated");
   await expect(page.getByText(/\d+ of 64 tags turn\./)).toBeVisible();
-  const turned = await page
-    .getByRole("region", { name: "What a change would turn" })
-    .getByRole("listitem")
-    .count();
+  const turned = await page.getByRole("region", { name: "Effect of a change" }).getByRole("listitem").count();
   expect(turned).toBeGreaterThan(3);
   const put = page.getByRole("button", { name: "Put version 2 in force" });
   await expect(put).toBeDisabled();
-  await page.getByLabel("Why do the rules change?").fill("price-book practice of the owner");
+  await page.getByLabel("Reason for the change").fill("price-book practice of the owner");
   await put.click();
   await expect(page.getByText("version 2 in force: price-book practice of the owner")).toBeVisible();
   await page.getByRole("button", { name: /^v2/ }).click();
@@ -24,17 +21,17 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   // The project stays by what it is pinned to until somebody has seen what turns and decides.
   await page.getByRole("link", { name: /is proved by v1/ }).click();
   await page.getByRole("button", { name: /^Prove \d+ by (these|both)/ }).click();
-  await expect(page.getByText("all proved by these")).toBeVisible();
+  await expect(page.getByText("all proved with these")).toBeVisible();
   const tags = page.getByRole("region", { name: "Tags" });
   await expect(tags).toContainText("verdict changed");
   await tags.getByRole("button").nth(1).focus();
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("region", { name: "Old beside new" })).toContainText("house rules v2");
-  await page.getByRole("button", { name: "Move the project to these" }).click();
-  await page.getByLabel("Why is the project moved?").fill("agreed with the owner");
+  await expect(page.getByRole("region", { name: "Old and new" })).toContainText("house rules v2");
+  await page.getByRole("button", { name: "Update the project to these" }).click();
+  await page.getByLabel("Reason for the update").fill("agreed with the owner");
   await page.keyboard.press("Tab");
   await page.keyboard.press("Enter");
-  await expect(page.getByText("the project is pinned to these")).toBeVisible();
+  await expect(page.getByText("the project uses these")).toBeVisible();
 
   // The bench judges by the new version at once.
   await page.goto(await app.tagUrl("XV-3052", "torque"));
@@ -43,9 +40,9 @@ test("a school of the house is put in force, turns what it said, and is taken ba
 
   await page.goto(`${app.url}/house-rules`);
   await page.getByRole("button", { name: /^v1/ }).click();
-  await page.getByRole("button", { name: "take these up again" }).click();
+  await page.getByRole("button", { name: "use these values again" }).click();
   await expect(basis).toHaveValue("actual");
-  await page.getByLabel("Why do the rules change?").fill("back to the actual differential");
+  await page.getByLabel("Reason for the change").fill("back to the actual differential");
   await page.getByRole("button", { name: "Put version 3 in force" }).click();
   await expect(page.getByText("version 3 in force: back to the actual differential")).toBeVisible();
   // Tests after this one meet the project as it was.
@@ -62,7 +59,9 @@ test("what is missing says what hangs on it, in the reader's units, and goes whe
   await page.goto(await app.tagUrl("XV-9001", "duty"));
   const missing = page.getByRole("region", { name: "Missing" });
   await expect(missing).toContainText("5 must be known, 6 assumed meanwhile");
-  await expect(missing).toContainText(/Highest air supply: 8 bar g assumed\..*Otherwise \d+ valves turn/);
+  await expect(missing).toContainText(
+    /Highest air supply: 8 bar g assumed\..*Otherwise \d+ valves change their verdict/,
+  );
   await page.keyboard.press("/");
   await page.keyboard.type("US units");
   await page.keyboard.press("Enter");
@@ -78,9 +77,9 @@ test("the section is turned and looked into by keyboard", async ({ page, app }) 
   const turn = page.getByLabel("opening angle");
   await turn.focus();
   for (let i = 0; i < 3; i++) await page.keyboard.press("PageUp");
-  await expect(page.getByText("Turn it shut to see what presses.")).toBeVisible();
+  await expect(page.getByText("Close it to see the forces.")).toBeVisible();
   await page.keyboard.press("Home");
-  await expect(page.getByText(/^Shut at .* bar: thrust/)).toBeVisible();
+  await expect(page.getByText(/^Closed at .* bar: thrust/)).toBeVisible();
   await page.keyboard.press("End");
   await expect(page.getByRole("img", { name: /90° open/ })).toBeVisible();
   await page.getByText("cavity and leak paths").focus();

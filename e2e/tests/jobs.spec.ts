@@ -14,8 +14,8 @@ const steps = (page: Page) => page.getByRole("navigation", { name: "Steps" });
 const work = async (page: Page, app: RunningApp, number: string, who: string) => {
   await page.goto(await app.tagUrl(number, "shop/strip"));
   await expect(step(page)).toBeVisible();
-  await page.getByLabel("who works").fill(who);
-  await page.getByLabel("who works").blur();
+  await page.getByLabel("technician").fill(who);
+  await page.getByLabel("technician").blur();
 };
 const jobsOf = async (app: RunningApp, number: string): Promise<Job[]> => {
   const tag = await app.tag(number);
@@ -36,7 +36,7 @@ test("a job done without a connection is handed in later, whole and once", async
     await expect(step(page)).toHaveAccessibleName(new RegExp(`^Step ${place} of`));
   }
   await page.getByLabel("Remark", { exact: true }).fill("seat pitted");
-  await page.getByRole("button", { name: "Note it" }).click();
+  await page.getByRole("button", { name: "Add note" }).click();
   await expect(page.getByText(/4 on this device: handed in when there is a connection/)).toBeVisible();
   expect(await jobsOf(app, "XV-2003")).toEqual([]);
   // The first answer is lost on its way back: the device does not know that it was taken.
@@ -100,19 +100,19 @@ test("a picture is attached, made smaller, and shown to the other", async ({ pag
   await page
     .locator("input[type=file]")
     .setInputFiles({ name: "notes.txt", mimeType: "text/plain", buffer: Buffer.from("no picture") });
-  await expect(page.getByRole("alert")).toHaveText(/This is no picture that this device can open/);
+  await expect(page.getByRole("alert")).toHaveText(/This device cannot open the picture/);
 });
 
 test("a job is measured, judged, finished, and printed", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1030", "shop/together"));
-  await page.getByLabel("who works").fill("Day shift");
+  await page.getByLabel("technician").fill("Day shift");
   await steps(page).getByRole("button").last().click();
   const torque = page.getByLabel(/^measured, N·m/);
   await torque.fill("99999");
   await torque.press("Enter");
-  await expect(page.getByText("above its limit: do not use it as it is")).toBeVisible();
+  await expect(page.getByText("above the limit: do not use the part as it is")).toBeVisible();
   await page.getByLabel("Remark", { exact: true }).fill("a borrowed wrench");
-  await page.getByRole("button", { name: "done otherwise" }).click();
+  await page.getByRole("button", { name: "deviations" }).click();
   await page.getByRole("button", { name: "Finish the job" }).click();
   await expect(page.getByText(/^Finished by Day shift/)).toBeVisible();
   await expect(page.getByRole("button", { name: /^Done/ })).toBeDisabled();
@@ -129,6 +129,6 @@ test("a job is measured, judged, finished, and printed", async ({ page, app }) =
   // Opened by its own address it is left as well.
   const [done] = await jobsOf(app, "XV-1030");
   await page.goto(`${await app.tagUrl("XV-1030", "shop/together")}?job=${done!.id}`);
-  await page.getByRole("button", { name: "begin another" }).click();
-  await expect(page.getByText(/the first tick begins the job/)).toBeVisible();
+  await page.getByRole("button", { name: "start another" }).click();
+  await expect(page.getByText(/Ticking a step starts the job/)).toBeVisible();
 });

@@ -21,7 +21,7 @@ test("import, prove, choose, issue, reload, prove the same", async ({ page, app 
   await expect(page.getByText(/candidates proved in/)).toBeVisible();
   await expect(page.getByRole("row", { name: /Trunnion|Floating/ }).first()).toBeVisible();
   await page.getByRole("button", { name: "Choose this valve" }).click();
-  await page.getByRole("button", { name: "To the sheet" }).click();
+  await page.getByRole("button", { name: "Go to the sheet" }).click();
   await page.getByLabel("Notes on the sheet").fill("First of its kind here.");
   await page.getByRole("button", { name: "Issue revision A" }).click();
   await expect(page.getByRole("region", { name: "Issued sheets" }).getByText("revision A")).toBeVisible();
@@ -102,7 +102,7 @@ test("a first visit opens on a tag with a problem, without loading charts", asyn
 
 test("a tag nothing can do shows the nearest misses and needs a reason to go on", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-4020", "envelope"));
-  await expect(page.getByRole("heading", { name: "Nothing in the catalogue stands" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "No suitable candidate in the catalogue" })).toBeVisible();
   await page.getByRole("button", { name: "Choose against the proof" }).click();
   const dialog = page.getByRole("dialog");
   await expect(dialog.getByRole("button", { name: "Choose with this reason" })).toBeDisabled();

@@ -19,7 +19,7 @@ test("constructions say why not, and one nobody offers is taken in hand by const
   await expect(page.getByRole("img", { name: /^Section from above/ })).toBeVisible();
   // The welded body is not on the shelf in this class; the rules would allow it.
   await list.getByRole("button", { name: "by construction" }).first().click();
-  await expect(page.getByText("Nobody offers it: enquire")).toBeVisible();
+  await expect(page.getByText("Not offered by any maker")).toBeVisible();
   await expect(page.getByRole("button", { name: /Choose/ })).toHaveCount(0);
   await page.keyboard.press("c");
   await expect(page.getByText("Chosen", { exact: true })).toHaveCount(0);
@@ -32,7 +32,7 @@ test("how far a value may move is found while nothing else waits, and forgotten 
   await page.goto(await app.tagUrl("XV-1050", "envelope"));
   // Taken in hand, the same valve is judged before and after the edit.
   await page.getByRole("grid", { name: "Candidates" }).getByRole("row").nth(1).click();
-  await page.getByRole("tab", { name: "How far it may move" }).click();
+  await page.getByRole("tab", { name: "Permitted range" }).click();
   const table = page.getByRole("table", { name: /How far each value/ });
   await expect(table.getByRole("row", { name: /upstream/ }).first()).toContainText(/\d/);
   await expect(page.getByText(/\d+ values searched/)).toHaveCount(1);
@@ -83,7 +83,7 @@ test("candidates are compared, differences first", async ({ page, app }) => {
   await expect(table.getByRole("columnheader")).toHaveCount(3);
   await expect(table.getByRole("rowheader", { name: "construction" })).toBeVisible();
   await expect(table.getByRole("rowheader", { name: "class", exact: true })).toHaveCount(0);
-  await page.getByRole("button", { name: "what is the same as well" }).click();
+  await page.getByRole("button", { name: "all rows" }).click();
   await expect(table.getByRole("rowheader", { name: "class", exact: true })).toHaveCount(1);
   await table
     .getByRole("button", { name: /leave out/ })
@@ -107,8 +107,8 @@ test("a house rule shows what it would turn before it is saved", async ({ page, 
   await expect(page.getByText("From 0 to 50 %.")).toBeVisible();
   await expect(page.getByRole("button", { name: /in force/ })).toBeDisabled();
   await margin.fill("50");
-  await expect(page.getByText(/\d+ of \d+ tags turn\./)).toBeVisible();
-  await page.getByRole("button", { name: "leave as it was" }).click();
+  await expect(page.getByText(/\d+ of \d+ tags change\./)).toBeVisible();
+  await page.getByRole("button", { name: "discard changes" }).click();
   await expect(margin).toHaveValue("10");
 });
 
@@ -132,7 +132,7 @@ test("a catalogue goes out, comes back the same, and is refused by row when it i
     mimeType: "application/zip",
     buffer: readFileSync(await zip.path()),
   });
-  await expect(page.getByText("No line and no drive differs.")).toBeVisible();
+  await expect(page.getByText("No product line and no actuator differs.")).toBeVisible();
 
   document.lines[0].sizes[2].pad = "F99";
   await picker.setInputFiles({

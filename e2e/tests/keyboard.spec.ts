@@ -50,12 +50,12 @@ test("the whole path by keyboard", async ({ page, app }) => {
 
 test("the command bar finds tags and actions, and Escape gives the focus back", async ({ page, app }) => {
   await page.goto(`${app.url}/line-up`);
-  await page.getByRole("button", { name: /find or do/ }).focus();
+  await page.getByRole("button", { name: /search or run a command/ }).focus();
   await page.keyboard.press("/");
   await page.keyboard.type("no such thing at all");
-  await expect(page.getByText(/Nothing of that name/)).toBeVisible();
+  await expect(page.getByText(/No match/)).toBeVisible();
   await page.keyboard.press("Escape");
-  await expect(page.getByRole("button", { name: /find or do/ })).toBeFocused();
+  await expect(page.getByRole("button", { name: /search or run a command/ })).toBeFocused();
   await page.keyboard.press("/");
   await page.keyboard.type("dark theme");
   await page.keyboard.press("Enter");
@@ -144,7 +144,7 @@ test("filters say how many fit and are cleared in place", async ({ page, app }) 
   await page.getByLabel("show verdict").selectOption("fails");
   await expect(page.getByRole("row", { name: /XV-/ })).toHaveCount(1);
   await page.getByLabel("at station").selectOption("fit-up");
-  await expect(page.getByText("No tag fits the filter")).toBeVisible();
+  await expect(page.getByText("No tag matches the filter")).toBeVisible();
   await page.getByRole("button", { name: "Show all" }).click();
   await expect(page.getByRole("row", { name: /XV-1004/ })).toBeVisible();
 });

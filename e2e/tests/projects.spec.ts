@@ -3,7 +3,7 @@ import { expect, test } from "../support/app.ts";
 
 test("the first visit says what is open, and how to begin one's own", async ({ page, app }) => {
   await page.goto(app.url);
-  const where = page.getByRole("complementary", { name: "Where to begin" });
+  const where = page.getByRole("complementary", { name: "Getting started" });
   await expect(where).toContainText("an invented plant");
   await where.getByRole("link", { name: /bring your line list into My plant/ }).click();
   await expect(page).toHaveURL(/\/import$/);
@@ -18,19 +18,19 @@ test("a project is taken out as a file and comes in beside itself, proved the sa
 }) => {
   await page.goto(await app.tagUrl("XV-2011", "envelope"));
   await page.getByRole("button", { name: "Choose this valve" }).click();
-  await page.getByRole("button", { name: "To the sheet" }).click();
+  await page.getByRole("button", { name: "Go to the sheet" }).click();
   await page.getByRole("button", { name: "Issue revision A" }).click();
   await expect(page.getByRole("region", { name: "Issued sheets" })).toContainText("revision A");
 
   await page.goto(`${app.url}/projects`);
   const [file] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("link", { name: "Take out as a file" }).click(),
+    page.getByRole("link", { name: "Export project" }).click(),
   ]);
   expect(file.suggestedFilename()).toBe("Tarn_Ness.project.jsonl.gz");
   await page.getByLabel("project file").setInputFiles(await file.path());
   await expect(page.getByRole("alert")).toContainText("There is a project Tarn Ness already");
-  await page.getByLabel("bring it in as").fill("Tarn Ness again");
+  await page.getByLabel("import as").fill("Tarn Ness again");
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/line-up$/);
   await expect(page.getByRole("banner").getByLabel("Project")).toContainText("Tarn Ness again");
@@ -55,5 +55,5 @@ test("a project is taken out as a file and comes in beside itself, proved the sa
   await page
     .getByLabel("project file")
     .setInputFiles({ name: "broken.gz", mimeType: "application/gzip", buffer: broken });
-  await expect(page.getByRole("alert")).toContainText("Nothing was brought in");
+  await expect(page.getByRole("alert")).toContainText("Nothing was imported");
 });

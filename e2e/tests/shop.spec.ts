@@ -11,8 +11,8 @@ test("a valve is taken apart from the bench, one step at a time, and the job is 
   app,
 }) => {
   await page.goto(await app.tagUrl("XV-4007", "body"));
-  await page.getByRole("link", { name: "To the shop" }).click();
-  await page.getByLabel("who works").fill("Day shift");
+  await page.getByRole("link", { name: "Go to the shop" }).click();
+  await page.getByLabel("technician").fill("Day shift");
   const step = page.getByRole("article");
   await expect(step).toHaveAccessibleName(/^Step 1 of \d+/);
   await expect(step).toContainText("Caution");
@@ -29,58 +29,58 @@ test("a valve is taken apart from the bench, one step at a time, and the job is 
     .click();
   await expect(page.getByRole("img", { name: "Section: ball drawn out along the bore" })).toBeVisible();
   expect(await violations(page)).toEqual([]);
-  await page.getByRole("link", { name: "to the bench" }).click();
+  await page.getByRole("link", { name: "go to the bench" }).click();
   await expect(page).toHaveURL(/\/body$/);
 });
 
 test("every plan is there for a valve, or says why it is not", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1004", "shop"));
   const plans = page.getByRole("navigation", { name: "Plans" });
-  await plans.getByRole("link", { name: "Put it together" }).click();
+  await plans.getByRole("link", { name: "Reassemble" }).click();
   await page
     .getByRole("navigation", { name: "Steps" })
     .getByRole("button", { name: /closure studs/ })
     .click();
   await expect(page.getByRole("article")).toContainText(/torque, lubricated, estimated/);
-  await plans.getByRole("link", { name: "Reseat it" }).click();
+  await plans.getByRole("link", { name: "Renew the seats" }).click();
   await expect(
     page.getByRole("navigation", { name: "Steps" }).getByRole("button", { name: /^\d+ body gaskets/ }),
   ).toHaveCount(2);
-  await plans.getByRole("link", { name: "Fit the drive" }).click();
-  await expect(page.getByRole("article")).toContainText(/Take pressure off the line/);
+  await plans.getByRole("link", { name: "Mount the actuator" }).click();
+  await expect(page.getByRole("article")).toContainText(/Depressurise, drain and vent the line/);
   await page.goto(await app.tagUrl("XV-2030", "shop/reseat"));
-  await expect(page.getByText(/Without its seats nothing holds the closing member/)).toBeVisible();
+  await expect(page.getByText(/The seats of this valve cannot be renewed alone/)).toBeVisible();
 });
 
 test("a leak is traced by answers, its reasoning opened, an answer taken back", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-1004", "shop/leak"));
-  await page.getByLabel("who works").fill("Day shift");
+  await page.getByLabel("technician").fill("Day shift");
   // At its place on the drawing, as well as by its name.
   await page
-    .getByRole("group", { name: "Section: pick where it leaks" })
+    .getByRole("group", { name: "Section: select where it leaks" })
     .getByRole("button", { name: /past the upstream seat/ })
     .click();
-  await expect(page.getByRole("img", { name: "Section with the ways the fluid may take" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Section with possible leak paths" })).toBeVisible();
   const next = page.getByRole("region", { name: "Next check" }).first();
   const causes = page.getByRole("region", { name: "Possible causes" }).getByRole("listitem");
   const before = await causes.first().textContent();
   await next.getByRole("button").last().click();
   await expect(causes.first()).not.toHaveText(before ?? "");
-  await page.getByText("What each answer did").click();
+  await page.getByText("Effect of each answer").click();
   await expect(page.getByText(/→/).first()).toBeVisible();
   await page.reload();
-  await expect(page.getByText("What each answer did")).toBeVisible();
+  await expect(page.getByText("Effect of each answer")).toBeVisible();
   expect(await violations(page)).toEqual([]);
-  await page.getByRole("button", { name: "Take the last answer back" }).click();
+  await page.getByRole("button", { name: "Undo the last answer" }).click();
   await expect(causes.first()).toHaveText(before ?? "");
   // Let go of, it stays under way in the list and is not joined again by itself.
   await expect(page.getByText(/all handed in/)).toBeVisible();
   await page.getByRole("button", { name: "another leak" }).click();
-  await expect(page.getByText("Where does it show?")).toBeVisible();
+  await expect(page.getByText("Where does the leak show?")).toBeVisible();
   await page.reload();
-  await expect(page.getByText("Where does it show?")).toBeVisible();
+  await expect(page.getByText("Where does the leak show?")).toBeVisible();
   await page.waitForLoadState("networkidle");
-  await expect(page.getByText("Where does it show?")).toBeVisible();
+  await expect(page.getByText("Where does the leak show?")).toBeVisible();
 });
 
 test("on a tablet in a workshop everything that is pressed is large, and nothing runs out of the page", async ({
@@ -90,12 +90,12 @@ test("on a tablet in a workshop everything that is pressed is large, and nothing
   await page.setViewportSize({ width: 820, height: 1180 });
   await page.goto(await app.tagUrl("XV-1004", "shop"));
   await expect(page.getByRole("article")).toBeVisible();
-  for (const name of ["← Back", "Done, next →", "tick", "Note it", "Finish the job"]) {
+  for (const name of ["← Back", "Done, next →", "tick", "Add note", "Finish the job"]) {
     const box = await page.getByRole("button", { name, exact: true }).boundingBox();
     expect(box!.height, name).toBeGreaterThanOrEqual(44);
     expect(box!.x + box!.width, name).toBeLessThanOrEqual(820);
   }
-  const bench = await page.getByRole("link", { name: "to the bench" }).boundingBox();
+  const bench = await page.getByRole("link", { name: "go to the bench" }).boundingBox();
   expect(bench!.x + bench!.width).toBeLessThanOrEqual(820);
   const [first] = await page.getByRole("navigation", { name: "Steps" }).getByRole("button").all();
   expect((await first!.boundingBox())!.height).toBeGreaterThanOrEqual(44);
@@ -108,7 +108,7 @@ test("a seat stack takes what was measured, says what cannot be read, and goes b
 }) => {
   await page.goto(await app.tagUrl("XV-2030", "shop/stack"));
   const loose = page
-    .locator("dt", { hasText: "chance of a loose seat" })
+    .locator("dt", { hasText: "probability of a loose seat" })
     .locator("xpath=following-sibling::dd[1]");
   await expect(loose).toBeVisible();
   const depth = page.getByLabel("depth between the seat pockets, measured");
@@ -117,8 +117,8 @@ test("a seat stack takes what was measured, says what cannot be read, and goes b
   await depth.fill("many");
   await expect(depth).toHaveAttribute("aria-invalid", "true");
   await page.getByLabel(/sizes in stock/).fill("0.4 x");
-  await expect(page.getByText("Sizes in millimetres, parted by blanks.")).toBeVisible();
-  await page.getByRole("button", { name: "back to the estimate" }).click();
+  await expect(page.getByText("Sizes in millimetres, separated by spaces.")).toBeVisible();
+  await page.getByRole("button", { name: "use the estimate" }).click();
   await expect(loose).not.toHaveText("100.0 %");
   expect(await violations(page)).toEqual([]);
 });
@@ -129,14 +129,14 @@ test("what a job measured of a seat stack is taken over into it, and put back", 
   const measured = page.getByLabel(/, measured$/);
   const values = () => measured.evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
   expect((await values()).join("")).toBe("");
-  await page.getByRole("button", { name: "Take them over" }).click();
-  await expect(page.getByText("They stand in the chain.")).toBeVisible();
+  await page.getByRole("button", { name: "Use these values" }).click();
+  await expect(page.getByText("These values are used in the chain.")).toBeVisible();
   for (const value of await values()) expect(Number(value)).toBeGreaterThan(0);
   await page.reload();
-  await expect(page.getByText("They stand in the chain.")).toBeVisible();
-  await page.getByRole("button", { name: "back to the estimate" }).click();
-  await page.getByRole("button", { name: "Take them over" }).click();
-  await page.getByRole("button", { name: "put back what stood there" }).click();
+  await expect(page.getByText("These values are used in the chain.")).toBeVisible();
+  await page.getByRole("button", { name: "use the estimate" }).click();
+  await page.getByRole("button", { name: "Use these values" }).click();
+  await page.getByRole("button", { name: "restore the previous values" }).click();
   expect((await values()).join("")).toBe("");
   expect(await violations(page)).toEqual([]);
 });

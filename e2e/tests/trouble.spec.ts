@@ -21,10 +21,10 @@ test("a stale edit by a second browser is refused with both versions shown", asy
   await expect(dialog.getByRole("cell", { name: "first writer" })).toBeVisible();
   expect((await app.tag("XV-6009")).service).toBe("first writer");
 
-  await dialog.getByRole("button", { name: "Keep mine" }).click();
+  await dialog.getByRole("button", { name: "Keep my version" }).click();
   await expect.poll(async () => (await app.tag("XV-6009")).service).toBe("second writer");
   await page.getByLabel("service").fill("third");
-  await page.getByRole("dialog").getByRole("button", { name: "Take theirs" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Use their version, discard mine" }).click();
   await expect(page.getByLabel("service")).toHaveValue("second writer");
   await other.context().close();
 });
@@ -66,7 +66,7 @@ test("bad input is refused at its place, kept as typed, and not stored", async (
     [/^upstream, normal/, "-5", /below full vacuum/],
     [/^upstream, normal/, "99999", /above 1000 bar g/],
     [/^temperature, normal/, "-300", /absolute zero/],
-    [/^downstream, normal/, "500", /Swap the two, or mark the case as reverse/],
+    [/^downstream, normal/, "500", /Swap the two values, or mark the case as reverse/],
     ["longest time closed", "ages", /"ages" is not a number/],
   ];
   for (const [label, text, message] of cases) {
@@ -122,7 +122,7 @@ test("faults in a list are shown by row, mended by mapping, and nothing is impor
     mimeType: "text/csv",
     buffer: Buffer.from("Valve,DN,Upstream (bar g),Temperature\nXV-A,50,abc,20\nXV-B,51,1,-400\n"),
   });
-  await expect(page.getByText("No column is the tag number")).toBeVisible();
+  await expect(page.getByText("No column is mapped to the tag number")).toBeVisible();
   await page.getByLabel("Column Valve goes to").selectOption({ label: "Tag" });
   await expect(page.getByRole("heading", { name: /3 faults in 2 rows/ })).toBeVisible();
   await expect(page.getByLabel("Upstream (bar g), row 2")).toHaveValue("abc");

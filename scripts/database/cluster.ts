@@ -108,5 +108,5 @@ function setAside(data: string, say: (line: string) => void): void {
   }
   const aside = `${data}.incomplete-${Math.floor(statSync(data).mtimeMs)}`;
   renameSync(data, aside);
-  say(`${data} held no whole database and was moved to ${aside}. Remove it when nobody misses anything.`);
+  say(`${data} held an incomplete database and was moved to ${aside}. Remove it if it is not needed.`);
 }

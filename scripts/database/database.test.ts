@@ -123,7 +123,7 @@ describe("what a kill or a stranger leaves behind", () => {
     await start(data);
     const aside = readdirSync(join(data, "..")).find((name) => name.includes("incomplete"))!;
     expect(existsSync(join(data, "..", aside, "PG_VERSION"))).toBe(true);
-    expect(said.join()).toContain("held no whole database");
+    expect(said.join()).toContain("held an incomplete database");
   });
   it.each([
     ["an empty lock file", () => ""],

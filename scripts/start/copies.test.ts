@@ -130,9 +130,7 @@ describe("a copy of the whole database", () => {
     const broken = join(folder, "broken.backup");
     writeFileSync(broken, readFileSync(file).subarray(0, 5000));
     expect(await refused(restore(into.access, broken, true))).toMatch(/pg_restore failed/);
-    expect(await refused(restore(into.access, join(folder, "none.backup"), true))).toMatch(
-      /There is no file/,
-    );
+    expect(await refused(restore(into.access, join(folder, "none.backup"), true))).toMatch(/does not exist/);
     await query(from, "alter table sheet disable trigger user");
     await query(from, `update sheet set content = jsonb_set(content, '{inputs,duty,dn}', '80')`);
     await query(from, "alter table sheet enable trigger user");

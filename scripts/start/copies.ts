@@ -66,7 +66,7 @@ function verify(access: Access, database: string): Verified {
   const verified = JSON.parse(stdout) as Verified;
   if (verified.faults.length > 0)
     throw new NoCopy(
-      `${verified.faults.length} records are not what they say they are:\n${verified.faults.slice(0, 20).join("\n")}`,
+      `${verified.faults.length} records failed the check:\n${verified.faults.slice(0, 20).join("\n")}`,
     );
   return verified;
 }
@@ -108,7 +108,7 @@ function dump(access: Access, file: string): void {
 export async function backup(access: Access, named: string, overwrite: boolean): Promise<string> {
   const file = resolve(named);
   if (existsSync(file) && !overwrite)
-    throw new NoCopy(`${file} is there already. Name another file, or say --yes to write over it.`);
+    throw new NoCopy(`${file} already exists. Name another file, or use --yes to overwrite it.`);
   const unchecked = `${file}.unchecked`;
   dump(access, unchecked);
   try {
@@ -133,11 +133,11 @@ const projectsIn = (access: Access) =>
 /** `./start --restore FILE`: what was there before is kept under another name. */
 export async function restore(access: Access, named: string, over: boolean): Promise<string> {
   const file = resolve(named);
-  if (!existsSync(file)) throw new NoCopy(`There is no file ${file}.`);
+  if (!existsSync(file)) throw new NoCopy(`File ${file} does not exist.`);
   const projects = await projectsIn(access);
   if (projects > 0 && !over)
     throw new NoCopy(
-      `The database holds ${projects} ${projects === 1 ? "project" : "projects"} already. To put the copy in their place: ./start --restore ${named} --yes`,
+      `The database already has ${projects} ${projects === 1 ? "project" : "projects"}. To replace the data with the copy: ./start --restore ${named} --yes`,
     );
   let kept = false;
   try {

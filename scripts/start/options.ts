@@ -69,7 +69,7 @@ export function readOptions(args: readonly string[], env: NodeJS.ProcessEnv): Op
   const behindProxy = values["behind-proxy"] === true;
   if (!isLoopback(host) && !behindProxy)
     throw new WrongOptions(
-      `HOST=${host} would let the whole network in, and there are no accounts yet. Leave HOST out, or put a proxy that knows who asks in front and say ./start --behind-proxy.`,
+      `HOST=${host} would open the server to the whole network without user accounts. Leave HOST out, or use a proxy with user accounts and ./start --behind-proxy.`,
     );
   return {
     does,

@@ -47,7 +47,7 @@ describe("start says what is wrong before it touches anything", () => {
     (host) => {
       expect(start([], { HOST: host })).toMatchObject({
         status: 2,
-        stderr: expect.stringMatching(/no accounts yet[\s\S]*--behind-proxy/),
+        stderr: expect.stringMatching(/without user accounts[\s\S]*--behind-proxy/),
       });
     },
   );

@@ -46,7 +46,7 @@ describe("supervising", () => {
     });
     const reason = await (await of).givenUp;
     expect(starts).toBe(4);
-    expect(reason).toMatch(/started 3 times in vain[\s\S]*its last words/);
+    expect(reason).toMatch(/started 3 times without success[\s\S]*its last words/);
     expect(said.filter((line) => line.includes("Try")).map((line) => /in ([\d.]+) s/.exec(line)![1])).toEqual(
       ["0.001", "0.002", "0.004"],
     );
@@ -74,7 +74,7 @@ describe("supervising", () => {
     });
     const supervised = await of;
     first.end();
-    expect(await supervised.givenUp).toContain("in vain");
+    expect(await supervised.givenUp).toContain("without success");
     expect(starts).toBe(3);
     expect(said.join("\n")).toContain("did not start: the port is taken");
   });

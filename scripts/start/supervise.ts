@@ -84,7 +84,7 @@ export async function supervise(of: Supervision): Promise<Supervised> {
         if (hopeless) return `The ${what} ${reason}.${lastLines()}`;
         failures++;
         if (failures > tries)
-          return `The ${what} ${reason}, and was started ${tries} times in vain. The last it said:${lastLines()}`;
+          return `The ${what} ${reason}. It was started ${tries} times without success. Its last output:${lastLines()}`;
         failure = await again(reason, failures);
         if (isStopping()) return new Promise(() => {});
         if (failure === null) say(`The ${what} runs again.`);

@@ -23,7 +23,7 @@ const log = pino({ level: environment.LOG_LEVEL ?? "info" }, pino.destination(2)
 
 if (!isLoopback(host) && !environment.PROXY_SECRET) {
   process.stderr.write(
-    `HOST=${host} would let the whole network in, and there are no accounts yet. See docs/operations.md.\n`,
+    `HOST=${host} would open the server to the whole network without user accounts. See docs/operations.md.\n`,
   );
   process.exit(2);
 }

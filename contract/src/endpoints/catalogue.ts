@@ -28,7 +28,7 @@ export const catalogueEndpoints = {
   }),
   newCatalogue: endpoint({
     ...addresses.newCatalogue,
-    says: "Put a new revision of the catalogue on the shelf: all of it or nothing",
+    says: "Import a new revision of the catalogue, complete or not at all",
     project: null,
     role: "engineer",
     body: newCatalogueSchema,

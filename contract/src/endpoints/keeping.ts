@@ -5,14 +5,14 @@ import { keepingSchema } from "../records.ts";
 export const keepingEndpoints = {
   keeping: endpoint({
     ...addresses.keeping,
-    says: "How many daily copies of the database the house keeps",
+    says: "Number of daily copies of the database",
     project: null,
     role: "engineer",
     answer: keepingSchema,
   }),
   changeKeeping: endpoint({
     ...addresses.changeKeeping,
-    says: "Keep another number of daily copies",
+    says: "Change the number of daily copies",
     project: null,
     role: "engineer",
     body: keepingSchema,

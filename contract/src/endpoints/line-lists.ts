@@ -12,7 +12,7 @@ import {
 export const lineListsEndpoints = {
   importTags: endpoint({
     ...addresses.importTags,
-    says: "Import a line list: all or nothing",
+    says: "Import a line list, complete or not at all",
     project: "in path",
     role: "engineer",
     body: importSchema,
@@ -41,7 +41,7 @@ export const lineListsEndpoints = {
   }),
   drafts: endpoint({
     ...addresses.drafts,
-    says: "Rows of lists that wait for a person, newest first",
+    says: "Rows of line lists set aside, newest first",
     project: "in path",
     role: "engineer",
     answer: z.array(draftRowSchema),
@@ -49,7 +49,7 @@ export const lineListsEndpoints = {
   }),
   draft: endpoint({
     ...addresses.draft,
-    says: "Rows that wait, as they stand in their file",
+    says: "Rows set aside, as in their file",
     project: "in path",
     role: "engineer",
     answer: draftSchema,
@@ -57,7 +57,7 @@ export const lineListsEndpoints = {
   }),
   deleteDraft: endpoint({
     ...addresses.deleteDraft,
-    says: "Give rows up that wait",
+    says: "Discard rows set aside",
     project: "in path",
     role: "engineer",
     answer: null,
@@ -66,7 +66,7 @@ export const lineListsEndpoints = {
   }),
   listMemory: endpoint({
     ...addresses.listMemory,
-    says: "What people have said of lists with the same headings; null where nobody has",
+    says: "Decisions for line lists with the same headings; null if none",
     project: "in path",
     role: "engineer",
     answer: listMemorySchema.nullable(),
@@ -74,7 +74,7 @@ export const lineListsEndpoints = {
   }),
   remember: endpoint({
     ...addresses.remember,
-    says: "Remember what was said of lists with the same headings",
+    says: "Store decisions for line lists with the same headings",
     project: "in path",
     role: "engineer",
     body: listMemorySchema,

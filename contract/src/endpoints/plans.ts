@@ -4,7 +4,7 @@ import { endpoint } from "../endpoint.ts";
 export const plansEndpoints = {
   planPdf: endpoint({
     ...addresses.planPdf,
-    says: "A plan of work (strip, reseat, together or drive) on the tag's valve, the chosen one or else the best, as PDF",
+    says: "A work plan (strip, reseat, together or drive) for the chosen valve of the tag, or the best candidate, as PDF",
     project: "of tag",
     role: "engineer",
     answer: null,

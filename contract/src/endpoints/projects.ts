@@ -13,7 +13,7 @@ export const projectsEndpoints = {
   }),
   newProject: endpoint({
     ...addresses.newProject,
-    says: "Begin a project, empty or with another's tags and settings",
+    says: "Create a project, empty or with the tags and settings of another",
     project: null,
     role: "engineer",
     body: newProjectSchema,
@@ -32,7 +32,7 @@ export const projectsEndpoints = {
   }),
   takeOutProject: endpoint({
     ...addresses.takeOutProject,
-    says: "A project as one file: everything it is, with history and digests, as lines of JSON (gzip)",
+    says: "A project as one file with history and digests, as lines of JSON (gzip)",
     project: "in path",
     role: "engineer",
     answer: null,
@@ -41,10 +41,10 @@ export const projectsEndpoints = {
   }),
   bringInProject: endpoint({
     ...addresses.bringInProject,
-    says: "Bring a project in from its file: every digest checked, all of it or nothing",
+    says: "Import a project file with every digest checked, complete or not at all",
     project: null,
     role: "engineer",
-    query: { name: "name of the project here; as in the file where it is left out" },
+    query: { name: "name of the project; the name in the file if omitted" },
     bodyAsSent: true,
     answer: projectSchema,
     status: 201,

@@ -15,14 +15,14 @@ import {
 } from "../proving-records.ts";
 
 const otherBasis = {
-  catalogueRevision: "revision of the catalogue; the project's own where it is left out",
-  houseRuleVersion: "version of the house rules; the project's own where it is left out",
+  catalogueRevision: "revision of the catalogue; the one of the project if omitted",
+  houseRuleVersion: "version of the house rules; the one of the project if omitted",
 };
 
 export const provingsEndpoints = {
   askProving: endpoint({
     ...addresses.askProving,
-    says: "Have the tags or the sheets of a project proved as a job; one under way is given back",
+    says: "Start a job that proves the tags or sheets of a project; returns the job already in progress",
     project: "in path",
     role: "engineer",
     body: askProvingSchema,
@@ -32,7 +32,7 @@ export const provingsEndpoints = {
   }),
   provings: endpoint({
     ...addresses.provings,
-    says: "Provings of a project that are under way or ended within the hour",
+    says: "Proving jobs of a project in progress or ended within the last hour",
     project: "in path",
     role: "engineer",
     answer: z.array(provingSchema),
@@ -40,7 +40,7 @@ export const provingsEndpoints = {
   }),
   provingsLive: endpoint({
     ...addresses.provingsLive,
-    says: "The same as it changes: server-sent events, each with the whole list",
+    says: "The same as server-sent events, each with the whole list",
     project: "in path",
     role: "engineer",
     answer: null,
@@ -49,7 +49,7 @@ export const provingsEndpoints = {
   }),
   cancelProving: endpoint({
     ...addresses.cancelProving,
-    says: "Cancel a proving; what was found is kept",
+    says: "Cancel a proving job; finished proofs are kept",
     project: "in path",
     role: "engineer",
     answer: provingSchema,
@@ -57,7 +57,7 @@ export const provingsEndpoints = {
   }),
   marks: endpoint({
     ...addresses.marks,
-    says: "Marks of every tag that was proved by what the project is pinned to",
+    says: "Verdicts of every tag proved with the catalogue and house rules of the project",
     project: "in path",
     role: "engineer",
     answer: z.array(tagMarksSchema),
@@ -65,7 +65,7 @@ export const provingsEndpoints = {
   }),
   summaries: endpoint({
     ...addresses.summaries,
-    says: "What was found of up to 500 tags",
+    says: "Results of up to 500 tags",
     project: "in path",
     role: "engineer",
     body: z.strictObject({ ids: z.array(z.uuid()).max(500) }),
@@ -74,7 +74,7 @@ export const provingsEndpoints = {
   }),
   basisDecisions: endpoint({
     ...addresses.basisDecisions,
-    says: "What a project was pinned to, newest first, and why",
+    says: "Catalogue and house rules used by a project, newest first, with reasons",
     project: "in path",
     role: "engineer",
     answer: z.array(basisDecisionSchema),
@@ -82,7 +82,7 @@ export const provingsEndpoints = {
   }),
   moveOn: endpoint({
     ...addresses.moveOn,
-    says: "Move a project to another revision of the catalogue or version of the house rules",
+    says: "Update a project to another revision of the catalogue or version of the house rules",
     project: "in path",
     role: "engineer",
     body: moveOnSchema,
@@ -91,7 +91,7 @@ export const provingsEndpoints = {
   }),
   drift: endpoint({
     ...addresses.drift,
-    says: "What became of sheets and tags by another basis, worst first",
+    says: "Results of sheets and tags with another catalogue or other house rules, worst first",
     project: "in path",
     role: "engineer",
     query: otherBasis,
@@ -100,7 +100,7 @@ export const provingsEndpoints = {
   }),
   sheetDrift: endpoint({
     ...addresses.sheetDrift,
-    says: "A sheet's findings as issued beside those of another basis; null where it was not proved by it",
+    says: "Findings of a sheet as issued and with another catalogue or other house rules; null if not proved with these",
     project: "of sheet",
     role: "engineer",
     query: otherBasis,
@@ -109,7 +109,7 @@ export const provingsEndpoints = {
   }),
   acknowledgeDrift: endpoint({
     ...addresses.acknowledgeDrift,
-    says: "Acknowledge what became of a sheet, with a reason",
+    says: "Acknowledge the changed result of a sheet, with a reason",
     project: "of sheet",
     role: "engineer",
     body: acknowledgeSchema,

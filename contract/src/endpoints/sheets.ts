@@ -42,7 +42,7 @@ export const sheetsEndpoints = {
   }),
   reproveSheet: endpoint({
     ...addresses.reproveSheet,
-    says: "Prove an issued sheet again from what it carries",
+    says: "Prove an issued sheet again from its own inputs",
     project: "of sheet",
     role: "engineer",
     answer: reproofSchema,

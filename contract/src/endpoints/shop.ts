@@ -6,7 +6,7 @@ import { handInSchema, jobRowSchema, jobSchema } from "../shop-records.ts";
 export const shopEndpoints = {
   jobs: endpoint({
     ...addresses.jobs,
-    says: "Jobs on the valves of a project, the newest first",
+    says: "Jobs on the valves of a project, newest first",
     project: "in path",
     role: "engineer",
     answer: z.array(jobRowSchema),
@@ -14,7 +14,7 @@ export const shopEndpoints = {
   }),
   job: endpoint({
     ...addresses.job,
-    says: "A job with everything that was done and seen on it",
+    says: "A job with all its entries",
     project: "of tag",
     role: "engineer",
     answer: jobSchema,
@@ -22,7 +22,7 @@ export const shopEndpoints = {
   }),
   jobPdf: endpoint({
     ...addresses.jobPdf,
-    says: "A job as PDF: what was done by whom, what was measured and seen, how a leak was traced",
+    says: "A job as PDF: work done and by whom, measurements, observations and leak trace",
     project: "of tag",
     role: "engineer",
     answer: null,
@@ -32,7 +32,7 @@ export const shopEndpoints = {
   }),
   handIn: endpoint({
     ...addresses.handIn,
-    says: "Begin a job, or add to it; what was handed in before is not added again",
+    says: "Start a job or add entries; entries sent before are not added again",
     project: "of tag",
     role: "engineer",
     body: handInSchema,
@@ -41,7 +41,7 @@ export const shopEndpoints = {
   }),
   handInPicture: endpoint({
     ...addresses.handInPicture,
-    says: "Keep a picture of a job, made smaller and without what the camera wrote into it",
+    says: "Store a picture of a job, reduced in size and without camera metadata",
     project: "of tag",
     role: "engineer",
     body: z.unknown(),

@@ -54,7 +54,7 @@ export const tagsEndpoints = {
     says: "Remove a tag that has no issued sheet; a stale version answers 409",
     project: "of tag",
     role: "engineer",
-    query: { version: "version of the tag that was looked at" },
+    query: { version: "version of the tag as displayed" },
     answer: null,
     status: 204,
     problems: [404, 409, 422],

@@ -94,7 +94,7 @@ const jobs: readonly Begun[] = [
       {
         kind: "deviation",
         step: names[0]!,
-        text: "Drive stood a quarter turn out: indicator across, bore open. Taken off and turned.",
+        text: "Actuator was a quarter turn out: indicator across, bore open. Removed and turned.",
       },
     ],
   },

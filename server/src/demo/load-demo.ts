@@ -23,7 +23,7 @@ const scenarioSchema = z.strictObject({
 /** The empty project one begins with. */
 const ownProject = {
   name: "My plant",
-  note: "Yours to fill: import a line list or add a tag.",
+  note: "Your own project: import a line list or add a tag.",
 };
 
 /** Loads catalogue, first house rules and the demo project into an empty database; otherwise does nothing. */
@@ -69,7 +69,7 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
     own.createdAt = new Date(project.createdAt.getTime() + 1);
     await em.flush();
     for (const { id, createdAt: at } of [project, own])
-      await keepDecision(em, { project: id, ...pinned, reason: "As the project began", at, by: user });
+      await keepDecision(em, { project: id, ...pinned, reason: "At creation of the project", at, by: user });
     const byNumber = new Map(tags.map((tag) => [tag.number, tag]));
     const duties = new Map(scenario.tags.map(({ number, duty }) => [number, duty]));
     for (const { tag, work } of demoJobs(duties, catalogue, new Date()))

@@ -209,7 +209,7 @@ function findings({ groups, notAsked }: Of<"findings">, { doc, lowest, nextPage 
   if (notAsked.length === 0) return y;
   room(60);
   line(doc, y);
-  y = write(doc, "Not raised by this duty or this valve", left, y + 2, { font: "strong", size: 8 }) + 1;
+  y = write(doc, "Not applicable to this duty or valve", left, y + 2, { font: "strong", size: 8 }) + 1;
   return write(doc, notAsked.join(" · "), left + 12, y, {
     width: width - 12,
     size: 7,

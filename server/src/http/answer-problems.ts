@@ -35,7 +35,7 @@ const troubles: Record<Exclude<JobTrouble, "gone">, () => Problem> = {
     new Problem(
       429,
       "busy-server",
-      "Too much is being proved and printed just now. Nothing was stored; try again in a moment.",
+      "The server is busy with other proofs and documents. Nothing was stored. Try again in a moment.",
       {},
       5,
     ),
@@ -43,13 +43,13 @@ const troubles: Record<Exclude<JobTrouble, "gone">, () => Problem> = {
     new Problem(
       422,
       "too-long",
-      "This took longer than the server gives one request and was given up. Ask for less: fewer candidates, cases or lines.",
+      "The request exceeded the time limit and was stopped. Ask for fewer candidates, cases or product lines.",
     ),
   "too-large": () =>
     new Problem(
       422,
       "too-large",
-      "This took more memory than the server gives one request. Ask for less: fewer candidates, cases or lines.",
+      "The request exceeded the memory limit. Ask for fewer candidates, cases or product lines.",
     ),
 };
 
@@ -64,11 +64,7 @@ function problemOf(error: unknown): Problem {
     return new Problem(statuses[error.kind], error.kind, error.message, error.more);
   const { type, status } = error as { type?: string; status?: number };
   if (type === "entity.too.large")
-    return new Problem(
-      413,
-      "too-large",
-      "The request is larger than 25 MB. Split the list and send the parts.",
-    );
+    return new Problem(413, "too-large", "The request exceeds 25 MB. Split the list and send the parts.");
   if (type === "entity.parse.failed")
     return new Problem(400, "not-json", "The request body is not JSON. Nothing was stored.");
   if (type === "encoding.unsupported" || type === "charset.unsupported")
@@ -79,7 +75,7 @@ function problemOf(error: unknown): Problem {
   return new Problem(
     500,
     "failed",
-    "The server failed at this. Nothing was stored half; the failure is in the server's log.",
+    "The server failed. No partial data were stored. See the log of the server.",
   );
 }
 
@@ -102,7 +98,7 @@ export const notDoneThisWay: RequestHandler = (request, response, next) => {
     new Problem(
       405,
       "not-this-way",
-      `${shown(path)} is not asked with ${request.method}, but with ${methods.join(" or ")}.`,
+      `${shown(path)} does not support ${request.method}. Use ${methods.join(" or ")}.`,
     ),
   );
 };
@@ -112,7 +108,7 @@ export const unknownAddress: RequestHandler = (request, _response, next) => {
     new Problem(
       404,
       "no-such-address",
-      `There is nothing at ${request.method} ${shown(request.originalUrl)}. /api/openapi.json lists what there is.`,
+      `${request.method} ${shown(request.originalUrl)} does not exist. See /api/openapi.json for all endpoints.`,
     ),
   );
 };

@@ -22,11 +22,11 @@ const tooLarge = (says: string) => new Problem(422, "too-large", `${says} Nothin
 
 function cleaned(value: unknown, depth: number, path: readonly (string | number)[], walk: Walk): unknown {
   if (++walk.values > bodyLimits.values)
-    throw tooLarge(`The request holds more than ${bodyLimits.values} values.`);
+    throw tooLarge(`The request contains more than ${bodyLimits.values} values.`);
   if (typeof value === "string") return cleanedText(value, path, walk);
   if (typeof value !== "object" || value === null) return value;
   if (depth === bodyLimits.depth)
-    throw tooLarge(`${path.join(".")}: the request is nested more than ${bodyLimits.depth} deep.`);
+    throw tooLarge(`${path.join(".")}: the request is nested more than ${bodyLimits.depth} levels deep.`);
   if (Array.isArray(value)) {
     for (let i = 0; i < value.length; i++) value[i] = cleaned(value[i], depth + 1, [...path, i], walk);
     return value;

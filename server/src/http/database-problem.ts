@@ -4,7 +4,7 @@ const away = () =>
   new Problem(
     503,
     "database-away",
-    "The database cannot be reached. Nothing was stored; try again in a moment.",
+    "The database cannot be reached. Nothing was stored. Try again in a moment.",
     {},
     2,
   );
@@ -12,18 +12,18 @@ const meanwhile = () =>
   new Problem(
     409,
     "changed-meanwhile",
-    "Somebody else changed or removed the same at the same moment. Nothing was stored; look at it again and repeat it.",
+    "Another user changed or removed the same data at the same time. Nothing was stored. Reload and try again.",
   );
 const busy = () =>
   new Problem(
     409,
     "busy",
-    "Somebody else is changing the same just now. Nothing was stored; repeat it in a moment.",
+    "Another user is changing the same data. Nothing was stored. Try again in a moment.",
     {},
     2,
   );
 const unfit = () =>
-  new Problem(422, "bad-input", "A text holds a sign that cannot be stored. Nothing was stored.");
+  new Problem(422, "bad-input", "A text contains a character that cannot be stored. Nothing was stored.");
 
 /** What each state of PostgreSQL that a request can meet is answered with (PostgreSQL, appendix A). */
 const byState: Readonly<Record<string, () => Problem>> = {
@@ -43,7 +43,7 @@ const byState: Readonly<Record<string, () => Problem>> = {
     new Problem(
       503,
       "too-slow",
-      "The database took too long over this. Nothing was stored; try again, or ask for less at once.",
+      "The database exceeded its time limit. Nothing was stored. Try again, or ask for less at once.",
       {},
       10,
     ),
@@ -51,7 +51,7 @@ const byState: Readonly<Record<string, () => Problem>> = {
     new Problem(
       503,
       "disk-full",
-      "The disk of the database is full. Nothing was stored; somebody has to make room on the server.",
+      "The disk of the database is full. Nothing was stored. Free disk space on the server.",
       {},
       60,
     ),

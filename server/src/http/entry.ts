@@ -41,12 +41,12 @@ export function entry({ hosts, proxySecret }: Entry): RequestHandler {
   return (request, _response, next) => {
     const host = request.headers.host ?? "";
     if (proxySecret !== null && !same(String(request.headers[secretHeader] ?? ""), proxySecret))
-      return next(notLetIn("not-from-the-proxy", "This server is asked through its proxy only."));
+      return next(notLetIn("not-from-the-proxy", "This server accepts requests through its proxy only."));
     if (!isLoopback(nameOf(host)) && !known.has(nameOf(host)))
       return next(
         notLetIn(
           "wrong-host",
-          "This server is not asked for by that name. Use its own address; behind a proxy, ALLOWED_HOSTS names the others.",
+          "This server does not accept this host name. Use its own address. Behind a proxy, list other names in ALLOWED_HOSTS.",
         ),
       );
     if (request.method === "GET" || request.method === "HEAD" || request.method === "OPTIONS") return next();
@@ -57,10 +57,7 @@ export function entry({ hosts, proxySecret }: Entry): RequestHandler {
       (origin !== undefined && hostOf(origin) !== host.toLowerCase());
     if (elsewhere)
       return next(
-        notLetIn(
-          "from-another-site",
-          "A page of another site may not change anything here. Nothing was stored.",
-        ),
+        notLetIn("from-another-site", "Requests from other sites cannot change data. Nothing was stored."),
       );
     next();
   };

@@ -17,7 +17,7 @@ export function rateOf(most: number): RequestHandler {
         new Problem(
           429,
           "too-many-requests",
-          `More than ${most} requests in ${windowMs / 1000} seconds. Nothing was stored; go on more slowly.`,
+          `More than ${most} requests in ${windowMs / 1000} seconds. Nothing was stored. Send requests more slowly.`,
           {},
           windowMs / 1000,
         ),

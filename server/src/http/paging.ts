@@ -8,14 +8,14 @@ const asked = z.object({
   limit: z.coerce
     .number()
     .int()
-    .min(1, "A page has at least one item.")
-    .max(pageLimits.most, `A page has at most ${pageLimits.most} items; follow its Link header.`)
+    .min(1, "A page needs at least one item.")
+    .max(pageLimits.most, `A page can have at most ${pageLimits.most} items. Follow its Link header.`)
     .default(pageLimits.usual),
   after: z
     .string()
     .min(1)
     .max(200)
-    .regex(/^[^\0]*$/, "Take it from the Link header of the page before.")
+    .regex(/^[^\0]*$/, "Take the cursor from the Link header of the previous page.")
     .nullable()
     .default(null),
 });

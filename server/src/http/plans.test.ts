@@ -26,7 +26,7 @@ describe("a plan on paper", () => {
       `${server.url}/projects/`,
     ])
       expect(text).toContain(words);
-    expect(text).toMatch(/never open the spring side|lock it off/);
+    expect(text).toMatch(/Never open the spring housing|Lock the supply off/);
   });
   it("is of the best valve where none is chosen, in the reader's units", async () => {
     const id = await idOf("XV-2030");

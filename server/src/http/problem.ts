@@ -3,13 +3,13 @@ import type { z } from "zod";
 
 const titles: Record<number, string> = {
   400: "The request cannot be read",
-  403: "Not let in",
-  404: "Not there",
-  405: "Not done this way",
-  409: "In conflict with what is stored",
+  403: "Not allowed",
+  404: "Not found",
+  405: "Method not allowed",
+  409: "Conflict with stored data",
   413: "Too large",
   415: "Not JSON",
-  422: "The input needs correcting",
+  422: "Invalid input",
   429: "Too much at once",
   500: "The server failed",
   503: "The database cannot be reached",

@@ -231,8 +231,8 @@ describe("a file that is not what it says it is", () => {
     return gzipSync(text.replace('"unit": "', '"unit": "x')) as Buffer<ArrayBuffer>;
   };
   const cases: readonly [string, () => Buffer<ArrayBuffer>, RegExp][] = [
-    ["no gzip at all", () => Buffer.from("nothing"), /does not unfold/],
-    ["an empty one", () => gzipSync("") as Buffer<ArrayBuffer>, /not whole/],
+    ["no gzip at all", () => Buffer.from("nothing"), /This is not a project file/],
+    ["an empty one", () => gzipSync("") as Buffer<ArrayBuffer>, /incomplete/],
     [
       "cut off",
       () => gzipSync(gunzipSync(file).subarray(0, 5000)) as Buffer<ArrayBuffer>,
@@ -276,7 +276,7 @@ describe("a file that is not what it says it is", () => {
           content.proof.findings[3]!.verdict = "fails";
           return { ...s, content };
         }),
-      /is not proved the same/,
+      /gives a different proof/,
     ],
     [
       "tags before the catalogue",
@@ -289,8 +289,8 @@ describe("a file that is not what it says it is", () => {
     ],
     ["units nobody reads in", () => ofProject({ unitSystem: "furlongs" }), /Line 1: project.unitSystem/],
     ["values no tag starts from", () => ofProject({ defaults: { operator: 7 } }), /Line 1: project.defaults/],
-    ["a numbering without figures", () => ofProject({ numbering: "XV" }), /one run of #/],
-    ["a tag twice", () => twice("tag"), /tag id .* stands twice/],
+    ["a numbering without figures", () => ofProject({ numbering: "XV" }), /one group of #/],
+    ["a tag twice", () => twice("tag"), /tag id .* occurs twice/],
     [
       "two tags of one number",
       () => {
@@ -299,15 +299,15 @@ describe("a file that is not what it says it is", () => {
         const other = JSON.stringify({ tag: { ...tag, id: "00000000-0000-4000-8000-000000000000" } });
         return packed([...all.slice(0, at("tag")), other, ...all.slice(at("tag"))]);
       },
-      /tag number .* stands twice/,
+      /tag number .* occurs twice/,
     ],
     [
       "a number whose key is another's",
       () => with1("tag", (tag) => ({ ...tag, numberKey: "XV-0" })),
       /not the key of the number/,
     ],
-    ["a duty twice", () => twice("duty"), /duty 1 of tag .* stands twice/],
-    ["a sheet twice", () => twice("sheet"), /sheet id .* stands twice/],
+    ["a duty twice", () => twice("duty"), /duty 1 of tag .* occurs twice/],
+    ["a sheet twice", () => twice("sheet"), /sheet id .* occurs twice/],
     [
       "a tag whose duty in force is not in its history",
       () => with1("tag", (tag) => ({ ...tag, dutyVersion: 9 })),
@@ -326,23 +326,23 @@ describe("a file that is not what it says it is", () => {
     [
       "a proof that is not its sheet's",
       () => with1("proof", (proof) => ({ ...proof, content: { verdict: "holds" } })),
-      /not of the proof it names/,
+      /does not belong to the proof it names/,
     ],
     [
       "a line that begins otherwise",
       () => packed(lines().map((line, n) => (n === at("tag") ? ` ${line}` : line))),
       /does not begin with \{"tag"/,
     ],
-    ["sheets of proofs it does not hold", () => without("proof"), /not of the proof it names/],
-    ["tags without house rules", () => without("houseRules"), /named and not in it/],
-    ["entries of a job it does not hold", () => without("job"), /of a job that is not in it/],
+    ["sheets of proofs it does not hold", () => without("proof"), /does not belong to the proof it names/],
+    ["tags without house rules", () => without("houseRules"), /named but not in the file/],
+    ["entries of a job it does not hold", () => without("job"), /to a job that is not in the file/],
     [
       "a picture that is none",
       () => with1("jobPicture", (p) => ({ ...p, jpeg: btoa("<svg>") })),
-      /It is no JPEG/,
+      /The picture is not a JPEG/,
     ],
-    ["an entry twice", () => twice("jobEvent"), /entry of a job .* stands twice/],
-    ["nothing it is proved by", () => without("decision"), /nowhere what the project is proved by/],
+    ["an entry twice", () => twice("jobEvent"), /entry of a job .* occurs twice/],
+    ["nothing it is proved by", () => without("decision"), /does not state the catalogue and house rules/],
   ];
   it.each(cases)("is refused, said where, and leaves nothing behind: %s", async (_, made, says) => {
     const before = (await there.ask<Project[]>("GET", "/api/projects")).body.length;

@@ -54,7 +54,7 @@ describe("projects", () => {
     const [demo, other] = await list();
     const again = await begin({ name: demo!.name });
     expect(again.status).toBe(409);
-    expect(again.body.detail).toMatch(/There is a project .* already. Give it another name/);
+    expect(again.body.detail).toMatch(/Project .* already exists. Enter another name/);
     const { id, tags: _, opensOn: __, catalogueRevision: ___, houseRuleVersion: ____, ...content } = other!;
     expect((await server.ask("PUT", `/api/projects/${id}`, { ...content, name: demo!.name })).status).toBe(
       409,

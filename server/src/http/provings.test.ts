@@ -172,7 +172,7 @@ describe("what a project is proved by", () => {
     expect((await ask("list")).body).toMatchObject({ state: "done", total: 0 });
     expect(await marks()).not.toEqual(before);
     const decisions = (await server.ask<{ reason: string }[]>("GET", `${path}/basis`)).body;
-    expect(decisions.map((d) => d.reason)).toEqual(["Tighter margins", "As the project began"]);
+    expect(decisions.map((d) => d.reason)).toEqual(["Tighter margins", "At creation of the project"]);
     // Compared from now on with what it was pinned to before.
     expect((await drift()).from).toMatchObject({ houseRuleVersion: 1 });
   });

@@ -5,7 +5,7 @@ import { Problem } from "./problem.ts";
 export function answerUnreadable(server: Server): void {
   server.on("clientError", (_error, socket) => {
     if (!socket.writable) return void socket.destroy();
-    const body = JSON.stringify(new Problem(400, "unreadable", "This is no request of HTTP.").toDocument());
+    const body = JSON.stringify(new Problem(400, "unreadable", "This is not an HTTP request.").toDocument());
     socket.end(
       [
         "HTTP/1.1 400 Bad Request",

@@ -33,7 +33,7 @@ async function catalogues(
       revision: called[revision],
       digest,
       content,
-      reason: `${reason} (brought in with ${from})`,
+      reason: `${reason} (imported with ${from})`,
       broughtIn: true,
       createdAt: new Date(createdAt),
       createdBy,
@@ -70,7 +70,7 @@ async function houseRules(
       await em.insert(HouseRuleVersion, {
         version: own,
         content,
-        reason: `${reason} (brought in with ${from})`,
+        reason: `${reason} (imported with ${from})`,
         broughtIn: true,
         createdAt: new Date(createdAt),
         createdBy,

@@ -17,7 +17,7 @@ export async function* linesOf(packed: Uint8Array): AsyncGenerator<Buffer> {
   try {
     for await (const part of unpacking as AsyncIterable<Buffer>) {
       total += part.length;
-      if (total > most.bytes) throw new NoProject("The file unfolds to more than four gigabytes.");
+      if (total > most.bytes) throw new NoProject("The unpacked file exceeds 4 GB.");
       let from = 0;
       for (let to = part.indexOf(10); to >= 0; to = part.indexOf(10, from)) {
         line++;
@@ -34,12 +34,11 @@ export async function* linesOf(packed: Uint8Array): AsyncGenerator<Buffer> {
     }
   } catch (error) {
     if (error instanceof NoProject) throw error;
-    if ((error as { code?: string }).code === "Z_BUF_ERROR")
-      throw new NoProject("The file ends in the middle: it is not whole.");
+    if ((error as { code?: string }).code === "Z_BUF_ERROR") throw new NoProject("The file is incomplete.");
     if ((error as { code?: string }).code?.startsWith("Z_"))
-      throw new NoProject("This is no file of a project: it does not unfold. Take the project out again.");
+      throw new NoProject("This is not a project file. Export the project again.");
     throw error;
   }
   if (begun.length > 0)
-    throw new NoProject("The file ends in the middle of a line: it is not whole.", line + 1);
+    throw new NoProject("The file is incomplete: it ends in the middle of a line.", line + 1);
 }

@@ -64,14 +64,15 @@ export class Named {
       this.#tag(tag);
       const named = this.#proofs.get(proof);
       if (named?.digest !== content.digest || named?.found !== digestOf(content.proof))
-        throw new NoProject(`Sheet ${revision} is not of the proof it names.`);
+        throw new NoProject(`Sheet ${revision} does not belong to the proof it names.`);
       this.#sheets.add(id);
     },
     acknowledged: ({ sheet, engine, ...basis }) => {
       this.#basis(basis);
       const { catalogueRevision, houseRuleVersion } = basis;
       this.#only("acknowledgement", `of ${sheet} by ${catalogueRevision}, ${houseRuleVersion}, ${engine}`);
-      if (!this.#sheets.has(sheet)) throw new NoProject("A sheet that is not in it was acknowledged.");
+      if (!this.#sheets.has(sheet))
+        throw new NoProject("An acknowledgement names a sheet that is not in the file.");
     },
     job: ({ id, tag }) => {
       this.#only("job", id);
@@ -91,18 +92,19 @@ export class Named {
 
   /** What can be told only of the whole. */
   whole({ project }: Head): void {
-    if (this.#decisions === 0) throw new NoProject("It says nowhere what the project is proved by.");
+    if (this.#decisions === 0)
+      throw new NoProject("The file does not state the catalogue and house rules of the project.");
     this.#basis(project);
     if (project.opensOn !== null && !this.#tags.has(project.opensOn))
-      throw new NoProject("It opens on a tag that is not in it.");
+      throw new NoProject("The first tag of the project is not in the file.");
     for (const [tag, version] of this.#tags)
       if (!this.#once.has(`duty ${version} of tag ${tag}`))
-        throw new NoProject(`The duty in force of tag ${tag} is not in its history.`);
+        throw new NoProject(`The current duty of tag ${tag} is not in its history.`);
   }
 
   #only(what: string, which: string | number): void {
     const key = `${what} ${which}`;
-    if (this.#once.has(key)) throw new NoProject(`${key} stands twice.`);
+    if (this.#once.has(key)) throw new NoProject(`${key} occurs twice.`);
     this.#once.add(key);
   }
 
@@ -110,16 +112,17 @@ export class Named {
   #basis({ catalogueRevision, houseRuleVersion }: Basis): void {
     if (!this.#revisions.has(catalogueRevision) || !this.#versions.has(houseRuleVersion))
       throw new NoProject(
-        `Catalogue revision ${catalogueRevision} or house rules version ${houseRuleVersion} is named and not in it.`,
+        `Catalogue revision ${catalogueRevision} or house rules version ${houseRuleVersion} is named but not in the file.`,
       );
   }
 
   #job(id: string): void {
-    if (!this.#jobs.has(id)) throw new NoProject("An entry or a picture is of a job that is not in it.");
+    if (!this.#jobs.has(id))
+      throw new NoProject("An entry or a picture belongs to a job that is not in the file.");
   }
 
   #tag(id: string): void {
     if (!this.#tags.has(id))
-      throw new NoProject("A duty, proof, sheet or job is of a tag that is not in it.");
+      throw new NoProject("A duty, proof, sheet or job belongs to a tag that is not in the file.");
   }
 }

@@ -24,7 +24,7 @@ function json(text: string): Record<string, unknown> {
   } catch {
     // Said below.
   }
-  throw new NoProject("This is no record of a project.");
+  throw new NoProject("This is not a record of a project.");
 }
 
 const faultOf = (error: {
@@ -61,7 +61,7 @@ const checks: { readonly [Name in RecordName]?: (record: RecordOf<Name>) => stri
       return `${name} does not match its digest: it was altered.`;
     // Another engine may judge otherwise; the same one must not.
     return !again.same && again.engine.was === again.engine.now
-      ? `${name} is not proved the same: ${again.because.join(" ")}`
+      ? `${name} gives a different proof: ${again.because.join(" ")}`
       : null;
   },
 };
@@ -70,7 +70,7 @@ const checks: { readonly [Name in RecordName]?: (record: RecordOf<Name>) => stri
 function recordIn(record: Record<string, unknown>): { name: RecordName; data: unknown } {
   const [named, ...more] = Object.keys(record);
   if (named === undefined || more.length > 0 || !Object.hasOwn(recordSchemas, named))
-    throw new NoProject(`"${named}" is no record of a project of this release.`);
+    throw new NoProject(`"${named}" is not a known record of a project file.`);
   const name = named as RecordName;
   const parsed = recordSchemas[name].safeParse(record[name]);
   if (!parsed.success) throw new NoProject(`${name}: ${faultOf(parsed.error)}`);
@@ -97,7 +97,7 @@ class Reading {
 
   take(raw: Buffer): void {
     const text = raw.toString("utf8");
-    if (this.#end !== null) throw new NoProject("Something follows the end.");
+    if (this.#end !== null) throw new NoProject("The file continues after its end record.");
     const record = this.#head === null ? null : json(text);
     if (record === null) this.#head = headIn(text);
     else if ("end" in record) this.#ends(record);
@@ -108,10 +108,10 @@ class Reading {
   #record(record: Record<string, unknown>, said: string | undefined): void {
     const { name, data } = recordIn(record);
     // It is taken over by what it begins with.
-    if (said !== name) throw new NoProject(`It does not begin with {"${name}".`);
+    if (said !== name) throw new NoProject(`The line does not begin with {"${name}".`);
     const at = recordNames.indexOf(name);
     // Each needs only what came before it: so it is taken over, too.
-    if (at < this.#reached) throw new NoProject(`${name} stands after ${recordNames[this.#reached]}.`);
+    if (at < this.#reached) throw new NoProject(`${name} must come before ${recordNames[this.#reached]}.`);
     this.#reached = at;
     this.#named.take(name, data);
     this.#counts.set(name, (this.#counts.get(name) ?? 0) + 1);
@@ -124,15 +124,16 @@ class Reading {
     if (!last.success) throw new NoProject(faultOf(last.error));
     this.#end = last.data.end;
     if (this.#end.digest !== this.#hash.copy().digest("hex"))
-      throw new NoProject("The file does not match its digest: it was altered since it was taken out.");
+      throw new NoProject("The file does not match its digest: it was altered after export.");
   }
 
   whole(): ReadProject {
     const [head, end] = [this.#head, this.#end];
-    if (head === null || end === null) throw new NoProject("The file is not whole: its end is missing.");
+    if (head === null || end === null) throw new NoProject("The file is incomplete: its end is missing.");
     for (const [name, count] of Object.entries(end.counts)) {
       const held = this.#counts.get(name as RecordName) ?? 0;
-      if (held !== count) throw new NoProject(`It should hold ${count} of ${name} and holds ${held}.`);
+      if (held !== count)
+        throw new NoProject(`The file should contain ${count} of ${name} but contains ${held}.`);
     }
     this.#named.whole(head);
     return {

@@ -55,7 +55,7 @@ export const recordSchemas = {
       ({ number, numberKey }) => numberKey === tagKey(number) || numberKey.startsWith(`${tagKey(number)} ~ `),
       {
         path: ["numberKey"],
-        message: "It is not the key of the number.",
+        message: "The value is not the key of the number.",
       },
     ),
   duty: z.strictObject({ tag: z.uuid(), version: count, duty, ...signed }),
@@ -93,7 +93,7 @@ export const recordSchemas = {
     id: z.uuid(),
     job: z.uuid(),
     digest: words,
-    jpeg: z.base64().max(12_000_000).startsWith("/9j/", "It is no JPEG."),
+    jpeg: z.base64().max(12_000_000).startsWith("/9j/", "The picture is not a JPEG."),
     receivedAt: moment,
     handedInBy: words,
   }),

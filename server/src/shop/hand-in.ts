@@ -12,14 +12,11 @@ const mostEvents = 5000;
 const otherJob = () =>
   new Refusal(
     "other-work",
-    "Another job has this id, on another tag or of another kind. Begin the work anew: nothing of this one was stored.",
+    "Another job has this id, on another tag or of another kind. Nothing was stored. Start a new job.",
   );
 
 const changedEvent = () =>
-  new Refusal(
-    "other-work",
-    "Something else was handed in under the same id: an event is never changed. Nothing was stored.",
-  );
+  new Refusal("other-work", "Another entry has this id, and entries cannot be changed. Nothing was stored.");
 
 type Event = HandIn["events"][number];
 
@@ -95,7 +92,7 @@ export function handIn(
     if (now.events.length > mostEvents)
       throw new Refusal(
         "too-much-work",
-        `A job keeps at most ${mostEvents} entries: finish it and begin another.`,
+        `A job can have at most ${mostEvents} entries. Finish it and start another job.`,
       );
     return now;
   });

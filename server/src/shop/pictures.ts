@@ -20,7 +20,7 @@ async function smaller(given: Uint8Array): Promise<Buffer> {
   } catch {
     throw new Refusal(
       "no-picture",
-      "This is no picture that can be read: JPEG, PNG, WebP, AVIF or TIFF, of at most 80 megapixels. Nothing was stored.",
+      "The picture cannot be read. Use JPEG, PNG, WebP, AVIF or TIFF with at most 80 megapixels. Nothing was stored.",
     );
   }
 }
@@ -54,7 +54,7 @@ export async function keepPicture(
       .execute("run");
   const kept = await known();
   if (kept!.digest !== digest || kept!.jobId !== job)
-    throw new Refusal("other-work", "Another picture was handed in under the same id. Nothing was stored.");
+    throw new Refusal("other-work", "Another picture has this id. Nothing was stored.");
 }
 
 /** A picture of a job. */

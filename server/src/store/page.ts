@@ -32,7 +32,7 @@ export function pageOf<Found, Item>(
 /** What a page is asked after that no page ended with. */
 export class NoSuchPage extends Error {
   constructor() {
-    super("after: No page ended there. Take it from the Link header of the page before.");
+    super("after: Unknown cursor. Take it from the Link header of the previous page.");
   }
 }
 

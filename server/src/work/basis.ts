@@ -22,7 +22,7 @@ export async function basisAskedFor(em: EntityManager, project: string, asked: O
   if (!found)
     throw new Refusal(
       "no-such-basis",
-      `There is no revision ${revision} of the catalogue or no version ${version} of the house rules.`,
+      `Catalogue revision ${revision} or house rules version ${version} does not exist.`,
     );
   return found;
 }
@@ -64,7 +64,7 @@ export async function moveOn(
     const { catalogueRevision, houseRuleVersion } = await basisAskedFor(tx, id, to);
     const was = await projectNamed(tx, id);
     if (was.catalogueRevision === catalogueRevision && was.houseRuleVersion === houseRuleVersion)
-      throw new Refusal("unchanged", `Project ${was.name} is pinned to these already.`);
+      throw new Refusal("unchanged", `Project ${was.name} already uses these.`);
     const pinned = { catalogueRevision, houseRuleVersion };
     const written = await tx.nativeUpdate(Project, { id, version }, { ...pinned, version: version + 1 });
     if (written === 0) throw staleProject(was);

@@ -53,7 +53,7 @@ export async function catalogueAt(em: EntityManager, number: string): Promise<Wh
   const revision = Number(number);
   const known = Number.isInteger(revision) && Math.abs(revision) < 2 ** 31;
   if (!known || (await em.count(CatalogueVersion, { revision })) === 0)
-    throw new Refusal("not-there", `There is no revision ${number} of the catalogue.`);
+    throw new Refusal("not-there", `Catalogue revision ${number} does not exist.`);
   const head = await catalogueInForce(em, revision);
   const { digest, createdAt, createdBy } = head;
   const catalogue = await catalogueContent(em, head);
@@ -64,7 +64,7 @@ const mostFaults = 200;
 const broken = (faults: readonly CatalogueFault[]) =>
   new Refusal(
     "invalid-catalogue",
-    `The catalogue has ${faults.length} ${faults.length === 1 ? "fault" : "faults"}; nothing was taken over.`,
+    `The catalogue has ${faults.length} ${faults.length === 1 ? "fault" : "faults"}. Nothing was imported.`,
     {
       errors: faults.slice(0, mostFaults).map((f) => ({
         field: `${f.file}${f.row === null ? "" : `, row ${f.row}`}, ${f.field}`,
@@ -90,7 +90,7 @@ export async function putCatalogue(
       if (revision !== asked.basedOn)
         throw new Refusal(
           "stale",
-          `Revision ${revision} of the catalogue is on the shelf by now. Look at the difference before you replace it.`,
+          `Revision ${revision} of the catalogue was imported in the meantime. Check the differences before you replace it.`,
         );
       // The revision on the shelf is the shelf's own count, whatever the document calls itself.
       const [last] = await tx.find(
@@ -102,7 +102,7 @@ export async function putCatalogue(
       if (digestOf({ ...catalogue, revision }) === digest)
         throw new Refusal(
           "same-catalogue",
-          `It is the same as revision ${revision}; there is nothing to put on the shelf.`,
+          `The catalogue is identical to revision ${revision}. Nothing was imported.`,
         );
       const next = tx.create(CatalogueVersion, {
         revision: content.revision,
@@ -118,7 +118,7 @@ export async function putCatalogue(
     });
   } catch (error) {
     if (error instanceof UniqueConstraintViolationException)
-      throw new Refusal("stale", "Another revision was put on the shelf at the same time. Look at it first.");
+      throw new Refusal("stale", "Another revision was imported at the same time. Check it first.");
     throw error;
   }
 }

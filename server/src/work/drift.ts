@@ -130,6 +130,6 @@ export async function acknowledge(
   if (kept.affectedRows === 0)
     throw new Refusal(
       "unchanged",
-      "Either this change was acknowledged already, or the sheet was not proved by this catalogue, these house rules and this engine.",
+      "This change is already acknowledged, or the sheet was not proved with this catalogue, these house rules and this engine.",
     );
 }

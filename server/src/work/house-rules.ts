@@ -45,14 +45,14 @@ export async function houseRulesAt(em: EntityManager, number: string): Promise<W
   const version = Number(number);
   const known = Number.isInteger(version) && version > 0 && version < 2 ** 31;
   if (!known || (await em.count(HouseRuleVersion, { version })) === 0)
-    throw new Refusal("not-there", `There is no version ${number} of the house rules.`);
+    throw new Refusal("not-there", `House rules version ${number} does not exist.`);
   return present(await currentHouseRules(em, version));
 }
 
 const stale = (version: number) =>
   new Refusal(
     "stale",
-    `House rules version ${version} is in force by now. Look at it before you change the rules.`,
+    `House rules version ${version} came into force in the meantime. Check it before you change the rules.`,
   );
 
 /** Puts a new version in force; one based on an older is refused. */

@@ -49,7 +49,7 @@ type Seen = z.infer<typeof issueSheetSchema>;
 const staleTag = (tag: Tag) =>
   new Refusal(
     "stale",
-    `Tag ${tag.number} was changed by ${tag.updatedBy} meanwhile. Look at it again before you issue.`,
+    `Tag ${tag.number} was changed by ${tag.updatedBy} in the meantime. Check it before you issue.`,
     { current: presentTag(tag) },
   );
 
@@ -79,7 +79,7 @@ async function needChange(em: EntityManager, tag: Tag, next: SheetDocument): Pro
   if (was.engine !== next.engine || !isDeepStrictEqual(plain(readOf(was)), plain(readOf(next)))) return;
   throw new Refusal(
     "unchanged",
-    `Nothing has changed since revision ${last.revision} of ${tag.number}: there is nothing to issue.`,
+    `Nothing has changed since revision ${last.revision} of ${tag.number}. No sheet was issued.`,
   );
 }
 
@@ -100,12 +100,12 @@ async function basisOf(em: EntityManager, tagId: string, seen: Seen) {
   if (seen.catalogueRevision !== undefined && seen.catalogueRevision !== catalogue.revision)
     throw new Refusal(
       "stale-catalogue",
-      `The project is proved by revision ${catalogue.revision} of the catalogue; you looked at revision ${seen.catalogueRevision}. Look at the proof again before you issue.`,
+      `The project uses catalogue revision ${catalogue.revision}, but you see revision ${seen.catalogueRevision}. Check the proof again before you issue.`,
     );
   if (seen.houseRuleVersion !== undefined && seen.houseRuleVersion !== house.version)
     throw new Refusal(
       "stale-house-rules",
-      `The project is proved by version ${house.version} of the house rules; you looked at version ${seen.houseRuleVersion}. Look at the proof again before you issue.`,
+      `The project uses house rules version ${house.version}, but you see version ${seen.houseRuleVersion}. Check the proof again before you issue.`,
     );
   return { tag, choice: tag.choice, catalogue, house };
 }
@@ -135,11 +135,11 @@ async function drawnUp(
   if (told.refused === "choice-gone")
     throw new Refusal(
       "choice-gone",
-      "The chosen valve or drive is not a candidate for this duty in the current catalogue. Choose again.",
+      "The chosen valve or actuator is not a candidate for this duty in the current catalogue. Choose again.",
     );
   throw new Refusal(
     "override-needs-reason",
-    `The chosen valve ${told.fails ? "fails" : "cannot be judged on"} "${told.asks}". Override it with a written reason, or choose another.`,
+    `The chosen valve ${told.fails ? "fails" : "cannot be examined on"} "${told.asks}". Override it with a written reason, or choose another.`,
   );
 }
 
@@ -178,7 +178,7 @@ export async function issueSheet(
     )
       throw new Refusal(
         "stale-basis",
-        "The project was moved to another catalogue or other house rules while the sheet was being proved. Look at the proof again and issue it then.",
+        "The project was updated to another catalogue or other house rules during the proof. Check the proof again, then issue the sheet.",
       );
     await needChange(tx, tag, drawn);
     return store(tx, tag, basis, drawn, seen.askedWith ?? null, asker.user);

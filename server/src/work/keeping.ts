@@ -20,6 +20,6 @@ export async function changeKeeping(
   const now = await keepingNow(em);
   throw new Refusal(
     "stale",
-    `Somebody changed it since you looked: ${now.copies} daily copies are kept by now. Look again before you change it.`,
+    `Another user changed the value to ${now.copies} daily copies. Reload before you change it.`,
   );
 }

@@ -59,12 +59,12 @@ async function removeGone(em: EntityManager, project: string, gone: Sound["gone"
   if (first?.sheets)
     throw new Refusal(
       "has-sheets",
-      `Tag ${first.number} has issued sheets and is kept with them. Nothing was imported.`,
+      `Tag ${first.number} has issued sheets and cannot be removed. Nothing was imported.`,
     );
   if (first?.jobs)
     throw new Refusal(
       "has-jobs",
-      `Tag ${first.number} was worked on and is kept with its jobs. Nothing was imported.`,
+      `Tag ${first.number} has jobs and cannot be removed. Nothing was imported.`,
     );
   if (first)
     throw new Refusal(
@@ -89,7 +89,7 @@ async function takeIn(em: EntityManager, project: string, list: Sound, user: str
   if (added !== list.keys.length - met.length)
     throw new Refusal(
       "tags-exist",
-      "A tag of the list was added by somebody else meanwhile. Nothing was imported; look at the list again.",
+      "Another user added a tag of the list in the meantime. Nothing was imported. Check the list again.",
     );
   if (list.later) await addDraft(em, project, list.later, user);
   if (list.draft !== undefined) await removeDraft(em, project, list.draft);

@@ -109,7 +109,7 @@ export async function naming<T>(name: string, write: () => Promise<T>): Promise<
       (error as { code?: string }).code !== "23505"
     )
       throw error;
-    throw new Refusal("name-taken", `There is a project ${name} already. Give it another name.`, {
+    throw new Refusal("name-taken", `Project ${name} already exists. Enter another name.`, {
       errors: [{ field: "name", message: "Another project has this name." }],
     });
   }
@@ -132,7 +132,7 @@ function begun(em: EntityManager, asked: NewProject, user: string): Promise<Proj
     const project = addProject(tx, asked, from ?? (await newest(tx)), user);
     await tx.flush();
     const { id, catalogueRevision, houseRuleVersion, createdAt: at } = project;
-    const reason = from ? `As project ${from.name}` : "As the project began";
+    const reason = from ? `Copied from project ${from.name}` : "At creation of the project";
     await keepDecision(tx, { project: id, catalogueRevision, houseRuleVersion, reason, at, by: user });
     if (from) await copyTags(tx, from.id, id, at, user);
     return presentProject(tx, project);
@@ -140,10 +140,7 @@ function begun(em: EntityManager, asked: NewProject, user: string): Promise<Proj
 }
 
 export const staleProject = ({ name }: Project) =>
-  new Refusal(
-    "stale",
-    `Project ${name} was changed since you opened it. Look at it again before you change it.`,
-  );
+  new Refusal("stale", `Project ${name} has changed since you opened it. Reload before you change it.`);
 
 /** Changes a project; a stale change is refused. */
 export async function saveProject(

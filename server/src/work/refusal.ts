@@ -37,4 +37,4 @@ export class Refusal extends Error {
 }
 
 export const notThere = (what: string) =>
-  new Refusal("not-there", `There is no such ${what}. It may have been removed; go back to the line-up.`);
+  new Refusal("not-there", `The ${what} does not exist. It may have been removed. Go back to the line-up.`);

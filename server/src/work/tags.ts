@@ -81,7 +81,7 @@ export function addTag(em: EntityManager, project: Project, content: NewTag, use
 const numberTaken = (number: string) =>
   new Refusal(
     "number-taken",
-    `Tag ${number} is already in the project, perhaps in other letters or with another dash. Give it another number.`,
+    `Tag ${number} is already in the project, perhaps with other capitals or another dash. Enter another number.`,
     {
       errors: [{ field: "number", message: "Already in the project." }],
     },
@@ -117,7 +117,7 @@ export function createTag(
 const stale = (now: TagState, edited: SaveTag) =>
   new Refusal(
     "stale",
-    `Tag ${now.number} was changed by ${now.updatedBy} since you opened it. Nothing of yours was stored; keep yours or take theirs.`,
+    `Tag ${now.number} was changed by ${now.updatedBy} since you opened it. Your changes were not stored. Keep your version or use theirs.`,
     { current: presentState(now), yours: edited },
   );
 
@@ -156,13 +156,13 @@ export function removeTag(em: EntityManager, id: string, version: number): Promi
     if (tag.version !== version)
       throw new Refusal(
         "stale",
-        `Tag ${tag.number} was changed by ${tag.updatedBy} since you opened it. Look at it again before you remove it.`,
+        `Tag ${tag.number} was changed by ${tag.updatedBy} since you opened it. Check it again before you remove it.`,
         { current: presentTag(tag) },
       );
     if ((await tx.count(Sheet, { tag: tag.id })) > 0)
-      throw new Refusal("has-sheets", `Tag ${tag.number} has issued sheets and is kept with them.`);
+      throw new Refusal("has-sheets", `Tag ${tag.number} has issued sheets and cannot be removed.`);
     if ((await tx.count(ShopJob, { tagId: tag.id })) > 0)
-      throw new Refusal("has-jobs", `Tag ${tag.number} was worked on and is kept with its jobs.`);
+      throw new Refusal("has-jobs", `Tag ${tag.number} has jobs and cannot be removed.`);
     tx.remove(tag);
   });
 }

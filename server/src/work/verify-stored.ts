@@ -60,10 +60,10 @@ function sheetFault({ content }: Sheet): string | null {
   const again = reprove(content);
   if ("error" in again) return `cannot be read: ${again.error.message}`;
   const { digest } = content as SheetDocument;
-  if (again.digest !== digest) return "does not match its digest: what it was proved from was altered";
+  if (again.digest !== digest) return "does not match its digest: its inputs were altered";
   // Another engine may judge otherwise; the same one must not.
   if (!again.same && again.engine.was === again.engine.now)
-    return `is not proved the same: ${again.because.join(" ")}`;
+    return `gives a different proof: ${again.because.join(" ")}`;
   return null;
 }
 

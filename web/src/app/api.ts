@@ -13,7 +13,7 @@ export class ApiProblem extends Error {
 /** The server could not be reached at all. */
 export class NoConnection extends Error {
   constructor() {
-    super("The server cannot be reached. Check that it runs; what you typed is kept on this device.");
+    super("The server cannot be reached. Check that it is running. Your entries are kept on this device.");
   }
 }
 

@@ -121,7 +121,7 @@ describe("the command bar", () => {
   it("says so where nothing is of that name", () => {
     drawn();
     write("no such thing");
-    expect(screen.getByText(/Nothing of that name/)).toBeTruthy();
+    expect(screen.getByText(/No match/)).toBeTruthy();
   });
 });
 
@@ -138,6 +138,6 @@ describe("the room of rules", () => {
     const found = rules.filter((r) => r.source.includes("ISO 15156")).length;
     await vi.waitFor(() => expect(shown()).toBe(found));
     fireEvent.change(screen.getByLabelText("Find a rule"), { target: { value: "astrology" } });
-    expect(await screen.findByText('No rule asks for "astrology".')).toBeTruthy();
+    expect(await screen.findByText('No rule matches "astrology".')).toBeTruthy();
   });
 });

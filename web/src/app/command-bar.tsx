@@ -100,8 +100,8 @@ export default function CommandBar({
           aria-describedby={undefined}
           className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,92vw)] -translate-x-1/2 border border-ink bg-paper"
         >
-          <Dialog.Title className="sr-only">Find or do</Dialog.Title>
-          <Command shouldFilter={false} label="Find or do" loop onKeyDown={takeFirst}>
+          <Dialog.Title className="sr-only">Search or run a command</Dialog.Title>
+          <Command shouldFilter={false} label="Search or run a command" loop onKeyDown={takeFirst}>
             <Command.Input
               ref={input}
               value={text}
@@ -111,7 +111,7 @@ export default function CommandBar({
             />
             <Command.List className="max-h-[55vh] overflow-auto py-1">
               <Command.Empty className="px-3 py-4 text-dim">
-                Nothing of that name. Try part of a tag number or of a service.
+                No match. Try part of a tag number or service.
               </Command.Empty>
               {actions.length > 0 && (
                 <Command.Group

@@ -21,14 +21,14 @@ export function InProject() {
   if (data && !project)
     return (
       <Notice
-        title="There is no such project"
+        title="Project not found"
         act={
           <Link className="act" to="/projects">
             Projects
           </Link>
         }
       >
-        It may have been removed, or the address is not complete.
+        It may have been removed, or the address is incomplete.
       </Notice>
     );
   return <Outlet />;
@@ -39,7 +39,7 @@ export function ToProject() {
   const project = useProject();
   const { pathname, state } = useLocation();
   const { error } = useProjects();
-  if (error) return <Notice title="The projects could not be read">{error.message}</Notice>;
+  if (error) return <Notice title="The projects could not be loaded">{error.message}</Notice>;
   if (!project) return <Notice title="Opening …" />;
   return <Navigate replace to={inProject(project, pathname)} state={state} />;
 }

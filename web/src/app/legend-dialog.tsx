@@ -23,8 +23,8 @@ export default function LegendDialog({
         </button>
       </p>
       <p className="mt-4 text-dim">
-        Results are engineering aid. Reference data are indicative and must be checked against the code
-        edition the project invokes and the maker's certified data.
+        The results are an engineering aid. Reference data are indicative. Check them against the code edition
+        of the project and the maker's certified data.
       </p>
     </SheetDialog>
   );

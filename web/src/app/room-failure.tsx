@@ -7,7 +7,7 @@ export function RoomFailure() {
   return (
     <main className="flex h-full">
       <Notice
-        title="This room failed"
+        title="This page failed"
         act={
           <>
             <button type="button" className="act-first" onClick={() => location.reload()}>
@@ -19,7 +19,7 @@ export function RoomFailure() {
           </>
         }
       >
-        {error instanceof Error ? error.message : "Something went wrong."} What you typed is kept on this
+        {error instanceof Error ? error.message : "Something went wrong."} Your entries are kept on this
         device.
       </Notice>
     </main>

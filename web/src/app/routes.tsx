@@ -15,7 +15,7 @@ function Entrance() {
   if (error)
     return (
       <Notice
-        title="The projects could not be read"
+        title="The projects could not be loaded"
         act={
           <button type="button" className="act" onClick={() => void refetch()}>
             Try again
@@ -60,9 +60,7 @@ export const router = createBrowserRouter([
       { path: "/tags/:tagId/*", element: <ToTag /> },
       {
         path: "*",
-        element: (
-          <Notice title="There is no such page">Use the command bar (/) to go where you meant to.</Notice>
-        ),
+        element: <Notice title="Page not found">Use search (/) to find the page.</Notice>,
       },
     ],
   },

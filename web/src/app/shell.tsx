@@ -21,7 +21,7 @@ export function Shell() {
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
-  const find = () => show("find or do");
+  const find = () => show("search or run a command");
   useShortcuts({ "/": find, "mod+k": find, "?": () => show("legend") });
   const units = `${shownUnit("pressure", reading)} · ${shownUnit("temperature", reading)} · ${shownUnit("torque", reading)}`;
   return (
@@ -59,13 +59,13 @@ export function Shell() {
             type="button"
             className="quiet whitespace-nowrap"
             aria-pressed={absolute}
-            title="Read pressures from the atmosphere or from vacuum"
+            title="Show gauge or absolute pressures"
             onClick={() => set({ absolute: !absolute })}
           >
             {absolute ? "absolute" : "gauge"}
           </button>
           <button type="button" className="quiet whitespace-nowrap" onClick={find}>
-            find or do
+            search or run a command
             <KeyHint of="/" />
           </button>
         </header>
@@ -84,14 +84,14 @@ export function Shell() {
             </button>
             {failed && (
               <span role="alert" className="text-fails">
-                This window could not be loaded. Check the connection to the server and try again.
+                This dialog could not be loaded. Check the connection to the server and try again.
               </span>
             )}
           </div>
           <StatusSlot />
         </footer>
       </div>
-      {dialogs && open === "find or do" && (
+      {dialogs && open === "search or run a command" && (
         <dialogs.CommandBar
           typed={typed}
           onClose={close}

@@ -11,7 +11,7 @@ export function TagUnread({ error, onAgain }: { error: Error; onAgain: () => voi
   const gone = error instanceof ApiProblem;
   return (
     <Notice
-      title={gone ? "There is no such tag" : "The tag could not be read"}
+      title={gone ? "Tag not found" : "The tag could not be loaded"}
       act={
         <>
           <button type="button" className="act" onClick={onAgain}>
@@ -26,7 +26,7 @@ export function TagUnread({ error, onAgain }: { error: Error; onAgain: () => voi
       {error.message}
       {!gone &&
         worksAway(pathname) &&
-        " This device has not shown it before: open it once while there is a connection, then it opens without."}
+        " This device has not opened the tag before. Open it once with a connection. Then it opens offline too."}
     </Notice>
   );
 }

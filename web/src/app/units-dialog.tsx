@@ -78,7 +78,7 @@ export default function UnitsDialog({ onClose }: { onClose: () => void }) {
       open
       onClose={onClose}
       title="Units"
-      says='Any field takes another unit when it is typed: "750 psi", "400 F". Here is what figures are shown in.'
+      says='You can type any unit in any field, for example "750 psi" or "400 F". Select the units shown here.'
       wide
     >
       <fieldset className="mb-3 flex gap-4">
@@ -91,10 +91,10 @@ export default function UnitsDialog({ onClose }: { onClose: () => void }) {
         ))}
         <label className="flex items-center gap-1.5">
           <input type="checkbox" checked={absolute} onChange={(e) => set({ absolute: e.target.checked })} />
-          pressures from vacuum
+          absolute pressures
         </label>
         <button type="button" className="quiet ml-auto" onClick={() => set({ units: {}, fieldUnits: {} })}>
-          all as the system
+          all by the unit system
         </button>
       </fieldset>
       <div className="grid grid-cols-2 gap-x-8">
@@ -107,7 +107,7 @@ export default function UnitsDialog({ onClose }: { onClose: () => void }) {
                 key={q}
                 label={q}
                 value={units[q] ?? ""}
-                system={`${ofSystem(q)}, as the system`}
+                system={`${ofSystem(q)}, by the unit system`}
                 options={unitsOf(q).filter((u) => q !== "pressure" || !/ a$/.test(u))}
                 onPick={pickQuantity(q)}
               />
@@ -120,7 +120,7 @@ export default function UnitsDialog({ onClose }: { onClose: () => void }) {
               key={field}
               label={label}
               value={fieldUnits[field] ?? ""}
-              system={`${shownUnit(quantity, reading)}, as every ${quantity}`}
+              system={`${shownUnit(quantity, reading)}, like every ${quantity}`}
               options={unitsOf(quantity)}
               onPick={pickField(field)}
             />

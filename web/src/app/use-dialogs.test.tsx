@@ -9,7 +9,7 @@ afterEach(cleanup);
 const add = vi.fn();
 function Room({ load }: { load?: Parameters<typeof useDialogs>[0] }) {
   const { open, typed, failed, show, close } = useDialogs(load);
-  useShortcuts({ "/": () => show("find or do"), n: add });
+  useShortcuts({ "/": () => show("search or run a command"), n: add });
   return (
     <>
       <button type="button" onClick={close}>
@@ -26,15 +26,15 @@ describe("a dialog that is still being fetched", () => {
   it("gets what was typed for it, and nothing acts behind it", async () => {
     render(<Room />);
     for (const key of "/xv-n1") press(key);
-    expect(screen.queryByText(/find or do/)).toBeNull();
-    expect(await screen.findByText("find or do: xv-n1")).toBeTruthy();
+    expect(screen.queryByText(/search or run a command/)).toBeNull();
+    expect(await screen.findByText("search or run a command: xv-n1")).toBeTruthy();
     expect(add).not.toHaveBeenCalled();
     fireEvent.click(screen.getByText("close"));
     press("n");
     expect(add).toHaveBeenCalledOnce();
     // It is there by now, and opens at once and empty.
     press("/");
-    expect(screen.getByText("find or do:")).toBeTruthy();
+    expect(screen.getByText("search or run a command:")).toBeTruthy();
   });
   it("is no longer wanted after Escape", async () => {
     add.mockClear();
@@ -44,7 +44,7 @@ describe("a dialog that is still being fetched", () => {
     press("n");
     expect(add).toHaveBeenCalledOnce();
     await vi.waitFor(async () => expect(await import("./dialogs.ts")).toBeTruthy());
-    expect(screen.queryByText(/find or do/)).toBeNull();
+    expect(screen.queryByText(/search or run a command/)).toBeNull();
   });
   it("that cannot be fetched is reported when it is wanted, not before, and is tried again", async () => {
     add.mockClear();
@@ -59,7 +59,7 @@ describe("a dialog that is still being fetched", () => {
     expect(add).toHaveBeenCalledOnce();
     press("/");
     press("x");
-    expect(await screen.findByText("find or do: x")).toBeTruthy();
+    expect(await screen.findByText("search or run a command: x")).toBeTruthy();
     expect(screen.queryByRole("alert")).toBeNull();
   });
 });

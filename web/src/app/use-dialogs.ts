@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 
 const fetchDialogs = () => import("./dialogs.ts");
 type Dialogs = Awaited<ReturnType<typeof fetchDialogs>>;
-export type DialogName = "find or do" | "legend" | "units" | "shortcuts";
+export type DialogName = "search or run a command" | "legend" | "units" | "shortcuts";
 
 /**
  * Which dialog is open in front of the room. The dialogs are fetched when the page starts, so that they open at once

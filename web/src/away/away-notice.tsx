@@ -8,12 +8,11 @@ export function AwayNotice() {
   const at = new Date(since).toISOString();
   return (
     <p role="status" className="border-b border-b-rule border-l-4 border-l-tight px-4 py-2">
-      <span className="font-semibold">The server is out of reach.</span> This is what it said to this device
-      on{" "}
+      <span className="font-semibold">The server cannot be reached.</span> These data were loaded on{" "}
       <span className="whitespace-nowrap">
         {day(at)}, {hour(at)}
       </span>
-      . What you do is kept here and handed in when it is back.
+      . Your entries are kept here and sent when the server is back.
     </p>
   );
 }

@@ -93,7 +93,7 @@ describe("drafts and differences", () => {
     expect(differencesBetween(mine, mine)).toEqual([]);
   });
   it("finds faults by path", () => {
-    expect(faultsOf({ ...contentOf(tag), number: " " })).toEqual({ number: "A tag needs a number." });
+    expect(faultsOf({ ...contentOf(tag), number: " " })).toEqual({ number: "Enter a tag number." });
     expect(
       Object.keys(
         faultsOf({ ...contentOf(tag), duty: { ...emptyDuty, airMinimumBarG: 9, airMaximumBarG: 5 } }),

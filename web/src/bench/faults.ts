@@ -5,7 +5,7 @@ import type { TagContent } from "./content.ts";
 export function faultsOf(content: TagContent): Record<string, string> {
   const faults: Record<string, string> = {};
   const number = content.number.trim();
-  if (number === "") faults.number = "A tag needs a number.";
+  if (number === "") faults.number = "Enter a tag number.";
   else if (number.length > 40) faults.number = "At most 40 characters.";
   if (content.service.length > 120) faults.service = "At most 120 characters.";
   const parsed = dutySchema.safeParse(content.duty);

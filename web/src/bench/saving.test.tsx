@@ -105,10 +105,10 @@ describe("saving by itself", () => {
     render(<Autosave />);
     act(() => state().setUnreadable("dn", "155"));
     await wait(600);
-    expect(state().save).toEqual({ kind: "kept", why: "1 entry needs correcting before it can be saved" });
+    expect(state().save).toEqual({ kind: "kept", why: "correct 1 entry before saving" });
     act(() => state().editTag({ number: " " }));
     await wait(600);
-    expect(state().save).toEqual({ kind: "kept", why: "2 entries need correcting before it can be saved" });
+    expect(state().save).toEqual({ kind: "kept", why: "correct 2 entries before saving" });
     expect(asked).toEqual([]);
     expect(readDraft(tag.id)?.unreadable).toEqual({ dn: "155" });
     act(() => {

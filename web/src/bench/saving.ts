@@ -21,7 +21,7 @@ async function saveOnce(): Promise<void> {
   if (faults > 0)
     return setSave({
       kind: "kept",
-      why: `${faults} ${faults === 1 ? "entry needs" : "entries need"} correcting before it can be saved`,
+      why: `correct ${faults} ${faults === 1 ? "entry" : "entries"} before saving`,
     });
   setSave({ kind: "saving" });
   try {
@@ -30,7 +30,7 @@ async function saveOnce(): Promise<void> {
   } catch (error) {
     if (useBench.getState().tagId !== tagId) return;
     if (!(error instanceof ApiProblem))
-      return setSave({ kind: "kept", why: "the server cannot be reached; trying again" });
+      return setSave({ kind: "kept", why: "the server cannot be reached, trying again" });
     const { current, detail } = error.problem;
     // A save whose answer was lost is refused when it is tried again: what it says is there already.
     if (current && differencesBetween(content, contentOf(current)).length === 0)

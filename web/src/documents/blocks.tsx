@@ -119,7 +119,7 @@ function Findings({ groups, notAsked }: Of<"findings">) {
   return (
     <details className="mt-4 border-t border-rule pt-2">
       <summary className="cursor-pointer">
-        {count} findings annexed, {notAsked.length} not raised
+        {count} findings in the annex, {notAsked.length} not applicable
       </summary>
       {groups.map(({ name, rows }) => (
         <section key={name} aria-label={`Findings, ${name}`}>
@@ -145,7 +145,7 @@ function Findings({ groups, notAsked }: Of<"findings">) {
       ))}
       {notAsked.length > 0 && (
         <p className="mt-2 text-[12px] text-dim">
-          Not raised by this duty or this valve: {notAsked.join(" · ")}
+          Not applicable to this duty or valve: {notAsked.join(" · ")}
         </p>
       )}
     </details>

@@ -4,6 +4,6 @@ export const Coming = ({ failure, children }: { failure: string | null; children
     <p className="p-2 text-dim">{children}</p>
   ) : (
     <p role="alert" className="p-2 text-fails">
-      It could not be worked out: {failure}
+      The calculation failed: {failure}
     </p>
   );

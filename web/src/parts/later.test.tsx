@@ -14,7 +14,7 @@ describe("a part that is fetched when it is shown", () => {
     const load = vi.fn(async () => found);
     const Part = later(load);
     render(<Part name="one" />);
-    expect(screen.getByText("Coming …")).toBeTruthy();
+    expect(screen.getByText("Loading …")).toBeTruthy();
     expect(await screen.findByText("part one")).toBeTruthy();
     cleanup();
     render(<Part name="two" />);

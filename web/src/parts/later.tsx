@@ -36,10 +36,10 @@ export function later<Props extends object>(
       return () => window.removeEventListener("online", again);
     }, [again]);
     if (Part) return <Part {...props} />;
-    if (!failed) return <p className="p-2 text-dim">Coming …</p>;
+    if (!failed) return <p className="p-2 text-dim">Loading …</p>;
     return (
       <p role="alert" className="p-2">
-        This part could not be fetched from the server.{" "}
+        This part could not be loaded from the server.{" "}
         <button type="button" className="act" onClick={again}>
           Try again
         </button>

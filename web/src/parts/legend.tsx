@@ -2,11 +2,11 @@ import type { Verdict } from "@proven-seat/core/judgement/rules";
 import { BoreMark } from "./bore-mark.tsx";
 
 const marks: readonly [Verdict, string][] = [
-  ["holds", "inside every limit"],
-  ["tight", "inside, with less margin than the house asks"],
+  ["holds", "within every limit"],
+  ["tight", "within the limit, with less margin than the house rule"],
   ["fails", "outside a limit"],
   ["cannot tell", "an input or evidence is missing"],
-  ["not asked", "the question does not arise"],
+  ["not asked", "not applicable to this duty"],
 ];
 
 /** The five marks; with `explained` their meaning stands beside them. */

@@ -1,18 +1,18 @@
 /** How far a tag's sheet is: a state of paper, which is no verdict of a proof. */
-export type PaperState = "none" | "ready" | "issued" | "changed since" | "choice gone";
+export type PaperState = "none" | "ready" | "issued" | "changed since" | "selection invalid";
 
 const says: Record<PaperState, string> = {
   none: "no sheet",
   ready: "ready to issue",
   issued: "issued",
   "changed since": "changed since it was issued",
-  "choice gone": "the choice is no candidate any more",
+  "selection invalid": "the selected valve is no longer a candidate",
 };
 
 /** A leaf: dashed while there is nothing, blank when ready, written when issued, struck through when it is behind. */
 export function PaperMark({ state, size = 14 }: { state: PaperState; size?: number }) {
   const written = state === "issued" || state === "changed since";
-  const struck = state === "changed since" || state === "choice gone";
+  const struck = state === "changed since" || state === "selection invalid";
   return (
     <svg
       width={size}

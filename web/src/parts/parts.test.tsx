@@ -64,7 +64,7 @@ describe("quantity field", () => {
     const { field } = shown(5, "twelve");
     expect(field.value).toBe("twelve");
     expect(field.getAttribute("aria-invalid")).toBe("true");
-    expect(field.title).toContain("not a figure");
+    expect(field.title).toContain("not a number");
   });
   it("speaks the reader's unit", () => {
     useReading.setState({ system: "US", absolute: true });

@@ -63,7 +63,7 @@ export function QuantityField({
     }
   };
   const fault =
-    unreadable !== undefined ? `"${unreadable}" is not a figure in a unit of ${quantity}.` : error;
+    unreadable !== undefined ? `"${unreadable}" is not a number with a unit of ${quantity}.` : error;
   return (
     <input
       className={`field figures ${align === "right" ? "text-right" : ""}`}
@@ -72,7 +72,7 @@ export function QuantityField({
       aria-invalid={fault !== undefined}
       title={
         fault ??
-        (value === null && estimate ? `Estimate: ${estimate.method}. Type a figure to replace it.` : unit)
+        (value === null && estimate ? `Estimate: ${estimate.method}. Type a value to replace it.` : unit)
       }
       placeholder={guessed ?? placeholder}
       inputMode="decimal"

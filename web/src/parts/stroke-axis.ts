@@ -39,7 +39,7 @@ export function strokeFrame(colours: PageColours, unit: string) {
         axisLine: { lineStyle: { color: colours.rule } },
         axisTick: { show: false },
         splitLine: { show: true, lineStyle: { color: colours.grid } },
-        name: "opening 0 to 90°, then closing back",
+        name: "opening 0 to 90°, then closing",
         nameLocation: "middle",
         nameGap: 22,
         nameTextStyle: text,

@@ -17,10 +17,10 @@ export function sentenceOf(
     };
   }
   if (summary.choiceGone)
-    return { text: "What was chosen is on offer no more: choose again", verdict: "cannot tell" };
-  if (!summary.heldBy) return { text: "Nothing to judge", verdict: "not asked" };
+    return { text: "The chosen valve is no longer offered. Choose again.", verdict: "cannot tell" };
+  if (!summary.heldBy) return { text: "Nothing to examine", verdict: "not asked" };
   const sentence = heldSentence(summary.heldBy, units);
   if (summary.standing === 0 && summary.verdict === "fails")
-    return { text: `Nothing stands. Nearest: ${sentence}`, verdict: "fails" };
+    return { text: `No suitable candidate. Nearest: ${sentence}`, verdict: "fails" };
   return { text: sentence, verdict: summary.verdict };
 }

@@ -44,7 +44,7 @@ describe("words of a verdict", () => {
   });
   it("does not invent a limit where there is none", () => {
     expect(heldSentence({ ...held, verdict: "fails", limit: null, margin: null }, metric)).toBe(
-      "Seat limit: 67.6 bar at maximum, beyond the end of the limit",
+      "Seat limit: 67.6 bar at maximum, outside the range of the limit",
     );
   });
   it("converts margins in kelvin and gauge to absolute", () => {

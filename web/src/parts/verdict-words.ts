@@ -29,7 +29,7 @@ export function heldSentence(held: HeldBy, units: ReadingUnits): string {
     return `${held.asks}: ${startingSmall(held.says)}`;
   const value = figureText(held.value, held.unit, units);
   if (held.limit === null)
-    return `${held.asks}: ${value}${at}${held.verdict === "fails" ? ", beyond the end of the limit" : ""}`;
+    return `${held.asks}: ${value}${at}${held.verdict === "fails" ? ", outside the range of the limit" : ""}`;
   const margin = marginWords(held.margin, held.marginUnit, units);
   return `${held.asks}: ${value} ${trueSign(held.sense, held.value, held.limit)} ${figureText(held.limit, held.unit, units)}${at}${margin ? ` (${margin})` : ""}`;
 }

@@ -117,10 +117,10 @@ describe("the line across the bench", () => {
       inHand: { candidate },
     } as unknown as BenchView;
     const marks = marksOf(view, 4, true, null);
-    expect(mark(marks, "duty").says).toBe("4 cases, 1 open");
+    expect(mark(marks, "duty").says).toBe("4 cases, 1 missing");
     expect(mark(marks, "envelope")).toMatchObject({ verdict: "fails", says: "asks envelope/seat-limit" });
     expect(mark(marks, "drive")).toMatchObject({ verdict: "tight", says: "asks drive/strength" });
-    expect(mark(marks, "torque").says).toBe("612 N·m break");
+    expect(mark(marks, "torque").says).toBe("612 N·m breakaway");
     expect(mark(marks, "sheet")).toMatchObject({
       verdict: "not asked",
       paper: "ready",
@@ -130,7 +130,7 @@ describe("the line across the bench", () => {
     expect(issued(true)).toMatchObject({ paper: "issued", says: "revision B" });
     expect(issued(false)).toMatchObject({ paper: "changed since", says: "revision B, changed since" });
     const gone = { ...view, choiceGone: true } as BenchView;
-    expect(mark(marksOf(gone, 4, true, null), "sheet").paper).toBe("choice gone");
+    expect(mark(marksOf(gone, 4, true, null), "sheet").paper).toBe("selection invalid");
     expect(mark(marksOf(view, 4, false, null), "sheet").paper).toBe("none");
     expect(marks.filter((m) => m.paper !== null).map((m) => m.id)).toEqual(["sheet"]);
     const bare = (breakNm: number) =>
@@ -148,7 +148,7 @@ describe("the line across the bench", () => {
       ).says;
     expect(bare(120)).toBe("by hand, 120 N·m");
     expect(bare(270)).toBe("by hand, 270 N·m");
-    expect(bare(271)).toBe("by hand, 271 N·m: wants a gear");
+    expect(bare(271)).toBe("by hand, 271 N·m: needs a gearbox");
     expect(caseVerdicts(view)).toEqual({ a: "fails", b: "tight" });
   });
 });

@@ -64,10 +64,10 @@ describe("the section", () => {
   it("says what presses while shut, and asks to be shut otherwise", () => {
     render(<SectionPicture data={section("floating-two-piece")} />);
     expect(
-      screen.getByText(/Shut at 20 bar: thrust of the line 10.5 kN, downstream seat 12 kN/),
+      screen.getByText(/Closed at 20 bar: thrust of the line 10.5 kN, downstream seat 12 kN/),
     ).toBeTruthy();
     fireEvent.change(screen.getByLabelText("opening angle"), { target: { value: "40" } });
-    expect(screen.getByText(/Turn it shut/)).toBeTruthy();
+    expect(screen.getByText(/Close it to see/)).toBeTruthy();
     expect(screen.getByRole("img").getAttribute("aria-label")).toContain("40° open");
   });
   it("says so where dimensions are estimates", () => {
@@ -99,11 +99,11 @@ describe("the fluid", () => {
     expect(fluid().hazards).toBeNull();
     fireEvent.click(chip("toxic"));
     expect(fluid()).toMatchObject({ hazards: null, setAside: ["toxic"], setAsideBecause: null });
-    fireEvent.change(screen.getByLabelText("set aside because"), { target: { value: "scrubbed" } });
+    fireEvent.change(screen.getByLabelText("reason for setting aside"), { target: { value: "scrubbed" } });
     expect(fluid().setAsideBecause).toBe("scrubbed");
     fireEvent.click(chip("toxic"));
     expect(fluid()).toMatchObject({ setAside: null, setAsideBecause: null });
-    expect(screen.queryByLabelText("set aside because")).toBeNull();
+    expect(screen.queryByLabelText("reason for setting aside")).toBeNull();
   });
   it("shows estimates as such at the first case that says enough, and lets a figure replace them", () => {
     drawn();
@@ -143,7 +143,7 @@ describe("units of one's own", () => {
     expect(useReading.getState().units).toEqual({ temperature: "°F", "temperature difference": "°F" });
     fireEvent.change(screen.getByLabelText("line test"), { target: { value: "kPa g" } });
     expect(useReading.getState().fieldUnits).toEqual({ lineTestBarG: "kPa g" });
-    fireEvent.click(screen.getByRole("button", { name: "all as the system" }));
+    fireEvent.click(screen.getByRole("button", { name: "all by the unit system" }));
     expect(useReading.getState()).toMatchObject({ units: {}, fieldUnits: {} });
   });
 });

@@ -30,7 +30,7 @@ export const catalogueApi = {
   /** One JSON document, one archive of tables, or the tables themselves. */
   read(files: readonly PickedFile[]): CatalogueImport {
     const [first] = files;
-    if (!first) return failed("catalogue", "no file was picked");
+    if (!first) return failed("catalogue", "no file was selected");
     if (files.length === 1 && /\.json$/i.test(first.name)) {
       let document: unknown;
       try {
@@ -51,7 +51,7 @@ export const catalogueApi = {
             )
           : Object.fromEntries(files.map((f) => [folded(f.name), strFromU8(f.bytes)]));
     } catch {
-      return failed(first.name, "the archive is damaged; pack the tables anew");
+      return failed(first.name, "the archive is damaged; make a new archive of the tables");
     }
     return readCatalogueTables(tables);
   },

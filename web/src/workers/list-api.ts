@@ -102,7 +102,7 @@ function plantValuesSaid(reading: ListReading, defaults: DutyDefaults): ListRead
       number: "new tags",
       column: "",
       field: "defaults",
-      says: `Where the list is silent, the project's own values stand: ${[...filled].join(", ")}.`,
+      says: `For blank cells the values of the project apply: ${[...filled].join(", ")}.`,
     },
   ];
 }

@@ -9,6 +9,7 @@ export const outlineOf = ({ proof, milliseconds }: Proving): ProofOutline => ({
   dutyVerdict: proof.dutyVerdict,
   considered: proof.candidates.length,
   standing: proof.standing,
+  cannotTell: proof.candidates.slice(0, proof.standing).filter((c) => c.cannotTell > 0).length,
   nearestMisses: proof.nearestMisses.map(({ candidate, misses }) => ({
     key: candidate.key,
     line: candidate.valve.construction.name,

@@ -2,6 +2,6 @@
 export class PastProof extends Error {
   override name = "PastProof";
   constructor() {
-    super("A newer proof has taken its place.");
+    super("A newer proof has replaced this one.");
   }
 }

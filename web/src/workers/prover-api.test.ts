@@ -21,8 +21,8 @@ describe("what the worker hands to the bench", () => {
   it("wants the shelf first", () => {
     const bare = proverApi();
     bare.prove(1, duty("XV-3017"));
-    expect(() => bare.outline(1)).toThrow(/has not been handed over/);
-    expect(() => bare.rows(1, "price", null, 0, 10)).toThrow(/has not been handed over/);
+    expect(() => bare.outline(1)).toThrow(/has not been loaded/);
+    expect(() => bare.rows(1, "price", null, 0, 10)).toThrow(/has not been loaded/);
   });
   it("shows the best of each line, class and seat, and counts the rest behind it", () => {
     const view = prove(duty("XV-3017"));

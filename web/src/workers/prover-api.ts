@@ -46,7 +46,7 @@ export function proverApi({ prove, compileShelf } = core) {
   let houseVersion = 0;
   let last: { readonly id: number; readonly proving: Proving | Error } | null = null;
   function ready(): { shelf: Shelf; house: HouseRules } {
-    if (!shelf || !house) throw new Error("The catalogue has not been handed over yet.");
+    if (!shelf || !house) throw new Error("The catalogue has not been loaded yet.");
     return { shelf, house };
   }
   function proofMade(id: number): Proving {

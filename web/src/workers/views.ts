@@ -82,7 +82,10 @@ export interface ProofOutline {
   readonly missing: readonly Missing[];
   readonly dutyVerdict: Verdict;
   readonly considered: number;
+  /** Candidates without a *fails*. */
   readonly standing: number;
+  /** Those of `standing` with a *cannot tell*. */
+  readonly cannotTell: number;
   readonly nearestMisses: readonly NearestMissView[];
   readonly milliseconds: number;
 }

@@ -159,7 +159,7 @@ function verdictOf({ proof, considered, standing, override, notes }: Sheet, read
     kind: "verdict",
     verdict: proof.verdict,
     says: held ? heldWords(held, reading) : "",
-    counts: `${figure(considered)} ${considered === 1 ? "candidate" : "candidates"} proved, ${figure(standing)} suitable. This candidate: ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight. Every finding follows.`,
+    counts: `${figure(considered)} ${considered === 1 ? "candidate" : "candidates"} proved, ${figure(standing)} not ruled out. This candidate: ${proof.fails} fail, ${proof.cannotTell} cannot tell, ${proof.tight} tight. Every finding follows.`,
     warning: override ? `Overridden by ${override.by}: ${override.reason}` : null,
     notes,
   };

@@ -16,7 +16,7 @@ export function mountPlans(mount: Mount): void {
       throw new Problem(
         409,
         "nothing-in-hand",
-        "No valve is in hand for this tag: state its size, so that there is one to plan for.",
+        "No valve is selected for this tag. Enter the size of the tag so that a valve can be selected.",
       );
     sendPdf(response, basis.fileName(parameters.plan!), bytes);
   });

@@ -22,7 +22,7 @@ function nameAsked(query: Record<string, unknown>): string | undefined {
 }
 
 const noProject = (fault: string) =>
-  new Problem(422, "no-project", `${fault} Nothing was brought in.`, {
+  new Problem(422, "no-project", `${fault} Nothing was imported.`, {
     errors: [{ field: "file", message: fault }],
   });
 

@@ -14,7 +14,7 @@ import type { Mount } from "../mount.ts";
 import { badInput } from "../problem.ts";
 
 const versionQuery = z.object({
-  version: z.coerce.number({ error: "Say which version you look at: ?version=3" }).int(),
+  version: z.coerce.number({ error: "State the version you see, for example ?version=3" }).int(),
 });
 
 function versionAsked(query: Record<string, unknown>): number {

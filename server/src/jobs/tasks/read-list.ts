@@ -51,7 +51,7 @@ function read(bytes: Uint8Array): ReadList {
     else
       twice.push({
         field: `tags.${at}.number`,
-        message: `${tag.number} stands twice in the list${other === tag.number ? "" : `, the other time as ${other}`}.`,
+        message: `${tag.number} occurs twice in the list${other === tag.number ? "" : `, also as ${other}`}.`,
       });
     return { id: randomUUID(), key, ...tag };
   });

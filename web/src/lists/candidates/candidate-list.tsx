@@ -104,7 +104,7 @@ function Row({
         className="truncate"
         title={
           drive
-            ? `${drive.maker} ${drive.family}, ${drive.action}; break ${figureText(row.breakNm, "N·m", units)}`
+            ? `${drive.maker} ${drive.family}, ${drive.action}; breakaway ${figureText(row.breakNm, "N·m", units)}`
             : "bare stem"
         }
       >
@@ -169,15 +169,19 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
         {house === null ? (
           <span />
         ) : (
-          <span className="text-[12px] text-dim" title="House rules: what one would pay to be rid of a tight">
-            tight weighs: serious +{house.seriousTightPercent} %, mild +{house.mildTightPercent} % of the
-            price
+          <span
+            className="text-[12px] text-dim"
+            title="House rules: price added in the ranking for each tight"
+          >
+            ranking adds for each serious tight +{house.seriousTightPercent} %, mild tight +
+            {house.mildTightPercent} % of the price
           </span>
         )}
         <span className="text-dim">
-          {view.standing} stand, {view.considered - view.standing} fall · order:{" "}
+          {view.standing - view.cannotTell} suitable, {view.cannotTell} cannot tell,{" "}
+          {view.considered - view.standing} ruled out · order:{" "}
           <select
-            aria-label="Order of what stands"
+            aria-label="Order of suitable candidates"
             className="border-b border-rule bg-transparent text-ink"
             value={order}
             onChange={(e) => setOrder(e.target.value as Order)}
@@ -206,7 +210,7 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
           <span role="columnheader">construction</span>
           <span role="columnheader">seat</span>
           <span role="columnheader">class</span>
-          <span role="columnheader">{rowAt(0)?.verdict === "fails" ? "falls on" : "held back by"}</span>
+          <span role="columnheader">limited by</span>
           <span role="columnheader" className="text-right">
             margin
           </span>

@@ -1,6 +1,8 @@
 // @vitest-environment happy-dom
+
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
+import { demoProof } from "../../../../core/test/demo.ts";
 import { atTheBench } from "../../../test/at-the-bench.tsx";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
@@ -16,11 +18,20 @@ afterEach(() => {
 
 // Its rows are virtual, and drawn in the browser tests: nothing has a height here.
 describe("the table of candidates", () => {
-  it("counts what stands and what falls", async () => {
+  it("counts suitable candidates, those with a cannot tell, and those ruled out", async () => {
     const { view } = atTheBench("XV-3052");
     render(<CandidateList view={view} />);
-    const { standing, considered, rows } = view;
-    expect(screen.getByText(new RegExp(`^${standing} stand, ${considered - standing} fall`))).toBeTruthy();
+    const { standing, cannotTell, considered, rows } = view;
+    const suitable = demoProof("XV-3052").candidates.filter(
+      ({ verdict }) => verdict === "holds" || verdict === "tight",
+    );
+    expect(standing - cannotTell).toBe(suitable.length);
+    expect(
+      screen.getByText(
+        `${standing - cannotTell} suitable, ${cannotTell} cannot tell, ${considered - standing} ruled out`,
+        { exact: false },
+      ),
+    ).toBeTruthy();
     await vi.waitFor(() =>
       expect(screen.getByRole("grid").getAttribute("aria-rowcount")).toBe(String(rows.length + 1)),
     );
@@ -28,11 +39,11 @@ describe("the table of candidates", () => {
   it("says falls on where the first already fails", async () => {
     const { view } = atTheBench("XV-4020");
     render(<CandidateList view={view} />);
-    expect(await screen.findByText("falls on")).toBeTruthy();
+    expect(await screen.findByText("limited by")).toBeTruthy();
   });
   it("changes the order by list and by key", () => {
     render(<CandidateList view={atTheBench("XV-3052").view} />);
-    fireEvent.change(screen.getByLabelText("Order of what stands"), { target: { value: "torque" } });
+    fireEvent.change(screen.getByLabelText("Order of suitable candidates"), { target: { value: "torque" } });
     expect(useBench.getState().order).toBe("torque");
     fireEvent.click(screen.getByRole("button", { name: "Next order" }));
     expect(useBench.getState().order).toBe("price");
@@ -47,7 +58,7 @@ describe("nothing stands", () => {
   it("shows the nearest misses with every figure they miss by, in the reader's units", () => {
     const { view } = atTheBench("XV-4020");
     const { rerender } = render(<NothingStands view={view} />);
-    expect(screen.getByRole("heading", { name: /Nothing in the catalogue stands/ })).toBeTruthy();
+    expect(screen.getByRole("heading", { name: /No suitable candidate in the catalogue/ })).toBeTruthy();
     for (const miss of view.nearestMisses)
       for (const f of miss.misses) expect(screen.getAllByText(new RegExp(f.asks)).length).toBeGreaterThan(0);
     expect(screen.getAllByText(/°C/).length).toBeGreaterThan(0);

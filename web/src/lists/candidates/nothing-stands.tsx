@@ -13,9 +13,10 @@ export function NothingStands({ view }: { view: BenchView }) {
       aria-label="Nearest misses"
       className="mx-4 mt-3 max-h-[30%] shrink-0 overflow-auto border-l-2 border-fails pl-3"
     >
-      <h2 className="text-fails">Nothing in the catalogue stands</h2>
+      <h2 className="text-fails">No suitable candidate in the catalogue</h2>
       <p className="text-dim">
-        The nearest misses. Change the duty, enquire for a special, or override with a reason.
+        These candidates come closest. Change the duty, ask a maker for a special valve, or override with a
+        reason.
       </p>
       <ul className="mt-1 grid gap-1.5">
         {view.nearestMisses.map((miss) => (

@@ -38,7 +38,7 @@ describe("candidates side by side", () => {
     expect(cells("construction")).toEqual(view.rows.slice(0, 2).map((r) => r.valve.construction));
     expect(shown).toContain("price");
     expect(shown).not.toContain("class");
-    fireEvent.click(screen.getByText("what is the same as well"));
+    fireEvent.click(screen.getByText("all rows"));
     expect(named().length).toBeGreaterThan(shown.length);
     expect(named()).toContain("class");
   });
@@ -49,7 +49,7 @@ describe("candidates side by side", () => {
   });
   it("can be left out one by one and taken in hand", async () => {
     const { view } = await beside([0, 1, 2]);
-    fireEvent.click(screen.getAllByLabelText(/^leave out/)[1]!);
+    fireEvent.click(screen.getAllByLabelText(/^remove/)[1]!);
     expect(useBench.getState().compared).toEqual([view.rows[0]!.key, view.rows[2]!.key]);
     fireEvent.click(within(heads()[0]!).getByTitle(view.rows[0]!.key));
     expect(useBench.getState().inHand).toBe(view.rows[0]!.key);
@@ -71,7 +71,7 @@ describe("candidates side by side", () => {
     render(<Compare view={bench.view} />);
     await screen.findByRole("table");
     expect(cells("price")[1]).toBe("ask the maker");
-    expect(cells("break torque")[1]).toBe("ask the maker");
+    expect(cells("breakaway torque")[1]).toBe("ask the maker");
   });
 });
 

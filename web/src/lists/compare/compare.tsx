@@ -30,7 +30,7 @@ const facts: readonly (readonly [string, (d: CandidateDetail, units: Reading) =>
     (d) => (d.candidate.drive ? `${d.candidate.drive.family} ${d.candidate.drive.size}` : "bare stem"),
   ],
   [
-    "break torque",
+    "breakaway torque",
     (d, u) => (d.byConstruction ? "ask the maker" : figureText(d.candidate.breakNm, "N·m", u)),
   ],
   ["weight", (d, u) => (d.byConstruction ? "ask the maker" : figureText(d.candidate.weightKg, "kg", u))],
@@ -60,7 +60,7 @@ function Head({ of: { candidate } }: { of: CandidateDetail }) {
       <button
         type="button"
         className="quiet ml-auto"
-        aria-label={`leave out ${candidate.valve.construction}`}
+        aria-label={`remove ${candidate.valve.construction}`}
         onClick={() => dropCompared(candidate.key)}
       >
         ×
@@ -78,12 +78,12 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
   if (compared.length === 0)
     return (
       <p className="p-2 text-dim">
-        Nothing to compare yet. Take a candidate in hand and press <kbd>K</kbd>, or "compare" beside the
-        choice; up to four.
+        Nothing to compare yet. Select a candidate and press <kbd>K</kbd>, or use "compare" beside the
+        selection. You can compare up to four.
       </p>
     );
   if (answer === undefined || (answer.length === 0 && !current))
-    return <Coming failure={failure}>Putting them side by side …</Coming>;
+    return <Coming failure={failure}>Comparing …</Coming>;
   const details = answer;
   const gone = current ? compared.length - details.length : 0;
   const rows = differingFirst(
@@ -103,7 +103,7 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
   };
   const template = { gridTemplateColumns: `8rem repeat(${details.length}, minmax(0, 1fr))` };
   return (
-    <Scroll label="Candidates side by side" className="min-h-0 flex-1">
+    <Scroll label="Comparison of candidates" className="min-h-0 flex-1">
       {gone > 0 && (
         <p className="text-[12px] text-tight">{gone} of them no longer a candidate for this duty.</p>
       )}
@@ -181,7 +181,7 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
         })}
       </div>
       <button type="button" className="quiet py-1" onClick={() => setAll(!all)}>
-        {all ? "only what differs" : "what is the same as well"}
+        {all ? "differences only" : "all rows"}
       </button>
     </Scroll>
   );

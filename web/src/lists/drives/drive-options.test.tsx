@@ -19,7 +19,7 @@ describe("drives for the valve in hand", () => {
     const standing = drives.map((d) => d.verdict !== "fails");
     expect(new Set(standing).size).toBe(2);
     expect(standing.indexOf(false)).toBe(standing.lastIndexOf(true) + 1);
-    await screen.findByRole("grid", { name: "Drives" });
+    await screen.findByRole("grid", { name: "Actuators" });
     const rows = screen.getAllByRole("row").filter((row) => row.hasAttribute("aria-selected"));
     expect(rows).toHaveLength(drives.length);
     for (const [i, row] of rows.entries()) expect(row.textContent).toContain(drives[i]!.drive!.size);

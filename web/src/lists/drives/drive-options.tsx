@@ -17,7 +17,7 @@ const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
   const inHand = view.inHand!.candidate.key;
   const { answer: options, failure } = useAnswer(view.proof, "drives", [inHand]);
   const units = useUnits();
-  if (options === undefined) return <Coming failure={failure}>Looking through the drives …</Coming>;
+  if (options === undefined) return <Coming failure={failure}>Checking actuators …</Coming>;
   const columns: OptionColumn[] = [
     {
       heading: "drive",
@@ -37,21 +37,22 @@ const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
       cell: ({ heldBy }) => (heldBy ? marginWords(heldBy.margin, heldBy.marginUnit, units) : ""),
     },
     {
-      heading: "held back by",
+      heading: "limited by",
       cell: ({ heldBy }) => heldBy?.asks ?? "",
       title: ({ heldBy }) => (heldBy ? heldSentence(heldBy, units) : ""),
     },
   ];
   return (
-    <section aria-label="Drives for this valve" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label="Operators and actuators for this valve" className="flex min-h-0 flex-1 flex-col">
       <div className="mb-1 flex items-baseline justify-between">
-        <h2 className="sr-only">Drives for this valve</h2>
+        <h2 className="sr-only">Operators and actuators for this valve</h2>
         <span className="text-dim">
-          {options.filter((o) => o.verdict !== "fails").length} of {options.length} do it
+          {options.filter((o) => o.verdict === "holds" || o.verdict === "tight").length} of {options.length}{" "}
+          suitable
         </span>
       </div>
       <OptionGrid
-        name="Drives"
+        name="Actuators"
         rows={options}
         columns={columns}
         template="minmax(4.6rem,0.8fr) minmax(7.4rem,1.3fr) 2.6rem 3.2rem 3.8rem 3.8rem minmax(7rem,1.4fr)"

@@ -3,6 +3,6 @@ import type { Tab } from "../tab.ts";
 
 export const drives: Tab = {
   id: "drives",
-  name: "Drives",
+  name: "Actuators",
   Content: later(() => import("./drive-options.tsx")),
 };

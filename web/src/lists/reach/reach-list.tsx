@@ -14,7 +14,7 @@ type Reach = BreakingPoint["up"];
 
 function Side({ reach, fails, of }: { reach: Reach; fails: Reach; of: MovableValue }) {
   const units = useUnits();
-  if (reach === null) return <span className="text-dim">no end found</span>;
+  if (reach === null) return <span className="text-dim">no limit found</span>;
   const turn = reach.turns[0];
   const later = fails !== null && Math.abs(fails.to - reach.to) > 1e-6 ? fails : null;
   return (
@@ -40,7 +40,7 @@ const ReachList = memo(function ReachList({ view }: { view: BenchView }) {
   const { values, points, settled, done, failure } = useReach(view);
   const units = useUnits();
   const [axes, setAxes] = useState<readonly [string | null, string | null]>([null, null]);
-  if (view.inHand === null) return <p className="p-2 text-dim">Take a candidate in hand first.</p>;
+  if (view.inHand === null) return <p className="p-2 text-dim">Select a candidate first.</p>;
   const known = (path: string | null) => values.find((v) => v.path === path);
   const across = known(axes[0]) ?? values.find((v) => v.quantity === "temperature" && v.caseName !== null);
   const up =
@@ -74,7 +74,7 @@ const ReachList = memo(function ReachList({ view }: { view: BenchView }) {
           {done ? `${found} values searched` : "searching"}
         </p>
         <table className="w-full table-fixed border-collapse text-left text-[12px]">
-          <caption className="sr-only">How far each value may move before a finding turns</caption>
+          <caption className="sr-only">Range of each value before a verdict changes</caption>
           <thead className="text-dim">
             <tr className="border-b border-rule">
               <th className="w-[26%] font-normal">

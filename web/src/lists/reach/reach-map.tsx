@@ -88,7 +88,7 @@ export const ReachMap = memo(function ReachMap({ view, across, up, points, picke
     <figure className="flex min-h-0 flex-col gap-1" aria-label="Map of two values">
       {pickers}
       {drawn === null ? (
-        <p className="text-[12px] text-dim">The map comes once both values are searched …</p>
+        <p className="text-[12px] text-dim">The map appears when both values are searched …</p>
       ) : (
         <>
           <svg
@@ -96,7 +96,7 @@ export const ReachMap = memo(function ReachMap({ view, across, up, points, picke
             className="min-h-0 w-full flex-1"
             viewBox={`-2 -2 ${width + 4} ${height + 4}`}
             preserveAspectRatio="none"
-            aria-label={`${across.label} against ${up.label}: where the valve in hand holds, is tight or fails`}
+            aria-label={`${across.label} against ${up.label}: where the selected valve holds, is tight or fails`}
           >
             <defs>
               <pattern id="map-holds" width="10" height="10" patternUnits="userSpaceOnUse">

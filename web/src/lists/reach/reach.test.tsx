@@ -64,7 +64,7 @@ describe("how far each value may move", () => {
   it("wants a candidate in hand first", () => {
     const { view } = atTheBench("XV-3052");
     render(<ReachList view={{ ...view, inHand: null }} />);
-    expect(screen.getByText(/Take a candidate in hand first/)).toBeTruthy();
+    expect(screen.getByText(/Select a candidate first/)).toBeTruthy();
   });
 });
 

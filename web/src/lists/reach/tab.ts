@@ -3,6 +3,6 @@ import type { Tab } from "../tab.ts";
 
 export const reach: Tab = {
   id: "reach",
-  name: "How far it may move",
+  name: "Permitted range",
   Content: later(() => import("./reach-list.tsx")),
 };

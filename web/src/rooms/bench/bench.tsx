@@ -57,7 +57,7 @@ function Footer({ view, behind }: { view: BenchView | null; behind: boolean }) {
   return (
     <InStatus>
       {behind
-        ? "the proof shown is of the last duty that could be read"
+        ? "the proof shown is for the last valid duty"
         : view
           ? `${view.considered} ${view.considered === 1 ? "candidate" : "candidates"} proved in ${took} ms · catalogue r${revision} · house rules v${version}`
           : "proving …"}
@@ -131,7 +131,7 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
               <ChoiceBar detail={detail} tagId={tagId} choosing={choosing} />
             </>
           ) : (
-            <Notice title="No candidate in hand" />
+            <Notice title="No candidate selected" />
           )}
         </div>
       </div>

@@ -38,7 +38,7 @@ export function ChoiceBar({ detail, tagId, choosing }: Props) {
         <p className="flex flex-wrap items-center gap-3">
           <span className="border border-dashed border-ink px-1 text-[12px]">by construction</span>
           <span className="text-[12px] text-dim">
-            Nobody offers it: enquire, then bring the offer in as a catalogue line.
+            Not offered by any maker. Send an enquiry, then import the offer as a catalogue line.
           </span>
           {compareAct}
         </p>
@@ -50,10 +50,10 @@ export function ChoiceBar({ detail, tagId, choosing }: Props) {
             className="act"
             onClick={() => void navigate(address(`/tags/${tagId}/sheet`))}
           >
-            To the sheet
+            Go to the sheet
           </button>
           <button type="button" className="quiet" onClick={() => choose(null)}>
-            take back
+            undo selection
           </button>
           {compareAct}
         </p>
@@ -75,7 +75,7 @@ export function ChoiceBar({ detail, tagId, choosing }: Props) {
       )}
       {isChosen && grave && !choice?.overrideReason && (
         <p className="mt-1 border-l-2 border-fails pl-2 text-[12px]">
-          The duty has changed and the chosen valve no longer holds.{" "}
+          The duty has changed and the chosen valve fails.{" "}
           <button type="button" className="underline" onClick={onOverride}>
             Override with a reason
           </button>

@@ -63,7 +63,7 @@ describe("what may be done with the candidate in hand", () => {
     expect(screen.getByText("Overridden: witnessed type test")).toBeTruthy();
     useBench.setState({ content: { ...content, choice: { ...choice, overrideReason: null } } });
     again();
-    expect(screen.getByText(/the chosen valve no longer holds/)).toBeTruthy();
+    expect(screen.getByText(/the chosen valve fails/)).toBeTruthy();
   });
 });
 
@@ -124,7 +124,7 @@ describe("a tag two people changed", () => {
     atTheBench("XV-3052");
     const close = vi.fn();
     render(<StaleDialog current={theirs({ service: "Recycle" })} onClose={close} />);
-    fireEvent.click(screen.getByRole("button", { name: "Take theirs, drop mine" }));
+    fireEvent.click(screen.getByRole("button", { name: "Use their version, discard mine" }));
     expect(useBench.getState().content!.service).toBe("Recycle");
     expect(useBench.getState().version).toBe(9);
     expect(close).toHaveBeenCalledOnce();

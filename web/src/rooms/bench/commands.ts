@@ -31,17 +31,17 @@ export function useBenchCommands(
   const another = () =>
     void addTag().catch((error: Error) => useBench.getState().setSave({ kind: "kept", why: error.message }));
   const lettered: readonly StationCommand[] = [
-    { name: "Choose the valve in hand", key: "c", act: choose },
+    { name: "Choose the selected valve", key: "c", act: choose },
     { name: "Override with a reason", key: "v", act: override },
-    { name: "Compare the valve in hand", key: "k", act: compare },
+    { name: "Compare the selected valve", key: "k", act: compare },
     ...stations.flatMap(({ commands = [] }) => commands),
     { name: "Next list below the picture", key: "l", act: () => nextTab(station) },
-    { name: "Next order of the candidates", key: "o", act: nextOrder },
+    { name: "Change the order of candidates", key: "o", act: nextOrder },
     ...station.tabs.map(({ id, name }) => ({
       name: `Below the picture: ${name}`,
       act: () => useLower.getState().pick(id),
     })),
-    { name: "Shop: take its valve apart", act: () => void navigate(address(`/tags/${tagId}/shop`)) },
+    { name: "Shop: strip down the valve", act: () => void navigate(address(`/tags/${tagId}/shop`)) },
     { name: "Remove this tag", act: onRemove },
     ...stations.map((to, place) => ({
       name: `Station: ${to.name}`,

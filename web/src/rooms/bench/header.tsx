@@ -73,7 +73,7 @@ export function BenchHeader({
         />
       </span>
       <Link className="quiet whitespace-nowrap" to={address(`/tags/${tagId}/shop`)}>
-        To the shop
+        Go to the shop
       </Link>
       <SaveStateText onStale={onStale} />
     </InHeader>

@@ -28,8 +28,8 @@ export function Lower({ station, view }: { station: Station; view: BenchView }) 
     return (
       <Notice title="No candidates yet">
         {toKnow.length > 0
-          ? `Nothing is proved before this is known: ${toKnow.join(", ")}.`
-          : "The valve that stands is built in no size and class like this."}
+          ? `To start the proof, enter: ${toKnow.join(", ")}.`
+          : "The installed valve is not built in this size and class."}
       </Notice>
     );
   }

@@ -29,7 +29,7 @@ export function OverrideDialog({
       open
       onClose={onClose}
       title="Choose against the proof"
-      says="The reason goes on the sheet with your name. Someone will read it after the valve has stuck, leaked or blown a stem."
+      says="The reason is printed on the sheet with your name. People will read it after the valve has stuck, leaked or ejected its stem."
     >
       <ul className="mb-3 grid gap-1">
         {grave.map((f) => (

@@ -38,7 +38,7 @@ export function RemoveDialog({
       open
       onClose={onClose}
       title={`Remove ${number}?`}
-      says="The tag leaves the line-up and cannot be brought back here. Tags with issued sheets are kept."
+      says="The tag is removed from the line-up. This cannot be undone. Tags with issued sheets are kept."
     >
       {failure && (
         <p role="alert" className="mb-3 text-fails">
@@ -50,7 +50,7 @@ export function RemoveDialog({
           Remove the tag
         </button>
         <button type="button" className="act" onClick={onClose}>
-          Keep it
+          Cancel
         </button>
       </div>
     </SheetDialog>

@@ -27,7 +27,7 @@ export function StaleDialog({ current, onClose }: { current: Tag; onClose: () =>
       wide
       onClose={onClose}
       title="This tag was changed while you edited it"
-      says={`${current.updatedBy} saved version ${current.version} at ${hour(current.updatedAt)}. Nothing of yours is lost; it is kept on this device until you decide.`}
+      says={`${current.updatedBy} saved version ${current.version} at ${hour(current.updatedAt)}. Your changes are kept on this device until you decide.`}
     >
       <table className="w-full text-left">
         <thead className="text-dim">
@@ -50,10 +50,10 @@ export function StaleDialog({ current, onClose }: { current: Tag; onClose: () =>
       {differences.length === 0 && <p>Both versions say the same.</p>}
       <div className="mt-4 flex gap-3">
         <button type="button" className="act-first" onClick={keepMine}>
-          Keep mine, replace theirs
+          Keep my version
         </button>
         <button type="button" className="act" onClick={takeTheirs}>
-          Take theirs, drop mine
+          Use their version, discard mine
         </button>
         <button type="button" className="act" onClick={onClose}>
           Decide later

@@ -13,16 +13,16 @@ export function Welcome() {
   const own = data.find(({ id, archived }) => id !== open?.id && !archived);
   return (
     <aside
-      aria-label="Where to begin"
+      aria-label="Getting started"
       className="flex items-center gap-4 border-b border-rule bg-second px-6 py-2"
     >
       <p className="min-w-0 flex-1">
-        This is <strong>{open?.name}</strong>, an invented plant, opened on a tag with a problem worth seeing.{" "}
+        This is <strong>{open?.name}</strong>, an invented plant. The open tag has a problem worth looking at.{" "}
         {own ? (
           <>
-            Your own is beside it, empty:{" "}
+            Your own project is empty:{" "}
             <Link className="underline" to={inProject(own, "/import")}>
-              bring your line list into {own.name}
+              import your line list into {own.name}
             </Link>
             ,{" "}
             <Link className="underline" to={inProject(own, "/line-up")}>
@@ -31,10 +31,10 @@ export function Welcome() {
             , or{" "}
           </>
         ) : (
-          "To work on your own, "
+          "To work on your own tags, "
         )}
         <Link className="underline" to="/projects">
-          begin another project
+          create a project
         </Link>
         .
       </p>

@@ -76,7 +76,7 @@ export function BasisBar(props: Props) {
         </button>
       ) : (
         <span className="text-dim" role="status">
-          all proved by these
+          all proved with these
         </span>
       )}
       {trouble && (
@@ -86,16 +86,20 @@ export function BasisBar(props: Props) {
       )}
       <span className="ml-auto">
         {isPinned ? (
-          <span className="text-dim">the project is pinned to these</span>
+          <span className="text-dim">the project uses these</span>
         ) : (
           <button
             type="button"
             className="act"
             disabled={unproved > 0 || underWay.length > 0}
-            title={unproved > 0 ? "First see what would turn: have it proved by these" : undefined}
+            title={
+              unproved > 0
+                ? "First prove the project with these to see which verdicts would change"
+                : undefined
+            }
             onClick={props.onMoveOn}
           >
-            Move the project to these …
+            Update the project to these …
           </button>
         )}
       </span>

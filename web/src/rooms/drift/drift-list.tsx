@@ -5,7 +5,7 @@ import { BoreMark } from "../../parts/bore-mark.tsx";
 
 /** How each outcome reads in the list. */
 const words: Record<DriftOutcome, string> = {
-  "cannot be proved": "cannot be proved any more",
+  "cannot be proved": "can no longer be proved",
   "verdict changed": "verdict changed",
   "figures moved": "figures moved",
   same: "same",
@@ -64,7 +64,7 @@ export function DriftList({ title, counts, unproved, rows, nothing, picked, onPi
               <BoreMark verdict={row.was} />
               <span aria-hidden="true">→</span>
               {row.now === null ? (
-                <span title="cannot be proved any more" className="text-center text-cannot">
+                <span title="can no longer be proved" className="text-center text-cannot">
                   ✕
                 </span>
               ) : (

@@ -138,11 +138,11 @@ describe("the drift of a project", () => {
     await open();
     expect(screen.getByLabelText<HTMLSelectElement>("house rules").value).toBe("2");
     expect(screen.getByText("1 verdict changed · 40 same")).toBeTruthy();
-    expect(screen.getByText(/Drive strength fails/)).toBeTruthy();
-    const shown = within(screen.getByRole("region", { name: "Old beside new" }));
+    expect(screen.getByText(/Actuator torque fails/)).toBeTruthy();
+    const shown = within(screen.getByRole("region", { name: "Old and new" }));
     expect(await shown.findByText(/90 N·m ≤ 100 N·m/)).toBeTruthy();
     expect(shown.getByText(/110 N·m > 100 N·m/)).toBeTruthy();
-    expect(shown.getByText(/As issued it holds; proved by these it fails/)).toBeTruthy();
+    expect(shown.getByText(/As issued: holds. Proved with these: fails/)).toBeTruthy();
     fireEvent.keyDown(document.body, { key: "ArrowDown" });
     expect(document.activeElement?.textContent).toMatch(/^XV-2011/);
     expect(shown.getByText("Open the tag")).toBeTruthy();
@@ -155,7 +155,7 @@ describe("the drift of a project", () => {
       [`POST ${at}/provings`]: proving(),
       [`DELETE ${at}/provings/${proving().id}`]: proving({ state: "cancelled" }),
     });
-    expect(screen.getByText<HTMLButtonElement>("Move the project to these …").disabled).toBe(true);
+    expect(screen.getByText<HTMLButtonElement>("Update the project to these …").disabled).toBe(true);
     fireEvent.click(screen.getByText("Prove 48 by these"));
     await vi.waitFor(() =>
       expect(asked.filter((a) => a.method === "POST").map((a) => a.body)).toEqual([
@@ -191,11 +191,11 @@ describe("the drift of a project", () => {
   });
   it("moves the project by decision, with a reason, and says when somebody was faster", async () => {
     const { asked } = await open({ [`PUT ${at}/basis`]: problem(409, "Project Tarn Ness was changed.") });
-    fireEvent.click(screen.getByText("Move the project to these …"));
-    expect(screen.getByText(/Of the tags 1 change their verdict/)).toBeTruthy();
-    expect(screen.getByText<HTMLButtonElement>("Move it").disabled).toBe(true);
-    fireEvent.change(screen.getByLabelText("Why is the project moved?"), { target: { value: " Agreed " } });
-    fireEvent.click(screen.getByText("Move it"));
+    fireEvent.click(screen.getByText("Update the project to these …"));
+    expect(screen.getByText(/Tags: 1 with changed verdict/)).toBeTruthy();
+    expect(screen.getByText<HTMLButtonElement>("Update project").disabled).toBe(true);
+    fireEvent.change(screen.getByLabelText("Reason for the update"), { target: { value: " Agreed " } });
+    fireEvent.click(screen.getByText("Update project"));
     expect((await screen.findByRole("alert")).textContent).toBe("Project Tarn Ness was changed.");
     expect(asked.find((a) => a.method === "PUT")!.body).toEqual({
       catalogueRevision: 1,
@@ -209,7 +209,9 @@ describe("the drift of a project", () => {
       [`POST /api/sheets/${sheet.id}/drift`]: new Response(null, { status: 204 }),
     });
     const form = await screen.findByLabelText("Acknowledge");
-    fireEvent.change(within(form).getByLabelText("Why the change may stand"), { target: { value: "Seen." } });
+    fireEvent.change(within(form).getByLabelText("Reason for accepting the change"), {
+      target: { value: "Seen." },
+    });
     fireEvent.submit(form);
     await vi.waitFor(() =>
       expect(asked.find((a) => a.method === "POST")?.body).toEqual({
@@ -223,8 +225,8 @@ describe("the drift of a project", () => {
     const empty = { counts: none, unproved: 0, before: 0, rows: [] };
     drift = { ...told, from: null, sheets: empty, tags: empty };
     await open();
-    expect(screen.getByText("No sheet is issued yet.")).toBeTruthy();
-    expect(screen.getByText(/^Nothing to compare with/)).toBeTruthy();
+    expect(screen.getByText("No sheet has been issued yet.")).toBeTruthy();
+    expect(screen.getByText(/^Nothing to compare/)).toBeTruthy();
     expect(screen.getByText("Nothing has drifted")).toBeTruthy();
   });
   it("says why it cannot be read", async () => {

@@ -47,8 +47,8 @@ function turnedStations({ was, now }: DriftedTag, units: Reading): string {
 /** What turns, in words, for whoever decides. */
 function turns({ sheets, tags }: Drift): string {
   const told = (counts: Drift["tags"]["counts"]) =>
-    `${counts["verdict changed"]} change their verdict, ${counts["cannot be proved"]} cannot be proved any more, ${counts["figures moved"]} move in figures`;
-  return `Of the tags ${told(tags.counts)}; of the sheets ${told(sheets.counts)}.`;
+    `${counts["verdict changed"]} with changed verdict, ${counts["cannot be proved"]} no longer provable, ${counts["figures moved"]} with changed figures`;
+  return `Tags: ${told(tags.counts)}. Sheets: ${told(sheets.counts)}.`;
 }
 
 /** How far issued sheets and the list drift by another catalogue, other house rules or another engine, worst first. */
@@ -91,7 +91,7 @@ function DriftOf({ project }: { project: Project }) {
   });
 
   const error = catalogues.error ?? rules.error ?? drift.error;
-  if (error) return <Notice title="The drift could not be read">{error.message}</Notice>;
+  if (error) return <Notice title="The drift could not be loaded">{error.message}</Notice>;
   if (!at || !told) return <Notice title="Comparing …" />;
   const tagRow = (t: DriftedTag): Row => ({
     id: t.id,
@@ -108,7 +108,7 @@ function DriftOf({ project }: { project: Project }) {
         <h1 className="sr-only">Drift</h1>
       </InHeader>
       <InStatus>
-        {told.from ? `tags compared with ${nameOf(told.from)}` : "nothing to compare the tags with yet"}
+        {told.from ? `tags compared with ${nameOf(told.from)}` : "no earlier proof to compare the tags with"}
       </InStatus>
       <BasisBar
         pinned={project}
@@ -130,8 +130,8 @@ function DriftOf({ project }: { project: Project }) {
             rows={told.sheets.rows.map(sheetRow)}
             nothing={
               told.sheets.unproved > 0
-                ? `${told.sheets.unproved} not proved by these yet.`
-                : "No sheet is issued yet."
+                ? `${told.sheets.unproved} not yet proved with these.`
+                : "No sheet has been issued yet."
             }
             picked={open?.id ?? null}
             onPick={setPicked}
@@ -142,17 +142,17 @@ function DriftOf({ project }: { project: Project }) {
             rows={told.tags.rows.map(tagRow)}
             nothing={
               told.tags.unproved + told.tags.before > 0
-                ? `${Math.max(told.tags.unproved, told.tags.before)} not proved by both yet.`
-                : "Nothing to compare with: the tags were proved by one catalogue, one set of house rules and one engine."
+                ? `${Math.max(told.tags.unproved, told.tags.before)} not yet proved with both.`
+                : "Nothing to compare: all tags were proved with the same catalogue, house rules and engine."
             }
             picked={open?.id ?? null}
             onPick={setPicked}
           />
         </div>
-        <section aria-label="Old beside new" className="overflow-auto px-6 py-3">
+        <section aria-label="Old and new" className="overflow-auto px-6 py-3">
           {open === undefined ? (
             <Notice title="Nothing has drifted">
-              Choose another catalogue or other house rules above to see what would turn.
+              Select another catalogue or other house rules above to see what would change.
             </Notice>
           ) : isSheet(open) ? (
             <SheetBeside sheet={open} at={at} />

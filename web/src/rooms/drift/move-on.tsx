@@ -35,8 +35,8 @@ export function MoveOn({ project, to, turns, onClose }: Props) {
     <SheetDialog
       open
       onClose={onClose}
-      title={`Move ${project.name} to catalogue r${to.catalogueRevision} and house rules v${to.houseRuleVersion}`}
-      says={`${turns} Issued sheets stay as they were signed; new ones are proved by these.`}
+      title={`Update ${project.name} to catalogue r${to.catalogueRevision} and house rules v${to.houseRuleVersion}`}
+      says={`${turns} Issued sheets stay as they are. New sheets are proved with these.`}
     >
       <form
         className="grid gap-3"
@@ -46,7 +46,7 @@ export function MoveOn({ project, to, turns, onClose }: Props) {
         }}
       >
         <label className="grid gap-1">
-          <span>Why is the project moved?</span>
+          <span>Reason for the update</span>
           <textarea
             className="border border-rule bg-lift p-1"
             rows={2}
@@ -63,10 +63,10 @@ export function MoveOn({ project, to, turns, onClose }: Props) {
         )}
         <p className="flex gap-3">
           <button type="submit" className="act-first" disabled={reason.trim() === ""}>
-            Move it
+            Update project
           </button>
           <button type="button" className="act" onClick={onClose}>
-            Leave it where it is
+            Cancel
           </button>
         </p>
       </form>

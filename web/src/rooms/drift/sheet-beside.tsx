@@ -14,7 +14,7 @@ import { heldSentence, type ReadingUnits } from "../../parts/verdict-words.ts";
 import type { Looked } from "./use-drift.ts";
 
 function Told({ finding, units }: { finding: FindingDescription | null; units: ReadingUnits }) {
-  if (finding === null) return <span className="text-dim">did not ask</span>;
+  if (finding === null) return <span className="text-dim">did not examine</span>;
   const { rule, asks, verdict, says } = finding;
   const sentence = heldSentence({ rule, asks, verdict, says, ...figuresOf(finding) }, units);
   return (
@@ -60,7 +60,7 @@ function Acknowledge({ sheet, at }: { sheet: DriftedSheet; at: Looked }) {
       }}
     >
       <label className="grid min-w-64 flex-1 gap-0.5">
-        <span className="text-dim">Why the change may stand</span>
+        <span className="text-dim">Reason for accepting the change</span>
         <input
           className="field border-b-rule!"
           maxLength={1000}
@@ -99,7 +99,7 @@ export function SheetBeside({ sheet, at }: { sheet: DriftedSheet; at: Looked }) 
         {sheet.number}, sheet {sheet.revision}
       </h2>
       <p className="text-dim">
-        {sheet.because ?? `As issued it ${sheet.was}; proved by these it ${sheet.now}.`}{" "}
+        {sheet.because ?? `As issued: ${sheet.was}. Proved with these: ${sheet.now}.`}{" "}
         <Link className="underline" to={address(`/tags/${sheet.tag}/sheet`)}>
           Open the tag to draft a new revision
         </Link>
@@ -112,7 +112,7 @@ export function SheetBeside({ sheet, at }: { sheet: DriftedSheet; at: Looked }) 
             <tr className="border-b border-rule">
               <th className="w-1/4 py-1 pr-3 font-normal">finding</th>
               <th className="py-1 pr-3 font-normal">as issued, engine {drift.was.engine}</th>
-              <th className="py-1 font-normal">by these, engine {drift.now?.engine}</th>
+              <th className="py-1 font-normal">with these, engine {drift.now?.engine}</th>
             </tr>
           </thead>
           <tbody>

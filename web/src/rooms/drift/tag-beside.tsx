@@ -33,10 +33,10 @@ export function TagBeside({ tag, from, to }: { tag: DriftedTag; from: string; to
         ),
       };
     }),
-    { name: "Stand", key: (s) => s.standing, of: (s) => `${s.standing} of ${s.considered}` },
+    { name: "Not ruled out", key: (s) => s.standing, of: (s) => `${s.standing} of ${s.considered}` },
     { name: "Valve", key: (s) => s.valve?.key, of: (s) => s.valve?.name ?? "none" },
     {
-      name: "What holds it back",
+      name: "Limited by",
       key: (s) => sentenceOf(s, units).text,
       of: (s) => sentenceOf(s, units).text,
     },

@@ -53,7 +53,7 @@ export function useDrift(project: string, at: Looked | null) {
     trouble:
       trouble ??
       (failed
-        ? `${failed.total - failed.done} could not be proved. The log of the worker processes says why.`
+        ? `${failed.total - failed.done} could not be proved. See the log of the worker processes.`
         : null),
     prove: () =>
       told(

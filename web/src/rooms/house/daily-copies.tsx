@@ -49,7 +49,7 @@ export function DailyCopies() {
         {typed !== null && (
           <>
             <button type="submit" className="act" disabled={fault !== null}>
-              Keep as many
+              Number of copies
             </button>
             <button
               type="button"
@@ -59,7 +59,7 @@ export function DailyCopies() {
                 setFailure(null);
               }}
             >
-              leave as it was
+              discard changes
             </button>
           </>
         )}
@@ -70,8 +70,8 @@ export function DailyCopies() {
         </p>
       )}
       <p id="about-daily-copies" className="text-[12px] text-dim">
-        One copy of the whole database a day, in the folder "copies" beside it. The oldest makes room for the
-        next; with 0 none is made. No proof hangs on it.
+        One copy of the whole database per day, in the folder "copies" beside the database. The oldest copy is
+        deleted. With 0 no copies are made. Proofs do not depend on this.
       </p>
     </form>
   );

@@ -9,7 +9,7 @@ export function FlipList({ flips, changed }: { flips: Flips; changed: number }) 
   if (changed === 0)
     return (
       <p className="text-dim">
-        Change a rule, and the tags it would turn are listed here before anything is saved.
+        Change a rule to see which tags would get another verdict. Nothing is saved yet.
       </p>
     );
   const { done, total } = flips;
@@ -18,15 +18,15 @@ export function FlipList({ flips, changed }: { flips: Flips; changed: number }) 
       <p className="mb-1 text-dim" role="status">
         {flips.trouble ??
           (done < total || total === 0
-            ? `${done} of ${total} tags proved under both …`
+            ? `${done} of ${total} tags proved with both …`
             : flips.flips.length === 0
-              ? `No tag turns: ${total} proved under both.`
-              : `${flips.flips.length} of ${total} tags turn.`)}
+              ? `No verdict changes: ${total} tags proved with both.`
+              : `${flips.flips.length} of ${total} tags change.`)}
       </p>
       {flips.beyond > 0 && (
         <p className="mb-1 text-dim">
-          These are the first {total}. Nothing turns before a project is moved to the new version: all{" "}
-          {total + flips.beyond} are proved then, in Drift.
+          These are the first {total}. Nothing changes until a project is updated to the new version. Then all{" "}
+          {total + flips.beyond} tags are proved in Drift.
         </p>
       )}
       <ul>
@@ -57,7 +57,7 @@ export function FlipList({ flips, changed }: { flips: Flips; changed: number }) 
               )}
               <span className="text-dim">
                 {f.from !== f.to ? f.because : ""}
-                {f.instead !== null && `${f.from !== f.to ? "; " : ""}first then: ${f.instead}`}
+                {f.instead !== null && `${f.from !== f.to ? "; " : ""}first candidate then: ${f.instead}`}
               </span>
             </span>
           </li>

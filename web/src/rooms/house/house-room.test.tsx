@@ -19,9 +19,7 @@ const open = async (more: Record<string, unknown> = {}) => {
 const set = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 const turned = () =>
-  [...document.querySelectorAll('section[aria-label="What a change would turn"] li')].map(
-    (l) => l.textContent!,
-  );
+  [...document.querySelectorAll('section[aria-label="Effect of a change"] li')].map((l) => l.textContent!);
 const act = (name: string | RegExp) => screen.getByText<HTMLButtonElement>(name);
 
 beforeEach(() => {
@@ -37,15 +35,15 @@ describe("the house rules", () => {
   it("are all there, with the version in force", async () => {
     await open();
     expect(screen.getByText("version 1 in force: First set")).toBeTruthy();
-    expect(screen.getByText(/listed here before anything is saved/)).toBeTruthy();
+    expect(screen.getByText(/Nothing is saved yet/)).toBeTruthy();
     expect(screen.queryByText(/^Put version/)).toBeNull();
   });
   it("show what a change would turn, and in what, before it is saved", async () => {
     await open();
     set("Pressure margin", "30");
-    await screen.findByText(/\d of 3 tags turn\./);
+    await screen.findByText(/\d of 3 tags change\./);
     const [compressor] = turned().filter((t) => t.startsWith("XV-3052") || t.startsWith("XV-3017"));
-    expect(compressor).toMatch(/Body rating|first then: /);
+    expect(compressor).toMatch(/Body rating|first candidate then: /);
     // Nothing stands on it under either: it does not turn.
     expect(turned().some((t) => t.startsWith("XV-4020"))).toBe(false);
     expect(asked.some((a) => a.method === "POST" && a.address === "/api/house-rules")).toBe(false);
@@ -53,23 +51,23 @@ describe("the house rules", () => {
   it("say so where a change turns nothing", async () => {
     await open();
     set("Largest threaded end", "40");
-    expect(await screen.findByText(/No tag turns: 3 proved under both\./)).toBeTruthy();
+    expect(await screen.findByText(/No verdict changes: 3 tags proved with both\./)).toBeTruthy();
   });
   it("say how many daily copies are kept, and change it or say what is wrong", async () => {
     await open({ "PUT /api/keeping": { copies: 30, version: 2 } });
     set("Copies kept", "400");
-    expect(screen.getByRole("alert").textContent).toBe("At most 366 daily copies are kept.");
-    expect(act("Keep as many").disabled).toBe(true);
+    expect(screen.getByRole("alert").textContent).toBe("At most 366 daily copies can be kept.");
+    expect(act("Number of copies").disabled).toBe(true);
     set("Copies kept", "30");
-    fireEvent.submit(act("Keep as many").form!);
-    await vi.waitFor(() => expect(screen.queryByText("Keep as many")).toBeNull());
+    fireEvent.submit(act("Number of copies").form!);
+    await vi.waitFor(() => expect(screen.queryByText("Number of copies")).toBeNull());
     expect(asked.find((a) => a.method === "PUT")!.body).toEqual({ copies: 30, version: 1 });
     expect(screen.getByLabelText<HTMLInputElement>("Copies kept").value).toBe("30");
   });
   it("say when somebody else changed the number of copies", async () => {
     await open({ "PUT /api/keeping": problem(409, "Somebody changed it since you looked.") });
     set("Copies kept", "30");
-    fireEvent.submit(act("Keep as many").form!);
+    fireEvent.submit(act("Number of copies").form!);
     expect((await screen.findByRole("alert")).textContent).toBe("Somebody changed it since you looked.");
   });
   it("are put in force whole, with a reason, on the version they were read at", async () => {
@@ -77,7 +75,7 @@ describe("the house rules", () => {
     set("Service factor", "1,3");
     set("Differential for sizing", "rated");
     expect(act("Put version 2 in force").disabled).toBe(true);
-    set("Why do the rules change?", "owner's practice");
+    set("Reason for the change", "owner's practice");
     expect(act("Put version 2 in force").disabled).toBe(false);
     fireEvent.submit(document.querySelector("form")!);
     await vi.waitFor(() => expect(screen.queryByText("Put version 2 in force")).toBeNull());
@@ -91,21 +89,21 @@ describe("the house rules", () => {
     await open();
     set("Service factor", "3");
     expect(screen.getByRole("alert").textContent).toMatch(/From 1 to 2/);
-    set("Why do the rules change?", "because");
+    set("Reason for the change", "because");
     expect(act(/^Put version/).disabled).toBe(true);
   });
   it("are left as they were, all at once", async () => {
     await open();
     set("Service factor", "1.3");
     set("Pressure margin", "20");
-    fireEvent.click(act("leave as it was"));
+    fireEvent.click(act("discard changes"));
     expect(screen.getByLabelText<HTMLInputElement>("Service factor").value).toBe("1.2");
     expect(screen.getByLabelText<HTMLInputElement>("Pressure margin").value).toBe("10");
   });
   it("keep the change when somebody else was faster, and say so", async () => {
     await open({ "POST /api/house-rules": problem(409, "Version 2 was put in force meanwhile.") });
     set("Service factor", "1.3");
-    set("Why do the rules change?", "because");
+    set("Reason for the change", "because");
     fireEvent.submit(document.querySelector("form")!);
     expect(await screen.findByText("Version 2 was put in force meanwhile.")).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>("Service factor").value).toBe("1.3");
@@ -118,15 +116,15 @@ describe("the house rules", () => {
     expect(screen.queryByLabelText("Pressure margin")).toBeNull();
     expect(headings().some((h) => / of \d+$/.test(h!))).toBe(true);
     fireEvent.change(screen.getByLabelText("Find a house rule"), { target: { value: "no such word" } });
-    expect(screen.getByText('No house rule speaks of "no such word".')).toBeTruthy();
+    expect(screen.getByText('No house rule matches "no such word".')).toBeTruthy();
   });
   it("are shown alone where they differ from the default, a change not saved yet among them", async () => {
     await open();
-    fireEvent.click(screen.getByLabelText("only what differs from default"));
-    expect(screen.getByText("Every house rule stands at its default.")).toBeTruthy();
-    fireEvent.click(screen.getByLabelText("only what differs from default"));
+    fireEvent.click(screen.getByLabelText("changed from default only"));
+    expect(screen.getByText("Every house rule has its default value.")).toBeTruthy();
+    fireEvent.click(screen.getByLabelText("changed from default only"));
     set("Service factor", "1.3");
-    fireEvent.click(screen.getByLabelText("only what differs from default"));
+    fireEvent.click(screen.getByLabelText("changed from default only"));
     expect(screen.getByLabelText("Service factor")).toBeTruthy();
     expect(document.querySelectorAll('section[aria-label="Rules"] li')).toHaveLength(1);
   });

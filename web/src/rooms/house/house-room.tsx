@@ -22,8 +22,8 @@ export function HouseRoom() {
   const inForce = house.data?.values;
   const { edits, faults, faulty, draft, changed, change, takeUp, leave } = useEdits(inForce);
   const flips = useFlips(changed.length > 0 ? draft : null);
-  if (house.error) return <Notice title="The house rules could not be read">{house.error.message}</Notice>;
-  if (!house.data || !inForce || !draft) return <Notice title="Reading the house rules …" />;
+  if (house.error) return <Notice title="The house rules could not be loaded">{house.error.message}</Notice>;
+  if (!house.data || !inForce || !draft) return <Notice title="Loading the house rules …" />;
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_380px]">
       <InHeader>
@@ -38,14 +38,14 @@ export function HouseRoom() {
         />
         <label className="flex items-center gap-1.5 whitespace-nowrap">
           <input type="checkbox" checked={differing} onChange={(e) => setDiffering(e.target.checked)} />
-          only what differs from default
+          changed from default only
         </label>
         <span className="truncate text-dim" title={house.data.reason}>
           version {house.data.version} in force: {house.data.reason}
         </span>
         {project && project.houseRuleVersion !== house.data.version && (
           <Link className="whitespace-nowrap underline" to={inProject(project, "/drift")}>
-            {project.name} is proved by v{project.houseRuleVersion}
+            {project.name} uses v{project.houseRuleVersion}
           </Link>
         )}
       </InHeader>
@@ -74,8 +74,8 @@ export function HouseRoom() {
             onLeave={leave}
           />
         )}
-        <section aria-label="What a change would turn">
-          <h2 className="mb-1">What the change would turn</h2>
+        <section aria-label="Effect of a change">
+          <h2 className="mb-1">Effect of the change</h2>
           <FlipList flips={flips} changed={changed.length} />
         </section>
         <section aria-label="Versions">

@@ -96,9 +96,9 @@ describe("versions of the house rules", () => {
   it("can be taken up again, but for the one in force", async () => {
     const takeUp = drawn();
     await open(3);
-    expect(screen.queryByText("take these up again")).toBeNull();
+    expect(screen.queryByText("use these values again")).toBeNull();
     await open(1);
-    fireEvent.click(screen.getByText("take these up again"));
+    fireEvent.click(screen.getByText("use these values again"));
     expect(takeUp).toHaveBeenCalledWith(list[2]);
   });
   it("say who put them in force, and what failed when they cannot be read", async () => {

@@ -45,7 +45,7 @@ export function PutInForce({ house, draft, ready, onLeave }: Props) {
       }}
     >
       <label className="grid gap-1">
-        <span>Why do the rules change?</span>
+        <span>Reason for the change</span>
         <textarea
           className="border border-rule bg-lift p-1"
           rows={2}
@@ -60,7 +60,7 @@ export function PutInForce({ house, draft, ready, onLeave }: Props) {
           Put version {house.version + 1} in force
         </button>
         <button type="button" className="quiet" onClick={onLeave}>
-          leave as it was
+          discard changes
         </button>
       </p>
       {refused !== null && (

@@ -13,6 +13,6 @@ describe("a house rule as typed", () => {
   ])("refuses %j", (text, reason) => expect(ruleFault("pressureMargin", text)).toMatch(reason));
   it("takes only the schools there are", () => {
     expect(ruleFault("sizingBasis", "rated")).toBeUndefined();
-    expect(ruleFault("sizingBasis", "guessed")).toMatch(/schools/);
+    expect(ruleFault("sizingBasis", "guessed")).toMatch(/one of the options/);
   });
 });

@@ -4,7 +4,7 @@ import { type HouseRuleId, houseRuleDefinitions } from "@proven-seat/core/basis/
 export function ruleFault(id: HouseRuleId, text: string): string | undefined {
   const rule = houseRuleDefinitions[id];
   if (rule.kind === "choice")
-    return (rule.options as readonly string[]).includes(text) ? undefined : "Pick one of the schools.";
+    return (rule.options as readonly string[]).includes(text) ? undefined : "Select one of the options.";
   const figure = Number(text.replace(",", "."));
   if (text.trim() === "" || !Number.isFinite(figure)) return `"${text}" is not a number.`;
   if (figure < rule.minimum || figure > rule.maximum)

@@ -38,13 +38,13 @@ export function RuleList({ wanted, differing, draft, children }: Props) {
   return (
     <section aria-label="Rules" className="overflow-auto py-3 pr-4 pl-6">
       <p className="mb-2 text-dim">
-        Numbers and choices this organisation owns. Where practitioners differ, the difference lives here.
+        Limits and preferences of this organisation, for questions on which practice differs.
       </p>
       {groups.length === 0 && (
         <p>
           {sought !== ""
-            ? `No house rule speaks of "${wanted.trim()}"${differing ? " and differs from its default" : ""}.`
-            : "Every house rule stands at its default."}
+            ? `No house rule matches "${wanted.trim()}"${differing ? " and differs from its default" : ""}.`
+            : "Every house rule has its default value."}
         </p>
       )}
       {groups.map(({ name, ids, all }) => (

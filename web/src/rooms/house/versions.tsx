@@ -74,7 +74,7 @@ export function Versions({ onTakeUp }: { onTakeUp: (version: HouseRuleVersion) =
                   put in force by {v.createdBy}
                   {i > 0 && (
                     <button type="button" className="quiet underline" onClick={() => onTakeUp(v)}>
-                      take these up again
+                      use these values again
                     </button>
                   )}
                 </p>

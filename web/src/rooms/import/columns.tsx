@@ -25,12 +25,12 @@ export function Columns({ head, plan, onRemap }: Props) {
       <h2 className="mt-4">
         Columns{" "}
         <span className="font-normal text-dim">
-          {plan.filter(({ field }) => field !== null).length} of {plan.length} have a place
-          {unsure > 0 && <span className="text-tight">, {unsure} to look at</span>}
+          {plan.filter(({ field }) => field !== null).length} of {plan.length} mapped
+          {unsure > 0 && <span className="text-tight">, {unsure} to check</span>}
         </span>
       </h2>
       <p className="text-dim">
-        Understood from headings, units and what stands below. What goes nowhere is kept as the tag's remarks.
+        Recognised by headings, units and values. Columns without a field are kept as remarks of the tag.
       </p>
       <div className="mt-2 overflow-x-auto pb-2">
         <table className="border-collapse text-left" tabIndex={0}>
@@ -51,7 +51,7 @@ export function Columns({ head, plan, onRemap }: Props) {
                     </span>
                     <select
                       className={`field mt-1 border-b-rule! ${field === null ? "text-dim!" : ""} ${doubtful ? "border-b-tight! text-tight!" : ""}`}
-                      aria-label={`Column ${named} goes to`}
+                      aria-label={`Field for column ${named}`}
                       value={field ?? ""}
                       onChange={(e) => {
                         const to = lineListField(e.target.value);
@@ -62,14 +62,14 @@ export function Columns({ head, plan, onRemap }: Props) {
                       }}
                     >
                       <option value="">remarks</option>
-                      <optgroup label="Of the tag and its case">
+                      <optgroup label="Tag and its case">
                         {common.map((f) => (
                           <option key={f.id} value={f.id}>
                             {f.label}
                           </option>
                         ))}
                       </optgroup>
-                      <optgroup label="Of one kind of case">
+                      <optgroup label="One kind of case">
                         {ofKinds.map((f) => (
                           <option key={f.id} value={f.id}>
                             {f.label}

@@ -24,8 +24,8 @@ export function Drafts({ project, list }: { project: string; list: ListInWork })
   };
   const failed = (error: Error) => list.setFailure(error.message);
   return (
-    <section aria-label="Rows that wait" className="mt-3">
-      <h2>Rows that wait</h2>
+    <section aria-label="Rows set aside" className="mt-3">
+      <h2>Rows set aside</h2>
       <ul>
         {drafts.data.map((one) => (
           <li key={one.id} className="flex flex-wrap items-baseline gap-3 border-b border-rule/60 py-0.5">
@@ -35,7 +35,7 @@ export function Drafts({ project, list }: { project: string; list: ListInWork })
               since {day(one.createdAt)}, {one.createdBy}
             </span>
             <button type="button" className="quiet underline" onClick={() => void open(one).catch(failed)}>
-              go on with them
+              continue with them
             </button>
             {asked === one.id ? (
               <>
@@ -44,7 +44,7 @@ export function Drafts({ project, list }: { project: string; list: ListInWork })
                   className="act text-fails"
                   onClick={() => void giveUp(one).catch(failed)}
                 >
-                  Give {one.rows} rows up for good
+                  Discard {one.rows} rows permanently
                 </button>
                 <button type="button" className="quiet" onClick={() => setAsked(null)}>
                   keep them
@@ -52,7 +52,7 @@ export function Drafts({ project, list }: { project: string; list: ListInWork })
               </>
             ) : (
               <button type="button" className="quiet underline" onClick={() => setAsked(one.id)}>
-                give up
+                discard
               </button>
             )}
           </li>

@@ -21,7 +21,7 @@ export function PickFile({ onFile }: { onFile: (file: File) => void }) {
       }}
     >
       <label className="act-first cursor-pointer focus-within:outline-2 focus-within:outline-ink">
-        Pick a list
+        Select a list
         <input
           type="file"
           accept=".csv,.txt,.tsv,.xlsx,text/csv,text/plain,application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
@@ -34,8 +34,8 @@ export function PickFile({ onFile }: { onFile: (file: File) => void }) {
         />
       </label>
       <span className="text-dim">
-        or drop it here. A workbook (XLSX) or text with commas, semicolons or tabs, as you keep it: one row a
-        tag or one row a case. Up to 10 000 tags.
+        or drop it here. A workbook (XLSX) or a text file with commas, semicolons or tabs, with one row for
+        each tag or case. Up to 10 000 tags.
       </span>
     </section>
   );
@@ -76,20 +76,20 @@ export function FileLine({ list }: { list: ListInWork }) {
             `, headings in ${headed.length > 1 ? `rows ${headed.join(" and ")}` : `row ${headed[0]}`}`}
           , decimal {head.decimal === "," ? "comma" : "point"}
         </span>
-        {draft && <span>waiting since it was last stored</span>}
-        {remembered && <span className="text-holds">read as lists with these headings were before</span>}
+        {draft && <span>set aside when last stored</span>}
+        {remembered && <span className="text-holds">read like earlier lists with these headings</span>}
         {file?.note && <span className="text-tight">{file.note}</span>}
       </p>
       {head.hidden.length > 0 && (
         <p className="text-tight">
-          {head.hidden.length} {head.hidden.length === 1 ? "row is" : "rows are"} hidden in the file and read
-          all the same: {few(head.hidden)}.
+          {head.hidden.length} {head.hidden.length === 1 ? "row is" : "rows are"} hidden in the file but
+          included: {few(head.hidden)}.
         </p>
       )}
       {head.skipped.length > 0 && (
         <details className="text-dim">
           <summary className="cursor-pointer">
-            {head.skipped.length} {head.skipped.length === 1 ? "row was" : "rows were"} passed over: titles,
+            {head.skipped.length} {head.skipped.length === 1 ? "row was" : "rows were"} skipped: titles,
             notes, repeated headings
           </summary>
           <ul className="max-h-32 overflow-auto">
@@ -103,9 +103,8 @@ export function FileLine({ list }: { list: ListInWork }) {
       )}
       {view && view.repeated.length > 0 && (
         <p className="text-dim">
-          {view.repeated.length} {view.repeated.length === 1 ? "row says" : "rows say"} the same as another
-          and {view.repeated.length === 1 ? "is" : "are"} taken once:{" "}
-          {few(view.repeated.map(({ row }) => row))}.
+          {view.repeated.length} {view.repeated.length === 1 ? "row is" : "rows are"} identical to another and{" "}
+          {view.repeated.length === 1 ? "is" : "are"} read once: {few(view.repeated.map(({ row }) => row))}.
         </p>
       )}
     </>

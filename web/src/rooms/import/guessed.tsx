@@ -18,10 +18,8 @@ export function Guessed({ view, accepted, onUndo, onAccept }: Props) {
       {view.suggestionCount > 0 && (
         <section aria-label="Suggestions">
           <h2 className="mt-4">
-            Words that matter{" "}
-            <span className="font-normal text-dim">
-              {view.suggestionCount}; nothing of it is done unless you say so
-            </span>
+            Relevant words{" "}
+            <span className="font-normal text-dim">{view.suggestionCount}; applied only if you confirm</span>
           </h2>
           <ul className="mt-1 max-h-56 overflow-auto" tabIndex={0}>
             {view.suggestions.map((one) => {
@@ -59,7 +57,7 @@ export function Guessed({ view, accepted, onUndo, onAccept }: Props) {
       {view.guessCount > 0 && (
         <details className="mt-4">
           <summary className="cursor-pointer font-semibold">
-            Taken for granted <span className="font-normal text-dim">{view.guessCount}</span>
+            Assumed <span className="font-normal text-dim">{view.guessCount}</span>
           </summary>
           <ul className="mt-1 max-h-56 overflow-auto" tabIndex={0}>
             {view.guesses.map(({ row, number, column, field, says }) => (

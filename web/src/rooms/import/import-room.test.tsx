@@ -79,11 +79,11 @@ describe("a list in the room", () => {
       open({ [address]: { plan: Array.from({ length: columns }, () => column), values: {} } });
       await withProject();
       pick(text);
-      if (remembered) await screen.findByText(/read as lists with these headings were before/);
+      if (remembered) await screen.findByText(/read like earlier lists with these headings/);
       else {
         // What was said of three columns says nothing about two columns.
         await screen.findByText("Store 1 tag");
-        expect(screen.queryByText(/read as lists with these headings were before/)).toBeNull();
+        expect(screen.queryByText(/read like earlier lists with these headings/)).toBeNull();
       }
     }
   });
@@ -95,7 +95,7 @@ describe("a list in the room", () => {
       target: { value: "closes" },
     });
     const cell = await screen.findByLabelText("Size, row 3");
-    await vi.waitFor(() => expect(region("Rows to mend").queryByLabelText("Fail, row 2")).toBeNull());
+    await vi.waitFor(() => expect(region("Rows to correct").queryByLabelText("Fail, row 2")).toBeNull());
     fireEvent.change(cell, { target: { value: "DN 50" } });
     fireEvent.keyDown(cell, { key: "Enter" });
     fireEvent.click(await screen.findByText("Store 3 tags"));
@@ -133,9 +133,9 @@ describe("a list in the room", () => {
     fireEvent.change(cell, { target: { value: "DN 50" } });
     fireEvent.keyDown(cell, { key: "Enter" });
     await vi.waitFor(() => expect(screen.queryByLabelText("Size, row 3")).toBeNull());
-    fireEvent.click(screen.getByText("step back"));
+    fireEvent.click(screen.getByText("undo"));
     await screen.findByLabelText("Size, row 3");
-    fireEvent.click(screen.getByText("step forth"));
+    fireEvent.click(screen.getByText("redo"));
     await vi.waitFor(() => expect(screen.queryByLabelText("Size, row 3")).toBeNull());
   });
   it("copies a cell down to the faults below it, and leaves a row out", async () => {
@@ -163,7 +163,7 @@ describe("a list in the room", () => {
   it("shows tags that stand twice side by side, and joins, takes or renames them", async () => {
     open();
     pick("Tag,DN,Fail\nXV-1,50,FC\nXV-1,80,FC\n");
-    const twice = await screen.findByRole("region", { name: "Tags that stand twice" });
+    const twice = await screen.findByRole("region", { name: "Duplicate tags" });
     expect(within(twice).getByText("80")).toBeTruthy();
     fireEvent.change(within(twice).getByLabelText("Another number for XV-1"), { target: { value: "XV-9" } });
     fireEvent.submit(within(twice).getByText("rename").closest("form")!);
@@ -183,7 +183,7 @@ describe("a list in the room", () => {
   it("shows what it would change in the project, and changes what is accepted", async () => {
     open({ "/imports": done });
     pick("Tag,Service,Strokes a year\nXV-3052,Something else,77\nXV-NEW,New one,\n");
-    await screen.findByText(/1 new, 1 changed, 0 as they are, 2 of the project not in/);
+    await screen.findByText(/1 new, 1 changed, 0 unchanged, 2 in the project/);
     expect(screen.getByText(/→ 77/)).toBeTruthy();
     fireEvent.click(screen.getByText("None"));
     await screen.findByText("Store 1 tag");

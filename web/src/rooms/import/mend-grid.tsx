@@ -87,14 +87,14 @@ export function MendGrid({ view, plan, typed, onMend, onLeaveOut }: Props) {
     onMend(below.map((row) => ({ row, at, text })));
   };
   return (
-    <section aria-label="Rows to mend">
+    <section aria-label="Rows to correct">
       <h2 className="mt-4 text-fails">
         {view.faultCount} {view.faultCount === 1 ? "fault" : "faults"} in {view.faultyRows.length}{" "}
         {view.faultyRows.length === 1 ? "row" : "rows"}
       </h2>
       <p className="text-dim">
-        Mend them here, leave them out, or let them wait. Ctrl+D copies a cell to the faults below it,
-        Ctrl+Delete leaves the row out, Ctrl+Z takes a step back.
+        Correct them here, leave them out, or set them aside. Ctrl+D copies a cell to the faults below,
+        Ctrl+Delete leaves the row out, Ctrl+Z undoes.
       </p>
       {general.map(({ column, reason }) => (
         <p key={column + reason} role="alert" className="mt-1 border-l-2 border-fails pl-3 text-fails">

@@ -36,9 +36,9 @@ export function Pairs({ view, plan, onDecide }: Props) {
   const pairs = view.pairs.filter(({ rows }) => rows.every((row) => view.cells[row])).slice(0, 50);
   if (pairs.length === 0) return null;
   return (
-    <section aria-label="Tags that stand twice">
+    <section aria-label="Duplicate tags">
       <h2 className="mt-4 text-fails">
-        {view.pairs.length} {view.pairs.length === 1 ? "tag stands" : "tags stand"} twice and differ
+        {view.pairs.length} {view.pairs.length === 1 ? "tag occurs" : "tags occur"} twice with differences
       </h2>
       {pairs.map(({ key, number, rows }) => {
         const differing = plan.flatMap(({ heading }, at) =>
@@ -51,7 +51,7 @@ export function Pairs({ view, plan, onDecide }: Props) {
               <button type="button" className="act" onClick={() => onDecide(key, { take: "join" })}>
                 Join as cases
               </button>
-              <span className="text-dim">as row {rows[0]} has it, with the others' conditions</span>
+              <span className="text-dim">as row {rows[0]} has it, with the conditions of the others</span>
             </p>
             <table className="mt-1 text-left">
               <thead className="text-dim">
@@ -80,7 +80,7 @@ export function Pairs({ view, plan, onDecide }: Props) {
                         className="quiet underline"
                         onClick={() => onDecide(key, { take: "row", row })}
                       >
-                        take this one
+                        use this one
                       </button>{" "}
                       {row !== rows[0] && (
                         <Rename

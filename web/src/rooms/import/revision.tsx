@@ -25,19 +25,19 @@ export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Pr
     onAccept(next);
   };
   return (
-    <section aria-label="Against the project">
+    <section aria-label="Changes to the project">
       <h2 className="mt-4">
-        Against the project{" "}
+        Changes to the project{" "}
         <span className="font-normal text-dim">
-          {of.fresh} new, {of.changed.length} changed, {of.same} as they are, {of.gone.length} of the project
-          not in the list
+          {of.fresh} new, {of.changed.length} changed, {of.same} unchanged, {of.gone.length} in the project
+          but not in the list
         </span>
       </h2>
       {of.changed.length > 0 && (
         <>
           <p className="text-dim">
-            What the list leaves blank stays. Choices and issued sheets stay too; a sheet says where the duty
-            has moved on since.
+            Blank cells change nothing. Selections and issued sheets stay. A sheet shows if its duty has
+            changed since.
           </p>
           <p className="mt-1 flex gap-3">
             <button type="button" className="act" onClick={() => onAccept(new Set(all))}>
@@ -71,7 +71,7 @@ export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Pr
                       </dd>
                     </div>
                   ))}
-                  {fault && <dd className="col-span-2 text-fails">It cannot be taken: {fault}</dd>}
+                  {fault && <dd className="col-span-2 text-fails">Not possible: {fault}</dd>}
                 </dl>
               </li>
             ))}
@@ -83,7 +83,7 @@ export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Pr
         <details className="mt-1">
           <summary className="cursor-pointer text-dim">
             Not in the list: {gone.length};{" "}
-            {removed.size === 0 ? "they stay as they are" : `${removed.size} are removed`}
+            {removed.size === 0 ? "they stay unchanged" : `${removed.size} are removed`}
           </summary>
           <p className="mt-1 flex gap-3">
             <button type="button" className="act" onClick={() => onRemove(new Set(removable))}>
@@ -116,7 +116,7 @@ export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Pr
                     {number}
                   </span>
                   <span className="truncate text-dim">
-                    {sheet ? `sheet ${sheet.revision} is issued: it stays` : service}
+                    {sheet ? `sheet ${sheet.revision} is issued: the tag stays` : service}
                   </span>
                 </label>
               </li>

@@ -24,14 +24,14 @@ export function StoreBar({ list, revision: { toStore, removed }, working, onStor
     if (!faulty)
       return `Store ${plural(toStore, "tag")}${removed.size > 0 ? `, remove ${removed.size}` : ""}`;
     return toStore === 0
-      ? `Let ${plural(waiting, "row")} wait`
+      ? `Set ${plural(waiting, "row")} aside`
       : `Store ${plural(toStore, "tag")}, ${plural(waiting, "row")} later`;
   };
   const state = () => {
     if (reading) return "reading …";
     return faulty
-      ? `${plural(view.faultyRows.length, "row")} with faults: nothing is stored until they are mended, left out or set to wait`
-      : `${plural(view.cases, "operating case")} in all`;
+      ? `${plural(view.faultyRows.length, "row")} with faults: correct them, leave them out or set them aside before storing`
+      : `${plural(view.cases, "operating case")} in total`;
   };
   return (
     <div className="sticky bottom-0 -mx-6 mt-4 flex flex-wrap items-center gap-4 border-t border-rule bg-paper px-6 py-2.5">
@@ -51,10 +51,10 @@ export function StoreBar({ list, revision: { toStore, removed }, working, onStor
       </span>
       <span className="ml-auto flex gap-2">
         <button type="button" className="quiet" disabled={!saying.mayUndo} onClick={saying.undo}>
-          step back
+          undo
         </button>
         <button type="button" className="quiet" disabled={!saying.mayRedo} onClick={saying.redo}>
-          step forth
+          redo
         </button>
       </span>
     </div>

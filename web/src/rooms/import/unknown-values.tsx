@@ -43,7 +43,7 @@ function ReadAs({ of, onMend }: { of: UnknownValue; onMend: (as: string) => void
         onChange={(e) => setTyped(e.target.value)}
       />
       <button type="submit" className="quiet underline" disabled={typed.trim() === ""}>
-        read so
+        apply
       </button>
       <button type="button" className="quiet underline" onClick={() => onMend("n/a")}>
         not stated
@@ -67,7 +67,7 @@ export function UnknownValues({
         {list.length} {list.length === 1 ? "value is" : "values are"} not understood
       </h2>
       <p className="text-dim">
-        Said once, it holds for every row and is remembered for lists with the same headings.
+        Your choice applies to every row and is remembered for lists with the same headings.
       </p>
       <table className="mt-1 text-left">
         <thead className="text-dim">
@@ -76,7 +76,7 @@ export function UnknownValues({
             <th className="pr-6 font-normal">column</th>
             <th className="pr-6 text-right font-normal">rows</th>
             <th className="pr-6 font-normal">is read as</th>
-            <th className="font-normal">why not</th>
+            <th className="font-normal">reason</th>
           </tr>
         </thead>
         <tbody>

@@ -30,9 +30,7 @@ export function useStoring(
       void navigate(inProject(project, "/line-up"), { state: result });
     } catch (error) {
       const stale = error instanceof ApiProblem && error.problem.type.endsWith("stale");
-      list.setFailure(
-        `${(error as Error).message}${stale ? " Look at what the list changes by now and store again." : ""}`,
-      );
+      list.setFailure(`${(error as Error).message}${stale ? " Check the changes again, then store." : ""}`);
       await list.tagRows.refetch();
       setWorking(false);
     }

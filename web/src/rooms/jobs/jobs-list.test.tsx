@@ -26,7 +26,7 @@ const row = (i: number, change: Partial<JobRow> = {}): JobRow => ({
 const show = (rows: JobRow[]) =>
   render(
     <MemoryRouter>
-      <JobsList title="Under way" rows={rows} nothing="Nothing is under way." />
+      <JobsList title="In progress" rows={rows} nothing="No job in progress." />
     </MemoryRouter>,
   );
 afterEach(cleanup);
@@ -34,7 +34,7 @@ afterEach(cleanup);
 describe("jobs as a list", () => {
   it("says where there are none", () => {
     show([]);
-    expect(screen.getByText("Nothing is under way.")).toBeTruthy();
+    expect(screen.getByText("No job in progress.")).toBeTruthy();
   });
   it("leads each to its own page, and says how far it is", () => {
     show([row(1), row(2, { kind: "find a leak", steps: 0 }), row(3, { deviations: 2 })]);
@@ -45,7 +45,7 @@ describe("jobs as a list", () => {
       "/tags/tag-3/shop/strip?job=job-3",
     ]);
     expect(screen.getAllByText("10 of 40")).toHaveLength(2);
-    expect(screen.getByText("being traced")).toBeTruthy();
+    expect(screen.getByText("trace in progress")).toBeTruthy();
     expect(screen.getByText("2")).toBeTruthy();
   });
   it("draws more than a hundred only when somebody asks", () => {

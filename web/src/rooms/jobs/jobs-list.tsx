@@ -8,7 +8,7 @@ import { addressOfJob } from "./job-address.ts";
 /** How far a job is: a share of its steps, or that it is done. */
 function Progress({ of }: { of: JobRow }) {
   if (of.finishedAt !== null) return <>finished {when(of.finishedAt)}</>;
-  if (of.steps === 0) return <>being traced</>;
+  if (of.steps === 0) return <>trace in progress</>;
   return (
     <span className="flex items-center gap-2">
       <span aria-hidden className="h-2 w-20 border border-rule">
@@ -29,8 +29,8 @@ const columns = [
   ["tag", "w-28"],
   ["work", "w-32"],
   ["service and valve", ""],
-  ["how far", "w-48"],
-  ["done otherwise", "w-28"],
+  ["progress", "w-48"],
+  ["deviations", "w-28"],
   ["last", "w-60"],
 ] as const;
 

@@ -32,27 +32,27 @@ export function JobsRoom() {
       </InHeader>
       <InStatus>
         <OpensAway opens={opens} />
-        The maker's instructions, the site's permit and local law stand before these plans.
+        The maker's instructions, the site's permit and local law take precedence over these plans.
       </InStatus>
       <Scroll label="Jobs" className="h-full">
         <AwayNotice />
         <div className="p-6">
           <OnThisDevice />
           {data === undefined ? (
-            <Notice title={error ? "The jobs could not be read" : "Reading the jobs …"}>
+            <Notice title={error ? "The jobs could not be loaded" : "Loading the jobs …"}>
               {error?.message}
             </Notice>
           ) : (
             <>
               <JobsList
-                title="Under way"
+                title="In progress"
                 rows={data.filter(({ finishedAt }) => finishedAt === null)}
-                nothing="Nothing is under way. Open a tag and press Shop: the first tick of a plan begins a job."
+                nothing="No job in progress. Open a tag and press Shop. Ticking a step of a plan starts the job."
               />
               <JobsList
                 title="Finished"
                 rows={data.filter(({ finishedAt }) => finishedAt !== null)}
-                nothing="Nothing is finished yet."
+                nothing="No finished jobs yet."
               />
             </>
           )}

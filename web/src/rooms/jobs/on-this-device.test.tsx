@@ -48,7 +48,7 @@ describe("what waits on this device", () => {
     expect(screen.getByRole("link", { name: "strip" }).getAttribute("href")).toBe(
       `/tags/t/shop/strip?job=${job}`,
     );
-    expect(screen.queryByRole("button", { name: "give up" })).toBeNull();
+    expect(screen.queryByRole("button", { name: "discard" })).toBeNull();
   });
   it("is given up only when asked twice, with its pictures, and without touching another job", async () => {
     answering(404, "There is no such tag.");
@@ -56,11 +56,11 @@ describe("what waits on this device", () => {
     await set("picture p", new Blob(["x"]));
     useDevice.getState().say(job, { kind: "picture", step: null, picture: "p", name: "marks" });
     show();
-    fireEvent.click((await screen.findAllByRole("button", { name: "give up" }))[0]!);
+    fireEvent.click((await screen.findAllByRole("button", { name: "discard" }))[0]!);
     fireEvent.click(screen.getByRole("button", { name: "keep them" }));
     expect(useDevice.getState().jobs[job]).toBeDefined();
-    fireEvent.click(screen.getAllByRole("button", { name: "give up" })[0]!);
-    fireEvent.click(screen.getByRole("button", { name: "Give 2 entries up for good" }));
+    fireEvent.click(screen.getAllByRole("button", { name: "discard" })[0]!);
+    fireEvent.click(screen.getByRole("button", { name: "Discard 2 entries permanently" }));
     await waitFor(() => expect(useDevice.getState().jobs[job]).toBeUndefined());
     expect(useDevice.getState().open["gone strip"]).toBeUndefined();
     expect(useDevice.getState().jobs[other]!.waiting).toHaveLength(1);

@@ -26,15 +26,15 @@ function Waiting({ id, held }: { id: string; held: Held }) {
       </Link>
       <span className="min-w-0 truncate">{valve}</span>
       <span className="text-dim">
-        {count}, begun {when(startedAt)}
+        {count}, started {when(startedAt)}
       </span>
       {refused !== null && (
         <>
-          <span className="text-fails">not taken by the server: {refused}</span>
+          <span className="text-fails">rejected by the server: {refused}</span>
           {asked ? (
             <>
               <button type="button" className="act min-h-11 text-fails" onClick={() => void giveUp(id, held)}>
-                Give {count} up for good
+                Discard {count} permanently
               </button>
               <button type="button" className="quiet min-h-11 px-2" onClick={() => setAsked(false)}>
                 keep {one ? "it" : "them"}
@@ -42,7 +42,7 @@ function Waiting({ id, held }: { id: string; held: Held }) {
             </>
           ) : (
             <button type="button" className="quiet min-h-11 px-2 underline" onClick={() => setAsked(true)}>
-              give up
+              discard
             </button>
           )}
         </>
@@ -62,9 +62,9 @@ export function OnThisDevice() {
   return (
     <section aria-label="On this device" className="mb-4 border-l-4 border-tight pl-4">
       <div className="flex flex-wrap items-center gap-3">
-        <h2 className="font-semibold">Waits on this device</h2>
+        <h2 className="font-semibold">Waiting on this device</h2>
         <button type="button" className="act min-h-11" onClick={() => void handInAll()}>
-          Hand it in
+          Send
         </button>
       </div>
       <ul>

@@ -45,7 +45,7 @@ describe("the line-up", () => {
     fireEvent.change(screen.getByLabelText("show verdict"), { target: { value: "fails" } });
     expect(await screen.findByText("1 of 4 tags")).toBeTruthy();
     fireEvent.change(screen.getByLabelText("at station"), { target: { value: "drive" } });
-    expect(await screen.findByText("No tag fits the filter")).toBeTruthy();
+    expect(await screen.findByText("No tag matches the filter")).toBeTruthy();
     fireEvent.click(screen.getByText("Show all"));
     expect(await screen.findByText("4 tags")).toBeTruthy();
   });
@@ -57,7 +57,7 @@ describe("the line-up", () => {
     inTheShell(<LineUp />, "/line-up");
     await screen.findByText("4 tags");
     fireEvent.change(screen.getByLabelText("show verdict"), { target: { value: "fails" } });
-    expect(await screen.findByText("No tag fits the filter")).toBeTruthy();
+    expect(await screen.findByText("No tag matches the filter")).toBeTruthy();
   });
   it("has what was not proved yet proved, tells how far that is, and can give it up", async () => {
     const proving = {
@@ -90,7 +90,7 @@ describe("the line-up", () => {
     // Marks come in as they are found.
     await vi.waitFor(() => expect(read()).toBeGreaterThan(before));
     fireEvent.click(screen.getByText("cancel"));
-    expect(await screen.findByText(/what was proved is kept/)).toBeTruthy();
+    expect(await screen.findByText(/Finished proofs are kept/)).toBeTruthy();
     await vi.waitFor(() => expect(asked.some((a) => a.method === "DELETE")).toBe(true));
     act(() => Events.send([{ ...proving, state: "cancelled" }]));
     const asks = () => asked.filter((a) => a.method === "POST" && a.address === at).length;

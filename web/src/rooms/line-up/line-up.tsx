@@ -35,7 +35,7 @@ export function LineUp() {
   if (list.trouble)
     return (
       <Notice
-        title="The line-up could not be read"
+        title="The line-up could not be loaded"
         act={
           <button type="button" className="act" onClick={list.readAgain}>
             Try again

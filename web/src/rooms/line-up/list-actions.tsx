@@ -33,7 +33,7 @@ export function ListActions({ project, onAdd, onSelections }: Props) {
           <button
             type="button"
             className="act"
-            title="What is chosen for each tag shown and what is found of it, as a workbook"
+            title="Workbook with the selected valve and its findings for each tag shown"
             onClick={onSelections}
           >
             Selections

@@ -19,7 +19,7 @@ export function NoTags({ project, onAdd }: { project: Project | undefined; onAdd
         </>
       }
     >
-      Import a line list as you keep it, or add the first tag by hand.
+      Import your line list, or add the first tag by hand.
     </Notice>
   );
 }

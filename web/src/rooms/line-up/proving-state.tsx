@@ -49,12 +49,12 @@ export function ProvingTrouble({
     <>
       {lost && (
         <span className="text-tight" role="alert">
-          The server cannot be reached: what is shown is what was found last. It is tried again.
+          The server cannot be reached. The last results are shown. Trying again.
         </span>
       )}
       {(stopped || trouble) && (
         <span className="flex items-center gap-2 text-tight" role="alert">
-          {trouble ?? "Proving was cancelled; what was proved is kept."}
+          {trouble ?? "Proving was cancelled. Finished proofs are kept."}
           <button type="button" className="quiet" onClick={onResume}>
             prove the rest
           </button>

@@ -18,17 +18,17 @@ describe("the sheet of selections", () => {
     expect(cell(0, "Tag")).toBe("XV-3052");
     expect(cell(0, "Size")).toBe(demoDuty("XV-3052").dn);
     expect(["holds", "tight", "fails", "cannot tell", "not asked"]).toContain(cell(0, "Body"));
-    expect([cell(0, "Chosen valve"), cell(0, "Chosen drive"), cell(0, "Against the proof because")]).toEqual([
+    expect([cell(0, "Chosen valve"), cell(0, "Chosen actuator"), cell(0, "Reason for override")]).toEqual([
       "v",
       "d",
       "Tried.",
     ]);
-    expect(cell(0, "What holds it back")).toMatch(/\w+: /);
-    expect(cell(0, "Stand")).toBeTypeOf("number");
+    expect(cell(0, "Limited by")).toMatch(/\w+: /);
+    expect(cell(0, "Not ruled out")).toBeTypeOf("number");
   });
   it("says of a tag that is not proved yet that it is not", () => {
     expect(cell(1, "Body")).toBe("not proved yet");
-    expect(cell(1, "What holds it back")).toBe("not proved yet");
+    expect(cell(1, "Limited by")).toBe("not proved yet");
     expect(cell(1, "Chosen valve")).toBe("");
   });
   it("has as many cells as columns in each row", () => {

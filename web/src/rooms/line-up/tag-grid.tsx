@@ -56,14 +56,14 @@ export function TagGrid({
             {heading}
           </span>
         ))}
-        <span role="columnheader">what holds it back</span>
+        <span role="columnheader">limited by</span>
       </div>
       <div role="rowgroup" ref={scroller} className="overflow-auto" tabIndex={0} aria-label="Tag rows">
         {nothingFits && (
           <div role="row">
             <div role="gridcell">
               <Notice
-                title="No tag fits the filter"
+                title="No tag matches the filter"
                 act={
                   <button type="button" className="act" onClick={onShowAll}>
                     Show all

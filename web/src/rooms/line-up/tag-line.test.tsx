@@ -65,7 +65,7 @@ describe("a tag as a line", () => {
     expect(line(row(), summary).cells.at(-1)).toMatch(/Missing: line class and \d more$/);
   });
   it("says that nothing stands, and what the nearest misses", () => {
-    expect(line(row(), summaryOf("XV-4020")).cells.at(-1)).toMatch(/^Nothing stands. Nearest: /);
+    expect(line(row(), summaryOf("XV-4020")).cells.at(-1)).toMatch(/^No suitable candidate. Nearest: /);
   });
   it("says that it is still being proved", () => {
     const { cells } = line(row(), null);
@@ -114,7 +114,7 @@ describe("the proving behind the line-up", () => {
   });
   it("says what is kept when it was cancelled or failed, and goes on", () => {
     const onResume = trouble({ stopped: true });
-    expect(screen.getByRole("alert").textContent).toMatch(/what was proved is kept/);
+    expect(screen.getByRole("alert").textContent).toMatch(/Finished proofs are kept/);
     fireEvent.click(screen.getByText("prove the rest"));
     expect(onResume).toHaveBeenCalledOnce();
     cleanup();

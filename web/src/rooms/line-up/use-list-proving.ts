@@ -15,7 +15,7 @@ interface Course {
 
 const failureOf = (proving: Proving | undefined): string | null =>
   proving?.state === "failed"
-    ? `${proving.total - proving.done} tags could not be proved. The log of the worker processes says why.`
+    ? `${proving.total - proving.done} tags could not be proved. See the log of the worker processes.`
     : null;
 
 interface List {

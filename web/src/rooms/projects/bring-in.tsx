@@ -35,7 +35,7 @@ export function BringIn() {
   const failure = typeof state === "object" ? state : null;
   return (
     <form
-      aria-label="Bring a project in"
+      aria-label="Import a project"
       className="flex flex-wrap items-center gap-3 border-b border-rule py-3"
       onSubmit={(e) => {
         e.preventDefault();
@@ -48,7 +48,7 @@ export function BringIn() {
         disabled={state === "busy"}
         onClick={() => picker.current?.click()}
       >
-        Bring a project in …
+        Import project …
       </button>
       <input
         ref={picker}
@@ -75,12 +75,12 @@ export function BringIn() {
           {failure.failure}
         </span>
       ) : (
-        <span className="text-dim">A file that was taken out here or elsewhere, with its history.</span>
+        <span className="text-dim">A project file exported here or elsewhere, with its history.</span>
       )}
       {failure?.named && (
         <span className="flex items-center gap-3">
           <label className="flex items-center gap-2">
-            bring it in as
+            import as
             <input
               className="field w-56! border-b-rule!"
               value={name}
@@ -89,7 +89,7 @@ export function BringIn() {
             />
           </label>
           <button type="submit" className="act-first" disabled={name.trim() === ""}>
-            Bring it in
+            Import
           </button>
         </span>
       )}

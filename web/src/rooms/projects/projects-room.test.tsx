@@ -41,8 +41,8 @@ describe("the projects", () => {
   it("begin empty, or as a copy with the other's settings", async () => {
     await open({ "POST /api/projects": own });
     fireEvent.change(screen.getByLabelText("New project"), { target: { value: "North" } });
-    fireEvent.change(screen.getByLabelText("begins"), { target: { value: project.id } });
-    fireEvent.submit(screen.getByText("Begin").closest("form")!);
+    fireEvent.change(screen.getByLabelText("content"), { target: { value: project.id } });
+    fireEvent.submit(screen.getByText("Create").closest("form")!);
     await vi.waitFor(() =>
       expect(sent("POST")).toMatchObject({ name: "North", copyOf: project.id, numbering: "NEW-#" }),
     );
@@ -54,7 +54,7 @@ describe("the projects", () => {
     await open({ [`PUT /api/projects/${own.id}`]: { ...own, version: 2 } });
     fireEvent.click(screen.getByText("My plant"));
     fireEvent.change(screen.getByLabelText("Numbering"), { target: { value: "XV" } });
-    expect(screen.getByText(/one run of #/)).toBeTruthy();
+    expect(screen.getByText(/one group of #/)).toBeTruthy();
     expect(screen.getByText<HTMLButtonElement>("Save").disabled).toBe(true);
     fireEvent.change(screen.getByLabelText("Numbering"), { target: { value: "XV-##" } });
     fireEvent.change(screen.getByLabelText("Lowest air supply, bar g"), { target: { value: "80 psi" } });
@@ -76,7 +76,7 @@ describe("the projects", () => {
       [`PUT /api/projects/${own.id}`]: problem(409, "Project My plant was changed since you opened it."),
     });
     fireEvent.click(screen.getByText("My plant"));
-    fireEvent.click(screen.getByText("Put into the archive"));
+    fireEvent.click(screen.getByText("Archive"));
     await vi.waitFor(() => expect(sent("PUT")).toMatchObject({ archived: true }));
     expect((await screen.findByRole("alert")).textContent).toMatch(/was changed since/);
   });
@@ -89,9 +89,7 @@ describe("a project's file", () => {
   };
   it("is taken out of where it stands", async () => {
     await open();
-    expect(screen.getByText("Take out as a file").getAttribute("href")).toBe(
-      `/api/projects/${project.id}/file`,
-    );
+    expect(screen.getByText("Export project").getAttribute("href")).toBe(`/api/projects/${project.id}/file`);
   });
   it("comes in and is opened", async () => {
     await open({ "POST /api/project-files": { ...own, name: "North" } });
@@ -106,7 +104,7 @@ describe("a project's file", () => {
     });
     picked();
     expect((await screen.findByRole("alert")).textContent).toMatch(/^Line 7/);
-    expect(screen.queryByLabelText("bring it in as")).toBeNull();
+    expect(screen.queryByLabelText("import as")).toBeNull();
   });
   it("asks for another name where its own is taken", async () => {
     const taken = new Response(
@@ -120,8 +118,8 @@ describe("a project's file", () => {
     );
     await open({ "POST /api/project-files": taken, "POST /api/project-files?name=North+2": own });
     picked();
-    fireEvent.change(await screen.findByLabelText("bring it in as"), { target: { value: "North 2" } });
-    fireEvent.submit(screen.getByText("Bring it in").closest("form")!);
+    fireEvent.change(await screen.findByLabelText("import as"), { target: { value: "North 2" } });
+    fireEvent.submit(screen.getByText("Import").closest("form")!);
     await vi.waitFor(() =>
       expect(screen.getByLabelText("where").textContent).toBe(`/projects/${own.id}/line-up`),
     );

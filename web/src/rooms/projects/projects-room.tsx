@@ -34,7 +34,7 @@ function Begin({ projects }: { projects: readonly Project[] }) {
   };
   return (
     <form
-      aria-label="Begin a project"
+      aria-label="Create a project"
       className="flex flex-wrap items-center gap-3 border-y border-rule py-3"
       onSubmit={(e) => {
         e.preventDefault();
@@ -51,7 +51,7 @@ function Begin({ projects }: { projects: readonly Project[] }) {
         />
       </label>
       <label className="flex items-center gap-2">
-        begins
+        content
         <select
           className="field w-auto! border-b-rule!"
           value={from}
@@ -66,10 +66,10 @@ function Begin({ projects }: { projects: readonly Project[] }) {
         </select>
       </label>
       <button type="submit" className="act-first" disabled={name.trim() === ""}>
-        Begin
+        Create
       </button>
       {from !== "" && (
-        <span className="text-dim">Tags, duties and choices are copied; issued sheets stay there.</span>
+        <span className="text-dim">Tags, duties and selections are copied. Issued sheets are not.</span>
       )}
       {failure && (
         <span role="alert" className="text-fails">
@@ -85,8 +85,9 @@ export function ProjectsRoom() {
   const projects = useProjects();
   const open = useProject();
   const [picked, setPicked] = useState<string | null>(null);
-  if (projects.error) return <Notice title="The projects could not be read">{projects.error.message}</Notice>;
-  if (!projects.data) return <Notice title="Reading the projects …" />;
+  if (projects.error)
+    return <Notice title="The projects could not be loaded">{projects.error.message}</Notice>;
+  if (!projects.data) return <Notice title="Loading the projects …" />;
   const list = [...projects.data].sort((a, b) => Number(a.archived) - Number(b.archived));
   const shown = list.find(({ id }) => id === (picked ?? open?.id)) ?? list[0];
   return (
@@ -127,13 +128,13 @@ export function ProjectsRoom() {
             <h2 className="mt-4 mb-1 flex items-baseline gap-4">
               {shown.name}
               <span className="font-normal text-dim">
-                proved by catalogue r{shown.catalogueRevision}, house rules v{shown.houseRuleVersion}{" "}
+                uses catalogue r{shown.catalogueRevision}, house rules v{shown.houseRuleVersion}{" "}
                 <Link className="underline" to={inProject(shown, "/drift")}>
-                  move it on
+                  update
                 </Link>
               </span>
               <a className="act ml-auto font-normal" href={fileOf(shown)} download>
-                Take out as a file
+                Export project
               </a>
             </h2>
             <Settings key={`${shown.id} ${shown.version}`} project={shown} />

@@ -69,10 +69,14 @@ export function Settings({ project }: { project: Project }) {
         if (parsed.success && changed) void save(draft);
       }}
     >
-      {text("name", "Name", "Stands on every sheet.")}
+      {text("name", "Name", "Printed on every sheet.")}
       {text("note", "Note", "Shown in the footer of the line-up.")}
-      {text("numbering", "Numbering", "Of a new tag: the run of # is the next figure, as in XV-####.")}
-      {text("standards", "Standards", "Codes and editions the project goes by.")}
+      {text(
+        "numbering",
+        "Numbering",
+        "Pattern for a new tag. The # characters become the next number, as in XV-####.",
+      )}
+      {text("standards", "Standards", "Codes and editions of the project.")}
       <div className="grid grid-cols-[11rem_minmax(0,14rem)] items-baseline gap-3 border-b border-rule/60 py-0.5">
         <label htmlFor="project-units">Units</label>
         <select
@@ -87,8 +91,8 @@ export function Settings({ project }: { project: Project }) {
         </select>
       </div>
       <h3 className="mt-3">
-        What its tags start from{" "}
-        <span className="font-normal text-dim">new ones, and listed ones where the list is silent</span>
+        Defaults for tags{" "}
+        <span className="font-normal text-dim">for new tags, and for imported tags if the list is blank</span>
       </h3>
       {defaultFields.map((field) => (
         <DefaultField
@@ -109,14 +113,14 @@ export function Settings({ project }: { project: Project }) {
           Save
         </button>
         <button type="button" className="act" disabled={!changed} onClick={() => setDraft(draftOf(project))}>
-          Leave as it was
+          Discard changes
         </button>
         <button
           type="button"
           className="act ml-auto"
           onClick={() => void save({ ...draftOf(project), archived: !project.archived })}
         >
-          {project.archived ? "Take out of the archive" : "Put into the archive"}
+          {project.archived ? "Restore from archive" : "Archive"}
         </button>
       </p>
     </form>

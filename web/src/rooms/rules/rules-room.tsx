@@ -31,7 +31,7 @@ export function RulesRoom() {
       <InStatus>
         {shown.length} of {rules.length} rules
       </InStatus>
-      {shown.length === 0 && <p className="text-dim">No rule asks for "{wanted}".</p>}
+      {shown.length === 0 && <p className="text-dim">No rule matches "{wanted}".</p>}
       {findingGroups.map(({ id: station, name }) => {
         const here = shown.filter((r) => r.id.startsWith(`${station}/`));
         if (here.length === 0) return null;
@@ -46,8 +46,8 @@ export function RulesRoom() {
                   <th className="w-[20%] font-normal">asks</th>
                   <th className="w-[32%] font-normal">source</th>
                   <th className="w-[9%] font-normal">figures</th>
-                  <th className="w-[25%] font-normal">looks at</th>
-                  <th className="font-normal">hangs on</th>
+                  <th className="w-[25%] font-normal">inputs</th>
+                  <th className="font-normal">depends on</th>
                 </tr>
               </thead>
               <tbody>
@@ -59,7 +59,7 @@ export function RulesRoom() {
                     <td className="pr-3">{r.source}</td>
                     <td className="pr-3 text-dim">{figuresOfRule(r)}</td>
                     <td className="pr-3 text-dim">{r.inputs.join(", ")}</td>
-                    <td className="text-dim">{r.hangsOn.join(", ") || "the duty alone"}</td>
+                    <td className="text-dim">{r.hangsOn.join(", ") || "the duty only"}</td>
                   </tr>
                 ))}
               </tbody>

@@ -12,7 +12,7 @@ const text = (value: unknown) =>
 /** What differs between two revisions, line by line. */
 export function Changes({ changes }: { changes: readonly CatalogueChange[] }) {
   const [open, setOpen] = useState<string | null>(null);
-  if (changes.length === 0) return <p className="text-dim">No line and no drive differs.</p>;
+  if (changes.length === 0) return <p className="text-dim">No product line and no actuator differs.</p>;
   return (
     <ul>
       {changes.map((c) => (

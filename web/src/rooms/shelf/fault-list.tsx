@@ -10,7 +10,7 @@ export function FaultList({ faults, names }: Pick<ReadCatalogue, "faults" | "nam
         <strong className="text-fails">
           {faults.length} {faults.length === 1 ? "fault" : "faults"}
         </strong>{" "}
-        in {names}; nothing is taken over.
+        in {names}; nothing is imported.
       </p>
       <div className="max-h-72 overflow-auto border border-rule">
         <table className="w-full text-left text-[12px]">

@@ -15,10 +15,10 @@ export function ImportCatalogue({ current, work }: Props) {
   const { read, state, trouble, readFiles, put, leave } = useCatalogueImport(current, work);
   return (
     <section aria-label="Import a catalogue" className="grid gap-2">
-      <h2>Bring in a catalogue</h2>
+      <h2>Import a catalogue</h2>
       <p className="text-dim">
-        One JSON document, one ZIP of tables, or the CSV tables themselves. Nothing is taken over while
-        anything is wrong.
+        One JSON document, one ZIP file of tables, or the CSV tables. Nothing is imported while a fault
+        remains.
       </p>
       <PickFiles state={state} onFiles={(files) => void readFiles(files)} />
       {trouble && (

@@ -25,7 +25,7 @@ export function PickFiles({
         disabled={state !== "idle"}
         onClick={() => picker.current?.click()}
       >
-        {state === "reading" ? "Reading …" : "Pick files"}
+        {state === "reading" ? "Reading …" : "Select files"}
       </button>
       <span className="ml-2 text-dim">or drop them here</span>
       <input

@@ -85,8 +85,9 @@ export function ShelfRoom() {
   const project = useProject();
   const work = useRoomWorker(startCatalogueWork);
   const [busy, setBusy] = useState(false);
-  if (current.error) return <Notice title="The catalogue could not be read">{current.error.message}</Notice>;
-  if (!current.data) return <Notice title="Reading the catalogue …" />;
+  if (current.error)
+    return <Notice title="The catalogue could not be loaded">{current.error.message}</Notice>;
+  if (!current.data) return <Notice title="Loading the catalogue …" />;
   const { catalogue, revision, createdAt, createdBy } = current.data;
   const file = `catalogue-r${revision}`;
   const zip = async () => {
@@ -109,7 +110,7 @@ export function ShelfRoom() {
         )}
       </InHeader>
       <InStatus>
-        {catalogue.lines.length} lines, {catalogue.drives.length} families of drives,{" "}
+        {catalogue.lines.length} lines, {catalogue.drives.length} actuator families,{" "}
         {catalogue.accessories.length} of accessories, prices in {catalogue.currency}
       </InStatus>
       <Scroll label="Lines" className="py-3 pr-4 pl-6">
@@ -131,12 +132,12 @@ export function ShelfRoom() {
             ))}
           </tbody>
         </table>
-        <h2 className="mt-5 mb-1">Drives</h2>
+        <h2 className="mt-5 mb-1">Actuators</h2>
         <Families of={catalogue.drives.map((d) => ({ ...d, count: `${d.sizes.length} sizes` }))} />
-        <h2 className="mt-5 mb-1">On drives</h2>
+        <h2 className="mt-5 mb-1">Accessories</h2>
         {catalogue.accessories.length === 0 ? (
           <p className="text-dim">
-            No accessories yet: valves, positioners, switches and bottles come in as tables.
+            No accessories yet. Import solenoid valves, positioners, switches and volume tanks as tables.
           </p>
         ) : (
           <Families of={catalogue.accessories.map((a) => ({ ...a, count: `${a.items.length} items` }))} />
@@ -144,7 +145,7 @@ export function ShelfRoom() {
       </Scroll>
       <aside className="flex min-h-0 flex-col gap-5 overflow-auto border-l border-rule px-4 py-3">
         <section aria-label="Export">
-          <h2 className="mb-1">Take it out</h2>
+          <h2 className="mb-1">Export</h2>
           <p className="flex flex-wrap gap-2">
             <button
               type="button"

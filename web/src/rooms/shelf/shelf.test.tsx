@@ -62,13 +62,11 @@ describe("a catalogue brought in", () => {
       c.lines[1]!.id = "renamed";
     });
     pick(next);
-    await screen.findByText(
-      /2 lines, 15 families of drives, 13 of accessories, no fault. Against revision 4/,
-    );
+    await screen.findByText(/2 lines, 15 actuator families, 13 of accessories, no fault. Against revision 4/);
     expect(screen.getAllByText(/^(added|removed|changed)/).length).toBeGreaterThanOrEqual(3);
     const put = screen.getByText<HTMLButtonElement>("Put revision 5 on the shelf");
     expect(put.disabled).toBe(true);
-    fireEvent.change(screen.getByLabelText("Where does it come from?"), {
+    fireEvent.change(screen.getByLabelText("Source of the catalogue"), {
       target: { value: "letter of May" },
     });
     expect(put.disabled).toBe(false);
@@ -117,13 +115,13 @@ describe("a catalogue brought in", () => {
   it("can be left", async () => {
     drawn();
     pick(renamed);
-    fireEvent.click(await screen.findByText("leave it"));
+    fireEvent.click(await screen.findByText("cancel"));
     expect(screen.queryByText(/no fault/)).toBeNull();
   });
   it("keeps what was read when the server refuses, and says why", async () => {
     drawn(problem(409, "Revision 5 was put on the shelf meanwhile."));
     pick(renamed);
-    fireEvent.change(await screen.findByLabelText("Where does it come from?"), { target: { value: "x" } });
+    fireEvent.change(await screen.findByLabelText("Source of the catalogue"), { target: { value: "x" } });
     fireEvent.submit(document.querySelector("form")!);
     expect(await screen.findByText(/was put on the shelf meanwhile/)).toBeTruthy();
     expect(screen.getByText(/Against revision 4/)).toBeTruthy();

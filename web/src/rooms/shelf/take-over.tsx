@@ -23,14 +23,14 @@ export function TakeOver({ catalogue, changes, revision, idle, onPut, onLeave }:
       }}
     >
       <p>
-        <strong>{catalogue.name}</strong>: {catalogue.lines.length} lines, {catalogue.drives.length} families
-        of drives, {catalogue.accessories.length} of accessories, no fault. Against revision {revision}:
+        <strong>{catalogue.name}</strong>: {catalogue.lines.length} lines, {catalogue.drives.length} actuator
+        families, {catalogue.accessories.length} of accessories, no fault. Against revision {revision}:
       </p>
       <Changes changes={changes} />
       {changes.length > 0 && (
         <>
           <label className="grid gap-1">
-            <span>Where does it come from?</span>
+            <span>Source of the catalogue</span>
             <input
               className="field border-b-rule!"
               required
@@ -44,7 +44,7 @@ export function TakeOver({ catalogue, changes, revision, idle, onPut, onLeave }:
               Put revision {revision + 1} on the shelf
             </button>
             <button type="button" className="quiet" onClick={onLeave}>
-              leave it
+              cancel
             </button>
           </p>
         </>

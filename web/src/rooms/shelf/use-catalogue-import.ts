@@ -38,7 +38,7 @@ export function useCatalogueImport(current: CatalogueVersion, work: () => Catalo
     await attempt("reading", async () => {
       if (files.reduce((bytes, file) => bytes + file.size, 0) > mostBytes)
         throw new Error(
-          "More than 25 MB: split the catalogue, or leave out lines that are no longer needed.",
+          "The file exceeds 25 MB. Split the catalogue, or remove lines that are no longer needed.",
         );
       const picked = await Promise.all(
         files.map(async (file) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) })),

@@ -11,9 +11,9 @@ export function ChangedMeanwhile({ tagId }: { tagId: string }) {
       role="status"
       className="flex flex-wrap items-center gap-3 border-b border-b-rule border-l-4 border-l-tight px-4 py-2"
     >
-      The tag was changed since this plan was made.
+      The tag has changed since this plan was made.
       <button type="button" className="act min-h-11" onClick={() => location.reload()}>
-        Read it anew
+        Reload
       </button>
     </p>
   );

@@ -30,10 +30,10 @@ export function LeakRate({
   const times = rate && may !== null ? timesAllowed(rate.mlMin, may) : null;
   return (
     <section aria-label="Leak rate" className="grid gap-1">
-      <h2 className="font-semibold">What it may let through</h2>
+      <h2 className="font-semibold">Permitted leakage</h2>
       <p>
         {allowed.asked.startsWith("class ") ? "Class" : "Rate"} {allowed.asked.replace("class ", "")},{" "}
-        {allowed.byDuty ? "as asked" : "as its maker promises"}, on its test:{" "}
+        {allowed.byDuty ? "as required" : "as stated by the maker"}, on its test:{" "}
         <span className="figures">
           {Object.entries({ liquid: allowed.liquidMlMin, gas: allowed.gasMlMin })
             .map(([medium, mlMin]) => (mlMin === null ? null : `${figure(mlMin)} ml/min of ${medium}`))
@@ -70,19 +70,19 @@ export function LeakRate({
       </div>
       {wrong && (
         <p role="alert" className="text-fails">
-          Type millilitres a minute, 0 or more.
+          Type millilitres per minute, 0 or more.
         </p>
       )}
       {rate !== null && may === null && (
         <p className="text-dim">
-          It is not tested with {of}: measure with {of === "gas" ? "liquid" : "gas"} to compare.
+          The test does not use {of}: measure with {of === "gas" ? "liquid" : "gas"} to compare.
         </p>
       )}
       {times !== null && (
         <p className={times > 1 ? "font-semibold text-fails" : ""}>
           {times > 1
-            ? `${Number.isFinite(times) ? `${figure(times)} times` : "More than"} what is allowed.`
-            : "Within what is allowed."}
+            ? `${Number.isFinite(times) ? `${figure(times)} times` : "More than"} the permitted leakage.`
+            : "Within the permitted leakage."}
         </p>
       )}
     </section>

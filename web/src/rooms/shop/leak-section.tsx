@@ -79,7 +79,7 @@ export const LeakSection = memo(function LeakSection({
       className="max-h-96 w-full"
       viewBox={`0 0 ${width} ${height}`}
       role={traced ? "img" : "group"}
-      aria-label={traced ? "Section with the ways the fluid may take" : "Section: pick where it leaks"}
+      aria-label={traced ? "Section with possible leak paths" : "Section: select where it leaks"}
     >
       <SectionShapes view={{ ...view, forces: [] }} scale={1} x0={0} y0={0} />
       {ways.map(([points, lit]) => (
@@ -97,7 +97,7 @@ export const LeakSection = memo(function LeakSection({
           key={path}
           role="button"
           tabIndex={0}
-          aria-label={`It leaks here: ${path}`}
+          aria-label={`Leak path: ${path}`}
           className="cursor-pointer"
           onClick={() => onPick(place)}
           onKeyDown={(e) => (e.key === "Enter" || e.key === " ") && onPick(place)}

@@ -16,14 +16,14 @@ export function LeakPlaces({
   onPick: (place: LeakPlace) => void;
 }) {
   const places: readonly (readonly [LeakPlace, string, string])[] = [
-    ["outside", "It leaks to the outside", "At stem, joint, fitting or flange, or on the wall."],
-    ["through the valve", "It passes while it is shut", "Pressure or flow downstream, or at the vent."],
+    ["outside", "Leak to the outside", "At the stem, a joint, a fitting, a flange or the body wall."],
+    ["through the valve", "Leak through the closed valve", "Pressure or flow downstream or at the vent."],
   ];
   return (
     <Scroll label="Where it leaks" className="min-h-0">
       <div className="grid gap-6 p-6 lg:grid-cols-2">
         <section aria-label="Where it leaks" className="grid content-start gap-4">
-          <h2 className="text-[26px] font-semibold">Where does it show?</h2>
+          <h2 className="text-[26px] font-semibold">Where does the leak show?</h2>
           {places.map(([place, name, says]) => (
             <button
               key={place}
@@ -35,7 +35,9 @@ export function LeakPlaces({
               <span className="text-dim">{says}</span>
             </button>
           ))}
-          <p className="text-dim">Or press the joint it shows at: outwards brown, through the valve red.</p>
+          <p className="text-dim">
+            Or press the leaking joint: brown for leaks to the outside, red for leaks through the valve.
+          </p>
         </section>
         <LeakSection data={section} traced={null} onPick={onPick} />
       </div>
@@ -47,8 +49,8 @@ function NextCheck({ of, onAnswer }: { of: CheckShown; onAnswer: (answer: string
   return (
     <section aria-label="Next check" className="grid gap-3">
       <p className="text-[14px] text-dim">
-        next check · about <span className="figures">{of.effortMin}</span> minutes · expected to settle{" "}
-        <span className="figures">{of.expectedBits.toFixed(2)}</span> bits
+        most useful next check · about <span className="figures">{of.effortMin}</span> minutes · expected to
+        settle <span className="figures">{of.expectedBits.toFixed(2)}</span> bits
       </p>
       <h2 className="text-[26px] leading-8 font-semibold">{of.asks}</h2>
       {of.caution && (
@@ -70,8 +72,8 @@ function NextCheck({ of, onAnswer }: { of: CheckShown; onAnswer: (answer: string
 function Causes({ ranked }: { ranked: readonly Ranked[] }) {
   const [best] = ranked;
   return (
-    <section aria-label="What it may be" className="grid content-start gap-2">
-      <h2 className="font-semibold">What it may be</h2>
+    <section aria-label="Possible causes" className="grid content-start gap-2">
+      <h2 className="font-semibold">Possible causes</h2>
       <ol className="grid gap-1">
         {ranked.map(({ id, name, probability }) => (
           <li key={id} className="grid grid-cols-[3rem_minmax(0,1fr)] items-center gap-2">
@@ -102,8 +104,8 @@ function Causes({ ranked }: { ranked: readonly Ranked[] }) {
 function Ways({ of }: { of: LeakPicture }) {
   const [best] = of.ranked;
   return (
-    <section aria-label="Ways of the fluid" className="grid content-start gap-1">
-      <h2 className="font-semibold">Ways the fluid may take</h2>
+    <section aria-label="Leak paths" className="grid content-start gap-1">
+      <h2 className="font-semibold">Possible leak paths</h2>
       <ul className="grid gap-1">
         {of.ways.map((way) => (
           <li key={way.map(({ id }) => id).join()} className="flex flex-wrap items-center gap-1">
@@ -131,7 +133,7 @@ function Reasoning({ of }: { of: LeakPicture }) {
   const named = new Map(of.ranked.map(({ id, name }) => [id, name]));
   return (
     <details>
-      <summary className="min-h-11 cursor-pointer py-2 font-semibold">What each answer did</summary>
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">Effect of each answer</summary>
       <ol className="grid gap-2">
         {of.reasoning.map(({ check, asks, answer, before, after }) => (
           <li key={check}>
@@ -194,7 +196,7 @@ export function LeakView({
           ) : next ? (
             <NextCheck of={next} onAnswer={(answer) => onAnswer(next.id, answer)} />
           ) : (
-            <h2 className="text-[26px] font-semibold">There is nothing more to look at from outside.</h2>
+            <h2 className="text-[26px] font-semibold">No further checks are possible from outside.</h2>
           )}
           {of.contradictions.map((says) => (
             <p key={says} role="alert" className="border-l-4 border-tight pl-4">
@@ -208,7 +210,7 @@ export function LeakView({
               disabled={closed || of.reasoning.length === 0}
               onClick={onUndo}
             >
-              Take the last answer back
+              Undo the last answer
             </button>
             {!closed && (
               <button type="button" className="quiet min-h-11 px-2" onClick={onFinish}>
@@ -237,7 +239,7 @@ export function LeakView({
           {of.allowed && <LeakRate allowed={of.allowed} rate={rate} onRate={onRate} />}
           <Ways of={of} />
           <p className="text-[12px] text-dim">
-            Weights and chances are indicative: what is usually found. The trace is kept with the tag.
+            Probabilities are indicative, from usual findings. The trace is kept with the tag.
           </p>
         </div>
       </div>

@@ -50,25 +50,25 @@ describe("a leak in the shop", () => {
       </SignedPage>,
     );
     expect(screen.queryByRole("alert")).toBeNull();
-    const begins = () => screen.getByRole("button", { name: /passes while it is shut/ });
+    const begins = () => screen.getByRole("button", { name: /Leak through the closed valve/ });
     fireEvent.click(begins());
-    expect(screen.getByRole("alert").textContent).toBe("Say who works first, above.");
-    expect(document.activeElement).toBe(screen.getByLabelText("who works"));
-    fireEvent.change(screen.getByLabelText("who works"), { target: { value: "Night shift" } });
+    expect(screen.getByRole("alert").textContent).toBe("Enter the technician first.");
+    expect(document.activeElement).toBe(screen.getByLabelText("technician"));
+    fireEvent.change(screen.getByLabelText("technician"), { target: { value: "Night shift" } });
     expect(screen.queryByRole("alert")).toBeNull();
     fireEvent.click(begins());
-    expect(screen.getByText(/Begun by Night shift/)).toBeTruthy();
+    expect(screen.getByText(/Started by Night shift/)).toBeTruthy();
   });
   it("begins with where it shows", () => {
     const onPick = vi.fn();
     render(<LeakPlaces section={section()} onPick={onPick} />);
-    fireEvent.click(screen.getByRole("button", { name: /passes while it is shut/ }));
+    fireEvent.click(screen.getByRole("button", { name: /Leak through the closed valve/ }));
     expect(onPick).toHaveBeenCalledWith("through the valve");
   });
   it("is picked at the joint it shows at, on the drawing, by mouse and by key", () => {
     const onPick = vi.fn();
     render(<LeakPlaces section={section()} onPick={onPick} />);
-    const drawn = within(screen.getByRole("group", { name: /pick where it leaks/ }));
+    const drawn = within(screen.getByRole("group", { name: /select where it leaks/ }));
     fireEvent.click(
       drawn.getByRole("button", { name: /between the upstream seat and the ball|past the upstream seat/ }),
     );
@@ -79,7 +79,7 @@ describe("a leak in the shop", () => {
   });
   it("lights the way of the fluid through the joints, the likeliest over the others", () => {
     show("through the valve");
-    const lines = screen.getByRole("img", { name: /ways the fluid may take/ }).querySelectorAll("polyline");
+    const lines = screen.getByRole("img", { name: /possible leak paths/ }).querySelectorAll("polyline");
     expect(lines.length).toBeGreaterThan(1);
     expect(lines[lines.length - 1]!.getAttribute("stroke")).toBe("var(--fails)");
   });
@@ -94,12 +94,10 @@ describe("a leak in the shop", () => {
   it("shows what it may be, the ways of the fluid, what to do and what each answer did", () => {
     show("through the valve", [{ check: "stop", answer: "short of it" }]);
     const causes = within(screen.getByRole("region", { name: "Possible causes" }));
-    expect(causes.getAllByRole("listitem")[0]!.textContent).toMatch(/not quite shut/);
-    expect(causes.getByText(/Set the closed stop by the leak/)).toBeTruthy();
-    expect(screen.getByRole("region", { name: "Ways of the fluid" }).textContent).toMatch(
-      /between seat and ball/,
-    );
-    expect(screen.getByText("What each answer did")).toBeTruthy();
+    expect(causes.getAllByRole("listitem")[0]!.textContent).toMatch(/not fully closed/);
+    expect(causes.getByText(/Set the closed stop where the leak is least/)).toBeTruthy();
+    expect(screen.getByRole("region", { name: "Leak paths" }).textContent).toMatch(/between seat and ball/);
+    expect(screen.getByText("Effect of each answer")).toBeTruthy();
   });
   it("says when what leaks out must not go on, and when an answer fits nothing", () => {
     show("outside", [
@@ -133,7 +131,7 @@ describe("a leak in the shop", () => {
   it("says where a class is not tested with what was measured", () => {
     const allowed = { asked: "class IV", byDuty: false, liquidMlMin: 200, gasMlMin: null } as const;
     render(<LeakRate allowed={allowed} rate={{ mlMin: 5, of: "gas" }} onRate={vi.fn()} />);
-    expect(screen.getByText(/Class IV, as its maker promises/)).toBeTruthy();
-    expect(screen.getByText(/not tested with gas/)).toBeTruthy();
+    expect(screen.getByText(/Class IV, as stated by the maker/)).toBeTruthy();
+    expect(screen.getByText(/test does not use gas/)).toBeTruthy();
   });
 });

@@ -19,7 +19,7 @@ function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
         title="The leak could not be traced"
         act={
           <button type="button" className="act" onClick={job.leave}>
-            Begin anew
+            Start again
           </button>
         }
       >

@@ -57,9 +57,9 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
       role="img"
       aria-label={
         of.piece === null
-          ? `Section, the closing member ${opening === 90 ? "open" : "shut"}`
+          ? `Section, closing member ${opening === 90 ? "open" : "closed"}`
           : moves
-            ? `Section: ${of.piece.name} drawn out ${of.piece.way}`
+            ? `Section: ${of.piece.name} removed ${of.piece.way}`
             : `Section: ${of.piece.name} ${point ? "marked" : "is not drawn in it"}`
       }
     >

@@ -35,7 +35,7 @@ function StepButton({
       <span className="figures w-6 shrink-0 text-right text-dim">{by === null ? place : "✓"}</span>
       <span className="truncate">{words}</span>
       {otherwise && (
-        <span className="ml-auto text-tight" title="done otherwise than planned">
+        <span className="ml-auto text-tight" title="done with deviations">
           ≠
         </span>
       )}

@@ -12,15 +12,20 @@ export const pages: readonly {
   readonly kind: JobKind | null;
   readonly Page: PageOf;
 }[] = [
-  { path: "strip", name: "Strip it", kind: "strip", Page: planned("strip", "strip") },
+  { path: "strip", name: "Strip down", kind: "strip", Page: planned("strip", "strip") },
   { path: "leak", name: "Find a leak", kind: "find a leak", Page: Leak },
-  { path: "reseat", name: "Reseat it", kind: "reseat", Page: planned("reseat", "reseat") },
+  { path: "reseat", name: "Renew the seats", kind: "reseat", Page: planned("reseat", "reseat") },
   { path: "stack", name: "Seat stack", kind: null, Page: Stack },
   {
     path: "together",
-    name: "Put it together",
+    name: "Reassemble",
     kind: "put together",
     Page: planned("put together", "together"),
   },
-  { path: "drive", name: "Fit the drive", kind: "fit the drive", Page: planned("fit the drive", "drive") },
+  {
+    path: "drive",
+    name: "Mount the actuator",
+    kind: "fit the drive",
+    Page: planned("fit the drive", "drive"),
+  },
 ];

@@ -48,8 +48,7 @@ export function PlanView({
     go(at + 1);
   };
   useShortcuts({ ArrowRight: () => go(at + 1), ArrowLeft: () => go(at - 1), d: finish });
-  if (!step || here === undefined)
-    return <Notice title="There is no such plan for this valve">{limits}</Notice>;
+  if (!step || here === undefined) return <Notice title="No such plan for this valve">{limits}</Notice>;
   const ticked = isDone(here);
   const count = names.filter(isDone).length;
   return (
@@ -90,14 +89,14 @@ export function PlanView({
             disabled={closed}
             onClick={() => say({ kind: "tick", step: here, done: !ticked })}
           >
-            {ticked ? "take the tick back" : "tick"}
+            {ticked ? "untick" : "tick"}
           </button>
           <span className="ml-auto text-right text-dim">
             <span className="figures">{count}</span> of <span className="figures">{steps.length}</span> done
           </span>
           {closed ? (
             <button type="button" className="quiet min-h-11 px-2" onClick={job.leave}>
-              begin another
+              start another
             </button>
           ) : (
             <button

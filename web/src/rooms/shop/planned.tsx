@@ -36,6 +36,6 @@ export const planned = (kind: PlanKind, path: string): PageOf =>
     const { answer, failure } = useAnswer(view.proof, "plan", [view.inHand!.candidate.key, kind]);
     if (failure) return <Notice title="The plan could not be made">{failure}</Notice>;
     // One plan is never shown under another's name.
-    if (answer?.kind !== kind) return <Notice title="Making the plan …" />;
+    if (answer?.kind !== kind) return <Notice title="Preparing the plan …" />;
     return <OnPlan plan={answer} tagId={tagId} view={view} path={path} />;
   };

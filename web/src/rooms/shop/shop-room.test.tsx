@@ -71,13 +71,13 @@ describe("a plan in the shop", () => {
     expect(ticks()).toHaveLength(2);
     fireEvent.keyDown(window, { key: "ArrowLeft" });
     expect(step()).toBe(`Step 2 of ${plan.steps.length}`);
-    fireEvent.click(screen.getByRole("button", { name: "take the tick back" }));
+    fireEvent.click(screen.getByRole("button", { name: "untick" }));
     expect(ticks()).toHaveLength(1);
     fireEvent.click(screen.getByRole("button", { name: "Finish the job" }));
     expect(screen.getByRole("button", { name: /Done, next/ })).toHaveProperty("disabled", true);
-    fireEvent.click(screen.getByRole("button", { name: "begin another" }));
+    fireEvent.click(screen.getByRole("button", { name: "start another" }));
     expect(step()).toMatch(/^Step/);
-    expect(screen.getByText(/the first tick begins the job/)).toBeTruthy();
+    expect(screen.getByText(/Ticking a step starts the job/)).toBeTruthy();
     // What was finished still waits for a connection.
     expect(ticks()).toHaveLength(1);
   });
@@ -119,7 +119,7 @@ describe("a plan in the shop", () => {
     useDevice.setState({ who: " " });
     show();
     fireEvent.keyDown(window, { key: "d" });
-    expect(screen.getByRole("alert").textContent).toMatch(/who works/);
+    expect(screen.getByRole("alert").textContent).toMatch(/technician/);
     expect(useDevice.getState().jobs).toEqual({});
   });
   it("judges a measured value where it is typed, in the unit of the reader", () => {
@@ -132,11 +132,11 @@ describe("a plan in the shop", () => {
       fireEvent.blur(screen.getByLabelText("measured, in"));
     };
     type("some");
-    expect(screen.getByRole("alert").textContent).toMatch(/figure in in/);
+    expect(screen.getByRole("alert").textContent).toMatch(/number in in/);
     type("1.1");
-    expect(screen.getByText(/above its limit/)).toBeTruthy();
+    expect(screen.getByText(/above the limit/)).toBeTruthy();
     type("0,9");
-    expect(screen.getByText(/within its limits/)).toBeTruthy();
+    expect(screen.getByText(/within limits/)).toBeTruthy();
     expect(job().waiting.at(-1)!.said).toMatchObject({ kind: "reading", what: "height" });
     expect((job().waiting.at(-1)!.said as { value: number }).value).toBeCloseTo(22.86, 6);
     useReading.setState({ system: "metric" });
@@ -148,9 +148,9 @@ describe("a plan in the shop", () => {
     fireEvent.keyDown(remark, { key: "Enter" });
     expect(screen.getByText(/cut at six/)).toBeTruthy();
     fireEvent.change(remark, { target: { value: "no drain fitted" } });
-    fireEvent.click(screen.getByRole("button", { name: "done otherwise" }));
-    expect(screen.getByText(/Otherwise than planned/)).toBeTruthy();
-    expect(screen.getByTitle("done otherwise than planned")).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "deviations" }));
+    expect(screen.getByText(/Deviation from the plan/)).toBeTruthy();
+    expect(screen.getByTitle("done with deviations")).toBeTruthy();
   });
   it("says why there is none", () => {
     draw({ kind: "reseat", steps: [], count: [], limits: "Its seats come out with the ball alone." });

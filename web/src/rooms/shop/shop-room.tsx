@@ -29,7 +29,7 @@ function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: bool
       </InHeader>
       <InStatus>
         <OpensAway opens={opens} />
-        The maker's instructions, the site's permit and local law stand before these steps.
+        The maker's instructions, the site's permit and local law take precedence over these steps.
       </InStatus>
       <div>
         <AwayNotice />
@@ -53,7 +53,7 @@ function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: bool
             className="quiet flex min-h-11 items-center whitespace-nowrap"
             to={address(`/tags/${tagId}/body`)}
           >
-            to the bench
+            go to the bench
           </Link>
           {valve && (
             <span className="hidden truncate text-dim lg:inline">
@@ -69,8 +69,8 @@ function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: bool
       ) : view.inHand ? (
         <Page key={tagId} tagId={tagId} view={view} />
       ) : (
-        <Notice title="No valve is in hand">
-          State the size of the tag, so that there is a valve to plan for.
+        <Notice title="No valve selected">
+          Enter the size of the tag so that a valve can be selected for the plan.
         </Notice>
       )}
     </div>

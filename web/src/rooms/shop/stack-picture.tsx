@@ -71,7 +71,7 @@ export function Histogram({ of, mostMm }: { of: StackAssessment; mostMm: number 
       className="w-full"
       viewBox={`0 0 ${width} ${height + 16}`}
       role="img"
-      aria-label="Trials by compression of the seat"
+      aria-label="Trials by seat compression"
     >
       {counts.map((count, i) => {
         const middle = fromMm + (i + 0.5) * step;

@@ -85,15 +85,15 @@ describe("a chain and what jobs measured of it", () => {
     });
     expect(await screen.findByText(/On a job 2 of 3 links were measured, last by Night shift/)).toBeTruthy();
     expect(measured()).toBe("9.7 – –");
-    fireEvent.click(screen.getByRole("button", { name: "Take them over" }));
+    fireEvent.click(screen.getByRole("button", { name: "Use these values" }));
     expect(measured()).toBe("9.9 – 30.25");
-    expect(screen.getByText("They stand in the chain.")).toBeTruthy();
-    fireEvent.click(screen.getByRole("button", { name: "put back what stood there" }));
+    expect(screen.getByText("These values are used in the chain.")).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "restore the previous values" }));
     expect(measured()).toBe("9.7 – –");
     // What was written of other links since stays.
-    fireEvent.click(screen.getByRole("button", { name: "Take them over" }));
+    fireEvent.click(screen.getByRole("button", { name: "Use these values" }));
     fireEvent.click(screen.getByRole("button", { name: "write over the second" }));
-    fireEvent.click(screen.getByRole("button", { name: "put back what stood there" }));
+    fireEvent.click(screen.getByRole("button", { name: "restore the previous values" }));
     expect(measured()).toBe("9.7 11.2 –");
     expect(screen.getByLabelText("nominal").textContent).toBe("10 11 10");
   });
@@ -104,11 +104,11 @@ describe("a chain and what jobs measured of it", () => {
     const job = device.begin({ tagId: "t", kind: "put together", valve, plan: null });
     const said: Said = { kind: "reading", step: measuresStack, what: "centre to face", value: 30.5 };
     device.say(job, said);
-    fireEvent.click(await screen.findByRole("button", { name: "Take them over" }));
+    fireEvent.click(await screen.findByRole("button", { name: "Use these values" }));
     expect(measured()).toBe("9.7 – 30.5");
     // Measured once more, it is offered once more.
     device.say(job, { ...said, value: 30.6 });
-    fireEvent.click(await screen.findByRole("button", { name: "Take them over" }));
+    fireEvent.click(await screen.findByRole("button", { name: "Use these values" }));
     expect(measured()).toBe("9.7 – 30.6");
   });
 

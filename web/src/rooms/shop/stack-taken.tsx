@@ -43,10 +43,10 @@ export function TakenFromJob({
             onChain(taken);
           }}
         >
-          Take them over
+          Use these values
         </button>
       ) : (
-        <span className="text-dim">They stand in the chain.</span>
+        <span className="text-dim">These values are used in the chain.</span>
       )}
       {!fresh && before && (
         <button
@@ -61,7 +61,7 @@ export function TakenFromJob({
             setBefore(null);
           }}
         >
-          put back what stood there
+          restore the previous values
         </button>
       )}
     </p>

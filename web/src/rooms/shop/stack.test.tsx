@@ -24,7 +24,7 @@ describe("a seat stack in the shop", () => {
     for (const { name } of chain.links) expect(drawing.textContent).toContain(name);
     cleanup();
     render(<Histogram of={assessStack(chain)} mostMm={chain.mostLoadN / chain.stiffnessNPerMm} />);
-    const histogram = screen.getByRole("img", { name: /Trials by compression/ });
+    const histogram = screen.getByRole("img", { name: /Trials by seat compression/ });
     expect(histogram.querySelectorAll("rect")).toHaveLength(24);
     expect(histogram.textContent).toBe("looseover");
   });
@@ -50,24 +50,24 @@ describe("a seat stack in the shop", () => {
     const { view, api } = atTheBench("XV-1004");
     answering({});
     inTheShell(<Stack tagId="t" view={view} />);
-    expect(await screen.findByText("chance of a loose seat")).toBeTruthy();
+    expect(await screen.findByText("probability of a loose seat")).toBeTruthy();
     const key = view.inHand!.candidate.key;
     const made = (await api.chain(key))!;
     const turned = await api.stack(key, made, []);
-    const bound = turned.driveBearsLess ? "its drive turns, estimated" : "seat or springs bear";
+    const bound = turned.driveBearsLess ? "limit of the actuator, estimated" : "limit of seat or springs";
     expect(screen.getByText(bound).nextElementSibling!.textContent).toBe(
       figureText(Math.round(turned.mostLoadN), "N", { system: "metric" }),
     );
     expect(turned.mostLoadN).toBeLessThanOrEqual(made.mostLoadN);
   });
-  it("says what could not be reckoned", async () => {
+  it("says what could not be calculated", async () => {
     const { view } = atTheBench("XV-1004");
     const ask: AskedProof["ask"] = (name, asked) =>
       name === "stack" ? Promise.reject(new Error("out of memory")) : view.proof!.ask(name, asked);
     const broken = { ...view, proof: { ...view.proof!, ask } };
     answering({});
     inTheShell(<Stack tagId="t" view={broken} />);
-    expect(await screen.findByText(/stack could not be reckoned: out of memory/)).toBeTruthy();
+    expect(await screen.findByText(/stack could not be calculated: out of memory/)).toBeTruthy();
   });
   it("takes another link out of the stock, and one alone", () => {
     const onChain = vi.fn();

@@ -23,12 +23,15 @@ function Outcome({ of, units }: { of: StackAssessment; units: Reading }) {
   const newtons = (value: number) => figureText(Math.round(value), "N", units);
   const rows: readonly (readonly [string, string, boolean?])[] = [
     ["compression", mm(of.meanMm)],
-    ["at the worst", `${mm(of.worstMinimumMm)} to ${mm(of.worstMaximumMm)}`],
+    ["worst case", `${mm(of.worstMinimumMm)} to ${mm(of.worstMaximumMm)}`],
     ["nearly always (3σ)", `${mm(of.rssMinimumMm)} to ${mm(of.rssMaximumMm)}`],
     ["load", newtons(of.loadAtMeanN)],
-    [of.driveBearsLess ? "its drive turns, estimated" : "seat or springs bear", newtons(of.mostLoadN)],
-    ["chance of a loose seat", chance(of.probabilityLoose), of.probabilityLoose > 0.01],
-    ["chance of an over-compressed one", chance(of.probabilityOver), of.probabilityOver > 0.01],
+    [
+      of.driveBearsLess ? "limit of the actuator, estimated" : "limit of seat or springs",
+      newtons(of.mostLoadN),
+    ],
+    ["probability of a loose seat", chance(of.probabilityLoose), of.probabilityLoose > 0.01],
+    ["probability of over-compression", chance(of.probabilityOver), of.probabilityOver > 0.01],
     ...(of.worstLink === null ? [] : [["measure first", of.worstLink] as const]),
     ...(of.correct === null ? [] : [["correct", correction(of.correct, mm)] as const]),
   ];
@@ -70,9 +73,10 @@ function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made:
     <Scroll label="Seat stack" className="min-h-0">
       <div className="grid gap-6 p-6 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
         <div className="grid content-start gap-4">
-          <h2 className="text-[20px] font-semibold">What presses the seat</h2>
+          <h2 className="text-[20px] font-semibold">Parts that load the seat</h2>
           <p className="text-dim">
-            Estimated from the catalogue: write the maker's drawing over it, and what was measured beside it.
+            Estimated from the catalogue. Replace these values with the maker's drawing and enter the measured
+            values.
           </p>
           <Links
             chain={chain}
@@ -89,7 +93,7 @@ function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made:
             onChain={(next) => keep(name, next, stock)}
           />
           <label className="grid gap-1">
-            <span className="text-dim">sizes in stock of the picked part, mm</span>
+            <span className="text-dim">stock sizes of the selected part, mm</span>
             <input
               className="field figures min-h-11"
               aria-invalid={sizes === null}
@@ -98,7 +102,7 @@ function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made:
             />
             {sizes === null && (
               <span role="alert" className="text-fails">
-                Sizes in millimetres, parted by blanks.
+                Sizes in millimetres, separated by spaces.
               </span>
             )}
           </label>
@@ -108,14 +112,14 @@ function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made:
             disabled={kept === undefined}
             onClick={() => drop(name)}
           >
-            back to the estimate
+            use the estimate
           </button>
         </div>
         <div className="grid content-start gap-4">
           <ChainDrawn chain={chain} />
           {failure && (
             <p role="alert" className="text-fails">
-              The stack could not be reckoned: {failure}
+              The stack could not be calculated: {failure}
             </p>
           )}
           {answer && (
@@ -124,7 +128,7 @@ function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made:
               <Outcome of={answer} units={units} />
               {answer.stock.length > 0 && (
                 <section aria-label="Parts in stock" className="grid gap-1">
-                  <h3 className="font-semibold">From stock, the nearest first</h3>
+                  <h3 className="font-semibold">From stock, nearest first</h3>
                   <ol className="grid gap-1">
                     {answer.stock
                       .slice(0, 4)
@@ -155,11 +159,11 @@ export function Stack({ tagId, view }: { tagId: string; view: BenchView }) {
   const { candidate } = view.inHand!;
   const { answer: made, failure } = useAnswer(view.proof, "chain", [candidate.key]);
   if (failure) return <Notice title="The chain could not be made">{failure}</Notice>;
-  if (made === undefined) return <Notice title="Measuring …" />;
+  if (made === undefined) return <Notice title="Calculating …" />;
   if (made === null)
     return (
-      <Notice title="No chain of its body presses this seat">
-        Torque or sealant does, or it does not touch: there is nothing to shim.
+      <Notice title="No chain of dimensions loads this seat">
+        Torque or sealant loads it, or it has clearance. There is nothing to shim.
       </Notice>
     );
   return <Assessed tagId={tagId} view={view} made={made} />;

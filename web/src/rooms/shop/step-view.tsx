@@ -73,7 +73,7 @@ export function StepView({
         </ul>
       )}
       {of.look.length > 0 && (
-        <ul aria-label="Look at" className="grid gap-1">
+        <ul aria-label="Inspect" className="grid gap-1">
           {of.look.map((one) => (
             <li key={one} className="flex gap-2">
               <span aria-hidden className="text-dim">
@@ -84,7 +84,7 @@ export function StepView({
           ))}
         </ul>
       )}
-      {of.renew === "always" && <p className="text-dim">Renewed whenever it is out.</p>}
+      {of.renew === "always" && <p className="text-dim">Always renew.</p>}
       <Remarks step={name} remarks={state.remarks} closed={closed} onSay={onSay} />
       <PicturesTaken
         step={name}

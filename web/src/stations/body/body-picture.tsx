@@ -16,7 +16,7 @@ export default function BodyPicture({ view, detail }: Props) {
     <div className="grid h-full grid-cols-[minmax(0,38%)_minmax(0,1fr)] gap-4">
       <Constructions view={view} />
       <Tabs.Root defaultValue="section" className="flex min-h-0 flex-col">
-        <Tabs.List className="flex gap-4 text-[12px]" aria-label="Of the construction in hand">
+        <Tabs.List className="flex gap-4 text-[12px]" aria-label="Selected construction">
           {["section", "cavity and leak paths"].map((id) => (
             <Tabs.Trigger
               key={id}

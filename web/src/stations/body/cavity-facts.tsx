@@ -33,7 +33,7 @@ export const CavityFacts = memo(function CavityFacts({ detail }: { detail: Candi
           )}
           {trapped && trapped.verdict !== "not asked" && (
             <>
-              <dt className="text-dim">trapped and warmed</dt>
+              <dt className="text-dim">trapped and warmed up</dt>
               <dd className="flex items-center gap-1.5">
                 <BoreMark verdict={trapped.verdict} />
                 <span className="figures">
@@ -81,9 +81,9 @@ export const CavityFacts = memo(function CavityFacts({ detail }: { detail: Candi
         </ul>
       </div>
       <p className="text-dim">
-        Shut off, the cavity may still hold pressure and product: depressurise, drain and vent the cavity as
-        well as the line, open and shut, before anything is loosened. Never put a hand into a bore that can
-        turn.
+        The cavity of a closed valve can hold pressure and product, which can injure or kill. Depressurise,
+        drain and vent the line and the cavity, in open and closed position, before you loosen anything. Never
+        put a hand into a bore that can turn.
       </p>
     </Scroll>
   );

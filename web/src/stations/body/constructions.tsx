@@ -28,12 +28,12 @@ function sentence(
   unoffered: ByConstructionRow | null | undefined,
   units: Parameters<typeof heldSentence>[1],
 ) {
-  if (row.standing > 0) return `${row.standing} stand`;
+  if (row.standing > 0) return `${row.standing} not ruled out`;
   if (row.fallsOn !== null) return heldSentence(row.fallsOn, units);
-  if (unoffered === undefined) return "nobody offers it here; asking the rules …";
+  if (unoffered === undefined) return "not offered here; examining …";
   if (unoffered === null) return "Not built in this size and class.";
   return unoffered.stands
-    ? "Nobody offers it here."
+    ? "Not offered here."
     : unoffered.fallsOn
       ? heldSentence(unoffered.fallsOn, units)
       : "";
@@ -76,7 +76,7 @@ export const Constructions = memo(function Constructions({ view }: { view: Bench
                   <span className={row.standing > 0 ? "font-semibold text-ink" : "text-ink"}>{row.name}</span>
                   <span
                     className={`text-[12px] text-dim ${row.standing > 0 ? "whitespace-nowrap" : ""}`}
-                    title={row.considered > 0 ? `${row.considered} considered` : undefined}
+                    title={row.considered > 0 ? `${row.considered} examined` : undefined}
                   >
                     {sentence(row, unoffered, units)}
                   </span>

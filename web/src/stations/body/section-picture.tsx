@@ -139,8 +139,8 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
         </span>
         <span className="text-dim">
           {view.forces.length > 0
-            ? `Shut at ${figureText(data.differentialBar, "bar", units)}: ${view.forces.map((f) => `${f.name} ${figure(f.newtons / 1000)} kN`).join(", ")}.`
-            : "Turn it shut to see what presses."}
+            ? `Closed at ${figureText(data.differentialBar, "bar", units)}: ${view.forces.map((f) => `${f.name} ${figure(f.newtons / 1000)} kN`).join(", ")}.`
+            : "Close it to see the forces."}
           {data.dimensionsEstimated ? " Dimensions estimated from the bore." : ""}
         </span>
       </figcaption>

@@ -13,14 +13,14 @@ const Variants = memo(function Variants({ view }: { view: BenchView }) {
   const { key, valve } = view.inHand!.candidate;
   const { answer: variants, failure } = useAnswer(view.proof, "variants", [key]);
   const units = useUnits();
-  if (variants === undefined) return <Coming failure={failure}>Looking through the variants …</Coming>;
+  if (variants === undefined) return <Coming failure={failure}>Checking variants …</Coming>;
   const columns: OptionColumn[] = [
     { heading: "body", cell: (v) => v.valve.bodyGrade },
     { heading: "trim", cell: (v) => v.valve.trim, title: (v) => v.valve.trim },
     { heading: "seals", cell: (v) => v.valve.seals, title: (v) => v.valve.seals },
     { heading: "price", figures: true, cell: (v) => figure(v.price) },
     {
-      heading: "held back by",
+      heading: "limited by",
       cell: (v) => v.heldBy?.asks ?? "",
       title: (v) => (v.heldBy ? heldSentence(v.heldBy, units) : ""),
     },

@@ -68,13 +68,13 @@ export function AirLines({ of }: { of: AirPicture }) {
   const under = top + boxHigh + 34;
   const springSide = of.sprung
     ? clean
-      ? "its exhaust leads over the springs"
-      : "the spring side breathes what is around it"
-    : "both sides are fed";
+      ? "the exhaust goes through the spring chamber"
+      : "the spring chamber breathes ambient air"
+    : "both sides are supplied";
   return (
     <svg
       role="img"
-      aria-label={`Air from the supply through ${steps.map(({ name }) => name).join(", ")} to the drive; ${springSide}${bottle ? "; a bottle keeps air behind a check valve" : ""}`}
+      aria-label={`Air from the supply through ${steps.map(({ name }) => name).join(", ")} to the actuator; ${springSide}${bottle ? "; a volume tank stores air behind a check valve" : ""}`}
       className="h-36 w-full max-w-4xl"
       viewBox={`0 0 ${wide} ${under + 32}`}
       preserveAspectRatio="xMinYMid meet"
@@ -127,7 +127,7 @@ export function AirLines({ of }: { of: AirPicture }) {
         {clean ? "" : "exhaust"}
       </text>
       <text x={wide} y={under + 13} textAnchor="end" className="fill-dim text-[10px]">
-        {of.sprung ? (clean ? "clean exhaust over the springs" : "breathes what is around") : ""}
+        {of.sprung ? (clean ? "exhaust through the spring chamber" : "breathes ambient air") : ""}
       </text>
     </svg>
   );

@@ -13,7 +13,7 @@ import { FittingsTable } from "./fittings-table.tsx";
 function Seconds({ s, asked }: { s: number | null; asked: number | null }) {
   return (
     <td className="figures text-right">
-      {s === null ? "does not get there" : `${figure(s)} s`}{" "}
+      {s === null ? "does not complete the stroke" : `${figure(s)} s`}{" "}
       {asked !== null && <BoreMark verdict={s !== null && s <= asked ? "holds" : "fails"} />}
     </td>
   );
@@ -30,14 +30,12 @@ function Ways({ of }: { of: AirPicture }) {
   return (
     <table className="mt-2 w-full border-collapse text-left">
       <caption className="pb-1 text-left">
-        Longest time of a stroke{" "}
-        <span className="text-dim">
-          an estimate on the slow side; {asks(of.asked) || "no time is asked for"}
-        </span>
+        Longest stroking time{" "}
+        <span className="text-dim">a conservative estimate; {asks(of.asked) || "no time is specified"}</span>
       </caption>
       <thead className="text-[12px] text-dim">
         <tr className="border-b border-rule">
-          <th className="font-normal">air led by</th>
+          <th className="font-normal">air supplied through</th>
           <th className="font-normal">from the shelf</th>
           <th className="text-right font-normal">Cv</th>
           <th className="text-right font-normal">price</th>
@@ -53,7 +51,7 @@ function Ways({ of }: { of: AirPicture }) {
             className={`border-b border-rule/60 ${e.led ? "bg-second font-semibold" : ""}`}
           >
             <td>{e.name}</td>
-            <td>{e.items.join(", ") || "house numbers"}</td>
+            <td>{e.items.join(", ") || "house rule"}</td>
             <td className="figures text-right">{figure(e.valveCv)}</td>
             <td className="figures text-right">{e.price === null ? "–" : figure(e.price)}</td>
             <Seconds s={e.opening} asked={of.asked.opening} />
@@ -71,15 +69,15 @@ function Arrangements({ of }: { of: AirPicture }) {
       <caption className="pb-1 text-left">
         Solenoid valves{" "}
         <span className="text-dim">
-          tested every {figure(of.testMonths)} months; house rates, an aid and no certificate
+          tested every {figure(of.testMonths)} months; rates by house rule, an aid and not a certificate
         </span>
       </caption>
       <thead className="text-[12px] text-dim">
         <tr className="border-b border-rule">
-          <th className="font-normal">must let go</th>
+          <th className="font-normal">must trip</th>
           <th className="text-right font-normal">valves</th>
           <th className="text-right font-normal">fails on demand</th>
-          <th className="text-right font-normal">trips by itself</th>
+          <th className="text-right font-normal">trips without demand</th>
         </tr>
       </thead>
       <tbody>
@@ -104,34 +102,36 @@ function Arrangements({ of }: { of: AirPicture }) {
 const Air = memo(function Air({ view }: { view: BenchView }) {
   const { answer: of, failure } = useAnswer(view.proof, "air", [view.inHand!.candidate.key]);
   const units = useUnits();
-  if (of === undefined) return <Coming failure={failure}>Filling and emptying it …</Coming>;
+  if (of === undefined) return <Coming failure={failure}>Calculating filling and venting …</Coming>;
   if (of === null)
     return (
       <p className="p-2 text-dim">
-        No air drives it, or its torque demand is not known. Take a candidate with a drive on air in hand.
+        The actuator is not pneumatic, or its torque demand is not known. Select a candidate with a pneumatic
+        actuator.
       </p>
     );
   return (
     <section aria-label="Air" className="flex min-h-0 flex-1 flex-col">
-      <Scroll label="Air of the drive" className="min-h-0 flex-1">
+      <Scroll label="Air of the actuator" className="min-h-0 flex-1">
         <AirLines of={of} />
         <p className="text-dim">
           Sweeps <span className="figures text-ink">{figureText(of.sweptL, "litres", units)}</span>, takes{" "}
           <span className="figures text-ink">{figureText(of.perCycleL, "litres", units)}</span> of free air
-          there and back
+          per cycle
           {of.perYearM3 !== null && (
             <>
-              , <span className="figures text-ink">{figure(of.perYearM3)} m³</span> a year
+              , <span className="figures text-ink">{figure(of.perYearM3)} m³</span> per year
             </>
           )}
           .{" "}
           {of.schools.length > 0 && (
             <>
-              What stands on it costs{" "}
+              Accessories cost{" "}
               {of.schools.map(({ school, price }, at) => (
                 <span key={school}>
                   {at > 0 && ", "}
-                  <span className="figures text-ink">{figure(price)}</span> where the springs breathe {school}
+                  <span className="figures text-ink">{figure(price)}</span> with {school} in the spring
+                  chamber
                 </span>
               ))}
               .

@@ -19,23 +19,23 @@ describe("the ladder of supplies", () => {
     const table = await screen.findByRole("table", { name: /Lowest air supply/ });
     expect(rows(table)).toHaveLength(steps.length);
     expect(rows(table).filter((row) => row.getAttribute("aria-current") === "true")).toHaveLength(1);
-    expect(screen.getByText(new RegExp(`gives up at ${givesUpBarG} bar`))).toBeTruthy();
+    expect(screen.getByText(new RegExp(`fails at ${givesUpBarG} bar`))).toBeTruthy();
     const other = steps.findIndex((s) => s.priceStep < 0 && s.verdict === "holds");
     fireEvent.click(within(rows(table)[other]!).getByRole("button"));
     expect(useBench.getState().inHand).toBe(steps[other]!.key);
   });
   it("says of a hand that no pressure turns it", async () => {
     render(<SupplySteps view={atTheBench("HV-1012").view} />);
-    expect(await screen.findByText(/Neither air nor oil turns it/)).toBeTruthy();
+    expect(await screen.findByText(/not pneumatic or hydraulic/)).toBeTruthy();
   });
 });
 
-describe("kinds of drive", () => {
+describe("kinds of operator", () => {
   it("stand side by side, the one in hand marked, with what each cannot do", async () => {
     const { view, api } = atTheBench("XV-1004");
     const found = api.kinds(view.inHand!.candidate.key);
     render(<Kinds view={view} />);
-    const table = await screen.findByRole("table", { name: /Kinds of drive/ });
+    const table = await screen.findByRole("table", { name: /Kinds of operator/ });
     expect(rows(table)).toHaveLength(found.length);
     const current = rows(table).filter((row) => row.getAttribute("aria-current") === "true");
     expect(current).toHaveLength(1);
@@ -62,9 +62,9 @@ describe("the chance of a stall", () => {
     render(<Stall view={atTheBench("XV-1044").view} />);
     expect(await screen.findByText(/None of 100\s?000 trials stalled \(below 0.003 %\)/)).toBeTruthy();
   });
-  it("wants a drive", async () => {
+  it("needs an actuator", async () => {
     render(<Stall view={atTheBench("XV-3061").view} />);
-    expect(await screen.findByText(/it wants a drive/)).toBeTruthy();
+    expect(await screen.findByText(/it needs an actuator/)).toBeTruthy();
   });
 });
 
@@ -73,7 +73,7 @@ describe("the air of a drive", () => {
     const { view, api } = atTheBench("XV-1044");
     const found = (await api.air(view.inHand!.candidate.key))!;
     render(<Air view={view} />);
-    const ways = await screen.findByRole("table", { name: /Longest time of a stroke/ });
+    const ways = await screen.findByRole("table", { name: /Longest stroking time/ });
     expect(rows(ways)).toHaveLength(found.executions.length);
     const marks = rows(ways).map((row) =>
       [...row.querySelectorAll("[data-verdict]")].map((mark) => mark.getAttribute("data-verdict")),
@@ -92,7 +92,7 @@ describe("the air of a drive", () => {
     const { view, api } = atTheBench("XV-1004");
     const found = (await api.air(view.inHand!.candidate.key))!;
     render(<Air view={view} />);
-    const table = await screen.findByRole("table", { name: /On the drive/ });
+    const table = await screen.findByRole("table", { name: /Accessories/ });
     expect(rows(table)).toHaveLength(found.fittings.length);
     const solenoid = rows(table).find((row) => row.textContent!.startsWith("solenoid valve"))!;
     expect(solenoid.textContent).toContain("2 × Tarrowby Controls SV 5/2");
@@ -100,19 +100,19 @@ describe("the air of a drive", () => {
     expect(rows(table).find((row) => row.textContent!.startsWith("volume booster"))!.textContent).toContain(
       "not needed",
     );
-    expect(screen.getByText(/What stands on it costs/).textContent).toContain(
-      "where the springs breathe plant air",
+    expect(screen.getByText(/Accessories cost/).textContent).toContain(
+      "with plant air in the spring chamber",
     );
   });
   it("draws what the springs breathe, or both sides fed", async () => {
     render(<Air view={atTheBench("XV-1044").view} />);
-    expect(await screen.findByRole("img", { name: /exhaust leads over the springs/ })).toBeTruthy();
+    expect(await screen.findByRole("img", { name: /exhaust goes through the spring chamber/ })).toBeTruthy();
     cleanup();
     render(<Air view={atTheBench("XV-6009").view} />);
-    expect(await screen.findByRole("img", { name: /both sides are fed/ })).toBeTruthy();
+    expect(await screen.findByRole("img", { name: /both sides are supplied/ })).toBeTruthy();
   });
   it("says of a motor that no air drives it", async () => {
     render(<Air view={atTheBench("XV-6001").view} />);
-    expect(await screen.findByText(/No air drives it/)).toBeTruthy();
+    expect(await screen.findByText(/actuator is not pneumatic/)).toBeTruthy();
   });
 });

@@ -3,13 +3,13 @@ import type { FittingLine } from "@proven-seat/core/judgement/proof";
 
 /** Why nothing is there, in a word. */
 const none = ({ byStroke, fit }: FittingLine) =>
-  fit === 0 ? "none of the shelf does" : byStroke ? "not needed" : "–";
+  fit === 0 ? "none on the shelf is suitable" : byStroke ? "not needed" : "–";
 
 function Refused({ refused }: Pick<FittingLine, "refused">) {
   if (refused.length === 0) return null;
   return (
     <details className="text-dim">
-      <summary className="cursor-pointer">why others do not</summary>
+      <summary className="cursor-pointer">why others are unsuitable</summary>
       <ul>
         {refused.map(({ who, why }) => (
           <li key={why}>
@@ -24,18 +24,18 @@ function Refused({ refused }: Pick<FittingLine, "refused">) {
 /** What stands on the drive, what was looked for, and why the rest of the shelf does not do. */
 export function FittingsTable({ fittings }: { fittings: readonly FittingLine[] }) {
   if (fittings.length === 0)
-    return <p className="mt-3 text-dim">No accessories are on the shelf; the house's numbers are taken.</p>;
+    return <p className="mt-3 text-dim">The shelf has no accessories. The house rules apply.</p>;
   return (
     <table className="mt-3 w-full border-collapse text-left">
       <caption className="pb-1 text-left">
-        On the drive <span className="text-dim">the cheapest of the shelf that does</span>
+        Accessories <span className="text-dim">the least expensive suitable item on the shelf</span>
       </caption>
       <thead className="text-[12px] text-dim">
         <tr className="border-b border-rule">
-          <th className="font-normal">looked for</th>
-          <th className="font-normal">taken</th>
+          <th className="font-normal">required</th>
+          <th className="font-normal">selected</th>
           <th className="text-right font-normal">price</th>
-          <th className="text-right font-normal">that do</th>
+          <th className="text-right font-normal">suitable</th>
         </tr>
       </thead>
       <tbody>

@@ -41,23 +41,23 @@ function Row({ of, inHand }: { of: KindOnValve; inHand: boolean }) {
 const Kinds = memo(function Kinds({ view }: { view: BenchView }) {
   const { key } = view.inHand!.candidate;
   const { answer: kinds, failure } = useAnswer(view.proof, "kinds", [key]);
-  if (kinds === undefined) return <Coming failure={failure}>Trying every kind of drive …</Coming>;
-  if (kinds.length === 0) return <p className="p-2 text-dim">No drive of the shelf turns such a stem.</p>;
+  if (kinds === undefined) return <Coming failure={failure}>Checking every kind of actuator …</Coming>;
+  if (kinds.length === 0) return <p className="p-2 text-dim">The shelf has no operator for this stem.</p>;
   return (
-    <section aria-label="Kinds of drive" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label="Kinds of operator" className="flex min-h-0 flex-1 flex-col">
       <p className="mb-1 text-dim">
-        Each as good as the shelf has it on this valve, with what stands on and under it; times are the
+        The best of each kind on the shelf for this valve, with accessories and mounting parts. Times are the
         longest.
       </p>
-      <Scroll label="Kinds of drive" className="min-h-0 flex-1">
+      <Scroll label="Kinds of operator" className="min-h-0 flex-1">
         <table className="w-full border-collapse text-left">
-          <caption className="sr-only">Kinds of drive on the valve in hand</caption>
+          <caption className="sr-only">Kinds of operator for the selected valve</caption>
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
               <th className="font-normal">
                 <span className="sr-only">verdict</span>
               </th>
-              <th className="font-normal">turned by</th>
+              <th className="font-normal">operator</th>
               <th className="pl-2 text-right font-normal whitespace-nowrap">margin</th>
               <th className="pl-2 text-right font-normal whitespace-nowrap">price</th>
               <th className="pl-2 text-right font-normal whitespace-nowrap">weight</th>

@@ -52,35 +52,37 @@ function Input({ of, units, most }: { of: StallChance["inputs"][number]; units: 
 const Stall = memo(function Stall({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: found, failure } = useAnswer(view.proof, "stall", [view.inHand!.candidate.key]);
-  if (found === undefined) return <Coming failure={failure}>Trying a hundred thousand times …</Coming>;
+  if (found === undefined) return <Coming failure={failure}>Running 100 000 trials …</Coming>;
   if (found === null)
     return (
       <p className="p-2 text-dim">
-        No chance to tell: it wants a drive, and a torque demand that is known in every case.
+        Not available: it needs an actuator and a known torque demand in every case.
       </p>
     );
   const most = Math.max(1.2, ...found.inputs.flatMap((i) => [i.atLow, i.atHigh])) * 1.05;
   return (
-    <section aria-label="Chance of a stall" className="flex min-h-0 flex-1 flex-col gap-1">
+    <section aria-label="Stall probability" className="flex min-h-0 flex-1 flex-col gap-1">
       <p>
         <strong>{inWords(found)}.</strong>{" "}
         <span className="text-dim">
-          An estimate, no better than its spreads: friction as scattered, supply between lowest and highest,
-          time shut up to the longest; no service factor.
+          An estimate that depends on the assumed distributions: friction scatter, supply from lowest to
+          highest, time closed up to the longest. Without service factor.
         </span>
       </p>
-      <Scroll label="What matters most" className="min-h-0 flex-1">
+      <Scroll label="Most important inputs" className="min-h-0 flex-1">
         <table className="w-full border-collapse text-left">
           <caption className="sr-only">
-            Output over demand where it is least, with one input at either end
+            Lowest ratio of output to demand, with one input at its lowest and highest value
           </caption>
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
-              <th className="font-normal">what matters most</th>
+              <th className="font-normal">most important inputs</th>
               <th className="text-right font-normal">from</th>
               <th className="text-right font-normal">to</th>
               <th className="text-right font-normal">least</th>
-              <th className="w-2/5 px-2 font-normal">output over demand; it stalls left of the line</th>
+              <th className="w-2/5 px-2 font-normal">
+                output over demand; the actuator stalls left of the line
+              </th>
               <th className="text-right font-normal">most</th>
             </tr>
           </thead>
@@ -91,7 +93,7 @@ const Stall = memo(function Stall({ view }: { view: BenchView }) {
           </tbody>
         </table>
         <p className="pt-1 text-dim">
-          As designed, output over demand is {figure(found.asDesigned)} where it is least.
+          As designed, output over demand is {figure(found.asDesigned)} at its lowest point.
         </p>
       </Scroll>
     </section>

@@ -19,18 +19,18 @@ function turnedBy({ view, units }: OnTheBench): string {
   if (candidate.drive) return candidate.drive.size;
   const { breakNm } = candidate;
   if (breakNm === null) return "by hand";
-  return `by hand, ${figureText(breakNm, "N·m", units)}${handTurns(breakNm) ? "" : ": wants a gear"}`;
+  return `by hand, ${figureText(breakNm, "N·m", units)}${handTurns(breakNm) ? "" : ": needs a gearbox"}`;
 }
 
 export const station: Station = {
   id: "drive",
-  name: "Drive",
+  name: "Actuation",
   place: 60,
-  ...ofRules("drive", "Drive", turnedBy),
+  ...ofRules("drive", "Actuation", turnedBy),
   Picture: ({ view, drawn: { detail } }) =>
     detail && (
       <Drawing
-        name="Demand against drive"
+        name="Torque demand and actuator output"
         says={`demand × ${detail.stroke.factor.toFixed(2)} against output`}
         legend={<StrokeLegend />}
         low={view.standing === 0}
@@ -43,7 +43,7 @@ export const station: Station = {
     { id: "kinds", name: "Kinds", Content: later(() => import("./kinds.tsx")) },
     { id: "supply", name: "Supply", Content: later(() => import("./supply-ladder.tsx")) },
     { id: "air", name: "Air", Content: later(() => import("./air.tsx")) },
-    { id: "stall", name: "Chance of a stall", Content: later(() => import("./stall.tsx")) },
+    { id: "stall", name: "Stall probability", Content: later(() => import("./stall.tsx")) },
     candidates,
     reach,
     compare,

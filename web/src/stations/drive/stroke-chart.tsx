@@ -111,7 +111,7 @@ const StrokeChart = memo(function StrokeChart({ detail }: { detail: CandidateDet
   return (
     <Chart
       options={options}
-      says="Torque demand times service factor against drive output over the stroke both ways. The findings carry the same figures."
+      says="Torque demand × service factor and actuator output over both strokes. The findings use the same values."
     />
   );
 });

@@ -12,12 +12,12 @@ import type { BenchView } from "../../workers/bench-view.ts";
 const SupplySteps = memo(function SupplySteps({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: ladder, failure } = useAnswer(view.proof, "supplies", [view.inHand!.candidate.key]);
-  if (ladder === undefined) return <Coming failure={failure}>Trying every pressure …</Coming>;
+  if (ladder === undefined) return <Coming failure={failure}>Checking every pressure …</Coming>;
   if (ladder === null)
     return (
       <p className="p-2 text-dim">
-        Neither air nor oil turns it. Take a candidate with a drive on air or oil in hand to see what pressure
-        is worth.
+        The operator is not pneumatic or hydraulic. Select a candidate with such an actuator to see the effect
+        of supply pressure.
       </p>
     );
   const inHand = view.inHand!.candidate.drive;
@@ -26,18 +26,18 @@ const SupplySteps = memo(function SupplySteps({ view }: { view: BenchView }) {
       <p className="mb-1 text-dim">
         {inHand?.size} {inHand?.springSet}:{" "}
         {ladder.givesUpBarG === null
-          ? "does not give up on any lower pressure tried."
-          : `gives up at ${figureText(ladder.givesUpBarG, "bar g", units)}.`}
+          ? "works at every lower pressure examined."
+          : `fails at ${figureText(ladder.givesUpBarG, "bar g", units)}.`}
       </p>
       <Scroll label="Pressures" className="min-h-0 flex-1">
         <table className="w-full border-collapse text-left">
-          <caption className="sr-only">Lowest {ladder.of} supply, rising</caption>
+          <caption className="sr-only">Lowest {ladder.of} supply, increasing</caption>
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
               <th className="font-normal">lowest {ladder.of}</th>
               <th className="font-normal">in hand</th>
               <th className="text-right font-normal">margin</th>
-              <th className="pl-3 font-normal">would do</th>
+              <th className="pl-3 font-normal">suitable actuator</th>
               <th className="font-normal">drive</th>
               <th className="text-right font-normal">price</th>
             </tr>

@@ -22,7 +22,7 @@ export function AddCase() {
         onClose={() => set(false)}
         title="Add a case"
         made={() => entryOf(added.current)}
-        says="Each kind starts with what it usually means; every figure is there to be corrected."
+        says="Each kind starts with typical values. Correct them for your line."
       >
         <ul
           aria-label="Kinds of case"

@@ -17,8 +17,8 @@ const flowQuantity: Record<(typeof flowBases)[number], Quantity> = {
   "kg/h": "mass flow",
 };
 const flowName: Record<(typeof flowBases)[number], string> = {
-  "m³/h": "as it flows",
-  "Nm³/h": "gas at normal state",
+  "m³/h": "at flowing conditions",
+  "Nm³/h": "gas at normal conditions",
   "kg/h": "mass",
 };
 
@@ -73,7 +73,9 @@ export function CaseDetail({
       </label>
       <p className="text-dim">
         {kind.means}
-        {isPassing(of.kind) && of.kind !== "fire" ? " Passing: a seat may go to its excursion maximum." : ""}
+        {isPassing(of.kind) && of.kind !== "fire"
+          ? " Flow only: the seat may reach its excursion maximum."
+          : ""}
       </p>
       <label className="flex gap-2">
         <span className="w-9 shrink-0 text-dim">phase</span>
@@ -135,7 +137,7 @@ export function CaseDetail({
           checked={of.mayBeShut}
           onChange={(e) => editCase(of.id, { mayBeShut: e.target.checked })}
         />
-        may be shut in this case
+        may be closed in this case
       </label>
       <label className="flex items-center gap-2">
         <input
@@ -143,7 +145,7 @@ export function CaseDetail({
           checked={of.flow === "reverse"}
           onChange={(e) => editCase(of.id, { flow: e.target.checked ? "reverse" : "forward" })}
         />
-        reverse: pushed from downstream
+        reverse: pressure from downstream
       </label>
       <span className="flex gap-3">
         <button type="button" className="quiet" onClick={() => copyCase(of.id)}>

@@ -66,7 +66,7 @@ export function CasesTable({ faults, verdicts }: Props) {
   if (cases.length === 0) {
     return (
       <p className="border-y border-rule py-3 text-dim" data-field="cases">
-        No operating case yet: what the valve must survive.{" "}
+        No operating case yet. Add the conditions the valve must withstand.{" "}
         <button type="button" className="act" onClick={() => useAddCase.getState().set(true)}>
           Add the first case
         </button>
@@ -95,7 +95,7 @@ export function CasesTable({ faults, verdicts }: Props) {
             const text = unreadable[`cases.${c.id}.${part}`];
             return text === undefined
               ? faults[`cases.${index}.${part}`]
-              : `"${text}" is not a figure in a unit of ${part === "temperatureC" ? "temperature" : "pressure"}.`;
+              : `"${text}" is not a number with a unit of ${part === "temperatureC" ? "temperature" : "pressure"}.`;
           })
           .find((f) => f !== undefined);
         return (
@@ -110,7 +110,7 @@ export function CasesTable({ faults, verdicts }: Props) {
                   type="button"
                   className="flex"
                   aria-expanded={open === c.id}
-                  aria-label={`${c.name}: ${verdicts[c.id] ?? "not judged"}; more of this case`}
+                  aria-label={`${c.name}: ${verdicts[c.id] ?? "not examined"}; details of this case`}
                   onClick={() => setOpen(open === c.id ? null : c.id)}
                 >
                   <BoreMark verdict={verdicts[c.id] ?? "not asked"} label={false} />

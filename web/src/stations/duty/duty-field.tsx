@@ -115,7 +115,7 @@ function Count({ of, unit, fault, estimate }: Entry & { unit: string }) {
       says='"…" is not a number.'
       fault={fault}
       placeholder={rounded === undefined ? "not stated" : `≈ ${rounded}${unit ? ` ${unit}` : ""} est.`}
-      title={estimate && `Estimate: ${estimate.method}. Type a figure to replace it.`}
+      title={estimate && `Estimate: ${estimate.method}. Type a value to replace it.`}
       figures={value !== null || estimate !== undefined}
       read={(text) => {
         const number = readNumber(text, unit);
@@ -179,7 +179,7 @@ function useFault(fields: readonly AnyField[], fault: Props["fault"]): string | 
   const text = useBench((s) => (unreadable === undefined ? undefined : s.unreadable[unreadable]));
   const holds = fields.find(({ path }) => path === unreadable)?.holds;
   if (text !== undefined && holds?.kind === "quantity")
-    return `"${text}" is not a figure in a unit of ${holds.quantity}.`;
+    return `"${text}" is not a number with a unit of ${holds.quantity}.`;
   return fields.map(({ path }) => fault(path)).find((f) => f !== undefined);
 }
 

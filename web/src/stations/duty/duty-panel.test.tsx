@@ -19,13 +19,13 @@ afterEach(() => {
   useReading.setState({ system: "metric", units: {}, fieldUnits: {} });
 });
 
-describe("remarks of the list", () => {
+describe("remarks from the line list", () => {
   it("stand below the duty, with what their words may mean", () => {
     atTheBench("XV-3052");
     useBench.setState({ remarks: { Insulation: "50 mm", Notes: "steamed out in May" } });
     render(<DutyPanel faults={{}} caseVerdicts={{}} toKnow={[]} />);
     expect(screen.getByText("50 mm")).toBeTruthy();
-    expect(screen.getByText(/add the case, so that the seat is held against it/)).toBeTruthy();
+    expect(screen.getByText(/Add the case so that the seat is examined for it/)).toBeTruthy();
   });
 });
 
@@ -50,7 +50,7 @@ describe("operating cases", () => {
     type("upstream, normal, bar g", "12 furlongs");
     expect(duty().cases[0]!.upstreamBarG).toBe(before);
     expect(input("upstream, normal, bar g").value).toBe("12 furlongs");
-    expect(screen.getByText('"12 furlongs" is not a figure in a unit of pressure.')).toBeTruthy();
+    expect(screen.getByText('"12 furlongs" is not a number with a unit of pressure.')).toBeTruthy();
     type("upstream, normal, bar g", "12");
     expect(duty().cases[0]!.upstreamBarG).toBe(12);
     expect(useBench.getState().unreadable).toEqual({});
@@ -61,7 +61,7 @@ describe("operating cases", () => {
   });
   it("say their verdict, and open to the rest of the case", () => {
     drawn();
-    const more = screen.getByLabelText("maximum: tight; more of this case");
+    const more = screen.getByLabelText("maximum: tight; details of this case");
     expect(more.getAttribute("aria-expanded")).toBe("false");
     fireEvent.click(more);
     expect(more.getAttribute("aria-expanded")).toBe("true");
@@ -164,12 +164,12 @@ describe("a valve that stands already", () => {
     atTheBench("XV-3052");
     const panel = <DutyPanel faults={{}} caseVerdicts={{}} toKnow={[]} />;
     render(panel);
-    expect(screen.queryByLabelText("its pad")).toBeNull();
+    expect(screen.queryByLabelText("mounting pad, installed valve")).toBeNull();
     cleanup();
     atTheBench("XV-3052", (d) => ({ ...d, onSite: true }));
     render(panel);
-    fireEvent.change(screen.getByLabelText("its pad"), { target: { value: "F12" } });
-    type(/^its break torque(, N·m)?$/, "500");
+    fireEvent.change(screen.getByLabelText("mounting pad, installed valve"), { target: { value: "F12" } });
+    type(/^breakaway torque, installed valve(, N·m)?$/, "500");
     expect(duty()).toMatchObject({ onSitePad: "F12", onSiteBreakNm: 500 });
   });
 });
@@ -183,9 +183,9 @@ describe("what the duty leaves open", () => {
     expect(
       list()
         .slice(0, stops)
-        .every((text) => text.includes("nothing is assumed")),
+        .every((text) => text.includes("not assumed")),
     ).toBe(true);
-    expect(screen.getByText(new RegExp(`^${stops} must be known, `))).toBeTruthy();
+    expect(screen.getByText(new RegExp(`^${stops} must be entered, `))).toBeTruthy();
     expect(list().join(" ")).toMatch(/Lowest air supply: \d+ bar g assumed/);
     useReading.setState({ system: "US" });
     rerender(<MissingList view={{ ...view }} />);
@@ -199,9 +199,9 @@ describe("what the duty leaves open", () => {
     const effects = Object.fromEntries(
       await Promise.all(assumed.map(async (m) => [m.label, await api.effect(m.field)] as const)),
     );
-    await screen.findAllByText(/valves? turns?|No verdict hangs on it/);
+    await screen.findAllByText(/valves? changes? (its|their) verdict|No verdict depends on it/);
     await waitFor(() =>
-      expect(list().filter((text) => /turns?\.|No verdict/.test(text)).length).toBe(view.missing.length),
+      expect(list().filter((text) => /verdict\.|No verdict/.test(text)).length).toBe(view.missing.length),
     );
     const shown = list().map((text) => effects[text.split(":")[0]!]!);
     expect(shown).toEqual([...shown].sort((a, b) => b - a));

@@ -71,7 +71,7 @@ export const FluidFields = memo(function FluidFields({
       {at !== null && (
         <p className="text-[12px] text-dim">
           ≈ estimates at {at}
-          {phase ? `, ${phase}` : ""}; a figure you type replaces its estimate.
+          {phase ? `, ${phase}` : ""}; a value you type replaces the estimate.
         </p>
       )}
     </>

@@ -51,7 +51,7 @@ export function Hazards({ fault }: { fault: (path: string) => string | undefined
               key={hazard}
               type="button"
               aria-pressed={known.has(hazard) && !aside.has(hazard)}
-              title={aside.has(hazard) ? "Set aside: press to count it again" : undefined}
+              title={aside.has(hazard) ? "Set aside. Press to include it again" : undefined}
               className={`border px-1 text-[12px] ${look(known.has(hazard), entered.has(hazard), aside.has(hazard))}`}
               onClick={() => turn(hazard)}
             >
@@ -62,14 +62,14 @@ export function Hazards({ fault }: { fault: (path: string) => string | undefined
       </FieldRow>
       {aside.size > 0 && (
         <FieldRow
-          label="set aside because"
+          label="reason for setting aside"
           path="fluid.setAsideBecause"
           fault={fault("fluid.setAsideBecause")}
         >
           <input
             className="field"
-            aria-label="set aside because"
-            placeholder="a reason; until then it counts"
+            aria-label="reason for setting aside"
+            placeholder="a reason (without it the hazard counts)"
             value={fluid.setAsideBecause ?? ""}
             onChange={(e) => edit({ setAsideBecause: e.target.value === "" ? null : e.target.value })}
           />

@@ -41,7 +41,7 @@ function Item({ missing: m, effect }: { missing: Missing; effect: number | undef
         </button>
         :{" "}
         {m.assumption === null ? (
-          <span className="text-cannot">not known, and nothing is assumed.</span>
+          <span className="text-cannot">not known and not assumed.</span>
         ) : (
           <>{assumed(m.assumption, units)} assumed.</>
         )}{" "}
@@ -49,10 +49,10 @@ function Item({ missing: m, effect }: { missing: Missing; effect: number | undef
         {effect !== undefined && effect > 0 && (
           <span className="text-tight">
             {" "}
-            Otherwise {effect} {effect === 1 ? "valve turns" : "valves turn"}.
+            Otherwise {effect} {effect === 1 ? "valve changes its verdict" : "valves change their verdict"}.
           </span>
         )}
-        {effect === 0 && <span className="text-dim"> No verdict hangs on it here.</span>}
+        {effect === 0 && <span className="text-dim"> No verdict depends on it here.</span>}
       </span>
     </li>
   );
@@ -72,8 +72,8 @@ const MissingList = memo(function MissingList({ view }: { view: BenchView }) {
   return (
     <>
       <p className="mb-2 text-dim">
-        {stops > 0 ? `${stops} must be known, ` : ""}
-        {missing.length - stops} assumed meanwhile
+        {stops > 0 ? `${stops} must be entered, ` : ""}
+        {missing.length - stops} assumed for now
       </p>
       <ul className="grid gap-2">
         {ordered.map((m) => (

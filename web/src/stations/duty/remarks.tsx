@@ -10,7 +10,7 @@ export function Remarks({ heading }: { heading: string }) {
   if (list.length === 0) return null;
   return (
     <>
-      <h3 className={heading}>Remarks of the list</h3>
+      <h3 className={heading}>Remarks from the line list</h3>
       <dl className="grid grid-cols-[minmax(5rem,auto)_minmax(0,1fr)] gap-x-3 gap-y-[3px]">
         {list.map(([name, text]) => (
           <div key={name} className="contents">

@@ -24,11 +24,11 @@ export const station: Station = {
   verdict: ({ view }) => view?.dutyVerdict ?? "not asked",
   says: ({ view, cases }) =>
     gravestAsked(view) ??
-    `${cases} ${cases === 1 ? "case" : "cases"}${view && view.missing.length > 0 ? `, ${view.missing.length} open` : ""}`,
+    `${cases} ${cases === 1 ? "case" : "cases"}${view && view.missing.length > 0 ? `, ${view.missing.length} missing` : ""}`,
   lineUp: { heading: "Duty", verdict: (_, summary) => summary?.duty ?? null },
   Picture: ({ view }) => (
     <section aria-label="Missing" className="max-h-[45%] shrink-0 overflow-auto px-4 pt-3">
-      <h2>What the duty leaves open</h2>
+      <h2>Missing inputs</h2>
       <MissingList view={view} />
     </section>
   ),

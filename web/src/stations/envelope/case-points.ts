@@ -40,10 +40,10 @@ export function casePoints(
         label: `${c.name}${limit && limit.limitBar > 0 ? margin : ""}`,
         governed:
           limit === undefined
-            ? "not asked of the envelope"
+            ? "not part of the envelope"
             : limit.limitBar > 0
-              ? `${limit.part} governs (${limit.governs}): ${figureText(limit.valueBar, "bar", reading)} of ${figureText(limit.limitBar, "bar", reading)}${margin}`
-              : `outside the temperatures of the ${limit.part} (${limit.governs})`,
+              ? `limited by ${limit.part} (${limit.governs}): ${figureText(limit.valueBar, "bar", reading)} of ${figureText(limit.limitBar, "bar", reading)}${margin}`
+              : `outside the temperature range of the ${limit.part} (${limit.governs})`,
       },
     ];
   });

@@ -75,7 +75,7 @@ function EnvelopeChart({ detail, cases, verdicts }: Props) {
         ref={element}
         className="h-full w-full touch-none"
         role="img"
-        aria-label={`Envelope of ${detail.candidate.valve.construction}, ${detail.candidate.valve.seat}: cases against the limits of every part. The findings carry the same figures; cases are moved here by dragging, or in the duty.`}
+        aria-label={`Envelope of ${detail.candidate.valve.construction}, ${detail.candidate.valve.seat}: cases against the limits of every part. The findings use the same values. Drag a case to change it, or edit it in the duty.`}
       />
     </div>
   );

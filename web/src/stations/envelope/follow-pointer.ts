@@ -40,8 +40,8 @@ export function followPointer(element: HTMLElement, stage: Stage): () => void {
     const where = `at ${figureText(celsius, "°C", reading)}`;
     stage.say(
       held
-        ? `${where}: ${figureText(held.bar, "bar", reading)}${held.passing ? ", passing only" : ""}, ${held.name}`
-        : `${where}: outside what every part stands`,
+        ? `${where}: ${figureText(held.bar, "bar", reading)}${held.passing ? ", flow only" : ""}, ${held.name}`
+        : `${where}: outside the range of every part`,
     );
   };
   let held: { id: string; step: ReturnType<typeof draggedOnce> } | null = null;

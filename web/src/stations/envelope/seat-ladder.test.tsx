@@ -43,7 +43,7 @@ describe("the ladder of seats", () => {
       .map((c) => api.byConstruction(c.id))
       .find((found) => found?.stands)!;
     render(<SeatLadder view={prove(unoffered.key)} />);
-    expect(await screen.findByText(/any seat may be asked for/)).toBeTruthy();
+    expect(await screen.findByText(/any seat is possible/)).toBeTruthy();
   });
 });
 

@@ -12,17 +12,17 @@ import type { BenchView } from "../../workers/bench-view.ts";
 const SeatLadder = memo(function SeatLadder({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: steps, failure } = useAnswer(view.proof, "seats", [view.inHand!.candidate.key]);
-  if (steps === undefined) return <Coming failure={failure}>Climbing …</Coming>;
+  if (steps === undefined) return <Coming failure={failure}>Checking seats …</Coming>;
   if (steps.length === 0)
     return (
       <p className="p-2 text-dim">
-        A valve by construction: any seat may be asked for, its torque is the maker's to say.
+        Generic construction: any seat is possible. Only the maker can state its torque.
       </p>
     );
   return (
     <Scroll label="Seats" className="min-h-0 flex-1">
       <table className="w-full border-collapse text-left">
-        <caption className="sr-only">Seats offered, coolest first</caption>
+        <caption className="sr-only">Seats offered, by increasing temperature</caption>
         <thead className="text-[12px] text-dim">
           <tr className="border-b border-rule">
             <th className="font-normal">seat</th>
@@ -30,10 +30,10 @@ const SeatLadder = memo(function SeatLadder({ view }: { view: BenchView }) {
             <th className="font-normal">drive</th>
             <th className="text-right font-normal">stays to</th>
             <th className="text-right font-normal">passes</th>
-            <th className="text-right font-normal">break</th>
+            <th className="text-right font-normal">breakaway</th>
             <th className="text-right font-normal">× torque</th>
             <th className="pl-3 text-right font-normal">price</th>
-            <th className="pl-3 font-normal">held back by</th>
+            <th className="pl-3 font-normal">limited by</th>
           </tr>
         </thead>
         <tbody>

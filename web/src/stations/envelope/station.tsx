@@ -18,7 +18,7 @@ export const station: Station = {
     detail && (
       <Drawing
         name="Envelope"
-        says="lowest limit heavy, passing only dashed"
+        says="lowest limit thick, flow only dashed"
         legend={<EnvelopeLegend envelope={detail.envelope} />}
         low={view.standing === 0}
       >

@@ -13,17 +13,17 @@ const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
   const { fitUp, candidate } = view.inHand!;
   const { answer: steps, failure } = useAnswer(view.proof, "fitting", [candidate.key]);
   return (
-    <section aria-label="Putting it on" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label="Mounting" className="flex min-h-0 flex-1 flex-col">
       <Drawings of={fitUp} />
       {failure && (
         <p role="alert" className="p-2 text-fails">
-          The steps could not be made: {failure}
+          The steps could not be prepared: {failure}
         </p>
       )}
       {steps === undefined ? null : steps.length === 0 ? (
         <p className="p-2 text-dim">
-          Nothing is put on here: a bare stem, a stem that rises through its drive, or one whose end or whose
-          drive's bore nobody states. Take a candidate with a drive in hand to see how it goes on.
+          No mounting steps: bare stem, rising stem, or stem end or actuator bore not stated. Select a
+          candidate with an actuator to see its mounting.
         </p>
       ) : (
         <Scroll label="Steps" className="min-h-0 flex-1">
@@ -56,7 +56,7 @@ const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
             ))}
           </ol>
           <p className="mt-3 text-[12px] text-dim">
-            The maker's instructions and the site's permit go before these steps.
+            The maker's instructions, the site's permit and local law take precedence over these steps.
           </p>
         </Scroll>
       )}

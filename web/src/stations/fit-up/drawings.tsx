@@ -79,7 +79,7 @@ export function Drawings({ of }: { of: FitUpPicture }) {
       <span className="text-[12px] text-dim">1:1, in millimetres</span>
       {failed && (
         <p role="alert" className="w-full text-fails">
-          The drawing could not be made: the connection is gone. Try again when it is back.
+          The drawing could not be loaded because the connection is lost. Try again later.
         </p>
       )}
     </div>

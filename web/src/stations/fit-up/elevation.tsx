@@ -100,7 +100,7 @@ export function Elevation({ of }: { of: FitUpPicture }) {
   return (
     <svg
       role="img"
-      aria-label={`From the side: pad ${of.padHeightMm === null ? "at a height nobody states" : `${length(padAt)} over the pipe's axis`}${rise > 0 ? `, bracket ${length(rise)} high` : ""}${outside ? `, drive ${length(outside.heightMm)} high` : ""}`}
+      aria-label={`Side view: pad ${of.padHeightMm === null ? "height not stated" : `${length(padAt)} above the pipe axis`}${rise > 0 ? `, bracket ${length(rise)} high` : ""}${outside ? `, actuator ${length(outside.heightMm)} high` : ""}`}
       className="h-full max-h-72 w-full"
       viewBox={`${-wide / 2} ${-top} ${wide + room} ${high}`}
     >

@@ -31,25 +31,25 @@ describe("the drive on the valve", () => {
     cleanup();
     render(<StackPicture detail={view.inHand!} />);
     expect(markBeside(/^stem/)).toBe("holds");
-    expect(screen.getByRole("img", { name: /From the side: pad/ })).toBeTruthy();
+    expect(screen.getByRole("img", { name: /Side view: pad/ })).toBeTruthy();
   });
   it("names what gives first, once", () => {
     const { view } = atTheBench("XV-3052");
     render(<StackPicture detail={view.inHand!} />);
     expect(screen.getAllByText("weakest part")).toHaveLength(1);
-    expect(screen.getByText(/over a bracket and a coupling/)).toBeTruthy();
+    expect(screen.getByText(/needs a bracket and a coupling/)).toBeTruthy();
   });
   it("measures no height nobody states", () => {
     render(<StackPicture detail={atTheBench("XV-6030").view.inHand!} />);
-    const side = screen.getByRole("img", { name: /pad at a height nobody states/ });
+    const side = screen.getByRole("img", { name: /pad height not stated/ });
     expect(side.querySelectorAll("text")).toHaveLength(1);
   });
   it("has nothing to put on a bare stem, or on one that rises", async () => {
     render(<StackPicture detail={atTheBench("XV-3061").view.inHand!} />);
-    expect(screen.getByText("None: the drive is chosen elsewhere.")).toBeTruthy();
+    expect(screen.getByText("None: the actuator is selected elsewhere.")).toBeTruthy();
     cleanup();
     render(<Assembly view={atTheBench("XV-3061").view} />);
-    expect(await screen.findByText(/Nothing is put on here/)).toBeTruthy();
+    expect(await screen.findByText(/No mounting steps/)).toBeTruthy();
   });
 });
 

@@ -32,7 +32,7 @@ function Members({ detail }: { detail: CandidateDetail }) {
             <BoreMark verdict={verdictOf(rule)} />
             <span className={what === weakest.what ? "font-semibold" : ""}>
               {what}
-              {what === weakest.what && <span className="font-normal text-dim"> gives first</span>}
+              {what === weakest.what && <span className="font-normal text-dim"> weakest part</span>}
             </span>
           </dt>
           <dd aria-hidden="true">
@@ -65,7 +65,7 @@ function inSeries(fitUp: FitUpPicture["fitUp"]): string {
   const made = [fitUp?.bracket?.made, fitUp?.coupling?.made].flatMap((one) => one ?? []);
   return made.length === 0
     ? ""
-    : `In series: ${made.map(({ maker, item }) => `${maker} ${item}`).join(" and ")}.`;
+    : `Standard parts: ${made.map(({ maker, item }) => `${maker} ${item}`).join(" and ")}.`;
 }
 
 /** Valve, bracket, coupling and drive from the side, and what each joint carries. */
@@ -82,25 +82,24 @@ const StackPicture = memo(function StackPicture({ detail }: { detail: CandidateD
         {fitUp === null ? (
           <p>
             {candidate.drive === null
-              ? "None: the drive is chosen elsewhere."
-              : "The stem rises through its drive: its nut is made with the valve."}
+              ? "None: the actuator is selected elsewhere."
+              : "Rising stem: its nut belongs to the valve."}
           </p>
         ) : (
           <>
             <p>
-              {joint?.says} <span className="text-dim">Drive at its peak {nm(of.peakNm!)}.</span>
+              {joint?.says} <span className="text-dim">Peak output torque {nm(of.peakNm!)}.</span>
             </p>
             <Members detail={detail} />
             <p className="text-dim">
               {fitUp.moment &&
-                `${figureText(candidate.drive!.weightKg + fitUp.betweenKg, "kg", units)} pull with ${nm(fitUp.moment.momentNm)} on a pad that may carry ${nm(fitUp.moment.limitNm)}. `}
-              {fitUp.price > 0 && `What stands between costs about ${figure(fitUp.price)}, in the price.`}
+                `${figureText(candidate.drive!.weightKg + fitUp.betweenKg, "kg", units)} give a moment of ${nm(fitUp.moment.momentNm)} on a pad with a limit of ${nm(fitUp.moment.limitNm)}. `}
+              {fitUp.price > 0 && `Mounting parts cost about ${figure(fitUp.price)}, included in the price.`}
             </p>
           </>
         )}
         <p className="text-[12px] text-dim">
-          {inSeries(fitUp)} What is drawn for the two is an estimate until somebody has checked it; pads as of
-          ISO 5211, indicative.
+          {inSeries(fitUp)} Made-to-order parts are an estimate until checked. Pads by ISO 5211, indicative.
         </p>
       </div>
     </div>

@@ -17,7 +17,7 @@ export const station: Station = {
   Picture: ({ view, drawn: { detail } }) =>
     detail && (
       <Drawing
-        name="Drive on the valve"
+        name="Actuator on the valve"
         says={detail.fitUp.fitUp?.joint ?? (detail.candidate.drive === null ? "bare stem" : "rising stem")}
         low={view.standing === 0}
       >
@@ -25,7 +25,7 @@ export const station: Station = {
       </Drawing>
     ),
   tabs: [
-    { id: "assembly", name: "Putting it on", Content: later(() => import("./assembly.tsx")) },
+    { id: "assembly", name: "Mounting", Content: later(() => import("./assembly.tsx")) },
     drives,
     candidates,
     reach,

@@ -52,7 +52,7 @@ function alongOptions({ points }: FlowStroke, colours: PageColours): Record<stri
     },
     yAxis: [yAxis("% of flow"), { ...yAxis("gain"), splitLine: { show: false } }],
     series: [
-      line("in its line", (p) => 100 * p.share, 2.2, "solid"),
+      line("in the line", (p) => 100 * p.share, 2.2, "solid"),
       line("inherent", (p) => 100 * p.inherent, 1, "dashed"),
       line("gain", (p) => p.gain, 1.4, "solid", 1),
     ],
@@ -69,8 +69,8 @@ function Figures({ of, at, units }: { of: FlowStroke; at: StrokePoint; units: Re
         ? figureText(of.largest.rate * at.share, "m³/h", units)
         : `${figure(of.largest.rate * at.share)} ${of.largest.basis}`,
     ],
-    ["before it", figureText(at.upstreamBarA - 1.01325, "bar g", units)],
-    ["behind it", figureText(at.downstreamBarA - 1.01325, "bar g", units)],
+    ["upstream", figureText(at.upstreamBarA - 1.01325, "bar g", units)],
+    ["downstream", figureText(at.downstreamBarA - 1.01325, "bar g", units)],
     ["coefficient", figureText(at.kv, "Kv", units)],
     [
       at.sigma === null ? "x" : "σ",
@@ -137,27 +137,27 @@ const Along = memo(function Along({ view }: { view: BenchView }) {
   const { answer: of, failure } = useAnswer(view.proof, "flowStroke", [view.inHand!.candidate.key]);
   const [percent, setPercent] = useState(60);
   const options = useCallback((colours: PageColours) => (of ? alongOptions(of, colours) : {}), [of]);
-  if (of === undefined) return <Coming failure={failure}>Turning it through its stroke …</Coming>;
+  if (of === undefined) return <Coming failure={failure}>Calculating over the travel …</Coming>;
   if (of === null)
     return (
       <p className="p-2 text-dim">
-        No case states what flows. State flow and both pressures of a case at Duty.
+        No case states a flow. Enter flow and both pressures of a case under Duty.
       </p>
     );
   const at = of.points.reduce((near, p) =>
     Math.abs(p.openingPercent - percent) < Math.abs(near.openingPercent - percent) ? p : near,
   );
   return (
-    <section aria-label="Along the stroke" className="flex min-h-0 flex-1 gap-4">
+    <section aria-label="Over the travel" className="flex min-h-0 flex-1 gap-4">
       <div className="flex min-w-0 flex-1 flex-col">
         <p className="text-dim">
           {of.lineKnown
-            ? `The line as the cases describe it, static head and friction; authority ${figure(of.authority)}.`
-            : "The cases describe no one line: the pressures of the largest are taken not to move."}
+            ? `The line as described by the cases, with static head and friction; valve authority ${figure(of.authority)}.`
+            : "The cases do not describe one line. The pressures of the highest flow are assumed constant."}
         </p>
         <LineKey
           lines={[
-            { name: "in its line", width: 2.2, colour: "var(--ink)" },
+            { name: "in the line", width: 2.2, colour: "var(--ink)" },
             { name: "inherent", width: 1, dashes: "4 3", colour: "var(--ink)" },
             { name: "gain", width: 1.4, colour: "var(--cannot)" },
           ]}
@@ -165,7 +165,7 @@ const Along = memo(function Along({ view }: { view: BenchView }) {
         <div className="min-h-0 flex-1">
           <Chart
             options={options}
-            says="Flow in the line, inherent flow and gain over the opening; the figures beside it are those at the slider."
+            says="Installed flow, inherent flow and gain over travel. The values beside it are at the slider position."
           />
         </div>
       </div>

@@ -13,18 +13,18 @@ const cell = "figures pl-3 text-right whitespace-nowrap";
 export function FlowTable({ flow }: { flow: FlowPicture }) {
   const units = useUnits();
   if (flow.cases.length === 0 && flow.others.length === 0)
-    return <p className="p-2 text-dim">No case is stated yet. Add one at Duty.</p>;
+    return <p className="p-2 text-dim">No case stated yet. Add one under Duty.</p>;
   return (
     <Scroll label="Cases in figures" className="min-h-0 flex-1">
       {flow.cases.length > 0 && (
         <table className="w-full border-collapse text-left">
-          <caption className="sr-only">What flows in every case</caption>
+          <caption className="sr-only">Flow in every case</caption>
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
               <th className="font-normal">case</th>
-              {flow.throttles && <th className={head}>asks for</th>}
+              {flow.throttles && <th className={head}>required Kv</th>}
               {flow.throttles && <th className={head}>opening</th>}
-              <th className={head}>{flow.throttles ? "drop" : "open, it takes"}</th>
+              <th className={head}>{flow.throttles ? "drop" : "drop when open"}</th>
               <th className={head}>in the outlet</th>
               <th className={head}>σ</th>
               <th className="pl-3 font-normal">boiling</th>
@@ -56,10 +56,12 @@ export function FlowTable({ flow }: { flow: FlowPicture }) {
       ))}
       {flow.trim.typical && flow.cases.length > 0 && (
         <p className="mt-1 text-cannot">
-          The maker states no flow coefficient: typical figures of the construction are taken, an estimate.
+          The maker states no flow coefficient. Typical values of the construction are used as an estimate.
         </p>
       )}
-      {flow.throttles && <p className="mt-1 text-dim">Noise is a prediction, good to about five decibels.</p>}
+      {flow.throttles && (
+        <p className="mt-1 text-dim">Noise is a prediction with an uncertainty of about 5 dB.</p>
+      )}
     </Scroll>
   );
 }

@@ -71,7 +71,7 @@ function openingOptions(
             color: colours.dim,
             fontFamily: chartFont,
             fontSize: 11,
-            formatter: "openings that control",
+            formatter: "control range",
           },
           data: [[{ xAxis: flow.leastPercent }, { xAxis: flow.mostPercent }]],
         },
@@ -87,7 +87,7 @@ function openingOptions(
             return [
               c.name,
               `opening ${openingWords(c)}`,
-              `asks for ${figureText(c.kvNeeded, "Kv", units)}`,
+              `required ${figureText(c.kvNeeded, "Kv", units)}`,
               `drop ${figureText(c.dropBar, "bar", units)}`,
               `noise ${noiseWords(c)}`,
             ].join("\n");
@@ -150,7 +150,7 @@ const FlowChart = memo(function FlowChart({
   return (
     <Chart
       options={options}
-      says="Flow coefficient of the trim over its opening, every case on it. The table below carries the same figures."
+      says="Flow coefficient of the trim over travel, with every case. The table below has the same values."
     />
   );
 });

@@ -28,7 +28,7 @@ function Picture({ view, drawn: { detail, verdicts } }: PictureProps) {
   return (
     detail && (
       <Drawing
-        name={detail.flow.throttles ? "Opening of every case" : "What the open valve takes"}
+        name={detail.flow.throttles ? "Travel in every case" : "Pressure drop of the open valve"}
         says={trimWords(detail.flow.trim, units)}
         low={view.standing === 0}
       >
@@ -46,7 +46,7 @@ export const station: Station = {
   Picture,
   tabs: [
     { id: "flow-cases", name: "Cases", Content: later(() => import("./cases.tsx")) },
-    { id: "along", name: "Along the stroke", Content: later(() => import("./along.tsx")) },
+    { id: "along", name: "Over the travel", Content: later(() => import("./along.tsx")) },
     { id: "flow-trims", name: "Trims", Content: later(() => import("./trims.tsx")) },
     candidates,
     reach,

@@ -37,26 +37,26 @@ const cannot = ({ cases }: TrimTried) =>
 const Trims = memo(function Trims({ view }: { view: BenchView }) {
   const units = useUnits();
   const { answer: trims, failure } = useAnswer(view.proof, "trims", [view.inHand!.candidate.key]);
-  if (trims === undefined) return <Coming failure={failure}>Trying every trim …</Coming>;
+  if (trims === undefined) return <Coming failure={failure}>Checking every trim …</Coming>;
   const throttles = view.inHand!.flow.throttles;
   return (
     <section aria-label="Trims" className="flex min-h-0 flex-1 flex-col">
       <p className="text-dim">
         {throttles
-          ? "Taken is the cheapest and smallest that keeps every case in range without harm; least and largest over the cases."
-          : "It opens and shuts: the widest is taken."}
+          ? "Selected: the least expensive, smallest trim that keeps every case in range without damage. Ranges cover all cases."
+          : "On–off valve: the largest trim is selected."}
       </p>
-      <Scroll label="Trims of the line" className="min-h-0 flex-1">
+      <Scroll label="Trims of the product line" className="min-h-0 flex-1">
         <table className="w-full border-collapse text-left">
-          <caption className="sr-only">Trims for the body in hand</caption>
+          <caption className="sr-only">Trims for the selected body</caption>
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
               <th className="font-normal">trim</th>
-              <th className={head}>wide open</th>
+              <th className={head}>fully open</th>
               <th className={head}>opening, %</th>
               <th className={head}>noise, dB(A)</th>
               <th className="pl-3 font-normal">boiling</th>
-              <th className={head}>way</th>
+              <th className={head}>flow direction</th>
               <th className={head}>price</th>
               <th className="pl-3 font-normal">cannot</th>
             </tr>

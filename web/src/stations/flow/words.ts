@@ -4,8 +4,8 @@ import type { FlowCaseShown, TrimShown } from "@proven-seat/core/judgement/proof
 /** What becomes of a liquid, in a word or two. */
 export const boilingWords: Readonly<Record<FlowCaseShown["boiling"], string>> = {
   none: "–",
-  heard: "cavitates, heard",
-  constant: "cavitates, constant",
+  heard: "cavitation, audible",
+  constant: "cavitation, constant",
   choked: "choked",
   flashing: "flashes",
 };
@@ -21,9 +21,9 @@ export const shortBoiling: Readonly<Record<FlowCaseShown["boiling"], string>> = 
 
 export const openingWords = ({ openingPercent, beyond }: FlowCaseShown): string =>
   beyond === "above capacity"
-    ? "too much"
+    ? "too high"
     : beyond === "below range"
-      ? "too little"
+      ? "too low"
       : `${figure(openingPercent)} %`;
 
 /** Velocity in the outlet, of a gas with its Mach number. */

@@ -52,7 +52,7 @@ export function Issued({ sheets, system }: { sheets: readonly SheetRow[]; system
   return (
     <section aria-label="Issued sheets" className="mt-3">
       <h2>Issued</h2>
-      {sheets.length === 0 && <p className="text-dim">Nothing has been issued for this tag.</p>}
+      {sheets.length === 0 && <p className="text-dim">No sheet issued for this tag.</p>}
       <ul className="mt-1">
         {sheets.map((sheet) => (
           <li key={sheet.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-rule/60 py-1">

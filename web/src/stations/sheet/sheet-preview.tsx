@@ -47,7 +47,7 @@ export function SheetPreview({ view, candidateKey, content, revision }: Props) {
       {answer ? (
         <DocumentView of={answer} name="Sheet preview" />
       ) : (
-        <Coming failure={failure}>Drawing the sheet up …</Coming>
+        <Coming failure={failure}>Preparing the sheet …</Coming>
       )}
     </>
   );

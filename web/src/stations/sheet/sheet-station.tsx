@@ -40,8 +40,8 @@ export default function SheetStation({ view, onOverride }: Props) {
   if (!choice) {
     return (
       <div className="overflow-auto px-5 py-3">
-        <Notice title="No valve is chosen yet">
-          Take a candidate in hand and choose it; the sheet is drawn up from its proof.
+        <Notice title="No valve chosen yet">
+          Select a candidate and choose it. The sheet is made from its proof.
         </Notice>
         {sheets.data && sheets.data.length > 0 && <Issued sheets={sheets.data} system={units.system} />}
       </div>
@@ -53,7 +53,7 @@ export default function SheetStation({ view, onOverride }: Props) {
         title="The chosen valve is no longer a candidate"
         act={
           <button type="button" className="act" onClick={() => choose(null)}>
-            Take the choice back
+            Undo the choice
           </button>
         }
       >
@@ -74,7 +74,7 @@ export default function SheetStation({ view, onOverride }: Props) {
         throw new Error(
           save.kind === "kept"
             ? `Not issued: ${save.why}.`
-            : "Not issued: the tag is not saved yet. Look at the save state in the header.",
+            : "Not issued: the tag is not saved yet. See the save state in the header.",
         );
       askedWith.current ??= crypto.randomUUID();
       await call("issueSheet", {
@@ -108,7 +108,7 @@ export default function SheetStation({ view, onOverride }: Props) {
         </button>
         {grave && !choice.overrideReason && (
           <span>
-            It {candidate.verdict === "fails" ? "fails" : "cannot be judged"}:{" "}
+            It {candidate.verdict === "fails" ? "fails" : "cannot be examined"}:{" "}
             <button type="button" className="underline" onClick={onOverride}>
               override with a reason
             </button>{" "}

@@ -57,11 +57,11 @@ const drawn = (number: string, chosen: "first" | "last" | "gone" | "none", reaso
 describe("the sheet", () => {
   it("asks for a choice first", () => {
     drawn("XV-3052", "none");
-    expect(screen.getByText("No valve is chosen yet")).toBeTruthy();
+    expect(screen.getByText("No valve chosen yet")).toBeTruthy();
   });
   it("says that the chosen valve is gone, and takes the choice back", () => {
     drawn("XV-3052", "gone");
-    fireEvent.click(screen.getByText("Take the choice back"));
+    fireEvent.click(screen.getByText("Undo the choice"));
     expect(useBench.getState().content!.choice).toBeNull();
   });
   it("previews valve, drive, cases and verdict in the reader's units", async () => {
@@ -76,14 +76,16 @@ describe("the sheet", () => {
     expect(preview).toMatch(/psi g/);
     expect(preview).toMatch(/°F/);
     expect(preview).not.toMatch(/bar g|°C/);
-    expect(preview).toContain(`${figure(view.considered)} candidates proved, ${figure(view.standing)} stand`);
+    expect(preview).toContain(
+      `${figure(view.considered)} candidates proved, ${figure(view.standing)} not ruled out`,
+    );
   });
   it("carries the cautions and what it is not", async () => {
     drawn("XV-3052", "first");
     const preview = (await screen.findByLabelText("Sheet preview")).textContent!;
     expect(preview).toMatch(/Never put a hand into the bore/);
-    expect(preview).toMatch(/vent the cavity as well as the line/);
-    expect(preview).toMatch(/licensed engineer's judgement prevail/);
+    expect(preview).toMatch(/vent the line and the cavity/);
+    expect(preview).toMatch(/judgement of a licensed engineer prevail/);
   });
   it("is not issued on a failing valve without a reason", () => {
     const { override } = drawn("XV-3052", "last");

@@ -7,7 +7,7 @@ const SheetStation = later(() => import("./sheet-station.tsx"));
 function paperOf({ view, chosen, issued }: OnTheBench): PaperState {
   if (issued) return issued.current ? "issued" : "changed since";
   if (!chosen) return "none";
-  return view?.choiceGone ? "choice gone" : "ready";
+  return view?.choiceGone ? "selection invalid" : "ready";
 }
 
 export const station: Station = {

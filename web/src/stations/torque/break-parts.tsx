@@ -33,7 +33,7 @@ function Basis({ view }: { view: BenchView }) {
       : `${other.drive} ${other.variant}, ${other.priceStep > 0 ? "+" : "−"}${figure(Math.abs(other.priceStep))}`;
   return (
     <p>
-      At the {other.basis} differential it breaks at{" "}
+      At the {other.basis} breakaway differential{" "}
       <span className="figures">{figureText(other.breakNm, "N·m", units)}</span>: {step}{" "}
       <BoreMark verdict={other.verdict} />
     </p>
@@ -45,18 +45,19 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
   const units = useUnits();
   const { torque, byConstruction } = view.inHand!;
   if (byConstruction)
-    return <p className="p-2 text-dim">A valve by construction: its torque is the maker's to say.</p>;
+    return <p className="p-2 text-dim">Generic construction: only the maker can state its torque.</p>;
   const most = Math.max(...torque.cases.flatMap((c) => [c.tableNm ?? 0, c.mechanics?.totalNm ?? 0]), 1);
   const nm = (value: number | null | undefined) => figureText(value ?? null, "N·m", units);
   return (
-    <section aria-label="Parts of the break torque" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label="Parts of the breakaway torque" className="flex min-h-0 flex-1 flex-col">
       <Basis view={view} />
       <p className="mb-1 text-dim">
-        Clean and just cycled. From dimensions is an estimate: packing and bearings are not in the catalogue.
+        Clean and just cycled. The calculation from dimensions is an estimate, because packing and bearings
+        are not in the catalogue.
       </p>
       <Scroll label="Cases" className="min-h-0 flex-1">
         <table className="w-full border-collapse text-left">
-          <caption className="sr-only">Break torque by the maker's table and from dimensions</caption>
+          <caption className="sr-only">Breakaway torque by the maker's table and from dimensions</caption>
           <thead className="text-[12px] text-dim">
             <tr className="border-b border-rule">
               <th className="font-normal">case</th>
@@ -86,7 +87,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                   {figureText(c.differentialBar, "bar", units)}
                 </td>
                 <td className="figures pl-2 text-right whitespace-nowrap">
-                  {c.tableNm === null ? "beyond it" : nm(c.tableNm)}
+                  {c.tableNm === null ? "beyond the table" : nm(c.tableNm)}
                 </td>
                 <td className="figures pl-2 text-right whitespace-nowrap">
                   {c.mechanics ? nm(c.mechanics.totalNm) : "–"}
@@ -106,14 +107,14 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                       </div>
                       {c.tableNm !== null && (
                         <span
-                          title={`the maker's table ${nm(c.tableNm)}`}
+                          title={`maker's table ${nm(c.tableNm)}`}
                           className="absolute inset-y-0 w-0.5 bg-holds"
                           style={{ left: `${(100 * c.tableNm) / most}%` }}
                         />
                       )}
                     </div>
                   ) : (
-                    <span className="font-normal text-dim">nothing rubs: the maker's to say</span>
+                    <span className="font-normal text-dim">no rubbing: only the maker can state it</span>
                   )}
                 </td>
                 <td className="figures pl-2 text-right whitespace-nowrap">

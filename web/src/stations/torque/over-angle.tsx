@@ -14,7 +14,7 @@ type Known = CandidateDetail["torque"]["cases"][number] & { readonly profile: Pr
 const edge = (strokes: readonly OverStroke[], pick: (...nm: number[]) => number) =>
   angles.map((_, i) => pick(...strokes.map((s) => s[i]!)));
 
-const flowPart = "of the flow";
+const flowPart = "dynamic torque";
 
 function overAngleOptions(
   cases: readonly Known[],
@@ -106,19 +106,20 @@ const OverAngle = memo(function OverAngle({ view }: { view: BenchView }) {
   if (byConstruction || torque.cases.every((c) => c.profile === null))
     return (
       <p className="p-2 text-dim">
-        No torque to draw: it is the maker's to say, or no case states its differential.
+        No torque to show: the maker does not state it, or no case states a differential pressure.
       </p>
     );
   return (
-    <section aria-label="Over the angle" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label="Over the travel" className="flex min-h-0 flex-1 flex-col">
       <p className="text-dim">
-        Grown with the time shut, before the factor. The heavy line is the case that is hardest to break open
-        {flows && "; shaded under it is what flow adds to what rubs"}.
+        With growth over the time closed, before the service factor. The thick line is the case with the
+        highest breakaway torque
+        {flows && "; the shaded part is the dynamic torque"}.
       </p>
       <div className="min-h-0 flex-1">
         <Chart
           options={options}
-          says="Torque over the angle, opening and then closing, a line for each case and a band over all of them."
+          says="Torque over the travel, opening then closing, with a line for each case and a band over all cases."
         />
       </div>
     </section>

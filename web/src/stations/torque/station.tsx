@@ -19,12 +19,12 @@ export const station: Station = {
   ...rules,
   says: (bench) => {
     const breakNm = bench.view?.inHand?.candidate.breakNm;
-    return breakNm == null ? rules.says(bench) : `${figureText(breakNm, "N·m", bench.units)} break`;
+    return breakNm == null ? rules.says(bench) : `${figureText(breakNm, "N·m", bench.units)} breakaway`;
   },
   Picture: ({ view, drawn: { detail, verdicts } }) =>
     detail && (
       <Drawing
-        name="What it takes to break open"
+        name="Breakaway torque"
         says={factorWords(detail.torque)}
         legend={<TorqueLegend of={detail.torque} />}
         low={view.standing === 0}
@@ -33,7 +33,7 @@ export const station: Station = {
       </Drawing>
     ),
   tabs: [
-    { id: "angle", name: "Over the angle", Content: later(() => import("./over-angle.tsx")) },
+    { id: "angle", name: "Over the travel", Content: later(() => import("./over-angle.tsx")) },
     { id: "parts", name: "Parts", Content: later(() => import("./break-parts.tsx")) },
     drives,
     candidates,

@@ -64,7 +64,7 @@ function torqueOptions(
       type: "value",
       min: 0,
       max: "dataMax",
-      name: `differential while shut, ${barUnit}; the maker's table ends at ${figure(x(torque.table.at(-1)![0]))}`,
+      name: `differential when closed, ${barUnit}; maker's table ends at ${figure(x(torque.table.at(-1)![0]))}`,
       nameLocation: "middle",
       nameGap: 22,
       nameTextStyle: text,
@@ -118,8 +118,8 @@ function torqueOptions(
             return [
               c.name,
               `differential ${figureText(c.differentialBar, "bar", units)}`,
-              `breaks open at ${figureText(c.breakNm, "N·m", units)}`,
-              `asked of a drive ${figureText(c.breakNm! * torque.appliedFactor, "N·m", units)}`,
+              `breakaway at ${figureText(c.breakNm, "N·m", units)}`,
+              `required of the actuator ${figureText(c.breakNm! * torque.appliedFactor, "N·m", units)}`,
             ].join("\n");
           },
         },
@@ -176,7 +176,7 @@ const TorqueChart = memo(function TorqueChart({
     [detail, verdicts, units],
   );
   if (detail.byConstruction)
-    return <p className="p-2 text-dim">A valve by construction: its torque is the maker's to say.</p>;
+    return <p className="p-2 text-dim">Generic construction: only the maker can state its torque.</p>;
   const [beyond] = detail.torque.cases.filter((c) => c.breakNm === null);
   return (
     <div className="flex h-full flex-col">
@@ -184,14 +184,14 @@ const TorqueChart = memo(function TorqueChart({
         <p className="text-[12px] text-cannot">
           No torque for {beyond.name}:{" "}
           {beyond.differentialBar === null
-            ? "its differential is not known."
-            : `${figureText(beyond.differentialBar, "bar", units)} lies beyond the maker's table.`}
+            ? "its differential pressure is not known."
+            : `${figureText(beyond.differentialBar, "bar", units)} is beyond the maker's table.`}
         </p>
       )}
       <div className="min-h-0 flex-1">
         <Chart
           options={options}
-          says="Break-to-open torque over the differential, the cases on it. The findings carry the same figures."
+          says="Breakaway torque over differential pressure, with the cases. The findings use the same values."
         />
       </div>
     </div>

@@ -11,8 +11,11 @@ export const lineStyles = {
 const dashes = { solid: undefined, dashed: "4 3", dotted: "1.5 2" };
 
 const names = ({ longestShutDays, growth, appliedFactor }: TorquePicture) => ({
-  asked: appliedFactor === 1 ? "asked of a drive" : `asked of a drive, × ${appliedFactor.toFixed(2)}`,
-  grown: `after ${figure(longestShutDays)} days shut, × ${growth.toFixed(2)}`,
+  asked:
+    appliedFactor === 1
+      ? "required of the actuator"
+      : `required of the actuator, × ${appliedFactor.toFixed(2)}`,
+  grown: `after ${figure(longestShutDays)} days closed, × ${growth.toFixed(2)}`,
   table: "maker's table, just cycled",
 });
 
@@ -38,5 +41,5 @@ export const factorWords = ({ factorReasons, factorSetAside, appliedFactor }: To
     factorSetAside.length === 0
       ? ""
       : `; set aside: ${factorSetAside.map(({ why, adds }) => `${why} ${figure(adds)}`).join(", ")}`;
-  return `factor ${total.toFixed(2)}: ${parts}${aside}${appliedFactor < total ? `; the maker has ${(total / appliedFactor).toFixed(2)} in already` : ""}`;
+  return `factor ${total.toFixed(2)}: ${parts}${aside}${appliedFactor < total ? `; the maker's torque includes ${(total / appliedFactor).toFixed(2)}` : ""}`;
 };

@@ -19,7 +19,7 @@ describe("a line", () => {
   });
 });
 
-describe("floating ball, size × class", () => {
+describe("floating ball size limit", () => {
   it("holds at the border and fails just beyond it", () => {
     expect(verdict("body/floating-size-border", { house: { largestFloatingDnClass300: 50 } })).toBe("holds");
     expect(verdict("body/floating-size-border", { house: { largestFloatingDnClass300: 40 } })).toBe("fails");

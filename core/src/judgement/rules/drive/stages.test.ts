@@ -109,7 +109,7 @@ describe("what a hand turns", () => {
   });
 });
 
-describe("as asked", () => {
+describe("as required", () => {
   const air = named("quillhaven-rp|RP 110|DA");
   it.each([
     ["pneumatic", air, "holds"],

@@ -31,7 +31,7 @@ describe("the findings of the candidate in hand", () => {
       "Envelope",
       "Flow",
       "Torque",
-      "Actuator",
+      "Actuation",
       "Fit-up",
     ]);
   });
@@ -39,7 +39,7 @@ describe("the findings of the candidate in hand", () => {
     const { findings } = drawn("XV-3052");
     fireEvent.click(screen.getByText(/^\d+ not asked$/));
     expect(lines()).toHaveLength(findings.length);
-    fireEvent.click(screen.getByText("hide what was not asked"));
+    fireEvent.click(screen.getByText("hide not asked"));
     expect(lines().length).toBeLessThan(findings.length);
   });
   it("open on the one that holds it back, with inputs, origins and source", () => {
@@ -61,7 +61,7 @@ describe("the findings of the candidate in hand", () => {
     expect(rating.getAttribute("aria-expanded")).toBe("false");
     fireEvent.click(rating);
     expect(rating.getAttribute("aria-expanded")).toBe("true");
-    expect(rating.parentElement!.textContent).toContain("Governed by maximum.");
+    expect(rating.parentElement!.textContent).toContain("Limited by maximum.");
     fireEvent.click(rating);
     expect(rating.getAttribute("aria-expanded")).toBe("false");
   });
@@ -90,12 +90,12 @@ describe("the findings of the candidate in hand", () => {
     const { findings, detail } = drawn("XV-4020");
     const held = findings.find((f) => f.rule === detail.candidate.heldBackBy)!;
     expect(held.verdict).toBe("fails");
-    expect(screen.getByText(`Would change it: ${figuresOf(held).remedy}`)).toBeTruthy();
+    expect(screen.getByText(`Remedy: ${figuresOf(held).remedy}`)).toBeTruthy();
   });
   it("follow the station: its own first and open, the others folded with counts, opened by a press", () => {
     const { findings } = drawn("XV-3052", "drive");
     const headings = () => [...document.querySelectorAll("h3")].map((h) => h.textContent!);
-    expect(headings()[0]).toBe("Actuator");
+    expect(headings()[0]).toBe("Actuation");
     expect(headings()[1]).toMatch(/^Duty.*\d+ (tight|holds)/);
     expect(headings()[2]).toMatch(/^Body.*\d+ (tight|holds)/);
     const ofDrive = findings.filter((f) => f.station === "drive" && f.verdict !== "not asked");

@@ -21,7 +21,7 @@ function Inside({ finding, units }: { finding: FindingDescription; units: Readin
       className={`mb-1 ml-5 border-l-2 pl-2.5 text-[12px] ${finding.verdict === "fails" ? "border-fails" : finding.verdict === "tight" ? "border-tight" : "border-rule"}`}
     >
       <p>{finding.says}</p>
-      {caseName && <p>Governed by {caseName}.</p>}
+      {caseName && <p>Limited by {caseName}.</p>}
       <dl className="my-1 grid grid-cols-[minmax(0,1fr)_auto_auto] gap-x-2">
         {finding.uses.map((used) => (
           <div key={`${used.what}${used.value}`} className="contents">
@@ -33,7 +33,7 @@ function Inside({ finding, units }: { finding: FindingDescription; units: Readin
           </div>
         ))}
       </dl>
-      {remedy && <p>Would change it: {remedy}</p>}
+      {remedy && <p>Remedy: {remedy}</p>}
       <p className="text-dim">{finding.source}</p>
     </div>
   );
@@ -193,7 +193,7 @@ export const FindingsPanel = memo(function FindingsPanel({
       })}
       {asked.length < findings.length && (
         <button type="button" className="quiet mt-2" onClick={() => setQuiet(!quiet)}>
-          {quiet ? `${findings.length - asked.length} not asked` : "hide what was not asked"}
+          {quiet ? `${findings.length - asked.length} not asked` : "hide not asked"}
         </button>
       )}
     </section>

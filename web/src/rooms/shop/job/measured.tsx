@@ -11,9 +11,9 @@ function inOwn(shown: number, unit: Measure["unit"], units: Reading): number {
 }
 
 const verdicts = {
-  within: { says: "within its limits", looks: "text-holds" },
-  below: { says: "below its limit: do not use it as it is", looks: "font-semibold text-fails" },
-  above: { says: "above its limit: do not use it as it is", looks: "font-semibold text-fails" },
+  within: { says: "within limits", looks: "text-holds" },
+  below: { says: "below the limit: do not use the part as it is", looks: "font-semibold text-fails" },
+  above: { says: "above the limit: do not use the part as it is", looks: "font-semibold text-fails" },
 } as const;
 
 /** What is measured, between which limits, and what was: judged where it is typed. */
@@ -74,7 +74,7 @@ export function Measured({
         </label>
         {wrong && (
           <span role="alert" className="text-fails">
-            {unit === "" ? "Type a figure." : `Type a figure in ${unit}.`}
+            {unit === "" ? "Type a number." : `Type a number in ${unit}.`}
           </span>
         )}
         {!wrong && verdict && <span className={verdict.looks}>{verdict.says}</span>}

@@ -26,7 +26,7 @@ function Taken({ of, tagId, job }: { of: Picture; tagId: string; job: string }) 
   if (failed)
     return (
       <span className="text-[14px] text-dim">
-        {of.name}: not handed in yet by {of.who}
+        {of.name}: not yet sent by {of.who}
       </span>
     );
   return source === null ? null : (

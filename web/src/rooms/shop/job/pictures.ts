@@ -24,13 +24,13 @@ export async function keepPicture(id: string, file: Blob): Promise<string | null
   try {
     picture = await plain(file);
   } catch {
-    return "This is no picture that this device can open: take it as JPEG or PNG.";
+    return "This device cannot open the picture. Use JPEG or PNG.";
   }
   try {
     await set(`picture ${id}`, picture);
     return null;
   } catch {
-    return "This device has no room for the picture: hand in what waits, then take it again.";
+    return "This device has no space for the picture. Send the waiting entries, then take the picture again.";
   }
 }
 

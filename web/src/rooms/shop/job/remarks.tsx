@@ -25,7 +25,7 @@ export function Remarks({
           key={`${at} ${who} ${says}`}
           className={kind === "deviation" ? "border-l-4 border-tight pl-3" : ""}
         >
-          {kind === "deviation" && <strong>Otherwise than planned. </strong>}
+          {kind === "deviation" && <strong>Deviation from the plan. </strong>}
           {says}{" "}
           <span className="text-[14px] text-dim">
             {who}, {hour(at)}
@@ -37,17 +37,17 @@ export function Remarks({
           <input
             className="field min-h-11 border border-rule px-2 min-w-52 flex-1"
             aria-label="Remark"
-            placeholder="what you saw, or did otherwise"
+            placeholder="what you saw, or what you did differently"
             maxLength={2000}
             value={text}
             onChange={(e) => setText(e.target.value)}
             onKeyDown={(e) => e.key === "Enter" && write("note")}
           />
           <button type="button" className="act min-h-11" onClick={() => write("note")}>
-            Note it
+            Add note
           </button>
           <button type="button" className="quiet min-h-11 px-2" onClick={() => write("deviation")}>
-            done otherwise
+            deviations
           </button>
         </div>
       )}

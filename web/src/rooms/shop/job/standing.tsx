@@ -35,7 +35,7 @@ export function Standing({
       PDF of the plan
     </a>
   );
-  if (held === null) return <Row says="Nothing is begun: the first tick begins the job.">{ofPlan}</Row>;
+  if (held === null) return <Row says="Not started. Ticking a step starts the job.">{ofPlan}</Row>;
   const waiting = held.waiting.length;
   const paper = `${addressOf("jobPdf", { id: held.tagId, job: id! })}?units=${system}`;
   return (
@@ -44,22 +44,22 @@ export function Standing({
         <>
           {state.finished
             ? `Finished by ${state.finished.who}, ${when(state.finished.at)}`
-            : `Begun by ${held.startedBy}, ${when(held.startedAt)}`}
-          {state.last && !state.finished && ` · last ${state.last.who}, ${hour(state.last.at)}`}
-          {state.afterwards > 0 && ` · ${state.afterwards} came after it was finished`}
+            : `Started by ${held.startedBy}, ${when(held.startedAt)}`}
+          {state.last && !state.finished && ` · last entry ${state.last.who}, ${hour(state.last.at)}`}
+          {state.afterwards > 0 && ` · ${state.afterwards} added after it was finished`}
           {" · "}
           {held.refused !== null ? (
-            <span className="text-fails">not taken by the server: {held.refused}</span>
+            <span className="text-fails">rejected by the server: {held.refused}</span>
           ) : waiting === 0 ? (
             reached ? (
-              "all handed in"
+              "all sent"
             ) : (
               "no connection"
             )
           ) : (
             <span className="font-semibold text-ink">
               {waiting} on this device
-              {reached ? ", being handed in" : ": handed in when there is a connection"}
+              {reached ? ", being sent" : ": sent when there is a connection"}
             </span>
           )}
         </>

@@ -19,7 +19,7 @@ export function Who() {
   const { ask } = useContext(Question);
   return (
     <label className="flex min-h-11 items-center gap-2 whitespace-nowrap">
-      <span className="text-dim">who works</span>
+      <span className="text-dim">technician</span>
       <input
         id="who-works"
         className="field min-h-11 border border-rule px-2 w-36"
@@ -53,7 +53,7 @@ export function WhoWanted() {
     asked &&
     nobody && (
       <span role="alert" className="font-semibold text-fails">
-        Say who works first, above.
+        Enter the technician first.
       </span>
     )
   );
