@@ -99,7 +99,7 @@ describe("a copy of the whole database", () => {
     await query(from, "alter table catalogue_version enable trigger user");
     expect(await backup(from.access, file, true)).toMatch(/1 tags, 1 sheets proved again/);
     expect(statSync(file).mode & 0o777).toBe(0o600);
-    expect(await refused(backup(from.access, file, false))).toMatch(/is there already.*--yes/);
+    expect(await refused(backup(from.access, file, false))).toMatch(/already exists.*--yes/);
   });
   it("comes back the same elsewhere, with history still history", async () => {
     expect(await restore(into.access, file, false)).toMatch(/1 sheets proved again/);
@@ -116,7 +116,7 @@ describe("a copy of the whole database", () => {
   });
   it("is not put over data that are there but by saying so, and then what was there is kept", async () => {
     await query(into, "update tag set service = 'since then'");
-    expect(await refused(restore(into.access, file, false))).toMatch(/1 project already.*--yes/);
+    expect(await refused(restore(into.access, file, false))).toMatch(/already has 1 project.*--yes/);
     expect(await query(into, "select service from tag")).toEqual([{ service: "since then" }]);
     const told = await restore(into.access, file, true);
     const before = /kept in the database (\w+)/.exec(told)![1]!;

@@ -34,7 +34,7 @@ describe("a body taken in", () => {
   });
   it("is no deeper, wider or longer than anything meant to be sent", () => {
     expect(takenIn(nested(bodyLimits.depth))).toEqual(nested(bodyLimits.depth));
-    expect(problem(nested(bodyLimits.depth + 1)).message).toContain(`${bodyLimits.depth} deep`);
+    expect(problem(nested(bodyLimits.depth + 1)).message).toContain(`${bodyLimits.depth} levels deep`);
     const wide = (n: number) => Object.fromEntries(Array.from({ length: n }, (_, i) => [`k${i}`, 1]));
     expect(takenIn(wide(bodyLimits.keys))).toEqual(wide(bodyLimits.keys));
     expect(problem(wide(bodyLimits.keys + 1)).message).toContain(`${bodyLimits.keys} names`);

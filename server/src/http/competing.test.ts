@@ -160,7 +160,7 @@ describe("tag numbers alike to the eye", () => {
   it("stand once in a list", async () => {
     const answer = await bring([row("XV-F1", 50), row("xv–f1", 80)]);
     expect(answer).toMatchObject({ status: 409, body: { errors: [{ field: "tags.1.number" }] } });
-    expect(answer.body.detail).toContain("the other time as XV-F1");
+    expect(answer.body.detail).toContain("also as XV-F1");
   });
   it("update the tag there is, which keeps its own spelling", async () => {
     const tag = await add("XV-G1");

@@ -28,7 +28,7 @@ describe("who is let through to what", () => {
     async (project) => {
       for (const id of [undefined, "x", "00000000-0000-4000-8000-000000000000"])
         await expect(pass(db(), engineer, { project, role: "engineer" }, id)).rejects.toThrow(
-          /There is no such/,
+          /does not exist/,
         );
     },
   );
@@ -39,14 +39,14 @@ describe("who is let through to what", () => {
       pass(db(), engineer, { project: belongs, role: "engineer" }, id);
     expect(await asked("of tag", row!.id)).toBe(project.id);
     expect(await asked("in path", project.id)).toBe(project.id);
-    await expect(asked("in path", row!.id)).rejects.toThrow("There is no such project.");
-    await expect(asked("of sheet", row!.id)).rejects.toThrow("There is no such sheet.");
+    await expect(asked("in path", row!.id)).rejects.toThrow("The project does not exist.");
+    await expect(asked("of sheet", row!.id)).rejects.toThrow("The sheet does not exist.");
     await expect(asked("of tag", project.id)).rejects.toThrow("There is no such tag.");
   });
   it("tells a caller without the role nothing, not even that it is there", async () => {
     const project = await server.project();
     const asked = pass(db(), stranger, { project: "in path", role: "engineer" }, project.id);
-    await expect(asked).rejects.toThrow("There is no such project.");
+    await expect(asked).rejects.toThrow("The project does not exist.");
     expect(await pass(db(), stranger, { project: null, role: "anybody" }, undefined)).toBeNull();
   });
 });

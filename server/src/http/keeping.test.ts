@@ -26,6 +26,6 @@ it("is changed by one of those who looked at the same time", async () => {
   expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
   const told = answers.find(({ status }) => status === 409)!;
   expect(told.body.detail).toBe(
-    `Somebody changed it since you looked: ${(await now()).copies} daily copies are kept by now. Look again before you change it.`,
+    `Another user changed the value to ${(await now()).copies} daily copies. Reload before you change it.`,
   );
 });

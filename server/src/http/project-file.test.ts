@@ -245,8 +245,8 @@ describe("a file that is not what it says it is", () => {
     ],
     ["one byte changed", flipped, /does not match its digest/],
     ["of a newer release", () => head({ format: "proven-seat-project/9" }), /newer release/],
-    ["of another kind", () => head({ format: "proven-seat-duty/1" }), /not a format of a project/],
-    ["a record nobody knows", () => packed([...lines(), '{"secret":{}}']), /"secret" is no record/],
+    ["of another kind", () => head({ format: "proven-seat-duty/1" }), /not a known format of a project/],
+    ["a record nobody knows", () => packed([...lines(), '{"secret":{}}']), /"secret" is not a known record/],
     ["a line that is no JSON", () => packed([...lines(), '{"tag":[]}']), /tag: /],
     [
       "a duty nobody can read",
@@ -285,7 +285,7 @@ describe("a file that is not what it says it is", () => {
         const tag = rest.splice(at("tag") - 1, 1);
         return packed([first!, ...tag, ...rest]);
       },
-      /catalogue stands after tag/,
+      /catalogue must come before tag/,
     ],
     ["units nobody reads in", () => ofProject({ unitSystem: "furlongs" }), /Line 1: project.unitSystem/],
     ["values no tag starts from", () => ofProject({ defaults: { operator: 7 } }), /Line 1: project.defaults/],
@@ -311,7 +311,7 @@ describe("a file that is not what it says it is", () => {
     [
       "a tag whose duty in force is not in its history",
       () => with1("tag", (tag) => ({ ...tag, dutyVersion: 9 })),
-      /duty in force .* not in its history/,
+      /current duty .* not in its history/,
     ],
     [
       "a number no database counts to",

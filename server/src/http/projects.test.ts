@@ -72,7 +72,7 @@ describe("projects", () => {
     });
     const stale = await put({ ...content, name: "Other" });
     expect(stale.status).toBe(409);
-    expect(stale.body.detail).toMatch(/Project Works was changed since you opened it/);
+    expect(stale.body.detail).toMatch(/Project Works has changed since you opened it/);
     for (const wrong of [
       { name: "" },
       { numbering: "XV" },

@@ -180,7 +180,7 @@ describe("a job on paper", () => {
       ),
     );
     const text = await textOf(job);
-    for (const words of ["Job: find a leak", "short of it", "Possible causes", "not quite shut"])
+    for (const words of ["Job: find a leak", "short of it", "Possible causes", "not fully closed"])
       expect(text).toContain(words);
   });
   it("is not there of a job there is not", async () => {

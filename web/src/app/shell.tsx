@@ -65,7 +65,8 @@ export function Shell() {
             {absolute ? "absolute" : "gauge"}
           </button>
           <button type="button" className="quiet whitespace-nowrap" onClick={find}>
-            search or run a command
+            <span className="sr-only">search or run a command</span>
+            <span aria-hidden>search</span>
             <KeyHint of="/" />
           </button>
         </header>

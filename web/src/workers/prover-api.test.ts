@@ -68,6 +68,17 @@ describe("what the worker hands to the bench", () => {
       chosen: null,
     });
   });
+  it("counts a candidate that fails nothing but cannot be told apart from the suitable ones", () => {
+    const known = prove(duty("XV-3052"));
+    const unknown = prove({
+      ...duty("XV-3052"),
+      fluid: { ...duty("XV-3052").fluid, family: null, substance: null },
+    });
+    expect(known).toMatchObject({ cannotTell: 0 });
+    expect(unknown.standing).toBe(known.standing);
+    // Without the fluid nothing is suitable, however little fails.
+    expect(unknown.cannotTell).toBe(unknown.standing);
+  });
   it("gives nearest misses only where nothing stands", () => {
     const view = prove(duty("XV-4020"));
     expect(view.standing).toBe(0);

@@ -116,7 +116,7 @@ function gapsOfCases(duty: Duty): Missing[] {
               "rate",
               "Flow of",
               "Decides the trim.",
-              worded("nothing: findings on flow *cannot tell* without it"),
+              worded("nothing: findings on flow cannot tell without it"),
             ),
           ]
         : []),

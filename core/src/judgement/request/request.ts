@@ -40,7 +40,7 @@ export const proveRequestSchema = () =>
       standingOnly: z
         .boolean()
         .default(false)
-        .describe("Only suitable candidates (no *fails* and no *cannot tell*)"),
+        .describe("Only suitable candidates (no fails and no cannot tell)"),
       byConstruction: z
         .boolean()
         .default(false)

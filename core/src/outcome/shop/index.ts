@@ -20,4 +20,4 @@ export { assessStack, type Correction, type StackAssessment } from "./stack/asse
 export { type ChainLink, chainOf, type SeatChain } from "./stack/chain.ts";
 export { driveLoadN } from "./stack/drive-load.ts";
 export { measuresStack, withMeasured } from "./stack/measured.ts";
-export { limitsText, type Measure, type ShopStep } from "./step.ts";
+export { limitsText, type Measure, type ShopStep, stageTitles } from "./step.ts";

@@ -17,6 +17,20 @@ export const stages = [
 ] as const;
 export type Stage = (typeof stages)[number];
 
+/** What a reader sees; the names of stages are kept in jobs. */
+export const stageTitles: Readonly<Record<Stage, string>> = {
+  "make safe": "Make safe",
+  mark: "Mark",
+  "drive off": "Remove the actuator",
+  position: "Position the closing member",
+  "take apart": "Disassemble",
+  "lay out and count": "Lay out and count",
+  "count in and clean": "Count and clean",
+  "put together": "Reassemble",
+  "turn and test": "Operate and test",
+  "put the drive on": "Mount the actuator",
+};
+
 /** A figure beside a step's words, so that every reader has own units. */
 export interface StepFigure {
   readonly what: string;

@@ -214,7 +214,7 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
           <span role="columnheader" className="text-right">
             margin
           </span>
-          <span role="columnheader">drive</span>
+          <span role="columnheader">actuator</span>
           <span role="columnheader" className="text-right">
             price
           </span>

@@ -26,7 +26,7 @@ const facts: readonly (readonly [string, (d: CandidateDetail, units: Reading) =>
   ["stem seal", (d) => d.candidate.valve.stemSeal],
   ["ends", (d) => d.candidate.valve.ends],
   [
-    "drive",
+    "actuator",
     (d) => (d.candidate.drive ? `${d.candidate.drive.family} ${d.candidate.drive.size}` : "bare stem"),
   ],
   [

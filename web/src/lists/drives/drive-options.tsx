@@ -20,7 +20,7 @@ const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
   if (options === undefined) return <Coming failure={failure}>Checking actuators …</Coming>;
   const columns: OptionColumn[] = [
     {
-      heading: "drive",
+      heading: "actuator",
       cell: ({ drive }) => (drive ? `${drive.size} ${drive.springSet ?? ""}` : "bare stem"),
     },
     { heading: "action", cell: ({ drive }) => (drive ? actionWords(drive) : "–") },

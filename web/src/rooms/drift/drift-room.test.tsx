@@ -146,8 +146,8 @@ describe("the drift of a project", () => {
     fireEvent.keyDown(document.body, { key: "ArrowDown" });
     expect(document.activeElement?.textContent).toMatch(/^XV-2011/);
     expect(shown.getByText("Open the tag")).toBeTruthy();
-    const line = shown.getByText("Actuator").closest("tr")!;
-    expect(line.textContent).toBe("Driveholdsfails");
+    const line = shown.getByText("Actuation").closest("tr")!;
+    expect(line.textContent).toBe("Actuationholdsfails");
   });
   it("has proved what is not, tells how far that is, and gives it up", async () => {
     drift = { ...told, tags: { ...told.tags, unproved: 48 } };

@@ -49,8 +49,7 @@ function NextCheck({ of, onAnswer }: { of: CheckShown; onAnswer: (answer: string
   return (
     <section aria-label="Next check" className="grid gap-3">
       <p className="text-[14px] text-dim">
-        most useful next check · about <span className="figures">{of.effortMin}</span> minutes · expected to
-        settle <span className="figures">{of.expectedBits.toFixed(2)}</span> bits
+        most useful next check · about <span className="figures">{of.effortMin}</span> minutes
       </p>
       <h2 className="text-[26px] leading-8 font-semibold">{of.asks}</h2>
       {of.caution && (

@@ -1,5 +1,5 @@
 import type { JobState, ShopStep } from "@proven-seat/core/outcome/shop";
-import { stepState } from "@proven-seat/core/outcome/shop";
+import { stageTitles, stepState } from "@proven-seat/core/outcome/shop";
 import { useEffect, useRef } from "react";
 
 /** A step in the overview; the current one is kept in sight. */
@@ -67,7 +67,7 @@ export function Overview({
     <nav aria-label="Steps" className="min-h-0 overflow-y-auto border-r border-rule p-3">
       {runsOf(steps).map(([from, to]) => (
         <section key={names[from]} className="mb-3">
-          <h2 className="text-[12px] text-dim">{steps[from]!.stage}</h2>
+          <h2 className="text-[12px] text-dim">{stageTitles[steps[from]!.stage]}</h2>
           <ol>
             {steps.slice(from, to).map((step, i) => {
               const { ticked, remarks } = stepState(state, names[from + i]!);

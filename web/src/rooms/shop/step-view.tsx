@@ -1,5 +1,6 @@
 import { figureText } from "@proven-seat/core/basis/units";
 import type { Said, ShopStep, StepState } from "@proven-seat/core/outcome/shop";
+import { stageTitles } from "@proven-seat/core/outcome/shop";
 import { useUnits } from "../../app/reading.ts";
 import { hour } from "../../parts/dates.ts";
 import { figureClass } from "../../parts/figure-class.ts";
@@ -36,7 +37,8 @@ export function StepView({
   return (
     <article aria-label={`Step ${at + 1} of ${all}`} className="grid content-start gap-4 text-[18px]">
       <p className="text-[14px] text-dim">
-        {of.stage} · step <span className="figures">{at + 1}</span> of <span className="figures">{all}</span>
+        {stageTitles[of.stage]} · step <span className="figures">{at + 1}</span> of{" "}
+        <span className="figures">{all}</span>
         {state.ticked && ` · done by ${state.ticked.who}, ${hour(state.ticked.at)}`}
       </p>
       <h2 className="text-[26px] leading-8 font-semibold">{of.does}</h2>

@@ -134,7 +134,9 @@ export const SectionPicture = memo(function SectionPicture({ data }: { data: Sec
               aria-valuetext={`${opening}° open`}
               onChange={(e) => setOpening(Number(e.target.value))}
             />
-            <span className="figures w-10 shrink-0 text-right">{opening === 0 ? "shut" : `${opening}°`}</span>
+            <span className="figures w-10 shrink-0 text-right">
+              {opening === 0 ? "closed" : `${opening}°`}
+            </span>
           </label>
         </span>
         <span className="text-dim">

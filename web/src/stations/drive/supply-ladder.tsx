@@ -38,7 +38,7 @@ const SupplySteps = memo(function SupplySteps({ view }: { view: BenchView }) {
               <th className="font-normal">in hand</th>
               <th className="text-right font-normal">margin</th>
               <th className="pl-3 font-normal">suitable actuator</th>
-              <th className="font-normal">drive</th>
+              <th className="font-normal">actuator</th>
               <th className="text-right font-normal">price</th>
             </tr>
           </thead>

@@ -9,7 +9,7 @@ export const area: Field<"area", string | null> = {
   headings: ["hazardous area", "area class", "zone"],
   why: "Decides which electrical equipment is permitted.",
   raised: ({ operator }) => operator === "electric",
-  assumed: "nothing: a motor *cannot tell* without it",
+  assumed: "nothing: findings on motors cannot tell without it",
   otherwise: () => ["zone 1 IIB T3"],
   means: ["hazardous", "hazardous area", "hazardous class", "hazardous area class"],
 };
