@@ -43,10 +43,10 @@ test("an open valve says what it takes, and waits for nobody's flow", async ({ p
 
 test("readers of US units are given Cv and feet", async ({ page, app }) => {
   await page.goto(await app.tagUrl("PV-8061", "flow"));
-  await expect(page.getByText(/\d Kv wide open/)).toBeVisible();
+  await expect(page.getByText(/\d Kv fully open/)).toBeVisible();
   await page.keyboard.press("/");
   await page.keyboard.type("US units");
   await page.keyboard.press("Enter");
-  await expect(page.getByText(/\d Cv wide open/)).toBeVisible();
+  await expect(page.getByText(/\d Cv fully open/)).toBeVisible();
   await expect(page.getByText(/ft\/s/).first()).toBeVisible();
 });

@@ -123,7 +123,7 @@ test("a job is measured, judged, finished, and printed", async ({ page, app }) =
   ]);
   const { readFile } = await import("node:fs/promises");
   const text = pdfText(new Uint8Array(await readFile(await paper.path())).buffer);
-  for (const words of ["Job: put together", "ABOVE ITS LIMIT", "a borrowed wrench", "Day shift"])
+  for (const words of ["Job: Reassemble", "ABOVE ITS LIMIT", "a borrowed wrench", "Day shift"])
     expect(text).toContain(words);
   expect(await violations(page)).toEqual([]);
   // Opened by its own address it is left as well.

@@ -48,7 +48,7 @@ export async function clearLeftOver(data: string, say: (line: string) => void): 
   const named = Number(readFileSync(file, "utf8").split("\n")[0]);
   say(
     named > 0
-      ? `A lock file of a database that runs no more (process ${named}) is cleared.`
+      ? `The lock file of a database that no longer runs (process ${named}) is removed.`
       : "An empty lock file of a database is cleared.",
   );
   rmSync(file, { force: true });

@@ -63,7 +63,7 @@ export function readOptions(args: readonly string[], env: NodeJS.ProcessEnv): Op
   }
   const asked = (["status", "stop", "backup", "restore"] as const).filter((one) => values[one] !== undefined);
   if (asked.length > 1)
-    throw new WrongOptions(`--${asked.join(" and --")} are asked for at once. Ask for one.`);
+    throw new WrongOptions(`--${asked.join(" and --")} cannot be combined. Use one of them.`);
   const does = asked[0] ?? "serve";
   const host = env.HOST ?? "127.0.0.1";
   const behindProxy = values["behind-proxy"] === true;

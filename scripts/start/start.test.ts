@@ -33,7 +33,7 @@ describe("start says what is wrong before it touches anything", () => {
   it("does one thing at a time", () => {
     expect(start(["--stop", "--status"])).toMatchObject({
       status: 2,
-      stderr: expect.stringContaining("Ask for one"),
+      stderr: expect.stringContaining("Use one of them"),
     });
   });
   it.each(["0", "70000", "http"])("refuses PORT=%s", (port) => {

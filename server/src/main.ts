@@ -76,7 +76,7 @@ async function stop(): Promise<void> {
   stopping = true;
   log.info("stopping");
   const inOrder = await endServing({ server, live, inHand, jobs, queue, orm, db }, patience);
-  if (!inOrder) log.warn("stopped in the middle of what nobody waits for any more");
+  if (!inOrder) log.warn("stopped work whose asker has left");
   process.exit(0);
 }
 for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => void stop());

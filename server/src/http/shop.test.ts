@@ -155,7 +155,7 @@ describe("a job on paper", () => {
     );
     const text = await textOf(job);
     for (const words of [
-      "Job: strip",
+      "Job: Strip down",
       "Isolate.",
       "Day shift, 2026-11-27 08:00",
       "no drain fitted",
@@ -180,7 +180,7 @@ describe("a job on paper", () => {
       ),
     );
     const text = await textOf(job);
-    for (const words of ["Job: find a leak", "short of it", "Possible causes", "not fully closed"])
+    for (const words of ["Job: Find a leak", "short of it", "Possible causes", "not fully closed"])
       expect(text).toContain(words);
   });
   it("is not there of a job there is not", async () => {

@@ -14,6 +14,6 @@ export const breather: AccessoryKind<z.infer<typeof schema>> = {
   electrical: () => false,
   wantedBy: ({ supply, sprung }, { house }) =>
     usesAir(supply) && sprung && house.springSideAir === "plant air"
-      ? { pieces: 1, says: "on the spring side", refused: () => null }
+      ? { pieces: 1, says: "at the spring chamber", refused: () => null }
       : null,
 };

@@ -23,7 +23,7 @@ export function hastening<const Kind extends string>(kind: Kind) {
       usesAir(supply)
         ? {
             pieces: sprung ? 1 : 2,
-            says: "for the highest air",
+            says: "for the highest air pressure",
             refused: (one) => standsAir(one, duty),
           }
         : null,

@@ -26,7 +26,7 @@ export const limitSwitches: AccessoryKind<z.infer<typeof schema>> = {
       ? null
       : {
           pieces: 1,
-          says: "open and shut",
+          says: "open and closed",
           refused: ({ switches }) =>
             switches >= 2 ? null : { why: `has ${switches} switch`, unknown: false },
         },

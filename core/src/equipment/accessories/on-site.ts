@@ -9,13 +9,13 @@ import type { AnyAccessories, Refusal } from "./kind.ts";
 const standard = { fromC: -20, toC: 60 };
 
 const unfit: Readonly<Record<NonNullable<Unfit>, Refusal>> = {
-  system: { why: "is certified in the other system of areas", unknown: false },
-  hazard: { why: "is not certified for what is there", unknown: false },
-  level: { why: "may not stand in so dangerous a place", unknown: false },
+  system: { why: "is certified in the other system (zones or divisions)", unknown: false },
+  hazard: { why: "is not certified for the hazard of the area", unknown: false },
+  level: { why: "has a protection level too low for the area", unknown: false },
   group: { why: "is certified for other groups", unknown: false },
-  "group unknown": { why: "does not cover every group, and the area names none", unknown: true },
-  surface: { why: "gets hotter than the area allows", unknown: false },
-  "surface unknown": { why: "has no temperature class that is known to do", unknown: true },
+  "group unknown": { why: "does not cover every group, and the area states no group", unknown: true },
+  surface: { why: "exceeds the temperature class of the area", unknown: false },
+  "surface unknown": { why: "has no stated temperature class for the area", unknown: true },
 };
 
 function byArea({ marking }: AnyAccessories, { stated: { area } }: SettledDuty): Refusal | null {
@@ -23,7 +23,7 @@ function byArea({ marking }: AnyAccessories, { stated: { area } }: SettledDuty):
   // That nobody says what the area is, the rule says once and not of every item.
   if (place === null || place === "safe") return null;
   const markings = marking === null ? null : readMarkings(marking);
-  if (markings === null) return { why: "has no marking that can be read", unknown: true };
+  if (markings === null) return { why: "has no readable explosion protection marking", unknown: true };
   for (const hazard of ["gas", "dust"] as const satisfies readonly Hazard[]) {
     const wrong = unfitFor(markings, place, hazard);
     if (wrong !== null) return unfit[wrong];
@@ -47,14 +47,20 @@ export function refusedBySite(
 ): Refusal | null {
   const cold = duty.stated.ambientMinimumC;
   if (cold !== null && cold < standard.fromC && family.lowTemperature !== true)
-    return { why: "is not made for so cold a place", unknown: family.lowTemperature === null };
+    return {
+      why: "is not rated for the lowest ambient temperature",
+      unknown: family.lowTemperature === null,
+    };
   if (duty.ambientMaximumC > standard.toC && family.highTemperature !== true)
-    return { why: "is not made for so hot a place", unknown: family.highTemperature === null };
+    return {
+      why: "is not rated for the highest ambient temperature",
+      unknown: family.highTemperature === null,
+    };
   if (!electrical) return null;
   const area = byArea(family, duty);
   if (area !== null) return area;
-  if (family.enclosure === null) return { why: "states no enclosure", unknown: true };
+  if (family.enclosure === null) return { why: "has no stated enclosure rating", unknown: true };
   return keepsOut(family.enclosure, duty.installation)
     ? null
-    : { why: "lets in what the place brings", unknown: false };
+    : { why: "has an enclosure rating below the site conditions", unknown: false };
 }

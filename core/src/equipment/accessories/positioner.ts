@@ -36,9 +36,9 @@ export const positioner: AccessoryKind<z.infer<typeof schema>> = {
       says: `${duty.controlSignal}, air on ${acts}`,
       refused: (one) =>
         one.signal !== duty.controlSignal
-          ? { why: `takes ${one.signal}`, unknown: false }
+          ? { why: `is for signal ${one.signal}`, unknown: false }
           : one.acts !== acts
-            ? { why: `has air for ${one.acts}`, unknown: false }
+            ? { why: `is for ${one.acts}`, unknown: false }
             : standsAir(one, duty),
     };
   },

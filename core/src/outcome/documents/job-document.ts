@@ -2,7 +2,7 @@ import { figureText } from "../../basis/units/reading.ts";
 import type { Reading } from "../../basis/units/units.ts";
 import { digestOf } from "../../judgement/proof/digest.ts";
 import { engineVersion } from "../../judgement/proof/engine.ts";
-import type { JobEvent, JobKind } from "../shop/job/event.ts";
+import { type JobEvent, type JobKind, jobTitles } from "../shop/job/event.ts";
 import {
   type JobState,
   jobState,
@@ -178,7 +178,7 @@ export function jobDocument(of: JobOf, leak: LeakPicture | null, reading: Readin
     },
   ];
   return {
-    name: `Job: ${of.kind}`,
+    name: `Job: ${jobTitles[of.kind]}`,
     of: of.tag.number,
     where: [of.project, of.tag.unit].filter(Boolean).join(" / "),
     issued: `printed ${moment(of.at)}`,

@@ -1,4 +1,12 @@
-export { type JobEvent, type JobKind, jobEventSchema, jobKinds, type Said, wordOf } from "./job/event.ts";
+export {
+  type JobEvent,
+  type JobKind,
+  jobEventSchema,
+  jobKinds,
+  jobTitles,
+  type Said,
+  wordOf,
+} from "./job/event.ts";
 export { shopPlanSchema } from "./job/plan-schema.ts";
 export {
   type JobState,

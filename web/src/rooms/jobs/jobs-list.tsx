@@ -1,4 +1,5 @@
 import type { JobRow } from "@proven-seat/contract";
+import { jobTitles } from "@proven-seat/core/outcome/shop";
 import { useState } from "react";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";
@@ -76,7 +77,7 @@ export function JobsList({
                     {row.number}
                   </Link>
                 </td>
-                <td className="py-3 pr-4 whitespace-nowrap">{row.kind}</td>
+                <td className="py-3 pr-4 whitespace-nowrap">{jobTitles[row.kind]}</td>
                 <td className="truncate py-3 pr-4" title={`${row.service} · ${row.valve}`}>
                   {row.service} <span className="text-dim">{row.valve}</span>
                 </td>

@@ -45,7 +45,7 @@ describe("what waits on this device", () => {
     vi.stubGlobal("fetch", vi.fn().mockRejectedValue(new TypeError("away")));
     const job = begin("t");
     show();
-    expect(screen.getByRole("link", { name: "strip" }).getAttribute("href")).toBe(
+    expect(screen.getByRole("link", { name: "Strip down" }).getAttribute("href")).toBe(
       `/tags/t/shop/strip?job=${job}`,
     );
     expect(screen.queryByRole("button", { name: "discard" })).toBeNull();

@@ -1,3 +1,4 @@
+import { jobTitles } from "@proven-seat/core/outcome/shop";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { useAddress } from "../../app/project.ts";
@@ -22,7 +23,7 @@ function Waiting({ id, held }: { id: string; held: Held }) {
   return (
     <li className="flex flex-wrap items-center gap-x-3">
       <Link className="flex min-h-11 items-center underline" to={address(addressOfJob({ kind, tagId, id }))}>
-        {kind}
+        {jobTitles[kind]}
       </Link>
       <span className="min-w-0 truncate">{valve}</span>
       <span className="text-dim">

@@ -1,4 +1,4 @@
-import type { JobKind } from "@proven-seat/core/outcome/shop";
+import { type JobKind, jobTitles } from "@proven-seat/core/outcome/shop";
 import { Leak } from "./leak.tsx";
 import type { PageOf } from "./page-of.ts";
 import { planned } from "./planned.tsx";
@@ -12,19 +12,19 @@ export const pages: readonly {
   readonly kind: JobKind | null;
   readonly Page: PageOf;
 }[] = [
-  { path: "strip", name: "Strip down", kind: "strip", Page: planned("strip", "strip") },
-  { path: "leak", name: "Find a leak", kind: "find a leak", Page: Leak },
-  { path: "reseat", name: "Renew the seats", kind: "reseat", Page: planned("reseat", "reseat") },
+  { path: "strip", name: jobTitles.strip, kind: "strip", Page: planned("strip", "strip") },
+  { path: "leak", name: jobTitles["find a leak"], kind: "find a leak", Page: Leak },
+  { path: "reseat", name: jobTitles.reseat, kind: "reseat", Page: planned("reseat", "reseat") },
   { path: "stack", name: "Seat stack", kind: null, Page: Stack },
   {
     path: "together",
-    name: "Reassemble",
+    name: jobTitles["put together"],
     kind: "put together",
     Page: planned("put together", "together"),
   },
   {
     path: "drive",
-    name: "Mount the actuator",
+    name: jobTitles["fit the drive"],
     kind: "fit the drive",
     Page: planned("fit the drive", "drive"),
   },

@@ -35,6 +35,6 @@ export const noiseWords = ({ noiseDbA }: Pick<FlowCaseShown, "noiseDbA">): strin
 
 /** The trim taken, in a line. */
 export const trimWords = (trim: TrimShown, units: Reading): string =>
-  `${trim.name}, ${figureText(trim.kv, "Kv", units)} wide open${
-    trim.typical ? ": typical figures, an estimate" : `, range ${figure(trim.rangeability)} : 1`
+  `${trim.name}, ${figureText(trim.kv, "Kv", units)} fully open${
+    trim.typical ? ": typical values, an estimate" : `, rangeability ${figure(trim.rangeability)} : 1`
   }`;

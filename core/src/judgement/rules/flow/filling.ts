@@ -24,9 +24,9 @@ export const filling = rule({
   inputs: [
     "pressures of the cases",
     "volume",
-    "flow coefficient wide open",
+    "rated flow coefficient",
     "required time",
-    "house rule: in hand",
+    "house rule: margin of the required time",
   ],
   hangsOn: ["size"],
   unraised: ({ stated, cases }) =>

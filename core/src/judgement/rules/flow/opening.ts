@@ -24,7 +24,7 @@ export const openingRange = flowRule({
       uses: [
         used("lowest travel for control", least, "house rule", "%"),
         used("highest travel for control", most, "house rule", "%"),
-        used("asked for", c.kvNeeded, "computed", "Kv"),
+        used("required Kv", c.kvNeeded, "computed", "Kv"),
       ],
       ...(beyond !== null && { decides: beyond }),
     };

@@ -6,6 +6,15 @@ import { planKinds } from "../plan.ts";
 export const jobKinds = [...planKinds, "find a leak"] as const;
 export type JobKind = (typeof jobKinds)[number];
 
+/** What a reader sees; the kinds are names in stored jobs and in the API. */
+export const jobTitles: Readonly<Record<JobKind, string>> = {
+  strip: "Strip down",
+  reseat: "Renew the seats",
+  "put together": "Reassemble",
+  "fit the drive": "Mount the actuator",
+  "find a leak": "Find a leak",
+};
+
 const inAddresses: Readonly<Record<JobKind, string>> = {
   strip: "strip",
   reseat: "reseat",

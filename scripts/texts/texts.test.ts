@@ -1,0 +1,39 @@
+import { describe, expect, it } from "vitest";
+import { allTexts } from "./all.ts";
+import { textsOf } from "./collect.ts";
+import { faultsOf } from "./dialect.ts";
+
+describe("texts of a source file", () => {
+  it("are its sentences and labels, in strings, templates and between tags", () => {
+    const source = `
+      import { b } from "./not a text.ts";
+      const id = "seat-limit";
+      const text = "Seat limit";
+      const value = \`The limit is \${bar} bar.\`;
+      const view = <p className="font bold" title="Change units">Keep hands <b>clear</b></p>;`;
+    expect(textsOf("a.tsx", source).map(({ line, text }) => [line, text])).toEqual([
+      [4, "Seat limit"],
+      [5, `The limit is $${"{bar}"} bar.`],
+      [6, "Change units"],
+      [6, "Keep hands"],
+    ]);
+  });
+});
+
+describe("plain English", () => {
+  it.each([
+    ["The line is made no more.", /no longer/],
+    ["Held back by the stem", /limited by/],
+    ["Take the candidate in hand first.", /selected/],
+    ["at a height nobody states", /not stated/],
+    [`${"word ".repeat(26)}.`, /26 words/],
+  ])("is not: %s", (text, fault) => expect(faultsOf(text).join()).toMatch(fault));
+  it("is: subject, verb, object", () =>
+    expect(faultsOf("The product line is discontinued. Use its successor.")).toEqual([]));
+  it("is what every text of the product is written in", () => {
+    const faults = allTexts().flatMap(({ file, line, text }) =>
+      faultsOf(text).map((fault) => `${file}:${line} ${fault}`),
+    );
+    expect(faults).toEqual([]);
+  });
+});
