@@ -47,7 +47,7 @@ test("a shop page that was open once opens without a server, is worked on, and h
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 3 of/);
   await away.reload();
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 3 of/);
-  await expect(away.getByText(/2 on this device: handed in when there is a connection/)).toBeVisible();
+  await expect(away.getByText(/2 on this device: sent when there is a connection/)).toBeVisible();
   // Other plans of the same valve are made here, by the program that was kept.
   await away.getByRole("link", { name: "Reassemble" }).click();
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 1 of/);

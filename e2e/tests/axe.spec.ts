@@ -60,7 +60,9 @@ for (const half of [onTheBench.slice(0, 4), onTheBench.slice(4)])
     for (const [tag, station] of half) {
       await visit(page, await app.tagUrl(tag, station));
       await expect(page.getByRole("heading", { level: 1, name: tag })).toBeAttached();
-      await expect(page.locator("[aria-current=step]")).toContainText(new RegExp(station, "i"));
+      await expect(page.locator("[aria-current=step]")).toContainText(
+        new RegExp(station === "drive" ? "actuation" : station, "i"),
+      );
       await expect(page.getByText(/candidates proved in/)).toBeVisible();
       await page.waitForTimeout(400);
       await expectNoFindings(page, `${station} of ${tag}`);

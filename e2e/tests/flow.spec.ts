@@ -36,7 +36,7 @@ test("an open valve says what it takes, and waits for nobody's flow", async ({ p
   await page.goto(await app.tagUrl("XV-1021", "flow"));
   const cases = page.getByRole("table", { name: "Flow in every case" }).first();
   await expect(cases.getByRole("row", { name: /normal/ })).toContainText(/0\.0\d+ bar/);
-  await expect(page.getByText("maximum: Its flow is not stated.").first()).toBeVisible();
+  await expect(page.getByText("maximum: The flow is not stated.").first()).toBeVisible();
   await page.getByRole("tab", { name: "Over the travel" }).click();
   await expect(page.getByRole("slider")).toBeVisible();
 });

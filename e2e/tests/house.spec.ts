@@ -7,7 +7,7 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   await page.goto(`${app.url}/house-rules`);
   const basis = page.getByLabel("Differential for sizing");
   await basis.selectOption("rated");
-  await expect(page.getByText(/\d+ of 64 tags turn\./)).toBeVisible();
+  await expect(page.getByText(/\d+ of 64 tags change\./)).toBeVisible();
   const turned = await page.getByRole("region", { name: "Effect of a change" }).getByRole("listitem").count();
   expect(turned).toBeGreaterThan(3);
   const put = page.getByRole("button", { name: "Put version 2 in force" });
@@ -19,7 +19,7 @@ test("a school of the house is put in force, turns what it said, and is taken ba
   await expect(page.getByRole("region", { name: "Versions" })).toContainText("actual → rated");
 
   // The project stays by what it is pinned to until somebody has seen what turns and decides.
-  await page.getByRole("link", { name: /is proved by v1/ }).click();
+  await page.getByRole("link", { name: /uses v1/ }).click();
   await page.getByRole("button", { name: /^Prove \d+ by (these|both)/ }).click();
   await expect(page.getByText("all proved with these")).toBeVisible();
   const tags = page.getByRole("region", { name: "Tags" });
@@ -58,7 +58,7 @@ test("what is missing says what hangs on it, in the reader's units, and goes whe
 }) => {
   await page.goto(await app.tagUrl("XV-9001", "duty"));
   const missing = page.getByRole("region", { name: "Missing" });
-  await expect(missing).toContainText("5 must be known, 6 assumed meanwhile");
+  await expect(missing).toContainText("5 must be entered, 6 assumed for now");
   await expect(missing).toContainText(
     /Highest air supply: 8 bar g assumed\..*Otherwise \d+ valves change their verdict/,
   );
@@ -67,7 +67,7 @@ test("what is missing says what hangs on it, in the reader's units, and goes whe
   await page.keyboard.press("Enter");
   await expect(missing).toContainText(/Highest air supply: 116 psi g assumed/);
   await page.getByLabel(/^temperature, normal, °F/).fill("140");
-  await expect(missing).toContainText("4 must be known, 6 assumed meanwhile");
+  await expect(missing).toContainText("4 must be entered, 6 assumed for now");
   await expect(missing).not.toContainText("Temperature of normal");
 });
 

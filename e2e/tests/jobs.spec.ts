@@ -37,7 +37,7 @@ test("a job done without a connection is handed in later, whole and once", async
   }
   await page.getByLabel("Remark", { exact: true }).fill("seat pitted");
   await page.getByRole("button", { name: "Add note" }).click();
-  await expect(page.getByText(/4 on this device: handed in when there is a connection/)).toBeVisible();
+  await expect(page.getByText(/4 on this device: sent when there is a connection/)).toBeVisible();
   expect(await jobsOf(app, "XV-2003")).toEqual([]);
   // The first answer is lost on its way back: the device does not know that it was taken.
   let lost = 0;
@@ -59,7 +59,7 @@ test("what waits outlives the page, and is handed in from the list of jobs", asy
   await work(page, app, "XV-2011", "Day shift");
   await page.route("**/api/tags/*/jobs/*", (route) => route.abort("connectionrefused"));
   await page.keyboard.press("d");
-  await expect(page.getByText(/1 on this device: handed in when/)).toBeVisible();
+  await expect(page.getByText(/1 on this device: sent when/)).toBeVisible();
   await page.unroute("**/api/tags/*/jobs/*");
   await page.goto(`${app.url}/projects/${(await app.tag("XV-2011")).projectId}/shop`);
   await expect.poll(async () => (await jobsOf(app, "XV-2011"))[0]?.events.length).toBe(1);

@@ -96,7 +96,7 @@ test("a first visit opens on a tag with a problem, without loading charts", asyn
     ),
   );
   expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(150_000);
-  await page.getByRole("link", { name: /Drive/ }).click();
+  await page.getByRole("link", { name: /Actuation/ }).click();
   await expect(page.getByRole("img", { name: /Torque demand/ })).toBeVisible();
 });
 

@@ -5,7 +5,7 @@ test("the first visit says what is open, and how to begin one's own", async ({ p
   await page.goto(app.url);
   const where = page.getByRole("complementary", { name: "Getting started" });
   await expect(where).toContainText("an invented plant");
-  await where.getByRole("link", { name: /bring your line list into My plant/ }).click();
+  await where.getByRole("link", { name: /import your line list into My plant/ }).click();
   await expect(page).toHaveURL(/\/import$/);
   await expect(page.getByRole("banner").getByLabel("Project")).toHaveText(/My plant/);
   await page.goto(app.url);
@@ -29,7 +29,7 @@ test("a project is taken out as a file and comes in beside itself, proved the sa
   ]);
   expect(file.suggestedFilename()).toBe("Tarn_Ness.project.jsonl.gz");
   await page.getByLabel("project file").setInputFiles(await file.path());
-  await expect(page.getByRole("alert")).toContainText("There is a project Tarn Ness already");
+  await expect(page.getByRole("alert")).toContainText("Project Tarn Ness already exists");
   await page.getByLabel("import as").fill("Tarn Ness again");
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/line-up$/);

@@ -123,10 +123,10 @@ test("faults in a list are shown by row, mended by mapping, and nothing is impor
     buffer: Buffer.from("Valve,DN,Upstream (bar g),Temperature\nXV-A,50,abc,20\nXV-B,51,1,-400\n"),
   });
   await expect(page.getByText("No column is mapped to the tag number")).toBeVisible();
-  await page.getByLabel("Column Valve goes to").selectOption({ label: "Tag" });
+  await page.getByLabel("Field for column Valve").selectOption({ label: "Tag" });
   await expect(page.getByRole("heading", { name: /3 faults in 2 rows/ })).toBeVisible();
   await expect(page.getByLabel("Upstream (bar g), row 2")).toHaveValue("abc");
-  await page.getByLabel("Column DN goes to").selectOption("");
+  await page.getByLabel("Field for column DN").selectOption("");
   await page.getByLabel("Column Upstream (bar g) goes to").selectOption("");
   await page.getByLabel("Unit of column Temperature").selectOption("°F");
   await page.getByRole("button", { name: "Store 2 tags" }).click();
