@@ -103,7 +103,7 @@ describe("start keeps it running", () => {
     await healthy();
 
     const second = start([], { PORT: String(await freePort()) });
-    expect(second).toMatchObject({ status: 0, stdout: expect.stringContaining(`already on ${url}`) });
+    expect(second).toMatchObject({ status: 0, stdout: expect.stringContaining(`already running on ${url}`) });
     expect(start(["--status"])).toMatchObject({ status: 0, stdout: expect.stringContaining(url) });
     expect(start(["--restore", "nothing"])).toMatchObject({
       status: 1,

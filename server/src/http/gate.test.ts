@@ -41,7 +41,7 @@ describe("who is let through to what", () => {
     expect(await asked("in path", project.id)).toBe(project.id);
     await expect(asked("in path", row!.id)).rejects.toThrow("The project does not exist.");
     await expect(asked("of sheet", row!.id)).rejects.toThrow("The sheet does not exist.");
-    await expect(asked("of tag", project.id)).rejects.toThrow("There is no such tag.");
+    await expect(asked("of tag", project.id)).rejects.toThrow("The tag does not exist.");
   });
   it("tells a caller without the role nothing, not even that it is there", async () => {
     const project = await server.project();

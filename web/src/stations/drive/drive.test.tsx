@@ -96,7 +96,9 @@ describe("the air of a drive", () => {
     expect(rows(table)).toHaveLength(found.fittings.length);
     const solenoid = rows(table).find((row) => row.textContent!.startsWith("solenoid valve"))!;
     expect(solenoid.textContent).toContain("2 × Tarrowby Controls SV 5/2");
-    expect(within(solenoid).getByText(/Osmere Flow .* has no marking/)).toBeTruthy();
+    expect(
+      within(solenoid).getByText(/Osmere Flow .* has no readable explosion protection marking/),
+    ).toBeTruthy();
     expect(rows(table).find((row) => row.textContent!.startsWith("volume booster"))!.textContent).toContain(
       "not needed",
     );
