@@ -26,7 +26,7 @@ test("a shop page that was open once opens without a server, is worked on, and h
   await page.goto(address);
   await page.getByLabel("technician").fill("Day shift");
   await page.getByLabel("technician").blur();
-  await expect(page.getByText(/opens without a connection/)).toBeVisible();
+  await expect(page.getByText(/Opens offline/)).toBeVisible();
   const whole = page.url();
   await page.close();
   await app.kill();
@@ -54,18 +54,18 @@ test("a shop page that was open once opens without a server, is worked on, and h
   // The bench takes nothing over from here.
   await away.getByRole("link", { name: "go to the bench" }).click();
   await expect(away.getByText("The tag could not be loaded")).toBeVisible();
-  await expect(away.getByLabel("service")).toBeHidden();
+  await expect(away.getByLabel("service", { exact: true })).toBeHidden();
   // What was never open says so, and where it is not worked away from the server nothing old is shown.
   await away.goto(other);
   await expect(away.getByText(/This device has not opened the tag before/)).toBeVisible();
   await away.goto(`${app.url}/line-up`);
-  await expect(away.getByText(/could not be read/)).toBeVisible();
+  await expect(away.getByText(/could not be loaded/)).toBeVisible();
   await away.goto(whole);
   await expect(away.getByRole("article")).toHaveAccessibleName(/^Step 3 of/);
 
   await app.revive();
   await expect(away.getByText("The server cannot be reached.")).toBeHidden();
-  await expect(away.getByText(/all handed in/)).toBeVisible();
+  await expect(away.getByText(/all sent/)).toBeVisible();
   expect(await ticksOf(app, "XV-3052")).toEqual(["tick", "tick"]);
 });
 
@@ -76,7 +76,7 @@ test("a tag changed while its plan was away is said, and read anew when asked to
   browser,
 }) => {
   await page.goto(await app.tagUrl("XV-1048", "shop/strip"));
-  await expect(page.getByText(/opens without a connection/)).toBeVisible();
+  await expect(page.getByText(/Opens offline/)).toBeVisible();
   const url = page.url();
   await page.close();
   await app.kill();
@@ -88,7 +88,7 @@ test("a tag changed while its plan was away is said, and read anew when asked to
   await app.revive();
   const other = await (await browser.newContext()).newPage();
   await other.goto(await app.tagUrl("XV-1048", "duty"));
-  await other.getByLabel("service").fill("changed meanwhile");
+  await other.getByLabel("service", { exact: true }).fill("changed meanwhile");
   await expect.poll(async () => (await app.tag("XV-1048")).service).toBe("changed meanwhile");
   await other.context().close();
   await context.setOffline(false);

@@ -77,7 +77,7 @@ test("axe finds nothing on the rooms", async ({ page, app }) => {
     ["shelf", "Import a catalogue"],
     ["rules", "Size offered"],
     ["drift", "Sheets in force"],
-    ["projects", "Import a project"],
+    ["projects", "Import project"],
   ] as const) {
     await visit(page, `${app.url}/${room}`);
     await expect(page.getByText(ready).first()).toBeVisible();
@@ -110,7 +110,7 @@ test("axe finds nothing on line-up, import, command bar, shortcuts, legend and o
   app,
 }) => {
   await page.goto(`${app.url}/line-up`);
-  await expect(page.getByRole("row", { name: /PV-3081/ })).toContainText("Nothing stands");
+  await expect(page.getByRole("row", { name: /PV-3081/ })).toContainText("No suitable candidate");
   await expectNoFindings(page, "line-up");
   await page.keyboard.press("/");
   await expect(page.getByPlaceholder("Tag, station or action")).toBeVisible();

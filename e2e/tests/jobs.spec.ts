@@ -47,7 +47,7 @@ test("a job done without a connection is handed in later, whole and once", async
     await route.abort("connectionreset");
   });
   await context.setOffline(false);
-  await expect(page.getByText(/all handed in/)).toBeVisible();
+  await expect(page.getByText(/all sent/)).toBeVisible();
   expect(lost).toBeGreaterThan(1);
   const [job, ...others] = await jobsOf(app, "XV-2003");
   expect(others).toEqual([]);
@@ -71,7 +71,7 @@ test("what waits outlives the page, and is handed in from the list of jobs", asy
 test("two technicians on one job see each other's ticks", async ({ page, app, browser }) => {
   await work(page, app, "XV-1034", "Day shift");
   await page.keyboard.press("d");
-  await expect(page.getByText(/all handed in/)).toBeVisible();
+  await expect(page.getByText(/all sent/)).toBeVisible();
   const other = await (await browser.newContext({ baseURL: app.url })).newPage();
   await work(other, app, "XV-1034", "Night shift");
   // The second joins what is under way, where it stands.
@@ -90,7 +90,7 @@ test("a picture is attached, made smaller, and shown to the other", async ({ pag
     .locator("input[type=file]")
     .setInputFiles({ name: "marks.jpg", mimeType: "image/jpeg", buffer: await pictureOf() });
   await expect(page.getByRole("img", { name: "marks.jpg" })).toBeVisible();
-  await expect(page.getByText(/all handed in/)).toBeVisible();
+  await expect(page.getByText(/all sent/)).toBeVisible();
   const other = await (await browser.newContext({ baseURL: app.url })).newPage();
   await other.goto(await app.tagUrl("XV-2040", "shop/strip"));
   const shown = other.getByRole("img", { name: "marks.jpg" });
@@ -116,7 +116,7 @@ test("a job is measured, judged, finished, and printed", async ({ page, app }) =
   await page.getByRole("button", { name: "Finish the job" }).click();
   await expect(page.getByText(/^Finished by Day shift/)).toBeVisible();
   await expect(page.getByRole("button", { name: /^Done/ })).toBeDisabled();
-  await expect(page.getByText(/all handed in/)).toBeVisible();
+  await expect(page.getByText(/all sent/)).toBeVisible();
   const [paper] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("link", { name: "PDF of the job" }).click(),

@@ -35,7 +35,7 @@ test("how far a value may move is found while nothing else waits, and forgotten 
   // Taken in hand, the same valve is judged before and after the edit.
   await page.getByRole("grid", { name: "Candidates" }).getByRole("row").nth(1).click();
   await page.getByRole("tab", { name: "Permitted range" }).click();
-  const table = page.getByRole("table", { name: /How far each value/ });
+  const table = page.getByRole("table", { name: /Range of each value/ });
   await expect(table.getByRole("row", { name: /upstream/ }).first()).toContainText(/\d/);
   await expect(page.getByText(/\d+ values searched/)).toHaveCount(1);
   await expect(page.getByRole("img", { name: /temperature against upstream/ })).toBeVisible();
@@ -88,7 +88,7 @@ test("candidates are compared, differences first", async ({ page, app }) => {
   await page.getByRole("button", { name: "all rows" }).click();
   await expect(table.getByRole("rowheader", { name: "class", exact: true })).toHaveCount(1);
   await table
-    .getByRole("button", { name: /leave out/ })
+    .getByRole("button", { name: /^remove/ })
     .first()
     .click();
   await expect(table.getByRole("columnheader")).toHaveCount(2);

@@ -137,7 +137,7 @@ test("a question pressed puts the cursor into its field", async ({ page, app }) 
 
 test("filters say how many fit and are cleared in place", async ({ page, app }) => {
   await page.goto(`${app.url}/line-up`);
-  await expect(page.getByRole("row", { name: /PV-3081/ })).toContainText("Nothing stands");
+  await expect(page.getByRole("row", { name: /PV-3081/ })).toContainText("No suitable candidate");
   // Other tests share the server and change tags of their own; these four are left alone.
   await page.getByRole("searchbox").fill("XV-4");
   await expect(page.getByRole("row", { name: /XV-/ })).toHaveCount(4);

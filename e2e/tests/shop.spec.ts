@@ -27,7 +27,7 @@ test("a valve is taken apart from the bench, one step at a time, and the job is 
     .getByRole("navigation", { name: "Steps" })
     .getByRole("button", { name: /^\d+ ball$/ })
     .click();
-  await expect(page.getByRole("img", { name: "Section: ball drawn out along the bore" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Section: ball removed along the bore" })).toBeVisible();
   expect(await violations(page)).toEqual([]);
   await page.getByRole("link", { name: "go to the bench" }).click();
   await expect(page).toHaveURL(/\/body$/);
@@ -74,7 +74,7 @@ test("a leak is traced by answers, its reasoning opened, an answer taken back", 
   await page.getByRole("button", { name: "Undo the last answer" }).click();
   await expect(causes.first()).toHaveText(before ?? "");
   // Let go of, it stays under way in the list and is not joined again by itself.
-  await expect(page.getByText(/all handed in/)).toBeVisible();
+  await expect(page.getByText(/all sent/)).toBeVisible();
   await page.getByRole("button", { name: "another leak" }).click();
   await expect(page.getByText("Where does the leak show?")).toBeVisible();
   await page.reload();
@@ -116,7 +116,7 @@ test("a seat stack takes what was measured, says what cannot be read, and goes b
   await expect(loose).toHaveText("100.0 %");
   await depth.fill("many");
   await expect(depth).toHaveAttribute("aria-invalid", "true");
-  await page.getByLabel(/sizes in stock/).fill("0.4 x");
+  await page.getByLabel(/stock sizes/).fill("0.4 x");
   await expect(page.getByText("Sizes in millimetres, separated by spaces.")).toBeVisible();
   await page.getByRole("button", { name: "use the estimate" }).click();
   await expect(loose).not.toHaveText("100.0 %");

@@ -86,7 +86,7 @@ test("a workbook of a spreadsheet is mended, stored, proved, exported, opened th
   // Tests before this one may have left tags of their own.
   const all = (await app.rows()).length;
   await expect(
-    page.getByText(new RegExp(`^0 new, 0 changed, ${all} as they are, 0 of the project`)),
+    page.getByText(new RegExp(`^0 new, 0 changed, ${all} unchanged, 0 in the project`)),
   ).toBeVisible();
   await expect(page.getByRole("button", { name: "Store 0 tags" })).toBeDisabled();
 });

@@ -9,12 +9,12 @@ test("a stale edit by a second browser is refused with both versions shown", asy
   await page.goto(url);
   const other = await (await browser.newContext()).newPage();
   await other.goto(url);
-  await expect(other.getByLabel("service")).toHaveValue("Produced water to treatment");
-  await page.getByLabel("service").fill("first writer");
+  await expect(other.getByLabel("service", { exact: true })).toHaveValue("Produced water to treatment");
+  await page.getByLabel("service", { exact: true }).fill("first writer");
   await expect(page.getByText(/^saved/)).toBeVisible();
   await expect.poll(async () => (await app.tag("XV-6009")).service).toBe("first writer");
 
-  await other.getByLabel("service").fill("second writer");
+  await other.getByLabel("service", { exact: true }).fill("second writer");
   const dialog = other.getByRole("dialog", { name: /changed while you edited/ });
   await expect(dialog).toBeVisible();
   await expect(dialog.getByRole("cell", { name: "second writer" })).toBeVisible();
@@ -23,23 +23,23 @@ test("a stale edit by a second browser is refused with both versions shown", asy
 
   await dialog.getByRole("button", { name: "Keep my version" }).click();
   await expect.poll(async () => (await app.tag("XV-6009")).service).toBe("second writer");
-  await page.getByLabel("service").fill("third");
+  await page.getByLabel("service", { exact: true }).fill("third");
   await page.getByRole("dialog").getByRole("button", { name: "Use their version, discard mine" }).click();
-  await expect(page.getByLabel("service")).toHaveValue("second writer");
+  await expect(page.getByLabel("service", { exact: true })).toHaveValue("second writer");
   await other.context().close();
 });
 
 test("a server killed during autosave loses nothing typed", async ({ page, app }) => {
   await page.goto(await app.tagUrl("XV-7003", "duty"));
-  await expect(page.getByLabel("service")).toHaveValue("Flare knock-out drum drain");
+  await expect(page.getByLabel("service", { exact: true })).toHaveValue("Flare knock-out drum drain");
   await app.kill();
-  await page.getByLabel("service").fill("typed while the server was down");
+  await page.getByLabel("service", { exact: true }).fill("typed while the server was down");
   await page.getByLabel("temperature, maximum, °C").fill("141");
   await expect(page.getByText(/kept on this device/)).toBeVisible();
   await app.revive();
   // A reload before any retry: the draft must come from the device.
   await page.reload();
-  await expect(page.getByLabel("service")).toHaveValue("typed while the server was down");
+  await expect(page.getByLabel("service", { exact: true })).toHaveValue("typed while the server was down");
   await expect(page.getByLabel("temperature, maximum, °C")).toHaveValue("141");
   await expect.poll(async () => (await app.tag("XV-7003")).service).toBe("typed while the server was down");
   await expect(page.getByText(/^saved/)).toBeVisible();
@@ -47,9 +47,9 @@ test("a server killed during autosave loses nothing typed", async ({ page, app }
 
 test("a lost connection is said and saving goes on when it is back", async ({ page, app, context }) => {
   await page.goto(await app.tagUrl("XV-2030", "duty"));
-  await expect(page.getByLabel("service")).toHaveValue("Ammonia loading arm block");
+  await expect(page.getByLabel("service", { exact: true })).toHaveValue("Ammonia loading arm block");
   await context.setOffline(true);
-  await page.getByLabel("service").fill("typed off line");
+  await page.getByLabel("service", { exact: true }).fill("typed off line");
   await expect(page.getByText(/the server cannot be reached/)).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText(/^saved/)).toBeVisible();
@@ -62,7 +62,7 @@ test("bad input is refused at its place, kept as typed, and not stored", async (
   const cases: [string | RegExp, string, RegExp][] = [
     ["size", "155", /"155" is not a nominal size/],
     ["line class", "class 700", /not a class or PN/],
-    [/^upstream, normal/, "twelve", /"twelve" is not a figure/],
+    [/^upstream, normal/, "twelve", /"twelve" is not a number/],
     [/^upstream, normal/, "-5", /below full vacuum/],
     [/^upstream, normal/, "99999", /above 1000 bar g/],
     [/^temperature, normal/, "-300", /absolute zero/],
@@ -74,7 +74,7 @@ test("bad input is refused at its place, kept as typed, and not stored", async (
     const good = await field.inputValue();
     await field.fill(text);
     await expect(page.getByText(message).first()).toBeVisible();
-    await expect(page.getByText(/kept on this device: \d entr/)).toBeVisible();
+    await expect(page.getByText(/kept on this device: correct \d entr/)).toBeVisible();
     await field.blur();
     await expect(field).toHaveValue(text.replace("-", "−"));
     await field.fill(good);
@@ -104,7 +104,7 @@ test("files that are no list say why", async ({ page, app }) => {
     input.files = transfer.files;
     input.dispatchEvent(new Event("change", { bubbles: true }));
   });
-  await expect(page.getByRole("alert")).toHaveText(/50 MB; at most 20 MB/);
+  await expect(page.getByRole("alert")).toHaveText(/50 MB\. The limit is 20 MB/);
 
   await pick("western.csv", Buffer.from("Tag,Service\nXV-W,Soupape \xe9t\xe9\n", "latin1"));
   await expect(page.getByText(/not UTF-8/)).toBeVisible();
@@ -127,7 +127,7 @@ test("faults in a list are shown by row, mended by mapping, and nothing is impor
   await expect(page.getByRole("heading", { name: /3 faults in 2 rows/ })).toBeVisible();
   await expect(page.getByLabel("Upstream (bar g), row 2")).toHaveValue("abc");
   await page.getByLabel("Field for column DN").selectOption("");
-  await page.getByLabel("Column Upstream (bar g) goes to").selectOption("");
+  await page.getByLabel("Field for column Upstream (bar g)").selectOption("");
   await page.getByLabel("Unit of column Temperature").selectOption("°F");
   await page.getByRole("button", { name: "Store 2 tags" }).click();
   await expect(page).toHaveURL(/line-up/);
