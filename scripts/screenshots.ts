@@ -111,10 +111,10 @@ for (const view of views) {
       .setInputFiles({ name: "line-list.csv", mimeType: "text/csv", buffer: Buffer.from(list) });
   await page.getByRole("heading", { level: 1 }).waitFor({ state: "attached" });
   if (view.tab) await page.getByRole("tab", { name: view.tab }).click();
-  if (view.change) await page.getByLabel("Pressure margin wanted").fill("40");
+  if (view.change) await page.getByLabel("Pressure margin").fill("40");
   if (view.drift) {
     await page.getByRole("button", { name: /^Prove/ }).click();
-    await page.getByText("all proved by these").waitFor({ timeout: 60_000 });
+    await page.getByText("all proved with these").waitFor({ timeout: 60_000 });
   }
   await page.waitForTimeout(view.tab || view.change ? 6000 : 2500);
   await page.screenshot({ path: join(folder, `${view.name}.png`) });
