@@ -83,7 +83,7 @@ const views: {
   { name: "jobs", path: "/shop" },
   { name: "shop", path: `${tag("XV-1004")}/shop` },
   { name: "bench-air", path: `${tag("XV-1044")}/drive`, tab: "Air" },
-  { name: "bench-flow", path: `${tag("TV-4021")}/flow`, tab: "Along the stroke" },
+  { name: "bench-flow", path: `${tag("TV-4021")}/flow`, tab: "Over the travel" },
   { name: "bench-torque", path: `${tag("XV-3052")}/torque` },
   { name: "bench-fit-up-dark", path: `${tag("XV-3052")}/fit-up`, dark: true },
   { name: "bench-nothing-stands-dark", path: `${tag("XV-4020")}/envelope`, dark: true },
