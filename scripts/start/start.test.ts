@@ -128,7 +128,7 @@ describe("start keeps it running", () => {
     await expect.poll(() => running().does).toBe("backup");
     const copied = new Promise((done) => copying.once("exit", done));
     launch();
-    await expect.poll(() => said).toContain("A backup is under way");
+    await expect.poll(() => said).toContain("A backup is in progress");
     expect(start(["--status"])).toMatchObject({ status: 3, stdout: expect.stringContaining("A backup") });
     expect(await copied).toBe(0);
     await healthy();
