@@ -8,7 +8,7 @@ const root = fileURLToPath(new URL("../..", import.meta.url));
 
 /** Words of line lists in other languages, names of units, and statements for the database: nobody reads them here. */
 const notRead =
-  /\.test\.tsx?$|\.d\.ts$|lexicon\/|fluid-names\.ts$|units\/tables\/|store\/|duty\/fields\/|catalogue\/versions\//;
+  /\.test\.tsx?$|\.d\.ts$|lexicon\/|fluid-names\.ts$|units\/tables\/|store\/|catalogue\/versions\//;
 
 /** Texts of core, contract, server and interface. */
 export function allTexts(): UserText[] {

@@ -14,6 +14,7 @@ interface Node {
   readonly end: number;
   readonly value?: unknown;
   readonly name?: { readonly name?: string };
+  readonly key?: { readonly name?: string };
 }
 
 /** Attributes that hold names for the browser and no words. */
@@ -30,11 +31,15 @@ const isText = (text: string): boolean => {
 const isNode = (value: unknown): value is Node =>
   typeof value === "object" && value !== null && typeof (value as Node).type === "string";
 
+/** Properties of a duty field that hold words of line lists in many languages. */
+const ofLineLists: ReadonlySet<string> = new Set(["headings", "means", "written"]);
+
 /** Whether nothing below a node is read by a person. */
-const isSilent = (node: Node): boolean =>
-  /^(Import|Export(All|Named))|^TS.*(Type|Declaration)$/.test(node.type)
-    ? node.type !== "ExportNamedDeclaration"
-    : node.type === "JSXAttribute" && notWords.has(node.name?.name ?? "");
+function isSilent({ type, name, key }: Node): boolean {
+  if (type === "JSXAttribute") return notWords.has(name?.name ?? "");
+  if (type === "Property") return ofLineLists.has(key?.name ?? "");
+  return /^(Import|ExportAll)|^TS.*(Type|Declaration)$/.test(type);
+}
 
 function written(node: Node, source: string): string | null {
   if (node.type === "JSXText") return source.slice(node.start, node.end).replace(/\s+/g, " ").trim();

@@ -10,7 +10,7 @@ const turns: readonly (readonly [phrase: RegExp, instead: string])[] = [
   [/\bstrip it\b|\bput it together\b|\bfit the drive\b/i, "strip down, reassemble, mount the actuator"],
   [/\b(bring|brought|take|taken) (a project |it )?(in|out) (as|from|with)\b/i, "import, export"],
   [/\bmore than the house (likes|allows)\b/i, "exceeds the house rule"],
-  [/\bhands? of\b|\bfrom hands\b/i, "keep hands clear"],
+  [/\bfrom hands\b/i, "keep hands clear"],
   [/\bwho works\b/i, "technician"],
   [/\b(not|no|never) (un|in)\w+ (no|not|never)\b/i, "no double negative"],
 ];
@@ -21,7 +21,7 @@ const storedNames: ReadonlySet<string> = new Set(["waits for", "fit the drive"])
 /** Most words of a sentence that is read on a screen. */
 const mostWords = 25;
 
-const sentences = (text: string): string[] => text.split(/(?<=[.!?:;])\s+/);
+const sentences = (text: string): string[] => text.split(/(?<=[.!?])\s+/);
 const wordsIn = (sentence: string): number => sentence.match(/[A-Za-z][A-Za-z'’-]*/g)?.length ?? 0;
 
 /**

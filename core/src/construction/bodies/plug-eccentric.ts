@@ -18,7 +18,11 @@ export const plugEccentric: Construction = {
     "slurry and dirty water",
     "throttles coarsely",
   ],
-  limits: ["one preferred direction", "the plug takes half of the bore", "soft facing for tight shut-off"],
+  limits: [
+    "one preferred direction",
+    "the plug takes half of the bore",
+    "tight shut-off needs a soft facing",
+  ],
   parts: [
     commonParts.body,
     commonParts.stem,

@@ -32,6 +32,6 @@ export function* offersTooMany({
     file: `lines/${line.id}`,
     row: null,
     field: "grades",
-    reason: `with ${families} actuator families the catalogue gives ${candidates} candidates of one size, but at most ${mostCandidates} can be proved at once; this product line gives ${valves} valves: reduce its grades, trims, seats, seals or arrangements, or split it`,
+    reason: `with ${families} actuator families the catalogue gives ${candidates} candidates of one size. At most ${mostCandidates} can be proved at once. This product line gives ${valves} valves: reduce its grades, trims, seats, seals or arrangements, or split it`,
   };
 }

@@ -59,10 +59,15 @@ function reasons(
   ];
 }
 
-/** Another engine may say the same in other words. Only the verdict is a word that is compared between engines. */
+/** Fields of a finding that hold words. A value or a limit holds words where it is no number. */
+const wording: ReadonlySet<string> = new Set(
+  "asks source says remedy missing decides what value limit".split(" "),
+);
+
+/** Another engine may say the same in other words. Verdict, governing case, unit and origin are compared all the same. */
 const isWording = ({ path, was, now }: Difference): boolean =>
   path.startsWith("proof.findings.") &&
-  !path.endsWith("verdict") &&
+  wording.has(path.slice(path.lastIndexOf(".") + 1)) &&
   typeof was === "string" &&
   typeof now === "string";
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { z } from "zod";
 import { demoShelf, demoTags } from "../../../test/demo.ts";
+import { sheetOf } from "../../../test/demo-sheet.ts";
 import { releases, writtenBy } from "../../../test/written.ts";
 import { choice, number } from "../../basis/house/definition.ts";
 import { defaultHouseRules, type HouseRules, houseRuleDefinitions } from "../../basis/house/house-rules.ts";
@@ -122,6 +123,22 @@ describe.each(sheets)("a sheet written by engine %s, %s", (release, name) => {
     const result = reprove(altered) as Reproof;
     expect(result.same).toBe(false);
     expect(result.because[0]).toMatch(/altered/);
+  });
+});
+
+describe("a sheet proved again", () => {
+  it("of another engine is compared by verdict, case and figures, of the same engine by words too", () => {
+    const changed = (engine: string, change: object) => {
+      const other = JSON.parse(JSON.stringify(sheetOf("XV-3052")));
+      other.engine = engine;
+      const at = other.proof.findings.findIndex((f: { kind: string }) => f.kind === "measured");
+      other.proof.findings[at] = { ...other.proof.findings[at]!, ...change };
+      return (reprove(other) as Reproof).differences.map(({ path }) => path.split(".").at(-1));
+    };
+    expect(changed("0.0.1", { says: "In other words." })).toEqual([]);
+    expect(changed(engineVersion, { says: "In other words." })).toEqual(["says"]);
+    for (const change of [{ verdict: "not asked" }, { caseId: "another" }, { value: 12_345 }])
+      expect(changed("0.0.1", change)).toEqual(Object.keys(change));
   });
 });
 

@@ -26,7 +26,7 @@ export function openDropBar(trim: TrimInBody, stream: Stream, pipes: Pipes): num
     bar /= 10;
     passes = share(bar);
   } while (passes > 1);
-  // Too small a drop to reckon with.
+  // At this drop the floating point no longer tells the two pressures apart.
   if (!(passes > 0)) return above[0];
   // On the logarithm of both the curve is nearly straight: flow goes with the root of the drop.
   const [near, atNear] = [Math.log(above[0]), Math.log(above[1])];

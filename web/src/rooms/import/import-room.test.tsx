@@ -144,7 +144,7 @@ describe("a list in the room", () => {
     const cell = await screen.findByLabelText("Fail, row 2");
     fireEvent.change(cell, { target: { value: "FO" } });
     fireEvent.keyDown(cell, { key: "d", ctrlKey: true });
-    // The list is read again first: the cells of the rows that are left are drawn anew.
+    // The list is read again first, and new cells replace the ones on the screen.
     await vi.waitFor(() => expect(screen.queryByLabelText("Fail, row 2")).toBeNull());
     fireEvent.keyDown(await screen.findByLabelText("Size, row 3"), { key: "Delete", ctrlKey: true });
     fireEvent.click(await screen.findByText("Store 2 tags"));

@@ -12,7 +12,7 @@ export const tiltAwayAssembly: AssemblyOf = () => {
         heldBy: ["bonnet-bolts"],
         at: "open",
         caution:
-          "Lift the bonnet and stem together. The core hangs on the stem cam until it is free. Keep hands out from under it.",
+          "The core hangs on the stem cam and can fall and crush hands. Lift the bonnet and stem together. Keep hands clear.",
       }),
       piece("gasket", "bonnet gasket", "seal", { heldBy: ["bonnet"], ofSet: gaskets }),
       piece("guide-pin", "guide pin", "retainer", { heldBy: ["bonnet"] }),
