@@ -52,7 +52,7 @@ export function build(): boolean {
   const server = join(root, "server/dist");
   removeOldChunks(join(server, "chunks"));
   bundleServer(["main", "migrate", "prover", "verify", "jobs/worker"], server);
-  for (const config of ["vite.config.ts", "vite.away.config.ts"])
+  for (const config of ["vite.config.ts", "vite.offline.config.ts"])
     run("vite", ["build", "web", "--config", `web/${config}`, "--logLevel", "warn"]);
   mkdirSync(join(root, ".local"), { recursive: true });
   writeFileSync(stamp, state);

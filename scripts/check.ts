@@ -41,7 +41,8 @@ for (const { name, seconds } of slowest(outcomes))
 console.log(`The check took ${Math.round((Date.now() - begun) / 1000)} s.`);
 // Said once more where the eye ends: thousands of lines stand above.
 for (const trouble of outcomes.flatMap(({ troubles }) => troubles)) console.log(`\n${trouble}`);
-const sum = (count: (outcome: Outcome) => number) => outcomes.reduce((total, one) => total + count(one), 0);
+const sum = (count: (outcome: Outcome) => number) =>
+  outcomes.reduce((total, outcome) => total + count(outcome), 0);
 const failed = sum((outcome) => outcome.failed);
 console.log(`\n${sum((outcome) => outcome.passed)} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -15,9 +15,9 @@ const kept = new Map<
 >();
 for (const { number, duty } of demoTags) {
   const { candidates } = prove(duty, demoShelf, defaultHouseRules());
-  for (const [at, c] of candidates.entries()) {
+  for (const [index, c] of candidates.entries()) {
     // The first ones and then a few of all kinds: neighbours in the ranking are alike.
-    if (at > 3 && at % 61 !== 0) continue;
+    if (index > 3 && index % 61 !== 0) continue;
     for (const f of c.findings) {
       const key = `${f.rule} ${f.verdict}`;
       const known = kept.get(key) ?? [];
@@ -34,6 +34,6 @@ const findings = [...kept.entries()].sort(([a], [b]) => (a < b ? -1 : 1)).flatMa
 const file = new URL("../core/test/kept/findings.jsonl", import.meta.url);
 writeFileSync(
   file,
-  [{ engine: engineVersion }, ...findings].map((one) => `${JSON.stringify(one)}\n`).join(""),
+  [{ engine: engineVersion }, ...findings].map((record) => `${JSON.stringify(record)}\n`).join(""),
 );
 process.stdout.write(`${findings.length} findings of engine ${engineVersion}\n`);

@@ -36,6 +36,6 @@ const outcomes = await lane([
   },
 ]);
 for (const trouble of outcomes.flatMap(({ troubles }) => troubles)) console.log(`\n${trouble}`);
-const sum = (count: "passed" | "failed") => outcomes.reduce((total, one) => total + one[count], 0);
+const sum = (count: "passed" | "failed") => outcomes.reduce((total, outcome) => total + outcome[count], 0);
 console.log(`\n${sum("passed")} passed, ${sum("failed")} failed`);
 process.exit(sum("failed") === 0 ? 0 : 1);

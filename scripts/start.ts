@@ -55,9 +55,9 @@ async function withFolder(
   does: Work,
   work: (stopped: Promise<void>) => Promise<number>,
 ): Promise<number> {
-  const taken = await whenFree(url, does);
-  if (!taken.taken) {
-    tell(`Proven Seat is already running on ${taken.by.url} (process ${taken.by.start.pid}).`);
+  const running = await whenFree(url, does);
+  if (!running.taken) {
+    tell(`Proven Seat is already running on ${running.by.url} (process ${running.by.start.pid}).`);
     say("To end it: ./start --stop");
     return 0;
   }
@@ -65,7 +65,7 @@ async function withFolder(
     for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => done());
   });
   try {
-    if (taken.leftBy?.server) await endServer(taken.leftBy.server, say);
+    if (running.leftBy?.server) await endServer(running.leftBy.server, say);
     return await work(stopped);
   } finally {
     leaveFolder(places.running);

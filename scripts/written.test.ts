@@ -8,8 +8,8 @@ const archives = releases.map((release) => ({ release, documents: writtenBy(rele
 describe("documents kept of older releases", () => {
   it("are one of a kind and format, beside the whole set of the newest", () => {
     expect(thinned(archives).filter(({ documents }) => documents.length === 0)).toEqual([]);
-    const names = (of: typeof archives) =>
-      of.map(({ documents }) => documents.map(({ name }) => name).sort());
+    const names = (kept: typeof archives) =>
+      kept.map(({ documents }) => documents.map(({ name }) => name).sort());
     const byNumber = thinned(archives).sort((a, b) =>
       a.release.localeCompare(b.release, "en", { numeric: true }),
     );

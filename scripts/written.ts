@@ -75,7 +75,7 @@ export function thinned(archives: readonly { release: string; documents: readonl
 }
 
 const archived = (documents: readonly Written[]) =>
-  brotliCompressSync(Buffer.from(documents.map((one) => `${JSON.stringify(one)}\n`).join("")), {
+  brotliCompressSync(Buffer.from(documents.map((document) => `${JSON.stringify(document)}\n`).join("")), {
     params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_LGWIN]: 24 },
   });
 

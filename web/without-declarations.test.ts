@@ -48,7 +48,7 @@ const questions: Record<Question, (api: Api, key: string) => unknown> = {
   outline: (api) => api.outline(1),
   rows: (api) => api.rows(1, "price", null, 0, 50),
   row: (api, key) => api.row(1, key),
-  inHand: (api, key) => api.inHand(1, "price", [key]),
+  selected: (api, key) => api.selected(1, "price", [key]),
   details: (api, key) => api.details(1, [key]),
   variants: (api, key) => api.variants(1, key),
   drives: (api, key) => api.drives(1, key),
@@ -99,7 +99,7 @@ it("a prover without schemas and declarations answers as the whole one does", {
   expect(existsSync(join(folder, "prover.js"))).toBe(true);
   const apis = [source.proverApi(), built.proverApi()] as const;
   for (const api of apis) api.setShelf(demoCatalogue, defaultHouseRules(), 1);
-  for (const { number } of demoTags.filter((_, at) => at % tries(32, 1) === 0)) {
+  for (const { number } of demoTags.filter((_, index) => index % tries(32, 1) === 0)) {
     for (const api of apis) api.prove(1, demoDuty(number));
     const [whole, less] = apis;
     const { key } = whole.rows(1, "price", null, 0, 1).rows[0]!;

@@ -20,11 +20,11 @@ interface Node {
 
 /** The properties with these names anywhere in a syntax tree. */
 function propertiesIn(tree: unknown, names: readonly string[]): Node[] {
-  if (Array.isArray(tree)) return tree.flatMap((one) => propertiesIn(one, names));
+  if (Array.isArray(tree)) return tree.flatMap((node) => propertiesIn(node, names));
   if (typeof tree !== "object" || tree === null) return [];
   const node = tree as Node;
   if (node.type === "Property" && names.includes(node.key?.name ?? "")) return [node];
-  return Object.values(tree).flatMap((one) => propertiesIn(one, names));
+  return Object.values(tree).flatMap((value) => propertiesIn(value, names));
 }
 
 /** A source file without the properties with these names. */

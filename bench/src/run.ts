@@ -34,11 +34,11 @@ for (let i = 0; i < 8; i++)
     bareLoop(d, shelf, house, true);
   }
 // One after the other on the same tag, so that all meet the same machine at the same moment.
-const of = (i: number) => duties[i % duties.length]!;
+const dutyAt = (i: number) => duties[i % duties.length]!;
 const [full, first, whole] = measureInTurn(12 * duties.length, [
-  (i) => void prove(of(i), shelf, house),
-  (i) => void bareLoop(of(i), shelf, house, false),
-  (i) => void bareLoop(of(i), shelf, house, true),
+  (i) => void prove(dutyAt(i), shelf, house),
+  (i) => void bareLoop(dutyAt(i), shelf, house, false),
+  (i) => void bareLoop(dutyAt(i), shelf, house, true),
 ]) as [Measured, Measured, Measured];
 const row = (name: string, m: Measured, goal = "") =>
   console.log(`  ${name.padEnd(31)}${shown(m.median)} ${shown(m.p95)}${goal}`);
@@ -50,12 +50,12 @@ row("bare loop, all rules'", whole);
 row("ratio to two dozen rules'", over(first), "   goal: at most 5");
 row("ratio to all rules'", over(whole));
 
-const inHand = duties
+const selected = duties
   .filter((d) => d.dn !== null && d.cases.length > 0)
   .map((duty) => ({ duty, best: prove(duty, shelf, house).candidates[0]! }));
 const reaches = (which: "first" | "all") =>
-  measure(inHand.length * 2, (i) => {
-    const { duty, best } = inHand[i % inHand.length]!;
+  measure(selected.length * 2, (i) => {
+    const { duty, best } = selected[i % selected.length]!;
     const judged = { valve: best.valve, drive: best.drive, accessories: shelf.accessories, house };
     const values = dutyValues(duty, settle(duty, house), best.valve);
     for (const value of which === "first" ? values.slice(0, 1) : values) breakingPoint(judged, duty, value);

@@ -29,7 +29,7 @@ const drag = (page: Page) =>
     return { frames, work };
   }, steps);
 
-const at = (times: readonly number[], share: number) =>
+const quantile = (times: readonly number[], share: number) =>
   [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * share))]!;
 
 const app = await served("slider");
@@ -49,16 +49,16 @@ try {
   await bare.setContent("<input type=range min=0 max=100>");
 
   console.log(`a slider over ${steps} frames          median ms   p95 ms  longest`);
-  for (const [name, of] of [
+  for (const [name, tab] of [
     ["its opening, turned", page],
     ["nothing", bare],
   ] as const) {
-    await of.bringToFront();
-    await drag(of);
-    const { frames, work } = await drag(of);
+    await tab.bringToFront();
+    await drag(tab);
+    const { frames, work } = await drag(tab);
     const row = (what: string, times: readonly number[]) =>
       console.log(
-        `  ${`${name}, ${what}`.padEnd(31)}${[0.5, 0.95, 1].map((s) => shown(at(times, s))).join(" ")}`,
+        `  ${`${name}, ${what}`.padEnd(31)}${[0.5, 0.95, 1].map((s) => shown(quantile(times, s))).join(" ")}`,
       );
     row("a step", work);
     row("a frame", frames);

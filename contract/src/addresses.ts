@@ -1,9 +1,9 @@
 /** Method and path of an endpoint, without schemas: all a page needs to send a request. */
 export interface Address {
   readonly method: "get" | "post" | "put" | "delete";
-  /** Path parameters stand in braces, as in OpenAPI. */
+  /** Path parameters in braces, as in OpenAPI. */
   readonly path: string;
-  /** What the body is where it is no JSON. */
+  /** Content type of a body that is not JSON. */
   readonly takes?: string;
   /** A list answered in pages: `limit` and `after` in the query, the next page in the `Link` header (RFC 8288). */
   readonly paged?: true;
@@ -87,5 +87,5 @@ export function addressOf(name: AddressName, parameters: Record<string, string> 
   );
 }
 
-/** Items of a page where nothing else is asked, and the most that may be asked. */
+/** Default and greatest number of items on a page. */
 export const pageLimits = { usual: 1000, most: 10_000 } as const;

@@ -7,20 +7,20 @@ import { importSchema } from "./list-records.ts";
 import { openApiDocument } from "./open-api.ts";
 import { choiceSchema, newHouseRulesSchema, saveTagSchema, tagContentSchema } from "./records.ts";
 
-const all = Object.entries(endpoints as Record<string, Endpoint>);
+const named = Object.entries(endpoints as Record<string, Endpoint>);
 
 describe("endpoints", () => {
   it("each have an address of their own below /api", () => {
-    const addresses = all.map(([, e]) => `${e.method} ${e.path}`);
+    const addresses = named.map(([, e]) => `${e.method} ${e.path}`);
     expect(new Set(addresses).size).toBe(addresses.length);
-    for (const [, e] of all) expect(e.path).toMatch(/^\/api\//);
+    for (const [, e] of named) expect(e.path).toMatch(/^\/api\//);
   });
   it("fill in and escape parameters", () => {
     expect(addressOf("sheetPdf", { id: "a b/c" })).toBe("/api/sheets/a%20b%2Fc.pdf");
     expect(addressOf("projects")).toBe("/api/projects");
   });
   it("say the project they belong to, as their path does", () => {
-    for (const [name, { path, project, paged, answer }] of all) {
+    for (const [name, { path, project, paged, answer }] of named) {
       const said = /\/projects\/\{id\}/.test(path)
         ? "in path"
         : /\/tags\/\{id\}/.test(path)
@@ -34,11 +34,12 @@ describe("endpoints", () => {
     }
   });
   it("let nobody but an engineer at what is stored", () => {
-    for (const [name, { project, method, role }] of all)
+    for (const [name, { project, method, role }] of named)
       if (project !== null || (method !== "get" && name !== "calculate")) expect(role, name).toBe("engineer");
   });
   it("say which problems they answer with wherever they take a body", () => {
-    for (const [name, e] of all) if (e.body && name !== "calculate") expect(e.problems, name).toContain(422);
+    for (const [name, e] of named)
+      if (e.body && name !== "calculate") expect(e.problems, name).toContain(422);
   });
 });
 
@@ -61,7 +62,7 @@ describe("OpenAPI", () => {
 
   it("describes every endpoint with its parameters, body and answers", () => {
     expect(document.info.version).toBe("9.9.9");
-    for (const [name, e] of all) {
+    for (const [name, e] of named) {
       const operation = document.paths[e.path]![e.method]!;
       expect(Object.keys(operation.responses), name).toContain(String(e.status ?? 200));
       expect(operation.requestBody !== undefined, name).toBe(e.body !== undefined || e.takes !== undefined);

@@ -1,16 +1,16 @@
 import type { z } from "zod";
 import type { Address } from "./addresses.ts";
 
-/** Who may call an endpoint: one role until accounts come. */
+/** Who may call an endpoint: one role until accounts exist. */
 export type Role = "anybody" | "engineer";
 
 /**
- * The project an endpoint belongs to: the one its path names, the one of the tag or sheet in its path; null for what
- * the whole organisation shares.
+ * The project an endpoint belongs to: named by its path, or that of the tag or sheet in its path; null for data of the
+ * whole organisation.
  */
 export type Belongs = "in path" | "of tag" | "of sheet" | null;
 
-/** An endpoint: its address, and what is sent to it and answered. */
+/** An endpoint: its address, its request and its response. */
 export interface Endpoint<Body extends z.ZodType = z.ZodType, Answer extends z.ZodType = z.ZodType>
   extends Address {
   readonly says: string;
@@ -24,8 +24,8 @@ export interface Endpoint<Body extends z.ZodType = z.ZodType, Answer extends z.Z
   readonly status?: number;
   readonly mediaType?: string;
   readonly query?: Record<string, string>;
-  /** Statuses besides success that carry a problem document. */
+  /** Error statuses with a problem document. */
   readonly problems?: readonly number[];
 }
 
-export const endpoint = <const One extends Endpoint>(of: One): One => of;
+export const endpoint = <const One extends Endpoint>(endpoint: One): One => endpoint;

@@ -11,13 +11,13 @@ const columnPlanSchema = z.strictObject({
 });
 const perField = z.record(text(80), z.record(text(1000), text(1000)));
 
-/** What people have said of lists of one shape: where columns go, and what values mean. */
+/** Decisions of users on lists of one shape: places of columns, and meanings of values. */
 export const listMemorySchema = z.strictObject({
   plan: z.array(columnPlanSchema).max(300),
   values: perField,
 });
 
-/** Rows of a list that wait for a person: as they stand in the file, with what was said of them so far. */
+/** Rows of a list that wait for a user: as in the file, with the decisions so far. */
 export const draftContentSchema = z.strictObject({
   headings: z.array(text(2000)).max(300),
   units: z.array(text(200)).max(300),
@@ -54,12 +54,12 @@ export const importSchema = z
           unit: trimmed(60),
           duty: storedDutySchema,
           remarks: remarksSchema.default({}),
-          /** Version of the tag it replaces, as it was looked at; another one by now refuses the list. */
+          /** Version of the tag it replaces; if it has changed since, the list is refused. */
           version: z.number().int().optional(),
         }),
       )
       .max(10_000, "At most 10 000 tags at once."),
-    /** Tags of the project that the list has no more and that are removed, as they were looked at. */
+    /** Tags of the project that are no longer in the list and are removed, with the versions seen. */
     gone: z
       .array(z.strictObject({ id: z.uuid(), version: z.number().int() }))
       .max(10_000, "At most 10 000 tags at once.")
@@ -67,7 +67,7 @@ export const importSchema = z
     existing: z.enum(["refuse", "update"]).default("refuse"),
     /** Rows that wait, stored together with the tags. */
     later: z.strictObject({ name: draftNameSchema, content: draftContentSchema }).optional(),
-    /** The draft these tags come from, which is gone when they are stored. */
+    /** The draft these tags come from; it is removed when they are stored. */
     draft: z.uuid().optional(),
   })
   .refine(({ tags, later, gone }) => tags.length > 0 || later !== undefined || gone.length > 0, {

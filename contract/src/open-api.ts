@@ -37,57 +37,57 @@ const nextPage = {
   Link: { description: 'The next page, rel="next"; absent at the last', schema: { type: "string" } },
 };
 
-function operationOf(name: string, of: Endpoint) {
+function operationOf(name: string, endpoint: Endpoint) {
   const parameters = [
-    ...[...of.path.matchAll(/\{(\w+)\}/g)].map((m) => ({
+    ...[...endpoint.path.matchAll(/\{(\w+)\}/g)].map((m) => ({
       name: m[1],
       in: "path",
       required: true,
       schema: { type: "string" },
     })),
-    ...Object.entries(of.query ?? {}).map(([key, description]) => ({
+    ...Object.entries(endpoint.query ?? {}).map(([key, description]) => ({
       name: key,
       in: "query",
       description,
       schema: { type: "string" },
     })),
-    ...(of.paged ? pageParameters : []),
+    ...(endpoint.paged ? pageParameters : []),
   ];
-  const content = of.answer
-    ? { "application/json": { schema: jsonSchema(of.answer, "output") } }
-    : of.mediaType
-      ? { [of.mediaType]: { schema: { type: "string" } } }
+  const content = endpoint.answer
+    ? { "application/json": { schema: jsonSchema(endpoint.answer, "output") } }
+    : endpoint.mediaType
+      ? { [endpoint.mediaType]: { schema: { type: "string" } } }
       : undefined;
   return {
     operationId: name,
-    summary: of.says,
-    "x-project": of.project ?? "none",
-    "x-role": of.role,
+    summary: endpoint.says,
+    "x-project": endpoint.project ?? "none",
+    "x-role": endpoint.role,
     ...(parameters.length > 0 ? { parameters } : {}),
-    ...(of.body
+    ...(endpoint.body
       ? {
           requestBody: {
             required: true,
-            content: { "application/json": { schema: jsonSchema(of.body, "input") } },
+            content: { "application/json": { schema: jsonSchema(endpoint.body, "input") } },
           },
         }
       : {}),
-    ...(of.takes
+    ...(endpoint.takes
       ? {
           requestBody: {
             required: true,
-            content: { [of.takes]: { schema: { type: "string", format: "binary" } } },
+            content: { [endpoint.takes]: { schema: { type: "string", format: "binary" } } },
           },
         }
       : {}),
     responses: {
-      [of.status ?? 200]: {
-        description: of.says,
-        ...(of.paged ? { headers: nextPage } : {}),
+      [endpoint.status ?? 200]: {
+        description: endpoint.says,
+        ...(endpoint.paged ? { headers: nextPage } : {}),
         ...(content ? { content } : {}),
       },
       ...Object.fromEntries(
-        (of.problems ?? []).map((status) => [
+        (endpoint.problems ?? []).map((status) => [
           status,
           {
             description: problemTitles[status] ?? "Problem",
@@ -99,11 +99,11 @@ function operationOf(name: string, of: Endpoint) {
   };
 }
 
-/** The OpenAPI 3.1 document of the whole API, made from the schemas that check it. */
+/** The OpenAPI 3.1 document of the whole API, from the schemas that validate it. */
 export function openApiDocument(version: string): Record<string, unknown> {
   const paths: Record<string, Record<string, unknown>> = {};
-  for (const [name, of] of Object.entries(endpoints as Record<string, Endpoint>)) {
-    paths[of.path] = { ...paths[of.path], [of.method]: operationOf(name, of) };
+  for (const [name, endpoint] of Object.entries(endpoints as Record<string, Endpoint>)) {
+    paths[endpoint.path] = { ...paths[endpoint.path], [endpoint.method]: operationOf(name, endpoint) };
   }
   return {
     openapi: "3.1.0",

@@ -3,7 +3,7 @@ import { dutyDefaultsSchema, noDefaults } from "@proven-seat/core/duty";
 import { z } from "zod";
 import { trimmed } from "./records.ts";
 
-/** What a project is kept as: its name, what its tags start from, how they are numbered. */
+/** Settings of a project: name, defaults of its tags, numbering. */
 const projectContent = {
   name: trimmed(120).min(1, "A project needs a name."),
   note: trimmed(2000).default(""),
@@ -20,7 +20,7 @@ export const projectSchema = z.object({
   id: z.uuid(),
   ...projectContent,
   archived: z.boolean(),
-  /** What its tags and sheets are proved by, until somebody moves it on. */
+  /** Basis of its tags and sheets, until a user changes it. */
   catalogueRevision: z.int(),
   houseRuleVersion: z.int(),
   version: z.int(),
@@ -32,7 +32,7 @@ export const newProjectSchema = z.strictObject({
   /** Project whose tags and settings it starts with. */
   copyOf: z.uuid().optional(),
 });
-/** A project goes back with the version it was read at. */
+/** A project is sent back with the version it was read at. */
 export const saveProjectSchema = z.strictObject({
   ...projectContent,
   archived: z.boolean(),

@@ -8,11 +8,11 @@ import type {
 import { z } from "zod";
 import { trimmed } from "./records.ts";
 
-/** What of a project is proved as a job: its tags, or its sheets in force. */
+/** Records of a project that a job proves: its tags, or its sheets in force. */
 export const provingWhats = ["list", "sheets"] as const;
 export type ProvingWhat = (typeof provingWhats)[number];
 
-/** What something is proved by. */
+/** Basis of a proof. */
 export const basisSchema = z.object({
   catalogueRevision: z.int(),
   houseRuleVersion: z.int(),
@@ -33,7 +33,7 @@ export const provingSchema = basisSchema.extend({
   state: z.enum(["under way", "done", "cancelled", "failed"]),
   total: z.int(),
   done: z.int(),
-  /** By the rate so far; null where that says nothing. */
+  /** From the rate so far; null where that says nothing yet. */
   secondsLeft: z.number().nullable(),
   endedAt: z.string().nullable(),
 });
@@ -48,7 +48,7 @@ export const tagMarksSchema = z.object({
 });
 export const tagResultSchema = z.object({ id: z.uuid(), version: z.int(), summary: summarySchema });
 
-/** A project is moved on by decision, with the version of the project that was looked at. */
+/** A project changes its basis by decision, with the version of the project that was seen. */
 export const moveOnSchema = z.strictObject({
   catalogueRevision: z.int().min(1),
   houseRuleVersion: z.int().min(1),
@@ -77,7 +77,7 @@ const drifted = { outcome: z.enum(driftOutcomes), grave: z.number() } satisfies 
   z.ZodType
 >;
 
-/** A sheet in force that is not what it was, and who has seen that. */
+/** A sheet in force whose result changed, and who acknowledged it. */
 export const driftedSheetSchema = z.object({
   id: z.uuid(),
   tag: z.uuid(),
@@ -87,11 +87,11 @@ export const driftedSheetSchema = z.object({
   was: z.string(),
   now: z.string().nullable(),
   because: z.string().nullable(),
-  /** The finding that drifted most: what it asks and what it is now; null where none did. */
+  /** The finding that drifted most, with question and new verdict; null where none did. */
   first: z.object({ asks: z.string(), now: z.string() }).nullable(),
   acknowledged: z.object({ reason: z.string(), at: z.string(), by: z.string() }).nullable(),
 });
-/** A tag that is not what it was by another basis. */
+/** A tag whose result differs on another basis. */
 export const driftedTagSchema = z.object({
   id: z.uuid(),
   number: z.string(),
@@ -101,16 +101,16 @@ export const driftedTagSchema = z.object({
 });
 const counts = z.record(z.enum(driftOutcomes), z.int());
 
-/** What became of a project's sheets and tags between two bases, worst first. */
+/** Results of a project's sheets and tags between two bases, worst first. */
 export const driftSchema = z.object({
-  /** What its tags are compared with; null where they were proved by one basis only. */
+  /** Basis for comparison of its tags; null where they were proved on one basis only. */
   from: basisSchema.nullable(),
   to: basisSchema,
   sheets: z.object({ counts, unproved: z.int(), rows: z.array(driftedSheetSchema) }),
   tags: z.object({
     counts,
     unproved: z.int(),
-    /** How many are not proved yet by what they are compared with. */
+    /** How many have not been proved on that basis. */
     before: z.int(),
     rows: z.array(driftedTagSchema),
   }),

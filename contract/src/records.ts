@@ -3,7 +3,7 @@ import { storedDutySchema, text } from "@proven-seat/core/duty";
 import { type Catalogue, catalogueSchema } from "@proven-seat/core/equipment/catalogue";
 import { z } from "zod";
 
-export const trimmed = (most: number) => text(most, z.string().trim());
+export const trimmed = (maximum: number) => text(maximum, z.string().trim());
 export const tagNumberSchema = trimmed(40).min(1, "Enter a tag number.");
 
 /** The candidate an engineer has picked for a tag, and why when it does not hold. */
@@ -14,17 +14,17 @@ export const choiceSchema = z.strictObject({
   overrideReason: trimmed(1000).nullable().default(null),
 });
 
-/** Texts of a list that are no part of a duty, by the headings they stood under. */
+/** Texts of a list that are not part of a duty, by their headings. */
 export const remarksSchema = z
   .record(text(200).min(1), text(1000))
   .refine((remarks) => Object.keys(remarks).length <= 60, "A tag can have at most 60 remarks.");
 
-/** What a person edits of a tag. */
+/** Content of a tag that a user edits. */
 export const tagContentSchema = z.strictObject({
   number: tagNumberSchema,
   service: trimmed(120).default(""),
   unit: trimmed(60).default(""),
-  /** Of any version: what is stored is the newest. */
+  /** In any version; the newest is stored. */
   duty: storedDutySchema,
   choice: choiceSchema.nullable().default(null),
   remarks: remarksSchema.optional(),
@@ -40,7 +40,7 @@ export const tagSchema = tagContentSchema.extend({
   updatedBy: z.string(),
 });
 
-/** A saved tag goes back with the version it was read at; remarks that it leaves out stay as they are. */
+/** A saved tag is sent with the version it was read at; remarks that it leaves out stay as they are. */
 export const saveTagSchema = tagContentSchema.extend({ version: z.number().int() });
 
 /** A tag as a line of the line-up. */
@@ -82,7 +82,7 @@ export const catalogueRowSchema = z.object({
   createdBy: z.string(),
 });
 export const newCatalogueSchema = z.strictObject({
-  /** Checked on its own, so that every fault keeps its file, row and field. */
+  /** Validated on its own, so that every fault keeps its file, row and field. */
   catalogue: z.unknown(),
   reason: trimmed(500).min(1, "Enter the source of the catalogue."),
   basedOn: z.number().int(),
@@ -103,24 +103,24 @@ export const newHouseRulesSchema = z.strictObject({
   basedOn: z.number().int(),
 });
 
-/** What the house keeps of its own database: in no proof, since no proof hangs on it. */
+/** Settings for copies of the database: in no proof, because no proof depends on them. */
 export const keepingSchema = z.strictObject({
-  /** Copies of a day each, the newest; none are made where it is 0. */
+  /** Number of daily copies kept, the newest; 0 makes none. */
   copies: z
     .int("Enter a whole number of copies.")
     .min(0, "The number of copies cannot be negative.")
     .max(366, "At most 366 daily copies can be kept."),
-  /** Goes up with each change; a change of another than the one in force is refused. */
+  /** Increases with each change; a change of an outdated version is refused. */
   version: z.int(),
 });
 
 export const issueSheetSchema = z.strictObject({
-  /** Version of the tag that was looked at. */
+  /** Version of the tag that was seen. */
   version: z.number().int(),
-  /** What it was looked at with: another one in force by now refuses, as another version does. */
+  /** Basis that was seen: if another one is in force by now, the request is refused. */
   catalogueRevision: z.number().int().optional(),
   houseRuleVersion: z.number().int().optional(),
-  /** Of the asker's making: asked again with the same one, the sheet of the first time is given. */
+  /** Chosen by the client: a repeated request with the same one returns the first sheet. */
   askedWith: text(100).min(8).optional(),
 });
 export const sheetRowSchema = z.object({

@@ -2,21 +2,21 @@ import { jobEventSchema, jobKinds, shopPlanSchema } from "@proven-seat/core/outc
 import { z } from "zod";
 import { trimmed } from "./records.ts";
 
-/** What a job is, said by the device it is begun on and never changed. */
+/** Data of a job, stated by the device that starts it and never changed. */
 const jobHead = {
   kind: z.enum(jobKinds),
-  /** The valve it is begun on, in words. */
+  /** The valve it is started on, in words. */
   valve: trimmed(400),
-  /** As it was when the work began; null of a leak that is traced. */
+  /** As it was when the work started; null for a leak trace. */
   plan: shopPlanSchema.nullable(),
   startedAt: z.iso.datetime(),
   startedBy: trimmed(80).min(1, "Enter the technician."),
 };
 
-/** Events handed in at a time; a device hands in what it has in turns. */
+/** Most events per request; a device sends more in turns. */
 export const mostHandedIn = 500;
 
-/** Longest side of a picture as it is kept, px: a seal face fills a tablet with it. */
+/** Longest side of a stored picture, px: a seal face fills a tablet with it. */
 export const longestPicturePx = 1600;
 
 export const handInSchema = z.strictObject({
@@ -29,7 +29,7 @@ export const jobSchema = z.object({
   tagId: z.uuid(),
   ...jobHead,
   startedAt: z.string(),
-  /** In the order they came in. */
+  /** In the order of arrival. */
   events: z.array(jobEventSchema.extend({ at: z.string() })),
 });
 

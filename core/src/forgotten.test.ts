@@ -30,7 +30,7 @@ describe("a calculation", () => {
 
 describe("a part of a candidate", () => {
   const idle = (paths: readonly string[]) =>
-    paths.filter((path) => !rules.some(({ hangsOn }) => (hangsOn as readonly string[]).includes(path)));
+    paths.filter((path) => !rules.some(({ dependsOn }) => (dependsOn as readonly string[]).includes(path)));
   it("decides some rule's finding", () => {
     expect(idle(parts.map(({ path }) => path))).toEqual([]);
     expect(idle(["seat", "paint"])).toEqual(["paint"]);
@@ -60,8 +60,8 @@ describe("a language of line lists", () => {
   ];
   const lacking = (words: Words) => least.filter((concept) => (words[concept] ?? "").trim() === "");
   it("has at least the words no list does without", () => {
-    const all = { de, en, es, fr, it: italian, nl, pt };
-    for (const [language, words] of Object.entries(all)) expect(lacking(words), language).toEqual([]);
+    const languages = { de, en, es, fr, it: italian, nl, pt };
+    for (const [language, words] of Object.entries(languages)) expect(lacking(words), language).toEqual([]);
     expect(lacking({ ...en, tag: "" })).toEqual(["tag"]);
     for (const concept of least) expect(concepts).toContain(concept);
   });

@@ -6,7 +6,7 @@ import type { AnyField } from "../src/duty/fields/field.ts";
 import { type Duty, dutySchema, emptyDuty } from "../src/duty/statement/duty.ts";
 import { withValueAt } from "../src/duty/statement/shape.ts";
 
-const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
+const maybe = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { freq: 3 });
 
 /** What a field may hold; figures mostly where duties are, now and then at the ends of what is taken. */
 function heldBy({ holds, moves }: AnyField): fc.Arbitrary<unknown> {
@@ -22,10 +22,10 @@ function heldBy({ holds, moves }: AnyField): fc.Arbitrary<unknown> {
     case "number":
     case "quantity": {
       const whole = fc.double({ min: holds.least, max: holds.most, noNaN: true });
-      const [least, most] = moves ?? [holds.least, holds.most];
+      const [least, maximum] = moves ?? [holds.least, holds.most];
       const usual = fc.double({
         min: Math.max(least, holds.least),
-        max: Math.min(most, holds.most),
+        max: Math.min(maximum, holds.most),
         noNaN: true,
       });
       return fc.oneof({ weight: 6, arbitrary: usual }, whole, fc.constantFrom(holds.least, holds.most));
@@ -93,12 +93,12 @@ export const anyDuty: fc.Arbitrary<Duty> = fc
   .map(([values, cases]) => {
     const fields = dutyFields as readonly AnyField[];
     const ordered = inOrder(values, fields);
-    const duty = fields.reduce((so, { path, schema }) => {
+    const duty = fields.reduce((previous, { path, schema }) => {
       const kept = stated(schema, ordered[path]);
-      return kept ? withValueAt(so, path, kept.value) : so;
+      return kept ? withValueAt(previous, path, kept.value) : previous;
     }, emptyDuty);
     return dutySchema.parse({
       ...duty,
-      cases: cases.map((c, at) => ({ ...c, id: `c${at}`, name: `case ${at}` })),
+      cases: cases.map((c, index) => ({ ...c, id: `c${index}`, name: `case ${index}` })),
     });
   });

@@ -47,12 +47,12 @@ export function differentFindings(proof: Proof): Set<Finding> {
   const parts = new Set<string>();
   for (const c of proof.candidates) {
     const { line, size, grade, cavity, trim, seat, seals } = c.valve;
-    const of = `${line.id} ${size.dn} ${size.designation}`;
+    const sizeKey = `${line.id} ${size.dn} ${size.designation}`;
     const unseen = [
-      `body ${of} ${grade.grade} ${cavity.id} ${seat.material.id}`,
-      `seals ${of} ${seals.id}`,
-      `trim ${of} ${trim.id} ${seat.material.id}`,
-      `pair ${of} ${cavity.id} ${seat.material.id} ${c.drive?.key}`,
+      `body ${sizeKey} ${grade.grade} ${cavity.id} ${seat.material.id}`,
+      `seals ${sizeKey} ${seals.id}`,
+      `trim ${sizeKey} ${trim.id} ${seat.material.id}`,
+      `pair ${sizeKey} ${cavity.id} ${seat.material.id} ${c.drive?.key}`,
     ].filter((part) => !parts.has(part));
     if (unseen.length === 0) continue;
     for (const part of unseen) parts.add(part);

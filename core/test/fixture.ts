@@ -270,12 +270,12 @@ export function proven({
   seat = "ptfe",
   drive,
 }: Setting = {}): ProvenCandidate {
-  const one = prover(duty, shelf, { ...defaultHouseRules(), ...house });
+  const proving = prover(duty, shelf, { ...defaultHouseRules(), ...house });
   if (drive !== undefined) {
     const valve = shelf.valvesFor(duty.dn!).find((v) => v.line.id === line && v.seat.material.id === seat)!;
-    return one.drivesFor(valve).find((c) => c.drive?.key === drive)!;
+    return proving.drivesFor(valve).find((c) => c.drive?.key === drive)!;
   }
-  return one.candidates().find((c) => c.valve.line.id === line && c.valve.seat.material.id === seat)!;
+  return proving.candidates().find((c) => c.valve.line.id === line && c.valve.seat.material.id === seat)!;
 }
 
 /** What one rule says about one candidate of the fixture. */

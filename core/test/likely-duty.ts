@@ -6,7 +6,7 @@ import { caseKinds, hazards, installations, valveFunctions } from "../src/duty/f
 import { newCase } from "../src/duty/statement/case-kinds.ts";
 import { type Duty, dutySchema, emptyDuty } from "../src/duty/statement/duty.ts";
 
-const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { freq: 3 });
+const maybe = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { freq: 3 });
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 /** Small figures as likely as large ones. */
 const spread = (min: number, max: number) =>
@@ -98,11 +98,11 @@ export const likelyDuty: fc.Arbitrary<Duty> = fc
     ambientMinimumC: maybe(between(-45, 15)),
     ambientMaximumC: maybe(between(20, 55)),
   })
-  .map(({ fluid: of, cases, ...rest }) =>
+  .map(({ fluid: fluidFields, cases, ...rest }) =>
     dutySchema.parse({
       ...emptyDuty,
       ...rest,
-      fluid: { ...emptyDuty.fluid, ...of },
-      cases: cases.map((c, at) => ({ ...c, id: `c${at}`, name: `case ${at}` })),
+      fluid: { ...emptyDuty.fluid, ...fluidFields },
+      cases: cases.map((c, index) => ({ ...c, id: `c${index}`, name: `case ${index}` })),
     }),
   );

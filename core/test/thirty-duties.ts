@@ -66,9 +66,9 @@ const line =
   (c) =>
     id.test(c.valve.line.id);
 const both =
-  (...all: Is[]): Is =>
+  (...predicates: Is[]): Is =>
   (c) =>
-    all.every((is) => is(c));
+    predicates.every((is) => is(c));
 const not =
   (is: Is): Is =>
   (c) =>

@@ -15,7 +15,7 @@ const sized = demoTags.map((t) => t.duty).filter((d) => d.dn !== null);
 export const duties = fc.oneof({ weight: 3, arbitrary: likelyDuty }, fc.constantFrom(...sized));
 
 export const picks = fc.array(fc.nat(), { minLength: 3, maxLength: 3 });
-export const valvesOf = (duty: Duty, at: readonly number[]): Valve[] => {
-  const all = demoShelf.valvesFor(duty.dn!);
-  return at.map((i) => all[(i * 7919) % all.length]!);
+export const valvesOf = (duty: Duty, indices: readonly number[]): Valve[] => {
+  const valves = demoShelf.valvesFor(duty.dn!);
+  return indices.map((i) => valves[(i * 7919) % valves.length]!);
 };

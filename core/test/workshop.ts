@@ -8,7 +8,7 @@ import { demoDuty, demoProof, demoShelf } from "./demo.ts";
 import { dutyWith } from "./fixture.ts";
 
 export const house = defaultHouseRules();
-export const inHand = (number: string): Work => {
+export const demoWork = (number: string): Work => {
   const duty = settle(demoDuty(number), house);
   const best = demoProof(number).candidates[0]!;
   const { fitUp } = fitUpPicture(best, duty, house);

@@ -60,11 +60,11 @@ test("a dragged case turns the marks and comes back in one step", async ({ page,
   const upstream = page.getByLabel(/^upstream, maximum/);
   const was = await upstream.inputValue();
   const label = chart.locator("text", { hasText: /^maximum/ });
-  const at = (await label.boundingBox())!;
-  await page.mouse.move(at.x - 8, at.y + at.height / 2);
+  const box = (await label.boundingBox())!;
+  await page.mouse.move(box.x - 8, box.y + box.height / 2);
   await page.mouse.down();
-  await page.mouse.move(at.x + 40, at.y - 30, { steps: 4 });
-  await page.mouse.move(at.x + 120, at.y - 60, { steps: 4 });
+  await page.mouse.move(box.x + 40, box.y - 30, { steps: 4 });
+  await page.mouse.move(box.x + 120, box.y - 60, { steps: 4 });
   await page.mouse.up();
   await expect(upstream).not.toHaveValue(was);
   await page.keyboard.press("Control+z");

@@ -127,7 +127,8 @@ test("what a job measured of a seat stack is taken over into it, and put back", 
   await page.goto(await app.tagUrl("HV-1012", "shop/stack"));
   await expect(page.getByText(/On a job (\d+) of \1 links were measured, last by/)).toBeVisible();
   const measured = page.getByLabel(/, measured$/);
-  const values = () => measured.evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
+  const values = () =>
+    measured.evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value));
   expect((await values()).join("")).toBe("");
   await page.getByRole("button", { name: "Use these values" }).click();
   await expect(page.getByText("These values are used in the chain.")).toBeVisible();

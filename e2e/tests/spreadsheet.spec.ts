@@ -84,9 +84,9 @@ test("a workbook of a spreadsheet is mended, stored, proved, exported, opened th
   await page.goto(`${app.url}/import`);
   await page.locator("input[type=file]").setInputFiles(again);
   // Tests before this one may have left tags of their own.
-  const all = (await app.rows()).length;
+  const count = (await app.rows()).length;
   await expect(
-    page.getByText(new RegExp(`^0 new, 0 changed, ${all} unchanged, 0 in the project`)),
+    page.getByText(new RegExp(`^0 new, 0 changed, ${count} unchanged, 0 in the project`)),
   ).toBeVisible();
   await expect(page.getByRole("button", { name: "Store 0 tags" })).toBeDisabled();
 });

@@ -54,7 +54,7 @@ export const twoWay = rule({
   asks: "Number of ways",
   source: "A line that goes on in one direction wants two ways",
   inputs: ["ways of the construction"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   examine: ({ valve }) =>
     fits(
       valve.construction.ways === 2,

@@ -91,8 +91,8 @@ export function outcomeInBrowser(report: BrowserReport): Outcome {
 }
 
 /** The files that took longest, the longest first. */
-export const slowest = (outcomes: readonly Outcome[], most = 10): Outcome["files"] =>
+export const slowest = (outcomes: readonly Outcome[], maximum = 10): Outcome["files"] =>
   outcomes
     .flatMap(({ files }) => files)
     .sort((a, b) => b.seconds - a.seconds)
-    .slice(0, most);
+    .slice(0, maximum);

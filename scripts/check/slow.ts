@@ -22,8 +22,8 @@ export const slowTests = [
 ];
 
 const rank = (file: string): number => {
-  const at = slowTests.findIndex((pattern) => file.endsWith(pattern.slice(2)));
-  return at < 0 ? slowTests.length : at;
+  const index = slowTests.findIndex((pattern) => file.endsWith(pattern.slice(2)));
+  return index < 0 ? slowTests.length : index;
 };
 
 /** Starts slow tests first. One that starts last runs alone, while the other cores have nothing to do. */

@@ -15,10 +15,10 @@ export interface Step {
   readonly args: readonly string[];
   readonly env?: Readonly<Record<string, string>>;
   /** What it writes of its tests; a step without one counts as one. */
-  readonly report?: { readonly file: string; readonly of: "units" | "browser" };
+  readonly report?: { readonly file: string; readonly suite: "units" | "browser" };
 }
 
-const one = (good: boolean): Outcome => ({
+const laneOutcome = (good: boolean): Outcome => ({
   passed: good ? 1 : 0,
   failed: good ? 0 : 1,
   troubles: [],
@@ -27,10 +27,10 @@ const one = (good: boolean): Outcome => ({
 
 /** What a step came to, by its report; a run may fail without a failed test: a set-up that broke, an error outside. */
 function outcomeOf({ report }: Step, good: boolean): Outcome {
-  if (report === undefined) return one(good);
-  if (!existsSync(report.file)) return one(false);
+  if (report === undefined) return laneOutcome(good);
+  if (!existsSync(report.file)) return laneOutcome(false);
   const written = JSON.parse(readFileSync(report.file, "utf8")) as never;
-  const outcome = report.of === "units" ? outcomeOfUnits(written) : outcomeInBrowser(written);
+  const outcome = report.suite === "units" ? outcomeOfUnits(written) : outcomeInBrowser(written);
   return { ...outcome, failed: Math.max(outcome.failed, good ? 0 : 1) };
 }
 
@@ -96,7 +96,7 @@ export function unitStep(title: string, projects: readonly string[], env: Step["
     tool: "vitest",
     args: ["run", ...projects.flatMap((name) => ["--project", name])],
     env: { ...env, CHECK_REPORT: file },
-    report: { file, of: "units" },
+    report: { file, suite: "units" },
   };
 }
 
@@ -107,7 +107,7 @@ export function browserStep(specs: readonly string[] = []): Step {
     tool: "playwright",
     args: ["test", "--config", "e2e/playwright.config.ts", ...specs],
     env: { E2E_REPORT: file, NODE_OPTIONS: "--conditions=source --import=tsx" },
-    report: { file, of: "browser" },
+    report: { file, suite: "browser" },
   };
 }
 

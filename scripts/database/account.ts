@@ -29,14 +29,14 @@ export function databaseAccount(): Account {
  * The postgres user must be able to walk down to the data directory. Only search permission is added, and it is
  * said with how to take it back: a folder's rights are its owner's affair.
  */
-export function letThrough(folder: string, { uid }: Account, say: (line: string) => void): void {
+export function allowThrough(folder: string, { uid }: Account, say: (line: string) => void): void {
   if (uid === undefined) return;
-  for (let at = folder; at !== "/"; at = dirname(at)) {
-    const { mode, uid: owner } = statSync(at);
+  for (let ancestor = folder; ancestor !== "/"; ancestor = dirname(ancestor)) {
+    const { mode, uid: owner } = statSync(ancestor);
     if (owner === uid || (mode & 0o001) !== 0) continue;
-    chmodSync(at, (mode & 0o7777) | 0o001);
+    chmodSync(ancestor, (mode & 0o7777) | 0o001);
     say(
-      `${at} could not be entered by the database's user; search permission was added (nothing can be listed or read by it). To take it back, with the database stopped: chmod o-x ${at}`,
+      `${ancestor} could not be entered by the database's user; search permission was added (nothing can be listed or read by it). To take it back, with the database stopped: chmod o-x ${ancestor}`,
     );
   }
 }

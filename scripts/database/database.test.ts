@@ -28,9 +28,9 @@ const place = () => join(base, `at-${++count}`, "database");
 const said: string[] = [];
 
 async function start(data: string): Promise<Database> {
-  const one = await startDatabase(data, { durable: false, say: (line) => said.push(line) });
-  running.push(one);
-  return one;
+  const database = await startDatabase(data, { durable: false, say: (line) => said.push(line) });
+  running.push(database);
+  return database;
 }
 async function query(url: string, sql: string) {
   const client = new pg.Client({ connectionString: url });
@@ -43,7 +43,7 @@ async function query(url: string, sql: string) {
 }
 
 afterEach(async () => {
-  for (const one of running) await one.stop();
+  for (const database of running) await database.stop();
   running = [];
   said.length = 0;
 });

@@ -5,7 +5,7 @@ import { dirname, join, resolve } from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
 import pg from "pg";
 import { freePort } from "../port.ts";
-import { asDatabaseUser, databaseAccount, letThrough, program } from "./account.ts";
+import { allowThrough, asDatabaseUser, databaseAccount, program } from "./account.ts";
 import { prepareCluster } from "./cluster.ts";
 import { type Access, databaseName, discardKeys, keysOf, urlFor } from "./keys.ts";
 import { clearLeftOver } from "./left-over.ts";
@@ -103,7 +103,7 @@ export async function startDatabase(
   const data = resolve(folder);
   const account = databaseAccount();
   const known = keysOf(data);
-  letThrough(dirname(data), account, say);
+  allowThrough(dirname(data), account, say);
   if (existsSync(data)) await clearLeftOver(data, say);
   prepareCluster(data, account, known, say);
   const access = { port: wanted ?? (await freePort()), keys: known.keys };

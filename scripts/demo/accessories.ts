@@ -37,8 +37,8 @@ const square = (acrossMm: number, heightMm: number) =>
 
 /** Brackets between a flange, itself and its neighbours, as strong as the weaker of the two pads. */
 const brackets = () =>
-  flanges.flatMap((lowerFlange, at) =>
-    flanges.slice(Math.max(0, at - 1), at + 2).map((upperFlange) => {
+  flanges.flatMap((lowerFlange, index) =>
+    flanges.slice(Math.max(0, index - 1), index + 2).map((upperFlange) => {
       const [lower, upper] = [padOf(lowerFlange)!, padOf(upperFlange)!];
       const peakNm = Math.min(lower.maximumTorqueNm, upper.maximumTorqueNm);
       const middleMm = threeFigures(
@@ -67,17 +67,17 @@ const brackets = () =>
   );
 
 /** Heights of the brackets a stem as thick as this usually stands in. */
-const heightsFor = (at: number) => {
-  const usual = flanges.slice(Math.max(0, at), at + 2) as readonly string[];
+const heightsFor = (index: number) => {
+  const usual = flanges.slice(Math.max(0, index), index + 2) as readonly string[];
   const found = brackets().filter(({ lowerFlange }) => usual.includes(lowerFlange));
   return [...new Set(found.map(({ heightMm }) => heightMm))].sort((x, y) => x - y);
 };
 
 /** Couplings from a square to itself and its neighbours, as long as each bracket wants them: two millimetres short of it. */
 const couplings = () =>
-  squares.flatMap((socket, at) =>
-    squares.slice(Math.max(0, at - 1), at + 2).flatMap((end) =>
-      heightsFor(at).map((heightMm) => {
+  squares.flatMap((socket, index) =>
+    squares.slice(Math.max(0, index - 1), index + 2).flatMap((end) =>
+      heightsFor(index).map((heightMm) => {
         const bore = { form: "double square", acrossMm: end, depthMm: 1.25 * end } as const;
         const rated = threeFigures(0.05 * Math.min(socket, end) ** 3);
         const made = couplingFor(square(socket, 1.15 * socket), bore, rated, house);

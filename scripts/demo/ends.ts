@@ -73,7 +73,7 @@ const flanges = Object.keys(starOf);
 
 /** The second circle: drives cast in series are drilled for the next smaller flange, machined ones for the next larger. */
 export function alsoFlangeOf(kind: string, flange: string): string | null {
-  const at = flanges.indexOf(flange);
-  if (at < 0 || kind === "lever") return null;
-  return flanges[kind === "rack-and-pinion" || kind === "vane" ? at - 1 : at + 1] ?? null;
+  const index = flanges.indexOf(flange);
+  if (index < 0 || kind === "lever") return null;
+  return flanges[kind === "rack-and-pinion" || kind === "vane" ? index - 1 : index + 1] ?? null;
 }

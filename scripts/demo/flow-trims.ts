@@ -33,40 +33,40 @@ interface TrimOf {
 
 const percent = (value: number) => Math.round(value * 1000) / 1000;
 
-function trimOf(construction: string, bodies: readonly FlowBody[], of: TrimOf): FlowTrim {
+function trimOf(construction: string, bodies: readonly FlowBody[], trim: TrimOf): FlowTrim {
   const passage = passageOf(constructionNamed(construction)!.flows);
-  const law = of.law ?? "points";
-  const made = bodies.filter(({ dn }) => dn >= (of.from ?? 0) && dn <= (of.to ?? 9999));
+  const law = trim.law ?? "points";
+  const made = bodies.filter(({ dn }) => dn >= (trim.from ?? 0) && dn <= (trim.to ?? 9999));
   return {
-    id: of.id,
-    name: of.name,
-    kind: of.kind,
+    id: trim.id,
+    name: trim.name,
+    kind: trim.kind,
     law,
-    rangeability: of.rangeability ?? passage.rangeability,
-    hardFaced: of.hardFaced ?? false,
+    rangeability: trim.rangeability ?? passage.rangeability,
+    hardFaced: trim.hardFaced ?? false,
     bothWays: constructionNamed(construction)!.direction === "both ways",
     curve: passage.points.map((point) => ({
       openingPercent: point.openingPercent,
       share: law === "points" ? point.share : null,
-      fl: percent(of.factors?.fl ?? point.fl),
-      xt: percent(of.factors?.xt ?? point.xt),
-      fd: percent(of.factors?.fd ?? point.fd),
-      xfz: of.factors?.xfz ?? null,
+      fl: percent(trim.factors?.fl ?? point.fl),
+      xt: percent(trim.factors?.xt ?? point.xt),
+      fd: percent(trim.factors?.fd ?? point.fd),
+      xfz: trim.factors?.xfz ?? null,
       torque: point.torque,
       closingTorque: point.closingTorque,
     })),
     sizes: made.map((body) => ({
       dn: body.dn,
       designation: body.designation,
-      kv: threeFigures(of.share * typicalTrim(constructionNamed(construction)!, body).kv),
-      passageMm: threeFigures(of.passage(body.boreMm)),
-      price: Math.round(of.price(body.dn)),
+      kv: threeFigures(trim.share * typicalTrim(constructionNamed(construction)!, body).kv),
+      passageMm: threeFigures(trim.passage(body.boreMm)),
+      price: Math.round(trim.price(body.dn)),
     })),
   };
 }
 
 const trims = (construction: string, list: readonly TrimOf[]) => (bodies: readonly FlowBody[]) =>
-  list.map((of) => trimOf(construction, bodies, of));
+  list.map((trim) => trimOf(construction, bodies, trim));
 const free = () => 0;
 
 const bores: Readonly<Record<string, string>> = { full: "Full", "double-reduced": "Double-reduced" };

@@ -99,18 +99,24 @@ export interface Proportions {
   breakOf: (boreMm: number, geometry: Geometry) => BreakTorque;
 }
 
-export function geometryOf(boreMm: number, seats: readonly string[], of: Proportions): Geometry {
-  const contact = of.contact * boreMm;
+export function geometryOf(boreMm: number, seats: readonly string[], proportions: Proportions): Geometry {
+  const contact = proportions.contact * boreMm;
   return {
-    closureDiameterMm: threeFigures(of.closure * boreMm),
+    closureDiameterMm: threeFigures(proportions.closure * boreMm),
     seatContactDiameterMm: threeFigures(contact),
-    seatWidthMm: threeFigures(Math.max(2, of.width * contact)),
-    seatSealDiameterMm: of.seal === null ? null : threeFigures(of.seal * contact + 2),
-    sealDragN: of.seal === null ? 0 : threeFigures(0.5 * Math.PI * contact),
+    seatWidthMm: threeFigures(Math.max(2, proportions.width * contact)),
+    seatSealDiameterMm: proportions.seal === null ? null : threeFigures(proportions.seal * contact + 2),
+    sealDragN: proportions.seal === null ? 0 : threeFigures(0.5 * Math.PI * contact),
     seatLoadN: Object.fromEntries(
-      seats.map((seat) => [seat, threeFigures(of.preload * figuresOf(seat).preload * Math.PI * contact)]),
+      seats.map((seat) => [
+        seat,
+        threeFigures(proportions.preload * figuresOf(seat).preload * Math.PI * contact),
+      ]),
     ),
-    offsetsMm: of.offsets && [threeFigures(of.offsets[0] * boreMm), threeFigures(of.offsets[1] * boreMm)],
+    offsetsMm: proportions.offsets && [
+      threeFigures(proportions.offsets[0] * boreMm),
+      threeFigures(proportions.offsets[1] * boreMm),
+    ],
   };
 }
 

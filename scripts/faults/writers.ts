@@ -119,12 +119,12 @@ export async function lister(
   ledger: Ledger,
   over: () => boolean,
 ): Promise<void> {
-  const at = `/api/projects/${project}/provings`;
+  const path = `/api/projects/${project}/provings`;
   for (let n = 0; !over(); n++) {
-    const begun = await ask(url, "POST", at, { what: n % 3 === 2 ? "sheets" : "list" });
+    const begun = await ask(url, "POST", path, { what: n % 3 === 2 ? "sheets" : "list" });
     note(ledger, "list proved", begun);
     if (n % 8 === 7 && begun?.status === 201)
-      note(ledger, "proving given up", await ask(url, "DELETE", `${at}/${begun.body.id}`));
+      note(ledger, "proving given up", await ask(url, "DELETE", `${path}/${begun.body.id}`));
     await pause(700);
   }
 }

@@ -32,8 +32,8 @@ function withFoundFolders(text: string, path: string): string {
       (entry) => entry.isDirectory() && readdirSync(join(dirname(path), entry.name)).includes(asked[1]!),
     )
     .map(({ name }) => `./${name}/${asked[1]}`);
-  const imports = found.map((file, at) => `import * as found${at} from "${file}";`).join("\n");
-  const record = found.map((file, at) => `"${file}": found${at}`).join(", ");
+  const imports = found.map((file, index) => `import * as found${index} from "${file}";`).join("\n");
+  const record = found.map((file, index) => `"${file}": found${index}`).join(", ");
   return `${imports}\n${text.replace(asked[0], `{ ${record} }`)}`;
 }
 

@@ -34,8 +34,8 @@ const words = {
     if (!place.isStringLiteral() && !place.isTemplateLiteral()) return undefined;
     const text = place.isStringLiteral() ? String(place.node.value) : place.toString();
     if (text.trim().includes(" ")) return "a sentence";
-    for (let at = place.parentPath; at && !at.isFunction(); at = at.parentPath)
-      if (at.isObjectProperty() && sentences.has(at.node.key?.name ?? "")) return "a sentence";
+    for (let parent = place.parentPath; parent && !parent.isFunction(); parent = parent.parentPath)
+      if (parent.isObjectProperty() && sentences.has(parent.node.key?.name ?? "")) return "a sentence";
     return undefined;
   },
 };

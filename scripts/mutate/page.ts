@@ -22,8 +22,12 @@ const ofThePage = new Set([
   "navigator",
 ]);
 const names = new Set<string>();
-for (let of: object | null = window; of !== null && of !== Object.prototype; of = Object.getPrototypeOf(of))
-  for (const name of Object.getOwnPropertyNames(of)) names.add(name);
+for (
+  let owner: object | null = window;
+  owner !== null && owner !== Object.prototype;
+  owner = Object.getPrototypeOf(owner)
+)
+  for (const name of Object.getOwnPropertyNames(owner)) names.add(name);
 for (const name of names) {
   if (name in globalThis && !ofThePage.has(name)) continue;
   const value = window[name];

@@ -50,9 +50,9 @@ ${line("all", judged)}
 /** By room of core, by folder elsewhere. */
 function grouped(judged: readonly Judged[]): Map<string, Judged[]> {
   const folders = new Map<string, Judged[]>();
-  for (const one of judged) {
-    const name = relative(root, dirname(one.mutant.fileName)).split("/").slice(0, 4).join("/");
-    folders.set(name, [...(folders.get(name) ?? []), one]);
+  for (const judgement of judged) {
+    const name = relative(root, dirname(judgement.mutant.fileName)).split("/").slice(0, 4).join("/");
+    folders.set(name, [...(folders.get(name) ?? []), judgement]);
   }
   return folders;
 }

@@ -64,14 +64,14 @@ async function judgeSuite({ suite, program }: Prepared, open: readonly Mutant[])
     );
     for (const name of leftOut) process.stderr.write(`  left out: ${name.slice(0, 160)}\n`);
     const waiting = [...open];
-    const work = async (one: Judge) => {
+    const work = async (judge: Judge) => {
       for (let mutant = waiting.shift(); mutant !== undefined; mutant = waiting.shift()) {
         const tries = by[mutant.id];
         if (tries === undefined || tries.length === 0) {
           judged.push({ mutant, status: tries === undefined ? "not reached" : "at load" });
           continue;
         }
-        const answer = await one.ask<string | null>({ id: mutant.id, by: tries }, patienceMs);
+        const answer = await judge.ask<string | null>({ id: mutant.id, by: tries }, patienceMs);
         const status =
           answer === "in circles"
             ? answer
@@ -82,7 +82,7 @@ async function judgeSuite({ suite, program }: Prepared, open: readonly Mutant[])
         if (judged.length % 50 === 0)
           process.stderr.write(`${suite.name}: ${judged.length} of ${open.length}\n`);
       }
-      one.end();
+      judge.end();
     };
     await Promise.all(
       [first, ...Array.from({ length: Math.max(1, availableParallelism()) - 1 }, judge)].map(work),
@@ -99,12 +99,12 @@ export async function round(asked: Asked): Promise<Judged[]> {
   mkdirSync(folder, { recursive: true });
   const prepared: Prepared[] = [];
   for (const suite of suites) prepared.push(await prepare(suite, asked));
-  const all = prepared.flatMap(({ suite, mutants }) => mutants.map((mutant) => ({ suite, mutant })));
-  const open = sample === null ? all : drawn(all, sample, seed);
+  const pairs = prepared.flatMap(({ suite, mutants }) => mutants.map((mutant) => ({ suite, mutant })));
+  const open = sample === null ? pairs : drawn(pairs, sample, seed);
   const judged: Judged[] = [];
-  for (const one of prepared) {
-    const mine = open.filter(({ suite }) => suite === one.suite).map(({ mutant }) => mutant);
-    if (mine.length > 0) judged.push(...(await judgeSuite(one, mine)));
+  for (const work of prepared) {
+    const mine = open.filter(({ suite }) => suite === work.suite).map(({ mutant }) => mutant);
+    if (mine.length > 0) judged.push(...(await judgeSuite(work, mine)));
   }
   return judged;
 }

@@ -42,7 +42,7 @@ const matchers = {
     return { pass: received === readFileSync(file, "utf8"), message: () => `differs from ${file}` };
   },
 };
-(chai.expect as unknown as { extend: (of: unknown, more: object) => void }).extend(expect, matchers);
+(chai.expect as unknown as { extend: (received: unknown, more: object) => void }).extend(expect, matchers);
 
 type Body = () => unknown;
 interface Scope {
@@ -98,11 +98,11 @@ async function runCase({ scope, body }: { scope: Scope; body: Body }): Promise<v
 export function gathered(): Test[] {
   return files.flatMap(({ file, scopes, cases }) => {
     if (scopes.every(({ before, after }) => before.length + after.length === 0))
-      return cases.map((one) => ({ name: `${file} › ${one.name}`, run: () => runCase(one) }));
+      return cases.map((testCase) => ({ name: `${file} › ${testCase.name}`, run: () => runCase(testCase) }));
     const run = async () => {
       try {
         for (const { before } of scopes) for (const hook of before) await hook();
-        for (const one of cases) await runCase(one);
+        for (const testCase of cases) await runCase(testCase);
       } finally {
         for (const { after } of [...scopes].reverse()) for (const hook of after) await hook();
       }

@@ -30,14 +30,14 @@ export interface Reached {
 async function covered(): Promise<Reached> {
   const took = new Map<number, number>();
   const leftOut: string[] = [];
-  for (const [at, test] of tests.entries()) {
-    namespace().currentTestId = String(at);
+  for (const [index, test] of tests.entries()) {
+    namespace().currentTestId = String(index);
     const begun = performance.now();
     try {
       await test.run();
       const ms = performance.now() - begun;
       if (ms > quickMs) leftOut.push(`${test.name}: ${Math.round(ms)} ms`);
-      else took.set(at, ms);
+      else took.set(index, ms);
     } catch (error) {
       // The test uses a feature of the runner that is missing here.
       leftOut.push(`${test.name}: ${String((error as Error).message).split("\n")[0]}`);
@@ -46,10 +46,10 @@ async function covered(): Promise<Reached> {
   namespace().currentTestId = undefined;
   const { perTest = {}, static: atLoad = {} } = namespace().mutantCoverage ?? {};
   const by: Record<string, number[]> = {};
-  for (const at of [...took.keys()].sort((a, b) => took.get(a)! - took.get(b)!))
-    for (const id of Object.keys(perTest[at] ?? {})) {
+  for (const index of [...took.keys()].sort((a, b) => took.get(a)! - took.get(b)!))
+    for (const id of Object.keys(perTest[index] ?? {})) {
       by[id] ??= [];
-      by[id].push(at);
+      by[id].push(index);
     }
   for (const id of Object.keys(atLoad)) by[id] ??= [];
   return { by, tests: took.size, leftOut };
@@ -60,12 +60,12 @@ async function killer(id: string, by: readonly number[]): Promise<string | null>
   namespace().activeMutant = id;
   const until = performance.now() + longestMs;
   try {
-    for (const at of by) {
+    for (const index of by) {
       if (performance.now() > until) return null;
       try {
-        await tests[at]!.run();
+        await tests[index]!.run();
       } catch {
-        return tests[at]!.name;
+        return tests[index]!.name;
       }
     }
     return null;

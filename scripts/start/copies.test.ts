@@ -118,8 +118,8 @@ describe("a copy of the whole database", () => {
     await query(into, "update tag set service = 'since then'");
     expect(await refused(restore(into.access, file, false))).toMatch(/already has 1 project.*--yes/);
     expect(await query(into, "select service from tag")).toEqual([{ service: "since then" }]);
-    const told = await restore(into.access, file, true);
-    const before = /kept in the database (\w+)/.exec(told)![1]!;
+    const message = await restore(into.access, file, true);
+    const before = /kept in the database (\w+)/.exec(message)![1]!;
     expect(await query(into, "select service from tag")).toEqual([{ service: "" }]);
     const kept = new pg.Client({ connectionString: urlFor(into.access, "owner", before) });
     await kept.connect();

@@ -155,7 +155,7 @@ export async function restore(access: Access, named: string, over: boolean): Pro
 }
 
 const ending = ".backup";
-const dayOf = (at: Date) => at.toISOString().slice(0, 10);
+const dayOf = (time: Date) => time.toISOString().slice(0, 10);
 
 /** Copies made by themselves, the newest last. */
 export function copiesIn(folder: string): string[] {

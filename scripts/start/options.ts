@@ -61,7 +61,9 @@ export function readOptions(args: readonly string[], env: NodeJS.ProcessEnv): Op
   } catch {
     throw new WrongOptions(`./start does not know "${args.join(" ")}". It takes:\n${usage}`);
   }
-  const asked = (["status", "stop", "backup", "restore"] as const).filter((one) => values[one] !== undefined);
+  const asked = (["status", "stop", "backup", "restore"] as const).filter(
+    (option) => values[option] !== undefined,
+  );
   if (asked.length > 1)
     throw new WrongOptions(`--${asked.join(" and --")} cannot be combined. Use one of them.`);
   const does = asked[0] ?? "serve";

@@ -21,9 +21,12 @@ describe("which start has the folder", () => {
   });
   it("is not one that is gone, and says what it left running", () => {
     takeFolder(file, "http://a");
-    const of = readRunning(file)!;
+    const running = readRunning(file)!;
     // The number is in use, by a process that started at another time.
-    writeFileSync(file, JSON.stringify({ ...of, start: { ...of.start, started: "1" }, server: of.start }));
+    writeFileSync(
+      file,
+      JSON.stringify({ ...running, start: { ...running.start, started: "1" }, server: running.start }),
+    );
     expect(takeFolder(file, "http://b")).toMatchObject({ taken: true, leftBy: { url: "http://a" } });
     expect(readRunning(file)!.url).toBe("http://b");
   });
@@ -40,8 +43,8 @@ describe("which start has the folder", () => {
   });
   it("is left alone by one that does not have it", () => {
     takeFolder(file, "http://a");
-    const of = readRunning(file)!;
-    writeFileSync(file, JSON.stringify({ ...of, start: { pid: 1, started: processNow(1)!.started } }));
+    const running = readRunning(file)!;
+    writeFileSync(file, JSON.stringify({ ...running, start: { pid: 1, started: processNow(1)!.started } }));
     leaveFolder(file);
     noteServer(file, process.pid);
     expect(JSON.parse(readFileSync(file, "utf8"))).toMatchObject({ start: { pid: 1 }, server: null });

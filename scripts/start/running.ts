@@ -33,8 +33,8 @@ export function processNow(pid: number): Process | null {
   }
 }
 
-export const isAlive = (one: Process | null): boolean =>
-  one !== null && processNow(one.pid)?.started === one.started;
+export const isAlive = (program: Process | null): boolean =>
+  program !== null && processNow(program.pid)?.started === program.started;
 
 /** What the file says; null where there is none or it is no such file. */
 export function readRunning(file: string): Running | null {

@@ -53,7 +53,7 @@ export async function serve(
   let database: Database | null = null;
   const supervised: Supervised[] = [];
   const stopAll = async () => {
-    for (const one of supervised.toReversed()) await one.stop();
+    for (const child of supervised.toReversed()) await child.stop();
   };
   try {
     const keptDatabase = await supervise({

@@ -46,9 +46,9 @@ export async function showStatus(places: Places, say: (line: string) => void): P
   return health?.status === "ok" ? 0 : 1;
 }
 
-async function end(one: Process, signal: NodeJS.Signals, forMs: number): Promise<void> {
-  if (isAlive(one)) process.kill(one.pid, signal);
-  for (let waited = 0; isAlive(one) && waited < forMs; waited += 100) await sleep(100);
+async function end(program: Process, signal: NodeJS.Signals, forMs: number): Promise<void> {
+  if (isAlive(program)) process.kill(program.pid, signal);
+  for (let waited = 0; isAlive(program) && waited < forMs; waited += 100) await sleep(100);
 }
 
 /** Ends what runs in this folder, and whatever a start that was killed left running. */

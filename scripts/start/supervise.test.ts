@@ -16,35 +16,35 @@ function thing() {
 
 function kept(over: Partial<Supervision> & Pick<Supervision, "start">) {
   const said: string[] = [];
-  const of = supervise({ what: "server", say: (line) => said.push(line), firstWaitMs: 1, ...over });
-  return { of, said };
+  const starting = supervise({ what: "server", say: (line) => said.push(line), firstWaitMs: 1, ...over });
+  return { starting, said };
 }
 
 /** The same thing at every start, and how many there were. */
 function counted(runs: Runs) {
   let count = 0;
-  const { of } = kept({
+  const { starting } = kept({
     start: async () => {
       count++;
       return runs;
     },
   });
-  return { of, starts: () => count };
+  return { starting, starts: () => count };
 }
 
 describe("supervising", () => {
   it("starts it again, each time later, and gives up with its last words", async () => {
     let starts = 0;
-    const { of, said } = kept({
+    const { starting, said } = kept({
       tries: 3,
       start: async () => {
         starts++;
-        const one = thing();
-        queueMicrotask(() => one.end());
-        return one.runs;
+        const program = thing();
+        queueMicrotask(() => program.end());
+        return program.runs;
       },
     });
-    const reason = await (await of).givenUp;
+    const reason = await (await starting).givenUp;
     expect(starts).toBe(4);
     expect(reason).toMatch(/started 3 times without success[\s\S]*its last words/);
     expect(said.filter((line) => line.includes("Try")).map((line) => /in ([\d.]+) s/.exec(line)![1])).toEqual(
@@ -53,76 +53,76 @@ describe("supervising", () => {
   });
   it("counts anew once it has run steadily", async () => {
     const things = Array.from({ length: 5 }, thing);
-    let at = 0;
-    const { of } = kept({ tries: 1, steadyMs: -1, start: async () => things[at++]!.runs });
-    const supervised = await of;
+    let clock = 0;
+    const { starting } = kept({ tries: 1, steadyMs: -1, start: async () => things[clock++]!.runs });
+    const supervised = await starting;
     for (let i = 0; i < 4; i++) {
       things[i]!.end();
-      await expect.poll(() => at).toBe(i + 2);
+      await expect.poll(() => clock).toBe(i + 2);
     }
     await supervised.stop();
   });
   it("counts a start that fails as a try", async () => {
     const first = thing();
     let starts = 0;
-    const { of, said } = kept({
+    const { starting, said } = kept({
       tries: 2,
       start: async () => {
         if (starts++ > 0) throw new Error("the port is taken");
         return first.runs;
       },
     });
-    const supervised = await of;
+    const supervised = await starting;
     first.end();
     expect(await supervised.givenUp).toContain("without success");
     expect(starts).toBe(3);
     expect(said.join("\n")).toContain("did not start: the port is taken");
   });
   it("never gives up what others go on without, even where its first start fails", async () => {
-    const one = thing();
+    const program = thing();
     let starts = 0;
-    const { of, said } = kept({
+    const { starting, said } = kept({
       tries: Number.POSITIVE_INFINITY,
       firstMayFail: true,
       start: async () => {
         starts++;
         if (starts <= 10) throw new Error("the database recovers");
-        return one.runs;
+        return program.runs;
       },
     });
-    const supervised = await of;
+    const supervised = await starting;
     expect(starts).toBe(1);
     await supervised.begun;
     await expect.poll(() => said.at(-1)).toBe("The server runs again.");
     expect(starts).toBe(11);
     expect(said[0]).toBe("The server did not start: the database recovers. It is started again in 0.001 s.");
-    one.end();
+    program.end();
     await expect.poll(() => starts).toBe(12);
     await supervised.stop();
   });
   it("does not try what said itself that it is no use", async () => {
-    const one = thing();
-    const { of, starts } = counted(one.runs);
-    const supervised = await of;
-    one.end("code 2", true);
+    const program = thing();
+    const { starting, starts } = counted(program.runs);
+    const supervised = await starting;
+    program.end("code 2", true);
     expect(await supervised.givenUp).toContain("code 2");
     expect(starts()).toBe(1);
   });
   it("does not try again what said so at its first start", async () => {
-    const { of, said } = kept({
+    const { starting, said } = kept({
       firstMayFail: true,
       start: () => Promise.reject(new Hopeless("its port is busy")),
     });
-    expect(await (await of).givenUp).toBe("The server did not start: its port is busy.");
+    expect(await (await starting).givenUp).toBe("The server did not start: its port is busy.");
     expect(said).toEqual([]);
   });
   it("fails where the first start does, and starts nothing after it was stopped", async () => {
     await expect(
       supervise({ what: "x", say: () => {}, start: () => Promise.reject(new Error("no room")) }),
     ).rejects.toThrow("no room");
-    const one = thing();
-    const { of, starts } = counted(one.runs);
-    await (await of).stop();
+    const program = thing();
+    const { starting, starts } = counted(program.runs);
+    await (await starting).stop();
     await new Promise((r) => setTimeout(r, 20));
     expect(starts()).toBe(1);
   });

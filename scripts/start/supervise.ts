@@ -43,21 +43,29 @@ interface Failure {
 }
 
 /** Starts it, fails if that fails, and from then on keeps it running. */
-export async function supervise(of: Supervision): Promise<Supervised> {
-  const { what, start, say, tries = 8, firstMayFail = false, firstWaitMs = 500, steadyMs = 5000 } = of;
+export async function supervise(supervision: Supervision): Promise<Supervised> {
+  const {
+    what,
+    start,
+    say,
+    tries = 8,
+    firstMayFail = false,
+    firstWaitMs = 500,
+    steadyMs = 5000,
+  } = supervision;
   let runs: Runs | null = null;
   let since = 0;
   const stopping = new AbortController();
   const isStopping = () => stopping.signal.aborted;
-  let tellBegun = () => {};
+  let reportStarted = () => {};
   const begun = new Promise<void>((done) => {
-    tellBegun = done;
+    reportStarted = done;
   });
 
   async function begin(): Promise<void> {
     runs = await start();
     since = Date.now();
-    tellBegun();
+    reportStarted();
     // Asked to stop while it was starting.
     if (isStopping()) await runs.stop();
   }

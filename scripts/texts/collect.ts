@@ -59,7 +59,7 @@ export function textsOf(file: string, source: string): UserText[] {
   if (errors.length > 0) throw new Error(`${file}: ${errors[0]!.message}`);
   const texts: UserText[] = [];
   const visit = (value: unknown): void => {
-    if (Array.isArray(value)) for (const one of value) visit(one);
+    if (Array.isArray(value)) for (const child of value) visit(child);
     if (!isNode(value) || isSilent(value)) return;
     const text = written(value, source);
     if (text !== null && isText(text))

@@ -37,7 +37,7 @@ const queue = await connectQueue(url, {
 }).catch(endIfAway);
 const db = plainSql(url);
 const live = new Live(() => orm.em.fork() as EntityManager);
-const inHand = new InHand();
+const inFlight = new InHand();
 const server = createServer(
   buildApp({
     orm,
@@ -45,7 +45,7 @@ const server = createServer(
     jobs,
     queue,
     live,
-    inHand,
+    inFlight,
     log,
     webFolder,
     user,
@@ -75,7 +75,7 @@ async function stop(): Promise<void> {
   if (stopping) return;
   stopping = true;
   log.info("stopping");
-  const inOrder = await endServing({ server, live, inHand, jobs, queue, orm, db }, patience);
+  const inOrder = await endServing({ server, live, inFlight, jobs, queue, orm, db }, patience);
   if (!inOrder) log.warn("stopped work whose asker has left");
   process.exit(0);
 }

@@ -29,7 +29,7 @@ export interface Answer<T> {
 }
 
 /** What a test wants other than usual. */
-type TestParts = Partial<Omit<AppParts, "orm" | "db" | "jobs" | "queue" | "live" | "inHand">> & {
+type TestParts = Partial<Omit<AppParts, "orm" | "db" | "jobs" | "queue" | "live" | "inFlight">> & {
   readonly jobs?: JobsOptions;
 };
 
@@ -43,7 +43,7 @@ export interface TestServer {
     body?: unknown,
   ) => Promise<Answer<T>>;
   /** A list page after page, as its Link headers lead. */
-  readonly all: <T>(path: string) => Promise<T[]>;
+  readonly everyPage: <T>(path: string) => Promise<T[]>;
   readonly project: () => Promise<Project>;
   readonly tagNamed: (number: string) => Promise<Tag>;
   readonly sql: (text: string, as?: RoleName) => Promise<pg.QueryResult>;
@@ -72,7 +72,7 @@ export async function startTestServer({
   const queue = await connectQueue(applicationUrl, { tends: false, onError: () => undefined });
   const db = plainSql(applicationUrl);
   const live = new Live(() => orm.em.fork() as EntityManager);
-  const inHand = new InHand();
+  const inFlight = new InHand();
   const server: Server = createServer(
     buildApp({
       orm,
@@ -80,7 +80,7 @@ export async function startTestServer({
       jobs,
       queue,
       live,
-      inHand,
+      inFlight,
       log: pino({ level: "silent" }),
       webFolder,
       user: "engineer",
@@ -109,12 +109,12 @@ export async function startTestServer({
       body: (json ? JSON.parse(text) : text) as T,
     };
   }
-  async function all<T>(path: string): Promise<T[]> {
+  async function everyPage<T>(path: string): Promise<T[]> {
     const items: T[] = [];
-    for (let at: string | undefined = path; at !== undefined; ) {
-      const { body, headers }: Answer<T[]> = await ask<T[]>("GET", at);
+    for (let next: string | undefined = path; next !== undefined; ) {
+      const { body, headers }: Answer<T[]> = await ask<T[]>("GET", next);
       items.push(...body);
-      at = /<([^>]+)>; rel="next"/.exec(headers.get("link") ?? "")?.[1];
+      next = /<([^>]+)>; rel="next"/.exec(headers.get("link") ?? "")?.[1];
     }
     return items;
   }
@@ -123,10 +123,10 @@ export async function startTestServer({
     orm,
     url,
     ask,
-    all,
+    everyPage,
     project,
     tagNamed: async (number) => {
-      const rows = await all<TagRow>(`/api/projects/${(await project()).id}/tags`);
+      const rows = await everyPage<TagRow>(`/api/projects/${(await project()).id}/tags`);
       return (await ask<Tag>("GET", `/api/tags/${rows.find((r) => r.number === number)!.id}`)).body;
     },
     sql: async (text, as = "owner") => {
@@ -157,7 +157,7 @@ export async function startTestServer({
     end: async (answersMs = 0) => {
       for (const worker of workers) await worker.stop();
       // Nobody is asked by a test any more: what is still worked on is waited for.
-      await endServing({ server, live, inHand, jobs, queue, orm, db }, { answersMs, leftoversMs: 60_000 });
+      await endServing({ server, live, inFlight, jobs, queue, orm, db }, { answersMs, leftoversMs: 60_000 });
     },
   };
 }

@@ -49,7 +49,7 @@ function rightly(schema: JsonSchema, depth: number): fc.Arbitrary<unknown> {
   if (schema.const !== undefined) return fc.constant(schema.const);
   if (schema.enum) return fc.constantFrom(...schema.enum);
   const among = schema.anyOf ?? schema.oneOf;
-  if (among) return fc.oneof(...among.map((one) => fromSchema(one, depth)));
+  if (among) return fc.oneof(...among.map((schema) => fromSchema(schema, depth)));
   if (schema.allOf) return fromSchema(schema.allOf[0]!, depth);
   const type = Array.isArray(schema.type) ? schema.type[0] : schema.type;
   switch (type) {
@@ -76,11 +76,14 @@ function rightly(schema: JsonSchema, depth: number): fc.Arbitrary<unknown> {
           });
     case "object": {
       if (depth > 6) return fc.constant({});
-      const of = Object.entries(schema.properties ?? {});
-      const required = of.map(([key]) => key).filter((key) => schema.required?.includes(key));
-      return fc.record(Object.fromEntries(of.map(([key, one]) => [key, fromSchema(one, depth + 1)])), {
-        requiredKeys: required,
-      });
+      const properties = Object.entries(schema.properties ?? {});
+      const required = properties.map(([key]) => key).filter((key) => schema.required?.includes(key));
+      return fc.record(
+        Object.fromEntries(properties.map(([key, schema]) => [key, fromSchema(schema, depth + 1)])),
+        {
+          requiredKeys: required,
+        },
+      );
     }
     default:
       return junk;

@@ -7,8 +7,8 @@ export async function provingEnded(server: TestServer, path: string, begun: Prov
   let now: Proving | undefined = begun;
   for (let i = 0; i < 2400 && now?.state === "under way"; i++) {
     await sleep(100);
-    const all = (await server.ask<Proving[]>("GET", `${path}/provings`)).body;
-    now = all.find(({ id }) => id === begun.id);
+    const listed = (await server.ask<Proving[]>("GET", `${path}/provings`)).body;
+    now = listed.find(({ id }) => id === begun.id);
   }
   if (now === undefined) throw new Error("the proving is told of no more");
   return now;

@@ -4,9 +4,9 @@ import type { JobEvent, Said } from "@proven-seat/core/outcome/shop";
 import sharp from "sharp";
 import type { TestServer } from "./api.ts";
 
-export const eventOf = (said: Said, who = "Day shift", at = "2026-11-27T08:00:00.000Z"): JobEvent => ({
+export const eventOf = (said: Said, who = "Day shift", time = "2026-11-27T08:00:00.000Z"): JobEvent => ({
   id: randomUUID(),
-  at,
+  at: time,
   who,
   said,
 });

@@ -29,14 +29,14 @@ export class Events {
     Events.open.push(this);
   }
   close(): void {
-    Events.open = Events.open.filter((one) => one !== this);
+    Events.open = Events.open.filter((source) => source !== this);
   }
   /** Sends to whoever listens. */
   static send(data: unknown): void {
-    for (const one of Events.open) one.onmessage?.({ data: JSON.stringify(data) });
+    for (const source of Events.open) source.onmessage?.({ data: JSON.stringify(data) });
   }
   static lose(): void {
-    for (const one of Events.open) one.onerror?.();
+    for (const source of Events.open) source.onerror?.();
   }
 }
 
@@ -71,10 +71,10 @@ function Where() {
 }
 
 /** Draws a room as the shell does: with header, footer, an address and the store of answers. */
-export function inTheShell(room: ReactElement, at = "/") {
+export function inTheShell(room: ReactElement, address = "/") {
   return render(
     <QueryClientProvider client={queryClient}>
-      <MemoryRouter initialEntries={[at]}>
+      <MemoryRouter initialEntries={[address]}>
         <SlotProvider>
           <HeaderSlot />
           {room}

@@ -29,7 +29,7 @@ export const demoDuty = (number: string): Duty =>
 const proofs = new Map<string, Proof>();
 /** Proves each duty only once for all test files that share a realm. */
 const known: NonNullable<Parameters<typeof proverApi>[0]> = {
-  compileShelf: (given) => (isDeepStrictEqual(given, catalogue) ? demoShelf : compileShelf(given)),
+  compileShelf: (offered) => (isDeepStrictEqual(offered, catalogue) ? demoShelf : compileShelf(offered)),
   prove: (duty, shelf, house) => {
     if (shelf !== demoShelf) return prove(duty, shelf, house);
     const asked = JSON.stringify([duty, house]);
@@ -67,9 +67,9 @@ export function proving(api: ProverApi) {
     end: () => undefined,
     api: new Proxy(api, {
       get:
-        (of, name: keyof ProverApi) =>
+        (api, name: keyof ProverApi) =>
         async (...asked: never[]) =>
-          (of[name] as (...asked: never[]) => unknown)(...asked),
+          (api[name] as (...asked: never[]) => unknown)(...asked),
     }),
   } as unknown as ProverHandle;
   let proof: AskedProof;
@@ -78,11 +78,11 @@ export function proving(api: ProverApi) {
     get:
       (_, name: keyof ProverApi) =>
       (...asked: never[]) =>
-        (api[name] as (...all: unknown[]) => unknown)(proof.id, ...asked),
+        (api[name] as (...parameters: unknown[]) => unknown)(proof.id, ...asked),
   });
   const prove = (
     duty: Duty,
-    inHand: string | null = null,
+    selected: string | null = null,
     choice: Pick<Choice, "valve" | "drive"> | null = null,
   ) => {
     proof = askProof(prover, duty);
@@ -95,8 +95,8 @@ export function proving(api: ProverApi) {
       rows: ask.rows(order, null, 0, 10_000).rows,
       chosen,
       choiceGone: chosenKey !== null && chosen === null,
-      askedFor: inHand,
-      inHand: ask.inHand(order, [inHand, chosenKey]),
+      askedFor: selected,
+      selected: ask.selected(order, [selected, chosenKey]),
     };
     return view;
   };
@@ -110,11 +110,11 @@ export function atTheBench(number: string, change: (duty: Duty) => Duty = (duty)
     tagId: "00000000-0000-4000-8000-000000000001",
     content: { number, service: "", unit: "", duty, choice: null },
     compared: [],
-    inHand: null,
+    selected: null,
     unreadable: {},
   });
   const { ask, prover, prove: proveDuty } = proving(demoProver());
-  const prove = (inHand: string | null = null, choice: Choice | null = null) =>
-    proveDuty(duty, inHand, choice);
+  const prove = (selected: string | null = null, choice: Choice | null = null) =>
+    proveDuty(duty, selected, choice);
   return { api: ask, prover, duty, prove, view: prove() };
 }

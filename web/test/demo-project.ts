@@ -5,7 +5,7 @@ import { noDefaults } from "@proven-seat/core/duty";
 import { marksOf, type TagSummary } from "@proven-seat/core/judgement/proof";
 import { demoCatalogue, demoDuty, demoProver } from "./at-the-bench.tsx";
 
-const idOf = (at: number) => `00000000-0000-4000-8000-0000000001${String(at).padStart(2, "0")}`;
+const idOf = (index: number) => `00000000-0000-4000-8000-0000000001${String(index).padStart(2, "0")}`;
 
 export const demoHouse: HouseRuleVersion = {
   version: 1,
@@ -44,10 +44,10 @@ export function demoProject(numbers: readonly string[]) {
     version: 1,
     tags: numbers.length,
   };
-  const rows = numbers.map((number, at): TagRow => {
+  const rows = numbers.map((number, index): TagRow => {
     const duty = demoDuty(number);
     return {
-      id: idOf(at),
+      id: idOf(index),
       number,
       service: `service of ${number}`,
       unit: "Unit",
@@ -60,7 +60,7 @@ export function demoProject(numbers: readonly string[]) {
     };
   });
   const found = numbers.map((number) => summaryOf(number));
-  const duties = numbers.map((number, at) => ({ id: idOf(at), version: 1, duty: demoDuty(number) }));
+  const duties = numbers.map((number, index) => ({ id: idOf(index), version: 1, duty: demoDuty(number) }));
   return {
     project,
     rows,
@@ -71,8 +71,8 @@ export function demoProject(numbers: readonly string[]) {
       "/api/catalogue/1": { revision: 1, digest: "demo", catalogue: demoCatalogue },
       "/api/house-rules": demoHouse,
       "/api/house-rules/1": demoHouse,
-      "/marks": rows.map(({ id, version }, at) => ({ id, version, marks: marksOf(found[at]!) })),
-      "/summaries": rows.map(({ id, version }, at) => ({ id, version, summary: found[at]! })),
+      "/marks": rows.map(({ id, version }, index) => ({ id, version, marks: marksOf(found[index]!) })),
+      "/summaries": rows.map(({ id, version }, index) => ({ id, version, summary: found[index]! })),
       "/api/keeping": { copies: 14, version: 1 },
       "/versions": [demoHouse],
     } as Record<string, unknown>,

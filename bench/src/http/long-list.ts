@@ -37,10 +37,10 @@ async function ask<T>(method: string, path: string, body?: unknown): Promise<T> 
   return (await answer.json()) as T;
 }
 
-async function timed<T>(work: () => Promise<T>): Promise<{ seconds: number; of: T }> {
+async function timed<T>(work: () => Promise<T>): Promise<{ seconds: number; result: T }> {
   const started = performance.now();
-  const of = await work();
-  return { seconds: (performance.now() - started) / 1000, of };
+  const result = await work();
+  return { seconds: (performance.now() - started) / 1000, result };
 }
 
 const { id } = await ask<{ id: string }>("POST", "/api/projects", { name: "A long list" });
@@ -73,17 +73,19 @@ async function proved(serviceFactor: number): Promise<number> {
 
 /** What so many processes prove that do nothing else, in the same seconds: more than that no machine gives. */
 async function bare(processes: number): Promise<number> {
-  const all = await Promise.all(
+  const started = await Promise.all(
     Array.from({ length: processes }, () =>
       listening([...proverFlags, "--import", "tsx", join(root, "bench/src/http/bare-proving.ts")], app.env),
     ),
   );
-  const counts = all.map(
+  const counts = started.map(
     (child) =>
-      new Promise<number>((done) => child.once("message", (told) => done((told as { count: number }).count))),
+      new Promise<number>((done) =>
+        child.once("message", (message) => done((message as { count: number }).count)),
+      ),
   );
-  for (const child of all) child.send("go");
-  return (await Promise.all(counts)).reduce((sum, one) => sum + one);
+  for (const child of started) child.send("go");
+  return (await Promise.all(counts)).reduce((sum, value) => sum + value);
 }
 
 const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!;
@@ -103,25 +105,25 @@ try {
   const [first, second] = [await worker(), await worker()];
   // Both warm; then by turns, for what else a machine does changes from minute to minute.
   await proved(1.21);
-  const times: { one: number; two: number }[] = [];
+  const times: { byOne: number; two: number }[] = [];
   for (let round = 0; round < rounds; round++) {
     second.kill("SIGSTOP");
-    const one = await proved(1.22 + round / 50);
+    const byOne = await proved(1.22 + round / 50);
     second.kill("SIGCONT");
-    times.push({ one, two: await proved(1.23 + round / 50) });
+    times.push({ byOne, two: await proved(1.23 + round / 50) });
   }
   const rate = (seconds: number) => `   ${((seconds * 1000) / rows).toFixed(1)} ms a tag`;
-  const [one, two] = [median(times.map((t) => t.one)), median(times.map((t) => t.two))];
-  print("proved by one worker process", one, rate(one));
+  const [byOne, two] = [median(times.map((t) => t.byOne)), median(times.map((t) => t.two))];
+  print("proved by one worker process", byOne, rate(byOne));
   print("proved by two", two, rate(two));
   const ceiling = (await bare(2)) / (await bare(1));
-  const ratios = times.map((t) => (t.one / t.two).toFixed(2)).join(", ");
+  const ratios = times.map((t) => (t.byOne / t.two).toFixed(2)).join(", ");
   console.log(`  two over one: ${ratios} ×; of bare loops, nothing beside them: ${ceiling.toFixed(2)} ×`);
   const opened = await timed(() =>
     Promise.all([ask(`GET`, `${path}/tags?limit=5000`), ask<unknown[]>("GET", `${path}/marks`)]),
   );
   print("first half of the rows, all marks", opened.seconds);
-  for (const one of [first, second]) one.kill("SIGTERM");
+  for (const child of [first, second]) child.kill("SIGTERM");
 } finally {
   await app.end();
 }

@@ -9,7 +9,7 @@ import { fileURLToPath } from "node:url";
 import { freePort } from "../../../scripts/port.ts";
 import { listening, reads, saves, type Tag } from "./measure-http.ts";
 import { served } from "./served.ts";
-import { bringIn, healthUnderLoad } from "./under-load.ts";
+import { healthUnderLoad, importTags } from "./under-load.ts";
 
 const long = process.argv.includes("--long");
 const root = fileURLToPath(new URL("../../..", import.meta.url));
@@ -40,15 +40,15 @@ const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[
 /** By turns, so that both meet the same machine; the median of a few. */
 async function compared(
   name: string,
-  one: (of: typeof ours) => Promise<number>,
+  measure: (server: typeof ours) => Promise<number>,
   goal: string,
 ): Promise<void> {
   const [a, b]: [number[], number[]] = [[], []];
-  await one({ ...ours!, seconds: 1 });
-  await one({ ...theirs!, seconds: 1 });
+  await measure({ ...ours!, seconds: 1 });
+  await measure({ ...theirs!, seconds: 1 });
   for (let i = 0; i < rounds; i++) {
-    a.push(await one(ours));
-    b.push(await one(theirs));
+    a.push(await measure(ours));
+    b.push(await measure(theirs));
   }
   const [mine, bareRate] = [median(a), median(b)];
   console.log(
@@ -61,31 +61,35 @@ const memoryMb = (pid: number) =>
 
 try {
   console.log("requests a second           here    bare   ratio");
-  await compared("one tag read", (of) => reads(of!, `/api/tags/${tags[0]!.id}`), "goal: at most 2");
-  await compared("48 tags listed", (of) => reads(of!, `/api/projects/${project}/tags`), "goal: at most 2");
+  await compared("one tag read", (server) => reads(server!, `/api/tags/${tags[0]!.id}`), "goal: at most 2");
+  await compared(
+    "48 tags listed",
+    (server) => reads(server!, `/api/projects/${project}/tags`),
+    "goal: at most 2",
+  );
   const mine = tags.slice(0, connections);
   // Each side has tags of its own: the bare one lets versions run away.
   const other = tags.slice(connections);
   await compared(
     "a tag saved",
-    (of) => fresh(of!.url === ours!.url ? mine : other).then((now) => saves(of!, now)),
+    (server) => fresh(server!.url === ours!.url ? mine : other).then((now) => saves(server!, now)),
     "goal: at most 3",
   );
   if (long) {
-    const at: string[] = [];
+    const tagIds: string[] = [];
     for (let i = 0; i <= 5; i++) {
-      at.push(memoryMb(app.server.pid!).toFixed(0));
+      tagIds.push(memoryMb(app.server.pid!).toFixed(0));
       if (i === 5) break;
       for (let n = 0; n < 10_000; n += 50)
         await Promise.all(Array.from({ length: 50 }, () => get(`/api/tags/${tags[n % tags.length]!.id}`)));
     }
-    await bringIn(ours!.url, project, 50_000);
+    await importTags(ours!.url, project, 50_000);
     const times = await healthUnderLoad(ours!.url, project, tags[0]!.duty);
     const at95 = times[Math.floor(times.length * 0.95)]!;
     console.log(
       `health while 4 prove and 50 000 tags are exported, ${times.length} times: median ${times[times.length >> 1]!.toFixed(0)} ms, p95 ${at95.toFixed(0)} ms, longest ${times.at(-1)!.toFixed(0)} ms   goal: 50 ms`,
     );
-    console.log(`memory in MB, each 10 000 requests on: ${at.join(", ")}`);
+    console.log(`memory in MB, each 10 000 requests on: ${tagIds.join(", ")}`);
   }
 } finally {
   bare.kill();
@@ -93,6 +97,6 @@ try {
 }
 
 /** The tags as they stand now. */
-async function fresh(of: readonly Tag[]): Promise<Tag[]> {
-  return Promise.all(of.map(({ id }) => get<Tag>(`/api/tags/${id}`)));
+async function fresh(tags: readonly Tag[]): Promise<Tag[]> {
+  return Promise.all(tags.map(({ id }) => get<Tag>(`/api/tags/${id}`)));
 }

@@ -10,7 +10,7 @@ const post = (url: string, path: string, body: unknown) =>
   });
 
 /** Brings tags in until a project has as many more. */
-export async function bringIn(url: string, project: string, tags: number): Promise<void> {
+export async function importTags(url: string, project: string, tags: number): Promise<void> {
   for (let from = 0; from < tags; from += tagsAtOnce) {
     const list = Array.from({ length: Math.min(tagsAtOnce, tags - from) }, (_, i) => ({
       number: `B-${from + i}`,

@@ -31,7 +31,7 @@ export const endpoints = {
 
 export type EndpointName = AddressName;
 
-/** What an endpoint answers with; nothing where it is no JSON. */
+/** Response of an endpoint; nothing where it is not JSON. */
 export type AnswerOf<Name extends EndpointName> = (typeof endpoints)[Name] extends {
   answer: infer Answer extends z.ZodType;
 }

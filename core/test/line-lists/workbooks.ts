@@ -97,7 +97,7 @@ export async function controlWorkbook(): Promise<Uint8Array<ArrayBuffer>> {
   ]);
   const row = (...cells: ExcelJS.CellValue[]) => {
     const added = list.addRow(cells);
-    for (const at of [6, 7, 8]) added.getCell(at).numFmt = '0.0" barg"';
+    for (const index of [6, 7, 8]) added.getCell(index).numFmt = '0.0" barg"';
     added.getCell(9).numFmt = '0" °F"';
     added.getCell(10).numFmt = "0.0%";
   };

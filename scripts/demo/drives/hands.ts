@@ -76,6 +76,6 @@ export const hands = (): DriveFamily[] => [
     name: "Wheel and bevel gear BG",
     kind: "bevel gear",
     selfLocking: false,
-    sizes: bevels.map((of) => ({ ...gear("BG")(of), maximumThrustN: thrustOf(of[0]) })),
+    sizes: bevels.map((bevel) => ({ ...gear("BG")(bevel), maximumThrustN: thrustOf(bevel[0]) })),
   }),
 ];

@@ -31,7 +31,7 @@ export const sealed = {
 } satisfies Partial<DriveFamily>;
 
 /** What the strongest drives of a family are supplied with. */
-const most = {
+const limits = {
   airMinimumBarG: 8,
   airMaximumBarG: 8,
   oilMinimumBarG: 210,
@@ -49,7 +49,7 @@ export function flanged<F extends DriveFamily>(family: F): F {
     sizes: family.sizes.map((size) => {
       const peaks = drives
         .filter((d) => d.sizeId === size.id)
-        .map((d) => peakOf(d.outputAt(most, "highest")));
+        .map((d) => peakOf(d.outputAt(limits, "highest")));
       const { flange } = mounting({ requiredTorqueNm: Math.min(250_000, Math.max(...peaks)) });
       return {
         ...size,

@@ -46,17 +46,17 @@ const usualReserve: Reserve = { stem: 2.6, pad: 2.2 };
 function threadOf(stem: { stemDiameterMm: number; maximumStemTorqueNm: number }, boreMm: number) {
   const leadMm = Math.max(4, Math.round(0.22 * stem.stemDiameterMm));
   const meanDiameterMm = stem.stemDiameterMm - leadMm / 2;
-  const most = stemThrustN(stem.maximumStemTorqueNm, { leadMm, meanDiameterMm }, 0.08);
+  const maximum = stemThrustN(stem.maximumStemTorqueNm, { leadMm, meanDiameterMm }, 0.08);
   return {
     leadMm,
     meanDiameterMm,
     liftMm: threeFigures(0.6 * boreMm),
-    maximumThrustN: threeFigures(1.05 * most),
+    maximumThrustN: threeFigures(1.05 * maximum),
   };
 }
 
-export function make(of: Make): ProductLine {
-  const { line, range, proportions } = of;
+export function make(parts: Make): ProductLine {
+  const { line, range, proportions } = parts;
   const seats = line.seats.map((s) => s.seat);
   const disc = line.port === "wafer disc";
   // One of the makers leaves it to the fitter, as some do.
@@ -67,17 +67,17 @@ export function make(of: Make): ProductLine {
     const heavy = heavyBy[classNumber]!;
     return sizesIn(from, to).map((dn) => {
       const boreMm = threeFigures(
-        boreOf(classNumber, narrower(dn, of.boreSizesDown ?? 0)) * (of.boreShare ?? 1),
+        boreOf(classNumber, narrower(dn, parts.boreSizesDown ?? 0)) * (parts.boreShare ?? 1),
       );
       const geometry = geometryOf(boreMm, seats, proportions);
       const stem = sized(
         designation,
         seats,
         proportions.breakOf(boreMm, geometry),
-        of.allowableShearMPa,
-        of.thinnestStem(dn),
+        parts.allowableShearMPa,
+        parts.thinnestStem(dn),
         disc ? boreMm : null,
-        of.reserve ?? usualReserve,
+        parts.reserve ?? usualReserve,
       );
       const flangeDiameterMm = threeFigures(dn * (1.28 + 0.09 * heavy) + 70 * heavy ** 0.2);
       return {
@@ -89,7 +89,7 @@ export function make(of: Make): ProductLine {
         stemEnd:
           line.construction === "tilt-away"
             ? null
-            : stemEndOf(stem.stemDiameterMm, stem.maximumStemTorqueNm, of.flatHead ?? false),
+            : stemEndOf(stem.stemDiameterMm, stem.maximumStemTorqueNm, parts.flatHead ?? false),
         stemThread: line.construction === "tilt-away" ? threadOf(stem, boreMm) : null,
         liveLoading: statesLiveLoading
           ? {
@@ -103,10 +103,10 @@ export function make(of: Make): ProductLine {
         faceToFaceMm: disc
           ? Math.round(30 + 0.22 * dn * Math.sqrt(heavy))
           : faceToFaceMm(classNumber, dn, "long"),
-        weightKg: threeFigures(of.weight(dn) * heavy ** 0.9),
-        price: Math.round((of.price(dn) * heavy) / 5) * 5,
+        weightKg: threeFigures(parts.weight(dn) * heavy ** 0.9),
+        price: Math.round((parts.price(dn) * heavy) / 5) * 5,
       };
     });
   });
-  return { ...line, flowTrims: (of.flow ?? plainTrims(line.construction, line.port))(sizes), sizes };
+  return { ...line, flowTrims: (parts.flow ?? plainTrims(line.construction, line.port))(sizes), sizes };
 }

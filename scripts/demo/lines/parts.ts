@@ -164,10 +164,10 @@ export const trimCobaltSuper = trim(
   1.7,
   { coating: "cobalt hardfacing" },
 );
-export const sprung = (of: Trim): Trim => ({
-  ...of,
-  id: `${of.id}-s`,
-  name: `${of.name}, X-750 springs`,
+export const sprung = (trim: Trim): Trim => ({
+  ...trim,
+  id: `${trim.id}-s`,
+  name: `${trim.name}, X-750 springs`,
   spring,
 });
 export const trimSuperDuplex = trim(

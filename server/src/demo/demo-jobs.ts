@@ -34,11 +34,11 @@ interface Begun {
 
 /** Everything that has a limit is read at it, and every link of the seat's chain a hundredth long. */
 const allMeasured = (plan: ShopPlan, names: readonly string[], { links }: Pick<SeatChain, "links">): Said[] =>
-  plan.steps.flatMap(({ measures }, at) =>
-    measures.flatMap(({ what, least, most }): Said[] => {
+  plan.steps.flatMap(({ measures }, index) =>
+    measures.flatMap(({ what, least, most: maximum }): Said[] => {
       const nominal = links.find(({ name }) => name === what)?.nominalMm;
-      const value = nominal === undefined ? (most ?? least) : Number((nominal + 0.01).toFixed(3));
-      return value === null ? [] : [{ kind: "reading", step: names[at]!, what, value }];
+      const value = nominal === undefined ? (maximum ?? least) : Number((nominal + 0.01).toFixed(3));
+      return value === null ? [] : [{ kind: "reading", step: names[index]!, what, value }];
     }),
   );
 
@@ -107,7 +107,7 @@ function planFor(kind: JobKind, duty: Duty, shelf: ReturnType<typeof compileShel
   const { valve, drive } = candidate;
   const { maker, line, construction, dn, designation, seat } = describeValve(valve);
   const words = `${maker} ${line}, ${construction}, DN ${dn} ${designation}, ${seat}`;
-  const planned = planKinds.find((one) => one === kind);
+  const planned = planKinds.find((other) => other === kind);
   const fitting =
     kind === "fit the drive"
       ? fittingSteps(fitUpPicture(candidate, settled, house).fitUp, candidate.drive, house)
@@ -150,11 +150,11 @@ export function demoJobs(
     ];
     const begins = now.getTime() - hoursAgo * 3_600_000;
     const events = said.map(
-      (one, i): JobEvent => ({
+      (entry, i): JobEvent => ({
         id: randomUUID(),
         at: new Date(begins + (i + 1) * 120_000).toISOString(),
         who: shifts[Math.floor(i / 6) % 2]!,
-        said: one,
+        said: entry,
       }),
     );
     const startedAt = new Date(begins).toISOString();

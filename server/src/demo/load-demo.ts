@@ -68,8 +68,14 @@ export async function loadDemo(orm: MikroORM, user: string): Promise<boolean> {
     // Beside the demonstration, and after it.
     own.createdAt = new Date(project.createdAt.getTime() + 1);
     await em.flush();
-    for (const { id, createdAt: at } of [project, own])
-      await keepDecision(em, { project: id, ...pinned, reason: "At creation of the project", at, by: user });
+    for (const { id, createdAt: time } of [project, own])
+      await keepDecision(em, {
+        project: id,
+        ...pinned,
+        reason: "At creation of the project",
+        at: time,
+        by: user,
+      });
     const byNumber = new Map(tags.map((tag) => [tag.number, tag]));
     const duties = new Map(scenario.tags.map(({ number, duty }) => [number, duty]));
     for (const { tag, work } of demoJobs(duties, catalogue, new Date()))

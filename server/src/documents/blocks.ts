@@ -38,8 +38,8 @@ function pairGroups({ groups }: Of<"pairs">, { doc, y: from }: Flow): number {
   // A group by itself follows others, and stands off them.
   const top = from + (second ? 0 : 8);
   if (!first) return top;
-  const all = first.pairs.length + (second?.pairs.length ?? 0);
-  const split = Math.ceil((all + 1) / 2);
+  const pairCount = first.pairs.length + (second?.pairs.length ?? 0);
+  const split = Math.ceil((pairCount + 1) / 2);
   let leftEnd = pairs(doc, first.name, first.pairs.slice(0, split), left, top);
   let rightEnd = second ? pairs(doc, second.name, second.pairs, other, top) : top;
   if (split < first.pairs.length)
@@ -86,7 +86,7 @@ function table({ name, columns, rows }: Of<"table">, { doc, y: from, lowest, nex
   return y + 8;
 }
 
-function verdict({ verdict: of, says, counts, warning, notes }: Of<"verdict">, flow: Flow): number {
+function verdict({ verdict: proved, says, counts, warning, notes }: Of<"verdict">, flow: Flow): number {
   const { doc } = flow;
   const warned = { font: "strong", colour: verdictColours.fails! } as const;
   const noted = notes === "" ? "" : `Notes: ${notes}`;
@@ -95,11 +95,11 @@ function verdict({ verdict: of, says, counts, warning, notes }: Of<"verdict">, f
     (warning === null ? 0 : heightOf(doc, warning, warned)) + (noted === "" ? 0 : heightOf(doc, noted));
   const top = flow.y > Math.max(650 - long, 90) ? flow.nextPage() : flow.y;
   line(doc, top);
-  boreMark(doc, of, left, top + 9, 7);
-  write(doc, of, left + 20, top + 8, {
+  boreMark(doc, proved, left, top + 9, 7);
+  write(doc, proved, left + 20, top + 8, {
     font: "strong",
     size: 12,
-    colour: verdictColours[of] ?? ink,
+    colour: verdictColours[proved] ?? ink,
     width: 120,
   });
   const said = write(doc, says, left + 120, top + 9.5, { width: width - 120 });
@@ -128,15 +128,15 @@ function cautions({ words }: Of<"cautions">, { doc, y: top }: Flow): number {
 }
 
 /** Side by side, as large as the page has room for; none where it has not. */
-function pictures({ pictures: all }: Of<"pictures">, { doc, y, signatures }: Flow): number {
+function pictures({ pictures: pictureList }: Of<"pictures">, { doc, y, signatures }: Flow): number {
   const top = y + 4;
   const bottom = signatures - 24;
   if (bottom - top < 110) return y;
   const gap = 14;
-  const wide = (width - gap * (all.length - 1)) / all.length;
+  const wide = (width - gap * (pictureList.length - 1)) / pictureList.length;
   const under = 26;
   const high = Math.min(190, bottom - top - 16 - under);
-  all.forEach(({ name, drawing, caption }, i) => {
+  pictureList.forEach(({ name, drawing, caption }, i) => {
     const x = left + i * (wide + gap);
     write(doc, name, x, top, { font: "strong", size: 8, width: wide });
     draw(doc, drawing, x, top + 14, { wide, high });

@@ -78,7 +78,7 @@ export function dress(text: string, wanted: Typeface): readonly Run[] {
   if (whole) return [{ face: whole, text: ordered }];
   const runs: { face: Typeface | StandIn; text: string }[] = [];
   for (const character of ordered) {
-    const face = faces.find((one) => has(one, character)) ?? wanted;
+    const face = faces.find((face) => has(face, character)) ?? wanted;
     const set = has(face, character) ? character : spelt(character, face);
     const last = runs.at(-1);
     // A blank stays with the words before it.

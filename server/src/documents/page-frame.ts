@@ -2,13 +2,13 @@ import type { PrintedDocument } from "@proven-seat/core/outcome/documents";
 import { type Document, dim, left, line, right, width, write, writeFitted } from "./page.ts";
 
 /** What stands on every page: the document's name and what it is about; begins the page and gives the y below. */
-export function beginPage(doc: Document, of: PrintedDocument): number {
+export function beginPage(doc: Document, printed: PrintedDocument): number {
   doc.addPage();
-  write(doc, of.name, left, 36, { font: "strong", size: 15 });
-  writeFitted(doc, of.of, right - 260, 34, { font: "strong", size: 17, width: 260, align: "right" });
+  write(doc, printed.name, left, 36, { font: "strong", size: 15 });
+  writeFitted(doc, printed.of, right - 260, 34, { font: "strong", size: 17, width: 260, align: "right" });
   const ends = [
-    write(doc, of.where, left, 56, { colour: dim, width: 185 }),
-    write(doc, of.issued, right - 320, 56, { colour: dim, width: 250, align: "right" }),
+    write(doc, printed.where, left, 56, { colour: dim, width: 185 }),
+    write(doc, printed.issued, right - 320, 56, { colour: dim, width: 250, align: "right" }),
   ];
   const below = Math.max(...ends) + 5;
   line(doc, below);
@@ -18,9 +18,13 @@ export function beginPage(doc: Document, of: PrintedDocument): number {
 /** Every page carries what the document was made of and where it stands among the pages. */
 export function endPages(doc: Document, { fingerprint }: PrintedDocument): void {
   const { start, count } = doc.bufferedPageRange();
-  for (let at = start; at < start + count; at++) {
-    doc.switchToPage(at);
-    write(doc, `page ${at + 1} of ${count}`, right - 70, 56, { colour: dim, width: 70, align: "right" });
+  for (let position = start; position < start + count; position++) {
+    doc.switchToPage(position);
+    write(doc, `page ${position + 1} of ${count}`, right - 70, 56, {
+      colour: dim,
+      width: 70,
+      align: "right",
+    });
     line(doc, 800);
     write(doc, fingerprint.madeOf, left, 804, { size: 6.5, colour: dim, width: 260 });
     write(doc, fingerprint.digest, left + 130, 804, {

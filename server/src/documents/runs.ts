@@ -57,10 +57,10 @@ export function writeRuns(
   const high = lineHeight(doc, runs);
   linesOf(doc, runs, width).forEach((line, i) => {
     const wide = line.reduce((sum, word) => sum + word.wide, 0);
-    let at = align === "right" ? x + width - wide : x;
+    let left = align === "right" ? x + width - wide : x;
     for (const word of line) {
-      doc.font(word.face).text(word.text, at, y + i * high, { lineBreak: false });
-      at += word.wide;
+      doc.font(word.face).text(word.text, left, y + i * high, { lineBreak: false });
+      left += word.wide;
     }
   });
 }

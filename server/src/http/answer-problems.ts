@@ -89,9 +89,9 @@ const known = Object.values(endpoints as Record<string, Endpoint>).map(({ method
 const shown = (text: string) => (text.length > 300 ? `${text.slice(0, 300)} …` : text);
 
 /** A known address asked in a way it does not know. */
-export const notDoneThisWay: RequestHandler = (request, response, next) => {
+export const methodNotAllowed: RequestHandler = (request, response, next) => {
   const [path] = request.originalUrl.split("?") as [string];
-  const methods = known.filter((one) => one.path.test(path)).map(({ method }) => method);
+  const methods = known.filter((route) => route.path.test(path)).map(({ method }) => method);
   if (methods.length === 0 || methods.includes(request.method)) return next();
   response.set("Allow", methods.flatMap((m) => (m === "GET" ? ["GET", "HEAD"] : [m])).join(", "));
   next(

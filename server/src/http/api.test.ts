@@ -203,14 +203,21 @@ describe("import and export", () => {
   it("is all or nothing", async () => {
     const path = await projectPath();
     const before = (await server.project()).tags;
-    const one = (number: string, dn = 50) => ({ number, service: "", unit: "", duty: { ...emptyDuty, dn } });
-    expect((await server.ask("POST", `${path}/imports`, { tags: [one("N-1"), one("XV-3017")] })).status).toBe(
-      409,
-    );
-    expect((await server.ask("POST", `${path}/imports`, { tags: [one("N-1"), one("N-1")] })).status).toBe(
-      409,
-    );
-    const bad = await server.ask<Problem>("POST", `${path}/imports`, { tags: [one("N-1"), one("N-2", 51)] });
+    const tagWith = (number: string, dn = 50) => ({
+      number,
+      service: "",
+      unit: "",
+      duty: { ...emptyDuty, dn },
+    });
+    expect(
+      (await server.ask("POST", `${path}/imports`, { tags: [tagWith("N-1"), tagWith("XV-3017")] })).status,
+    ).toBe(409);
+    expect(
+      (await server.ask("POST", `${path}/imports`, { tags: [tagWith("N-1"), tagWith("N-1")] })).status,
+    ).toBe(409);
+    const bad = await server.ask<Problem>("POST", `${path}/imports`, {
+      tags: [tagWith("N-1"), tagWith("N-2", 51)],
+    });
     expect([bad.status, bad.body.errors![0]!.field]).toEqual([422, "tags.1.duty.dn"]);
     expect((await server.project()).tags).toBe(before);
   });
@@ -227,7 +234,7 @@ describe("import and export", () => {
       status: 201,
       body: { added: length },
     });
-    const listed = await server.all<TagRow>(`${path}/tags`);
+    const listed = await server.everyPage<TagRow>(`${path}/tags`);
     expect(listed.length).toBeGreaterThan(length);
     expect(new Set(listed.map((r) => r.id)).size).toBe(listed.length);
     expect(listed.length).toBe((await server.project()).tags);

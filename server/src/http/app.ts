@@ -11,7 +11,7 @@ import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import type { Jobs } from "../jobs/jobs.ts";
 import type { Reader } from "../store/sql.ts";
-import { answerProblems, notDoneThisWay, unknownAddress } from "./answer-problems.ts";
+import { answerProblems, methodNotAllowed, unknownAddress } from "./answer-problems.ts";
 import { bodyLimits } from "./body.ts";
 import { type Entry, entry } from "./entry.ts";
 import type { InHand } from "./in-hand.ts";
@@ -27,7 +27,7 @@ export interface AppParts {
   readonly jobs: Jobs;
   readonly queue: PgBoss;
   readonly live: Live;
-  readonly inHand: InHand;
+  readonly inFlight: InHand;
   readonly log: Logger;
   readonly entry: Entry;
   /** Requests of one address in ten seconds; 0 sets no limit. */
@@ -67,14 +67,14 @@ const sent = Object.values(endpoints as Record<string, Endpoint>)
 const readBody: RequestHandler = (request, response, next) => {
   const [path] = request.originalUrl.split("?") as [string];
   const asItIs = () => (request.is(packed) ? asFile : request.is(bytes) ? asBytes : asSent);
-  const read = sent.some((one) => one.test(path)) ? asItIs() : asJson;
+  const read = sent.some((pattern) => pattern.test(path)) ? asItIs() : asJson;
   read(request, response, next);
 };
 
 const own = ["'self'"];
 
 /** Headers that keep browsers careful; what a page may load is added to a policy that lets nothing be loaded. */
-const carefulHeaders = (directives: Record<string, (string | typeof nonceOf)[]>) =>
+const securityHeaders = (directives: Record<string, (string | typeof nonceOf)[]>) =>
   helmet({
     contentSecurityPolicy: {
       useDefaults: false,
@@ -91,7 +91,7 @@ const carefulHeaders = (directives: Record<string, (string | typeof nonceOf)[]>)
   });
 
 /** What a middleware that looks at no request sets, set at once for each: a dozen of them in a row cost as much as a read. */
-function alwaysThose(middleware: RequestHandler): RequestHandler {
+function constantHeaders(middleware: RequestHandler): RequestHandler {
   const headers: [string, string][] = [];
   const listening = {
     setHeader: (name: string, value: string) => headers.push([name, value]),
@@ -107,7 +107,7 @@ function alwaysThose(middleware: RequestHandler): RequestHandler {
 const nonceOf = (_request: unknown, response: unknown) =>
   `'nonce-${(response as { locals: { nonce: string } }).locals.nonce}'`;
 
-const pageHeaders = carefulHeaders({
+const pageHeaders = securityHeaders({
   scriptSrc: [...own, nonceOf],
   styleSrc: [...own, nonceOf],
   fontSrc: own,
@@ -125,10 +125,10 @@ const forPages: RequestHandler = (request, response, next) => {
 
 /** Puts the HTTP application together. */
 export function buildApp(parts: AppParts): Express {
-  const { orm, db, jobs, queue, live, inHand, log, webFolder, user, checkAnswers = false } = parts;
+  const { orm, db, jobs, queue, live, inFlight, log, webFolder, user, checkAnswers = false } = parts;
   const app = express();
   app.disable("x-powered-by");
-  app.use(inHand.know);
+  app.use(inFlight.know);
   app.use(
     pinoHttp({
       logger: log,
@@ -140,7 +140,7 @@ export function buildApp(parts: AppParts): Express {
       },
     }),
   );
-  app.use("/api", alwaysThose(carefulHeaders({})));
+  app.use("/api", constantHeaders(securityHeaders({})));
   app.use(/^(?!\/api\/)/, forPages);
   app.use(entry(parts.entry));
   app.use("/api", rateOf(parts.requestRate));
@@ -150,11 +150,11 @@ export function buildApp(parts: AppParts): Express {
   const em = (): EntityManager => orm.em.fork() as EntityManager;
   const caller = { name: user, roles: ["engineer"] } as const;
   const unanswered = new Unanswered();
-  const mount = mounter({ router, em, db, jobs, queue, live, inHand, caller, checkAnswers }, unanswered);
+  const mount = mounter({ router, em, db, jobs, queue, live, inFlight, caller, checkAnswers }, unanswered);
   mountRoutes(mount, orm);
   unanswered.expectNone();
   app.use(router);
-  app.use("/api", notDoneThisWay, unknownAddress);
+  app.use("/api", methodNotAllowed, unknownAddress);
   if (webFolder && existsSync(join(webFolder, "index.html"))) serveInterface(app, webFolder);
   app.use(unknownAddress);
   app.use(answerProblems);

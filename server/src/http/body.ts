@@ -36,10 +36,10 @@ function cleaned(value: unknown, depth: number, path: readonly (string | number)
     throw tooLarge(`${path.join(".") || "The request"}: more than ${bodyLimits.keys} names in one object.`);
   // Defined, not assigned: a name such as __proto__ is a name like another, for the schema to refuse.
   const clean = Object.create(Object.prototype) as Record<string, unknown>;
-  for (const [key, of] of entries) {
+  for (const [key, value] of entries) {
     cleanedText(key, path, walk);
     Object.defineProperty(clean, key, {
-      value: cleaned(of, depth + 1, [...path, key], walk),
+      value: cleaned(value, depth + 1, [...path, key], walk),
       enumerable: true,
       writable: true,
       configurable: true,
@@ -59,7 +59,7 @@ function cleanedText(text: string, path: readonly (string | number)[], { errors 
  * A body as it is taken in, the same for every endpoint: texts composed and without what nobody sees, half characters
  * and control characters refused at their place, no deeper and no wider than anything meant to be sent.
  */
-export function takenIn(body: unknown): unknown {
+export function sanitiseBody(body: unknown): unknown {
   const walk: Walk = { values: 0, errors: [] };
   const clean = cleaned(body, 0, [], walk);
   const [first] = walk.errors;

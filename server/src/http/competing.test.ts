@@ -26,7 +26,7 @@ const row = (number: string, dn: number, more: object = {}) => ({
   ...more,
 });
 const versionsOf = async (id: string) =>
-  (await server.all<{ version: number; duty: { dn: number | null } }>(`/api/tags/${id}/duties`)).map(
+  (await server.everyPage<{ version: number; duty: { dn: number | null } }>(`/api/tags/${id}/duties`)).map(
     ({ duty }) => duty.dn,
   );
 
@@ -35,17 +35,17 @@ describe("saves and lists at the same time", () => {
     const tags = await Promise.all(Array.from({ length: 8 }, (_, i) => add(`XV-C${i}`)));
     const acknowledged = new Map<string, number[]>(tags.map(({ id }) => [id, []]));
     const save = async (tag: Tag) => {
-      let at = tag;
+      let current = tag;
       for (let dn = 15; dn < 40; dn++) {
         const answer = await server.ask<Tag & Problem>("PUT", `/api/tags/${tag.id}`, {
-          ...editable(at),
+          ...editable(current),
           duty: { ...emptyDuty, dn: dn === 15 ? 20 : [25, 32, 40, 50, 65, 80][dn % 6] },
         });
         expect([200, 409]).toContain(answer.status);
         if (answer.status === 200) {
           acknowledged.get(tag.id)!.push(answer.body.version);
-          at = answer.body;
-        } else at = answer.body.current ?? at;
+          current = answer.body;
+        } else current = answer.body.current ?? current;
       }
     };
     const lists = async () => {

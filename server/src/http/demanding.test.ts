@@ -51,10 +51,10 @@ describe("a demanding request", () => {
     expect(answer).toMatchObject({ status: 422, body: { detail: expect.stringContaining("400000") } });
   });
   it("does not keep the server from answering others", async () => {
-    const one = await duty();
+    const made = await duty();
     const proving = Promise.all(
       Array.from({ length: 4 }, () =>
-        server.ask("POST", "/api/prove", { duty: one, detail: "brief", limit: 500 }),
+        server.ask("POST", "/api/prove", { duty: made, detail: "brief", limit: 500 }),
       ),
     );
     let healthy = 0;
@@ -72,10 +72,10 @@ describe("a demanding request", () => {
     expect(healthy).toBeGreaterThan(10);
   });
   it("more than may wait are told to come again", async () => {
-    const one = await duty();
+    const made = await duty();
     const answers = await Promise.all(
       Array.from({ length: 12 }, () =>
-        narrow.ask<Problem>("POST", "/api/prove", { duty: one, detail: "brief", limit: 500 }),
+        narrow.ask<Problem>("POST", "/api/prove", { duty: made, detail: "brief", limit: 500 }),
       ),
     );
     const refused = answers.filter((a) => a.status === 429);
@@ -95,11 +95,11 @@ describe("a demanding request", () => {
     expect((await server.ask("POST", "/api/calc/mounting", items)).status).toBe(200);
   });
   it("of somebody who has gone makes room", async () => {
-    const one = await duty();
+    const made = await duty();
     const gone = new AbortController();
     const asked = fetch(`${narrow.url}/api/prove`, {
       method: "POST",
-      body: JSON.stringify({ duty: one, detail: "full", limit: 500 }),
+      body: JSON.stringify({ duty: made, detail: "full", limit: 500 }),
       headers: { "content-type": "application/json" },
       signal: gone.signal,
     }).catch(() => null);
@@ -107,7 +107,7 @@ describe("a demanding request", () => {
     gone.abort();
     await asked;
     await expect
-      .poll(async () => (await narrow.ask("POST", "/api/prove", { duty: one, limit: 1 })).status)
+      .poll(async () => (await narrow.ask("POST", "/api/prove", { duty: made, limit: 1 })).status)
       .toBe(200);
   });
 });

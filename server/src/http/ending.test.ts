@@ -23,8 +23,8 @@ describe("a server that ends", () => {
           tags: [{ number: `XV-${i}`, service: "", unit: "", duty }],
         }),
       ),
-    ].map((one) =>
-      one.then(
+    ].map((answer) =>
+      answer.then(
         () => answered++,
         () => null,
       ),
@@ -50,9 +50,9 @@ describe("a server that ends", () => {
   });
 
   it("lets nothing go under work that does not end, and says so", async () => {
-    const inHand = new InHand();
+    const inFlight = new InHand();
     const app = express();
-    app.get("/", () => void inHand.during(() => new Promise(() => {})));
+    app.get("/", () => void inFlight.during(() => new Promise(() => {})));
     const server = createServer(app);
     await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
     const cut = new Promise((done) =>
@@ -61,7 +61,7 @@ describe("a server that ends", () => {
     await new Promise((done) => server.once("request", done));
     const live = { end: () => undefined };
     // Nothing else is there: whatever of it were let go would throw.
-    const serving = { server, inHand, live } as unknown as Serving;
+    const serving = { server, inFlight, live } as unknown as Serving;
     expect(await endServing(serving, { answersMs: 1, leftoversMs: 1 })).toBe(false);
     expect(await cut).toMatchObject({ code: "ECONNRESET" });
   });

@@ -11,7 +11,7 @@ import type { Live } from "./live.ts";
 export interface Serving {
   readonly server: Server;
   readonly live: Live;
-  readonly inHand: InHand;
+  readonly inFlight: InHand;
   readonly jobs: Jobs;
   readonly queue: PgBoss;
   readonly orm: MikroORM;
@@ -29,9 +29,9 @@ export interface Patience {
  * database let go; the other way round, work that is merely dropped would be told as failed. False where something was
  * still worked on at the end of all patience: nothing is let go then, and the process ends with it.
  */
-export async function endServing(of: Serving, { answersMs, leftoversMs }: Patience): Promise<boolean> {
-  const { server, live, inHand, jobs, queue, orm, db } = of;
-  inHand.end();
+export async function endServing(serving: Serving, { answersMs, leftoversMs }: Patience): Promise<boolean> {
+  const { server, live, inFlight, jobs, queue, orm, db } = serving;
+  inFlight.end();
   live.end();
   const cut = setTimeout(() => server.closeAllConnections(), answersMs);
   await new Promise((done) => {
@@ -41,7 +41,7 @@ export async function endServing(of: Serving, { answersMs, leftoversMs }: Patien
   clearTimeout(cut);
   const late = new AbortController();
   const over = await Promise.race([
-    inHand.none().then(() => true),
+    inFlight.none().then(() => true),
     sleep(leftoversMs, false, { signal: late.signal }).catch(() => false),
   ]);
   late.abort();

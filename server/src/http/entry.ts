@@ -19,12 +19,12 @@ const secretHeader = "x-proven-seat-proxy";
 /** The name of a host without its port, as browsers write it. */
 const nameOf = (host: string) => host.replace(/:\d+$/, "").toLowerCase();
 
-const same = (given: string, wanted: string) => {
-  const [a, b] = [Buffer.from(given), Buffer.from(wanted)];
+const same = (supplied: string, wanted: string) => {
+  const [a, b] = [Buffer.from(supplied), Buffer.from(wanted)];
   return a.length === b.length && timingSafeEqual(a, b);
 };
 
-const notLetIn = (kind: string, says: string) => new Problem(403, kind, says);
+const refused = (kind: string, says: string) => new Problem(403, kind, says);
 
 /** The host an origin names; null where it names none, such as that of a sandboxed frame. */
 function hostOf(origin: string): string | null {
@@ -41,10 +41,10 @@ export function entry({ hosts, proxySecret }: Entry): RequestHandler {
   return (request, _response, next) => {
     const host = request.headers.host ?? "";
     if (proxySecret !== null && !same(String(request.headers[secretHeader] ?? ""), proxySecret))
-      return next(notLetIn("not-from-the-proxy", "This server accepts requests through its proxy only."));
+      return next(refused("not-from-the-proxy", "This server accepts requests through its proxy only."));
     if (!isLoopback(nameOf(host)) && !known.has(nameOf(host)))
       return next(
-        notLetIn(
+        refused(
           "wrong-host",
           "This server does not accept this host name. Use its own address. Behind a proxy, list other names in ALLOWED_HOSTS.",
         ),
@@ -57,7 +57,7 @@ export function entry({ hosts, proxySecret }: Entry): RequestHandler {
       (origin !== undefined && hostOf(origin) !== host.toLowerCase());
     if (elsewhere)
       return next(
-        notLetIn("from-another-site", "Requests from other sites cannot change data. Nothing was stored."),
+        refused("from-another-site", "Requests from other sites cannot change data. Nothing was stored."),
       );
     next();
   };

@@ -34,19 +34,27 @@ const idOf = (known: readonly string[]) =>
   fc.oneof(
     { weight: 6, arbitrary: fc.constantFrom(...known) },
     { weight: 1, arbitrary: fc.uuid() },
-    { weight: 1, arbitrary: junk.map((one) => encodeURIComponent(wellFormed(asText(one))) || "x") },
+    { weight: 1, arbitrary: junk.map((value) => encodeURIComponent(wellFormed(asText(value))) || "x") },
   );
 /** As text: an object may hold a `toString` that is none. */
-const asText = (one: unknown) => (typeof one === "string" ? one : (JSON.stringify(one) ?? String(one)));
+const asText = (value: unknown) =>
+  typeof value === "string" ? value : (JSON.stringify(value) ?? String(value));
 const wellFormed = (text: string) => text.replace(/\p{Surrogate}/gu, "").slice(0, 200);
 
-function requestTo(method: string, path: string, of: Operation, known: Record<string, readonly string[]>) {
+function requestTo(
+  method: string,
+  path: string,
+  operation: Operation,
+  known: Record<string, readonly string[]>,
+) {
   const parts = [...path.matchAll(/\{(\w+)\}/g)].map(([whole, name]) => {
     const from = /tags\/\{id\}/.test(path) ? "tag" : /sheets\/\{id\}/.test(path) ? "sheet" : name!;
     return [whole, known[from === "id" ? "project" : from] ?? ["1", "mounting"]] as const;
   });
-  const [taken, described] = Object.entries(of.requestBody?.content ?? {})[0] ?? ["application/json"];
-  const query = (of.parameters ?? []).filter((p) => p.in === "query").map((p) => p.name);
+  const [parameter, described] = Object.entries(operation.requestBody?.content ?? {})[0] ?? [
+    "application/json",
+  ];
+  const query = (operation.parameters ?? []).filter((p) => p.in === "query").map((p) => p.name);
   return fc
     .record({
       ids: fc.tuple(...parts.map(([, ids]) => idOf(ids))),
@@ -54,7 +62,7 @@ function requestTo(method: string, path: string, of: Operation, known: Record<st
         fc.oneof(fc.constantFrom(...(query.length > 0 ? query : ["x"])), fc.string({ maxLength: 8 })),
         fc.oneof(
           fc.nat(9999).map(String),
-          junk.map((one) => wellFormed(asText(one))),
+          junk.map((value) => wellFormed(asText(value))),
         ),
         { maxKeys: 2 },
       ),
@@ -66,20 +74,20 @@ function requestTo(method: string, path: string, of: Operation, known: Record<st
         fc.constantFrom("{", "]", "\u0000", "NaN"),
       ),
       type: fc.oneof(
-        { weight: 20, arbitrary: fc.constant(taken) },
+        { weight: 20, arbitrary: fc.constant(parameter) },
         fc.constantFrom("text/plain", "application/json; charset=utf-7", "multipart/form-data", "nonsense"),
       ),
     })
     .map(({ ids, query: asked, body, broken, type }): Asked => {
-      const [, at] = parts.reduce<[number, string]>(
-        ([i, so], [whole]) => [i + 1, so.replace(whole, String(ids[i]))],
+      const [, filled] = parts.reduce<[number, string]>(
+        ([i, previous], [whole]) => [i + 1, previous.replace(whole, String(ids[i]))],
         [0, path],
       );
       const search = new URLSearchParams(
         Object.entries(asked).map(([k, v]) => [wellFormed(k), v]),
       ).toString();
       const text = body === undefined ? undefined : `${JSON.stringify(body)}${broken}`;
-      return { method: method.toUpperCase(), path: `${at}${search && `?${search}`}`, body: text, type };
+      return { method: method.toUpperCase(), path: `${filled}${search && `?${search}`}`, body: text, type };
     });
 }
 
@@ -95,13 +103,13 @@ async function send({ method, path, body, type }: Asked): Promise<void> {
   // Events go on until somebody leaves.
   if (answer.headers.get("content-type") === "text/event-stream") return answer.body!.cancel();
   const text = await answer.text();
-  const told = `${method} ${path} ${body?.slice(0, 500)} → ${answer.status} ${text.slice(0, 500)}`;
-  expect(answer.status, told).toBeLessThan(500);
+  const message = `${method} ${path} ${body?.slice(0, 500)} → ${answer.status} ${text.slice(0, 500)}`;
+  expect(answer.status, message).toBeLessThan(500);
   if (answer.status >= 400) {
-    expect(answer.headers.get("content-type"), told).toContain("application/problem+json");
+    expect(answer.headers.get("content-type"), message).toContain("application/problem+json");
     const problem = JSON.parse(text) as { detail: string };
-    expect(problem.detail.length, told).toBeGreaterThan(10);
-    expect(text.length, told).toBeLessThan(200_000);
+    expect(problem.detail.length, message).toBeGreaterThan(10);
+    expect(text.length, message).toBeLessThan(200_000);
   }
 }
 
@@ -109,7 +117,7 @@ it(`answers ${requests} requests, whatever is in them, with no failure of its ow
   timeout: 7_200_000,
 }, async () => {
   const project = await server.project();
-  const rows = await server.all<TagRow>(`/api/projects/${project.id}/tags`);
+  const rows = await server.everyPage<TagRow>(`/api/projects/${project.id}/tags`);
   const sheet = await issueOf(server, await chooseBest(server, "XV-3017"));
   const known = {
     project: [project.id],
@@ -123,7 +131,7 @@ it(`answers ${requests} requests, whatever is in them, with no failure of its ow
     "/api/openapi.json",
   );
   const operations = Object.entries(body.paths).flatMap(([path, methods]) =>
-    Object.entries(methods).map(([method, of]) => requestTo(method, path, of, known)),
+    Object.entries(methods).map(([method, operation]) => requestTo(method, path, operation, known)),
   );
   const asked = fc.sample(fc.oneof(...operations), requests);
   for (let from = 0; from < asked.length; from += atOnce)

@@ -1,7 +1,7 @@
 import type { TagRow } from "@proven-seat/contract";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { startTestServer, type TestServer } from "../../test/api.ts";
-import { pass } from "./gate.ts";
+import { authorise } from "./gate.ts";
 
 let server: TestServer;
 beforeAll(async () => {
@@ -16,27 +16,27 @@ const db = () => server.orm.em;
 describe("who is let through to what", () => {
   it("finds the project a record belongs to", async () => {
     const project = await server.project();
-    const [row] = await server.all<TagRow>(`/api/projects/${project.id}/tags`);
+    const [row] = await server.everyPage<TagRow>(`/api/projects/${project.id}/tags`);
     const found = (belongs: "in path" | "of tag", id: string) =>
-      pass(db(), engineer, { project: belongs, role: "engineer" }, id);
+      authorise(db(), engineer, { project: belongs, role: "engineer" }, id);
     expect(await found("in path", project.id)).toBe(project.id);
     expect(await found("of tag", row!.id)).toBe(project.id);
-    expect(await pass(db(), engineer, { project: null, role: "engineer" }, undefined)).toBeNull();
+    expect(await authorise(db(), engineer, { project: null, role: "engineer" }, undefined)).toBeNull();
   });
   it.each(["in path", "of tag", "of sheet"] as const)(
     "knows no record %s where there is none",
     async (project) => {
       for (const id of [undefined, "x", "00000000-0000-4000-8000-000000000000"])
-        await expect(pass(db(), engineer, { project, role: "engineer" }, id)).rejects.toThrow(
+        await expect(authorise(db(), engineer, { project, role: "engineer" }, id)).rejects.toThrow(
           /does not exist/,
         );
     },
   );
   it("does not take the id of one kind of record for that of another, once it is known", async () => {
     const project = await server.project();
-    const [row] = await server.all<TagRow>(`/api/projects/${project.id}/tags`);
+    const [row] = await server.everyPage<TagRow>(`/api/projects/${project.id}/tags`);
     const asked = (belongs: "in path" | "of tag" | "of sheet", id: string) =>
-      pass(db(), engineer, { project: belongs, role: "engineer" }, id);
+      authorise(db(), engineer, { project: belongs, role: "engineer" }, id);
     expect(await asked("of tag", row!.id)).toBe(project.id);
     expect(await asked("in path", project.id)).toBe(project.id);
     await expect(asked("in path", row!.id)).rejects.toThrow("The project does not exist.");
@@ -45,8 +45,8 @@ describe("who is let through to what", () => {
   });
   it("tells a caller without the role nothing, not even that it is there", async () => {
     const project = await server.project();
-    const asked = pass(db(), stranger, { project: "in path", role: "engineer" }, project.id);
+    const asked = authorise(db(), stranger, { project: "in path", role: "engineer" }, project.id);
     await expect(asked).rejects.toThrow("The project does not exist.");
-    expect(await pass(db(), stranger, { project: null, role: "anybody" }, undefined)).toBeNull();
+    expect(await authorise(db(), stranger, { project: null, role: "anybody" }, undefined)).toBeNull();
   });
 });

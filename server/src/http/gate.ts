@@ -3,7 +3,7 @@ import { LRUCache } from "lru-cache";
 import { nounOf, projectOf } from "../store/belongs.ts";
 import { isUuid } from "../store/ids.ts";
 import type { Reader } from "../store/sql.ts";
-import { notThere } from "../work/refusal.ts";
+import { notFound } from "../work/refusal.ts";
 
 /**
  * Projects that records were found to belong to: none ever changes hands. A record removed since is still let through
@@ -22,22 +22,22 @@ export interface Caller {
  * Lets a caller through to what an endpoint belongs to: the one place that knows both. Gives the project's id, null
  * for what the whole organisation shares.
  */
-export async function pass(
+export async function authorise(
   db: Reader,
   caller: Caller,
-  of: { readonly project: Belongs; readonly role: Role },
+  needed: { readonly project: Belongs; readonly role: Role },
   id: string | undefined,
 ): Promise<string | null> {
-  const what = of.project === null ? "record" : nounOf[of.project];
+  const what = needed.project === null ? "record" : nounOf[needed.project];
   // Whoever may not see a record is not told that it is there.
-  if (of.role !== "anybody" && !caller.roles.includes(of.role)) throw notThere(what);
-  if (of.project === null) return null;
-  if (id === undefined || !isUuid(id)) throw notThere(what);
-  const key = `${of.project} ${id}`;
+  if (needed.role !== "anybody" && !caller.roles.includes(needed.role)) throw notFound(what);
+  if (needed.project === null) return null;
+  if (id === undefined || !isUuid(id)) throw notFound(what);
+  const key = `${needed.project} ${id}`;
   const known = belongs.get(key);
   if (known !== undefined) return known;
-  const found = await projectOf(db, of.project, id);
-  if (found === null) throw notThere(what);
+  const found = await projectOf(db, needed.project, id);
+  if (found === null) throw notFound(what);
   belongs.set(key, found);
   return found;
 }

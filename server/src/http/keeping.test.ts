@@ -24,8 +24,8 @@ it("is changed by one of those who looked at the same time", async () => {
   const { version } = await now();
   const answers = await Promise.all([3, 4, 5].map((copies) => put({ copies, version })));
   expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
-  const told = answers.find(({ status }) => status === 409)!;
-  expect(told.body.detail).toBe(
+  const refused = answers.find(({ status }) => status === 409)!;
+  expect(refused.body.detail).toBe(
     `Another user changed the value to ${(await now()).copies} daily copies. Reload before you change it.`,
   );
 });

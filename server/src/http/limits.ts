@@ -5,11 +5,11 @@ import { Problem } from "./problem.ts";
 const windowMs = 10_000;
 
 /** Requests of one address in ten seconds: far more than hands, scripts and autosave send; 0 sets no limit. */
-export function rateOf(most: number): RequestHandler {
-  if (most === 0) return (_request, _response, next) => next();
+export function rateOf(maximum: number): RequestHandler {
+  if (maximum === 0) return (_request, _response, next) => next();
   return rateLimit({
     windowMs,
-    limit: most,
+    limit: maximum,
     standardHeaders: "draft-8",
     legacyHeaders: false,
     handler: (_request, _response, next) =>
@@ -17,7 +17,7 @@ export function rateOf(most: number): RequestHandler {
         new Problem(
           429,
           "too-many-requests",
-          `More than ${most} requests in ${windowMs / 1000} seconds. Nothing was stored. Send requests more slowly.`,
+          `More than ${maximum} requests in ${windowMs / 1000} seconds. Nothing was stored. Send requests more slowly.`,
           {},
           windowMs / 1000,
         ),

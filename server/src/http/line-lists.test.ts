@@ -41,7 +41,7 @@ const drafts = async () => (await server.ask<DraftRow[]>("GET", `${path}/drafts`
 describe("remarks", () => {
   it("come in with the list, stay when the duty is saved, and are kept within bounds", async () => {
     await bring({ tags: [tag("XV-R1", { remarks: { Paint: "red", Loop: "=7" } })] });
-    const row = (await server.all<TagRow>(`${path}/tags`)).find(({ number }) => number === "XV-R1")!;
+    const row = (await server.everyPage<TagRow>(`${path}/tags`)).find(({ number }) => number === "XV-R1")!;
     expect(row.remarks).toEqual({ Paint: "red", Loop: "=7" });
     const was = (await server.ask<Tag>("GET", `/api/tags/${row.id}`)).body;
     const saved = await server.ask<Tag>("PUT", `/api/tags/${row.id}`, { ...editable(was), service: "x" });
@@ -64,7 +64,9 @@ describe("rows that wait", () => {
     expect((await bring({ tags: [tag("XV-W2")], draft: draft!.id })).status).toBe(201);
     expect(await drafts()).toEqual([]);
     expect((await bring({ tags: [tag("XV-W3")], draft: draft!.id })).status).toBe(404);
-    expect((await server.all<TagRow>(`${path}/tags`)).some(({ number }) => number === "XV-W3")).toBe(false);
+    expect((await server.everyPage<TagRow>(`${path}/tags`)).some(({ number }) => number === "XV-W3")).toBe(
+      false,
+    );
   });
   it("may be all there is, and are given up by hand", async () => {
     expect((await bring({ tags: [], later: { name: "b.csv", content } })).status).toBe(201);
@@ -78,10 +80,10 @@ describe("rows that wait", () => {
 
 describe("what was said of a list", () => {
   it("is remembered for lists with the same headings, the last word last", async () => {
-    const at = `${path}/list-memories/abc`;
-    expect((await server.ask("GET", at)).body).toBeNull();
+    const address = `${path}/list-memories/abc`;
+    expect((await server.ask("GET", address)).body).toBeNull();
     const memory = { plan: content.plan, values: content.values } as ListMemory;
-    expect((await server.ask("PUT", at, memory)).body).toEqual(memory);
+    expect((await server.ask("PUT", address, memory)).body).toEqual(memory);
     // What no shape of a list can be is none that is remembered, and no failure of the database.
     for (const shape of ["%00", "a%0Ab", "x".repeat(201)])
       for (const method of ["GET", "PUT"] as const)
@@ -89,8 +91,8 @@ describe("what was said of a list", () => {
           (await server.ask(method, `${path}/list-memories/${shape}`, method === "PUT" ? memory : undefined))
             .status,
         ).toBe(404);
-    expect((await server.ask("PUT", at, { ...memory, values: {} })).status).toBe(200);
-    expect((await server.ask("GET", at)).body).toEqual({ ...memory, values: {} });
+    expect((await server.ask("PUT", address, { ...memory, values: {} })).status).toBe(200);
+    expect((await server.ask("GET", address)).body).toEqual({ ...memory, values: {} });
   });
 });
 
@@ -110,20 +112,20 @@ describe("the workbook", () => {
 describe("tags a revised list has no more", () => {
   it("are removed as they were looked at, all of them or none, and never with a sheet", async () => {
     await bring({ tags: ["XV-G1", "XV-G2", "XV-G3"].map((number) => tag(number)) });
-    const rows = await server.all<TagRow>(`${path}/tags`);
-    const of = (number: string) => {
+    const rows = await server.everyPage<TagRow>(`${path}/tags`);
+    const tagNamed = (number: string) => {
       const { id, version } = rows.find((row) => row.number === number)!;
       return { id, version };
     };
-    const numbers = async () => (await server.all<TagRow>(`${path}/tags`)).map(({ number }) => number);
-    const stale = await bring({ tags: [], gone: [of("XV-G1"), { ...of("XV-G2"), version: 9 }] });
+    const numbers = async () => (await server.everyPage<TagRow>(`${path}/tags`)).map(({ number }) => number);
+    const stale = await bring({ tags: [], gone: [tagNamed("XV-G1"), { ...tagNamed("XV-G2"), version: 9 }] });
     expect(stale.status).toBe(409);
     expect(stale.body.detail).toMatch(/XV-G2 was changed or removed/);
     const issued = await chooseBest(server, "XV-3017");
     expect((await issueOf(server, issued)).status).toBe(201);
     const kept = await bring({
       tags: [tag("XV-G4")],
-      gone: [of("XV-G1"), { id: issued.id, version: issued.version }],
+      gone: [tagNamed("XV-G1"), { id: issued.id, version: issued.version }],
     });
     expect(kept.status).toBe(409);
     expect(kept.body.detail).toMatch(/XV-3017 has issued sheets/);
@@ -132,7 +134,7 @@ describe("tags a revised list has no more", () => {
       (await bring({ tags: [], gone: [{ id: "00000000-0000-4000-8000-000000000000", version: 1 }] })).status,
     ).toBe(409);
     expect(await numbers()).toEqual(expect.arrayContaining(["XV-G1", "XV-G2", "XV-3017"]));
-    const done = await bring({ tags: [tag("XV-G4")], gone: [of("XV-G1"), of("XV-G3")] });
+    const done = await bring({ tags: [tag("XV-G4")], gone: [tagNamed("XV-G1"), tagNamed("XV-G3")] });
     expect(done.body).toEqual({ added: 1, updated: 0, unchanged: 0, removed: 2 });
     const now = await numbers();
     expect(now).toEqual(expect.arrayContaining(["XV-G2", "XV-G4"]));

@@ -52,7 +52,7 @@ export class Live {
 
   /** Ends every connection, when the server ends. */
   end(): void {
-    for (const { watchers } of this.#projects.values()) for (const one of watchers) one.end();
+    for (const { watchers } of this.#projects.values()) for (const watcher of watchers) watcher.end();
   }
 
   #watched(project: string): Watched {
@@ -87,7 +87,7 @@ export class Live {
     watched.last = provings;
     if (!news && !silent) return;
     watched.saidAt = Date.now();
-    for (const one of watched.watchers) one.write(eventOf(provings));
+    for (const watcher of watched.watchers) watcher.write(eventOf(provings));
   }
 }
 

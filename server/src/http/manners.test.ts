@@ -76,7 +76,7 @@ describe("the log", () => {
     });
     await server.sql("alter table duty_version drop constraint never");
     expect(answer.status).toBe(500);
-    const line = kept.text.split("\n").find((one) => one.includes("request failed"))!;
+    const line = kept.text.split("\n").find((line) => line.includes("request failed"))!;
     expect(JSON.parse(line)).toMatchObject({ problem: "failed", code: "23514", req: { method: "PUT" } });
     expect(kept.text).not.toContain(secret);
     expect(line.length).toBeLessThan(3000);
@@ -86,14 +86,14 @@ describe("the log", () => {
 
 describe("the catalogue in force", () => {
   it("is the newest, also after it was held", async () => {
-    const one = (await server.ask<CatalogueVersion>("GET", "/api/catalogue")).body;
+    const newest = (await server.ask<CatalogueVersion>("GET", "/api/catalogue")).body;
     await server.ask("POST", "/api/catalogue", {
-      catalogue: { ...one.catalogue, name: "Another" },
+      catalogue: { ...newest.catalogue, name: "Another" },
       reason: "a try",
-      basedOn: one.revision,
+      basedOn: newest.revision,
     });
     const two = (await server.ask<CatalogueVersion>("GET", "/api/catalogue")).body;
-    expect([two.revision, two.catalogue.name]).toEqual([one.revision + 1, "Another"]);
-    expect(two.digest).not.toBe(one.digest);
+    expect([two.revision, two.catalogue.name]).toEqual([newest.revision + 1, "Another"]);
+    expect(two.digest).not.toBe(newest.digest);
   });
 });

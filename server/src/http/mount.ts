@@ -6,9 +6,9 @@ import type { z } from "zod";
 import type { Jobs } from "../jobs/jobs.ts";
 import type { Page, PageAsked } from "../store/page.ts";
 import type { Reader } from "../store/sql.ts";
-import { notThere } from "../work/refusal.ts";
-import { takenIn } from "./body.ts";
-import { type Caller, pass } from "./gate.ts";
+import { notFound } from "../work/refusal.ts";
+import { sanitiseBody } from "./body.ts";
+import { authorise, type Caller } from "./gate.ts";
 import type { InHand } from "./in-hand.ts";
 import type { Live } from "./live.ts";
 import { pageAsked, sendPage } from "./paging.ts";
@@ -76,13 +76,13 @@ export interface Mounting {
   readonly jobs: Jobs;
   readonly queue: PgBoss;
   readonly live: Live;
-  readonly inHand: InHand;
+  readonly inFlight: InHand;
   readonly caller: Caller;
   readonly checkAnswers: boolean;
 }
 
 /** Set off when the connection closes before the answer is out. */
-function whileWanted(response: Response): AbortSignal {
+function abortOnClose(response: Response): AbortSignal {
   const gone = new AbortController();
   // Closed while it was let through: nobody would say so any more.
   if (response.closed) gone.abort();
@@ -117,22 +117,22 @@ export class Unanswered {
 
 /** Mounts handlers on their endpoints: let through, parse, one call, present. */
 export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
-  const { router, em, db, jobs, queue, live, inHand, caller, checkAnswers } = mounting;
+  const { router, em, db, jobs, queue, live, inFlight, caller, checkAnswers } = mounting;
   return (name, handle) => {
     unanswered.answered(name);
-    const of = endpoints[name] as Endpoint;
-    const path = of.path.replace(/\{(\w+)\}/g, ":$1");
+    const endpoint = endpoints[name] as Endpoint;
+    const path = endpoint.path.replace(/\{(\w+)\}/g, ":$1");
     const answered = async (request: Request, response: Response) => {
       const parameters = request.params as Record<string, string>;
-      if (Object.values(parameters).some((part) => unheardOf.test(part))) throw notThere("record");
+      if (Object.values(parameters).some((part) => unheardOf.test(part))) throw notFound("record");
       // Made when first asked for: a read of what is held needs neither.
       const mine = lazily(em);
-      const wanted = lazily(() => whileWanted(response));
-      const project = await pass(db, caller, of, parameters.id);
-      const page = pageAsked(of.paged ? request.query : {});
-      const parsed = of.bodyAsSent ? undefined : of.body?.safeParse(takenIn(request.body));
+      const wanted = lazily(() => abortOnClose(response));
+      const project = await authorise(db, caller, endpoint, parameters.id);
+      const page = pageAsked(endpoint.paged ? request.query : {});
+      const parsed = endpoint.bodyAsSent ? undefined : endpoint.body?.safeParse(sanitiseBody(request.body));
       if (parsed && !parsed.success) throw badInput(parsed.error);
-      const given = await handle({
+      const handled = await handle({
         get em() {
           return mine();
         },
@@ -141,7 +141,7 @@ export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
         query: request.query,
         page,
         project: project ?? "",
-        body: (of.bodyAsSent ? bytesOf(request) : parsed?.data) as never,
+        body: (endpoint.bodyAsSent ? bytesOf(request) : parsed?.data) as never,
         user: caller.name,
         jobs,
         queue,
@@ -153,15 +153,15 @@ export function mounter(mounting: Mounting, unanswered: Unanswered): Mount {
         response,
       });
       if (response.headersSent) return;
-      const answer = of.paged ? sendPage(request, response, page, given as Page<unknown>) : given;
+      const answer = endpoint.paged ? sendPage(request, response, page, handled as Page<unknown>) : handled;
       // In tests: what goes out is what the contract says, as it looks after the wire.
-      if (checkAnswers && of.answer) of.answer.parse(JSON.parse(JSON.stringify(answer)));
-      if (of.status === 204) response.status(204).end();
+      if (checkAnswers && endpoint.answer) endpoint.answer.parse(JSON.parse(JSON.stringify(answer)));
+      if (endpoint.status === 204) response.status(204).end();
       // A handler may say another status, such as one that is unwell.
-      else response.status(of.status ?? response.statusCode).json(answer);
+      else response.status(endpoint.status ?? response.statusCode).json(answer);
     };
-    router[of.method](path, (request: Request, response: Response) =>
-      inHand.during(() => answered(request, response)),
+    router[endpoint.method](path, (request: Request, response: Response) =>
+      inFlight.during(() => answered(request, response)),
     );
   };
 }

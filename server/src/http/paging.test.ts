@@ -17,7 +17,7 @@ describe("lists in pages", () => {
     const path = await tagsPath();
     const whole = (await server.ask<TagRow[]>("GET", path)).body;
     expect(whole).toHaveLength(64);
-    expect(await server.all<TagRow>(`${path}?limit=${limit}`)).toEqual(whole);
+    expect(await server.everyPage<TagRow>(`${path}?limit=${limit}`)).toEqual(whole);
   });
   it("end without a link", async () => {
     const path = await tagsPath();
@@ -40,7 +40,7 @@ describe("lists in pages", () => {
     const made = await Promise.all(
       numbers.map((number) => server.ask<TagRow>("POST", path, { number, duty: {} })),
     );
-    const listed = (await server.all<TagRow>(`${path}?limit=1`)).map((r) => r.number);
+    const listed = (await server.everyPage<TagRow>(`${path}?limit=1`)).map((r) => r.number);
     expect(listed).toEqual(expect.arrayContaining(numbers));
     expect(listed).toHaveLength(67);
     for (const { body } of made) await server.ask("DELETE", `/api/tags/${body.id}?version=1`);
@@ -52,7 +52,7 @@ describe("lists in pages", () => {
       const values = { ...inForce.values, serviceFactor: factor };
       await server.ask("POST", "/api/house-rules", { values, reason: "a try", basedOn: version });
     }
-    const versions = await server.all<HouseRuleVersion>("/api/house-rules/versions?limit=3");
+    const versions = await server.everyPage<HouseRuleVersion>("/api/house-rules/versions?limit=3");
     expect(versions.map((v) => v.version)).toEqual([4, 3, 2, 1]);
   });
   it.each([
@@ -71,9 +71,9 @@ describe("lists in pages", () => {
   });
   it("are all that answer with an array of what is stored", () => {
     const lists = Object.entries(endpoints).filter(
-      ([, of]) => of.method === "get" && of.answer?.type === "array",
+      ([, endpoint]) => endpoint.method === "get" && endpoint.answer?.type === "array",
     );
-    expect(lists.filter(([, of]) => !("paged" in of)).map(([name]) => name)).toEqual([
+    expect(lists.filter(([, endpoint]) => !("paged" in endpoint)).map(([name]) => name)).toEqual([
       "calculations",
       // No more than twenty are ever told.
       "provings",

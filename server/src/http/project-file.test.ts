@@ -109,25 +109,25 @@ afterAll(async () => {
 
 /** Everything stored of a project, without ids and numbers that are made anew. */
 async function stored(server: TestServer, id: string) {
-  const all = async (sql: string) => (await server.sql(sql.replaceAll("$id", `'${id}'`))).rows;
+  const rowsOf = async (sql: string) => (await server.sql(sql.replaceAll("$id", `'${id}'`))).rows;
   return {
-    project: await all(
+    project: await rowsOf(
       "select note, defaults, numbering, unit_system, standards, archived, created_at, created_by from project where id = $id",
     ),
-    decisions: await all(
+    decisions: await rowsOf(
       `select d.number, c.digest, h.content, d.reason, d.created_at, d.created_by from basis_decision d
          join catalogue_version c on c.revision = d.catalogue_revision
          join house_rule_version h on h.version = d.house_rule_version where d.project_id = $id order by number`,
     ),
-    tags: await all(
+    tags: await rowsOf(
       `select number, number_key, service, unit, duty, remarks, duty_version, choice, version, created_at, created_by,
          updated_at, updated_by from tag where project_id = $id order by number`,
     ),
-    duties: await all(
+    duties: await rowsOf(
       `select t.number, d.version, d.duty, d.created_at, d.created_by from duty_version d join tag t on t.id = d.tag_id
         where t.project_id = $id order by t.number, d.version`,
     ),
-    sheets: await all(
+    sheets: await rowsOf(
       `select t.number, s.revision, s.content, s.issued_at, s.issued_by, p.content as proof, p.digest, p.engine,
          p.duty_version, c.digest as catalogue, h.content as house
          from sheet s join tag t on t.id = s.tag_id join proof p on p.id = s.proof_id and p.tag_id = t.id
@@ -135,18 +135,20 @@ async function stored(server: TestServer, id: string) {
          join house_rule_version h on h.version = p.house_rule_version
         where t.project_id = $id order by t.number, s.revision`,
     ),
-    acknowledged: await all(
+    acknowledged: await rowsOf(
       `select t.number, s.revision, a.reason, a.created_at, b.engine, h.content from drift_acknowledged a
          join sheet s on s.id = a.sheet_id join tag t on t.id = s.tag_id join basis b on b.id = a.basis_id
          join house_rule_version h on h.version = b.house_rule_version where t.project_id = $id`,
     ),
-    jobs: await all(
+    jobs: await rowsOf(
       `select t.number, j.kind, j.valve, j.plan, j.started_at, j.started_by, e.at, e.who, e.said - 'picture' as said,
          p.digest, p.jpeg from shop_job j join tag t on t.id = j.tag_id join shop_event e on e.job_id = j.id
          left join shop_picture p on p.id::text = e.said ->> 'picture' where t.project_id = $id order by e.seq`,
     ),
-    drafts: await all("select name, content, created_at, created_by from list_draft where project_id = $id"),
-    memories: await all(
+    drafts: await rowsOf(
+      "select name, content, created_at, created_by from list_draft where project_id = $id",
+    ),
+    memories: await rowsOf(
       "select shape, content, updated_at, updated_by from list_memory where project_id = $id",
     ),
   };
@@ -159,7 +161,7 @@ describe("a project in a file", () => {
     expect(status).toBe(201);
     expect(body).toMatchObject({ name: "Brought", tags: 65 });
     expect(await stored(there, body.id)).toEqual(await stored(here, project.id));
-    const rows = await there.all<TagRow>(`/api/projects/${body.id}/tags`);
+    const rows = await there.everyPage<TagRow>(`/api/projects/${body.id}/tags`);
     const issued = rows.filter(({ sheet }) => sheet !== null);
     expect(issued).toHaveLength(2);
     let sheets = 0;
@@ -206,14 +208,14 @@ describe("a project in a file", () => {
 
 describe("a file that is not what it says it is", () => {
   const lines = () => linesOf(file).slice(0, -1);
-  const at = (name: string) => lines().findIndex((line) => line.startsWith(`{"${name}"`));
+  const lineOf = (name: string) => lines().findIndex((line) => line.startsWith(`{"${name}"`));
   /** With one record of a kind changed, and the end made right again. */
-  const with1 = (name: string, change: (record: Record<string, unknown>) => object) => {
-    const all = lines();
-    const index = at(name);
-    const record = JSON.parse(all[index]!)[name];
-    all[index] = JSON.stringify({ [name]: change(record) });
-    return packed(all);
+  const withRecord = (name: string, change: (record: Record<string, unknown>) => object) => {
+    const allLines = lines();
+    const index = lineOf(name);
+    const record = JSON.parse(allLines[index]!)[name];
+    allLines[index] = JSON.stringify({ [name]: change(record) });
+    return packed(allLines);
   };
   const head = (change: object) =>
     packed([JSON.stringify({ ...JSON.parse(lines()[0]!), ...change }), ...lines().slice(1)]);
@@ -222,8 +224,12 @@ describe("a file that is not what it says it is", () => {
     return head({ project: { ...first.project, ...change } });
   };
   const twice = (name: string) => {
-    const all = lines();
-    return packed([...all.slice(0, at(name)), all[at(name)]!, ...all.slice(at(name))]);
+    const allLines = lines();
+    return packed([
+      ...allLines.slice(0, lineOf(name)),
+      allLines[lineOf(name)]!,
+      ...allLines.slice(lineOf(name)),
+    ]);
   };
   const without = (name: string) => packed(lines().filter((line) => !line.startsWith(`{"${name}"`)));
   const flipped = () => {
@@ -250,18 +256,18 @@ describe("a file that is not what it says it is", () => {
     ["a line that is no JSON", () => packed([...lines(), '{"tag":[]}']), /tag: /],
     [
       "a duty nobody can read",
-      () => with1("tag", (tag) => ({ ...tag, duty: { format: "proven-seat-duty/1", dn: "x" } })),
+      () => withRecord("tag", (tag) => ({ ...tag, duty: { format: "proven-seat-duty/1", dn: "x" } })),
       /Line \d+: tag: duty/,
     ],
     [
       "a catalogue that was altered",
-      () => with1("catalogue", (c) => ({ ...c, content: { ...(c.content as object), name: "Other" } })),
+      () => withRecord("catalogue", (c) => ({ ...c, content: { ...(c.content as object), name: "Other" } })),
       /Catalogue revision 1 does not match its digest/,
     ],
     [
       "a sheet that was altered",
       () =>
-        with1("sheet", (s) => {
+        withRecord("sheet", (s) => {
           const content = structuredClone(s.content) as { inputs: { duty: Tag["duty"] } };
           content.inputs.duty = hotter(content.inputs.duty);
           return { ...s, content };
@@ -271,7 +277,7 @@ describe("a file that is not what it says it is", () => {
     [
       "a sheet whose verdict was made better",
       () =>
-        with1("sheet", (s) => {
+        withRecord("sheet", (s) => {
           const content = structuredClone(s.content) as { proof: { findings: { verdict: string }[] } };
           content.proof.findings[3]!.verdict = "fails";
           return { ...s, content };
@@ -282,7 +288,7 @@ describe("a file that is not what it says it is", () => {
       "tags before the catalogue",
       () => {
         const [first, ...rest] = lines();
-        const tag = rest.splice(at("tag") - 1, 1);
+        const tag = rest.splice(lineOf("tag") - 1, 1);
         return packed([first!, ...tag, ...rest]);
       },
       /catalogue must come before tag/,
@@ -294,43 +300,43 @@ describe("a file that is not what it says it is", () => {
     [
       "two tags of one number",
       () => {
-        const all = lines();
-        const { tag } = JSON.parse(all[at("tag")]!);
+        const allLines = lines();
+        const { tag } = JSON.parse(allLines[lineOf("tag")]!);
         const other = JSON.stringify({ tag: { ...tag, id: "00000000-0000-4000-8000-000000000000" } });
-        return packed([...all.slice(0, at("tag")), other, ...all.slice(at("tag"))]);
+        return packed([...allLines.slice(0, lineOf("tag")), other, ...allLines.slice(lineOf("tag"))]);
       },
       /tag number .* occurs twice/,
     ],
     [
       "a number whose key is another's",
-      () => with1("tag", (tag) => ({ ...tag, numberKey: "XV-0" })),
+      () => withRecord("tag", (tag) => ({ ...tag, numberKey: "XV-0" })),
       /not the key of the number/,
     ],
     ["a duty twice", () => twice("duty"), /duty 1 of tag .* occurs twice/],
     ["a sheet twice", () => twice("sheet"), /sheet id .* occurs twice/],
     [
       "a tag whose duty in force is not in its history",
-      () => with1("tag", (tag) => ({ ...tag, dutyVersion: 9 })),
+      () => withRecord("tag", (tag) => ({ ...tag, dutyVersion: 9 })),
       /current duty .* not in its history/,
     ],
     [
       "a number no database counts to",
-      () => with1("tag", (tag) => ({ ...tag, version: 2 ** 40 })),
+      () => withRecord("tag", (tag) => ({ ...tag, version: 2 ** 40 })),
       /tag: version/,
     ],
     [
       "a moment before there were any",
-      () => with1("tag", (tag) => ({ ...tag, createdAt: "0000-01-01T00:00:00Z" })),
+      () => withRecord("tag", (tag) => ({ ...tag, createdAt: "0000-01-01T00:00:00Z" })),
       /A tag cannot be kept/,
     ],
     [
       "a proof that is not its sheet's",
-      () => with1("proof", (proof) => ({ ...proof, content: { verdict: "holds" } })),
+      () => withRecord("proof", (proof) => ({ ...proof, content: { verdict: "holds" } })),
       /does not belong to the proof it names/,
     ],
     [
       "a line that begins otherwise",
-      () => packed(lines().map((line, n) => (n === at("tag") ? ` ${line}` : line))),
+      () => packed(lines().map((line, n) => (n === lineOf("tag") ? ` ${line}` : line))),
       /does not begin with \{"tag"/,
     ],
     ["sheets of proofs it does not hold", () => without("proof"), /does not belong to the proof it names/],
@@ -338,7 +344,7 @@ describe("a file that is not what it says it is", () => {
     ["entries of a job it does not hold", () => without("job"), /to a job that is not in the file/],
     [
       "a picture that is none",
-      () => with1("jobPicture", (p) => ({ ...p, jpeg: btoa("<svg>") })),
+      () => withRecord("jobPicture", (p) => ({ ...p, jpeg: btoa("<svg>") })),
       /The picture is not a JPEG/,
     ],
     ["an entry twice", () => twice("jobEvent"), /entry of a job .* occurs twice/],

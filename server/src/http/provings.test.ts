@@ -84,26 +84,26 @@ describe("a list proved as a job", () => {
   });
   it("proves again what changed, and nothing whose proof would be the same", async () => {
     const tag = await server.tagNamed("XV-3017");
-    const at = async () =>
+    const progress = async () =>
       (await server.sql(`select proved_at, tag_version from tag_result where tag_id = '${tag.id}'`)).rows[0];
-    const before = await at();
+    const before = await progress();
     const renamed = await server.ask<Tag>("PUT", `/api/tags/${tag.id}`, {
       ...editable(tag),
       service: "other",
     });
     expect(await proved("list")).toMatchObject({ state: "done", total: 1 });
-    expect(await at()).toEqual({ proved_at: before.proved_at, tag_version: renamed.body.version });
+    expect(await progress()).toEqual({ proved_at: before.proved_at, tag_version: renamed.body.version });
     const duty = { ...renamed.body.duty, dn: 50 };
     await server.ask("PUT", `/api/tags/${tag.id}`, { ...editable(renamed.body), duty });
     await proved("list");
-    expect((await at()).proved_at).not.toEqual(before.proved_at);
+    expect((await progress()).proved_at).not.toEqual(before.proved_at);
   });
   it("is taken from the top, tags with one duty next to the first of them", async () => {
     const { duty } = await server.tagNamed("XV-1004");
     const more = ["A-1", "ZZ-1", "ZZ-2"].map((number) => ({ number, service: "", unit: "", duty }));
     await server.ask("POST", `${path}/imports`, { tags: more });
     const numbers = new Map(
-      (await server.all<TagRow>(`${path}/tags`)).map(({ id, number }) => [id, number] as const),
+      (await server.everyPage<TagRow>(`${path}/tags`)).map(({ id, number }) => [id, number] as const),
     );
     const { id } = await server.project();
     const order = (await kinds.list.stale(server.orm.em, id, 0)).map((tag) => numbers.get(tag));
@@ -114,8 +114,8 @@ describe("a list proved as a job", () => {
       "select distinct r.summary from tag_result r join tag t on t.id = r.tag_id where t.number in ('A-1', 'XV-1004', 'ZZ-1', 'ZZ-2')",
     );
     expect(rows).toHaveLength(1);
-    for (const one of ["A-1", "ZZ-1", "ZZ-2"]) {
-      const { id: tag, version } = await server.tagNamed(one);
+    for (const number of ["A-1", "ZZ-1", "ZZ-2"]) {
+      const { id: tag, version } = await server.tagNamed(number);
       await server.ask("DELETE", `/api/tags/${tag}?version=${version}`);
     }
   });
@@ -132,8 +132,8 @@ describe("a list proved as a job", () => {
     expect(live.headers.get("content-type")).toContain("text/event-stream");
     const reader = live.body!.getReader();
     const { value } = await reader.read();
-    const told = JSON.parse(new TextDecoder().decode(value).replace(/^data: /, "")) as Proving[];
-    expect(told.find((p) => p.what === "list")).toMatchObject({ state: "done" });
+    const event = JSON.parse(new TextDecoder().decode(value).replace(/^data: /, "")) as Proving[];
+    expect(event.find((p) => p.what === "list")).toMatchObject({ state: "done" });
     gone.abort();
   });
 });

@@ -165,7 +165,7 @@ describe("documents", () => {
     );
     expect(pages).toBeLessThanOrEqual(6);
     // Verdict, cautions and signatures stand together.
-    const [page] = text.split("\f").filter((one) => one.includes("approved"));
+    const [page] = text.split("\f").filter((line) => line.includes("approved"));
     expect(page).toContain("Cautions");
     expect(text).toContain("psi g");
   });

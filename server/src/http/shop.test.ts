@@ -15,8 +15,8 @@ beforeAll(async () => {
 });
 afterAll(() => server.end());
 
-const tick = (step: string, who?: string, at?: string) =>
-  eventOf({ kind: "tick", step, done: true }, who, at);
+const tick = (step: string, who?: string, time?: string) =>
+  eventOf({ kind: "tick", step, done: true }, who, time);
 const send = (job: string, body: unknown) => server.ask<Job>("POST", addressOf(tag, job), body);
 const put = (job: string, picture: string, bytes: Uint8Array) =>
   fetch(`${server.url}${addressOf(tag, job)}/pictures/${picture}`, {
@@ -37,11 +37,13 @@ describe("a job handed in", () => {
   });
   it("loses nothing where two devices hand in at once", async () => {
     const job = randomUUID();
-    const all = Array.from({ length: 12 }, (_, i) => tick(`Step ${i}`));
-    const answers = await Promise.all(all.map((one, i) => send(job, jobOf([one, all[(i + 1) % 12]!]))));
-    expect(answers.map(({ status }) => status)).toEqual(all.map(() => 200));
+    const events = Array.from({ length: 12 }, (_, i) => tick(`Step ${i}`));
+    const answers = await Promise.all(
+      events.map((event, i) => send(job, jobOf([event, events[(i + 1) % 12]!]))),
+    );
+    expect(answers.map(({ status }) => status)).toEqual(events.map(() => 200));
     const { body } = await server.ask<Job>("GET", addressOf(tag, job));
-    expect(new Set(body.events.map(({ id }) => id))).toEqual(new Set(all.map(({ id }) => id)));
+    expect(new Set(body.events.map(({ id }) => id))).toEqual(new Set(events.map(({ id }) => id)));
     expect(body.events).toHaveLength(12);
   });
   it("answers a device that knows all there is with nothing", async () => {
@@ -113,11 +115,11 @@ describe("a job handed in", () => {
 describe("a picture", () => {
   it("is kept smaller and without its position, once, and given back", async () => {
     const [job, picture] = [randomUUID(), randomUUID()];
-    const given = await pictureOf();
-    expect((await put(job, picture, given)).status).toBe(404);
+    const stored = await pictureOf();
+    expect((await put(job, picture, stored)).status).toBe(404);
     await send(job, jobOf([]));
-    expect((await put(job, picture, given)).status).toBe(204);
-    expect((await put(job, picture, given)).status).toBe(204);
+    expect((await put(job, picture, stored)).status).toBe(204);
+    expect((await put(job, picture, stored)).status).toBe(204);
     const response = await fetch(`${server.url}${addressOf(tag, job)}/pictures/${picture}`);
     expect(response.headers.get("content-type")).toBe("image/jpeg");
     const kept = await sharp(Buffer.from(await response.arrayBuffer())).metadata();

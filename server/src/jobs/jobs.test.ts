@@ -4,7 +4,7 @@ import { type JobNotDone, Jobs } from "./jobs.ts";
 import type { InputOf } from "./tasks/index.ts";
 
 const items = Array.from({ length: 10_000 }, () => ({ requiredTorqueNm: 125 }));
-const told = (job: Promise<unknown>) =>
+const outcomeOf = (job: Promise<unknown>) =>
   job.then(
     () => "done",
     (error) => (error as JobNotDone).trouble ?? String(error),
@@ -15,25 +15,25 @@ describe("jobs in worker threads", () => {
     const jobs = new Jobs({ program: jobWorker, threads: 1, queue: 2 });
     const gone = new AbortController();
     const ask = (signal: AbortSignal | null = null) =>
-      told(jobs.run("calculate", { name: "mounting", items }, signal));
-    const all = [ask(), ask(), ask(gone.signal), ask(), ask()];
+      outcomeOf(jobs.run("calculate", { name: "mounting", items }, signal));
+    const asks = [ask(), ask(), ask(gone.signal), ask(), ask()];
     gone.abort();
-    expect(await Promise.all(all)).toEqual(["done", "done", "gone", "queue-full", "queue-full"]);
+    expect(await Promise.all(asks)).toEqual(["done", "done", "gone", "queue-full", "queue-full"]);
     expect(await ask()).toBe("done");
     expect(await ask(gone.signal)).toBe("gone");
     await jobs.close();
   });
   it("are given up after their time, and the thread with them", async () => {
     const jobs = new Jobs({ program: jobWorker, threads: 1, timeoutMs: 1 });
-    expect(await told(jobs.run("calculate", { name: "mounting", items }))).toBe("too-long");
+    expect(await outcomeOf(jobs.run("calculate", { name: "mounting", items }))).toBe("too-long");
     await jobs.close();
   });
   it("that want more memory than they are given end alone", async () => {
     const program = new URL("../../test/greedy-worker.mjs", import.meta.url);
     const jobs = new Jobs({ program, threads: 1, memoryMb: 80 });
     const prove = jobs.run("prove", {} as InputOf<"prove">);
-    expect(await told(prove)).toBe("too-large");
-    expect(await told(jobs.run("calculate", { name: "mounting", items }))).toBe("done");
+    expect(await outcomeOf(prove)).toBe("too-large");
+    expect(await outcomeOf(jobs.run("calculate", { name: "mounting", items }))).toBe("done");
     await jobs.close();
   });
 });

@@ -66,8 +66,8 @@ export class Jobs {
     signal: AbortSignal | null = null,
     timeoutMs = this.#timeoutMs,
   ): Promise<ResultOf<Name>> {
-    const told = await this.#once(name, input, signal, timeoutMs);
-    return told as ResultOf<Name>;
+    const answer = await this.#once(name, input, signal, timeoutMs);
+    return answer as ResultOf<Name>;
   }
 
   /** As `run`, with a catalogue that is sent only to a worker that does not hold it. */
@@ -79,8 +79,8 @@ export class Jobs {
   ): Promise<ResultOf<Name>> {
     const asked = (held: HeldCatalogue["content"]) =>
       this.#once(name, { ...input, catalogue: { digest, content: held } }, signal, this.#timeoutMs);
-    const told = (await asked(null)) as ResultOf<Name> | { needs: true };
-    return ("needs" in told ? await asked(content) : told) as ResultOf<Name>;
+    const answer = (await asked(null)) as ResultOf<Name> | { needs: true };
+    return ("needs" in answer ? await asked(content) : answer) as ResultOf<Name>;
   }
 
   async #once(

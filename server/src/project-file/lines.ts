@@ -3,7 +3,7 @@ import { createGunzip } from "node:zlib";
 import { NoProject } from "./no-project.ts";
 
 /** What a file may unfold to, and one line of it. */
-const most = { bytes: 4 * 2 ** 30, line: 64 * 2 ** 20 } as const;
+const limits = { bytes: 4 * 2 ** 30, line: 64 * 2 ** 20 } as const;
 
 /** The kind of record a line says it is, by what it begins with; undefined where it begins otherwise. */
 export const kindOf = (line: string): string | undefined => /^\{"(\w+)"/.exec(line)?.[1];
@@ -17,7 +17,7 @@ export async function* linesOf(packed: Uint8Array): AsyncGenerator<Buffer> {
   try {
     for await (const part of unpacking as AsyncIterable<Buffer>) {
       total += part.length;
-      if (total > most.bytes) throw new NoProject("The unpacked file exceeds 4 GB.");
+      if (total > limits.bytes) throw new NoProject("The unpacked file exceeds 4 GB.");
       let from = 0;
       for (let to = part.indexOf(10); to >= 0; to = part.indexOf(10, from)) {
         line++;
@@ -29,7 +29,7 @@ export async function* linesOf(packed: Uint8Array): AsyncGenerator<Buffer> {
       if (from < part.length) {
         begun.push(part.subarray(from));
         length += part.length - from;
-        if (length > most.line) throw new NoProject("This line is too long for a record.", line + 1);
+        if (length > limits.line) throw new NoProject("This line is too long for a record.", line + 1);
       }
     }
   } catch (error) {

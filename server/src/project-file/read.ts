@@ -34,7 +34,7 @@ const faultOf = (error: {
   return path.length > 0 ? `${path.join(".")}: ${message}` : message;
 };
 
-function headIn(text: string): Head {
+function readHead(text: string): Head {
   const brought = projectKind.upcast(json(text));
   if ("code" in brought) throw new NoProject(brought.message);
   const head = headSchema.safeParse(brought.document);
@@ -67,7 +67,7 @@ const checks: { readonly [Name in RecordName]?: (record: RecordOf<Name>) => stri
 };
 
 /** A record of the file, checked on its own; which kind it is stands before it. */
-function recordIn(record: Record<string, unknown>): { name: RecordName; data: unknown } {
+function readRecord(record: Record<string, unknown>): { name: RecordName; data: unknown } {
   const [named, ...more] = Object.keys(record);
   if (named === undefined || more.length > 0 || !Object.hasOwn(recordSchemas, named))
     throw new NoProject(`"${named}" is not a known record of a project file.`);
@@ -99,20 +99,20 @@ class Reading {
     const text = raw.toString("utf8");
     if (this.#end !== null) throw new NoProject("The file continues after its end record.");
     const record = this.#head === null ? null : json(text);
-    if (record === null) this.#head = headIn(text);
+    if (record === null) this.#head = readHead(text);
     else if ("end" in record) this.#ends(record);
     else this.#record(record, kindOf(text));
     this.#hash.update(raw);
   }
 
   #record(record: Record<string, unknown>, said: string | undefined): void {
-    const { name, data } = recordIn(record);
+    const { name, data } = readRecord(record);
     // It is taken over by what it begins with.
     if (said !== name) throw new NoProject(`The line does not begin with {"${name}".`);
-    const at = recordNames.indexOf(name);
+    const index = recordNames.indexOf(name);
     // Each needs only what came before it: so it is taken over, too.
-    if (at < this.#reached) throw new NoProject(`${name} must come before ${recordNames[this.#reached]}.`);
-    this.#reached = at;
+    if (index < this.#reached) throw new NoProject(`${name} must come before ${recordNames[this.#reached]}.`);
+    this.#reached = index;
     this.#named.take(name, data);
     this.#counts.set(name, (this.#counts.get(name) ?? 0) + 1);
     if (name === "catalogue") this.#catalogues.push(data as RecordOf<"catalogue">);
@@ -139,9 +139,9 @@ class Reading {
     return {
       head,
       catalogues: this.#catalogues,
-      houseRules: this.#houseRules.map((one) => ({
-        ...one,
-        same: digestOf(readHouseRules(one.content).values),
+      houseRules: this.#houseRules.map((revision) => ({
+        ...revision,
+        same: digestOf(readHouseRules(revision.content).values),
       })),
     };
   }

@@ -8,8 +8,8 @@ import { Proving, type Proving as ProvingRow } from "../store/entities/provings.
 import { isUuid } from "../store/ids.ts";
 import { takeTurn } from "../store/locks.ts";
 import { type Chunk, lastChunks, provingQueue } from "../store/queue.ts";
-import { letResultsGo } from "../store/tag-results.ts";
-import { notThere } from "../work/refusal.ts";
+import { deleteOldResults } from "../store/tag-results.ts";
+import { notFound } from "../work/refusal.ts";
 import { kinds } from "./index.ts";
 
 /** How many go into one chunk; fewer, where somebody who took one never came back. */
@@ -34,7 +34,7 @@ function present(row: ProvingRow, basis: Basis, left: number): ProvingDocument {
   };
 }
 
-async function told(em: EntityManager, row: ProvingRow): Promise<ProvingDocument> {
+async function presentProving(em: EntityManager, row: ProvingRow): Promise<ProvingDocument> {
   const left =
     row.state === "under way"
       ? await kinds[row.what].countStale(em, row.projectId, row.basisId)
@@ -43,7 +43,12 @@ async function told(em: EntityManager, row: ProvingRow): Promise<ProvingDocument
 }
 
 /** Puts what has no current result yet into the queue. */
-async function putIn(queue: PgBoss, proving: string, ids: readonly string[], attempt: number): Promise<void> {
+async function enqueue(
+  queue: PgBoss,
+  proving: string,
+  ids: readonly string[],
+  attempt: number,
+): Promise<void> {
   const size = sizes[attempt]!;
   const chunks: { name: string; data: Chunk }[] = [];
   for (let from = 0; from < ids.length; from += size)
@@ -52,7 +57,7 @@ async function putIn(queue: PgBoss, proving: string, ids: readonly string[], att
 }
 
 /** Everything is known: nothing is begun, and nothing kept of the question. */
-const nothingToDo = (
+const finishedAtOnce = (
   what: ProvingWhat,
   { catalogueRevision, houseRuleVersion, engine }: Basis,
 ): ProvingDocument => ({
@@ -69,7 +74,7 @@ const nothingToDo = (
 });
 
 /** Has what has no current result by a basis proved; one that is under way already is given back. */
-export async function beginProving(
+export async function startProving(
   em: EntityManager,
   queue: PgBoss,
   asked: {
@@ -99,10 +104,10 @@ export async function beginProving(
     });
     return { row, ids };
   });
-  if (begun === null) return nothingToDo(what, basis);
+  if (begun === null) return finishedAtOnce(what, basis);
   // Killed here, nothing is in the queue: whoever tends provings finds that out and puts it there.
-  if (begun.ids.length > 0) await putIn(queue, begun.row.id, begun.ids, 0);
-  return told(em, begun.row);
+  if (begun.ids.length > 0) await enqueue(queue, begun.row.id, begun.ids, 0);
+  return presentProving(em, begun.row);
 }
 
 /** Ends a proving that somebody wants no more; what was found is kept. */
@@ -112,14 +117,14 @@ export async function cancelProving(
   id: string,
 ): Promise<ProvingDocument> {
   const found = isUuid(id) ? await em.findOne(Proving, { id, projectId: project }) : null;
-  if (!found) throw notThere("proving");
+  if (!found) throw notFound("proving");
   const left = await kinds[found.what].countStale(em, project, found.basisId);
   await em.nativeUpdate(
     Proving,
     { id, state: "under way" },
     { state: "cancelled", endedAt: new Date(), remaining: left },
   );
-  return told(em, await em.refreshOrFail(found));
+  return presentProving(em, await em.refreshOrFail(found));
 }
 
 const hourMs = 3_600_000;
@@ -140,7 +145,7 @@ export async function provingsOf(em: EntityManager, project: string): Promise<Pr
     const kind = `${row.what} ${row.basisId}`;
     if (!newest.has(kind)) newest.set(kind, row);
   }
-  return Promise.all([...newest.values()].slice(0, mostTold).map((row) => told(em, row)));
+  return Promise.all([...newest.values()].slice(0, mostTold).map((row) => presentProving(em, row)));
 }
 
 /** Provings that are under way, anywhere. */
@@ -153,7 +158,7 @@ export const underWay = async (em: EntityManager): Promise<string[]> =>
  * Sees to one proving: ended where nothing is left of it, put into the queue again where something is and nobody has
  * it. Whatever is left after the last try is left, and said.
  */
-export async function tendProving(em: EntityManager, queue: PgBoss, id: string): Promise<void> {
+export async function updateProving(em: EntityManager, queue: PgBoss, id: string): Promise<void> {
   const again = await em.transactional(async (tx) => {
     const row = await tx.findOne(
       Proving,
@@ -166,7 +171,7 @@ export async function tendProving(em: EntityManager, queue: PgBoss, id: string):
     if (left === 0) {
       Object.assign(row, { state: "done", remaining: 0, endedAt: new Date() });
       await tx.flush();
-      if (what === "list") await letResultsGo(tx, project);
+      if (what === "list") await deleteOldResults(tx, project);
       return null;
     }
     const last = await lastChunks(tx, id);
@@ -181,5 +186,5 @@ export async function tendProving(em: EntityManager, queue: PgBoss, id: string):
     if (givenUp) Object.assign(row, { state: "failed", endedAt: new Date() });
     return givenUp ? null : { ids: await kinds[what].stale(tx, project, basis), attempts };
   });
-  if (again) await putIn(queue, id, again.ids, again.attempts);
+  if (again) await enqueue(queue, id, again.ids, again.attempts);
 }

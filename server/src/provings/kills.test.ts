@@ -13,7 +13,7 @@ let server: TestServer;
 let path: string;
 let processes: ChildProcess[];
 /** Tags of the list. */
-let all: number;
+let total: number;
 
 /** A worker process of its own, ready. */
 async function startProcess(): Promise<ChildProcess> {
@@ -31,12 +31,12 @@ async function startProcess(): Promise<ChildProcess> {
 
 const count = async (sql: string) => Number((await server.sql(sql)).rows[0].n);
 const proved = () => count("select count(*) as n from tag_result");
-async function provedAtLeast(n: number): Promise<void> {
+async function waitUntilProved(n: number): Promise<void> {
   for (let i = 0; i < 3000 && (await proved()) < n; i++) await sleep(50);
   expect(await proved()).toBeGreaterThanOrEqual(n);
 }
 /** What stands proved once two seconds brought nothing more: how fast a machine puts down what it had in hand is its own. */
-async function provedNoMore(): Promise<number> {
+async function waitUntilSteady(): Promise<number> {
   for (let last = await proved(); ; ) {
     await sleep(2000);
     const now = await proved();
@@ -60,7 +60,7 @@ beforeEach(async () => {
     "update pgboss.queue set expire_seconds = 2",
   ])
     await server.sql(sql);
-  all = 64;
+  total = 64;
 });
 afterEach(async () => {
   for (const child of processes) child.kill("SIGKILL");
@@ -85,11 +85,11 @@ async function lengthen(times: number): Promise<void> {
     })),
   ).flat();
   expect((await server.ask("POST", `${path}/imports`, { tags: more })).status).toBe(201);
-  all = 64 * times;
+  total = 64 * times;
 }
 
 async function expectEachOnce(): Promise<void> {
-  expect(await proved()).toBe(all);
+  expect(await proved()).toBe(total);
   expect(
     await count(
       "select count(*) as n from (select tag_id from written group by tag_id having count(*) <> 1) x",
@@ -103,29 +103,29 @@ describe("a list whose provers are killed", { timeout: 600_000 }, () => {
     const first = await startProcess();
     await startProcess();
     const begun = await ask();
-    await provedAtLeast(40);
+    await waitUntilProved(40);
     first.kill("SIGKILL");
-    await provedAtLeast(80);
+    await waitUntilProved(80);
     for (const child of processes) child.kill("SIGKILL");
-    expect(await provedNoMore()).toBeLessThan(all);
+    expect(await waitUntilSteady()).toBeLessThan(total);
     // Asked again meanwhile, it is the same proving.
     expect((await ask()).id).toBe(begun.id);
     await startProcess();
-    expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done", done: all });
+    expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done", done: total });
     await expectEachOnce();
   });
   it("is put into the queue again where the queue was lost", async () => {
     const begun = await ask();
     await server.sql("delete from pgboss.job");
     await startProcess();
-    expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done", done: all });
+    expect(await provingEnded(server, path, begun)).toMatchObject({ state: "done", done: total });
     await expectEachOnce();
   });
   it("goes on when its connections are cut", async () => {
     await startProcess();
     const begun = await ask();
     for (const n of [10, 25, 40]) {
-      await provedAtLeast(n);
+      await waitUntilProved(n);
       await server
         .sql(
           "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()",
@@ -143,13 +143,13 @@ describe("a list that somebody gives up", { timeout: 600_000 }, () => {
     await startProcess();
     await startProcess();
     const begun = await ask();
-    await provedAtLeast(40);
+    await waitUntilProved(40);
     const { body } = await server.ask<Proving>("DELETE", `${path}/provings/${begun.id}`);
     expect(body.state).toBe("cancelled");
-    const kept = await provedNoMore();
-    expect(kept).toBeLessThan(all);
+    const kept = await waitUntilSteady();
+    expect(kept).toBeLessThan(total);
     const rest = await ask();
-    expect(rest.total).toBe(all - kept);
+    expect(rest.total).toBe(total - kept);
     expect(await provingEnded(server, path, rest)).toMatchObject({ state: "done" });
     await expectEachOnce();
   });
@@ -161,11 +161,11 @@ describe("a list given up as soon as somebody took of it", { timeout: 600_000 },
     await server.sql("update pgboss.queue set expire_seconds = 60");
     await startProcess();
     const begun = await ask();
-    const inHand = () => count("select count(*) as n from pgboss.job where state = 'active'");
-    while ((await inHand()) === 0) await sleep(20);
+    const inFlight = () => count("select count(*) as n from pgboss.job where state = 'active'");
+    while ((await inFlight()) === 0) await sleep(20);
     await server.ask("DELETE", `${path}/provings/${begun.id}`);
     // Two chunks of forty are in hand, seconds of work; a machine half as fast also proves half as much meanwhile.
-    while ((await inHand()) > 0) await sleep(50);
+    while ((await inFlight()) > 0) await sleep(50);
     expect(await proved()).toBeLessThan(80);
   });
 });
@@ -176,7 +176,7 @@ describe("what cannot be proved", { timeout: 600_000 }, () => {
     await server.sql("update tag set duty = '{\"format\": \"nonsense\"}' where number = 'XV-3017'");
     await startProcess();
     const ended = await provingEnded(server, path, await ask());
-    expect(ended).toMatchObject({ state: "failed", total: all, done: all - 1 });
-    expect(await proved()).toBe(all - 1);
+    expect(ended).toMatchObject({ state: "failed", total: total, done: total - 1 });
+    expect(await proved()).toBe(total - 1);
   });
 });

@@ -7,7 +7,7 @@ import {
   summarise,
 } from "@proven-seat/core/judgement/proof";
 import { TagResult } from "../store/entities/provings.ts";
-import { foundSince } from "../store/found-since.ts";
+import { resultsSince } from "../store/results-since.ts";
 import { dutyOf } from "../store/stored.ts";
 import {
   countStaleTags,
@@ -32,11 +32,11 @@ const keptEveryMs = 1000;
 export const list: ProvingKind = {
   stale: staleTagIds,
   countStale: countStaleTags,
-  foundSince: foundSince("tags"),
+  foundSince: resultsSince("tags"),
 
   prove: async (em, ids, by, wanted) => {
     const rows = await staleAmong(em, ids, by.id);
-    const last: { of: string; proof: ListedProof | null } = { of: "", proof: null };
+    const last: { key: string; proof: ListedProof | null } = { key: "", proof: null };
     const made: NewResult[] = [];
     let kept = Date.now();
     const keep = async () => {
@@ -55,9 +55,9 @@ export const list: ProvingKind = {
           await em.nativeUpdate(TagResult, { tagId: id, basisId: by.id }, { tagVersion: version });
           continue;
         }
-        const of = JSON.stringify(stored);
-        if (last.proof === null || last.of !== of)
-          Object.assign(last, { of, proof: proveForList(duty, by.shelf, by.house) });
+        const key = JSON.stringify(stored);
+        if (last.proof === null || last.key !== key)
+          Object.assign(last, { of: key, proof: proveForList(duty, by.shelf, by.house) });
         const summary = summarise(duty, choice, by, last.proof!);
         made.push({ id, version, digest, summary, marks: marksOf(summary) });
       } catch (error) {

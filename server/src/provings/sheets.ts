@@ -2,7 +2,7 @@ import { raw } from "@mikro-orm/core";
 import { driftOf } from "@proven-seat/core/judgement/proof";
 import { SheetResult } from "../store/entities/provings.ts";
 import { Sheet } from "../store/entities/sheet.ts";
-import { foundSince } from "../store/found-since.ts";
+import { resultsSince } from "../store/results-since.ts";
 import { staleSheetIds } from "../store/sheet-results.ts";
 import type { ProvingKind } from "./kind.ts";
 
@@ -10,7 +10,7 @@ import type { ProvingKind } from "./kind.ts";
 export const sheets: ProvingKind = {
   stale: staleSheetIds,
   countStale: async (em, project, basis) => (await staleSheetIds(em, project, basis)).length,
-  foundSince: foundSince("sheets"),
+  foundSince: resultsSince("sheets"),
   prove: async (em, ids, by, wanted) => {
     // One that cannot be proved keeps none of the others back.
     let failure: unknown = null;

@@ -4,7 +4,7 @@ import type PgBoss from "pg-boss";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { editable, startTestServer, type TestServer } from "../../test/api.ts";
 import { connectQueue } from "../store/queue.ts";
-import { tendProving } from "./begin.ts";
+import { updateProving } from "./begin.ts";
 import { list } from "./list.ts";
 import { readyBases } from "./ready.ts";
 
@@ -25,7 +25,7 @@ afterAll(async () => {
 
 const em = () => server.orm.em.fork() as EntityManager;
 const stateOf = async (id: string) =>
-  (await server.ask<Proving[]>("GET", path)).body.find((one) => one.id === id)!.state;
+  (await server.ask<Proving[]>("GET", path)).body.find((proving) => proving.id === id)!.state;
 
 /** Proves all that is left, or all but one, and says of the chunks that they came out so. */
 async function proveWhatIsLeft(chunks: "completed" | "failed", butFor?: string): Promise<void> {
@@ -50,11 +50,11 @@ describe("a try that was in vain", () => {
         duty,
       });
       expect(saved.status).toBe(200);
-      await tendProving(em(), queue, id);
+      await updateProving(em(), queue, id);
       expect(await stateOf(id)).toBe("under way");
     }
     await proveWhatIsLeft("completed");
-    await tendProving(em(), queue, id);
+    await updateProving(em(), queue, id);
     expect(await stateOf(id)).toBe("done");
   });
 
@@ -67,7 +67,7 @@ describe("a try that was in vain", () => {
     // At the first the other one is found.
     for (let round = 0; round < 4; round++) {
       await proveWhatIsLeft("failed", tags[0]!.id);
-      await tendProving(em(), queue, id);
+      await updateProving(em(), queue, id);
       states.push(await stateOf(id));
     }
     expect(states).toEqual(["under way", "under way", "under way", "failed"]);
@@ -84,7 +84,7 @@ describe("a try that was in vain", () => {
     const states: string[] = [];
     const round = async () => {
       await proveWhatIsLeft("failed", tags[0]!.id);
-      await tendProving(em(), queue, id);
+      await updateProving(em(), queue, id);
       states.push(await stateOf(id));
     };
     for (let n = 0; n < 3; n++) await round();

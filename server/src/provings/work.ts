@@ -3,7 +3,7 @@ import type { EntityManager, MikroORM } from "@mikro-orm/postgresql";
 import type PgBoss from "pg-boss";
 import { Proving } from "../store/entities/provings.ts";
 import { type Chunk, provingQueue } from "../store/queue.ts";
-import { tendProving, underWay } from "./begin.ts";
+import { underWay, updateProving } from "./begin.ts";
 import { kinds } from "./index.ts";
 import { readyBases } from "./ready.ts";
 
@@ -46,17 +46,17 @@ export function startWork(orm: MikroORM, queue: PgBoss, onError: (error: Error) 
     });
   }
 
-  const tend = async (ids: Iterable<string>): Promise<void> => {
-    for (const id of ids) await tendProving(orm.em.fork() as EntityManager, queue, id);
+  const updateAll = async (ids: Iterable<string>): Promise<void> => {
+    for (const id of ids) await updateProving(orm.em.fork() as EntityManager, queue, id);
   };
 
   /** Nothing waits: what ended is ended, and what others left is taken up. */
   async function rest(): Promise<void> {
-    await tend(touched);
+    await updateAll(touched);
     touched.clear();
     if (Date.now() - tended > often.tendMs) {
       tended = Date.now();
-      await tend(await underWay(orm.em.fork() as EntityManager));
+      await updateAll(await underWay(orm.em.fork() as EntityManager));
     }
     await sleep(often.lookMs, undefined, { signal: stopping.signal }).catch(() => undefined);
   }

@@ -67,11 +67,11 @@ export function handIn(
   em: EntityManager,
   tag: string,
   id: string,
-  given: HandIn,
+  handedIn: HandIn,
   user: string,
 ): Promise<Job> {
   return em.transactional(async (tx) => {
-    const { kind, valve, plan, startedAt, startedBy, events } = given;
+    const { kind, valve, plan, startedAt, startedBy, events } = handedIn;
     // Two devices that hand in at once wait for each other; history gives no right to lock its rows.
     await takeTurn(tx, "a job handed in", id);
     const known = await tx.findOne(ShopJob, { id }, { fields: ["tagId", "kind"], disableIdentityMap: true });

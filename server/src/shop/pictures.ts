@@ -3,15 +3,15 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import { longestPicturePx } from "@proven-seat/contract";
 import sharp from "sharp";
 import { ShopJob, ShopPicture } from "../store/entities/shop.ts";
-import { notThere, Refusal } from "../work/refusal.ts";
+import { notFound, Refusal } from "../work/refusal.ts";
 
 /** What is unpacked at most: a camera's picture, and no picture made to fill the memory. */
 const mostPixels = 80_000_000;
 
 /** A picture as it is kept: turned upright, no larger than needed, without what the camera wrote into it. */
-async function smaller(given: Uint8Array): Promise<Buffer> {
+async function smaller(original: Uint8Array): Promise<Buffer> {
   try {
-    return await sharp(given, { limitInputPixels: mostPixels, failOn: "error" })
+    return await sharp(original, { limitInputPixels: mostPixels, failOn: "error" })
       .rotate()
       .resize(longestPicturePx, longestPicturePx, { fit: "inside", withoutEnlargement: true })
       .flatten({ background: "#ffffff" })
@@ -31,11 +31,11 @@ const digestOf = (bytes: Uint8Array) => createHash("sha256").update(bytes).diges
 export async function keepPicture(
   em: EntityManager,
   { tag, job, picture }: { tag: string; job: string; picture: string },
-  given: Uint8Array,
+  original: Uint8Array,
   user: string,
 ): Promise<void> {
-  if ((await em.count(ShopJob, { id: job, tagId: tag })) === 0) throw notThere("job");
-  const digest = digestOf(given);
+  if ((await em.count(ShopJob, { id: job, tagId: tag })) === 0) throw notFound("job");
+  const digest = digestOf(original);
   const known = () =>
     em.findOne(ShopPicture, { id: picture }, { fields: ["digest", "jobId"], refresh: true });
   if ((await known()) === null)
@@ -45,7 +45,7 @@ export async function keepPicture(
         id: picture,
         jobId: job,
         digest,
-        jpeg: await smaller(given),
+        jpeg: await smaller(original),
         receivedAt: new Date(),
         handedInBy: user,
       })
@@ -66,6 +66,6 @@ export async function pictureNamed(
 ): Promise<Uint8Array> {
   const mine = (await em.count(ShopJob, { id: job, tagId: tag })) > 0;
   const found = mine ? await em.findOne(ShopPicture, { id: picture, jobId: job }) : null;
-  if (!found) throw notThere("picture");
+  if (!found) throw notFound("picture");
   return found.jpeg;
 }

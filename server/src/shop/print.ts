@@ -4,7 +4,7 @@ import type { HouseRules } from "@proven-seat/core/basis/house";
 import type { Catalogue } from "@proven-seat/core/equipment/catalogue";
 import { catalogueContent, catalogueInForce, currentHouseRules } from "../store/current.ts";
 import { Tag } from "../store/entities/tag.ts";
-import { notThere } from "../work/refusal.ts";
+import { notFound } from "../work/refusal.ts";
 
 /** What everything printed of the work on a tag needs: the tag, what it is proved by, and where it is on screen. */
 export interface PrintBasis {
@@ -31,7 +31,7 @@ export async function printBasis(
   units: unknown,
 ): Promise<PrintBasis> {
   const tag = await em.findOne(Tag, { id }, { populate: ["project"] });
-  if (!tag) throw notThere("tag");
+  if (!tag) throw notFound("tag");
   const { catalogueRevision, houseRuleVersion, name, id: project } = tag.project.$;
   const catalogue = await catalogueInForce(em, catalogueRevision);
   const { values: house } = await currentHouseRules(em, houseRuleVersion);

@@ -3,19 +3,19 @@ import type { Job, JobRow } from "@proven-seat/contract";
 import { ShopEvent, ShopJob } from "../store/entities/shop.ts";
 import { isUuid } from "../store/ids.ts";
 import { jobHeads, jobPlace } from "../store/job-rows.ts";
-import { lastOf, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { notThere } from "../work/refusal.ts";
+import { lastOf, limitPlusOne, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { notFound } from "../work/refusal.ts";
 
 /** Ids are made by devices: one that is none is of no record. */
 export function idOf(id: string, what: string): string {
-  if (!isUuid(id)) throw notThere(what);
+  if (!isUuid(id)) throw notFound(what);
   return id.toLowerCase();
 }
 
 /** A job of a tag with its events in the order they came in. */
 export async function jobNamed(em: EntityManager, tag: string, id: string): Promise<Job> {
   const job = await em.findOne(ShopJob, { id, tagId: tag }, { disableIdentityMap: true });
-  if (!job) throw notThere("job");
+  if (!job) throw notFound("job");
   const events = await em.find(
     ShopEvent,
     { jobId: id },
@@ -30,17 +30,17 @@ export async function jobNamed(em: EntityManager, tag: string, id: string): Prom
     plan: plan ?? null,
     startedAt: startedAt.toISOString(),
     startedBy,
-    events: events.map(({ id, at, who, said }) => ({ id, at: at.toISOString(), who, said })),
+    events: events.map(({ id, at: time, who, said }) => ({ id, at: time.toISOString(), who, said })),
   };
 }
 
-const iso = (at: string | null) => at && new Date(at).toISOString();
+const iso = (time: string | null) => time && new Date(time).toISOString();
 
 /** Jobs of a project, the newest first. */
 export async function jobRows(em: EntityManager, project: string, page: PageAsked): Promise<Page<JobRow>> {
   const last = await lastOf(page, (id) => jobPlace(em, project, id));
   return pageOf(
-    await jobHeads(em, project, last, onePast(page)),
+    await jobHeads(em, project, last, limitPlusOne(page)),
     page,
     ({ id }) => id,
     ({ startedAt, finishedAt, lastAt, ...head }): JobRow => ({

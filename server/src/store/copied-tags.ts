@@ -2,7 +2,7 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import { rowsOf } from "./sql.ts";
 
 /** Tags of another project with their duties, remarks and choices; sheets and history stay where they are. */
-export const copyTags = (em: EntityManager, from: string, to: string, at: Date, user: string) =>
+export const copyTags = (em: EntityManager, from: string, to: string, time: Date, user: string) =>
   rowsOf(
     em,
     `with copied as (
@@ -12,5 +12,5 @@ export const copyTags = (em: EntityManager, from: string, to: string, at: Date, 
        from tag where project_id = ? returning id, duty, created_at, created_by)
      insert into duty_version (tag_id, version, duty, created_at, created_by)
      select id, 1, duty, created_at, created_by from copied`,
-    [to, at, user, at, user, from],
+    [to, time, user, time, user, from],
   );

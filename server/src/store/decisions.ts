@@ -14,7 +14,7 @@ interface Decision {
 /** Adds a decision to the history. If two are added at once, one fails: the number is part of the key. */
 export async function keepDecision(
   em: EntityManager,
-  { project, at, by, ...decision }: Decision,
+  { project, at: time, by, ...decision }: Decision,
 ): Promise<void> {
   const [last] = await em.find(
     PinnedBasis,
@@ -25,7 +25,7 @@ export async function keepDecision(
     ...decision,
     projectId: project,
     number: (last?.number ?? 0) + 1,
-    createdAt: at,
+    createdAt: time,
     createdBy: by,
   });
 }

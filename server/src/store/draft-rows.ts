@@ -1,4 +1,4 @@
-import { onePast, type PageAsked } from "./page.ts";
+import { limitPlusOne, type PageAsked } from "./page.ts";
 import { type Reader, rowsOf } from "./sql.ts";
 
 export interface DraftHead {
@@ -17,5 +17,5 @@ export const draftHeads = (db: Reader, project: string, page: PageAsked): Promis
             created_by as "createdBy" from list_draft where project_id = ?
        and (?::text is null or (created_at, id) < (select created_at, id from list_draft where id::text = ?))
      order by created_at desc, id desc limit ?`,
-    [project, page.after, page.after, onePast(page)],
+    [project, page.after, page.after, limitPlusOne(page)],
   );

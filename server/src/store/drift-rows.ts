@@ -3,7 +3,7 @@ import type { TagSummary } from "@proven-seat/core/judgement/proof";
 import { rowsOf } from "./sql.ts";
 
 /** The basis the tags were last proved by, other than the present one, among those of the project; null if there is none. */
-export async function provedByBefore(
+export async function provedOnEarlierBasis(
   em: EntityManager,
   project: string,
   now: number,

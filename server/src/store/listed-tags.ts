@@ -34,7 +34,7 @@ const countOf = async (rows: Promise<{ count: string }[]>) => Number((await rows
 export const replaceListed = (
   em: EntityManager,
   rows: string,
-  { project, at, by }: Signed,
+  { project, at: time, by }: Signed,
 ): Promise<number> =>
   countOf(
     rowsOf(
@@ -51,12 +51,16 @@ export const replaceListed = (
          insert into duty_version (tag_id, version, duty, created_at, created_by)
          select id, duty_version, duty, updated_at, updated_by from changed where differs)
        select count(*) from changed`,
-      [rows, project, at, by],
+      [rows, project, time, by],
     ),
   );
 
 /** Adds the tags that are not there yet, each with its first duty; gives how many. */
-export const addListed = (em: EntityManager, rows: string, { project, at, by }: Signed): Promise<number> =>
+export const addListed = (
+  em: EntityManager,
+  rows: string,
+  { project, at: time, by }: Signed,
+): Promise<number> =>
   countOf(
     rowsOf(
       em,
@@ -72,7 +76,7 @@ export const addListed = (em: EntityManager, rows: string, { project, at, by }: 
          insert into duty_version (tag_id, version, duty, created_at, created_by)
          select id, 1, duty, created_at, created_by from added)
        select count(*) from added`,
-      [rows, project, at, by, at, by, project],
+      [rows, project, time, by, time, by, project],
     ),
   );
 

@@ -10,10 +10,10 @@ afterAll(() => server.end());
 it("tags of an earlier release that look alike all stay, and the oldest has the number", async () => {
   const owner = await server.asOwner();
   await owner.getMigrator().down({ to: "20261124100000_catalogue_reason" });
-  const insert = (number: string, at: string) =>
+  const insert = (number: string, time: string) =>
     server.sql(`insert into tag (id, project_id, number, service, unit, duty, duty_version, version, created_at,
-      created_by, updated_at, updated_by) select gen_random_uuid(), id, $t$${number}$t$, '', '', '{}', 1, 1, '${at}',
-      'x', '${at}', 'x' from project`);
+      created_by, updated_at, updated_by) select gen_random_uuid(), id, $t$${number}$t$, '', '', '{}', 1, 1, '${time}',
+      'x', '${time}', 'x' from project`);
   await insert("xv-9'9?9", "2026-01-02");
   await insert("XV–9'9?9", "2026-01-01");
   await insert("XV-9\\8", "2026-01-01");

@@ -14,7 +14,7 @@ export interface Page<Item> {
 }
 
 /** One more than is asked for: it tells whether there is another page. */
-export const onePast = ({ limit }: PageAsked): number => limit + 1;
+export const limitPlusOne = ({ limit }: PageAsked): number => limit + 1;
 
 /** The page of what was found with `onePast`, presented. */
 export function pageOf<Found, Item>(

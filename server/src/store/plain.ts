@@ -26,8 +26,8 @@ export function plainSql(connectionString: string): Plain {
   pool.on("error", () => undefined);
   const known = new Map<string, Statement>();
   const statement = (sql: string): Statement => {
-    const had = known.get(sql);
-    if (had) return had;
+    const cached = known.get(sql);
+    if (cached) return cached;
     let n = 0;
     const made = {
       name: createHash("sha1").update(sql).digest("base64url"),

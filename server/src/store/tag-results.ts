@@ -1,7 +1,7 @@
 import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Choice, TagMarksRow, TagResult } from "@proven-seat/contract";
 import type { TagSummary } from "@proven-seat/core/judgement/proof";
-import { onePast, type PageAsked } from "./page.ts";
+import { limitPlusOne, type PageAsked } from "./page.ts";
 import { rowsOf } from "./sql.ts";
 
 // A project may have tens of thousands of results, so they are read by joins and written in bulk, not as entities.
@@ -72,7 +72,7 @@ export const storeTagResults = (em: EntityManager, basis: number, made: readonly
 const keptBases = 4;
 
 /** Deletes results of bases that are no longer compared. */
-export const letResultsGo = (em: EntityManager, project: string) =>
+export const deleteOldResults = (em: EntityManager, project: string) =>
   rowsOf(
     em,
     `delete from tag_result r using tag t where t.id = r.tag_id and t.project_id = ? and r.basis_id not in (
@@ -93,7 +93,7 @@ export const tagMarks = (
     `select t.number, r.tag_id as id, r.tag_version as version, r.marks
        from tag_result r join tag t on t.id = r.tag_id
       where t.project_id = ? and r.basis_id = ? and (?::text is null or t.number > ?) order by t.number limit ?`,
-    [project, basis, page.after, page.after, onePast(page)],
+    [project, basis, page.after, page.after, limitPlusOne(page)],
   );
 
 /** Summaries of some tags of a project by a basis. */

@@ -1,5 +1,5 @@
 import type { Choice, TagRow } from "@proven-seat/contract";
-import { onePast, type Page, type PageAsked, pageOf } from "./page.ts";
+import { limitPlusOne, type Page, type PageAsked, pageOf } from "./page.ts";
 import { type Reader, rowsOf } from "./sql.ts";
 
 interface Row {
@@ -28,7 +28,7 @@ export async function tagRows(db: Reader, projectId: string, page: PageAsked): P
        from tag t
        left join lateral (select id, revision from sheet where tag_id = t.id order by issued_at desc limit 1) s on true
       where t.project_id = ? and t.number > coalesce(?, '') order by t.number limit ?`,
-    [projectId, page.after, onePast(page)],
+    [projectId, page.after, limitPlusOne(page)],
   );
   return pageOf(
     rows,

@@ -4,7 +4,7 @@ import { type Basis, basisOfProject, basisWith } from "../store/bases.ts";
 import { keepDecision } from "../store/decisions.ts";
 import { PinnedBasis } from "../store/entities/bases.ts";
 import { Project } from "../store/entities/project.ts";
-import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { below, limitPlusOne, type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { presentProject, projectNamed, staleProject } from "./projects.ts";
 import { Refusal } from "./refusal.ts";
 
@@ -36,7 +36,7 @@ export async function basisDecisions(
   const found = await em.find(
     PinnedBasis,
     { projectId: project, number: { $lt: below(page) } },
-    { orderBy: { number: "desc" }, limit: onePast(page) },
+    { orderBy: { number: "desc" }, limit: limitPlusOne(page) },
   );
   return pageOf(
     found,
@@ -54,7 +54,7 @@ export async function basisDecisions(
 }
 
 /** Pins a project to another revision or version, older ones too; a stale decision is refused. */
-export async function moveOn(
+export async function changeBasis(
   em: EntityManager,
   id: string,
   { version, reason, ...to }: MoveOn,

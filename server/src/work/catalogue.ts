@@ -10,7 +10,7 @@ import { digestOf } from "@proven-seat/core/judgement/proof";
 import { catalogueContent, catalogueInForce } from "../store/current.ts";
 import { CatalogueVersion } from "../store/entities/versions.ts";
 import { takeTurn } from "../store/locks.ts";
-import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { below, limitPlusOne, type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { Refusal } from "./refusal.ts";
 
 interface Revision {
@@ -43,7 +43,7 @@ export async function catalogueRevisions(em: EntityManager, page: PageAsked): Pr
   const found = await em.find(
     CatalogueVersion,
     { revision: { $lt: below(page) } },
-    { orderBy: { revision: "desc" }, limit: onePast(page) },
+    { orderBy: { revision: "desc" }, limit: limitPlusOne(page) },
   );
   return pageOf(found, page, ({ revision }) => revision, presentRow);
 }

@@ -5,7 +5,7 @@ import { draftHeads } from "../store/draft-rows.ts";
 import { ListColumns, ListDraft } from "../store/entities/lists.ts";
 import { isUuid } from "../store/ids.ts";
 import { type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { notThere } from "./refusal.ts";
+import { notFound } from "./refusal.ts";
 
 /** Rows that wait in a project, newest first. */
 export async function draftsOf(em: EntityManager, project: string, page: PageAsked): Promise<Page<DraftRow>> {
@@ -20,7 +20,7 @@ export async function draftsOf(em: EntityManager, project: string, page: PageAsk
 /** One draft with its rows. */
 export async function draftNamed(em: EntityManager, project: string, id: string): Promise<Draft> {
   const found = isUuid(id) ? await em.findOne(ListDraft, { id, projectId: project }) : null;
-  if (!found) throw notThere("draft");
+  if (!found) throw notFound("draft");
   const { name, content, createdAt, createdBy } = found;
   return {
     id: found.id,
@@ -52,7 +52,7 @@ export async function addDraft(
 /** Gives a draft up, in the transaction there is. */
 export async function removeDraft(em: EntityManager, project: string, id: string): Promise<void> {
   const gone = isUuid(id) ? await em.nativeDelete(ListDraft, { id, projectId: project }) : 0;
-  if (gone === 0) throw notThere("draft");
+  if (gone === 0) throw notFound("draft");
 }
 
 /** What was said of lists with the same headings. */

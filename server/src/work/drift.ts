@@ -4,7 +4,7 @@ import { driftOutcomes } from "@proven-seat/contract";
 import { type SheetDrift, turnedBetween } from "@proven-seat/core/judgement/proof";
 import { kinds } from "../provings/index.ts";
 import { type Basis, basisNamed, basisOfProject } from "../store/bases.ts";
-import { provedByBefore, tagsAtOnce, tagsByBoth } from "../store/drift-rows.ts";
+import { provedOnEarlierBasis, tagsAtOnce, tagsByBoth } from "../store/drift-rows.ts";
 import { DriftAcknowledged, SheetResult } from "../store/entities/provings.ts";
 import { sheetDrifts } from "../store/sheet-results.ts";
 import { Refusal } from "./refusal.ts";
@@ -15,8 +15,8 @@ const mostRows = 500;
 type Outcome = (typeof driftOutcomes)[number];
 
 function counted(outcomes: Iterable<Outcome>): Record<Outcome, number> {
-  const counts = Object.fromEntries(driftOutcomes.map((one) => [one, 0])) as Record<Outcome, number>;
-  for (const one of outcomes) counts[one]++;
+  const counts = Object.fromEntries(driftOutcomes.map((outcome) => [outcome, 0])) as Record<Outcome, number>;
+  for (const outcome of outcomes) counts[outcome]++;
   return counts;
 }
 
@@ -54,7 +54,7 @@ async function driftedSheets(em: EntityManager, project: string, basis: Basis): 
 async function comparedWith(em: EntityManager, project: string, to: Basis): Promise<Basis | null> {
   const own = await basisOfProject(em, project);
   if (own.id !== to.id) return own;
-  const before = await provedByBefore(em, project, to.id);
+  const before = await provedOnEarlierBasis(em, project, to.id);
   return before === null ? null : basisNamed(em, before);
 }
 
@@ -84,7 +84,7 @@ async function driftedTags(
   return { counts: counted(outcomes), unproved, before, rows };
 }
 
-const told = ({ catalogueRevision, houseRuleVersion, engine }: Basis) => ({
+const basisFields = ({ catalogueRevision, houseRuleVersion, engine }: Basis) => ({
   catalogueRevision,
   houseRuleVersion,
   engine,
@@ -94,8 +94,8 @@ const told = ({ catalogueRevision, houseRuleVersion, engine }: Basis) => ({
 export async function driftOfProject(em: EntityManager, project: string, to: Basis): Promise<Drift> {
   const from = await comparedWith(em, project, to);
   return {
-    from: from && told(from),
-    to: told(to),
+    from: from && basisFields(from),
+    to: basisFields(to),
     sheets: await driftedSheets(em, project, to),
     tags: await driftedTags(em, project, from, to),
   };
@@ -117,12 +117,12 @@ export async function acknowledge(
   reason: string,
   user: string,
 ): Promise<void> {
-  const of = { sheetId: sheet, basisId: id };
-  const proved = (await em.count(SheetResult, of)) > 0;
+  const key = { sheetId: sheet, basisId: id };
+  const proved = (await em.count(SheetResult, key)) > 0;
   const kept = proved
     ? await em
         .createQueryBuilder(DriftAcknowledged)
-        .insert({ ...of, reason, createdAt: new Date(), createdBy: user })
+        .insert({ ...key, reason, createdAt: new Date(), createdBy: user })
         .onConflict()
         .ignore()
         .execute("run")

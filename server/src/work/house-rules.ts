@@ -6,7 +6,7 @@ import { storedHouseRules } from "@proven-seat/core/basis/house";
 import { currentHouseRules } from "../store/current.ts";
 import { HouseRuleVersion } from "../store/entities/versions.ts";
 import { takeTurn } from "../store/locks.ts";
-import { below, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { below, limitPlusOne, type Page, type PageAsked, pageOf } from "../store/page.ts";
 import { houseRulesOf } from "../store/stored.ts";
 import { Refusal } from "./refusal.ts";
 
@@ -29,7 +29,7 @@ export async function houseRuleVersions(em: EntityManager, page: PageAsked): Pro
   const found = await em.find(
     HouseRuleVersion,
     { version: { $lt: below(page) } },
-    { orderBy: { version: "desc" }, limit: onePast(page) },
+    { orderBy: { version: "desc" }, limit: limitPlusOne(page) },
   );
   return pageOf(
     found,

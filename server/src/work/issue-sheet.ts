@@ -11,7 +11,7 @@ import { catalogueContent, catalogueInForce, currentHouseRules } from "../store/
 import { Project } from "../store/entities/project.ts";
 import { Proof, Sheet } from "../store/entities/sheet.ts";
 import { Tag } from "../store/entities/tag.ts";
-import { notThere, Refusal } from "./refusal.ts";
+import { notFound, Refusal } from "./refusal.ts";
 import { lockedTag, presentTag } from "./tags.ts";
 
 /** A, B … Z, AA, AB …: the letters I and O are left out, as drawings do. */
@@ -89,7 +89,7 @@ const plain = (value: object): unknown => JSON.parse(JSON.stringify(value));
 /** What a sheet is proved from: read at one moment, so that it can be compared with what is in force later. */
 async function basisOf(em: EntityManager, tagId: string, seen: Seen) {
   const tag = await em.findOne(Tag, { id: tagId }, { populate: ["project"] });
-  if (!tag) throw notThere("tag");
+  if (!tag) throw notFound("tag");
   if (tag.version !== seen.version) throw staleTag(tag);
   if (!tag.choice) throw new Refusal("nothing-chosen", "Choose a valve before issuing the sheet.");
   const { catalogueRevision, houseRuleVersion } = tag.project.$;
@@ -119,7 +119,7 @@ async function drawnUp(
   { jobs, signal, user }: Asker,
 ): Promise<SheetDocument> {
   const { number, service, unit, duty } = tag;
-  const told = await jobs.runWith(
+  const document = await jobs.runWith(
     "drawUp",
     {
       tag: { number, service, unit, duty },
@@ -131,15 +131,15 @@ async function drawnUp(
     { digest: catalogue.digest, content: await catalogueContent(em, catalogue) },
     signal,
   );
-  if ("sheet" in told) return told.sheet;
-  if (told.refused === "choice-gone")
+  if ("sheet" in document) return document.sheet;
+  if (document.refused === "choice-gone")
     throw new Refusal(
       "choice-gone",
       "The chosen valve or actuator is not a candidate for this duty in the current catalogue. Choose again.",
     );
   throw new Refusal(
     "override-needs-reason",
-    `The chosen valve ${told.fails ? "fails" : "cannot be examined on"} "${told.asks}". Override it with a written reason, or choose another.`,
+    `The chosen valve ${document.fails ? "fails" : "cannot be examined on"} "${document.asks}". Override it with a written reason, or choose another.`,
   );
 }
 

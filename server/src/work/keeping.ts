@@ -4,20 +4,20 @@ import { KeptCopies } from "../store/entities/keeping.ts";
 import { Refusal } from "./refusal.ts";
 
 /** What the house keeps now. */
-export async function keepingNow(em: EntityManager): Promise<Keeping> {
+export async function copySettings(em: EntityManager): Promise<Keeping> {
   const { copies, version } = await em.findOneOrFail(KeptCopies, { one: true }, { refresh: true });
   return { copies, version };
 }
 
 /** Changes it; a change of what somebody else has changed since is refused. */
-export async function changeKeeping(
+export async function changeCopySettings(
   em: EntityManager,
   { copies, version }: Keeping,
   user: string,
 ): Promise<Keeping> {
   const changed = { copies, version: version + 1, changedAt: new Date(), changedBy: user };
   if ((await em.nativeUpdate(KeptCopies, { version }, changed)) > 0) return { copies, version: version + 1 };
-  const now = await keepingNow(em);
+  const now = await copySettings(em);
   throw new Refusal(
     "stale",
     `Another user changed the value to ${now.copies} daily copies. Reload before you change it.`,

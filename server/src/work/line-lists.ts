@@ -18,7 +18,7 @@ export async function importTags(
 ): Promise<ImportResult> {
   if ("twice" in list) throw refused("tags-exist", list.twice);
   return writingNumbers("One of the list", () =>
-    em.transactional(async (tx) => takeIn(tx, project, list, user)),
+    em.transactional(async (tx) => storeList(tx, project, list, user)),
   );
 }
 
@@ -35,16 +35,16 @@ type Sound = Exclude<List, { twice: unknown }>;
 
 /** What of the project's own stands in the way of a list. */
 function faultsOf(met: readonly MetTag[], { existing, keys, versions }: Sound): Faults {
-  const rows = new Map(keys.map((key, at) => [key, at]));
+  const rows = new Map(keys.map((key, index) => [key, index]));
   return met.flatMap((tag) => {
-    const at = rows.get(tag.number_key)!;
+    const index = rows.get(tag.number_key)!;
     if (existing === "refuse")
-      return [{ field: `tags.${at}.number`, message: `${tag.number} is already in the project.` }];
-    const looked = versions[at];
+      return [{ field: `tags.${index}.number`, message: `${tag.number} is already in the project.` }];
+    const looked = versions[index];
     if (looked == null || looked === tag.version) return [];
     return [
       {
-        field: `tags.${at}.version`,
+        field: `tags.${index}.version`,
         message: `${tag.number} was changed by ${tag.updated_by}: it is at version ${tag.version}, and the list replaces version ${looked}.`,
       },
     ];
@@ -74,7 +74,12 @@ async function removeGone(em: EntityManager, project: string, gone: Sound["gone"
   return gone.length;
 }
 
-async function takeIn(em: EntityManager, project: string, list: Sound, user: string): Promise<ImportResult> {
+async function storeList(
+  em: EntityManager,
+  project: string,
+  list: Sound,
+  user: string,
+): Promise<ImportResult> {
   // Two lists of one project at once would add the same tags twice or wait for each other's rows in a ring.
   await takeTurn(em, "lists of a project", project);
   const met = await meetTags(em, project, list.keys);

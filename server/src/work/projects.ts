@@ -9,8 +9,8 @@ import { catalogueInForce, currentHouseRules } from "../store/current.ts";
 import { keepDecision } from "../store/decisions.ts";
 import { Project } from "../store/entities/project.ts";
 import { Tag } from "../store/entities/tag.ts";
-import { lastOf, onePast, type Page, type PageAsked, pageOf } from "../store/page.ts";
-import { notThere, Refusal } from "./refusal.ts";
+import { lastOf, limitPlusOne, type Page, type PageAsked, pageOf } from "../store/page.ts";
+import { notFound, Refusal } from "./refusal.ts";
 
 const present = (
   {
@@ -52,7 +52,7 @@ export async function listProjects(em: EntityManager, page: PageAsked): Promise<
     last
       ? { $or: [{ createdAt: { $gt: last.createdAt } }, { createdAt: last.createdAt, id: { $gt: last.id } }] }
       : {},
-    { orderBy: { createdAt: "asc", id: "asc" }, limit: onePast(page) },
+    { orderBy: { createdAt: "asc", id: "asc" }, limit: limitPlusOne(page) },
   );
   const tags = new Map(
     await Promise.all(found.map(async ({ id }) => [id, await em.count(Tag, { project: id })] as const)),
@@ -70,7 +70,7 @@ export const presentProject = async (em: EntityManager, project: Project): Promi
   present(project, await em.count(Tag, { project: project.id }));
 
 export async function projectNamed(em: EntityManager, id: string): Promise<Project> {
-  return (await em.findOne(Project, { id })) ?? Promise.reject(notThere("project"));
+  return (await em.findOne(Project, { id })) ?? Promise.reject(notFound("project"));
 }
 
 /** What a project is proved by. */
@@ -131,10 +131,10 @@ function begun(em: EntityManager, asked: NewProject, user: string): Promise<Proj
     // A copy is proved by what its original is proved by; an empty one starts with the newest there is.
     const project = addProject(tx, asked, from ?? (await newest(tx)), user);
     await tx.flush();
-    const { id, catalogueRevision, houseRuleVersion, createdAt: at } = project;
+    const { id, catalogueRevision, houseRuleVersion, createdAt: time } = project;
     const reason = from ? `Copied from project ${from.name}` : "At creation of the project";
-    await keepDecision(tx, { project: id, catalogueRevision, houseRuleVersion, reason, at, by: user });
-    if (from) await copyTags(tx, from.id, id, at, user);
+    await keepDecision(tx, { project: id, catalogueRevision, houseRuleVersion, reason, at: time, by: user });
+    if (from) await copyTags(tx, from.id, id, time, user);
     return presentProject(tx, project);
   });
 }

@@ -36,5 +36,5 @@ export class Refusal extends Error {
   }
 }
 
-export const notThere = (what: string) =>
+export const notFound = (what: string) =>
   new Refusal("not-there", `The ${what} does not exist. It may have been removed. Go back to the line-up.`);

@@ -9,12 +9,12 @@ import type { Project } from "../store/entities/project.ts";
 import { Sheet } from "../store/entities/sheet.ts";
 import { ShopJob } from "../store/entities/shop.ts";
 import { DutyVersion, Tag } from "../store/entities/tag.ts";
-import { below, onePast, type PageAsked, pageOf } from "../store/page.ts";
+import { below, limitPlusOne, type PageAsked, pageOf } from "../store/page.ts";
 import type { Reader } from "../store/sql.ts";
 import { dutyOf } from "../store/stored.ts";
 import { stateLookedAt, type TagState, tagState, writeTag } from "../store/tag-states.ts";
 import { projectNamed } from "./projects.ts";
-import { notThere, Refusal } from "./refusal.ts";
+import { notFound, Refusal } from "./refusal.ts";
 
 export const presentTag = (tag: Tag): TagDocument => ({
   id: tag.id,
@@ -36,13 +36,13 @@ export const presentState = ({ numberKey: _, ...tag }: TagState): TagDocument =>
 
 /** The tag as it stands. */
 export async function tagNamed(db: Reader, id: string): Promise<TagState> {
-  return (await tagState(db, id)) ?? Promise.reject(notThere("tag"));
+  return (await tagState(db, id)) ?? Promise.reject(notFound("tag"));
 }
 
 /** A tag that nobody else changes or removes until the transaction ends. */
 export async function lockedTag(em: EntityManager, id: string): Promise<Tag> {
   const tag = await em.findOne(Tag, { id }, { lockMode: LockMode.PESSIMISTIC_WRITE });
-  return tag ?? Promise.reject(notThere("tag"));
+  return tag ?? Promise.reject(notFound("tag"));
 }
 
 export interface NewTag {
@@ -127,7 +127,7 @@ const stale = (now: TagState, edited: SaveTag) =>
  */
 export async function saveTag(db: Reader, id: string, edited: SaveTag, user: string): Promise<TagDocument> {
   const was = await stateLookedAt(db, id, edited.version);
-  if (!was) throw notThere("tag");
+  if (!was) throw notFound("tag");
   if (was.version !== edited.version) throw stale(was, edited);
   const { number, service, unit, duty, choice = null, remarks = was.remarks } = edited;
   const { number: n, service: s, unit: u, duty: d, choice: c, remarks: r } = was;
@@ -182,7 +182,7 @@ export async function dutyVersions(em: EntityManager, tagId: string, page: PageA
   const found = await em.find(
     DutyVersion,
     { tagId, version: { $lt: below(page) } },
-    { orderBy: { version: "desc" }, limit: onePast(page) },
+    { orderBy: { version: "desc" }, limit: limitPlusOne(page) },
   );
   return pageOf(
     found,

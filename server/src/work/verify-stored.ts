@@ -85,9 +85,9 @@ export async function verifyStored(em: EntityManager): Promise<Verified> {
     CatalogueVersion,
     { revision: "asc" },
     ({ revision }) => `catalogue revision ${revision}`,
-    (one) => {
-      catalogueOf(one);
-      return digestOf(one.content) === one.digest ? null : "does not match its digest";
+    (revision) => {
+      catalogueOf(revision);
+      return digestOf(revision.content) === revision.digest ? null : "does not match its digest";
     },
   );
   const houseRules = await eachOf<{ version: number; content: unknown }>(

@@ -51,10 +51,13 @@ const takes = (name: EndpointName): string =>
   (addresses[name] as Address).takes ?? "application/octet-stream";
 
 /** Calls an endpoint; the answer has the type the contract gives it. */
-export async function call<Name extends EndpointName>(name: Name, of: Call = {}): Promise<AnswerOf<Name>> {
-  const asked = String(new URLSearchParams(of.query));
+export async function call<Name extends EndpointName>(
+  name: Name,
+  request: Call = {},
+): Promise<AnswerOf<Name>> {
+  const asked = String(new URLSearchParams(request.query));
   const query = asked === "" ? "" : `?${asked}`;
-  const response = await send(name, addressOf(name, of.parameters) + query, of);
+  const response = await send(name, addressOf(name, request.parameters) + query, request);
   return (response.status === 204 ? undefined : await response.json()) as AnswerOf<Name>;
 }
 
@@ -66,13 +69,13 @@ const nextPage = (response: Response) =>
   /<([^>]+)>;\s*rel="next"/.exec(response.headers.get("link") ?? "")?.[1];
 
 /** The whole of a list, page after page in as few as may be asked for. */
-export async function callAll<Name extends PagedName>(name: Name, of: Call = {}): Promise<AnswerOf<Name>> {
-  const all: unknown[] = [];
-  let address: string | undefined = `${addressOf(name, of.parameters)}?limit=${pageLimits.most}`;
+export async function callAll<Name extends PagedName>(name: Name, call: Call = {}): Promise<AnswerOf<Name>> {
+  const rows: unknown[] = [];
+  let address: string | undefined = `${addressOf(name, call.parameters)}?limit=${pageLimits.most}`;
   while (address !== undefined) {
-    const response = await send(name, address, of);
-    all.push(...((await response.json()) as unknown[]));
+    const response = await send(name, address, call);
+    rows.push(...((await response.json()) as unknown[]));
     address = nextPage(response);
   }
-  return all as AnswerOf<Name>;
+  return rows as AnswerOf<Name>;
 }

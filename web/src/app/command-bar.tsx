@@ -10,11 +10,11 @@ import { inProject, useProject } from "./project.ts";
 import { useProjects, useTagRows } from "./queries.ts";
 import { useReading } from "./reading.ts";
 
-const most = 40;
+const maximumHits = 40;
 const item = "flex cursor-pointer items-baseline gap-3 px-3 py-1.5 data-[selected=true]:bg-second";
 
 /** The list marks its first item a moment after the letters: Enter in that moment means that item. */
-function takeFirst(event: KeyboardEvent<HTMLElement>): void {
+function openFirstHit(event: KeyboardEvent<HTMLElement>): void {
   if (event.key !== "Enter" || event.nativeEvent.isComposing) return;
   const list = event.currentTarget;
   if (list.querySelector("[cmdk-item][aria-selected=true]")) return;
@@ -64,9 +64,9 @@ export default function CommandBar({
     ),
     ...projects
       .filter(({ id, archived }) => id !== project?.id && !archived)
-      .map((one) => ({
-        name: `Open project ${one.name}`,
-        act: () => void navigate(inProject(one, "/line-up")),
+      .map((project) => ({
+        name: `Open project ${project.name}`,
+        act: () => void navigate(inProject(project, "/line-up")),
       })),
     {
       name: theme === "dark" ? "Light theme" : "Dark theme",
@@ -84,7 +84,7 @@ export default function CommandBar({
   // Ten thousand tags are searched here, not in the list component, which would draw them all.
   const tags = rows
     .filter((row) => `${row.number} ${row.service} ${row.unit}`.toLowerCase().includes(wanted))
-    .slice(0, most);
+    .slice(0, maximumHits);
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -101,7 +101,7 @@ export default function CommandBar({
           className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,92vw)] -translate-x-1/2 border border-ink bg-paper"
         >
           <Dialog.Title className="sr-only">Search or run a command</Dialog.Title>
-          <Command shouldFilter={false} label="Search or run a command" loop onKeyDown={takeFirst}>
+          <Command shouldFilter={false} label="Search or run a command" loop onKeyDown={openFirstHit}>
             <Command.Input
               ref={input}
               value={text}

@@ -10,7 +10,7 @@ import { TagUnread } from "./tag-unread.tsx";
 export function InProject() {
   const { project: id = "" } = useParams();
   const { data } = useProjects();
-  const project = data?.find((one) => one.id === id);
+  const project = data?.find((project) => project.id === id);
   const system = project?.unitSystem;
   const { set } = useReading.getState();
   useEffect(() => {

@@ -9,7 +9,7 @@ describe("the number of a new tag", () => {
     ["#", ["3", "XV-9"], "4"],
     ["A#B", ["A9B", "A10C"], "A10B"],
     ["XV-##", ["XV-99"], "XV-100"],
-  ])("of %s after %j is %s", (numbering, taken, number) => {
-    expect(nextNumber(numbering, taken)).toBe(number);
+  ])("of %s after %j is %s", (numbering, used, number) => {
+    expect(nextNumber(numbering, used)).toBe(number);
   });
 });

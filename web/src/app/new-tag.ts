@@ -6,17 +6,17 @@ import { emptyDuty, withDefaults } from "@proven-seat/core/duty";
  * The next number of a numbering that nobody has, alike to the eye or not: the run of # is the figure, at least as
  * long.
  */
-export function nextNumber(numbering: string, taken: readonly string[]): string {
-  const used = new Set(taken.map(tagKey));
+export function nextNumber(numbering: string, usedNumbers: readonly string[]): string {
+  const used = new Set(usedNumbers.map(tagKey));
   const [before = "", run = "#", after = ""] = numbering.split(/(#+)/);
-  const figures = taken.flatMap((number) => {
+  const figures = usedNumbers.flatMap((number) => {
     const middle =
       number.startsWith(before) && number.endsWith(after)
         ? number.slice(before.length, number.length - after.length)
         : "";
     return /^\d{1,12}$/.test(middle) ? [Number(middle)] : [];
   });
-  let n = figures.reduce((most, one) => Math.max(most, one), 0) + 1;
+  let n = figures.reduce((maximum, figure) => Math.max(maximum, figure), 0) + 1;
   const written = () => `${before}${String(n).padStart(run.length, "0")}${after}`;
   while (used.has(tagKey(written()))) n++;
   return written();

@@ -2,7 +2,7 @@ import { useNavigate } from "react-router";
 import { inProject, useProject } from "./project.ts";
 import { useProjects } from "./queries.ts";
 
-const all = "all";
+const allProjects = "all";
 
 /** The project that is open, and the way to another. */
 export function ProjectSwitch() {
@@ -29,7 +29,7 @@ export function ProjectSwitch() {
               {name}
             </option>
           ))}
-        <option value={all}>All projects …</option>
+        <option value={allProjects}>All projects …</option>
       </select>
       <span aria-hidden="true" className="-ml-0.5 text-[10px] text-dim">
         ▾

@@ -17,7 +17,7 @@ export function useLiveProvings(project: string | undefined): Live {
     if (project === undefined) return;
     const events = new EventSource(addressOf("provingsLive", { id: project }));
     events.onmessage = ({ data }) => setLive({ provings: JSON.parse(data), lost: false });
-    events.onerror = () => setLive((so) => ({ ...so, lost: true }));
+    events.onerror = () => setLive((previous) => ({ ...previous, lost: true }));
     return () => events.close();
   }, [project]);
   return live;
@@ -28,18 +28,18 @@ const readAgainMs = 2500;
 
 /** Reads what was found again as more of it is, not with every step of it, and whole when a proving has ended. */
 export function useReadAsProved(provings: readonly Proving[], read: () => unknown): void {
-  const done = provings.reduce((sum, one) => sum + one.done, 0);
+  const done = provings.reduce((sum, proving) => sum + proving.done, 0);
   const underWay = provings.filter(({ state }) => state === "under way").length;
   const last = useRef({ done: 0, underWay: 0, at: 0 });
   useEffect(() => {
-    const { current: so } = last;
+    const { current } = last;
     // One that had ended before anybody looked is in what was read already.
-    const ended = underWay < so.underWay;
-    const more = underWay > 0 && done > so.done && performance.now() - so.at > readAgainMs;
-    so.underWay = underWay;
+    const ended = underWay < current.underWay;
+    const more = underWay > 0 && done > current.done && performance.now() - current.at > readAgainMs;
+    current.underWay = underWay;
     if (!ended && !more) return;
-    so.done = done;
-    so.at = performance.now();
+    current.done = done;
+    current.at = performance.now();
     read();
   }, [done, underWay, read]);
 }

@@ -1,6 +1,6 @@
 import type { CatalogueVersion } from "@proven-seat/contract";
 import { QueryClient, type UseQueryResult, useQuery } from "@tanstack/react-query";
-import { serverFirst } from "../away/away.ts";
+import { serverFirst } from "../offline/offline.ts";
 import { ApiProblem, call, callAll } from "./api.ts";
 import { queryKeys } from "./query-keys.ts";
 

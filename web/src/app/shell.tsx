@@ -67,7 +67,7 @@ export function Shell() {
           <button type="button" className="quiet whitespace-nowrap" onClick={find}>
             <span className="sr-only">search or run a command</span>
             <span aria-hidden>search</span>
-            <KeyHint of="/" />
+            <KeyHint shortcut="/" />
           </button>
         </header>
         <main className="min-h-0 min-w-0 overflow-hidden" aria-busy={navigation.state !== "idle"}>
@@ -81,7 +81,7 @@ export function Shell() {
             </div>
             <button type="button" className="quiet" onClick={() => show("legend")}>
               legend
-              <KeyHint of="?" />
+              <KeyHint shortcut="?" />
             </button>
             {failed && (
               <span role="alert" className="text-fails">

@@ -13,7 +13,7 @@ afterEach(() => {
 
 function Room({ acts }: { acts: Parameters<typeof useShortcuts>[0] }) {
   useShortcuts(acts);
-  return <KeyHint of="n" />;
+  return <KeyHint shortcut="n" />;
 }
 const press = (key: string, more = {}) => fireEvent.keyDown(window, { key, ...more });
 const box = (does: string) => screen.getByLabelText<HTMLInputElement>(`key: ${does}`);

@@ -1,5 +1,5 @@
 import { Link, useLocation } from "react-router";
-import { worksAway } from "../away/away.ts";
+import { worksOffline } from "../offline/offline.ts";
 import { Notice } from "../parts/notice.tsx";
 import { ApiProblem } from "./api.ts";
 import { useAddress } from "./project.ts";
@@ -25,7 +25,7 @@ export function TagUnread({ error, onAgain }: { error: Error; onAgain: () => voi
     >
       {error.message}
       {!gone &&
-        worksAway(pathname) &&
+        worksOffline(pathname) &&
         " This device has not opened the tag before. Open it once with a connection. Then it opens offline too."}
     </Notice>
   );

@@ -7,36 +7,36 @@ import { type Manner, useAnswer, useAnswers } from "./answers.ts";
 
 /** A proof whose answers come when the test says so. */
 function held(id: number) {
-  const open = new Map<string, { answer: (of: number) => void; refuse: (why: Error) => void }>();
+  const open = new Map<string, { answer: (value: number) => void; refuse: (why: Error) => void }>();
   const asked: string[] = [];
   const proof: AskedProof = {
     id,
     ask: <Name extends Question>(_: Name, [field]: readonly unknown[]) => {
       asked.push(String(field));
       return new Promise<Answer<Name>>((answer, refuse) =>
-        open.set(String(field), { answer: answer as (of: number) => void, refuse }),
+        open.set(String(field), { answer: answer as (value: number) => void, refuse }),
       );
     },
   };
   const settle =
-    (how: (one: { answer: (of: number) => void; refuse: (why: Error) => void }) => void) =>
+    (how: (pending: { answer: (value: number) => void; refuse: (why: Error) => void }) => void) =>
     async (field: string) =>
       act(async () => how(open.get(field)!));
   return {
     proof,
     asked,
-    answer: (field: string, of: number) => settle((one) => one.answer(of))(field),
-    refuse: (field: string, why: Error) => settle((one) => one.refuse(why))(field),
+    answer: (field: string, value: number) => settle((pending) => pending.answer(value))(field),
+    refuse: (field: string, why: Error) => settle((pending) => pending.refuse(why))(field),
   };
 }
 
 const effects = (proof: AskedProof | null, fields: readonly string[], manner?: Manner) =>
   renderHook(
-    (of: { proof: AskedProof | null; fields: readonly string[] }) =>
+    (state: { proof: AskedProof | null; fields: readonly string[] }) =>
       useAnswers(
-        of.proof,
+        state.proof,
         "effect",
-        of.fields.map((field) => [field] as const),
+        state.fields.map((field) => [field] as const),
         manner,
       ),
     { initialProps: { proof, fields } },
@@ -46,12 +46,12 @@ afterEach(cleanup);
 
 describe("questions to a proof", () => {
   it("are asked one after the other, the next when the last is answered", async () => {
-    const one = held(1);
-    const { result } = effects(one.proof, ["a", "b"]);
-    expect(one.asked).toEqual(["a"]);
+    const request = held(1);
+    const { result } = effects(request.proof, ["a", "b"]);
+    expect(request.asked).toEqual(["a"]);
     expect(result.current).toMatchObject({ answers: [undefined, undefined], current: [false, false] });
-    await one.answer("a", 4);
-    expect(one.asked).toEqual(["a", "b"]);
+    await request.answer("a", 4);
+    expect(request.asked).toEqual(["a", "b"]);
     expect(result.current).toMatchObject({ answers: [4, undefined], current: [true, false], last: 4 });
   });
   it("are none while there is no proof", () => {
@@ -59,60 +59,60 @@ describe("questions to a proof", () => {
     expect(result.current).toMatchObject({ answers: [undefined], failure: null });
   });
   it("are not asked on of a proof another has taken the place of, and its late answer is dropped", async () => {
-    const [one, two] = [held(1), held(2)];
-    const { result, rerender } = effects(one.proof, ["a", "b"]);
+    const [first, two] = [held(1), held(2)];
+    const { result, rerender } = effects(first.proof, ["a", "b"]);
     rerender({ proof: two.proof, fields: ["a", "b"] });
-    await one.answer("a", 4);
-    expect(one.asked).toEqual(["a"]);
+    await first.answer("a", 4);
+    expect(first.asked).toEqual(["a"]);
     expect(result.current.answers).toEqual([undefined, undefined]);
     await two.answer("a", 5);
     expect(result.current.answers).toEqual([5, undefined]);
   });
   it("keep what the proof before answered readable, and say that it is not of this one", async () => {
-    const [one, two] = [held(1), held(2)];
-    const { result, rerender } = effects(one.proof, ["a", "b"]);
-    await one.answer("a", 4);
-    await one.answer("b", 6);
+    const [first, two] = [held(1), held(2)];
+    const { result, rerender } = effects(first.proof, ["a", "b"]);
+    await first.answer("a", 4);
+    await first.answer("b", 6);
     rerender({ proof: two.proof, fields: ["b", "a"] });
     expect(result.current).toMatchObject({ answers: [6, 4], current: [false, false] });
     await two.answer("b", 7);
     expect(result.current).toMatchObject({ answers: [7, 4], current: [true, false] });
   });
   it("forget it where it would mislead", async () => {
-    const [one, two] = [held(1), held(2)];
-    const { result, rerender } = effects(one.proof, ["a"], { keep: false });
-    await one.answer("a", 4);
+    const [first, two] = [held(1), held(2)];
+    const { result, rerender } = effects(first.proof, ["a"], { keep: false });
+    await first.answer("a", 4);
     rerender({ proof: two.proof, fields: ["a"] });
     expect(result.current.answers).toEqual([undefined]);
   });
   it("are not asked again of the same proof", async () => {
-    const one = held(1);
-    const { result, rerender } = effects(one.proof, ["a"]);
-    await one.answer("a", 4);
-    rerender({ proof: one.proof, fields: ["b"] });
-    await one.answer("b", 5);
-    rerender({ proof: one.proof, fields: ["a", "b", "c"] });
-    expect(one.asked).toEqual(["a", "b", "c"]);
+    const request = held(1);
+    const { result, rerender } = effects(request.proof, ["a"]);
+    await request.answer("a", 4);
+    rerender({ proof: request.proof, fields: ["b"] });
+    await request.answer("b", 5);
+    rerender({ proof: request.proof, fields: ["a", "b", "c"] });
+    expect(request.asked).toEqual(["a", "b", "c"]);
     expect(result.current.answers).toEqual([4, 5, undefined]);
   });
   it("are kept up to a number: the oldest is asked again when it is wanted again", async () => {
-    const one = held(1);
+    const request = held(1);
     const names = Array.from({ length: 201 }, (_, i) => `f${i}`);
-    const { result, rerender } = effects(one.proof, []);
+    const { result, rerender } = effects(request.proof, []);
     for (const name of names) {
-      rerender({ proof: one.proof, fields: [name] });
-      await one.answer(name, 1);
+      rerender({ proof: request.proof, fields: [name] });
+      await request.answer(name, 1);
     }
-    rerender({ proof: one.proof, fields: ["f200", "f1"] });
+    rerender({ proof: request.proof, fields: ["f200", "f1"] });
     expect(result.current.answers).toEqual([1, 1]);
-    rerender({ proof: one.proof, fields: ["f0"] });
+    rerender({ proof: request.proof, fields: ["f0"] });
     expect(result.current.answers).toEqual([undefined]);
-    expect(one.asked.filter((name) => name === "f0")).toHaveLength(2);
+    expect(request.asked.filter((name) => name === "f0")).toHaveLength(2);
   });
   it("say what went wrong, and nothing of a proof that is past", async () => {
-    const [one, two] = [held(1), held(2)];
-    const { result, rerender } = effects(one.proof, ["a"]);
-    await one.refuse("a", new PastProof());
+    const [first, two] = [held(1), held(2)];
+    const { result, rerender } = effects(first.proof, ["a"]);
+    await first.refuse("a", new PastProof());
     expect(result.current.failure).toBeNull();
     rerender({ proof: two.proof, fields: ["a"] });
     await two.refuse("a", new Error("no table"));
@@ -122,30 +122,30 @@ describe("questions to a proof", () => {
     beforeEach(() => void vi.useFakeTimers());
     afterEach(() => void vi.useRealTimers());
     it("wait for it, and are never asked where another proof comes meanwhile", async () => {
-      const [one, two] = [held(1), held(2)];
-      const { rerender } = effects(one.proof, ["a"], { pause: 250 });
+      const [first, two] = [held(1), held(2)];
+      const { rerender } = effects(first.proof, ["a"], { pause: 250 });
       await act(async () => void (await vi.advanceTimersByTimeAsync(249)));
       rerender({ proof: two.proof, fields: ["a"] });
       await act(async () => void (await vi.advanceTimersByTimeAsync(249)));
-      expect([one.asked, two.asked]).toEqual([[], []]);
+      expect([first.asked, two.asked]).toEqual([[], []]);
       await act(async () => void (await vi.advanceTimersByTimeAsync(2)));
-      expect([one.asked, two.asked]).toEqual([[], ["a"]]);
+      expect([first.asked, two.asked]).toEqual([[], ["a"]]);
     });
   });
 });
 
 describe("a single question", () => {
   it("shows the answer before it until its own comes in", async () => {
-    const one = held(1);
+    const request = held(1);
     const { result, rerender } = renderHook(
       ({ field }: { field: string | null }) =>
-        useAnswer(one.proof, "effect", field === null ? null : [field]),
+        useAnswer(request.proof, "effect", field === null ? null : [field]),
       { initialProps: { field: "a" as string | null } },
     );
-    await one.answer("a", 4);
+    await request.answer("a", 4);
     rerender({ field: "b" });
     expect(result.current).toMatchObject({ answer: 4, current: false });
-    await one.answer("b", 5);
+    await request.answer("b", 5);
     expect(result.current).toMatchObject({ answer: 5, current: true });
     rerender({ field: null });
     expect(result.current).toMatchObject({ answer: undefined, current: false });

@@ -3,7 +3,7 @@ import type { Answer, Asked, AskedProof, Question } from "../workers/asked.ts";
 import { PastProof } from "../workers/past-proof.ts";
 
 interface Found<T> {
-  readonly of: AskedProof | null;
+  readonly proof: AskedProof | null;
   readonly answers: ReadonlyMap<string, T>;
   /** Answers of the proof before, readable until their successors come in. */
   readonly before: ReadonlyMap<string, T>;
@@ -29,11 +29,11 @@ export interface Manner {
 }
 
 /** Answers kept of one proof: more than any list asks for at once. */
-const most = 200;
-const nothing = { of: null, answers: new Map(), before: new Map(), last: undefined, failure: null };
+const maximumKept = 200;
+const nothing = { proof: null, answers: new Map(), before: new Map(), last: undefined, failure: null };
 
 /** What is known of these questions, be it of the proof before. */
-const all = <T>({ answers, before }: Found<T>, keys: readonly string[]) =>
+const answersFor = <T>({ answers, before }: Found<T>, keys: readonly string[]) =>
   new Map(
     keys.flatMap((key) => {
       const known = answers.has(key) ? answers : before;
@@ -52,38 +52,45 @@ export function useAnswers<Name extends Question>(
   { pause = 0, keep = true }: Manner = {},
 ): Answers<Answer<Name>> {
   const [found, setFound] = useState<Found<Answer<Name>>>(nothing);
-  const keys = asked.map((one) => JSON.stringify(one));
+  const keys = asked.map((question) => JSON.stringify(question));
   const words = keys.join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: the questions are told apart by their words
   useEffect(() => {
     if (proof === null) return;
     let current = true;
     const take = (key: string, answer: Answer<Name>) =>
-      setFound((so) => {
-        const same = so.of === proof;
-        const answers = new Map(same ? so.answers : []).set(key, answer);
+      setFound((previous) => {
+        const same = previous.proof === proof;
+        const answers = new Map(same ? previous.answers : []).set(key, answer);
         // Somebody who walks through hundreds of rows does not keep them all.
-        if (answers.size > most) answers.delete(answers.keys().next().value!);
-        return { of: proof, answers, before: same ? so.before : all(so, keys), last: answer, failure: null };
+        if (answers.size > maximumKept) answers.delete(answers.keys().next().value!);
+        return {
+          proof,
+          answers,
+          before: same ? previous.before : answersFor(previous, keys),
+          last: answer,
+          failure: null,
+        };
       });
-    const askOn = async () => {
+    const askNext = async () => {
       if (pause > 0) await new Promise((resolve) => setTimeout(resolve, pause));
-      for (const [at, one] of asked.entries()) {
+      for (const [index, question] of asked.entries()) {
         if (!current) return;
-        if (found.of === proof && found.answers.has(keys[at]!)) continue;
-        const answer = await proof.ask(name, one);
-        if (current) take(keys[at]!, answer);
+        if (found.proof === proof && found.answers.has(keys[index]!)) continue;
+        const answer = await proof.ask(name, question);
+        if (current) take(keys[index]!, answer);
       }
     };
-    askOn().catch((error: Error) => {
-      if (current && error.name !== PastProof.name) setFound((so) => ({ ...so, failure: error.message }));
+    askNext().catch((error: Error) => {
+      if (current && error.name !== PastProof.name)
+        setFound((previous) => ({ ...previous, failure: error.message }));
     });
     return () => {
       current = false;
     };
   }, [proof, name, words, pause]);
-  const same = found.of === proof;
-  const shown = keep ? all(found, keys) : found.answers;
+  const same = found.proof === proof;
+  const shown = keep ? answersFor(found, keys) : found.answers;
   return {
     answers: keys.map((key) => (same || keep ? shown.get(key) : undefined)),
     current: keys.map((key) => same && found.answers.has(key)),

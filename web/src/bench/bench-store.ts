@@ -22,7 +22,7 @@ interface BenchState {
   readonly unreadable: Readonly<Record<string, string>>;
   readonly save: SaveState;
   readonly order: Order;
-  readonly inHand: string | null;
+  readonly selected: string | null;
   /** Candidates looked at side by side, at most four; the oldest makes room. */
   readonly compared: readonly string[];
 
@@ -72,7 +72,7 @@ export const useBench = create<BenchState>()(
         unreadable: {},
         save: { kind: "saved", at: new Date(0) },
         order: "price",
-        inHand: null,
+        selected: null,
         compared: [],
 
         open: (tag, draft) =>
@@ -83,7 +83,7 @@ export const useBench = create<BenchState>()(
             remarks: tag.remarks,
             unreadable: draft?.unreadable ?? {},
             save: draft ? { kind: "unsaved" } : { kind: "saved", at: new Date(tag.updatedAt) },
-            inHand: null,
+            selected: null,
             compared: [],
           }),
         editTag: (change) => edit((content) => ({ ...content, ...change })),
@@ -98,8 +98,8 @@ export const useBench = create<BenchState>()(
               content.duty,
               nextId(cases),
             );
-            const taken = cases.some((c) => c.name === next.name);
-            const added = taken ? { ...next, name: `${next.name} ${cases.length + 1}` } : next;
+            const isUsed = cases.some((c) => c.name === next.name);
+            const added = isUsed ? { ...next, name: `${next.name} ${cases.length + 1}` } : next;
             return { ...content, duty: { ...content.duty, cases: [...cases, added] } };
           }),
         copyCase: (id) =>
@@ -118,7 +118,7 @@ export const useBench = create<BenchState>()(
         },
         setSave: (save, version) => set(version === undefined ? { save } : { save, version }),
         setOrder: (order) => set({ order }),
-        take: (inHand) => set({ inHand }),
+        take: (selected) => set({ selected }),
         compare: (candidate) =>
           set(({ compared }) => ({
             compared: [...compared.filter((c) => c !== candidate), candidate].slice(-4),

@@ -50,7 +50,7 @@ export function useBenchProof(): BenchProof {
   const { prover, failure } = useProver();
   const content = useBench((s) => s.content);
   const order = useBench((s) => s.order);
-  const wanted = useBench((s) => s.inHand);
+  const wanted = useBench((s) => s.selected);
   const unreadable = useBench((s) => s.unreadable);
   const [proof, setProof] = useState<AskedProof | null>(null);
   const duty = content?.duty;
@@ -64,10 +64,10 @@ export function useBenchProof(): BenchProof {
   }, [prover, duty, sound]);
   const outline = useAnswer(proof, "outline", []);
   const chosen = useAnswer(proof, "row", chosenKey === null ? null : [chosenKey]);
-  const inHand = useAnswer(proof, "inHand", [order, [wanted, chosenKey]]);
-  const [whole, held, row] = [outline.answer, inHand.answer, chosenKey === null ? null : chosen.answer];
+  const selected = useAnswer(proof, "selected", [order, [wanted, chosenKey]]);
+  const [whole, held, row] = [outline.answer, selected.answer, chosenKey === null ? null : chosen.answer];
   const together =
-    proof !== null && outline.current && inHand.current && (chosenKey === null || chosen.current);
+    proof !== null && outline.current && selected.current && (chosenKey === null || chosen.current);
   const now = useMemo((): BenchView | null => {
     if (!together || whole === undefined) return null;
     return {
@@ -76,13 +76,13 @@ export function useBenchProof(): BenchProof {
       chosen: row ?? null,
       choiceGone: chosenKey !== null && !row,
       askedFor: wanted,
-      inHand: held ?? null,
+      selected: held ?? null,
     };
   }, [together, proof, whole, row, chosenKey, wanted, held]);
   const view = useLast(now);
   return {
     view,
     behind: !sound || Object.keys(unreadable).length > 0,
-    failure: failure ?? outline.failure ?? inHand.failure,
+    failure: failure ?? outline.failure ?? selected.failure,
   };
 }

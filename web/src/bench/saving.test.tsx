@@ -57,12 +57,12 @@ describe("saving by itself", () => {
     expect(asked[0]!.body).toMatchObject({ service: "recy" });
   });
   it("saves again what was edited while a save was on its way, on the version that came back", async () => {
-    let answer: (of: Response) => void = () => undefined;
+    let answer: (response: Response) => void = () => undefined;
     const { asked } = answering(saved({ version: 5 }));
     const real = fetch;
-    vi.stubGlobal("fetch", (...all: Parameters<typeof fetch>) => {
-      if (asked.length > 0) return real(...all);
-      asked.push({ method: "PUT", address, body: JSON.parse(String(all[1]!.body)) });
+    vi.stubGlobal("fetch", (...parameters: Parameters<typeof fetch>) => {
+      if (asked.length > 0) return real(...parameters);
+      asked.push({ method: "PUT", address, body: JSON.parse(String(parameters[1]!.body)) });
       return new Promise<Response>((done) => {
         answer = done;
       });

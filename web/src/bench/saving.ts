@@ -26,7 +26,7 @@ async function saveOnce(): Promise<void> {
   setSave({ kind: "saving" });
   try {
     const body = { ...content, version };
-    taken(tagId, content, unreadable, await call("saveTag", { parameters: { id: tagId }, body }));
+    markSaved(tagId, content, unreadable, await call("saveTag", { parameters: { id: tagId }, body }));
   } catch (error) {
     if (useBench.getState().tagId !== tagId) return;
     if (!(error instanceof ApiProblem))
@@ -34,7 +34,7 @@ async function saveOnce(): Promise<void> {
     const { current, detail } = error.problem;
     // A save whose answer was lost is refused when it is tried again: what it says is there already.
     if (current && differencesBetween(content, contentOf(current)).length === 0)
-      taken(tagId, content, unreadable, current);
+      markSaved(tagId, content, unreadable, current);
     else setSave(current ? { kind: "stale", current } : { kind: "kept", why: detail });
   }
 }
@@ -42,7 +42,12 @@ async function saveOnce(): Promise<void> {
 type Bench = ReturnType<typeof useBench.getState>;
 
 /** What was sent is stored: the bench goes on from the version it has become. */
-function taken(tagId: string, content: Bench["content"], unreadable: Bench["unreadable"], stored: Tag): void {
+function markSaved(
+  tagId: string,
+  content: Bench["content"],
+  unreadable: Bench["unreadable"],
+  stored: Tag,
+): void {
   const now = useBench.getState();
   if (now.tagId !== tagId) return;
   // An entry that cannot be read changes no content, and is an edit all the same.

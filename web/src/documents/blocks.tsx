@@ -42,9 +42,9 @@ function Table({ name, columns, rows }: Of<"table">) {
       <tbody>
         {rows.map((row) => (
           <tr key={row[0]}>
-            {columns.map(({ heading, figures }, at) => (
+            {columns.map(({ heading, figures }, index) => (
               <td key={heading} className={figures ? "figures text-right" : ""}>
-                {row[at]}
+                {row[index]}
               </td>
             ))}
           </tr>
@@ -91,7 +91,7 @@ function Pictures({ pictures }: Of<"pictures">) {
       {pictures.map(({ name, drawing, caption }) => (
         <figure key={name} aria-label={name}>
           <h3>{name}</h3>
-          <DrawingView of={drawing} />
+          <DrawingView drawing={drawing} />
           <figcaption className="text-[11px] text-dim">{caption}</figcaption>
         </figure>
       ))}

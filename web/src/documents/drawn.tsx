@@ -61,7 +61,7 @@ function Drawn({ mark, clip }: { mark: Mark; clip: string }) {
 }
 
 /** A drawing of a document, as large as its place. */
-export function DrawingView({ of: { wide, high, says, marks } }: { of: Drawing }) {
+export function DrawingView({ drawing: { wide, high, says, marks } }: { drawing: Drawing }) {
   const clip = useId();
   const within = marks.find((mark) => mark.kind === "path" && mark.within !== undefined);
   const box = within?.kind === "path" ? within.within : undefined;
@@ -72,9 +72,9 @@ export function DrawingView({ of: { wide, high, says, marks } }: { of: Drawing }
           <rect x={box.x} y={box.y} width={box.wide} height={box.high} />
         </clipPath>
       )}
-      {marks.map((mark, at) => (
+      {marks.map((mark, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: marks have a fixed order and no names
-        <Drawn key={at} mark={mark} clip={clip} />
+        <Drawn key={index} mark={mark} clip={clip} />
       ))}
     </svg>
   );

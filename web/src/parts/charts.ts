@@ -23,19 +23,19 @@ use([
 /** Colours of the page as the charts need them: as values, not as variables. */
 export function pageColours() {
   const style = getComputedStyle(document.documentElement);
-  const of = (name: string) => style.getPropertyValue(name).trim();
+  const colour = (name: string) => style.getPropertyValue(name).trim();
   return {
-    paper: of("--paper"),
-    second: of("--second"),
-    rule: of("--rule"),
-    ink: of("--ink"),
-    dim: of("--dim"),
-    grid: of("--grid"),
-    holds: of("--holds"),
-    tight: of("--tight"),
-    fails: of("--fails"),
-    "cannot tell": of("--cannot"),
-    "not asked": of("--dim"),
+    paper: colour("--paper"),
+    second: colour("--second"),
+    rule: colour("--rule"),
+    ink: colour("--ink"),
+    dim: colour("--dim"),
+    grid: colour("--grid"),
+    holds: colour("--holds"),
+    tight: colour("--tight"),
+    fails: colour("--fails"),
+    "cannot tell": colour("--cannot"),
+    "not asked": colour("--dim"),
   };
 }
 

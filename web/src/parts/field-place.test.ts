@@ -7,8 +7,12 @@ const open = ["dn", "cases.0.upstreamBarG", "lineDesignation", "fluid.family", "
 describe("what must be known next", () => {
   it("goes from field to field, pressures and temperatures of the cases last", () => {
     const walked: (string | null)[] = [];
-    for (let at = nextToKnow(open, null); at !== null && walked.length < 5; at = nextToKnow(open, at))
-      walked.push(at);
+    for (
+      let field = nextToKnow(open, null);
+      field !== null && walked.length < 5;
+      field = nextToKnow(open, field)
+    )
+      walked.push(field);
     expect(walked).toEqual([
       "dn",
       "lineDesignation",

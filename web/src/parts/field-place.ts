@@ -26,6 +26,8 @@ export const pathOf = (element: EventTarget): string | null =>
 export function nextToKnow(open: readonly string[], from: string | null): string | null {
   const ofCases = (path: string) => path.startsWith("cases");
   const order = [...open.filter((path) => !ofCases(path)), ...open.filter(ofCases)];
-  const at = from === null ? -1 : order.indexOf(from);
-  return [...order.slice(at + 1), ...order.slice(0, Math.max(at, 0))].find((path) => path !== from) ?? null;
+  const index = from === null ? -1 : order.indexOf(from);
+  return (
+    [...order.slice(index + 1), ...order.slice(0, Math.max(index, 0))].find((path) => path !== from) ?? null
+  );
 }

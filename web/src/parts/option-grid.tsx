@@ -15,14 +15,14 @@ interface Props {
   readonly columns: readonly OptionColumn[];
   /** CSS grid of the columns after the mark. */
   readonly template: string;
-  readonly inHand: string;
+  readonly selected: string;
   readonly onTake: (key: string) => void;
 }
 
 const cellClass = (column: OptionColumn) => (column.figures ? "figures text-right" : "truncate");
 
 /** Options for the candidate in hand as rows with a mark: arrows walk, Enter or a click takes one. */
-export function OptionGrid({ name, rows, columns, template, inHand, onTake }: Props) {
+export function OptionGrid({ name, rows, columns, template, selected, onTake }: Props) {
   const gridTemplateColumns = `20px ${template}`;
   return (
     <div
@@ -50,9 +50,9 @@ export function OptionGrid({ name, rows, columns, template, inHand, onTake }: Pr
           <div
             role="row"
             key={row.key}
-            tabIndex={row.key === inHand ? 0 : -1}
-            aria-selected={row.key === inHand}
-            className={`grid cursor-pointer items-center gap-x-2 border-b border-rule/60 px-1 py-[3px] ${row.key === inHand ? "bg-second font-semibold" : "hover:bg-second/60"} ${row.verdict === "fails" ? "text-dim" : ""}`}
+            tabIndex={row.key === selected ? 0 : -1}
+            aria-selected={row.key === selected}
+            className={`grid cursor-pointer items-center gap-x-2 border-b border-rule/60 px-1 py-[3px] ${row.key === selected ? "bg-second font-semibold" : "hover:bg-second/60"} ${row.verdict === "fails" ? "text-dim" : ""}`}
             style={{ gridTemplateColumns }}
             onClick={() => onTake(row.key)}
             onKeyDown={(event) => {

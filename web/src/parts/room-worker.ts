@@ -7,7 +7,7 @@ export interface Work<Api> {
 }
 
 /** Starts the worker on first use, and again if it is used after it was ended. */
-function startedWhenAsked<Api>(start: () => Work<Api>) {
+function lazyWorker<Api>(start: () => Work<Api>) {
   let work: Work<Api> | null = null;
   return {
     api: (): Api => {
@@ -23,7 +23,7 @@ function startedWhenAsked<Api>(start: () => Work<Api>) {
 
 /** A worker that ends when the room is closed. */
 export function useRoomWorker<Api>(start: () => Work<Api>): () => Api {
-  const [{ api, end }] = useState(() => startedWhenAsked(start));
+  const [{ api, end }] = useState(() => lazyWorker(start));
   useEffect(() => end, [end]);
   return api;
 }

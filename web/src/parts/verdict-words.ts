@@ -22,14 +22,14 @@ const startingSmall = (sentence: string) => {
 
 /** The sentence that holds a candidate back. */
 export function heldSentence(held: HeldBy, units: ReadingUnits): string {
-  const at = held.caseName ? ` at ${held.caseName}` : "";
+  const place = held.caseName ? ` at ${held.caseName}` : "";
   // Counts of joints or barriers say less than the sentence about them.
   const counted = held.unit === "" && held.margin === null;
   if (held.verdict === "cannot tell" || held.sense === "is" || counted)
     return `${held.asks}: ${startingSmall(held.says)}`;
   const value = figureText(held.value, held.unit, units);
   if (held.limit === null)
-    return `${held.asks}: ${value}${at}${held.verdict === "fails" ? ", outside the range of the limit" : ""}`;
+    return `${held.asks}: ${value}${place}${held.verdict === "fails" ? ", outside the range of the limit" : ""}`;
   const margin = marginWords(held.margin, held.marginUnit, units);
-  return `${held.asks}: ${value} ${trueSign(held.sense, held.value, held.limit)} ${figureText(held.limit, held.unit, units)}${at}${margin ? ` (${margin})` : ""}`;
+  return `${held.asks}: ${value} ${trueSign(held.sense, held.value, held.limit)} ${figureText(held.limit, held.unit, units)}${place}${margin ? ` (${margin})` : ""}`;
 }

@@ -10,6 +10,6 @@ export interface Room {
   /** In the command bar; null for a room that needs to know more than its address. */
   readonly goTo: string | null;
   /** Whether it is worked in where no server may be in reach: what it showed is kept on the device. */
-  readonly away?: true;
+  readonly offline?: true;
   readonly load: () => Promise<ComponentType>;
 }

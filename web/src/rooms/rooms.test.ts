@@ -39,8 +39,8 @@ const summary: TagSummary = {
   valve: null,
 };
 
-const stationVerdict = (of: TagRow, proved: TagSummary | null, station: string) =>
-  markedStations.find((s) => s.id === station)!.verdict(of, proved);
+const stationVerdict = (row: TagRow, proved: TagSummary | null, station: string) =>
+  markedStations.find((s) => s.id === station)!.verdict(row, proved);
 
 describe("line-up filter", () => {
   it.each([
@@ -114,7 +114,7 @@ describe("the line across the bench", () => {
       missing: [{}],
       dutyVerdict: "holds",
       choiceGone: false,
-      inHand: { candidate },
+      selected: { candidate },
     } as unknown as BenchView;
     const marks = marksOf(view, 4, true, null);
     expect(mark(marks, "duty").says).toBe("4 cases, 1 missing");
@@ -138,7 +138,7 @@ describe("the line across the bench", () => {
         marksOf(
           {
             ...view,
-            inHand: { candidate: { ...candidate, findings: [], drive: null, breakNm } },
+            selected: { candidate: { ...candidate, findings: [], drive: null, breakNm } },
           } as unknown as BenchView,
           4,
           true,

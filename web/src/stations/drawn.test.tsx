@@ -27,7 +27,7 @@ afterEach(() => {
 });
 
 const section = (id: string): SectionData => {
-  const c = constructions.find((one) => one.id === id)!;
+  const c = constructions.find((construction) => construction.id === id)!;
   return {
     construction: id,
     dimensions: {

@@ -37,7 +37,7 @@ describe("the stations", () => {
       issued: null,
       units: { system: "metric" },
     });
-    expect(says).toMatch(view.inHand!.candidate.drive ? /./ : /^by hand, .* N·m/);
+    expect(says).toMatch(view.selected!.candidate.drive ? /./ : /^by hand, .* N·m/);
   });
 });
 

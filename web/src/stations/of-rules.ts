@@ -3,7 +3,7 @@ import type { OnTheBench, Station } from "./station.ts";
 
 /** What holds the candidate in hand back at a station: the first of its gravest findings, if it is grave at all. */
 function heldBackBy(station: RuleStation, { view }: OnTheBench): string | undefined {
-  const candidate = view?.inHand?.candidate;
+  const candidate = view?.selected?.candidate;
   const verdict = candidate?.stations[station];
   if (verdict === "holds" || verdict === "not asked") return undefined;
   return candidate?.findings.find((f) => f.station === station && f.verdict === verdict)?.asks;
@@ -16,7 +16,7 @@ export const ofRules = (
   otherwise: (bench: OnTheBench) => string,
 ): Pick<Station, "findings" | "verdict" | "says" | "lineUp"> => ({
   findings: station,
-  verdict: ({ view }): Verdict => view?.inHand?.candidate.stations[station] ?? "not asked",
+  verdict: ({ view }): Verdict => view?.selected?.candidate.stations[station] ?? "not asked",
   says: (bench) => heldBackBy(station, bench) ?? otherwise(bench),
   lineUp: {
     heading,

@@ -42,12 +42,12 @@ describe("what holds at a temperature", () => {
 });
 
 describe("how far, in words", () => {
-  const of = (value: number, quantity: MovableValue["quantity"] = "pressure") =>
+  const movable = (value: number, quantity: MovableValue["quantity"] = "pressure") =>
     ({ value, quantity }) as MovableValue;
   it("is rounded towards what is sure to hold", () => {
-    expect(reachText(31.4999, of(20), { system: "metric" })).toBe("31.4");
-    expect(reachText(-28.96, of(20, "temperature"), { system: "metric" })).toBe("−28.9");
-    expect(reachText(10, of(20), { system: "US" })).toBe("145.1");
+    expect(reachText(31.4999, movable(20), { system: "metric" })).toBe("31.4");
+    expect(reachText(-28.96, movable(20, "temperature"), { system: "metric" })).toBe("−28.9");
+    expect(reachText(10, movable(20), { system: "US" })).toBe("145.1");
   });
 });
 

@@ -7,7 +7,7 @@ export interface BenchView extends ProofOutline {
   readonly chosen: CandidateRow | null;
   /** The chosen valve or drive is no longer a candidate. */
   readonly choiceGone: boolean;
-  /** What was asked to be in hand; `inHand` is another when that is no candidate any more. */
+  /** The key that was asked for; `selected` is another candidate when that key no longer exists. */
   readonly askedFor: string | null;
-  readonly inHand: CandidateDetail | null;
+  readonly selected: CandidateDetail | null;
 }

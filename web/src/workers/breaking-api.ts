@@ -13,13 +13,13 @@ import { gravityOf } from "@proven-seat/core/judgement/rules";
 import { candidateOf, type Proving } from "./proving.ts";
 import type { MovableValue } from "./views.ts";
 
-function setting(proving: Proving, key: string): { inHand: CandidateInHand; values: DutyValue[] } | null {
+function setting(proving: Proving, key: string): { selected: CandidateInHand; values: DutyValue[] } | null {
   const { duty, house, shelf } = proving;
   const candidate = candidateOf(proving, key);
   if (!candidate) return null;
   const { valve, drive } = candidate;
   return {
-    inHand: { valve, drive, accessories: shelf.accessories, house },
+    selected: { valve, drive, accessories: shelf.accessories, house },
     values: dutyValues(duty, settle(duty, house), valve),
   };
 }
@@ -35,7 +35,7 @@ export function movableValues(proving: Proving, key: string): MovableValue[] {
 export function breakingPointOf(proving: Proving, key: string, path: string): BreakingPoint | null {
   const set = setting(proving, key);
   const value = set?.values.find((v) => v.path === path);
-  return set && value ? breakingPoint(set.inHand, proving.duty, value) : null;
+  return set && value ? breakingPoint(set.selected, proving.duty, value) : null;
 }
 
 /** One row of the map of two values. */
@@ -48,7 +48,7 @@ export function mapRowOf(
   const set = setting(proving, key);
   const [x, y] = [across.path, up.path].map((path) => set?.values.find((v) => v.path === path));
   return set && x && y
-    ? mapRow(set.inHand, proving.duty, { value: x, at: across.at }, { value: y, at: up.at })
+    ? mapRow(set.selected, proving.duty, { value: x, at: across.at }, { value: y, at: up.at })
     : [];
 }
 

@@ -17,8 +17,8 @@ export function ladderOf(proving: Proving, key: string): SeatStep[] {
   const { duty, shelf, house } = proving;
   const candidate = candidateOf(proving, key);
   if (!candidate || duty.dn === null) return [];
-  const one = prover(duty, shelf, house);
-  return seatLadder(one, candidate, offerFor(duty, shelf).valvesFor(duty.dn));
+  const ofDuty = prover(duty, shelf, house);
+  return seatLadder(ofDuty, candidate, offerFor(duty, shelf).valvesFor(duty.dn));
 }
 
 /** So many trials, and always the same: the same digits for every reader. */

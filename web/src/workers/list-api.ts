@@ -156,7 +156,7 @@ function comparisonOf(
   reading: ListReading,
   table: Table,
   met: readonly MetTag[],
-  all: readonly string[],
+  allKeys: readonly string[],
 ): { readonly comparison: Comparison; readonly revised: RevisedTags } {
   const there = new Map(met.map((tag) => [tagKey(tag.number), tag]));
   const ownIds = table.headings.includes("Case id");
@@ -179,7 +179,7 @@ function comparisonOf(
     if (next.changes.length === 0) same++;
     else changed.push({ key, number: was.number, changes: next.changes, fault: next.fault });
   }
-  const gone = all.filter((number) => !listed.has(tagKey(number)));
+  const gone = allKeys.filter((number) => !listed.has(tagKey(number)));
   return { comparison: { fresh, same, changed, gone }, revised };
 }
 
@@ -237,8 +237,8 @@ export function listApi() {
       return viewOf(reading, table!, [...plantValuesSaid(reading, defaults), ...reading.guesses]);
     },
     /** The list as it was read last against tags of the project it meets; `all` are the numbers of every tag there is. */
-    compare(met: readonly MetTag[], all: readonly string[]): Comparison {
-      const found = comparisonOf(reading!, table!, met, all);
+    compare(met: readonly MetTag[], allKeys: readonly string[]): Comparison {
+      const found = comparisonOf(reading!, table!, met, allKeys);
       revised = found.revised;
       return found.comparison;
     },
@@ -249,7 +249,7 @@ export function listApi() {
      * accepted ones, as they would be, with the version their change was made from.
      */
     toStore(accepted: readonly string[]): (ListedTag & { readonly version?: number })[] {
-      const taken = new Set(accepted);
+      const acceptedSet = new Set(accepted);
       const compared = revised;
       if (compared === null)
         throw new Error("The list is still being compared with the project. Store it again.");
@@ -257,7 +257,7 @@ export function listApi() {
         const key = tagKey(tag.number);
         const next = compared.get(key);
         if (!next) return [{ ...tag, duty: withDefaults(tag.duty, plantValues).duty }];
-        const wanted = taken.has(key) && next.changes.length > 0 && next.fault === null;
+        const wanted = acceptedSet.has(key) && next.changes.length > 0 && next.fault === null;
         return wanted ? [{ ...next.tag, version: next.version }] : [];
       });
     },
@@ -278,7 +278,7 @@ export function listApi() {
           .filter(({ row }) => wanted.has(row))
           .map(({ row, cells }) => ({
             row,
-            cells: headings.map((_, at) => typed[row]?.[at] ?? cells[at] ?? ""),
+            cells: headings.map((_, index) => typed[row]?.[index] ?? cells[index] ?? ""),
           })),
       };
     },

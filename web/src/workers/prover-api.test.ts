@@ -28,7 +28,7 @@ describe("what the worker hands to the bench", () => {
     const view = prove(duty("XV-3017"));
     expect(new Set(view.rows.map((r) => r.group)).size).toBe(view.rows.length);
     expect(view.rows.reduce((n, r) => n + r.more + 1, 0)).toBe(view.considered);
-    expect(view.inHand?.candidate.key).toBe(view.rows[0]!.key);
+    expect(view.selected?.candidate.key).toBe(view.rows[0]!.key);
     expect(view.nearestMisses).toEqual([]);
   });
   it("hands out the variants behind a row, the row itself first", () => {
@@ -42,16 +42,16 @@ describe("what the worker hands to the bench", () => {
   });
   it("keeps in hand what was taken, also when the duty changes under it", () => {
     const first = prove(duty("XV-3017"));
-    const taken = first.rows[3]!.key;
+    const chosen = first.rows[3]!.key;
     const changed = { ...duty("XV-3017"), longestShutDays: 10 };
-    expect(prove(changed, taken).inHand?.candidate.key).toBe(taken);
-    const gone = prove(duty("XV-1021"), taken);
-    expect(gone.askedFor).toBe(taken);
-    expect(gone.inHand?.candidate.key).toBe(gone.rows[0]!.key);
+    expect(prove(changed, chosen).selected?.candidate.key).toBe(chosen);
+    const gone = prove(duty("XV-1021"), chosen);
+    expect(gone.askedFor).toBe(chosen);
+    expect(gone.selected?.candidate.key).toBe(gone.rows[0]!.key);
   });
   it("lists every drive for the valve in hand, standing ones first, and proves the one taken", () => {
     const view = prove(duty("XV-3052"));
-    const drives = ask.drives(view.inHand!.candidate.key);
+    const drives = ask.drives(view.selected!.candidate.key);
     expect(drives).toHaveLength(256);
     const falls = drives.map((d) => d.verdict === "fails");
     expect(falls).toEqual([...falls].sort());
@@ -59,7 +59,7 @@ describe("what the worker hands to the bench", () => {
     const choice = { valve: drives.at(-1)!.valve.key, drive: drives.at(-1)!.drive!.key };
     const chosen = prove(duty("XV-3052"), other, choice);
     expect(chosen.chosen?.key).toBe(other);
-    expect(chosen.inHand?.candidate.key).toBe(other);
+    expect(chosen.selected?.candidate.key).toBe(other);
   });
   it("says when a choice is no candidate any more", () => {
     const choice = { valve: "no such valve", drive: null };
@@ -87,7 +87,7 @@ describe("what the worker hands to the bench", () => {
   });
   it("has nothing in hand without a size", () => {
     expect(prove({ ...duty("XV-3017"), dn: null })).toMatchObject({
-      inHand: null,
+      selected: null,
       rows: [],
       considered: 0,
     });
@@ -112,7 +112,7 @@ describe("rows of the table", () => {
     for (const row of held)
       for (const v of ask.variants(row.key).filter((v) => v.verdict === "holds"))
         expect(v.weightKg).toBeGreaterThanOrEqual(row.weightKg);
-    expect(ask.inHand("weight", [null])!.candidate.key).toBe(ask.rows("weight", null, 0, 1).rows[0]!.key);
+    expect(ask.selected("weight", [null])!.candidate.key).toBe(ask.rows("weight", null, 0, 1).rows[0]!.key);
     expect(view.rows.length).toBe(ask.rows("weight", null, 0, 1).total);
   });
   it("put the pinned one first: in place of its group where it heads it, else above it", () => {
@@ -144,7 +144,7 @@ describe("the sheet before it is issued", () => {
   });
   it("says what the proof says, in the reader's units, and that it is not issued", async () => {
     const view = prove(duty("XV-3052"));
-    const { key, verdict } = view.inHand!.candidate;
+    const { key, verdict } = view.selected!.candidate;
     const printed = (await ask.sheet(draft(key), { system: "US" }))!;
     expect(printed).toMatchObject({ of: "XV-3052", issued: "revision B, not issued" });
     const said = printed.blocks.find((b) => b.kind === "verdict");
@@ -171,14 +171,14 @@ describe("the sheet before it is issued", () => {
 
 describe("what the worker hands to the line-up", () => {
   it("summarises demo tags as the bench would show them", () => {
-    for (const { number } of tags.filter((_, at) => at % tries(4, 1) === 0)) {
+    for (const { number } of tags.filter((_, index) => index % tries(4, 1) === 0)) {
       const summary = api.summarise(duty(number), null);
       const view = prove(duty(number));
       expect(summary).toMatchObject({
         standing: view.standing,
         considered: view.considered,
         duty: view.dutyVerdict,
-        verdict: view.inHand!.candidate.verdict,
+        verdict: view.selected!.candidate.verdict,
       });
     }
   });
@@ -199,24 +199,25 @@ describe("what the worker hands to the line-up", () => {
 describe("what else the bench asks of the worker", () => {
   const proved = (number: string) => {
     const view = prove(duty(number));
-    return { view, key: view.inHand!.candidate.key };
+    return { view, key: view.selected!.candidate.key };
   };
   it("has no answer before the first proof, nor about one that is past", () => {
     const first = prove(duty("XV-3017")).proof.id;
     const second = prove(duty("XV-3052")).proof.id;
-    const all = (of: ProverApi, id: number) => [
-      () => of.outline(id),
-      () => of.rows(id, "price", null, 0, 9),
-      () => of.constructions(id),
-      () => of.byConstruction(id, "tilt-away"),
-      () => of.seats(id, "x"),
-      () => of.movable(id, "x"),
-      () => of.details(id, ["x"]),
-      () => of.breaking(id, "x", "dn"),
-      () => of.effect(id, "operator"),
+    const answersOf = (api: ProverApi, id: number) => [
+      () => api.outline(id),
+      () => api.rows(id, "price", null, 0, 9),
+      () => api.constructions(id),
+      () => api.byConstruction(id, "tilt-away"),
+      () => api.seats(id, "x"),
+      () => api.movable(id, "x"),
+      () => api.details(id, ["x"]),
+      () => api.breaking(id, "x", "dn"),
+      () => api.effect(id, "operator"),
     ];
-    for (const question of [...all(proverApi(), 1), ...all(api, first)]) expect(question).toThrow(PastProof);
-    for (const question of all(api, second)) expect(question).not.toThrow();
+    for (const question of [...answersOf(proverApi(), 1), ...answersOf(api, first)])
+      expect(question).toThrow(PastProof);
+    for (const question of answersOf(api, second)) expect(question).not.toThrow();
   });
   it("lists constructions whose counts add up to the candidates", () => {
     const { view } = proved("XV-3040");
@@ -232,9 +233,9 @@ describe("what else the bench asks of the worker", () => {
     expect(unoffered.words).toContain("class 1500");
     const edited = { ...duty("XV-3040"), longestShutDays: 10 };
     const view = prove(edited, unoffered.key);
-    expect(view.inHand).toMatchObject({ byConstruction: true, candidate: { key: unoffered.key } });
+    expect(view.selected).toMatchObject({ byConstruction: true, candidate: { key: unoffered.key } });
     const smaller = prove({ ...edited, dn: 80 }, unoffered.key);
-    expect(smaller.inHand!.byConstruction).toBe(false);
+    expect(smaller.selected!.byConstruction).toBe(false);
   });
   it("finds breaking points of what may move, and draws the map from them", async () => {
     const { key } = proved("XV-5001");
@@ -268,7 +269,7 @@ describe("what else the bench asks of the worker", () => {
     const { key } = proved("XV-3061");
     for (const step of await ask.seats(key)) {
       const view = prove({ ...duty("XV-3061"), longestShutDays: 9 }, step.key);
-      expect(view.inHand!.candidate.key).toBe(step.key);
+      expect(view.selected!.candidate.key).toBe(step.key);
     }
   });
   it("says what a tag would be under other house rules without changing its own", () => {

@@ -12,7 +12,7 @@ import { byConstructionRow, constructionRows } from "./constructions-api.ts";
 import { outlineOf } from "./outline.ts";
 import { PastProof } from "./past-proof.ts";
 import type { Proving } from "./proving.ts";
-import { detailsOf, drivesOf, inHandOf, kindsOf, rowNamed, rowsFrom, variantsOf } from "./rows-api.ts";
+import { detailsOf, drivesOf, kindsOf, rowNamed, rowsFrom, selectedOf, variantsOf } from "./rows-api.ts";
 import type { SheetDraft } from "./sheet-api.ts";
 
 /** Loaded when breaking points are first asked for. */
@@ -55,7 +55,7 @@ export function proverApi({ prove, compileShelf } = core) {
     return last.proving;
   }
   /** A question to a proof: its number first, then what is asked. */
-  const of =
+  const answering =
     <Asked extends readonly unknown[], Answer>(answer: (proving: Proving, ...asked: Asked) => Answer) =>
     (proof: number, ...asked: Asked): Answer =>
       answer(proofMade(proof), ...asked);
@@ -91,35 +91,39 @@ export function proverApi({ prove, compileShelf } = core) {
       }
     },
 
-    outline: of(outlineOf),
-    rows: of(rowsFrom),
-    row: of(rowNamed),
-    inHand: of(inHandOf),
-    details: of(detailsOf),
-    variants: of(variantsOf),
-    drives: of(drivesOf),
-    kinds: of(kindsOf),
-    constructions: of(constructionRows),
-    byConstruction: of(byConstructionRow),
-    seats: of(async (proving, key: string) => (await laddersApi()).ladderOf(proving, key)),
-    supplies: of(async (proving, key: string) => (await laddersApi()).suppliesOf(proving, key)),
-    stall: of(async (proving, key: string) => (await laddersApi()).stallOf(proving, key)),
-    air: of(async (proving, key: string) => (await laddersApi()).airOf(proving, key)),
-    basis: of(async (proving, key: string) => (await flowApi()).basisOf(proving, key)),
-    flowStroke: of(async (proving, key: string) => (await flowApi()).flowStrokeOf(proving, key)),
-    trims: of(async (proving, key: string) => (await flowApi()).trimsOfCandidate(proving, key)),
-    plan: of(async (proving, ...asked: PlanAsked) => (await shopApi()).planOf(proving, ...asked)),
-    fitting: of(async (proving, key: string) => (await shopApi()).fittingOf(proving, key)),
-    chain: of(async (proving, key: string) => (await shopApi()).chainOfCandidate(proving, key)),
-    stack: of(async (proving, ...asked: StackAsked) => (await shopApi()).stackOf(proving, ...asked)),
-    leak: of(async (proving, ...asked: LeakAsked) => (await shopApi()).leakOf(proving, ...asked)),
-    movable: of(async (proving, key: string) => (await breakingApi()).movableValues(proving, key)),
-    breaking: of(async (proving, ...asked: BreakingAsked) =>
+    outline: answering(outlineOf),
+    rows: answering(rowsFrom),
+    row: answering(rowNamed),
+    selected: answering(selectedOf),
+    details: answering(detailsOf),
+    variants: answering(variantsOf),
+    drives: answering(drivesOf),
+    kinds: answering(kindsOf),
+    constructions: answering(constructionRows),
+    byConstruction: answering(byConstructionRow),
+    seats: answering(async (proving, key: string) => (await laddersApi()).ladderOf(proving, key)),
+    supplies: answering(async (proving, key: string) => (await laddersApi()).suppliesOf(proving, key)),
+    stall: answering(async (proving, key: string) => (await laddersApi()).stallOf(proving, key)),
+    air: answering(async (proving, key: string) => (await laddersApi()).airOf(proving, key)),
+    basis: answering(async (proving, key: string) => (await flowApi()).basisOf(proving, key)),
+    flowStroke: answering(async (proving, key: string) => (await flowApi()).flowStrokeOf(proving, key)),
+    trims: answering(async (proving, key: string) => (await flowApi()).trimsOfCandidate(proving, key)),
+    plan: answering(async (proving, ...asked: PlanAsked) => (await shopApi()).planOf(proving, ...asked)),
+    fitting: answering(async (proving, key: string) => (await shopApi()).fittingOf(proving, key)),
+    chain: answering(async (proving, key: string) => (await shopApi()).chainOfCandidate(proving, key)),
+    stack: answering(async (proving, ...asked: StackAsked) => (await shopApi()).stackOf(proving, ...asked)),
+    leak: answering(async (proving, ...asked: LeakAsked) => (await shopApi()).leakOf(proving, ...asked)),
+    movable: answering(async (proving, key: string) => (await breakingApi()).movableValues(proving, key)),
+    breaking: answering(async (proving, ...asked: BreakingAsked) =>
       (await breakingApi()).breakingPointOf(proving, ...asked),
     ),
-    mapRow: of(async (proving, ...asked: MapAsked) => (await breakingApi()).mapRowOf(proving, ...asked)),
-    effect: of(async (proving, field: string) => (await breakingApi()).effectOf(proving, field)),
-    sheet: of(async (proving, ...asked: SheetAsked) => (await sheetApi()).sheetAsIssued(proving, ...asked)),
+    mapRow: answering(async (proving, ...asked: MapAsked) =>
+      (await breakingApi()).mapRowOf(proving, ...asked),
+    ),
+    effect: answering(async (proving, field: string) => (await breakingApi()).effectOf(proving, field)),
+    sheet: answering(async (proving, ...asked: SheetAsked) =>
+      (await sheetApi()).sheetAsIssued(proving, ...asked),
+    ),
 
     /** A tag in a line; under other house rules where they are given. */
     summarise: (duty: Duty, choice: ChoiceKeys | null, under?: HouseRules) =>

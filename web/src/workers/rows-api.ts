@@ -43,7 +43,7 @@ export function rowNamed(proving: Proving, key: string): CandidateRow | null {
 }
 
 /** The first of the keys that is a candidate, else the best in the order; null where there is none at all. */
-export function inHandOf(
+export function selectedOf(
   proving: Proving,
   order: Order,
   wanted: readonly (string | null)[],

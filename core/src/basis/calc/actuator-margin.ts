@@ -40,7 +40,7 @@ export interface ActuatorMargin {
 }
 
 /**
- * What a drive offers at the six named points of the stroke.
+ * Output of an actuator at the six named points of the stroke.
  *
  * @param output drive output, N·m
  * @param action which stroke the spring drives, if any
@@ -120,7 +120,7 @@ function weakestPoint(offered: Demand, demand: Demand): DemandPoint {
 }
 
 /**
- * Highest torque a drive can put into the stem.
+ * Highest torque an actuator can apply to the stem.
  *
  * @param output drive output at the supply in question, N·m
  * @returns the largest of its figures, N·m
@@ -140,7 +140,7 @@ function peakOutputNm(output: DriveOutput): number {
 }
 
 /**
- * Margin of a drive over a valve's demand at every named point of the stroke, and whether the stem stands it.
+ * Margin of an actuator over a valve's demand at every named point of the stroke, and the margin of the stem.
  *
  * @param input `demandNm` six points, N·m above 0; `serviceFactor` ≥ 1 typically; `action`; `output` at minimum
  *   supply; optional `maximumStemTorqueNm` and `outputAtMaximumSupply`, which replaces `output` for the peak

@@ -39,7 +39,7 @@ export interface BoltTighteningInput {
 export interface BoltTightening {
   preloadN: number;
   torqueNm: number;
-  /** By friction of the joint alone; only where circle and friction are given. */
+  /** From the friction of the joint alone; only where circle and friction are given. */
   transmissibleNm?: number;
 }
 
@@ -63,13 +63,13 @@ function screw({ thread, grade }: Pick<BoltTighteningInput, "thread" | "grade">)
   return { d, pitch, proof: proofs[d > 16 ? 1 : 0] };
 }
 
-/** Of steel; what the clamped parts give besides the screw, as a share of it; what faces and threads set by, mm. */
+/** Modulus of steel; stretch of the clamped parts as a share of the screw's; settling of faces and threads, mm. */
 const [youngMPa, partsGive, setsMm] = [205_000, 0.25, 0.015];
 
 /**
  * How far a screw is turned from snug where no torque wrench fits.
  *
- * @param of thread, grade, share of its proof stress used 0–1
+ * @param bolting thread, grade, share of its proof stress used 0–1
  * @returns degrees of turn, an estimate: the screw is taken to clamp a plate as thick as itself and to strain over twice
  *   its diameter
  * @throws CalculationError `unknown-thread`, `unknown-grade`
@@ -78,14 +78,14 @@ const [youngMPa, partsGive, setsMm] = [205_000, 0.25, 0.015];
  * @example turnFromSnugDegrees({ thread: "M10", grade: "8.8", utilisation: 0 }) // → 3.6
  */
 export function turnFromSnugDegrees(
-  of: Pick<BoltTighteningInput, "thread" | "grade" | "utilisation">,
+  bolting: Pick<BoltTighteningInput, "thread" | "grade" | "utilisation">,
 ): number {
-  const { d, pitch, proof } = screw(of);
-  return (360 / pitch) * (((1 + partsGive) * of.utilisation * proof * 2 * d) / youngMPa + setsMm);
+  const { d, pitch, proof } = screw(bolting);
+  return (360 / pitch) * (((1 + partsGive) * bolting.utilisation * proof * 2 * d) / youngMPa + setsMm);
 }
 
 /**
- * Preload and tightening torque of a screw, and the torque a circle of them transmits by friction alone.
+ * Preload and tightening torque of a screw, and the torque that a bolt circle transmits by friction alone.
  *
  * @param input `thread` M5 … M42 coarse, `grade` 8.8, 10.9, A2-70, A4-70 or A4-80, share of the proof stress used 0–1,
  *   frictions of thread and head as numbers; bolts (4 where not given), bolt circle, mm, and friction of the joint

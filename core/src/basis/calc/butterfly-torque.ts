@@ -21,13 +21,12 @@ export interface ButterflyTorque {
   offsetNm: number;
   packingNm: number;
   dynamicNm: number;
-  /** Seat, bearing, offset and packing together, pressure from the side that resists. */
+  /** Seat, bearing, offset and packing together, with pressure from the worse side. */
   breakNm: number;
 }
 
 /**
- * Torque of a butterfly disc by its parts. A triple-offset disc does not rub: its seat torque is what closes it, and is
- * catalogue data.
+ * Torque of a butterfly disc by its parts. A triple-offset disc does not rub: its closing torque is catalogue data.
  *
  * @param input disc diameter D, stem diameter, packing height and second offset e, mm; seat line load w, N/mm; frictions
  *   as numbers; differential and differential while it flows, bar; dynamic coefficient; offset, coefficient and flow

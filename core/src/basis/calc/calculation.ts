@@ -24,7 +24,7 @@ export interface Calculation<Input = unknown, Result = unknown> {
 }
 
 /**
- * Declares a calculation of the contract; it only keeps the types together.
+ * Declares a calculation of the contract; it only links the types.
  *
  * @param definition name, title, source, input schema and the function
  * @returns the same definition

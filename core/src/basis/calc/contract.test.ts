@@ -34,18 +34,24 @@ describe("worked cases", () => {
     }[];
     // Trials agree as far as they scatter: with the case, and from run to run to the last digit.
     if (name === "stall-probability") {
-      it.each(cases.map((c, at) => ({ at, ...c })))(`${name} $at`, ({ input, expect: expected }) => {
-        const found = calculate(calculationNamed(name)!, input) as { probability: number };
-        const { probability: p } = expected as { probability: number };
-        const error = Math.sqrt((p * (1 - p)) / (input as { trials: number }).trials);
-        expect(Math.abs(found.probability - p)).toBeLessThan(5 * error + 1e-9);
-        expect(calculate(calculationNamed(name)!, input)).toEqual(found);
-      });
+      it.each(cases.map((c, index) => ({ at: index, ...c })))(
+        `${name} $at`,
+        ({ input, expect: expected }) => {
+          const found = calculate(calculationNamed(name)!, input) as { probability: number };
+          const { probability: p } = expected as { probability: number };
+          const error = Math.sqrt((p * (1 - p)) / (input as { trials: number }).trials);
+          expect(Math.abs(found.probability - p)).toBeLessThan(5 * error + 1e-9);
+          expect(calculate(calculationNamed(name)!, input)).toEqual(found);
+        },
+      );
       continue;
     }
-    it.each(cases.map((c, at) => ({ at, ...c })))(`${name} $at`, ({ at, input, expect: expected }) => {
-      agrees(calculate(calculationNamed(name)!, input), expected, `${name}[${at}]`);
-    });
+    it.each(cases.map((c, index) => ({ at: index, ...c })))(
+      `${name} $at`,
+      ({ at: index, input, expect: expected }) => {
+        agrees(calculate(calculationNamed(name)!, input), expected, `${name}[${index}]`);
+      },
+    );
   }
 });
 

@@ -25,7 +25,7 @@ import { steamPropertiesCalculation } from "./steam-properties.ts";
 import { trunnionBallTorqueCalculation } from "./trunnion-ball-torque.ts";
 import { vapourPressureCalculation } from "./vapour-pressure.ts";
 
-/** The calculation contract: what the command, the server and the browser all serve. */
+/** The calculation contract, as the command, the server and the browser offer it. */
 export const calculations: readonly Calculation[] = [
   ratingCalculation,
   seatLimitCalculation,
@@ -81,7 +81,7 @@ export function calculationNamed(name: string): Calculation | undefined {
 /**
  * JSON Schema of a calculation's input.
  *
- * @param calculation one of the contract
+ * @param calculation from the contract
  * @returns JSON Schema, draft 2020-12
  * @source generated from the same Zod schema that checks the input
  * @example inputJsonSchema(calculationNamed("mounting")).type // → "object"
@@ -93,7 +93,7 @@ export function inputJsonSchema(calculation: Calculation): Record<string, unknow
 /**
  * The first thing wrong with an input, as a failure with the field's path.
  *
- * @param error what Zod found
+ * @param error from Zod
  * @returns failure `invalid-input` with a sentence and the path of the field
  * @source calculation contract
  */
@@ -108,7 +108,7 @@ function invalidInput(error: z.ZodError): Failure {
 /**
  * Checks one input and computes it.
  *
- * @param calculation one of the contract
+ * @param calculation from the contract
  * @param input anything; its shape, units and ranges are those of the calculation's schema
  * @returns the result, or `{ error }` with code, message and field
  * @throws only on a defect of the program
@@ -130,7 +130,7 @@ export function calculate(calculation: Calculation, input: unknown): unknown {
 /**
  * Whether a result of `calculate` is a failure.
  *
- * @param result what `calculate` returned
+ * @param result from `calculate`
  * @returns true when the item could not be computed
  * @source calculation contract
  * @example isFailure({ error: { code: "x", message: "y" } }) // → true

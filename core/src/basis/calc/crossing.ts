@@ -1,4 +1,4 @@
-/** Two places on either side of a crossing, with the values there: one of them above zero, the other not. */
+/** Two points on either side of a crossing, with their values: one above zero, the other not. */
 export interface Bracket {
   readonly near: number;
   readonly atNear: number;
@@ -19,7 +19,7 @@ export interface Bracket {
  * @example crossing((x) => x * x - 2, { near: 2, atNear: 2, far: 0, atFar: -2 }, 0, 1e-12) // → 1.4142135623730951
  */
 export function crossing(
-  value: (at: number) => number,
+  value: (x: number) => number,
   bracket: Bracket,
   closeEnough: number,
   widthEnough: number,
@@ -27,15 +27,15 @@ export function crossing(
   let { near, atNear, far, atFar } = bracket;
   let by = atNear === atFar ? 0.5 : atNear / (atNear - atFar);
   for (let step = 0; step < 100; step++) {
-    const at = near + by * (far - near);
-    const here = value(at);
-    if (Math.abs(here) < closeEnough) return at;
+    const tried = near + by * (far - near);
+    const here = value(tried);
+    if (Math.abs(here) < closeEnough) return tried;
     let [third, atThird] = [near, atNear];
     if (here > 0 !== atNear > 0) {
       [third, atThird] = [far, atFar];
       [far, atFar] = [near, atNear];
     }
-    [near, atNear] = [at, here];
+    [near, atNear] = [tried, here];
     const width = Math.abs(far - near);
     if (width <= widthEnough) break;
     const [x, y] = [(near - far) / (third - far), (atNear - atFar) / (atThird - atFar)];

@@ -59,7 +59,7 @@ describe("a scotch yoke", () => {
     );
   });
   it("travels as far whatever its slot, symmetric alike at both ends, canted stronger at the start", () => {
-    const of = (slotOffsetMm: number) =>
+    const yokeAt = (slotOffsetMm: number) =>
       scotchYokeOutput({
         pistonDiameterMm: 200,
         armMm: 60,
@@ -67,11 +67,11 @@ describe("a scotch yoke", () => {
         efficiency: 1,
         airBarG: 5,
       }) as YokeOutput;
-    expect(of(0).startNm).toBeCloseTo(of(0).endNm, 9);
-    expect(of(-10).startNm).toBeGreaterThan(of(-10).endNm);
-    expect(of(-10).strokeMm).toBeCloseTo(of(0).strokeMm, 9);
-    refused("slot-offset-too-large", () => of(-85));
-    expect(of(-84).endNm).toBeGreaterThan(0);
+    expect(yokeAt(0).startNm).toBeCloseTo(yokeAt(0).endNm, 9);
+    expect(yokeAt(-10).startNm).toBeGreaterThan(yokeAt(-10).endNm);
+    expect(yokeAt(-10).strokeMm).toBeCloseTo(yokeAt(0).strokeMm, 9);
+    refused("slot-offset-too-large", () => yokeAt(-85));
+    expect(yokeAt(-84).endNm).toBeGreaterThan(0);
   });
 });
 
@@ -113,8 +113,8 @@ describe("a butterfly disc", () => {
     };
     fc.assert(
       fc.property(between(0, 40), between(0, 40), (a, b) => {
-        const of = (differentialBar: number) => butterflyTorque({ ...input, differentialBar });
-        const [low, high] = [of(Math.min(a, b)), of(Math.max(a, b))];
+        const torqueAt = (differentialBar: number) => butterflyTorque({ ...input, differentialBar });
+        const [low, high] = [torqueAt(Math.min(a, b)), torqueAt(Math.max(a, b))];
         expect(high.breakNm).toBeGreaterThanOrEqual(low.breakNm);
         const { seatNm, bearingNm, offsetNm, packingNm, breakNm } = high;
         expect(seatNm + bearingNm + offsetNm + packingNm).toBeCloseTo(breakNm, 9);
@@ -154,9 +154,9 @@ describe("the chance of a stall", () => {
   };
   it("comes again to the last digit with the same seed, and scatters with another as it says", () => {
     expect(stallProbability(input)).toEqual(stallProbability(input));
-    const [one, other] = [stallProbability(input), stallProbability({ ...input, seed: 8 })];
-    expect(other.probability).not.toBe(one.probability);
-    expect(Math.abs(other.probability - one.probability)).toBeLessThan(6 * one.standardError);
+    const [first, other] = [stallProbability(input), stallProbability({ ...input, seed: 8 })];
+    expect(other.probability).not.toBe(first.probability);
+    expect(Math.abs(other.probability - first.probability)).toBeLessThan(6 * first.standardError);
     // The first numbers of a seed are these on every machine.
     const next = seeded(1);
     expect([next(), next()]).toEqual([0.6270739405881613, 0.002735721180215478]);
@@ -169,7 +169,7 @@ describe("the chance of a stall", () => {
   });
   it("is none or all where nothing scatters, on both sides of the border", () => {
     const still = { low: 1, design: 1, high: 1 };
-    const of = (air: number) =>
+    const outputAt = (air: number) =>
       stallProbability({
         ...input,
         friction: still,
@@ -177,8 +177,8 @@ describe("the chance of a stall", () => {
         airBarG: { low: air, design: air, high: air },
         springScatter: 0,
       }).probability;
-    expect(of(4)).toBe(0);
-    expect(of(3.999)).toBe(1);
+    expect(outputAt(4)).toBe(0);
+    expect(outputAt(3.999)).toBe(1);
   });
   it("refuses spreads that do not rise", () => {
     refused("not-in-order", () => stallProbability({ ...input, friction: { low: 1.2, design: 1, high: 2 } }));

@@ -17,7 +17,7 @@ export interface FloatingBallTorque {
   totalNm: number;
   downstreamSeatLoadN: number;
   upstreamSeatLoadN: number;
-  /** Differential up to which the preload alone decides and torque is flat. */
+  /** Differential below which only the preload counts and torque is constant. */
   preloadGovernsBelowBar: number;
 }
 

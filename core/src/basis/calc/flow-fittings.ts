@@ -32,13 +32,13 @@ export const withoutReducers = <S extends FittingsInput>(state: S): S => ({
   valveDiameterMm: undefined,
 });
 
-/** What reducers take, as the equations use it. */
+/** Effect of reducers, as the flow equations use it. */
 export interface Fittings {
   readonly valveMm: number;
   readonly upstreamMm: number;
   /** ΣK of both reducers. */
   readonly both: number;
-  /** K₁ + K_B1, of the one upstream. */
+  /** K₁ + K_B1 of the upstream reducer. */
   readonly upstream: number;
 }
 
@@ -81,9 +81,9 @@ export const recoveryWithFittings = (kv: number, fl: number, { upstream, valveMm
   fl / Math.sqrt(1 + ((fl * fl) / flowConstants.n2) * Math.max(0, upstream) * (kv / valveMm ** 2) ** 2);
 
 /**
- * The coefficient at which a rising flow meets what is asked for.
+ * The coefficient at which a rising flow reaches the required flow.
  *
- * @param flowAt what a valve of a coefficient passes, never less for more of it
+ * @param flowAt flow through a valve of a coefficient; it never falls as the coefficient rises
  * @param wanted flow
  * @param first a coefficient that may be too small
  * @returns coefficient, to the last digits

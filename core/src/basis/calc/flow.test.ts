@@ -98,23 +98,23 @@ describe("a liquid", () => {
     );
   });
   it("needs less the more it falls, until it chokes, and no less from there", () => {
-    const at = (downstreamBarA: number) => liquidFlow({ ...water, downstreamBarA, fl: 0.9 });
-    const falling = [6, 5, 4, 3, 2, 1.85].map((p) => at(p));
+    const flowAt = (downstreamBarA: number) => liquidFlow({ ...water, downstreamBarA, fl: 0.9 });
+    const falling = [6, 5, 4, 3, 2, 1.85].map((p) => flowAt(p));
     falling.reduce((last, next) => {
       expect(next.kv).toBeLessThan(last.kv);
       return next;
     });
-    expect(at(1.2).choked).toBe(true);
-    expect(at(0.5).kv).toBe(at(1.2).kv);
+    expect(flowAt(1.2).choked).toBe(true);
+    expect(flowAt(0.5).kv).toBe(flowAt(1.2).kv);
   });
   it("asks more of a valve between reducers, and more again where it flows slowly", () => {
     fc.assert(
       fc.property(liquid, (input) => {
         const bare = { ...input, valveDiameterMm: undefined };
         const turbulent = { ...input, viscosityPaS: undefined };
-        const kv = (of: LiquidFlowInput) => {
+        const kv = (input: LiquidFlowInput) => {
           try {
-            return liquidFlow(of).kv;
+            return liquidFlow(input).kv;
           } catch {
             return Number.POSITIVE_INFINITY;
           }
@@ -161,9 +161,9 @@ describe("a gas", () => {
     const turbulent = passed(undefined);
     const thicker = [1e-9, 2e-5, 1e-4, 5e-4].map((viscosity) => passed(viscosity));
     expect(thicker[0]).toBeCloseTo(turbulent, 9);
-    for (const [at, flow] of thicker.entries()) {
+    for (const [opening, flow] of thicker.entries()) {
       expect(flow).toBeGreaterThan(0);
-      if (at > 0) expect(flow).toBeLessThan(thicker[at - 1]! * 0.9);
+      if (opening > 0) expect(flow).toBeLessThan(thicker[opening - 1]! * 0.9);
     }
     // Turbulent flow would double at a quarter of the molar mass; laminar flow does not.
     expect(passed(5e-4, 7)).toBeGreaterThanOrEqual(passed(5e-4, 28));
@@ -208,7 +208,7 @@ describe("a gas", () => {
     expect(asGas.kv / asLiquid.kv).toBeCloseTo(1, 2);
   });
   it("needs no less beyond the drop it chokes at, and passes two thirds of what it would unexpanded", () => {
-    const of = {
+    const input = {
       flowNm3h: 1000,
       molarMassKgKmol: 28.96,
       temperatureC: 20,
@@ -218,10 +218,10 @@ describe("a gas", () => {
       fl: 0.8,
       xt: 0.5,
     };
-    expect(gasFlow({ ...of, downstreamBarA: 5.001 }).choked).toBe(false);
-    expect(gasFlow({ ...of, downstreamBarA: 5 }).choked).toBe(true);
-    expect(gasFlow({ ...of, downstreamBarA: 1 }).kv).toBe(gasFlow({ ...of, downstreamBarA: 5 }).kv);
-    expect(codeOf(() => gasFlow({ ...of, downstreamBarA: 10 }))).toBe("no-pressure-drop");
+    expect(gasFlow({ ...input, downstreamBarA: 5.001 }).choked).toBe(false);
+    expect(gasFlow({ ...input, downstreamBarA: 5 }).choked).toBe(true);
+    expect(gasFlow({ ...input, downstreamBarA: 1 }).kv).toBe(gasFlow({ ...input, downstreamBarA: 5 }).kv);
+    expect(codeOf(() => gasFlow({ ...input, downstreamBarA: 10 }))).toBe("no-pressure-drop");
   });
 });
 
@@ -256,20 +256,22 @@ describe("opening", () => {
 });
 
 describe("leakage allowed", () => {
-  const of = (input: object) => calculate(calculationNamed("leak-allowance")!, input);
+  const allowance = (input: object) => calculate(calculationNamed("leak-allowance")!, input);
   it("asks for what its class is reckoned from", () => {
-    expect(of({ standard: "ISO 5208", rate: "D", medium: "gas" })).toMatchObject({ error: { field: "dn" } });
-    expect(of({ standard: "IEC 60534-4" })).toMatchObject({ error: { field: "class" } });
-    expect(of({ standard: "IEC 60534-4", class: "V", differentialBar: 5 })).toMatchObject({
+    expect(allowance({ standard: "ISO 5208", rate: "D", medium: "gas" })).toMatchObject({
+      error: { field: "dn" },
+    });
+    expect(allowance({ standard: "IEC 60534-4" })).toMatchObject({ error: { field: "class" } });
+    expect(allowance({ standard: "IEC 60534-4", class: "V", differentialBar: 5 })).toMatchObject({
       error: { field: "seatDiameterMm" },
     });
-    expect(of({ standard: "IEC 60534-4", class: "VI", dn: 125, differentialBar: 5 })).toMatchObject({
+    expect(allowance({ standard: "IEC 60534-4", class: "VI", dn: 125, differentialBar: 5 })).toMatchObject({
       error: { code: "size-not-listed", field: "dn" },
     });
   });
   it("lets a looser rate and a larger valve pass more, of gas more than of water", () => {
     const ml = (rate: string, medium: string, dn: number) =>
-      (of({ standard: "ISO 5208", rate, medium, dn }) as { mlPerMin: number }).mlPerMin;
+      (allowance({ standard: "ISO 5208", rate, medium, dn }) as { mlPerMin: number }).mlPerMin;
     expect(ml("D", "liquid", 100)).toBeGreaterThan(ml("C", "liquid", 100));
     expect(ml("D", "liquid", 200)).toBeCloseTo(2 * ml("D", "liquid", 100), 9);
     expect(ml("D", "gas", 100)).toBeGreaterThan(ml("D", "liquid", 100));

@@ -25,7 +25,7 @@ function reduced(input: CompressibilityInput): { a: number; b: number } {
  *
  * @param input `temperatureC` °C above absolute zero; `pressureBarA` bar a > 0; critical temperature K,
  *   critical pressure bar a, acentric factor
- * @returns one or three compressibility factors; the largest is the vapour's, the smallest above b the liquid's
+ * @returns one or three compressibility factors: the largest is the vapour's, the smallest above b the liquid's
  * @source Peng and Robinson 1976; cubic solved in closed form, each root polished by Newton's method
  * @example pengRobinsonRoots({ temperatureC: 25, pressureBarA: 1, criticalTemperatureK: 190.56, criticalPressureBarA: 45.99, acentricFactor: 0.011 }).length // → 1
  */

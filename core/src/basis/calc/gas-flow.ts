@@ -45,7 +45,7 @@ function limitingRatio(kv: number, xt: number, fittings: Fittings | null): numbe
 }
 
 /**
- * What valves pass of a gas between two pressures.
+ * Gas flow through valves between two pressures.
  *
  * @param state pressures, bar a; temperature, °C; molar mass, kg/kmol; Z and γ upstream; with all three diameters, mm,
  *   reducers count, and with viscosity, Pa·s, and a trim's F_d besides flow that is not turbulent
@@ -95,7 +95,7 @@ export function gasPasser(state: Omit<GasState, "fl" | "xt" | "fd">): Passer {
 }
 
 /**
- * What a valve passes of a gas.
+ * Gas flow through a valve.
  *
  * @param kv its flow coefficient, m³/h
  * @param state as `gasPasser`, with F_L, x_T and F_d of the trim
@@ -131,8 +131,8 @@ export function gasFlow(input: GasFlowInput): RequiredCoefficient {
   const passer = gasPasser(input);
   const fittings = fittingsOf(input);
   // Without reducers and viscosity flow is proportional to the coefficient; with them no less is wanted.
-  const one = fittings ? gasPasser(withoutReducers(input)).flow(1, input) : passer.flow(1, input);
-  const first = input.flowNm3h / one;
+  const bare = fittings ? gasPasser(withoutReducers(input)).flow(1, input) : passer.flow(1, input);
+  const first = input.flowNm3h / bare;
   const kv = fittings ? coefficientFor((tried) => passer.flow(tried, input), input.flowNm3h, first) : first;
   return { kv, cv: kv * cvPerKv, choked: passer.choked(kv, input) };
 }

@@ -14,7 +14,7 @@ export interface GasJetInput {
   readonly strouhal: number;
 }
 
-/** Sound a jet makes, and the frequency it makes most of it at. */
+/** Sound power of a jet, and its peak frequency. */
 export interface GasJet {
   readonly regime: "I" | "II" | "III" | "IV" | "V";
   readonly soundPowerW: number;

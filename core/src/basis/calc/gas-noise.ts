@@ -32,14 +32,14 @@ const inBand = (peakHz: number, hz: number): number => {
   return 10 ** -0.8 / ((1 + x * x * Math.sqrt(x)) * (1 + y ** 1.7));
 };
 
-/** What less of the loss a small outlet has, dB; d in m. */
+/** Reduction of the loss by a small outlet, dB; d in m. */
 function smallOutletDb(d: number): number {
   if (d > 0.15) return 0;
   if (d < 0.05) return 9;
   return -16660 * d ** 3 + 6370 * d ** 2 - 813 * d + 35.8;
 }
 
-/** What a pipe's wall lets through of a gas's noise at a frequency. */
+/** Share of gas noise that a pipe wall lets through at a frequency. */
 function wallLoss({ innerM, wallM }: Pipe, density: number, sound: number, lessDb: number) {
   const more = 1 / energy(lessDb);
   const { pipeSoundMS, steelKgM3, airSoundMS, airImpedance } = pipeAndAir;

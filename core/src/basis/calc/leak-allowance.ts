@@ -5,7 +5,7 @@ import { CalculationError, calculation } from "./calculation.ts";
 /** Rates of ISO 5208, the tightest first. */
 const rates = ["A", "AA", "B", "C", "CC", "D", "E", "EE", "F", "G"] as const;
 
-/** A rate or a class, and what its allowance follows from. */
+/** A rate or a class, and the values its allowance follows from. */
 export type LeakAllowanceInput =
   | {
       readonly standard: "ISO 5208";
@@ -32,12 +32,12 @@ export type LeakAllowanceInput =
       readonly differentialBar: number;
     };
 
-/** Of the rated flow. */
+/** Per cent of the rated flow. */
 const shares = { II: 5e-3, III: 1e-3, IV: 1e-4 } as const;
 const mlPerMinOfM3h = 1e6 / 60;
 
 /**
- * What a closed valve may let through.
+ * Allowed leakage of a closed valve.
  *
  * @param input ISO 5208: rate, medium and DN; IEC 60534-4: class II to IV with the rated flow at the test differential,
  *   m³/h, class V with the seat's diameter, mm, and the differential, bar, class VI with DN and the differential
@@ -66,7 +66,7 @@ export function leakAllowance(input: LeakAllowanceInput): { mlPerMin: number } {
   }
 }
 
-/** What each class is reckoned from. */
+/** The values each class needs. */
 const wants = {
   II: ["ratedFlowM3h"],
   III: ["ratedFlowM3h"],
@@ -79,7 +79,7 @@ export const leakAllowanceCalculation = calculation<LeakAllowanceInput, { mlPerM
   name: "leak-allowance",
   title: "Permitted leakage of a closed valve",
   source: "ISO 5208 and IEC 60534-4 (indicative)",
-  // One flat object, so that its schema is one: which fields belong together is checked after.
+  // One flat object, so that its schema is one; which fields belong together is checked afterwards.
   schema: () =>
     z
       .strictObject({

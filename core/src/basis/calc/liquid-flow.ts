@@ -12,7 +12,7 @@ import {
 } from "./flow-fittings.ts";
 import { reynoldsFactor, reynoldsPerFlow, settledFlow, turbulentFrom } from "./valve-reynolds.ts";
 
-/** A liquid on both sides of a valve, and what its trim recovers. */
+/** A liquid on both sides of a valve, and the recovery of its trim. */
 export interface LiquidState extends FittingsInput {
   readonly densityKgM3: number;
   readonly upstreamBarA: number;
@@ -28,7 +28,7 @@ export interface LiquidFlowInput extends LiquidState {
   readonly flowM3h: number;
 }
 
-/** What a valve must pass, and whether more pressure drop would pass more. */
+/** Required coefficient of a valve, and whether a higher pressure drop would pass more. */
 export interface RequiredCoefficient {
   readonly kv: number;
   readonly cv: number;
@@ -50,15 +50,15 @@ const referenceDensity = 999.10329075702327;
 const criticalRatio = (vapourBarA: number, criticalBarA: number): number =>
   0.96 - 0.28 * Math.sqrt(vapourBarA / criticalBarA);
 
-/** What a valve of any coefficient passes of one stream. */
+/** Flow of one stream through a valve of any coefficient. */
 export interface Passer {
-  /** Of a trim with this coefficient and factors, in the stream's own unit. */
+  /** For a trim with this coefficient and factors, in the stream's own unit. */
   readonly flow: (kv: number, factors: TrimFactors) => number;
-  /** Whether more drop would pass no more. */
+  /** Whether a higher drop would pass no more. */
   readonly choked: (kv: number, factors: TrimFactors) => boolean;
 }
 
-/** What of a trim the flow equations use besides its coefficient. */
+/** Values of a trim that the flow equations use besides its coefficient. */
 export interface TrimFactors {
   readonly fl: number;
   readonly xt?: number | undefined;
@@ -66,7 +66,7 @@ export interface TrimFactors {
 }
 
 /**
- * What valves pass of a liquid between two pressures.
+ * Liquid flow through valves between two pressures.
  *
  * @param state pressures, bar a; density, kg/m³; with all three diameters, mm, reducers count, and with viscosity, Pa·s,
  *   and a trim's F_d besides flow that is not turbulent
@@ -103,7 +103,7 @@ export function liquidPasser(state: Omit<LiquidState, "fl" | "fd">): Passer {
 }
 
 /**
- * What a valve passes of a liquid.
+ * Liquid flow through a valve.
  *
  * @param kv its flow coefficient, m³/h
  * @param state as `liquidPasser`, with F_L and F_d of the trim
@@ -138,14 +138,14 @@ export function liquidFlow(input: LiquidFlowInput): RequiredCoefficient {
   const passer = liquidPasser(input);
   const fittings = fittingsOf(input);
   // Without reducers and viscosity flow is proportional to the coefficient; with them no less is wanted.
-  const one = fittings ? liquidPasser(withoutReducers(input)).flow(1, input) : passer.flow(1, input);
-  if (one <= 0)
+  const bare = fittings ? liquidPasser(withoutReducers(input)).flow(1, input) : passer.flow(1, input);
+  if (bare <= 0)
     throw new CalculationError(
       "no-liquid",
       "The vapour pressure exceeds the upstream pressure: the fluid is not liquid upstream.",
       "vapourPressureBarA",
     );
-  const first = input.flowM3h / one;
+  const first = input.flowM3h / bare;
   const kv = fittings ? coefficientFor((tried) => passer.flow(tried, input), input.flowM3h, first) : first;
   return { kv, cv: kv * cvPerKv, choked: passer.choked(kv, input) };
 }
@@ -153,7 +153,7 @@ export function liquidFlow(input: LiquidFlowInput): RequiredCoefficient {
 const pressure = () => z.number().min(0).max(10_000);
 const diameter = () => z.number().positive().max(5000).optional();
 
-/** Fields of reducers and viscosity, alike for liquids and gases. */
+/** Fields on reducers and viscosity, the same for liquids and gases. */
 export const optionalOfFlow = () => ({
   viscosityPaS: z.number().positive().max(1e4).optional(),
   valveDiameterMm: diameter(),

@@ -22,7 +22,7 @@ export interface LiquidNoiseInput {
 }
 
 /**
- * Pressure ratio at which a trim begins to cavitate so that it can be heard.
+ * Pressure ratio at which a trim begins to cavitate audibly.
  *
  * @param kv flow coefficient, m³/h
  * @param fl liquid pressure recovery factor
@@ -46,7 +46,7 @@ export const cavitationRatio = (kv: number, fl: number, fd: number): number =>
 export const cavitationRatioAt = (xfz: number, upstreamBarA: number): number =>
   xfz * (6 / upstreamBarA) ** 0.125;
 
-/** What a pipe's wall lets through of a liquid's noise at a frequency. */
+/** Share of liquid noise that a pipe wall lets through at a frequency. */
 function wallLoss({ innerM, wallM }: Pipe) {
   const { pipeSoundMS, steelKgM3, airSoundMS, airKgM3 } = pipeAndAir;
   const ring = pipeSoundMS / (Math.PI * innerM);

@@ -28,7 +28,7 @@ export interface ManualEffort {
  */
 export function manualEffort(input: ManualEffortInput): ManualEffort {
   const { torqueNm, leverLengthMm, gearRatio, gearEfficiency, wheelDiameterMm } = input;
-  const geared = [gearRatio, gearEfficiency, wheelDiameterMm].filter((one) => one !== undefined).length;
+  const geared = [gearRatio, gearEfficiency, wheelDiameterMm].filter((value) => value !== undefined).length;
   if (leverLengthMm !== undefined && geared > 0)
     throw new CalculationError("lever-and-gear", "State a lever or a gear, not both.", "leverLengthMm");
   if (leverLengthMm !== undefined) return { forceN: torqueNm / (leverLengthMm / 1000), turns: 0.25 };

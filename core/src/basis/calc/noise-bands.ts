@@ -79,7 +79,7 @@ const weighted = bands.map(([hz, weightDb]) => [hz, energy(weightDb)] as const);
  *
  * @param pipe inner diameter and wall, m
  * @param inside energy inside at a frequency, Hz
- * @param through share of it the wall lets through
+ * @param through share that the wall lets through
  * @returns A-weighted, 1 m from the outer wall, dB over the level inside
  * @source IEC 60534-8-3:2010 and -8-4:2015: spread from the wall to 1 m, bands summed in energy
  */

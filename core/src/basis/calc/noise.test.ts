@@ -41,10 +41,10 @@ describe("noise of a gas", () => {
   it("rises with the flow, and falls behind a thicker wall", () => {
     fc.assert(
       fc.property(between(1000, 30_000), between(1.05, 2), between(1.2, 39), (massFlowKgH, more, p2) => {
-        const at = { ...gas, massFlowKgH, downstreamBarA: p2 };
-        const { levelDbA } = gasNoise(at);
-        expect(gasNoise({ ...at, massFlowKgH: massFlowKgH * more }).levelDbA).toBeGreaterThan(levelDbA);
-        expect(gasNoise({ ...at, pipeWallMm: 16 }).levelDbA).toBeLessThan(levelDbA);
+        const input = { ...gas, massFlowKgH, downstreamBarA: p2 };
+        const { levelDbA } = gasNoise(input);
+        expect(gasNoise({ ...input, massFlowKgH: massFlowKgH * more }).levelDbA).toBeGreaterThan(levelDbA);
+        expect(gasNoise({ ...input, pipeWallMm: 16 }).levelDbA).toBeLessThan(levelDbA);
       }),
     );
   });
@@ -79,16 +79,18 @@ describe("noise of a liquid", () => {
   it("rises with the flow, and steeply once it cavitates", () => {
     fc.assert(
       fc.property(between(1000, 200_000), between(1.05, 2), (massFlowKgH, more) => {
-        const at = { ...liquid, massFlowKgH };
-        expect(liquidNoise({ ...at, massFlowKgH: massFlowKgH * more }).levelDbA).toBeGreaterThan(
-          liquidNoise(at).levelDbA,
+        const input = { ...liquid, massFlowKgH };
+        expect(liquidNoise({ ...input, massFlowKgH: massFlowKgH * more }).levelDbA).toBeGreaterThan(
+          liquidNoise(input).levelDbA,
         );
       }),
     );
     const inception = cavitationRatioAt(cavitationRatio(liquid.kv, liquid.fl, liquid.fd), 20);
-    const at = (ratio: number) =>
+    const noiseAt = (ratio: number) =>
       liquidNoise({ ...liquid, downstreamBarA: 20 - ratio * (20 - 0.1) }).levelDbA;
-    expect(at(inception + 0.1) - at(inception)).toBeGreaterThan(at(inception) - at(inception - 0.1) + 3);
+    expect(noiseAt(inception + 0.1) - noiseAt(inception)).toBeGreaterThan(
+      noiseAt(inception) - noiseAt(inception - 0.1) + 3,
+    );
   });
   it("says what it does not predict", () => {
     const code = (downstreamBarA: number) => {

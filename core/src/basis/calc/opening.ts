@@ -16,7 +16,7 @@ export interface CurvePoint {
 }
 
 /**
- * What a trim passes at an opening.
+ * Values of a trim at an opening.
  *
  * @param characteristic law or points, Kv in m³/h
  * @param openingPercent 0 shut to 100 open; below the first point of a curve its first, above its last its last
@@ -28,11 +28,11 @@ export function kvAt(characteristic: Characteristic, openingPercent: number): nu
   const h = openingPercent / 100;
   if (characteristic.type === "points") {
     const { points } = characteristic;
-    let at = 0;
-    while (at < points.length && points[at]!.openingPercent < openingPercent) at++;
-    if (at === 0) return points[0]!.kv;
-    if (at === points.length) return points[at - 1]!.kv;
-    const [a, b] = [points[at - 1]!, points[at]!];
+    let index = 0;
+    while (index < points.length && points[index]!.openingPercent < openingPercent) index++;
+    if (index === 0) return points[0]!.kv;
+    if (index === points.length) return points[index - 1]!.kv;
+    const [a, b] = [points[index - 1]!, points[index]!];
     const share = (openingPercent - a.openingPercent) / (b.openingPercent - a.openingPercent);
     return a.kv * (b.kv / a.kv) ** share;
   }
@@ -64,9 +64,9 @@ export function opening(input: { readonly kv: number; readonly characteristic: C
     const { points } = characteristic;
     if (kv > points.at(-1)!.kv) throw above();
     if (kv < points[0]!.kv) throw below();
-    const at = points.findIndex((p) => p.kv >= kv);
-    if (at === 0) return { openingPercent: points[0]!.openingPercent };
-    const [a, b] = [points[at - 1]!, points[at]!];
+    const index = points.findIndex((p) => p.kv >= kv);
+    if (index === 0) return { openingPercent: points[0]!.openingPercent };
+    const [a, b] = [points[index - 1]!, points[index]!];
     const share = Math.log(kv / a.kv) / Math.log(b.kv / a.kv);
     return { openingPercent: a.openingPercent + share * (b.openingPercent - a.openingPercent) };
   }

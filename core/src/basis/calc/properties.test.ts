@@ -51,21 +51,25 @@ describe("rating", () => {
         number(-50, 390),
         number(0, 40),
         (materialGroup, temperatureC, more) => {
-          const at = (n: number, t: number) =>
+          const torqueAt = (n: number, t: number) =>
             rating({ designation: `class ${n}`, materialGroup, temperatureC: t }).pressureBarG;
           const classes = [150, 300, 600, 800, 900, 1500, 2500];
           for (let i = 1; i < classes.length; i++)
-            expect(at(classes[i]!, temperatureC)).toBeGreaterThan(at(classes[i - 1]!, temperatureC));
+            expect(torqueAt(classes[i]!, temperatureC)).toBeGreaterThan(
+              torqueAt(classes[i - 1]!, temperatureC),
+            );
           for (const n of classes)
-            expect(at(n, Math.min(temperatureC + more, 400))).toBeLessThanOrEqual(at(n, temperatureC) + 1e-9);
+            expect(torqueAt(n, Math.min(temperatureC + more, 400))).toBeLessThanOrEqual(
+              torqueAt(n, temperatureC) + 1e-9,
+            );
         },
       ),
     );
   });
   it("puts class 800 two thirds of the way from 600 to 900", () => {
-    const at = (n: number) =>
+    const valueAt = (n: number) =>
       rating({ designation: `class ${n}`, materialGroup: "2.2", temperatureC: 123 }).pressureBarG;
-    expect(at(800)).toBeCloseTo(at(600) + (2 / 3) * (at(900) - at(600)), 9);
+    expect(valueAt(800)).toBeCloseTo(valueAt(600) + (2 / 3) * (valueAt(900) - valueAt(600)), 9);
   });
   it("scales PN in proportion and counts the first row below it", () => {
     for (const pn of pnNumbers) {
@@ -128,12 +132,16 @@ describe("seat limit", () => {
         (seat, share, dn, more) => {
           const { minimumC, excursionMaximumC } = seatMaterial(seat)!;
           const t = minimumC + share * (excursionMaximumC - minimumC);
-          const at = (size: number, temperatureC: number, mounted: "floating" | "trunnion" = "floating") =>
+          const valueAt = (
+            size: number,
+            temperatureC: number,
+            mounted: "floating" | "trunnion" = "floating",
+          ) =>
             seatLimit({ seat, dn: size, mounting: mounted, temperatureC }).pressureBarG ??
             Number.POSITIVE_INFINITY;
-          expect(at(dn, Math.min(t + more, excursionMaximumC))).toBeLessThanOrEqual(at(dn, t));
-          expect(at(dn + more, t)).toBeLessThanOrEqual(at(dn, t));
-          expect(at(dn, t, "trunnion")).toBeGreaterThanOrEqual(at(dn, t));
+          expect(valueAt(dn, Math.min(t + more, excursionMaximumC))).toBeLessThanOrEqual(valueAt(dn, t));
+          expect(valueAt(dn + more, t)).toBeLessThanOrEqual(valueAt(dn, t));
+          expect(valueAt(dn, t, "trunnion")).toBeGreaterThanOrEqual(valueAt(dn, t));
         },
       ),
     );
@@ -175,7 +183,7 @@ describe("torque of a ball", () => {
         number(0, 20),
         number(0, 1),
         (dp, preload, mu, stress, more) => {
-          const at = (p: number, f: number, m: number, s: number) =>
+          const valueAt = (p: number, f: number, m: number, s: number) =>
             floatingBallTorque({
               ...floating,
               differentialBar: p,
@@ -183,11 +191,11 @@ describe("torque of a ball", () => {
               seatFriction: m,
               packingRadialStressMPa: s,
             }).totalNm;
-          const base = at(dp, preload, mu, stress) - 1e-9;
-          expect(at(dp + more, preload, mu, stress)).toBeGreaterThanOrEqual(base);
-          expect(at(dp, preload + more, mu, stress)).toBeGreaterThanOrEqual(base);
-          expect(at(dp, preload, mu + more, stress)).toBeGreaterThanOrEqual(base);
-          expect(at(dp, preload, mu, stress + more)).toBeGreaterThanOrEqual(base);
+          const base = valueAt(dp, preload, mu, stress) - 1e-9;
+          expect(valueAt(dp + more, preload, mu, stress)).toBeGreaterThanOrEqual(base);
+          expect(valueAt(dp, preload + more, mu, stress)).toBeGreaterThanOrEqual(base);
+          expect(valueAt(dp, preload, mu + more, stress)).toBeGreaterThanOrEqual(base);
+          expect(valueAt(dp, preload, mu, stress + more)).toBeGreaterThanOrEqual(base);
         },
       ),
     );
@@ -221,19 +229,19 @@ describe("torque of a ball", () => {
   ];
 
   it("treats both seats alike and lets a lifting pressure take a seat off the ball, not further", () => {
-    const one = trunnionBallTorque({ ...trunnion, seats: seats(40, 0) });
+    const single = trunnionBallTorque({ ...trunnion, seats: seats(40, 0) });
     const other = trunnionBallTorque({ ...trunnion, seats: seats(0, 40) });
-    expect(one.totalNm).toBeCloseTo(other.totalNm, 9);
-    expect(one.seatLoadsN).toEqual([...other.seatLoadsN].reverse());
+    expect(single.totalNm).toBeCloseTo(other.totalNm, 9);
+    expect(single.seatLoadsN).toEqual([...other.seatLoadsN].reverse());
     expect(trunnionBallTorque({ ...trunnion, seats: seats(-500, -1000) }).seatNm).toBe(0);
   });
   it("uses a seat's own area where it has one", () => {
     const area = (Math.PI / 4) * (155 ** 2 - 145 ** 2);
-    const given = trunnionBallTorque({
+    const result = trunnionBallTorque({
       ...trunnion,
       seats: [{ springLoadN: 2000, drivingPressureBar: 40, effectiveAreaMm2: area }, seats(0, 0)[1]!],
     });
-    expect(given.totalNm).toBeCloseTo(trunnionBallTorque({ ...trunnion, seats: seats(40, 0) }).totalNm, 9);
+    expect(result.totalNm).toBeCloseTo(trunnionBallTorque({ ...trunnion, seats: seats(40, 0) }).totalNm, 9);
   });
   it("refuses geometry that is none", () => {
     expect(
@@ -294,14 +302,14 @@ describe("drive output and margin", () => {
         number(0, 2),
         fc.constantFrom("spring-to-close" as const, "spring-to-open" as const),
         (air, more, action) => {
-          const at = (airBarG: number) =>
+          const valueAt = (airBarG: number) =>
             actuatorMargin({
               demandNm,
               serviceFactor: 1.2,
               action,
               output: rackAndPinionOutput({ ...cylinder, airBarG, springPreloadN: 500, springRateNPerMm: 8 }),
             }).margin;
-          expect(at(air + more)).toBeGreaterThanOrEqual(at(air) - 1e-12);
+          expect(valueAt(air + more)).toBeGreaterThanOrEqual(valueAt(air) - 1e-12);
         },
       ),
     );

@@ -10,8 +10,8 @@ export interface RatingInput {
 }
 
 /**
- * Pressure rating of a flange class or PN in a material group at a temperature. The group's rating
- * alone is not permission: the grade's own minimum and maximum are separate findings.
+ * Pressure rating of a flange class or PN in a material group at a temperature. The group's rating alone permits
+ * nothing: the grade's own minimum and maximum are separate findings.
  *
  * @param input `designation` "class 150|300|600|800|900|1500|2500" or "PN 6…400"; `materialGroup` of the
  *   shipped tables; `temperatureC` °C above −273.15, below the first row the first row counts

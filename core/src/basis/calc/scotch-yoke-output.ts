@@ -37,7 +37,7 @@ const radians = (step: number) => ((step / 10 - 45) * Math.PI) / 180;
  * Output of a scotch yoke at any angle of its stroke.
  *
  * @param input as `scotchYokeOutput`
- * @returns what air and spring give at a yoke angle of −45° to +45°, in radians, N·m, and the pin's travel, mm
+ * @returns torque from air and spring at a yoke angle of −45° to +45°, in radians, N·m, and the travel of the pin, mm
  * @throws CalculationError `slot-offset-too-large`, `spring-incomplete`
  * @source virtual work: pin travel x(φ) = (e + a·sin φ)/cos φ from −45° to +45°, arm dx/dφ = (a + e·sin φ)/cos²φ
  */

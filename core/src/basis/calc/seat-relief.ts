@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { CalculationError, calculation } from "./calculation.ts";
 
-/** What decides when a spring-loaded seat lifts off the ball. */
+/** The inputs that decide when a spring-loaded seat lifts off the ball. */
 export interface SeatReliefInput {
   readonly springLoadN: number;
   readonly seatSealDiameterMm: number;

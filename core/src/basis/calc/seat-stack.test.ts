@@ -7,11 +7,12 @@ const links: readonly StackLink[] = [
   { name: "ball", nominalMm: 55.5, plusMm: 0.02, minusMm: 0.02, sense: 1 },
   { name: "pocket", nominalMm: 66.6, plusMm: 0.03, minusMm: 0.05, sense: -1 },
 ];
-const of = (stiffness = 1000, chain = links) => seatStack({ links: chain, axialStiffnessNPerMm: stiffness });
+const stackOf = (stiffness = 1000, chain = links) =>
+  seatStack({ links: chain, axialStiffnessNPerMm: stiffness });
 
 describe("a chain of dimensions", () => {
   it("lies between its worst ends, and by squares within them", () => {
-    const stack = of();
+    const stack = stackOf();
     expect(stack.worstMinimumMm).toBeLessThan(stack.rssMinimumMm);
     expect(stack.rssMinimumMm).toBeLessThan(stack.meanMm);
     expect(stack.rssMaximumMm).toBeLessThan(stack.worstMaximumMm);
@@ -20,18 +21,18 @@ describe("a chain of dimensions", () => {
   });
   it("does not care in which order, and turns over with its senses", () => {
     const turned = links.map((l) => ({ ...l, sense: -l.sense as 1 | -1 }));
-    expect(of(1000, [...links].reverse()).meanMm).toBeCloseTo(of().meanMm, 12);
-    expect(of(1000, turned).worstMaximumMm).toBeCloseTo(-of().worstMinimumMm, 12);
+    expect(stackOf(1000, [...links].reverse()).meanMm).toBeCloseTo(stackOf().meanMm, 12);
+    expect(stackOf(1000, turned).worstMaximumMm).toBeCloseTo(-stackOf().worstMinimumMm, 12);
   });
   it("loads with the stiffness, and not at all where it is loose", () => {
-    expect(of(2000).loadAtMeanN).toBeCloseTo(2 * of(1000).loadAtMeanN, 9);
-    const loose = of(1000, [...links, { name: "shim", nominalMm: 1, plusMm: 0, minusMm: 0, sense: -1 }]);
+    expect(stackOf(2000).loadAtMeanN).toBeCloseTo(2 * stackOf(1000).loadAtMeanN, 9);
+    const loose = stackOf(1000, [...links, { name: "shim", nominalMm: 1, plusMm: 0, minusMm: 0, sense: -1 }]);
     expect(loose).toMatchObject({ loadAtMeanN: 0, loadWorstMaximumN: 0 });
     expect(loose.probabilityLoose).toBeGreaterThan(0.999);
   });
   it("without tolerances is loose or is not", () => {
     const exact = (mm: number) =>
-      of(1000, [
+      stackOf(1000, [
         { name: "a", nominalMm: 10 + mm, plusMm: 0, minusMm: 0, sense: 1 },
         { name: "b", nominalMm: 10, plusMm: 0, minusMm: 0, sense: -1 },
       ]).probabilityLoose;

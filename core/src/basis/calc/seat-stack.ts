@@ -7,7 +7,7 @@ export interface StackLink {
   readonly nominalMm: number;
   readonly plusMm: number;
   readonly minusMm: number;
-  /** Whether more of it presses the seat harder, or less. */
+  /** Whether a longer link presses the seat harder, or less. */
   readonly sense: 1 | -1;
 }
 
@@ -37,7 +37,7 @@ const sigmas = 3;
  * Share of a normal distribution below a value.
  *
  * @param z standard deviations from its mean
- * @returns 0–1; exact far into its tail, for it is not taken from one
+ * @returns 0–1; exact far into its tail, because it is not computed as a difference from one
  * @source Φ(z) = erfc(−z/√2)/2; erfc by its series near its middle and its continued fraction in the tail
  * @example normalBelow(0) // → 0.5
  */
@@ -64,7 +64,7 @@ function erfcOfPositive(x: number): number {
 }
 
 /**
- * What a chain of dimensions presses a seat by.
+ * Seat load from a chain of dimensions.
  *
  * @param input links with size, tolerances up and down, mm, and sense; stiffness of the seat, N/mm
  * @returns compression, mm: nominal, at the middle of the tolerances, worst and by root of squares; load, N, none where the

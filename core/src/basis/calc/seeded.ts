@@ -7,10 +7,10 @@
  * @example seeded(1)() === seeded(1)() // → true
  */
 export function seeded(seed: number): () => number {
-  let at = seed | 0;
+  let state = seed | 0;
   return () => {
-    at = (at + 0x6d2b79f5) | 0;
-    let t = Math.imul(at ^ (at >>> 15), 1 | at);
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
     t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };

@@ -1,6 +1,6 @@
 import { CalculationError } from "./calculation.ts";
 
-/** A spring by two figures, or none. */
+/** A spring given by two figures, or no spring. */
 export interface SpringInput {
   readonly springPreloadN?: number | undefined;
   readonly springRateNPerMm?: number | undefined;

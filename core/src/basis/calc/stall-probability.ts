@@ -36,13 +36,13 @@ function triangular({ low, design, high }: Spread): (u: number) => number {
 }
 
 function inOrder(name: string, values: readonly number[]): void {
-  if (values.some((value, at) => at > 0 && value < values[at - 1]!))
+  if (values.some((value, index) => index > 0 && value < values[index - 1]!))
     throw new CalculationError("not-in-order", `${name} must increase from low to high.`, name);
 }
 
 /**
- * Chance that a drive stalls at the break, by trials: torque per bar times air, less the spring, against the break times
- * friction and growth. An estimate: it is no better than the spreads it is given.
+ * Probability that an actuator stalls at breakaway, by trials: torque per bar times air, less the spring, against the
+ * breakaway torque times friction and growth. An estimate, no better than the spreads it is given.
  *
  * @param input `breakNm` nominal, N·m; `friction` and `airBarG` (bar g) triangular between low and high about design;
  *   `growth` for the time closed, uniform; `torquePerBarNm`; `springNm` (0 for none) uniform within 1 ± `springScatter`;
@@ -76,11 +76,11 @@ export const stallProbabilityCalculation = calculation({
   title: "Probability that the actuator stalls at breakaway",
   source: "Monte Carlo with triangular and uniform distributions, seeded",
   schema: () => {
-    const spread = (most: number) =>
+    const spread = (maximum: number) =>
       z.strictObject({
-        low: z.number().min(0).max(most),
-        design: z.number().min(0).max(most),
-        high: z.number().min(0).max(most),
+        low: z.number().min(0).max(maximum),
+        design: z.number().min(0).max(maximum),
+        high: z.number().min(0).max(maximum),
       });
     return z.strictObject({
       breakNm: z.number().positive().max(1e7),

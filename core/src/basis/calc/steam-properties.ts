@@ -21,7 +21,7 @@ export interface SteamProperties {
 }
 
 const range = { leastBarA: 0.00611657, mostBarA: 1000, mostC: 800 } as const;
-/** Above it what is no steam is close to the critical point, °C. */
+/** Above this, anything that is not steam is close to the critical point, °C. */
 const closeFromC = 350;
 /** Above it steam reaches up to the highest pressure, °C. */
 const clearFromC = 590;
@@ -36,7 +36,7 @@ const nearCritical = () =>
 
 function phaseAt(pressureBarA: number, temperatureC: number): SteamProperties["phase"] {
   if (temperatureC <= closeFromC)
-    // At 0 °C, a hundredth below the triple point, all that is dense enough to ask for is water.
+    // At 0 °C, a hundredth of a kelvin below the triple point, every state in range is water.
     return pressureBarA > (waterSaturationBarA(temperatureC) ?? 0) ? "water" : "steam";
   if (temperatureC <= clearFromC && pressureBarA > borderBarA(temperatureC)) throw nearCritical();
   return "steam";
@@ -75,7 +75,7 @@ export const steamPropertiesCalculation = calculation({
   name: "steam-properties",
   title: "Water and steam",
   source: `IAPWS-IF97, regions 1, 2 and 4, below ${criticalBarA} bar a saturated; IAPWS R12-08`,
-  // What the release does not describe is told by the calculation, in its own words.
+  // States outside the release are refused by the calculation, with its own message.
   schema: () => z.strictObject({ pressureBarA: z.number(), temperatureC: z.number().optional() }),
   compute: steamProperties,
 });

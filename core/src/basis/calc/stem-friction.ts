@@ -2,7 +2,7 @@ import { z } from "zod";
 import { ellipticE } from "./elliptic.ts";
 import { type PackingInput, packingNm } from "./stem-packing.ts";
 
-/** What the stem of any quarter-turn valve has to turn against. */
+/** Friction on the stem of a quarter-turn valve. */
 export interface StemInput extends PackingInput {
   thrustWasherMeanDiameterMm: number;
   thrustFriction: number;

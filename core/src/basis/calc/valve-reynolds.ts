@@ -2,7 +2,7 @@
 import { type Fittings, flowConstants } from "./flow-fittings.ts";
 
 const { n2, n4, n18, n32 } = flowConstants;
-/** From here up flow in a valve is turbulent. */
+/** Above this, flow in a valve is turbulent. */
 export const turbulentFrom = 10_000;
 
 /**
@@ -48,17 +48,17 @@ export function reynoldsFactor(reynolds: number, kv: number, fl: number, valveMm
 }
 
 /**
- * The flow at which what a valve passes agrees with the Reynolds number it has there.
+ * The flow at which the valve's coefficient agrees with its Reynolds number.
  *
- * @param turbulent what it would pass were it turbulent
- * @param at what it passes at the Reynolds number of a flow
+ * @param turbulent the flow if it were turbulent
+ * @param coefficientAt flow at the Reynolds number of a given flow
  * @returns flow, in the unit of the first
  * @source F_R grows more slowly than the flow, so that each step halves what is missing
  */
-export function settledFlow(turbulent: number, at: (flow: number) => number): number {
+export function settledFlow(turbulent: number, coefficientAt: (flow: number) => number): number {
   let flow = turbulent;
   for (let step = 0; step < 60; step++) {
-    const next = Math.min(turbulent, at(flow));
+    const next = Math.min(turbulent, coefficientAt(flow));
     if (Math.abs(next - flow) <= 1e-14 * flow) return next;
     flow = next;
   }

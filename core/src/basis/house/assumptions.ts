@@ -1,7 +1,7 @@
 import { coilVoltages, controlSignals, motorSupplies } from "../vocabulary/utilities.ts";
 import { choice, number } from "./definition.ts";
 
-/** What is taken while the duty does not say. */
+/** Values assumed while the duty states none. */
 export const assumptions = {
   assumedAirMinimumBarG: number(
     "Assumed lowest air supply",

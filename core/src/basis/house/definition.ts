@@ -23,7 +23,7 @@ export interface ChoiceRule<Option extends string = string> {
  * @param unit of the value, "" for plain numbers
  * @param value default, inside the range
  * @param range least and most
- * @param reason why it is what it is
+ * @param reason why it has this value
  * @returns the definition
  * @source house practice
  * @example number("x", "%", 1, [0, 2], "y").default // → 1

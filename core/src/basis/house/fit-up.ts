@@ -1,6 +1,6 @@
 import { choice, number } from "./definition.ts";
 
-/** What screws, brackets and couplings are made of and drawn to. */
+/** Materials and drawing rules of screws, brackets and couplings. */
 export const fitUp = {
   screwGrade: choice(
     "Mounting screws",

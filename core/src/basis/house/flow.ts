@@ -1,6 +1,6 @@
 import { number } from "./definition.ts";
 
-/** What flows, and what it may do. */
+/** Limits on flow. */
 export const flow = {
   leastOpeningPercent: number(
     "Lowest travel for control",

@@ -1,6 +1,6 @@
 import { number } from "./definition.ts";
 
-/** What a hand does, and what it should not be asked for. */
+/** Limits of manual operation. */
 export const hands = {
   handForceN: number(
     "Sustained hand force",

@@ -33,7 +33,7 @@ export const houseRuleDefinitions = {
   ...assumptions,
 } as const;
 
-/** The rules by what they are about, in the order they are read. */
+/** The rules by subject, in the order they are shown. */
 export const houseRuleGroups: readonly { readonly name: string; readonly ids: readonly HouseRuleId[] }[] = (
   [
     ["Margins", margins],

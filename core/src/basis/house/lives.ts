@@ -3,7 +3,7 @@ import { number } from "./definition.ts";
 const strokes = (label: string, value: number, reason: string) =>
   number(label, "strokes", value, [1000, 100_000_000], reason);
 
-/** How long what moves lasts. */
+/** Design life of moving parts. */
 export const lives = {
   overhaulYears: number(
     "Years between overhauls",

@@ -1,6 +1,6 @@
 import { choice, number } from "./definition.ts";
 
-/** What counts as close to a limit. */
+/** Which margin counts as close to a limit. */
 export const margins = {
   pressureMargin: number(
     "Pressure margin",

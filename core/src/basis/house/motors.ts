@@ -1,6 +1,6 @@
 import { number } from "./definition.ts";
 
-/** What is asked of motors. */
+/** Demands on motors. */
 export const motors = {
   onOffDutyPercent: number(
     "Motor running share, on–off",

@@ -1,6 +1,6 @@
 import { number } from "./definition.ts";
 
-/** What is asked of valves that protect people, and what their parts are taken to do. */
+/** Demands on safety valves and assumptions on their parts. */
 export const safety = {
   integrityFactor: number(
     "Least service factor, safety functions",

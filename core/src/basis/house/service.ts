@@ -1,6 +1,6 @@
 import { choice, number } from "./definition.ts";
 
-/** What the fluid, the sun and time do. */
+/** Effects of the fluid, the sun and time. */
 export const service = {
   solarRiseK: number(
     "Temperature rise in the sun",

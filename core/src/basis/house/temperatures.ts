@@ -1,6 +1,6 @@
 import { number } from "./definition.ts";
 
-/** Where stem and drive must stand away from the line's cold or heat. */
+/** Where stem and actuator must stand clear of the line's cold or heat. */
 export const temperatures = {
   extendedBelowC: number(
     "Extended bonnet below",

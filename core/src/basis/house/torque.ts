@@ -1,6 +1,6 @@
 import { choice, number } from "./definition.ts";
 
-/** What a drive is sized for. */
+/** How an actuator is sized. */
 export const torque = {
   serviceFactor: number(
     "Service factor",

@@ -12,11 +12,11 @@ for (const row of records<{ metal: string; hydrogen_bar: number; limit_c: number
 }
 
 /**
- * Temperature up to which a steel stands hot hydrogen.
+ * Temperature limit of a steel in hot hydrogen.
  *
  * @param metal as the metal tables know it
  * @param hydrogenBarA partial pressure of hydrogen, bar a
- * @returns °C; null for a metal that is free of it. Outside the table its end value
+ * @returns °C; null for a metal that hydrogen does not attack. Outside the table its end value
  * @source API RP 941, indicative
  * @example hydrogenLimitC("carbon steel", 14) // → 250
  */
@@ -30,7 +30,7 @@ const strengths = caustic.map((row) => row.caustic_percent);
 const untreatedToC = caustic.map((row) => row.untreated_to_c);
 
 /**
- * Temperature up to which carbon steel without heat treatment stands caustic.
+ * Temperature limit of carbon steel without heat treatment in caustic.
  *
  * @param percent strength of the caustic; null where it is not stated: the strongest of the table
  * @returns °C

@@ -1,7 +1,7 @@
 import { records } from "./table.ts";
 import { bolting as table } from "./tables/bolting.ts";
 
-/** Body bolting with its temperature range and where it may stand exposed. */
+/** Body bolting with its temperature range and where it may be exposed. */
 export interface Bolting {
   readonly id: string;
   readonly name: string;

@@ -4,7 +4,7 @@ import { serviceFamilies as table } from "./tables/service-families.ts";
 
 interface Family {
   readonly hazards: readonly string[];
-  /** The one fluid the family is, under whatever name; null where it holds several. */
+  /** The fluid, where the family is a single one; null where it holds several. */
   readonly fluid: Fluid | null;
 }
 

@@ -1,7 +1,7 @@
 import { records } from "./table.ts";
 import { fluids as table } from "./tables/fluids.ts";
 
-/** A service fluid with what its state may be estimated from. */
+/** A service fluid with the data for estimates of its state. */
 export interface Fluid {
   readonly id: string;
   readonly name: string;

@@ -1,7 +1,7 @@
 import { records } from "./table.ts";
 import { bodyGrades } from "./tables/body-grades.ts";
 
-/** A pressure-containing material grade with its own limits, apart from its group's rating. */
+/** A pressure-containing material grade with its own limits, besides its group's rating. */
 export interface BodyGrade {
   readonly grade: string;
   readonly form: string;
@@ -22,7 +22,7 @@ interface GradeRow {
   note: string | null;
 }
 
-/** Which suitability column stands for a grade. */
+/** Suitability column of a grade. */
 const metalOfGrade: Record<string, string> = {
   "A217 WC6": "1¼Cr–½Mo steel",
   "A182 F11 cl.2": "1¼Cr–½Mo steel",

@@ -15,10 +15,10 @@ const factors = new Map(
 );
 
 /**
- * What a rate lets through for each millimetre of nominal size.
+ * Allowed rate per millimetre of nominal size.
  *
  * @param rate A to G
- * @param medium what it is tested with
+ * @param medium test medium
  * @returns mm³/s for each DN; undefined for a rate that is not listed
  * @source ISO 5208, reference/leakage-iso-5208.csv (indicative)
  * @example leakagePerDn("D", "liquid") // → 0.1

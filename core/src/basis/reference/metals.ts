@@ -5,19 +5,22 @@ import { metals as table } from "./tables/metals.ts";
 export interface MetalLimits {
   readonly metal: string;
   readonly sour: boolean;
-  /** Highest partial pressure of hydrogen sulphide, kPa; null where none is set. */
+  /** Highest partial pressure of hydrogen sulphide, kPa; null where there is no limit. */
   readonly h2sLimitKPa: number | null;
   /** Chloride stress cracking from here up, °C; null where it is not feared. */
   readonly chlorideCrackingFromC: number | null;
-  /** Chlorides in water above which pits and crevices start, mg/l; null where none is set. */
+  /** Chlorides in water above which pitting and crevice corrosion start, mg/l; null where there is no limit. */
   readonly chlorideLimitMgL: number | null;
   readonly hydrogen: "yes" | "limited" | "no";
   readonly copperAlloy: boolean;
   readonly gallsOnItself: boolean;
-  /** Pressure up to which it may stand where oxygen impinges, bar g. */
+  /** Pressure limit where oxygen impinges, bar g. */
   readonly oxygenLimitBarG: number;
   readonly expansionPerK: number;
-  /** Seawater up to here leaves crevices alone, and up to the next is close to it, °C; null where none is feared. */
+  /**
+   * Seawater temperatures: up to the first no crevice corrosion, up to the second close to it, °C; null where there is
+   * none.
+   */
   readonly creviceC: { readonly holds: number; readonly tight: number } | null;
   /** Eaten where it is wet and bare, and by sulphur: carbon and low-alloy steels. */
   readonly carbonSteel: boolean;

@@ -42,9 +42,9 @@ describe("a mixture by Kay's rule", () => {
           { fluid: a, share: 0.5 },
           { fluid: b, share: 0.5 },
         ]);
-        const between = (of: (f: typeof a) => number) => {
-          expect(of(half)).toBeGreaterThanOrEqual(Math.min(of(a), of(b)) * (1 - 1e-12));
-          expect(of(half)).toBeLessThanOrEqual(Math.max(of(a), of(b)) * (1 + 1e-12));
+        const between = (property: (f: typeof a) => number) => {
+          expect(property(half)).toBeGreaterThanOrEqual(Math.min(property(a), property(b)) * (1 - 1e-12));
+          expect(property(half)).toBeLessThanOrEqual(Math.max(property(a), property(b)) * (1 + 1e-12));
         };
         between((f) => f.molarMassKgKmol!);
         between((f) => f.critical!.temperatureK);

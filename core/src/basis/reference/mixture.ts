@@ -3,7 +3,7 @@ import { type Fluid, fluids } from "./fluids.ts";
 /** A pure fluid of the table as a share of a mixture. */
 export interface Component {
   readonly fluid: Fluid;
-  /** Of the moles, 0–1; all together 1. */
+  /** Share of the moles, 0–1; all together 1. */
   readonly share: number;
 }
 
@@ -38,24 +38,24 @@ const formulas: Readonly<Record<string, string>> = {
   h2o: "water",
 };
 
-const plainly = (name: string) => name.toLowerCase().replaceAll("₂", "2").replaceAll("₄", "4").trim();
+const plainName = (name: string) => name.toLowerCase().replaceAll("₂", "2").replaceAll("₄", "4").trim();
 const byName = new Map(
   fluids
     .filter(({ kind, critical, molarMassKgKmol }) => kind === "pure" && critical && molarMassKgKmol !== null)
     .flatMap((fluid) => [
       [fluid.id, fluid],
-      [plainly(fluid.name), fluid],
+      [plainName(fluid.name), fluid],
     ]),
 );
-const named = (name: string) => byName.get(formulas[plainly(name)] ?? plainly(name));
+const named = (name: string) => byName.get(formulas[plainName(name)] ?? plainName(name));
 
-/** A comma between digits is a decimal one. */
+/** A comma between digits is a decimal comma. */
 const between = /[;\n]|,(?!\d)/;
 const figure = String.raw`(\d+(?:[.,]\d+)?)\s*(?:mol)?\s*%?`;
 const nameFirst = new RegExp(`^(\\D.*?|\\d,\\d-.*?|[a-z]+\\d.*?)\\s*[:=]?\\s+${figure}$`, "i");
 const figureFirst = new RegExp(`^${figure}\\s+(\\D.*)$`, "i");
 
-/** What a sum may be off by, mol %: figures are rounded. */
+/** Tolerance on the sum, mol %, because figures are rounded. */
 const sumWithin = 1;
 
 function componentIn(part: string): { readonly name: string; readonly percent: number } | null {
@@ -70,7 +70,7 @@ function componentIn(part: string): { readonly name: string; readonly percent: n
  * Reads a composition.
  *
  * @param text components and their mol %, parted by semicolons, commas or lines: "methane 85; ethane 10; nitrogen 5"
- * @returns components with their shares, brought to a sum of one; or what is wrong, as a sentence
+ * @returns components with their shares, normalised to one; or the fault, as a sentence
  * @source pure fluids of the table of fluids, by id, name or formula
  * @example readComposition("methane 90; nitrogen 10").components.length // → 2
  */
@@ -86,7 +86,8 @@ export function readComposition(text: string): Composition {
       return { fault: `"${part}" is not a substance with its mol %. Write "methane 85; ethane 15".` };
     const fluid = named(found.name);
     if (fluid === undefined) return { fault: `"${found.name}" is not a pure fluid of the fluid table.` };
-    if (components.some((one) => one.fluid === fluid)) return { fault: `${fluid.name} is named twice.` };
+    if (components.some((component) => component.fluid === fluid))
+      return { fault: `${fluid.name} is named twice.` };
     if (!(found.percent > 0)) return { fault: `${fluid.name} has no share. Leave it out.` };
     components.push({ fluid, percent: found.percent });
   }
@@ -94,7 +95,7 @@ export function readComposition(text: string): Composition {
     return {
       fault: "A mixture needs two or more components. For one component, select it as the substance.",
     };
-  const sum = components.reduce((so, { percent }) => so + percent, 0);
+  const sum = components.reduce((sum, { percent }) => sum + percent, 0);
   if (Math.abs(sum - 100) > sumWithin)
     return { fault: `The shares add up to ${Number(sum.toPrecision(6))} %. They must add up to 100 %.` };
   return { components: components.map(({ fluid, percent }) => ({ fluid, share: percent / sum })) };
@@ -104,15 +105,14 @@ export function readComposition(text: string): Composition {
  * A mixture as one fluid.
  *
  * @param components of the table of fluids, with their shares of the moles
- * @returns molar mass, pseudo-critical figures, isentropic exponent; sets where the first of its components does. Nothing
- *   is said of where it boils or of its liquid
+ * @returns molar mass, pseudo-critical figures, isentropic exponent; nothing on its boiling point or its liquid
  * @source Kay's rule: shares of the moles times the components' critical figures; exponent by the heat capacities. An
  *   estimate
  * @example mixtureOf(readComposition("methane 50; nitrogen 50").components).molarMassKgKmol // → 22.0285
  */
 export function mixtureOf(components: readonly Component[]): Fluid {
-  const mean = (of: (fluid: Fluid) => number) =>
-    components.reduce((sum, { fluid, share }) => sum + share * of(fluid), 0);
+  const mean = (property: (fluid: Fluid) => number) =>
+    components.reduce((sum, { fluid, share }) => sum + share * property(fluid), 0);
   const capacity = components.some(({ fluid }) => fluid.isentropicExponent === null)
     ? null
     : mean(({ isentropicExponent: k }) => k! / (k! - 1));

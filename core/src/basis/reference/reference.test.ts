@@ -38,8 +38,8 @@ describe("tables", () => {
   });
   it("scale the class columns with the class number from class 300 up, in the strength-governed rows", () => {
     for (const group of ["1.1", "2.2", "2.8"]) {
-      const at = (number: number) => ratingCurve({ system: "class", number }, group)!.value[5]!;
-      for (const n of [600, 900, 1500, 2500]) expect(at(n) / at(300)).toBeCloseTo(n / 300, 1);
+      const ratingOf = (number: number) => ratingCurve({ system: "class", number }, group)!.value[5]!;
+      for (const n of [600, 900, 1500, 2500]) expect(ratingOf(n) / ratingOf(300)).toBeCloseTo(n / 300, 1);
     }
   });
   it("put each seat's range and curve in order", () => {

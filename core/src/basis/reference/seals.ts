@@ -8,9 +8,9 @@ export interface SealMaterial {
   readonly kind: string;
   readonly minimumC: number;
   readonly maximumC: number;
-  /** Whether it stands sudden loss of gas pressure: by nature, in a certified grade only, or not. */
+  /** Resistance to explosive decompression: by nature, in a certified grade only, or none. */
   readonly rapidDecompression: "immune" | "grade" | "no";
-  /** Still seals once a fire has taken what is soft. */
+  /** Still seals after a fire has destroyed soft parts. */
   readonly outlivesFire: boolean;
 }
 

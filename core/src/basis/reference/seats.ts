@@ -14,7 +14,7 @@ export interface SeatMaterial {
   readonly minimumC: number;
   readonly continuousMaximumC: number;
   readonly excursionMaximumC: number;
-  /** Friction against its counterface: as designed with, and within what it scatters. */
+  /** Friction against its counterface: design value and scatter. */
   readonly friction: { readonly low: number; readonly design: number; readonly high: number };
   /** Fraction the break torque grows for each tenfold of days held closed. */
   readonly breakGrowthPerDecade: number;

@@ -4,15 +4,15 @@ import { metalSuitability } from "./tables/metal-suitability.ts";
 /** A suitable, B with limits, C needs evidence, X unsuitable. */
 export type Suitability = "A" | "B" | "C" | "X";
 
-/** By family, then by material: asked thousands of times a second. */
+/** By family, then by material: it is read thousands of times a second. */
 const ratings = new Map<string, Map<string, Suitability>>();
 for (const table of [chemicalSuitability, metalSuitability]) {
   for (const row of table.rows) {
     const family = row[0] as string;
     const inFamily = ratings.get(family) ?? new Map<string, Suitability>();
     ratings.set(family, inFamily);
-    table.columns.forEach((material, at) => {
-      if (at > 0) inFamily.set(material, row[at] as Suitability);
+    table.columns.forEach((material, index) => {
+      if (index > 0) inFamily.set(material, row[index] as Suitability);
     });
   }
 }
@@ -23,7 +23,7 @@ export const serviceFamilies: readonly string[] = chemicalSuitability.rows.map((
 /** Metals the suitability table knows. */
 export const metals: readonly string[] = metalSuitability.columns.slice(1);
 
-/** Seat and seal ids whose suitability stands under another name in the tables. */
+/** Seat and seal ids that have another name in the suitability tables. */
 const listedAs: Record<string, string> = {
   "graphite-packing": "graphite",
   "graphite-gasket": "graphite",

@@ -16,7 +16,7 @@ type Compiled = Pick<ReferenceTable, "columns" | "rows">;
  * Joins a compiled table with its title and source.
  *
  * @param id short name, unique among the tables
- * @param title what a reader calls the table
+ * @param title for readers
  * @param source standard the figures come from
  * @param compiled columns and rows from the CSV
  * @returns the table with the status *indicative*
@@ -36,11 +36,11 @@ export function referenceTable(
  * Reads a compiled table's rows as objects keyed by column name.
  *
  * @param table columns and rows; every row as long as the columns
- * @returns one object a row, in order
+ * @returns one object per row, in order
  * @example records({ columns: ["a", "b"], rows: [[1, "x"]] }) // → [{"a":1,"b":"x"}]
  */
 export function records<T>(table: Compiled): T[] {
   return table.rows.map(
-    (row) => Object.fromEntries(table.columns.map((column, at) => [column, row[at]])) as T,
+    (row) => Object.fromEntries(table.columns.map((column, index) => [column, row[index]])) as T,
   );
 }

@@ -5,7 +5,7 @@ import { angles, type OverStroke, overStroke, type Profile } from "./profile.ts"
 const nearEnd = 15;
 const [first, mid, last] = [0, (angles.length - 1) / 2, angles.length - 1];
 
-/** From one end to what holds over the middle and on to the other end. */
+/** From the value at one end over the value in the middle to the other end. */
 const throughThree = (atShut: number, run: number, atOpen: number): OverStroke =>
   overStroke((degrees) => {
     if (degrees <= nearEnd) return atShut + ((run - atShut) * degrees) / nearEnd;
@@ -17,7 +17,8 @@ const throughThree = (atShut: number, run: number, atOpen: number): OverStroke =
  * The profile of a valve of which only the six named points are known.
  *
  * @param points N·m
- * @returns break falls evenly to run over the first 15° of a stroke, run holds, and turns evenly to end over the last
+ * @returns falls evenly from breakaway to running over the first 15° of a stroke, stays, and changes evenly to the
+ *   ending value over the last
  * @source rule of this program: makers state no angles between, and a seat is left and met within 15°
  * @example profileThrough({ breakToOpenNm: 9, runToOpenNm: 3, endToOpenNm: 4, breakToCloseNm: 5, runToCloseNm: 3, endToCloseNm: 8 }).opening[0] // → 9
  */
@@ -42,7 +43,7 @@ export const namedPoints = ({ opening, closing }: Profile): Demand => ({
   endToCloseNm: closing[first]!,
 });
 
-/** A force that grows or falls evenly, through its middle where that is stated. */
+/** A force that changes evenly, through its middle value where that is stated. */
 const throughMiddle = (atShut: number, middle: number, atOpen: number): OverStroke =>
   overStroke((degrees) =>
     degrees <= 45

@@ -10,7 +10,7 @@ export const angles: readonly number[] = Array.from(
 /** Torques at each of `angles`, N·m, counted from shut whichever way the valve turns. */
 export type OverStroke = readonly number[];
 
-/** Torque over both strokes of a quarter turn: asked by a valve, or given by what turns it. */
+/** Torque over both strokes of a quarter turn: demand of a valve, or output of its operator. */
 export interface Profile {
   readonly opening: OverStroke;
   readonly closing: OverStroke;
@@ -61,9 +61,9 @@ const times = (stroke: OverStroke, by: number): OverStroke => {
 };
 
 /**
- * A profile with every torque multiplied alike.
+ * A profile with every torque multiplied by one factor.
  *
- * @param profile N·m, or shares of one
+ * @param profile N·m, or shares
  * @param by factor
  * @returns the profile
  * @example scaled(steady(2), 3).opening[0] // → 6
@@ -74,9 +74,9 @@ export const scaled = ({ opening, closing }: Profile, by: number): Profile => ({
 });
 
 function greater(a: OverStroke, b: OverStroke): OverStroke {
-  const most = new Array<number>(a.length);
-  for (let i = 0; i < most.length; i++) most[i] = Math.max(a[i]!, b[i]!);
-  return most;
+  const maxima = new Array<number>(a.length);
+  for (let i = 0; i < maxima.length; i++) maxima[i] = Math.max(a[i]!, b[i]!);
+  return maxima;
 }
 
 function sum(a: OverStroke, b: OverStroke): OverStroke {
@@ -99,7 +99,7 @@ export const together = (a: Profile, b: Profile): Profile => ({
 });
 
 /**
- * What covers each of several profiles.
+ * The envelope of several profiles.
  *
  * @param profiles N·m; at least one
  * @returns the greatest of them at every angle
@@ -119,7 +119,7 @@ export const covering = (profiles: readonly Profile[]): Profile =>
  * @example peakOf(steady(7)) // → 7
  */
 export function peakOf({ opening, closing }: Profile): number {
-  let most = Number.NEGATIVE_INFINITY;
-  for (let i = 0; i < opening.length; i++) most = Math.max(most, opening[i]!, closing[i]!);
-  return most;
+  let maximum = Number.NEGATIVE_INFINITY;
+  for (let i = 0; i < opening.length; i++) maximum = Math.max(maximum, opening[i]!, closing[i]!);
+  return maximum;
 }

@@ -24,13 +24,13 @@ describe("a profile", () => {
         const { opening, closing } = profileThrough(p);
         const open = [p.breakToOpenNm, p.runToOpenNm, p.endToOpenNm];
         const close = [p.breakToCloseNm, p.runToCloseNm, p.endToCloseNm];
-        for (const [stroke, of] of [
+        for (const [stroke, values] of [
           [opening, open],
           [closing, close],
         ] as const)
           for (const nm of stroke) {
-            expect(nm).toBeGreaterThanOrEqual(Math.min(...of) - 1e-9);
-            expect(nm).toBeLessThanOrEqual(Math.max(...of) + 1e-9);
+            expect(nm).toBeGreaterThanOrEqual(Math.min(...values) - 1e-9);
+            expect(nm).toBeLessThanOrEqual(Math.max(...values) + 1e-9);
           }
       }),
     );
@@ -109,11 +109,11 @@ describe("the weakest place", () => {
   it("has the lowest ratio of all, whatever the torques", () => {
     fc.assert(
       fc.property(points, points, (gives, asks) => {
-        const [given, asked] = [profileThrough(gives), profileThrough(asks)];
-        const { givesNm, asksNm } = weakest(given, asked);
+        const [profile, asked] = [profileThrough(gives), profileThrough(asks)];
+        const { givesNm, asksNm } = weakest(profile, asked);
         for (const stroke of ["opening", "closing"] as const)
           for (const [i, nm] of asked[stroke].entries())
-            expect(given[stroke][i]! / nm).toBeGreaterThanOrEqual(givesNm / asksNm - 1e-12);
+            expect(profile[stroke][i]! / nm).toBeGreaterThanOrEqual(givesNm / asksNm - 1e-12);
       }),
     );
   });

@@ -1,6 +1,6 @@
 import { angles, type OverStroke, type Profile, type StrokeName } from "./profile.ts";
 
-/** A place on one of the strokes. */
+/** A point on one of the strokes. */
 export interface Place {
   readonly stroke: StrokeName;
   /** From shut. */
@@ -12,23 +12,23 @@ export interface Weakest extends Place {
   readonly asksNm: number;
 }
 
-/** What is given for each N·m asked; where nothing is asked, whatever does not hold back is enough. */
+/** Output for each N·m of demand. Without demand, any output that does not brake is enough. */
 const ratio = (gives: number, asks: number): number => {
   if (asks > 0) return gives / asks;
   return gives < 0 ? Number.NEGATIVE_INFINITY : Number.POSITIVE_INFINITY;
 };
 
 function leastOf(gives: OverStroke, asks: OverStroke): { readonly at: number; readonly least: number } {
-  let at = 0;
+  let index = 0;
   let least = Number.POSITIVE_INFINITY;
   for (let i = 0; i < asks.length; i++) {
     const here = ratio(gives[i]!, asks[i]!);
     if (here < least) {
-      at = i;
+      index = i;
       least = here;
     }
   }
-  return { at, least };
+  return { at: index, least };
 }
 
 /**

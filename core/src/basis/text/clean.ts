@@ -1,4 +1,4 @@
-/** Signs nobody sees: soft hyphen, zero-width ones, marks and overrides of direction, joiners, tags. */
+/** Invisible characters: soft hyphen, zero-width ones, direction marks and overrides, joiners, tags. */
 const invisible =
   /[\u00ad\u061c\u180e\u200b-\u200f\u202a-\u202e\u2060-\u2064\u2066-\u206f\ufeff\u{e0000}-\u{e007f}]/gu;
 const mayNeedCleaning = /[^\t\n\r -~]/;
@@ -7,7 +7,7 @@ const loneSurrogate = /\p{Surrogate}/u;
 const control = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\ufffe\uffff]/;
 
 /**
- * What a text holds that cannot be kept: half a character, or a control character other than tab and line end.
+ * Characters that cannot be stored: half a character, or a control character other than tab and line end.
  *
  * @param text as sent
  * @returns a sentence that names the sign by number, null where there is none
@@ -25,7 +25,7 @@ export function textFault(text: string): string | null {
 }
 
 /**
- * A text as it looks: composed (NFC), without signs nobody sees or that turn others round.
+ * A text as it looks: composed (NFC), without invisible characters.
  *
  * @param text without faults
  * @returns the text to keep

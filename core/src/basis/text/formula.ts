@@ -1,12 +1,12 @@
 /**
- * A spreadsheet runs a cell as a formula that begins with one of these, whatever blanks and line ends stand before
- * it; a text that begins with the mark itself and would look guarded is guarded too.
+ * A spreadsheet runs a cell that begins with one of these as a formula, even after blanks and line ends. A text that
+ * begins with the guard itself is guarded too.
  */
 const runs = /^'*[\s\p{Cc}]*[=+\-@|\uff1d\uff0b\uff0d\uff20]/u;
 const guarded = /^'+[\s\p{Cc}]*[=+\-@|\uff1d\uff0b\uff0d\uff20]/u;
 
 /**
- * A text as a cell of a table that a spreadsheet may open: what it would run gets a mark before it.
+ * Guards a text against being run as a formula by a spreadsheet.
  *
  * @param text a cell's text
  * @returns the cell; `unguardFormula` gives the text back

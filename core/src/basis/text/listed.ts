@@ -1,5 +1,5 @@
 /**
- * Words and phrases of a list written in one text.
+ * Words and phrases of a list in one text.
  *
  * @param text words parted by commas; lines may end anywhere between them
  * @returns the words in order

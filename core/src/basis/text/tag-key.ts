@@ -4,7 +4,7 @@ import { cleanText } from "./clean.ts";
 const dashes = /[\p{Pd}\u2212\u00af\u02d7]/gu;
 
 /**
- * What two tag numbers that look alike have in common: case, kinds of dash, blanks and width do not part them.
+ * A key that is equal for tag numbers that look alike: case, kinds of dash, blanks and width do not matter.
  *
  * @param number tag number as written
  * @returns the key; equal for numbers alike to the eye

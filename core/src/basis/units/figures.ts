@@ -1,6 +1,6 @@
 /**
- * Writes a figure for people: up to four significant figures, at most one decimal from 10 up, a thin
- * space between thousands. Stored and chained values are never rounded.
+ * Writes a figure for readers: up to four significant figures, at most one decimal from 10 up, a thin space between
+ * thousands. Stored and chained values are never rounded.
  *
  * @param value any finite number
  * @returns text with a true minus sign
@@ -29,7 +29,7 @@ export function figure(value: number): string {
  */
 export function marginText(margin: number, unit: "%" | "K"): string {
   const worse = Math.floor((unit === "%" ? margin * 100 : margin) + 1e-9);
-  // Ten times over says nothing to a reader: the limit beside it does.
+  // Above ten times the limit the percentage tells a reader nothing.
   if (unit === "%" && worse > 999) return "";
   return `${worse < 0 ? "−" : "+"}${Math.abs(worse)} ${unit}`;
 }

@@ -4,7 +4,7 @@ import type { Unit } from "./unit.ts";
 import { inSystem, type Reading, shownUnit } from "./units.ts";
 
 /**
- * Whether somebody reads sizes in NPS: whoever reads lengths in inches does.
+ * Whether sizes are shown in NPS: they are where lengths are in inches.
  *
  * @param reading system and units of their own
  * @returns true for inches

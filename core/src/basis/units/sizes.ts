@@ -63,7 +63,7 @@ export function npsLabel(dn: number): string {
  * Reads a nominal size in either language.
  *
  * @param text "DN 50", "50", "NPS 2", "2\"", "1 1/2 in"
- * @param bare what a number without a word means: DN or NPS
+ * @param bare unit of a number without a word: DN or NPS
  * @returns DN, or null when it is not a nominal size
  * @source ISO 6708 / ASME B36.10 size pairs
  * @example parseNominalSize("1 1/2\"", "DN") // → 40

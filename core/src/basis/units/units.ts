@@ -5,14 +5,14 @@ import type { Unit } from "./unit.ts";
 export const unitSystems = ["metric", "US"] as const;
 export type UnitSystem = (typeof unitSystems)[number];
 
-/** How somebody reads: a system, gauge or absolute, and units of their own where they differ from it. */
+/** Units a reader chose: a system, gauge or absolute, and single units that differ from it. */
 export interface Reading {
   readonly system: UnitSystem;
   readonly absolute?: boolean | undefined;
   readonly units?: Readonly<Partial<Record<Quantity, string>>> | undefined;
 }
 
-/** What the core computes in. */
+/** Units of the core. */
 const home = Object.fromEntries(quantities.map((q) => [q, writtenUnits[q][0]!.label])) as Record<
   Quantity,
   string
@@ -66,7 +66,7 @@ const quantityOfUnit: Partial<Record<Unit, Quantity>> = {
 const found = (quantity: Quantity, label: string) => writtenUnits[quantity].find((u) => u.label === label)!;
 
 /**
- * Converts between two written units of a quantity; gauge and absolute are told apart.
+ * Converts between two written units of a quantity; gauge and absolute are different units.
  *
  * @param value in `from`
  * @param quantity what is measured
@@ -102,7 +102,7 @@ export function unitsOf(quantity: Quantity): string[] {
  *
  * @param quantity what is measured
  * @param reading system, gauge or absolute, units of their own
- * @returns unit label; a unit that is not one of the quantity is passed over
+ * @returns unit label; a unit of another quantity is ignored
  * @source the product's unit table
  * @example shownUnit("pressure", { system: "US" }) // → "psi g"
  */
@@ -134,7 +134,7 @@ export function inSystem(value: number, unit: Unit, reading: Reading): { value: 
  *
  * @param text "750 psi", "400 F", "-12,5", "61"; a decimal comma is read as a point
  * @param quantity what is measured
- * @param bare unit of a figure without one
+ * @param bare unit of a number without one
  * @returns the value in the core's home unit, or null when it is not a figure in a unit of the quantity
  * @source the product's unit table
  * @example parseQuantity("1 bar", "pressure", "psi g") // → 1
@@ -159,7 +159,7 @@ export function parseQuantity(text: string, quantity: Quantity, bare: string): n
  * Unit a column heading names, if any.
  *
  * @param heading for example "Design press. (psig)"
- * @param quantity what the column holds
+ * @param quantity of the column
  * @returns unit label, or null when the heading names none
  * @source the product's unit table
  * @example unitInHeading("T max [°F]", "temperature") // → "°F"

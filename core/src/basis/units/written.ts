@@ -70,14 +70,16 @@ const spelt = new Map<string, Map<string, string>>(
   ]),
 );
 const any = new Set(
-  [...ofSizes, ...others, ...[...spelt.values()].flatMap((of) => [...of.keys()])].map(plainUnit),
+  [...ofSizes, ...others, ...[...spelt.values()].flatMap((unitNames) => [...unitNames.keys()])].map(
+    plainUnit,
+  ),
 );
 
 /**
  * Whether a text is nothing but the name of a unit.
  *
  * @param text as written
- * @returns true for the units of the table and of sizes, and for what stands in a row of units in place of one
+ * @returns true for units of the table and of sizes, and for placeholders in a row of units
  * @source the product's unit table
  * @example isUnitWritten("bar(g)") // → true
  */

@@ -2,14 +2,14 @@ import { z } from "zod";
 
 export type Document = Readonly<Record<string, unknown>>;
 
-/** One step of a format: what a document of the version before it becomes. */
+/** One step of a format: turns a document of the version before into the next. */
 export interface VersionStep {
   readonly to: number;
-  /** What changed, in a sentence a reader of an old document is told. */
+  /** What changed, as a sentence for the reader of an old document. */
   readonly says: string;
-  /** Names of what documents before it never carried: its being there now is no difference. */
+  /** Names that older documents did not have: their absence is not a difference. */
   readonly adds?: readonly string[];
-  /** Never changes the document it is given. */
+  /** Never changes its input. */
   readonly upcast: (document: Document) => Document;
 }
 
@@ -41,7 +41,7 @@ const isObject = (value: unknown): value is Document =>
 /**
  * Declares a kind of stored document.
  *
- * @param name as it stands in the format, for example "duty"
+ * @param name in the format, for example "duty"
  * @param steps in rising order; the last one's version is the newest
  * @param unmarked version of a document that names no format; null where every document names one
  * @returns the kind: reads old → upcast step by step → newest
@@ -72,20 +72,24 @@ export function documentKind(
         code: "from-a-newer-release",
         message: `"${String(format)}" was written by a newer release. This release reads formats up to "${newest}". Update this installation.`,
       };
-    const taken = steps.filter(({ to }) => to > was);
+    const versionSteps = steps.filter(({ to }) => to > was);
     let brought = document;
-    for (const step of taken) {
+    for (const step of versionSteps) {
       try {
         brought = { ...step.upcast(brought), format: `proven-seat-${name}/${step.to}` };
       } catch {
-        // A document of an old version that was never whole: what it lacks cannot be brought up.
+        // A document of an old version that was never valid, so it cannot be updated.
         return {
           code: "not-a-document",
           message: `The ${name.replaceAll("-", " ")} is not a complete document of version ${step.to - 1} and cannot be updated to version ${step.to}.`,
         };
       }
     }
-    return { document: format === undefined ? { ...brought, format: newest } : brought, was, steps: taken };
+    return {
+      document: format === undefined ? { ...brought, format: newest } : brought,
+      was,
+      steps: versionSteps,
+    };
   };
   return {
     name,
@@ -101,7 +105,7 @@ export function documentKind(
           return z.NEVER;
         })
         .pipe(schema as z.ZodType<T, unknown>);
-      // What people write by hand is the newest version: that is the schema that is published.
+      // Documents written by hand use the newest version, because that schema is published.
       reading._zod.toJSONSchema = () => {
         const { $schema: _, ...rest } = z.toJSONSchema(schema, { io: "input", unrepresentable: "any" });
         return rest;

@@ -8,7 +8,7 @@ export const butterflyTripleOffset: Construction = {
   assembly: tripleOffsetAssembly,
   name: "Butterfly, triple-offset",
   entry: "wafer, lug or flanged",
-  // Closed by torque: what its seat takes is the maker's to say.
+  // Closed by torque: the seating torque must come from the maker.
   rubbing: null,
   direction: "both ways",
   strengths: [

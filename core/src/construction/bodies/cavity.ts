@@ -12,20 +12,20 @@ export const cavityIds = [
 ] as const;
 export type CavityId = (typeof cavityIds)[number];
 
-/** What an arrangement of seats and cavity promises, counted honestly. */
+/** What an arrangement of seats and cavity provides, without flattery. */
 export interface Cavity {
   readonly id: CavityId;
   readonly name: string;
   readonly says: string;
   /** Whether liquid shut in and warmed has nowhere to go. */
   readonly trapsLiquid: boolean;
-  /** Where trapped pressure goes by itself. */
+  /** Where trapped pressure is relieved by itself. */
   readonly relievesTo: "nowhere" | "lower side" | "upstream" | "while open only";
   /** Seats that hold against pressure from upstream, and from downstream, at once. */
   readonly barriers: { readonly forward: 1 | 2; readonly reverse: 0 | 1 | 2 };
   /** Each seat holds its own side while the cavity is bled. */
   readonly blockAndBleed: boolean;
-  /** The arrangement makes the valve one-way whatever the body can do. */
+  /** The arrangement makes the valve one-way, even in a two-way body. */
   readonly oneWay: boolean;
   /** Space for product to stay, polymerise or crystallise in. */
   readonly deadSpace: boolean;

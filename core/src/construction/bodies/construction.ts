@@ -2,31 +2,31 @@ import type { AssemblyOf } from "./assembly/model.ts";
 import type { CavityId } from "./cavity.ts";
 import type { PassageId } from "./passage.ts";
 
-/** How the closing member is held: what carries the thrust of the line. */
+/** How the closure is held, and so what carries the thrust of the line pressure. */
 export type Support = "floating" | "trunnion" | "tilting" | "disc" | "plug";
 
 export interface BodyPart {
   readonly id: string;
-  /** Of what shows several pieces, or a feature of one; others are called as the piece they show. */
+  /** Name of a part that shows several pieces, or a feature of one; other parts take the name of their piece. */
   readonly name?: string;
-  /** Pieces it shows, those of them the valve has; the one of its own id where nothing is said. */
+  /** Pieces it shows, as far as the valve has them; by default the one with its own id. */
   readonly shows?: readonly string[];
   readonly does: string;
 }
 
-/** A way out or through, and the seals that stand in it. */
+/** A leak path with its seals. */
 export interface LeakPath {
   readonly path: string;
   readonly place: "external" | "internal";
-  /** First seal, then what stands behind it. */
+  /** First seal, then the ones behind it. */
   readonly seals: readonly string[];
   /** The pieces that are those seals. */
   readonly pieces: readonly string[];
 }
 
 /**
- * What rubs when it turns, so that its torque can be reckoned; null where it does not rub, and what it takes is the
- * maker's to say.
+ * Surfaces that rub when it turns, for the computed torque; null where they do not rub and only the maker knows the
+ * torque.
  */
 export type Rubbing =
   /** Seats that take the thrust of the line; `seats` is their friction against that of two plain rings. */
@@ -38,24 +38,24 @@ export type Rubbing =
   /** A sleeve or a film all round a plug: pressed so hard, and so much of its dry friction left. */
   | { readonly by: "sleeve"; readonly pressedMPa: number; readonly easing: number };
 
-/** One construction of quarter-turn valve: what it can do, where it ends, and what it is made of. */
+/** One construction of quarter-turn valve: its capabilities, its limits and its parts. */
 export interface Construction {
   readonly id: string;
   readonly name: string;
   readonly closure: "ball" | "segment" | "disc" | "plug";
-  /** How it passes what flows, where its maker states no trims. */
+  /** Its flow passage, used where the maker states no trims. */
   readonly flows: PassageId;
   readonly support: Support;
   readonly stroke: "quarter turn" | "rising stem";
   readonly rubbing: Rubbing | null;
   readonly entry: string;
   readonly ways: 2 | 3;
-  /** From which side it seals by nature; a product line may promise less. */
+  /** Side from which it seals by design; a product line may promise less. */
   readonly direction: "both ways" | "one way";
   readonly strengths: readonly string[];
   readonly limits: readonly string[];
   readonly parts: readonly BodyPart[];
-  /** Its pieces and joints, by how seats and cavity are arranged. */
+  /** Its pieces and joints, for each arrangement of seats and cavity. */
   readonly assembly: AssemblyOf;
   /** Arrangements of seats and cavity it can be built with. */
   readonly cavities: readonly CavityId[];
@@ -71,20 +71,20 @@ export interface Construction {
   /** Whether any of the line's contents stay in the body when it is shut. */
   readonly holdsCavity: boolean;
   readonly fullBore: boolean;
-  /** Sleeve or sealant takes hold of the plug while it stands still. */
+  /** Sleeve or sealant grips the plug while it is idle. */
   readonly gripsAtRest?: true;
-  /** Highest temperature a sealant it depends on stays in place at, °C (indicative); null where none seals it. */
+  /** Highest temperature of the sealant it depends on, °C (indicative); null where it needs none. */
   readonly sealantMaximumC: number | null;
   readonly seatKinds: readonly ("polymer" | "metal")[];
-  /** Shut-off a good one reaches, by kind of seat (rates of ISO 5208). */
+  /** Shut-off class of a good one, by kind of seat (rates of ISO 5208). */
   readonly bestShutOff: Readonly<Partial<Record<"polymer" | "metal", string>>>;
-  /** Whether one seat or lining stands a vacuum behind it. */
+  /** Whether a seat or lining withstands vacuum behind it. */
   readonly standsVacuum: boolean;
   /** Largest size built in each class, for candidates no catalogue offers. */
   readonly builtTo: Readonly<Record<string, readonly [fromDn: number, toDn: number]>>;
 }
 
-/** Parts nearly every construction has, so that each file lists only what is its own. */
+/** Parts that nearly every construction has, so that each file lists only its own. */
 export const commonParts = {
   body: { id: "body", does: "Holds line pressure and the ends." },
   stem: {

@@ -1,18 +1,18 @@
-/** What a passage does at an opening. */
+/** Values of a flow passage at an opening. */
 export interface PassagePoint {
   readonly openingPercent: number;
-  /** Of its coefficient wide open. */
+  /** Share of its fully open coefficient. */
   readonly share: number;
   readonly fl: number;
   readonly xt: number;
   readonly fd: number;
   /** Dynamic torque C_t, T = C_t·Δp·D³, where it tends to shut: opening overcomes it. */
   readonly torque: number;
-  /** C_t where what flows can push it open, by which way round it stands: closing overcomes it. */
+  /** C_t where flow can push it open, by flow direction; the closing torque must overcome it. */
   readonly closingTorque: number;
 }
 
-/** How a closing member passes what flows, wide open and over its stroke: typical figures. */
+/** How a closure passes flow, fully open and over its travel: typical figures. */
 export interface Passage {
   /** Kv for each mm² of bore. */
   readonly kvPerMm2: number;
@@ -22,7 +22,7 @@ export interface Passage {
 }
 
 type Row = readonly [opening: number, share: number, fl: number, xt: number, fd: number, torque: number];
-/** A row, with what `pushesOpen` at its opening. */
+/** A row, with `pushesOpen` at its opening. */
 const points = (
   rows: readonly Row[],
   pushesOpen: (openingPercent: number, torque: number) => number = () => 0,
@@ -94,7 +94,7 @@ const pastPlug = points(
   fromBelow,
 );
 
-/** Passages by what closes them. Adding one is a row. Indicative: typical figures of each kind, no maker's. */
+/** Flow passages by closure; adding one is adding a row. Indicative: typical figures of each kind, not of a maker. */
 const passages = {
   "ball bore": { kvPerMm2: 0.185, rangeability: 20, points: throughBall },
   "V-port": { kvPerMm2: 0.05, rangeability: 100, points: throughNotch },
@@ -109,7 +109,7 @@ const passages = {
 export type PassageId = keyof typeof passages;
 
 /**
- * How a closing member passes what flows.
+ * The flow passage of a closure.
  *
  * @param id as a construction names it
  * @returns typical figures

@@ -14,10 +14,10 @@ describe("keys", () => {
     [330.1, null],
   ])("a shaft of %d mm", (shaft, width) => expect(keyFor(shaft)?.widthMm ?? null).toBe(width));
   it("carry in proportion to length and pressure, several for three quarters each", () => {
-    const one = keysCarryNm(1, 40, 60, 100)!;
-    expect(keysCarryNm(1, 40, 120, 100)).toBeCloseTo(2 * one, 9);
-    expect(keysCarryNm(1, 40, 60, 200)).toBeCloseTo(2 * one, 9);
-    expect(keysCarryNm(2, 40, 60, 100)).toBeCloseTo(1.5 * one, 9);
+    const oneKey = keysCarryNm(1, 40, 60, 100)!;
+    expect(keysCarryNm(1, 40, 120, 100)).toBeCloseTo(2 * oneKey, 9);
+    expect(keysCarryNm(1, 40, 60, 200)).toBeCloseTo(2 * oneKey, 9);
+    expect(keysCarryNm(2, 40, 60, 100)).toBeCloseTo(1.5 * oneKey, 9);
     expect(keysCarryNm(1, 400, 60, 100)).toBeNull();
   });
 });

@@ -1,16 +1,16 @@
 import { z } from "zod";
 
-/** Shapes of a stem's end, as ISO 5211 names what is driven; a square stands flat to the pipe or on its corner. */
+/** Shapes of a stem end, as ISO 5211 names the driven part; a square is parallel to the pipe or on its corner. */
 export const stemForms = ["square parallel", "square diagonal", "flat head", "keyed", "serrated"] as const;
 export type StemForm = (typeof stemForms)[number];
 
 /**
- * Shapes a drive takes: those of stems, eight corners that take a square either way, or a blank insert that is
- * machined to whatever end lies within its diameter.
+ * Shapes of an actuator's drive: those of stems, an octagon that takes a square either way, or a blank insert machined
+ * to any end within its diameter.
  */
 export const driveForms = [...stemForms, "double square", "blank insert"] as const;
 
-/** How flats or key of a stem stand when the valve is open. */
+/** Direction of the flats or key of a stem in the open position. */
 const flatsWhenOpen = ["along the bore", "across the bore"] as const;
 
 const mm = z.number().positive().max(5000);
@@ -21,7 +21,7 @@ export const stemEndSchema = z.strictObject({
   acrossMm: mm,
   heightMm: mm,
   flats: z.enum(flatsWhenOpen).nullable().default(null),
-  /** Of a keyed end; one where nothing is said. */
+  /** For a keyed end; one if not given. */
   keys: z.number().int().min(1).max(4).nullable().default(null),
 });
 export type StemEnd = z.infer<typeof stemEndSchema>;

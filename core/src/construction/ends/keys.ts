@@ -2,7 +2,7 @@
 export interface Key {
   readonly widthMm: number;
   readonly heightMm: number;
-  /** How far it stands out of the shaft. */
+  /** Its height above the shaft. */
   readonly standsOutMm: number;
 }
 
@@ -37,7 +37,7 @@ const rows: readonly (readonly [upToMm: number, width: number, height: number, i
  * The parallel key of a shaft.
  *
  * @param shaftMm diameter, mm
- * @returns width, height and how far it stands out, mm; null below 6 and above 330 mm
+ * @returns width, height and height above the shaft, mm; null below 6 and above 330 mm
  * @source DIN 6885-1 (indicative)
  * @example keyFor(40).widthMm // → 12
  */
@@ -55,8 +55,8 @@ export function keyFor(shaftMm: number): Key | null {
  * @param shaftMm diameter, mm
  * @param lengthMm length that bears, mm
  * @param allowedMPa pressure allowed on its side, MPa; shear of the key is allowed 0.577 of it
- * @returns N·m, the lesser of shear d/2·b·l·0.577·p and pressure on the part that stands out d/2·h′·l·p; null where
- *   there is no key for the shaft
+ * @returns N·m, the lesser of shear d/2·b·l·0.577·p and pressure on the exposed part d/2·h′·l·p; null where no key fits
+ *   the shaft
  * @source shear and bearing of a parallel key; DIN 6892 method C
  * @example Math.round(keysCarryNm(2, 40, 60, 100)) // → 540
  */

@@ -2,7 +2,7 @@ import type { StemForm } from "./forms.ts";
 import { keyFor } from "./keys.ts";
 
 /**
- * Smallest circle an end goes through.
+ * Smallest circle that an end passes.
  *
  * @param form shape of the end
  * @param acrossMm across its flats, or its diameter, mm
@@ -17,12 +17,12 @@ export function throughMm(form: StemForm, acrossMm: number): number {
 }
 
 /**
- * What an end resists torsion with.
+ * Torsional section modulus of an end.
  *
  * @param form shape of the end
  * @param acrossMm across its flats, or its diameter, mm
- * @returns section modulus in torsion, mm³: 0.208·a³ of a square, and of a flat head as if it were one; π/16·d³ of
- *   a shaft, three quarters of it behind a keyway, of the root (0.9 d) of teeth
+ * @returns section modulus in torsion, mm³: 0.208·a³ of a square, also used for a flat head; π/16·d³ of a shaft, three
+ *   quarters of it behind a keyway, of the root (0.9 d) of teeth
  * @source strength of materials: torsion of a square (Saint-Venant); notch of a keyway as usual
  * @example torsionMm3("square parallel", 10) // → 208
  */

@@ -42,7 +42,7 @@ export function boreInElevation(ballRadius: number, boreRadius: number, openingD
 }
 
 /**
- * A ball with a straight bore from above: the two sides left of it, turned.
+ * A ball with a straight bore from above: the two sides beside the bore, rotated.
  *
  * @param ballRadius mm
  * @param boreRadius mm, below the ball's
@@ -139,11 +139,16 @@ export function sprungBacks(d: SectionDimensions, pocketEnd: number): Shape[] {
     back - 0.05 * (back - seatPlace(d).contact),
     outer + 0.22 * (outer - inner),
   );
-  const all = (of: readonly Point[]) => [of, mirroredX(of), mirroredY(of), mirroredX(mirroredY(of))];
+  const allQuarters = (points: readonly Point[]) => [
+    points,
+    mirroredX(points),
+    mirroredY(points),
+    mirroredX(mirroredY(points)),
+  ];
   return [
-    ...all(zigzag).map(
+    ...allQuarters(zigzag).map(
       (z): Shape => ({ ...region("spring", z), path: region("spring", z).path.replace("Z", ""), line: true }),
     ),
-    ...all(seal).map((s) => region("seal", s)),
+    ...allQuarters(seal).map((s) => region("seal", s)),
   ];
 }

@@ -19,15 +19,16 @@ type Offsets = "concentric" | "double" | "triple";
 const coneSlant = 9;
 
 /**
- * Discs. From above the shaft stands across the view: behind the seat's plane by the first offset, beside the middle of the bore by the second; the third leans the cone the seat is cut from.
+ * Discs. From above the shaft is across the view: behind the seat plane by the first offset, beside the middle of the
+ * bore by the second; the third tilts the cone of the seat.
  *
  * @param kind how many offsets
  * @returns function that draws both views
  * @source mechanics of eccentric discs
  */
 export function butterflyViews(kind: Offsets) {
-  return (of: SectionOf): Drawing[] => {
-    const d = of.dimensions;
+  return (section: SectionOf): Drawing[] => {
+    const d = section.dimensions;
     const R = Math.min(d.closureDiameterMm / 2, d.boreMm / 2);
     const [behind, beside] =
       kind === "concentric" ? [0, 0] : (d.offsetsMm ?? [0.16 * d.boreMm, 0.03 * d.boreMm]);
@@ -38,7 +39,7 @@ export function butterflyViews(kind: Offsets) {
     const bodyHeight = d.boreMm / 2 + 0.1 * d.boreMm + 4;
     const setting = { chamber: [width, d.boreMm / 2], ends: "wafer", joints: [] } as const;
     const shell = shellOf({ ...d, faceToFaceMm: 2 * width }, setting);
-    const turn = of.openingDegrees;
+    const turn = section.openingDegrees;
     const lined = kind === "concentric";
     const slant = kind === "triple" ? Math.tan((coneSlant * Math.PI) / 180) : 0;
     // Cone faces above and below meet the disc at different angles once the cone leans.
@@ -175,12 +176,12 @@ export function butterflyViews(kind: Offsets) {
     const _edge = { left: -shell.halfLength - 0.8 * d.boreMm, right: shell.halfLength + 0.8 * d.boreMm };
     const _reach = (0.86 * d.boreMm + 18) * 1.06;
     const forces =
-      turn > 4 || of.thrustN <= 0
+      turn > 4 || section.thrustN <= 0
         ? []
         : [
             {
               name: "thrust into the shaft’s bearings",
-              newtons: of.thrustN,
+              newtons: section.thrustN,
               at: [-0.5 * d.boreMm, R * 0.45] as Point,
               towards: [1, 0] as Point,
             },

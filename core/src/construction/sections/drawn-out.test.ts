@@ -24,7 +24,7 @@ const middle = (view: View, i: number) => {
 
 describe("shapes a piece is drawn as", () => {
   const view = viewOf(valveOf("trunnion-side-entry"));
-  const place = (part: string) => view.places.find((one) => one.part === part)!.at;
+  const place = (part: string) => view.places.find((place) => place.part === part)!.at;
   it("of one of two seats are those of its side alone", () => {
     const [x, y] = place("seats");
     const [here, there] = [

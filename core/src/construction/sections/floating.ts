@@ -18,13 +18,13 @@ import { stemShapes } from "./stem.ts";
 /** Body joints of the three ways a floating-ball body is split, as shares of the chamber's half length. */
 const joints = { "one-piece": [], "two-piece": [1], "three-piece": [-1, 1] } as const;
 
-/** Size of the stem's foot and of the slot it stands in. */
-function slotOf(of: SectionOf) {
-  const radius = of.dimensions.closureDiameterMm / 2;
-  const r = of.dimensions.boreMm / 2;
+/** Size of the stem's foot and of its slot. */
+function slotOf(section: SectionOf) {
+  const radius = section.dimensions.closureDiameterMm / 2;
+  const r = section.dimensions.boreMm / 2;
   const depth = 0.62 * (radius - r);
-  const width = 0.55 * of.dimensions.stemDiameterMm;
-  return { top: radius, depth, width, length: 1.6 * of.dimensions.stemDiameterMm };
+  const width = 0.55 * section.dimensions.stemDiameterMm;
+  return { top: radius, depth, width, length: 1.6 * section.dimensions.stemDiameterMm };
 }
 
 /** Half width in the plane along the pipe of a slot or tang that runs at an angle to the pipe. */
@@ -36,22 +36,25 @@ const halfSeen = (length: number, width: number, degrees: number) => {
   );
 };
 
-/** Ball and slot along the stem. The slot runs across the bore: shut, it lies along the pipe, so that the ball can float. */
-function ballInElevation(of: SectionOf): Shape[] {
-  const { closureDiameterMm, boreMm } = of.dimensions;
+/**
+ * Ball and slot along the stem. The slot runs across the bore: when shut it lies along the pipe, so that the ball can
+ * float.
+ */
+function ballInElevation(section: SectionOf): Shape[] {
+  const { closureDiameterMm, boreMm } = section.dimensions;
   const radius = closureDiameterMm / 2;
-  const slot = slotOf(of);
-  const along = boreAngle(of.openingDegrees) - 90;
+  const slot = slotOf(section);
+  const along = boreAngle(section.openingDegrees) - 90;
   const cut = Math.min(halfSeen(slot.length, slot.width, along), 0.6 * radius);
   const floor = radius - slot.depth;
   const tang = Math.min(halfSeen(0.8 * slot.length, 0.86 * slot.width, along), cut * 0.94);
   const notch: Point[] = box(-cut, floor, cut, radius * 1.02);
-  const holes: (readonly Point[])[] = [boreInElevation(radius, boreMm / 2, of.openingDegrees)];
+  const holes: (readonly Point[])[] = [boreInElevation(radius, boreMm / 2, section.openingDegrees)];
   const vent =
-    of.cavity === "slot hole"
+    section.cavity === "slot hole"
       ? [region("cavity", box(-0.05 * boreMm, boreMm / 2 - 1, 0.05 * boreMm, floor + 1))]
-      : of.cavity === "upstream hole"
-        ? [region("upstream", turnedHole(of))]
+      : section.cavity === "upstream hole"
+        ? [region("upstream", turnedHole(section))]
         : [];
   return [
     region("closure", notched(circle(0, 0, radius), notch), ...holes),
@@ -60,17 +63,17 @@ function ballInElevation(of: SectionOf): Shape[] {
   ];
 }
 
-/** Hole in the face that looks upstream while shut. */
-function turnedHole(of: SectionOf): Point[] {
-  const radius = of.dimensions.closureDiameterMm / 2;
-  const shut = of.openingDegrees < 45;
-  const h = 0.05 * of.dimensions.boreMm;
+/** Hole in the face that is upstream while shut. */
+function turnedHole(section: SectionOf): Point[] {
+  const radius = section.dimensions.closureDiameterMm / 2;
+  const shut = section.openingDegrees < 45;
+  const h = 0.05 * section.dimensions.boreMm;
   return shut
     ? box(-radius, -h, -Math.min(radius * 0.98, 0.98 * radius) + 0.35 * radius, h)
     : box(0, 0, 0, 0);
 }
 
-/** Outline of the ball with the slot taken out of its top. */
+/** Outline of the ball without the slot in its top. */
 function notched(ball: readonly Point[], notch: readonly Point[]): Point[] {
   const [half, floor] = [notch[1]![0], notch[0]![1]];
   return ball.flatMap(([x, y]): Point[] => {
@@ -82,44 +85,44 @@ function notched(ball: readonly Point[], notch: readonly Point[]): Point[] {
 /**
  * Forces on a floating ball while it is shut.
  *
- * @param of what is drawn, with thrust and seat load in N
+ * @param section dimensions, with thrust and seat load in N
  * @returns line thrust and downstream seat; none while open
  * @source line pressure does the sealing, on the downstream seat
  */
-export function floatingForces(of: SectionOf): Force[] {
-  const { contact } = seatPlace(of.dimensions);
-  const radius = of.dimensions.closureDiameterMm / 2;
-  if (of.openingDegrees > 5 || of.thrustN <= 0) return [];
+export function floatingForces(section: SectionOf): Force[] {
+  const { contact } = seatPlace(section.dimensions);
+  const radius = section.dimensions.closureDiameterMm / 2;
+  if (section.openingDegrees > 5 || section.thrustN <= 0) return [];
   return [
-    { name: "thrust of the line", newtons: of.thrustN, at: [-radius, 0], towards: [1, 0] },
+    { name: "thrust of the line", newtons: section.thrustN, at: [-radius, 0], towards: [1, 0] },
     {
       name: "downstream seat",
-      newtons: of.seatLoadN,
-      at: [contact + 0.3 * radius, 0.62 * of.dimensions.seatContactDiameterMm],
+      newtons: section.seatLoadN,
+      at: [contact + 0.3 * radius, 0.62 * section.dimensions.seatContactDiameterMm],
       towards: [-1, 0],
     },
   ];
 }
 
 /**
- * Fluid round the ball: what the shut cavity holds depends on its arrangement.
+ * Fluid round the ball: the content of the shut cavity depends on its arrangement.
  *
- * @param of what is drawn
+ * @param section dimensions and opening
  * @param halfLength of the chamber, mm
  * @param halfHeight of the chamber, mm
  * @returns one region
  * @source arrangement of seats and cavity
  */
-export const cavityFluid = (of: SectionOf, halfLength: number, halfHeight: number): Shape =>
+export const cavityFluid = (section: SectionOf, halfLength: number, halfHeight: number): Shape =>
   region(
-    of.openingDegrees > 5 || of.cavity === "upstream hole" ? "upstream" : "cavity",
+    section.openingDegrees > 5 || section.cavity === "upstream hole" ? "upstream" : "cavity",
     box(-halfLength, -halfHeight, halfLength, halfHeight),
   );
 
 /** Seats that fill the space round the ball. */
-const fillers = (of: SectionOf, chamber: readonly [number, number]): Shape[] => {
-  if (of.cavity !== "cavity filler") return [];
-  const radius = of.dimensions.closureDiameterMm / 2;
+const fillers = (section: SectionOf, chamber: readonly [number, number]): Shape[] => {
+  if (section.cavity !== "cavity filler") return [];
+  const radius = section.dimensions.closureDiameterMm / 2;
   return [
     region("seat", box(-chamber[0], -chamber[1], chamber[0], chamber[1]), circle(0, 0, radius * 1.005)),
   ];
@@ -133,8 +136,8 @@ const fillers = (of: SectionOf, chamber: readonly [number, number]): Shape[] => 
  * @source mechanics of floating balls
  */
 export function floatingViews(kind: keyof typeof joints) {
-  return (of: SectionOf): Drawing[] => {
-    const d = of.dimensions;
+  return (section: SectionOf): Drawing[] => {
+    const d = section.dimensions;
     const radius = d.closureDiameterMm / 2;
     const seat = seatPlace(d);
     const chamber = [seat.back, radius * 1.06] as const;
@@ -162,30 +165,30 @@ export function floatingViews(kind: keyof typeof joints) {
             ),
           ]
         : [];
-    const open = of.openingDegrees > 5;
+    const open = section.openingDegrees > 5;
     const elevation: Shape[] = [
-      cavityFluid(of, chamber[0], chamber[1]),
+      cavityFluid(section, chamber[0], chamber[1]),
       ...boreFluid(d, shell.halfLength, seat.contact, open),
       ...shellShapes(d, shellSetting, { top: d.stemDiameterMm / 2, bottom: 0 }),
       ...insert,
-      ...fillers(of, chamber),
+      ...fillers(section, chamber),
       ...seatPair(d),
       ...stem.shapes,
-      ...ballInElevation(of),
+      ...ballInElevation(section),
       line("axis", [-shell.halfLength * 1.05, 0], [shell.halfLength * 1.05, 0]),
     ];
-    const slot = slotOf(of);
+    const slot = slotOf(section);
     const slotFromAbove = turned(
       box(-slot.length / 2, -slot.width / 2, slot.length / 2, slot.width / 2),
-      boreAngle(of.openingDegrees) - 90,
+      boreAngle(section.openingDegrees) - 90,
     );
     const above: Shape[] = [
-      cavityFluid(of, chamber[0], chamber[1]),
+      cavityFluid(section, chamber[0], chamber[1]),
       ...boreFluid(d, shell.halfLength, seat.contact, open),
       ...shellShapes(d, shellSetting, { top: 0, bottom: 0 }),
-      ...fillers(of, chamber),
+      ...fillers(section, chamber),
       ...seatPair(d),
-      ...ballFromAbove(radius, d.boreMm / 2, of.openingDegrees),
+      ...ballFromAbove(radius, d.boreMm / 2, section.openingDegrees),
       region("hidden", slotFromAbove),
       line("axis", [-shell.halfLength * 1.05, 0], [shell.halfLength * 1.05, 0]),
     ];
@@ -215,13 +218,13 @@ export function floatingViews(kind: keyof typeof joints) {
         name: "along the stem",
         shapes: elevation,
         places,
-        forces: floatingForces(of),
+        forces: floatingForces(section),
       },
       {
         name: "from above",
         shapes: above,
         places: [],
-        forces: floatingForces(of),
+        forces: floatingForces(section),
       },
     ];
   };

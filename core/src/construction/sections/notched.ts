@@ -18,8 +18,8 @@ import { boreFluid, shellOf, shellShapes } from "./shell.ts";
 import { stemShapes } from "./stem.ts";
 
 /**
- * What closes, from above. A segment is part of a sphere that swings aside; its lower edge, where the notch
- * is cut, clears the port first. A ball has the notch in one mouth of its bore.
+ * The closure from above. A segment is part of a sphere that swings aside; its lower edge with the notch clears the
+ * port first. A ball has the notch in one mouth of its bore.
  */
 function closureFromAbove(
   kind: "ball" | "segment",
@@ -38,15 +38,15 @@ function closureFromAbove(
 }
 
 /**
- * Ball with a V-notch in its downstream face, or a segment of one; from above the notch is seen to lead.
+ * Ball with a V-notch in its downstream face, or a segment of one; the view from above shows the notch opening first.
  *
  * @param kind whole ball or segment
  * @returns function that draws both views
  * @source mechanics of notched balls
  */
 export function notchedViews(kind: "ball" | "segment") {
-  return (of: SectionOf): Drawing[] => {
-    const d = of.dimensions;
+  return (section: SectionOf): Drawing[] => {
+    const d = section.dimensions;
     const radius = d.closureDiameterMm / 2;
     const r = d.boreMm / 2;
     const seat = seatPlace(d);
@@ -61,17 +61,17 @@ export function notchedViews(kind: "ball" | "segment") {
       shoulder: true,
     });
     const thickness = kind === "segment" ? 0.16 * radius : radius - r * 0.92;
-    const open = of.openingDegrees > 5;
+    const open = section.openingDegrees > 5;
     const fluid = [
       kind === "ball"
-        ? cavityFluid(of, chamber[0], chamber[1])
+        ? cavityFluid(section, chamber[0], chamber[1])
         : region("upstream", box(-chamber[0], -chamber[1], chamber[0], chamber[1])),
       ...boreFluid(d, shell.halfLength, seat.contact, open),
     ];
     const ring = seatRing(d);
     const rings: Shape[] = [region("seat", ring), region("seat", mirroredY(ring))];
-    // Along the stem the wall stands across the bore for as long as the notch has not come in.
-    const cover = Math.max(0, 1 - of.openingDegrees / 90);
+    // Along the stem, the wall covers the bore until the notch reaches it.
+    const cover = Math.max(0, 1 - section.openingDegrees / 90);
     const wall: Point[] = [...arc(0, 0, radius, -62, 62), ...arc(0, 0, radius - thickness, 62, -62)];
     const gap = r * (1 - cover);
     const upperWall = wall.filter(([, y]) => y > gap);
@@ -81,7 +81,7 @@ export function notchedViews(kind: "ball" | "segment") {
     );
     const body: Shape[] =
       kind === "ball"
-        ? [region("closure", circle(0, 0, radius), boreInElevation(radius, r * 0.92, of.openingDegrees))]
+        ? [region("closure", circle(0, 0, radius), boreInElevation(radius, r * 0.92, section.openingDegrees))]
         : [region("closure", upperWall), region("closure", lowerWall), ...hubs];
     const lowerShaft: Shape[] =
       kind === "segment"
@@ -121,7 +121,7 @@ export function notchedViews(kind: "ball" | "segment") {
       ...fluid,
       ...shellShapes(d, setting, { top: 0, bottom: 0 }),
       ...rings,
-      ...closureFromAbove(kind, radius, r * 0.92, of.openingDegrees, thickness),
+      ...closureFromAbove(kind, radius, r * 0.92, section.openingDegrees, thickness),
       region("stem", circle(0, 0, d.stemDiameterMm * 0.4)),
       line("axis", [-shell.halfLength * 1.05, 0], [shell.halfLength * 1.05, 0]),
     ];
@@ -144,7 +144,7 @@ export function notchedViews(kind: "ball" | "segment") {
         ? [{ part: "gasket", at: [seat.back, chamber[1] + 0.4 * shell.wall] as Point }]
         : []),
     ];
-    const forces = kind === "ball" ? floatingForces(of) : [];
+    const forces = kind === "ball" ? floatingForces(section) : [];
     const _reach = Math.max(0.86 * d.boreMm + 18, shell.halfHeight) * 1.08;
     const _edge = { left: -shell.halfLength * 1.05, right: shell.halfLength * 1.05 };
     return [

@@ -16,14 +16,14 @@ import { boreFluid, shellOf, shellShapes } from "./shell.ts";
 import { stemShapes } from "./stem.ts";
 
 /**
- * Half a plug on an axis beside the middle of the bore: it cams on to the one seat, and swings clear of it.
+ * Half a plug on an axis beside the middle of the bore: it cams on to its single seat and swings clear of it.
  *
- * @param of dimensions, opening, cavity and forces
+ * @param section dimensions, opening, cavity and forces
  * @returns both views
  * @source mechanics of eccentric plugs
  */
-export function eccentricPlugViews(of: SectionOf): Drawing[] {
-  const d = of.dimensions;
+export function eccentricPlugViews(section: SectionOf): Drawing[] {
+  const d = section.dimensions;
   const radius = d.closureDiameterMm / 2;
   const r = d.boreMm / 2;
   const beside = d.offsetsMm?.[1] ?? 0.08 * d.boreMm;
@@ -42,7 +42,7 @@ export function eccentricPlugViews(of: SectionOf): Drawing[] {
     shoulder: true,
     bonnetHalf,
   });
-  const open = of.openingDegrees > 4;
+  const open = section.openingDegrees > 4;
   const fluid = [
     region("upstream", box(-chamber[0], -chamber[1], open ? chamber[0] : seatAt, chamber[1])),
     ...boreFluid(d, shell.halfLength, seatAt, open),
@@ -56,7 +56,7 @@ export function eccentricPlugViews(of: SectionOf): Drawing[] {
     ...arc(axis[0], axis[1], radius * 0.97, -48, 42),
     ...arc(axis[0], axis[1], radius * 0.97 - face, 42, -48),
   ];
-  const turn = (of.openingDegrees / 90) * 90;
+  const turn = (section.openingDegrees / 90) * 90;
   const cover = Math.cos((turn * Math.PI) / 180);
   const crownSeen: Shape[] =
     cover > 0.05
@@ -133,12 +133,12 @@ export function eccentricPlugViews(of: SectionOf): Drawing[] {
     { part: "gland", at: stem.glandAt },
   ];
   const forces =
-    open || of.thrustN <= 0
+    open || section.thrustN <= 0
       ? []
       : [
           {
             name: "line presses the plug to its seat",
-            newtons: of.thrustN,
+            newtons: section.thrustN,
             at: [-0.6 * radius, 0] as Point,
             towards: [1, 0] as Point,
           },

@@ -26,12 +26,12 @@ const widthAt = (radius: number, y: number) => radius + taper * y;
 /** A port through a taper plug as the plane along the stem meets it: straight sided, wider the more it lines up. */
 function portInElevation(radius: number, portHalf: number, portHeight: number, opening: number): Point[] {
   const sine = Math.max(1e-6, Math.abs(Math.sin((boreAngle(opening) * Math.PI) / 180)));
-  const at = (y: number) => Math.min(widthAt(radius, y), portHalf / sine);
+  const widthAtHeight = (y: number) => Math.min(widthAt(radius, y), portHalf / sine);
   return [
-    [-at(-portHeight), -portHeight],
-    [at(-portHeight), -portHeight],
-    [at(portHeight), portHeight],
-    [-at(portHeight), portHeight],
+    [-widthAtHeight(-portHeight), -portHeight],
+    [widthAtHeight(-portHeight), -portHeight],
+    [widthAtHeight(portHeight), portHeight],
+    [-widthAtHeight(portHeight), portHeight],
   ];
 }
 
@@ -45,13 +45,13 @@ function plugFromAbove(radius: number, portHalf: number, opening: number): Shape
 /**
  * Taper plugs: wrapped in a sleeve, or sealed by sealant in grooves and held up from below.
  *
- * @param kind what seals
+ * @param kind of seal
  * @returns function that draws both views
  * @source mechanics of taper plugs
  */
 export function plugViews(kind: "sleeved" | "lubricated") {
-  return (of: SectionOf): Drawing[] => {
-    const d = of.dimensions;
+  return (section: SectionOf): Drawing[] => {
+    const d = section.dimensions;
     const radius = d.closureDiameterMm / 2;
     const r = d.boreMm / 2;
     const portHalf = 0.68 * r;
@@ -80,7 +80,7 @@ export function plugViews(kind: "sleeved" | "lubricated") {
       [widthAt(radius, height) + sleeve, height],
       [widthAt(radius, height), height],
     ];
-    // The body behind sleeve or plug fills what the square chamber leaves beside the taper.
+    // The body behind sleeve or plug fills the space between the square chamber and the taper.
     const backing: Point[] = [
       [widthAt(radius, -height) + sleeve, -height],
       [chamber[0], -height],
@@ -88,7 +88,7 @@ export function plugViews(kind: "sleeved" | "lubricated") {
       [widthAt(radius, height) + sleeve, height],
     ];
     const outside = (list: Point[]): Point[][] => splitAtBore(list, r);
-    const open = of.openingDegrees > 5;
+    const open = section.openingDegrees > 5;
     const fluid = [...boreFluid(d, shell.halfLength, radius * 0.9, open)];
     const grooves: Shape[] =
       kind === "lubricated"
@@ -143,8 +143,11 @@ export function plugViews(kind: "sleeved" | "lubricated") {
       ...sides,
       ...sleeves,
       ...stem.shapes,
-      region(open ? "upstream" : "cavity", portInElevation(radius, portHalf, 0.98 * r, of.openingDegrees)),
-      region("closure", plug, portInElevation(radius, portHalf, 0.98 * r, of.openingDegrees)),
+      region(
+        open ? "upstream" : "cavity",
+        portInElevation(radius, portHalf, 0.98 * r, section.openingDegrees),
+      ),
+      region("closure", plug, portInElevation(radius, portHalf, 0.98 * r, section.openingDegrees)),
       ...grooves,
       ...cover,
       line("axis", [-shell.halfLength * 1.05, 0], [shell.halfLength * 1.05, 0]),
@@ -174,7 +177,7 @@ export function plugViews(kind: "sleeved" | "lubricated") {
       ...(kind === "sleeved"
         ? halves.map(([a, b]) => region("seat", ringSide(a, b, radius, radius + sleeve)))
         : []),
-      ...plugFromAbove(radius, portHalf, of.openingDegrees),
+      ...plugFromAbove(radius, portHalf, section.openingDegrees),
       ...(kind === "lubricated"
         ? [45, 135, 225, 315].map((a) => region("seal", circle(...polar(radius * 0.99, a), 0.035 * radius)))
         : []),
@@ -201,12 +204,12 @@ export function plugViews(kind: "sleeved" | "lubricated") {
       { part: "packing", at: stem.packingAt },
     ];
     const forces =
-      open || of.thrustN <= 0
+      open || section.thrustN <= 0
         ? []
         : [
             {
               name: "line presses the plug to the far side",
-              newtons: of.thrustN,
+              newtons: section.thrustN,
               at: [-radius, 0] as Point,
               towards: [1, 0] as Point,
             },
@@ -228,7 +231,7 @@ const polar = (radius: number, degrees: number): [number, number] => [
   radius * Math.sin((degrees * Math.PI) / 180),
 ];
 
-/** What is left of a four-cornered wall above and below the bore. */
+/** The part of a four-cornered wall above and below the bore. */
 function splitAtBore(wall: readonly Point[], r: number): Point[][] {
   const [lowIn, lowOut, highOut, highIn] = wall as [Point, Point, Point, Point];
   const between = (a: Point, b: Point, y: number): Point => [

@@ -10,7 +10,7 @@ import { tiltAwayViews } from "./tilt-away.ts";
 import { trunnionViews } from "./trunnion.ts";
 
 /** How each construction is drawn. */
-const drawings: Readonly<Record<string, (of: SectionOf) => Drawing[]>> = {
+const drawings: Readonly<Record<string, (section: SectionOf) => Drawing[]>> = {
   "floating-one-piece": floatingViews("one-piece"),
   "floating-two-piece": floatingViews("two-piece"),
   "floating-three-piece": floatingViews("three-piece"),
@@ -34,13 +34,13 @@ const drawings: Readonly<Record<string, (of: SectionOf) => Drawing[]>> = {
  * Sections through a construction, drawn from its dimensions: along the stem and from above.
  *
  * @param construction id of a construction
- * @param of dimensions in mm, opening 0–90°, cavity arrangement, thrust and seat load in N
+ * @param section dimensions in mm, opening 0–90°, cavity arrangement, thrust and seat load in N
  * @returns two views in millimetres, y upwards; none for an id that is not a construction
  * @source mechanics of each construction; walls and flanges in the drawing's own proportions
  */
-export function sectionViews(construction: string, of: SectionOf): View[] {
+export function sectionViews(construction: string, section: SectionOf): View[] {
   const parts = new Set(constructionNamed(construction)?.parts.map((p) => p.id));
-  return (drawings[construction]?.(of) ?? []).map((drawing) => ({
+  return (drawings[construction]?.(section) ?? []).map((drawing) => ({
     ...drawing,
     places: drawing.places.filter((p) => parts.has(p.part)),
     box: roomOf(drawing),

@@ -37,8 +37,8 @@ const outlines = (shape: Shape) =>
         .map((p) => p.split(" ").map(Number) as [number, number]),
     );
 const extent = (shapes: readonly Shape[]) => {
-  const all = shapes.flatMap(outlines).flat();
-  const [xs, ys] = [all.map((p) => p[0]), all.map((p) => p[1])];
+  const points = shapes.flatMap(outlines).flat();
+  const [xs, ys] = [points.map((p) => p[0]), points.map((p) => p[1])];
   return { left: Math.min(...xs), right: Math.max(...xs), bottom: Math.min(...ys), top: Math.max(...ys) };
 };
 const made = (view: View, role: Shape["role"]) => view.shapes.filter((s) => s.role === role);

@@ -1,4 +1,4 @@
-/** What a shape is made of or stands for; the reader's eye is led by it. */
+/** Material or meaning of a shape, which decides its tone. */
 export type Role =
   | "body"
   | "bonnet"
@@ -48,7 +48,7 @@ export interface Drawing {
   readonly forces: readonly Force[];
 }
 
-/** A drawing with the room it takes. */
+/** A drawing with its extent. */
 export interface View extends Drawing {
   readonly box: {
     readonly left: number;
@@ -67,12 +67,12 @@ export interface SectionDimensions {
   readonly seatContactDiameterMm: number;
   readonly seatWidthMm: number;
   readonly stemDiameterMm: number;
-  /** Shaft behind the seat plane, and beside the middle of the bore; null where there is none. */
+  /** Shaft behind the seat plane, and beside the middle of the bore; null where there is no offset. */
   readonly offsetsMm: readonly [number, number] | null;
   readonly faceToFaceMm: number | null;
 }
 
-/** What is drawn: dimensions, how far it stands open, how the cavity is arranged, and what presses. */
+/** Input of a drawing: dimensions, opening, arrangement of the cavity, and forces. */
 export interface SectionOf {
   readonly dimensions: SectionDimensions;
   /** 0 shut … 90 open, degrees. */
@@ -88,7 +88,7 @@ const points = (list: readonly Point[]) => list.map(([x, y]) => `${round(x)} ${r
 /**
  * A closed region with holes; overlapping outlines cut each other out.
  *
- * @param role what it is made of
+ * @param role its material
  * @param outlines points in mm, y upwards
  * @returns the shape
  * @source even-odd filling
@@ -101,12 +101,16 @@ export const region = (role: Role, ...outlines: (readonly Point[])[]): Shape => 
 /**
  * An open line.
  *
- * @param role what it stands for
- * @param at points in mm, y upwards
+ * @param role its meaning
+ * @param vertices points in mm, y upwards
  * @returns the shape
  * @example line("axis", [0, 0], [1, 0]).line // → true
  */
-export const line = (role: Role, ...at: Point[]): Shape => ({ role, path: `M${points(at)}`, line: true });
+export const line = (role: Role, ...vertices: Point[]): Shape => ({
+  role,
+  path: `M${points(vertices)}`,
+  line: true,
+});
 /**
  * Corners of a box.
  *
@@ -126,19 +130,19 @@ export const box = (x0: number, y0: number, x1: number, y1: number): Point[] => 
 /**
  * Points mirrored across the stem's axis.
  *
- * @param of points
+ * @param points points
  * @returns points in the same order
  * @example mirroredX([[1, 2]])[0][0] // → -1
  */
-export const mirroredX = (of: readonly Point[]): Point[] => of.map(([x, y]) => [-x, y]);
+export const mirroredX = (points: readonly Point[]): Point[] => points.map(([x, y]) => [-x, y]);
 /**
  * Points mirrored across the pipe's axis.
  *
- * @param of points
+ * @param points points
  * @returns points in the same order
  * @example mirroredY([[1, 2]])[0][1] // → -2
  */
-export const mirroredY = (of: readonly Point[]): Point[] => of.map(([x, y]) => [x, -y]);
+export const mirroredY = (points: readonly Point[]): Point[] => points.map(([x, y]) => [x, -y]);
 /**
  * Points along an arc from one angle to another.
  *
@@ -163,28 +167,28 @@ export const arc = (cx: number, cy: number, radius: number, from: number, to: nu
  * @param cx centre, mm
  * @param cy centre, mm
  * @param radius mm
- * @returns points; the last stands on the first
+ * @returns points; the last equals the first
  * @example circle(0, 0, 1).length // → 91
  */
 export const circle = (cx: number, cy: number, radius: number): Point[] => arc(cx, cy, radius, 0, 360);
 /**
  * Points turned about a centre.
  *
- * @param of points
+ * @param points points
  * @param degrees counter-clockwise
- * @param centre what they turn about
+ * @param centre of the rotation
  * @returns points in the same order
  * @source rotation of the plane
  * @example turned([[1, 0]], 90)[0][1] // → 1
  */
-export const turned = (of: readonly Point[], degrees: number, [cx, cy]: Point = [0, 0]): Point[] => {
+export const turned = (points: readonly Point[], degrees: number, [cx, cy]: Point = [0, 0]): Point[] => {
   const a = (degrees * Math.PI) / 180;
   const [cos, sin] = [Math.cos(a), Math.sin(a)];
-  return of.map(([x, y]) => [cx + (x - cx) * cos - (y - cy) * sin, cy + (x - cx) * sin + (y - cy) * cos]);
+  return points.map(([x, y]) => [cx + (x - cx) * cos - (y - cy) * sin, cy + (x - cx) * sin + (y - cy) * cos]);
 };
 
 /**
- * Room a drawing takes, with a margin.
+ * Extent of a drawing, with a margin.
  *
  * @param drawing shapes in mm
  * @returns the box round every shape

@@ -1,4 +1,4 @@
-/** Bodies: what holds the line and the pressure, the same kit for every construction. */
+/** Bodies: pressure shells and ends, with the same functions for every construction. */
 import {
   box,
   line,
@@ -31,38 +31,38 @@ export interface Shell {
  * Sizes every part of the shell follows from.
  *
  * @param d dimensions, mm
- * @param of chamber, ends and joints
+ * @param shell chamber, ends and joints
  * @returns wall, half length and height, flange, mm
  * @source the drawing's own proportions; a stated face to face is kept where the parts fit inside
  */
-export function shellOf(d: SectionDimensions, of: ShellOf): Shell {
+export function shellOf(d: SectionDimensions, shell: ShellOf): Shell {
   const wall = 0.13 * d.boreMm + 4;
   const flangeThickness = 0.15 * d.boreMm + 6;
-  const shortest = of.ends === "wafer" ? of.chamber[0] : of.chamber[0] + wall + flangeThickness;
-  // A stated face to face is kept unless the parts would not fit inside it.
+  const shortest = shell.ends === "wafer" ? shell.chamber[0] : shell.chamber[0] + wall + flangeThickness;
+  // A stated face to face is kept unless the parts do not fit inside it.
   const halfLength = Math.max(shortest, (d.faceToFaceMm ?? 0) / 2);
   return {
     wall,
-    halfLength: of.ends === "wafer" ? halfLength : Math.min(halfLength, shortest + 1.1 * d.boreMm),
-    halfHeight: of.chamber[1] + wall,
+    halfLength: shell.ends === "wafer" ? halfLength : Math.min(halfLength, shortest + 1.1 * d.boreMm),
+    halfHeight: shell.chamber[1] + wall,
     flange: flangeThickness,
-    pocketTop: of.chamber[1] + wall,
+    pocketTop: shell.chamber[1] + wall,
   };
 }
 
 const flangeRadius = (d: SectionDimensions) => 0.86 * d.boreMm + 18;
 
 /** Upper half of a cut through the shell; the lower half is its mirror image unless a stem is there too. */
-function half(d: SectionDimensions, of: ShellOf, stemHole: number): { outer: Point[] } {
-  const shell = shellOf(d, of);
+function half(d: SectionDimensions, spec: ShellOf, stemHole: number): { outer: Point[] } {
+  const shell = shellOf(d, spec);
   const r = d.boreMm / 2;
-  const [cx, cy] = of.chamber;
+  const [cx, cy] = spec.chamber;
   const { halfLength: L, wall, flange } = shell;
   const rf = flangeRadius(d);
   const neck = r + wall;
   const top = cy + wall;
   const right: Point[] =
-    of.ends === "wafer"
+    spec.ends === "wafer"
       ? [
           [stemHole, cy],
           [cx, cy],
@@ -90,40 +90,40 @@ function half(d: SectionDimensions, of: ShellOf, stemHole: number): { outer: Poi
  * The shell cut along the pipe: four quarters, so that a hole for the stem stays open.
  *
  * @param d dimensions, mm
- * @param of chamber, ends and joints
+ * @param spec chamber, ends and joints
  * @param holes half widths of the holes above and below, mm
  * @returns metal, joints, bolts or welds
  * @source the drawing's own proportions
  */
 export function shellShapes(
   d: SectionDimensions,
-  of: ShellOf,
+  spec: ShellOf,
   holes: { top: number; bottom: number },
 ): Shape[] {
-  const upper = half(d, of, holes.top).outer;
-  const lower = mirroredY(half(d, of, holes.bottom).outer);
-  // Where no hole is wanted the two quarters are one piece of metal.
+  const upper = half(d, spec, holes.top).outer;
+  const lower = mirroredY(half(d, spec, holes.bottom).outer);
+  // Without a hole the two quarters are one piece of metal.
   const both = (quarter: Point[], hole: number) =>
     hole === 0 ? [[...quarter, ...mirroredX(quarter).reverse()]] : [quarter, mirroredX(quarter)];
   const pieces = [...both(upper, holes.top), ...both(lower, holes.bottom)];
-  const shell = shellOf(d, of);
+  const shell = shellOf(d, spec);
   const top = shell.halfHeight;
-  const joints = of.joints.flatMap((x) => {
-    const at = Math.sign(x) * Math.min(Math.abs(x), shell.halfLength - shell.flange);
+  const joints = spec.joints.flatMap((x) => {
+    const edge = Math.sign(x) * Math.min(Math.abs(x), shell.halfLength - shell.flange);
     const width = 0.5 * shell.wall;
-    return of.welded
+    return spec.welded
       ? [1, -1].map((s) =>
           region("weld", [
-            [at - 0.5 * shell.wall, s * (top + 0.12 * shell.wall)],
-            [at + 0.5 * shell.wall, s * (top + 0.12 * shell.wall)],
-            [at, s * (of.chamber[1] + 0.1 * shell.wall)],
+            [edge - 0.5 * shell.wall, s * (top + 0.12 * shell.wall)],
+            [edge + 0.5 * shell.wall, s * (top + 0.12 * shell.wall)],
+            [edge, s * (spec.chamber[1] + 0.1 * shell.wall)],
           ]),
         )
       : [1, -1].flatMap((s) => [
-          line("hidden", [at, s * of.chamber[1]], [at, s * (top + 1.3 * width)]),
+          line("hidden", [edge, s * spec.chamber[1]], [edge, s * (top + 1.3 * width)]),
           region(
             "bolt",
-            box(at - 1.6 * width, s * (top - 0.1 * width), at + 1.6 * width, s * (top + 0.9 * width)),
+            box(edge - 1.6 * width, s * (top - 0.1 * width), edge + 1.6 * width, s * (top + 0.9 * width)),
           ),
         ]);
   });
@@ -157,7 +157,7 @@ export function pipeStubs(d: SectionDimensions, halfLength: number): Shape[] {
 }
 
 /**
- * Fluid in the bore left and right of what closes it, to the ends.
+ * Fluid in the bore left and right of the closure, to the ends.
  *
  * @param d dimensions, mm
  * @param halfLength to the ends, mm

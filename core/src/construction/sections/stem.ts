@@ -3,12 +3,12 @@ import { box, line, mirroredX, type Point, region, type Shape } from "./shape.ts
 
 export interface StemOf {
   readonly diameter: number;
-  /** Where the stem meets what it turns, and where the chamber's roof is. */
+  /** Where the stem meets the closure, and the height of the chamber's roof. */
   readonly foot: number;
   readonly roof: number;
   /** Top of the body above the chamber. */
   readonly top: number;
-  /** A shoulder inside keeps it from being blown out. */
+  /** A shoulder inside makes it blow-out proof. */
   readonly shoulder: boolean;
   /** Width of a bonnet that lifts off; null where the stuffing box is part of the body. */
   readonly bonnetHalf?: number | null;
@@ -25,34 +25,34 @@ export interface Stem {
 /**
  * Stem with stuffing box, packing rings and gland.
  *
- * @param of diameter, heights and shoulder, mm
- * @param at place along the pipe, mm
+ * @param spec diameter, heights and shoulder, mm
+ * @param centre place along the pipe, mm
  * @returns shapes, the stem's top, and where its parts are labelled
  * @source the drawing's own proportions
  */
-export function stemShapes(of: StemOf, at = 0): Stem {
-  const r = of.diameter / 2;
-  const ring = 0.42 * of.diameter;
-  const boxHeight = 2.2 * of.diameter;
-  const boxTop = of.top + boxHeight;
-  const outer = r + ring + 0.55 * of.diameter;
-  const stemTop = boxTop + 1.5 * of.diameter;
-  const move = (list: readonly Point[]): Point[] => list.map(([x, y]) => [x + at, y]);
+export function stemShapes(spec: StemOf, centre = 0): Stem {
+  const r = spec.diameter / 2;
+  const ring = 0.42 * spec.diameter;
+  const boxHeight = 2.2 * spec.diameter;
+  const boxTop = spec.top + boxHeight;
+  const outer = r + ring + 0.55 * spec.diameter;
+  const stemTop = boxTop + 1.5 * spec.diameter;
+  const move = (list: readonly Point[]): Point[] => list.map(([x, y]) => [x + centre, y]);
   const both = (shape: Point[]) => [move(shape), move(mirroredX(shape))];
-  const sleeve: Point[] = of.bonnetHalf
+  const sleeve: Point[] = spec.bonnetHalf
     ? [
-        [r, of.roof],
-        [of.bonnetHalf, of.roof],
-        [of.bonnetHalf, of.top],
-        [outer, of.top],
+        [r, spec.roof],
+        [spec.bonnetHalf, spec.roof],
+        [spec.bonnetHalf, spec.top],
+        [outer, spec.top],
         [outer, boxTop],
         [r + ring, boxTop],
-        [r + ring, of.top],
-        [r, of.top],
+        [r + ring, spec.top],
+        [r, spec.top],
       ]
     : [
-        [r + ring, of.top],
-        [outer, of.top],
+        [r + ring, spec.top],
+        [outer, spec.top],
         [outer, boxTop],
         [r + ring, boxTop],
       ];
@@ -60,55 +60,55 @@ export function stemShapes(of: StemOf, at = 0): Stem {
     both(
       box(
         r,
-        of.top + 0.06 * boxHeight + i * 0.24 * boxHeight,
+        spec.top + 0.06 * boxHeight + i * 0.24 * boxHeight,
         r + ring,
-        of.top + 0.27 * boxHeight + i * 0.24 * boxHeight,
+        spec.top + 0.27 * boxHeight + i * 0.24 * boxHeight,
       ),
     ),
   );
   const gland: Point[] = [
-    [r, of.top + 0.8 * boxHeight],
-    [r + ring, of.top + 0.8 * boxHeight],
-    [r + ring, boxTop + 0.1 * of.diameter],
-    [outer, boxTop + 0.1 * of.diameter],
-    [outer, boxTop + 0.45 * of.diameter],
-    [r, boxTop + 0.45 * of.diameter],
+    [r, spec.top + 0.8 * boxHeight],
+    [r + ring, spec.top + 0.8 * boxHeight],
+    [r + ring, boxTop + 0.1 * spec.diameter],
+    [outer, boxTop + 0.1 * spec.diameter],
+    [outer, boxTop + 0.45 * spec.diameter],
+    [r, boxTop + 0.45 * spec.diameter],
   ];
   const shoulderWidth = 1.35 * r;
   const stem: Point[] = [
-    [-r, of.foot],
-    [r, of.foot],
-    ...(of.shoulder
+    [-r, spec.foot],
+    [r, spec.foot],
+    ...(spec.shoulder
       ? ([
-          [r, of.roof - 0.42 * of.diameter],
-          [shoulderWidth, of.roof - 0.42 * of.diameter],
-          [shoulderWidth, of.roof - 0.06 * of.diameter],
-          [r, of.roof - 0.06 * of.diameter],
+          [r, spec.roof - 0.42 * spec.diameter],
+          [shoulderWidth, spec.roof - 0.42 * spec.diameter],
+          [shoulderWidth, spec.roof - 0.06 * spec.diameter],
+          [r, spec.roof - 0.06 * spec.diameter],
         ] as Point[])
       : []),
     [r, stemTop],
     [-r, stemTop],
-    ...(of.shoulder
+    ...(spec.shoulder
       ? ([
-          [-r, of.roof - 0.06 * of.diameter],
-          [-shoulderWidth, of.roof - 0.06 * of.diameter],
-          [-shoulderWidth, of.roof - 0.42 * of.diameter],
-          [-r, of.roof - 0.42 * of.diameter],
+          [-r, spec.roof - 0.06 * spec.diameter],
+          [-shoulderWidth, spec.roof - 0.06 * spec.diameter],
+          [-shoulderWidth, spec.roof - 0.42 * spec.diameter],
+          [-r, spec.roof - 0.42 * spec.diameter],
         ] as Point[])
       : []),
   ];
-  const thrust = of.shoulder
-    ? both(box(r, of.roof - 0.06 * of.diameter, shoulderWidth, of.roof + 0.06 * of.diameter)).map((b) =>
-        region("seal", b),
+  const thrust = spec.shoulder
+    ? both(box(r, spec.roof - 0.06 * spec.diameter, shoulderWidth, spec.roof + 0.06 * spec.diameter)).map(
+        (b) => region("seal", b),
       )
     : [];
-  const bolts = of.bonnetHalf
+  const bolts = spec.bonnetHalf
     ? both(
         box(
-          of.bonnetHalf - 0.5 * of.diameter,
-          of.roof - 0.9 * of.diameter,
-          of.bonnetHalf - 0.2 * of.diameter,
-          of.top + 0.3 * of.diameter,
+          spec.bonnetHalf - 0.5 * spec.diameter,
+          spec.roof - 0.9 * spec.diameter,
+          spec.bonnetHalf - 0.2 * spec.diameter,
+          spec.top + 0.3 * spec.diameter,
         ),
       ).map((b) => region("bolt", b))
     : [];
@@ -120,14 +120,14 @@ export function stemShapes(of: StemOf, at = 0): Stem {
       ...both(gland).map((s) => region("bonnet", s)),
       region("stem", move(stem)),
       ...thrust,
-      line("axis", [at, of.foot - of.diameter], [at, stemTop + 0.5 * of.diameter]),
+      line("axis", [centre, spec.foot - spec.diameter], [centre, stemTop + 0.5 * spec.diameter]),
     ],
     top: stemTop,
-    packingAt: [at + r + ring / 2, of.top + 0.4 * boxHeight],
-    glandAt: [at + outer - 0.1 * of.diameter, boxTop + 0.3 * of.diameter],
+    packingAt: [centre + r + ring / 2, spec.top + 0.4 * boxHeight],
+    glandAt: [centre + outer - 0.1 * spec.diameter, boxTop + 0.3 * spec.diameter],
     bonnetAt: [
-      at - (of.bonnetHalf ?? outer) + 0.2 * of.diameter,
-      of.bonnetHalf ? (of.roof + of.top) / 2 : of.top + 0.5 * boxHeight,
+      centre - (spec.bonnetHalf ?? outer) + 0.2 * spec.diameter,
+      spec.bonnetHalf ? (spec.roof + spec.top) / 2 : spec.top + 0.5 * boxHeight,
     ],
   };
 }

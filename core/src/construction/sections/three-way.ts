@@ -38,7 +38,7 @@ function solids(d: SectionDimensions, kind: keyof typeof arms): Point[][] {
 }
 
 /**
- * Ball with an L or T port and a third end; from above the port is seen to turn from one end to the other.
+ * Ball with an L or T port and a third end; the view from above shows the port turn from one end to the other.
  *
  * @param kind of port
  * @returns function that draws both views
@@ -46,8 +46,8 @@ function solids(d: SectionDimensions, kind: keyof typeof arms): Point[][] {
  */
 export function threeWayViews(kind: keyof typeof arms) {
   const along = floatingViews("three-piece");
-  return (of: SectionOf): Drawing[] => {
-    const d = of.dimensions;
+  return (section: SectionOf): Drawing[] => {
+    const d = section.dimensions;
     const radius = d.closureDiameterMm / 2;
     const r = d.boreMm / 2;
     const seat = seatPlace(d);
@@ -65,22 +65,22 @@ export function threeWayViews(kind: keyof typeof arms) {
       region("body", box(s * r, -neck, s * (0.86 * d.boreMm + 18), -neck + shell.flange)),
     ]);
     const above: Shape[] = [
-      cavityFluid(of, chamber[0], chamber[1]),
+      cavityFluid(section, chamber[0], chamber[1]),
       region("upstream", box(-shell.halfLength, -r, -seat.contact, r)),
-      region(of.openingDegrees < 45 ? "upstream" : "downstream", box(-r, -neck, r, -seat.contact)),
+      region(section.openingDegrees < 45 ? "upstream" : "downstream", box(-r, -neck, r, -seat.contact)),
       region(
-        of.openingDegrees < 45 && kind === "L" ? "downstream" : "upstream",
+        section.openingDegrees < 45 && kind === "L" ? "downstream" : "upstream",
         box(seat.contact, -r, shell.halfLength, r),
       ),
       ...shapes,
       ...thirdEnd,
       ...[...rings, ...third].map((s) => region("seat", s)),
-      ...solids(d, kind).map((s) => region("closure", turned(s, -90 + of.openingDegrees))),
+      ...solids(d, kind).map((s) => region("closure", turned(s, -90 + section.openingDegrees))),
       line("axis", [-shell.halfLength * 1.05, 0], [shell.halfLength * 1.05, 0]),
       line("axis", [0, 0], [0, -neck * 1.05]),
     ];
     const _reach = Math.max(0.86 * d.boreMm + 18, shell.halfHeight) * 1.08;
-    const elevation = along({ ...of, openingDegrees: 90 })[0]!;
+    const elevation = along({ ...section, openingDegrees: 90 })[0]!;
     return [
       {
         ...elevation,
@@ -94,7 +94,7 @@ export function threeWayViews(kind: keyof typeof arms) {
           { part: "third", at: [r + shell.wall / 2, -neck * 0.9] },
           { part: "port", at: [0, 0] },
         ],
-        forces: floatingForces(of),
+        forces: floatingForces(section),
       },
     ];
   };

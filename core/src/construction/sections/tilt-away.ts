@@ -20,17 +20,17 @@ const tiltShare = 0.12;
 const tiltDegrees = 5;
 
 /**
- * A core that leans on one fixed seat and is pulled off it before it turns.
+ * A core that presses on one fixed seat and is pulled off it before it turns.
  *
- * @param of dimensions, opening, cavity and forces
+ * @param section dimensions, opening, cavity and forces
  * @returns both views
  * @source mechanics of tilting cores
  */
-export function tiltAwayViews(of: SectionOf): Drawing[] {
-  const d = of.dimensions;
+export function tiltAwayViews(section: SectionOf): Drawing[] {
+  const d = section.dimensions;
   const radius = d.closureDiameterMm / 2;
   const r = d.boreMm / 2;
-  const share = of.openingDegrees / 90;
+  const share = section.openingDegrees / 90;
   const lean = Math.min(1, share / tiltShare) * tiltDegrees;
   const turn = Math.max(0, (share - tiltShare) / (1 - tiltShare)) * 90;
   const seat = seatPlace(d);
@@ -105,12 +105,12 @@ export function tiltAwayViews(of: SectionOf): Drawing[] {
     line("axis", [-shell.halfLength * 1.05, 0], [shell.halfLength * 1.05, 0]),
   ];
   const forces =
-    share > 0.02 || of.seatLoadN <= 0
+    share > 0.02 || section.seatLoadN <= 0
       ? []
       : [
           {
             name: "cam and line onto the seat",
-            newtons: of.seatLoadN,
+            newtons: section.seatLoadN,
             at: [-radius, 0] as Point,
             towards: [1, 0] as Point,
           },
@@ -138,7 +138,7 @@ export function tiltAwayViews(of: SectionOf): Drawing[] {
   ];
 }
 
-/** The core from above: it stands clear of the seat while it turns. */
+/** The core from above: it is clear of the seat while it turns. */
 function coreFromAbove(radius: number, r: number, turn: number, lean: number): Shape[] {
   const clear = -radius * Math.sin((lean * Math.PI) / 180);
   const edge = (Math.asin(Math.min(1, r / radius)) * 180) / Math.PI;

@@ -16,19 +16,19 @@ import {
 import { boreFluid, shellOf, shellShapes } from "./shell.ts";
 import { stemShapes } from "./stem.ts";
 
-/** How the body is put together: bolted ends, welded shut, or one piece with a bonnet. */
+/** Construction of the body: bolted ends, welded shut, or one piece with a bonnet. */
 type Body = "side entry" | "welded" | "top entry";
 
-function trunnionForces(of: SectionOf): Force[] {
-  const d = of.dimensions;
+function trunnionForces(section: SectionOf): Force[] {
+  const d = section.dimensions;
   const radius = d.closureDiameterMm / 2;
-  if (of.openingDegrees > 5 || of.thrustN <= 0) return [];
+  if (section.openingDegrees > 5 || section.thrustN <= 0) return [];
   const seat = seatPlace(d);
   return [
-    { name: "thrust into the bearings", newtons: of.thrustN, at: [-radius, 0], towards: [1, 0] },
+    { name: "thrust into the bearings", newtons: section.thrustN, at: [-radius, 0], towards: [1, 0] },
     {
       name: "upstream seat to ball",
-      newtons: of.seatLoadN,
+      newtons: section.seatLoadN,
       at: [-seat.back - 0.3 * radius, 0.62 * d.seatContactDiameterMm],
       towards: [1, 0],
     },
@@ -38,13 +38,13 @@ function trunnionForces(of: SectionOf): Force[] {
 /**
  * A ball held above and below, with sprung seats sliding in their pockets.
  *
- * @param kind how the body is put together
+ * @param kind of body
  * @returns function that draws both views
  * @source mechanics of trunnion balls
  */
 export function trunnionViews(kind: Body) {
-  return (of: SectionOf): Drawing[] => {
-    const d = of.dimensions;
+  return (section: SectionOf): Drawing[] => {
+    const d = section.dimensions;
     const radius = d.closureDiameterMm / 2;
     const r = d.boreMm / 2;
     const seat = seatPlace(d);
@@ -69,7 +69,7 @@ export function trunnionViews(kind: Body) {
       bonnetHalf,
     });
     const hubTop = Math.sqrt(Math.max(0, radius ** 2 - pin ** 2));
-    // The ball's upper journal takes the stem; the lower one stands on the trunnion pin in the body's floor.
+    // The upper journal of the ball takes the stem; the lower one sits on the trunnion pin in the floor of the body.
     const pinBottom = -(shell.halfHeight + 0.25 * shell.wall);
     const lower: Shape[] = [
       region("bonnet", box(-2.1 * pin, pinBottom - 0.5 * shell.wall, 2.1 * pin, pinBottom)),
@@ -101,12 +101,12 @@ export function trunnionViews(kind: Body) {
       ),
     );
     const ball: Shape[] = [
-      region("closure", circle(0, 0, radius), boreInElevation(radius, r, of.openingDegrees)),
+      region("closure", circle(0, 0, radius), boreInElevation(radius, r, section.openingDegrees)),
       region("closure", box(-pin, hubTop - 1, pin, radius * 1.02)),
     ];
-    const open = of.openingDegrees > 5;
+    const open = section.openingDegrees > 5;
     const fluid = [
-      cavityFluid(of, chamber[0], chamber[1]),
+      cavityFluid(section, chamber[0], chamber[1]),
       ...boreFluid(d, shell.halfLength, seat.contact, open),
     ];
     const pocket: Point[] = [
@@ -153,7 +153,7 @@ export function trunnionViews(kind: Body) {
       ...pockets,
       ...sprungBacks(d, pocketEnd),
       ...seatPair(d),
-      ...ballFromAbove(radius, r, of.openingDegrees),
+      ...ballFromAbove(radius, r, section.openingDegrees),
       line("axis", [-shell.halfLength * 1.05, 0], [shell.halfLength * 1.05, 0]),
     ];
     const places: PartPlace[] = [
@@ -186,13 +186,13 @@ export function trunnionViews(kind: Body) {
         name: "along the stem",
         shapes: elevation,
         places,
-        forces: trunnionForces(of),
+        forces: trunnionForces(section),
       },
       {
         name: "from above",
         shapes: above,
         places: [],
-        forces: trunnionForces(of),
+        forces: trunnionForces(section),
       },
     ];
   };

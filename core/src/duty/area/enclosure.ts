@@ -1,12 +1,12 @@
 import { remembering } from "../../basis/text/remembering.ts";
 import type { installations } from "../fields/words.ts";
 
-/** What an enclosure must keep out, by place: codes of IEC 60529, and enclosure types of their own standard beside them. */
+/** Enclosure codes of IEC 60529 that a place requires, and enclosure types of the other standard beside them. */
 const asked = {
   indoor: { water: 4, types: ["1", "2", "12", "3", "3R", "3X", "4", "4X", "6", "6P"], says: "IP54" },
   outdoor: { water: 5, types: ["3", "3X", "4", "4X", "6", "6P"], says: "IP65" },
   "marine air": { water: 6, types: ["4X", "6P"], says: "IP66" },
-  // The valve is buried; what turns it stands above ground.
+  // The valve is buried; its operator is above ground.
   buried: { water: 5, types: ["3", "3X", "4", "4X", "6", "6P"], says: "IP65" },
 } as const;
 
@@ -34,11 +34,11 @@ const types = remembering((text) =>
 export const codeWanted = (installation: Installation): string => asked[installation].says;
 
 /**
- * Whether an enclosure keeps out what a place brings.
+ * Whether an enclosure protects against the conditions of a place.
  *
  * @param text codes and types as on the plate
  * @param installation the place
- * @returns true where one of them does; a code tested under water says nothing of jets
+ * @returns true where one of them does; a code for immersion does not cover jets
  * @source IEC 60529 (IP) and NEMA 250 (type); neither is converted into the other
  * @example keepsOut("IP67", "marine air") // → false
  */

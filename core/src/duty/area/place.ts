@@ -23,10 +23,10 @@ export interface Place {
 const safe =
   /^(SAFE|NON[- ]?HAZARDOUS|UN[- ]?CLASSIFIED|NOT CLASSIFIED|NON[- ]?CLASSIFIED|NONE|GENERAL PURPOSE|GP|NH)( AREA)?$/;
 
-/** Words that may stand between others and say nothing. */
+/** Filler words without meaning. */
 const joining = ["/", "&", "AND", "EX", "GAS", "DUST", "AREA", "HAZARDOUS", "T"];
 
-/** The coolest of several: what a place allows is what its severest part does. */
+/** The lowest of several limits: the severest part of a place decides. */
 const coolest = (surfaces: readonly number[]): number | null =>
   surfaces.length === 0 ? null : Math.min(...surfaces);
 
@@ -53,7 +53,7 @@ function zones(words: readonly string[]): Place | null {
   const dust = numbers.filter((n) => n >= 20 && n <= 22);
   if (numbers.length === 0 || gas.length + dust.length < numbers.length || gas.length > 1 || dust.length > 1)
     return null;
-  // A class is said of gas, a temperature of dust, unless only one of them is there.
+  // A class belongs to gas and a temperature to dust, unless only one of them is present.
   const classed = surfacesAmong(words.filter((w) => !/C$/.test(w) || dust.length === 0));
   const stated = surfacesAmong(words.filter((w) => /C$/.test(w) || gas.length === 0));
   return {
@@ -77,10 +77,10 @@ const numerals = ["I", "II", "1", "2"];
 
 /** One part of the division system: classes, then the division, then groups and a surface. */
 function division(words: readonly string[]): Omit<Place, "system"> | null {
-  const at = words.indexOf("DIV");
-  const number = words[at + 1];
-  const named = words.slice(0, at).filter((w) => !joining.includes(w));
-  const rest = words.slice(at + 2);
+  const index = words.indexOf("DIV");
+  const number = words[index + 1];
+  const named = words.slice(0, index).filter((w) => !joining.includes(w));
+  const rest = words.slice(index + 2);
   const strange = rest.some(
     (w) =>
       w !== "GROUP" &&
@@ -88,16 +88,16 @@ function division(words: readonly string[]): Omit<Place, "system"> | null {
       surfaceOf(w) === null &&
       groupsAmong([w], [...gasLetters, ...dustLetters]).length === 0,
   );
-  if (at < 1 || (number !== "1" && number !== "2") || strange || !named.every((w) => numerals.includes(w)))
+  if (index < 1 || (number !== "1" && number !== "2") || strange || !named.every((w) => numerals.includes(w)))
     return null;
-  const of = (letters: readonly string[]): Atmosphere => ({
+  const atmosphereOf = (letters: readonly string[]): Atmosphere => ({
     level: Number(number) as Level,
     groups: groupsAmong(rest, letters),
     surfaceC: coolest(surfacesAmong(rest)),
   });
   return {
-    gas: named.includes("I") || named.includes("1") ? of(gasLetters) : null,
-    dust: named.includes("II") || named.includes("2") ? of(dustLetters) : null,
+    gas: named.includes("I") || named.includes("1") ? atmosphereOf(gasLetters) : null,
+    dust: named.includes("II") || named.includes("2") ? atmosphereOf(dustLetters) : null,
   };
 }
 
@@ -114,8 +114,8 @@ function divisions(words: readonly string[]): Place | null {
  * Reads how a place is classified.
  *
  * @param text such as "zone 1 IIB T3", "zone 2 IIC T4 / zone 22 IIIB T135°C", "Class I Div 2 Group D T3", "safe"
- * @returns the place, the severest of what it names several of; "safe" where nothing explosive is to be expected; null
- *   where a word of it is not understood
+ * @returns the place, with the severest of several values; "safe" where no explosive atmosphere is expected; null where
+ *   a word is not understood
  * @source IEC 60079-10-1 and -10-2; NFPA 70, articles 500 and 505
  * @example readPlace("zone 1 IIB T3").gas.level // → 1
  */

@@ -23,7 +23,7 @@ export const coolestC = 85;
 export const gasGroups = ["IIA", "IIB", "IIB+H2", "IIC"] as const;
 export const dustGroups = ["IIIA", "IIIB", "IIIC"] as const;
 
-/** Groups of the divisions by their letters: each has to be named, for none covers another. */
+/** Groups of the division system by letter: each must be named, because none covers another. */
 export const gasLetters = ["A", "B", "C", "D"] as const;
 export const dustLetters = ["E", "F", "G"] as const;
 
@@ -32,17 +32,17 @@ export type Level = 0 | 1 | 2;
 
 export type AreaSystem = "zone" | "division";
 
-/** What stands of gas or of dust, in a place or on a plate. */
+/** Data on gas or on dust, of a place or a nameplate. */
 export interface Atmosphere {
   readonly level: Level;
-  /** None where none is stated. */
+  /** Empty where none is stated. */
   readonly groups: readonly string[];
   /** Highest surface, °C; null where it is not stated. */
   readonly surfaceC: number | null;
 }
 
 /**
- * The words of a designation, one after the other.
+ * The words of a designation, in order.
  *
  * @param text as it is written
  * @returns words in capitals, punctuation dropped, strokes on their own
@@ -72,7 +72,7 @@ export function surfaceOf(word: string): number | null {
 }
 
 /**
- * Which of some groups stand among words.
+ * Those groups that occur among the words.
  *
  * @param words in capitals
  * @param groups to look for
@@ -83,7 +83,7 @@ export const groupsAmong = (words: readonly string[], groups: readonly string[])
   groups.filter((group) => words.includes(group));
 
 /**
- * The parts of a designation of the division system, one for each time it says class.
+ * Parts of a designation in the division system, split at each "class".
  *
  * @param words in capitals
  * @returns words of each part

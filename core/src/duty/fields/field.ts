@@ -3,16 +3,16 @@ import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Quantity } from "../../basis/units/definitions.ts";
 import type { DutySeen, OwnValue } from "./seen.ts";
 
-/** Where a field stands among the others, in the panel and on documents. */
+/** Order of a field among the others, on the panel and in documents. */
 export const groups = ["line", "fluid", "task", "drive", "site", "case"] as const;
 export type Group = (typeof groups)[number];
 
-/** What a field holds, as far as reading, writing and asking for it go. */
+/** Type of a field's value, for reading, writing and entry. */
 export type Holds =
   | {
       readonly kind: "text";
       readonly most: number;
-      /** Of a text that must be read into something: what it looks like. */
+      /** Example of a text that is parsed. */
       readonly examples?: readonly string[];
     }
   | { readonly kind: "size" }
@@ -33,7 +33,7 @@ export type Holds =
     }
   | { readonly kind: "set"; readonly options: readonly string[] };
 
-/** A lowest and a highest value that are one thing to a reader, and may not cross. */
+/** A lowest and a highest value that belong together and may not cross. */
 interface RangeEnd {
   readonly name: string;
   readonly end: "low" | "high";
@@ -42,54 +42,51 @@ interface RangeEnd {
 }
 
 /**
- * One field of a duty: everything that is known about it stands in its file. Schema, settling, questions,
- * completeness, reach, line lists, the panel and the words on documents are read from here.
+ * One field of a duty. Its file holds everything about it: schema, settling, questions, completeness, search range,
+ * line lists, panel and words in documents are read from here.
  */
 interface FieldSeeing<Path extends string, Stated, Seen> {
   /** Where it lives in a duty; a case's as `cases.…`. */
   readonly path: Path;
-  /** What it is called; a sentence begins with it. */
+  /** Its name; it can begin a sentence. */
   readonly label: string;
-  /** A shorter name where there is little room; the label in small letters where none is given. */
+  /** A shorter name for narrow places; by default the label in small letters. */
   readonly short?: string;
   readonly group: Group;
   readonly holds: Holds;
-  /** Checks what is stated; not stated is null unless it says otherwise. */
+  /** Checks the stated value; null means not stated unless the schema says otherwise. */
   readonly schema: z.ZodType<Stated>;
   /** Value in an empty duty; null if not given. */
   readonly unstated?: Stated;
-  /** Headings of line lists that mean it besides its label: lower case, without units. */
+  /** Headings of line lists for it besides its label: lower case, without units. */
   readonly headings: readonly string[];
   /**
-   * What headings in anybody's words mean it: concepts of the lexicon (line-list/lexicon) that stand together, in any
-   * order; with "~" before them where they do so only for want of better.
+   * Concepts of the lexicon (line-list/lexicon) that mean it when they occur together, in any order; "~" before them
+   * marks a weak match.
    */
   readonly means?: readonly string[];
-  /**
-   * How its options are written in lists besides by their own names: in any language, parted by commas, with "~" where
-   * it is a guess.
-   */
+  /** Other spellings of its options in lists: any language, separated by commas; "~" marks a guess. */
   readonly written?: Readonly<Record<string, string>>;
   readonly range?: RangeEnd;
-  /** Why an order needs it; a field without it is nobody's gap. */
+  /** Why an order needs it; a field without a reason is never reported as missing. */
   readonly why?: string;
-  /** Whether it is shown for entry at all; always, where not given. */
+  /** Whether it is shown for entry; always by default. */
   readonly shown?: (duty: Seen) => boolean;
-  /** Whether the rest of the duty makes it worth asking; always, where not given. */
+  /** Whether the rest of the duty makes it relevant; always by default. */
   readonly raised?: (duty: Seen) => boolean;
   /** Nothing may be assumed for it: the proof waits. */
   readonly mustBeKnown?: true;
-  /** Blank, and its own question not raised, it is taken as none: said once with the others of what it belongs to. */
+  /** Where it is blank and not relevant by itself, it counts as none and is reported once with its group. */
   readonly takenAsNone?: {
-    readonly of: "fluid" | "task";
-    /** What it could turn out to be, to see whether anything hangs on it. */
+    readonly belongsTo: "fluid" | "task";
+    /** Values it could turn out to have, to test whether anything depends on it. */
     readonly mightBe: NonNullable<Stated>;
   };
-  /** What is assumed, in words, where the settled value alone does not say. */
+  /** The assumption in words, where the settled value alone does not explain it. */
   readonly assumed?: string;
-  /** What else it could turn out to be: proving with each shows how much depends on it. */
+  /** Other values it could turn out to have: proving with each shows how much depends on it. */
   readonly otherwise?: (duty: Seen) => readonly NonNullable<Stated>[];
-  /** Range over which it is moved to see what breaks; not moved where not given. */
+  /** Range over which it is varied to find breaking points; not varied by default. */
   readonly moves?: readonly [least: number, most: number];
 }
 
@@ -98,10 +95,10 @@ interface AssumedFieldSeeing<Path extends string, Stated, Settled, Seen>
   readonly settle: (duty: Seen, house: HouseRules) => Settled;
 }
 
-/** A field as its file declares it: it looks at its own value and at those of `DutySeen`. */
+/** A field as its file declares it: it reads its own value and those of `DutySeen`. */
 export type Field<Path extends string, Stated> = FieldSeeing<Path, Stated, DutySeen & OwnValue<Path, Stated>>;
 
-/** A field the rules go on without: what they take meanwhile stands beside it. */
+/** A field for which the rules assume a value. */
 export type AssumedField<Path extends string, Stated, Settled = NonNullable<Stated>> = AssumedFieldSeeing<
   Path,
   Stated,
@@ -109,7 +106,7 @@ export type AssumedField<Path extends string, Stated, Settled = NonNullable<Stat
   DutySeen & OwnValue<Path, Stated>
 >;
 
-/** Any field, to be asked with a duty of the given type; with none where only its words are read. */
+/** Any field, for questions about a duty of the given type; without a type only its words are read. */
 export type AnyField<Seen = never> =
   | FieldSeeing<string, unknown, Seen>
   | AssumedFieldSeeing<string, unknown, unknown, Seen>;
@@ -127,5 +124,5 @@ export const shortName = ({ short, label }: Pick<AnyField, "short" | "label">): 
 export const inSentence = (label: string): string =>
   /^[A-Z](?![a-z])/.test(label) ? label : label.charAt(0).toLowerCase() + label.slice(1);
 
-/** The last part of a path: what the rules know the settled value by. */
+/** The last part of a path: the name of its settled value for the rules. */
 export const lastOf = (path: string): string => path.slice(path.lastIndexOf(".") + 1);

@@ -21,7 +21,7 @@ import { type AnyField, shortName } from "./field.ts";
 import { number, quantity } from "./holds.ts";
 
 const house = defaultHouseRules();
-const all: readonly AnyField[] = [...dutyFields, ...caseFields];
+const everyField: readonly AnyField[] = [...dutyFields, ...caseFields];
 
 /** A field nobody has: everything about it stands here, and nowhere else. */
 const insulation: AssumedField<"insulationMm", number | null> = {
@@ -75,7 +75,7 @@ describe("a field added as one file", () => {
   });
   it("comes in line lists, under its heading with a unit", () => {
     const field = lineListFieldsOf(more, caseFields).find((f) => f.id === "insulationMm")!;
-    expect(field).toMatchObject({ of: "tag", headings: ["insulation", "insul thk"] });
+    expect(field).toMatchObject({ belongsTo: "tag", headings: ["insulation", "insul thk"] });
     expect(headingOf(field)).toBe("Insulation (mm)");
   });
   it("is written on documents in the reader's units", () => {
@@ -88,34 +88,34 @@ describe("a field added as one file", () => {
 
 describe("the fields there are", () => {
   it("have paths, and names inside a group, of their own", () => {
-    expect(new Set(all.map((f) => f.path)).size).toBe(all.length);
-    for (const group of new Set(all.map((f) => f.group))) {
-      const names = all.filter((f) => f.group === group).map(shortName);
+    expect(new Set(everyField.map((f) => f.path)).size).toBe(everyField.length);
+    for (const group of new Set(everyField.map((f) => f.group))) {
+      const names = everyField.filter((f) => f.group === group).map(shortName);
       expect(new Set(names).size, group).toBe(names.length);
     }
   });
   it("answer to headings of their own", () => {
-    const of = (kind: "tag" | "case") =>
-      lineListFieldsOf(dutyFields, caseFields).filter((f) => f.of === kind);
+    const fieldsOf = (kind: "tag" | "case") =>
+      lineListFieldsOf(dutyFields, caseFields).filter((f) => f.belongsTo === kind);
     for (const kind of ["tag", "case"] as const) {
-      const headings = of(kind).flatMap((f) => f.headings);
+      const headings = fieldsOf(kind).flatMap((f) => f.headings);
       const twice = headings.filter((h, i) => headings.indexOf(h) !== i);
       expect(twice).toEqual([]);
       for (const heading of headings) expect(heading).toBe(heading.toLowerCase());
     }
   });
   it("move no further than they may be stated", () => {
-    for (const { path, moves, holds } of all) {
+    for (const { path, moves, holds } of everyField) {
       if (!moves || (holds.kind !== "quantity" && holds.kind !== "number")) continue;
       expect(moves[0], path).toBeGreaterThanOrEqual(holds.least);
       expect(moves[1], path).toBeLessThanOrEqual(holds.most);
     }
   });
   it("have two ends where they are a range", () => {
-    for (const { path, range } of all)
+    for (const { path, range } of everyField)
       if (range)
         expect(
-          all
+          everyField
             .filter((f) => f.range?.name === range.name)
             .map((f) => f.range!.end)
             .sort(),
@@ -123,7 +123,7 @@ describe("the fields there are", () => {
         ).toEqual(["high", "low"]);
   });
   it("say why where nothing may be assumed", () => {
-    for (const field of all) if (field.mustBeKnown) expect(field.why, field.path).toBeTruthy();
+    for (const field of everyField) if (field.mustBeKnown) expect(field.why, field.path).toBeTruthy();
   });
   it("stands in an empty duty as the schema reads one", () => {
     expect(emptyDuty).toEqual(dutySchema.parse({}));
@@ -133,9 +133,9 @@ describe("the fields there are", () => {
       expect([null, ""], path).toContain(valueAt(emptyDuty as Duty, path));
   });
   it("keep a count within its range at both ends", () => {
-    const { schema: of } = number("Solids", [0, 80], "%");
-    expect([of.safeParse(0).success, of.safeParse(80).success]).toEqual([true, true]);
-    expect(of.safeParse(-0.1).error!.issues[0]!.message).toBe("Solids cannot be below zero.");
-    expect(of.safeParse(80.1).error!.issues[0]!.message).toMatch(/above 80 %/);
+    const { schema: fieldSchema } = number("Solids", [0, 80], "%");
+    expect([fieldSchema.safeParse(0).success, fieldSchema.safeParse(80).success]).toEqual([true, true]);
+    expect(fieldSchema.safeParse(-0.1).error!.issues[0]!.message).toBe("Solids cannot be below zero.");
+    expect(fieldSchema.safeParse(80.1).error!.issues[0]!.message).toMatch(/above 80 %/);
   });
 });

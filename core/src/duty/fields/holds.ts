@@ -8,7 +8,7 @@ import { absoluteZeroC, pressureBarG, temperatureC, text as textUpTo, vacuumBarG
 type Held<Stated> = Pick<Field<string, Stated>, "holds" | "schema">;
 const open = <T>(schema: z.ZodType<T>): z.ZodType<T | null> => schema.nullable().default(null);
 
-function figure(what: string, least: number, most: number, unit: string): z.ZodType<number | null> {
+function figure(what: string, least: number, maximum: number, unit: string): z.ZodType<number | null> {
   const shown = unit ? ` ${unit}` : "";
   return open(
     z
@@ -17,46 +17,46 @@ function figure(what: string, least: number, most: number, unit: string): z.ZodT
         least,
         least === 0 ? `${what} cannot be below zero.` : `${what} is below ${least}${shown}. Check the unit.`,
       )
-      .max(most, `${what} is above ${most}${shown}. Check the unit.`),
+      .max(maximum, `${what} is above ${maximum}${shown}. Check the unit.`),
   );
 }
 
 /**
  * A figure without a unit people would want otherwise.
  *
- * @param what as the message names it
+ * @param what name in the message
  * @param range least and most
  * @param unit written behind it, "" for none
- * @returns what the field holds, and its schema
+ * @returns type and schema of the field
  * @example number("Solids", [0, 80], "%").schema.safeParse(81).success // → false
  */
 export const number = (
   what: string,
-  [least, most]: readonly [number, number],
+  [least, maximum]: readonly [number, number],
   unit = "",
 ): Held<number | null> => ({
-  holds: { kind: "number", unit, least, most },
-  schema: figure(what, least, most, unit),
+  holds: { kind: "number", unit, least, most: maximum },
+  schema: figure(what, least, maximum, unit),
 });
 
 /**
  * A figure readers have in their own units.
  *
- * @param quantity what it measures; the range is in its home unit
- * @param what as the message names it
+ * @param quantity of the value; the range is in its home unit
+ * @param what name in the message
  * @param range least and most
  * @param unit the home unit as the message writes it
- * @returns what the field holds, and its schema
+ * @returns type and schema of the field
  * @example quantity("length", "Pipe bore", [1, 3000], "mm").schema.safeParse(0).success // → false
  */
 export const quantity = (
-  of: Quantity,
+  quantity: Quantity,
   what: string,
-  [least, most]: readonly [number, number],
+  [least, maximum]: readonly [number, number],
   unit: string,
 ): Held<number | null> => ({
-  holds: { kind: "quantity", quantity: of, least, most },
-  schema: figure(what, least, most, unit),
+  holds: { kind: "quantity", quantity: quantity, least, most: maximum },
+  schema: figure(what, least, maximum, unit),
 });
 
 /** A gauge pressure anywhere between full vacuum and a likely slip of unit. */
@@ -74,9 +74,9 @@ export const temperature = (): Held<number | null> => ({
 /**
  * One of several words.
  *
- * @param options what may be picked
+ * @param options to select from
  * @param shown how people read an option
- * @returns what the field holds, and its schema
+ * @returns type and schema of the field
  * @example choice(["a", "b"]).schema.parse(undefined) // → null
  */
 export const choice = <const Option extends string>(
@@ -88,10 +88,10 @@ export const choice = <const Option extends string>(
 });
 
 /**
- * Any of several words at once; none of them is said too.
+ * Any number of several words; an empty list means none.
  *
- * @param options what may be picked
- * @returns what the field holds, and its schema: each word once, in the order of the options
+ * @param options to select from
+ * @returns type and schema of the field: each word once, in the order of the options
  * @example set(["a", "b"]).schema.parse(["b", "a", "b"]) // → ["a","b"]
  */
 export const set = <const Option extends string>(options: readonly Option[]): Held<Option[] | null> => ({
@@ -112,20 +112,20 @@ export const yesNo = (): Held<boolean | null> => ({
 /**
  * A text that is read into something, not stated while blank.
  *
- * @param most characters
+ * @param maximum characters
  * @param fault what is wrong with a text, as a sentence; null where it can be read
- * @param examples what it looks like
- * @returns what the field holds, and its schema
+ * @param examples valid texts
+ * @returns type and schema of the field
  * @example readable(9, (t) => (t === "a" ? null : "No a."), ["a"]).schema.safeParse("b").success // → false
  */
 export const readable = (
-  most: number,
+  maximum: number,
   fault: (text: string) => string | null,
   examples: readonly string[],
 ): Held<string | null> => ({
-  holds: { kind: "text", most, examples },
+  holds: { kind: "text", most: maximum, examples },
   schema: open(
-    textUpTo(most).superRefine((stated, context) => {
+    textUpTo(maximum).superRefine((stated, context) => {
       const message = fault(stated);
       if (message !== null) context.addIssue({ code: "custom", message });
     }),
@@ -135,13 +135,13 @@ export const readable = (
 /**
  * A text, not stated while blank.
  *
- * @param most characters
- * @returns what the field holds, and its schema
+ * @param maximum characters
+ * @returns type and schema of the field
  * @example text(2).schema.safeParse("abc").success // → false
  */
-export const text = (most: number): Held<string | null> => ({
-  holds: { kind: "text", most },
-  schema: open(textUpTo(most)),
+export const text = (maximum: number): Held<string | null> => ({
+  holds: { kind: "text", most: maximum },
+  schema: open(textUpTo(maximum)),
 });
 
 /** A nominal size. */

@@ -1,6 +1,6 @@
 import { z } from "zod";
 
-/** Full vacuum in bar gauge: nothing lies below it. */
+/** Full vacuum in bar gauge, the lowest possible pressure. */
 export const vacuumBarG = -1.01325;
 export const absoluteZeroC = -273.15;
 
@@ -36,12 +36,12 @@ export const temperatureC = () =>
 /**
  * Schema of a text with a greatest length, and without the null sign, which no database holds.
  *
- * @param most characters
- * @param of string schema to start from, for example one that trims
+ * @param maximum characters
+ * @param schema string schema to extend, for example one that trims
  * @returns Zod schema
  * @example text(2).safeParse("abc").success // → false
  */
-export const text = (most: number, of = z.string()) =>
-  of
-    .max(most, `At most ${most} characters.`)
+export const text = (maximum: number, schema = z.string()) =>
+  schema
+    .max(maximum, `At most ${maximum} characters.`)
     .refine((t) => !t.includes("\0"), "The text contains a null character. Type the text again.");

@@ -1,4 +1,4 @@
-/** A pump's curve as read, flows rising and pressures falling, or what is wrong with it. */
+/** A pump curve as read, with rising flows and falling pressures, or the fault in it. */
 export type PumpCurve =
   | { readonly points: readonly (readonly [flow: number, barG: number])[] }
   | { readonly fault: string };
@@ -10,7 +10,7 @@ const form = 'Write flow and bar g of each point, as "0 12; 100 11; 200 8".';
  *
  * @param text points parted by semicolons or lines: flow, counted as the largest case counts its own, and bar g before
  *   the valve
- * @returns points, flows rising; or what is wrong, as a sentence
+ * @returns points, flows rising; or the fault, as a sentence
  * @source a pump gives no more pressure for more flow
  * @example readPumpCurve("0 12; 200 8").points.length // → 2
  */
@@ -44,7 +44,7 @@ export function readPumpCurve(text: string): PumpCurve {
 }
 
 /**
- * Pressure a pump gives.
+ * Pressure of a pump at a flow.
  *
  * @param points of its curve, flows rising
  * @param flow counted as they are
@@ -54,8 +54,8 @@ export function readPumpCurve(text: string): PumpCurve {
  */
 export function pumpedBarG(points: readonly (readonly [flow: number, barG: number])[], flow: number): number {
   if (flow <= points[0]![0]) return points[0]![1];
-  const at = points.findIndex(([q]) => q >= flow);
-  const i = at < 0 ? points.length - 1 : at;
+  const index = points.findIndex(([q]) => q >= flow);
+  const i = index < 0 ? points.length - 1 : index;
   const [[q1, p1], [q2, p2]] = [points[i - 1]!, points[i]!];
   return p1 + ((p2 - p1) * (flow - q1)) / (q2 - q1);
 }

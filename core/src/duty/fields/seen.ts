@@ -9,8 +9,8 @@ import type {
 } from "./words.ts";
 
 /**
- * What fields look at of a duty besides their own value. Fields stand below the duty that is made of them, so they
- * cannot name its type; the duty is checked against this one where it is put together.
+ * Values of a duty that fields read besides their own. Fields come before the duty type that is made of them, so they
+ * cannot name it; the duty is checked against this type where it is defined.
  */
 export interface DutySeen {
   readonly dn: number | null;

@@ -57,7 +57,7 @@ export const hazards = [
   "crystallises",
   "hygienic",
 ] as const;
-/** Why more torque is asked than a table says, besides the scatter between valves. */
+/** Why the torque demand is higher than the table, besides scatter between valves. */
 export const factorReasons = [
   "emergency",
   "throttling",
@@ -69,13 +69,13 @@ export const factorReasons = [
   "fluid that sets",
 ] as const;
 export type FactorReason = (typeof factorReasons)[number];
-/** How the stem of a valve stands, seen from its body. */
+/** Direction of the valve's stem, seen from its body. */
 export const stemAttitudes = ["upright", "horizontal", "hanging"] as const;
 export const installations = ["indoor", "outdoor", "marine air", "buried"] as const;
 export const ports = ["full", "reduced accepted", "double-reduced accepted"] as const;
 /** Tightness of the stem seal to the outside, the tightest first. */
 export const emissionClasses = ["A", "B", "C"] as const;
-/** What an amount of flow is counted in. */
+/** Basis of a flow rate. */
 export const flowBases = ["m³/h", "Nm³/h", "kg/h"] as const;
 
 export type Hazard = (typeof hazards)[number];

@@ -4,7 +4,7 @@ import type { Fluid } from "../../basis/reference/fluids.ts";
 import { gasViscosityMPaS } from "./gas-viscosity.ts";
 import { liquidDensityKgM3, liquidViscosityMPaS } from "./liquid.ts";
 
-/** A figure nobody measured: always shown with the word estimate and its method. */
+/** A value that was not measured: always shown with the word estimate and its method. */
 export interface Estimate {
   readonly value: number;
   readonly method: string;
@@ -12,7 +12,7 @@ export interface Estimate {
 
 export type EstimatedPhase = "solid" | "liquid" | "gas" | "dense phase";
 
-/** What can be said of a fluid at a state from its constants alone; null where nothing can. */
+/** Estimate of a fluid's property at a state from its constants; null where there is none. */
 export interface FluidState {
   readonly phase: EstimatedPhase | null;
   readonly vapourPressureBarA: Estimate | null;

@@ -5,7 +5,7 @@ import type { Fluid } from "../../basis/reference/fluids.ts";
 const root2 = Math.SQRT2;
 /** Enough to halve any range to less than anybody measures. */
 const halvings = 50;
-/** Colder than anything a valve is made for, K. */
+/** Below the temperature limit of every valve, K. */
 const coldestK = 40;
 
 /** Enthalpy over the gas constant, K, from that of the ideal gas at 0 K with a steady heat capacity. */
@@ -37,7 +37,7 @@ function enthalpyK(fluid: Fluid, kelvin: number, barA: number): number {
 function boilsAtK({ critical }: Pick<Fluid, "critical">, barA: number): number | null {
   const { temperatureK, pressureBarA, acentricFactor } = critical!;
   if (barA >= pressureBarA) return null;
-  const at = (kelvin: number) =>
+  const valueAt = (kelvin: number) =>
     vapourPressure({
       temperatureC: kelvin - 273.15,
       criticalTemperatureK: temperatureK,
@@ -47,7 +47,7 @@ function boilsAtK({ critical }: Pick<Fluid, "critical">, barA: number): number |
   let [low, high] = [0.3 * temperatureK, temperatureK];
   for (let step = 0; step < halvings; step++) {
     const middle = (low + high) / 2;
-    if (at(middle) < barA) low = middle;
+    if (valueAt(middle) < barA) low = middle;
     else high = middle;
   }
   return (low + high) / 2;
@@ -73,17 +73,17 @@ export function expandedC(
 ): number | null {
   if (fluid.critical === null || !fluid.isentropicExponent || fluid.isentropicExponent <= 1) return null;
   if (temperatureC + 273.15 <= coldestK) return null;
-  const of = fluid as Fluid;
+  const fluidRecord = fluid as Fluid;
   const before = temperatureC + 273.15;
-  const wanted = enthalpyK(of, before, upstreamBarA);
+  const wanted = enthalpyK(fluidRecord, before, upstreamBarA);
   let [low, high] = [coldestK, before + 200];
   for (let step = 0; step < halvings; step++) {
     const middle = (low + high) / 2;
-    if (enthalpyK(of, middle, downstreamBarA) < wanted) low = middle;
+    if (enthalpyK(fluidRecord, middle, downstreamBarA) < wanted) low = middle;
     else high = middle;
   }
   const gas = (low + high) / 2;
-  // What condenses gives its heat back: it gets no colder than where it boils.
+  // Condensation releases heat: the stream gets no colder than its boiling point.
   const boils = fluid.kind === "pure" ? boilsAtK(fluid, downstreamBarA) : null;
   return Math.max(gas, boils ?? 0) - 273.15;
 }

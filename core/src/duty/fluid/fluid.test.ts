@@ -6,7 +6,7 @@ import { fluidEstimates } from "../stream/estimates-of-duty.ts";
 import { estimateState } from "./estimate.ts";
 import { liquidDensityKgM3 } from "./liquid.ts";
 
-const of = (id: string) => fluidNamed(id)!;
+const named = (id: string) => fluidNamed(id)!;
 
 describe("service fluids", () => {
   it("are at least thirty, each of a family the suitability tables know", () => {
@@ -27,7 +27,7 @@ describe("estimates against published figures", () => {
     ["methanol", 20, 1.1, 791, 0.03],
     ["benzene", 20, 1.1, 879, 0.02],
   ])("liquid density of %s", (id, t, p, published, within) => {
-    const state = estimateState(of(id), t, p);
+    const state = estimateState(named(id), t, p);
     expect(state.phase).toBe("liquid");
     expect(Math.abs(state.densityKgM3!.value / published - 1)).toBeLessThan(within);
   });
@@ -38,7 +38,7 @@ describe("estimates against published figures", () => {
     ["carbon-dioxide", 20, 57.3],
     ["benzene", 80.1, 1.01325],
   ])("vapour pressure of %s", (id, t, published) => {
-    const { value } = estimateState(of(id), t, published).vapourPressureBarA!;
+    const { value } = estimateState(named(id), t, published).vapourPressureBarA!;
     expect(Math.abs(value / published - 1)).toBeLessThan(id === "water" ? 0.1 : 0.05);
   });
   it.each([
@@ -47,12 +47,12 @@ describe("estimates against published figures", () => {
     ["carbon-dioxide", 20, 0.0147],
     ["air", 20, 0.0182],
   ])("gas viscosity of %s", (id, t, published) => {
-    expect(Math.abs(estimateState(of(id), t, 1.01325).viscosityMPaS!.value / published - 1)).toBeLessThan(
+    expect(Math.abs(estimateState(named(id), t, 1.01325).viscosityMPaS!.value / published - 1)).toBeLessThan(
       0.08,
     );
   });
   it("gives a gas the ideal density at low pressure", () => {
-    const { densityKgM3, compressibility } = estimateState(of("nitrogen"), 0, 1.01325);
+    const { densityKgM3, compressibility } = estimateState(named("nitrogen"), 0, 1.01325);
     expect(densityKgM3!.value).toBeCloseTo(1.25, 2);
     expect(compressibility!.value).toBeCloseTo(1, 2);
   });
@@ -60,30 +60,30 @@ describe("estimates against published figures", () => {
 
 describe("phase", () => {
   it("turns at the vapour pressure", () => {
-    const saturated = estimateState(of("propane"), 20, 5).vapourPressureBarA!.value;
-    expect(estimateState(of("propane"), 20, saturated * 1.001).phase).toBe("liquid");
-    expect(estimateState(of("propane"), 20, saturated * 0.999).phase).toBe("gas");
+    const saturated = estimateState(named("propane"), 20, 5).vapourPressureBarA!.value;
+    expect(estimateState(named("propane"), 20, saturated * 1.001).phase).toBe("liquid");
+    expect(estimateState(named("propane"), 20, saturated * 0.999).phase).toBe("gas");
   });
   it("is dense above both critical figures and solid below the triple point", () => {
-    expect(estimateState(of("carbon-dioxide"), 40, 120).phase).toBe("dense phase");
-    expect(estimateState(of("carbon-dioxide"), -70, 1.01)).toMatchObject({
+    expect(estimateState(named("carbon-dioxide"), 40, 120).phase).toBe("dense phase");
+    expect(estimateState(named("carbon-dioxide"), -70, 1.01)).toMatchObject({
       phase: "solid",
       densityKgM3: null,
     });
   });
   it("estimates a mixture's density by expansion and says nothing of its vapour pressure", () => {
-    const state = estimateState(of("seawater"), 35, 5);
+    const state = estimateState(named("seawater"), 35, 5);
     expect(state.vapourPressureBarA).toBeNull();
     expect(state.densityKgM3!.value).toBeLessThan(1026);
-    expect(liquidDensityKgM3(of("natural-gas"), 20)).toBeNull();
+    expect(liquidDensityKgM3(named("natural-gas"), 20)).toBeNull();
   });
 });
 
 describe("estimates for a duty", () => {
-  const at = (...cases: NonNullable<Parameters<typeof dutyWith>[0]>["cases"] & object) =>
+  const statedWith = (...cases: NonNullable<Parameters<typeof dutyWith>[0]>["cases"] & object) =>
     dutyWith({ cases }).cases;
   it("are made at the first normal case that says pressure and temperature", () => {
-    const cases = at(
+    const cases = statedWith(
       { name: "top", kind: "maximum", upstreamBarG: 30, temperatureC: 60 },
       { name: "blank", kind: "normal", upstreamBarG: null, temperatureC: 20 },
       { name: "run", kind: "normal", upstreamBarG: 9, temperatureC: 20 },
@@ -91,39 +91,42 @@ describe("estimates for a duty", () => {
     const { at: name, values, phase } = fluidEstimates({ substance: "propane", composition: null }, cases);
     expect(name).toBe("run");
     expect(phase).toBe("liquid");
-    expect(values["fluid.densityKgM3"]).toEqual(estimateState(of("propane"), 20, 10.01325).densityKgM3);
-    expect(values["fluid.isentropicExponent"]?.value).toBe(of("propane").isentropicExponent);
+    expect(values["fluid.densityKgM3"]).toEqual(estimateState(named("propane"), 20, 10.01325).densityKgM3);
+    expect(values["fluid.isentropicExponent"]?.value).toBe(named("propane").isentropicExponent);
   });
   it("are made at the first case of any kind where no normal one says enough", () => {
     expect(
       fluidEstimates(
         { substance: "propane", composition: null },
-        at({ name: "top", kind: "maximum", upstreamBarG: 3, temperatureC: 60 }),
+        statedWith({ name: "top", kind: "maximum", upstreamBarG: 3, temperatureC: 60 }),
       ).at,
     ).toBe("top");
   });
   it("are none without a substance, and none without a state", () => {
     const nothing = { values: {}, at: null, phase: null };
     expect(
-      fluidEstimates({ substance: null, composition: null }, at({ upstreamBarG: 3, temperatureC: 60 })),
+      fluidEstimates(
+        { substance: null, composition: null },
+        statedWith({ upstreamBarG: 3, temperatureC: 60 }),
+      ),
     ).toEqual(nothing);
     expect(
       fluidEstimates(
         { substance: "propane", composition: null },
-        at({ upstreamBarG: 3, temperatureC: null }),
+        statedWith({ upstreamBarG: 3, temperatureC: null }),
       ),
     ).toEqual(nothing);
     expect(
       fluidEstimates(
         { substance: "no such fluid", composition: null },
-        at({ upstreamBarG: 3, temperatureC: 60 }),
+        statedWith({ upstreamBarG: 3, temperatureC: 60 }),
       ),
     ).toEqual(nothing);
   });
   it("stand a full vacuum", () => {
     const { values } = fluidEstimates(
       { substance: "nitrogen", composition: null },
-      at({ upstreamBarG: -1.01325, downstreamBarG: -1.01325, temperatureC: 20 }),
+      statedWith({ upstreamBarG: -1.01325, downstreamBarG: -1.01325, temperatureC: 20 }),
     );
     expect(values["fluid.densityKgM3"]!.value).toBeGreaterThan(0);
   });

@@ -2,10 +2,10 @@ import { waterSaturationBarA } from "../../basis/calc/steam/saturation.ts";
 import { vapourPressure } from "../../basis/calc/vapour-pressure.ts";
 import type { Fluid } from "../../basis/reference/fluids.ts";
 
-/** What the correlation may be off by before two figures contradict each other, as a fraction. */
+/** Tolerance of the correlation before two figures contradict each other, as a fraction. */
 const uncertainty = { water: 0.005, other: 0.08 } as const;
 
-/** Pressure at which a fluid's liquid and vapour stand side by side, and how far the figure may be off. */
+/** Pressure at which liquid and vapour of a fluid coexist, with its tolerance. */
 export interface Saturation {
   readonly barA: number;
   readonly uncertainty: number;

@@ -4,7 +4,7 @@ import { headingsIn } from "./headings.ts";
 /**
  * The sheet of a workbook that reads best as a list.
  *
- * @param grids its sheets, at least one
+ * @param grids sheets of the file, at least one
  * @returns place of the sheet; the first of those that read as well
  * @source the lexicon (line-list/lexicon)
  */

@@ -2,7 +2,7 @@ import { type CaseKind, caseKinds } from "../fields/words.ts";
 import type { RowRead, Stated } from "./row.ts";
 import type { Ends } from "./values/reading.ts";
 
-/** A case as a list states it, with the row it stands in. */
+/** A case as a list states it, with its row. */
 export interface CaseDraft {
   readonly row: number;
   readonly fields: Record<string, unknown>;
@@ -14,15 +14,15 @@ const isEnds = (value: Stated | undefined): value is Ends =>
 const ranged = (fields: Fields) => [...fields.values()].some(isEnds);
 
 type End = "low" | "normal" | "high";
-const at = (value: Stated, end: End): unknown => (isEnds(value) ? (value[end] ?? null) : value);
+const valueAtEnd = (value: Stated, end: End): unknown => (isEnds(value) ? (value[end] ?? null) : value);
 
-/** The fields as they are at one end of their ranges. */
+/** The values at one end of their ranges. */
 const atEnd = (fields: Fields, end: End): Record<string, unknown> =>
-  Object.fromEntries([...fields].map(([id, value]) => [id, at(value, end)]));
+  Object.fromEntries([...fields].map(([id, value]) => [id, valueAtEnd(value, end)]));
 
 const hasNormal = (fields: Fields) => [...fields.values()].some((v) => isEnds(v) && v.normal !== null);
 
-/** A range without a word for its state is the least and the most the line goes to. */
+/** A range without a word for its state covers the lowest and the highest operating value. */
 function ofOwn(fields: Fields): Record<string, unknown>[] {
   if (fields.size === 0) return [];
   if (!ranged(fields)) return [atEnd(fields, "high")];
@@ -54,7 +54,7 @@ function ofKinds(byKind: ReadonlyMap<string, Fields>): Record<string, unknown>[]
         { ...atEnd(fields, "low"), kind, name: `${kind}, lowest` },
       ]);
   }
-  // The other end of what a design is stated for is a case of its own, at the same pressure where nothing else is said.
+  // The other end of a design range becomes a case of its own, at the same pressure unless stated otherwise.
   for (const [kind, other, end] of [
     ["maximum", "minimum", "low"],
     ["minimum", "maximum", "high"],
@@ -89,8 +89,8 @@ function withoutDifference(cases: readonly Record<string, unknown>[]): Record<st
     (top, t) => (top === null || t > top ? t : top),
     null,
   );
-  return cases.flatMap((one) => {
-    const { differentialBar: difference, ...fields } = one;
+  return cases.flatMap((operatingCase) => {
+    const { differentialBar: difference, ...fields } = operatingCase;
     if (typeof difference !== "number") return [fields];
     const { upstreamBarG: up, downstreamBarG: down, kind } = fields;
     if (typeof up === "number")
@@ -116,13 +116,13 @@ const says = (fields: Record<string, unknown>) => {
  * The cases a row of a list states: its own, those of columns for a kind of case, and the ends of ranges.
  *
  * @param row as it was read
- * @returns cases with what is stated of each; none where the row says nothing of any
+ * @returns cases with the values of each; none where the row states none
  * @source the line list
  */
 export function casesOf({ row, own, byKind }: RowRead): CaseDraft[] {
   const named = own.has("kind") || own.has("name") || own.has("id");
-  const all = withoutDifference([...ofOwn(own), ...ofKinds(byKind)]);
-  return all
+  const listedCases = withoutDifference([...ofOwn(own), ...ofKinds(byKind)]);
+  return listedCases
     .map(stated)
     .filter((fields) => says(fields) || (named && Object.keys(fields).length > 0))
     .map((fields) => ({ row, fields }));

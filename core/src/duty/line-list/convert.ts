@@ -20,13 +20,13 @@ function numbersIn(placed: readonly Column[]): Column | { readonly column: strin
 }
 
 /**
- * Turns a list into tags. Rows with the same tag number are the cases of one tag; a list with one row a tag may give
- * the conditions of several kinds of case in columns of their own, and both ends of a range in one cell.
+ * Turns a list into tags. Rows with the same tag number are the cases of one tag; a list with one row per tag may give
+ * several kinds of case in columns of their own, and both ends of a range in one cell.
  *
- * @param table what `findTable` gave
- * @param plan one for each column, as guessed and corrected
- * @param decisions what a person has mended, left out and undone
- * @returns every tag that is whole; faults with row, column and reason of the others; what was guessed and suggested
+ * @param table from `findTable`
+ * @param plan one entry per column, as guessed and corrected
+ * @param decisions corrections, exclusions and undone guesses of the user
+ * @returns every complete tag; faults with row, column and reason for the others; guesses and suggestions
  * @source the line list
  * @example convertLineList(findTable(gridOfText("Tag\nXV-1")), [{ heading: "Tag", field: "number", unit: null, confidence: 1, doubt: null }]).tags.length // → 1
  */

@@ -2,13 +2,16 @@ import { tagKey } from "../../basis/text/tag-key.ts";
 import { lineListField } from "./fields.ts";
 import type { LineListFault, RowRead } from "./row.ts";
 
-/** What a person decides of rows of one tag that do not agree: all of them its cases, one of them, or another tag. */
+/**
+ * Decision of a user on contradicting rows of one tag: all are its cases, one of them applies, or they are different
+ * tags.
+ */
 export type Pair =
   | { readonly take: "join" }
   | { readonly take: "row"; readonly row: number }
   | { readonly take: "rename"; readonly row: number; readonly number: string };
 
-/** Rows that make one tag. */
+/** Rows that form one tag. */
 export interface Joined {
   readonly number: string;
   readonly reads: readonly RowRead[];
@@ -47,18 +50,18 @@ const fingerprint = (read: RowRead) =>
     [...read.byKind].map(([kind, fields]) => [kind, [...fields]]),
   ]);
 
-/** Whether a row says no more of the tag than an earlier one does, remarks aside. */
+/** Whether a row adds nothing to an earlier one of the tag, apart from remarks. */
 const sameAs = (read: RowRead, earlier: readonly RowRead[]) => {
   const mine = fingerprint(read);
   return earlier.find((other) => fingerprint(other) === mine);
 };
 
 /**
- * Gathers the rows of each tag. Rows that agree on what belongs to the tag are its cases; one that repeats another is
- * passed over; ones that contradict each other are a pair for a person to decide, and one fault each.
+ * Groups the rows of each tag. Rows that agree on the values of the tag are its cases; a repeated row is skipped;
+ * contradicting rows form a pair for the user to decide, with one fault each.
  *
  * @param reads rows as they were read
- * @param decided what was decided of pairs, by the tag's key
+ * @param decided decisions on pairs, by the tag's key
  * @param faults list the faults are added to
  * @returns rows of each tag in the order of the list, pairs that do not agree, rows that repeat others or were decided against
  */

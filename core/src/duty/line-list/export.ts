@@ -6,14 +6,14 @@ import { headingOf, type LineListField, lineListFields } from "./fields.ts";
 import type { ListedTag } from "./list-reading.ts";
 import { remarkHeading } from "./remarks.ts";
 
-// A difference is what two pressures say already, and a case names its kind.
+// A difference follows from two pressures, and a case names its kind.
 const exported = lineListFields.filter(({ kind, id }) => kind === null && id !== "differentialBar");
 
 export type ListedCell = string | number | null;
 
 function cellOf(value: unknown): ListedCell {
   if (value === null || value === undefined || value === "") return null;
-  // An empty list says "none", which is more than saying nothing.
+  // An empty list is written as "none", which is more than not stated.
   if (Array.isArray(value)) return value.length === 0 ? "none" : value.join("; ");
   if (typeof value === "boolean") return value ? "yes" : "no";
   return value as string | number;
@@ -25,7 +25,7 @@ const unitOf = ({ holds }: LineListField): string => {
 };
 
 /**
- * The columns of a list as it is written, so that reading it gives the same tags again.
+ * Columns of an exported list: importing it gives the same tags again.
  *
  * @param remarks headings of the remarks there are
  * @returns heading, unit and width in signs of each column
@@ -44,19 +44,19 @@ export const listedColumns = (
 ];
 
 /**
- * A tag as rows of a list, one a case.
+ * A tag as rows of a list, one per case.
  *
  * @param tag number, service, unit, remarks and duty
  * @param remarks headings of the remarks there are
- * @returns cells in the order of `listedColumns`, null where nothing is stated; remarks stand in the first row
+ * @returns cells in the order of `listedColumns`, null where nothing is stated; remarks are in the first row
  * @source the line list
  */
 export function listedRows(tag: ListedTag, remarks: readonly string[]): ListedCell[][] {
   const own = { ...tag.duty, number: tag.number, service: tag.service, unit: tag.unit };
   const cases: unknown[] = tag.duty.cases.length > 0 ? [...tag.duty.cases] : [{}];
-  return cases.map((one, at) => [
-    ...exported.map((field) => cellOf(valueAt(field.of === "tag" ? own : one, field.id))),
-    ...remarks.map((heading) => (at === 0 ? (tag.remarks[heading] ?? null) : null)),
+  return cases.map((operatingCase, index) => [
+    ...exported.map((field) => cellOf(valueAt(field.belongsTo === "tag" ? own : operatingCase, field.id))),
+    ...remarks.map((heading) => (index === 0 ? (tag.remarks[heading] ?? null) : null)),
   ]);
 }
 
@@ -80,7 +80,7 @@ export const csvHeadings = (remarks: readonly string[]): string =>
   lines([[...exported.map(headingOf), ...remarks.map(remarkHeading)]]);
 
 /**
- * Some tags as rows of a line list, one row a case.
+ * Some tags as rows of a line list, one row per case.
  *
  * @param tags tags with their duties
  * @param remarks headings of the remarks there are

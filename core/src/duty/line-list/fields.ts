@@ -3,22 +3,22 @@ import { caseFields, dutyFields } from "../fields/duty-fields.ts";
 import { type AnyField, type Holds, lastOf } from "../fields/field.ts";
 import { type CaseKind, caseKinds } from "../fields/words.ts";
 
-/** A field of a line list: where it goes and which headings mean it. */
+/** A field of a line list: its target and the headings that mean it. */
 export interface LineListField {
   readonly id: string;
   readonly label: string;
-  readonly of: "tag" | "case";
-  /** The kind of case it states a figure of, in a list with one row a tag; null of a case of its own or of the tag. */
+  readonly belongsTo: "tag" | "case";
+  /** Kind of case its values belong to, in a list with one row per tag; null for the row's own case or for the tag. */
   readonly kind: CaseKind | null;
   /** Whether headings may give it to a kind of case. */
   readonly byKind: boolean;
   readonly holds: Holds;
-  /** Headings, lower case, without units, spaces reduced to one. */
+  /** Headings in lower case, without units, with single spaces. */
   readonly headings: readonly string[];
-  /** Concepts of the lexicon that mean it where they stand together. */
+  /** Concepts of the lexicon that mean it when they occur together. */
   readonly means: readonly string[];
   readonly written: Readonly<Record<string, string>>;
-  /** The other end where it is one of a range: a cell may state both. */
+  /** The other end of a range: a cell may state both. */
   readonly otherEnd: string | null;
   /** Which end of its range it is. */
   readonly end: "low" | "high" | null;
@@ -26,17 +26,17 @@ export interface LineListField {
 
 type Given = Pick<LineListField, "id" | "label" | "holds" | "headings" | "means"> & Partial<LineListField>;
 
-const listField = (given: Given): LineListField => ({
-  of: "tag",
+const listField = (definition: Given): LineListField => ({
+  belongsTo: "tag",
   kind: null,
   byKind: false,
   written: {},
   otherEnd: null,
   end: null,
-  ...given,
+  ...definition,
 });
 
-/** What names a tag, and is no part of its duty. */
+/** Fields that name a tag and are no part of its duty. */
 const tagFields: readonly LineListField[] = [
   listField({
     id: "number",
@@ -61,11 +61,11 @@ const tagFields: readonly LineListField[] = [
   }),
 ];
 
-/** What a list may say instead of a downstream pressure. */
+/** Values a list may give instead of a downstream pressure. */
 const differential: Given = {
   id: "differentialBar",
   label: "Differential",
-  of: "case",
+  belongsTo: "case",
   byKind: true,
   holds: { kind: "quantity", quantity: "differential", least: 0, most: 1000 },
   headings: ["differential"],
@@ -77,7 +77,7 @@ const differential: Given = {
  *
  * @param ofDuty fields of a duty
  * @param ofCase fields of a case
- * @returns fields in the order the export writes them; those of a kind of case are for lists with one row a tag
+ * @returns fields in the order of the export; those of a kind of case are for lists with one row per tag
  */
 export function lineListFieldsOf(
   ofDuty: readonly AnyField[],
@@ -96,7 +96,7 @@ export function lineListFieldsOf(
     ...ofCase.map((field) =>
       listField({
         id: lastOf(field.path),
-        of: "case",
+        belongsTo: "case",
         byKind: field.holds.kind === "quantity" || field.holds.kind === "number",
         ...known(field),
       }),

@@ -2,7 +2,7 @@ import { tagKey } from "../../basis/text/tag-key.ts";
 import { resolveFluid } from "./fluids.ts";
 import type { RowRead } from "./row.ts";
 
-/** What was taken for granted in a tag, for a person to look at and to undo. */
+/** An assumption made for a tag, for the user to check and undo. */
 export interface Guess {
   readonly row: number;
   readonly number: string;
@@ -22,13 +22,13 @@ export function place(target: Record<string, unknown>, id: string, value: unknow
 export type TagDraft = Record<string, unknown> & { fluid?: Record<string, unknown> };
 
 /**
- * Takes over what a fluid's name means, where the list does not say itself.
+ * Applies the meaning of a fluid's name where the list states no value itself.
  *
- * @param tag as its rows state it; what is known of the fluid is set in it
+ * @param tag as its rows state it; known values of the fluid are set in it
  * @param first first row of the tag
  * @param number number of the tag
  * @param undone guesses a person has undone, as "key|field"
- * @returns what was taken for granted; null where nothing was
+ * @returns the assumptions; null where none were made
  */
 export function guessFluid(
   tag: TagDraft,

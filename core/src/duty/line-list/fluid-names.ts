@@ -1,6 +1,6 @@
 export type Phase = "liquid" | "gas" | "steam" | null;
 
-/** What a name stands for: a substance of the table or only its family, and a phase where the name leaves no other. */
+/** Meaning of a name: a substance of the table or only its family, and a phase where the name implies one. */
 export type FluidName = readonly [
   names: string,
   substance: string | null,

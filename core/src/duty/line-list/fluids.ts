@@ -25,10 +25,10 @@ const named = new Map<string, Entry>(
 );
 const byLength = [...named.keys()].sort((a, b) => b.length - a.length);
 
-/** Words beside a fluid's name that do not make another fluid of it. */
+/** Words beside a fluid's name that do not change the fluid. */
 const beside =
   /^(supply|return|header|to|from|and|&|of|the|feed|line|system|inlet|outlet|drain|vent|hot|cold|dry|clean|pure|high|low|medium|pressure|hp|lp|mp|vorlauf|rücklauf|rucklauf|ruecklauf|leitung|zu|zur|von|aller|retour|de|du|des|la|le|suministro|retorno|mandata|ritorno|di|da|per|aanvoer|naar|van|toevoer|gas|gasförmig|liquid|vapour|vapor|\d+(%|barg?|psig?)?)$/;
-/** Words that make another fluid of it, or take away that it is sweet: then nobody guesses. */
+/** Words that make it a different fluid, or cancel "sweet": then nothing is guessed. */
 const otherwise =
   /\b(sour|waste|oily|foul|spent|contaminated|slop|slops|sludge|slurry|abwasser|schmutzwasser|usees?|residual(es)?|reflue?|afvalwater|wet|mixed|mixture|mix|or|oder|ou|solution of)\b/;
 
@@ -43,7 +43,7 @@ const phaseSaid = (words: string): Phase =>
  * The substance or family a fluid's name means, as line lists write it.
  *
  * @param name as written, in any language
- * @returns what it is taken for and how sure that is; null where the name is not known or could be something worse
+ * @returns meaning and confidence; null where the name is not known or could mean a worse fluid
  * @source names of the trade
  * @example resolveFluid("Cooling water return").substance // → "water"
  */
@@ -69,7 +69,7 @@ function resolve(name: string): ResolvedFluid | null {
   const phrase = byLength.find((p) => padded.includes(` ${p} `));
   if (phrase === undefined || otherwise.test(words)) return null;
   const rest = padded.replace(` ${phrase} `, " ").trim().split(" ").filter(Boolean);
-  // Another fluid beside it: which of them it is, nobody can say.
+  // A second fluid is named beside it, so the meaning is ambiguous.
   if (
     byLength.some(
       (p) =>

@@ -2,14 +2,14 @@ import Papa from "papaparse";
 import { headingsIn } from "./headings.ts";
 import type { Cell } from "./values/reading.ts";
 
-/** Cells as a file holds them; rows count from 1 in everything that is said of them. */
+/** Cells as in the file; row numbers start at 1. */
 export interface Grid {
   /** Name of the sheet, empty for a text. */
   readonly name: string;
   readonly rows: readonly (readonly Cell[])[];
-  /** Numbers of rows nobody sees in a spreadsheet. */
+  /** Numbers of hidden rows. */
   readonly hidden: readonly number[];
-  /** What parts the cells of a text; null for a sheet of a workbook. */
+  /** Separator of the cells in a text; null for a sheet of a workbook. */
   readonly delimiter: string | null;
 }
 

@@ -10,10 +10,10 @@ export interface Slot {
   readonly sure: number;
 }
 
-/** A heading taken apart. */
+/** A heading in parts. */
 export interface HeadingSense {
   readonly slots: readonly Slot[];
-  /** Words that nobody knows. */
+  /** Unknown words. */
   readonly unknown: number;
 }
 
@@ -31,7 +31,7 @@ const apart = (heading: string) =>
     .replace(/(\p{Ll}{3,})(\p{Lu})/gu, "$1 $2")
     .replace(/\b(p|t|q|dp)[._ -]?(max|min|nom|norm|oper|des|design|vor|nach|in|out|mini|maxi)\b/giu, "$1 $2");
 
-/** A heading without the unit it names; what else stands in brackets is kept apart. */
+/** Separates a heading from its unit; other text in brackets is returned apart. */
 function withoutUnit(heading: string): { words: string; bracketed: string } {
   let bracketed = "";
   const outside = apart(heading).replace(/[([{]([^)\]}]*)[)\]}]?/g, (_, inside: string) => {
@@ -52,7 +52,7 @@ function withoutUnit(heading: string): { words: string; bracketed: string } {
  * A heading in small letters without the unit it names.
  *
  * @param heading as written
- * @returns words with single blanks between; what else stands in brackets stays
+ * @returns words separated by single spaces; other text in brackets stays
  * @example headingWithoutUnit("Upstream (bar g)") // → "upstream"
  */
 export function headingWithoutUnit(heading: string): string {
@@ -71,37 +71,37 @@ const parts = (words: string): string[] =>
 function slotsOf(words: readonly string[]): { slots: Slot[]; unknown: number } {
   const slots: Slot[] = [];
   let unknown = 0;
-  for (let at = 0; at < words.length; ) {
-    let taken = 0;
-    for (let count = Math.min(longestPhrase, words.length - at); count > 0 && taken === 0; count--) {
-      const concepts = phrases.get(words.slice(at, at + count).join(" "));
+  for (let position = 0; position < words.length; ) {
+    let used = 0;
+    for (let count = Math.min(longestPhrase, words.length - position); count > 0 && used === 0; count--) {
+      const concepts = phrases.get(words.slice(position, position + count).join(" "));
       if (!concepts) continue;
       slots.push({ concepts, sure: 1 });
-      taken = count;
+      used = count;
     }
-    if (taken === 0) {
-      taken = 1;
-      const word = words[at]!;
+    if (used === 0) {
+      used = 1;
+      const word = words[position]!;
       const meaning = /^\d+$/.test(word) ? { concepts: [], sure: 1 } : meaningOf(word);
       if (meaning) for (const concepts of meaning.concepts) slots.push({ concepts, sure: meaning.sure });
       else unknown++;
     }
-    at += taken;
+    position += used;
   }
   return { slots, unknown };
 }
 
 /**
- * Takes a heading apart into what its words mean, in whatever language of the trade it stands.
+ * Splits a heading into the meanings of its words, in any language of the lexicon.
  *
  * @param heading as written, with the heading above it before it where there are two rows
- * @returns slots in order, and how many words nobody knows
+ * @returns slots in order, and the number of unknown words
  * @source the lexicon (line-list/lexicon)
  * @example senseOf("Betriebsdruck (barü)").slots.length // → 2
  */
 export function senseOf(heading: string): HeadingSense {
   const { words, bracketed } = withoutUnit(heading);
   const outside = slotsOf(parts(words));
-  // What nobody knows in brackets is an aside, and no reason for doubt.
+  // Unknown words in brackets are an aside and cause no doubt.
   return { slots: [...outside.slots, ...slotsOf(parts(bracketed)).slots], unknown: outside.unknown };
 }

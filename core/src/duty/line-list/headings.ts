@@ -18,7 +18,7 @@ const mayHead = (cell: Cell | undefined) =>
   /\p{L}|[#ø°Δ]/u.test(cell) &&
   (cell.match(/\d/g)?.length ?? 0) <= 3;
 
-/** How well cells read as headings: what they name, each place once. */
+/** How well cells read as headings: the share that names a place, each place counted once. */
 function scoreOf(headings: readonly string[]): number {
   const best = new Map<string, number>();
   let strange = 0;
@@ -28,15 +28,15 @@ function scoreOf(headings: readonly string[]): number {
     if (place) best.set(place.field.id, Math.max(best.get(place.field.id) ?? 0, place.confidence));
     else strange++;
   }
-  return [...best.values()].reduce((sum, one) => sum + one, 0) - 0.08 * strange;
+  return [...best.values()].reduce((sum, value) => sum + value, 0) - 0.08 * strange;
 }
 
-/** Headings of two rows as one: what stands over a group holds for every column of it. */
+/** Joins headings of two rows: the heading of a group applies to each of its columns. */
 function joined(upper: readonly Cell[], lower: readonly Cell[]): string[] {
   const width = Math.max(upper.length, lower.length);
   let group = "";
-  return Array.from({ length: width }, (_, at) => {
-    const [above, below] = [textOf(upper[at]), textOf(lower[at])];
+  return Array.from({ length: width }, (_, index) => {
+    const [above, below] = [textOf(upper[index]), textOf(lower[index])];
     if (above !== "") group = above;
     if (below === "") return above;
     if (above === below) return below;
@@ -50,7 +50,7 @@ export const isUnitsRow = (row: readonly Cell[]): boolean => {
   for (const cell of row) {
     const text = textOf(cell);
     if (text === "") continue;
-    // Asked of every row of a list: most are told by their first figure or word.
+    // Runs for every row of a list: most are rejected by their first number or word.
     if (text.length > 14 || /^\d/.test(text)) return false;
     cells++;
     const bare = text.replace(/^[([]|[)\]]$/g, "");
@@ -70,7 +70,7 @@ export interface Found {
 }
 
 /**
- * Finds the headings among the first rows: one row, or two of which the upper names groups.
+ * Finds the headings among the first rows: one row, or two of which the upper one names groups.
  *
  * @param rows cells
  * @returns the rows that read best; null where none reads as headings
@@ -82,11 +82,11 @@ export function headingsIn(rows: Rows): Found | null {
   const consider = (found: Found) => {
     if (found.score > (best?.score ?? 0.4) + 0.2) best = found;
   };
-  for (let at = 0; at < Math.min(rows.length, lookedAt); at++) {
-    const row = rows[at]!;
+  for (let position = 0; position < Math.min(rows.length, lookedAt); position++) {
+    const row = rows[position]!;
     if (filled(row) === 0) continue;
-    consider({ first: at, last: at, headings: row.map(textOf), score: scoreOf(row.map(textOf)) });
-    const next = rows[at + 1];
+    consider({ first: position, last: position, headings: row.map(textOf), score: scoreOf(row.map(textOf)) });
+    const next = rows[position + 1];
     if (
       filled(row) < 2 ||
       !next ||
@@ -95,7 +95,7 @@ export function headingsIn(rows: Rows): Found | null {
     )
       continue;
     const both = joined(row, next);
-    consider({ first: at, last: at + 1, headings: both, score: scoreOf(both) });
+    consider({ first: position, last: position + 1, headings: both, score: scoreOf(both) });
   }
   return best;
 }

@@ -1,4 +1,4 @@
-/** Words that matter to a duty, what they speak of, and what it would be set to where that is plain. */
+/** Words with a meaning for the duty, their subject, and the value they imply where it is clear. */
 export interface Hint {
   readonly words: RegExp;
   readonly field: string;

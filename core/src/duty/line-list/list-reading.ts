@@ -14,7 +14,7 @@ export interface ListedTag {
   readonly duty: Duty;
 }
 
-/** A value nobody understands, once for all the rows that have it. */
+/** A value that is not understood, listed once for all its rows. */
 export interface UnknownValue {
   readonly column: string;
   readonly field: string;
@@ -23,11 +23,11 @@ export interface UnknownValue {
   readonly reason: string;
 }
 
-/** What a person has decided about a list, besides where its columns go. */
+/** Decisions of the user on a list, besides the places of its columns. */
 export interface Decisions extends Mended {
   /** Rows that are left out on purpose. */
   readonly leftOut?: readonly number[];
-  /** What is done with rows of one tag that do not agree, by the tag's key. */
+  /** Decision on contradicting rows of one tag, by the tag's key. */
   readonly pairs?: Readonly<Record<string, Pair>>;
   /** Guesses that were undone, as "key|field". */
   readonly undone?: readonly string[];
@@ -35,7 +35,7 @@ export interface Decisions extends Mended {
   readonly accepted?: readonly string[];
 }
 
-/** A list as far as it is understood: tags that are whole, and at its place whatever is not. */
+/** Result of reading a list: complete tags, and everything else at its place. */
 export interface ListReading {
   readonly tags: readonly ListedTag[];
   /** First row of each tag, by its place among the tags. */
@@ -44,14 +44,14 @@ export interface ListReading {
   readonly unknown: readonly UnknownValue[];
   readonly guesses: readonly Guess[];
   readonly suggestions: readonly Suggestion[];
-  /** Rows of one tag that do not agree. */
+  /** Contradicting rows of one tag. */
   readonly pairs: readonly {
     readonly number: string;
     readonly key: string;
     readonly rows: readonly number[];
   }[];
-  /** Rows that are in none of the tags: those with a fault, and the others of their tags. */
+  /** Rows that belong to no complete tag: those with a fault, and the other rows of their tags. */
   readonly waiting: readonly number[];
-  /** Rows that say what another says already. */
+  /** Rows that repeat another row. */
   readonly repeated: readonly { readonly row: number; readonly as: number }[];
 }

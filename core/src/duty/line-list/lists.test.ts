@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
-import { toldOf } from "../../../test/line-lists/told.ts";
+import { reportOf } from "../../../test/line-lists/report.ts";
 import { controlWorkbook, italianWorkbook } from "../../../test/line-lists/workbooks.ts";
 
 const folder = join(import.meta.dirname, "../../../test/line-lists");
@@ -19,6 +19,6 @@ describe("lists as people keep them are understood, value by value", () => {
     ["italian-workbook", italianWorkbook],
     ["control-workbook", controlWorkbook],
   ])("%s", async (name, bytes) => {
-    await expect(await toldOf(await bytes())).toMatchFileSnapshot(join(folder, "expected", `${name}.txt`));
+    await expect(await reportOf(await bytes())).toMatchFileSnapshot(join(folder, "expected", `${name}.txt`));
   });
 });

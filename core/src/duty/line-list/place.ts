@@ -16,7 +16,7 @@ interface Pattern {
   readonly weight: number;
 }
 
-/** Concepts of two words, which a pattern must not take apart. */
+/** Concepts of two words, which a pattern must not split. */
 const longNames = concepts.filter((concept) => concept.includes(" "));
 
 function conceptsIn(pattern: string): Concept[] {
@@ -43,7 +43,7 @@ const patterns: readonly Pattern[] = lineListFields.flatMap((field) =>
     : [],
 );
 
-/** Which kind of case a word of a heading says a figure belongs to, the stronger last. */
+/** Kind of case that a word of a heading implies, the stronger last. */
 const kindsSaid: Readonly<Partial<Record<Concept, CaseKind>>> = {
   normal: "normal",
   design: "maximum",
@@ -67,14 +67,14 @@ const strength = Object.keys(kindsSaid) as Concept[];
  * @example kindSaid("Max. start-up") // → "start-up"
  */
 export function kindSaid(name: string): CaseKind {
-  const said = senseOf(name).slots.flatMap(({ concepts: of }) =>
-    of.filter((c) => c in kindsSaid).slice(0, 1),
+  const said = senseOf(name).slots.flatMap(({ concepts: wanted }) =>
+    wanted.filter((c) => c in kindsSaid).slice(0, 1),
   );
   const strongest = said.sort((a, b) => strength.indexOf(b) - strength.indexOf(a))[0];
   return strongest ? kindsSaid[strongest]! : "normal";
 }
 
-/** What a word takes away that a field has no use for. */
+/** Concepts that exclude a field. */
 function costOf(concept: Concept): number {
   switch (concept) {
     case "filler":
@@ -102,7 +102,7 @@ function costOf(concept: Concept): number {
   }
 }
 
-/** Slots that stand for the pattern's concepts, each for one; null where a concept is missing. */
+/** Slots for the concepts of a pattern, one for each; null where a concept is missing. */
 function covering(slots: readonly Slot[], concepts: readonly Concept[]): Set<Slot> | null {
   const used = new Set<Slot>();
   for (const concept of concepts) {
@@ -143,7 +143,7 @@ function fit(
 
 const byId = new Map(lineListFields.map((field) => [field.id, field]));
 
-/** A difference against the shut valve, or the greatest there is, is what it must hold shut. */
+/** A difference at shut-off, or the greatest difference, is the differential it must hold. */
 const kindOf = (field: LineListField, kind: CaseKind | null): CaseKind | null =>
   field.id === "differentialBar" && kind === "maximum" ? "shut-off differential" : kind;
 
@@ -159,7 +159,7 @@ const exact = new Map<string, LineListField>(
   ),
 );
 
-/** Below this a heading is taken to say nothing of its place. */
+/** Below this confidence a heading does not decide the place. */
 export const leastConfidence = 0.5;
 /** Below this a place is marked as unsure. */
 export const sureConfidence = 0.8;
@@ -183,7 +183,7 @@ export function placesOf(heading: string): readonly Placing[] {
 }
 
 const mostHeld = 5000;
-/** A heading is asked for several times while its list is looked for in a file. */
+/** A heading is read several times while the list is located in a file. */
 const placed = new Map<string, readonly Placing[]>();
 
 function findPlaces(heading: string): Placing[] {
@@ -197,10 +197,10 @@ function findPlaces(heading: string): Placing[] {
     const kind = kindOf(pattern.field, fitted.kind);
     const base = fieldOf(pattern.field, kind);
     const field = kind === null ? base : byId.get(`${kind}.${base.id}`)!;
-    const at = slots.findIndex((slot) => slot.concepts.includes(pattern.concepts[0]!));
+    const index = slots.findIndex((slot) => slot.concepts.includes(pattern.concepts[0]!));
     const before = found.get(field);
     if (!before || before.confidence < fitted.score)
-      found.set(field, { confidence: fitted.score, size: pattern.concepts.length, at });
+      found.set(field, { confidence: fitted.score, size: pattern.concepts.length, at: index });
   }
   if (known) found.set(known, { confidence: 1, size: 9, at: 0 });
   return [...found]

@@ -9,13 +9,13 @@ import { readCell } from "./values/read-cell.ts";
 import type { Cell } from "./values/reading.ts";
 import { sizesIn } from "./values/size.ts";
 
-/** Where a column goes and in which unit it stands. */
+/** Place and unit of a column. */
 export interface ColumnPlan {
   readonly heading: string;
   /** Id of a line-list field; null where the column belongs to the remarks. */
   readonly field: string | null;
   readonly unit: string | null;
-  /** From 0 to 1; 1 where a person has said so. */
+  /** From 0 to 1; 1 where the user decided it. */
   readonly confidence: number;
   /** Why it is unsure, in a sentence; null where it is sure. */
   readonly doubt: string | null;
@@ -24,10 +24,10 @@ export interface ColumnPlan {
 const sampled = 200;
 const fewValues = 5;
 
-const valuesOf = (table: Table, at: number): Cell[] => {
+const valuesOf = (table: Table, column: number): Cell[] => {
   const seen = new Set<Cell>();
   for (const { cells } of table.rows) {
-    const cell = cells[at];
+    const cell = cells[column];
     if (cell !== undefined && !notStated(String(cell))) seen.add(cell);
     if (seen.size === sampled) break;
   }
@@ -54,12 +54,12 @@ interface Unit {
 }
 
 /**
- * The unit a column says it stands in: in its heading or in the row of units.
+ * Unit that a column states, in its heading or in the row of units.
  *
- * @param field where the column goes
+ * @param field of the column
  * @param heading its heading
- * @param below what the row of units says of it, "" where there is none
- * @returns unit label, null where units do not apply; `said` is false where the home unit is taken for want of a word
+ * @param below text in the row of units, "" where there is none
+ * @returns unit label, null where units do not apply; `said` is false where the home unit is assumed
  * @source the product's unit table
  * @example unitSaid(lineListField("dn"), "Size (in)", "").unit // → "NPS"
  */
@@ -93,7 +93,7 @@ export function unitSaid(field: LineListField, heading: string, below: string): 
   return { unit: null, said: true };
 }
 
-/** Whether a list is kept in the units of the United States: as far as its columns say, else as is usual. */
+/** Whether a list uses US units: by its columns, else by the setting. */
 const inUS = (units: readonly (string | null)[], usually: UnitSystem) => {
   const us = units.filter((u) => u !== null && /psi|°F|lb|gpm|scf/.test(u)).length;
   const metric = units.filter((u) => u !== null && /bar|°C|Pa|kg|m³/.test(u)).length;
@@ -117,18 +117,18 @@ interface Draft {
   doubt: string | null;
 }
 
-function draftOf(table: Table, at: number): Draft {
-  const heading = table.headings[at]!;
-  const values = valuesOf(table, at);
+function draftOf(table: Table, column: number): Draft {
+  const heading = table.headings[column]!;
+  const values = valuesOf(table, column);
   const weighed = placesOf(heading)
     .slice(0, 6)
     .map(({ field, confidence }) => {
-      const { unit: named, said } = unitSaid(field, heading, table.units[at]!);
-      // Where nobody says in which language sizes are, what stands below says it.
+      const { unit: named, said } = unitSaid(field, heading, table.units[column]!);
+      // If the unit of sizes is not stated, the values below decide.
       const unit = field.holds.kind === "size" && !said ? (sizesIn(values) ?? named) : named;
       const part = readable(field, values, unit, table);
-      // A field few of many values can be read as is not what the column holds, whatever its heading says; of a few
-      // values all may be wrong.
+      // A field that fits few of many values is not what the column holds, whatever its heading says. Of a few values
+      // all may be wrong.
       const weight = part >= 0.5 || values.length < fewValues ? 0.7 + 0.3 * part : part;
       return { field, unit, said, confidence: confidence * weight };
     })
@@ -151,11 +151,13 @@ function draftOf(table: Table, at: number): Draft {
   };
 }
 
-/** Two columns for one place: the surer keeps it, the other goes to its next place or to the remarks. */
+/**
+ * Two columns for one place: the one with more confidence keeps it, the other goes to its next place or to the remarks.
+ */
 function settle(drafts: Draft[]): void {
   for (let rounds = 0; rounds < drafts.length; rounds++) {
     const clash = drafts.find(
-      (one) => one.field && drafts.some((other) => other !== one && other.field === one.field),
+      (draft) => draft.field && drafts.some((other) => other !== draft && other.field === draft.field),
     );
     if (!clash) return;
     const rivals = drafts.filter(({ field }) => field === clash.field);
@@ -188,16 +190,16 @@ function takeTags(drafts: Draft[], rows: number): void {
 const rounded = (value: number) => Math.round(value * 100) / 100;
 
 /**
- * Guesses where each column of a list goes and in what unit it stands, by heading, units and what stands in it.
+ * Guesses place and unit of each column, from heading, units and values.
  *
  * @param table a list
- * @param usually system of units where no column says any; metric unless said otherwise
- * @returns one plan a column; each field once
+ * @param usually system of units where no column states one; metric by default
+ * @returns one plan per column; each field once
  * @source the lexicon and the product's unit table
  * @example planFor(findTable(gridOfText("Valve Tag No.,Size\nXV-1,2\"")))[0].field // → "number"
  */
 export function planFor(table: Table, usually: UnitSystem = "metric"): ColumnPlan[] {
-  const drafts = table.headings.map((_, at) => draftOf(table, at));
+  const drafts = table.headings.map((_, index) => draftOf(table, index));
   settle(drafts);
   takeTags(drafts, table.rows.length);
   const us = inUS(
@@ -207,21 +209,21 @@ export function planFor(table: Table, usually: UnitSystem = "metric"): ColumnPla
   return drafts.map(({ heading, field, unit, said, confidence, doubt, values }) => {
     if (!field) return { heading, field: null, unit: null, confidence: 0, doubt };
     const { holds } = field;
-    let [taken, sure, why] = [unit, confidence, doubt];
+    let [chosen, sure, why] = [unit, confidence, doubt];
     const bare = values.some((v) => typeof v === "number" || /^[-+−\d.,/\s]+$/.test(v));
     if (holds.kind === "size" && !said) {
-      taken = sizesIn(values) ?? (us ? "NPS" : unit);
+      chosen = sizesIn(values) ?? (us ? "NPS" : unit);
       if (bare && sizesIn(values) === null && values.length > 0)
-        why = `DN or NPS is not stated: ${taken} is assumed.`;
+        why = `DN or NPS is not stated: ${chosen} is assumed.`;
     } else if (holds.kind === "quantity" && !said) {
-      taken = us ? (usUnit[holds.quantity] ?? unit) : unit;
-      if (bare) why = `No unit is stated: ${taken} is assumed.`;
+      chosen = us ? (usUnit[holds.quantity] ?? unit) : unit;
+      if (bare) why = `No unit is stated: ${chosen} is assumed.`;
     }
     if (why !== null) sure = Math.min(sure, sureConfidence - 0.05);
     return {
       heading,
       field: field.id,
-      unit: taken,
+      unit: chosen,
       confidence: rounded(sure),
       doubt: why ?? (sure < sureConfidence ? "The heading is only partly understood." : null),
     };
@@ -229,7 +231,7 @@ export function planFor(table: Table, usually: UnitSystem = "metric"): ColumnPla
 }
 
 /**
- * Whether a column's place is to be looked at by a person.
+ * Whether the user should check the place of a column.
  *
  * @param column a column's plan
  * @returns true where it has a place that is not sure
@@ -241,7 +243,7 @@ export const isUnsure = ({ field, confidence }: ColumnPlan): boolean =>
 /**
  * Units a mapped column may be corrected to.
  *
- * @param fieldId where the column goes
+ * @param fieldId field of the column
  * @returns unit labels; none where units do not apply
  * @source the product's unit table
  * @example unitChoices("dn") // → ["DN","NPS"]

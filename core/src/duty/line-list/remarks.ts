@@ -12,8 +12,8 @@ export const remarkHeading = (heading: string): string => remarkMark + heading;
 /**
  * The heading a remark came from.
  *
- * @param heading as it stands in a list
- * @returns the heading without what the export sets before it
+ * @param heading from a list
+ * @returns the heading without the prefix of the export
  * @example headingOfRemark("Remark: Insulation") // → "Insulation"
  */
 export const headingOfRemark = (heading: string): string =>

@@ -5,9 +5,9 @@ import { type Duty, dutySchema } from "../statement/duty.ts";
 import { valueAt, withValueAt } from "../statement/shape.ts";
 import type { ListedTag } from "./list-reading.ts";
 
-/** One thing a revised list says otherwise than the project. */
+/** One value in which a revised list differs from the project. */
 export interface ListedChange {
-  /** Label of the field, with the case's name before it where it is one's. */
+  /** Label of the field, with the name of its case in front. */
   readonly label: string;
   readonly was: string;
   readonly is: string;
@@ -17,15 +17,15 @@ export interface ListedChange {
 export interface Revised {
   readonly tag: ListedTag;
   readonly changes: readonly ListedChange[];
-  /** Why the changes cannot stand together with what the list does not speak of; null where they can. */
+  /** Why the changes contradict values that are not in the list; null where they do not. */
   readonly fault: string | null;
 }
 
-/** What is known of a list besides what it states of a tag. */
+/** Context of a list besides its values for a tag. */
 export interface ListKnown {
   /** Whether the list names cases by their ids, as this program's export does. */
   readonly ownIds?: boolean;
-  /** Paths of the duty that were guessed: what is stated already stands against a guess. */
+  /** Paths of the duty that were guessed: a stated value stands against a guess. */
   readonly guessed?: ReadonlySet<string>;
 }
 
@@ -34,21 +34,21 @@ const words = (value: unknown): string => {
   if (Array.isArray(value)) return value.length === 0 ? "none" : value.join("; ");
   return typeof value === "boolean" ? (value ? "yes" : "no") : String(value);
 };
-/** Spreadsheets keep fifteen figures of a number: what differs only beyond them is the same. */
+/** Spreadsheets keep fifteen digits of a number: smaller differences are ignored. */
 const same = (a: unknown, b: unknown) =>
   typeof a === "number" && typeof b === "number"
     ? a.toPrecision(14) === b.toPrecision(14)
     : JSON.stringify(a) === JSON.stringify(b);
 const says = (value: unknown) => value !== null && value !== undefined && value !== "";
 
-/** The case of the project a listed one speaks of: by its id, else by kind and name, else the only one of its kind. */
+/** The project case that a listed one means: by id, else by kind and name, else the only one of its kind. */
 function counterpart(
   cases: readonly OperatingCase[],
   listed: OperatingCase,
   byId: boolean,
 ): OperatingCase | undefined {
   if (byId) return cases.find(({ id }) => id === listed.id);
-  const kind = cases.filter((one) => one.kind === listed.kind);
+  const kind = cases.filter((operatingCase) => operatingCase.kind === listed.kind);
   return kind.find(({ name }) => name === listed.name) ?? (kind.length === 1 ? kind[0] : undefined);
 }
 
@@ -65,7 +65,7 @@ function revisedCase(
     const key = lastOf(path);
     const is = listed[key as keyof OperatingCase];
     if (key === "id" || !says(is) || same(next[key], is)) continue;
-    // What a list without a place for it leaves to its default has not been said by it.
+    // A default that the list has no column for does not count as stated.
     if (!whole && (defaulted.has(key) || (key === "rateBasis" && listed.rate === null))) continue;
     changes.push({ label: `${was.name}: ${label}`, was: words(next[key]), is: words(is) });
     next[key] = is;
@@ -74,19 +74,18 @@ function revisedCase(
 }
 
 function nextId(cases: readonly OperatingCase[]): string {
-  const taken = new Set(cases.map(({ id }) => id));
-  for (let n = cases.length + 1; ; n++) if (!taken.has(`c${n}`)) return `c${n}`;
+  const usedIds = new Set(cases.map(({ id }) => id));
+  for (let n = cases.length + 1; ; n++) if (!usedIds.has(`c${n}`)) return `c${n}`;
 }
 
 /**
- * What a revised list changes in a tag: what it states is taken over, what it leaves blank stays as it is, and so do
- * cases it does not speak of.
+ * Changes of a revised list in a tag: stated values are taken over; blank ones and cases not listed stay as they are.
  *
  * @param was the tag of the project
  * @param listed the same tag as the list has it
- * @param known what is known of the list besides
- * @returns the tag as it would be, and each change; no change where the list says nothing new; the tag as it was and a
- * sentence where the changes make no sound duty together with what stays
+ * @param known context of the list
+ * @returns the changed tag and each change; no changes where the list has nothing new; the unchanged tag and a sentence
+ *   where the changes do not form a valid duty with the other values
  * @source the line list
  */
 export function revise(
@@ -113,12 +112,16 @@ export function revise(
     duty = withValueAt(duty, path, is);
   }
   let cases = [...duty.cases];
-  for (const one of listed.duty.cases) {
-    const there = counterpart(cases, one, ownIds);
-    if (there) cases = cases.map((c) => (c === there ? revisedCase(there, one, ownIds, changes) : c));
+  for (const operatingCase of listed.duty.cases) {
+    const there = counterpart(cases, operatingCase, ownIds);
+    if (there)
+      cases = cases.map((c) => (c === there ? revisedCase(there, operatingCase, ownIds, changes) : c));
     else {
-      const added = { ...one, id: cases.some(({ id }) => id === one.id) ? nextId(cases) : one.id };
-      note(`${one.name}: case`, null, "added");
+      const added = {
+        ...operatingCase,
+        id: cases.some(({ id }) => id === operatingCase.id) ? nextId(cases) : operatingCase.id,
+      };
+      note(`${operatingCase.name}: case`, null, "added");
       cases = [...cases, added];
     }
   }

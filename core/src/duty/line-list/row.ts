@@ -16,7 +16,7 @@ export interface LineListFault {
   readonly reason: string;
 }
 
-/** A column with the field it goes to. */
+/** A column with its field. */
 export interface Column {
   readonly at: number;
   readonly heading: string;
@@ -24,11 +24,11 @@ export interface Column {
   readonly unit: string | null;
 }
 
-/** What a person has said about single cells and values of a list. */
+/** Corrections of the user for single cells and values of a list. */
 export interface Mended {
   /** Another text for a cell, by row and column. */
   readonly cells?: Readonly<Record<number, Readonly<Record<number, string>>>>;
-  /** What a value of a field is to be read as, by field and by the value in small letters. */
+  /** Replacement for a value, by field and by the value in small letters. */
   readonly values?: Readonly<Record<string, Readonly<Record<string, string>>>>;
 }
 
@@ -41,17 +41,17 @@ export interface RowRead {
   readonly key: string;
   /** Values of the tag by field. */
   readonly tag: ReadonlyMap<string, { readonly value: unknown; readonly heading: string }>;
-  /** Values of the row's case by field; a range where a cell stated one. */
+  /** Values of the row's case by field; a range where a cell states one. */
   readonly own: ReadonlyMap<string, Stated>;
   readonly byKind: ReadonlyMap<string, ReadonlyMap<string, Stated>>;
   readonly remarks: Readonly<Record<string, string>>;
-  /** What was taken for granted, with the column it stood in. */
+  /** Assumptions, with their column. */
   readonly guesses: readonly { readonly column: string; readonly field: string; readonly says: string }[];
-  /** With the text that is not understood; null where two cells do not agree. */
+  /** With the text that is not understood; null where two cells disagree. */
   readonly faults: readonly (LineListFault & { readonly at: number; readonly value: string | null })[];
 }
 
-/** The cell a person has put in place of another, or what it is to be read as. */
+/** The user's replacement of a cell, or the meaning given to its value. */
 function cellOf({ cells, row }: TableRow, { at, field }: Column, { cells: other, values }: Mended): Cell {
   const cell = other?.[row]?.[at] ?? cells[at] ?? "";
   const written = String(cell).trim().toLowerCase();
@@ -77,7 +77,7 @@ function readOnce(table: Table, cell: Cell, { field, unit }: Column): Reading {
 /**
  * The columns that go somewhere.
  *
- * @param plan one a column
+ * @param plan one entry per column
  * @returns columns with their fields, and the columns that go to the remarks
  */
 export function columnsOf(plan: readonly ColumnPlan[]): {
@@ -86,18 +86,18 @@ export function columnsOf(plan: readonly ColumnPlan[]): {
 } {
   const placed: Column[] = [];
   const others: { at: number; heading: string }[] = [];
-  plan.forEach(({ field: id, heading, unit }, at) => {
+  plan.forEach(({ field: id, heading, unit }, index) => {
     const field = id === null ? undefined : lineListField(id);
-    const named = heading === "" ? `Column ${at + 1}` : heading;
-    if (field) placed.push({ at, heading: named, field, unit });
-    else others.push({ at, heading: named });
+    const named = heading === "" ? `Column ${index + 1}` : heading;
+    if (field) placed.push({ at: index, heading: named, field, unit });
+    else others.push({ at: index, heading: named });
   });
   return { placed, others };
 }
 
 const numberIn = (cell: Cell | undefined) => cleanText(unguardFormula(String(cell ?? ""))).trim();
 
-/** What one column of a row says, put where it belongs. */
+/** One value of a row, at its place. */
 class Taking {
   readonly tag = new Map<string, { value: unknown; heading: string }>();
   readonly own = new Map<string, Stated>();
@@ -127,7 +127,7 @@ class Taking {
   }
 
   #put({ field, heading }: Column, value: Stated) {
-    if (field.of === "tag") this.tag.set(field.id, { value, heading });
+    if (field.belongsTo === "tag") this.tag.set(field.id, { value, heading });
     else this.#casesOf(field).set(field.kind ? field.id.slice(field.kind.length + 1) : field.id, value);
   }
 
@@ -140,14 +140,14 @@ class Taking {
 
   #range(column: Column, cell: string, ends: Ends) {
     const { field, heading } = column;
-    if (field.of === "case") return this.#put(column, ends);
+    if (field.belongsTo === "case") return this.#put(column, ends);
     if (field.otherEnd === null) return this.fault(column, cell, `"${cell}" is a range. State one value.`);
     const [low, high] = field.end === "low" ? [field.id, field.otherEnd] : [field.otherEnd, field.id];
     this.tag.set(low, { value: ends.low, heading });
     this.tag.set(high, { value: ends.high, heading });
   }
 
-  /** What cells said beside their own: it fills what is blank, and may not contradict what is stated. */
+  /** Extra values from cells: they fill blanks, and may not contradict stated values. */
   finish() {
     for (const { id, value, column } of this.#also) {
       if (id === "rateBasis") {
@@ -168,8 +168,8 @@ class Taking {
  * @param table the list
  * @param row the row
  * @param columns where its columns go
- * @param mended what a person has said about cells and values
- * @returns its values by where they belong, what was guessed, and what cannot be read
+ * @param mended corrections of cells and values
+ * @returns values by place, guesses, and cells that cannot be read
  */
 export function readRow(
   table: Table,

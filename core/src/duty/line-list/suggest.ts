@@ -8,24 +8,24 @@ import { hints } from "./hints.ts";
 export interface Suggestion {
   readonly row: number;
   readonly number: string;
-  /** Heading of the column it stands in. */
+  /** Heading of its column. */
   readonly column: string;
-  /** The words as they stand. */
+  /** The words as written. */
   readonly words: string;
   /** Path of the field it speaks of. */
   readonly field: string;
-  /** What it would be set to; null where a person has to say. */
+  /** Value it would set; null where the user must decide. */
   readonly value: unknown;
   readonly says: string;
 }
 
 /**
- * What the words of a tag would change in its duty.
+ * Changes that the words of a tag suggest for its duty.
  *
- * @param texts texts by the heading they stand under
+ * @param texts texts by heading
  * @param row row of the file
  * @param number tag number
- * @returns one suggestion for each thing spoken of, at its first place
+ * @returns one suggestion per subject, at its first place
  * @source practice: words that decide seats, torque and materials
  * @example suggestionsIn({ Remarks: "steamed out monthly" }, 5, "XV-1")[0].value // → "steam-out"
  */
@@ -38,7 +38,7 @@ export function suggestionsIn(
   for (const { words, field, value, says } of hints)
     for (const [column, text] of Object.entries(texts)) {
       const match = words.exec(text);
-      // "no solids", "not sour": what is denied is not spoken of.
+      // "no solids", "not sour": a denied subject is no suggestion.
       if (
         !match ||
         /\b(no|non|not|without|ohne|kein\w*|sans|sin|senza|sem|geen|zonder)[\s-]+\S*$/i.test(
@@ -53,7 +53,7 @@ export function suggestionsIn(
 }
 
 /**
- * What names a suggestion among those of a list.
+ * Key of a suggestion in a list.
  *
  * @param suggestion a suggestion
  * @returns a key
@@ -67,22 +67,22 @@ type Drafted = { readonly cases: readonly Record<string, unknown>[] } & Record<s
  *
  * @param duty a duty as a list states it
  * @param accepted suggestions of its tag
- * @returns the duty with them; words of sets stand beside those that are there
+ * @returns the duty with them; words are added to those of a set
  */
 export function withSuggestions(duty: Drafted, accepted: readonly Suggestion[]): Drafted {
-  let so = duty;
+  let previous = duty;
   for (const { field, value } of accepted) {
     if (value === null) continue;
     if (field === "cases") {
-      const added = newCase(value as CaseKind, emptyDuty, `c${so.cases.length + 1}`);
-      so = { ...so, cases: [...so.cases, { ...added }] };
+      const added = newCase(value as CaseKind, emptyDuty, `c${previous.cases.length + 1}`);
+      previous = { ...previous, cases: [...previous.cases, { ...added }] };
       continue;
     }
-    const there = valueAt(so, field);
+    const there = valueAt(previous, field);
     const next = Array.isArray(value)
       ? [...new Set([...((there as string[] | null) ?? []), ...value])]
       : value;
-    so = withValueAt(so, field, next);
+    previous = withValueAt(previous, field, next);
   }
-  return so;
+  return previous;
 }

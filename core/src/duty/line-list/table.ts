@@ -13,11 +13,11 @@ export interface TableRow {
 /** A list as it was found in a grid. */
 export interface Table {
   readonly grid: Grid;
-  /** One a column; the heading of a group stands before the column's own. */
+  /** One per column; the heading of a group comes before the column's own. */
   readonly headings: readonly string[];
-  /** What a row of units says of each column; "" where there is no such row. */
+  /** Units of the columns from a row of units; "" where there is no such row. */
   readonly units: readonly string[];
-  /** Numbers of the rows the headings stand in. */
+  /** Row numbers of the headings. */
   readonly headingRows: readonly number[];
   readonly rows: readonly TableRow[];
   /** Rows that are no tags, and why. */
@@ -29,15 +29,15 @@ export interface Table {
 const repeats = (row: readonly Cell[], headings: readonly string[], own: readonly (readonly Cell[])[]) =>
   filled(row) > 1 &&
   own.some((heading) =>
-    row.every((cell, at) => textOf(cell) === "" || textOf(cell) === textOf(heading[at])),
+    row.every((cell, index) => textOf(cell) === "" || textOf(cell) === textOf(heading[index])),
   ) &&
   row.some(
-    (cell, at) =>
+    (cell, index) =>
       textOf(cell) !== "" &&
-      (textOf(cell) === headings[at] || own.some((h) => textOf(h[at]) === textOf(cell))),
+      (textOf(cell) === headings[index] || own.some((h) => textOf(h[index]) === textOf(cell))),
   );
 
-/** A title between rows, or a note below them: words in one cell, where tags fill several. */
+/** A title between rows, or a note below them: text in a single cell, while tags fill several. */
 function isAside(row: readonly Cell[], usual: number): boolean {
   if (filled(row) !== 1 || usual < 3) return false;
   const only = textOf(row.find((cell) => textOf(cell) !== ""));
@@ -47,10 +47,10 @@ function isAside(row: readonly Cell[], usual: number): boolean {
 const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
 
 /**
- * Finds the list in a grid: its headings in one row or two, below any titles, a row of units, and the rows below.
+ * Finds the list in a grid: its headings in one or two rows below any titles, a row of units, and the rows below.
  *
  * @param grid cells of a text or a sheet
- * @returns headings, units and rows, with what was passed over and why
+ * @returns headings, units and rows, with the skipped rows and the reason
  * @throws NotATable where nothing in it reads as headings, or nothing stands below them
  * @source lists as people keep them
  * @example findTable(gridOfText("Line list\n\nTag,Size\n,in\nXV-1,2")).rows[0].row // → 5
@@ -81,7 +81,7 @@ export function findTable(grid: Grid): Table {
   });
   if (kept.length === 0) throw new NotATable("The file has headings but no rows.");
   const width = Math.max(headings.length, ...kept.map(({ cells }) => cells.length));
-  const padded = (list: readonly string[]) => Array.from({ length: width }, (_, at) => list[at] ?? "");
+  const padded = (list: readonly string[]) => Array.from({ length: width }, (_, index) => list[index] ?? "");
   return {
     grid,
     headings: padded(headings),
@@ -98,15 +98,15 @@ export function findTable(grid: Grid): Table {
   };
 }
 
-/** A list this program wrote, as it was written: its figures have points, whatever its texts say. */
+/** A list exported by this program has decimal points, whatever its texts suggest. */
 const ownList = (headings: readonly string[], { delimiter }: Grid) =>
   (delimiter === "," || delimiter === null) &&
   ["Case id", "Case kind", "Service family"].every((h) => headings.includes(h));
 
-/** Where no word is known: the first row that is filled as the others are, for a person to say what it holds. */
+/** Without a known word: the first row that is filled like the others, for the user to assign. */
 function firstFull(rows: Grid["rows"]): Found | null {
-  const at = rows.findIndex(
+  const index = rows.findIndex(
     (row) => filled(row) > 1 || (rows.length > 1 && filled(row) === 1 && row.length === 1),
   );
-  return at === -1 ? null : { first: at, last: at, headings: rows[at]!.map(textOf), score: 0 };
+  return index === -1 ? null : { first: index, last: index, headings: rows[index]!.map(textOf), score: 0 };
 }

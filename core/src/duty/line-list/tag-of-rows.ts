@@ -13,15 +13,15 @@ function caseAt({ fields }: CaseDraft, index: number): Record<string, unknown> {
   return { ...fields, id: fields.id ?? `c${index + 1}`, kind, name: fields.name ?? kind };
 }
 
-/** Names of cases that a tag has several of tell them apart. */
+/** Names of cases tell several of a tag apart. */
 function named(cases: readonly CaseDraft[]): Record<string, unknown>[] {
   const seen = new Map<unknown, number>();
-  return cases.map(caseAt).map((one, index) => {
-    const times = (seen.get(one.name) ?? 0) + 1;
-    seen.set(one.name, times);
+  return cases.map(caseAt).map((operatingCase, index) => {
+    const times = (seen.get(operatingCase.name) ?? 0) + 1;
+    seen.set(operatingCase.name, times);
     return times > 1 && cases[index]!.fields.name === undefined
-      ? { ...one, name: `${one.name}, row ${cases[index]!.row}` }
-      : one;
+      ? { ...operatingCase, name: `${operatingCase.name}, row ${cases[index]!.row}` }
+      : operatingCase;
   });
 }
 
@@ -42,7 +42,7 @@ export interface TagOfRows {
 }
 
 /**
- * Makes a tag from the rows with its number. Each row gives cases; other values come from the first row that states them.
+ * Makes a tag from the rows with its number. Each row gives cases; other values come from the first row that has them.
  *
  * @param reads rows of the tag, as read
  * @param number as it is written
@@ -68,9 +68,9 @@ export function tagOfRows(reads: readonly RowRead[], number: string, context: Li
   const remarks = Object.assign({}, ...reads.map((read) => read.remarks)) as Record<string, string>;
   const texts = { ...remarks, ...(service ? { [headingOf("service", placed)]: String(service) } : {}) };
   const suggestions = suggestionsIn(texts, row, number);
-  const taken = suggestions.filter((suggestion) => accepted.has(suggestionKey(suggestion)));
+  const used = suggestions.filter((suggestion) => accepted.has(suggestionKey(suggestion)));
   const cases = reads.flatMap(casesOf);
-  const parsed = dutySchema.safeParse(withSuggestions({ ...rest, cases: named(cases) }, taken));
+  const parsed = dutySchema.safeParse(withSuggestions({ ...rest, cases: named(cases) }, used));
   if (!parsed.success) {
     const faults = parsed.error.issues.map((issue) => faultOf(issue, cases, { row, placed }));
     return { tag: null, faults, guesses, suggestions };
@@ -85,7 +85,7 @@ export function tagOfRows(reads: readonly RowRead[], number: string, context: Li
   return { tag, faults: [], guesses, suggestions };
 }
 
-/** Whether one column gives both the fluid and the service, by its heading. */
+/** Whether one column gives both fluid and service, by its heading. */
 function saysBoth(placed: readonly Column[]): boolean {
   const fluid = placed.find(({ field }) => field.id === "fluid.name");
   return (

@@ -4,7 +4,7 @@ import { shortName } from "../fields/field.ts";
 import { type Duty, type DutyField, fieldsOfDuty } from "../statement/duty.ts";
 import { valueAt, withValueAt } from "../statement/shape.ts";
 
-/** What is used while the duty does not say: words, a figure in the core's units, or both. */
+/** Assumption while the duty states no value: words, a value in the core's units, or both. */
 export interface Assumption {
   readonly words: string;
   readonly value: number | null;
@@ -17,16 +17,16 @@ export interface Missing {
   readonly field: string;
   readonly label: string;
   readonly why: string;
-  /** What is used meanwhile; null where nothing may be assumed. */
+  /** The assumption; null where nothing may be assumed. */
   readonly assumption: Assumption | null;
-  /** Other fields it speaks for: what they hold is taken as none. */
+  /** Other fields covered by it: their values count as none. */
   readonly covers?: readonly string[];
 }
 
 const worded = (words: string): Assumption => ({ words, value: null, unit: "" });
 const vented: Assumption = { words: "vented", value: 0, unit: "bar g" };
 
-/** What the rules take meanwhile, as a reader is told. */
+/** The rules' assumption, as shown to a reader. */
 function assumptionOf(field: DutyField, duty: Duty, house: HouseRules): Assumption {
   if (field.assumed !== undefined) return worded(field.assumed);
   const value = "settle" in field ? field.settle(duty, house) : null;
@@ -51,18 +51,18 @@ const ofNone = {
   task: { label: "Other requirements", why: "Each requirement rules out valves that cannot meet it." },
 } as const;
 
-/** Fields that are blank and not worth a question of their own, said once: they are taken as none. */
+/** Blank fields without a question of their own, reported once: they count as none. */
 function gapsTakenAsNone(duty: Duty, fields: readonly DutyField[]): Missing[] {
-  return (["fluid", "task"] as const).flatMap((of) => {
+  return (["fluid", "task"] as const).flatMap((part) => {
     const [first, ...others] = fields.filter(
-      (field) => field.takenAsNone?.of === of && isBlank(duty, field) && !isAsked(duty, field),
+      (field) => field.takenAsNone?.belongsTo === part && isBlank(duty, field) && !isAsked(duty, field),
     );
     if (first === undefined) return [];
     const names = [first, ...others].map(shortName).join(", ");
     return [
       {
         field: first.path,
-        ...ofNone[of],
+        ...ofNone[part],
         assumption: worded(`no ${names}`),
         covers: others.map((f) => f.path),
       },
@@ -89,7 +89,7 @@ function gapsOfCases(duty: Duty): Missing[] {
         assumption: null,
       },
     ];
-  return duty.cases.flatMap((c, at) => {
+  return duty.cases.flatMap((c, index) => {
     const driving = c.flow === "reverse" ? "downstreamBarG" : "upstreamBarG";
     const far = c.flow === "reverse" ? "upstreamBarG" : "downstreamBarG";
     const gap = (
@@ -98,7 +98,7 @@ function gapsOfCases(duty: Duty): Missing[] {
       why: string,
       assumption: Assumption | null = null,
     ): Missing => ({
-      field: `cases.${at}.${part}`,
+      field: `cases.${index}.${part}`,
       label: `${label} ${c.name}`,
       why,
       assumption,
@@ -128,12 +128,12 @@ function gapsOfCases(duty: Duty): Missing[] {
 }
 
 /**
- * What a duty leaves open, why it matters and what is assumed meanwhile.
+ * Missing values of a duty, why they matter and what is assumed for them.
  *
  * @param duty as entered
  * @param house house rules, which hold some of the assumptions
  * @param fields fields of the duty
- * @returns missing items, what must be known first; blank pressures and temperatures are named by case
+ * @returns missing items, mandatory ones first; blank pressures and temperatures are named by case
  * @source what an order needs: size, pressure, temperature, ends, port, materials, soft goods, operator
  * @example missingFrom(emptyDuty, defaultHouseRules())[0].field // → "dn"
  */
@@ -142,13 +142,13 @@ export function missingFrom(
   house: HouseRules,
   fields: readonly DutyField[] = fieldsOfDuty,
 ): Missing[] {
-  const all = [...gapsOfFields(duty, house, fields), ...gapsTakenAsNone(duty, fields), ...gapsOfCases(duty)];
-  return [...all.filter((m) => m.assumption === null), ...all.filter((m) => m.assumption !== null)];
+  const gaps = [...gapsOfFields(duty, house, fields), ...gapsTakenAsNone(duty, fields), ...gapsOfCases(duty)];
+  return [...gaps.filter((m) => m.assumption === null), ...gaps.filter((m) => m.assumption !== null)];
 }
 
 /**
- * What must be known of a duty before it can be judged: nothing is assumed for it. Known without a proof, so that an
- * entry can lead to the next before one has come.
+ * Values that must be stated before a duty can be judged: they are never assumed. They are known without a proof, so
+ * that the form can lead to the next one at once.
  *
  * @param duty as entered
  * @returns paths of the fields, in the order they are asked for
@@ -162,20 +162,20 @@ export function mustBeKnownOf(duty: Duty): string[] {
   return [...fields.map(({ path }) => path), ...cases.map(({ field }) => field)];
 }
 
-/** Duties in which one of the fields taken as none is something after all. */
-const otherThanNone = (duty: Duty, of: "fluid" | "task"): Duty[] =>
+/** Duties in which one of the fields that count as none has a value after all. */
+const otherThanNone = (duty: Duty, part: "fluid" | "task"): Duty[] =>
   fieldsOfDuty.flatMap((field) =>
-    field.takenAsNone?.of === of && isBlank(duty, field) && !isAsked(duty, field)
+    field.takenAsNone?.belongsTo === part && isBlank(duty, field) && !isAsked(duty, field)
       ? [withValueAt(duty, field.path, field.takenAsNone.mightBe) as Duty]
       : [],
   );
 
 /**
- * What a missing item could turn out to be.
+ * Values that a missing item could turn out to have.
  *
  * @param field path of the field, as `missingFrom` names it
  * @param duty the duty that leaves it open
- * @returns duties with the gap filled one way or another; none where nothing may be presumed
+ * @returns duties with the gap filled in different ways; none where nothing may be assumed
  * @source the values that usually decide
  * @example dutiesOtherwise("flowDirection", emptyDuty).length // → 1
  */
@@ -183,15 +183,17 @@ export function dutiesOtherwise(field: string, duty: Duty): Duty[] {
   const far = /^cases\.(\d+)\.(upstream|downstream)BarG$/.exec(field);
   if (far) {
     // The far side may be at line pressure just as well as vented.
-    const at = Number(far[1]);
-    const c = duty.cases[at];
+    const index = Number(far[1]);
+    const c = duty.cases[index];
     const driving = c && (far[2] === "downstream" ? c.upstreamBarG : c.downstreamBarG);
     if (!c || driving === null || driving === undefined) return [];
-    const cases = duty.cases.map((one, i) => (i === at ? { ...one, [`${far[2]}BarG`]: driving * 0.9 } : one));
+    const cases = duty.cases.map((operatingCase, i) =>
+      i === index ? { ...operatingCase, [`${far[2]}BarG`]: driving * 0.9 } : operatingCase,
+    );
     return [{ ...duty, cases }];
   }
   const asked = fieldsOfDuty.find(({ path }) => path === field);
   if (asked?.takenAsNone !== undefined && !isAsked(duty, asked))
-    return otherThanNone(duty, asked.takenAsNone.of);
+    return otherThanNone(duty, asked.takenAsNone.belongsTo);
   return (asked?.otherwise?.(duty) ?? []).map((value) => withValueAt(duty, field, value));
 }

@@ -1,7 +1,7 @@
 import type { SettledDuty } from "./settled-duty.ts";
 
 /**
- * What of a fluid attacks copper.
+ * Components of a fluid that attack copper.
  *
  * @param duty settled duty
  * @returns ammonia, acetylene, butadiene or wet H₂S; null where nothing does

@@ -7,7 +7,7 @@ const water = new Set(["water", "hot water above 90 C", "steam"]);
 /** Families that are water with something in it: soft goods meet hot water in them. */
 const watery = new Set([...water, "seawater and brine", "amine solution", "caustic"]);
 
-/** A little of it in another gas is none of what this family is judged for; its partial pressure says the rest. */
+/** A small share of it in another gas does not make this family; its partial pressure is judged instead. */
 const denseCarbonDioxide = "carbon dioxide dense phase";
 const mostly = 0.5;
 
@@ -16,10 +16,10 @@ const hotFromC = 90;
 const steamFromC = 100;
 
 /**
- * Whether a duty's fluid is water, under whatever name.
+ * Whether a duty's fluid is water, under any name.
  *
  * @param duty its family
- * @param substance the fluid of the table, where one is picked
+ * @param substance fluid of the table, if selected
  * @returns true for water, hot water and steam
  * @source the table of fluids
  */
@@ -28,11 +28,11 @@ export function isWater({ fluid }: Duty, substance: Fluid | null): boolean {
 }
 
 /**
- * Service families seats and seals are judged in. Water is another fluid for them once it is hot, and steam where
- * it leaks above 100 °C.
+ * Service families in which seats and seals are judged. Hot water counts as another fluid, and as steam where it leaks
+ * above 100 °C.
  *
  * @param duty its family and cases
- * @param substance the fluid of the table, where one is picked
+ * @param substance fluid of the table, if selected
  * @returns the family stated, and hot water and steam where a case is warm enough; none where no family is stated
  * @source hydrolysis and steam washing of soft goods (practice)
  */
@@ -40,10 +40,17 @@ export function softFamiliesOf(duty: Duty, substance: Fluid | null): readonly st
   const { family } = duty.fluid;
   if (family === null) return [];
   const reaches = (c: number) =>
-    duty.cases.some((one) => !isPassing(one.kind) && one.temperatureC !== null && one.temperatureC > c);
+    duty.cases.some(
+      (operatingCase) =>
+        !isPassing(operatingCase.kind) &&
+        operatingCase.temperatureC !== null &&
+        operatingCase.temperatureC > c,
+    );
   const families = new Set([family]);
   if (watery.has(family) && reaches(hotFromC)) families.add(hotWater);
-  const steams = duty.cases.some((one) => one.phase === "steam" && !isPassing(one.kind));
+  const steams = duty.cases.some(
+    (operatingCase) => operatingCase.phase === "steam" && !isPassing(operatingCase.kind),
+  );
   if (steams || duty.fluid.phase === "steam" || (isWater(duty, substance) && reaches(steamFromC)))
     families.add("steam");
   return [...families];
@@ -52,7 +59,7 @@ export function softFamiliesOf(duty: Duty, substance: Fluid | null): readonly st
 /** Families a material is judged in. */
 export interface JudgedIn {
   readonly families: readonly string[];
-  /** What would say which of them it is; null where all of them count. */
+  /** The value that would decide between families; null where all of them apply. */
   readonly undecided: string | null;
 }
 
@@ -60,9 +67,9 @@ export interface JudgedIn {
  * Service families metals are judged in.
  *
  * @param duty its family, free water and cases
- * @param substance the fluid of the table, where one is picked
- * @returns the family stated, with hot water and steam where it is water and warm enough; chlorine dry or wet, or
- *   either where nobody says
+ * @param substance fluid of the table, if selected
+ * @returns the family stated, with hot water and steam where it is warm enough water; chlorine dry or wet, or both
+ *   where not stated
  * @source dry and wet chlorine attack opposite metals (practice)
  */
 export function metalFamiliesOf(duty: Duty, substance: Fluid | null): JudgedIn {
@@ -80,7 +87,7 @@ export function metalFamiliesOf(duty: Duty, substance: Fluid | null): JudgedIn {
 }
 
 /**
- * Families with those of a mixture's components: what only some of it would attack is attacked.
+ * Families including those of a mixture's components: a material attacked by one component is attacked.
  *
  * @param families of the duty
  * @param duty its composition

@@ -12,26 +12,26 @@ const drivingBarG = (c: OperatingCase) =>
     ? null
     : Math.max(c.upstreamBarG ?? -Infinity, c.downstreamBarG ?? -Infinity);
 
-/** In a vacuum what little there is is taken to be at this, bar a. */
+/** Pressure assumed in a vacuum, bar a. */
 const leastBarA = 0.01;
 
-/** Cases in which the line does not hold the service fluid at a pressure of its own. */
+/** Cases in which the line does not contain the service fluid at its own pressure. */
 const aside = new Set(["fire", "steam-out", "cold soak"]);
 
-/** Pressure the partial pressure of H₂S is a share of: the lowest the service fluid is at; null where none is stated. */
+/** Pressure for the share of H₂S: the lowest of the service fluid; null where none is stated. */
 function sharedBarA({ cases }: Duty): number | null {
-  const all = cases.flatMap((c) => {
+  const values = cases.flatMap((c) => {
     const bar = aside.has(c.kind) ? null : drivingBarG(c);
     return bar === null ? [] : [Math.max(leastBarA, bar + atmosphereBar)];
   });
-  return all.length === 0 ? null : Math.min(...all);
+  return values.length === 0 ? null : Math.min(...values);
 }
 
 /**
  * Hydrogen sulphide as a share of the fluid.
  *
  * @param duty its partial pressure, kPa, and its cases
- * @returns parts per million; null where no partial pressure is stated. Without a pressure the whole of it
+ * @returns parts per million; null where no partial pressure is stated. Without a pressure the full concentration
  * @source partial pressure over the lowest pressure of the service fluid
  */
 function h2sPpm(duty: Duty): number | null {
@@ -41,7 +41,7 @@ function h2sPpm(duty: Duty): number | null {
   return h2sKPa === 0 ? 0 : barA === null ? 1e6 : Math.min(1e6, (h2sKPa / (100 * barA)) * 1e6);
 }
 
-/** Hazards a duty's fluid has, whatever is set aside; without the house rules, those that hang on none. */
+/** Hazards of a duty's fluid, including those set aside; without house rules, only those that need none. */
 export function hazardsFound(
   duty: Duty,
   substance: Fluid | null,
@@ -64,7 +64,7 @@ export function hazardsFound(
  * sulphide. One is set aside only with a reason.
  *
  * @param duty as entered
- * @param substance the fluid of the table, where one is picked
+ * @param substance fluid of the table, if selected
  * @param house from how much H₂S a fluid is lethal
  * @returns the hazards in use
  * @source house convention: what is known of the substance is not undone by leaving a box empty

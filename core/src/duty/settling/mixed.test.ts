@@ -6,9 +6,9 @@ import { streamOf } from "../stream/stream.ts";
 import { settle } from "./settle.ts";
 
 const house = defaultHouseRules();
-const gas = (composition: string | null, of: Parameters<typeof dutyWith>[0] = {}) =>
+const gas = (composition: string | null, change: Parameters<typeof dutyWith>[0] = {}) =>
   dutyWith({
-    fluid: { composition, substance: null, family: "sour hydrocarbon", phase: "gas", ...of.fluid },
+    fluid: { composition, substance: null, family: "sour hydrocarbon", phase: "gas", ...change.fluid },
     cases: [
       { upstreamBarG: 20, downstreamBarG: 5, temperatureC: 40, phase: "gas", rate: 1000, rateBasis: "Nm³/h" },
     ],

@@ -3,12 +3,12 @@ import { type Component, mixtureOf, readComposition } from "../../basis/referenc
 import { atmosphereBar } from "../../basis/units/definitions.ts";
 import type { Duty } from "../statement/duty.ts";
 
-/** What of a duty says what its fluid is made of. */
+/** Values of a duty that define the composition of its fluid. */
 interface Composed {
   readonly fluid: Pick<Duty["fluid"], "composition">;
 }
 
-/** Components of a duty's fluid; none where no composition is stated. */
+/** Components of a duty's fluid; none without a composition. */
 export function componentsOf({ fluid: { composition } }: Composed): readonly Component[] {
   if (composition === null) return [];
   const read = readComposition(composition);
@@ -29,10 +29,10 @@ export function mixtureIn(duty: Composed): Fluid | null {
 const kPaPerBar = 100;
 
 /**
- * A duty whose composition says what partial pressures nobody stated.
+ * Derives partial pressures from a composition where they are not stated.
  *
  * @param duty as entered
- * @returns hydrogen sulphide, hydrogen and carbon dioxide at their share of the highest pressure of its cases; the duty
+ * @returns hydrogen sulphide, hydrogen and carbon dioxide at their share of the highest pressure of the cases; the duty
  *   itself where its composition names none of them
  * @source Dalton: share of the moles times the pressure
  */

@@ -17,7 +17,7 @@ type Writable<T> = { -readonly [Key in keyof T]: T[Key] };
 
 function settleCase(c: OperatingCase, ofFluid: SettledCase["phase"], watery: boolean): Writable<SettledCase> {
   const { upstreamBarG: up, downstreamBarG: down } = c;
-  // In a reverse case the driving side must be known; in a forward one a blank downstream means vented.
+  // In a reverse case the driving side must be stated; in a forward one a blank downstream means vented.
   const driving = c.flow === "reverse" ? down : up;
   const known = driving !== null;
   const upstream = c.flow === "reverse" ? (up ?? 0) : up;
@@ -113,7 +113,7 @@ class Settled {
  * @param duty as entered: bar g, °C; null where unknown
  * @param house house rules; they hold the assumed air supply, ambient and time closed
  * @param fields fields of the duty
- * @returns the duty the rules see; what was assumed is known by comparing with `stated`
+ * @returns the duty for the rules; assumptions show by comparison with `stated`
  * @source house rules; completeness lists each assumption with its reason
  * @example settle(emptyDuty, defaultHouseRules()).flowDirection // → "both ways"
  */

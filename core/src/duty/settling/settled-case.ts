@@ -3,7 +3,7 @@ import type { Duty } from "../statement/duty.ts";
 
 export type DutyOrigin = "entered" | "assumed";
 
-/** A case with what is assumed filled in; pressure or temperature may still be unknown. */
+/** A case with assumptions filled in; pressure or temperature may still be unknown. */
 export interface SettledCase {
   readonly id: string;
   readonly kind: OperatingCase["kind"];
@@ -15,7 +15,7 @@ export interface SettledCase {
   /** The valve may be shut in it, so that seats, cavity and torque are asked; never in a fire. */
   readonly shut: boolean;
   readonly phase: Duty["fluid"]["phase"];
-  /** Higher of the two sides, bar g: what the body holds. */
+  /** Higher of the two sides, bar g: the pressure on the body. */
   readonly pressureBarG: number | null;
   /** Differential as stated, bar. */
   readonly differentialBar: number | null;
@@ -23,6 +23,6 @@ export interface SettledCase {
   readonly closedDifferentialBar: number | null;
   /** Differential it is opened and closed against: the far side vented unless a shut case states it, bar. */
   readonly turnedAgainstBar: number | null;
-  /** Steam, or water above 100 °C, which is steam wherever it leaks. */
+  /** Steam, or water above 100 °C, which leaks as steam. */
   readonly steamy: boolean;
 }

@@ -15,14 +15,14 @@ export interface Filling {
 }
 
 /**
- * Liquid a duty shuts into a cavity, and how warm it gets there; what is missing to say so; null where no
- * liquid is shut in. The same for every valve proved in the duty.
+ * Liquid shut into a cavity, and its highest temperature; the missing value; or null where no liquid is shut in. The
+ * same for every valve in the duty.
  */
 export type ShutIn =
   | {
       readonly fillings: readonly Filling[];
       readonly end: { readonly c: number; readonly name: string };
-      /** What some shut case lacks, so that it could be worse than the others. */
+      /** Value that a shut case lacks, which could make it the worst. */
       readonly missing: string | null;
     }
   | { readonly missing: string }
@@ -58,19 +58,19 @@ const idleOf = (fluid: Fluid | null, { stated }: Around): number =>
   Math.max(stated.ambientMinimumC ?? idleC, fluid?.triplePointC ?? Number.NEGATIVE_INFINITY);
 
 /** Temperature at which a vapour, cooled while shut, has become liquid; null where it stays a gas. */
-function condensesAt(c: SettledCase, of: Fluid, around: Around): number | null {
+function condensesAt(c: SettledCase, fluid: Fluid, around: Around): number | null {
   if (c.pressureBarG === null) return null;
   const cooledC = Math.max(
-    of.triplePointC,
-    Math.min(c.temperatureC ?? Number.POSITIVE_INFINITY, idleOf(of, around)),
+    fluid.triplePointC,
+    Math.min(c.temperatureC ?? Number.POSITIVE_INFINITY, idleOf(fluid, around)),
   );
-  const boils = saturation(of, cooledC);
+  const boils = saturation(fluid, cooledC);
   return boils !== null && c.pressureBarG + atmosphereBar > boils.barA ? cooledC : null;
 }
 
-/** Whether a vapour of a family that holds several fluids may become liquid: one of its liquids does. */
+/** Whether a vapour of a family with several fluids may condense: at least one of its fluids does. */
 const mayCondense = (c: SettledCase, around: Around): boolean =>
-  liquidsOfFamily(around.stated.fluid.family).some((of) => condensesAt(c, of, around) !== null);
+  liquidsOfFamily(around.stated.fluid.family).some((fluid) => condensesAt(c, fluid, around) !== null);
 
 /** The liquid a case's fluid is or becomes, whose expansion counts: a steam line's condensate is hot water. */
 const liquidOf = ({ phase }: SettledCase, fluid: Fluid | null): Fluid | null =>
@@ -80,12 +80,12 @@ const expands = (fluid: Fluid | null): fluid is Fluid =>
   fluid !== null && fluid.expansionPerK !== null && fluid.compressibilityPerBar !== null;
 
 /**
- * What liquid a duty shuts into a cavity, and how warm it gets there.
+ * Finds the liquid that a duty shuts into a cavity, and its highest temperature.
  *
  * @param shut cases the valve is shut in
  * @param around installation, ambient (°C) and the fluid
  * @param house the sun's share
- * @returns every way it may be filled and where it ends; what is missing; null where no liquid is shut in
+ * @returns every way to fill it with its end state; the missing value; null where no liquid is shut in
  * @source the duty; a line is filled and shut while it idles as well as when it is warm, and vapour condenses in it
  */
 export function shutInBy(shut: readonly SettledCase[], around: Around, house: HouseRules): ShutIn {

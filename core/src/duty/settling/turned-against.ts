@@ -5,26 +5,26 @@ type Sides = Pick<
   "kind" | "shut" | "pressureBarG" | "differentialBar" | "closedDifferentialBar" | "downstreamOrigin"
 >;
 
-/** A case that states what stands on either side of the shut valve, not what flows through the open one. */
+/** A case that states the pressures on both sides of the shut valve, not those of flow through the open one. */
 const statesShut = (c: Sides) =>
   c.shut && c.kind === "shut-off differential" && c.downstreamOrigin === "entered" && c.pressureBarG !== null;
 
 /**
- * Differential a valve is opened and closed against in a case. Pressure on the far side of a valve that is open
- * is no promise of what stands there once it is shut.
+ * Differential against which a valve opens and closes in a case. The pressure behind an open valve does not tell the
+ * pressure there once it is shut.
  *
  * @param c a settled case
- * @param all the duty's cases, a stated shut-off differential among them
+ * @param allSides the duty's cases, a stated shut-off differential among them
  * @returns bar ≥ 0; 0 in a case it is not shut in; null where the driving pressure is not stated. The far side is
  *   vented unless a shut-off differential at no less pressure states it
  * @source house convention: what is not stated never flatters
  * @example turnedAgainstBar({ kind: "normal", shut: true, pressureBarG: 85, differentialBar: 0.5, closedDifferentialBar: 85, downstreamOrigin: "entered" }, []) // → 85
  */
-export function turnedAgainstBar(c: Sides, all: readonly Sides[]): number | null {
+export function turnedAgainstBar(c: Sides, allSides: readonly Sides[]): number | null {
   if (!c.shut) return 0;
   if (statesShut(c)) return c.differentialBar;
   if (c.pressureBarG === null) return null;
-  const stated = all.filter((other) => statesShut(other) && other.pressureBarG! >= c.pressureBarG!);
+  const stated = allSides.filter((other) => statesShut(other) && other.pressureBarG! >= c.pressureBarG!);
   if (stated.length === 0) return c.closedDifferentialBar;
   return Math.min(c.closedDifferentialBar!, Math.max(...stated.map((other) => other.differentialBar!)));
 }

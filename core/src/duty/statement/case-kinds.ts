@@ -2,7 +2,7 @@ import { type CaseKind, caseKinds } from "../fields/words.ts";
 import type { OperatingCase } from "./case.ts";
 import type { Duty } from "./duty.ts";
 
-/** What a kind of case means and how a new one starts. */
+/** Meaning of a kind of case, and how a new one starts. */
 export interface CaseKindDescription {
   readonly kind: CaseKind;
   readonly means: string;
@@ -112,7 +112,7 @@ export function isPassing(kind: CaseKind): boolean {
 }
 
 /**
- * A new case of a kind, started from what the duty already says.
+ * A new case of a kind, started from values of the duty.
  *
  * @param kind kind of case
  * @param duty the duty it is added to: its other cases and ambient give the start

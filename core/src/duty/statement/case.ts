@@ -2,7 +2,7 @@ import { z } from "zod";
 import { caseFields } from "../fields/duty-fields.ts";
 import { schemasOf } from "./shape.ts";
 
-/** Pressures of a case stand in the order its direction says. */
+/** Pressures of a case agree with its direction. */
 function checkSides(
   c: { flow: string; upstreamBarG: number | null; downstreamBarG: number | null },
   report: (path: "upstreamBarG" | "downstreamBarG", message: string) => void,

@@ -17,7 +17,7 @@ const defaulted = [
 /** Values of a duty that a plant has in common: its tags start from them. */
 export type DutyDefaults = Pick<Duty, (typeof defaulted)[number]>;
 
-/** Fields that a project may have a value of its own for. */
+/** Fields that a project may have defaults for. */
 export const defaultFields: readonly AnyField[] = dutyFields.filter(({ path }) =>
   (defaulted as readonly string[]).includes(path),
 );
@@ -39,15 +39,15 @@ export function dutyDefaultsSchema(): z.ZodType<DutyDefaults> {
   }) as unknown as z.ZodType<DutyDefaults>;
 }
 
-/** A project that has no values of its own yet. */
+/** A new project without defaults. */
 export const noDefaults: DutyDefaults = dutyDefaultsSchema().parse({});
 
 /**
- * A duty with a project's values where it states none of its own.
+ * A duty with the project's defaults where it states no value.
  *
  * @param duty as stated
  * @param defaults values of its project
- * @returns the duty, and labels of the fields that were filled in; a range of which one end is stated is left alone
+ * @returns the duty, and labels of the fields that were filled in; a range with one end stated stays as it is
  * @source the project's own decision
  * @example withDefaults(emptyDuty, { ...noDefaults, operator: "electric" }).duty.operator // → "electric"
  */

@@ -52,8 +52,8 @@ describe("bad duties", () => {
     );
   });
   it("refuses two cases with one id and an unknown field", () => {
-    const one = withCase({}).cases[0]!;
-    expect(messageAt({ ...emptyDuty, cases: [one, one] }, "cases.1.id")).toMatch(/share the id/);
+    const blankCase = withCase({}).cases[0]!;
+    expect(messageAt({ ...emptyDuty, cases: [blankCase, blankCase] }, "cases.1.id")).toMatch(/share the id/);
     expect(dutySchema.safeParse({ ...emptyDuty, colour: "red" }).success).toBe(false);
   });
   it("lets limits themselves pass", () => {

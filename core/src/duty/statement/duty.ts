@@ -4,12 +4,12 @@ import type { AnyField } from "../fields/field.ts";
 import { caseSchemaOf, type OperatingCase } from "./case.ts";
 import { fieldsBelow, schemasOf, valueAt } from "./shape.ts";
 
-/** Format of the duties this release writes; older ones are read through stored/duty. */
+/** Format of the duties this release writes; older ones are read by duty/versions. */
 export const dutyFormat = "proven-seat-duty/2";
 
 type DutyFields = (typeof dutyFields)[number];
 
-/** What the valve must survive, as entered: null where a person has not said. */
+/** Hazards as entered: null where not stated. */
 export type Duty = {
   format: typeof dutyFormat;
   cases: OperatingCase[];
@@ -21,7 +21,7 @@ export type Duty = {
 /** A field that can be asked with a whole duty. */
 export type DutyField = AnyField<Duty>;
 
-/** The fields, to be asked with a duty: here the compiler checks that a duty has all they look at. */
+/** The fields for this duty type; the compiler checks here that a duty has all the values they read. */
 export const fieldsOfDuty: readonly DutyField[] = dutyFields;
 
 const mostCases = 24;
@@ -45,8 +45,8 @@ export function dutySchemaOf(fields: readonly AnyField[], ofCase: readonly AnyFi
       const report = (path: PropertyKey[], message: string) =>
         context.addIssue({ code: "custom", path, message });
       const seen = new Set<unknown>();
-      (duty.cases as { id: unknown }[]).forEach(({ id }, at) => {
-        if (seen.has(id)) report(["cases", at, "id"], `Two cases share the id "${id}".`);
+      (duty.cases as { id: unknown }[]).forEach(({ id }, index) => {
+        if (seen.has(id)) report(["cases", index, "id"], `Two cases share the id "${id}".`);
         seen.add(id);
       });
       for (const { path, range } of fields) {
@@ -63,7 +63,7 @@ export const dutySchema = dutySchemaOf(dutyFields, caseFields);
 
 const unstated = (below: string) => fieldsBelow(dutyFields, below, (field) => field.unstated ?? null);
 
-/** A duty with nothing stated yet; equal to what the schema makes of `{}`, without the schema. */
+/** A duty without values; equal to the schema's result for `{}`, without loading the schema. */
 export const emptyDuty = {
   format: dutyFormat,
   ...unstated(""),

@@ -44,7 +44,7 @@ export function schemasOf(fields: readonly AnyField[], below: string): Record<st
 export function valueAt(source: unknown, path: string): unknown {
   return path
     .split(".")
-    .reduce<unknown>((at, key) => (at as Record<string, unknown> | null | undefined)?.[key], source);
+    .reduce<unknown>((node, key) => (node as Record<string, unknown> | null | undefined)?.[key], source);
 }
 
 /**
@@ -52,7 +52,7 @@ export function valueAt(source: unknown, path: string): unknown {
  *
  * @param source an object
  * @param path parts joined by dots
- * @param value what is set
+ * @param value new value
  * @returns the copy
  * @example withValueAt({ fluid: { name: "" } }, "fluid.name", "water") // → {"fluid":{"name":"water"}}
  */

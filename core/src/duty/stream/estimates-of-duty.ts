@@ -4,11 +4,11 @@ import { type Estimate, type EstimatedPhase, estimateState } from "../fluid/esti
 import { mixtureIn } from "../settling/mixed.ts";
 import type { Duty } from "../statement/duty.ts";
 
-/** Estimates for the figures of a duty's fluid that nobody stated. */
+/** Estimates for fluid properties of a duty that are not stated. */
 export interface FluidEstimates {
   /** By the path of the duty field. */
   readonly values: Readonly<Record<string, Estimate>>;
-  /** Name of the case they are made at; null where none says pressure and temperature. */
+  /** Name of the case they are made at; null where none states pressure and temperature. */
   readonly at: string | null;
   readonly phase: EstimatedPhase | null;
 }
@@ -17,9 +17,9 @@ export interface FluidEstimates {
 const leastBarA = 0.01;
 
 /**
- * Estimates of a duty's fluid at its first case that says pressure and temperature, a normal one before others.
+ * Estimates for a duty's fluid at its first case with pressure and temperature, a normal one preferred.
  *
- * @param entered the fluid as entered: a composition stands before a substance
+ * @param entered the fluid as entered: a composition takes precedence over a substance
  * @param cases operating cases, bar g and °C
  * @returns estimates by duty path, empty where substance or state is not stated
  * @source estimateState, of a composition by Kay's rule; the isentropic exponent of the table of fluids, ideal gas
@@ -32,12 +32,12 @@ export function fluidEstimates(
   const { substance } = entered;
   const fluid = mixtureIn({ fluid: entered }) ?? (substance === null ? undefined : fluidNamed(substance));
   const stated = cases.filter((c) => c.upstreamBarG !== null && c.temperatureC !== null);
-  const at = stated.find((c) => c.kind === "normal") ?? stated[0];
-  if (!fluid || !at) return { values: {}, at: null, phase: null };
+  const operatingCase = stated.find((c) => c.kind === "normal") ?? stated[0];
+  if (!fluid || !operatingCase) return { values: {}, at: null, phase: null };
   const { phase, ...state } = estimateState(
     fluid,
-    at.temperatureC!,
-    Math.max(leastBarA, at.upstreamBarG! + atmosphereBar),
+    operatingCase.temperatureC!,
+    Math.max(leastBarA, operatingCase.upstreamBarG! + atmosphereBar),
   );
   const isentropicExponent =
     fluid.isentropicExponent === null
@@ -46,5 +46,5 @@ export function fluidEstimates(
   const values = Object.entries({ ...state, isentropicExponent }).flatMap(([name, estimate]) =>
     estimate === null ? [] : [[`fluid.${name}`, estimate] as const],
   );
-  return { values: Object.fromEntries(values), at: at.name, phase };
+  return { values: Object.fromEntries(values), at: operatingCase.name, phase };
 }

@@ -9,7 +9,7 @@ const gasConstant = 8314.46261815324;
  * A gas, a vapour or steam that flows in a case.
  *
  * @param state pressures, temperature, case and duty
- * @returns the stream, or what is missing
+ * @returns the stream, or the missing value
  * @source what was entered, IAPWS-IF97 for steam, the table of fluids, `estimateState`
  */
 export function gasOf(state: State): StreamOfCase {
@@ -18,13 +18,13 @@ export function gasOf(state: State): StreamOfCase {
   const { fluid } = duty;
   const figures = new Figures();
   const kelvin = temperatureC + 273.15;
-  // A composition says what the vapour over water is.
+  // A composition defines the vapour over water.
   const watery = c.phase === "steam" || (own.composition === null && isWater(duty.stated, duty.substance));
   const steam = watery ? waterAt(upstreamBarA, temperatureC) : null;
   if (watery && steam === null) return missing("steam data this close to the critical point");
   if (steam?.phase === "water")
     return missing("consistent pressure and temperature: as stated the fluid is water, not steam");
-  // A gas other than steam passed as steam-out is steam all the same.
+  // In a steam-out case steam flows, whatever the service gas is.
   const ofSteam = steam !== null;
   const estimate = ofSteam || fluid === null ? null : estimateState(fluid, temperatureC, upstreamBarA);
   const molarMassKgKmol = figures.take("molar mass, kg/kmol", "", [

@@ -12,7 +12,7 @@ const thinnest = 0.001;
  *
  * @param state pressures, temperature, case and duty
  * @param house speed of sound where it is not water, m/s
- * @returns the stream, or what is missing
+ * @returns the stream, or the missing value
  * @source what was entered, IAPWS-IF97 for water, `estimateState`
  */
 export function liquidOf(state: State, house: { readonly soundSpeedMS: number }): StreamOfCase {
@@ -22,7 +22,7 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
   const figures = new Figures();
   const water = isWater(duty.stated, duty.substance) ? waterAt(upstreamBarA, temperatureC) : null;
   const estimated = fluid && estimateState(fluid, temperatureC, upstreamBarA);
-  // Of what its figures say is a gas there, they say nothing of the liquid.
+  // Where the state is a gas, the stated liquid properties do not apply.
   const estimate = estimated?.phase === "gas" ? null : estimated;
   const densityKgM3 = figures.take(
     "density",
@@ -47,7 +47,7 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
   const criticalBarA = fluid?.critical?.pressureBarA ?? null;
   if (dense && (criticalBarA === null || (throttles && downstreamBarA < criticalBarA)))
     return missing("method for a dense phase that changes phase in the valve");
-  // A figure stated for one temperature is no less at a hotter one.
+  // A value stated for one temperature is at least as high at a hotter one.
   const boils = fluid === null ? null : (saturation(fluid, temperatureC)?.barA ?? null);
   const vapour = dense
     ? criticalBarA
@@ -70,7 +70,7 @@ export function liquidOf(state: State, house: { readonly soundSpeedMS: number })
       viscosityPaS: viscosity / 1000,
       vapourBarA: vapourBarA ?? 0,
       vapourKnown: vapourBarA !== null,
-      // Unknown, the liquid is taken to choke no later than it may.
+      // If not known, choking is assumed no later than possible.
       criticalBarA: criticalBarA ?? Number.POSITIVE_INFINITY,
       soundMS: water?.phase === "water" ? water.soundSpeedMS : house.soundSpeedMS,
       upstreamBarA,

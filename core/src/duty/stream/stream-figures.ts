@@ -43,21 +43,21 @@ export interface GasStream extends Flowing {
   readonly isentropicExponent: number;
 }
 
-/** A liquid and a vapour that flow together: every figure of how they pass a valve is an estimate. */
+/** Liquid and vapour flowing together: every flow value is an estimate. */
 export interface TwoPhaseStream extends Flowing {
   readonly kind: "two-phase";
   /** Each with its own share of the mass. */
   readonly liquid: LiquidStream;
   readonly gas: GasStream;
-  /** Of the mass, between 0 and 1. */
+  /** Mass fraction, between 0 and 1. */
   readonly vapourShare: number;
-  /** The same behind the valve: what boils on the way is in it. */
+  /** The same behind the valve, flashing included. */
   readonly behindShare: number;
 }
 
 export type Stream = LiquidStream | GasStream | TwoPhaseStream;
 
-/** What flows in a case; nothing where none is stated or nothing drives it, or what is not known of it. */
+/** Flow of a case; nothing where no flow is stated or nothing drives it; or the missing value. */
 export type StreamOfCase =
   | { readonly stream: Stream }
   | { readonly stream: null; readonly missing: string }
@@ -66,12 +66,12 @@ export type StreamOfCase =
 /**
  * A case of which something is missing.
  *
- * @param what as a person would name it
+ * @param what name for a reader
  * @returns no stream
  */
 export const missing = (what: string): StreamOfCase => ({ stream: null, missing: what });
 
-/** What is known of the state upstream, whatever flows. */
+/** Upstream state, for any stream. */
 export interface State {
   readonly c: SettledCase;
   readonly stated: OperatingCase;
@@ -82,10 +82,10 @@ export interface State {
   readonly throttles: boolean;
 }
 
-/** Gathers what a stream is reckoned with. */
+/** Collects the properties of a stream. */
 export class Figures {
   readonly list: StreamFigure[] = [];
-  /** The stated figure, else another; null where there is none. */
+  /** The stated value, else the other; null where there is none. */
   take(
     what: string,
     unit: Unit,

@@ -9,7 +9,7 @@ import type { GasStream, LiquidStream } from "./stream-figures.ts";
 
 const house = defaultHouseRules();
 type Case = Partial<Duty["cases"][number]>;
-const of = (c: Case, fluid: Partial<Duty["fluid"]> = {}, throttles = true) => {
+const streamWith = (c: Case, fluid: Partial<Duty["fluid"]> = {}, throttles = true) => {
   const duty = dutyWith({
     fluid: { densityKgM3: null, viscosityMPaS: null, vapourPressureBarA: null, ...fluid },
     cases: [{ upstreamBarG: 10, downstreamBarG: 5, temperatureC: 20, rate: 10, ...c }],
@@ -17,8 +17,8 @@ const of = (c: Case, fluid: Partial<Duty["fluid"]> = {}, throttles = true) => {
   const settled = settle(duty, house);
   return streamOf(settled.cases[0]!, duty.cases[0]!, settled, house, throttles);
 };
-const missing = (...args: Parameters<typeof of>) => {
-  const found = of(...args);
+const missing = (...args: Parameters<typeof streamWith>) => {
+  const found = streamWith(...args);
   return "missing" in found ? found.missing : null;
 };
 const water = { substance: null, family: "water", phase: "liquid" } as const;
@@ -28,19 +28,20 @@ const nitrogen = { substance: "nitrogen", family: "air and inert gas", phase: "g
 
 describe("a liquid that flows", () => {
   it("is water by its tables where nobody states figures", () => {
-    const stream = of({}, water).stream as LiquidStream;
+    const stream = streamWith({}, water).stream as LiquidStream;
     expect(stream.densityKgM3).toBeCloseTo(998.66, 1);
     expect(stream.vapourBarA).toBeCloseTo(0.0234, 4);
     expect(stream.soundMS).toBeGreaterThan(1480);
     expect(stream.figures.map((f) => f.origin)).toEqual(["reference", "reference", "estimate"]);
   });
   it("goes by what was entered before anything else, and boils no later than it may when hotter", () => {
-    const stream = of({}, { ...propane, densityKgM3: 480, vapourPressureBarA: 2 }).stream as LiquidStream;
+    const stream = streamWith({}, { ...propane, densityKgM3: 480, vapourPressureBarA: 2 })
+      .stream as LiquidStream;
     expect(stream.densityKgM3).toBe(480);
     expect(stream.vapourBarA).toBeGreaterThan(8);
   });
   it("counts kilograms by its density, and has no normal volume", () => {
-    const stream = of({ rate: 4800, rateBasis: "kg/h" }, { ...propane, densityKgM3: 480 })
+    const stream = streamWith({ rate: 4800, rateBasis: "kg/h" }, { ...propane, densityKgM3: 480 })
       .stream as LiquidStream;
     expect(stream.flowM3h).toBeCloseTo(10, 9);
     expect(missing({ rateBasis: "Nm³/h" }, propane)).toMatch(/m³\/h or kg\/h/);
@@ -50,7 +51,8 @@ describe("a liquid that flows", () => {
     expect(missing({}, unknown)).toMatch(/density/);
     expect(missing({}, { ...unknown, densityKgM3: 1000 })).toMatch(/viscosity/);
     expect(
-      (of({}, { ...unknown, densityKgM3: 1000, viscosityMPaS: 1 }).stream as LiquidStream).vapourKnown,
+      (streamWith({}, { ...unknown, densityKgM3: 1000, viscosityMPaS: 1 }).stream as LiquidStream)
+        .vapourKnown,
     ).toBe(false);
     expect(missing({ phase: "two-phase" }, water)).toMatch(/vapour fraction/);
     expect(missing({ upstreamBarG: null }, water)).toMatch(/upstream/);
@@ -65,7 +67,7 @@ describe("a liquid that flows", () => {
     expect(missing({}, { ...known, densityKgM3: 1000, viscosityMPaS: 0.001 })).toBeNull();
   });
   it("of an open valve needs no pressure behind it", () => {
-    expect(of({ downstreamBarG: null }, water, false).stream).not.toBeNull();
+    expect(streamWith({ downstreamBarG: null }, water, false).stream).not.toBeNull();
   });
   it("in a dense phase stays one, or is not told", () => {
     const dense = {
@@ -74,7 +76,7 @@ describe("a liquid that flows", () => {
       phase: "dense phase",
     } as const;
     expect(
-      of(
+      streamWith(
         { upstreamBarG: 120, downstreamBarG: 90, temperatureC: 30 },
         { ...dense, densityKgM3: 800, viscosityMPaS: 0.07 },
       ).stream,
@@ -90,13 +92,14 @@ describe("a liquid that flows", () => {
 
 describe("a gas that flows", () => {
   it("counts a kilogram, a normal and an actual cubic metre alike", () => {
-    const mass = (c: Case) => (of(c, nitrogen).stream as GasStream).massKgH;
-    const byMass = of({ rate: 1000, rateBasis: "kg/h" }, nitrogen).stream as GasStream;
+    const mass = (c: Case) => (streamWith(c, nitrogen).stream as GasStream).massKgH;
+    const byMass = streamWith({ rate: 1000, rateBasis: "kg/h" }, nitrogen).stream as GasStream;
     expect(mass({ rate: byMass.flowNm3h, rateBasis: "Nm³/h" })).toBeCloseTo(1000, 6);
     expect(mass({ rate: 1000 / byMass.densityKgM3, rateBasis: "m³/h" })).toBeCloseTo(1000, 6);
   });
   it("is steam by its tables, and says where is water", () => {
-    const stream = of({ temperatureC: 200, rate: 1000, rateBasis: "kg/h" }, steam).stream as GasStream;
+    const stream = streamWith({ temperatureC: 200, rate: 1000, rateBasis: "kg/h" }, steam)
+      .stream as GasStream;
     expect(stream.densityKgM3).toBeCloseTo(5.35, 1);
     expect(stream.molarMassKgKmol).toBeCloseTo(18.015, 3);
     expect(missing({ temperatureC: 150 }, steam)).toMatch(/is water/);
@@ -105,8 +108,11 @@ describe("a gas that flows", () => {
 
 describe("what does not flow", () => {
   it("is stated as nothing, or not stated", () => {
-    expect(of({ rate: null }, water)).toMatchObject({ stream: null, still: "The flow is not stated." });
-    expect(of({ rate: 0 }, water)).toMatchObject({ stream: null, still: "The case has no flow." });
+    expect(streamWith({ rate: null }, water)).toMatchObject({
+      stream: null,
+      still: "The flow is not stated.",
+    });
+    expect(streamWith({ rate: 0 }, water)).toMatchObject({ stream: null, still: "The case has no flow." });
   });
 });
 

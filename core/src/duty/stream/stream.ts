@@ -8,23 +8,23 @@ import { missing, type StreamOfCase } from "./stream-figures.ts";
 import { twoPhaseOf } from "./two-phase-stream.ts";
 
 const still = (why: string): StreamOfCase => ({ stream: null, still: why });
-/** In any unit a flow is stated in, too little to be one. */
+/** Smallest flow rate that counts, in any unit. */
 const leastRate = 1e-9;
 const absoluteZeroC = -273.15;
-/** Of the pressure upstream: the least drop that is one, and what an open valve leaves behind it at the worst. */
+/** Share of the upstream pressure: the smallest drop that counts, and the most an open valve leaves behind it. */
 const leastDrop = 1e-6;
 const openRest = 0.05;
 
 /**
- * What flows in a case, with every figure it is reckoned with.
+ * Flow of a case, with all properties.
  *
  * @param c settled case
  * @param stated the same case as entered: its flow
- * @param duty settled duty: fluid, what was measured of it
+ * @param duty settled duty: fluid and its measured properties
  * @param house speed of sound where the liquid is not water, m/s
- * @param throttles whether the valve takes the drop the case states, or stands open
- * @returns the stream; where there is none, what is missing or why nothing flows. What was entered stands before tables,
- *   tables before estimates
+ * @param throttles whether the valve takes the stated drop, or is open
+ * @returns the stream; else the missing value or why nothing flows. Entered values take precedence over tables, tables
+ *   over estimates
  * @source IAPWS-IF97 for water and steam, table of fluids, `estimateState`
  */
 export function streamOf(
@@ -43,8 +43,8 @@ export function streamOf(
   if (throttles && behind === null) return missing("downstream pressure");
   if (c.temperatureC === null) return missing("temperature");
   const upstreamBarA = from + atmosphereBar;
-  // An open valve takes what it takes, whatever somebody states behind it; one that throttles has what is left to it,
-  // and where that is nothing it passes nothing.
+  // The drop of an open valve follows from its flow, whatever is stated behind it; a throttling valve gets the drop
+  // that is left, and without a drop nothing flows.
   const downstreamBarA = throttles
     ? Math.min(behind! + atmosphereBar, upstreamBarA * (1 - leastDrop))
     : upstreamBarA * openRest;

@@ -10,11 +10,11 @@ import {
   type TwoPhaseStream,
 } from "./stream-figures.ts";
 
-/** Water and steam stand at one temperature; each is looked up this far on its own side of it, K. */
+/** Water and steam have one temperature; each is looked up this far on its own side of it, K. */
 const apartK = 0.01;
 
 /**
- * Density of two phases that move as one.
+ * Density of two phases that move together.
  *
  * @param vapourShare of the mass
  * @param gas its density, kg/m³
@@ -31,7 +31,7 @@ export const asOne = (vapourShare: number, gas: number, liquid: number): number 
  *
  * @param state pressures, temperature, case and duty
  * @param house speed of sound where the liquid is not water, m/s
- * @returns the stream, or what is missing of it or of either phase
+ * @returns the stream, or the missing value of it or of either phase
  * @source `liquidOf` and `gasOf`, each with its share of the mass; they move as one. Wet steam boils on at its
  *   enthalpy; another liquid that would is not reckoned
  */
@@ -46,14 +46,14 @@ export function twoPhaseOf(state: State, house: { readonly soundSpeedMS: number 
   const wet = duty.stated.fluid.composition === null && isWater(duty.stated, duty.substance);
   const boilsC = wet ? boilingC(upstreamBarA) : null;
   if (wet && boilsC === null) return missing("wet steam data this close to the critical point");
-  // With one kilogram an hour of each, for their densities.
-  const of = (phase: "liquid" | "gas", rate: number) => {
-    const at = boilsC === null ? state.temperatureC : boilsC + (phase === "gas" ? apartK : -apartK);
+  // With one kilogram per hour of each, for their densities.
+  const streamOfPhase = (phase: "liquid" | "gas", rate: number) => {
+    const phaseC = boilsC === null ? state.temperatureC : boilsC + (phase === "gas" ? apartK : -apartK);
     const c = { ...state.c, phase: phase === "gas" && boilsC !== null ? ("steam" as const) : phase };
-    const own: State = { ...state, c, temperatureC: at, stated: { ...stated, rate, rateBasis: "kg/h" } };
+    const own: State = { ...state, c, temperatureC: phaseC, stated: { ...stated, rate, rateBasis: "kg/h" } };
     return phase === "gas" ? gasOf(own) : liquidOf(own, house);
   };
-  const [oneOfLiquid, oneOfGas] = [of("liquid", 1), of("gas", 1)];
+  const [oneOfLiquid, oneOfGas] = [streamOfPhase("liquid", 1), streamOfPhase("gas", 1)];
   if (oneOfLiquid.stream === null) return oneOfLiquid;
   if (oneOfGas.stream === null) return oneOfGas;
   const densityKgM3 = asOne(vapourShare, oneOfGas.stream.densityKgM3, oneOfLiquid.stream.densityKgM3);
@@ -63,8 +63,8 @@ export function twoPhaseOf(state: State, house: { readonly soundSpeedMS: number 
   const boils = oneOfLiquid.stream as TwoPhaseStream["liquid"];
   if (boilsC === null && state.throttles && boils.vapourBarA > downstreamBarA)
     return missing("further flashing in the valve (known for water only)");
-  const liquid = of("liquid", massKgH * (1 - vapourShare)).stream as TwoPhaseStream["liquid"];
-  const gas = of("gas", massKgH * vapourShare).stream as TwoPhaseStream["gas"];
+  const liquid = streamOfPhase("liquid", massKgH * (1 - vapourShare)).stream as TwoPhaseStream["liquid"];
+  const gas = streamOfPhase("gas", massKgH * vapourShare).stream as TwoPhaseStream["gas"];
   return {
     stream: {
       kind: "two-phase",
@@ -88,7 +88,7 @@ export function twoPhaseOf(state: State, house: { readonly soundSpeedMS: number 
   };
 }
 
-/** Share of vapour behind the valve of water that keeps its enthalpy; null outside what is described. */
+/** Vapour fraction behind the valve of water at constant enthalpy; null outside the range. */
 function boiledOn(share: number, beforeBarA: number, behindBarA: number): number | null {
   const [before, behind] = [saturatedWater(beforeBarA), saturatedWater(behindBarA)];
   if (before === null || behind === null) return null;

@@ -12,7 +12,7 @@ import { streamOf } from "./stream.ts";
 import type { TwoPhaseStream } from "./stream-figures.ts";
 
 const house = defaultHouseRules();
-const of = (
+const streamWith = (
   c: Partial<Duty["cases"][number]>,
   fluid: Partial<Duty["fluid"]> = { substance: null, family: "water" },
 ) => {
@@ -34,9 +34,9 @@ const of = (
   const settled = settle(duty, house);
   return streamOf(settled.cases[0]!, duty.cases[0]!, settled, house, true);
 };
-const stream = (...args: Parameters<typeof of>) => of(...args).stream as TwoPhaseStream;
-const missing = (...args: Parameters<typeof of>) => {
-  const found = of(...args);
+const stream = (...args: Parameters<typeof streamWith>) => streamWith(...args).stream as TwoPhaseStream;
+const missing = (...args: Parameters<typeof streamWith>) => {
+  const found = streamWith(...args);
   return "missing" in found ? found.missing : null;
 };
 /** Gas dissolved out of an oil: neither boils. */

@@ -2,7 +2,7 @@ import { documentKind } from "../../basis/versions/kind.ts";
 import { dutySchema } from "../statement/duty.ts";
 import { functionAsASet } from "./2-function-as-a-set.ts";
 
-/** Duties; one that names no format is of the first version. */
+/** Duties; one without a format is of the first version. */
 export const dutyKind = documentKind("duty", [functionAsASet], 1);
 
 /** A duty of any version in, the newest out. */

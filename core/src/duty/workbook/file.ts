@@ -1,6 +1,6 @@
 import { type Grid, gridOfText } from "../line-list/grid.ts";
 
-/** The sheets of a file, and what was presumed in reading it. */
+/** The sheets of a file, and assumptions made in reading it. */
 export interface ListFile {
   readonly grids: readonly Grid[];
   /** Said where the text could be read otherwise; null where there is no doubt. */
@@ -28,11 +28,11 @@ function textOf(bytes: Uint8Array): { text: string; note: string | null } {
 }
 
 /**
- * Reads the file of a line list: a workbook, or delimited text in UTF-8, in UTF-16 with a mark, or else in the usual
- * Western encoding.
+ * Reads the file of a line list: a workbook, or delimited text in UTF-8, in UTF-16 with a byte order mark, or else in
+ * the usual Western encoding.
  *
  * @param bytes the file
- * @returns its sheets, at least one; a text is one without a name
+ * @returns its sheets, at least one; a text is one sheet without a name
  * @throws NotATable where it holds no table, and why
  * @source ECMA-376, RFC 4180
  */

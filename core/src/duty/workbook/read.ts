@@ -3,21 +3,21 @@ import { type Grid, mostRows, NotATable } from "../line-list/grid.ts";
 import type { Cell } from "../line-list/values/reading.ts";
 
 const twoDigits = (n: number) => String(n).padStart(2, "0");
-const dayOf = (at: Date) =>
-  `${at.getUTCFullYear()}-${twoDigits(at.getUTCMonth() + 1)}-${twoDigits(at.getUTCDate())}`;
+const dayOf = (time: Date) =>
+  `${time.getUTCFullYear()}-${twoDigits(time.getUTCMonth() + 1)}-${twoDigits(time.getUTCDate())}`;
 
 /** Words a format writes behind a figure, such as a unit. */
 const wordsOf = (format: string | undefined) =>
   /"([^"]*\p{L}[^"]*)"/u.exec(format ?? "")?.[1]?.trim() ?? null;
 
 function figure(value: number, format: string | undefined): Cell {
-  // What a reader sees as a percentage is kept as a hundredth of it.
+  // A percentage is stored as a fraction of one.
   const seen = format?.includes("%") ? Number((value * 100).toPrecision(12)) : value;
   const words = wordsOf(format);
   return words === null ? seen : `${seen} ${words}`;
 }
 
-/** What a reader sees in a cell: of a formula its value, of rich text its letters. */
+/** Displayed value of a cell: the result of a formula, the letters of rich text. */
 function seen(value: ExcelJS.CellValue, format: string | undefined): Cell {
   if (value === null || value === undefined) return "";
   if (typeof value === "number") return figure(value, format);
@@ -40,19 +40,19 @@ function gridOf(sheet: ExcelJS.Worksheet): Grid {
   sheet.eachRow({ includeEmpty: true }, (row, number) => {
     const cells: Cell[] = [];
     row.eachCell({ includeEmpty: true }, (cell, column) => {
-      // A merged cell says the same thing wherever it is looked at.
+      // A merged cell has the same value in each of its places.
       cells[column - 1] = seen(cell.isMerged ? cell.master.value : cell.value, cell.master.numFmt);
     });
     rows[number - 1] = Array.from(cells, (cell) => cell ?? "");
     if (row.hidden && cells.some((cell) => cell !== "")) hidden.push(number);
   });
-  const all = Array.from(rows, (row) => row ?? []);
-  while (all.length > 0 && all.at(-1)!.every((cell) => cell === "")) all.pop();
-  return { name: sheet.name, rows: all, hidden, delimiter: null };
+  const grid = Array.from(rows, (row) => row ?? []);
+  while (grid.length > 0 && grid.at(-1)!.every((cell) => cell === "")) grid.pop();
+  return { name: sheet.name, rows: grid, hidden, delimiter: null };
 }
 
 /**
- * Reads a workbook (XLSX): each sheet somebody can see that holds anything.
+ * Reads a workbook (XLSX): each visible sheet that is not empty.
  *
  * @param bytes the file
  * @returns cells of each sheet as a reader sees them: values of formulas, dates as year-month-day, merged cells filled

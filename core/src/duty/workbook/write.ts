@@ -8,25 +8,25 @@ export interface SheetToWrite {
   readonly rows: Iterable<readonly (string | number | null)[]>;
 }
 
-/** A text stays a text: nothing a spreadsheet would run, and no figure made of a tag number. */
+/** A text stays text: no formula, and no number made from a tag number. */
 const cell = (value: string | number | null) =>
   typeof value === "string" && value !== "" ? guardFormula(value) : value;
 
 /**
  * Writes a workbook (XLSX).
  *
- * @param sheets what it holds; headings are frozen and can be filtered by, units stand below them
- * @param at when it was written
+ * @param sheets content; headings are frozen and have filters, units are below them
+ * @param time when it was written
  * @returns the file
  * @source ECMA-376
  */
 export async function workbookOf(
   sheets: readonly SheetToWrite[],
-  at: Date,
+  time: Date,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const workbook = new ExcelJS.Workbook();
-  workbook.created = at;
-  workbook.modified = at;
+  workbook.created = time;
+  workbook.modified = time;
   for (const { name, columns, rows } of sheets) {
     const sheet = workbook.addWorksheet(name, { views: [{ state: "frozen", xSplit: 1, ySplit: 2 }] });
     sheet.columns = columns.map(({ width }) => ({ width }));

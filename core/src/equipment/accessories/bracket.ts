@@ -2,7 +2,7 @@ import { z } from "zod";
 import { makerHead, positive, sizeHead, text, weightAndPrice } from "../drives/shared-schema.ts";
 import type { AccessoryKind } from "./kind.ts";
 
-/** A bracket made in series: two plates and two legs, as one drawn for a valve and a drive. */
+/** A standard bracket: two plates and two legs, like one made to order. */
 const bracketItem = z.strictObject({
   ...sizeHead,
   lowerFlange: text,
@@ -11,7 +11,7 @@ const bracketItem = z.strictObject({
   plateWidthMm: positive,
   plateMm: positive,
   legMm: positive,
-  /** Hole in both plates for what turns in it. */
+  /** Hole in both plates for the coupling. */
   middleMm: positive,
   /** About the stem, as its maker rates it. */
   ratedTorqueNm: positive,
@@ -23,7 +23,7 @@ const schema = z.strictObject({
   items: z.array(bracketItem).min(1),
 });
 
-/** What of it stands on a drive is for the joint to say. */
+/** Whether it is used is decided by the joint. */
 export const bracket: AccessoryKind<z.infer<typeof schema>> = {
   kind: "bracket",
   schema,

@@ -6,7 +6,7 @@ import type { AccessoryKind } from "./kind.ts";
 const item = z.strictObject({ ...sizeHead, filterUm: positive, ...weightAndPrice });
 const schema = z.strictObject({ ...makerHead, kind: z.literal("breather"), items: z.array(item).min(1) });
 
-/** Keeps the dust out of springs that breathe what is around them. */
+/** Keeps dust out of spring chambers that breathe ambient air. */
 export const breather: AccessoryKind<z.infer<typeof schema>> = {
   kind: "breather",
   schema,

@@ -10,7 +10,7 @@ import { ofAir, standsAir } from "./shared.ts";
  * @param kind its name
  * @returns the kind, with schema and columns
  */
-export function hastening<const Kind extends string>(kind: Kind) {
+export function speedAccessory<const Kind extends string>(kind: Kind) {
   const item = z.strictObject({ ...sizeHead, cv: z.number().positive(), ...ofAir, ...weightAndPrice });
   const schema = z.strictObject({ ...makerHead, kind: z.literal(kind), items: z.array(item).min(1) });
   return {
@@ -24,7 +24,7 @@ export function hastening<const Kind extends string>(kind: Kind) {
         ? {
             pieces: sprung ? 1 : 2,
             says: "for the highest air pressure",
-            refused: (one) => standsAir(one, duty),
+            refused: (item) => standsAir(item, duty),
           }
         : null,
   } satisfies Omit<AccessoryKind<z.infer<typeof schema>>, "schema"> & { readonly schema: typeof schema };

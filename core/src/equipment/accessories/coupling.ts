@@ -3,7 +3,7 @@ import { stemForms } from "../../construction/ends/forms.ts";
 import { makerHead, positive, sizeHead, weightAndPrice } from "../drives/shared-schema.ts";
 import type { AccessoryKind } from "./kind.ts";
 
-/** A coupling made in series: a socket below, an end above. */
+/** A standard coupling: a socket below, an end above. */
 const couplingItem = z.strictObject({
   ...sizeHead,
   socketForm: z.enum(stemForms),
@@ -23,7 +23,7 @@ const schema = z.strictObject({
   items: z.array(couplingItem).min(1),
 });
 
-/** What of it stands on a drive is for the joint to say. */
+/** Whether it is used is decided by the joint. */
 export const coupling: AccessoryKind<z.infer<typeof schema>> = {
   kind: "coupling",
   schema,

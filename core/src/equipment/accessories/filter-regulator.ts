@@ -25,6 +25,6 @@ export const filterRegulator: AccessoryKind<z.infer<typeof schema>> = {
   electrical: () => false,
   wantedBy: ({ supply }, { duty }) =>
     usesAir(supply)
-      ? { pieces: 1, says: "for the highest air pressure", refused: (one) => standsAir(one, duty) }
+      ? { pieces: 1, says: "for the highest air pressure", refused: (item) => standsAir(item, duty) }
       : null,
 };

@@ -13,30 +13,30 @@ export interface Fitted {
   readonly family: AnyAccessories;
   readonly item: AnyItem;
   readonly pieces: number;
-  /** Of all pieces. */
+  /** For all pieces. */
   readonly price: number;
   readonly weightKg: number;
 }
 
-/** What a drive wants of one kind, and what the shelf has for it. */
+/** Need of an actuator for one kind, and the items of the shelf. */
 export interface Place {
   readonly kind: AccessoryKind;
   readonly says: string;
   readonly pieces: number;
-  /** Those that fit, the cheapest first. */
+  /** Items that fit, the cheapest first. */
   readonly fit: readonly Fitted[];
   readonly refused: readonly ({ readonly family: AnyAccessories; readonly item: AnyItem } & Refusal)[];
 }
 
-/** What is mounted on a drive for a duty, whatever valve it turns. */
+/** Accessories of an actuator for a duty, on any valve. */
 export interface Fittings {
   /** Everything wanted, in the order in which air and signal meet it. */
   readonly places: readonly Place[];
-  /** The cheapest of each kind the duty alone asks for. */
+  /** The cheapest item of each kind that the duty alone requires. */
   readonly standing: readonly Fitted[];
-  /** Most the drive may have to carry of them, kg. */
+  /** Greatest weight of accessories on the actuator, kg. */
   readonly carriedKg: number;
-  /** What the shelf has in series to stand between valve and drive. */
+  /** Standard parts of the shelf between valve and actuator. */
   readonly between: Stock;
 }
 
@@ -71,18 +71,18 @@ function placeOf(
   return { kind, says, pieces, fit: fit.sort((a, b) => a.price - b.price), refused };
 }
 
-/** An item of one kind in its number, with the figures of its kind. */
+/** An item of one kind with its count and the values of its kind. */
 export type FittedOf<Kind extends AccessoryName> = Fitted & { readonly item: ItemOf<Kind> };
 
-/** What a drive wants of one kind, its items with the figures of that kind. */
+/** Need of an actuator for one kind, its items with the values of that kind. */
 export interface PlaceOf<Kind extends AccessoryName> extends Place {
   readonly fit: readonly FittedOf<Kind>[];
 }
 
 /**
- * What a drive wants of a kind.
+ * Need of an actuator for a kind.
  *
- * @param fittings what is mounted on it; null where the shelf has nothing
+ * @param fittings its accessories; null where the shelf has none
  * @param kind name of the kind
  * @returns the place with its items; null where the drive wants none of the kind
  */
@@ -90,13 +90,13 @@ export const placeNamed = <Kind extends AccessoryName>(
   fittings: Pick<Fittings, "places"> | null | undefined,
   kind: Kind,
 ): PlaceOf<Kind> | null =>
-  // A place is made of families of its own kind.
+  // An entry holds families of its own kind only.
   (fittings?.places.find((place) => place.kind.kind === kind) as PlaceOf<Kind> | undefined) ?? null;
 
 const known = new WeakMap<readonly AccessoryFamily[], Stock>();
 
 /**
- * What a drive carries whatever its stroke takes: where times are asked for any item that fits may lead the air, so the
+ * Weight on the actuator, whatever its stroke needs: where times are asked for, any fitting item may be used, so the
  * heaviest counts.
  */
 function carriedKg(places: readonly Place[], duty: SettledDuty): number {
@@ -105,7 +105,7 @@ function carriedKg(places: readonly Place[], duty: SettledDuty): number {
   let kg = 0;
   for (const { kind, fit } of places) {
     if (kind.standsBeside) continue;
-    if (timed) kg += fit.reduce((most, { weightKg }) => Math.max(most, weightKg), 0);
+    if (timed) kg += fit.reduce((maximum, { weightKg }) => Math.max(maximum, weightKg), 0);
     else if (!kind.byStroke) kg += fit[0]?.weightKg ?? 0;
   }
   return kg;
@@ -120,8 +120,8 @@ const inSeries = <Item extends { readonly id: string }>({ id, ...item }: Item, m
 
 /** Brackets and couplings of the shelf, the cheapest first; gathered once for a shelf. */
 function between(families: readonly AccessoryFamily[]): Stock {
-  const had = known.get(families);
-  if (had) return had;
+  const cached = known.get(families);
+  if (cached) return cached;
   const brackets = families.flatMap((family) =>
     family.kind === "bracket" ? family.items.map((item) => inSeries(item, family.maker)) : [],
   );
@@ -135,11 +135,11 @@ function between(families: readonly AccessoryFamily[]): Stock {
 }
 
 /**
- * What the shelf has to mount on drives for a duty.
+ * Accessories of the shelf for actuators in a duty.
  *
  * @param families accessories on the shelf
  * @param around duty and house rules
- * @returns what one drive wants and gets; drives alike in supply and spring are given the same
+ * @returns need and items for one actuator; actuators with the same supply and spring share the result
  * @source the duty, the house's schools and the makers' limits
  */
 export function fittingsOf(

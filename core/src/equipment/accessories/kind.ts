@@ -4,39 +4,39 @@ import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import type { OfMaker } from "../drives/kind.ts";
 import type { SupplyKind } from "../drives/supplies.ts";
 
-/** What every item has, whatever its kind. */
+/** Values of every item, of any kind. */
 export interface AnyItem {
   readonly id: string;
   readonly weightKg: number;
   readonly price: number;
 }
 
-/** What every family of accessories has. */
+/** Values of every family of accessories. */
 export interface AnyAccessories extends OfMaker {
   readonly items: readonly AnyItem[];
 }
 
-/** Why an item is not taken; `unknown` where its maker or the duty leaves it open. */
+/** Why an item is rejected; `unknown` where the maker or the duty does not state it. */
 export interface Refusal {
   readonly why: string;
   readonly unknown: boolean;
 }
 
-/** What a drive wants of a kind in a duty. */
+/** Need of an actuator for a kind, in a duty. */
 export interface Wanted<Item extends AnyItem = AnyItem> {
   readonly pieces: number;
-  /** What is looked for, as an order would say it. */
+  /** Description of the item wanted, as in an order. */
   readonly says: string;
   refused(item: Item): Refusal | null;
 }
 
-/** What of a drive decides about its accessories; drives alike in it share them. */
+/** Properties of an actuator that decide its accessories; actuators that share them share the result. */
 export interface Mount {
   readonly supply: SupplyKind;
   readonly sprung: boolean;
 }
 
-/** What accessories are chosen by besides. */
+/** Other inputs of the selection. */
 export interface Around {
   readonly duty: SettledDuty;
   readonly house: HouseRules;
@@ -49,14 +49,14 @@ export interface Around {
 export interface AccessoryKind<Family extends AnyAccessories = AnyAccessories> {
   readonly kind: Family["kind"];
   readonly schema: z.ZodType<Family>;
-  /** Headings of its own in the table of items: figures, words with "$", lists with ";", yes and no with "?". */
+  /** Its own headings in the table of items: numbers, words with "$", lists with ";", yes and no with "?". */
   readonly columns: readonly string[];
-  /** Whether current runs in an item, so that area and enclosure are asked of it. */
+  /** Whether an item is electrical, so that area and enclosure apply. */
   electrical(item: Family["items"][number]): boolean;
-  /** Whether the stroke decides if it is mounted, and not the duty alone. */
+  /** Whether the stroke decides if it is mounted, not the duty alone. */
   readonly byStroke?: true;
   /** Stands beside the valve: the drive does not carry it. */
   readonly standsBeside?: true;
-  /** What a drive wants of it; null for nothing. */
+  /** Need of an actuator; null for none. */
   wantedBy(mount: Mount, around: Around): Wanted<Family["items"][number]> | null;
 }

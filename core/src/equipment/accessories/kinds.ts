@@ -31,7 +31,7 @@ export const accessoryKinds: readonly AccessoryKind[] = kinds;
 
 export type AccessoryFamily = z.infer<(typeof kinds)[number]["schema"]>;
 
-/** Names of the kinds: a kind nobody registered does not compile. */
+/** Names of the kinds: an unregistered kind does not compile. */
 export type AccessoryName = AccessoryFamily["kind"];
 /** An item of a kind, with the figures that kind states. */
 export type ItemOf<Kind extends AccessoryName> = Extract<AccessoryFamily, { kind: Kind }>["items"][number];

@@ -5,7 +5,7 @@ import { readPlace } from "../../duty/area/place.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import type { AnyAccessories, Refusal } from "./kind.ts";
 
-/** What seals and coils stand, °C; wider only where the maker says so. */
+/** Temperature limits of seals and coils, °C; wider only where the maker states it. */
 const standard = { fromC: -20, toC: 60 };
 
 const unfit: Readonly<Record<NonNullable<Unfit>, Refusal>> = {
@@ -20,7 +20,7 @@ const unfit: Readonly<Record<NonNullable<Unfit>, Refusal>> = {
 
 function byArea({ marking }: AnyAccessories, { stated: { area } }: SettledDuty): Refusal | null {
   const place = area === null ? null : readPlace(area);
-  // That nobody says what the area is, the rule says once and not of every item.
+  // An unstated area is reported once by its rule, not by every item.
   if (place === null || place === "safe") return null;
   const markings = marking === null ? null : readMarkings(marking);
   if (markings === null) return { why: "has no readable explosion protection marking", unknown: true };
@@ -32,7 +32,7 @@ function byArea({ marking }: AnyAccessories, { stated: { area } }: SettledDuty):
 }
 
 /**
- * Why a family may not stand where a duty has it.
+ * Why a family is not suitable for the place in a duty.
  *
  * @param family accessories
  * @param electrical whether current runs in it

@@ -6,7 +6,7 @@ import { ofAir, standsAir } from "./shared.ts";
 
 const item = z.strictObject({
   ...sizeHead,
-  /** Share of what fails unseen that its test finds, %, as its certificate states. */
+  /** Share of undetected failures that its test finds, %, from its certificate. */
   findsPercent: z.number().positive().max(95),
   ...ofAir,
   ...weightAndPrice,
@@ -17,7 +17,7 @@ const schema = z.strictObject({
   items: z.array(item).min(1),
 });
 
-/** Moves a valve a little and back, and tells whether it moved. */
+/** Moves a valve slightly and back, and reports whether it moved. */
 export const partialStrokeDevice: AccessoryKind<z.infer<typeof schema>> = {
   kind: "partial-stroke device",
   schema,
@@ -28,7 +28,7 @@ export const partialStrokeDevice: AccessoryKind<z.infer<typeof schema>> = {
       ? {
           pieces: 1,
           says: `every ${duty.partialStrokeMonths} months`,
-          refused: (one) => standsAir(one, duty),
+          refused: (item) => standsAir(item, duty),
         }
       : null,
 };

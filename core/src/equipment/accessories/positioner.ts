@@ -26,7 +26,7 @@ export const positioner: AccessoryKind<z.infer<typeof schema>> = {
   kind: "positioner",
   schema,
   columns: ["signal$", "acts$", "cv", "resolution_percent", "maximum_air_bar_g"],
-  // Told by air, it has none.
+  // A pneumatic signal has no voltage.
   electrical: ({ signal }) => signal !== "0.2–1 bar",
   wantedBy: ({ supply, sprung }, { duty }) => {
     if (!usesAir(supply) || !duty.function.has("throttling")) return null;
@@ -34,12 +34,12 @@ export const positioner: AccessoryKind<z.infer<typeof schema>> = {
     return {
       pieces: 1,
       says: `${duty.controlSignal}, air on ${acts}`,
-      refused: (one) =>
-        one.signal !== duty.controlSignal
-          ? { why: `is for signal ${one.signal}`, unknown: false }
-          : one.acts !== acts
-            ? { why: `is for ${one.acts}`, unknown: false }
-            : standsAir(one, duty),
+      refused: (item) =>
+        item.signal !== duty.controlSignal
+          ? { why: `is for signal ${item.signal}`, unknown: false }
+          : item.acts !== acts
+            ? { why: `is for ${item.acts}`, unknown: false }
+            : standsAir(item, duty),
     };
   },
 };

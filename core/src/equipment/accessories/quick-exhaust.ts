@@ -1,4 +1,4 @@
-import { hastening } from "./by-stroke.ts";
+import { speedAccessory } from "./by-stroke.ts";
 
 /** Lets air out at the drive and not through tube and solenoid valve. */
-export const quickExhaust = hastening("quick exhaust");
+export const quickExhaust = speedAccessory("quick exhaust");

@@ -1,11 +1,11 @@
 import { positive } from "../drives/shared-schema.ts";
 import type { Refusal } from "./kind.ts";
 
-/** Highest air a part stands, bar g. */
+/** Highest air pressure of a part, bar g. */
 export const ofAir = { maximumAirBarG: positive };
 
 /**
- * Whether a part stands the air of a duty.
+ * Whether a part withstands the air pressure of a duty.
  *
  * @param item with its rating, bar g
  * @param duty highest air, bar g

@@ -8,7 +8,7 @@ import { solenoidsOf } from "./solenoid-arrangement.ts";
 
 const item = z.strictObject({
   ...sizeHead,
-  // A spreadsheet makes a date of 5/2 alone.
+  // A spreadsheet turns a bare 5/2 into a date.
   function: z.enum(["3/2-way", "5/2-way"]),
   coil: z.enum(coilVoltages),
   cv: z.number().positive(),
@@ -31,7 +31,7 @@ export const solenoidValve: AccessoryKind<z.infer<typeof schema>> = {
   electrical: () => true,
   wantedBy: ({ supply, sprung }, { duty, house }) => {
     if (!usesAir(supply)) return null;
-    // A positioner leads the air of a valve that only throttles; one that must also go safe has both.
+    // A positioner supplies the air of a control valve; a valve with a fail-safe function has both.
     const onlyThrottles = duty.function.has("throttling") && !duty.function.has("emergency shut-down");
     if (onlyThrottles) return null;
     const breathesClean = house.springSideAir === "clean air from the drive";
@@ -39,12 +39,12 @@ export const solenoidValve: AccessoryKind<z.infer<typeof schema>> = {
     return {
       pieces: solenoidsOf[duty.solenoids].valves,
       says: `${ways}, ${duty.coilVoltage}`,
-      refused: (one) =>
-        one.function !== ways
-          ? { why: `is ${one.function}`, unknown: false }
-          : one.coil !== duty.coilVoltage
-            ? { why: `is for ${one.coil}`, unknown: false }
-            : standsAir(one, duty),
+      refused: (item) =>
+        item.function !== ways
+          ? { why: `is ${item.function}`, unknown: false }
+          : item.coil !== duty.coilVoltage
+            ? { why: `is for ${item.coil}`, unknown: false }
+            : standsAir(item, duty),
     };
   },
 };

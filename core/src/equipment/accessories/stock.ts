@@ -1,6 +1,6 @@
 import type { StemEnd } from "../../construction/ends/forms.ts";
 
-/** Who makes a part in series, what it is ordered as, and its price. */
+/** Maker, order code and price of a standard part. */
 export interface Made {
   readonly maker: string;
   readonly item: string;
@@ -32,7 +32,7 @@ export interface StockCoupling extends Made {
   readonly weightKg: number;
 }
 
-/** What the shelf has in series to stand between valves and drives, the cheapest first. */
+/** Standard parts of the shelf between valves and actuators, the cheapest first. */
 export interface Stock {
   readonly brackets: readonly StockBracket[];
   readonly couplings: readonly StockCoupling[];

@@ -1,4 +1,4 @@
-import { hastening } from "./by-stroke.ts";
+import { speedAccessory } from "./by-stroke.ts";
 
 /** Passes much air at a small signal, in and out. */
-export const volumeBooster = hastening("volume booster");
+export const volumeBooster = speedAccessory("volume booster");

@@ -21,6 +21,6 @@ export const volumeBottle: AccessoryKind<z.infer<typeof schema>> = {
   standsBeside: true,
   wantedBy: ({ supply, sprung }, { duty }) =>
     usesAir(supply) && !sprung && duty.strokesInReserve > 0
-      ? { pieces: 1, says: `for ${duty.strokesInReserve} strokes`, refused: (one) => standsAir(one, duty) }
+      ? { pieces: 1, says: `for ${duty.strokesInReserve} strokes`, refused: (item) => standsAir(item, duty) }
       : null,
 };

@@ -2,7 +2,7 @@ import type { CatalogueFault } from "../catalogue/fault.ts";
 import type { Cells } from "./columns.ts";
 import { type TableName, tables } from "./definitions.ts";
 
-/** A row read, with where it stood. */
+/** A row with its place in the file. */
 export interface ReadRow {
   readonly values: Cells;
   readonly row: number;
@@ -13,12 +13,12 @@ export type Origins = Map<string, { readonly name: TableName; readonly row: numb
 
 const keyOf = (values: Cells, keys: readonly string[]) => JSON.stringify(keys.map((key) => values[key]));
 
-/** Rows of all tables, gathered under what they belong to. */
+/** Rows of all tables, grouped by their parents. */
 export class Assembly {
   readonly faults: CatalogueFault[] = [];
   readonly origins: Origins = new Map();
   readonly #tables: Readonly<Record<TableName, readonly ReadRow[]>>;
-  /** Rows of a table by the keys of their parent: looked up once for each parent. */
+  /** Rows of a table by the keys of their parent, built once. */
   readonly #gathered = new Map<string, Map<string, ReadRow[]>>();
 
   constructor(read: Readonly<Record<TableName, readonly ReadRow[]>>) {
@@ -53,9 +53,13 @@ export class Assembly {
   }
 
   /** Rows whose parent is not there. */
-  orphans(name: TableName, of: TableName, keys: readonly (readonly [own: string, parents: string])[]): void {
+  orphans(
+    name: TableName,
+    owner: TableName,
+    keys: readonly (readonly [own: string, parents: string])[],
+  ): void {
     const known = new Set(
-      this.#tables[of].map(({ values }) =>
+      this.#tables[owner].map(({ values }) =>
         keyOf(
           values,
           keys.map(([, k]) => k),
@@ -75,7 +79,7 @@ export class Assembly {
           file: tables[name].file,
           row,
           field: keys.at(-1)![0],
-          reason: `no matching row in ${tables[of].file}: ${keys.map(([k]) => String(values[k])).join(", ")}`,
+          reason: `no matching row in ${tables[owner].file}: ${keys.map(([k]) => String(values[k])).join(", ")}`,
         });
   }
 }

@@ -103,12 +103,12 @@ describe("broken tables", () => {
   });
   it("names a bracket for a flange nobody has, and an item that stands twice", () => {
     const rows = Papa.parse<Record<string, string>>(written["accessory-items.csv"]!, { header: true }).data;
-    const at = rows.findIndex((row) => row.lower_flange) + 2;
-    expect(faults(cell("accessory-items.csv", at, "lower_flange", "F06"))).toMatchObject([
-      { file: "accessory-items.csv", row: at, field: "lower_flange" },
+    const index = rows.findIndex((row) => row.lower_flange) + 2;
+    expect(faults(cell("accessory-items.csv", index, "lower_flange", "F06"))).toMatchObject([
+      { file: "accessory-items.csv", row: index, field: "lower_flange" },
     ]);
-    expect(faults(cell("accessory-items.csv", at + 1, "id", rows[at - 2]!.id!))).toMatchObject([
-      { file: "accessory-items.csv", row: at + 1, field: "id" },
+    expect(faults(cell("accessory-items.csv", index + 1, "id", rows[index - 2]!.id!))).toMatchObject([
+      { file: "accessory-items.csv", row: index + 1, field: "id" },
     ]);
   });
   it("names a torque that falls by its size and seat", () => {

@@ -57,7 +57,7 @@ export function cellOf(value: unknown, { kind }: Column): string {
 /**
  * Reads a cell.
  *
- * @param cell text as it stands
+ * @param cell text
  * @param column how it is read
  * @returns the value, or a sentence why it cannot be read
  * @source docs/catalogue.md
@@ -95,11 +95,11 @@ export function readCell(
 }
 
 /**
- * Sets the value at a path, making what lies on the way.
+ * Sets the value at a path and creates missing objects on the way.
  *
  * @param row the object
  * @param path parts joined by dots
- * @param value what is set
+ * @param value new value
  */
 export function put(row: Cells, path: string, value: unknown): void {
   const parts = path.split(".");

@@ -32,7 +32,7 @@ const ofTrims = <T extends object>(pick: (trim: Lines[number]["flowTrims"][numbe
 const line = text("line");
 const sizeKeys = [line, number("dn"), text("designation")];
 
-/** Every table, parents before what belongs to them. */
+/** Every table, parents before children. */
 export const tables = {
   catalogue: {
     file: "catalogue.csv",

@@ -1,4 +1,4 @@
-/** Tables of what turns valves, and of what stands on it. */
+/** Tables of actuators and of their accessories. */
 import { accessoryKinds } from "../accessories/kinds.ts";
 import { driveKinds } from "../drives/drive-kinds.ts";
 import type { DriveKind } from "../drives/kind.ts";
@@ -26,7 +26,7 @@ const own = (headings: readonly string[]): Column[] =>
   });
 const ofKinds = (pick: (kind: DriveKind) => readonly string[]): Column[] => own(driveKinds.flatMap(pick));
 
-/** What every family states of itself, of drives as of what stands on them. */
+/** Columns of every family, of actuators and accessories. */
 const makerColumns: readonly Column[] = [
   text("id"),
   text("maker"),

@@ -34,9 +34,9 @@ function readTable(name: TableName, csv: string, faults: CatalogueFault[]): Read
   });
 }
 
-/** What several columns say together; null where none of them says anything. */
-const statedOrNull = (of: unknown): unknown =>
-  Object.values(of as Cells).every((value) => value === null) ? null : of;
+/** Object from several columns; null where all are blank. */
+const statedOrNull = (cellValue: unknown): unknown =>
+  Object.values(cellValue as Cells).every((value) => value === null) ? null : cellValue;
 
 function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
   const id = { line: values.id };
@@ -87,7 +87,7 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
   });
   return {
     ...values,
-    // Only a line that says so is made no more.
+    // A line is discontinued only where its row states it.
     noLongerMade: values.noLongerMade ?? false,
     jacket: jacket.maximumBarG === null && jacket.maximumC === null ? null : jacket,
     grades: assembly.of("grades", id, `${file}|grades`),
@@ -100,7 +100,7 @@ function lineOf(assembly: Assembly, values: Cells, file: string): Cells {
   };
 }
 
-/** Only what is filled in: each kind has columns of its own. */
+/** Only filled columns: each kind has its own. */
 const filled = (row: Cells): Cells =>
   Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
 
@@ -141,8 +141,7 @@ function placed(fault: CatalogueFault, origins: Origins): CatalogueFault {
 }
 
 /**
- * Reads a catalogue from its CSV tables. Every fault is named with table, row and column; with any fault
- * nothing is taken over.
+ * Reads a catalogue from its CSV tables. Every fault has table, row and column; with any fault nothing is imported.
  *
  * @param files text of each table by file name; tables of flow trims, drives and accessories may be left out
  * @returns the catalogue, or the faults; rows are counted from the headings as row 1
@@ -210,7 +209,7 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
   assembly.orphans("accessoryItems", "accessories", [["accessory", "id"]]);
   if (assembly.faults.length > 0) return { catalogue: null, faults: assembly.faults };
 
-  const of = (
+  const tableOf = (
     name: "lines" | "drives" | "accessories",
     build: (a: Assembly, values: Cells, file: string) => Cells,
   ) =>
@@ -222,9 +221,9 @@ export function readCatalogueTables(files: Readonly<Record<string, string>>): Ca
   assembly.origins.set("catalogue|", { name: "catalogue", row: 2 });
   const reading = readCatalogueDocument({
     ...(read.catalogue[0]?.values ?? {}),
-    lines: of("lines", lineOf),
-    drives: of("drives", familyOf),
-    accessories: of("accessories", accessoriesOf),
+    lines: tableOf("lines", lineOf),
+    drives: tableOf("drives", familyOf),
+    accessories: tableOf("accessories", accessoriesOf),
   });
   return reading.catalogue
     ? reading

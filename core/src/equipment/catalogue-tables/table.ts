@@ -6,6 +6,6 @@ export interface Table {
   readonly file: string;
   readonly says: string;
   readonly columns: readonly Column[];
-  /** The rows a catalogue gives. */
+  /** Rows of a catalogue. */
   readonly rows: (catalogue: Catalogue) => readonly Cells[];
 }

@@ -3,10 +3,10 @@ import type { AccessoryFamily } from "../accessories/kinds.ts";
 import type { FaultInFile } from "./fault.ts";
 
 /**
- * What of a family of accessories does not agree with the reference tables or itself.
+ * Contradictions of a family of accessories with the reference tables or within itself.
  *
  * @param family a family of the right shape
- * @returns faults with row and field, one at a time
+ * @returns faults with row and field, one by one
  * @source ISO 5211 flanges
  */
 export function* accessoryFaults(family: AccessoryFamily): Generator<FaultInFile> {

@@ -1,7 +1,7 @@
 import type { CatalogueFault } from "./fault.ts";
 import type { Catalogue, ProductLine } from "./schema.ts";
 
-/** Candidates a duty may be offered: thirty times what a shelf of twenty lines has, proved in two seconds. */
+/** Most candidates of a duty: thirty times those of a shelf with twenty lines, proved in two seconds. */
 export const mostCandidates = 400_000;
 
 /** Valves a line can build at the size where it can build most. */
@@ -13,7 +13,7 @@ function mostValves({ sizes, grades, cavities, trims, seats, seals }: ProductLin
 }
 
 /**
- * What a catalogue offers beyond what can be proved at once: a few lists multiply to millions of valves.
+ * Offers of a catalogue that are too many to prove: a few lists multiply to millions of valves.
  *
  * @param catalogue each of its lines and drives checked
  * @returns a fault at the line that offers most, or none
@@ -27,7 +27,9 @@ export function* offersTooMany({
   const counted = lines.map((line) => ({ line, valves: mostValves(line) }));
   const candidates = families * counted.reduce((sum, { valves }) => sum + valves, 0);
   if (candidates <= mostCandidates) return;
-  const { line, valves } = counted.reduce((most, one) => (one.valves > most.valves ? one : most));
+  const { line, valves } = counted.reduce((largest, offer) =>
+    offer.valves > largest.valves ? offer : largest,
+  );
   yield {
     file: `lines/${line.id}`,
     row: null,

@@ -15,7 +15,7 @@ function changed(path: string, value: unknown) {
   const copy = structuredClone(catalogueDocument) as unknown as Record<string, unknown>;
   const keys = path.split(".");
   const last = keys.pop()!;
-  const holder = keys.reduce((at, key) => at[key] as Record<string, unknown>, copy);
+  const holder = keys.reduce((node, key) => node[key] as Record<string, unknown>, copy);
   if (value === undefined) delete holder[last];
   else holder[last] = value;
   return readCatalogueDocument(copy);

@@ -16,10 +16,10 @@ export interface CatalogueFile {
 
 function shapeFaults(file: string, error: z.ZodError): CatalogueFault[] {
   return error.issues.map((issue) => {
-    const at = issue.path.findIndex((part) => typeof part === "number");
+    const index = issue.path.findIndex((part) => typeof part === "number");
     return {
       file,
-      row: at < 0 ? null : (issue.path[at] as number) + 1,
+      row: index < 0 ? null : (issue.path[index] as number) + 1,
       field: issue.path.join(".") || "(whole file)",
       reason: issue.message,
     };
@@ -36,9 +36,9 @@ export type CatalogueReading =
  * catalogue with any fault is refused whole.
  *
  * @param head content of the head file: format, name, revision, status, currency
- * @param lines one file a product line
- * @param drives one file a drive family
- * @param accessories one file a family of accessories
+ * @param lines one file per product line
+ * @param drives one file per actuator family
+ * @param accessories one file per family of accessories
  * @returns the catalogue, or the faults with file, row, field and reason
  * @source catalogue format proven-seat-catalogue/7 (docs/catalogue.md)
  * @example readCatalogue({ name: "catalogue.json", content: {} }, [], [], []).catalogue // → null
@@ -97,9 +97,9 @@ export function readCatalogue(
 }
 
 /**
- * Reads a catalogue that stands in one document, as it is stored.
+ * Reads a catalogue from one document, as it is stored.
  *
- * @param document head, lines and drives in one object
+ * @param document head, lines and actuators in one object
  * @returns as `readCatalogue`; each line and family is named as a file of its own
  * @source catalogue format proven-seat-catalogue/7
  * @example readCatalogueDocument(null).catalogue // → null

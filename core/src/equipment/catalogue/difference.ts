@@ -1,7 +1,7 @@
 import diff from "microdiff";
 import type { Catalogue } from "./schema.ts";
 
-/** How one line or family differs between two catalogues. */
+/** Difference of one line or family between two catalogues. */
 export interface CatalogueChange {
   readonly kind: "added" | "removed" | "changed";
   readonly of: "line" | "drives" | "accessories";
@@ -14,12 +14,12 @@ export interface CatalogueChange {
 
 type Item = Catalogue["lines" | "drives" | "accessories"][number];
 
-/** Rows of lists are named by what they are, so that a size put in between does not shift every size after it. */
-const nameOf = (row: unknown, at: number): string => {
-  if (typeof row !== "object" || row === null) return String(at + 1);
+/** Rows of lists are identified by content, so that an inserted size does not shift the following ones. */
+const nameOf = (row: unknown, index: number): string => {
+  if (typeof row !== "object" || row === null) return String(index + 1);
   const { dn, designation, id, grade, seat, arrangement, part } = row as Record<string, unknown>;
   if (dn !== undefined) return `DN ${dn} ${designation}`;
-  return String(id ?? grade ?? seat ?? arrangement ?? part ?? at + 1);
+  return String(id ?? grade ?? seat ?? arrangement ?? part ?? index + 1);
 };
 const named = (value: unknown): unknown => {
   if (Array.isArray(value)) {
@@ -32,21 +32,21 @@ const named = (value: unknown): unknown => {
 };
 
 /**
- * What changed between two catalogues, line by line.
+ * Changes between two catalogues, line by line.
  *
  * @param was the earlier catalogue
- * @param now the later one
- * @returns changes in the order of the later catalogue, what was removed last; none where they are the same
+ * @param now the later catalogue
+ * @returns changes in the order of the later catalogue, removals last; none where they are equal
  * @source comparison by id of line and family, by name of rows within
  */
 export function catalogueDifference(was: Catalogue, now: Catalogue): CatalogueChange[] {
   const compare = (
-    of: CatalogueChange["of"],
+    changed: CatalogueChange["of"],
     before: readonly Item[],
     after: readonly Item[],
   ): CatalogueChange[] => {
     const old = new Map(before.map((item) => [item.id, item]));
-    const head = ({ id, maker, name }: Item) => ({ of, id, maker, name });
+    const head = ({ id, maker, name }: Item) => ({ of: changed, id, maker, name });
     const here = after.flatMap((item): CatalogueChange[] => {
       const earlier = old.get(item.id);
       old.delete(item.id);

@@ -3,10 +3,10 @@ import { type DriveFamily, kindOf } from "../drives/drive-kinds.ts";
 import type { FaultInFile } from "./fault.ts";
 
 /**
- * What of a drive family does not agree with the reference tables or itself.
+ * Contradictions of an actuator family with the reference tables or within itself.
  *
  * @param family a family of the right shape
- * @returns faults with row and field, one at a time
+ * @returns faults with row and field, one by one
  * @source ISO 5211 flanges
  */
 export function* driveFaults(family: DriveFamily): Generator<FaultInFile> {

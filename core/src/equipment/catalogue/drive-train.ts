@@ -2,25 +2,25 @@ import type { Fittings } from "../accessories/fittings.ts";
 import type { Drive, Supplies } from "../drives/kind.ts";
 import { type SuppliedDrive, suppliedDrive } from "../drives/supplied.ts";
 
-/** What turns a valve, set to its supply: a drive, or nothing. Price and weight are without what is mounted on it. */
+/** The operator of a valve at its supply: an actuator, or none. Price and weight are without accessories. */
 export interface DriveTrain {
   readonly drive: Drive | null;
   readonly supplied: SuppliedDrive | null;
-  /** What may be mounted on the drive; null where the shelf has nothing for it. */
+  /** Accessories that may be mounted; null where the shelf has none. */
   readonly fittings: Fittings | null;
   readonly price: number;
   readonly weightKg: number;
 }
 
-/** What of a drive train is ordered and carried: each adds its price and its weight. */
+/** Parts that add price and weight to the operator. */
 const members = ({ drive }: Pick<DriveTrain, "drive">) => (drive === null ? [] : [drive]);
 
 /**
- * Puts a drive train together at its supply.
+ * Builds an actuator with its parts at its supply.
  *
  * @param drive the drive, null for a bare stem
  * @param supplies lowest and highest of every supply
- * @param fittings what the shelf has to mount on it in the duty
+ * @param fittings accessories of the shelf in the duty
  * @returns the train with output, price and weight
  */
 export function driveTrain(drive: Drive | null, supplies: Supplies, fittings: Fittings | null): DriveTrain {
@@ -29,7 +29,7 @@ export function driveTrain(drive: Drive | null, supplies: Supplies, fittings: Fi
     drive,
     supplied: drive && suppliedDrive(drive, supplies),
     fittings,
-    price: ordered.reduce((sum, one) => sum + one.price, 0),
-    weightKg: ordered.reduce((sum, one) => sum + one.weightKg, 0),
+    price: ordered.reduce((sum, part) => sum + part.price, 0),
+    weightKg: ordered.reduce((sum, part) => sum + part.weightKg, 0),
   };
 }

@@ -1,7 +1,7 @@
 /** One thing wrong with a catalogue, at its place. */
 export interface CatalogueFault {
   readonly file: string;
-  /** Row of the list the fault stands in, counted from 1; null for the file as a whole. */
+  /** Row of the list, counted from 1; null for the whole file. */
   readonly row: number | null;
   readonly field: string;
   readonly reason: string;

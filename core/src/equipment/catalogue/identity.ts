@@ -3,28 +3,28 @@ import { parts, trainParts, valveParts } from "./parts/parts.ts";
 import type { UnnumberedValve } from "./unnumbered-valve.ts";
 
 /**
- * Numbers what candidates are made of: alike in a part, the same number; alike in several, the same key. Proofs
- * look findings up by keys thousands of times over; comparing the parts themselves would cost more than examining
- * the rules. Numbers of two numberings say nothing of one another.
+ * Numbers the parts of candidates: equal parts have equal numbers, equal combinations equal keys. Proofs look findings
+ * up by key thousands of times; comparing the parts themselves would cost more than examining the rules. Numbers of two
+ * numberings cannot be compared.
  */
 export interface Numbering {
   readonly ofValve: (valve: UnnumberedValve) => Identity;
   readonly ofTrain: (train: Pick<DriveTrain, "drive" | "fittings">) => Identity;
-  /** A column of keys for several parts together, by their places among all parts. */
+  /** A column of keys for several parts together, by their indexes among all parts. */
   readonly column: (places: readonly number[]) => number;
-  /** The key of a column: small whole numbers, one for each way of being alike in its parts. */
-  readonly key: (of: Identity, column: number) => number;
+  /** The key of a column: small whole numbers, one per combination. */
+  readonly key: (identity: Identity, column: number) => number;
 }
 
-/** Numbers of a valve's or a drive train's parts, and the keys made of them so far. */
+/** Numbers of a valve's or an actuator's parts, and the keys made so far. */
 export interface Identity {
   readonly by: Numbering;
   readonly numbers: readonly number[];
-  /** By column; undefined until somebody asked. */
+  /** By column; undefined before first use. */
   readonly keys: (number | undefined)[];
 }
 
-/** Numbers things: equal ones alike, the first of them 0. */
+/** Numbers values: equal ones get the same number, the first is 0. */
 function counting(): (thing: unknown) => number {
   const known = new Map<unknown, number>();
   return (thing) => {
@@ -38,7 +38,7 @@ function counting(): (thing: unknown) => number {
 }
 
 /**
- * A numbering that starts anew.
+ * A new numbering.
  *
  * @returns numbers for valves and drive trains, the same for parts that are alike
  */
@@ -61,13 +61,15 @@ export function numbering(): Numbering {
       keys: [],
     }),
     column: (places) => {
-      const at = columnOf(places.join());
-      columns[at] ??= { places, count: counting() };
-      return at;
+      const columnAt = columnOf(places.join());
+      columns[columnAt] ??= { places, count: counting() };
+      return columnAt;
     },
     key: ({ numbers, keys }, column) => {
       const { places, count } = columns[column]!;
-      const key = count(places.length === 1 ? numbers[places[0]!] : places.map((at) => numbers[at]).join());
+      const key = count(
+        places.length === 1 ? numbers[places[0]!] : places.map((place) => numbers[place]).join(),
+      );
       keys[column] = key;
       return key;
     },

@@ -126,10 +126,10 @@ function* flowFaults(line: ProductLine): Generator<FaultInFile> {
 }
 
 /**
- * What of a product line does not agree with the reference tables, its construction or itself.
+ * Contradictions of a product line with the reference tables, its construction or within itself.
  *
  * @param line a line of the right shape
- * @returns faults with row and field, one at a time
+ * @returns faults with row and field, one by one
  * @source reference tables; constructions of `bodies/`
  */
 export function* lineFaults(line: ProductLine): Generator<FaultInFile> {

@@ -11,7 +11,7 @@ import { flowTrimSchema } from "../trims/schema.ts";
 const text = z.string().min(1).max(120);
 const factor = z.number().positive().max(20);
 const fraction = z.number().positive().max(2);
-/** Of break-to-open; a disc may want more to seat than to leave its seat. */
+/** As a share of break-to-open; a disc may need more torque to seat than to leave its seat. */
 const share = z.number().positive().max(1e6);
 
 const curve = z.strictObject({
@@ -20,7 +20,7 @@ const curve = z.strictObject({
   pressureBarG: z.array(z.number().positive()).min(1),
 });
 
-/** Dimensions the section is drawn from and seat loads are reckoned with. */
+/** Dimensions for the section drawing and for seat loads. */
 const geometry = z.strictObject({
   /** Ball, segment, disc or plug across the flow. */
   closureDiameterMm: z.number().positive(),
@@ -31,7 +31,7 @@ const geometry = z.strictObject({
   sealDragN: z.number().min(0),
   /** Spring or preload force on one seat, by seat material. */
   seatLoadN: z.record(z.string(), z.number().positive()),
-  /** Shaft behind the seat plane, and beside the bore's middle; null where there is none. */
+  /** Shaft behind the seat plane, and beside the bore's middle; null for no offset. */
   offsetsMm: z.tuple([z.number(), z.number()]).nullable(),
 });
 
@@ -42,9 +42,9 @@ const size = z.strictObject({
   stemDiameterMm: z.number().positive(),
   maximumStemTorqueNm: z.number().positive(),
   pad: text,
-  /** End of the stem over the pad; not stated, nobody can say what goes on it. */
+  /** End of the stem above the pad; without it no mounting can be proved. */
   stemEnd: stemEndSchema.nullable().default(null),
-  /** Thread of a stem that rises, how far it rises, and the thrust it stands; null for stems that turn. */
+  /** Thread of a rising stem, its travel, and its thrust limit; null for stems that turn. */
   stemThread: z
     .strictObject({
       leadMm: z.number().positive(),
@@ -54,18 +54,18 @@ const size = z.strictObject({
     })
     .nullable()
     .default(null),
-  /** Height the springs of a live-loaded packing stand at when they are loaded as the maker means them to. */
+  /** Height of the springs of a live-loaded packing at the maker's load. */
   liveLoading: z
     .strictObject({ heightMm: z.number().positive(), toleranceMm: z.number().positive() })
     .nullable()
     .default(null),
-  /** From the pipe's axis to the face of the pad, and across the end flanges or the pipe's flanges it sits between. */
+  /** From the pipe axis to the face of the pad, and across the end flanges or the pipe's flanges. */
   padHeightMm: z.number().positive().nullable().default(null),
   flangeDiameterMm: z.number().positive().nullable().default(null),
   faceToFaceMm: z.number().positive().nullable(),
   ...weightAndPrice,
   geometry,
-  /** Break-to-open torque in N·m by seat, one figure for each differential. */
+  /** Break-to-open torque in N·m by seat, one value per differential. */
   torque: z.strictObject({
     differentialBar: z.array(z.number().min(0)).min(2),
     breakToOpenNm: z.record(z.string(), z.array(z.number().positive())),
@@ -105,7 +105,7 @@ export const productLineSchema = z.strictObject({
   vacuum: z.boolean(),
   /** Grooves on the outside of a soft seat that let pressure behind it reach the cavity. */
   equalisingGrooves: z.boolean(),
-  /** Share of the rating a lug body holds at the end of a line; null where the maker gives none. */
+  /** Share of the rating for a lug body at the end of a line; null where the maker states none. */
   deadEndFactor: fraction.nullable(),
   bolting: text,
   ends: z.array(z.enum(endConnections)).min(1),
@@ -157,7 +157,7 @@ export const productLineSchema = z.strictObject({
       }),
     )
     .min(1),
-  /** What passes the flow; where none is stated, typical figures of the construction are estimated with. */
+  /** Flow trims; where none is stated, typical figures of the construction serve for estimates. */
   flowTrims: z.array(flowTrimSchema).max(200).default([]),
   /** Torque at the other points of the stroke as a fraction of break-to-open. */
   stroke: z.strictObject({
@@ -167,7 +167,7 @@ export const productLineSchema = z.strictObject({
     runToClose: share,
     endToClose: share,
   }),
-  /** Service factor the maker has already put into the table; 1 when none. */
+  /** Service factor that the maker's table already includes; 1 for none. */
   torqueIncludesFactor: z.number().min(1).max(3),
   sizes: z.array(size).min(1),
 });

@@ -7,7 +7,7 @@ import { numbering } from "./identity.ts";
 import type { Catalogue, ProductLine, ProductSize } from "./schema.ts";
 import { type Valve, valvesOfSize } from "./valve.ts";
 
-/** What candidates are made of. */
+/** Parts of candidates. */
 export interface Offer {
   readonly families: readonly {
     readonly id: string;
@@ -17,13 +17,13 @@ export interface Offer {
     readonly turns: Construction["stroke"];
     readonly drives: readonly Drive[];
   }[];
-  /** What may be mounted on drives. */
+  /** Accessories for actuators. */
   readonly accessories: readonly AccessoryFamily[];
   /** Valves a size may be served with; where a line does not offer it, the line's nearest size. */
   readonly valvesFor: (dn: number) => readonly Valve[];
 }
 
-/** What a line offers at one size: every valve of its picks, the last pick changing fastest. */
+/** Every valve of a line at one size, by its picks, the last pick changing fastest. */
 export interface OfferedSize {
   readonly line: ProductLine;
   readonly size: ProductSize;
@@ -33,7 +33,7 @@ export interface OfferedSize {
 /** A catalogue compiled once for fast proving. */
 export interface Shelf extends Offer {
   readonly catalogue: Catalogue;
-  /** Sizes of all lines that may serve one, each with its valves. */
+  /** Sizes of all lines for one nominal size, each with its valves. */
   readonly sizesFor: (dn: number) => readonly OfferedSize[];
 }
 

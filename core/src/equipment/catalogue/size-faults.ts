@@ -8,17 +8,17 @@ import type { ProductLine } from "./schema.ts";
  * Whether figures rise.
  *
  * @param values any figures
- * @returns true where each is larger than the one before
+ * @returns true where each value is larger than the one before
  * @example rising([1, 2, 2]) // → false
  */
 export const rising = (values: readonly number[]): boolean =>
   values.every((v, i) => i === 0 || v > values[i - 1]!);
 
 /**
- * What of a line's sizes does not agree with the reference tables, the line's seats and grades, or itself.
+ * Contradictions of a line's sizes with the reference tables, the line's seats and grades, or within itself.
  *
  * @param line a line of the right shape
- * @returns faults with row and field, one at a time
+ * @returns faults with row and field, one by one
  * @source ISO 5211 pads, ratings by class and PN; a torque table rises with the differential
  */
 export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
@@ -82,7 +82,7 @@ export function* sizeFaults(line: ProductLine): Generator<FaultInFile> {
           field: `${field}.torque.breakToOpenNm.${seat}`,
           reason: `${size.torque.differentialBar.length} torques are needed, ${torques.length} are stated`,
         };
-      } else if (torques.some((t, at) => at > 0 && t < torques[at - 1]!)) {
+      } else if (torques.some((t, index) => index > 0 && t < torques[index - 1]!)) {
         yield {
           row,
           field: `${field}.torque.breakToOpenNm.${seat}`,

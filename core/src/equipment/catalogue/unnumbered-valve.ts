@@ -8,7 +8,7 @@ import type { Cavity } from "../../construction/bodies/cavity.ts";
 import type { Construction } from "../../construction/bodies/construction.ts";
 import type { ProductLine, ProductSize } from "./schema.ts";
 
-/** A seat as a line offers it at one size: material, limit curve and where the curve comes from. */
+/** A seat of a line at one size: material, limit curve and the source of the curve. */
 export interface OfferedSeat {
   readonly offer: ProductLine["seats"][number];
   readonly material: SeatMaterial;

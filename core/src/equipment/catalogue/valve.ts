@@ -13,7 +13,7 @@ import type { ProductLine, ProductSize } from "./schema.ts";
 import type { OfferedSeat, UnnumberedValve } from "./unnumbered-valve.ts";
 
 /**
- * A seat as it is called: a metal one by how it meets its closure, too.
+ * Name of a seat; of a metal one with its contact with the closure.
  *
  * @param seat as a line offers it
  * @returns for example "Cobalt-alloy hardfacing, flexed metal lip"; the material alone where nothing is stated, or soft
@@ -27,7 +27,7 @@ export const seatName = ({
 
 /** One valve that can be ordered: a line at a size and class with body, trim, seat and seals picked. */
 export interface Valve extends UnnumberedValve {
-  /** What of it decides findings, as numbers that are equal where the parts are alike. */
+  /** Numbers of its parts, equal where the parts are equal. */
   readonly identity: Identity;
 }
 
@@ -73,10 +73,10 @@ function offeredSeat(line: ProductLine, size: ProductSize, offer: ProductLine["s
 }
 
 /**
- * Every valve a line can build at one of its sizes: all grades, cavity arrangements, trims, seats and seal sets.
+ * Every valve of a line at one size: all grades, cavity arrangements, trims, seats and seal sets.
  *
  * @param line a line of a catalogue that passed its check
- * @param size one of the line's sizes
+ * @param size from the line
  * @param number numbering shared by the valves that are proved together
  * @returns the valves in the line's own order
  * @source the catalogue
@@ -129,8 +129,7 @@ export function valvesOfSize(line: ProductLine, size: ProductSize, number: Numbe
 }
 
 /**
- * What is picked for a valve of one size besides it, and how many there are to pick from, in the order in which
- * `valvesOfSize` lays them out: the last changes fastest.
+ * Picks for a valve of one size with the number of choices, in the order of `valvesOfSize`: the last changes fastest.
  *
  * @param line product line
  * @returns counts by pick
@@ -145,7 +144,7 @@ export const picksOf = (line: ProductLine) =>
     ["seals", line.seals.length],
   ] as const;
 
-/** Stands in a valve until it has its numbers: added later, a field would lie apart from the others. */
+/** Placeholder until the numbers are known: a field added later would change the object's shape. */
 const unnumbered: Identity = { by: numbering(), numbers: [], keys: [] };
 
 function sealSet(set: ProductLine["seals"][number]) {

@@ -1,4 +1,4 @@
-/** What drives that run on air have in common. */
+/** Common parts of actuators on air. */
 import type { NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
 
 const ends = {
@@ -7,9 +7,9 @@ const ends = {
 } as const;
 
 /**
- * Air at an end of what a duty brings.
+ * Air at one end of the duty's supply range.
  *
- * @param supplies what the duty brings
+ * @param supplies of the duty
  * @param end lowest or highest
  * @returns bar g
  */
@@ -18,7 +18,7 @@ export const airAt = (supplies: Supplies, end: SupplyEnd): number => supplies[en
 /**
  * Air as a finding names it.
  *
- * @param supplies what the duty brings
+ * @param supplies of the duty
  * @param end lowest or highest
  * @returns pressure in bar g, and whether it was entered
  */
@@ -29,10 +29,10 @@ export function suppliedWithAir(supplies: Supplies, end: SupplyEnd): NamedSupply
 }
 
 /**
- * The pressure a family that runs on air is rated to, and what a duty brings.
+ * Rated air pressure of a family, and the air pressure of a duty.
  *
  * @param family with its rating, bar g
- * @param supplies what the duty brings
+ * @param supplies of the duty
  * @returns both, bar g
  */
 export const airRating = (

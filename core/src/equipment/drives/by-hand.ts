@@ -1,4 +1,4 @@
-/** What a hand turns has in common: it stays where it is left, and a hand is its supply. */
+/** Common parts of manual operators: they stay where they are left, and the hand is their supply. */
 
 import { steady } from "../../basis/stroke/profile.ts";
 import type { AnyFamily, AnySize, Drive, NamedSupply, Supplies, SupplyEnd } from "./kind.ts";
@@ -10,8 +10,8 @@ const handAt = ({ hand }: Supplies, end: SupplyEnd): number =>
 /**
  * A hand as a finding names it.
  *
- * @param supplies what the duty brings
- * @param end what it keeps up, or what it can do when it must
+ * @param supplies of the duty
+ * @param end continuous force, or short-time force
  * @returns force, N
  */
 export const suppliedByHand = (supplies: Supplies, end: SupplyEnd): NamedSupply => ({
@@ -22,7 +22,7 @@ export const suppliedByHand = (supplies: Supplies, end: SupplyEnd): NamedSupply 
 });
 
 /**
- * What a hand turns: the same torque for each newton over the stroke.
+ * A manual operator: the same torque per newton over the whole stroke.
  *
  * @param family its family
  * @param size its size

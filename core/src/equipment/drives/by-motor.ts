@@ -1,4 +1,4 @@
-/** What drives with a motor have in common: their supply, and how they are rated. */
+/** Common parts of actuators with a motor: supply and ratings. */
 import { z } from "zod";
 import { steady } from "../../basis/stroke/profile.ts";
 import { motorSupplies } from "../../basis/vocabulary/utilities.ts";
@@ -9,16 +9,16 @@ import { staying } from "./staying.ts";
 /** S2 counts minutes at a stretch, S4 the share of time in per cent. */
 const dutyClassPattern = /^S2[ -]?(\d{1,3}) ?min$|^S4[ -]?(\d{1,3}) ?%$/;
 
-/** What a family with a motor states besides; not stated, nothing better is taken for it. */
+/** Additional values of a family with a motor; nothing better is assumed for those not stated. */
 export const motorHead = {
   ...familyHead,
   /** As its duty class states them. */
   startsPerHour: positive.nullable().default(null),
-  /** Share of the rated voltage below which it no longer gives its torque, %. */
+  /** Share of the rated voltage below which it does not reach its torque, %. */
   lowestVoltagePercent: positive.max(100).nullable().default(null),
   /** Voltages and phases it is wound for. */
   motorSupplies: z.array(z.enum(motorSupplies)).min(1).nullable().default(null),
-  /** As on its plate: S2 with minutes, S4 with the share of time it runs. */
+  /** From its nameplate: S2 with minutes, S4 with the duty cycle. */
   dutyClass: z
     .string()
     .regex(dutyClassPattern, 'a duty class is written "S2-15 min" or "S4-25 %"')
@@ -30,7 +30,7 @@ export const motorHead = {
   torqueSwitches: z.boolean().nullable().default(null),
 };
 
-/** What rules read of a family with a motor. */
+/** Values of a family with a motor that rules read. */
 export interface MotorFamily extends AnyFamily {
   readonly startsPerHour: number | null;
   readonly lowestVoltagePercent: number | null;
@@ -52,7 +52,7 @@ export const motorColumns = [
 ];
 
 /**
- * How long a motor may run, as its class says.
+ * Running time of a motor by its duty class.
  *
  * @param text class as on the plate
  * @returns minutes at a stretch (S2), or the share of time in % (S4); null where it is none of the two
@@ -67,7 +67,7 @@ export function readDutyClass(
   return found[1] !== undefined ? { minutes: Number(found[1]) } : { percent: Number(found[2]) };
 }
 
-/** Current a size draws for a moment at its highest voltage, A; null where its maker states none. */
+/** Starting current of a size at its highest voltage, A; null where the maker states none. */
 export const startingCurrent = { startingCurrentA: positive.nullable().default(null) };
 export const startingCurrentColumn = "starting_current_a";
 
@@ -86,7 +86,7 @@ export const motorTorqueColumns = ["torque_at_minimum_voltage_nm", "stall_torque
 /**
  * A motor's supply as a finding names it.
  *
- * @param _ what the duty brings; a catalogue states torque at the lowest voltage and at stall
+ * @param _ supplies of the duty; a catalogue states torque at the lowest voltage and at stall
  * @param end lowest or highest
  * @returns where the torque is taken
  */
@@ -96,7 +96,7 @@ export const suppliedWithVoltage = (_: Supplies, end: SupplyEnd): NamedSupply =>
     : { what: "output at", value: "stall", unit: "", origin: "catalogue" };
 
 /**
- * What of a motor's torques contradicts itself.
+ * Contradictions in a motor's torques.
  *
  * @param size torque at the lowest voltage and at stall, N·m
  * @returns the fault, or none
@@ -125,7 +125,7 @@ export const drivesThatStay = (
  * A kind whose motor stays where it is when its supply fails: the same torque over the stroke.
  *
  * @param kind its name
- * @param more what it turns, and whether it modulates
+ * @param more stroke, and whether it modulates
  * @returns the kind, with schema, columns and drives
  */
 export function stayingMotor<const Kind extends string>(

@@ -32,7 +32,7 @@ const kinds = [
   bevelGear,
 ] as const;
 
-/** Every kind of drive; no other file names one. */
+/** Every kind of actuator; no other file names one. */
 export const driveKinds: readonly DriveKind[] = kinds;
 
 export type DriveFamily = z.infer<(typeof kinds)[number]["schema"]>;
@@ -41,7 +41,7 @@ export type DriveFamily = z.infer<(typeof kinds)[number]["schema"]>;
 export const driveFamilySchema: z.ZodType<DriveFamily> = z.union(kinds.map((kind) => kind.schema));
 
 /**
- * What is particular to a family's kind.
+ * Values of a family that belong to its kind.
  *
  * @param family a family of a checked catalogue
  * @returns its kind

@@ -68,7 +68,7 @@ describe("a stage", () => {
         fc.double({ min: 2, max: 10, noNaN: true }),
         fc.double({ min: 0, max: 5, noNaN: true }),
         (drive, from, more) => {
-          const at = (bar: number): Profile =>
+          const profileAt = (bar: number): Profile =>
             drive.outputAt(
               supplies({
                 airMinimumBarG: bar,
@@ -78,9 +78,9 @@ describe("a stage", () => {
               }),
               "lowest",
             );
-          const [less, most] = [over(at(from)), over(at(from + more))];
+          const [less, larger] = [over(profileAt(from)), over(profileAt(from + more))];
           less.forEach((nm, i) => {
-            expect(most[i]!).toBeGreaterThanOrEqual(nm - 1e-6);
+            expect(larger[i]!).toBeGreaterThanOrEqual(nm - 1e-6);
           });
         },
       ),
@@ -95,9 +95,9 @@ describe("a stage", () => {
       const air = plain.outputAt(supplies(), "lowest").opening;
       const [opening, closing] = [both.opening, both.closing];
       // A yoke that opens by its spring begins at the other end: its arm is that of the mirrored angle.
-      const at = (i: number) => (drive.action === "spring-to-open" ? angles.length - 1 - i : i);
+      const angleAt = (i: number) => (drive.action === "spring-to-open" ? angles.length - 1 - i : i);
       opening.forEach((nm, i) => {
-        expect((nm + closing[i]!) / air[at(i)]!, drive.key).toBeCloseTo(1, 9);
+        expect((nm + closing[i]!) / air[angleAt(i)]!, drive.key).toBeCloseTo(1, 9);
       });
     }
   });

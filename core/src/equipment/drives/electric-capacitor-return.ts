@@ -33,7 +33,7 @@ function drivesOfSize(family: Family, size: Size): Drive[] {
     variant: "capacitor",
     ...mounted(size),
   } as const;
-  // The stroke it makes without its supply it must make on what is stored.
+  // The stroke without supply uses stored energy only.
   return [
     {
       ...either,

@@ -1,4 +1,4 @@
 import { stayingMotor } from "./by-motor.ts";
 
-/** A motor made to be started again and again, with a positioner that lets it stand anywhere. */
+/** A motor for frequent starts, with a positioner for any position. */
 export const electricModulating = stayingMotor("electric modulating", { modulates: true });

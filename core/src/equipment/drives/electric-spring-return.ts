@@ -32,7 +32,7 @@ type Family = z.infer<typeof schema>;
 
 function drivesOfSize(family: Family, size: Family["sizes"][number]): Drive[] {
   const { springWoundNm, springRunOutNm, torqueAtMinimumVoltageNm, stallTorqueNm } = size;
-  // The motor winds the spring while it turns the valve: what is left of it is least at the end.
+  // The motor winds the spring while it turns the valve: its remaining torque is least at the end.
   const output =
     (action: Action): Drive["outputAt"] =>
     (_, end) => {

@@ -30,7 +30,7 @@ type Family = z.infer<typeof schema>;
 
 const absolute = (barG: number) => barG + 1.01325;
 
-/** Strokes on what is stored between the pump's stop and its start, the gas at constant temperature. */
+/** Strokes from the stored oil between the pump's stop and start pressure, gas at constant temperature. */
 function strokesLeft({ pumpStartsBarG, pumpStopsBarG }: Family, size: Family["sizes"][number]): number {
   const { accumulatorLitres, gasPrechargeBarG, pistonDiameterMm, rodDiameterMm, armMm, slotOffsetMm } = size;
   const gas = accumulatorLitres * absolute(gasPrechargeBarG);
@@ -46,7 +46,7 @@ function strokesLeft({ pumpStartsBarG, pumpStopsBarG }: Family, size: Family["si
   return Math.floor(litres / (((Math.PI / 4) * pistonDiameterMm ** 2 * strokeMm) / 1e6));
 }
 
-/** Oil of its own pump and accumulator on a piston and a yoke: it wants nothing but electricity. */
+/** Oil from its own pump and accumulator on a piston and a yoke: it needs electricity only. */
 export const electroHydraulic: DriveKind<Family> = {
   kind: "electro-hydraulic",
   supply: "electric",

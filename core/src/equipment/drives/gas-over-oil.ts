@@ -26,7 +26,7 @@ export const gasOverOil: DriveKind<Family> = {
         { ...size, springSets: [] },
         (action) =>
           ({ lineGas }, end) =>
-            // No gas, no torque: what turns the valve is in the line or nowhere.
+            // Line gas is its only supply: no gas, no torque.
             yokeProfile(
               size,
               lineGas === null ? 0 : end === "lowest" ? lineGas.lowestBarG : lineGas.highestBarG,

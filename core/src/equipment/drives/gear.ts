@@ -20,7 +20,7 @@ interface Gear {
   readonly ratedTorqueNm: number;
 }
 
-/** A profile that goes nowhere beyond a limit, N·m. */
+/** A profile that never exceeds a limit, N·m. */
 const lesser = ({ opening, closing }: Profile, limitNm: number): Profile => ({
   opening: opening.map((nm) => Math.min(nm, limitNm)),
   closing: closing.map((nm) => Math.min(nm, limitNm)),
@@ -32,7 +32,7 @@ const lesser = ({ opening, closing }: Profile, limitNm: number): Profile => ({
  * @param family its family
  * @param size ratio, efficiency, wheel in mm, rated output in N·m
  * @param turns of the wheel for a stroke; null where the valve's stem says
- * @returns the drive: what it gives is never taken for more than the gearbox is rated to, what it can be made to give is
+ * @returns the actuator: its output counts up to the gearbox rating only, its highest possible output counts in full
  * @source work in times efficiency is work out
  */
 export function geared(family: AnyFamily, size: AnySize & Gear, turns: number | null): Drive {

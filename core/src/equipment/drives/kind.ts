@@ -5,7 +5,7 @@ import type { Unit } from "../../basis/units/unit.ts";
 import type { DriveEnd, DriveOutside } from "../../construction/ends/forms.ts";
 import type { SupplyKind } from "./supplies.ts";
 
-/** What every family of a maker has, of drives as of what stands on them. */
+/** Values of every family of a maker, of actuators and accessories. */
 export interface OfMaker {
   readonly id: string;
   readonly maker: string;
@@ -18,7 +18,7 @@ export interface OfMaker {
   readonly enclosure: string | null;
 }
 
-/** What every family of drives has, whatever its kind. */
+/** Values of every family of actuators, of any kind. */
 export interface AnyFamily extends OfMaker {
   readonly handOverride: boolean | null;
   readonly stopsDegrees: number | null;
@@ -43,21 +43,21 @@ export interface Drive {
   readonly family: AnyFamily;
   readonly sizeId: string;
   readonly action: Action;
-  /** What it does when its supply fails. */
+  /** Action on supply failure. */
   readonly onSupplyLoss: "closes" | "opens" | "stays";
   readonly springSet: string | null;
-  /** How the variant is told from others of its size. */
+  /** Name of the variant among others of its size. */
   readonly variant: string;
   readonly flange: string;
   readonly alsoFlange: string | null;
   readonly end: DriveEnd | null;
   readonly outside: DriveOutside | null;
-  /** Time of a stroke on its own supply, and by its springs, s; null where the maker states none. */
+  /** Stroking time on its own supply, and by its springs, s; null where the maker states none. */
   readonly strokeSeconds: number | null;
   readonly springSeconds: number | null;
   readonly weightKg: number;
   readonly price: number;
-  /** Length of a lever, turns of a handwheel, torque a gearbox is rated to, strokes stored: of what has them. */
+  /** Length of a lever, turns of a handwheel, gearbox rating, stored strokes: where they apply. */
   readonly leverMm?: number;
   readonly wheelTurns?: number | null;
   readonly ratedTorqueNm?: number;
@@ -66,18 +66,18 @@ export interface Drive {
   readonly outputAt: (supplies: Supplies, end: SupplyEnd) => Profile;
 }
 
-/** The least of a supply, which strength is judged at, or the most, which the stem must stand. */
+/** The lowest supply, for strength, or the highest, for the stem limit. */
 export type SupplyEnd = "lowest" | "highest";
 
-/** What a duty brings to turn valves with, and which of it is stated. */
+/** Supplies of a duty, and which of them are stated. */
 export interface Supplies {
   readonly airMinimumBarG: number;
   readonly airMaximumBarG: number;
   readonly oilMinimumBarG: number;
   readonly oilMaximumBarG: number;
-  /** What the line itself holds, over its cases; null where it holds no gas, or its pressure is not known. */
+  /** Gas pressure in the line over its cases; null where it holds no gas, or its pressure is not known. */
   readonly lineGas: { readonly lowestBarG: number; readonly highestBarG: number } | null;
-  /** What a hand keeps up, and what it can do when it must, N. */
+  /** Continuous and short-time force of a hand, N. */
   readonly hand: { readonly steadyN: number; readonly hardestN: number };
   readonly stated: {
     readonly airMinimumBarG: number | null;
@@ -103,25 +103,27 @@ export interface DriveKind<Family extends AnyFamily = AnyFamily> {
   readonly kind: Family["kind"];
   /** Which operator of a duty asks for it. */
   readonly supply: SupplyKind;
-  /** What it turns; a quarter where not given. */
+  /** Stroke of the valves it turns; a quarter turn by default. */
   readonly turns?: "quarter turn" | "rising stem";
-  /** Where it is fixed; on the pad where not given. */
+  /** Where it is mounted; on the pad by default. */
   readonly sits?: "on the stem";
-  /** Whether it can stand anywhere, again and again; where not given, it wants a positioner or cannot. */
+  /** Whether it can modulate; by default it needs a positioner or cannot. */
   readonly modulates?: true;
   readonly schema: z.ZodType<Family>;
-  /** Headings of its own in the tables of families and of sizes: figures, words with "$", lists with ";", yes and no with "?". */
+  /**
+   * Its own headings in the tables of families and sizes: numbers, words with "$", lists with ";", yes and no with "?".
+   */
   readonly columns: { readonly family: readonly string[]; readonly size: readonly string[] };
   /** Whether its sizes come with spring sets. */
   readonly sprung: boolean;
   drivesOf(family: Family): Drive[];
-  /** The pressure it is rated to, and the highest a duty brings; null where it uses none, or none is known. */
+  /** Its rated pressure, and the highest of a duty; null where it uses none, or none is known. */
   pressureRating?(
     family: Family,
     supplies: Supplies,
   ): { readonly ratedBarG: number; readonly broughtBarG: number } | null;
-  /** The supply its strength is judged at, and the one its peak is taken at. */
+  /** The supply for strength, and the one for peak torque. */
   readonly suppliedAt: (supplies: Supplies, end: SupplyEnd) => NamedSupply;
-  /** What of a size contradicts itself. */
+  /** Contradictions within a size. */
   faultsOf(size: Family["sizes"][number]): readonly { readonly field: string; readonly reason: string }[];
 }

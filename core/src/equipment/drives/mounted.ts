@@ -1,7 +1,7 @@
 import type { AnySize, Drive } from "./kind.ts";
 
 /**
- * What a drive has of its size whatever turns it: how it is bolted on, how large, heavy and quick it is, what it costs.
+ * Values of an actuator from its size, whatever drives it: mounting, outline, weight, times, price.
  *
  * @param size a size of a family
  * @returns flanges, bore and outside in mm, times in s, weight in kg and price, as a drive carries them

@@ -7,21 +7,21 @@ export const positive = z.number().positive();
 /** Heavier and dearer than anything that is turned: beyond it a figure is a slip, and sums of several run over. */
 export const weightAndPrice = { weightKg: positive.max(1e6), price: positive.max(1e9) };
 
-/** What every family states of itself, of drives as of what stands on them. */
+/** Values of every family, of actuators and accessories. */
 export const makerHead = {
   id: z.string().regex(/^[a-z0-9-]+$/),
   maker: text,
   name: text,
-  /** Whether it is made with seals and grease for cold, and for heat; not stated, only for neither. */
+  /** Whether it has seals and grease for cold, and for heat; not stated means neither. */
   lowTemperature: z.boolean().nullable().default(null),
   highTemperature: z.boolean().nullable().default(null),
-  /** For explosive atmospheres, as it stands on the plate; several with semicolons. */
+  /** Ex marking from the nameplate; several with semicolons. */
   marking: text.nullable().default(null),
   /** Codes of ingress protection and enclosure types, as on the plate. */
   enclosure: text.nullable().default(null),
 };
 
-/** What every family of drives states of itself. */
+/** Values of every family of actuators. */
 export const familyHead = {
   ...makerHead,
   /** Whether a hand turns it with its supply gone; null where nothing is stated. */
@@ -30,20 +30,20 @@ export const familyHead = {
   stopsDegrees: positive.max(30).nullable().default(null),
 };
 
-/** Highest thrust of a nut, N, of what turns rising stems; null where its maker states none. */
+/** Highest thrust of a nut, N, for rising stems; null where the maker states none. */
 export const thrust = { maximumThrustN: positive.nullable().default(null) };
 export const thrustColumn = "maximum_thrust_n";
 
-/** What every size states of itself. */
+/** Values of every size. */
 export const sizeHead = { id: text };
 export const sizeTail = {
   flange: text,
-  /** A second circle of holes it is drilled for; null for none. */
+  /** A second bolt circle; null for none. */
   alsoFlange: text.nullable().default(null),
   /** Bore for the stem, and the outside over the flange; null where the maker states neither. */
   end: driveEndSchema.nullable().default(null),
   outside: driveOutsideSchema.nullable().default(null),
-  /** Time of a stroke on its own supply, and by its springs, s, as its maker states it; of drives on air it is reckoned. */
+  /** Stroking time on its own supply, and by its springs, s, from its maker; for actuators on air it is computed. */
   strokeSeconds: positive.nullable().default(null),
   springSeconds: positive.nullable().default(null),
   ...weightAndPrice,

@@ -6,8 +6,8 @@ import { mounted } from "./mounted.ts";
  *
  * @param family its family
  * @param size its size
- * @param outputAt what it gives over the stroke, N·m
- * @param variant how it is told from others of its size; none where there are no others
+ * @param outputAt output over the stroke, N·m
+ * @param variant its name among others of its size; none where there are no others
  * @returns the drive
  */
 export const staying = (

@@ -8,20 +8,27 @@ import type { Duty } from "../../duty/statement/duty.ts";
 import { suppliedDrive } from "./supplied.ts";
 
 const house = defaultHouseRules();
-const at = (change: Partial<Duty>, of: Partial<Duty["cases"][number]> = {}, forceN = house.handForceN) =>
-  settle(dutyWith({ ...change, cases: [{ phase: "gas", ...of }] }), { ...house, handForceN: forceN });
+const suppliedWith = (
+  change: Partial<Duty>,
+  operatingCase: Partial<Duty["cases"][number]> = {},
+  forceN = house.handForceN,
+) =>
+  settle(dutyWith({ ...change, cases: [{ phase: "gas", ...operatingCase }] }), {
+    ...house,
+    handForceN: forceN,
+  });
 
 describe("a drive at its supply", () => {
   it("gives what it gives, whichever end of whichever supply moved since", () => {
     const moves = [
-      at({ airMinimumBarG: 4, airMaximumBarG: 7, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
-      at({ airMinimumBarG: 5, airMaximumBarG: 7, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
-      at({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
-      at({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 100, oilMaximumBarG: 120 }),
-      at({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 100, oilMaximumBarG: 140 }),
-      at({}, { upstreamBarG: 30 }),
-      at({}, { upstreamBarG: 40 }),
-      at({}, {}, 200),
+      suppliedWith({ airMinimumBarG: 4, airMaximumBarG: 7, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
+      suppliedWith({ airMinimumBarG: 5, airMaximumBarG: 7, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
+      suppliedWith({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 90, oilMaximumBarG: 120 }),
+      suppliedWith({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 100, oilMaximumBarG: 120 }),
+      suppliedWith({ airMinimumBarG: 5, airMaximumBarG: 8, oilMinimumBarG: 100, oilMaximumBarG: 140 }),
+      suppliedWith({}, { upstreamBarG: 30 }),
+      suppliedWith({}, { upstreamBarG: 40 }),
+      suppliedWith({}, {}, 200),
     ];
     for (const { drives } of demoShelf.families)
       for (const drive of drives.slice(0, 3))

@@ -1,16 +1,16 @@
 import { type Profile, peakOf } from "../../basis/stroke/profile.ts";
 import type { Drive, Supplies } from "./kind.ts";
 
-/** A drive at the supply it will see: what it gives at the lowest, what it can do at the highest, N·m. */
+/** An actuator at its supply: output at the lowest, peak at the highest, N·m. */
 export interface SuppliedDrive {
   readonly drive: Drive;
   readonly lowest: Profile;
-  /** Most it gives anywhere at the lowest. */
+  /** Greatest output at the lowest supply. */
   readonly mostNm: number;
   readonly peakNm: number;
 }
 
-/** Every supply at one end, as one word. */
+/** Every supply at one end of its range, as one word. */
 const keyAt = {
   lowest: (s: Supplies): string =>
     `${s.airMinimumBarG}|${s.oilMinimumBarG}|${s.hand.steadyN}|${s.lineGas?.lowestBarG}`,
@@ -19,8 +19,8 @@ const keyAt = {
 } as const;
 
 /**
- * Drives at the supplies they were last set to: tags of a plant share their air, and hundreds of drives are tried on each.
- * Either end is kept by itself, for whoever tries pressures moves one of them.
+ * Actuators at the supplies they were last set to: tags of a plant share their air, and hundreds of actuators are tried
+ * on each. Each end is kept separately, because a change of pressure moves one of them.
  */
 interface Known {
   lowestKey: string;
@@ -30,7 +30,7 @@ interface Known {
 const known = new WeakMap<Drive, Known>();
 
 /**
- * Sets a drive to what a duty brings.
+ * Sets an actuator to the supplies of a duty.
  *
  * @param drive a drive of the catalogue
  * @param supplies lowest and highest of every supply

@@ -1,4 +1,4 @@
-/** What a supply does, whatever the kind of drive: rules ask for these, so that a new supply is one entry here. */
+/** Properties of a supply, for any kind of actuator: rules ask for these, so that a new supply is one entry here. */
 interface SupplyTraits {
   /** Runs on instrument air. */
   readonly air: boolean;
@@ -8,7 +8,7 @@ interface SupplyTraits {
   readonly motor: boolean;
   /** A person turns it. */
   readonly hand: boolean;
-  /** Gives way to what pushes back, as a gas does: friction then decides how finely it can be set. */
+  /** Compliant, as a gas is: friction then decides how finely it can be positioned. */
   readonly givesWay: boolean;
 }
 
@@ -20,7 +20,7 @@ const supplies = {
   "by hand": { air: false, lineGas: false, motor: false, hand: true, givesWay: false },
 } as const satisfies Record<string, SupplyTraits>;
 
-/** What may turn a valve, as a duty asks for it. */
+/** Operators that a duty may ask for. */
 export type SupplyKind = keyof typeof supplies;
 
 /** Whether a supply is instrument air. */
@@ -31,5 +31,5 @@ export const usesLineGas = (supply: SupplyKind): boolean => supplies[supply].lin
 export const hasMotor = (supply: SupplyKind): boolean => supplies[supply].motor;
 /** Whether a person turns the valve. */
 export const isByHand = (supply: SupplyKind): boolean => supplies[supply].hand;
-/** Whether it gives way to what pushes back, as a gas does. */
+/** Whether it is compliant, as a gas is. */
 export const givesWay = (supply: SupplyKind): boolean => supplies[supply].givesWay;

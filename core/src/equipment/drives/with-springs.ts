@@ -1,4 +1,4 @@
-/** What drives with a cylinder have in common: spring sets, and how sizes make drives. */
+/** Common parts of actuators with a cylinder: spring sets, and the variants of a size. */
 import { z } from "zod";
 import type { Action } from "../../basis/calc/actuator-margin.ts";
 import type { AnyFamily, AnySize, Drive } from "./kind.ts";
@@ -10,7 +10,7 @@ export const springSets = z.array(
 );
 export type SpringSet = z.infer<typeof springSets>[number];
 
-/** What a size and one of its spring sets give; without a set, air turns it both ways. */
+/** Output of a size with one of its spring sets; without a set air drives both strokes. */
 type Output = (action: Action, set?: SpringSet) => Drive["outputAt"];
 
 /**
@@ -18,7 +18,7 @@ type Output = (action: Action, set?: SpringSet) => Drive["outputAt"];
  *
  * @param family its family
  * @param size with its spring sets
- * @param output what size and set give
+ * @param output of size and set
  * @returns it double-acting, and with each spring set both ways
  */
 export function drivesWithSprings(
@@ -26,7 +26,7 @@ export function drivesWithSprings(
   size: AnySize & { readonly springSets: readonly SpringSet[] },
   output: Output,
 ): Drive[] {
-  const of = (variant: string, action: Action, set?: SpringSet): Drive => ({
+  const driveWith = (variant: string, action: Action, set?: SpringSet): Drive => ({
     key: `${family.id}|${size.id}|${variant}`,
     family,
     sizeId: size.id,
@@ -39,10 +39,10 @@ export function drivesWithSprings(
     outputAt: output(action, set),
   });
   return [
-    of("DA", "double-acting"),
+    driveWith("DA", "double-acting"),
     ...size.springSets.flatMap((set) => [
-      of(`${set.id}|closes`, "spring-to-close", set),
-      of(`${set.id}|opens`, "spring-to-open", set),
+      driveWith(`${set.id}|closes`, "spring-to-close", set),
+      driveWith(`${set.id}|opens`, "spring-to-open", set),
     ]),
   ];
 }

@@ -1,4 +1,4 @@
-/** A piston on a scotch yoke, whatever presses on the piston. */
+/** A piston on a scotch yoke, for any medium. */
 import { z } from "zod";
 import type { Action } from "../../basis/calc/actuator-margin.ts";
 import { scotchYokeAt } from "../../basis/calc/scotch-yoke-output.ts";
@@ -10,7 +10,7 @@ export const yokeDimensions = {
   pistonDiameterMm: positive,
   rodDiameterMm: z.number().min(0),
   armMm: positive,
-  /** 0 symmetric; negative for a canted slot that is stronger where the piston begins. */
+  /** 0 symmetric; negative for a canted slot that is stronger where the piston starts. */
   slotOffsetMm: z.number(),
   efficiency: z.number().positive().max(1),
 };
@@ -32,7 +32,7 @@ export interface Yoke {
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
-/** What a bar gives and what the springs take, N·m, from where the piston begins to where it ends. */
+/** Torque per bar and spring torque, N·m, from the start to the end of the piston's stroke. */
 interface Curves {
   readonly perBar: OverStroke;
   readonly spring: OverStroke | null;
@@ -40,15 +40,15 @@ interface Curves {
 
 const known = new WeakMap<Yoke, Map<SpringSet | undefined, Curves>>();
 
-/** Output is linear in the pressure: a yoke has two curves, whatever it is pressed with. */
+/** Output is linear in the pressure: two curves describe a yoke for any medium. */
 function curvesOf(yoke: Yoke, set?: SpringSet): Curves {
   let ofYoke = known.get(yoke);
   if (!ofYoke) {
     ofYoke = new Map();
     known.set(yoke, ofYoke);
   }
-  const had = ofYoke.get(set);
-  if (had) return had;
+  const cached = ofYoke.get(set);
+  if (cached) return cached;
   const springs = set && { springPreloadN: set.preloadN, springRateNPerMm: set.rateNPerMm };
   const { airNm } = scotchYokeAt({ ...yoke, airBarG: 1 });
   const { springNm } = scotchYokeAt({ ...yoke, airBarG: 0, ...springs });
@@ -59,7 +59,7 @@ function curvesOf(yoke: Yoke, set?: SpringSet): Curves {
 }
 
 /**
- * What a yoke gives over both strokes of a valve.
+ * Output of a yoke over both strokes of a valve.
  *
  * @param yoke its dimensions, mm
  * @param pressureBarG on the piston, bar g
@@ -70,9 +70,9 @@ function curvesOf(yoke: Yoke, set?: SpringSet): Curves {
  */
 export function yokeProfile(yoke: Yoke, pressureBarG: number, action: Action, set?: SpringSet): Profile {
   const { perBar, spring } = curvesOf(yoke, set);
-  const pressed = perBar.map((nm, at) => nm * pressureBarG - (spring?.[at] ?? 0));
+  const pressed = perBar.map((nm, index) => nm * pressureBarG - (spring?.[index] ?? 0));
   if (action === "double-acting") return { opening: pressed, closing: pressed };
-  // Without a set an action of springs has none to act with.
+  // Without a spring set there is no spring action.
   const sprung = spring ?? perBar.map(() => 0);
   return action === "spring-to-close"
     ? { opening: pressed, closing: sprung }
@@ -80,7 +80,7 @@ export function yokeProfile(yoke: Yoke, pressureBarG: number, action: Action, se
 }
 
 /**
- * What of a yoke contradicts itself.
+ * Contradictions within a yoke.
  *
  * @param yoke its dimensions, mm
  * @returns faults by field

@@ -3,11 +3,11 @@ import type { Offer, Shelf } from "../catalogue/shelf.ts";
 import { valveOnSite } from "./valve.ts";
 
 /**
- * What a duty is proved against: a shelf, or in place of its valves the one that stands already.
+ * Offer that a duty is proved against: a shelf, or the installed valve in place of its valves.
  *
  * @param duty as entered
- * @param offer what is on offer
- * @returns the offer itself where no valve stands already
+ * @param offer the shelf
+ * @returns the offer itself where no valve is installed
  */
 export function offerFor<Of extends Offer | Shelf>(duty: Duty, offer: Of): Of {
   if (duty.onSite !== true) return offer;

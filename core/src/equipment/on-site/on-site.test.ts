@@ -49,12 +49,12 @@ describe("a valve that stands already", () => {
     expect(finding(disc(stated), "fit-up/joint").verdict).toBe("holds");
   });
   it("turns by the points that are typed, and by its break torque where they are not", () => {
-    const one = best(disc()).demand.byCase[0]!.profile!;
+    const profile = best(disc()).demand.byCase[0]!.profile!;
     const some = best(disc({ onSiteRunToOpenNm: 100, onSiteEndToCloseNm: 900 })).demand.byCase[0]!.profile!;
     expect(some.opening[15]).toBeCloseTo(100, 9);
-    expect(one.opening[15]).toBeCloseTo(400, 9);
+    expect(profile.opening[15]).toBeCloseTo(400, 9);
     expect(some.closing[0]).toBeCloseTo(900, 9);
-    expect(some.opening[0]).toBeCloseTo(one.opening[0]!, 9);
+    expect(some.opening[0]).toBeCloseTo(profile.opening[0]!, 9);
   });
   it("never gets the factor twice", () => {
     expect(best(disc({ onSiteFactorIn: 1.2 })).demand.appliedFactor).toBe(1);

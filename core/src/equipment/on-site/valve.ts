@@ -8,7 +8,9 @@ import { type Valve, valvesOfSize } from "../catalogue/valve.ts";
 import { lineByConstruction } from "../unlisted/line.ts";
 import { usualBolting } from "../unlisted/materials.ts";
 
-/** Designations tried where the duty names none, or none it is built in: nothing of a valve on site hangs on it. */
+/**
+ * Designations tried where the duty names none, or none it is built in: nothing on an installed valve depends on them.
+ */
 const designations = [
   "class 150",
   "class 300",
@@ -22,12 +24,12 @@ const designations = [
 
 const notStated = "not stated";
 
-/** Its torque, whatever the differential: only the one it was measured or stated at is known. */
+/** Its torque at any differential: only the one at which it was measured or stated is known. */
 function torqueOf({ cases }: Duty, breakNm: number, seat: string): Pick<ProductSize, "torque"> {
-  const most = Math.max(0, ...cases.flatMap((c) => [c.upstreamBarG ?? 0, c.downstreamBarG ?? 0]));
+  const maximum = Math.max(0, ...cases.flatMap((c) => [c.upstreamBarG ?? 0, c.downstreamBarG ?? 0]));
   return {
     torque: {
-      differentialBar: [0, Math.ceil(1.2 * most + 2)],
+      differentialBar: [0, Math.ceil(1.2 * maximum + 2)],
       breakToOpenNm: { [seat]: [breakNm, breakNm] },
     },
   };
@@ -44,7 +46,7 @@ function stemEndOf({ onSiteStemForm, onSiteStemAcrossMm, onSiteStemHeightMm }: D
   };
 }
 
-/** The line a valve on site is the only one of; null where what must be known of it is not. */
+/** A line with the installed valve alone; null where mandatory values are missing. */
 function lineOnSite(duty: Duty): ProductLine | null {
   const { dn, onSiteConstruction, onSiteBreakNm: breakNm, onSitePad: pad, onSiteStemLimitNm: limitNm } = duty;
   if (dn === null || onSiteConstruction === null || breakNm === null || pad === null || limitNm === null)
@@ -56,8 +58,8 @@ function lineOnSite(duty: Duty): ProductLine | null {
     .find((line) => line !== null);
   if (!usual) return null;
   const growth = ({ seat }: ProductLine["seats"][number]) => seatMaterial(seat)!.breakGrowthPerDecade;
-  // Of what seat nobody says: the one that grips most with time.
-  const seat = usual.seats.reduce((most, one) => (growth(one) > growth(most) ? one : most));
+  // For a seat that is not stated: the one that sticks most over time.
+  const seat = usual.seats.reduce((worst, seat) => (growth(seat) > growth(worst) ? seat : worst));
   const share = (nm: number | null) => (nm ?? breakNm) / breakNm;
   const [size] = usual.sizes;
   return {
@@ -86,7 +88,7 @@ function lineOnSite(duty: Duty): ProductLine | null {
         maximumStemTorqueNm: limitNm,
         pad,
         stemEnd: stemEndOf(duty),
-        // It is paid for, and stands where it stands.
+        // It is paid for and installed.
         price: 0.01,
         weightKg: 0.01,
         ...torqueOf(duty, breakNm, seat.seat),
@@ -95,7 +97,7 @@ function lineOnSite(duty: Duty): ProductLine | null {
   };
 }
 
-/** Names what nobody stated of it, so that no part of the usual is taken for its own. */
+/** Marks unstated values, so that no usual value counts as its own. */
 const unnamed = (valve: Valve): Valve => ({
   ...valve,
   price: 0,
@@ -111,15 +113,15 @@ const unnamed = (valve: Valve): Valve => ({
 const known = new WeakMap<Duty, readonly OfferedSize[]>();
 
 /**
- * The valve a duty says stands already.
+ * The installed valve of a duty.
  *
  * @param duty as entered
- * @returns it alone, as a size of a line of its own; none where what must be known of it is not
+ * @returns it alone, as a size of a line of its own; none where mandatory values are missing
  * @source what is typed; everything else is that of its construction and judged by no rule
  */
 export function valveOnSite(duty: Duty): readonly OfferedSize[] {
-  const had = known.get(duty);
-  if (had) return had;
+  const cached = known.get(duty);
+  if (cached) return cached;
   const line = lineOnSite(duty);
   const sizes = line
     ? [{ line, size: line.sizes[0]!, valves: valvesOfSize(line, line.sizes[0]!, numbering()).map(unnamed) }]

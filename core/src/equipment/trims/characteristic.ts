@@ -3,12 +3,12 @@ import { type TrimInBody, trimAt } from "./trim.ts";
 
 export type CharacteristicName = (typeof characteristics)[number];
 
-/** Share of the coefficient at half the stroke that parts the three: the means of what their laws say there. */
+/** Share of the coefficient at half travel that separates the three: the means of what their laws give there. */
 const partedAt = { linearFrom: 0.32, quickFrom: 0.62 } as const;
 
-/** What a trim passes at half its stroke, and what that makes of its characteristic. */
+/** Flow of a trim at half its travel, and the characteristic it implies. */
 export interface InherentCharacteristic {
-  /** Of the coefficient wide open. */
+  /** Share of the fully open coefficient. */
   readonly halfShare: number;
   readonly name: CharacteristicName;
 }

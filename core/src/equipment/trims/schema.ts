@@ -1,6 +1,6 @@
 import { z } from "zod";
 
-/** What a flow trim is, by what it is for. */
+/** Kinds of flow trim, by purpose. */
 const flowTrimKinds = [
   "bore",
   "V-port",
@@ -19,7 +19,7 @@ const coefficient = z.number().min(0).max(10).nullable();
 
 const point = z.strictObject({
   openingPercent: percent,
-  /** Of the coefficient wide open; null where a law says it. */
+  /** Share of the fully open coefficient; null where a law gives it. */
   share: z.number().positive().max(1).nullable(),
   fl: factor,
   xt: factor,
@@ -28,11 +28,11 @@ const point = z.strictObject({
   xfz: factor.nullable(),
   /** Dynamic torque C_t, T = C_t·Δp·D³, that opening must overcome; null where it is not stated. */
   torque: coefficient,
-  /** C_t that closing must overcome, where what flows can push it open; null where it is not stated. */
+  /** C_t against closing, where flow can push it open; null where not stated. */
   closingTorque: coefficient,
 });
 
-/** What passes the flow in a line's bodies: curve over the opening, and the sizes it is made in. */
+/** Flow trim in a line's bodies: curve over the travel, and the sizes it is made in. */
 export const flowTrimSchema = z
   .strictObject({
     id: text,
@@ -54,7 +54,7 @@ export const flowTrimSchema = z
           designation: text.nullable(),
           /** Wide open, m³/h. */
           kv: z.number().positive().max(1e7),
-          /** Narrowest way through it wide open, mm; what is larger sticks. */
+          /** Narrowest passage fully open, mm; larger particles stick. */
           passageMm: z.number().positive().nullable(),
           /** Besides the price of the size. */
           price: z.number().min(0),

@@ -11,12 +11,12 @@ export interface TrimInBody {
   readonly kv: number;
   readonly passageMm: number | null;
   readonly price: number;
-  /** By its kind and not by its maker: an estimate. */
+  /** Typical for its kind, not from its maker: an estimate. */
   readonly typical: boolean;
   readonly characteristic: Characteristic;
 }
 
-/** What a trim does at an opening. */
+/** Values of a trim at an opening. */
 export interface TrimAtOpening {
   readonly kv: number;
   readonly fl: number;
@@ -43,13 +43,13 @@ export const firstOpening = ({ characteristic }: Pick<TrimInBody, "characteristi
 /**
  * A trim at an opening.
  *
- * @param of trim in its body
+ * @param trim trim in its body
  * @param openingPercent 0 shut to 100 open; below the curve's first point its first
  * @returns Kv, m³/h, and the factors of the flow equations; between points evenly, Kv by the characteristic
  * @source the maker's curve
  */
-export function trimAt(of: TrimInBody, openingPercent: number): TrimAtOpening {
-  const { curve } = of.trim;
+export function trimAt(trim: TrimInBody, openingPercent: number): TrimAtOpening {
+  const { curve } = trim.trim;
   let i = 0;
   while (i < curve.length && curve[i]!.openingPercent < openingPercent) i++;
   const here = curve[Math.min(i, curve.length - 1)]!;
@@ -59,7 +59,7 @@ export function trimAt(of: TrimInBody, openingPercent: number): TrimAtOpening {
     last === here ? 1 : (openingPercent - last.openingPercent) / (here.openingPercent - last.openingPercent);
   // Field by field: this is asked for some ten times an opening.
   return {
-    kv: kvAt(of.characteristic, openingPercent),
+    kv: kvAt(trim.characteristic, openingPercent),
     fl: last.fl + (here.fl - last.fl) * share,
     xt: last.xt + (here.xt - last.xt) * share,
     fd: last.fd + (here.fd - last.fd) * share,
@@ -92,9 +92,9 @@ const kindOf: Readonly<Record<Construction["flows"], FlowTrim["kind"]>> = {
 };
 
 /**
- * What a body passes where its maker states no trim.
+ * Flow trim of a body where its maker states none.
  *
- * @param construction how it passes what flows
+ * @param construction its flow passage
  * @param size bore, mm
  * @returns one trim of typical figures, an estimate
  * @source `passageOf`, Kv by the area of the bore, a reduced one with the reducers of its body (IEC 60534-2-1)
@@ -102,7 +102,7 @@ const kindOf: Readonly<Record<Construction["flows"], FlowTrim["kind"]>> = {
 export function typicalTrim(construction: Construction, { dn, boreMm }: BodySize): TrimInBody {
   const passage = passageOf(construction.flows);
   const straight = passage.kvPerMm2 * boreMm * boreMm;
-  // A reduced bore stands between two reducers of its own body.
+  // A reduced bore is between two reducers of its own body.
   const narrowed =
     construction.flows === "ball bore" && boreMm < dn
       ? fittingsOf({ valveDiameterMm: boreMm, upstreamPipeMm: dn, downstreamPipeMm: dn })
@@ -128,8 +128,8 @@ export function typicalTrim(construction: Construction, { dn, boreMm }: BodySize
  *
  * @param trims of the line
  * @param construction of the line
- * @param size one of the line's sizes
- * @returns those made for the size; where none is stated the typical one of the construction
+ * @param size from the line
+ * @returns trims for the size; where none is stated the typical one of the construction
  * @source the catalogue
  */
 export function trimsOf(
@@ -137,8 +137,8 @@ export function trimsOf(
   construction: Construction,
   size: BodySize,
 ): readonly TrimInBody[] {
-  const had = known.get(size);
-  if (had?.trims === trims) return had.made;
+  const cached = known.get(size);
+  if (cached?.trims === trims) return cached.made;
   const made = madeFor(trims, construction, size);
   known.set(size, { trims, made });
   return made;
@@ -157,9 +157,10 @@ function madeFor(
 ): readonly TrimInBody[] {
   const made = trims.flatMap((trim) => {
     const own = trim.sizes.filter((s) => s.dn === size.dn);
-    const at = own.find((s) => s.designation === size.designation) ?? own.find((s) => s.designation === null);
-    if (!at) return [];
-    const { kv, passageMm, price } = at;
+    const matching =
+      own.find((s) => s.designation === size.designation) ?? own.find((s) => s.designation === null);
+    if (!matching) return [];
+    const { kv, passageMm, price } = matching;
     return [{ trim, kv, passageMm, price, typical: false, characteristic: characteristicOf(trim, kv) }];
   });
   return made.length === 0 ? [typicalTrim(construction, size)] : made.sort((a, b) => a.kv - b.kv);

@@ -65,7 +65,7 @@ describe("a trim at an opening", () => {
   });
   it("never passes less for being opened further", () => {
     const [first] = demoShelf.valvesFor(100);
-    const all = demoCatalogue.lines.flatMap((line) =>
+    const trims = demoCatalogue.lines.flatMap((line) =>
       line.flowTrims.flatMap((trim) =>
         trimsOf([trim], first!.construction, {
           ...size,
@@ -75,7 +75,7 @@ describe("a trim at an opening", () => {
       ),
     );
     fc.assert(
-      fc.property(fc.constantFrom(...all), fc.nat(100), fc.nat(100), (trim, a, b) => {
+      fc.property(fc.constantFrom(...trims), fc.nat(100), fc.nat(100), (trim, a, b) => {
         expect(trimAt(trim, Math.max(a, b)).kv).toBeGreaterThanOrEqual(trimAt(trim, Math.min(a, b)).kv);
       }),
     );

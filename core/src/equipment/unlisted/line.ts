@@ -14,7 +14,7 @@ const proportions: Record<Construction["closure"], { closure: number; contact: n
   plug: { closure: 1.3, contact: 1.1, width: 0.3 },
 };
 
-/** Class whose sizes a construction is built to, for a class or the nearest one above a PN. */
+/** Class whose dimensions are used, for a class or the nearest one above a PN. */
 function builtAs(designation: string): string {
   const parsed = parseDesignation(designation)!;
   if (parsed.system === "class") return parsed.number === 800 ? "class 900" : designation;
@@ -85,7 +85,7 @@ function sizeOf(construction: Construction, dn: number, designation: string): Pr
 }
 
 /**
- * A product line nobody offers yet: a construction at one size and class, with everything it could be asked for.
+ * A product line that nobody offers: a construction at one size and class, with all possible parts.
  *
  * @param construction the construction
  * @param dn nominal size

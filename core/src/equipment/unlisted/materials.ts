@@ -1,6 +1,6 @@
 /**
- * What a maker could be asked to build: the parts a body of a construction may be put together from when no
- * catalogue line offers it. Cheapest first in each list; dimensions and loads are estimates.
+ * Parts that a maker could be asked for: the materials for a construction that no product line offers. Cheapest first
+ * in each list; dimensions and loads are estimates.
  */
 
 import { boltingNamed } from "../../basis/reference/bolting.ts";
@@ -41,7 +41,7 @@ const trim = (metal: string, spring: string | null, coating: string | null): Omi
 });
 
 /**
- * Trims with the springs a construction needs; each coating goes on a metal that carries it.
+ * Trims with the springs a construction needs; each coating on a metal that carries it.
  *
  * @param construction the construction
  * @returns trims, cheapest first
@@ -107,10 +107,10 @@ export const usualSeals: Seals[] = [
 ].map((s, i) => ({ ...s, id: `seals-${i + 1}`, priceFactor: 1 + 0.05 * i }));
 
 /**
- * The generic curves are for balls; until a maker says his own, another closure is taken for half as good. A
- * lining's was made for discs.
+ * The generic curves are for balls: another closure counts half until a maker states its own. The curve of a lining was
+ * made for discs.
  */
-function curveUntilTold(seat: string, share: 0.5 | 1) {
+function placeholderCurve(seat: string, share: 0.5 | 1) {
   const curve = seatMaterial(seat)!.curve;
   return (
     curve && {
@@ -122,7 +122,7 @@ function curveUntilTold(seat: string, share: 0.5 | 1) {
 }
 
 /**
- * Seats of the kinds a construction takes; linings belong to the lined disc alone.
+ * Seats that suit a construction; linings belong to the lined disc alone.
  *
  * @param construction the construction
  * @returns seats by the table of seats, each with the shut-off the construction reaches
@@ -141,6 +141,6 @@ export function usualSeats(construction: Construction): ProductLine["seats"] {
       shutOff: (construction.bestShutOff[seatMaterial(seat)!.kind] ??
         "D") as ProductLine["seats"][number]["shutOff"],
       execution: null,
-      curve: construction.closure === "ball" ? null : curveUntilTold(seat, lined ? 1 : 0.5),
+      curve: construction.closure === "ball" ? null : placeholderCurve(seat, lined ? 1 : 0.5),
     }));
 }

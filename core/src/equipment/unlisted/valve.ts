@@ -28,7 +28,7 @@ export function valveByConstruction(key: string, duty: Duty): Valve | null {
 }
 
 /**
- * Whether a valve is one nobody offers yet.
+ * Whether a valve is one that nobody offers.
  *
  * @param key key of a valve or a candidate
  * @returns true for valves of `byConstruction`

@@ -4,7 +4,7 @@ import { rules } from "../rules/rules.ts";
 import type { DutyValue } from "./duty-values.ts";
 import { type CandidateInHand, verdictsIn } from "./judgement.ts";
 
-/** What holds at one pair of values. */
+/** Verdicts at one pair of values. */
 export interface MapCell {
   readonly verdict: Verdict;
   /** The gravest finding's question; null where nothing is asked. */
@@ -12,9 +12,9 @@ export interface MapCell {
 }
 
 /**
- * One row of the map of two values: what holds at each value of the first while the second stays.
+ * One row of the map of two values: the first value moves, the second stays.
  *
- * @param inHand valve, drive and house rules
+ * @param candidate valve, drive and house rules
  * @param duty the duty as it stands: bar g, °C
  * @param across the value that runs along the row, and where it is judged
  * @param up the value that stays in this row, and where it is
@@ -22,7 +22,7 @@ export interface MapCell {
  * @source every rule examined at every place
  */
 export function mapRow(
-  inHand: CandidateInHand,
+  candidate: CandidateInHand,
   duty: Duty,
   across: { readonly value: DutyValue; readonly at: readonly number[] },
   up: { readonly value: DutyValue; readonly at: number },
@@ -31,7 +31,7 @@ export function mapRow(
   return across.at.map((x) => {
     const there = across.value.at(row, x);
     if (there.cases.some(crossed)) return null;
-    const verdicts = verdictsIn(inHand, there);
+    const verdicts = verdictsIn(candidate, there);
     let gravest = 0;
     verdicts.forEach((verdict, i) => {
       if (gravityOf(verdict) > gravityOf(verdicts[gravest]!)) gravest = i;

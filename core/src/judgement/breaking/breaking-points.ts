@@ -13,15 +13,15 @@ export interface Turn {
   readonly to: Verdict;
 }
 
-/** How far a value may move one way. */
+/** How far a value may move in one direction. */
 export interface Reach {
-  /** The last value at which every finding still stands as it does now. */
+  /** The last value at which every finding keeps its verdict. */
   readonly to: number;
-  /** What turns just beyond it. */
+  /** The findings that change just beyond it. */
   readonly turns: readonly Turn[];
 }
 
-/** How far one value may move either way; null where nothing turns as far as it is sensible to look. */
+/** How far one value may move in either direction; null where nothing changes within the range searched. */
 export interface BreakingPoint {
   readonly path: string;
   readonly value: number;
@@ -29,7 +29,7 @@ export interface BreakingPoint {
   readonly most: number;
   readonly down: Reach | null;
   readonly up: Reach | null;
-  /** The same for a finding that begins to fail. */
+  /** The same for the first finding that begins to fail. */
   readonly failsDown: Reach | null;
   readonly failsUp: Reach | null;
 }
@@ -41,15 +41,15 @@ export interface BreakingPoint {
 const turned = (from: Verdict, to: Verdict) => weightOf(from) !== weightOf(to);
 const weightOf = (verdict: Verdict) => Math.max(1, gravityOf(verdict));
 
-/** Steps of the search outward; finer near the value, where most limits stand. */
+/** Steps of the outward search: finer near the value, because most limits lie there. */
 const steps = 40;
 /** Bisection ends at this share of the value, or of one unit where the value is smaller. */
 const precision = 1e-7;
 
-/** Whether a verdict of the rule at a place in `rules` breaks what is looked for. */
+/** Whether a verdict of the rule at this index of `rules` counts as broken. */
 type Broken = (verdict: Verdict, rule: number) => boolean;
 
-/** Verdicts at one value, of rules by their place in `rules`. */
+/** Verdicts at one value, for rules given by their index in `rules`. */
 interface Seen {
   readonly which: readonly number[];
   readonly verdicts: readonly Verdict[];
@@ -59,7 +59,7 @@ const everything = rules.map((_, i) => i);
 const ofFlow = flowRules.map((rule) => rules.indexOf(rule));
 const flowing = new Set(ofFlow);
 
-/** A place on the way outward; at narrow ones what flows is looked at by itself. */
+/** One point of the outward search. At narrow points only the flow rules are examined. */
 interface Place {
   readonly x: number;
   readonly narrow: boolean;
@@ -78,30 +78,30 @@ function outward(value: DutyValue, end: number): Place[] {
 }
 
 /**
- * How far one value of a duty may move either way before any finding on the valve in hand turns, which
- * finding turns, and where the first begins to fail.
+ * How far one value of a duty may move before any finding on the selected valve changes, which finding changes, and
+ * where the first begins to fail.
  *
- * @param inHand valve, drive and house rules
+ * @param candidate valve, drive and house rules
  * @param duty the duty as it stands: bar g, °C
  * @param value one of `dutyValues`
  * @returns the reach both ways in the value's own unit, exact to a ten-millionth
  * @source search outward over the bends of every limit and a grid between them, of what flows a narrow one, then
  *   bisection
  */
-export function breakingPoint(inHand: CandidateInHand, duty: Duty, value: DutyValue): BreakingPoint {
-  const now = verdictsIn(inHand, value.at(duty, value.value));
+export function breakingPoint(candidate: CandidateInHand, duty: Duty, value: DutyValue): BreakingPoint {
+  const now = verdictsIn(candidate, value.at(duty, value.value));
   const differs: Broken = (verdict, i) => turned(now[i]!, verdict);
   const fails: Broken = (verdict, i) => verdict === "fails" && now[i] !== "fails";
   const look = (x: number, which: readonly number[]): Seen => ({
     which,
-    verdicts: verdictsIn(inHand, value.at(duty, x), which),
+    verdicts: verdictsIn(candidate, value.at(duty, x), which),
   });
   const brokenIn = ({ which, verdicts }: Seen, broken: Broken): readonly number[] =>
     which.filter((i, k) => broken(verdicts[k]!, i));
 
   /**
-   * The border of what is broken outside: only that is looked at on the way, and everything once it is found.
-   * At `inside` everything was looked at; between it and `start` what is broken outside was.
+   * Narrows the border between `inside` and the broken point. On the way only the rules broken outside are examined; at
+   * the border all of them are.
    */
   const border = (
     inside: number,
@@ -134,7 +134,7 @@ export function breakingPoint(inHand: CandidateInHand, duty: Duty, value: DutyVa
   const towards = (end: number): [first: Reach | null, failing: Reach | null] => {
     if (end === value.value) return [null, null];
     let first: Reach | null = null;
-    // The last place where every finding was looked at, and where those of what flows were.
+    // The last points at which all rules, and the flow rules, were examined.
     let [inside, flows] = [value.value, value.value];
     for (const { x, narrow } of outward(value, end)) {
       const there = look(x, narrow ? ofFlow : everything);

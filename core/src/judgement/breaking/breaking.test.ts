@@ -19,8 +19,8 @@ const house = defaultHouseRules();
 const { accessories } = demoShelf;
 const setting = (duty: Duty, shelf = demoShelf) => {
   const best = prove(duty, shelf, house).candidates[0]!;
-  const inHand: CandidateInHand = { valve: best.valve, drive: best.drive, accessories, house };
-  return { best, inHand, values: dutyValues(duty, settle(duty, house), best.valve) };
+  const candidate: CandidateInHand = { valve: best.valve, drive: best.drive, accessories, house };
+  return { best, candidate, values: dutyValues(duty, settle(duty, house), best.valve) };
 };
 const turned = (now: readonly Verdict[], then: readonly Verdict[]) =>
   then.some((v, i) => Math.max(1, gravityOf(v)) !== Math.max(1, gravityOf(now[i]!)));
@@ -29,16 +29,16 @@ const failing = (now: readonly Verdict[], then: readonly Verdict[]) =>
 
 /** Looks at two hundred places between the value and the end, nearest first. */
 function byForce(
-  inHand: CandidateInHand,
+  candidate: CandidateInHand,
   duty: Duty,
   value: DutyValue,
   end: number,
   broken: typeof turned,
 ): number | null {
-  const now = verdictsIn(inHand, value.at(duty, value.value));
+  const now = verdictsIn(candidate, value.at(duty, value.value));
   for (let i = 1; i <= 200; i++) {
     const x = value.value + ((end - value.value) * i) / 200;
-    if (broken(now, verdictsIn(inHand, value.at(duty, x)))) return x;
+    if (broken(now, verdictsIn(candidate, value.at(duty, x)))) return x;
   }
   return null;
 }
@@ -46,8 +46,8 @@ function byForce(
 describe("verdicts of one in hand", () => {
   it("are those of the proof", () => {
     for (const number of ["XV-5001", "XV-2003", "XV-4002"]) {
-      const { best, inHand } = setting(demoDuty(number));
-      expect(verdictsIn(inHand, demoDuty(number))).toEqual(best.findings.map((f) => f.verdict));
+      const { best, candidate } = setting(demoDuty(number));
+      expect(verdictsIn(candidate, demoDuty(number))).toEqual(best.findings.map((f) => f.verdict));
     }
   });
 });
@@ -57,29 +57,29 @@ describe("breaking points", () => {
     const sized = demoTags.filter((t) => t.duty.dn !== null && t.duty.cases.length > 0);
     fc.assert(
       fc.property(fc.constantFrom(...sized), fc.nat(), fc.boolean(), (tag, pick, up) => {
-        const { inHand, values } = setting(tag.duty);
+        const { candidate, values } = setting(tag.duty);
         const value = values[pick % values.length]!;
-        const found = breakingPoint(inHand, tag.duty, value);
+        const found = breakingPoint(candidate, tag.duty, value);
         const end = up ? value.most : value.least;
         const nearer = (a: number, b: number) => Math.abs(a - value.value) < Math.abs(b - value.value) - 1e-6;
         for (const [reach, broken] of [
           [up ? found.up : found.down, turned],
           [up ? found.failsUp : found.failsDown, failing],
         ] as const) {
-          const seen = byForce(inHand, tag.duty, value, end, broken);
+          const seen = byForce(candidate, tag.duty, value, end, broken);
           const where = `${tag.number} ${value.path} ${up ? "up" : "down"}`;
           if (reach === null) expect(seen, where).toBeNull();
           else {
             // Nothing turns before it, and something does just beyond.
             if (seen !== null)
               expect(nearer(seen, reach.to), `${where}: ${seen} before ${reach.to}`).toBe(false);
-            const now = verdictsIn(inHand, value.at(tag.duty, value.value));
+            const now = verdictsIn(candidate, value.at(tag.duty, value.value));
             const step = 2e-7 * Math.max(1, Math.abs(reach.to));
             // What turns at the very end of what is looked at need not stay turned beyond it.
             const beyond = up ? Math.min(reach.to + step, end) : Math.max(reach.to - step, end);
-            expect(broken(now, verdictsIn(inHand, value.at(tag.duty, beyond))), where).toBe(true);
+            expect(broken(now, verdictsIn(candidate, value.at(tag.duty, beyond))), where).toBe(true);
             if (reach.to !== value.value)
-              expect(broken(now, verdictsIn(inHand, value.at(tag.duty, reach.to))), where).toBe(false);
+              expect(broken(now, verdictsIn(candidate, value.at(tag.duty, reach.to))), where).toBe(false);
             expect(reach.turns.length, where).toBeGreaterThan(0);
           }
         }
@@ -90,9 +90,9 @@ describe("breaking points", () => {
   it("name the finding that turns, by hand", () => {
     // Class 300, group 1.1 at 38 °C holds 51.1 bar; a tenth in hand is wanted.
     const duty = dutyWith({ cases: [{ upstreamBarG: 20, temperatureC: 38 }] });
-    const one = prover(duty, shelfWith(), house);
-    const valve = one.candidates().find((c) => c.valve.seat.material.id === "peek")!.valve;
-    const [pressure] = dutyValues(duty, one.duty, valve);
+    const proving = prover(duty, shelfWith(), house);
+    const valve = proving.candidates().find((c) => c.valve.seat.material.id === "peek")!.valve;
+    const [pressure] = dutyValues(duty, proving.duty, valve);
     const found = breakingPoint({ valve, drive: null, accessories, house }, duty, pressure!);
     const body = (turns: readonly { rule: string }[]) => turns.some((t) => t.rule === "envelope/body-class");
     expect(found.failsUp!.to).toBeCloseTo(51.1, 4);
@@ -111,13 +111,13 @@ describe("breaking points", () => {
 
 describe("the map of two values", () => {
   const duty = demoDuty("XV-5001");
-  const { inHand, values } = setting(duty);
+  const { candidate, values } = setting(duty);
   const pressure = values.find((v) => v.quantity === "pressure" && v.path.includes("upstream"))!;
   const temperature = values.find((v) => v.path.startsWith("cases.") && v.quantity === "temperature")!;
   it("agrees with the breaking points along its axes", () => {
-    const { failsUp } = breakingPoint(inHand, duty, pressure);
+    const { failsUp } = breakingPoint(candidate, duty, pressure);
     const [inside, outside] = mapRow(
-      inHand,
+      candidate,
       duty,
       { value: pressure, at: [failsUp!.to - 0.01, failsUp!.to + 0.01] },
       { value: temperature, at: temperature.value },
@@ -128,7 +128,7 @@ describe("the map of two values", () => {
   });
   it("leaves out pairs that are no duty", () => {
     const downstream = values.find((v) => v.path.endsWith("downstreamBarG"))!;
-    const [cell] = mapRow(inHand, duty, { value: pressure, at: [1] }, { value: downstream, at: 50 });
+    const [cell] = mapRow(candidate, duty, { value: pressure, at: [1] }, { value: downstream, at: 50 });
     expect(cell).toBeNull();
   });
 });

@@ -7,12 +7,12 @@ import { dutyValues } from "./duty-values.ts";
 
 const house = defaultHouseRules();
 const [valve] = shelfWith().valvesFor(50);
-const of = (duty: Duty) => dutyValues(duty, settle(duty, house), valve!);
-const named = (duty: Duty, path: string) => of(duty).find((v) => v.path === path)!;
+const valuesOf = (duty: Duty) => dutyValues(duty, settle(duty, house), valve!);
+const named = (duty: Duty, path: string) => valuesOf(duty).find((v) => v.path === path)!;
 
 describe("values that may move", () => {
   it("are those of the cases, of the supply and surroundings, and of the fluid, in that order", () => {
-    const paths = of(dutyWith({ fluid: { chloridesMgL: 10, h2sKPa: 1 } })).map((v) => v.path);
+    const paths = valuesOf(dutyWith({ fluid: { chloridesMgL: 10, h2sKPa: 1 } })).map((v) => v.path);
     expect(paths.slice(0, 3)).toEqual([
       "cases.c1.upstreamBarG",
       "cases.c1.downstreamBarG",
@@ -27,7 +27,7 @@ describe("values that may move", () => {
       airMinimumBarG: null,
       lineTestBarG: null,
     };
-    const values = of(duty);
+    const values = valuesOf(duty);
     expect(values.some((v) => v.path === "cases.c1.temperatureC")).toBe(false);
     expect(values.some((v) => v.path === "lineTestBarG")).toBe(false);
     expect(values.find((v) => v.path === "airMinimumBarG")).toMatchObject({
@@ -36,11 +36,13 @@ describe("values that may move", () => {
     });
   });
   it("leave a fire alone: it is judged by another rule", () => {
-    expect(of(dutyWith({ cases: [{ kind: "fire" }] })).some((v) => v.path.startsWith("cases."))).toBe(false);
+    expect(valuesOf(dutyWith({ cases: [{ kind: "fire" }] })).some((v) => v.path.startsWith("cases."))).toBe(
+      false,
+    );
   });
   it("move alone: everything else of the duty stays", () => {
     const duty = dutyWith({ cases: [{}, {}], fluid: { solidsPercent: 2 } });
-    for (const value of of(duty)) {
+    for (const value of valuesOf(duty)) {
       const moved = value.at(duty, value.value === 7 ? 6 : 7);
       const changed = JSON.stringify(moved) !== JSON.stringify(duty);
       expect(changed, value.path).toBe(true);
@@ -50,7 +52,7 @@ describe("values that may move", () => {
     }
   });
   it("lie inside the range that is searched", () => {
-    for (const value of of(dutyWith({ cases: [{ upstreamBarG: 900, temperatureC: 700 }] }))) {
+    for (const value of valuesOf(dutyWith({ cases: [{ upstreamBarG: 900, temperatureC: 700 }] }))) {
       expect(value.least, value.path).toBeLessThanOrEqual(value.value);
       expect(value.most, value.path).toBeGreaterThanOrEqual(value.value);
     }

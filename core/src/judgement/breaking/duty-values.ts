@@ -9,7 +9,7 @@ import type { Duty } from "../../duty/statement/duty.ts";
 import { valueAt, withValueAt } from "../../duty/statement/shape.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 
-/** A figure of the duty that may move, with how far it is sensible to look. */
+/** A number of the duty that may move, with the range to search. */
 export interface DutyValue {
   /** Path in the duty; a case by its id: `cases.<id>.<part>`. */
   readonly path: string;
@@ -18,7 +18,7 @@ export interface DutyValue {
   readonly quantity: Quantity | "number";
   /** Unit of a plain number, "" otherwise. */
   readonly unit: string;
-  /** As stated, or as assumed while the duty does not say. */
+  /** The stated value, or the assumed one while the duty states none. */
   readonly value: number;
   readonly assumed: boolean;
   /** Range searched: nothing in a catalogue or a table changes beyond it. */
@@ -26,14 +26,14 @@ export interface DutyValue {
   readonly most: number;
   /** Values at which a limit may bend or end. */
   readonly knots: readonly number[];
-  /** Places looked at for what flows alone. */
+  /** Points at which only the flow rules are examined. */
   readonly narrow: readonly number[];
   readonly at: (duty: Duty, value: number) => Duty;
 }
 
-const bounded = (least: number, value: number, most: number) => ({
+const bounded = (least: number, value: number, maximum: number) => ({
   least: Math.min(least, value),
-  most: Math.max(most, value),
+  most: Math.max(maximum, value),
 });
 
 /** Temperatures at which something of the valve bends or ends, with the house's distances from it. */
@@ -64,7 +64,7 @@ function caseValue(
   if (value === null) return null;
   const knots = temperatureKnots(valve);
   const other = part === "upstreamBarG" ? c.downstreamBarG : c.upstreamBarG;
-  // The driving side stays the higher one: the other order is another case, marked as reverse.
+  // Keeps the driving side the higher one: the other order is another case, marked as reverse.
   const drives = (c.flow === "forward") === (part === "upstreamBarG");
   const range =
     part === "temperatureC"
@@ -72,7 +72,7 @@ function caseValue(
       : drives
         ? bounded(other ?? vacuumBarG, value, Math.max(searchedBarG(valve), 1.5 * value))
         : bounded(vacuumBarG, value, other ?? Math.max(searchedBarG(valve), 1.5 * value));
-  const most = part === "temperatureC" ? Math.min(range.most, 1200) : Math.min(range.most, 1000);
+  const maximum = part === "temperatureC" ? Math.min(range.most, 1200) : Math.min(range.most, 1000);
   return {
     path: `cases.${c.id}.${part}`,
     label: { upstreamBarG: "upstream", downstreamBarG: "downstream", temperatureC: "temperature" }[part],
@@ -82,25 +82,30 @@ function caseValue(
     value,
     assumed: false,
     least: range.least,
-    most,
+    most: maximum,
     knots: part === "temperatureC" ? knots : [0],
-    narrow: throttles ? finely(value, range.least, most) : [],
-    at: (d, x) => ({ ...d, cases: d.cases.map((one) => (one.id === c.id ? { ...one, [part]: x } : one)) }),
+    narrow: throttles ? finely(value, range.least, maximum) : [],
+    at: (d, x) => ({
+      ...d,
+      cases: d.cases.map((operatingCase) =>
+        operatingCase.id === c.id ? { ...operatingCase, [part]: x } : operatingCase,
+      ),
+    }),
   };
 }
 
 /**
- * Two hundred places to either side: what throttles boils, chokes and takes another trim within narrow windows, and a
- * finding that fails in one may hold again beyond it.
+ * Two hundred points on either side: boiling, choking and a change of trim happen within narrow windows, and a finding
+ * that fails inside one may hold again beyond it.
  */
-const finely = (value: number, least: number, most: number): number[] =>
-  [least, most].flatMap((end) =>
+const finely = (value: number, least: number, maximum: number): number[] =>
+  [least, maximum].flatMap((end) =>
     Array.from({ length: 199 }, (_, i) => value + ((end - value) * (i + 1)) / 200),
   );
 
 const rateQuantity = { "m³/h": "volume flow", "Nm³/h": "gas flow", "kg/h": "mass flow" } as const;
 
-/** What flows in a case; nothing at all is another case. */
+/** Flow of a case. No flow at all is a different case. */
 function rateValue(c: OperatingCase, throttles: boolean): DutyValue[] {
   const { rate } = c;
   if (rate === null || rate <= 0 || c.kind === "fire") return [];
@@ -117,12 +122,17 @@ function rateValue(c: OperatingCase, throttles: boolean): DutyValue[] {
       most: Math.min(1e9, rate * 10),
       knots: [],
       narrow: throttles ? finely(rate, rate / 100, Math.min(1e9, rate * 10)) : [],
-      at: (d, x) => ({ ...d, cases: d.cases.map((one) => (one.id === c.id ? { ...one, rate: x } : one)) }),
+      at: (d, x) => ({
+        ...d,
+        cases: d.cases.map((operatingCase) =>
+          operatingCase.id === c.id ? { ...operatingCase, rate: x } : operatingCase,
+        ),
+      }),
     },
   ];
 }
 
-/** What a field holds in use: as stated, else as settled where the rules go on without it. */
+/** The value in use: stated, or settled where the rules assume one. */
 function inUse(field: AnyField, duty: Duty, settled: SettledDuty): number | null {
   const stated = valueAt(duty, field.path);
   const value = stated ?? ("settle" in field ? valueAt(settled, lastOf(field.path)) : null);
@@ -130,8 +140,8 @@ function inUse(field: AnyField, duty: Duty, settled: SettledDuty): number | null
 }
 
 /** The field at the other end of a range. */
-const otherEnd = (of: AnyField, fields: readonly AnyField[]) =>
-  of.range && fields.find((f) => f.range?.name === of.range!.name && f.range.end !== of.range!.end);
+const otherEnd = (field: AnyField, fields: readonly AnyField[]) =>
+  field.range && fields.find((f) => f.range?.name === field.range!.name && f.range.end !== field.range!.end);
 
 function fieldValue(
   field: AnyField,
@@ -143,7 +153,7 @@ function fieldValue(
   const { path, label, holds, moves, range } = field;
   if (moves === undefined || (holds.kind !== "quantity" && holds.kind !== "number")) return [];
   const stated = valueAt(duty, path);
-  // Chlorides or solids nobody mentions are no figure to move.
+  // Chlorides and solids that are not stated cannot move.
   const assumable = field.path.includes(".") ? null : inUse(field, duty, settled);
   const value = (stated as number | null) ?? assumable;
   if (value === null) return [];
@@ -166,7 +176,7 @@ function fieldValue(
       ),
       knots: quantity === "temperature" ? temperatureKnots(valve) : [0],
       narrow: [],
-      // The other end of the range is pinned, so that an assumed one does not move along.
+      // The other end of the range is fixed, so that an assumed one does not move along.
       at: (d, x) =>
         withValueAt(
           pair && limit !== null && "settle" in pair ? withValueAt(d, pair.path, limit) : d,
@@ -178,14 +188,14 @@ function fieldValue(
 }
 
 /**
- * Every figure of a duty that may move: pressures and temperatures of the cases, supply, ambient, time
- * shut and what the fluid carries.
+ * Every number of a duty that may move: pressures and temperatures of the cases, supply, ambient, time shut and
+ * contents of the fluid.
  *
  * @param duty as entered: bar g, °C
  * @param settled the same with assumptions filled in
- * @param valve the valve in hand: its curves and ends say where to look
+ * @param valve the selected valve: its curves and ends give the range to search
  * @param fields fields of the duty
- * @returns values in the order of the duty; what is blank and not assumed is left out
+ * @returns values in the order of the duty; blank values that are not assumed are left out
  * @source the fields that move; ranges end where no table or curve changes any more
  */
 export function dutyValues(
@@ -203,7 +213,7 @@ export function dutyValues(
       ),
     )
     .filter((v) => v !== null);
-  // What the fluid carries comes after supply and surroundings.
+  // Contents of the fluid come after supply and surroundings.
   const inOrder = [
     ...fields.filter((f) => f.group !== "fluid"),
     ...fields.filter((f) => f.group === "fluid"),

@@ -12,18 +12,18 @@ import type { Judged } from "../rules/judged.ts";
 import { verdictOf } from "../rules/rule.ts";
 import { rules } from "../rules/rules.ts";
 
-/** What is in hand, and by what it is judged. */
+/** The selected candidate and what it is judged by. */
 export interface CandidateInHand {
   readonly valve: Valve;
   readonly drive: Drive | null;
-  /** What the shelf has to mount on drives. */
+  /** Accessories on the shelf. */
   readonly accessories: readonly AccessoryFamily[];
   readonly house: HouseRules;
 }
 
-/** What rules look at; what only some of them ask for is reckoned when one does. */
-function judgedIn({ valve, drive, accessories, house }: CandidateInHand, given: Duty): Judged {
-  const duty = settle(given, house);
+/** Input of the rules. Parts that only some rules need are computed on first use. */
+function judgedIn({ valve, drive, accessories, house }: CandidateInHand, askedDuty: Duty): Judged {
+  const duty = settle(askedDuty, house);
   let demand: Judged["demand"] | undefined;
   let supplied: Judged["supplied"] | undefined;
   let fittings: Judged["fittings"] | undefined;
@@ -50,19 +50,19 @@ function judgedIn({ valve, drive, accessories, house }: CandidateInHand, given: 
 const everyRule = rules.map((_, i) => i);
 
 /**
- * The verdict of every rule, or of some of them, on one valve with one drive in one duty.
+ * Verdicts of all rules, or of some, on one valve with one actuator in one duty.
  *
- * @param inHand valve, drive (null for a bare stem), accessories on the shelf and house rules
+ * @param candidate valve, drive (null for a bare stem), accessories on the shelf and house rules
  * @param duty as entered: bar g, °C
- * @param which places in `rules`; all of them where not given
+ * @param which indexes in `rules`; all of them if not given
  * @returns verdicts in the order of `which`
  * @source the rules, each examined on its own
  */
 export function verdictsIn(
-  inHand: CandidateInHand,
+  candidate: CandidateInHand,
   duty: Duty,
   which: readonly number[] = everyRule,
 ): Verdict[] {
-  const judged = judgedIn(inHand, duty);
+  const judged = judgedIn(candidate, duty);
   return which.map((i) => verdictOf(rules[i]!, judged));
 }

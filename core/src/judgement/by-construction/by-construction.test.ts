@@ -10,7 +10,8 @@ import { isByConstruction, valveByConstruction } from "../../equipment/unlisted/
 import { byConstruction } from "./by-construction.ts";
 
 const house = defaultHouseRules();
-const of = (id: string, number: string) => byConstruction(constructionNamed(id)!, demoDuty(number), house);
+const byNumber = (id: string, number: string) =>
+  byConstruction(constructionNamed(id)!, demoDuty(number), house);
 
 describe("a line by construction", () => {
   it("is a line a catalogue could hold, for every construction in a size it is built in", () => {
@@ -41,27 +42,27 @@ describe("a line by construction", () => {
 describe("by construction", () => {
   it("wants a size and a line class", () => {
     expect(byConstruction(constructions[0]!, emptyDuty, house)).toBeNull();
-    expect(of("floating-one-piece", "XV-9001")).toBeNull();
+    expect(byNumber("floating-one-piece", "XV-9001")).toBeNull();
   });
   it("finds materials for seawater that carbon steel does not stand", () => {
-    const found = of("trunnion-side-entry", "XV-6001")!;
+    const found = byNumber("trunnion-side-entry", "XV-6001")!;
     expect(found.failing).toEqual([]);
     // Warmer than super duplex crevices stand.
     expect(found.candidate.valve.grade.grade).toBe("Alloy 625");
   });
   it("says what no choice of parts gets round", () => {
-    const found = of("floating-two-piece", "XV-2044")!;
+    const found = byNumber("floating-two-piece", "XV-2044")!;
     // With a far side nobody states, seats of this size relieve above what class 300 may hold.
     expect(found.failing.map((f) => f.rule)).toEqual(["body/threaded-ends", "envelope/trapped-cavity"]);
   });
   it("never takes an estimate for a torque", () => {
-    const found = of("plug-sleeved", "XV-3017")!;
+    const found = byNumber("plug-sleeved", "XV-3017")!;
     expect(found.candidate.findings.find((f) => f.rule === "torque/torque-known")!.verdict).toBe(
       "cannot tell",
     );
   });
   it("is found again by its key, while the duty asks for the same size and class", () => {
-    const found = of("trunnion-side-entry", "XV-6001")!;
+    const found = byNumber("trunnion-side-entry", "XV-6001")!;
     const { key } = found.candidate.valve;
     expect(isByConstruction(key)).toBe(true);
     expect(valveByConstruction(key, demoDuty("XV-6001"))?.trim.name).toBe(found.candidate.valve.trim.name);

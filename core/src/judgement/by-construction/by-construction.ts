@@ -10,18 +10,18 @@ import type { ProvenCandidate } from "../proof/candidate.ts";
 import { prover } from "../proof/prover.ts";
 import type { Finding } from "../rules/found.ts";
 
-/** What the rules say of a construction no line offers, as far as they can without a maker. */
+/** Findings on a construction that no product line offers, as far as they need no maker's data. */
 export interface ByConstruction {
   readonly construction: Construction;
   readonly candidate: ProvenCandidate;
-  /** Findings of body and envelope that fail: what no choice of parts gets round. */
+  /** Failing findings of body and envelope, which no choice of parts can mend. */
   readonly failing: readonly Finding[];
 }
 
 const ofBodyOrEnvelope = (f: Finding) => f.station === "body" || f.station === "envelope";
 const failsOf = (c: ProvenCandidate) => c.failing.filter(ofBodyOrEnvelope);
 
-/** How bad a candidate is: fails, then what cannot be told, then tight, then price. */
+/** Order of candidates: fails first, then *cannot tell*, then *tight*, then price. */
 function badness(candidate: ProvenCandidate): readonly number[] {
   const count = (verdict: Finding["verdict"]) =>
     candidate.findings.filter((f) => f.verdict === verdict && ofBodyOrEnvelope(f)).length;
@@ -32,13 +32,13 @@ function bestFirst(candidates: readonly ProvenCandidate[]): ProvenCandidate[] {
   return candidates
     .map((c) => ({ c, bad: badness(c) }))
     .sort((a, b) => {
-      const at = a.bad.findIndex((n, i) => n !== b.bad[i]);
-      return at < 0 ? 0 : a.bad[at]! - b.bad[at]!;
+      const index = a.bad.findIndex((n, i) => n !== b.bad[i]);
+      return index < 0 ? 0 : a.bad[index]! - b.bad[index]!;
     })
     .map(({ c }) => c);
 }
 
-/** Kept of each list after its parts have been tried one at a time. */
+/** How many of each list are kept after its parts were tried one at a time. */
 const keptOfEach = { grades: 3, trims: 3, seats: 4, seals: 3 } as const;
 type Part = keyof typeof keptOfEach;
 
@@ -50,9 +50,8 @@ const partOf: Record<Part, (valve: Valve) => string> = {
 };
 
 /**
- * The best a construction could be built for a duty when no catalogue line offers it: every part tried, and
- * the best of each put together in every way. Only findings of body and envelope count; torque, drive and
- * fit-up wait for a maker.
+ * The best a construction could be built for a duty when no product line offers it. Every part is tried, then the best
+ * of each are combined. Only findings of body and envelope count; torque, actuation and fit-up need a maker's data.
  *
  * @param construction the construction
  * @param duty as entered; size and line class must be stated
@@ -67,12 +66,12 @@ export function byConstruction(
   house: HouseRules,
 ): ByConstruction | null {
   if (duty.dn === null || duty.lineDesignation === null) return null;
-  // With no drive asked for, drive rules do not speak.
+  // Without an operator the actuation rules do not apply.
   const asked: Duty = { ...duty, operator: "bare stem" };
-  const one = prover(asked, { families: [], accessories: [], valvesFor: () => [] }, house);
+  const proving = prover(asked, { families: [], accessories: [], valvesFor: () => [] }, house);
   const number = numbering();
   const judge = (line: ProductLine): ProvenCandidate[] =>
-    valvesOfSize(line, line.sizes[0]!, number).map((valve) => one.judge(valve, null));
+    valvesOfSize(line, line.sizes[0]!, number).map((valve) => proving.judge(valve, null));
 
   const alone = (line: ProductLine, whole: readonly Part[]): ProductLine => ({
     ...line,
@@ -89,7 +88,8 @@ export function byConstruction(
   });
   if (lines.length === 0) return null;
 
-  // Each list is tried alone, the others at their best so far: bolting, then seats, for most hangs on them.
+  // Each list is tried alone while the others stay at their best so far. Bolting and seats come first because most
+  // rules depend on them.
   const [bolted] = bestFirst(lines.flatMap((line) => judge(alone(line, [])).slice(0, 1)));
   let line = lines.find((l) => l.id === bolted!.valve.line.id)!;
   for (const part of ["seats", "grades", "trims", "seals"] as const) {

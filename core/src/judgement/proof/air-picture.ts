@@ -14,7 +14,7 @@ import { type FittingLine, fittingsPicture } from "./fittings-picture.ts";
 
 const hoursPerMonth = 730;
 
-/** What a drive on air uses and how fast it is, however its air is led. */
+/** Air consumption and stroking times of an actuator, for each arrangement of its air supply. */
 export interface AirPicture {
   readonly sweptL: number;
   readonly perCycleL: number;
@@ -24,10 +24,10 @@ export interface AirPicture {
     readonly name: ExecutionName;
     /** Flow coefficient of the valve that leads the air. */
     readonly valveCv: number;
-    /** What it takes of the shelf, and its price; none where the house's numbers are taken. */
+    /** Accessories it needs from the shelf, with their price; none where the house rules' figures are used. */
     readonly items: readonly string[];
     readonly price: number | null;
-    /** The one the proof goes by. */
+    /** The arrangement the proof uses. */
     readonly led: boolean;
     readonly opening: number | null;
     readonly closing: number | null;
@@ -35,18 +35,18 @@ export interface AirPicture {
   readonly asked: { readonly opening: number | null; readonly closing: number | null };
   readonly sprung: boolean;
   readonly springSideAir: HouseRules["springSideAir"];
-  /** What stands on the drive whatever the stroke takes, by each school of air; none where there are no springs. */
+  /** Accessories that stay on the actuator, for each air arrangement; none without springs. */
   readonly schools: readonly { readonly school: HouseRules["springSideAir"]; readonly price: number }[];
   /** Every arrangement of solenoid valves, for the proof-test interval of the duty. */
   readonly solenoids: readonly Solenoids[];
   readonly arrangement: SolenoidArrangement;
   readonly tube: { readonly boreMm: number; readonly lengthM: number };
   readonly testMonths: number;
-  /** What stands on the drive, kind by kind. */
+  /** Accessories on the actuator, kind by kind. */
   readonly fittings: readonly FittingLine[];
 }
 
-/** What each school of air costs, where the shelf has for both. */
+/** Price of each air arrangement, where the shelf has both. */
 function schoolsOf(
   drive: Drive,
   duty: SettledDuty,
@@ -56,13 +56,13 @@ function schoolsOf(
   const schools = houseRuleDefinitions.springSideAir.options.map((school) => {
     const fittings = fittingsOf(accessories, { duty, house: { ...house, springSideAir: school } })(drive);
     const whole = fittings?.places.every(({ kind, fit }) => kind.byStroke || fit.length > 0) ?? false;
-    const price = fittings?.standing.reduce((sum, one) => sum + one.price, 0) ?? 0;
+    const price = fittings?.standing.reduce((sum, fitted) => sum + fitted.price, 0) ?? 0;
     return { school, price, whole };
   });
   return schools.every(({ whole }) => whole) ? schools.map(({ school, price }) => ({ school, price })) : [];
 }
 
-/** Ways that are faster than every cheaper one, opening or closing, and the one the proof goes by. */
+/** Arrangements that are faster than every cheaper one, in either direction, and the one the proof uses. */
 function worthReading({ ways, led, longest }: OnAir): AirWay[] {
   const best = { opening: Number.POSITIVE_INFINITY, closing: Number.POSITIVE_INFINITY };
   return ways.filter((way) => {
@@ -78,7 +78,7 @@ function worthReading({ ways, led, longest }: OnAir): AirWay[] {
 }
 
 /**
- * What the air of a candidate does.
+ * Air consumption and stroking times of a candidate.
  *
  * @param candidate valve, drive and demand
  * @param duty settled duty
@@ -113,8 +113,8 @@ export function airPicture(
     sprung: drive.springSet !== null,
     springSideAir: house.springSideAir,
     schools: drive.springSet === null ? [] : schoolsOf(drive, duty, house, accessories),
-    solenoids: solenoidArrangements.map((one) =>
-      solenoids(one, solenoidRates(house), duty.proofTestMonths * hoursPerMonth),
+    solenoids: solenoidArrangements.map((arrangement) =>
+      solenoids(arrangement, solenoidRates(house), duty.proofTestMonths * hoursPerMonth),
     ),
     arrangement: duty.solenoids,
     tube: { boreMm: house.airTubeBoreMm, lengthM: house.airTubeLengthM },

@@ -6,7 +6,7 @@ import type { Verdict } from "../rules/finding.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";
 
-/** What a valve would be turned by if torque were taken at the other differential. */
+/** The actuator that would be picked if torque were taken at the other differential. */
 export interface BasisCost {
   /** The differential not in force. */
   readonly basis: HouseRules["sizingBasis"];
@@ -19,14 +19,14 @@ export interface BasisCost {
 }
 
 /**
- * What sizing by the rated differential costs over the actual one, or the other way round.
+ * The price difference between sizing by the rated and by the actual differential.
  *
  * @param duty as entered
  * @param offer drives on offer
  * @param house house rules, with the basis in force
- * @param candidate valve and drive in hand
- * @returns the drive of the same supply picked by the other basis, with what the price differs by; null for a bare
- *   stem, or where no drive of that supply is on offer
+ * @param candidate selected valve and actuator
+ * @returns the actuator of the same supply picked by the other basis, with the price difference; null for a bare stem,
+ *   or where no actuator of that supply is offered
  * @source the same choice of a drive as the proof, by the other basis
  */
 export function basisCost(

@@ -9,14 +9,14 @@ import type { Pairing } from "./pairing.ts";
 import { type Block, findingsOf, graver, type HeldBack, leastOf, stationVerdicts } from "./sharing/block.ts";
 import type { Found } from "./sharing/shared-findings.ts";
 
-/** A valve with what turns it and every finding on them. */
+/** A valve with its operator and every finding on them. */
 export interface ProvenCandidate {
   readonly key: string;
   readonly valve: Valve;
   readonly train: DriveTrain;
   readonly drive: Drive | null;
   readonly demand: TorqueDemand;
-  /** What is mounted on the drive; none where the shelf has nothing for it. */
+  /** Accessories mounted on the actuator; none where the shelf has none that fit. */
   readonly fitted: readonly Fitted[];
   readonly findings: readonly Finding[];
   readonly failing: readonly Finding[];
@@ -25,15 +25,15 @@ export interface ProvenCandidate {
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
-  /** Those of `tight` that are mild: a limit nobody states, money, care. */
+  /** The mild ones among `tight`: a limit that is not stated, money, care. */
   readonly mild: number;
-  /** The finding that holds it back: the gravest, then the one with the least margin. */
+  /** The limiting finding: the gravest, then the one with the least margin. */
   readonly heldBackBy: Finding | null;
   /** Least margin among limits in per cent, as a fraction; null when none has a margin. */
   readonly leastMargin: number | null;
   /** Least margin over the margin wanted, of limits in any unit; null when none has a margin. */
   readonly leastReserve: number | null;
-  /** Sum of what the failing limits are missed by, as a fraction; fifty kelvin, or a fail without a margin, count 1. */
+  /** Sum by which failing limits are missed, as a fraction; fifty kelvin, or a fail without a margin, count 1. */
   readonly shortfall: number;
   readonly breakNm: number | null;
   readonly price: number;
@@ -62,15 +62,14 @@ const bareStem = "bare stem";
  * @example keysIn("v + bare stem").drive // → null
  */
 export function keysIn(key: string): { readonly valve: string; readonly drive: string | null } {
-  const at = key.lastIndexOf(" + ");
-  const drive = key.slice(at + 3);
-  return { valve: key.slice(0, at), drive: drive === bareStem ? null : drive };
+  const index = key.lastIndexOf(" + ");
+  const drive = key.slice(index + 3);
+  return { valve: key.slice(0, index), drive: drive === bareStem ? null : drive };
 }
 
 /**
- * A candidate by its counts, which ranking reads of all of them. What a reader needs (key, verdicts, findings,
- * what holds it back) is put together when it is read: its blocks are looked up again, for a list of them kept
- * in each of thousands would cost more.
+ * A candidate by its counts, which ranking needs for every candidate. Key, verdicts and findings are assembled when
+ * they are read: keeping them for thousands of candidates would cost more.
  */
 export class CountedCandidate implements ProvenCandidate {
   readonly valve: Valve;
@@ -130,7 +129,7 @@ export class CountedCandidate implements ProvenCandidate {
   }
 
   get heldBackBy(): Finding | null {
-    const held = this.#blocks.reduce<HeldBack | null>((so, b) => graver(so, b.heldBackBy), null);
+    const held = this.#blocks.reduce<HeldBack | null>((previous, b) => graver(previous, b.heldBackBy), null);
     return held && new Finding(this.#found.rules[held.at]!, held.outcome);
   }
 

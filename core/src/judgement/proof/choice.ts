@@ -8,14 +8,14 @@ import type { Rule } from "../rules/rule.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";
 
-/** A valve and a drive somebody picked, by their keys. */
+/** A valve and an actuator selected by a person, by their keys. */
 export interface ChoiceKeys {
   readonly valve: string;
   readonly drive: string | null;
 }
 
 /**
- * Finds what was chosen among what is offered.
+ * Finds the selected valve and actuator among those offered.
  *
  * @param duty its size says where to look
  * @param offer a compiled catalogue
@@ -43,7 +43,7 @@ export function findChoice(
 }
 
 /**
- * Judges what was chosen; it may hold a drive the prover would not have picked by itself.
+ * Judges a selection, which may include an actuator the prover would not pick itself.
  *
  * @param duty as entered
  * @param offer a compiled catalogue

@@ -5,14 +5,14 @@ import type { Finding } from "../rules/found.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import type { Proof } from "./prove.ts";
 
-/** How one construction fares with what the catalogue offers of it. */
+/** Result of one construction over everything the catalogue offers of it. */
 export interface ConstructionStanding {
   readonly construction: Construction;
   readonly considered: number;
   readonly standing: number;
   /** Best of its candidates; null where the catalogue has none in this size. */
   readonly best: ProvenCandidate | null;
-  /** Where none stands: what the best one falls on, the body's question before the others'. */
+  /** Where none is suitable: the finding that rules out the best one, body findings first. */
   readonly fallsOn: Finding | null;
 }
 
@@ -28,16 +28,20 @@ export function constructionsIn(proof: Proof): ConstructionStanding[] {
   for (const candidate of proof.candidates) {
     const id = candidate.valve.construction.id;
     const stands = gravityOf(candidate.verdict) < gravityOf("fails") ? 1 : 0;
-    const so = gathered.get(id);
-    if (!so) gathered.set(id, { considered: 1, standing: stands, best: candidate });
+    const previous = gathered.get(id);
+    if (!previous) gathered.set(id, { considered: 1, standing: stands, best: candidate });
     else {
-      so.considered += 1;
-      so.standing += stands;
+      previous.considered += 1;
+      previous.standing += stands;
     }
   }
   return constructions.map((construction) => {
-    const so = gathered.get(construction.id);
-    if (!so) return { construction, considered: 0, standing: 0, best: null, fallsOn: null };
-    return { construction, ...so, fallsOn: so.standing === 0 ? (so.best.failing[0] ?? null) : null };
+    const previous = gathered.get(construction.id);
+    if (!previous) return { construction, considered: 0, standing: 0, best: null, fallsOn: null };
+    return {
+      construction,
+      ...previous,
+      fallsOn: previous.standing === 0 ? (previous.best.failing[0] ?? null) : null,
+    };
   });
 }

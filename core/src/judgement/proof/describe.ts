@@ -117,7 +117,7 @@ export interface FittedDescription {
 }
 
 /**
- * Describes what is mounted in words and figures.
+ * Describes the mounted accessories in words and figures.
  *
  * @param fitted an item in its number
  * @returns its description; price and weight of all pieces
@@ -135,17 +135,17 @@ export interface CandidateDescription
   > {
   readonly valve: ValveDescription;
   readonly drive: DriveDescription | null;
-  /** What is mounted on the drive; absent where nothing is. */
+  /** Accessories mounted on the actuator; absent where there are none. */
   readonly fitted?: readonly FittedDescription[];
   readonly heldBackBy: string | null;
   readonly findings: readonly FindingDescription[];
 }
 
-/** How much is told of a candidate: counts alone, what is not *holds* as well, or every finding. */
+/** How much of a candidate is described: counts only, findings that are not *holds*, or all findings. */
 export const details = ["brief", "grave", "full"] as const;
 export type Detail = (typeof details)[number];
 
-const told: Record<Detail, (finding: Finding) => boolean> = {
+const isDescribed: Record<Detail, (finding: Finding) => boolean> = {
   brief: () => false,
   grave: ({ verdict }) => gravityOf(verdict) > gravityOf("holds"),
   full: () => true,
@@ -155,7 +155,7 @@ const told: Record<Detail, (finding: Finding) => boolean> = {
  * Describes a proven candidate with its findings.
  *
  * @param candidate from a proof
- * @param detail every finding unless said otherwise; "brief" none, "grave" what fails, waits or is tight
+ * @param detail every finding by default; "brief" none, "grave" what fails, waits or is tight
  * @returns plain data; `heldBackBy` is the rule's id
  * @source the proof
  */
@@ -198,7 +198,7 @@ export function describeCandidate(candidate: ProvenCandidate, detail: Detail = "
     breakNm,
     price,
     weightKg,
-    findings: findings.filter(told[detail]).map((finding) => finding.toJSON()),
+    findings: findings.filter(isDescribed[detail]).map((finding) => finding.toJSON()),
   };
 }
 
@@ -210,13 +210,13 @@ export interface ProofDescription {
   readonly standing: number;
   readonly candidates: readonly CandidateDescription[];
   readonly nearestMisses: readonly { readonly candidate: string; readonly misses: readonly string[] }[];
-  /** What the duty alone decides, the same for every candidate. */
+  /** Findings that the duty alone decides; they are the same for every candidate. */
   readonly dutyFindings: readonly FindingDescription[];
-  /** What could be built where no line offers it; only where asked for. */
+  /** Constructions that no product line offers; only on request. */
   readonly byConstruction?: readonly ConstructionDescription[];
 }
 
-/** A construction as the rules of body and envelope see it, whatever a maker offers. */
+/** A construction as the rules of body and envelope see it, independent of any maker. */
 export interface ConstructionDescription {
   readonly construction: string;
   readonly name: string;
@@ -226,12 +226,12 @@ export interface ConstructionDescription {
   readonly candidate: CandidateDescription;
 }
 
-/** What of a proof is printed. */
+/** Which part of a proof is printed. */
 export interface Printed {
   /** How many candidates, best first; all when omitted. */
   readonly most?: number;
   readonly detail?: Detail;
-  /** Only those that stand. */
+  /** Only the suitable ones. */
   readonly standingOnly?: boolean;
 }
 
@@ -245,9 +245,9 @@ export interface Printed {
  */
 export function describeProof(
   proof: Proof,
-  { most = Number.POSITIVE_INFINITY, detail = "full", standingOnly = false }: Printed = {},
+  { most: maximum = Number.POSITIVE_INFINITY, detail = "full", standingOnly = false }: Printed = {},
 ): ProofDescription {
-  const shown = standingOnly ? Math.min(most, standingOf(proof)) : most;
+  const shown = standingOnly ? Math.min(maximum, standingOf(proof)) : maximum;
   return {
     dutyVerdict: proof.dutyVerdict,
     dutyFindings: proof.dutyFindings.map((finding) => finding.toJSON()),

@@ -6,7 +6,7 @@ import canonicalizeModule from "canonicalize";
 const canonicalize = canonicalizeModule as unknown as (value: unknown) => string | undefined;
 
 /**
- * SHA-256 of a value's canonical JSON, so that equal inputs give equal digests whatever their key order.
+ * SHA-256 of a value's canonical JSON, so that equal inputs give equal digests in any key order.
  *
  * @param value anything JSON can hold
  * @returns 64 hexadecimal digits

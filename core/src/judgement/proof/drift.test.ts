@@ -70,8 +70,8 @@ describe("an issued sheet proved again", () => {
   it("takes a rule that asks only now for drift where it does not hold", () => {
     const without = (verdict: string) => {
       const before = structuredClone(issued) as unknown as { proof: { findings: { verdict: string }[] } };
-      const at = before.proof.findings.findIndex((f) => f.verdict === verdict);
-      before.proof.findings.splice(at, 1);
+      const index = before.proof.findings.findIndex((f) => f.verdict === verdict);
+      before.proof.findings.splice(index, 1);
       return driftOf(before, { shelf: demoShelf, house }).outcome;
     };
     expect(without("holds")).toBe("same");
@@ -83,13 +83,13 @@ describe("an issued sheet proved again", () => {
 describe("a line of a list proved again", () => {
   const duty = demoDuty("XV-3052");
   const keys = { valve: issued.inputs.valve, drive: issued.inputs.drive };
-  const of = (rules: Partial<HouseRules>, shelf = demoShelf, choice: typeof keys | null = keys) =>
+  const driftWith = (rules: Partial<HouseRules>, shelf = demoShelf, choice: typeof keys | null = keys) =>
     summarise(duty, choice, { shelf, house: { ...house, ...rules } });
   it("is told apart as sheets are", () => {
-    const was = of({});
-    expect(turnedBetween(was, of({})).outcome).toBe("same");
-    expect(turnedBetween(was, of({ serviceFactor: 3 })).outcome).toBe("verdict changed");
-    const gone = of(
+    const was = driftWith({});
+    expect(turnedBetween(was, driftWith({})).outcome).toBe("same");
+    expect(turnedBetween(was, driftWith({ serviceFactor: 3 })).outcome).toBe("verdict changed");
+    const gone = driftWith(
       {},
       shelfOf((line) => (line.id === lineOf ? null : line)),
     );
@@ -97,13 +97,13 @@ describe("a line of a list proved again", () => {
     expect(turnedBetween(gone, was).outcome).toBe("verdict changed");
   });
   it("has another verdict where the duty's own turns, whatever its valves do", () => {
-    const was = of({});
+    const was = driftWith({});
     const turned = { ...was, duty: was.duty === "fails" ? ("holds" as const) : ("fails" as const) };
     expect(turnedBetween(was, turned).outcome).toBe("verdict changed");
     expect(turnedBetween(turned, was).outcome).toBe("verdict changed");
   });
   it("of which nothing is chosen moves with what stands", () => {
-    const [was, less] = [of({}, demoShelf, null), of({ serviceFactor: 1.6 }, demoShelf, null)];
+    const [was, less] = [driftWith({}, demoShelf, null), driftWith({ serviceFactor: 1.6 }, demoShelf, null)];
     expect(less.standing).toBeLessThan(was.standing);
     expect(turnedBetween(was, less).outcome).not.toBe("same");
   });

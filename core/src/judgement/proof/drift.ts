@@ -8,10 +8,10 @@ import { engineVersion } from "./engine.ts";
 import { readSheet } from "./read-sheet.ts";
 import type { TagSummary } from "./summary.ts";
 
-/** What became of something proved when it was proved again by another catalogue, other house rules or another engine. */
+/** Result of proving something again with another catalogue, other house rules or another engine. */
 export type DriftOutcome = "cannot be proved" | "verdict changed" | "figures moved" | "same";
 
-/** A finding that is not what it was; null where the rule did not ask then, or asks no more. */
+/** A finding that changed; null where the rule did not apply before, or no longer applies. */
 export interface DriftedFinding {
   readonly rule: string;
   readonly station: RuleStation;
@@ -20,7 +20,7 @@ export interface DriftedFinding {
   readonly now: FindingDescription | null;
 }
 
-/** How far proofs drifted: the larger, the sooner somebody should look. */
+/** Size of the drift of a proof: the larger, the sooner it needs attention. */
 export interface Drifted {
   readonly outcome: DriftOutcome;
   readonly grave: number;
@@ -39,7 +39,9 @@ export interface SheetDrift extends Drifted {
 
 const nothing = "not asked";
 
-/** A verdict that became graver comes before what cannot be proved, and that before one that became milder. */
+/**
+ * A verdict that became graver ranks before a tag that cannot be proved, and that before a verdict that became milder.
+ */
 const graveOf = (outcome: DriftOutcome, was: Verdict, now: Verdict): number => {
   switch (outcome) {
     case "same":
@@ -61,11 +63,11 @@ const figuresIn = (finding: FindingDescription | null): string => {
 
 const verdictIn = (finding: FindingDescription | null): Verdict => finding?.verdict ?? nothing;
 
-/** Whether both say the same; a rule that asks only now, or no more, says nothing new while it holds. */
+/** Whether both findings say the same. A rule that applies only in one of the two changes nothing while it holds. */
 const sameVerdict = (a: FindingDescription | null, b: FindingDescription | null): boolean =>
   a !== null && b !== null ? a.verdict === b.verdict : gravityOf(verdictIn(a ?? b)) <= gravityOf("holds");
 
-/** Findings that differ in verdict or figures; words alone are no drift. */
+/** Findings that differ in verdict or figures. A change of wording is not drift. */
 function drifted(was: readonly FindingDescription[], now: readonly FindingDescription[]): DriftedFinding[] {
   const before = new Map(was.map((f) => [f.rule, f]));
   const after = new Map(now.map((f) => [f.rule, f]));
@@ -81,12 +83,12 @@ const turnOf = ({ was, now }: DriftedFinding): number =>
   graveOf(sameVerdict(was, now) ? "figures moved" : "verdict changed", verdictIn(was), verdictIn(now));
 
 /**
- * Proves an issued sheet again by another catalogue, other house rules and this engine, from the duty it was issued
+ * Proves an issued sheet again with another catalogue, other house rules and this engine, from the duty it was issued
  * for.
  *
  * @param document anything; a sheet in any format ever published
  * @param basis shelf and house rules it is proved by now
- * @returns what became of it, with every finding whose verdict or figures differ
+ * @returns the outcome, with every finding whose verdict or figures differ
  * @source what was signed is compared with what would be signed today
  * @example driftOf({}, { shelf: null, house: null }).outcome // → "cannot be proved"
  */
@@ -110,7 +112,7 @@ export function driftOf(
       : "same";
   return {
     outcome,
-    // One graver finding is looked at before a milder whole.
+    // One graver finding ranks before a milder overall verdict.
     grave: Math.max(0, ...differing.map(turnOf)),
     was,
     now: { verdict, engine: engineVersion },
@@ -129,22 +131,22 @@ const gone = (was: SheetDrift["was"], because: string): SheetDrift => ({
 });
 
 /**
- * What became of a tag of a list between two proofs of it.
+ * What became of a tag between two proofs of it.
  *
- * @param was its line by one catalogue, house rules and engine
+ * @param was its summary with one catalogue, house rules and engine
  * @param now its line by others
  * @returns how far it drifted
  * @source the same classes as for issued sheets
  */
 export function turnedBetween(was: TagSummary, now: TagSummary): Drifted {
-  const of = (outcome: DriftOutcome): Drifted => ({
+  const drifted = (outcome: DriftOutcome): Drifted => ({
     outcome,
     grave: graveOf(outcome, was.verdict, now.verdict),
   });
-  if (now.choiceGone && !was.choiceGone) return of("cannot be proved");
+  if (now.choiceGone && !was.choiceGone) return drifted("cannot be proved");
   const marks = ({ duty, stations, verdict, standing }: TagSummary) =>
     JSON.stringify([duty, Object.entries(stations ?? {}).sort(), verdict, standing > 0]);
-  if (marks(was) !== marks(now)) return of("verdict changed");
+  if (marks(was) !== marks(now)) return drifted("verdict changed");
   const figures = ({ heldBy, standing, considered, valve }: TagSummary) =>
     JSON.stringify([
       heldBy?.rule,
@@ -155,5 +157,5 @@ export function turnedBetween(was: TagSummary, now: TagSummary): Drifted {
       considered,
       valve?.key,
     ]);
-  return of(figures(was) === figures(now) ? "same" : "figures moved");
+  return drifted(figures(was) === figures(now) ? "same" : "figures moved");
 }

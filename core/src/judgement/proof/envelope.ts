@@ -24,19 +24,19 @@ export interface TemperatureEnd {
   readonly end: "lowest" | "stays to" | "passes to";
 }
 
-/** What the assembly holds in one case, and by how much. */
+/** Limit of the assembly in one case, with its margin. */
 export interface CaseLimit {
   readonly caseId: string;
   readonly limitBar: number;
   readonly governs: string;
   readonly part: LimitedPart;
-  /** Pressure compared: the differential of the shut valve for a seat, the higher side for everything else. */
+  /** Pressure compared: the shut differential for a seat, the higher side for everything else. */
   readonly valueBar: number;
   /** limit/value − 1; null where nothing presses. */
   readonly margin: number | null;
 }
 
-/** Pressure–temperature limits of one candidate, as a picture needs them. */
+/** Pressure–temperature limits of one candidate, as the chart needs them. */
 export interface Envelope {
   readonly lines: readonly LimitLine[];
   /** The ends that govern: the coldest it may be, the hottest it may stay at, and the hottest it may pass. */
@@ -51,12 +51,12 @@ export interface Envelope {
   readonly byCase: readonly CaseLimit[];
 }
 
-/** Lines are drawn from here where a curve has no lower end of its own. */
+/** Curves without a lower end are drawn from here. */
 const coldEndC = -60;
 
 /**
- * The envelope of a candidate: what every part holds and the lowest of them, for staying and for passing
- * through, and the part that governs each case.
+ * The envelope of a candidate: the limits of every part and the lowest of them, for continuous service and for
+ * excursions, and the part that governs each case.
  *
  * @param candidate a proven candidate
  * @param duty settled duty it was proved for
@@ -101,14 +101,14 @@ export function envelopeOf(
 function endedBy(
   end: TemperatureEnd["end"],
   limits: readonly PartLimit[],
-  of: (limit: PartLimit) => number,
+  limitAt: (limit: PartLimit) => number,
   temperatureC: number,
 ): TemperatureEnd {
-  const governs = limits.find((l) => of(l) === temperatureC)!;
+  const governs = limits.find((l) => limitAt(l) === temperatureC)!;
   return { name: governs.because ?? governs.name, part: governs.part, temperatureC, end };
 }
 
-/** The part with the least in hand in a case. */
+/** The part with the least margin in a case. */
 function caseLimit(limits: readonly PartLimit[], c: SettledCase): CaseLimit[] {
   const { temperatureC, pressureBarG, closedDifferentialBar } = c;
   if (temperatureC === null || pressureBarG === null) return [];
@@ -137,22 +137,22 @@ function lowestLine(curved: readonly PartLimit[], fromC: number, toC: number): P
   const bends = [
     ...new Set([fromC, ...curves.flatMap((c) => c.temperatureC).filter((t) => t > fromC && t < toC), toC]),
   ].sort((a, b) => a - b);
-  const at = (t: number) => Math.min(...curves.map((c) => valueOnCurve(c, t)));
+  const lowestAt = (t: number) => Math.min(...curves.map((c) => valueOnCurve(c, t)));
   const points: Point[] = [];
   bends.forEach((t, i) => {
     const before = bends[i - 1];
     if (before !== undefined) {
       // Between two bends every line is straight, so each pair crosses at most once.
-      const crossings = curves.flatMap((one, k) =>
+      const crossings = curves.flatMap((curve, k) =>
         curves.slice(k + 1).flatMap((other) => {
-          const gap = (x: number) => valueOnCurve(one, x) - valueOnCurve(other, x);
+          const gap = (x: number) => valueOnCurve(curve, x) - valueOnCurve(other, x);
           const [a, b] = [gap(before), gap(t)];
           return a * b < 0 ? [before + ((t - before) * a) / (a - b)] : [];
         }),
       );
-      for (const cross of crossings.sort((a, b) => a - b)) points.push([cross, at(cross)]);
+      for (const cross of crossings.sort((a, b) => a - b)) points.push([cross, lowestAt(cross)]);
     }
-    points.push([t, at(t)]);
+    points.push([t, lowestAt(t)]);
   });
   return points;
 }

@@ -14,18 +14,18 @@ const grades: Readonly<Record<Verdict, number>> = {
   fails: 3,
 };
 
-/** Rules that look at nothing of a candidate but the family of its drive. */
+/** Rules that depend only on the actuator family. */
 const ofFamilies: readonly Rule[] = rules.filter(
-  ({ hangsOn }) => hangsOn.length > 0 && hangsOn.every((part) => part === "drive.family"),
+  ({ dependsOn }) => dependsOn.length > 0 && dependsOn.every((part) => part === "drive.family"),
 );
 
 /**
- * How gravely a duty speaks against a family of drives, whatever valve it sits on.
+ * How gravely a duty speaks against a family of actuators, whatever the valve.
  *
  * @param drives of the family; at least one
  * @param duty settled duty
  * @param house house rules
- * @returns 0 where nothing does, 1 where something is tight, 2 where something cannot be told, 3 where it fails
+ * @returns 0 where nothing does, 1 for *tight*, 2 for *cannot tell*, 3 for *fails*
  * @source the rules that hang on the family alone
  */
 export function familyGrade(drives: readonly Drive[], duty: SettledDuty, house: HouseRules): number {

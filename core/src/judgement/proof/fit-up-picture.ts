@@ -5,7 +5,7 @@ import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import { suppliedDrive } from "../../equipment/drives/supplied.ts";
 import type { FitUp } from "../../mechanics/fit-up/fit-up.ts";
 import { driveLimits } from "../rules/drive/limits.ts";
-import { putOn } from "../rules/fit-up/put-on.ts";
+import { mountedOn } from "../rules/fit-up/mounted-on.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 /** How a drive sits on a valve, as a picture needs it. */
@@ -13,7 +13,7 @@ export interface FitUpPicture {
   readonly pad: Pad;
   /** Flange of the drive; null for a bare stem. */
   readonly flange: Pad | null;
-  /** What stands between; null for a bare stem, and for stems that rise through their drive. */
+  /** Parts between valve and actuator; null for a bare stem and for rising stems. */
   readonly fitUp: FitUp | null;
   readonly stemEnd: StemEnd | null;
   readonly outside: DriveOutside | null;
@@ -29,7 +29,7 @@ export interface FitUpPicture {
 }
 
 /**
- * Pad, flange, what stands and what passes between them.
+ * Mounting pad, actuator flange and the parts between them.
  *
  * @param candidate a proven candidate
  * @param duty settled duty with the air supply, bar g
@@ -44,7 +44,7 @@ export function fitUpPicture(
 ): FitUpPicture {
   const supplied = drive && suppliedDrive(drive, duty);
   const limits = supplied && driveLimits(supplied, demand);
-  const fitUp = putOn({ valve, drive, supplied, duty, house, fittings: train.fittings });
+  const fitUp = mountedOn({ valve, drive, supplied, duty, house, fittings: train.fittings });
   const { stemEnd, padHeightMm, flangeDiameterMm, faceToFaceMm } = valve.size;
   return {
     fitUp,

@@ -5,12 +5,12 @@ import type { FitUp } from "../../mechanics/fit-up/fit-up.ts";
 import { assemblySteps, type Step } from "../../mechanics/fit-up/steps.ts";
 
 /**
- * How a drive is put on a valve, step by step.
+ * How an actuator is mounted on a valve, step by step.
  *
- * @param fitUp what stands between them, as `fitUpPicture` has it; null of a bare stem
- * @param drive that is put on; null of a bare stem
+ * @param fitUp parts between them, from `fitUpPicture`; null for a bare stem
+ * @param drive actuator to mount; null for a bare stem
  * @param house screws, passes, stops
- * @returns steps with figures and cautions; none of a bare stem, or where nobody knows how the two meet
+ * @returns steps with figures and cautions; none for a bare stem, or where the joint is not known
  * @source `assemblySteps`
  */
 export const fittingSteps = (fitUp: FitUp | null, drive: Drive | null, house: HouseRules): Step[] =>

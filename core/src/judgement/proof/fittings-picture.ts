@@ -1,12 +1,12 @@
 import type { ProvenCandidate } from "./candidate.ts";
 
-/** What one kind of accessory comes to on a drive. */
+/** Result of one kind of accessory on an actuator. */
 export interface FittingLine {
   readonly kind: string;
-  /** What is looked for, as an order would say it. */
+  /** Description of the item wanted, as in an order. */
   readonly wanted: string;
   readonly pieces: number;
-  /** What is mounted; null where the stroke asks for none, or none does. */
+  /** The item mounted; null where the stroke needs none, or none fits. */
   readonly mounted: { readonly maker: string; readonly item: string; readonly price: number } | null;
   /** How many of the shelf do. */
   readonly fit: number;
@@ -17,7 +17,7 @@ export interface FittingLine {
 }
 
 /**
- * What stands on the drive of a candidate, kind by kind.
+ * Accessories on the actuator of a candidate, kind by kind.
  *
  * @param candidate a proven candidate
  * @returns a line for each kind its drive may want, in the order in which air and signal meet them; none where the
@@ -29,13 +29,13 @@ export function fittingsPicture({
   fitted,
 }: Pick<ProvenCandidate, "train" | "fitted">): readonly FittingLine[] {
   return (train.fittings?.places ?? []).map(({ kind, says, pieces, fit, refused }) => {
-    const one = fitted.find((f) => f.kind === kind.kind);
+    const fitting = fitted.find((f) => f.kind === kind.kind);
     const reasons = new Map(refused.map(({ family, item, why }) => [why, `${family.maker} ${item.id}`]));
     return {
       kind: kind.kind,
       wanted: says,
-      pieces: one?.pieces ?? pieces,
-      mounted: one ? { maker: one.family.maker, item: one.item.id, price: one.price } : null,
+      pieces: fitting?.pieces ?? pieces,
+      mounted: fitting ? { maker: fitting.family.maker, item: fitting.item.id, price: fitting.price } : null,
       fit: fit.length,
       refused: [...reasons].map(([why, who]) => ({ who, why })),
       byStroke: kind.byStroke ?? false,

@@ -20,7 +20,7 @@ export interface TrimShown {
   readonly typical: boolean;
 }
 
-/** A case as it flows in the trim taken. */
+/** A case as it flows through the selected trim. */
 export interface FlowCaseShown {
   readonly id: string;
   readonly name: string;
@@ -37,7 +37,7 @@ export interface FlowCaseShown {
   readonly noiseDbA: number | null;
 }
 
-/** What flows through a candidate, case by case on the curve of its trim. */
+/** Flow through a candidate, case by case, on the curve of its trim. */
 export interface FlowPicture {
   readonly throttles: boolean;
   readonly trim: TrimShown;
@@ -45,26 +45,26 @@ export interface FlowPicture {
   readonly mostPercent: number;
   readonly curve: readonly (readonly [openingPercent: number, kv: number])[];
   readonly cases: readonly FlowCaseShown[];
-  /** Cases nothing is said of, and why. */
+  /** Cases without a result, with the reason. */
   readonly others: readonly { readonly name: string; readonly why: string }[];
 }
 
 /**
  * A trim as a reader is shown it.
  *
- * @param of trim in its body
+ * @param trim trim in its body
  * @returns its figures
  */
-const trimShown = (of: TrimInBody): TrimShown => ({
-  id: of.trim.id,
-  name: of.trim.name,
-  kind: of.trim.kind,
-  kv: of.kv,
-  rangeability: of.trim.rangeability,
-  hardFaced: of.trim.hardFaced,
-  passageMm: of.passageMm,
-  price: of.price,
-  typical: of.typical,
+const trimShown = (trim: TrimInBody): TrimShown => ({
+  id: trim.trim.id,
+  name: trim.trim.name,
+  kind: trim.trim.kind,
+  kv: trim.kv,
+  rangeability: trim.trim.rangeability,
+  hardFaced: trim.trim.hardFaced,
+  passageMm: trim.passageMm,
+  price: trim.price,
+  typical: trim.typical,
 });
 
 const caseShown = (c: FlowOfCase): FlowCaseShown => ({
@@ -98,12 +98,12 @@ const curveOf = (trim: TrimInBody): FlowPicture["curve"] => {
 };
 
 /**
- * What flows through a candidate.
+ * Flow through a candidate.
  *
  * @param candidate a proven candidate
  * @param duty settled duty
  * @param house openings
- * @returns trim, curve and cases; what nothing is said of
+ * @returns trim, curve and cases, and the cases without a result
  * @source `flowOf`, as the flow rules examine it
  */
 export function flowPicture(
@@ -123,18 +123,18 @@ export function flowPicture(
   };
 }
 
-/** A trim of the line with what it would make of every case. */
+/** A trim of the line with its result in every case. */
 export interface TrimTried extends TrimShown {
   readonly taken: boolean;
   readonly cases: readonly FlowCaseShown[];
 }
 
 /**
- * Every trim that goes into a candidate's body, side by side.
+ * Every trim that fits a candidate's body, side by side.
  *
  * @param candidate a proven candidate
  * @param duty settled duty
- * @param house what a trim may do
+ * @param house limits for a trim
  * @returns trims, the smallest first, with every case in each
  * @source `trimInDuty`
  */
@@ -144,11 +144,11 @@ export function trimsTried(
   house: HouseRules,
 ): TrimTried[] {
   const { line, construction, size } = valve;
-  const taken = flowOf(valve, duty, house).trim.trim.id;
+  const chosen = flowOf(valve, duty, house).trim.trim.id;
   const around = flowAround(size, duty, house);
   return trimsOf(line.flowTrims, construction, size).map((trim) => ({
     ...trimShown(trim),
-    taken: trim.trim.id === taken,
+    taken: trim.trim.id === chosen,
     cases: trimInDuty(trim, around).cases.map(caseShown),
   }));
 }

@@ -7,10 +7,10 @@ import { streamAt } from "../../mechanics/flow/passing.ts";
 import { flowOf } from "../../mechanics/flow/picked.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
-/** What a trim does in its line at an opening. */
+/** Result of a trim in its line at one opening. */
 export interface StrokePoint {
   readonly openingPercent: number;
-  /** Of the largest case's flow, through the line and at the largest case's own pressures. */
+  /** Share of the largest case's flow, through the line and at that case's pressures. */
   readonly share: number;
   readonly inherent: number;
   readonly gain: number;
@@ -46,13 +46,13 @@ export interface FlowStroke {
     readonly massKgH: number;
   };
   readonly authority: number;
-  /** False where the cases describe no one line: pressures are taken not to move. */
+  /** False where the cases do not describe one line: pressures are then taken as constant. */
   readonly lineKnown: boolean;
   readonly noiseLimitDbA: number;
 }
 
 /**
- * What the trim taken does over its stroke in the line the cases describe.
+ * Result of the selected trim over its stroke, in the line that the cases describe.
  *
  * @param candidate a proven candidate
  * @param duty settled duty
@@ -74,7 +74,7 @@ export function flowStroke(
   const curve = installedCurve(trim, system, pipes);
   const points = curve.map((p): StrokePoint => {
     const down = Math.min(p.upstreamBarA * (1 - 1e-9), Math.max(1e-3, p.downstreamBarA));
-    const at = figuresAt(
+    const figures = figuresAt(
       trim,
       p.openingPercent,
       streamAt(stream, p.share, p.upstreamBarA, down),
@@ -83,16 +83,16 @@ export function flowStroke(
     );
     return {
       ...p,
-      inherent: at.at.kv / open,
-      kv: at.at.kv,
-      ratio: at.ratio,
-      sigma: at.cavitation?.sigma ?? null,
-      heardFrom: at.cavitation?.heardFrom ?? null,
-      chokesFrom: at.cavitation?.chokesFrom ?? null,
-      boiling: at.boiling,
-      outletMS: at.outletMS,
-      mach: at.mach,
-      noiseDbA: at.noiseDbA,
+      inherent: figures.at.kv / open,
+      kv: figures.at.kv,
+      ratio: figures.ratio,
+      sigma: figures.cavitation?.sigma ?? null,
+      heardFrom: figures.cavitation?.heardFrom ?? null,
+      chokesFrom: figures.cavitation?.chokesFrom ?? null,
+      boiling: figures.boiling,
+      outletMS: figures.outletMS,
+      mach: figures.mach,
+      noiseDbA: figures.noiseDbA,
     };
   });
   const largest = streams.find((s) => s.stream === stream)!;

@@ -129,8 +129,8 @@ describe("whatever the duty and the house rules", () => {
         const values = dutyValues(duty, settle(duty, house), best.valve);
         if (values.length === 0) return;
         const value = values[pick % values.length]!;
-        const inHand = { valve: best.valve, drive: best.drive, accessories: demoShelf.accessories, house };
-        const { up, down } = breakingPoint(inHand, duty, value);
+        const candidate = { valve: best.valve, drive: best.drive, accessories: demoShelf.accessories, house };
+        const { up, down } = breakingPoint(candidate, duty, value);
         if (up) expect(up.to).toBeGreaterThanOrEqual(value.value - 1e-9);
         if (down) expect(down.to).toBeLessThanOrEqual(value.value + 1e-9);
       }),
@@ -142,16 +142,16 @@ describe("whatever the duty and the house rules", () => {
 describe("whatever stands in a catalogue", () => {
   /** Every place in the fixture's document a value stands at. */
   const places: (string | number)[][] = [];
-  const walk = (at: unknown, path: (string | number)[]) => {
+  const walk = (node: unknown, path: (string | number)[]) => {
     if (path.length > 0) places.push(path);
-    if (typeof at === "object" && at !== null)
-      for (const [key, below] of Object.entries(at))
-        walk(below, [...path, Array.isArray(at) ? Number(key) : key]);
+    if (typeof node === "object" && node !== null)
+      for (const [key, below] of Object.entries(node))
+        walk(below, [...path, Array.isArray(node) ? Number(key) : key]);
   };
   walk(catalogueDocument, []);
   const put = (path: readonly (string | number)[], value: unknown) => {
     const copy = structuredClone(catalogueDocument) as unknown as Record<string | number, unknown>;
-    const holder = path.slice(0, -1).reduce((at, key) => at[key] as typeof copy, copy);
+    const holder = path.slice(0, -1).reduce((node, key) => node[key] as typeof copy, copy);
     if (value === undefined) delete holder[path.at(-1)!];
     else holder[path.at(-1)!] = value;
     return copy;

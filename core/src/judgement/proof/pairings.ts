@@ -13,16 +13,16 @@ import { flowOf } from "../../mechanics/flow/picked.ts";
 import { torqueDemand } from "../../mechanics/torque/demand.ts";
 import { serviceFactor } from "../../mechanics/torque/service-factor.ts";
 import { mounted } from "../rules/drive/mounted.ts";
-import { putOn } from "../rules/fit-up/put-on.ts";
+import { mountedOn } from "../rules/fit-up/mounted-on.ts";
 import { familyGrade } from "./family-grade.ts";
 import type { Pairing } from "./pairing.ts";
 import { drivesActing, pickDrive } from "./pick-drive.ts";
 
-/** What may turn the valves of one duty. */
+/** The operators that may turn the valves of one duty. */
 export interface Pairings {
   /** Numbers of the drive trains. */
   readonly trains: Numbering;
-  /** A valve with one drive, null for a bare stem. */
+  /** A valve with one actuator, null for a bare stem. */
   readonly with: (valve: Valve, drive: Drive | null) => Pairing;
   /** A valve with the drive of each supply that suits it; with a bare stem where nothing offered turns it. */
   readonly picked: (valve: Valve) => readonly Pairing[];
@@ -32,10 +32,10 @@ export interface Pairings {
   readonly drivesFor: (valve: Valve) => readonly (Drive | null)[];
 }
 
-/** What turns a valve where the duty leaves it open: oil, line gas and hands are asked for by name. */
+/** Operators tried where the duty leaves it open: hydraulic, line gas and manual are only tried when named. */
 const byDefault: readonly string[] = ["pneumatic", "electric"] satisfies SupplyKind[];
 
-/** Valves alike in these need the same torque: the same drives are tried on them, and share a pairing. */
+/** Valves that share these need the same torque: the same actuators are tried on them, and they share a pairing. */
 const pairedAlike = placesOf(["size", "cavity", "seat"]);
 
 /**
@@ -47,7 +47,7 @@ function groupsOf(
   stroke: Construction["stroke"],
   duty: SettledDuty,
   house: HouseRules,
-): { readonly all: readonly Drive[]; readonly acting: readonly Drive[] }[] {
+): { readonly drives: readonly Drive[]; readonly acting: readonly Drive[] }[] {
   const asked = duty.operator === "any" ? byDefault : [duty.operator];
   return asked.flatMap((supply) => {
     const families = onOffer.filter((family) => family.supply === supply && family.turns === stroke);
@@ -55,17 +55,16 @@ function groupsOf(
     const grades = new Map(
       families.map(({ family, drives }) => [family, familyGrade(drives, duty, house)] as const),
     );
-    const all = families.flatMap(({ drives }) => drives);
-    const acting = [...drivesActing(all, duty.stated.onSupplyLoss)].sort(
+    const allDrives = families.flatMap((family) => family.drives);
+    const acting = [...drivesActing(allDrives, duty.stated.onSupplyLoss)].sort(
       (a, b) => grades.get(a.family)! - grades.get(b.family)! || a.price - b.price,
     );
-    return [{ all, acting }];
+    return [{ drives: allDrives, acting }];
   });
 }
 
 /**
- * Sets up what turns the valves of one duty: groups of drives by supply, torque demand by size,
- * cavity and seat.
+ * Sets up the operators for one duty: groups of actuators by supply, torque demand by size, cavity and seat.
  *
  * @param duty settled duty
  * @param families drives on offer
@@ -94,13 +93,13 @@ export function pairingsFor(
   const pairing = (valve: Valve, drive: Drive | null, demand: Pairing["demand"]): Pairing => {
     const { train, identity } = trainOf(drive);
     const { supplied, fittings } = train;
-    const between = putOn({ valve, drive, supplied, duty, house, fittings });
+    const between = mountedOn({ valve, drive, supplied, duty, house, fittings });
     const fitted = mounted({ drive, demand, duty, house, fittings });
     let [price, weightKg] = [train.price + (between?.price ?? 0), train.weightKg + (between?.betweenKg ?? 0)];
     price += flowOf(valve, duty, house).trim.price;
-    for (const one of fitted) {
-      price += one.price;
-      weightKg += one.weightKg;
+    for (const fitting of fitted) {
+      price += fitting.price;
+      weightKg += fitting.weightKg;
     }
     return {
       train,
@@ -114,8 +113,8 @@ export function pairingsFor(
   const demandOf = (valve: Valve) => torqueDemand(valve, duty, house, factor);
 
   const groupsTurning = (stroke: Construction["stroke"]) =>
-    groupsOf(onOffer, stroke, duty, house).map(({ all, acting }) => ({
-      all,
+    groupsOf(onOffer, stroke, duty, house).map(({ drives, acting }) => ({
+      all: drives,
       acting: acting.map((drive) => trainOf(drive).train.supplied!),
     }));
   const groups = {
@@ -128,12 +127,12 @@ export function pairingsFor(
     { readonly column: number; readonly picked: Map<number, readonly Pairing[]> }
   >();
   const knownOf = (by: Numbering) => {
-    let so = known.get(by);
-    if (so === undefined) {
-      so = { column: by.column(pairedAlike), picked: new Map() };
-      known.set(by, so);
+    let remembered = known.get(by);
+    if (remembered === undefined) {
+      remembered = { column: by.column(pairedAlike), picked: new Map() };
+      known.set(by, remembered);
     }
-    return so;
+    return remembered;
   };
 
   return {
@@ -160,7 +159,7 @@ export function pairingsFor(
     },
     drivesFor: (valve) => {
       const turning = groupsFor(valve);
-      return turning.length === 0 ? [null] : turning.flatMap(({ all }) => all);
+      return turning.length === 0 ? [null] : turning.flatMap(({ all: drives }) => drives);
     },
   };
 }

@@ -6,7 +6,7 @@ import type { TorqueDemand } from "../../mechanics/torque/demand.ts";
 import { driveLimits, padLimitNm } from "../rules/drive/limits.ts";
 
 /**
- * Drives that act as asked on supply loss; all of them when none does, so that the proof can show what fails.
+ * Actuators that act as asked on supply failure; all of them when none does, so that the proof can show what fails.
  *
  * @param drives to pick from
  * @param wanted action on supply loss, null when not stated
@@ -27,10 +27,10 @@ function missedBy(value: number, limit: number): number {
 }
 
 /**
- * The drive that suits a valve: the first with the least grave verdict over strength, stem and pad. Where all fail,
- * the one that misses by least.
+ * Picks the actuator for a valve: the first with the least grave verdict on strength, stem and mounting pad. Where all
+ * fail, the one that misses by least.
  *
- * @param drives candidates, the one to be preferred first, at their supply
+ * @param drives actuators at their supply, the preferred one first
  * @param valve the valve
  * @param demand its torque demand, N·m
  * @param house torque margin
@@ -49,7 +49,7 @@ export function pickDrive(
   const mostNm = demand.mostNm === null ? null : demand.mostNm * demand.appliedFactor;
   let close: SuppliedDrive | null = null;
   for (const drive of drives) {
-    // Most fall on their peak, or give less anywhere than is asked somewhere: known before anything is measured.
+    // Most fail on peak torque or on their weakest point: this is known before the curve is measured.
     if (drive.peakNm > stemNm || drive.peakNm > padNm) continue;
     if (mostNm !== null && drive.mostNm < mostNm) continue;
     const { needsNm, givesNm } = driveLimits(drive, demand);
@@ -61,7 +61,7 @@ export function pickDrive(
   return close ?? nearest(drives, demand, stemNm, padNm);
 }
 
-/** Of drives that all fail, the one that misses by least. */
+/** Of actuators that all fail, the one that misses by least. */
 function nearest(
   drives: readonly SuppliedDrive[],
   demand: TorqueDemand,
@@ -74,7 +74,7 @@ function nearest(
   for (const drive of drives) {
     const { peakNm } = drive;
     let shortfall = missedBy(peakNm, stemNm) + missedBy(Math.max(peakNm, mostNm), padNm);
-    // What it misses by its peak is known at once; its curve is looked at only where that leaves it open.
+    // The miss by peak is known at once; the curve is computed only where the peak leaves it open.
     if (shortfall >= least - 1e-12) continue;
     const { needsNm, givesNm } = driveLimits(drive, demand);
     if (needsNm !== null && givesNm !== null) shortfall += missedBy(needsNm, givesNm);

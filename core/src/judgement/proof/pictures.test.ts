@@ -97,9 +97,9 @@ describe("envelope", () => {
 describe("the ladder of seats", () => {
   it("rises in temperature and says what each step costs in torque", () => {
     const duty = dutyWith();
-    const one = prover(duty, shelfWith(), house);
-    const candidate = one.candidates().find((c) => c.valve.seat.material.id === "ptfe")!;
-    const ladder = seatLadder(one, candidate, shelfWith().valvesFor(50));
+    const proving = prover(duty, shelfWith(), house);
+    const candidate = proving.candidates().find((c) => c.valve.seat.material.id === "ptfe")!;
+    const ladder = seatLadder(proving, candidate, shelfWith().valvesFor(50));
     expect(ladder).toHaveLength(0);
     const shelf = shelfWith();
     const two = prover(duty, shelf, house);
@@ -115,9 +115,9 @@ describe("constructions", () => {
   it("are all listed: what stands, what falls and on what, and what nobody offers", () => {
     const stand = constructionsIn(prove(dutyWith(), shelfWith(), house));
     expect(stand).toHaveLength(17);
-    const of = (id: string) => stand.find((s) => s.construction.id === id)!;
-    expect(of("floating-two-piece")).toMatchObject({ considered: 2, fallsOn: null });
-    expect(of("plug-sleeved")).toMatchObject({ considered: 0, best: null });
+    const standingOf = (id: string) => stand.find((s) => s.construction.id === id)!;
+    expect(standingOf("floating-two-piece")).toMatchObject({ considered: 2, fallsOn: null });
+    expect(standingOf("plug-sleeved")).toMatchObject({ considered: 0, best: null });
     const hot = constructionsIn(
       prove(dutyWith({ cases: [{ upstreamBarG: 60, temperatureC: 300 }] }), shelfWith(), house),
     );
@@ -167,9 +167,12 @@ describe("torque over the differential", () => {
   const tags = ["XV-3052", "XV-3017", "HV-1040", "XV-5001"].map((number) => demoDuty(number));
   it("has the cases on its grown line, and the finding's value at the hardest", () => {
     for (const duty of tags) {
-      const of = settled(duty);
+      const settledDuty = settled(duty);
       const candidate = prove(duty, demoShelf, house).candidates[0]!;
-      const { grown, table, asked, growth, appliedFactor, cases, hardest } = torquePicture(candidate, of);
+      const { grown, table, asked, growth, appliedFactor, cases, hardest } = torquePicture(
+        candidate,
+        settledDuty,
+      );
       const onLine = (bar: number) => {
         const after = Math.max(
           1,
@@ -181,9 +184,9 @@ describe("torque over the differential", () => {
       for (const c of cases)
         if (c.breakNm !== null) expect(c.breakNm).toBeCloseTo(onLine(c.differentialBar!), 6);
       expect(cases.find((c) => c.id === hardest)?.breakNm ?? null).toBe(candidate.breakNm);
-      for (const [at, [, nm]] of table.entries()) {
-        expect(grown[at]![1]).toBeCloseTo(nm * growth, 9);
-        expect(asked[at]![1]).toBeCloseTo(nm * growth * appliedFactor, 9);
+      for (const [bar, [, nm]] of table.entries()) {
+        expect(grown[bar]![1]).toBeCloseTo(nm * growth, 9);
+        expect(asked[bar]![1]).toBeCloseTo(nm * growth * appliedFactor, 9);
       }
     }
   });

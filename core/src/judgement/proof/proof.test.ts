@@ -63,16 +63,18 @@ describe("prove", () => {
             onSupplyLoss: loss as "closes",
             cases: [{ upstreamBarG: pressure }],
           });
-          const one = prover(duty, shelf, house);
+          const proving = prover(duty, shelf, house);
           const score = (c: Proof["candidates"][number]) =>
             Math.max(...["drive", "fit-up"].map((s) => gravityOf(c.stations[s as "drive"])));
-          for (const candidate of one.candidates()) {
-            const all = one.drivesFor(candidate.valve).filter((c) => c.drive?.onSupplyLoss === loss);
-            const best = Math.min(...all.map(score));
+          for (const candidate of proving.candidates()) {
+            const candidates = proving
+              .drivesFor(candidate.valve)
+              .filter((c) => c.drive?.onSupplyLoss === loss);
+            const best = Math.min(...candidates.map(score));
             expect(score(candidate)).toBe(best);
             if (best < 4)
               expect(candidate.drive!.price).toBe(
-                Math.min(...all.filter((c) => score(c) === best).map((c) => c.drive!.price)),
+                Math.min(...candidates.filter((c) => score(c) === best).map((c) => c.drive!.price)),
               );
           }
         },

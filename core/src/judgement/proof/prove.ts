@@ -12,19 +12,19 @@ import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";
 import { type Order, rank } from "./rank.ts";
 
-/** A failing candidate worth showing when nothing stands, and what it misses. */
+/** A failing candidate shown when none is suitable, and what it misses. */
 export interface NearestMiss {
   readonly candidate: ProvenCandidate;
   readonly misses: readonly Finding[];
 }
 
-/** What is found of a duty before anything is selected for it. */
+/** Findings on a duty before anything is selected for it. */
 export interface DutyProof {
   readonly duty: SettledDuty;
   readonly missing: readonly Missing[];
   /** Verdict on the duty itself: *cannot tell* while something is missing that must not be assumed. */
   readonly dutyVerdict: Verdict;
-  /** What the duty alone decides, the same for every candidate. */
+  /** Findings that the duty alone decides; the same for every candidate. */
   readonly dutyFindings: readonly Finding[];
 }
 
@@ -32,12 +32,12 @@ export interface DutyProof {
 export interface Proof extends DutyProof {
   readonly candidates: readonly ProvenCandidate[];
   readonly standing: number;
-  /** Filled only when nothing stands. */
+  /** Filled only when none is suitable. */
   readonly nearestMisses: readonly NearestMiss[];
 }
 
 /** The nearest of each way of missing: same line and same failing rules are shown once. */
-function nearest(ranked: readonly ProvenCandidate[], most: number): NearestMiss[] {
+function nearest(ranked: readonly ProvenCandidate[], maximum: number): NearestMiss[] {
   const seen = new Set<string>();
   const misses: NearestMiss[] = [];
   for (const candidate of ranked) {
@@ -46,23 +46,23 @@ function nearest(ranked: readonly ProvenCandidate[], most: number): NearestMiss[
     if (seen.has(way)) continue;
     seen.add(way);
     misses.push({ candidate, misses: failing });
-    if (misses.length === most) break;
+    if (misses.length === maximum) break;
   }
   return misses;
 }
 
 /**
- * Proves what the duty alone decides, and names what is missing from it.
+ * Examines the rules that the duty alone decides, and lists what is missing from it.
  *
  * @param duty settled duty
  * @param house house rules
- * @returns its findings and what is missing
+ * @returns findings and missing values
  * @source rules that hang on no part of a candidate
  */
 export function proveDuty(duty: SettledDuty, house: HouseRules): DutyProof {
   const missing = missingFrom(duty.stated, house);
   const dutyFindings = rules
-    .filter(({ hangsOn }) => hangsOn.length === 0)
+    .filter(({ dependsOn }) => dependsOn.length === 0)
     .map((rule) => examined(rule, { duty, house } as Judged));
   return {
     duty,
@@ -81,17 +81,17 @@ export function proveDuty(duty: SettledDuty, house: HouseRules): DutyProof {
  * @param duty as entered: bar g, °C; null where unknown
  * @param offer a compiled catalogue, or less
  * @param house house rules
- * @param order what decides between candidates of equal verdict, price unless said otherwise
- * @returns the proof; no candidates without a size; nearest misses when nothing stands
+ * @param order order among candidates of equal verdict; price by default
+ * @returns the proof; no candidates without a size; nearest misses when none is suitable
  * @source duty → candidates → findings → proof
  */
 export function prove(duty: Duty, offer: Offer, house: HouseRules, order: Order = "price"): Proof {
-  const one = prover(duty, offer, house);
-  const candidates = rank(one.candidates(), house, order);
+  const proving = prover(duty, offer, house);
+  const candidates = rank(proving.candidates(), house, order);
   const firstFallen = candidates.findIndex((c) => c.fails > 0);
   const standing = firstFallen < 0 ? candidates.length : firstFallen;
   return {
-    ...proveDuty(one.duty, house),
+    ...proveDuty(proving.duty, house),
     candidates,
     standing,
     nearestMisses: standing === 0 ? nearest(candidates, 3) : [],

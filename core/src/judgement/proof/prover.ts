@@ -13,19 +13,19 @@ import { CountedCandidate, type ProvenCandidate } from "./candidate.ts";
 import { pairingsFor } from "./pairings.ts";
 import { type Found, sharedFindings } from "./sharing/shared-findings.ts";
 
-/** Proves candidates of one duty; findings and demands that candidates share are made once. */
+/** Proves the candidates of one duty. Findings and torque demands that candidates share are computed once. */
 export interface Prover {
   readonly duty: SettledDuty;
   readonly candidates: () => ProvenCandidate[];
   readonly judge: (valve: Valve, drive: Drive | null) => ProvenCandidate;
   /** One valve with the drive of each supply that suits it. */
   readonly suited: (valve: Valve) => ProvenCandidate[];
-  /** Every drive of the families the duty allows, for one valve. */
+  /** Every actuator of the families the duty allows, for one valve. */
   readonly drivesFor: (valve: Valve) => ProvenCandidate[];
 }
 
 /**
- * Sets up the proving of one duty against what is offered.
+ * Sets up the proof of one duty against an offer.
  *
  * @param duty as entered: bar g, °C
  * @param onOffer valves by size and families of drives: a compiled catalogue, or less
@@ -43,7 +43,7 @@ export function prover(
   const offer = offerFor(duty, onOffer);
   const settled = settle(duty, house);
   const pairings = pairingsFor(settled, offer, house);
-  /** What is found of valves of one numbering. */
+  /** Findings on the valves of one numbering. */
   const known = new Map<Numbering, Found>();
   const foundOf = ({ identity: { by } }: Valve): Found => {
     let found = known.get(by);

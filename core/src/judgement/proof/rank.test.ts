@@ -14,14 +14,14 @@ const figures = fc.record({
   weightKg: fc.constantFrom(5, 8, 20),
   breakNm: fc.option(fc.constantFrom(20, 50, 90)),
 });
-const candidates = fc.array(figures, { maxLength: 60 }).map((all) =>
-  all.map(
-    (c, at) =>
+const candidates = fc.array(figures, { maxLength: 60 }).map((candidates) =>
+  candidates.map(
+    (c, index) =>
       ({
         ...c,
         mild: Math.round(c.milder * c.tight),
-        key: `k${(at * 37) % 101}`,
-        valve: { key: `k${(at * 37) % 101}` },
+        key: `k${(index * 37) % 101}`,
+        valve: { key: `k${(index * 37) % 101}` },
         drive: null,
       }) as unknown as ProvenCandidate,
   ),
@@ -46,24 +46,24 @@ const compared = (order: Order) => (a: ProvenCandidate, b: ProvenCandidate) =>
 describe("the ranking", () => {
   it.each(orders)("by %s is that of comparing one with another", (order) => {
     fc.assert(
-      fc.property(candidates, (all) => {
+      fc.property(candidates, (candidates) => {
         const keys = (list: readonly ProvenCandidate[]) => list.map((c) => c.key);
-        expect(keys(rank(all, weights, order))).toEqual(keys([...all].sort(compared(order))));
+        expect(keys(rank(candidates, weights, order))).toEqual(keys([...candidates].sort(compared(order))));
       }),
     );
   });
   it("does not hang on the order candidates come in, and changes nothing it is given", () => {
     fc.assert(
-      fc.property(candidates, (all) => {
-        const before = [...all];
-        expect(rank([...all].reverse(), weights)).toEqual(rank(all, weights));
-        expect(all).toEqual(before);
+      fc.property(candidates, (candidates) => {
+        const before = [...candidates];
+        expect(rank([...candidates].reverse(), weights)).toEqual(rank(candidates, weights));
+        expect(candidates).toEqual(before);
       }),
     );
   });
   it("does not let a shortfall count where nothing fails", () => {
     const drive = null;
-    const one = {
+    const candidate = {
       fails: 0,
       shortfall: 9,
       cannotTell: 0,
@@ -74,8 +74,8 @@ describe("the ranking", () => {
       valve: { key: "v" },
       drive,
     };
-    const other = { ...one, shortfall: 0, price: 2, key: "dear" };
-    expect(rank([other, one] as unknown as ProvenCandidate[], weights).map((c) => c.key)).toEqual([
+    const other = { ...candidate, shortfall: 0, price: 2, key: "dear" };
+    expect(rank([other, candidate] as unknown as ProvenCandidate[], weights).map((c) => c.key)).toEqual([
       "cheap",
       "dear",
     ]);

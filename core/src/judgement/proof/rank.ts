@@ -2,10 +2,10 @@ import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 
 export const orders = ["price", "margin", "weight", "torque"] as const;
-/** What decides between candidates of equal verdict. */
+/** Order among candidates of equal verdict. */
 export type Order = (typeof orders)[number];
 
-const lastWord: Record<Order, (a: ProvenCandidate, b: ProvenCandidate) => number> = {
+const tieBreak: Record<Order, (a: ProvenCandidate, b: ProvenCandidate) => number> = {
   price: () => 0,
   margin: (a, b) => (b.leastReserve ?? Number.MAX_VALUE) - (a.leastReserve ?? Number.MAX_VALUE),
   weight: (a, b) => a.weightKg - b.weightKg,
@@ -14,7 +14,7 @@ const lastWord: Record<Order, (a: ProvenCandidate, b: ProvenCandidate) => number
 
 const inAlphabet = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
 
-/** By the keys of valve and drive; a candidate's own key would be put together anew for each comparison. */
+/** By the keys of valve and actuator: building the candidate's own key for each comparison would be slow. */
 const byName = (a: ProvenCandidate, b: ProvenCandidate) =>
   inAlphabet(a.valve.key, b.valve.key) || inAlphabet(a.drive?.key ?? "", b.drive?.key ?? "");
 
@@ -28,10 +28,10 @@ const gravestFirst: readonly ((c: ProvenCandidate) => number)[] = [
 type Weights = Pick<HouseRules, "seriousTightPercent" | "mildTightPercent">;
 
 /**
- * Price with what is *tight* weighed in: what one would pay to be rid of it.
+ * Price with the weight of each *tight* added.
  *
  * @param of price and counts of a candidate
- * @param house what a serious and a mild *tight* weigh, % of the price each
+ * @param house weight of a serious and of a mild *tight*, each in % of the price
  * @returns in the catalogue's currency
  * @source house rules
  * @example weighedPrice({ price: 1000, tight: 2, mild: 1 }, { seriousTightPercent: 100, mildTightPercent: 10 }) // → 2100
@@ -43,8 +43,8 @@ export function weighedPrice(
   return price * (1 + (seriousTightPercent * (tight - mild) + mildTightPercent * mild) / 100);
 }
 
-/** Lays candidates out by one figure after the other: gathering those alike compares far less than sorting all. */
-function layOut(
+/** Sorts candidates into buckets by one figure after the other, which needs far fewer comparisons than a full sort. */
+function bucketSort(
   candidates: ProvenCandidate[],
   level: number,
   last: (a: ProvenCandidate, b: ProvenCandidate) => number,
@@ -57,22 +57,23 @@ function layOut(
   }
   const alike = new Map<number, ProvenCandidate[]>();
   for (const candidate of candidates) {
-    const at = figure(candidate);
-    const there = alike.get(at);
-    if (there === undefined) alike.set(at, [candidate]);
+    const value = figure(candidate);
+    const there = alike.get(value);
+    if (there === undefined) alike.set(value, [candidate]);
     else there.push(candidate);
   }
-  for (const at of Float64Array.from(alike.keys()).sort()) layOut(alike.get(at)!, level + 1, last, into);
+  for (const position of Float64Array.from(alike.keys()).sort())
+    bucketSort(alike.get(position)!, level + 1, last, into);
 }
 
 /**
- * Ranks proven candidates: no *fails*, then no *cannot tell*, then the order asked for, then price with what is *tight*
- * weighed in, then the keys of valve and drive so that the rank never depends on chance. Among failing ones,
- * the least of fails and shortfall together come first: the nearest misses.
+ * Ranks proven candidates: no *fails*, then no *cannot tell*, then the order asked for, then price weighted by *tight*,
+ * then the keys of valve and actuator so that the order is always the same. Among failing candidates the nearest misses
+ * come first.
  *
  * @param candidates in any order; not changed
- * @param house what a *tight* weighs
- * @param order what decides between equals, price unless said otherwise
+ * @param house weight of a *tight*
+ * @param order order among equals; price by default
  * @returns a new list, best first
  * @source ranking of the product
  * @example rank([], { seriousTightPercent: 100, mildTightPercent: 10 }) // → []
@@ -82,11 +83,11 @@ export function rank(
   house: Weights,
   order: Order = "price",
 ): ProvenCandidate[] {
-  const decide = lastWord[order];
+  const decide = tieBreak[order];
   const ranked: ProvenCandidate[] = [];
-  // Only what stands is paid for: what fails is laid out by its price as it is.
+  // Weights apply to suitable candidates only; failing ones are ordered by plain price.
   const cost = (c: ProvenCandidate) => (c.fails > 0 || c.tight === 0 ? c.price : weighedPrice(c, house));
-  layOut(
+  bucketSort(
     [...candidates],
     0,
     (a, b) => decide(a, b) || cost(a) - cost(b) || a.price - b.price || byName(a, b),

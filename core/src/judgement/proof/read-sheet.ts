@@ -10,15 +10,15 @@ import { catalogueKind } from "../../equipment/catalogue/versions/kind.ts";
 import { type Sheet, sheetSchema } from "./sheet.ts";
 import { sheetKind } from "./versions/kind.ts";
 
-/** A sheet of any version, brought up to the newest, and what that took. */
+/** A sheet of any version in the newest format, with the changes made to it. */
 export interface ReadSheet {
-  /** In the newest format: duty, catalogue and findings too. */
+  /** In the newest format, duty, catalogue and findings included. */
   readonly sheet: Sheet;
   readonly house: HouseRules;
   readonly format: { readonly was: string; readonly now: string };
-  /** What was brought up on the way, in sentences. */
+  /** Changes made while updating, as sentences. */
   readonly broughtUp: readonly string[];
-  /** Names of what the document could not carry yet. */
+  /** Names of values that the document did not have yet. */
   readonly adds: ReadonlySet<string>;
 }
 
@@ -40,7 +40,7 @@ const sentencesOf = (kind: typeof dutyKind, document: unknown): string[] => {
  *
  * @param document anything
  * @param rules schema of house rules; those of this release where not given
- * @returns the sheet in the newest format with what was brought up, or why it cannot be read
+ * @returns the sheet in the newest format with the changes made, or why it cannot be read
  * @example readSheet({}).error.code // → "not-a-sheet"
  */
 export function readSheet(document: unknown, rules = storedHouseRulesSchema()): ReadSheet | UnreadableSheet {

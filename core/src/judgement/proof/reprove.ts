@@ -13,15 +13,15 @@ export interface Difference {
   readonly now: unknown;
 }
 
-/** What proving an issued sheet again gave. */
+/** Result of proving an issued sheet again. */
 export interface Reproof {
   readonly same: boolean;
   readonly engine: { readonly was: string; readonly now: string };
   readonly digest: string;
   readonly format: { readonly was: string; readonly now: string };
-  /** What of the document was brought up to this release before it was proved, in sentences. */
+  /** Changes made to the document before it was proved, as sentences. */
   readonly broughtUp: readonly string[];
-  /** Why it is not the same, in sentences; none where it is. */
+  /** Why the result differs, as sentences; none where it is the same. */
   readonly because: readonly string[];
   readonly differences: readonly Difference[];
 }
@@ -38,17 +38,17 @@ function reasons(
   known: readonly Rule[],
 ): string[] {
   const altered = differences.some((d) => d.path === "digest");
-  const of = (d: Difference) => /^proof\.findings\.([^.]+)/.exec(d.path)?.[1];
+  const ruleOf = (d: Difference) => /^proof\.findings\.([^.]+)/.exec(d.path)?.[1];
   const ids = new Set<string>(known.map(({ id }) => id));
   const added = differences.filter((d) => d.was === null && ids.has(d.path.replace("proof.findings.", "")));
-  const gone = differences.filter((d) => d.now === null && of(d) !== undefined && !ids.has(of(d)!));
-  const touched = new Set([...added, ...gone].map(of));
-  const moved = new Set(differences.map(of).filter((id) => id !== undefined && !touched.has(id)));
-  const listed = (all: Iterable<string | undefined>) => [...new Set(all)].join(", ");
+  const gone = differences.filter((d) => d.now === null && ruleOf(d) !== undefined && !ids.has(ruleOf(d)!));
+  const touched = new Set([...added, ...gone].map(ruleOf));
+  const moved = new Set(differences.map(ruleOf).filter((id) => id !== undefined && !touched.has(id)));
+  const listed = (names: Iterable<string | undefined>) => [...new Set(names)].join(", ");
   return [
     ...(altered ? ["The inputs of the sheet do not match its digest: the sheet was altered."] : []),
-    ...(added.length > 0 ? [`New since engine ${engine.was}: ${listed(added.map(of))}.`] : []),
-    ...(gone.length > 0 ? [`No longer examined by engine ${engine.now}: ${listed(gone.map(of))}.`] : []),
+    ...(added.length > 0 ? [`New since engine ${engine.was}: ${listed(added.map(ruleOf))}.`] : []),
+    ...(gone.length > 0 ? [`No longer examined by engine ${engine.now}: ${listed(gone.map(ruleOf))}.`] : []),
     ...(moved.size > 0 && !altered
       ? [
           engine.was === engine.now
@@ -64,23 +64,25 @@ const wording: ReadonlySet<string> = new Set(
   "asks source says remedy missing decides what value limit".split(" "),
 );
 
-/** Another engine may say the same in other words. Verdict, governing case, unit and origin are compared all the same. */
+/**
+ * Another engine may word the same result differently. Verdict, governing case, unit and origin are compared all the
+ * same.
+ */
 const isWording = ({ path, was, now }: Difference): boolean =>
   path.startsWith("proof.findings.") &&
   wording.has(path.slice(path.lastIndexOf(".") + 1)) &&
   typeof was === "string" &&
   typeof now === "string";
 
-/** What a reproof is made by, where not by this release as it is. */
+/** What is used for the proof instead of this release. */
 interface By {
   readonly rules?: readonly Rule[];
   readonly house?: ReturnType<typeof storedHouseRulesSchema>;
 }
 
 /**
- * Proves an issued sheet again from the inputs it carries and compares every figure and verdict, and every word too
- * where the same engine issued it. The digest is of the inputs as they were written; the proof is of what they become in
- * the newest format.
+ * Proves an issued sheet again from its own inputs and compares every figure and verdict, and every word where the same
+ * engine issued it. The digest is of the inputs as written; the proof is of the same inputs in the newest format.
  *
  * @param document anything; a sheet in any format ever published
  * @param by rules and house rules, those of this release where not given

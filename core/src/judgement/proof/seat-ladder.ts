@@ -3,7 +3,7 @@ import type { Verdict } from "../rules/finding.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import type { Prover } from "./prover.ts";
 
-/** One seat the line offers at this size, everything else of the candidate left as it is. */
+/** One seat of the line at this size, with everything else of the candidate unchanged. */
 export interface SeatStep {
   readonly key: string;
   readonly seat: string;
@@ -12,7 +12,7 @@ export interface SeatStep {
   readonly excursionMaximumC: number;
   /** Verdict of the envelope with this seat. */
   readonly envelope: Verdict;
-  /** Verdict of torque and drive with this seat and the drive in hand. */
+  /** Verdict on torque and actuation with this seat and the selected actuator. */
   readonly drive: Verdict;
   readonly breakNm: number | null;
   /** Break torque over the current seat's; null where either is unknown. */
@@ -22,11 +22,10 @@ export interface SeatStep {
 }
 
 /**
- * The ladder of seats for a candidate: each seat its line offers, coolest first, and what each step costs in
- * torque and price.
+ * The seats of a line in order of temperature, with the change in torque and price from one to the next.
  *
  * @param prover prover of the duty
- * @param candidate the candidate in hand
+ * @param candidate the selected candidate
  * @param valves valves of the same size, among which those that differ in the seat alone are found
  * @returns one step for each seat offered, by rising continuous maximum
  * @source the maker's torque table for each seat

@@ -8,7 +8,7 @@ import { assemblyOf, type Valve } from "../../equipment/catalogue/valve.ts";
 import { seatLoad } from "../rules/envelope/seat-load.ts";
 import { worstClosed } from "../rules/worst.ts";
 
-/** What the section of a candidate is drawn from. */
+/** Data for the section drawing of a candidate. */
 export interface SectionData {
   readonly construction: string;
   readonly dimensions: SectionDimensions;
@@ -24,7 +24,7 @@ export interface SectionData {
 }
 
 /**
- * What the section of a valve is drawn from, with the forces of the worst shut case.
+ * Data for the section drawing of a valve, with the forces of the worst shut case.
  *
  * @param valve a valve, offered or by construction
  * @param duty settled duty

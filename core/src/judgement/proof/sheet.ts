@@ -15,7 +15,7 @@ import { digestOf } from "./digest.ts";
 import { engineVersion } from "./engine.ts";
 import { sheetKind } from "./versions/kind.ts";
 
-/** Everything the proof of one candidate hangs on; the digest is made of exactly this. */
+/** Everything the proof of one candidate depends on; the digest is made of exactly this. */
 export interface SheetInputs {
   readonly duty: Duty;
   /** Version in force when the sheet was issued, and the rules themselves. */
@@ -32,7 +32,7 @@ const storedRules = z.strictObject({
 });
 
 /**
- * Schema of an issued sheet's JSON in its newest format; what it carries is brought up on its own.
+ * Schema of an issued sheet's JSON in its newest format. Documents inside it are updated by their own steps.
  *
  * @returns Zod schema; its JSON Schema is published
  * @source docs/sheet.md
@@ -72,7 +72,7 @@ export interface Sheet {
   readonly revision: string;
   readonly issued: { readonly at: string; readonly by: string };
   readonly project: string;
-  /** Codes and editions the project goes by, as it states them; empty where it states none. */
+  /** Codes and editions of the project, as it states them; empty where it states none. */
   readonly standards: string;
   readonly tag: { readonly number: string; readonly service: string; readonly unit: string };
   readonly notes: string;
@@ -89,7 +89,7 @@ export interface Sheet {
   readonly proof: CandidateDescription;
 }
 
-/** Accessories of the kinds its drive wants: that a dearer one was not needed belongs to the proof. */
+/** All accessories of the kinds its actuator needs: the proof shows that no dearer one was needed. */
 function accessoriesExtract(
   { accessories }: Catalogue,
   { train, valve }: ProvenCandidate,
@@ -97,12 +97,12 @@ function accessoriesExtract(
   if (train.drive === null) return [];
   const wanted = new Set(train.fittings?.places.map(({ kind }) => kind.kind));
   const { pad, stemEnd } = valve.size;
-  /** Of what is made in series only what could stand on this pad and this stem. */
+  /** Only the standard parts that fit this pad and this stem. */
   const kept = (family: Catalogue["accessories"][number]) => {
-    if (family.kind === "bracket") return family.items.filter((one) => one.lowerFlange === pad);
+    if (family.kind === "bracket") return family.items.filter((item) => item.lowerFlange === pad);
     if (family.kind === "coupling")
       return family.items.filter(
-        (one) => one.socketForm === stemEnd?.form && one.socketAcrossMm === stemEnd.acrossMm,
+        (item) => item.socketForm === stemEnd?.form && item.socketAcrossMm === stemEnd.acrossMm,
       );
     return wanted.has(family.kind) ? family.items : [];
   };
@@ -111,7 +111,7 @@ function accessoriesExtract(
     .filter(({ items }) => items.length > 0);
 }
 
-/** Trims that go into the size, of which one was taken. */
+/** Trims that fit the size, from which one was selected. */
 const trimsFor = (
   { flowTrims }: Catalogue["lines"][number],
   { dn, designation }: ProvenCandidate["valve"]["size"],
@@ -122,12 +122,12 @@ const trimsFor = (
   });
 
 /**
- * Cuts a catalogue down to what one candidate hangs on.
+ * Reduces a catalogue to what one candidate depends on.
  *
  * @param catalogue the whole catalogue
  * @param candidate the chosen candidate
- * @returns a catalogue with one line at one size and class, at most one drive family at one size, and the accessories it is
- *   chosen from
+ * @returns a catalogue with one line at one size and class, at most one actuator family at one size, and the
+ *   accessories it is selected from
  * @source a sheet must be reproducible on its own
  */
 function catalogueExtract(catalogue: Catalogue, candidate: ProvenCandidate): Catalogue {
@@ -183,12 +183,12 @@ export interface SheetDetails
   > {}
 
 /**
- * What a sheet says of a choice against its proof.
+ * What a sheet states about a choice against its proof.
  *
  * @param candidate the chosen candidate
  * @param reason as written, null where none is
  * @param by who overrides
- * @returns reason, name and the rules it goes against; null where the choice needs no reason
+ * @returns reason, name and the rules it overrides; null where the choice needs no reason
  * @source a choice that fails or cannot be judged is never issued without one
  */
 export const overrideOf = (
@@ -204,7 +204,7 @@ export const overrideOf = (
       }
     : null;
 
-/** What a sheet is drawn up from: its candidate, proved, and what that proof hung on. */
+/** Content of a sheet: its proved candidate and everything that proof depended on. */
 export interface Drawn {
   readonly duty: Duty;
   readonly house: { readonly version: number; readonly values: HouseRules };

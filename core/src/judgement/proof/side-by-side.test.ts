@@ -5,7 +5,7 @@ import { gravityOf } from "../rules/finding.ts";
 import { sideBySide } from "./side-by-side.ts";
 
 const house = defaultHouseRules();
-const of = (number: string) => {
+const bestOf = (number: string) => {
   const duty = demoDuty(number);
   const [best] = demoProof(number).candidates;
   return { best: best!, kinds: sideBySide(duty, demoShelf, house, best!) };
@@ -13,7 +13,7 @@ const of = (number: string) => {
 
 describe("kinds of drive side by side", () => {
   it("have every kind that turns the stem, without springs and with them, each once", () => {
-    const { kinds } = of("XV-1021");
+    const { kinds } = bestOf("XV-1021");
     expect(new Set(kinds.map((k) => k.kind))).toEqual(
       new Set(
         demoShelf.families.filter(({ turns }) => turns === "quarter turn").map(({ family }) => family.kind),
@@ -31,8 +31,8 @@ describe("kinds of drive side by side", () => {
   it("have the drive the proof picked, with its price and its verdict", () => {
     for (const { number, duty } of demoTags
       .filter((t) => t.duty.dn !== null)
-      .filter((_, at) => at % 4 === 0)) {
-      const { best, kinds } = of(number);
+      .filter((_, index) => index % 4 === 0)) {
+      const { best, kinds } = bestOf(number);
       if (!best.drive || duty.operator === "any") continue;
       const row = kinds.find((k) => k.key === best.key);
       expect(row, number).toBeDefined();
@@ -45,7 +45,7 @@ describe("kinds of drive side by side", () => {
     }
   });
   it("say what each cannot do: a motor that stays does not close by itself", () => {
-    const { kinds } = of("XV-1004");
+    const { kinds } = bestOf("XV-1004");
     const motor = kinds.find((k) => k.kind === "electric on-off")!;
     expect(motor.cannot).toContain("Action on supply loss");
     expect(motor.verdict).toBe("fails");
@@ -61,7 +61,7 @@ describe("kinds of drive side by side", () => {
     expect(new Set(kinds.map((k) => k.kind))).toEqual(new Set(["electric multi-turn", "bevel gear"]));
   });
   it("are none of a shelf without drives", () => {
-    const { best } = of("XV-1021");
+    const { best } = bestOf("XV-1021");
     expect(sideBySide(demoDuty("XV-1021"), { ...demoShelf, families: [] }, house, best)).toEqual([]);
   });
 });

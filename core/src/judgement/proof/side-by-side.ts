@@ -10,39 +10,39 @@ import type { ProvenCandidate } from "./candidate.ts";
 import { type DriveDescription, describeDrive } from "./describe.ts";
 import { prover } from "./prover.ts";
 
-/** One kind of drive on the valve in hand, as good as the shelf has it. */
+/** The best actuator of one kind on the selected valve. */
 export interface KindOnValve {
   readonly key: string;
   readonly kind: string;
-  /** Whether springs turn it one way. */
+  /** Whether springs drive one stroke. */
   readonly sprung: boolean;
   readonly drive: DriveDescription;
-  /** Of drive and fit-up, whatever the duty says of what turns it. */
+  /** Verdict on actuation and fit-up, whatever operator the duty asks for. */
   readonly verdict: Verdict;
   /** Least it has over the valve, as a fraction; null where the demand is not known. */
   readonly margin: number | null;
-  /** Of the drive with what stands on and under it. */
+  /** Of the actuator with its accessories and the parts below it. */
   readonly price: number;
   readonly weightKg: number;
-  /** Longest times, s; null where nobody states them or a hand turns it. */
+  /** Longest times, s; null where they are not stated, or for manual operators. */
   readonly opensS: number | null;
   readonly closesS: number | null;
-  /** Free air of a stroke there and back, litres; null where none drives it. */
+  /** Free air of one full cycle, litres; null where air does not drive it. */
   readonly airL: number | null;
-  /** What it cannot do: questions of drive and fit-up that fail. */
+  /** Its failing findings of actuation and fit-up. */
   readonly cannot: readonly string[];
 }
 
-/** What a spring is asked for where the duty asks for none. */
+/** Spring action assumed where the duty asks for none. */
 const usualSpring = "closes";
 
 /**
- * Every kind of drive on one valve, side by side, whatever operator the duty asks for.
+ * Every kind of actuator on one valve, side by side, whatever operator the duty asks for.
  *
  * @param duty as entered
  * @param offer drives and accessories on offer
  * @param house house rules
- * @param candidate valve in hand
+ * @param candidate selected valve
  * @returns the drive of each kind that suits, without springs and with them, those that do it first, then by price
  * @source the same choice of a drive and the same rules as the proof, asked for each supply in turn
  */
@@ -63,16 +63,16 @@ export function sideBySide(
     const spring = duty.onSupplyLoss === "opens" ? "opens" : usualSpring;
     for (const onSupplyLoss of ["stays", spring] as const) {
       const [picked] = prover({ ...asked, onSupplyLoss }, only, house).suited(valve);
-      // A kind without springs, or with nothing else, is told once.
+      // A kind without springs, or with nothing else, is listed once.
       if (!picked?.drive || found.has(picked.key)) continue;
       if (onSupplyLoss === "stays" && picked.drive.onSupplyLoss !== "stays") continue;
-      found.set(picked.key, told(judged.judge(valve, picked.drive), picked.drive, judged.duty, house));
+      found.set(picked.key, kindOnValve(judged.judge(valve, picked.drive), picked.drive, judged.duty, house));
     }
   }
   return [...found.values()].sort((a, b) => gravityOf(a.verdict) - gravityOf(b.verdict) || a.price - b.price);
 }
 
-function told(
+function kindOnValve(
   candidate: ProvenCandidate,
   drive: Drive,
   duty: ReturnType<typeof prover>["duty"],
@@ -80,7 +80,7 @@ function told(
 ): KindOnValve {
   const { demand, train, stations, findings, valve } = candidate;
   const on = { drive, demand, duty, house, fittings: train.fittings };
-  const of = findings.filter(({ station }) => station === "drive" || station === "fit-up");
+  const judged = findings.filter(({ station }) => station === "drive" || station === "fit-up");
   return {
     key: candidate.key,
     kind: drive.family.kind,
@@ -93,6 +93,6 @@ function told(
     opensS: timing(on, "opening")?.longestS ?? null,
     closesS: timing(on, "closing")?.longestS ?? null,
     airL: timed(on)?.perCycleL ?? null,
-    cannot: of.filter(({ verdict }) => verdict === "fails").map(({ asks }) => asks),
+    cannot: judged.filter(({ verdict }) => verdict === "fails").map(({ asks }) => asks),
   };
 }

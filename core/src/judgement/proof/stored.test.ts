@@ -131,8 +131,8 @@ describe("a sheet proved again", () => {
     const changed = (engine: string, change: object) => {
       const other = JSON.parse(JSON.stringify(sheetOf("XV-3052")));
       other.engine = engine;
-      const at = other.proof.findings.findIndex((f: { kind: string }) => f.kind === "measured");
-      other.proof.findings[at] = { ...other.proof.findings[at]!, ...change };
+      const index = other.proof.findings.findIndex((f: { kind: string }) => f.kind === "measured");
+      other.proof.findings[index] = { ...other.proof.findings[index]!, ...change };
       return (reprove(other) as Reproof).differences.map(({ path }) => path.split(".").at(-1));
     };
     expect(changed("0.0.1", { says: "In other words." })).toEqual([]);
@@ -155,7 +155,7 @@ describe("with a rule and a house number added", () => {
     asks: "Added since",
     source: "a test",
     inputs: [],
-    hangsOn: ["line", "seat"],
+    dependsOn: ["line", "seat"],
     examine: ({ house: h }) =>
       plain("holds", "It is there.", { value: (h as unknown as { sunShade: number }).sunShade, uses: [] }),
   });

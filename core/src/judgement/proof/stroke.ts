@@ -23,7 +23,7 @@ export interface StrokePicture {
  * Demand and output of a candidate over both strokes.
  *
  * @param candidate a proven candidate
- * @param duty settled duty with what it supplies
+ * @param duty settled duty with its supply
  * @returns torques in N·m over the stroke; nulls where demand or drive is not there
  * @source the same figures the drive rules examine
  */
@@ -33,13 +33,13 @@ export function strokePicture(
 ): StrokePicture {
   const { covering, appliedFactor } = demand;
   const supplied = drive && suppliedDrive(drive, duty);
-  const at = supplied && driveLimits(supplied, demand).at;
+  const weakest = supplied && driveLimits(supplied, demand).at;
   return {
     demand: covering,
     needed: covering && scaled(covering, appliedFactor),
     atMinimum: supplied?.lowest ?? null,
     atMaximum: drive?.outputAt(duty, "highest") ?? null,
-    weakest: at && { stroke: at.stroke, degrees: at.degrees },
+    weakest: weakest && { stroke: weakest.stroke, degrees: weakest.degrees },
     factor: appliedFactor,
     stemLimitNm: valve.size.maximumStemTorqueNm,
   };

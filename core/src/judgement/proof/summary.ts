@@ -15,7 +15,7 @@ export interface HeldBy extends Figures {
 }
 
 /**
- * What a sentence needs of a finding.
+ * The values of a finding that a sentence needs.
  *
  * @param f a finding, or none
  * @returns plain data; null of none
@@ -24,13 +24,13 @@ export interface HeldBy extends Figures {
 export const heldBy = (f: Finding | null): HeldBy | null =>
   f && { rule: f.rule, asks: f.asks, verdict: f.verdict, says: f.says, ...figuresOf(f) };
 
-/** The marks of a tag in a list: what it is found, filtered and counted by. */
+/** The marks of a tag in a list, used for search, filters and counts. */
 export interface TagMarks {
   readonly duty: Verdict;
   readonly stations: Readonly<Record<RuleStation, Verdict>> | null;
   /** *cannot tell* while something is missing that must be known. */
   readonly verdict: Verdict;
-  /** How many candidates stand. */
+  /** Number of suitable candidates. */
   readonly standing: number;
 }
 
@@ -39,14 +39,14 @@ export interface TagSummary extends TagMarks {
   readonly considered: number;
   readonly heldBy: HeldBy | null;
   readonly missing: readonly string[];
-  /** The valve or drive chosen is on offer no more: nothing is judged in its place. */
+  /** The selected valve or actuator is no longer offered; no other is judged in its place. */
   readonly choiceGone: boolean;
-  /** The valve chosen, or the first where none is. */
+  /** The selected valve, or the first where none is selected. */
   readonly valve: { readonly key: string; readonly name: string } | null;
 }
 
 /**
- * A tag in a line: what is chosen for it, or the first of its proof where nothing is, and what holds that back.
+ * A tag as one row: its selection, or the first candidate of its proof, and what limits it.
  *
  * @param duty as entered: bar g, °C
  * @param choice keys of the chosen valve and drive, null where none is
@@ -83,7 +83,7 @@ export function summarise(
  * The marks of a line.
  *
  * @param summary the line
- * @returns what it is filtered and counted by, nothing that is only read
+ * @returns the values used for filters and counts, without those only read
  */
 export const marksOf = ({ duty, stations, verdict, standing }: TagSummary): TagMarks => ({
   duty,

@@ -26,16 +26,16 @@ describe("the ladder of supplies", () => {
     expect([now.key, now.priceStep]).toEqual([candidate.key, 0]);
   });
   it("judges the drive in hand as the proof would at that pressure, and says where it gives up", () => {
-    for (const { lowestBarG, inHand } of ladder.steps) {
-      const at = {
+    for (const { lowestBarG, selected } of ladder.steps) {
+      const airRange = {
         ...duty,
         airMinimumBarG: lowestBarG,
         airMaximumBarG: Math.max(duty.airMaximumBarG!, lowestBarG),
       };
-      const { stations } = prover(at, demoShelf, house).judge(candidate.valve, candidate.drive);
-      expect(inHand).toBe(stations.drive);
+      const { stations } = prover(airRange, demoShelf, house).judge(candidate.valve, candidate.drive);
+      expect(selected).toBe(stations.drive);
     }
-    const below = ladder.steps.filter((s) => s.lowestBarG < duty.airMinimumBarG! && s.inHand === "fails");
+    const below = ladder.steps.filter((s) => s.lowestBarG < duty.airMinimumBarG! && s.selected === "fails");
     expect(ladder.givesUpBarG).toBe(below.at(-1)!.lowestBarG);
   });
   it("costs more the less air there is, as long as the stem bears it", () => {

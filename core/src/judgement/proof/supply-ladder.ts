@@ -6,27 +6,27 @@ import type { Verdict } from "../rules/finding.ts";
 import type { ProvenCandidate } from "./candidate.ts";
 import { prover } from "./prover.ts";
 
-/** One pressure of the supply, and what would do at it. */
+/** One supply pressure and the actuator that suits at it. */
 export interface SupplyStep {
   readonly lowestBarG: number;
-  /** The pressure the duty goes by stands between this step and the one before, or on it. */
+  /** The supply pressure of the duty lies between this step and the one before, or on it. */
   readonly current: boolean;
-  /** The drive that suits at this pressure, everything else as it is. */
+  /** The actuator that suits at this pressure, everything else unchanged. */
   readonly key: string;
   readonly drive: string;
   readonly variant: string;
-  /** Price over that of the drive in hand. */
+  /** Price difference to the selected actuator. */
   readonly priceStep: number;
   readonly verdict: Verdict;
-  /** Verdict of the station with the drive in hand at this pressure. */
-  readonly inHand: Verdict;
+  /** Verdict of the station with the selected actuator at this pressure. */
+  readonly selected: Verdict;
   readonly margin: number | null;
 }
 
 export interface SupplyLadder {
   readonly of: "air" | "oil";
   readonly steps: readonly SupplyStep[];
-  /** Highest step of the ladder at which the drive in hand gives up going down; null where it gives up on none. */
+  /** Highest step at which the selected actuator fails as pressure falls; null where it fails at none. */
   readonly givesUpBarG: number | null;
 }
 
@@ -36,13 +36,13 @@ const supplies = {
 } as const;
 
 /**
- * What each step of the lowest supply would save or cost: the drive that suits at it, and whether the one in hand would
- * still do.
+ * What each step of the lowest supply pressure saves or costs: the actuator that suits at it, and whether the selected
+ * one still does.
  *
  * @param duty as entered; its highest supply stays where it is, or rises with the lowest
  * @param offer drives on offer
  * @param house house rules
- * @param candidate valve and drive in hand
+ * @param candidate selected valve and actuator
  * @returns a step for each pressure, rising, that of the duty among them; null where no pressure turns it
  * @source the same choice of a drive and the same rules as the proof
  */
@@ -57,14 +57,14 @@ export function supplyLadder(
   const kind = supplies[supply as keyof typeof supplies];
   if (!kind) return null;
   const now = prover(duty, offer, house).duty;
-  const [nowBarG, most] = [now[kind.lowest], now[kind.highest]];
+  const [nowBarG, maximum] = [now[kind.lowest], now[kind.highest]];
   const pressures = new Set([nowBarG]);
   for (let bar = kind.from; bar <= kind.to + 1e-9; bar += kind.step) pressures.add(bar);
   const steps = [...pressures]
     .sort((a, b) => a - b)
     .map((lowestBarG): SupplyStep => {
-      const at = { ...duty, [kind.lowest]: lowestBarG, [kind.highest]: Math.max(most, lowestBarG) };
-      const proving = prover(at, offer, house);
+      const dutyAt = { ...duty, [kind.lowest]: lowestBarG, [kind.highest]: Math.max(maximum, lowestBarG) };
+      const proving = prover(dutyAt, offer, house);
       const picked = proving.suited(valve).find((c) => c.drive && kindOf(c.drive.family).supply === supply)!;
       const held = proving.judge(valve, drive);
       const strength = held.findings.find((f) => f.rule === "drive/strength");
@@ -76,10 +76,10 @@ export function supplyLadder(
         variant: picked.drive!.variant,
         priceStep: picked.price - price,
         verdict: picked.stations.drive,
-        inHand: held.stations.drive,
+        selected: held.stations.drive,
         margin: strength?.margin ?? null,
       };
     });
-  const below = steps.filter((s) => s.lowestBarG < nowBarG && s.inHand === "fails");
+  const below = steps.filter((s) => s.lowestBarG < nowBarG && s.selected === "fails");
   return { of: kind.of, steps, givesUpBarG: below.at(-1)?.lowestBarG ?? null };
 }

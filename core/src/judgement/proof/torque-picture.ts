@@ -16,7 +16,7 @@ export interface TorquePicture {
   readonly grown: readonly Point[];
   readonly growth: number;
   readonly longestShutDays: number;
-  /** What is asked of a drive: grown, times the factor the maker has not put in already. */
+  /** Torque demand on the actuator: grown, times the factor that the maker's table does not include. */
   readonly asked: readonly Point[];
   readonly appliedFactor: number;
   readonly factorReasons: ServiceFactor["reasons"];
@@ -29,10 +29,10 @@ export interface TorquePicture {
     readonly breakNm: number | null;
     /** Over both strokes, grown with the time shut; null where it is not known. */
     readonly profile: Profile | null;
-    /** By the maker's table and by dimensions, both clean and just cycled; null where one of them cannot tell. */
+    /** By the maker's table and by dimensions, both clean and just cycled; null where one of them is not known. */
     readonly tableNm: number | null;
     readonly mechanics: BreakParts | null;
-    /** What flow adds, in the profile; null where nothing flows. */
+    /** Torque added by flow, included in the profile; null without flow. */
     readonly flow: FlowTorque | null;
   }[];
   readonly hardest: string | null;
@@ -40,7 +40,7 @@ export interface TorquePicture {
 }
 
 /**
- * What it takes to break a valve open, over the differential it is held shut against.
+ * Breakaway torque of a valve over its shut differential.
  *
  * @param candidate a proven candidate
  * @param duty settled duty with the longest time shut, days
@@ -53,7 +53,7 @@ export function torquePicture(
 ): TorquePicture {
   const { differentialBar, breakToOpenNm } = valve.size.torque;
   const row = breakToOpenNm[valve.seat.material.id]!;
-  const times = (factor: number) => differentialBar.map((bar, at) => [bar, row[at]! * factor] as const);
+  const times = (factor: number) => differentialBar.map((bar, index) => [bar, row[index]! * factor] as const);
   return {
     table: times(1),
     grown: times(demand.growth),

@@ -10,7 +10,7 @@ import { prove } from "../proof/prove.ts";
 import { orders } from "../proof/rank.ts";
 
 /**
- * Schema of the document `prove` takes: a duty, and where wanted a catalogue, house rules, order and limit.
+ * Schema of the document `prove` takes: a duty, and optionally a catalogue, house rules, order and limit.
  *
  * @returns Zod schema; `catalogue` is checked on its own so that faults keep their place
  * @source duty in, ranked candidates with findings out
@@ -51,16 +51,20 @@ export const proveRequestSchema = () =>
         .describe("A catalogue document (proven-seat-catalogue/7); the current catalogue if omitted"),
     })
     .superRefine(({ limit, detail }, context) => {
-      if (limit > most[detail])
+      if (limit > maximumCandidates[detail])
         context.addIssue({
           code: "custom",
           path: ["limit"],
-          message: `With detail "${detail}" at most ${most[detail]} candidates are printed. Ask for fewer candidates or less detail.`,
+          message: `With detail "${detail}" at most ${maximumCandidates[detail]} candidates are printed. Ask for fewer candidates or less detail.`,
         });
     });
 
-/** Candidates printed at most: what is more than some ten megabytes is no answer anybody reads. */
-const most: Readonly<Record<(typeof details)[number], number>> = { full: 500, grave: 5000, brief: 20_000 };
+/** Most candidates printed: an answer above some ten megabytes is of no use to a reader. */
+const maximumCandidates: Readonly<Record<(typeof details)[number], number>> = {
+  full: 500,
+  grave: 5000,
+  brief: 20_000,
+};
 
 /** Candidates printed unless asked otherwise: each carries every finding, and thousands would be no answer. */
 const mostPrinted = 50;
@@ -74,7 +78,7 @@ const refuse = (code: string, message: string, field: string): RequestFailure =>
 });
 
 /**
- * Proves what a request asks.
+ * Proves a request.
  *
  * @param request anything; checked against `proveRequestSchema`
  * @param current shelf and house rules used where the request brings none
@@ -113,14 +117,14 @@ export function proveRequest(
     }
     shelf = compileShelf(reading.catalogue);
   }
-  const told = describeProof(prove(duty, shelf, house, order), { most: limit, detail, standingOnly });
-  if (!parsed.data.byConstruction) return told;
+  const described = describeProof(prove(duty, shelf, house, order), { most: limit, detail, standingOnly });
+  if (!parsed.data.byConstruction) return described;
   const built = constructions.flatMap((construction) => {
     const found = byConstruction(construction, duty, house);
     return found === null ? [] : [found];
   });
   return {
-    ...told,
+    ...described,
     byConstruction: built.map(({ construction, candidate, failing }) => ({
       construction: construction.id,
       name: construction.name,

@@ -17,14 +17,14 @@ describe("leaving a field blank", () => {
     "%s turns no fails into holds, unless the assumption is listed",
     (path) => {
       fc.assert(
-        fc.property(duties, picks, (duty, at) => {
+        fc.property(duties, picks, (duty, indices) => {
           if (valueAt(duty, path) === null) return;
           const blank = withValueAt(duty, path, null) as Duty;
           const asked = missingFrom(blank, house).some((m) => m.field === path || m.covers?.includes(path));
           if (asked) return;
-          for (const valve of valvesOf(duty, at)) {
-            const inHand = { valve, drive: null, accessories: [], house };
-            const [before, after] = [verdictsIn(inHand, duty), verdictsIn(inHand, blank)];
+          for (const valve of valvesOf(duty, indices)) {
+            const candidate = { valve, drive: null, accessories: [], house };
+            const [before, after] = [verdictsIn(candidate, duty), verdictsIn(candidate, blank)];
             rules.forEach(({ id }, i) => {
               if (before[i] !== "fails" || !["holds", "not asked"].includes(after[i]!)) return;
               const listed = findingOf(id, blank, valve, null).uses.some((u) => u.origin === "assumed");
@@ -43,7 +43,7 @@ describe("leaving a value of a case blank", () => {
     "%s turns no fails into holds, unless the assumption is listed",
     (field) => {
       fc.assert(
-        fc.property(duties, picks, fc.nat(), (duty, at, which) => {
+        fc.property(duties, picks, fc.nat(), (duty, indices, which) => {
           if (duty.cases.length === 0) return;
           const place = which % duty.cases.length;
           const blank = {
@@ -51,9 +51,9 @@ describe("leaving a value of a case blank", () => {
             cases: duty.cases.map((c, i) => (i === place ? { ...c, [field]: null } : c)),
           };
           if (missingFrom(blank, house).some((m) => m.field === `cases.${place}.${field}`)) return;
-          for (const valve of valvesOf(duty, at)) {
-            const inHand = { valve, drive: null, accessories: [], house };
-            const [before, after] = [verdictsIn(inHand, duty), verdictsIn(inHand, blank)];
+          for (const valve of valvesOf(duty, indices)) {
+            const candidate = { valve, drive: null, accessories: [], house };
+            const [before, after] = [verdictsIn(candidate, duty), verdictsIn(candidate, blank)];
             rules.forEach(({ id }, i) => {
               if (before[i] !== "fails" || after[i] !== "holds") return;
               const listed = findingOf(id, blank, valve, null).uses.some((u) => u.origin === "assumed");

@@ -9,7 +9,7 @@ const judged = (number: string) => {
   const by = new Map(constructionsIn(proof).map((c) => [c.construction.id, c]));
   return {
     proof,
-    of: (id: string) => by.get(id) as ConstructionStanding,
+    standingOf: (id: string) => by.get(id) as ConstructionStanding,
     standing: [...by.values()].filter((c) => c.standing > 0).map((c) => c.construction.id),
     survivors: proof.candidates.filter((c) => c.verdict !== "fails"),
   };
@@ -34,7 +34,7 @@ describe("what leads", () => {
 
 describe("ten tags", () => {
   it("XV-3040: trunnion balls with PEEK and lip seals", () => {
-    const { standing, survivors, of } = judged("XV-3040");
+    const { standing, survivors, standingOf } = judged("XV-3040");
     expect(standing).toEqual(["trunnion-side-entry", "trunnion-top-entry"]);
     expect(only(survivors.map((c) => c.valve.seat.material.id))).toEqual(["peek"]);
     expect(
@@ -42,22 +42,22 @@ describe("ten tags", () => {
         c.valve.seals.parts.some((p) => p.material.kind === "o-ring" && !p.decompressionGrade),
       ),
     ).toBe(false);
-    expect(of("tilt-away").fallsOn?.rule).toBe("body/barriers");
+    expect(standingOf("tilt-away").fallsOn?.rule).toBe("body/barriers");
   });
   it("XV-3066: nothing brittle, nothing slow", () => {
-    const { survivors, of, proof } = judged("XV-3066");
+    const { survivors, standingOf, proof } = judged("XV-3066");
     expect(survivors.every((c) => c.valve.grade.minimumC <= -52)).toBe(true);
     expect(survivors.every((c) => c.valve.bolting.minimumC <= -52)).toBe(true);
-    expect(of("tilt-away").fallsOn?.rule).toBe("body/emergency-speed");
+    expect(standingOf("tilt-away").fallsOn?.rule).toBe("body/emergency-speed");
     expect(proof.candidates[0]!.verdict).toBe("tight");
   });
   it("XV-1034: one top-entry ball with a double-piston seat downstream", () => {
-    const { standing, survivors, of } = judged("XV-1034");
+    const { standing, survivors, standingOf } = judged("XV-1034");
     expect(standing).toEqual(["trunnion-top-entry"]);
     expect(only(survivors.map((c) => c.valve.cavity.barriers.forward))).toEqual([2]);
     expect(only(survivors.map((c) => c.valve.seals.stemSeal))).toEqual(["double packing with leak-off"]);
-    expect(of("trunnion-side-entry").fallsOn?.rule).toBe("body/leak-paths");
-    expect(of("butterfly-triple-offset").fallsOn?.rule).toBe("body/double-isolation");
+    expect(standingOf("trunnion-side-entry").fallsOn?.rule).toBe("body/leak-paths");
+    expect(standingOf("butterfly-triple-offset").fallsOn?.rule).toBe("body/double-isolation");
   });
   it("XV-2011: no sleeved plug first; no copper", () => {
     const { proof, survivors } = judged("XV-2011");
@@ -67,11 +67,11 @@ describe("ten tags", () => {
     ).toBe(false);
   });
   it("XV-4002: metal seats alone, no sealant", () => {
-    const { standing, survivors, of } = judged("XV-4002");
+    const { standing, survivors, standingOf } = judged("XV-4002");
     expect(standing).toEqual(["trunnion-top-entry", "butterfly-triple-offset"]);
     expect(survivors.every((c) => c.valve.seat.material.kind === "metal")).toBe(true);
-    expect(of("plug-lubricated").fallsOn?.rule).toBe("envelope/sealant-heat");
-    expect(of("floating-two-piece").fallsOn?.rule).toBe("envelope/seat-temperature");
+    expect(standingOf("plug-lubricated").fallsOn?.rule).toBe("envelope/sealant-heat");
+    expect(standingOf("floating-two-piece").fallsOn?.rule).toBe("envelope/seat-temperature");
   });
   it("XV-4020 and XV-2044: nothing stands", () => {
     expect(judged("XV-4020").proof.standing).toBe(0);
@@ -82,10 +82,10 @@ describe("ten tags", () => {
     ).toBe(true);
   });
   it("XV-6001: a lining, with a disc whose crevices stand the sea", () => {
-    const { standing, survivors, of } = judged("XV-6001");
+    const { standing, survivors, standingOf } = judged("XV-6001");
     expect(standing).toEqual(["butterfly-concentric"]);
     expect(only(survivors.map((c) => c.valve.trim.ball))).toEqual(["nickel aluminium bronze"]);
-    expect(of("trunnion-side-entry").fallsOn?.rule).toBe("envelope/seawater-crevice");
+    expect(standingOf("trunnion-side-entry").fallsOn?.rule).toBe("envelope/seawater-crevice");
   });
   it("XV-8034: alloy 400 and PTFE in oxygen", () => {
     const { survivors } = judged("XV-8034");
@@ -96,11 +96,11 @@ describe("ten tags", () => {
     expect(only(survivors.map((c) => c.valve.trim.ball)).sort()).toEqual(["alloy 400", "alloy 625 or C-276"]);
   });
   it("FV-5010: nothing plain throttles", () => {
-    const { standing, of } = judged("FV-5010");
+    const { standing, standingOf } = judged("FV-5010");
     expect(standing).toContain("segment-ball");
     // A notched ball without steps chokes at the largest case.
-    expect(of("v-port-ball").fallsOn?.rule).toMatch(/^flow\//);
+    expect(standingOf("v-port-ball").fallsOn?.rule).toMatch(/^flow\//);
     expect(standing.some((id) => /floating|trunnion|sleeved|lubricated/.test(id))).toBe(false);
-    expect(of("trunnion-side-entry").fallsOn?.rule).toBe("body/throttling");
+    expect(standingOf("trunnion-side-entry").fallsOn?.rule).toBe("body/throttling");
   });
 });

@@ -6,33 +6,33 @@ export interface Comparison {
   readonly limit: number | null;
   readonly margin: number | null;
   readonly verdict: "holds" | "tight" | "fails";
-  /** Margin below which it is tight, in the margin's own unit; 0 where none is wanted. */
+  /** Margin below which it is *tight*, in the margin's own unit; 0 where no margin is wanted. */
   readonly wants?: number;
   /** Where a case may be measured from either end of a range. */
   readonly sense?: "≤" | "≥";
 }
 
-/** What counts as close where a comparison does not say. */
+/** Margin that counts as close where a comparison states none. */
 const usualMargin = { "%": 0.1, K: 10 } as const;
 
 /**
- * What is in hand of a limit.
+ * Margin to a limit.
  *
  * @param compared from `against` (a fraction) or `kelvinTo` (kelvin)
  * @param unit unit the margin is in
  * @param wanted false where the limit holds its own margin already
  * @returns the margin as an outcome carries it
- * @example inHand(against(67.6, 72, 0.1), "%").wants // → 0.1
+ * @example inMargin(against(67.6, 72, 0.1), "%").wants // → 0.1
  */
-export function inHand(compared: Comparison, unit: MarginInHand["unit"], wanted = true): MarginInHand {
+export function inMargin(compared: Comparison, unit: MarginInHand["unit"], wanted = true): MarginInHand {
   return { margin: compared.margin, unit, wants: wanted ? (compared.wants ?? usualMargin[unit]) : 0 };
 }
 
 /**
  * Sets a pressure or torque against an upper limit.
  *
- * @param value what is asked, same unit as the limit
- * @param limit what is stood; null when there is none at all, which fails
+ * @param value the demand, same unit as the limit
+ * @param limit the capacity; null when there is none at all, which fails
  * @param tightBelow fraction of margin below which it is tight, ≥ 0
  * @returns margin limit/value − 1; a value of zero or below has no margin and holds
  * @source house margin
@@ -51,7 +51,7 @@ export function against(value: number, limit: number | null, tightBelow: number)
  *
  * @param value °C
  * @param limit °C
- * @param sense "≤" for an upper limit, "≥" for a lower one; the limit itself is inside
+ * @param sense "≤" for an upper limit, "≥" for a lower one; the limit itself is allowed
  * @param tightBelow kelvin of margin below which it is tight
  * @returns margin in kelvin, negative outside
  * @source house margin

@@ -1,10 +1,10 @@
 import type { Rule } from "./rule.ts";
 
-/** Where the figures come from that a rule goes by. */
+/** Source of the figures that a rule uses. */
 export type FigureBasis = "indicative" | "maker's" | "house rules" | "none";
 
 /**
- * Where a rule's figures come from, as a reader is told beside its source.
+ * Source of a rule's figures, as printed beside the rule's source.
  *
  * @param rule the rule's source and inputs
  * @returns *indicative* where any are screening figures of the tables or of practice; else whose they are

@@ -12,11 +12,11 @@ describe("verdicts", () => {
     expect(needsReason(verdict)).toBe(needs),
   );
   it("are ranked, and the gravest of several is the first in that rank", () => {
-    for (const [at, verdict] of verdictsByGravity.entries()) {
-      const lighter = verdictsByGravity.slice(at);
+    for (const [index, verdict] of verdictsByGravity.entries()) {
+      const lighter = verdictsByGravity.slice(index);
       expect(gravest(lighter)).toBe(verdict);
       expect(gravest([...lighter].reverse())).toBe(verdict);
-      for (const other of verdictsByGravity.slice(at + 1))
+      for (const other of verdictsByGravity.slice(index + 1))
         expect(gravityOf(verdict)).toBeGreaterThan(gravityOf(other));
     }
     expect(gravest([])).toBe("not asked");

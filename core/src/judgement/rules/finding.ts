@@ -1,9 +1,12 @@
 import type { Unit } from "../../basis/units/unit.ts";
 
-/** *cannot tell* always names what is missing; *not asked* means the duty or the valve does not raise the question. */
+/**
+ * *cannot tell* always names the missing value; *not asked* means that the duty or the valve does not raise the
+ * question.
+ */
 export type Verdict = "holds" | "tight" | "fails" | "cannot tell" | "not asked";
 
-/** From the worst to the least; the order verdicts are gathered in. */
+/** From worst to best; verdicts are combined in this order. */
 export const verdictsByGravity: readonly Verdict[] = ["fails", "cannot tell", "tight", "holds", "not asked"];
 
 /** Stations rules act at, in the order of the work. What is found at the duty is the same for every candidate. */
@@ -68,10 +71,10 @@ export function gravest(verdicts: Iterable<Verdict>): Verdict {
 export type Sense = "≤" | "≥" | "is";
 
 /**
- * The sign that is true between a finding's value and its limit. A finding may hold beyond its limit where
- * something else makes up for it; what is written between the two figures must be true all the same.
+ * The sign that is true between a finding's value and its limit. A finding may hold beyond its limit where something
+ * else makes up for it; the sign must be true all the same.
  *
- * @param sense how the two should stand
+ * @param sense the required relation
  * @param value the finding's value
  * @param limit the finding's limit
  * @returns the sense where it is kept; its opposite where it is not; "is" for words

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { against, inHand, kelvinTo } from "./compare.ts";
+import { against, inMargin, kelvinTo } from "./compare.ts";
 import { Finding, figuresOf, type Ruling } from "./found.ts";
 import type { Judged } from "./judged.ts";
 import { cannotTell, fits, notAsked, plain } from "./outcome.ts";
@@ -20,9 +20,9 @@ describe("an outcome", () => {
       station: _s,
       asks: _a,
       source: _o,
-      ...told
+      ...described
     } = new Finding(by("a"), plain("holds", "It fits.")).toJSON();
-    expect(told).toEqual({
+    expect(described).toEqual({
       kind: "worded",
       verdict: "holds",
       value: null,
@@ -39,10 +39,10 @@ describe("an outcome", () => {
     });
   });
   it("is of the kind it was made as, with the fields of that kind alone", () => {
-    const keys = (outcome: Parameters<typeof plain> | null, of = outcome && plain(...outcome)) =>
-      Object.keys(new Finding(by("a"), of!).toJSON());
+    const keys = (outcome: Parameters<typeof plain> | null, measured = outcome && plain(...outcome)) =>
+      Object.keys(new Finding(by("a"), measured!).toJSON());
     expect(keys(["holds", "x"])).not.toContain("margin");
-    expect(keys(["holds", "x", {}, inHand(against(1, 2, 0), "%")])).toContain("margin");
+    expect(keys(["holds", "x", {}, inMargin(against(1, 2, 0), "%")])).toContain("margin");
     const waiting = new Finding(by("a"), cannotTell("the phase")).toJSON();
     expect(waiting).toMatchObject({ kind: "waits for", missing: "the phase" });
     expect(waiting).not.toHaveProperty("margin");
@@ -79,11 +79,11 @@ describe("an outcome", () => {
     expect(asked).toBe(1);
   });
   it("carries what is in hand, in per cent or kelvin", () => {
-    expect(plain("tight", "", {}, inHand(against(67.6, 72, 0.1), "%"))).toMatchObject({
+    expect(plain("tight", "", {}, inMargin(against(67.6, 72, 0.1), "%"))).toMatchObject({
       marginUnit: "%",
       marginWanted: true,
     });
-    expect(plain("holds", "", {}, inHand(kelvinTo(88, 200, "≤", 20), "K", false))).toMatchObject({
+    expect(plain("holds", "", {}, inMargin(kelvinTo(88, 200, "≤", 20), "K", false))).toMatchObject({
       margin: 112,
       marginUnit: "K",
       marginWanted: false,
@@ -126,8 +126,8 @@ describe("examining a rule", () => {
     asks: "x",
     source: "none",
     inputs: ["x"],
-    hangsOn: ["line"],
-    unraised: (duty) => (duty.port === "full" ? null : "No full port."),
+    dependsOn: ["line"],
+    notApplicableBecause: (duty) => (duty.port === "full" ? null : "No full port."),
     examine: ({ valve }) => (valve ? plain("holds", "Full.") : notAsked("No valve.")),
   });
   const judged = (port: string, valve: object | null) =>

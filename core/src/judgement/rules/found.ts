@@ -8,7 +8,7 @@ import type {
   WordedOutcome,
 } from "./outcome-kinds.ts";
 
-/** What a finding takes over of the rule that made it. */
+/** What a finding takes over from its rule. */
 export interface Ruling {
   readonly id: `${RuleStation}/${string}`;
   readonly station: RuleStation;
@@ -17,8 +17,8 @@ export interface Ruling {
 }
 
 /**
- * A rule's outcome with the rule's name on it. Proofs make thousands and read verdict and margin of each;
- * everything else is looked up when somebody reads it. Outcomes may be shared; nothing changes them.
+ * A rule's outcome with the rule's name. Proofs create thousands and read verdict and margin of each; everything else
+ * is looked up when it is read. Outcomes may be shared and never change.
  */
 export class Finding {
   readonly by: Ruling;
@@ -61,7 +61,7 @@ export class Finding {
     return this.#uses;
   }
 
-  /** Margin to a limit, null where the outcome measures none. */
+  /** Margin to a limit; null where the outcome measures none. */
   get margin(): number | null {
     return this.outcome.kind === "measured" ? this.outcome.margin : null;
   }
@@ -95,10 +95,10 @@ export class Finding {
     return this.outcome.kind === "waits for" ? this.outcome.missing : null;
   }
 
-  /** Plain data, fit to be stored or handed to another thread. */
+  /** Plain data for storage or for another thread. */
   toJSON(): FindingDescription {
     const { rule, station, asks, source, uses } = this;
-    return { rule, station, asks, source, uses, ...told(this.outcome) };
+    return { rule, station, asks, source, uses, ...describedOutcome(this.outcome) };
   }
 }
 
@@ -111,23 +111,32 @@ interface Described {
   readonly uses: readonly Used[];
 }
 
-type Told<Of extends Outcome, Key extends keyof Of> = Readonly<
+type DescribedOutcome<Of extends Outcome, Key extends keyof Of> = Readonly<
   Pick<Of, Key | "kind" | "verdict" | "says" | "byCase">
 >;
 const comparing = ["value", "limit", "sense", "unit", "caseId", "caseName", "remedy", "decides"] as const;
 type Comparing = (typeof comparing)[number];
-type ToldMeasured = Told<MeasuredOutcome, Comparing | "margin" | "marginUnit" | "marginWanted">;
-type ToldWorded = Told<WordedOutcome, Comparing>;
-type ToldWaiting = Told<WaitingOutcome, "missing" | "value" | "limit" | "unit" | "caseId" | "caseName">;
-type ToldUnasked = Told<UnaskedOutcome, never>;
+type DescribedMeasured = DescribedOutcome<
+  MeasuredOutcome,
+  Comparing | "margin" | "marginUnit" | "marginWanted"
+>;
+type DescribedWorded = DescribedOutcome<WordedOutcome, Comparing>;
+type DescribedWaiting = DescribedOutcome<
+  WaitingOutcome,
+  "missing" | "value" | "limit" | "unit" | "caseId" | "caseName"
+>;
+type DescribedUnasked = DescribedOutcome<UnaskedOutcome, never>;
 
-export type FindingDescription = Described & (ToldMeasured | ToldWorded | ToldWaiting | ToldUnasked);
+export type FindingDescription = Described &
+  (DescribedMeasured | DescribedWorded | DescribedWaiting | DescribedUnasked);
 
 // The figures are getters of the outcome, which a spread would leave behind.
-const compared = (outcome: Pick<ToldWorded, Comparing>) =>
-  Object.fromEntries(comparing.map((key) => [key, outcome[key]])) as Pick<ToldWorded, Comparing>;
+const compared = (outcome: Pick<DescribedWorded, Comparing>) =>
+  Object.fromEntries(comparing.map((key) => [key, outcome[key]])) as Pick<DescribedWorded, Comparing>;
 
-function told(outcome: Outcome): ToldMeasured | ToldWorded | ToldWaiting | ToldUnasked {
+function describedOutcome(
+  outcome: Outcome,
+): DescribedMeasured | DescribedWorded | DescribedWaiting | DescribedUnasked {
   const { says, byCase } = outcome;
   switch (outcome.kind) {
     case "measured": {
@@ -163,7 +172,7 @@ export interface Figures {
 }
 
 /**
- * What there is to write of a finding's value and limit, whatever its kind.
+ * Value and limit of a finding as text, whatever its kind.
  *
  * @param finding a finding or its description
  * @returns value, limit, sense, unit, case and margin; nulls where its kind has none

@@ -6,7 +6,7 @@ import type { Origin, Used } from "./finding.ts";
 /**
  * One input of a finding.
  *
- * @param what as a person would name it
+ * @param what name for a reader
  * @param value figure or word
  * @param origin where it came from
  * @param unit unit of a figure, "" for words
@@ -20,9 +20,9 @@ export function used(what: string, value: number | string, origin: Origin, unit:
 /**
  * A duty's value as a finding's input, marked as entered or assumed.
  *
- * @param what as a person would name it
+ * @param what name for a reader
  * @param value the value in use; true and false read as yes and no
- * @param entered what the duty states; null where the value is an assumption
+ * @param entered the stated value; null where the value is an assumption
  * @param unit unit of a figure
  * @returns the input with its origin
  * @source the duty and the assumptions in use
@@ -41,7 +41,7 @@ export function stated(
 /**
  * The hazards of a duty as a finding's input.
  *
- * @param duty what is stated of the fluid
+ * @param duty stated fluid data
  * @param inUse hazards the rules go by, and where they came from
  * @returns one input naming them
  * @source the duty, else the table of fluids
@@ -69,7 +69,7 @@ export function temperatureOf(c: SettledCase): Used[] {
  * Pressure and temperature of a case as a finding's inputs.
  *
  * @param c a settled case
- * @returns what is known of the two, with origin
+ * @returns the known ones of the two, with origin
  * @source the duty
  */
 export function pressureAndTemperature(c: SettledCase): Used[] {
@@ -80,7 +80,7 @@ export function pressureAndTemperature(c: SettledCase): Used[] {
 }
 
 /**
- * What the valve is for, as a finding's input.
+ * The functions of the valve, as a finding's input.
  *
  * @param duty settled duty
  * @returns one input naming every function
@@ -93,7 +93,7 @@ export function functionUsed(duty: {
 }
 
 /**
- * What the valve is for, in words.
+ * The functions of the valve, in words.
  *
  * @param duty settled duty
  * @returns every function, with commas

@@ -4,7 +4,7 @@ import type { DriveTrain } from "../../equipment/catalogue/drive-train.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 import type { TorqueDemand } from "../../mechanics/torque/demand.ts";
 
-/** What a rule looks at. A bare-stem candidate has neither drive nor fittings. */
+/** Input of a rule. A bare-stem candidate has neither actuator nor accessories. */
 export interface Judged extends Pick<DriveTrain, "drive" | "supplied" | "fittings"> {
   readonly valve: Valve;
   readonly demand: TorqueDemand;

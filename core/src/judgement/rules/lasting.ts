@@ -1,13 +1,13 @@
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
-import { against, inHand } from "./compare.ts";
+import { against, inMargin } from "./compare.ts";
 import { stated, used } from "./inputs.ts";
 import { plain } from "./outcome.ts";
 import type { Outcome } from "./outcome-kinds.ts";
 
-/** A part that strokes wear, and what is said of it. */
+/** A part that wears with each stroke, and its sentences. */
 interface Worn {
-  /** As a sentence begins with it. */
+  /** Its name at the start of a sentence. */
   readonly part: string;
   /** Life of its kind, strokes, and the kind as a reader knows it. */
   readonly life: number;
@@ -48,6 +48,6 @@ export function lasting(worn: Worn, duty: SettledDuty, house: HouseRules): Outco
         used(`life of ${worn.kind}`, worn.life, "house rule"),
       ],
     },
-    inHand(measured, "%"),
+    inMargin(measured, "%"),
   );
 }

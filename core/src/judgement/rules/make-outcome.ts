@@ -5,9 +5,9 @@ import type { MarginInHand, Outcome, Remarks } from "./outcome-kinds.ts";
 const none: readonly never[] = [];
 
 /**
- * The one shape behind all kinds of outcome. A proof makes thousands and reads verdict and margin of each: objects
- * of one shape are read several times faster than of four, and remarks that are looked up only when somebody
- * reads them cost nothing until then. Outside this file an outcome is what its kind says.
+ * One shape for all kinds of outcome. A proof creates thousands and reads verdict and margin of each, which is several
+ * times faster with one shape than with four. Remarks are built only when they are read. Other files see an outcome as
+ * its kind.
  */
 class AnyOutcome {
   readonly kind: Outcome["kind"];
@@ -25,16 +25,16 @@ class AnyOutcome {
     verdict: Verdict,
     says: string,
     remarks: Remarks,
-    inHand: MarginInHand | null,
+    margin: MarginInHand | null,
     missing: string | null,
   ) {
     this.kind = kind;
     this.verdict = verdict;
     this.says = says;
-    this.margin = inHand === null ? null : inHand.margin;
-    this.marginUnit = inHand === null ? null : inHand.unit;
-    this.wants = inHand === null ? 0 : inHand.wants;
-    this.marginWanted = inHand === null || inHand.wants > 0;
+    this.margin = margin === null ? null : margin.margin;
+    this.marginUnit = margin === null ? null : margin.unit;
+    this.wants = margin === null ? 0 : margin.wants;
+    this.marginWanted = margin === null || margin.wants > 0;
     this.missing = missing;
     this.remarks = remarks;
   }
@@ -87,8 +87,8 @@ export function makeOutcome<Kind extends Outcome>(
   verdict: Kind["verdict"],
   says: string,
   remarks: Remarks,
-  inHand: MarginInHand | null = null,
+  margin: MarginInHand | null = null,
   missing: string | null = null,
 ): Kind {
-  return new AnyOutcome(kind, verdict, says, remarks, inHand, missing) as unknown as Kind;
+  return new AnyOutcome(kind, verdict, says, remarks, margin, missing) as unknown as Kind;
 }

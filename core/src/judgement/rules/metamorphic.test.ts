@@ -47,24 +47,24 @@ const containing = new Set(
     )
     .map((id) => `body/${id}`),
 );
-const looked = rules.flatMap(({ id, station }, at) =>
-  station === "envelope" || containing.has(id) ? [{ at, as: together[id] ?? id }] : [],
+const looked = rules.flatMap(({ id, station }, index) =>
+  station === "envelope" || containing.has(id) ? [{ at: index, as: together[id] ?? id }] : [],
 );
 
 function gravest(verdicts: readonly Verdict[]): Map<string, Verdict> {
   const found = new Map<string, Verdict>();
-  for (const { at, as } of looked) {
-    const so = found.get(as) ?? "not asked";
-    if (gravityOf(verdicts[at]!) >= gravityOf(so)) found.set(as, verdicts[at]!);
+  for (const { at: index, as } of looked) {
+    const verdict = found.get(as) ?? "not asked";
+    if (gravityOf(verdicts[index]!) >= gravityOf(verdict)) found.set(as, verdicts[index]!);
   }
   return found;
 }
 
 function bettersNone(duty: Duty, harder: Duty, valves: readonly Valve[]) {
   for (const valve of valves) {
-    const inHand = { valve, drive: null, accessories: [], house };
-    const before = gravest(verdictsIn(inHand, duty));
-    const after = gravest(verdictsIn(inHand, harder));
+    const candidate = { valve, drive: null, accessories: [], house };
+    const before = gravest(verdictsIn(candidate, duty));
+    const after = gravest(verdictsIn(candidate, harder));
     for (const [as, verdict] of before)
       if (gravityOf(after.get(as)!) < gravityOf(verdict))
         expect.fail(`${as}: ${verdict} becomes ${after.get(as)} on ${valve.key}`);
@@ -74,10 +74,10 @@ function bettersNone(duty: Duty, harder: Duty, valves: readonly Valve[]) {
 /** The harder duty betters no finding of any of the valves. */
 function neverBetters(harder: (duty: Duty, by: number) => Duty | null) {
   fc.assert(
-    fc.property(duties, picks, fc.double({ min: 0.01, max: 1, noNaN: true }), (duty, at, by) => {
+    fc.property(duties, picks, fc.double({ min: 0.01, max: 1, noNaN: true }), (duty, indices, by) => {
       const made = harder(duty, by);
       if (made === null || !dutySchema.safeParse(made).success) return;
-      bettersNone(duty, made, valvesOf(duty, at));
+      bettersNone(duty, made, valvesOf(duty, indices));
     }),
     { numRuns: runs },
   );
@@ -177,12 +177,12 @@ describe("what makes a duty harder betters nothing", () => {
     neverBetters((duty, by) => ({ ...duty, strokesPerYear: (duty.strokesPerYear ?? 12) + 3_000_000 * by })));
   it("a further case", () => {
     fc.assert(
-      fc.property(duties, likelyCase, picks, (duty, more, at) => {
+      fc.property(duties, likelyCase, picks, (duty, more, indices) => {
         // What waited for a temperature or a pressure may come to know it by the further case.
         const running = duty.cases.filter((c) => !["fire", "steam-out", "cold soak"].includes(c.kind));
         if (running.length === 0 || running.some((c) => c.temperatureC === null)) return;
         const made = { ...duty, cases: [...duty.cases, { ...more, id: "further", name: "further" }] };
-        bettersNone(duty, made, valvesOf(duty, at));
+        bettersNone(duty, made, valvesOf(duty, indices));
       }),
       { numRuns: runs },
     );
@@ -192,11 +192,11 @@ describe("what makes a duty harder betters nothing", () => {
 describe("what is no change changes nothing", () => {
   const same = (change: (duty: Duty) => Duty, suits: (valve: Valve) => boolean = () => true) =>
     fc.assert(
-      fc.property(duties, picks, (duty, at) => {
+      fc.property(duties, picks, (duty, indices) => {
         const made = change(duty);
-        for (const valve of valvesOf(duty, at).filter(suits)) {
-          const inHand = { valve, drive: null, accessories: [], house };
-          const [before, after] = [verdictsIn(inHand, duty), verdictsIn(inHand, made)];
+        for (const valve of valvesOf(duty, indices).filter(suits)) {
+          const candidate = { valve, drive: null, accessories: [], house };
+          const [before, after] = [verdictsIn(candidate, duty), verdictsIn(candidate, made)];
           const turned = rules.flatMap(({ id }, i) => (after[i] === before[i] ? [] : [id]));
           if (turned.length > 0) expect.fail(`${turned} on ${valve.key}`);
         }
@@ -230,16 +230,16 @@ describe("what else is on the shelf", () => {
     fc.assert(
       fc.property(duties, fc.nat(), (duty, pick) => {
         const whole = prove(duty, demoShelf, house).candidates;
-        const one = whole[pick % whole.length];
-        if (one === undefined) return;
+        const candidate = whole[pick % whole.length];
+        if (candidate === undefined) return;
         const alone = compileShelf({
           ...demoCatalogue,
-          lines: demoCatalogue.lines.filter((l) => l.id === one.valve.line.id),
-          drives: demoCatalogue.drives.filter((d) => d.id === one.drive?.family.id),
+          lines: demoCatalogue.lines.filter((l) => l.id === candidate.valve.line.id),
+          drives: demoCatalogue.drives.filter((d) => d.id === candidate.drive?.family.id),
         });
-        const again = prove(duty, alone, house).candidates.find((c) => c.key === one.key)!;
-        expect(again.verdict).toBe(one.verdict);
-        expect(again.findings.map((f) => f.verdict)).toEqual(one.findings.map((f) => f.verdict));
+        const again = prove(duty, alone, house).candidates.find((c) => c.key === candidate.key)!;
+        expect(again.verdict).toBe(candidate.verdict);
+        expect(again.findings.map((f) => f.verdict)).toEqual(candidate.findings.map((f) => f.verdict));
       }),
       { numRuns: Math.ceil(runs / 50) },
     );

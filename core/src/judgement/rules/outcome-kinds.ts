@@ -12,7 +12,7 @@ export interface MarginInHand {
   readonly wants: number;
 }
 
-/** What may be said of an outcome besides its verdict and margin. */
+/** Optional remarks on an outcome. */
 export interface Remarks {
   readonly value?: number | string | null;
   readonly limit?: number | string | null;
@@ -29,9 +29,11 @@ export interface Remarks {
 }
 
 interface Said {
-  /** Sentence without figures: those stand in value, limit and uses, so that every reader gets own units. */
+  /**
+   * Sentence without figures: they are in value, limit and uses, so that every reader gets them in the chosen units.
+   */
   readonly says: string;
-  /** Inputs, put together when somebody reads them. */
+  /** Inputs, built when they are read. */
   readonly uses: () => readonly Used[];
   readonly byCase: readonly CaseResult[];
 }
@@ -44,19 +46,19 @@ interface Compared extends Said {
   readonly unit: Unit;
   readonly caseId: string | null;
   readonly caseName: string | null;
-  /** What would change the verdict, where it could be better and one thing would. */
+  /** The remedy, where one change would improve the verdict. */
   readonly remedy: string | null;
-  /** What decides where the two figures alone do not: shown in place of the sign between them. */
+  /** What decides where the two figures alone do not; shown in place of the sign between them. */
   readonly decides: string | null;
 }
 
-/** A figure against a limit, with what is in hand. */
+/** A value against a limit, with its margin. */
 export interface MeasuredOutcome extends Compared {
   readonly kind: "measured";
   /** Fraction for pressures and torques, kelvin for temperatures; null where nothing presses or nothing limits. */
   readonly margin: number | null;
   readonly marginUnit: "%" | "K";
-  /** False where the limit already holds its own margin, so that standing close to it means nothing. */
+  /** False where the limit already includes a margin, so that being close to it means nothing. */
   readonly marginWanted: boolean;
   /** Margin the house wants, in the margin's unit: how close is close. */
   readonly wants: number;
@@ -73,7 +75,7 @@ export interface WaitingOutcome extends Said {
   readonly verdict: "cannot tell";
   readonly missing: string;
   readonly value: number | string | null;
-  /** What is known of the limit meanwhile. */
+  /** What is already known of the limit. */
   readonly limit: number | string | null;
   readonly unit: Unit;
   readonly caseId: string | null;
@@ -86,5 +88,5 @@ export interface UnaskedOutcome extends Said {
   readonly verdict: "not asked";
 }
 
-/** What examining one rule gave: data, not prose; not changed once it is made. */
+/** Result of examining one rule: data, not prose; it never changes. */
 export type Outcome = MeasuredOutcome | WordedOutcome | WaitingOutcome | UnaskedOutcome;

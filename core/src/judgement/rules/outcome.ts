@@ -13,12 +13,12 @@ import type {
 const unremarked: Remarks = {};
 
 /**
- * An outcome: a verdict in words, with what there is to remark.
+ * An outcome with a verdict in words.
  *
  * @param verdict the verdict
  * @param says sentence without figures
  * @param remarks value, limit, uses, remedy where there are any
- * @param inHand margin to a limit; without one the outcome is words
+ * @param margin margin to a limit; without one the outcome is in words
  * @returns the outcome
  * @example plain("holds", "It fits.").verdict // → "holds"
  */
@@ -26,15 +26,15 @@ export function plain(
   verdict: Judged,
   says: string,
   remarks: Remarks = unremarked,
-  inHand: MarginInHand | null = null,
+  margin: MarginInHand | null = null,
 ): MeasuredOutcome | WordedOutcome {
-  return inHand === null
+  return margin === null
     ? makeOutcome<WordedOutcome>("worded", verdict, says, remarks)
-    : makeOutcome<MeasuredOutcome>("measured", verdict, says, remarks, inHand);
+    : makeOutcome<MeasuredOutcome>("measured", verdict, says, remarks, margin);
 }
 
 /**
- * An outcome that is kept or not, without a degree.
+ * An outcome that is met or not, without a degree.
  *
  * @param ok whether it is kept
  * @param says sentences for either end, without figures

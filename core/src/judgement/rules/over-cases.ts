@@ -1,6 +1,6 @@
 import type { Unit } from "../../basis/units/unit.ts";
 import type { SettledCase } from "../../duty/settling/settled-case.ts";
-import { type Comparison, inHand } from "./compare.ts";
+import { type Comparison, inMargin } from "./compare.ts";
 import { type CaseResult, gravityOf, type Used, type Verdict } from "./finding.ts";
 import { cannotTell, notAsked, plain } from "./outcome.ts";
 import type { Outcome } from "./outcome-kinds.ts";
@@ -20,8 +20,8 @@ interface OverCases {
 }
 
 /**
- * Measures every case and answers with the one that governs; all cases stay in `byCase`. Fire is
- * left out: a fire case is judged by the fire-safe rule, not by the envelope.
+ * Measures every case and returns the governing one; all cases stay in `byCase`. Fire is left out: a fire case is
+ * judged by the fire-safe rule, not by the envelope.
  *
  * @param cases the duty's cases, settled
  * @param how units, measure, wording and inputs
@@ -83,6 +83,6 @@ export function overCases(cases: readonly SettledCase[], how: OverCases): Outcom
       byCase,
       uses: () => how.uses(c),
     },
-    measure.margin === null && verdict === "tight" ? null : inHand(measure, how.marginUnit),
+    measure.margin === null && verdict === "tight" ? null : inMargin(measure, how.marginUnit),
   );
 }

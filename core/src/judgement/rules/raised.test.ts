@@ -9,10 +9,10 @@ import { rules } from "./rules.ts";
 const house = defaultHouseRules();
 const why = (id: string, duty: Duty, change: Partial<HouseRules> = {}) => {
   const under = { ...house, ...change };
-  return rules.find((r) => r.id === id)!.unraised!(settle(duty, under), under);
+  return rules.find((r) => r.id === id)!.notApplicableBecause!(settle(duty, under), under);
 };
-const fluid = (of: Partial<Duty["fluid"]>) => dutyWith({ fluid: of });
-const oneCase = (of: Partial<Duty["cases"][number]>) => dutyWith({ cases: [of] });
+const fluid = (fluid: Partial<Duty["fluid"]>) => dutyWith({ fluid: fluid });
+const oneCase = (operatingCase: Partial<Duty["cases"][number]>) => dutyWith({ cases: [operatingCase] });
 
 const inert = { family: "air and inert gas", substance: "nitrogen" } as const;
 const sour = (temperatureC: number) =>
@@ -218,13 +218,16 @@ const borders: readonly Border[] = [
 ];
 
 describe("what a duty raises of no valve", () => {
-  it.each(borders)("%s is asked on one side of its border only", (id, raised, unraised, change) => {
-    expect(why(id, raised, change)).toBeNull();
-    expect(why(id, unraised)).toMatch(/^[A-Z].*\.$/);
-  });
+  it.each(borders)(
+    "%s is asked on one side of its border only",
+    (id, raised, notApplicableBecause, change) => {
+      expect(why(id, raised, change)).toBeNull();
+      expect(why(id, notApplicableBecause)).toMatch(/^[A-Z].*\.$/);
+    },
+  );
   it("is tried above for every rule that has it", () => {
     const tried = new Set(borders.map(([id]) => id));
-    expect(rules.filter((r) => r.unraised && !tried.has(r.id)).map((r) => r.id)).toEqual([]);
+    expect(rules.filter((r) => r.notApplicableBecause && !tried.has(r.id)).map((r) => r.id)).toEqual([]);
   });
   it("is raised where an input is missing, so that the rule can wait for it", () => {
     const blank = oneCase({ upstreamBarG: null, temperatureC: null });
@@ -235,7 +238,8 @@ describe("what a duty raises of no valve", () => {
   });
   it("leaves fewer than half of the rules to be asked of each valve, on most demo tags", () => {
     const shares = demoTags.map(
-      ({ duty }) => rules.filter((r) => !r.unraised?.(settle(duty, house), house)).length / rules.length,
+      ({ duty }) =>
+        rules.filter((r) => !r.notApplicableBecause?.(settle(duty, house), house)).length / rules.length,
     );
     expect(shares.filter((share) => share < 0.5).length).toBeGreaterThanOrEqual(demoTags.length / 2);
   });

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 
 /**
- * Why nothing hangs on fire in a duty.
+ * Why fire rules do not apply to a duty.
  *
  * @param duty settled duty
  * @returns the reason; null where fire-safe is asked for or a fire is among the cases
@@ -96,7 +96,7 @@ export function noJacket(duty: SettledDuty): string | null {
 }
 
 /**
- * Why nothing hangs on a shut valve in a duty.
+ * Why rules on the shut valve do not apply to a duty.
  *
  * @param duty settled duty
  * @returns the reason; null where a case may find it shut, or no case is stated

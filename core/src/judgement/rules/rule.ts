@@ -12,19 +12,19 @@ interface RuleDefinition {
   readonly id: `${RuleStation}/${string}`;
   readonly asks: string;
   readonly source: string;
-  /** Inputs it looks at, for the generated page. */
+  /** Its inputs, for the generated page. */
   readonly inputs: readonly string[];
-  /** What of the candidate decides: candidates alike in all of it share the finding. */
-  readonly hangsOn: readonly PartPath[];
+  /** Parts of the candidate that decide: candidates that share them share the finding. */
+  readonly dependsOn: readonly PartPath[];
   /**
-   * Why the duty does not raise the question of any valve whatever; null where it may. A rule that has it is
-   * examined only in duties that raise it.
+   * Why the duty raises the question for no valve at all; null where it may. Such a rule is examined only in duties
+   * that raise it.
    */
-  readonly unraised?: ((duty: SettledDuty, house: HouseRules) => string | null) | undefined;
+  readonly notApplicableBecause?: ((duty: SettledDuty, house: HouseRules) => string | null) | undefined;
   readonly examine: (judged: Judged) => Outcome;
   /**
-   * What a *tight* of it weighs when candidates are ranked: serious where somebody or something may be hurt or let
-   * out, mild where a limit is not stated, or it costs money or care. Serious where not given.
+   * Weight of its *tight* in the ranking: serious where somebody may be hurt or something released; mild where a limit
+   * is not stated, or it costs money or care. Serious by default.
    */
   readonly tight?: TightWeight;
 }
@@ -37,32 +37,41 @@ export interface Rule extends RuleDefinition, Ruling {
 }
 
 /**
- * Declares a rule; it keeps the types together and reads the station from the id.
+ * Declares a rule; it links the types and reads the station from the id.
  *
- * @param definition id, question, source, inputs, what it hangs on, when it is raised and how examined
+ * @param definition id, question, source, inputs, dependencies, when it applies and how it is examined
  * @returns the rule
  */
-export function rule(of: RuleDefinition): Rule {
-  const { id, asks, source, inputs, hangsOn, unraised, examine, tight = "serious" } = of;
+export function rule(definition: RuleDefinition): Rule {
+  const {
+    id,
+    asks,
+    source,
+    inputs,
+    dependsOn,
+    notApplicableBecause,
+    examine,
+    tight = "serious",
+  } = definition;
   const station = id.slice(0, id.indexOf("/")) as RuleStation;
-  // Written out, so that all rules are of one shape: proofs read them thousands of times.
-  return { id, station, asks, source, inputs, hangsOn, unraised, examine, tight };
+  // Written out so that all rules share one shape: proofs read them thousands of times.
+  return { id, station, asks, source, inputs, dependsOn, notApplicableBecause, examine, tight };
 }
 
 /**
- * Declares a rule that the duty alone decides: it says the same of every candidate, so it is said once, and what is
- * *tight* in it counts for none of them.
+ * Declares a rule that the duty alone decides. It gives every candidate the same finding, so it is listed once, and its
+ * *tight* counts for none of them.
  *
- * @param of as a rule, examined without a candidate
+ * @param definition as a rule, examined without a candidate
  * @returns the rule
  */
 export function dutyRule(
-  of: Omit<RuleDefinition, "hangsOn" | "examine" | "tight"> & {
+  definition: Omit<RuleDefinition, "dependsOn" | "examine" | "tight"> & {
     readonly id: `duty/${string}`;
     readonly examine: (judged: Pick<Judged, "duty" | "house">) => Outcome;
   },
 ): Rule {
-  return rule({ ...of, hangsOn: [] });
+  return rule({ ...definition, dependsOn: [] });
 }
 
 const asItStands = "The valve is already installed. Body, seat and seals are taken as they are.";
@@ -73,37 +82,36 @@ const asItStands = "The valve is already installed. Body, seat and seals are tak
  * @param of the rule
  * @param duty settled duty
  * @param house house rules
- * @returns a sentence; null where the question is raised. Of a valve that stands already only torque, drive and
- *   fit-up are asked
+ * @returns a sentence; null where the rule applies. For an installed valve only torque, actuation and fit-up are asked
  */
 export function whyUnraised(
-  { station, unraised }: Pick<Rule, "station" | "unraised">,
+  { station, notApplicableBecause }: Pick<Rule, "station" | "notApplicableBecause">,
   duty: SettledDuty,
   house: HouseRules,
 ): string | null {
   if (duty.stated.onSite === true && (station === "body" || station === "envelope")) return asItStands;
-  return unraised?.(duty, house) ?? null;
+  return notApplicableBecause?.(duty, house) ?? null;
 }
 
 /**
  * Examines a rule, the duty's own reason not to included.
  *
- * @param of the rule
+ * @param rule the rule
  * @param judged valve, drive, demand, duty and house rules
  * @returns the finding with the rule's name on it
  */
-export function examined(of: Rule, judged: Judged): Finding {
-  const why = whyUnraised(of, judged.duty, judged.house);
-  return why === null ? new Finding(of, of.examine(judged)) : new Finding(of, notAsked(why));
+export function examined(rule: Rule, judged: Judged): Finding {
+  const why = whyUnraised(rule, judged.duty, judged.house);
+  return why === null ? new Finding(rule, rule.examine(judged)) : new Finding(rule, notAsked(why));
 }
 
 /**
- * The verdict of a rule alone, where nobody will read the finding: a search examines thousands.
+ * The verdict of a rule without its finding: a search examines thousands.
  *
- * @param of the rule
+ * @param rule the rule
  * @param judged valve, drive, demand, duty and house rules
- * @returns what `examined` would say
+ * @returns the verdict of `examined`
  */
-export function verdictOf(of: Rule, judged: Judged): Verdict {
-  return whyUnraised(of, judged.duty, judged.house) !== null ? "not asked" : of.examine(judged).verdict;
+export function verdictOf(rule: Rule, judged: Judged): Verdict {
+  return whyUnraised(rule, judged.duty, judged.house) !== null ? "not asked" : rule.examine(judged).verdict;
 }

@@ -5,7 +5,7 @@ import { gravest, ruleStations, trueSign, verdictsByGravity } from "./finding.ts
 import { figuresOf } from "./found.ts";
 import { rules } from "./rules.ts";
 
-const all = demoTags.flatMap(({ number }) => [...differentFindings(demoProof(number))]);
+const findings = demoTags.flatMap(({ number }) => [...differentFindings(demoProof(number))]);
 
 describe("rules", () => {
   it("have ids of their own, a short question, a source, inputs and a station", () => {
@@ -36,7 +36,7 @@ describe("rules", () => {
   });
   it("are each decided on some demo tag, not only asked", () => {
     const decided = new Set(
-      all.filter((f) => f.verdict !== "not asked" && f.verdict !== "cannot tell").map((f) => f.rule),
+      findings.filter((f) => f.verdict !== "not asked" && f.verdict !== "cannot tell").map((f) => f.rule),
     );
     // Nothing of the plant sets a hazard aside, carries chlorine or hot sulphur, asks for a school of stem seals or has a
     // keyed stem in a drive's bore:
@@ -52,7 +52,9 @@ describe("rules", () => {
 });
 
 describe("findings on the demo", () => {
-  const distinct = [...new Map(all.map((f) => [JSON.stringify([f.rule, f.verdict, f.says]), f])).values()];
+  const distinct = [
+    ...new Map(findings.map((f) => [JSON.stringify([f.rule, f.verdict, f.says]), f])).values(),
+  ];
   it("carry no figure in their words, so that every reader gets figures in his units", () => {
     for (const f of distinct)
       if (f.verdict !== "cannot tell" && !f.rule.endsWith("-chemistry"))
@@ -68,16 +70,16 @@ describe("findings on the demo", () => {
   it("have a margin and a mark that agree with value and limit, or say what decides", () => {
     // One walk and one assertion: there are hundreds of thousands of findings.
     const wrong = new Set<string>();
-    for (const f of all) {
+    for (const f of findings) {
       const { value, limit, margin, verdict } = f;
       if (typeof value !== "number" || typeof limit !== "number") continue;
       const { sense, decides, marginUnit } = figuresOf(f);
-      const told = `${f.rule} ${verdict}: ${value} against ${limit}, margin ${margin}: ${f.says}`;
+      const message = `${f.rule} ${verdict}: ${value} against ${limit}, margin ${margin}: ${f.says}`;
       const agrees = margin === null || Math.abs(margin - (limit / value - 1)) < 5e-10;
-      if (marginUnit === "%" && (!agrees || (verdict === "fails") !== value > limit)) wrong.add(told);
+      if (marginUnit === "%" && (!agrees || (verdict === "fails") !== value > limit)) wrong.add(message);
       if (sense === "is" || decides !== null) continue;
       const kept = trueSign(sense, value, limit) === sense;
-      if ((verdict === "holds" && !kept) || (verdict === "fails" && kept)) wrong.add(told);
+      if ((verdict === "holds" && !kept) || (verdict === "fails" && kept)) wrong.add(message);
     }
     expect([...wrong]).toEqual([]);
   });

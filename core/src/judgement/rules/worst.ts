@@ -5,16 +5,16 @@ const burns = (c: SettledCase) => c.kind === "fire";
 
 function extreme(
   cases: readonly SettledCase[],
-  of: (c: SettledCase) => number | null,
+  property: (c: SettledCase) => number | null,
   graver: (a: number, b: number) => boolean,
 ): SettledCase | null {
   let worst: SettledCase | null = null;
-  let most = 0;
+  let maximum = 0;
   for (const c of cases) {
-    const value = burns(c) ? null : of(c);
-    if (value === null || (worst !== null && !graver(value, most))) continue;
+    const value = burns(c) ? null : property(c);
+    if (value === null || (worst !== null && !graver(value, maximum))) continue;
     worst = c;
-    most = value;
+    maximum = value;
   }
   return worst;
 }

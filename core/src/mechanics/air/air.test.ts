@@ -12,7 +12,7 @@ import { type ExecutionName, executionNames } from "./ways.ts";
 
 const house = defaultHouseRules();
 const atmosphere = 1.01325;
-const positive = (least: number, most: number) => fc.double({ min: least, max: most, noNaN: true });
+const positive = (least: number, maximum: number) => fc.double({ min: least, max: maximum, noNaN: true });
 
 describe("what air passes", () => {
   it("is choked below the critical ratio, and nothing without a fall of pressure", () => {
@@ -60,7 +60,7 @@ describe("how long a stroke takes", () => {
   it("is never shorter through less, against more, or with more to fill", () => {
     fc.assert(
       fc.property(positive(0.2, 5), positive(0.1, 4), fc.boolean(), (cv, need, breathes) => {
-        const of = (c: number, barG: number, deadL: number) =>
+        const timeFor = (c: number, barG: number, deadL: number) =>
           drivenSeconds({
             chambers: { ...chambers, deadL },
             needBar: level(barG),
@@ -68,10 +68,10 @@ describe("how long a stroke takes", () => {
             inlet: ofCv(c),
             outlet: breathes ? null : ofCv(c),
           })!;
-        const now = of(cv, need, 0.1);
-        expect(of(cv * 0.7, need, 0.1)).toBeGreaterThan(now);
-        expect(of(cv, need * 1.2, 0.1)).toBeGreaterThanOrEqual(now * 0.999);
-        expect(of(cv, need, 0.2)).toBeGreaterThanOrEqual(now * 0.999);
+        const now = timeFor(cv, need, 0.1);
+        expect(timeFor(cv * 0.7, need, 0.1)).toBeGreaterThan(now);
+        expect(timeFor(cv, need * 1.2, 0.1)).toBeGreaterThanOrEqual(now * 0.999);
+        expect(timeFor(cv, need, 0.2)).toBeGreaterThanOrEqual(now * 0.999);
       }),
     );
   });
@@ -89,25 +89,25 @@ describe("a drive of the demo on its air", () => {
   const on = (number: string, change: object = {}, rules = house) => {
     const duty = { ...demoDuty(number), ...change };
     const { drive, demand } = demoProof(number).candidates[0]!;
-    const of = onAir(drive!, demand, settle(duty, rules), rules);
-    const way = (name: ExecutionName) => of!.ways.find((one) => one.name === name)!;
-    return { drive: drive!, of, way };
+    const air = onAir(drive!, demand, settle(duty, rules), rules);
+    const way = (name: ExecutionName) => air!.ways.find((way) => way.name === name)!;
+    return { drive: drive!, air, way };
   };
   it("sweeps what its pistons do", () => {
-    const { drive, of } = on("XV-1021");
+    const { drive, air } = on("XV-1021");
     const size = drive.family.sizes.find((s) => s.id === drive.sizeId) as unknown as {
       pistonDiameterMm: number;
       pinionPitchRadiusMm: number;
     };
     const travel = (size.pinionPitchRadiusMm * Math.PI) / 2;
     const litres = (2 * (Math.PI / 4) * size.pistonDiameterMm ** 2 * travel) / 1e6;
-    expect(of!.sweptL).toBeCloseTo(litres, 6);
+    expect(air!.sweptL).toBeCloseTo(litres, 6);
   });
   it("is faster with a quick exhaust where springs close it, and with a booster both ways", () => {
-    const { of, way } = on("XV-1044");
+    const { air, way } = on("XV-1044");
     const [plain, quick, boosted] = executionNames.map((name) => ({
-      closing: of!.longest("closing", way(name))!,
-      opening: of!.longest("opening", way(name))!,
+      closing: air!.longest("closing", way(name))!,
+      opening: air!.longest("opening", way(name))!,
     }));
     expect(quick!.closing).toBeLessThan(plain!.closing);
     expect(boosted!.closing).toBeLessThan(quick!.closing);
@@ -133,18 +133,18 @@ describe("a drive of the demo on its air", () => {
   });
   it("opens no slower with more air, and uses more of it", () => {
     const [less, more] = [5.5, 6.5].map((barG) => {
-      const { of, way } = on("XV-1021", { airMinimumBarG: barG, airMaximumBarG: barG });
-      return { seconds: of!.longest("opening", way("solenoid valve and tube"))!, litres: of!.perCycleL };
+      const { air, way } = on("XV-1021", { airMinimumBarG: barG, airMaximumBarG: barG });
+      return { seconds: air!.longest("opening", way("solenoid valve and tube"))!, litres: air!.perCycleL };
     });
     expect(more!.seconds).toBeLessThan(less!.seconds);
     expect(more!.litres).toBeGreaterThan(less!.litres);
   });
   it("is no slower at its slowest than at its fastest, which no demand can hasten", () => {
     for (const number of ["XV-1021", "XV-1044", "XV-2030", "XV-3052"]) {
-      const { of, way } = on(number);
+      const { air, way } = on(number);
       for (const name of executionNames)
         for (const stroke of ["opening", "closing"] as const) {
-          const [slow, fast] = [of!.longest(stroke, way(name)), of!.shortest(stroke, way(name))];
+          const [slow, fast] = [air!.longest(stroke, way(name)), air!.shortest(stroke, way(name))];
           expect(fast, `${number} ${stroke} ${name}`).not.toBeNull();
           if (slow !== null) expect(fast!).toBeLessThan(slow);
         }
@@ -162,14 +162,14 @@ describe("a drive of the demo on its air", () => {
 });
 
 describe("solenoid valves", () => {
-  const of = (arrangement: Parameters<typeof solenoids>[0]) =>
+  const solenoidsOf = (arrangement: Parameters<typeof solenoids>[0]) =>
     solenoids(arrangement, { unseenPerHour: 4e-7, tripPerHour: 9e-7, commonCause: 0.05, repairH: 24 }, 8760);
   it("are safest two of which one must let go, and trip most", () => {
-    expect(of("1oo2").failsOnDemand).toBeLessThan(of("2oo3").failsOnDemand);
-    expect(of("2oo3").failsOnDemand).toBeLessThan(of("single").failsOnDemand);
-    expect(of("single").failsOnDemand).toBeLessThan(of("2oo2").failsOnDemand);
-    expect(of("1oo2").tripsPerYear).toBeGreaterThan(of("single").tripsPerYear);
-    expect(of("2oo3").tripsPerYear).toBeLessThan(of("single").tripsPerYear / 10);
-    expect(of("2oo2").tripsPerYear).toBeLessThan(of("2oo3").tripsPerYear);
+    expect(solenoidsOf("1oo2").failsOnDemand).toBeLessThan(solenoidsOf("2oo3").failsOnDemand);
+    expect(solenoidsOf("2oo3").failsOnDemand).toBeLessThan(solenoidsOf("single").failsOnDemand);
+    expect(solenoidsOf("single").failsOnDemand).toBeLessThan(solenoidsOf("2oo2").failsOnDemand);
+    expect(solenoidsOf("1oo2").tripsPerYear).toBeGreaterThan(solenoidsOf("single").tripsPerYear);
+    expect(solenoidsOf("2oo3").tripsPerYear).toBeLessThan(solenoidsOf("single").tripsPerYear / 10);
+    expect(solenoidsOf("2oo2").tripsPerYear).toBeLessThan(solenoidsOf("2oo3").tripsPerYear);
   });
 });

@@ -31,10 +31,10 @@ export function ofTube(boreMm: number, lengthM: number): Conductance {
 }
 
 /**
- * Several one after the other.
+ * Several in series.
  *
  * @param parts at least one
- * @returns what passes all of them
+ * @returns conductance of all of them together
  * @source ISO 6358: 1/C³ = Σ 1/Cᵢ³, 1 − b = C²·Σ (1 − bᵢ)/Cᵢ²
  * @example Math.round(1000 * inSeries([ofCv(1), ofCv(1)]).c) // → 2857
  */

@@ -1,22 +1,22 @@
 import type { SolenoidArrangement } from "../../basis/vocabulary/utilities.ts";
 import { solenoidsOf } from "../../equipment/accessories/solenoid-arrangement.ts";
 
-/** Rates of one solenoid valve, an hour, and what several have in common. */
+/** Failure rates of one solenoid valve, per hour, and the share several have in common. */
 export interface SolenoidRates {
   readonly unseenPerHour: number;
   readonly tripPerHour: number;
-  /** Share of failures that strike several alike. */
+  /** Share of failures that affect several at once. */
   readonly commonCause: number;
-  /** Hours until one that let go by itself is put right. */
+  /** Hours until a spurious trip is repaired. */
   readonly repairH: number;
 }
 
-/** What an arrangement does to safety and to trips nobody asked for. */
+/** Effect of an arrangement on safety and on spurious trips. */
 export interface Solenoids {
   readonly arrangement: SolenoidArrangement;
-  /** Probability that they do not let go when asked. */
+  /** Probability of failure on demand. */
   readonly failsOnDemand: number;
-  /** Trips nobody asked for, a year. */
+  /** Spurious trips per year. */
   readonly tripsPerYear: number;
   readonly valves: number;
 }
@@ -25,7 +25,7 @@ export interface Solenoids {
  * Solenoid valves in an arrangement.
  *
  * @param arrangement how many of how many must let go
- * @param rates failures unseen and trips by itself of one, an hour; common cause and hours to repair
+ * @param rates undetected failures and spurious trips of one, per hour; common cause and hours to repair
  * @param testH hours between proof tests
  * @returns average probability of failure on demand, and trips a year
  * @source IEC 61508-6, annex B, simplified, with common cause: 1oo1 λT/2; 1oo2 (λT)²/3; 2oo2 λT; 2oo3 (λT)²; trips

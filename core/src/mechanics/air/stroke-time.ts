@@ -2,7 +2,7 @@ import { type Conductance, passing } from "./conductance.ts";
 
 const atmosphereBarA = 1.01325;
 
-/** A cylinder turning a valve by one degree at a time. */
+/** A cylinder turns a valve, one degree at a time. */
 export interface Chambers {
   /** Volume swept by each degree, dm³. */
   readonly sweptL: readonly number[];
@@ -11,32 +11,32 @@ export interface Chambers {
 }
 
 /**
- * How long air takes to turn it.
+ * Time for air to turn it.
  *
- * @param of chambers; pressure difference it takes at each degree, bar; supply, bar g; ways in and out, the way out
+ * @param stroke chambers; pressure difference it takes at each degree, bar; supply, bar g; ways in and out, the way out
  *   null where the other side breathes freely
  * @returns seconds to the end of the stroke; null where the supply does not carry it through
  * @source isothermal filling and emptying, ISO 6358 flow, no mass of what moves: (1) the driving side fills and the
  *   other empties until the difference breaks the valve open, (2) both sides follow the difference asked at each
  *   degree, ω = (q₁/V₁ + q₂/V₂)/(Δ′ + p₁·A/V₁ + p₂·A/V₂). Ease after breaking is not credited: on the slow side
  */
-export function drivenSeconds(of: {
+export function drivenSeconds(stroke: {
   readonly chambers: Chambers;
   readonly needBar: readonly number[];
   readonly supplyBarG: number;
   readonly inlet: Conductance;
   readonly outlet: Conductance | null;
 }): number | null {
-  const { needBar, inlet, outlet } = of;
-  const { sweptL, deadL } = of.chambers;
-  const supply = of.supplyBarG + atmosphereBarA;
+  const { needBar, inlet, outlet } = stroke;
+  const { sweptL, deadL } = stroke.chambers;
+  const supply = stroke.supplyBarG + atmosphereBarA;
   const whole = sweptL.reduce((sum, litres) => sum + litres, 0);
   if (Math.max(...needBar) >= supply - atmosphereBarA) return null;
   let driving = atmosphereBarA;
   let other = outlet === null ? atmosphereBarA : supply;
   let seconds = 0;
   let [v1, v2] = [deadL, deadL + whole];
-  // Until it breaks: short steps of the time the smaller side takes.
+  // Until breakaway: short steps of the smaller time constant.
   for (let i = 0; driving - other < needBar[0]!; i++) {
     const q1 = passing(inlet, supply, driving);
     const q2 = outlet === null ? 0 : passing(outlet, other, atmosphereBarA);
@@ -73,21 +73,21 @@ export function drivenSeconds(of: {
 /**
  * How long springs take to turn it while the air leaves.
  *
- * @param of chambers; pressure the springs can still push out at each degree, bar g; supply, bar g; the way out
+ * @param stroke chambers; pressure the springs can still push out at each degree, bar g; supply, bar g; the way out
  * @returns seconds to the end of the stroke; null where the springs do not carry it through
  * @source as `drivenSeconds`: emptying until the springs overcome air and valve, then ω = q/(p·A − p′·V)
  */
-export function sprungSeconds(of: {
+export function sprungSeconds(stroke: {
   readonly chambers: Chambers;
   readonly leavesBar: readonly number[];
   readonly supplyBarG: number;
   readonly outlet: Conductance;
 }): number | null {
-  const { leavesBar, outlet } = of;
-  const { sweptL, deadL } = of.chambers;
+  const { leavesBar, outlet } = stroke;
+  const { sweptL, deadL } = stroke.chambers;
   if (Math.min(...leavesBar) <= 0) return null;
   let volume = deadL + sweptL.reduce((sum, litres) => sum + litres, 0);
-  let pressure = of.supplyBarG + atmosphereBarA;
+  let pressure = stroke.supplyBarG + atmosphereBarA;
   let seconds = 0;
   while (pressure > leavesBar[0]! + atmosphereBarA) {
     const fall = passing(outlet, pressure, atmosphereBarA) / volume;

@@ -2,7 +2,7 @@ import { angles, type OverStroke, type StrokeName } from "../../basis/stroke/pro
 import type { Drive, Supplies } from "../../equipment/drives/kind.ts";
 
 /** Degrees of a stroke, one by one, at which `everyDegree` reads. */
-const degrees = Array.from({ length: 90 }, (_, at) => at + 0.5);
+const degrees = Array.from({ length: 90 }, (_, index) => index + 0.5);
 
 /**
  * A profile at every degree.
@@ -15,17 +15,17 @@ const degrees = Array.from({ length: 90 }, (_, at) => at + 0.5);
 export function everyDegree(stroke: OverStroke, name: StrokeName): number[] {
   const step = angles[1]!;
   const read = degrees.map((degree) => {
-    const at = Math.floor(degree / step);
-    const share = degree / step - at;
-    return stroke[at]! * (1 - share) + stroke[at + 1]! * share;
+    const index = Math.floor(degree / step);
+    const share = degree / step - index;
+    return stroke[index]! * (1 - share) + stroke[index + 1]! * share;
   });
   return name === "opening" ? read : read.reverse();
 }
 
 /**
- * What a duty brings, with the air at one pressure.
+ * Supplies of a duty, with air at one pressure.
  *
- * @param supplies what the duty brings
+ * @param supplies of the duty
  * @param barG bar g
  * @returns supplies whose air is the same at both ends
  */
@@ -35,37 +35,37 @@ const withAir = (supplies: Supplies, barG: number): Supplies => ({
   airMaximumBarG: barG,
 });
 
-/** What of a drive on air is the same on every valve. */
+/** Values of an actuator on air that are the same on every valve. */
 export interface Cylinder {
-  /** What a bar adds to the torque at each degree, N·m, in the order they are met; null where springs drive. */
+  /** Torque per bar at each degree, N·m, in the order of the stroke; null where springs drive. */
   readonly perBar: Readonly<Record<StrokeName, readonly number[] | null>>;
   /** Volume of the side air drives at each degree, in the order of the stroke named, dm³. */
   readonly swept: Readonly<Record<StrokeName, readonly number[]>>;
   readonly sweptL: number;
-  /** What it gives at a pressure at each degree, N·m. */
+  /** Output at a pressure at each degree, N·m. */
   readonly gives: (name: StrokeName, barG: number) => readonly number[];
 }
 const known = new WeakMap<Drive, Cylinder | null>();
 
 function cylinderAt(drive: Drive, supplies: Supplies): Cylinder | null {
-  const given = new Map<string, readonly number[]>();
+  const remembered = new Map<string, readonly number[]>();
   const gives = (name: StrokeName, barG: number) => {
     const key = `${name} ${barG}`;
-    let torques = given.get(key);
+    let torques = remembered.get(key);
     if (torques === undefined) {
       torques = everyDegree(drive.outputAt(withAir(supplies, barG), "lowest")[name], name);
       // A slider tries many pressures.
-      if (given.size > 40) given.clear();
-      given.set(key, torques);
+      if (remembered.size > 40) remembered.clear();
+      remembered.set(key, torques);
     }
     return torques;
   };
-  const of = (name: StrokeName) => {
+  const outputOf = (name: StrokeName) => {
     const less = gives(name, 2);
     const gained = gives(name, 3).map((nm, degree) => nm - less[degree]!);
     return gained.every((nm) => nm > 0) ? gained : null;
   };
-  const perBar = { opening: of("opening"), closing: of("closing") };
+  const perBar = { opening: outputOf("opening"), closing: outputOf("closing") };
   const { efficiency = 1 } = drive.family.sizes.find(({ id }) => id === drive.sizeId) as {
     efficiency?: number;
   };
@@ -80,13 +80,13 @@ function cylinderAt(drive: Drive, supplies: Supplies): Cylinder | null {
  * A drive on air as a cylinder.
  *
  * @param drive a drive
- * @param supplies what the duty brings besides
+ * @param supplies other supplies of the duty
  * @returns torque a bar adds in N·m and volume swept in dm³ at each degree; null where more air adds nothing
  * @source output is linear in the pressure
  */
 export function cylinderOf(drive: Drive, supplies: Supplies): Cylinder | null {
-  const had = known.get(drive);
-  if (had !== undefined) return had;
+  const cached = known.get(drive);
+  if (cached !== undefined) return cached;
   const made = cylinderAt(drive, supplies);
   known.set(drive, made);
   return made;

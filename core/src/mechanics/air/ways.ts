@@ -17,17 +17,17 @@ interface Way {
   readonly outlet: Conductance;
 }
 
-/** One way to lead the air: what passes it, and what of the shelf it takes. */
+/** One air arrangement: its flow, and the accessories it needs. */
 export interface AirWay extends Way {
   readonly name: ExecutionName;
   /** Flow coefficient of the valve that leads the air. */
   readonly valveCv: number;
-  /** Besides what stands whatever the stroke takes; none where the shelf has nothing and the house's numbers are taken. */
+  /** Accessories besides the permanent ones; none where the shelf has none and the house rules' figures are used. */
   readonly fitted: readonly Fitted[];
   readonly price: number;
 }
 
-/** Flow of an item, or of what the house takes for one. */
+/** Flow of an item, or the house rules' figure for one. */
 interface Part {
   readonly cv: number;
   readonly fitted: Fitted | null;
@@ -36,20 +36,24 @@ interface Part {
 /** Kinds the air passes through. */
 type Passed = "filter-regulator" | "solenoid valve" | "positioner" | "quick exhaust" | "volume booster";
 
-/** Items of a kind worth trying: each that passes more than every cheaper one; the house's number where none is there. */
+/**
+ * Items of a kind worth trying: each with more flow than every cheaper one; the house rules' figure where there are
+ * none.
+ */
 function worthTrying(fittings: Fittings | null, kind: Passed, houseCv: number | null): Part[] {
   const place = placeNamed(fittings, kind);
   const tried: Part[] = [];
-  for (const one of place?.fit ?? [])
-    if (tried.length === 0 || one.item.cv > tried.at(-1)!.cv) tried.push({ cv: one.item.cv, fitted: one });
-  // Where items are on the shelf and none fits, nothing better is taken for them than the house's own number.
+  for (const fitted of place?.fit ?? [])
+    if (tried.length === 0 || fitted.item.cv > tried.at(-1)!.cv)
+      tried.push({ cv: fitted.item.cv, fitted: fitted });
+  // Where the shelf has items and none fits, the house rules' figure is the most that is assumed for them.
   return tried.length > 0 || houseCv === null ? tried : [{ cv: houseCv, fitted: null }];
 }
 
 /**
  * Ways to lead air to a drive.
  *
- * @param fittings what the shelf has for it; null for nothing
+ * @param fittings accessories of the shelf; null for none
  * @param arrangement of its solenoid valves
  * @param house flow coefficients where the shelf has nothing, and the tube
  * @returns ways, the cheapest first
@@ -81,20 +85,24 @@ export function airWays(
       inlet: inSeries([ofCv(regulator.cv), ...times(into), ...also, ...tube]),
       outlet: inSeries([...tube, ...also, ...times(out)]),
     };
-    const of = (name: ExecutionName, way: Way, more: Part | null): AirWay => {
+    const wayNamed = (name: ExecutionName, way: Way, more: Part | null): AirWay => {
       const fitted = [regulator, valve, ...(more ? [more] : [])].flatMap((part) => part.fitted ?? []);
       return {
         name,
         valveCv: valve.cv,
         ...way,
         fitted,
-        price: fitted.reduce((sum, one) => sum + one.price, 0),
+        price: fitted.reduce((sum, fitted) => sum + fitted.price, 0),
       };
     };
     return [
-      of("solenoid valve and tube", plain, null),
-      ...exhausts.map((one) => of("with quick exhaust", { ...plain, outlet: ofCv(one.cv) }, one)),
-      ...boosters.map((one) => of("with volume booster", { inlet: ofCv(one.cv), outlet: ofCv(one.cv) }, one)),
+      wayNamed("solenoid valve and tube", plain, null),
+      ...exhausts.map((exhaust) =>
+        wayNamed("with quick exhaust", { ...plain, outlet: ofCv(exhaust.cv) }, exhaust),
+      ),
+      ...boosters.map((booster) =>
+        wayNamed("with volume booster", { inlet: ofCv(booster.cv), outlet: ofCv(booster.cv) }, booster),
+      ),
     ];
   });
   return ways.sort((a, b) => a.price - b.price);

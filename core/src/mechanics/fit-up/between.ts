@@ -16,7 +16,7 @@ export interface Between {
 /** A shelf without brackets and couplings. */
 export const nothingInSeries: Stock = { brackets: [], couplings: [] };
 
-/** Parts in series at their price, those drawn for the two as one order by weight. */
+/** Standard parts at their price; parts made to order are one order by weight. */
 function priceOf(
   parts: readonly { readonly made: Made | null; readonly weightKg: number }[],
   { mountingPrice, mountingPricePerKg }: HouseRules,
@@ -29,14 +29,14 @@ function priceOf(
 }
 
 /**
- * What stands between a valve and a drive that do not meet.
+ * Parts between a valve and an actuator that do not fit directly.
  *
  * @param stem end of the stem, mm
  * @param bore of the drive, mm
- * @param of pad of the valve, flange of the drive, height wanted, mm
- * @param hung what hangs on it, N and mm
- * @param peakNm what it has to carry, N·m
- * @param house stresses, engagement, prices of what is drawn
+ * @param pads pad of the valve, flange of the drive, height wanted, mm
+ * @param hung load on the bracket, N and mm
+ * @param peakNm torque to carry, N·m
+ * @param house stresses, engagement, prices of parts made to order
  * @param stock brackets and couplings in series, the cheapest first
  * @returns the cheapest pair that carries the peak, each part in series or drawn for the two; the cheapest pair where
  *   none does
@@ -44,7 +44,7 @@ function priceOf(
 export function between(
   stem: StemEnd,
   bore: DriveEnd,
-  of: { readonly lower: Pad; readonly upper: Pad; readonly leastHeightMm: number },
+  pads: { readonly lower: Pad; readonly upper: Pad; readonly leastHeightMm: number },
   hung: Hung,
   peakNm: number,
   house: HouseRules,
@@ -54,14 +54,14 @@ export function between(
   const standing = (coupling: Coupling): Between[] => {
     const shoulderMm = coupling.socketDepthMm + coupling.solidMm;
     const bracket =
-      stockBracket(of, coupling, hung, peakNm, brackets, house) ??
+      stockBracket(pads, coupling, hung, peakNm, brackets, house) ??
       bracketFor(
-        { ...of, leastHeightMm: Math.max(shoulderMm, of.leastHeightMm), turningMm: coupling.outsideMm },
+        { ...pads, leastHeightMm: Math.max(shoulderMm, pads.leastHeightMm), turningMm: coupling.outsideMm },
         hung,
         peakNm,
         house,
       );
-    // One made in series is as long as it is: under a higher bracket it does not reach the drive.
+    // A standard coupling has a fixed length: under a higher bracket it does not reach the actuator.
     const reaches = coupling.made === null ? reaching(coupling, bracket.heightMm) : coupling;
     const engagedMm = reaches.end.heightMm - (bracket.heightMm - reaches.socketDepthMm - reaches.solidMm);
     if (reaches.made !== null && engagedMm < house.engagementShare * reaches.end.acrossMm) return [];
@@ -74,5 +74,7 @@ export function between(
   const carries = ({ bracket, coupling }: Between) =>
     Math.min(bracket.carriesNm, coupling.carriesNm) >= peakNm;
   const enough = pairs.filter(carries);
-  return (enough.length > 0 ? enough : pairs).reduce((best, one) => (one.price < best.price ? one : best));
+  return (enough.length > 0 ? enough : pairs).reduce((best, joined) =>
+    joined.price < best.price ? joined : best,
+  );
 }

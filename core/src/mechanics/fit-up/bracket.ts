@@ -6,9 +6,9 @@ import type { Made } from "../../equipment/accessories/stock.ts";
 export interface Bracket {
   readonly lower: Pad;
   readonly upper: Pad;
-  /** From the pad of the valve to the flange of the drive. */
+  /** From the valve's mounting pad to the actuator flange. */
   readonly heightMm: number;
-  /** Plates are square; legs stand at two of their sides, as wide as the plates. */
+  /** Plates are square; the legs are at two sides, as wide as the plates. */
   readonly plateWidthMm: number;
   readonly plateMm: number;
   readonly legMm: number;
@@ -16,9 +16,9 @@ export interface Bracket {
   readonly lowerHoleMm: number;
   readonly upperHoleMm: number;
   readonly weightKg: number;
-  /** Torque about the stem its legs carry besides the weight on them. */
+  /** Torque about the stem that its legs carry besides the weight on them. */
   readonly carriesNm: number;
-  /** In series; null where it is drawn for the two. */
+  /** Standard part; null where it is made to order. */
   readonly made: Made | null;
 }
 
@@ -39,15 +39,15 @@ export const threadMm = ({ bolt }: Pad): number => Number(bolt.slice(1));
 const legsCarryNm = (legMm: number, widthMm: number, heightMm: number, allowedMPa: number) =>
   (2 * ((legMm * widthMm ** 2) / 6) * allowedMPa * (widthMm - legMm)) / heightMm / 1000;
 
-/** What hangs on a bracket, across the stem: its force, and how far above the upper plate it acts. */
+/** Load on a bracket across the stem: force, and its height above the upper plate. */
 export interface Hung {
   readonly forceN: number;
   readonly centreMm: number;
 }
 
 /**
- * Stress of what hangs on two legs, whichever way it pulls: along the plates each bends over its width; across them
- * one is pulled and one pressed, and both sway, held at their ends: V/2·h/2 on b·t²/6.
+ * Stress of a load on two legs, in the worse direction. Along the plates each leg bends over its width; across them one
+ * is in tension and one in compression, and both sway with fixed ends: V/2·h/2 on b·t²/6.
  */
 function stressOfWeight(
   { forceN, centreMm }: Hung,
@@ -64,11 +64,11 @@ function stressOfWeight(
 }
 
 /**
- * Torque about the stem that two legs carry besides what hangs on them.
+ * Torque about the stem that two legs carry besides the load.
  *
  * @param of thickness of its legs, width and height, mm
- * @param hung what hangs on it, N and mm
- * @param house yield of its steel, share of it that may be used
+ * @param hung load on the bracket, N and mm
+ * @param house yield strength of its steel, usable share
  * @returns N·m
  * @source `legsCarryNm` with what the weight leaves of the stress allowed
  */
@@ -85,10 +85,10 @@ export function legsCarry(
 /**
  * A bracket drawn for a valve and a drive.
  *
- * @param between pad of the valve, flange of the drive, height at least, mm, and the outside of what turns in it, mm
- * @param hung what hangs on it, across the stem, N and mm
+ * @param between pad of the valve, flange of the actuator, least height, mm, and the outside of the coupling, mm
+ * @param hung load on the bracket across the stem, N and mm
  * @param peakNm torque about the stem, N·m
- * @param house yield of its steel, share of it that may be used
+ * @param house yield strength of its steel, usable share
  * @returns the thinnest legs that carry the peak, or the strongest there is room for; height on the next ten millimetres, with
  *   room for a wrench between the plates
  * @source bending of two legs held at both ends, T = 2·(t·b²/6)·σ·w/h, with what the weight leaves of σ; wrench and washer take 4 d above a screw
@@ -115,8 +115,10 @@ export function bracketFor(
   };
   // A plate thicker than a quarter of its width leaves no room for screws between the legs.
   const sizes = plates.filter((mm) => mm >= 0.5 * widest && mm <= plateWidthMm / 4).map(made);
-  const strongest = sizes.reduce((most, one) => (one.carriesNm > most.carriesNm ? one : most));
-  const { mm, heightMm, carriesNm } = sizes.find((one) => one.carriesNm >= peakNm) ?? strongest;
+  const strongest = sizes.reduce((strongest, size) =>
+    size.carriesNm > strongest.carriesNm ? size : strongest,
+  );
+  const { mm, heightMm, carriesNm } = sizes.find((size) => size.carriesNm >= peakNm) ?? strongest;
   const legs = 2 * mm * plateWidthMm * (heightMm - 2 * mm);
   return {
     lower,

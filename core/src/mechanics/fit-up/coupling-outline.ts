@@ -3,7 +3,7 @@ import { throughMm } from "../../construction/ends/strength.ts";
 import type { Coupling } from "./coupling.ts";
 import { line, measure, type Outline, rectangle, type Stroke } from "./strokes.ts";
 
-/** An end or a socket seen along the stem: what of its shape can be drawn from its width alone. */
+/** An end or a socket seen along the stem: the shape as far as its width defines it. */
 function shape(x: number, { form, acrossMm }: StemEnd): Stroke[] {
   const half = acrossMm / 2;
   if (form === "square parallel") return rectangle(x - half, -half, x + half, half);
@@ -15,7 +15,7 @@ function shape(x: number, { form, acrossMm }: StemEnd): Stroke[] {
       [x - corner, 0],
       [x, -corner],
     ] as const;
-    return corners.map((from, at) => line("edges", from, corners[(at + 1) % 4]!));
+    return corners.map((from, index) => line("edges", from, corners[(index + 1) % 4]!));
   }
   const radius = throughMm(form, acrossMm) / 2;
   const round: Stroke = { kind: "circle", layer: "edges", x, y: 0, r: radius };
@@ -35,7 +35,7 @@ const saysOf = (what: string, { form, acrossMm, heightMm, keys }: StemEnd) =>
  * A coupling: from the side, its socket from below, its end from above.
  *
  * @param coupling as drawn for a stem and a bore
- * @returns the drawing at 1:1; keys and teeth are told in words, and made after their standard
+ * @returns the drawing at 1:1; keys and teeth are named in words and made to their standard
  * @source `couplingFor`
  */
 export function couplingOutline(coupling: Coupling): Outline {
@@ -51,11 +51,11 @@ export function couplingOutline(coupling: Coupling): Outline {
     line("axes", [x - radius - words, 0], [x + radius + words, 0]),
     line("axes", [x, -radius - words], [x, radius + words]),
   ];
-  const say = (text: string, at: number): Stroke => ({
+  const say = (text: string, y: number): Stroke => ({
     kind: "text",
     layer: "measures",
     x: -radius,
-    y: Math.max(top, radius) + (5 - 1.6 * at) * words,
+    y: Math.max(top, radius) + (5 - 1.6 * y) * words,
     heightMm: words,
     text,
   });

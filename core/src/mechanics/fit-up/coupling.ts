@@ -8,7 +8,7 @@ import type { Made } from "../../equipment/accessories/stock.ts";
 export interface Coupling {
   readonly socket: StemEnd;
   readonly socketDepthMm: number;
-  /** The end that goes into the drive. */
+  /** The end that enters the actuator. */
   readonly end: StemEnd;
   readonly outsideMm: number;
   readonly lengthMm: number;
@@ -18,7 +18,7 @@ export interface Coupling {
   /** Torque it carries: the least of socket wall, end and keys. */
   readonly carriesNm: number;
   readonly weakest: "socket wall" | "its upper end" | "stem key" | "actuator key" | "maker's rating";
-  /** In series; null where it is made for the two. */
+  /** Standard part; null where it is made to order. */
   readonly made: Made | null;
 }
 
@@ -28,10 +28,10 @@ const bars = [
 ];
 const steelKgPerMm3 = 7.85e-6;
 
-/** An end as long as this many times its width carries what it can. */
+/** Length of an end, in widths, at which it carries its full torque. */
 const longEnough = 1.5;
 
-/** What an end carries by itself and by its keys, N·m. */
+/** Torque an end carries by itself and by its keys, N·m. */
 function endCarries(end: StemEnd, allowedMPa: number): { readonly solidNm: number; readonly keyNm: number } {
   const { form, acrossMm, heightMm, keys } = end;
   return {
@@ -44,8 +44,8 @@ function endCarries(end: StemEnd, allowedMPa: number): { readonly solidNm: numbe
 }
 
 /**
- * The end that goes into a drive: what its bore is; for a blank, the shape of the stem, as thick as the peak asks and
- * the blank allows.
+ * The end that enters an actuator: the shape of its bore; for a blank, the shape of the stem, as thick as the peak
+ * needs and the blank allows.
  */
 function upperEnd(bore: DriveEnd, stem: StemEnd, peakNm: number, allowedMPa: number): StemEnd {
   const ofWidth = (form: StemEnd["form"], acrossMm: number): StemEnd => ({
@@ -57,7 +57,7 @@ function upperEnd(bore: DriveEnd, stem: StemEnd, peakNm: number, allowedMPa: num
   });
   if (bore.form === "double square") return ofWidth("square parallel", bore.acrossMm);
   if (bore.form !== "blank insert") return ofWidth(bore.form, bore.acrossMm);
-  // What stands out of a keyed shaft does not grow in proportion: by whole millimetres until it is enough.
+  // The exposed height of a key does not grow in proportion: the search steps by whole millimetres.
   let { acrossMm } = stem;
   while (throughMm(stem.form, acrossMm) > bore.acrossMm) acrossMm = Math.ceil(acrossMm) - 1;
   for (;;) {
@@ -69,13 +69,13 @@ function upperEnd(bore: DriveEnd, stem: StemEnd, peakNm: number, allowedMPa: num
 }
 
 /**
- * A coupling made for a stem and a drive.
+ * A coupling made to order for a stem and an actuator.
  *
  * @param stem end of the stem, mm
  * @param bore of the drive, mm
- * @param peakNm what it has to pass on, N·m
- * @param house yield of its steel, share of it that may be used
- * @returns the thinnest bar whose socket carries the peak, or the thickest there is, with what each part carries
+ * @param peakNm torque to transmit, N·m
+ * @param house yield strength of its steel, usable share
+ * @returns the thinnest bar whose socket carries the peak, or the thickest available, with the capacity of each part
  * @source torsion: socket π/16·(D⁴ − h⁴)/D with h the circle round the stem, ends as `torsionMm3`, keys as
  *   `keysCarryNm`; shear is allowed 0.577 of the tension
  * @example couplingFor({ form: "square parallel", acrossMm: 22, heightMm: 26, flats: null, keys: null }, { form: "double square", acrossMm: 17, depthMm: 19 }, 150, defaultHouseRules()).weakest // → "its upper end"
@@ -98,7 +98,7 @@ export function couplingFor(stem: StemEnd, bore: DriveEnd, peakNm: number, house
     ["stem key", endCarries({ ...stem, heightMm: socketDepthMm }, allowedMPa).keyNm],
     ["actuator key", ofEnd.keyNm],
   ] as const;
-  const [weakest, carriesNm] = parts.reduce((least, one) => (one[1] < least[1] ? one : least));
+  const [weakest, carriesNm] = parts.reduce((least, part) => (part[1] < least[1] ? part : least));
   const volume =
     (Math.PI / 4) * (outsideMm ** 2 * (socketDepthMm + solidMm) - (0.8 * hole) ** 2 * socketDepthMm) +
     end.acrossMm ** 2 * end.heightMm;
@@ -119,7 +119,7 @@ export function couplingFor(stem: StemEnd, bore: DriveEnd, peakNm: number, house
 /**
  * A drawn coupling as long as its bracket asks.
  *
- * @param coupling made for a stem and a bore
+ * @param coupling made to order
  * @param heightMm from the pad of the valve to the flange of the drive
  * @returns the coupling, the solid part between socket and end so long that the end begins where the drive does
  * @example reaching(couplingFor({ form: "square parallel", acrossMm: 22, heightMm: 26, flats: null, keys: null }, { form: "double square", acrossMm: 17, depthMm: 19 }, 150, defaultHouseRules()), 90).solidMm // → 64

@@ -154,7 +154,7 @@ describe("what is drawn between any two", () => {
 describe("what is made in series", () => {
   const [lower, upper] = [padOf("F10")!, padOf("F07")!];
   const [stem, bore] = [square(19, 20), star(17)];
-  const of = { lower, upper, leastHeightMm: 0 };
+  const pads = { lower, upper, leastHeightMm: 0 };
   const coupling: StockCoupling = {
     maker: "Fennimoor Valve Works",
     item: "CP",
@@ -197,7 +197,7 @@ describe("what is made in series", () => {
       bracket: b,
       coupling: c,
       price,
-    } = between(stem, onto, { ...of, ...change.at }, light, peakNm, house, stock);
+    } = between(stem, onto, { ...pads, ...change.at }, light, peakNm, house, stock);
     return { bracket: b.made?.item ?? "drawn", coupling: c.made?.item ?? "drawn", price };
   };
   const light = { forceN: 10, centreMm: 50 };
@@ -239,12 +239,12 @@ describe("a coupling drawn for its bracket", () => {
         peaks,
         fc.integer({ min: 1, max: 400 }),
         (pad, peakNm, leastHeightMm) => {
-          const of = { lower: pad, upper: pad, leastHeightMm };
+          const pads = { lower: pad, upper: pad, leastHeightMm };
           const none = { brackets: [], couplings: [] };
           const { bracket, coupling } = between(
             square(22, 23),
             star(27),
-            of,
+            pads,
             { forceN: 50, centreMm: 60 },
             peakNm,
             house,
@@ -263,9 +263,9 @@ describe("a coupling drawn for its bracket", () => {
 
 describe("screws of a pad", () => {
   it.each(pads.map((p) => p.flange))("%s hold what ISO 5211 lets it carry", (flange) => {
-    const of = screwsOf(padOf(flange)!, house);
-    expect(of.transmissibleNm).toBeGreaterThan(of.pad.maximumTorqueNm);
-    expect(of.dryNm).toBeGreaterThan(of.lubricatedNm);
+    const screws = screwsOf(padOf(flange)!, house);
+    expect(screws.transmissibleNm).toBeGreaterThan(screws.pad.maximumTorqueNm);
+    expect(screws.dryNm).toBeGreaterThan(screws.lubricatedNm);
   });
   it("hold less than that with a soft grade on small pads", () => {
     const soft = screwsOf(padOf("F05")!, { ...house, screwGrade: "A2-70" });
@@ -277,8 +277,8 @@ describe("screws of a pad", () => {
       screwUtilisationPercent: house.screwUtilisationPercent / 2,
     });
     const whole = screwsOf(padOf("F12")!, house);
-    for (const of of ["preloadN", "lubricatedNm", "transmissibleNm", "opensAtNm"] as const)
-      expect(2 * half[of]).toBeCloseTo(whole[of], 6);
+    for (const figure of ["preloadN", "lubricatedNm", "transmissibleNm", "opensAtNm"] as const)
+      expect(2 * half[figure]).toBeCloseTo(whole[figure], 6);
   });
 });
 

@@ -17,7 +17,7 @@ import { acrossTheStem, gravity, type Moment, momentOn } from "./weigh.ts";
 /** How a drive comes onto a valve. */
 export type Joint = "on the pad" | "on the stem" | "over a bracket" | "not known";
 
-/** Something torque passes through, and what it carries, N·m. */
+/** A part in the torque path, and its capacity, N·m. */
 export interface Member {
   readonly what: string;
   readonly carriesNm: number;
@@ -26,7 +26,7 @@ export interface Member {
   readonly rule: string;
 }
 
-/** A drive on a valve: what stands between them, and what each part of it carries. */
+/** An actuator on a valve: the parts between them, with the capacity of each. */
 export interface FitUp {
   readonly joint: Joint;
   /** Why not as it is; null where it sits on the valve, or the ends are not stated. */
@@ -36,24 +36,24 @@ export interface FitUp {
   readonly meeting: Meeting | null;
   readonly bracket: Bracket | null;
   readonly coupling: Coupling | null;
-  /** From the pad of the valve to the flange of the drive. */
+  /** From the valve's mounting pad to the actuator flange. */
   readonly riseMm: number;
-  /** What flange bolts or lagging ask it to rise; null where too little is stated. */
+  /** Height that flange bolts or insulation require; null where too little is stated. */
   readonly riseWantedMm: number | null;
-  /** Screws into the valve and, over a bracket, into the drive; none for what sits on the stem. */
+  /** Screws into the valve and, over a bracket, into the actuator; none for an operator on the stem. */
   readonly lowerScrews: Screws | null;
   readonly upperScrews: Screws | null;
-  /** From the drive down to the stem. */
+  /** From the actuator down to the stem. */
   readonly members: readonly Member[];
   readonly weakest: Member;
   /** Null where the drive's outside is not stated. */
   readonly moment: Moment | null;
-  /** What stands between: bracket, coupling or sleeve. */
+  /** Parts between: bracket, coupling or sleeve. */
   readonly betweenKg: number;
   readonly price: number;
 }
 
-/** What accessories bring to a drive on its valve. */
+/** What accessories add to an actuator on its valve. */
 export interface Brought {
   readonly between: Stock;
   readonly carriedKg: number;
@@ -78,8 +78,8 @@ type Between = Pick<FitUp, "pad" | "flange" | "bracket" | "coupling" | "lowerScr
 };
 
 /** Members that carry the torque, from the actuator down to the stem; members without data are left out. */
-function membersOf(of: Between): Member[] {
-  const { pad, flange, bracket, coupling, lowerScrews, upperScrews, onStem, stemNm, keyNm } = of;
+function membersOf(between: Between): Member[] {
+  const { pad, flange, bracket, coupling, lowerScrews, upperScrews, onStem, stemNm, keyNm } = between;
   return [
     ...member(
       `flange ${flange.flange} of the actuator`,
@@ -98,17 +98,17 @@ function membersOf(of: Between): Member[] {
 }
 
 /**
- * Puts a drive onto a valve: directly where flange, stem and bore agree and nothing lies in the way, over a bracket
- * and a coupling otherwise.
+ * Mounts an actuator on a valve: directly where flange, stem and bore fit and nothing is in the way, otherwise over a
+ * bracket and a coupling.
  *
  * @param size the valve's size: pad, stem end, height of the pad, mm
  * @param drive the drive: flange, bore, outside, mm
- * @param peakNm highest output at highest supply, N·m: what everything between must carry
- * @param duty lagging, how the stem stands
+ * @param peakNm highest output at highest supply, N·m: all parts between must carry it
+ * @param duty insulation, direction of the stem
  * @param house screws, stresses, room
- * @param brought brackets and couplings in series, the cheapest first, taken before any are drawn; weight of what
- *   stands on the drive, kg, taken to act where the drive's own does
- * @returns joint, parts between, members with what they carry in N·m, moment on the pad, weight in kg and price
+ * @param brought standard brackets and couplings, the cheapest first, preferred to parts made to order; weight of the
+ *   accessories, kg, assumed to act at the actuator's centre of gravity
+ * @returns joint, parts between, members with capacities in N·m, moment on the pad, weight in kg and price
  * @source ISO 5211 pads; `meetingOf`, `bracketFor`, `couplingFor`, `screwsOf`, `momentOn`
  */
 export function fitUpOf(
@@ -120,7 +120,7 @@ export function fitUpOf(
   brought: Brought = nothingBrought,
 ): FitUp {
   const pad = padOf(size.pad)!;
-  // A drive drilled for two flanges is taken at the one that fits.
+  // An actuator drilled for two flanges uses the one that fits.
   const flange = padOf(drive.alsoFlange === size.pad ? size.pad : drive.flange)!;
   const { end: bore, outside } = drive;
   const { stemEnd: stem } = size;
@@ -135,7 +135,7 @@ export function fitUpOf(
   const drivenKg = drive.weightKg + brought.carriedKg;
   const hung = {
     forceN: drivenKg * gravity * acrossTheStem(duty.stemStands, house),
-    // Where nobody says where its weight acts, the weight on the neck waits for it too.
+    // If the centre of gravity is not stated, the load on the neck is not known either.
     centreMm: outside?.centreMm ?? 0,
   };
   const ofTwo = { lower: pad, upper: flange, leastHeightMm: wanted ?? 0 };
@@ -186,7 +186,7 @@ export function fitUpOf(
     lowerScrews,
     upperScrews,
     members,
-    weakest: members.reduce((least, one) => (one.carriesNm < least.carriesNm ? one : least)),
+    weakest: members.reduce((least, member) => (member.carriesNm < least.carriesNm ? member : least)),
     moment:
       outside && lowerScrews
         ? momentOn(

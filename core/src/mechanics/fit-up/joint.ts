@@ -12,16 +12,16 @@ export type Obstacle =
 
 /** How the end of a stem meets the bore of a drive. */
 export interface Meeting {
-  /** Nothing but a sleeve stands between them. */
+  /** A sleeve is the only part between them. */
   readonly goesIn: boolean;
   readonly obstacle: Obstacle | null;
-  /** A sleeve takes up what the bore is wider. */
+  /** A sleeve fills the difference to a wider bore. */
   readonly sleeve: boolean;
   readonly engagementMm: number;
   readonly leastEngagementMm: number;
 }
 
-/** Which shapes of stem each shape of bore takes. */
+/** Shapes of stem that fit each shape of bore. */
 const takes: Readonly<Record<DriveEnd["form"], readonly StemForm[]>> = {
   "square parallel": ["square parallel"],
   "square diagonal": ["square diagonal"],
@@ -32,21 +32,21 @@ const takes: Readonly<Record<DriveEnd["form"], readonly StemForm[]>> = {
   "blank insert": ["square parallel", "square diagonal", "flat head", "keyed", "serrated"],
 };
 
-/** Bores that can be sleeved down: a square within a square. A key or teeth are made to their diameter. */
+/** Bores that can be sleeved down: a square in a square. A key or teeth are made to their diameter. */
 const sleeved: readonly DriveEnd["form"][] = ["square parallel", "square diagonal", "double square"];
 
 /**
  * Whether a bore takes a shape at all.
  *
  * @param bore shape of the bore
- * @param end shape of what goes in
+ * @param end shape of the end
  * @returns whatever their sizes
  * @example takesEnd("double square", "flat head") // → false
  */
 export const takesEnd = (bore: DriveEnd["form"], end: StemForm): boolean => takes[bore].includes(end);
 
 /**
- * Whether the end of a stem goes into the bore of a drive, and how far.
+ * Whether the end of a stem fits into the bore of an actuator, and how deep.
  *
  * @param stem end of the stem, mm
  * @param bore of the drive, mm

@@ -27,16 +27,16 @@ const clearance: Readonly<Record<string, number>> = {
 export const holeMm = ({ bolt }: Pad): number => clearance[bolt]!;
 
 /**
- * Where the screws of a pad stand.
+ * Positions of the screws of a pad.
  *
  * @param pad ISO 5211 pad
- * @returns x and y of each from the stem's axis, mm; none stands on the axis of the pipe or across it
+ * @returns x and y of each from the stem axis, mm; none is on the axis of the pipe or across it
  * @source ISO 5211: holes are spread evenly off the axes
  * @example screwPlaces(padOf("F10")).length // → 4
  */
 const screwPlaces = ({ boltCount, pitchCircleDiameterMm }: Pad): (readonly [number, number])[] =>
-  Array.from({ length: boltCount }, (_, at) => {
-    const angle = ((at + 0.5) * 2 * Math.PI) / boltCount;
+  Array.from({ length: boltCount }, (_, index) => {
+    const angle = ((index + 0.5) * 2 * Math.PI) / boltCount;
     return [
       (Math.cos(angle) * pitchCircleDiameterMm) / 2,
       (Math.sin(angle) * pitchCircleDiameterMm) / 2,
@@ -61,11 +61,11 @@ function plate(x: number, sideMm: number, pad: Pad, middleMm: number, words: num
       `${pad.boltCount} x dia ${hole} on dia ${pad.pitchCircleDiameterMm}`,
       `middle dia ${Math.round(middleMm * 10) / 10}`,
     ].map(
-      (text, at): Stroke => ({
+      (text, index): Stroke => ({
         kind: "text",
         layer: "measures",
         x: x - half,
-        y: half + (4.6 - 1.6 * at) * words,
+        y: half + (4.6 - 1.6 * index) * words,
         heightMm: words,
         text,
       }),
@@ -74,7 +74,7 @@ function plate(x: number, sideMm: number, pad: Pad, middleMm: number, words: num
 }
 
 /**
- * The drilling template of a pad: what is laid on a plate and drilled through.
+ * Drilling template of a pad, to lay on a plate and drill through.
  *
  * @param pad ISO 5211 pad
  * @param middleMm hole for the stem, mm
@@ -104,8 +104,8 @@ export function bracketOutline(bracket: Bracket): Outline {
   const { plateWidthMm: side, heightMm, plateMm, legMm } = bracket;
   const words = Math.max(3, side / 24);
   const step = side + 14 * words;
-  const at = 2 * step;
-  const [left, right, bottom] = [at - side / 2, at + side / 2, -side / 2];
+  const y = 2 * step;
+  const [left, right, bottom] = [y - side / 2, y + side / 2, -side / 2];
   const top = bottom + heightMm;
   return {
     title: `Bracket ${bracket.lower.flange} to ${bracket.upper.flange}, height ${heightMm}`,
@@ -116,7 +116,7 @@ export function bracketOutline(bracket: Bracket): Outline {
       ...rectangle(left, top - plateMm, right, top),
       ...rectangle(left, bottom + plateMm, left + legMm, top - plateMm),
       ...rectangle(right - legMm, bottom + plateMm, right, top - plateMm),
-      line("axes", [at, bottom - words], [at, top + words]),
+      line("axes", [y, bottom - words], [y, top + words]),
       ...measure([right + 2 * words, bottom], [right + 2 * words, top], words, String(heightMm)),
       ...measure([left, bottom - 2 * words], [left + legMm, bottom - 2 * words], words, `${legMm} plate`),
     ],

@@ -3,7 +3,7 @@ import type { DriveOutside } from "../../construction/ends/forms.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import type { ProductSize } from "../../equipment/catalogue/schema.ts";
 
-/** What is left between a drive and the rim of a flange under it. */
+/** Clearance between an actuator and the rim of a flange under it. */
 const overFlangeMm = 5;
 
 /** A drive longer than this share of the face-to-face reaches over the flanges' bolts. */

@@ -2,7 +2,7 @@ import { boltTightening, turnFromSnugDegrees } from "../../basis/calc/bolt-tight
 import type { HouseRules } from "../../basis/house/house-rules.ts";
 import type { Pad } from "../../basis/reference/pads.ts";
 
-/** Screws of one pad: how they are tightened, and what they hold. */
+/** Screws of one pad: tightening and capacity. */
 export interface Screws {
   readonly pad: Pad;
   readonly grade: HouseRules["screwGrade"];
@@ -10,7 +10,7 @@ export interface Screws {
   /** With paste on thread and head, and without. */
   readonly lubricatedNm: number;
   readonly dryNm: number;
-  /** From snug, where no torque wrench fits: an estimate. */
+  /** Turn from snug, where no torque wrench fits: an estimate. */
   readonly fromSnugDegrees: number;
   /** Torque about the stem that friction of the faces passes on. */
   readonly transmissibleNm: number;

@@ -75,9 +75,9 @@ describe("putting it on", () => {
       "the valve opens",
       "the valve stays in position",
     ]);
-    const does = assemblySteps(on, bare, house).map((one) => one.does);
-    expect(does.findIndex((one) => /screws again after/.test(one))).toBeGreaterThan(
-      does.findIndex((one) => /Stroke the valve three times/.test(one)),
+    const does = assemblySteps(on, bare, house).map((step) => step.does);
+    expect(does.findIndex((sentence) => /screws again after/.test(sentence))).toBeGreaterThan(
+      does.findIndex((sentence) => /Stroke the valve three times/.test(sentence)),
     );
   });
   it("of what a hand turns asks for no supply and no switches", () => {

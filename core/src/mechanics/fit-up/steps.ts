@@ -5,7 +5,7 @@ import { isByHand } from "../../equipment/drives/supplies.ts";
 import type { FitUp } from "./fit-up.ts";
 import type { Screws } from "./screws.ts";
 
-/** One step of putting a drive on. Figures stand beside the words, so that every reader has own units. */
+/** One step of mounting an actuator. Figures are separate from the words, so that every reader gets chosen units. */
 export interface Step {
   readonly does: string;
   readonly figures: readonly {
@@ -13,11 +13,11 @@ export interface Step {
     readonly value: number | string;
     readonly unit: Unit;
   }[];
-  /** Said where somebody may be hurt. */
+  /** Caution where a person may be hurt. */
   readonly caution: string | null;
 }
 
-/** What of a drive says how it is put on. */
+/** Properties of an actuator that decide how it is mounted. */
 export interface PutOn {
   readonly onSupplyLoss: "closes" | "opens" | "stays";
   readonly springSet: string | null;
@@ -53,7 +53,7 @@ const tightened = (what: string, screws: Screws, passes: number): Step =>
     ],
   );
 
-/** What the valve was turned by till now, and what of it stays. */
+/** The previous operator of the valve, and what remains of it. */
 const leverOff = step(
   "Remove the lever, stop plate and earth spring, if fitted. Leave the gland as it is.",
   [
@@ -63,7 +63,7 @@ const leverOff = step(
   "Without its stops the valve can turn past its end positions. Hold the stem and watch the bore.",
 );
 
-/** Last steps of what has a supply: what it does with it and without it, and what is set by it. */
+/** Last steps of an actuator with a supply: function test with and without supply, and settings. */
 function proved(
   { onSupplyLoss, supply, stopsDegrees }: PutOn,
   drawn: readonly (readonly [where: string, screws: Screws])[],
@@ -118,10 +118,10 @@ function proved(
 }
 
 /**
- * How a drive is put on a valve, in order.
+ * Steps to mount an actuator on a valve, in order.
  *
- * @param fitUp joint and what stands between
- * @param drive what it does on loss of supply, what it is supplied with, whether springs are in it, how far its stops go
+ * @param fitUp joint and parts between
+ * @param drive action on supply failure, supply, springs, range of the stops
  * @param house passes screws are tightened in, how far stops are set
  * @returns steps with their figures and cautions; none where it is not known how the two meet
  * @source practice: valve open and seen through the bore, drive at the matching end of its stroke

@@ -7,7 +7,7 @@ import { type Bracket, type Hung, legsCarry } from "./bracket.ts";
 import type { Coupling } from "./coupling.ts";
 import { takesEnd } from "./joint.ts";
 
-/** Widths that are one to whoever machines them, mm. */
+/** Widths that count as equal for machining, mm. */
 const alike = 0.05;
 
 /**
@@ -15,10 +15,10 @@ const alike = 0.05;
  *
  * @param stem end of the stem, mm
  * @param bore of the drive, mm
- * @param peakNm what it has to pass on, N·m
+ * @param peakNm torque to transmit, N·m
  * @param couplings in series, the cheapest first
  * @param engagementShare least engagement as a share of the width across flats
- * @returns those that fit, the cheapest first; each stands on the end of the stem, however deep its socket is
+ * @returns those that fit, the cheapest first; each sits on the end of the stem, however deep its socket is
  */
 export function stockCouplings(
   stem: StemEnd,
@@ -28,17 +28,17 @@ export function stockCouplings(
   engagementShare: number,
 ): Coupling[] {
   const fits = couplings.filter(
-    (one) =>
-      one.socketForm === stem.form &&
-      Math.abs(one.socketAcrossMm - stem.acrossMm) <= alike &&
-      one.socketDepthMm >= stem.heightMm &&
-      one.ratedTorqueNm >= peakNm &&
-      takesEnd(bore.form, one.endForm) &&
+    (coupling) =>
+      coupling.socketForm === stem.form &&
+      Math.abs(coupling.socketAcrossMm - stem.acrossMm) <= alike &&
+      coupling.socketDepthMm >= stem.heightMm &&
+      coupling.ratedTorqueNm >= peakNm &&
+      takesEnd(bore.form, coupling.endForm) &&
       (bore.form === "blank insert"
-        ? throughMm(one.endForm, one.endAcrossMm) <= bore.acrossMm
-        : Math.abs(one.endAcrossMm - bore.acrossMm) <= alike) &&
-      one.endLengthMm <= bore.depthMm &&
-      one.endLengthMm >= engagementShare * one.endAcrossMm,
+        ? throughMm(coupling.endForm, coupling.endAcrossMm) <= bore.acrossMm
+        : Math.abs(coupling.endAcrossMm - bore.acrossMm) <= alike) &&
+      coupling.endLengthMm <= bore.depthMm &&
+      coupling.endLengthMm >= engagementShare * coupling.endAcrossMm,
   );
   return fits.map((found) => ({
     socket: stem,
@@ -65,10 +65,10 @@ export function stockCouplings(
  *
  * @param between pad of the valve, flange of the drive, height wanted, mm
  * @param coupling that turns in it
- * @param hung what hangs on it, N and mm
+ * @param hung load on the bracket, N and mm
  * @param peakNm torque about the stem, N·m
  * @param brackets in series, the cheapest first
- * @param house yield of its steel, share of it that may be used, engagement
+ * @param house yield strength of its steel, usable share, engagement
  * @returns the bracket; null where none does. As high as may be, its coupling still engages in the drive
  * @source the maker's rating, and never more than the statics of its legs with the weight on them
  */
@@ -83,28 +83,28 @@ export function stockBracket(
   const { lower, upper, leastHeightMm } = between;
   const shoulderMm = coupling.socketDepthMm + coupling.solidMm;
   const engages = house.engagementShare * coupling.end.acrossMm;
-  for (const one of brackets) {
-    if (one.lowerFlange !== lower.flange || one.upperFlange !== upper.flange) continue;
-    if (one.heightMm < Math.max(leastHeightMm, shoulderMm)) continue;
-    // One drawn for it is made as long as it has to be.
-    if (coupling.made !== null && coupling.end.heightMm - (one.heightMm - shoulderMm) < engages) continue;
-    if (one.middleMm < coupling.outsideMm + 2) continue;
-    const { legMm, plateWidthMm, heightMm } = one;
+  for (const bracket of brackets) {
+    if (bracket.lowerFlange !== lower.flange || bracket.upperFlange !== upper.flange) continue;
+    if (bracket.heightMm < Math.max(leastHeightMm, shoulderMm)) continue;
+    // A part made to order is as long as needed.
+    if (coupling.made !== null && coupling.end.heightMm - (bracket.heightMm - shoulderMm) < engages) continue;
+    if (bracket.middleMm < coupling.outsideMm + 2) continue;
+    const { legMm, plateWidthMm, heightMm } = bracket;
     const statics = legsCarry({ legMm, plateWidthMm, heightMm }, hung, house);
-    const carriesNm = Math.min(one.ratedTorqueNm, statics);
+    const carriesNm = Math.min(bracket.ratedTorqueNm, statics);
     if (carriesNm < peakNm) continue;
     return {
       lower,
       upper,
       heightMm,
       plateWidthMm,
-      plateMm: one.plateMm,
+      plateMm: bracket.plateMm,
       legMm,
-      lowerHoleMm: one.middleMm,
-      upperHoleMm: one.middleMm,
-      weightKg: one.weightKg,
+      lowerHoleMm: bracket.middleMm,
+      upperHoleMm: bracket.middleMm,
+      weightKg: bracket.weightKg,
       carriesNm,
-      made: { maker: one.maker, item: one.item, price: one.price },
+      made: { maker: bracket.maker, item: bracket.item, price: bracket.price },
     };
   }
   return null;

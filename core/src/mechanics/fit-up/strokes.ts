@@ -1,8 +1,8 @@
-/** What a line of a drawing is: an edge, a hole, an axis, or a measure. */
+/** Kind of a line in a drawing: an edge, a hole, an axis, or a dimension. */
 export const layers = ["edges", "holes", "axes", "measures"] as const;
 export type Layer = (typeof layers)[number];
 
-/** What a drawing is made of, in millimetres, y upwards. */
+/** Lines of a drawing, in millimetres, y upwards. */
 export type Stroke =
   | {
       readonly kind: "circle";

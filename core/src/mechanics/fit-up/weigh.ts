@@ -4,10 +4,10 @@ import type { Screws } from "./screws.ts";
 
 export const gravity = 9.80665;
 
-/** How the stem stands. */
+/** Direction of the stem. */
 export type StemStands = "upright" | "horizontal" | "hanging";
 
-/** What hangs on the pad of a valve, and what the pad may carry of it. */
+/** Load on the mounting pad of a valve, and its limit. */
 export interface Moment {
   readonly momentNm: number;
   readonly limitNm: number;
@@ -16,7 +16,7 @@ export interface Moment {
 /**
  * The share of gravity that pulls across a stem.
  *
- * @param stands how the stem stands; null where it is not stated: it is taken to lie, nothing pulls harder
+ * @param stands direction of the stem; null where not stated: it counts as horizontal, which is the worst
  * @param house acceleration across the stem
  * @returns 1 and the acceleration lying, the acceleration alone upright or hanging
  */
@@ -26,16 +26,16 @@ export const acrossTheStem = (
 ): number => (stands === null || stands === "horizontal" ? 1 : 0) + shockShare;
 
 /**
- * The moment of what is bolted on about the face of the pad.
+ * Moment of the mounted parts about the face of the pad.
  *
- * @param of weight and outside of the drive, weight and height of what stands between, kg and mm; screws of the pad;
- *   how the stem stands, null where it is not stated
+ * @param weights weight and outline of the actuator, weight and height of the parts between, kg and mm; screws of the
+ *   pad; direction of the stem, null where not stated
  * @param house acceleration across the stem, share of the grip that may be used
- * @returns moment and what is allowed, N·m; a stem that lies bears the weight itself besides the acceleration
+ * @returns moment and limit, N·m; a horizontal stem carries the weight itself besides the acceleration
  * @source statics: M = Σ m·g·h·(1 + a) lying, Σ m·g·h·a upright or hanging; a ring of screws opens at n·F·PCD/4
  */
 export function momentOn(
-  of: {
+  weights: {
     readonly driveKg: number;
     readonly outside: DriveOutside;
     readonly betweenKg: number;
@@ -45,10 +45,11 @@ export function momentOn(
   },
   house: HouseRules,
 ): Moment {
-  const armed = of.driveKg * (of.riseMm + of.outside.centreMm) + (of.betweenKg * of.riseMm) / 2;
-  const share = acrossTheStem(of.stands, house);
+  const armed =
+    weights.driveKg * (weights.riseMm + weights.outside.centreMm) + (weights.betweenKg * weights.riseMm) / 2;
+  const share = acrossTheStem(weights.stands, house);
   return {
     momentNm: (armed / 1000) * gravity * share,
-    limitNm: (house.neckSharePercent / 100) * of.screws.opensAtNm,
+    limitNm: (house.neckSharePercent / 100) * weights.screws.opensAtNm,
   };
 }

@@ -14,18 +14,18 @@ import { passingOf, streamAt } from "./passing.ts";
 import type { Passing, Pipes } from "./pipes.ts";
 import { type StatedLine, statedLine } from "./stated-line.ts";
 
-/** A case in which something flows, or why nothing is known of it. */
+/** A flowing case, or why it is not known. */
 export interface CaseStream {
   readonly caseId: string;
   readonly caseName: string;
   readonly reverse: boolean;
-  /** As stated, in whatever unit; 0 where it is not. */
+  /** As stated, in any unit; 0 where not stated. */
   readonly rate: number;
-  /** Normal, largest or least: what it is sized for. */
+  /** Sizing case: normal, largest or least. */
   readonly sized: boolean;
   readonly phase: SettledCase["phase"];
   readonly stream: Stream | null;
-  /** What trims pass of it; of no stream none. */
+  /** Flow through trims; none without a stream. */
   readonly passing: Passing | null;
   readonly missing: string | null;
   readonly still: string | null;
@@ -39,20 +39,22 @@ export interface FlowOfCase {
   readonly stream: Stream;
   /** Where it throttles; wide open where it only opens and shuts. */
   readonly standing: Standing;
-  /** What the stream asks for at that opening's factors; more than the trim has where it is beyond capacity. */
+  /**
+   * Coefficient the stream needs at the factors of that opening; more than the trim has where it is beyond capacity.
+   */
   readonly kvNeeded: number;
-  /** Pressure the valve takes of the stream, bar: the case's own where it throttles. */
+  /** Pressure drop of the valve, bar: the case's own where it throttles. */
   readonly dropBar: number;
   readonly figures: FlowFigures;
 }
 
-/** What a trim makes of every case that flows. */
+/** Result of a trim in every case that flows. */
 export interface TrimInDuty {
   readonly trim: TrimInBody;
   readonly cases: readonly FlowOfCase[];
 }
 
-/** What surrounds the trims of one size in a duty. */
+/** Conditions for the trims of one size in a duty. */
 export interface FlowAround {
   readonly throttles: boolean;
   /** The fluid carries solids or fibres. */
@@ -65,11 +67,11 @@ export interface FlowAround {
   readonly asked: CharacteristicName | null;
 }
 
-/** Wall of a pipe nobody states: on the thin side of standard weight, mm. */
+/** Wall thickness of a pipe if not stated: the thin side of standard weight, mm. */
 const usualWallMm = (pipeMm: number): number => 2.5 + 0.035 * Math.min(pipeMm, 300);
 
 /**
- * Whether a fluid carries what may clog a narrow way.
+ * Whether a fluid contains solids that may clog a narrow passage.
  *
  * @param duty settled duty
  * @returns true for solids and fibres
@@ -78,20 +80,20 @@ const usualWallMm = (pipeMm: number): number => 2.5 + 0.035 * Math.min(pipeMm, 3
 export const carries = ({ stated: { fluid } }: SettledDuty): boolean =>
   (fluid.solidsPercent ?? 0) > 0 || fluid.fibres === true;
 
-/** A valve that throttles a liquid has to know where it boils; one that stands open takes too little of its pressure. */
-const boilsKnown = (of: StreamOfCase, throttles: boolean): StreamOfCase =>
-  throttles && of.stream?.kind === "liquid" && !of.stream.vapourKnown
+/** A valve that throttles a liquid needs its boiling point; an open one has too small a drop. */
+const withBoilingStated = (stream: StreamOfCase, throttles: boolean): StreamOfCase =>
+  throttles && stream.stream?.kind === "liquid" && !stream.stream.vapourKnown
     ? { stream: null, missing: "the vapour pressure of the liquid" }
-    : of;
+    : stream;
 
 /**
- * What flows through the valves of one size in a duty.
+ * Flow through the valves of one size in a duty.
  *
  * @param size its nominal size
  * @param duty settled duty
- * @param house speed of sound, what lagging takes off the noise
+ * @param house speed of sound, noise reduction of insulation
  * @returns streams by case, sizes of valve and pipe, the pipe's wall
- * @source `streamOf`; a pipe nobody states is as wide as the valve
+ * @source `streamOf`; a pipe that is not stated counts as wide as the valve
  */
 export function flowAround(size: { readonly dn: number }, duty: SettledDuty, house: HouseRules): FlowAround {
   const pipeMm = Math.max(size.dn, duty.stated.pipeBoreMm ?? size.dn);
@@ -112,9 +114,9 @@ export function flowAround(size: { readonly dn: number }, duty: SettledDuty, hou
       const stated = duty.stated.cases[i]!;
       // One that does not state its flow is waited for, not left out.
       const unstated = throttles && stated.rate === null && throttledIn.has(c.kind);
-      const of: StreamOfCase = unstated
+      const stream: StreamOfCase = unstated
         ? { stream: null, missing: "its flow" }
-        : boilsKnown(streamOf(c, stated, duty, house, throttles), throttles);
+        : withBoilingStated(streamOf(c, stated, duty, house, throttles), throttles);
       return {
         caseId: c.id,
         caseName: c.name,
@@ -122,17 +124,17 @@ export function flowAround(size: { readonly dn: number }, duty: SettledDuty, hou
         rate: stated.rate ?? 0,
         sized: throttledIn.has(c.kind),
         phase: c.phase,
-        stream: of.stream,
-        passing: of.stream && passingOf(of.stream, pipes),
-        missing: "missing" in of ? of.missing : null,
-        still: "still" in of ? of.still : null,
+        stream: stream.stream,
+        passing: stream.stream && passingOf(stream.stream, pipes),
+        missing: "missing" in stream ? stream.missing : null,
+        still: "still" in stream ? stream.still : null,
       };
     }),
   };
 }
 
 /**
- * What a trim makes of the cases of a duty.
+ * Result of a trim in the cases of a duty.
  *
  * @param trim in its body
  * @param around streams, sizes, whether it throttles
@@ -147,11 +149,11 @@ export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }
       throttles || standing.beyond !== null
         ? stream.upstreamBarA - stream.downstreamBarA
         : openDropBar(trim, stream, pipes);
-    const taken = throttles
+    const actual = throttles
       ? stream
       : streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - dropBar);
     const { openingPercent } = standing;
-    const figures = figuresAt(trim, openingPercent, taken, pipes, wall, throttles ? passing : undefined);
+    const figures = figuresAt(trim, openingPercent, actual, pipes, wall, throttles ? passing : undefined);
     let needed = throttles && standing.beyond === null ? figures.at.kv : null;
     return [
       {
@@ -160,7 +162,7 @@ export function trimInDuty(trim: TrimInBody, { throttles, streams, pipes, wall }
         reverse,
         stream,
         standing,
-        // Beyond its ends it is sought for, and only where somebody asks.
+        // Beyond its ends the coefficient is computed on first use.
         get kvNeeded() {
           needed ??= neededAt(trim, standing, passing);
           return needed;
@@ -183,15 +185,15 @@ function open(trim: TrimInBody, passing: Passing): Standing {
 const mostKv = 1e9;
 
 /**
- * The coefficient a stream asks for with the factors the trim has there; where reducers of the size let no coefficient
- * pass it, in proportion to what the trim passes.
+ * The coefficient a stream needs with the factors of the trim there. Where reducers of the size let no coefficient pass
+ * it, it is in proportion to the trim's flow.
  */
 function neededAt(trim: TrimInBody, { openingPercent }: Standing, passing: Passing): number {
-  const at = trimAt(trim, openingPercent);
-  const share = (kv: number) => passing.share({ ...at, kv });
+  const trimPoint = trimAt(trim, openingPercent);
+  const share = (kv: number) => passing.share({ ...trimPoint, kv });
   try {
-    return Math.min(mostKv, coefficientFor(share, 1, at.kv));
+    return Math.min(mostKv, coefficientFor(share, 1, trimPoint.kv));
   } catch {
-    return Math.min(mostKv, at.kv / Math.max(1e-9, share(at.kv)));
+    return Math.min(mostKv, trimPoint.kv / Math.max(1e-9, share(trimPoint.kv)));
   }
 }

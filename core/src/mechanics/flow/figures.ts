@@ -9,12 +9,12 @@ import type { Passing, Pipes } from "./pipes.ts";
 /** How far a liquid is on its way to boiling in the valve. */
 export type Boiling = "none" | "heard" | "constant" | "choked" | "flashing";
 
-/** What a trim does to a stream at an opening. */
+/** Effect of a trim on a stream at an opening. */
 export interface FlowFigures {
   readonly openingPercent: number;
   readonly at: TrimAtOpening;
   readonly choked: boolean;
-  /** Pressure drop over what would make it boil (liquid), or over the pressure upstream (gas). */
+  /** Pressure drop over the drop to boiling (liquid), or over the upstream pressure (gas). */
   readonly ratio: number;
   /** Where cavitation is heard, grows constant, and chokes; null of a gas. */
   readonly cavitation: {
@@ -29,37 +29,41 @@ export interface FlowFigures {
   /** In the valve's outlet and in the pipe behind it, m/s. */
   readonly outletMS: number;
   readonly pipeMS: number;
-  /** Of the outlet; null of a liquid. */
+  /** In the outlet; null for a liquid. */
   readonly mach: number | null;
   /** A-weighted, 1 m from the pipe; null where no method predicts it. */
   readonly noiseDbA: number | null;
 }
 
-/** Wall of a pipe and what lies on it, for the noise outside. */
+/** Pipe wall and insulation, for the noise outside. */
 export interface Wall {
   readonly wallMm: number;
-  /** What lagging takes off, dB. */
+  /** Noise reduction of insulation, dB. */
   readonly lessDb: number;
 }
 
-/** Of F_L², where cavitation no longer comes and goes: the coefficient starts to fall off. Indicative for rotary trims. */
+/** Share of F_L² above which cavitation is constant and the coefficient starts to fall. Indicative for rotary trims. */
 const constantShare = 0.8;
 
 const area = (mm: number) => (Math.PI / 4) * (mm / 1000) ** 2;
 
-function boilingAt(stream: Stream, ratio: number, of: NonNullable<FlowFigures["cavitation"]>): Boiling {
+function boilingAt(
+  stream: Stream,
+  ratio: number,
+  cavitation: NonNullable<FlowFigures["cavitation"]>,
+): Boiling {
   if (stream.kind !== "liquid") return "none";
   if (stream.downstreamBarA <= stream.vapourBarA) return "flashing";
-  if (ratio >= of.chokesFrom) return "choked";
-  if (ratio >= of.constantFrom) return "constant";
-  return ratio >= of.heardFrom ? "heard" : "none";
+  if (ratio >= cavitation.chokesFrom) return "choked";
+  if (ratio >= cavitation.constantFrom) return "constant";
+  return ratio >= cavitation.heardFrom ? "heard" : "none";
 }
 
 /**
  * Density behind the valve.
  *
  * @param stream pressures either side
- * @returns kg/m³; a gas expanded at its temperature, a liquid as it was, both moving as one
+ * @returns kg/m³; a gas expanded at its temperature, a liquid unchanged, both moving together
  * @source ideal expansion
  */
 export function densityBehind(stream: Stream): number {
@@ -69,13 +73,13 @@ export function densityBehind(stream: Stream): number {
 }
 
 /**
- * What a trim at an opening does to a stream: pressures against its limits, velocities, noise.
+ * Pressures against limits, velocities and noise of a stream through a trim at an opening.
  *
  * @param trim in its body
  * @param openingPercent 0 shut to 100 open
- * @param stream what passes
+ * @param stream through the trim
  * @param pipes sizes of valve and pipe, mm
- * @param wall of the pipe, mm, and what lagging takes off, dB
+ * @param wall of the pipe, mm, and noise reduction of insulation, dB
  * @param passing of the stream, where the caller has it at hand
  * @returns ratios, velocities, m/s, noise, dB(A)
  * @source IEC 60534-2-1, -8-3 and -8-4; constant cavitation at 0.8·F_L² (indicative)
@@ -88,20 +92,20 @@ export function figuresAt(
   wall: Wall,
   passing: Passing = passingOf(stream, pipes),
 ): FlowFigures {
-  const at = trimAt(trim, openingPercent);
-  const choked = passing.choked(at);
-  // An open valve may take so little that the two pressures are one figure.
+  const trimPoint = trimAt(trim, openingPercent);
+  const choked = passing.choked(trimPoint);
+  // The drop of an open valve may be below the resolution of the pressures.
   const drop = Math.max(stream.upstreamBarA - stream.downstreamBarA, 0);
   const silent = drop === 0;
   const volumeM3S = stream.massKgH / densityBehind(stream) / 3600;
   const outletMS = volumeM3S / area(pipes.valveMm);
-  const cavitation = stream.kind === "liquid" ? cavitationOf(at, stream, drop) : null;
+  const cavitation = stream.kind === "liquid" ? cavitationOf(trimPoint, stream, drop) : null;
   const ratio = stream.kind === "liquid" ? drop / toVapourBar(stream) : drop / stream.upstreamBarA;
   const boiling = stream.kind === "liquid" ? boilingAt(stream, ratio, cavitation!) : "none";
   let noise: number | null | undefined;
   return {
     openingPercent,
-    at,
+    at: trimPoint,
     choked,
     ratio,
     cavitation,
@@ -111,7 +115,7 @@ export function figuresAt(
     mach: stream.kind === "gas" ? outletMS / stream.soundMS : null,
     get noiseDbA() {
       if (noise === undefined)
-        noise = silent || boiling === "flashing" ? null : noiseOf(stream, at, pipes, wall);
+        noise = silent || boiling === "flashing" ? null : noiseOf(stream, trimPoint, pipes, wall);
       return noise;
     },
   };
@@ -119,17 +123,24 @@ export function figuresAt(
 
 const toVapourBar = (stream: LiquidStream): number => Math.max(1e-9, stream.upstreamBarA - stream.vapourBarA);
 
-function cavitationOf(at: TrimAtOpening, stream: LiquidStream, drop: number): FlowFigures["cavitation"] {
+function cavitationOf(
+  trimPoint: TrimAtOpening,
+  stream: LiquidStream,
+  drop: number,
+): FlowFigures["cavitation"] {
   return {
-    heardFrom: cavitationRatioAt(at.xfz ?? cavitationRatio(at.kv, at.fl, at.fd), stream.upstreamBarA),
-    constantFrom: constantShare * at.fl * at.fl,
-    chokesFrom: at.fl * at.fl,
-    measured: at.xfz !== null,
+    heardFrom: cavitationRatioAt(
+      trimPoint.xfz ?? cavitationRatio(trimPoint.kv, trimPoint.fl, trimPoint.fd),
+      stream.upstreamBarA,
+    ),
+    constantFrom: constantShare * trimPoint.fl * trimPoint.fl,
+    chokesFrom: trimPoint.fl * trimPoint.fl,
+    measured: trimPoint.xfz !== null,
     sigma: toVapourBar(stream) / Math.max(drop, 1e-9),
   };
 }
 
-/** Reckoned when somebody asks: its bands cost more than the rest together. */
+/** Computed on first use: its frequency bands cost more than everything else. */
 function noiseOf(
   stream: Stream,
   { kv, fd, fl, xfz }: TrimAtOpening,

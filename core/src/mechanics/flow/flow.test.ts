@@ -63,8 +63,10 @@ describe("an opening that is found", () => {
         fc.double({ min: 0.02, max: 1, noNaN: true }),
         fc.double({ min: 1.01, max: 3, noNaN: true }),
         (trim, share, more) => {
-          const at = (by: number) => openingFor(trim, passingOf(streamAt(water, by), pipes));
-          expect(at(share * more).openingPercent).toBeGreaterThanOrEqual(at(share).openingPercent);
+          const openingAt = (by: number) => openingFor(trim, passingOf(streamAt(water, by), pipes));
+          expect(openingAt(share * more).openingPercent).toBeGreaterThanOrEqual(
+            openingAt(share).openingPercent,
+          );
         },
       ),
     );
@@ -85,13 +87,13 @@ describe("an open valve", () => {
   });
   it("is the drop at which the open trim passes the flow, down to flows too small to reckon with", () => {
     const trim = trims.at(-1)!;
-    const at = trimAt(trim, 100);
+    const trimPoint = trimAt(trim, 100);
     const flow = fc.double({ min: -12, max: 0, noNaN: true }).map((power) => 10 ** power);
     fc.assert(
       fc.property(flow, (share) => {
         const stream = streamAt(water, share);
         const bar = openDropBar(trim, stream, pipes);
-        const passes = passingOf(streamAt(stream, 1, 10, 10 - bar), pipes).share(at);
+        const passes = passingOf(streamAt(stream, 1, 10, 10 - bar), pipes).share(trimPoint);
         // Of ten bar the floating point keeps some 1e-15: smaller drops are not told from none.
         if (bar > 1e-6) expect(passes).toBeCloseTo(1, 7);
         else expect(bar).toBeGreaterThanOrEqual(0);
@@ -101,8 +103,8 @@ describe("an open valve", () => {
 });
 
 describe("a valve in its line", () => {
-  const streams = (...of: (readonly [flow: number, up: number, down: number])[]) =>
-    of.map(([share, up, down], i) => ({
+  const streams = (...caseFlows: (readonly [flow: number, up: number, down: number])[]) =>
+    caseFlows.map(([share, up, down], i) => ({
       caseId: `c${i}`,
       caseName: `c${i}`,
       reverse: false,

@@ -5,22 +5,25 @@ import type { FlowAround } from "./assess.ts";
 import { passingOf, streamAt } from "./passing.ts";
 import type { Pipes } from "./pipes.ts";
 
-/** Pressures either side of a valve, by the square of the flow: what a pump gives and what a line takes. */
+/** Pressures on either side of a valve, quadratic in the flow: pump supply and line loss. */
 export interface SystemCurve {
   /** The stream the flows are shares of: that of the largest case. */
   readonly stream: Stream;
   readonly upstreamBarA: (share: number) => number;
   readonly downstreamBarA: (share: number) => number;
-  /** Pressure left over at no flow, and share of it the valve has at the largest case. */
+  /** Pressure left at no flow, and the valve's share of the drop at the largest case. */
   readonly authority: number;
-  /** False where nothing states the line and one case alone says it, or cases of no one line: pressures do not move. */
+  /**
+   * False where nothing describes the line, only one case does, or the cases do not form one line: pressures are then
+   * constant.
+   */
   readonly known: boolean;
 }
 
 /** A point of an installed characteristic. */
 export interface InstalledPoint {
   readonly openingPercent: number;
-  /** Of the largest case's flow. */
+  /** Share of the largest case's flow. */
   readonly share: number;
   readonly upstreamBarA: number;
   readonly downstreamBarA: number;
@@ -46,40 +49,42 @@ function bySquare(points: readonly (readonly [share: number, bar: number])[]): r
 
 /** The largest of the cases that flow; null where none does. */
 export function largestOf({ streams }: Pick<FlowAround, "streams">) {
-  const flowing = streams.flatMap((of) => (of.stream === null ? [] : [{ ...of, stream: of.stream }]));
+  const flowing = streams.flatMap((caseStream) =>
+    caseStream.stream === null ? [] : [{ ...caseStream, stream: caseStream.stream }],
+  );
   return flowing.length === 0
     ? null
     : flowing.reduce((a, b) => (b.stream.massKgH > a.stream.massKgH ? b : a));
 }
 
 /**
- * The line a valve stands in, as stated and from the cases that flow.
+ * The line around a valve, as stated and from its cases.
  *
- * @param around streams of the duty's cases, and what is stated of the line
+ * @param around streams of the duty's cases, and the stated line
  * @returns pressures either side over the flow; null where nothing flows
  * @source a pump's curve before the valve, static head and friction by the square of the flow behind it; else through the
  *   cases, p = a + b·q², of the largest's fluid and direction. What a pump gives never rises with the flow, what a line
  *   takes never falls
  */
 export function systemOf({ streams, line }: Pick<FlowAround, "streams" | "line">): SystemCurve | null {
-  const most = largestOf({ streams });
-  if (most === null) return null;
-  const largest = most.stream;
+  const largestCase = largestOf({ streams });
+  if (largestCase === null) return null;
+  const largest = largestCase.stream;
   const alike = streams.flatMap(({ stream, reverse }) =>
-    stream !== null && stream.kind === largest.kind && reverse === most.reverse ? [stream] : [],
+    stream !== null && stream.kind === largest.kind && reverse === largestCase.reverse ? [stream] : [],
   );
   const shares = new Map(alike.map((s) => [s.massKgH / largest.massKgH, s]));
   const points = [...shares];
   const [a1, b1] = bySquare(points.map(([q, s]) => [q, s.upstreamBarA]));
   const [a2, b2] = bySquare(points.map(([q, s]) => [q, s.downstreamBarA]));
-  // A fit against nature says that the cases are not of one line: it is then taken level through the largest.
+  // A fit against physics means that the cases are not of one line: pressure is then constant at the largest.
   const ofOneLine = b1 <= 0 && b2 >= 0;
   const [up, falls] = ofOneLine ? [a1, b1] : [largest.upstreamBarA, 0];
   const [down, rises] = ofOneLine ? [a2, b2] : [largest.downstreamBarA, 0];
   const { pumpedBarA, staticBarA } = line;
   const behind = staticBarA !== null && staticBarA <= largest.downstreamBarA ? staticBarA : null;
   const upstreamBarA = pumpedBarA
-    ? (q: number) => pumpedBarA(q * most.rate)
+    ? (q: number) => pumpedBarA(q * largestCase.rate)
     : (q: number) => up + falls * q * q;
   const [rest, friction] = behind === null ? [down, rises] : [behind, largest.downstreamBarA - behind];
   const downstreamBarA = (q: number) => rest + friction * q * q;
@@ -94,7 +99,7 @@ export function systemOf({ streams, line }: Pick<FlowAround, "streams" | "line">
 }
 
 /**
- * What a trim passes in its line at an opening.
+ * Flow through a trim in its line at an opening.
  *
  * @param trim in its body
  * @param openingPercent 0 shut to 100 open
@@ -109,12 +114,12 @@ export function installedShare(
   system: SystemCurve,
   pipes: Pipes,
 ): number {
-  const at = trimAt(trim, openingPercent);
+  const trimPoint = trimAt(trim, openingPercent);
   const spare = (q: number) => {
     const [up, down] = [system.upstreamBarA(q), system.downstreamBarA(q)];
     if (down >= up || up <= 0) return -1;
-    // What it passes there, as a share of q itself.
-    return passingOf(streamAt(system.stream, q, up, Math.max(0, down)), pipes).share(at) - 1;
+    // Its flow there, as a multiple of q.
+    return passingOf(streamAt(system.stream, q, up, Math.max(0, down)), pipes).share(trimPoint) - 1;
   };
   let [near, atNear, far] = [0, Number.POSITIVE_INFINITY, 1];
   let atFar = spare(far);
@@ -124,7 +129,7 @@ export function installedShare(
     atFar = spare(far);
   }
   if (atFar > 0) return far;
-  // At no flow the valve could pass any number of times that flow.
+  // At no flow the valve could pass any multiple of it.
   if (near === 0) {
     near = 1e-9;
     atNear = spare(near);
@@ -182,6 +187,6 @@ export function installedGain(
   pipes: Pipes,
 ): number {
   const [from, to] = [Math.max(firstOpening(trim), openingPercent - 1), Math.min(100, openingPercent + 1)];
-  const at = (h: number) => installedShare(trim, h, system, pipes);
-  return (100 * (at(to) - at(from))) / (to - from);
+  const shareAt = (h: number) => installedShare(trim, h, system, pipes);
+  return (100 * (shareAt(to) - shareAt(from))) / (to - from);
 }

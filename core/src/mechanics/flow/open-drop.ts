@@ -5,7 +5,7 @@ import { passingOf, streamAt } from "./passing.ts";
 import type { Pipes } from "./pipes.ts";
 
 /**
- * Pressure a valve takes while it stands open.
+ * Pressure drop of an open valve.
  *
  * @param trim in its body
  * @param stream flow and pressure upstream
@@ -14,10 +14,10 @@ import type { Pipes } from "./pipes.ts";
  * @source the drop at which `passingOf` gives the stream's flow
  */
 export function openDropBar(trim: TrimInBody, stream: Stream, pipes: Pipes): number {
-  const at = trimAt(trim, 100);
+  const trimPoint = trimAt(trim, 100);
   const whole = stream.upstreamBarA - stream.downstreamBarA;
   const share = (bar: number) =>
-    passingOf(streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - bar), pipes).share(at);
+    passingOf(streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - bar), pipes).share(trimPoint);
   let [bar, passes] = [whole, share(whole)];
   if (passes <= 1) return whole;
   let above: readonly [bar: number, passes: number];
@@ -26,9 +26,9 @@ export function openDropBar(trim: TrimInBody, stream: Stream, pipes: Pipes): num
     bar /= 10;
     passes = share(bar);
   } while (passes > 1);
-  // At this drop the floating point no longer tells the two pressures apart.
+  // At this drop floating-point numbers no longer tell the two pressures apart.
   if (!(passes > 0)) return above[0];
-  // On the logarithm of both the curve is nearly straight: flow goes with the root of the drop.
+  // On logarithms the curve is nearly straight: flow is proportional to the root of the drop.
   const [near, atNear] = [Math.log(above[0]), Math.log(above[1])];
   const miss = (logBar: number) => Math.log(share(Math.exp(logBar)));
   return Math.exp(

@@ -6,7 +6,7 @@ import type { Passing, Pipes } from "./pipes.ts";
 import { twoPhasePassing } from "./two-phase.ts";
 
 /**
- * What trims pass of a stream.
+ * Flow of a stream through trims.
  *
  * @param stream pressures, fluid and its own flow
  * @param pipes sizes of valve and pipe, mm
@@ -21,7 +21,7 @@ export function passingOf(stream: Stream, pipes: Pipes): Passing {
     });
   const { valveMm: valveDiameterMm, pipeMm } = pipes;
   const { upstreamBarA, downstreamBarA, viscosityPaS } = stream;
-  // Field by field in both: this is made for every case of every size, and a spread costs more than the passer.
+  // Field by field in both: it is created for every case of every size, and a spread costs more than the passer.
   const { flow, choked } =
     stream.kind === "liquid"
       ? liquidPasser({
@@ -48,7 +48,10 @@ export function passingOf(stream: Stream, pipes: Pipes): Passing {
           isentropicExponent: stream.isentropicExponent,
         });
   const whole = stream.kind === "liquid" ? stream.flowM3h : stream.flowNm3h;
-  return { share: (at) => flow(at.kv, at) / whole, choked: (at) => choked(at.kv, at) };
+  return {
+    share: (trimPoint) => flow(trimPoint.kv, trimPoint) / whole,
+    choked: (trimPoint) => choked(trimPoint.kv, trimPoint),
+  };
 }
 
 /**

@@ -5,10 +5,13 @@ import { inherentOf } from "../../equipment/trims/characteristic.ts";
 import { type TrimInBody, trimsOf } from "../../equipment/trims/trim.ts";
 import { type FlowAround, flowAround, type TrimInDuty, trimInDuty } from "./assess.ts";
 
-/** How badly a trim serves a duty: what it cannot do, then what it does badly; price and size decide among equals. */
+/**
+ * How badly a trim serves a duty: first the cases it cannot do, then those it does badly; among equals price and size
+ * decide.
+ */
 interface Bad {
   readonly cannot: number;
-  /** Reckoned where what trims cannot do leaves it open: it asks for the noise. */
+  /** Computed only where earlier criteria are equal, because it needs the noise. */
   readonly badly: () => number;
 }
 
@@ -23,13 +26,13 @@ function badness({ trim, cases }: TrimInDuty, around: FlowAround, house: HouseRu
   return {
     cannot,
     badly: () => {
-      known ??= badlyDone(trim, cases, around, house);
+      known ??= failings(trim, cases, around, house);
       return known;
     },
   };
 }
 
-function badlyDone(
+function failings(
   trim: TrimInBody,
   cases: TrimInDuty["cases"],
   around: FlowAround,
@@ -39,7 +42,7 @@ function badlyDone(
   for (const { figures, reverse } of cases) {
     if (reverse && around.throttles && !trim.trim.bothWays) badly++;
     const harms = figures.boiling === "constant" || figures.boiling === "flashing";
-    // Choking fails, but in a trim that is made to stand it.
+    // Choking fails, except in a trim made for it.
     if (figures.boiling === "choked") badly += trim.trim.kind === "cavitation trim" ? 1 : 2;
     else if (harms && !trim.trim.hardFaced) badly++;
     if (around.throttles && (figures.noiseDbA ?? 0) > house.noiseLimitDbA) badly++;
@@ -48,7 +51,7 @@ function badlyDone(
 }
 
 interface Tried {
-  readonly of: TrimInDuty;
+  readonly inDuty: TrimInDuty;
   readonly bad: Bad;
 }
 
@@ -56,22 +59,22 @@ interface Tried {
 function worse(a: Tried, b: Tried, least: boolean): boolean {
   if (a.bad.cannot !== b.bad.cannot) return a.bad.cannot > b.bad.cannot;
   if (a.bad.badly() !== b.bad.badly()) return a.bad.badly() > b.bad.badly();
-  const [one, other] = [a.of.trim, b.of.trim];
-  if (one.price !== other.price) return one.price > other.price;
-  return least ? one.kv > other.kv : one.kv < other.kv;
+  const [first, other] = [a.inDuty.trim, b.inDuty.trim];
+  if (first.price !== other.price) return first.price > other.price;
+  return least ? first.kv > other.kv : first.kv < other.kv;
 }
 
-/** A valve's flow in a duty: the trim that serves it best, and what flows. */
+/** Flow of a valve in a duty, with its best trim. */
 export interface ValveFlow extends FlowAround, TrimInDuty {}
 
 const known = new WeakMap<SettledDuty, Map<Valve["size"], ValveFlow>>();
 
 /**
- * The trim a valve takes for a duty, with every case in it.
+ * Selects the trim of a valve for a duty, with every case in it.
  *
  * @param valve line, construction and size
  * @param duty settled duty
- * @param house openings, noise, what flow may do
+ * @param house limits on opening, noise and flow
  * @returns throttling, the smallest trim that keeps every case between the house's openings without choking, cavitating
  *   or being too loud; the least bad where none does; open and shut, the widest
  * @source picked as drives are: what it cannot do, what it does badly, price, size
@@ -82,16 +85,16 @@ export function flowOf({ line, construction, size }: Valve, duty: SettledDuty, h
     ofDuty = new Map();
     known.set(duty, ofDuty);
   }
-  const had = ofDuty.get(size);
-  if (had) return had;
+  const cached = ofDuty.get(size);
+  if (cached) return cached;
   const around = flowAround(size, duty, house);
   let best: Tried | null = null;
   for (const trim of trimsOf(line.flowTrims, construction, size)) {
-    const of = trimInDuty(trim, around);
-    const tried = { of, bad: badness(of, around, house) };
-    if (best === null || worse(best, tried, around.throttles && of.cases.length > 0)) best = tried;
+    const inDuty = trimInDuty(trim, around);
+    const tried = { inDuty, bad: badness(inDuty, around, house) };
+    if (best === null || worse(best, tried, around.throttles && inDuty.cases.length > 0)) best = tried;
   }
-  const flow = { ...around, ...best!.of };
+  const flow = { ...around, ...best!.inDuty };
   ofDuty.set(size, flow);
   return flow;
 }

@@ -6,8 +6,8 @@ export interface Pipes {
   readonly pipeMm: number;
 }
 
-/** What trims pass of one stream, as a share of its own flow. */
+/** Flow of one stream through trims, as a multiple of its own flow. */
 export interface Passing {
-  readonly share: (at: TrimAtOpening) => number;
-  readonly choked: (at: TrimAtOpening) => boolean;
+  readonly share: (trimPoint: TrimAtOpening) => number;
+  readonly choked: (trimPoint: TrimAtOpening) => boolean;
 }

@@ -2,7 +2,7 @@ import { atmosphereBar } from "../../basis/units/definitions.ts";
 import { pumpedBarG, readPumpCurve } from "../../duty/fields/pump-curve.ts";
 import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 
-/** What a duty says of the line a valve stands in, besides its cases. */
+/** Stated data on the line around a valve, besides its cases. */
 export interface StatedLine {
   /** Pressure before the valve, bar a, over the flow as the largest case counts its own; null where no pump is stated. */
   readonly pumpedBarA: ((flow: number) => number) | null;
@@ -14,7 +14,7 @@ export interface StatedLine {
  * The line a duty states.
  *
  * @param duty settled duty
- * @returns its pump and what stands behind the valve at no flow, each null where it is not stated
+ * @returns its pump curve and the static back pressure, each null where not stated
  * @source the duty
  */
 export function statedLine({ stated: { pumpCurve, staticBarG } }: SettledDuty): StatedLine {

@@ -4,15 +4,15 @@ import { asOne } from "../../duty/stream/two-phase-stream.ts";
 import type { TrimAtOpening } from "../../equipment/trims/trim.ts";
 import type { Passing, Pipes } from "./pipes.ts";
 
-/** Density of water at 15 °C over that of nothing that boils: the equation of the two as one knows no vapour pressure. */
+/** Density of water at 15 °C over that of a fluid that never boils: the combined equation has no vapour pressure. */
 const neverBoils = { vapourPressureBarA: 0, criticalPressureBarA: Number.POSITIVE_INFINITY } as const;
 
 /**
- * What trims pass of a liquid and a vapour together: an estimate, the lesser of two models.
+ * Flow of liquid and vapour together through trims: an estimate, the lesser of two models.
  *
  * @param stream both phases, pressures
  * @param pipes sizes of valve and pipe, mm
- * @param alone what trims pass of either phase alone, as a share of its own flow
+ * @param alone flow of either phase alone, as a multiple of its own flow
  * @returns share of the stream's flow a trim passes at an opening, and whether either phase chokes there
  * @source (1) as one: no slip, the vapour expanding by Y into the volume of both, Δp no more than F_k·x_T·p₁; (2) side by
  *   side: either phase takes its own share of the coefficient, 1/share = Σ 1/share of each. IEC 60534-2-1:2011 for each
@@ -24,8 +24,8 @@ export function twoPhasePassing(
   alone: { readonly liquid: Passing; readonly gas: Passing },
 ): Passing {
   const { gas, liquid, vapourShare, upstreamBarA, downstreamBarA } = stream;
-  const asOneShare = (at: TrimAtOpening): number => {
-    const limit = (gas.isentropicExponent / 1.4) * at.xt;
+  const asOneShare = (trimPoint: TrimAtOpening): number => {
+    const limit = (gas.isentropicExponent / 1.4) * trimPoint.xt;
     const x = Math.min((upstreamBarA - downstreamBarA) / upstreamBarA, limit);
     const expansion = 1 - x / (3 * limit);
     const densityKgM3 = asOne(vapourShare, gas.densityKgM3 * expansion ** 2, liquid.densityKgM3);
@@ -38,13 +38,13 @@ export function twoPhasePassing(
       upstreamPipeMm: pipeMm,
       downstreamPipeMm: pipeMm,
     });
-    return (flow(at.kv, at) * densityKgM3) / stream.massKgH;
+    return (flow(trimPoint.kv, trimPoint) * densityKgM3) / stream.massKgH;
   };
   return {
-    share: (at) => {
-      const sideBySide = 1 / (1 / alone.liquid.share(at) + 1 / alone.gas.share(at));
-      return Math.min(sideBySide, asOneShare(at));
+    share: (trimPoint) => {
+      const sideBySide = 1 / (1 / alone.liquid.share(trimPoint) + 1 / alone.gas.share(trimPoint));
+      return Math.min(sideBySide, asOneShare(trimPoint));
     },
-    choked: (at) => alone.liquid.choked(at) || alone.gas.choked(at),
+    choked: (trimPoint) => alone.liquid.choked(trimPoint) || alone.gas.choked(trimPoint),
   };
 }

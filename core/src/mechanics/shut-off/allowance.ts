@@ -5,7 +5,7 @@ import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 import { flowOf } from "../flow/picked.ts";
 
-/** What a shut valve may let through on the test of a rate or a class, ml/min. */
+/** Allowed leakage of a shut valve in the test of a rate or a class, ml/min. */
 export interface Allowance {
   readonly asked: ShutOff;
   /** Null where the class is not tested with it. */
@@ -33,12 +33,12 @@ function greatestBar({ cases }: SettledDuty): number {
 export const isClass = (promise: ShutOff): boolean => promise.startsWith("class ");
 
 /**
- * What a valve may let through by a rate or a class.
+ * Allowed leakage of a valve by a rate or a class.
  *
  * @param promise rate of ISO 5208, or class of IEC 60534-4
  * @param valve size, seat contact circle, trims
- * @param duty settled duty: its greatest differential is what class V is tested at
- * @param house what picks the trim
+ * @param duty settled duty: class V is tested at its greatest differential
+ * @param house rules for selecting the trim
  * @returns ml/min of liquid and of gas; a class is tested with one of them
  * @source `leak-allowance` (indicative): classes II to IV of the water the trim passes wide open at 3.5 bar or the duty's
  *   greatest differential, whichever is less; VI of gas at the same; V of water at the duty's greatest
@@ -46,9 +46,9 @@ export const isClass = (promise: ShutOff): boolean => promise.startsWith("class 
 export function allowanceOf(promise: ShutOff, valve: Valve, duty: SettledDuty, house: HouseRules): Allowance {
   const { dn } = valve.size;
   if (!isClass(promise)) {
-    const of = (medium: "liquid" | "gas") =>
+    const rateOf = (medium: "liquid" | "gas") =>
       leakAllowance({ standard: "ISO 5208", rate: promise as "A", medium, dn }).mlPerMin;
-    return { asked: promise, liquidMlMin: of("liquid"), gasMlMin: of("gas") };
+    return { asked: promise, liquidMlMin: rateOf("liquid"), gasMlMin: rateOf("gas") };
   }
   const differentialBar = Math.min(testBar, greatestBar(duty));
   const standard = "IEC 60534-4";

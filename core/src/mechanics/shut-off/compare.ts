@@ -1,16 +1,16 @@
 import { type ShutOff, shutOffClasses, shutOffRates } from "../../duty/fields/words.ts";
 import { type Allowance, isClass } from "./allowance.ts";
 
-/** How a promise stands to what is asked. */
+/** Relation of a promise to the demand. */
 export type Promised = "as tight" | "looser" | "tighter by another test" | "not comparable";
 
 /**
- * Sets what a maker promises against what is asked.
+ * Compares a maker's shut-off promise with the demand.
  *
- * @param asked what the duty asks, with what it allows
- * @param promised what the maker promises, with what it allows
- * @returns within one standard its order decides; between two the allowances do, but only against it: a rate of ISO 5208
- *   is tested at more than the rated pressure, a class at 3.5 bar, so that a class never proves a rate
+ * @param asked the duty's demand, with its allowance
+ * @param promised the maker's promise, with its allowance
+ * @returns within one standard the order decides; between two standards the allowances can only rule it out: a rate of
+ *   ISO 5208 is tested above the rated pressure, a class at 3.5 bar, so a class never proves a rate
  * @source ISO 5208, IEC 60534-4 (indicative)
  */
 export function comparePromise(asked: Allowance, promised: Allowance): Promised {
@@ -23,7 +23,7 @@ export function comparePromise(asked: Allowance, promised: Allowance): Promised 
   return isClass(a) ? "tighter by another test" : "not comparable";
 }
 
-/** Rising with tightness, within one standard. */
+/** Rising tightness within one standard. */
 const orderOf = (promise: ShutOff): number =>
   isClass(promise)
     ? (shutOffClasses as readonly string[]).indexOf(promise)

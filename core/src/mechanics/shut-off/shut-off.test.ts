@@ -12,7 +12,8 @@ import { comparePromise } from "./compare.ts";
 const house = defaultHouseRules();
 const duty = settle(dutyWith({ cases: [{ upstreamBarG: 21, downstreamBarG: 1 }] }), house);
 const valve = shelfWith().valvesFor(50)[0]!;
-const of = (promise: ShutOff, at = valve, under = duty) => allowanceOf(promise, at, under, house);
+const allowance = (promise: ShutOff, tried = valve, under = duty) =>
+  allowanceOf(promise, tried, under, house);
 
 describe("what a shut valve may let through", () => {
   it("is the class's share of the trim's water at 3.5 bar, or at less where it sees less", () => {
@@ -22,20 +23,26 @@ describe("what a shut valve may let through", () => {
     const trim = line.flowTrims[0]!;
     const sized = { ...trim, sizes: trim.sizes.map((s) => ({ ...s, kv })) };
     const trimmed = { ...control, size: { ...control.size }, line: { ...line, flowTrims: [sized] } };
-    expect(of("class IV", trimmed).liquidMlMin).toBeCloseTo((1e-4 * kv * Math.sqrt(3.5) * 1e6) / 60, 6);
+    expect(allowance("class IV", trimmed).liquidMlMin).toBeCloseTo(
+      (1e-4 * kv * Math.sqrt(3.5) * 1e6) / 60,
+      6,
+    );
     const low = settle(dutyWith({ cases: [{ upstreamBarG: 2, downstreamBarG: 1 }] }), house);
-    expect(of("class III", { ...trimmed, size: { ...control.size } }, low).liquidMlMin).toBeCloseTo(
+    expect(allowance("class III", { ...trimmed, size: { ...control.size } }, low).liquidMlMin).toBeCloseTo(
       (1e-3 * kv * 1e6) / 60,
       6,
     );
   });
   it("is of class V what the duty's differential presses through, and of VI gas", () => {
     const { seatContactDiameterMm } = valve.size.geometry;
-    expect(of("class V").liquidMlMin).toBeCloseTo((1.8e-7 * 2000 * seatContactDiameterMm * 1000) / 60, 9);
-    expect(of("class VI")).toMatchObject({ liquidMlMin: null, gasMlMin: expect.any(Number) });
+    expect(allowance("class V").liquidMlMin).toBeCloseTo(
+      (1.8e-7 * 2000 * seatContactDiameterMm * 1000) / 60,
+      9,
+    );
+    expect(allowance("class VI")).toMatchObject({ liquidMlMin: null, gasMlMin: expect.any(Number) });
   });
   it("has no figure of class VI beyond the sizes it lists", () => {
-    expect(of("class VI", { ...valve, size: { ...valve.size, dn: 1200 } }).gasMlMin).toBeNull();
+    expect(allowance("class VI", { ...valve, size: { ...valve.size, dn: 1200 } }).gasMlMin).toBeNull();
   });
 });
 
@@ -56,7 +63,7 @@ describe("a seat", () => {
 });
 
 describe("a promise", () => {
-  const stands = (asked: ShutOff, promised: ShutOff) => comparePromise(of(asked), of(promised));
+  const stands = (asked: ShutOff, promised: ShutOff) => comparePromise(allowance(asked), allowance(promised));
   it("goes by the order of its own standard", () => {
     for (const order of [[...shutOffRates].reverse(), shutOffClasses])
       for (const [i, asked] of order.entries())

@@ -14,28 +14,28 @@ export interface CaseDemand {
   readonly caseName: string;
   /** Differential the shut valve is opened against; 0 in a case it is not shut in. */
   readonly differentialBar: number | null;
-  /** Null where the differential is unknown or lies beyond the maker's table. */
+  /** Null where the differential is unknown or beyond the maker's table. */
   readonly profile: Profile | null;
-  /** What flow adds, in the profile; null where nothing flows. */
+  /** Torque added by flow, included in the profile; null without flow. */
   readonly flow: FlowTorque | null;
 }
 
 /** A case whose demand is known. */
 type KnownDemand = CaseDemand & { readonly profile: Profile };
 
-/** What it takes to turn a valve, case by case. */
+/** Torque demand of a valve, case by case. */
 export interface TorqueDemand {
   readonly basis: HouseRules["sizingBasis"];
   readonly factor: ServiceFactor;
-  /** Factor put on top of the table: the part of the total the maker has not put in already. */
+  /** Factor on the table: the part of the total that the maker has not included. */
   readonly appliedFactor: number;
-  /** Growth of break torque over the longest time shut, 1 when none. */
+  /** Growth of the breakaway torque over the longest time shut, 1 for none. */
   readonly growth: number;
   readonly tableEndsAtBar: number;
   readonly byCase: readonly CaseDemand[];
-  /** The greatest of the known cases at every angle, null when none is known: a drive that covers it covers each. */
+  /** Envelope of the known cases at every angle, null when none is known: an actuator that covers it covers each. */
   readonly covering: Profile | null;
-  /** Greatest torque of it anywhere, N·m. */
+  /** Its greatest torque, N·m. */
   readonly mostNm: number | null;
   /** Set when some case's demand is not known. */
   readonly unknown: { readonly caseName: string; readonly why: "differential" | "beyond table" } | null;
@@ -45,7 +45,7 @@ export interface TorqueDemand {
  * Break-to-open torque of a maker's table at a differential, linear between columns.
  *
  * @param differentials rising, bar; at least two
- * @param torques N·m, one for each differential
+ * @param torques N·m, one per differential
  * @param differentialBar bar ≥ 0
  * @returns N·m; below the first column the first, beyond the last null: never extrapolated
  * @source maker's torque table
@@ -103,7 +103,7 @@ type Turned = Pick<SettledCase, "id" | "name" | "turnedAgainstBar">;
 const shares = new WeakMap<ProductLine["stroke"], Map<number, Profile>>();
 const sharesKept = 50;
 
-/** A line's torques as shares of its table; time shut lets break torque grow, and nothing else. */
+/** A line's torques as shares of its table; time shut increases breakaway torque only. */
 function sharesOver(stroke: ProductLine["stroke"], growth: number): Profile {
   const ofLine = shares.get(stroke) ?? new Map<number, Profile>();
   shares.set(stroke, ofLine);
@@ -131,7 +131,7 @@ function sharesOver(stroke: ProductLine["stroke"], growth: number): Profile {
  *   governs no torque
  * @param house sizing basis and service factors
  * @param factor the duty's service factor, where the caller has it at hand for many valves
- * @returns demand over the stroke for each case and over all of them
+ * @returns torque demand over the stroke for each case and for all together
  * @source maker's table × the line's shares at its named points; break torque × growth with time closed; with what
  *   flow adds on either stroke
  */
@@ -165,9 +165,9 @@ export function torqueDemand(
       ? [ofCase({ id: "rated", name: "rated differential", turnedAgainstBar: end }, null)]
       : duty.cases.filter((c) => c.kind !== "fire").map((c) => ofCase(c, c));
 
-  const known = byCase.filter((one): one is KnownDemand => one.profile !== null);
+  const known = byCase.filter((caseDemand): caseDemand is KnownDemand => caseDemand.profile !== null);
   const beyond = byCase.find(({ profile }) => profile === null);
-  const all = known.length === 0 ? null : covering(known.map(({ profile }) => profile));
+  const covered = known.length === 0 ? null : covering(known.map(({ profile }) => profile));
   return {
     basis: house.sizingBasis,
     factor,
@@ -175,8 +175,8 @@ export function torqueDemand(
     growth,
     tableEndsAtBar: end,
     byCase,
-    covering: all,
-    mostNm: all && peakOf(all),
+    covering: covered,
+    mostNm: covered && peakOf(covered),
     unknown: beyond
       ? { caseName: beyond.caseName, why: beyond.differentialBar === null ? "differential" : "beyond table" }
       : null,
@@ -194,8 +194,10 @@ export const breaking: Place = { stroke: "opening", degrees: 0 };
  * @returns the first known case with the greatest torque there
  */
 export function hardestAt(demand: TorqueDemand, { stroke, degrees }: Place): KnownDemand {
-  const at = angles.indexOf(degrees);
+  const index = angles.indexOf(degrees);
   return demand.byCase
-    .filter((one): one is KnownDemand => one.profile !== null)
-    .reduce((so, one) => (one.profile[stroke][at]! > so.profile[stroke][at]! ? one : so));
+    .filter((caseDemand): caseDemand is KnownDemand => caseDemand.profile !== null)
+    .reduce((previous, knownDemand) =>
+      knownDemand.profile[stroke][index]! > previous.profile[stroke][index]! ? knownDemand : previous,
+    );
 }

@@ -11,11 +11,11 @@ import { flowTorque } from "./dynamic.ts";
 
 const house = defaultHouseRules();
 const disc = demoShelf.valvesFor(200).find((v) => v.line.name === "Vane 2")!;
-const water = (change: Partial<Duty["cases"][number]>, of: Parameters<typeof dutyWith>[0] = {}) =>
+const water = (change: Partial<Duty["cases"][number]>, rest: Parameters<typeof dutyWith>[0] = {}) =>
   dutyWith({
     dn: 200,
     fluid: { substance: null, family: "water", phase: "liquid", densityKgM3: 1000 },
-    ...of,
+    ...rest,
     cases: [{ upstreamBarG: 10, temperatureC: 20, phase: "liquid", ...change }],
   });
 const flow = (duty: Duty, differentialBar = 10, valve = disc) => {
@@ -28,14 +28,14 @@ describe("what flow adds to the torque", () => {
     // So much flow that nothing is left for the line.
     const { opening } = flow(water({ rate: 50_000 }))!;
     const { curve } = disc.line.flowTrims[0]!;
-    const at = curve.find((p) => p.openingPercent === 80)!;
+    const point = curve.find((p) => p.openingPercent === 80)!;
     const metres = disc.size.geometry.closureDiameterMm / 1000;
-    expect(opening[angles.indexOf(72)]).toBeCloseTo(at.torque! * 10e5 * metres ** 3, 6);
+    expect(opening[angles.indexOf(72)]).toBeCloseTo(point.torque! * 10e5 * metres ** 3, 6);
   });
   it("is less the more of the pressure the line takes, and nothing where nothing flows", () => {
-    const most = (rate: number) => flow(water({ rate }))!.mostNm;
-    expect(most(100)).toBeLessThan(most(400));
-    expect(most(400)).toBeLessThan(most(2000));
+    const largestNm = (rate: number) => flow(water({ rate }))!.mostNm;
+    expect(largestNm(100)).toBeLessThan(largestNm(400));
+    expect(largestNm(400)).toBeLessThan(largestNm(2000));
     expect(flow(water({ rate: 0 }))).toBeNull();
     expect(flow(water({ rate: 400 }), 0)).toBeNull();
   });
@@ -61,9 +61,9 @@ describe("what flow adds to the torque", () => {
       flowing.profile![stroke].forEach((nm, i) => {
         expect(nm).toBeCloseTo(still.profile![stroke][i]! + flowing.flow![stroke][i]!, 9);
       });
-    const at = (degrees: number) => flowing.flow!.closing[angles.indexOf(degrees)]!;
-    expect(at(45)).toBe(0);
-    expect(at(81)).toBeGreaterThan(0);
+    const torqueAt = (degrees: number) => flowing.flow!.closing[angles.indexOf(degrees)]!;
+    expect(torqueAt(45)).toBe(0);
+    expect(torqueAt(81)).toBeGreaterThan(0);
     expect(flowing.flow!.mostNm).toBe(Math.max(...flowing.flow!.opening));
   });
   it("relieves nothing, and leaves closing alone where a ball is only ever shut by it", () => {
@@ -112,15 +112,16 @@ describe("what flow adds to the torque", () => {
     expect(flow(water({ rate: 400 }, { onSite: true }))).toBeNull();
   });
   it("asks for the flow where it matters and nobody states it", () => {
-    const at = (rate: number | null) => findingOf("torque/flow-torque", water({ rate }), disc, null).verdict;
+    const verdictAt = (rate: number | null) =>
+      findingOf("torque/flow-torque", water({ rate }), disc, null).verdict;
     const large = demoShelf.valvesFor(600).find((v) => v.construction.closure === "disc")!;
     const openly = { ...water({ rate: null, upstreamBarG: 2 }), dn: 600 };
     const found = findingOf("torque/flow-torque", openly, large, null) as unknown as {
       verdict: string;
       value: number;
     };
-    expect(at(1)).toBe("holds");
-    expect(at(0)).toBe("not asked");
+    expect(verdictAt(1)).toBe("holds");
+    expect(verdictAt(0)).toBe("not asked");
     const much = found.value > 0.2 * torqueDemand(large, settle(openly, house), house).covering!.opening[0]!;
     expect(found.verdict).toBe(much ? "tight" : "holds");
   });

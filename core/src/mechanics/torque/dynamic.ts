@@ -15,21 +15,21 @@ import type { OperatingCase } from "../../duty/statement/case.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 import { type TrimInBody, trimAt, trimsOf, typicalTrim } from "../../equipment/trims/trim.ts";
 
-/** What flow adds to the torque of a case, N·m at every angle of both strokes. */
+/** Torque added by flow in a case, N·m at every angle of both strokes. */
 export interface FlowTorque extends Profile {
   readonly mostNm: number;
   readonly at: { readonly stroke: StrokeName; readonly degrees: number };
-  /** True where nobody states the flow, and the velocity lines are laid out for is taken. */
+  /** True where no flow is stated and the design velocity of lines is used. */
   readonly assumed: boolean;
 }
 
 const referenceDensity = 999.1;
-/** Of the pressure upstream, beyond which a gas flows no faster; and what its expansion leaves of the flow there. */
+/** Share of the upstream pressure beyond which gas flow chokes, and the density factor there. */
 const gasLimits = { ratio: 0.4, expansion: 2 / 3 } as const;
-/** Heavy enough that what nobody states pushes no less. */
+/** Heavy enough that an unstated fluid pushes no harder. */
 const unknownMolarMass = 60;
 
-/** Of anything that flows and nobody describes, as heavy as water. */
+/** Density for a fluid without data: that of water. */
 const heavy = 1000;
 
 function densityOf(c: SettledCase, duty: SettledDuty): number {
@@ -53,7 +53,7 @@ function estimatedDensity(c: SettledCase, duty: SettledDuty): number {
   return (fluid && estimateState(fluid, temperatureC, barA).densityKgM3?.value) ?? heavy;
 }
 
-/** Of its nominal size, the bore of the thinnest pipe that is usual (ASME B36.19M, schedule 5S). */
+/** Share of the nominal size: bore of the thinnest usual pipe (ASME B36.19M, schedule 5S). */
 const widestBoreOf = (dn: number) => dn * (dn < 40 ? 1.2 : 1.1);
 
 /** Flow of a case, m³/h as it is upstream; null where it is stated that nothing flows. */
@@ -82,14 +82,14 @@ function flowM3h(
 const below = (trim: TrimInBody, percent: number) => {
   const first = trim.trim.curve[0]!.openingPercent;
   if (percent >= first) return trimAt(trim, percent);
-  // Below its first point a curve goes to nothing, and so does what flow does to it.
-  const at = trimAt(trim, first);
+  // Below its first point a curve falls to zero, and the flow torque with it.
+  const trimPoint = trimAt(trim, first);
   const share = percent / first;
   const least = (torque: number | null) => (torque === null ? null : torque * share);
   return {
-    kv: at.kv * share,
-    torque: least(at.torque),
-    closingTorque: least(at.closingTorque),
+    kv: trimPoint.kv * share,
+    torque: least(trimPoint.torque),
+    closingTorque: least(trimPoint.closingTorque),
   };
 };
 
@@ -98,25 +98,25 @@ const openingAt = (degrees: number) => (degrees / 90) * 100;
 /** A trim at each of `angles`, which every case of every duty asks for. */
 const strokes = new WeakMap<TrimInBody, readonly ReturnType<typeof below>[]>();
 function strokeOf(trim: TrimInBody) {
-  const had = strokes.get(trim);
-  if (had) return had;
+  const cached = strokes.get(trim);
+  if (cached) return cached;
   const made = angles.map((degrees) => below(trim, openingAt(degrees)));
   strokes.set(trim, made);
   return made;
 }
 
-/** What flow does against closing by the kind of passage, C_t over the stroke: for trims that do not state it. */
+/** Flow torque against closing by kind of passage, C_t over the travel: for trims that do not state it. */
 const typicalClosing = new WeakMap<Construction, OverStroke>();
 function closingByKind({ construction, size }: Valve): OverStroke {
-  const had = typicalClosing.get(construction);
-  if (had) return had;
+  const cached = typicalClosing.get(construction);
+  if (cached) return cached;
   const trim = typicalTrim(construction, size);
   const made = overStroke((degrees) => below(trim, openingAt(degrees)).closingTorque!);
   typicalClosing.set(construction, made);
   return made;
 }
 
-/** The widest trim of a body that states what flow does to it as it opens. */
+/** The widest trim of a body that states the flow torque over its travel. */
 function widest({ line, construction, size }: Valve): TrimInBody {
   const trims = trimsOf(line.flowTrims, construction, size).filter(({ trim }) =>
     trim.curve.every(({ torque }) => torque !== null),
@@ -125,15 +125,15 @@ function widest({ line, construction, size }: Valve): TrimInBody {
 }
 
 /**
- * What flow adds to a valve's torque in a case.
+ * Torque that flow adds to a valve in a case.
  *
  * @param valve its trim's C_t over the opening, its bore or disc, mm
  * @param c settled case; null for the rated differential, which no case states a flow for
  * @param differentialBar it is opened against, bar
  * @param duty settled duty
- * @param house velocity taken where nobody states a flow
- * @returns N·m at every angle of both strokes; null where nothing flows or its stem rises. Flow tends to shut a ball, and
- *   may push a disc or an eccentric plug open, by which way round it stands: nothing is relieved of what helps it
+ * @param house velocity assumed where no flow is stated
+ * @returns N·m at every angle of both strokes; null without flow or with a rising stem. Flow tends to shut a ball, and
+ *   may push a disc or an eccentric plug open, depending on flow direction; helping torque is never subtracted
  * @source T = C_t·Δp·D³; the valve in series with a line that takes the rest: Δp(φ) = Δp/(1 + (Kv(φ)/Kv_line)²), the
  *   line's Kv from the flow it has with the valve open
  */
@@ -154,8 +154,8 @@ export function flowTorque(
     ofSize = new Map();
     ofDuty.set(valve.size, ofSize);
   }
-  const had = ofSize.get(c);
-  if (had?.differentialBar === differentialBar) return had.flow;
+  const cached = ofSize.get(c);
+  if (cached?.differentialBar === differentialBar) return cached.flow;
   const flow = reckoned(valve, c, differentialBar, duty, house);
   ofSize.set(c, { differentialBar, flow });
   return flow;
@@ -165,7 +165,7 @@ interface Reckoned {
   readonly differentialBar: number;
   readonly flow: FlowTorque | null;
 }
-/** Seats and arrangements of a size share what flow does to it. */
+/** Seats and arrangements of a size share the flow torque. */
 const known = new WeakMap<SettledDuty, Map<Valve["size"], Map<SettledCase | null, Reckoned>>>();
 
 function reckoned(
@@ -176,25 +176,25 @@ function reckoned(
   house: HouseRules,
 ): FlowTorque | null {
   const { construction, size } = valve;
-  // Torques typed from a valve that stands are whole.
+  // Torques entered for an installed valve are totals.
   if (duty.stated.onSite === true) return null;
   if (construction.stroke !== "quarter turn" || differentialBar <= 0) return null;
-  const at = c === null ? -1 : duty.cases.indexOf(c);
-  const stated = at < 0 ? null : duty.stated.cases[at]!;
-  const of = c ?? duty.cases[0];
-  if (of === undefined) return null;
-  const gas = of.phase === "gas" || of.phase === "steam";
-  const density = densityOf(of, duty);
+  const index = c === null ? -1 : duty.cases.indexOf(c);
+  const stated = index < 0 ? null : duty.stated.cases[index]!;
+  const settledCase = c ?? duty.cases[0];
+  if (settledCase === undefined) return null;
+  const gas = settledCase.phase === "gas" || settledCase.phase === "steam";
+  const density = densityOf(settledCase, duty);
   const flow = flowM3h(stated, density, gas, size.dn, house, duty);
   if (flow === null) return null;
   const trim = widest(valve);
-  const upstreamBarA = Math.max(differentialBar, (of.pressureBarG ?? 0) + atmosphereBar);
+  const upstreamBarA = Math.max(differentialBar, (settledCase.pressureBarG ?? 0) + atmosphereBar);
   const driving = gas ? Math.min(differentialBar, gasLimits.ratio * upstreamBarA) : differentialBar;
   const whole =
     (flow.m3h * Math.sqrt(density / referenceDensity / driving)) / (gas ? gasLimits.expansion : 1);
-  // So little that it pushes nothing.
+  // Too little to matter.
   if (!(whole > 1e-9 * trim.kv)) return null;
-  // The line alone; none where the valve takes all there is.
+  // Line resistance alone; none where the valve takes the whole drop.
   const line = whole < trim.kv ? 1 / Math.sqrt(1 / whole ** 2 - 1 / trim.kv ** 2) : null;
   const metres = (construction.closure === "disc" ? size.geometry.closureDiameterMm : size.boreMm) / 1000;
   const byKind = closingByKind(valve);

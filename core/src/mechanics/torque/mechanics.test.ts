@@ -58,9 +58,9 @@ describe("a table below mechanics", () => {
       })),
     }));
   it("is asked about where friction's scatter does not explain it", () => {
-    const of = (nm: number) => findingOn("torque/table-and-mechanics", { shelf: stating(nm) }).verdict;
-    expect(of(total * 0.851)).toBe("holds");
-    expect(of(total * 0.849)).toBe("tight");
-    expect(of(total * 2)).toBe("holds");
+    const verdictAt = (nm: number) => findingOn("torque/table-and-mechanics", { shelf: stating(nm) }).verdict;
+    expect(verdictAt(total * 0.851)).toBe("holds");
+    expect(verdictAt(total * 0.849)).toBe("tight");
+    expect(verdictAt(total * 2)).toBe("holds");
   });
 });

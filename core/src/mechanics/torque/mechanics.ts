@@ -4,7 +4,7 @@ import { trunnionBallTorque } from "../../basis/calc/trunnion-ball-torque.ts";
 import type { Rubbing } from "../../construction/bodies/construction.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 
-/** What resists a valve's break, part by part, N·m. */
+/** Parts of a valve's breakaway torque, N·m. */
 export interface BreakParts {
   readonly seatNm: number;
   readonly bearingNm: number;
@@ -14,7 +14,7 @@ export interface BreakParts {
   readonly totalNm: number;
 }
 
-/** What a stem is taken to be where the catalogue states its diameter alone: estimates. */
+/** Stem assumed where the catalogue states its diameter only: estimates. */
 const stemOf = (stemDiameterMm: number) => ({
   stemDiameterMm,
   packingHeightMm: 1.1 * stemDiameterMm,
@@ -23,7 +23,7 @@ const stemOf = (stemDiameterMm: number) => ({
   thrustWasherMeanDiameterMm: 1.3 * stemDiameterMm,
   thrustFriction: 0.08,
 });
-/** Bearings of a ball and of a disc's shaft, and what part of the bore the first measure: estimates. */
+/** Bearings of a ball and of a disc's shaft, as a share of the bore: estimates. */
 const ballBearing = { friction: 0.055, ofBore: 0.3 };
 const shaftFriction = 0.09;
 
@@ -31,7 +31,7 @@ type Parts = Omit<BreakParts, "totalNm">;
 type Reckoning<By extends Rubbing["by"]> = (
   valve: Valve,
   differentialBar: number,
-  of: Extract<Rubbing, { by: By }>,
+  seats: Extract<Rubbing, { by: By }>,
 ) => Parts | null;
 
 const packingOf = (stem: PackingInput) => packingNm(stem);

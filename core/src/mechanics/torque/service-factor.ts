@@ -11,7 +11,7 @@ export interface ServiceFactor {
   /** Base plus increments. */
   readonly total: number;
   readonly reasons: readonly Reason[];
-  /** Reasons that apply and were set aside with a reason of their own. */
+  /** Reasons that apply and were set aside with a written reason. */
   readonly setAside: readonly Reason[];
 }
 
@@ -20,8 +20,7 @@ export interface ServiceFactor {
  *
  * @param duty settled duty
  * @param house base and increments
- * @returns total and its reasons, base first; what was set aside adds nothing, and without a written reason nothing
- *   is set aside
+ * @returns total and its reasons, base first; reasons set aside add nothing, which needs a written reason
  * @source house rules; increments add to the base and do not multiply
  */
 export function serviceFactor(duty: SettledDuty, house: HouseRules): ServiceFactor {

@@ -44,8 +44,8 @@ describe("the chance of a stall", () => {
         fc.double({ min: 0.5, max: 6, noNaN: true }),
         fc.double({ min: 0, max: 2, noNaN: true }),
         (from, more) => {
-          const of = (bar: number) => chance("quillhaven-rp|RP 52|DA", air(bar), 3, 2000)!.probability;
-          expect(of(from + more)).toBeLessThanOrEqual(of(from));
+          const chanceAt = (bar: number) => chance("quillhaven-rp|RP 52|DA", air(bar), 3, 2000)!.probability;
+          expect(chanceAt(from + more)).toBeLessThanOrEqual(chanceAt(from));
         },
       ),
       { numRuns: 30 },

@@ -22,9 +22,11 @@ export interface StallChance {
   readonly trials: number;
   readonly probability: number;
   readonly standardError: number;
-  /** Where most of the trials that stalled did so first; null where none did. */
+  /** Where most of the stalled trials stalled first; null where none did. */
   readonly place: Place | null;
-  /** What of the scatter matters most: output over demand, where it is least, with one input at either end. */
+  /**
+   * The inputs that matter most: output over demand at the weakest point, with one input at either end of its spread.
+   */
   readonly inputs: readonly (Scatter & { readonly atLow: number; readonly atHigh: number })[];
   /** Output over demand, where it is least, with every input as designed. */
   readonly asDesigned: number;
@@ -33,13 +35,13 @@ export interface StallChance {
 /** One stroke of numbers that are walked through a hundred thousand times. */
 const flat = ({ opening, closing }: Profile): Float64Array => Float64Array.from([...opening, ...closing]);
 
-/** What a trial is made of: torques at every angle of both strokes for a unit of each input. */
+/** Values of a trial: torques at every angle of both strokes for a unit of each input. */
 interface Parts {
-  /** For each bar of the supply. */
+  /** Per bar of supply. */
   readonly perBar: Float64Array;
-  /** With nothing supplied: springs drive and hold back. */
+  /** Without supply: springs drive and oppose. */
   readonly springs: Float64Array;
-  /** Just cycled, and what the time shut adds at most. */
+  /** Just cycled, and the greatest addition from time shut. */
   readonly cycled: Float64Array;
   readonly grown: Float64Array;
 }
@@ -73,14 +75,14 @@ function leastRatio(parts: Parts, bar: number, spring: number, friction: number,
   return least;
 }
 
-/** What a drive gives for each bar of its supply and without it, what the valve asks, and how the supply scatters. */
+/** Actuator output per bar of supply and without supply, demand of the valve, and spread of the supply. */
 function partsOf(
   drive: Drive,
   duty: SettledDuty,
   cycled: Profile,
   longShut: Profile,
 ): { readonly parts: Parts; readonly supply: Scatter } {
-  const at = (bar: number) =>
+  const ratiosAt = (bar: number) =>
     flat(
       drive.outputAt(
         { ...duty, airMinimumBarG: bar, oilMinimumBarG: bar, lineGas: { lowestBarG: bar, highestBarG: bar } },
@@ -89,10 +91,10 @@ function partsOf(
     );
   const { suppliedAt } = kindOf(drive.family);
   const [low, high] = [suppliedAt(duty, "lowest"), suppliedAt(duty, "highest")];
-  const [none, one] = [at(0), at(1)];
+  const [none, once] = [ratiosAt(0), ratiosAt(1)];
   const plain = flat(cycled);
   const parts: Parts = {
-    perBar: one.map((nm, i) => nm - none[i]!),
+    perBar: once.map((nm, i) => nm - none[i]!),
     springs: none,
     cycled: plain,
     grown: flat(longShut).map((nm, i) => nm - plain[i]!),
@@ -119,8 +121,8 @@ function partsOf(
  * @param duty settled duty: supply between its lowest and highest, time shut up to the longest
  * @param house scatter of springs
  * @param of trials, 1 or more, and a seed
- * @returns share of trials that stall, its standard error, where, and what matters most; null where the demand is not
- *   known
+ * @returns share of stalled trials, its standard error, where, and the inputs that matter most; null where the demand
+ *   is not known
  * @source Monte Carlo, as stall-probability of the calculation contract, at every angle; friction of the seat and
  *   supply triangular, time shut and springs uniform; no service factor: what is, not what is asked for
  */
@@ -141,10 +143,10 @@ export function stallChance(
     design: 1,
     high: seat.high / seat.design,
   };
-  // Where no pressure is used, what stands without it is a motor or a hand: no spring scatters in it.
+  // Without pressure the output comes from a motor or a hand: no spring scatter applies.
   const spread = drive.springSet !== null && supply.unit !== "" ? house.springScatterPercent / 100 : 0;
   const spring: Scatter = { what: "springs", unit: "", low: 1 - spread, design: 1, high: 1 + spread };
-  /** As the growth of break torque it makes; a trial draws a share of what grows. */
+  /** As growth of the breakaway torque; a trial draws a share of it. */
   const shut: Scatter = {
     what: "growth with time shut",
     unit: "",
@@ -154,7 +156,7 @@ export function stallChance(
   };
 
   const next = seeded(seed);
-  const at = new Uint32Array(parts.cycled.length);
+  const counts = new Uint32Array(parts.cycled.length);
   let stalled = 0;
   for (let trial = 0; trial < trials; trial++) {
     const rubs = triangular(friction, next());
@@ -164,9 +166,9 @@ export function stallChance(
     const place = stallsAt(parts, bar, force, rubs, time);
     if (place < 0) continue;
     stalled++;
-    at[place]!++;
+    counts[place]!++;
   }
-  const most = at.indexOf(Math.max(...at));
+  const largest = counts.indexOf(Math.max(...counts));
   const ratioWith = (change: Partial<Record<"friction" | "supply" | "spring" | "shut", number>>) =>
     leastRatio(
       parts,
@@ -199,7 +201,7 @@ export function stallChance(
     place:
       stalled === 0
         ? null
-        : { stroke: strokes[most < angles.length ? 0 : 1]!, degrees: angles[most % angles.length]! },
+        : { stroke: strokes[largest < angles.length ? 0 : 1]!, degrees: angles[largest % angles.length]! },
     inputs,
     asDesigned: ratioWith({}),
   };

@@ -2,11 +2,11 @@
 const flankDegrees = 15;
 
 /**
- * Thrust a nut gives a rising stem.
+ * Thrust of a nut on a rising stem.
  *
  * @param torqueNm torque of the nut, N·m, from 0
  * @param thread lead and mean diameter, mm, both above 0
- * @param friction of the thread, from 0: the lowest where the stem must stand it
+ * @param friction of the thread, from 0: the lowest for the stem's limit
  * @returns N
  * @source statics of a screw: F = 2T/d₂ · (cos α − μ·tan λ)/(μ + cos α·tan λ), tan λ = P/(π·d₂), α half the flank angle
  *   15° (ISO 2904); without friction 2π·T/P

@@ -23,8 +23,8 @@ const demand = (
 };
 
 /** The case that breaks hardest, and its named points. */
-function hardest(...of: Parameters<typeof demand>) {
-  const found = demand(...of);
+function hardest(...parameters: Parameters<typeof demand>) {
+  const found = demand(...parameters);
   if (found.covering === null) return null;
   const { caseName, differentialBar, profile } = hardestAt(found, breaking);
   return { caseName, differentialBar, ...namedPoints(profile) };
@@ -53,8 +53,9 @@ describe("the maker's table", () => {
         (valve, a, b) => {
           const { differentialBar, breakToOpenNm } = valve.size.torque;
           const row = breakToOpenNm[valve.seat.material.id]!;
-          const at = (share: number) => tableTorque(differentialBar, row, share * differentialBar.at(-1)!)!;
-          expect(at(Math.max(a, b))).toBeGreaterThanOrEqual(at(Math.min(a, b)) - 1e-9);
+          const torqueAt = (share: number) =>
+            tableTorque(differentialBar, row, share * differentialBar.at(-1)!)!;
+          expect(torqueAt(Math.max(a, b))).toBeGreaterThanOrEqual(torqueAt(Math.min(a, b)) - 1e-9);
         },
       ),
     );
@@ -205,10 +206,10 @@ describe("torque demand", () => {
         fc.double({ min: 0, max: 60, noNaN: true }),
         fc.double({ min: 0, max: 60, noNaN: true }),
         (valve, a, b) => {
-          const at = (bar: number) =>
+          const torqueAt = (bar: number) =>
             hardest({ dn: 100, cases: [{ upstreamBarG: bar }] }, {}, valve)?.breakToOpenNm ??
             Number.POSITIVE_INFINITY;
-          expect(at(Math.max(a, b))).toBeGreaterThanOrEqual(at(Math.min(a, b)) - 1e-9);
+          expect(torqueAt(Math.max(a, b))).toBeGreaterThanOrEqual(torqueAt(Math.min(a, b)) - 1e-9);
         },
       ),
     );

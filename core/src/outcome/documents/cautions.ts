@@ -1,4 +1,4 @@
-/** What whoever handles the valve must read, and what a document of this program is not. */
+/** Cautions for persons who handle the valve, and the limits of a document of this program. */
 export const cautions = [
   "The closing member can amputate fingers. Never put a hand into the bore or cavity of a valve that can turn. Disconnect and vent the air, isolate the power, lock and tag. Springs under load can eject and kill: open a spring actuator only by the maker's procedure.",
   "Trapped pressure and product can injure or kill. Depressurise, drain and vent the line and the cavity, in open and closed position. Assume that the cavity still holds pressure and product.",

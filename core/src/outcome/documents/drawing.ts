@@ -2,7 +2,7 @@ import { figure } from "../../basis/units/figures.ts";
 import type { Role } from "../../construction/sections/shape.ts";
 import type { Verdict } from "../../judgement/rules/finding.ts";
 
-/** A colour by what it means; renderers know how it looks in their theme. */
+/** A tone by meaning; renderers choose the colour for their theme. */
 export type Tone = "ink" | "dim" | "rule" | "paper" | Verdict | Role;
 
 /** One mark of a drawing. Places are in points from the upper left corner. */
@@ -13,10 +13,10 @@ export type Mark =
       readonly d: string;
       readonly stroke: Tone | null;
       readonly fill: Tone | null;
-      /** Points, whatever the path's own scale. */
+      /** Points, independent of the path's scale. */
       readonly width: number;
       readonly dash?: readonly number[];
-      /** The path's own scale and where its origin lies, y upwards. */
+      /** Scale of the path and place of its origin, y upwards. */
       readonly own?: { readonly scale: number; readonly x: number; readonly y: number };
       readonly within?: Box;
     }
@@ -45,11 +45,11 @@ export interface Box {
   readonly high: number;
 }
 
-/** A picture as vectors: one drawing for paper and screen. */
+/** A vector picture: one drawing for paper and screen. */
 export interface Drawing {
   readonly wide: number;
   readonly high: number;
-  /** What it shows, for those who do not see it. */
+  /** Text alternative. */
   readonly says: string;
   readonly marks: readonly Mark[];
 }
@@ -66,11 +66,11 @@ interface Axes {
 const rounded = (n: number) => Math.round(n * 100) / 100;
 
 /**
- * A frame with axes and what turns values into places on it.
+ * A chart frame with axes, and the mapping from values to places.
  *
  * @param size of the drawing, points
- * @param across values at the left and right end with their words, and what they are
- * @param up highest value, and what it is; the foot is 0
+ * @param across values at the left and right end with their labels, and their quantity
+ * @param up highest value, and its quantity; the foot is 0
  * @returns the frame's marks, places and traced lines, cut off at the frame
  */
 export function axes(

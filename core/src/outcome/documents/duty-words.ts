@@ -6,7 +6,7 @@ import { type AnyField, type Group, groups } from "../../duty/fields/field.ts";
 import { type Duty, type DutyField, fieldsOfDuty } from "../../duty/statement/duty.ts";
 import { valueAt } from "../../duty/statement/shape.ts";
 
-/** A field of the duty in words: what is stated, or that nothing is. */
+/** A field of the duty in words: its value, or that it is not stated. */
 export interface DutyPair {
   readonly group: Group;
   readonly label: string;
@@ -35,7 +35,7 @@ function valueWords(
       return `${figure(convertUnit(value as number, holds.quantity, home!, unit))} ${unit}`;
     }
     case "number":
-      // A label that says the unit, such as strokes a year, says it once.
+      // A label that contains the unit, such as strokes a year, shows it once.
       return (
         figureText(value as number, "", reading) +
         (holds.unit && !label.endsWith(holds.unit) ? ` ${holds.unit}` : "")
@@ -61,7 +61,7 @@ function valueWords(
  * @param duty as entered
  * @param reading units of the reader
  * @param fields fields of the duty
- * @returns one pair a field in the order of the groups; the two ends of a range in one
+ * @returns one pair per field in the order of the groups; both ends of a range in one
  */
 export function dutyPairs(
   duty: Duty,

@@ -4,7 +4,7 @@ import type { FitUpPicture } from "../../judgement/proof/fit-up-picture.ts";
 import type { Step } from "../../mechanics/fit-up/steps.ts";
 import type { Block, Pair } from "./printed.ts";
 
-/** What a part in series is ordered as. */
+/** Order code of a standard part. */
 const madeBy = ({ made }: { readonly made: { readonly maker: string; readonly item: string } | null }) =>
   made ? `${made.item}, ${made.maker}: ` : "";
 
@@ -19,12 +19,11 @@ interface FitUpWords {
 }
 
 /**
- * How the drive goes on, for an order and a workshop: what stands between, screws with their torques, what gives
- * first.
+ * Mounting of the actuator, for an order and a workshop: parts between, screws with their torques, the weakest member.
  *
  * @param of the drive on its valve
  * @param reading units of the reader
- * @returns pairs and the steps; nothing where nothing is put on
+ * @returns pairs and steps; none where nothing is mounted
  */
 export function fitUpBlocks({ fitUp, steps, peakNm }: PutOnPicture, reading: Reading): FitUpWords {
   if (fitUp === null) return { pairs: [], steps: [] };
@@ -49,12 +48,12 @@ export function fitUpBlocks({ fitUp, steps, peakNm }: PutOnPicture, reading: Rea
           ],
         ] satisfies Pair[])
       : []),
-    ...[lowerScrews, upperScrews].flatMap((of): Pair[] =>
-      of
+    ...[lowerScrews, upperScrews].flatMap((screws): Pair[] =>
+      screws
         ? [
             [
-              `Screws of ${of.pad.flange}`,
-              `${of.pad.boltCount} × ${of.pad.bolt}, ${of.grade}; ${nm(of.lubricatedNm)} lubricated, ${nm(of.dryNm)} dry`,
+              `Screws of ${screws.pad.flange}`,
+              `${screws.pad.boltCount} × ${screws.pad.bolt}, ${screws.grade}; ${nm(screws.lubricatedNm)} lubricated, ${nm(screws.dryNm)} dry`,
             ],
           ]
         : [],
@@ -78,8 +77,8 @@ const stepsTable = (steps: readonly Step[], reading: Reading): Block => ({
     { heading: "step", share: 300, figures: false },
     { heading: "figures", share: 165, figures: false },
   ],
-  rows: steps.map(({ does, figures, caution }, at) => [
-    String(at + 1),
+  rows: steps.map(({ does, figures, caution }, index) => [
+    String(index + 1),
     caution ? `${does} CAUTION: ${caution}` : does,
     figures.map((f) => `${f.what} ${figureText(f.value, f.unit, reading)}`).join("; "),
   ]),

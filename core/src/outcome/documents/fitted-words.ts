@@ -4,10 +4,10 @@ import type { FittedDescription } from "../../judgement/proof/describe.ts";
 import type { Pair } from "./printed.ts";
 
 /**
- * What stands on the drive, for an order.
+ * Accessories of the actuator, for an order.
  *
  * @param reading units of the reader
- * @param fitted items in their number; absent where the sheet's shelf had none
+ * @param fitted items with their count; absent where the sheet's shelf had none
  * @returns kind and item of each
  */
 export const fittedWords = (reading: Reading, fitted: readonly FittedDescription[] = []): Pair[] =>

@@ -10,7 +10,7 @@ const boils = ({ boiling, choked }: FlowCaseShown): string =>
   boiling === "none" ? (choked ? "choked" : "–") : boiling;
 
 /**
- * What flows, for an order: the trim, and every case in it.
+ * Flow, for an order: the trim, and every case in it.
  *
  * @param flow trim and cases; absent where the engine of a sheet did not judge flow
  * @param reading units of the reader

@@ -13,14 +13,14 @@ const duty = settle(demoDuty("XV-3052"), house);
 const valve = demoShelf.valvesFor(100).find((v) => v.construction.id === "trunnion-side-entry")!;
 const plan = shopPlan("strip", { valve, drive: null, duty, house, fitting: [] });
 const names = stepNames(plan.steps);
-const said = (...all: Said[]): JobEvent[] =>
-  all.map((one, i) => ({
+const said = (...said: Said[]): JobEvent[] =>
+  said.map((entry, i) => ({
     id: `00000000-0000-4000-8000-00000000000${i}`,
     at: `2026-11-27T10:00:0${i}.000Z`,
     who: "Day shift",
-    said: one,
+    said: entry,
   }));
-const of = (events: JobEvent[], change: Partial<JobOf> = {}): JobOf => ({
+const jobWith = (events: JobEvent[], change: Partial<JobOf> = {}): JobOf => ({
   project: "Tarn Ness",
   tag: { number: "XV-1", service: "", unit: "U1" },
   kind: "strip",
@@ -39,21 +39,23 @@ const rows = (made: ReturnType<typeof jobDocument>, name: string) =>
 
 describe("a job as a document", () => {
   it("has a row for every step, with who did it and a reading judged in the reader's units", () => {
-    const at = plan.steps.findIndex(({ measures }) => measures.some(({ most }) => most !== null));
-    const measure = plan.steps[at]!.measures.find(({ most }) => most !== null)!;
+    const index = plan.steps.findIndex(({ measures }) =>
+      measures.some(({ most: maximum }) => maximum !== null),
+    );
+    const measure = plan.steps[index]!.measures.find(({ most: maximum }) => maximum !== null)!;
     const events = said(
       { kind: "tick", step: names[0]!, done: true },
-      { kind: "reading", step: names[at]!, what: measure.what, value: measure.most! * 2 },
+      { kind: "reading", step: names[index]!, what: measure.what, value: measure.most! * 2 },
       { kind: "deviation", step: names[1]!, text: "done from below" },
       { kind: "note", step: null, text: "wet weather" },
     );
-    const made = jobDocument(of(events), null, { system: "metric" });
+    const made = jobDocument(jobWith(events), null, { system: "metric" });
     const done = rows(made, "Work done");
     expect(done).toHaveLength(plan.steps.length);
     expect(done[0]![3]).toBe("Day shift, 2026-11-27 10:00 UTC");
     expect(done[1]![3]).toBe("–");
     expect(done[1]![2]).toContain("Deviation from the plan: done from below");
-    expect(done[at]![2]).toContain("ABOVE ITS LIMIT");
+    expect(done[index]![2]).toContain("ABOVE ITS LIMIT");
     expect(JSON.stringify(made.blocks)).toContain("wet weather");
     expect(JSON.stringify(made.blocks)).toContain("not finished");
   });
@@ -67,7 +69,9 @@ describe("a job as a document", () => {
       { kind: "note", step: null, text: "afterwards" },
     );
     const leak = leakPicture(valve, duty, house, "through the valve", seen);
-    const made = jobDocument(of(events, { kind: "find a leak", plan: null }), leak, { system: "metric" });
+    const made = jobDocument(jobWith(events, { kind: "find a leak", plan: null }), leak, {
+      system: "metric",
+    });
     expect(rows(made, "Checks made")[0]![1]).toBe("short of it");
     expect(rows(made, "Possible causes")[0]![0]).toBe(leak.ranked[0]!.name);
     const words = JSON.stringify(made.blocks);
@@ -76,7 +80,7 @@ describe("a job as a document", () => {
   });
   it("has another digest as soon as an entry more is in it", () => {
     const [a, b] = [[], said({ kind: "tick", step: names[0]!, done: true })].map(
-      (events) => jobDocument(of(events), null, { system: "metric" }).fingerprint.digest,
+      (events) => jobDocument(jobWith(events), null, { system: "metric" }).fingerprint.digest,
     );
     expect(a).not.toBe(b);
   });

@@ -18,12 +18,12 @@ import type { ShopStep } from "../shop/step.ts";
 import { cautions } from "./cautions.ts";
 import type { Block, PrintedDocument } from "./printed.ts";
 
-/** What a printed job is of. */
+/** Subject of a printed job. */
 export interface JobOf {
   readonly project: string;
   readonly tag: { readonly number: string; readonly service: string; readonly unit: string };
   readonly kind: JobKind;
-  /** The valve it was begun on, in words. */
+  /** The valve it was started on, in words. */
   readonly valve: string;
   readonly plan: ShopPlan | null;
   readonly startedAt: string;
@@ -35,11 +35,11 @@ export interface JobOf {
   readonly at: string;
 }
 
-const moment = (at: string) => `${at.slice(0, 16).replace("T", " ")} UTC`;
+const moment = (time: string) => `${time.slice(0, 16).replace("T", " ")} UTC`;
 const by = (signed: Signed | null) => (signed === null ? "–" : `${signed.who}, ${moment(signed.at)}`);
 const judged = { within: "within its limits", below: "BELOW ITS LIMIT", above: "ABOVE ITS LIMIT" } as const;
 
-/** What was measured, written down and pictured at a step, in one cell. */
+/** Readings, notes and pictures of a step, in one cell. */
 function found(
   { readings, remarks, pictures }: StepState,
   measures: ShopStep["measures"],
@@ -47,7 +47,7 @@ function found(
 ): string {
   return [
     ...readings.map(({ what, value }) => {
-      const measure = measures.find((one) => one.what === what);
+      const measure = measures.find((measure) => measure.what === what);
       if (!measure) return `${what} ${value}`;
       return `${what} ${figureText(value, measure.unit, reading)}, ${judged[judgeReading(value, measure)]}`;
     }),
@@ -68,15 +68,15 @@ function steps(plan: ShopPlan, state: JobState, reading: Reading): Block {
       { heading: "done by", share: 110, figures: false },
     ],
     rows: plan.steps.map((step, i) => {
-      const of = stepState(state, names[i]!);
-      return [String(i + 1), step.does, found(of, step.measures, reading), by(of.ticked)];
+      const recorded = stepState(state, names[i]!);
+      return [String(i + 1), step.does, found(recorded, step.measures, reading), by(recorded.ticked)];
     }),
   };
 }
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 
-/** Answers with what each did to the likeliest cause, and what it may be now. */
+/** Answers with their effect on the likeliest cause, and its present probability. */
 function trace(leak: LeakPicture): Block[] {
   const named = new Map(leak.ranked.map(({ id, name }) => [id, name]));
   const leading = (weights: Readonly<Record<string, number>>) => {
@@ -119,35 +119,35 @@ function trace(leak: LeakPicture): Block[] {
 }
 
 /**
- * A job as a document: what was done by whom, what was measured and seen; of a leak, how it was traced.
+ * A job as a document: what was done, by whom, readings and notes; for a leak, how it was traced.
  *
- * @param of the job with its events
- * @param leak its trace as it stands; null of a plan, or where no place was picked
+ * @param job the job with its events
+ * @param leak its present trace; null for a plan, or where no place was selected
  * @param reading units of the reader
  * @returns the document
  * @source `jobState`, `leakPicture`
  */
-export function jobDocument(of: JobOf, leak: LeakPicture | null, reading: Reading): PrintedDocument {
-  const state = jobState(of.events);
+export function jobDocument(job: JobOf, leak: LeakPicture | null, reading: Reading): PrintedDocument {
+  const state = jobState(job.events);
   const whole = stepState(state, null);
   const blocks: Block[] = [
     {
       kind: "pairs",
       groups: [
         {
-          name: of.plan ? "Work on" : "Leak of",
+          name: job.plan ? "Work on" : "Leak of",
           pairs: [
-            ["Service", of.tag.service || "not stated"],
-            ["Valve", of.valve],
-            ["Started", `${of.startedBy}, ${moment(of.startedAt)}`],
+            ["Service", job.tag.service || "not stated"],
+            ["Valve", job.valve],
+            ["Started", `${job.startedBy}, ${moment(job.startedAt)}`],
             ["Finished", state.finished ? by(state.finished) : "not finished"],
           ],
         },
       ],
     },
-    { kind: "code", address: of.address, says: "On screen, with its pictures:", more: "" },
+    { kind: "code", address: job.address, says: "On screen, with its pictures:", more: "" },
     { kind: "cautions", words: [cautions.at(-1)!] },
-    ...(of.plan ? [steps(of.plan, state, reading)] : []),
+    ...(job.plan ? [steps(job.plan, state, reading)] : []),
     ...(leak ? trace(leak) : []),
     ...(state.leakRate
       ? [
@@ -178,14 +178,14 @@ export function jobDocument(of: JobOf, leak: LeakPicture | null, reading: Readin
     },
   ];
   return {
-    name: `Job: ${jobTitles[of.kind]}`,
-    of: of.tag.number,
-    where: [of.project, of.tag.unit].filter(Boolean).join(" / "),
-    issued: `printed ${moment(of.at)}`,
+    name: `Job: ${jobTitles[job.kind]}`,
+    of: job.tag.number,
+    where: [job.project, job.tag.unit].filter(Boolean).join(" / "),
+    issued: `printed ${moment(job.at)}`,
     blocks,
     fingerprint: {
-      madeOf: `Engine ${engineVersion}; ${of.events.length} entries; digest of the entries`,
-      digest: digestOf(of.events),
+      madeOf: `Engine ${engineVersion}; ${job.events.length} entries; digest of the entries`,
+      digest: digestOf(job.events),
     },
   };
 }

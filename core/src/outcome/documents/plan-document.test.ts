@@ -7,7 +7,7 @@ import { type PlanKind, planNamed, shopPlan } from "../shop/plan.ts";
 import { planDocument } from "./plan-document.ts";
 
 const house = defaultHouseRules();
-const of = {
+const context = {
   project: "Tarn Ness",
   tag: { number: "XV-1", service: "", unit: "U1" },
   valve: { key: "v", words: "a valve" },
@@ -22,7 +22,7 @@ const planOf = (id: string, kind: PlanKind) => {
   return shopPlan(kind, { valve, drive: null, duty: settle(demoDuty("XV-3052"), house), house, fitting: [] });
 };
 const document = (id: string, kind: PlanKind, system: "metric" | "US" = "metric") =>
-  planDocument(planOf(id, kind), of, { system });
+  planDocument(planOf(id, kind), context, { system });
 const tableNamed = (made: ReturnType<typeof document>, name: string) =>
   made.blocks.find((b) => b.kind === "table" && b.name === name) as
     | { rows: readonly (readonly string[])[] }
@@ -64,8 +64,8 @@ describe("a printed plan", () => {
     const made = document("trunnion-side-entry", "put together");
     const torques = tableNamed(made, "Torques")!.rows;
     const steps = tableNamed(made, "Steps")!.rows;
-    const withTorque = steps.filter((row) => /torque, lubricated/.test(row[2]!)).map(([at]) => at);
-    expect(torques.map(([at]) => at)).toEqual(withTorque);
+    const withTorque = steps.filter((row) => /torque, lubricated/.test(row[2]!)).map(([place]) => place);
+    expect(torques.map(([place]) => place)).toEqual(withTorque);
     expect(torques.every((row) => /lubricated.*N·m.*dry.*N·m/.test(row[3]!))).toBe(true);
     expect(torques.some((row) => /× M\d+/.test(row[2]!))).toBe(true);
     expect(tableNamed(document("trunnion-side-entry", "strip"), "Torques")).toBeUndefined();

@@ -7,7 +7,7 @@ import { limitsText, type ShopStep } from "../shop/step.ts";
 import { cautions } from "./cautions.ts";
 import type { Block, PrintedDocument } from "./printed.ts";
 
-/** What a printed plan is of. */
+/** Subject of a printed plan. */
 export interface PlanOf {
   readonly project: string;
   readonly tag: { readonly number: string; readonly service: string; readonly unit: string };
@@ -31,7 +31,7 @@ const isTool = ({ what }: ShopStep["figures"][number]) => what === "tool";
 /** Everything beside the words of a step, in one cell. */
 const beside = ({ figures, measures, look, renew }: ShopStep, reading: Reading): string =>
   [
-    // On paper tools are laid out once, before anything is begun.
+    // On paper the tools are listed once, at the start.
     ...figures
       .filter((figure) => !isTool(figure))
       .map(({ what, value, unit }) => `${what} ${figureText(value, unit, reading)}`),
@@ -40,7 +40,7 @@ const beside = ({ figures, measures, look, renew }: ShopStep, reading: Reading):
     ...(renew === "always" ? ["renew"] : []),
   ].join("; ");
 
-/** Everything that is tightened, by step: what a wrench is set to. */
+/** All tightening torques, by step. */
 function torqueTable(plan: ShopPlan, reading: Reading): Block[] {
   const rows = plan.steps.flatMap((step, i) => {
     const turned = step.figures.filter(({ unit }) => unit === "N·m");
@@ -69,16 +69,16 @@ function torqueTable(plan: ShopPlan, reading: Reading): Block[] {
 }
 
 /**
- * A plan of work as a document: cautions first, every step with room for a tick, what is counted back in.
+ * A work plan as a document: cautions first, every step with a box to tick, and the parts to count back.
  *
  * @param plan of a valve
- * @param of project, tag, valve, drive and where it is read
+ * @param context project, tag, valve, drive and where it is read
  * @param reading units of the reader
- * @returns the document; of a plan there is none of, what it says of that
+ * @returns the document; where there is no plan, the reason
  * @source docs/shop.md
  */
-export function planDocument(plan: ShopPlan, of: PlanOf, reading: Reading): PrintedDocument {
-  const { project, tag, valve, drive, address, at } = of;
+export function planDocument(plan: ShopPlan, context: PlanOf, reading: Reading): PrintedDocument {
+  const { project, tag, valve, drive, address, at } = context;
   const tools = new Set(
     plan.steps.flatMap(({ figures }) => figures.filter(isTool).map(({ value }) => value)),
   );

@@ -42,16 +42,16 @@ export type Block =
       readonly verdict: Verdict;
       readonly says: string;
       readonly counts: string;
-      /** What nobody may overlook, such as an override. */
+      /** Text that must not be overlooked, such as an override. */
       readonly warning: string | null;
       readonly notes: string;
     }
   | {
-      /** An address a tablet reads off the paper, with what is found there. */
+      /** An address as a code for a tablet, with what it opens. */
       readonly kind: "code";
       readonly address: string;
       readonly says: string;
-      /** What else stands beside it; empty for nothing. */
+      /** Additional text; empty for none. */
       readonly more: string;
     }
   | { readonly kind: "cautions"; readonly words: readonly string[] }
@@ -60,13 +60,13 @@ export type Block =
       readonly pictures: readonly {
         readonly name: string;
         readonly drawing: Drawing;
-        /** What its numbers and lines are; empty where the name says enough. */
+        /** Legend of its numbers and lines; empty where the name is enough. */
         readonly caption: string;
       }[];
     }
   | { readonly kind: "signatures"; readonly lines: readonly { readonly role: string; readonly by: string }[] }
   | {
-      /** Starts on a page of its own. */
+      /** Starts on a new page. */
       readonly kind: "findings";
       readonly groups: readonly { readonly name: string; readonly rows: readonly FindingRow[] }[];
       readonly notAsked: readonly string[];
@@ -74,13 +74,13 @@ export type Block =
 
 /** A document as data: the same words on paper and on screen. How it is drawn is the renderer's. */
 export interface PrintedDocument {
-  /** What kind of document it is. */
+  /** Kind of document. */
   readonly name: string;
-  /** What it is about: a tag, a project. */
+  /** Its subject: a tag, a project. */
   readonly of: string;
   readonly where: string;
   readonly issued: string;
   readonly blocks: readonly Block[];
-  /** What it was made of, and the digest of that. */
+  /** Its inputs, and their digest. */
   readonly fingerprint: { readonly madeOf: string; readonly digest: string };
 }

@@ -4,7 +4,7 @@ import type { Block } from "./printed.ts";
 const roles = ["primary", "secondary", "fire", "injected"] as const satisfies readonly SealPlace["role"][];
 
 /**
- * Every joint of a valve with the seals that stand in it, as an order and a spare-parts list want them.
+ * Every joint of a valve with its seals, as an order and a spare-parts list need them.
  *
  * @param assembly pieces and joints of the valve
  * @returns a table, a joint a row; a dash where it has no seal of a kind

@@ -86,7 +86,7 @@ describe("a sheet as a document", () => {
     expect(block(draft, "signatures").lines[0]).toEqual({ role: "prepared", by: "" });
   });
   it("annexes every finding once: those asked in full, the others by name", () => {
-    for (const { number } of demoTags.filter((_, at) => at % 6 === 0)) {
+    for (const { number } of demoTags.filter((_, index) => index % 6 === 0)) {
       const sheet = sheetOf(number);
       const { groups, notAsked } = block(documentOf(sheet), "findings");
       const rows = groups.flatMap((g) => g.rows);
@@ -100,7 +100,7 @@ describe("a sheet as a document", () => {
     const printed = documentOf(sheet);
     const { rows } = block(printed, "table");
     expect(rows.map(([name]) => name)).toEqual(
-      sheet.inputs.duty.cases.map((c, at) => expect.stringContaining(`${at + 1} ${c.name}`)),
+      sheet.inputs.duty.cases.map((c, index) => expect.stringContaining(`${index + 1} ${c.name}`)),
     );
     const limits = block(printed, "pictures").pictures[1]!.drawing.marks;
     const numbers = limits.flatMap((m) => (m.kind === "words" && m.tone === "ink" ? [m.words] : []));
@@ -154,7 +154,7 @@ describe("hazards on a sheet", () => {
 
 describe("its drawings", () => {
   it("lie inside their frame, with every number of the section named", () => {
-    for (const { number } of demoTags.filter((_, at) => at % 5 === 0)) {
+    for (const { number } of demoTags.filter((_, index) => index % 5 === 0)) {
       const { pictures } = block(documentOf(sheetOf(number)), "pictures");
       for (const { drawing, caption } of pictures) {
         for (const mark of drawing.marks) {
@@ -172,8 +172,8 @@ describe("its drawings", () => {
   });
   it("call no case good: within its pressure it may still be tight or too hot", () => {
     for (const { number } of demoTags.filter(
-      ({ duty }, at) =>
-        at % 4 === 0 && duty.cases.some((c) => c.upstreamBarG !== null && c.temperatureC !== null),
+      ({ duty }, index) =>
+        index % 4 === 0 && duty.cases.some((c) => c.upstreamBarG !== null && c.temperatureC !== null),
     )) {
       const { pictures } = block(documentOf(sheetOf(number)), "pictures");
       const dots = pictures[1]!.drawing.marks.flatMap((m) => (m.kind === "dot" ? [m.fill] : []));

@@ -36,7 +36,7 @@ function hazardsJudged({ inputs: { duty }, proof }: Sheet, house: HouseRules): [
 }
 
 /**
- * A sheet as a document: everything an order needs, the pictures people look at first, and every finding.
+ * A sheet as a document: everything an order needs, the main pictures, and every finding.
  *
  * @param sheet in the newest format
  * @param house the rules it was judged by, for its pictures
@@ -94,7 +94,7 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
         notAsked: proof.findings.filter((f) => f.verdict === "not asked").map((f) => f.asks),
       },
       ...flowBlocks(flowJudged(sheet, pictures), reading),
-      ...putOn(sheet, pictures, reading),
+      ...mountingBlocks(sheet, pictures, reading),
       ...jointsOf(sheet, pictures),
     ],
     fingerprint: {
@@ -104,7 +104,7 @@ export function sheetDocument(sheet: Sheet, house: HouseRules, reading: Reading)
   };
 }
 
-/** What flows, where the engine of the sheet judged it. */
+/** Flow, where the engine of the sheet judged it. */
 const flowJudged = ({ proof }: Sheet, pictures: SheetPictures | null) =>
   pictures !== null && proof.findings.some((f) => f.rule === "flow/capacity") ? pictures.flow : null;
 
@@ -114,8 +114,8 @@ const jointsOf = ({ proof }: Sheet, pictures: SheetPictures | null): Block[] =>
     ? [sealBlock(pictures.assembly)]
     : [];
 
-/** How the drive goes on and what stands on it. What the engine of a sheet did not judge is not added to it. */
-function putOn({ proof }: Sheet, pictures: SheetPictures | null, reading: Reading): Block[] {
+/** Mounting of the actuator and its accessories. Nothing is added that the engine of the sheet did not judge. */
+function mountingBlocks({ proof }: Sheet, pictures: SheetPictures | null, reading: Reading): Block[] {
   const judged = pictures !== null && proof.findings.some((f) => f.rule === "fit-up/joint");
   const { pairs, steps } = judged ? fitUpBlocks(pictures.fitUp, reading) : { pairs: [], steps: [] };
   const groups = [
@@ -138,12 +138,12 @@ function casesTable({ inputs }: Sheet, reading: Reading): Block {
       { ...figures, heading: "downstream", share: 85 },
       { ...figures, heading: "temperature", share: 75 },
     ],
-    rows: inputs.duty.cases.map((c, at) => {
+    rows: inputs.duty.cases.map((c, index) => {
       const far = c.flow === "reverse" ? c.upstreamBarG : c.downstreamBarG;
       const pressure = (value: number | null) =>
         value === null ? (far === null ? "vented" : "–") : figureText(value, "bar g", reading);
       return [
-        `${at + 1} ${c.name}${c.mayBeShut ? "" : " (open)"}${c.flow === "reverse" ? " (reverse)" : ""}`,
+        `${index + 1} ${c.name}${c.mayBeShut ? "" : " (open)"}${c.flow === "reverse" ? " (reverse)" : ""}`,
         c.kind,
         pressure(c.upstreamBarG),
         pressure(c.downstreamBarG),

@@ -83,8 +83,8 @@ export function envelopeDrawing(
   const degrees = (c: number) => convertUnit(c, "temperature", "°C", tUnit);
   const bar = (b: number) => convertUnit(b, "differential", "bar", pUnit);
   const points = (line: Points): Points => line.map(([t, p]) => [degrees(t), bar(p)]);
-  const all = envelope.lines.flatMap((line) => line.points.map(([t]) => degrees(t)));
-  const [from, to] = [Math.min(...all), Math.max(...all)];
+  const temperatures = envelope.lines.flatMap((line) => line.points.map(([t]) => degrees(t)));
+  const [from, to] = [Math.min(...temperatures), Math.max(...temperatures)];
   const highest = Math.max(
     ...envelope.lowest.map(([, p]) => p),
     ...envelope.byCase.map((c) => c.valueBar),
@@ -96,13 +96,22 @@ export function envelopeDrawing(
     { to: bar(highest * 1.25), label: pUnit },
   );
   const ofCases = envelope.byCase.flatMap((c): Mark[] => {
-    const at = cases.findIndex(({ id }) => id === c.caseId);
-    const [x, y] = place(degrees(cases[at]!.temperatureC!), bar(c.valueBar));
-    // Within its pressure a case may still be tight or too hot: only what is beyond says more than where it stands.
+    const index = cases.findIndex(({ id }) => id === c.caseId);
+    const [x, y] = place(degrees(cases[index]!.temperatureC!), bar(c.valueBar));
+    // Within its pressure a case may still be tight or too hot: only a case beyond its limit tells more than its place
+    // in the chart.
     const fill = c.margin === null || c.margin >= 0 ? "ink" : "fails";
     return [
       { kind: "dot", x, y, radius: 1.8, fill },
-      { kind: "words", words: String(at + 1), x: x + 2.5, y: y - 1.5, size: 6, align: "left", tone: "ink" },
+      {
+        kind: "words",
+        words: String(index + 1),
+        x: x + 2.5,
+        y: y - 1.5,
+        size: 6,
+        align: "left",
+        tone: "ink",
+      },
     ];
   });
   return {
@@ -119,7 +128,7 @@ export function envelopeDrawing(
 }
 
 /**
- * Demand × factor against what the drive gives at the lowest supply, opening and then closing back.
+ * Demand × factor against the actuator's output at the lowest supply, opening and then closing.
  *
  * @param stroke of the candidate, N·m
  * @param size of the drawing, points
@@ -149,8 +158,10 @@ export function strokeDrawing(stroke: StrokePicture, size: Size, reading: Readin
     says: `Torque demand and actuator output at the lowest supply over the stroke, ${unit}`,
     marks: [
       ...frame,
-      ...lines.flatMap(([of, tone, width]) =>
-        of ? [...trace(opening(of.opening), tone, width), ...trace(closing(of.closing), tone, width)] : [],
+      ...lines.flatMap(([profile, tone, width]) =>
+        profile
+          ? [...trace(opening(profile.opening), tone, width), ...trace(closing(profile.closing), tone, width)]
+          : [],
       ),
     ],
   };

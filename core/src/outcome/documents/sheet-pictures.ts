@@ -15,7 +15,7 @@ import type { SheetInputs } from "../../judgement/proof/sheet.ts";
 import { type StrokePicture, strokePicture } from "../../judgement/proof/stroke.ts";
 import type { PutOnPicture } from "./fit-up-words.ts";
 
-/** What people look at first on a sheet, as data: how it is drawn is the renderer's. */
+/** Data for the main pictures of a sheet; the renderer decides how they are drawn. */
 export interface SheetPictures {
   /** Along the stem, shut. */
   readonly section: { readonly view: View; readonly parts: SectionData["parts"] } | null;
@@ -27,7 +27,7 @@ export interface SheetPictures {
 }
 
 /**
- * The pictures of a sheet, from what it was proved from.
+ * The pictures of a sheet, from the inputs of its proof.
  *
  * @param inputs duty, catalogue extract and keys
  * @param house house rules it was judged by
@@ -46,8 +46,8 @@ export function sheetPictures(
     false,
   );
   const fitUp = fitUpPicture(candidate, settled, house);
-  const of = { dimensions, openingDegrees: 0, cavity: cavity.id, thrustN, seatLoadN };
-  const view = sectionViews(construction, of).find(({ name }) => name === "along the stem");
+  const section = { dimensions, openingDegrees: 0, cavity: cavity.id, thrustN, seatLoadN };
+  const view = sectionViews(construction, section).find(({ name }) => name === "along the stem");
   return {
     section: view ? { view, parts } : null,
     envelope: envelopeOf(candidate, settled, house),

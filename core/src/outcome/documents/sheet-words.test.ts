@@ -70,9 +70,9 @@ describe("a sheet in words", () => {
     const driven = asText(valveWords(sheetOf("XV-1034"), { system: "metric" }));
     expect(driven.Actuator).toMatch(/Quillhaven Actuation, .* springs S\d/);
     expect(driven.Action).toMatch(/closes on supply loss/);
-    const of = (number: string) => asText(valveWords(sheetOf(number), { system: "metric" })).Action;
-    expect(of("HV-1012")).toBe("handwheel gearbox");
-    expect(of("FV-5011")).toBe("electric modulating; stays on supply loss");
+    const wordsOf = (number: string) => asText(valveWords(sheetOf(number), { system: "metric" })).Action;
+    expect(wordsOf("HV-1012")).toBe("handwheel gearbox");
+    expect(wordsOf("FV-5011")).toBe("electric modulating; stays on supply loss");
   });
   it("calls weight and price indicative, in the catalogue's currency", () => {
     expect(asText(valveWords(sheetOf("XV-1034"), { system: "metric" }))["Weight, price"]).toMatch(
@@ -99,13 +99,13 @@ describe("figures of a sheet", () => {
     expect(figureText(value, unit, { system })).toBe(text);
   });
   it("have margins in the reader's degrees", () => {
-    const of = (margin: number | null, marginUnit: "K" | "%" | null) =>
+    const wordsOf = (margin: number | null, marginUnit: "K" | "%" | null) =>
       writtenMargin(
         (marginUnit === null ? { kind: "worded" } : { kind: "measured", margin, marginUnit }) as never,
         { system: "US" },
       );
-    expect(of(10, "K")).toBe("+18 °F");
-    expect(of(0.125, "%")).toBe("+12 %");
-    expect(of(null, null)).toBe("");
+    expect(wordsOf(10, "K")).toBe("+18 °F");
+    expect(wordsOf(0.125, "%")).toBe("+12 %");
+    expect(wordsOf(null, null)).toBe("");
   });
 });

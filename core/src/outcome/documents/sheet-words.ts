@@ -24,7 +24,7 @@ export function writtenMargin(finding: FindingDescription, reading: Reading): st
 }
 
 /**
- * Value against limit, or what decides where the two alone do not; for words, what they are and what that means.
+ * Value against limit, or what decides where the two alone do not; for words, the words and their meaning.
  *
  * @param finding a described finding
  * @param reading units of the reader
@@ -41,24 +41,24 @@ export function comparisonWords(finding: FindingDescription, reading: Reading): 
 }
 
 /**
- * What holds a candidate back, in a sentence.
+ * The limiting finding of a candidate, in a sentence.
  *
- * @param held the finding it hangs on
+ * @param held the finding
  * @param reading units of the reader
  * @returns the finding with value, limit, case and margin
  */
 export function heldWords(held: FindingDescription, reading: Reading): string {
   const { value, limit, unit, caseName } = figuresOf(held);
   const against = limit === null ? "" : ` against ${figureText(limit, unit, reading)}`;
-  const at = caseName ? ` at ${caseName}` : "";
-  return `Limited by ${held.asks.toLowerCase()}: ${figureText(value, unit, reading)}${against}${at} ${writtenMargin(held, reading)}`.trimEnd();
+  const place = caseName ? ` at ${caseName}` : "";
+  return `Limited by ${held.asks.toLowerCase()}: ${figureText(value, unit, reading)}${against}${place} ${writtenMargin(held, reading)}`.trimEnd();
 }
 
-/** Label of what the duty does not say. */
+/** Label for values that the duty does not state. */
 export const notStated = "Not stated";
 
 /**
- * What the duty states, as label and value; yes and no, and what it does not state, in a line each at the end.
+ * Stated values of the duty as label and value; yes and no, and unstated values, each in one line at the end.
  *
  * @param sheet tag and duty of a sheet
  * @param reading units of the reader
@@ -81,9 +81,9 @@ export function dutyWords({ inputs, tag }: Pick<Sheet, "inputs" | "tag">, readin
   ];
 }
 
-/** What moves a drive and what it does on its own: what has neither springs nor a supply says only what it is. */
+/** Supply and fail action of an actuator; one with neither shows its kind only. */
 function actionWords({ kind, action, springSet, onSupplyLoss }: DriveDescription): string {
-  const known = driveKinds.find((one) => one.kind === kind);
+  const known = driveKinds.find((driveKind) => driveKind.kind === kind);
   const acts = known === undefined || known.sprung || springSet !== null ? `${kind}, ${action}` : kind;
   return known !== undefined && isByHand(known.supply) ? acts : `${acts}; ${onSupplyLoss} on supply loss`;
 }

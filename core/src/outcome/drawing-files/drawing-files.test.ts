@@ -110,7 +110,7 @@ describe("a coupling", () => {
         vertices: { x: number; y: number }[];
       }[];
       const side = edges.flatMap((e) => e.vertices).filter((v) => v.x <= made.outsideMm / 2 + 1e-9);
-      const spread = (of: readonly number[]) => Math.max(...of) - Math.min(...of);
+      const spread = (values: readonly number[]) => Math.max(...values) - Math.min(...values);
       expect(spread(side.map((v) => v.y))).toBeCloseTo(made.lengthMm, 6);
       expect(spread(side.map((v) => v.x))).toBeCloseTo(made.outsideMm, 6);
       expect(circles.filter((c) => Math.abs(2 * c.radius - made.outsideMm) < 1e-9)).toHaveLength(2);

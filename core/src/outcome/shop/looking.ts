@@ -5,7 +5,7 @@ import type { SettledDuty } from "../../duty/settling/settled-duty.ts";
 import type { Valve } from "../../equipment/catalogue/valve.ts";
 import type { Measure, StepFigure } from "./step.ts";
 
-/** What to look at, by what a piece is. */
+/** Points to inspect, by kind of piece. */
 const looks: Readonly<Record<PieceRole, readonly string[]>> = {
   shell: ["joint faces: scratches across them, pitting", "wall: corrosion, erosion behind the seat"],
   "closing member": ["sealing face: scratches, pitting, coating lifted", "slot or drive face: rounded edges"],
@@ -20,7 +20,7 @@ const looks: Readonly<Record<PieceRole, readonly string[]>> = {
   fitting: ["check valve holds, thread undamaged, cap fitted"],
 };
 
-/** What of a piece goes into the next assembly. */
+/** Which pieces are used again. */
 const renews: Readonly<Record<PieceRole, "always" | "if worn" | null>> = {
   shell: null,
   "closing member": "if worn",
@@ -35,7 +35,7 @@ const renews: Readonly<Record<PieceRole, "always" | "if worn" | null>> = {
   fitting: "if worn",
 };
 
-/** What a piece is taken off or put back with, by what it is. */
+/** Tools for removing or fitting a piece, by kind. */
 const tools: Readonly<Record<PieceRole, string>> = {
   shell: "sling, and jacking screws or levers used evenly, never a wedge on a gasket face",
   "closing member": "soft sling through the bore, wooden support",
@@ -50,7 +50,7 @@ const tools: Readonly<Record<PieceRole, string>> = {
   fitting: "socket, and a second spanner against it",
 };
 
-/** What a piece is put back with, where it is not what it was taken off with. */
+/** Tools for fitting a piece, where they differ from those for removing it. */
 const toolsBack: Partial<Record<PieceRole, string>> = {
   shell: "sling, and two long guide studs",
   seat: "fingers or a press ring, no hard tool on the sealing face",
@@ -59,22 +59,22 @@ const toolsBack: Partial<Record<PieceRole, string>> = {
 };
 
 /**
- * What a piece is handled with.
+ * Tools for handling a piece.
  *
  * @param piece of an assembly
- * @param back whether it is put back
+ * @param back whether it is fitted
  * @param duty settled duty: none of brass where the fluid attacks copper
  * @returns the tool as a figure of a step
  * @source practice
  */
 export const toolOf = ({ role }: Pick<Piece, "role">, back: boolean, duty: SettledDuty): StepFigure => {
   const value = (back ? toolsBack[role] : undefined) ?? tools[role];
-  // What is scraped off a brass hook stays in the valve.
+  // Particles scraped off a brass hook stay in the valve.
   return { what: "tool", value: attacksCopper(duty) ? value.replace("brass or ", "") : value, unit: "" };
 };
 
 /**
- * Whether seat and closing member are tight by what was lapped together.
+ * Whether seat and closure are lapped together.
  *
  * @param valve its seat and its closing member
  * @returns true of metal on a ball or segment
@@ -89,10 +89,10 @@ export const isLapped = ({
   (closure === "ball" || closure === "segment");
 
 /**
- * What is looked at on a piece.
+ * Points to inspect on a piece.
  *
  * @param piece of an assembly
- * @returns what to look at, and whether it is renewed
+ * @returns points to inspect, and whether it is replaced
  * @source practice
  */
 export const lookAt = ({
@@ -104,11 +104,11 @@ export const lookAt = ({
 });
 
 /**
- * What is measured on a piece.
+ * Measurements on a piece.
  *
  * @param piece of an assembly
  * @param valve its dimensions, mm
- * @param house what may be worn off
+ * @param house allowed wear
  * @returns measures with their limits; none where no dimension of it is known
  * @source dimensions of the catalogue less what the house lets wear off
  */

@@ -134,10 +134,10 @@ function driveSteps(drive: Drive | null): ShopStep[] {
 }
 
 /**
- * What has to be done before a valve is touched.
+ * Steps before a valve is touched.
  *
  * @param valve its construction and arrangement
- * @param drive what turns it; null for a bare stem
+ * @param drive its actuator; null for a bare stem
  * @param duty settled duty: pressures, temperatures, hazards
  * @param inLine whether the valve stays in the line
  * @returns steps: isolate, vent line and cavity, drain, purge, lock and tag, disconnect the drive

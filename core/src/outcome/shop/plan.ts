@@ -1,11 +1,11 @@
 import type { Assembly, Piece } from "../../construction/bodies/assembly/model.ts";
 import { loosenedBy, stripOrder } from "../../construction/bodies/assembly/strip-order.ts";
 import { assemblyOf } from "../../equipment/catalogue/valve.ts";
-import { apart, together } from "./apart.ts";
 import { isLapped, lookAt } from "./looking.ts";
 import { makeSafe } from "./make-safe.ts";
 import { readied } from "./readied.ts";
 import { handInBore, type ShopStep, step } from "./step.ts";
+import { apart, together } from "./strip-down.ts";
 import { turnAndTest } from "./turn-and-test.ts";
 import type { Work } from "./work.ts";
 
@@ -42,7 +42,7 @@ export interface ShopPlan {
   readonly kind: PlanKind;
   readonly steps: readonly ShopStep[];
   readonly count: readonly Counted[];
-  /** Why there is no such plan, or why it goes no further; null where it is whole. */
+  /** Why there is no such plan, or why it stops early; null where it is complete. */
   readonly limits: string | null;
 }
 
@@ -82,7 +82,7 @@ function marked({ valve, drive }: Work, assembly: Assembly): ShopStep[] {
 const counted = (pieces: readonly Piece[]): Counted[] =>
   pieces.map((piece) => ({ id: piece.id, name: piece.name, count: piece.count, renew: lookAt(piece).renew }));
 
-const layOut = (count: readonly Counted[]): ShopStep =>
+const countStep = (count: readonly Counted[]): ShopStep =>
   step("lay out and count", "Lay the parts out in the order of removal. Count them against the list.", {
     look: count.map(({ name, count: n }) => `${n} ${name}`),
   });
@@ -96,7 +96,7 @@ function stripped(work: Work, assembly: Assembly): ShopPlan {
       ...makeSafe(valve, drive, duty, assembly.sealed !== null || valve.construction.repairInLine),
       ...marked(work, assembly),
       ...apart(work, assembly),
-      layOut(count),
+      countStep(count),
     ],
     count,
     limits: assembly.sealed,
@@ -122,13 +122,13 @@ function reseated(work: Work, assembly: Assembly): ShopPlan {
   return {
     kind: "reseat",
     steps: [
-      // Sealant is pushed in from outside while the valve stands in the line as it is.
+      // Sealant is injected from outside while the valve stays in the line.
       ...(fromOutside ? makeSafe(valve, drive, duty, valve.construction.repairInLine) : []),
       // A spring would turn it back: nothing is turned by hand with a drive on it.
       ...(fromOutside ? marked(work, assembly) : []),
       ...(fromOutside ? apart(work, assembly, off) : []),
       ...reseat.instead.map((does) => step("put together", does, { cautions: [handInBore] })),
-      ...(fromOutside ? [layOut(count), ...readied(work), ...together(work, assembly, off, true)] : []),
+      ...(fromOutside ? [countStep(count), ...readied(work), ...together(work, assembly, off, true)] : []),
       ...turnAndTest(work),
     ],
     count,
@@ -150,9 +150,9 @@ function putTogether(work: Work, assembly: Assembly): ShopPlan {
  * A plan of work on a valve.
  *
  * @param kind of work
- * @param work valve, drive, duty, house rules, and how the drive is put on
- * @returns its steps, the pieces to count, and why it goes no further where it does not. Nothing in it is written for a
- *   product: order, position, cautions and figures follow from the pieces and the duty
+ * @param work valve, actuator, duty, house rules, and the mounting of the actuator
+ * @returns its steps, the pieces to count, and why it stops early where it does. No step is written for a product:
+ *   order, position, cautions and figures follow from the pieces and the duty
  * @source `stripOrder`, practice; the maker's instructions, the site's permit and local law prevail
  */
 export function shopPlan(kind: PlanKind, work: Work): ShopPlan {

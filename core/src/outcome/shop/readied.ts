@@ -35,7 +35,7 @@ function cleaned({ duty, valve }: Work): ShopStep {
   );
 }
 
-/** Where dimensions press the seat, its load is reckoned before they lie in the body. */
+/** Where dimensions set the seat load, it is checked before the parts are fitted. */
 function stacked(work: Work): ShopStep[] {
   const chain = chainOf(work.valve);
   if (chain === null) return [];
@@ -63,10 +63,10 @@ function stacked(work: Work): ShopStep[] {
 }
 
 /**
- * What is done to pieces before they go in.
+ * Preparation of pieces before they are fitted.
  *
  * @param work valve and duty
- * @returns steps: clean, as the service wants it, and reckon the seat stack where dimensions press the seat
+ * @returns steps: cleaning as the service requires, and the seat stack where dimensions set the seat load
  * @source the duty's hazards; `chainOf`, `driveLoadN`; practice
  */
 export const readied = (work: Work): ShopStep[] => [cleaned(work), ...stacked(work)];

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { demoDuty, demoTags } from "../../../test/demo.ts";
 import { dutyWith } from "../../../test/fixture.ts";
-import { bare, cautions, house, inHand, words } from "../../../test/workshop.ts";
+import { bare, cautions, demoWork, house, words } from "../../../test/workshop.ts";
 import { constructions } from "../../construction/bodies/constructions.ts";
 import { settle } from "../../duty/settling/settle.ts";
 import { type PlanKind, planKinds, shopPlan } from "./plan.ts";
@@ -12,9 +12,9 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
   const work = bare(id);
   it("takes off what the assembly lets off, each once, then lays all of it out", () => {
     const plan = shopPlan("strip", work);
-    const taken = plan.steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
-    expect(new Set(taken).size).toBe(taken.length);
-    expect(taken).toEqual(plan.count.map((c) => c.id));
+    const pieceIds = plan.steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
+    expect(new Set(pieceIds).size).toBe(pieceIds.length);
+    expect(pieceIds).toEqual(plan.count.map((c) => c.id));
     expect(plan.steps[0]!.stage).toBe("make safe");
     expect(plan.steps.at(-1)!.stage).toBe("lay out and count");
     // Nothing is taken apart before it is safe, and nothing marked after.
@@ -38,11 +38,11 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
   it("turns by a stem that is there, and nothing that is not", () => {
     for (const kind of ["strip", "put together", "reseat"] as const) {
       const { steps } = shopPlan(kind, work);
-      const at = (wanted: string, stage: ShopStep["stage"]) =>
-        steps.findIndex(({ piece, stage: of }) => piece?.id === wanted && of === stage);
+      const stepAt = (wanted: string, stage: ShopStep["stage"]) =>
+        steps.findIndex(({ piece, stage: stepStage }) => piece?.id === wanted && stepStage === stage);
       for (const [i, { does, piece }] of steps.entries()) {
         if (piece !== null || !/^Turn the/.test(does)) continue;
-        const [off, on] = [at("stem", "take apart"), at("stem", "put together")];
+        const [off, on] = [stepAt("stem", "take apart"), stepAt("stem", "put together")];
         // Between its coming out and its going back, or before it goes in at all, there is no stem to turn by.
         expect(off >= 0 && i > off && (on < 0 || i < on), `${kind}: ${does}`).toBe(false);
         if (kind === "put together") expect(on >= 0 && i < on, `${kind}: ${does}`).toBe(false);
@@ -69,8 +69,8 @@ describe.each(constructions.map(({ id }) => id))("a plan for %s", (id) => {
       for (const s of shopPlan(kind, work).steps) {
         for (const sentence of [s.does, ...s.cautions]) expect(sentence).toMatch(/^[A-Z].*\.$/);
         // What nothing bounds is written down by the maker's drawing.
-        for (const { least, most, source } of s.measures)
-          expect(least !== null || most !== null || /maker/.test(source)).toBe(true);
+        for (const { least, most: maximum, source } of s.measures)
+          expect(least !== null || maximum !== null || /maker/.test(source)).toBe(true);
         expect(`${s.does} ${s.look.join(" ")}`).not.toMatch(/undefined|null|NaN/);
       }
   });
@@ -82,7 +82,8 @@ describe("a strip-down plan", () => {
     const { valve } = sour;
     const safe = (change: Partial<Work>) =>
       shopPlan("strip", { ...sour, ...change }).steps.filter(({ stage }) => stage === "make safe");
-    const ofDuty = (of: Parameters<typeof dutyWith>[0]) => safe({ duty: settle(dutyWith(of), house) });
+    const ofDuty = (change: Parameters<typeof dutyWith>[0]) =>
+      safe({ duty: settle(dutyWith(change), house) });
     const lethal = ofDuty({ fluid: { hazards: ["lethal"] } });
     expect(cautions(lethal)).toMatch(/breath of the fluid can kill/);
     expect(words(lethal)).toMatch(/purge/);
@@ -96,7 +97,7 @@ describe("a strip-down plan", () => {
     expect(words(shopPlan("strip", bare("butterfly-double-offset")).steps)).not.toMatch(/Vent the cavity/);
   });
   it("names no brass and no copper where the fluid makes something of it", () => {
-    const told = (fluid: NonNullable<Parameters<typeof dutyWith>[0]>["fluid"]) =>
+    const stepsFor = (fluid: NonNullable<Parameters<typeof dutyWith>[0]>["fluid"]) =>
       JSON.stringify(
         (["strip", "put together"] as const).map((kind) =>
           shopPlan(kind, {
@@ -105,16 +106,16 @@ describe("a strip-down plan", () => {
           }),
         ),
       );
-    expect(told({ name: "condensate" })).toMatch(/brass or plastic hook/);
+    expect(stepsFor({ name: "condensate" })).toMatch(/brass or plastic hook/);
     for (const name of ["acetylene", "1,3-butadiene"]) {
-      expect(told({ name })).not.toMatch(/brass or plastic hook/);
-      expect(told({ name })).toMatch(/explosive compound/);
-      expect(told({ name })).toMatch(/no paste that contains copper/);
+      expect(stepsFor({ name })).not.toMatch(/brass or plastic hook/);
+      expect(stepsFor({ name })).toMatch(/explosive compound/);
+      expect(stepsFor({ name })).toMatch(/no paste that contains copper/);
     }
-    expect(told({ name: "NH3", family: "ammonia" })).toMatch(/alloys crack in ammonia/);
+    expect(stepsFor({ name: "NH3", family: "ammonia" })).toMatch(/alloys crack in ammonia/);
   });
   it("keeps lapped pairs together", () => {
-    const metal = inHand("XV-8006");
+    const metal = demoWork("XV-8006");
     const looks = (work: Work) =>
       shopPlan("strip", work)
         .steps.flatMap(({ look }) => look)
@@ -126,7 +127,7 @@ describe("a strip-down plan", () => {
   it("locks off what drives it, and never opens a spring", () => {
     const work = demoTags
       .map(({ number }) => number)
-      .map((n) => (n === "XV-3052" ? inHand(n) : null))
+      .map((n) => (n === "XV-3052" ? demoWork(n) : null))
       .find(Boolean)!;
     const plan = shopPlan("strip", work);
     expect(words(plan.steps)).toMatch(/vent the actuator's air/);
@@ -134,10 +135,10 @@ describe("a strip-down plan", () => {
     expect(words(shopPlan("strip", { ...work, drive: null }).steps)).not.toMatch(/air supply/);
   });
   it("of a floating ball has it shut when it comes out, of a trunnion ball open", () => {
-    const at = (id: string) =>
+    const positionOf = (id: string) =>
       shopPlan("strip", bare(id)).steps.find(({ piece }) => piece?.id === "ball")!.at;
-    expect(at("floating-two-piece")).toBe("shut");
-    expect(at("trunnion-side-entry")).toBe("open");
+    expect(positionOf("floating-two-piece")).toBe("shut");
+    expect(positionOf("trunnion-side-entry")).toBe("open");
   });
   it("of a welded body says that ball and seats do not come out", () => {
     const plan = shopPlan("strip", bare("trunnion-welded"));
@@ -149,7 +150,7 @@ describe("a strip-down plan", () => {
 
 describe("fitting the drive", () => {
   it("is the plan of the fit-up, and none of a bare stem", () => {
-    const work = inHand("XV-3052");
+    const work = demoWork("XV-3052");
     expect(shopPlan("fit the drive", work).steps.map(({ does }) => does)).toEqual(
       work.fitting.map(({ does }) => does),
     );
@@ -159,6 +160,6 @@ describe("fitting the drive", () => {
     const kinds: PlanKind[] = ["strip", "put together"];
     for (const { number } of demoTags.slice(0, 12))
       for (const kind of kinds)
-        expect(shopPlan(kind, inHand(number)).steps.length, number).toBeGreaterThan(8);
+        expect(shopPlan(kind, demoWork(number)).steps.length, number).toBeGreaterThan(8);
   });
 });

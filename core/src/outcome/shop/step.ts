@@ -17,7 +17,7 @@ export const stages = [
 ] as const;
 export type Stage = (typeof stages)[number];
 
-/** What a reader sees; the names of stages are kept in jobs. */
+/** Titles for a reader; the names of stages are stored in jobs. */
 export const stageTitles: Readonly<Record<Stage, string>> = {
   "make safe": "Make safe",
   mark: "Mark",
@@ -38,7 +38,7 @@ export interface StepFigure {
   readonly unit: Unit;
 }
 
-/** What is measured, and between which limits it may go on being used. */
+/** A measurement, with the limits for further use. */
 export interface Measure {
   readonly what: string;
   readonly unit: Unit;
@@ -54,9 +54,9 @@ export interface ShopStep {
   readonly stage: Stage;
   readonly does: string;
   readonly figures: readonly StepFigure[];
-  /** Said where somebody may be hurt. */
+  /** Caution where a person may be hurt. */
   readonly cautions: readonly string[];
-  /** The piece it is about, and how it comes out or goes in; null of steps about none. */
+  /** The piece of the step, and how it comes out or goes in; null for steps without one. */
   readonly piece: {
     readonly id: string;
     readonly name: string;
@@ -64,7 +64,7 @@ export interface ShopStep {
     readonly count: number;
     readonly way: Way;
   } | null;
-  /** How the closing member stands; null whichever way. */
+  /** Position of the closure; null for any. */
   readonly at: "open" | "shut" | null;
   readonly look: readonly string[];
   readonly measures: readonly Measure[];
@@ -80,13 +80,13 @@ export interface ShopStep {
  * @example limitsText({ least: 1, most: null, unit: "mm" }, { system: "metric" }) // → "at least 1 mm"
  */
 export function limitsText(
-  { least, most, unit }: Pick<Measure, "least" | "most" | "unit">,
+  { least, most: maximum, unit }: Pick<Measure, "least" | "most" | "unit">,
   reading: Reading,
 ): string {
   const text = (value: number) => figureText(value, unit, reading);
-  if (least === null) return most === null ? "record the value" : `at most ${text(most)}`;
-  if (most === null) return `at least ${text(least)}`;
-  return least === most ? text(least) : `${text(least)} to ${text(most)}`;
+  if (least === null) return maximum === null ? "record the value" : `at most ${text(maximum)}`;
+  if (maximum === null) return `at least ${text(least)}`;
+  return least === maximum ? text(least) : `${text(least)} to ${text(maximum)}`;
 }
 
 /** The caution of everything that turns. */
@@ -94,18 +94,18 @@ export const handInBore =
   "The closing member can amputate fingers. Never put a hand into the bore or cavity while anything can turn the valve.";
 
 /**
- * A step with nothing besides its words.
+ * A step with words only.
  *
  * @param stage of the work
- * @param does what is done, as a sentence
- * @param of what else there is to it
+ * @param does the instruction, as a sentence
+ * @param rest everything else
  * @returns the step
  * @example step("mark", "Mark it.").cautions.length // → 0
  */
 export const step = (
   stage: Stage,
   does: string,
-  of: Partial<Omit<ShopStep, "stage" | "does">> = {},
+  rest: Partial<Omit<ShopStep, "stage" | "does">> = {},
 ): ShopStep => ({
   stage,
   does,
@@ -116,5 +116,5 @@ export const step = (
   look: [],
   measures: [],
   renew: null,
-  ...of,
+  ...rest,
 });

@@ -9,15 +9,15 @@ const threads = ["M8", "M10", "M12", "M16", "M20", "M24", "M30", "M36", "M42"] a
 /** A bushing or a cover round a stem is sealed on about twice its diameter. */
 const aroundStem = 2;
 
-/** A gasket wants so much more than what the line lifts. */
+/** A gasket needs this much more than the pressure load. */
 const seating = 1.5;
 
 /**
  * Screws of a joint of the body, where no maker states them: the smallest that carry it.
  *
  * @param valve seat and stem, mm
- * @param screws how many, and what pressure lifts against them
- * @param ratedBarG what the body is rated for, bar g
+ * @param screws their count, and the area that pressure acts on
+ * @param ratedBarG rating of the body, bar g
  * @param house grade, share of the proof stress, frictions
  * @returns thread and tightening torques, N·m, each an estimate; none where no usual thread carries it
  * @source `bolt-tightening`; load p·π/4·D²·1.5, shared by the screws, on the circle of the seat or twice the stem

@@ -2,7 +2,7 @@ import { breaking, hardestAt, torqueDemand } from "../../mechanics/torque/demand
 import { handInBore, type ShopStep, step } from "./step.ts";
 import type { Work } from "./work.ts";
 
-/** What it may take to break it open: what the proof counted with, or less where the stem carries less. */
+/** Highest acceptable breakaway torque: the value of the proof, or less where the stem carries less. */
 function broken({ valve, duty, house }: Work): ShopStep {
   const demand = torqueDemand(valve, duty, house);
   const { maximumStemTorqueNm } = valve.size;
@@ -42,7 +42,7 @@ function broken({ valve, duty, house }: Work): ShopStep {
 }
 
 /**
- * What a valve that was put together has to show before it goes back.
+ * Tests of a reassembled valve before it is returned.
  *
  * @param work valve, duty and house rules
  * @returns steps: turned by hand, tested, and its torque into the log

@@ -14,17 +14,17 @@ const turn = (stage: Stage, does: string, { at, name }: Piece): ShopStep =>
 const memberOf = ({ pieces }: Pick<Assembly, "pieces">): Piece =>
   pieces.find(({ role }) => role === "closing member")!;
 
-/** What it is turned by: a stem of its own, or none where the closing member is its own stem. */
+/** The part that turns it: a separate stem, or none where the closure is its own stem. */
 const turnedBy = ({ pieces }: Pick<Assembly, "pieces">): Piece | undefined =>
   pieces.find(({ id }) => id === "stem");
 
 /**
- * Where the closing member is turned while a valve is taken apart.
+ * Where the closure is turned during strip-down.
  *
  * @param assembly pieces
  * @param order in which they come off
- * @returns by index of the piece it goes before, the step that turns it: before the piece that wants it to stand
- *   otherwise, and before the stem is out, without which nothing turns it
+ * @returns by index of the piece it comes before, the step that turns the closure: before a piece that needs another
+ *   position, and before the stem is out, after which nothing turns it
  * @source the pieces
  */
 export function turnedApart(assembly: Assembly, order: readonly Piece[]): ReadonlyMap<number, ShopStep> {
@@ -41,17 +41,17 @@ export function turnedApart(assembly: Assembly, order: readonly Piece[]): Readon
 }
 
 /**
- * How the closing member stands while a valve is put together.
+ * Position of the closure during reassembly.
  *
  * @param assembly pieces
  * @param order in which they go back
- * @returns what is asked before each piece goes back: the step that turns the closing member, or the stem it goes onto;
- *   none where it stands so already, or goes in as it has to stand
+ * @returns before each piece: the step that turns the closure, or the stem it goes onto; none where it is already in
+ *   position, or is fitted in position
  * @source the pieces
  */
 export function turningTogether(assembly: Assembly, order: readonly Piece[]) {
   const [member, stem] = [memberOf(assembly), turnedBy(assembly)];
-  const placed = new Set(assembly.pieces.filter((one) => !order.includes(one)).map(({ id }) => id));
+  const placed = new Set(assembly.pieces.filter((piece) => !order.includes(piece)).map(({ id }) => id));
   let stands: Piece["at"] = null;
   return {
     before(piece: Piece): ShopStep | null {
@@ -68,7 +68,7 @@ export function turningTogether(assembly: Assembly, order: readonly Piece[]) {
           )
         : null;
     },
-    /** It was turned otherwise meanwhile. */
+    /** It was turned in between. */
     stands(at: Piece["at"]): void {
       stands = at ?? stands;
     },

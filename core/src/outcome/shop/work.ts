@@ -4,12 +4,12 @@ import type { Valve } from "../../equipment/catalogue/valve.ts";
 import type { Drive } from "../../equipment/drives/kind.ts";
 import type { Step } from "../../mechanics/fit-up/steps.ts";
 
-/** What a plan is made for. */
+/** Subject of a plan. */
 export interface Work {
   readonly valve: Valve;
   readonly drive: Drive | null;
   readonly duty: SettledDuty;
   readonly house: HouseRules;
-  /** How the drive is put on, as fit-up says it. */
+  /** Mounting of the actuator, from fit-up. */
   readonly fitting: readonly Step[];
 }

@@ -45,8 +45,8 @@ export function mountCalculations(mount: Mount): void {
     const head = await catalogueInForce(em);
     const { values: house } = await currentHouseRules(em);
     const catalogue = { digest: head.digest, content: await catalogueContent(em, head) };
-    const told = await jobs.runWith("prove", { body, house }, catalogue, signal);
-    if (told.fault) throw fault(told.fault);
-    response.type("json").send(Buffer.from(told.bytes.buffer));
+    const answer = await jobs.runWith("prove", { body, house }, catalogue, signal);
+    if (answer.fault) throw fault(answer.fault);
+    response.type("json").send(Buffer.from(answer.bytes.buffer));
   });
 }

@@ -1,7 +1,7 @@
-import { changeKeeping, keepingNow } from "../../work/keeping.ts";
+import { changeCopySettings, copySettings } from "../../work/keeping.ts";
 import type { Mount } from "../mount.ts";
 
 export function mountKeeping(mount: Mount): void {
-  mount("keeping", ({ em }) => keepingNow(em));
-  mount("changeKeeping", ({ em, body, user }) => changeKeeping(em, body, user));
+  mount("keeping", ({ em }) => copySettings(em));
+  mount("changeKeeping", ({ em, body, user }) => changeCopySettings(em, body, user));
 }

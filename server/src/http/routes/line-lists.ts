@@ -27,15 +27,15 @@ export function mountLineLists(mount: Mount): void {
         yield Buffer.from(bytes.buffer);
       }
     }
-    const all = rows();
+    const exported = rows();
     // Headings go out with the first rows, so that what fails before is still a problem document.
-    const { value: head } = await all.next();
+    const { value: head } = await exported.next();
     response
       .type("text/csv; charset=utf-8")
       .set("Content-Disposition", `attachment; filename="line-list.csv"`)
       .write(head);
     try {
-      await pipeline(all, response);
+      await pipeline(exported, response);
     } catch (error) {
       // Whoever asked has gone: nobody is left to tell.
       if (!signal.aborted) throw error;

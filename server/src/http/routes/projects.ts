@@ -1,9 +1,9 @@
 import { once } from "node:events";
 import { finished } from "node:stream/promises";
 import { createGzip } from "node:zlib";
-import { bringIn } from "../../project-file/bring-in.ts";
+import { exportProject } from "../../project-file/export.ts";
+import { importProject } from "../../project-file/import.ts";
 import { NoProject } from "../../project-file/no-project.ts";
-import { takeOut } from "../../project-file/take-out.ts";
 import { listProjects, newProject, presentProject, projectNamed, saveProject } from "../../work/projects.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
@@ -52,7 +52,7 @@ export function mountProjects(mount: Mount): void {
       if (!packed.write(line)) await once(packed, "drain", { signal });
     };
     try {
-      await takeOut(em, project, user, sent);
+      await exportProject(em, project, user, sent);
       packed.end();
       await finished(response);
     } catch (error) {
@@ -67,7 +67,7 @@ export function mountProjects(mount: Mount): void {
     const read = await jobs.run("readProject", { bytes: body }, signal, readingMs);
     if ("fault" in read) throw noProject(read.fault);
     try {
-      const id = await bringIn(em, body, read, asked ?? read.head.project.name);
+      const id = await importProject(em, body, read, asked ?? read.head.project.name);
       return await presentProject(em, await projectNamed(em, id));
     } catch (error) {
       throw error instanceof NoProject ? noProject(error.message) : error;

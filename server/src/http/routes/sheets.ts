@@ -2,13 +2,13 @@ import type { EntityManager } from "@mikro-orm/postgresql";
 import type { Sheet as SheetDocument, UnreadableSheet } from "@proven-seat/core/judgement/proof";
 import { Sheet } from "../../store/entities/sheet.ts";
 import { issueSheet } from "../../work/issue-sheet.ts";
-import { notThere } from "../../work/refusal.ts";
+import { notFound } from "../../work/refusal.ts";
 import { sheetsOf } from "../../work/sheets.ts";
 import type { Mount } from "../mount.ts";
 import { Problem } from "../problem.ts";
 
 async function sheetOrProblem(em: EntityManager, id: string): Promise<Sheet> {
-  return (await em.findOne(Sheet, { id })) ?? Promise.reject(notThere("sheet"));
+  return (await em.findOne(Sheet, { id })) ?? Promise.reject(notFound("sheet"));
 }
 
 const unreadable = ({ code, message, field }: UnreadableSheet["error"]) =>
@@ -36,18 +36,18 @@ export function mountSheets(mount: Mount): void {
   mount("sheetPdf", async ({ em, parameters, query, response, jobs, signal }) => {
     const sheet = await sheetOrProblem(em, parameters.id!);
     const system = query.units === "US" ? "US" : "metric";
-    const told = await jobs.run("pdf", { content: sheet.content, system }, signal);
-    if (told.unreadable) throw unreadable(told.unreadable);
+    const answer = await jobs.run("pdf", { content: sheet.content, system }, signal);
+    if (answer.unreadable) throw unreadable(answer.unreadable);
     response
       .type("application/pdf")
       .set("Content-Disposition", fileName(sheet, "pdf"))
-      .send(Buffer.from(told.bytes.buffer));
+      .send(Buffer.from(answer.bytes.buffer));
   });
 
   mount("reproveSheet", async ({ em, parameters, jobs, signal }) => {
     const { content } = await sheetOrProblem(em, parameters.id!);
-    const told = await jobs.run("reprove", { content }, signal);
-    if (told.unreadable) throw unreadable(told.unreadable);
-    return told.result;
+    const answer = await jobs.run("reprove", { content }, signal);
+    if (answer.unreadable) throw unreadable(answer.unreadable);
+    return answer.result;
   });
 }

@@ -34,15 +34,15 @@ export function drawUp({ tag, project, choice, catalogue, house, user }: ToDrawU
   const duty = dutyOf(tag);
   const found = findChoice(duty, shelf, choice);
   if (!found) return { refused: "choice-gone" };
-  const one = prover(duty, shelf, house.values);
-  const candidate = one.judge(found.valve, found.drive);
+  const proving = prover(duty, shelf, house.values);
+  const candidate = proving.judge(found.valve, found.drive);
   if (needsReason(candidate.verdict) && !choice.overrideReason)
     return {
       refused: "override-needs-reason",
       fails: candidate.verdict === "fails",
       asks: candidate.heldBackBy!.asks,
     };
-  const all = one.candidates();
+  const candidates = proving.candidates();
   const sheet = drawUpSheet(
     { duty, house, catalogue: shelf.catalogue, candidate },
     {
@@ -54,8 +54,8 @@ export function drawUp({ tag, project, choice, catalogue, house, user }: ToDrawU
       notes: choice.notes,
       override: overrideOf(candidate, choice.overrideReason, user),
       catalogueDigest: catalogue.digest,
-      considered: all.length,
-      standing: all.filter((c) => c.fails === 0).length,
+      considered: candidates.length,
+      standing: candidates.filter((c) => c.fails === 0).length,
     },
   );
   // As it is stored: findings are read where they are made, and leave as what JSON says of them.

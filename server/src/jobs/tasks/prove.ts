@@ -1,7 +1,7 @@
 import type { HouseRules } from "@proven-seat/core/basis/house";
 import { proveRequest } from "@proven-seat/core/judgement/request";
+import { asBytes } from "../bytes.ts";
 import { type HeldCatalogue, shelfHeld } from "../held.ts";
-import { asBytes } from "../told.ts";
 
 /** Proves a request; the answer leaves the worker as the bytes that are sent. */
 export function prove(asked: {

@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { importSchema } from "@proven-seat/contract";
 import { tagKey } from "@proven-seat/core/basis/text";
 import type { z } from "zod";
-import { takenIn } from "../../http/body.ts";
+import { sanitiseBody } from "../../http/body.ts";
 import { badInput, Problem } from "../../http/problem.ts";
 
 type Import = z.infer<typeof importSchema>;
@@ -39,18 +39,18 @@ function read(bytes: Uint8Array): ReadList {
   } catch {
     throw new Problem(400, "not-json", "The request body is not JSON. Nothing was stored.");
   }
-  const parsed = importSchema.safeParse(takenIn(body));
+  const parsed = importSchema.safeParse(sanitiseBody(body));
   if (!parsed.success) throw badInput(parsed.error);
   const { tags, existing, later, draft, gone } = parsed.data;
   const first = new Map<string, string>();
   const twice: Place[] = [];
-  const rows = tags.map(({ version: _, ...tag }, at) => {
+  const rows = tags.map(({ version: _, ...tag }, index) => {
     const key = tagKey(tag.number);
     const other = first.get(key);
     if (other === undefined) first.set(key, tag.number);
     else
       twice.push({
-        field: `tags.${at}.number`,
+        field: `tags.${index}.number`,
         message: `${tag.number} occurs twice in the list${other === tag.number ? "" : `, also as ${other}`}.`,
       });
     return { id: randomUUID(), key, ...tag };

@@ -7,7 +7,7 @@ import {
 } from "@proven-seat/core/duty/line-list";
 import { workbookOf } from "@proven-seat/core/duty/workbook";
 import { dutyOf } from "../../store/stored.ts";
-import { asBytes } from "../told.ts";
+import { asBytes } from "../bytes.ts";
 
 interface Listed {
   readonly tags: readonly ListedTag[];

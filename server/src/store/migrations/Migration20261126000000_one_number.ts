@@ -16,11 +16,11 @@ export class Migration20261126000000_one_number extends Migration {
       project_id: string;
       number: string;
     }[];
-    const taken = new Set<string>();
+    const used = new Set<string>();
     const keyed = rows.map(({ id, project_id, number }) => {
       const key = tagKey(number);
-      const own = taken.has(`${project_id} ${key}`) ? `${key} ~ ${id}` : key;
-      taken.add(`${project_id} ${own}`);
+      const own = used.has(`${project_id} ${key}`) ? `${key} ~ ${id}` : key;
+      used.add(`${project_id} ${own}`);
       return [id, own] as const;
     });
     this.addSql("alter table tag add column number_key text");

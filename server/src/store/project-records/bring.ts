@@ -102,10 +102,10 @@ export function bringRecords(
 ) {
   const [revisions, versions] = [JSON.stringify(called.catalogues), JSON.stringify(called.rules)];
   /** @param records an array of lines as JSON */
-  return async (of: Taken, records: string): Promise<void> => {
-    const [types, insert] = into[of];
-    const brought = `jsonb_to_recordset((select jsonb_agg(line -> '${of}') from jsonb_array_elements(?::jsonb) line)) as n (${types})`;
-    if (of === "acknowledged")
+  return async (kind: Taken, records: string): Promise<void> => {
+    const [types, insert] = into[kind];
+    const brought = `jsonb_to_recordset((select jsonb_agg(line -> '${kind}') from jsonb_array_elements(?::jsonb) line)) as n (${types})`;
+    if (kind === "acknowledged")
       await rowsOf(
         tx,
         `insert into basis (catalogue_revision, house_rule_version, engine)

@@ -29,14 +29,14 @@ function Row({
   index,
   start,
   chosen,
-  inHand,
+  selected,
   onMove,
 }: {
   row: CandidateRow;
   index: number;
   start: number;
   chosen: boolean;
-  inHand: boolean;
+  selected: boolean;
   onMove: (by: number) => void;
 }) {
   const { take } = useBench.getState();
@@ -47,8 +47,8 @@ function Row({
   return (
     <div
       role="row"
-      tabIndex={inHand || index === 0 ? 0 : -1}
-      aria-selected={inHand}
+      tabIndex={selected || index === 0 ? 0 : -1}
+      aria-selected={selected}
       aria-rowindex={index + 2}
       data-candidate={row.key}
       style={{
@@ -59,7 +59,7 @@ function Row({
         height: rowHeight,
         transform: `translateY(${start}px)`,
       }}
-      className={`${grid} cursor-pointer border-b border-rule/60 px-1 ${inHand ? "bg-second" : "hover:bg-second/60"} ${faded}`}
+      className={`${grid} cursor-pointer border-b border-rule/60 px-1 ${selected ? "bg-second" : "hover:bg-second/60"} ${faded}`}
       onClick={() => take(row.key)}
       onKeyDown={(event) => {
         const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
@@ -82,7 +82,7 @@ function Row({
         title={`${valve.construction}, ${valve.maker} ${valve.line}, ${valve.bodyGrade}, ${valve.trim}, ${valve.seals}`}
       >
         {chosen && <span className="mr-1 border border-ink px-1 text-[11px] font-semibold">chosen</span>}
-        <span className={inHand ? "font-semibold" : ""}>{valve.construction}</span>
+        <span className={selected ? "font-semibold" : ""}>{valve.construction}</span>
       </span>
       <span role="gridcell" className="truncate" title={valve.seat}>
         {valve.seat}
@@ -120,9 +120,10 @@ function Row({
 }
 
 /** The row of the candidate in hand: its own, or the one it stands behind. */
-const standsFor = (row: CandidateRow, { inHand, chosen }: BenchView) =>
-  inHand !== null &&
-  (row.key === inHand.candidate.key || (chosen?.key !== inHand.candidate.key && row.group === inHand.group));
+const groupShown = (row: CandidateRow, { selected, chosen }: BenchView) =>
+  selected !== null &&
+  (row.key === selected.candidate.key ||
+    (chosen?.key !== selected.candidate.key && row.group === selected.group));
 
 /** Candidates side by side: the best of each line, class and seat, in the order of the ranking. */
 const CandidateList = memo(function CandidateList({ view }: { view: BenchView }) {
@@ -193,7 +194,7 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
             ))}
           </select>
           <button type="button" className="quiet" aria-label="Next order" onClick={nextOrder}>
-            <KeyHint of="o" />
+            <KeyHint shortcut="o" />
           </button>
         </span>
       </div>
@@ -237,7 +238,7 @@ const CandidateList = memo(function CandidateList({ view }: { view: BenchView })
                   index={index}
                   start={start}
                   chosen={row.key === chosenKey}
-                  inHand={standsFor(row, view)}
+                  selected={groupShown(row, view)}
                   onMove={move(index)}
                 />
               );

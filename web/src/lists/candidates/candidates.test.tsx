@@ -6,7 +6,7 @@ import { atTheBench } from "../../../test/at-the-bench.tsx";
 import { useReading } from "../../app/reading.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import CandidateList from "./candidate-list.tsx";
-import { NothingStands } from "./nothing-stands.tsx";
+import { NoneSuitable } from "./none-suitable.tsx";
 import { nextOrder } from "./order.ts";
 
 afterEach(() => {
@@ -52,23 +52,23 @@ describe("the table of candidates", () => {
 describe("nothing stands", () => {
   it("shows the nearest misses with every figure they miss by, in the reader's units", () => {
     const { view } = atTheBench("XV-4020");
-    const { rerender } = render(<NothingStands view={view} />);
+    const { rerender } = render(<NoneSuitable view={view} />);
     expect(screen.getByRole("heading", { name: /No suitable candidate in the catalogue/ })).toBeTruthy();
     for (const miss of view.nearestMisses)
       for (const f of miss.misses) expect(screen.getAllByText(new RegExp(f.asks)).length).toBeGreaterThan(0);
     expect(screen.getAllByText(/°C/).length).toBeGreaterThan(0);
     useReading.setState({ system: "US" });
-    rerender(<NothingStands view={{ ...view }} />);
+    rerender(<NoneSuitable view={{ ...view }} />);
     expect(screen.getAllByText(/°F/).length).toBeGreaterThan(0);
     expect(screen.queryByText(/°C/)).toBeNull();
   });
   it("takes a miss in hand, and is silent where something stands", () => {
     const { view } = atTheBench("XV-4020");
-    render(<NothingStands view={view} />);
+    render(<NoneSuitable view={view} />);
     fireEvent.click(screen.getAllByRole("button")[0]!);
-    expect(useBench.getState().inHand).toBe(view.nearestMisses[0]!.key);
+    expect(useBench.getState().selected).toBe(view.nearestMisses[0]!.key);
     cleanup();
-    const { container } = render(<NothingStands view={atTheBench("XV-3017").view} />);
+    const { container } = render(<NoneSuitable view={atTheBench("XV-3017").view} />);
     expect(container.textContent).toBe("");
   });
 });

@@ -16,7 +16,7 @@ export function useRows(
   pinned: string | null,
 ): {
   readonly total: number;
-  readonly rowAt: (at: number) => CandidateRow | undefined;
+  readonly rowAt: (index: number) => CandidateRow | undefined;
   /** Says which rows are in view. */
   readonly see: (first: number, last: number) => void;
 } {
@@ -24,7 +24,7 @@ export function useRows(
   const see = useCallback((first: number, lastSeen: number) => {
     const pageOf = (row: number) => Math.floor(row / pageRows);
     const seen = [pageOf(Math.max(0, first - ahead)), pageOf(lastSeen + ahead)] as const;
-    setPages((had) => (had[0] === seen[0] && had[1] === seen[1] ? had : seen));
+    setPages((cached) => (cached[0] === seen[0] && cached[1] === seen[1] ? cached : seen));
   }, []);
   const pages = [...new Set([0, ...Array.from({ length: to - from + 1 }, (_, i) => from + i)])];
   const { answers } = useAnswers(
@@ -33,11 +33,11 @@ export function useRows(
     pages.map((page) => [order, pinned, page * pageRows, pageRows] as const),
   );
   // In another order, the rows of the last one stay until the first of the new have come in.
-  const known = pages.flatMap((page, at) => (answers[at] ? [[page, answers[at]] as const] : []));
+  const known = pages.flatMap((page, index) => (answers[index] ? [[page, answers[index]] as const] : []));
   const shown = useLast(known.length > 0 ? new Map(known) : null) ?? nothing;
   return {
     total: [...shown.values()][0]?.total ?? 0,
-    rowAt: (at) => shown.get(Math.floor(at / pageRows))?.rows[at % pageRows],
+    rowAt: (index) => shown.get(Math.floor(index / pageRows))?.rows[index % pageRows],
     see,
   };
 }

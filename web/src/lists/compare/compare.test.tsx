@@ -10,7 +10,7 @@ afterEach(cleanup);
 
 const beside = async (picks: readonly number[]) => {
   const bench = atTheBench("XV-3052");
-  for (const at of picks) useBench.getState().compare(bench.view.rows[at]!.key);
+  for (const column of picks) useBench.getState().compare(bench.view.rows[column]!.key);
   render(<Compare view={bench.view} />);
   // The first column is for the names of the rows.
   const columns = Math.min(picks.length, 4) + 1;
@@ -52,7 +52,7 @@ describe("candidates side by side", () => {
     fireEvent.click(screen.getAllByLabelText(/^remove/)[1]!);
     expect(useBench.getState().compared).toEqual([view.rows[0]!.key, view.rows[2]!.key]);
     fireEvent.click(within(heads()[0]!).getByTitle(view.rows[0]!.key));
-    expect(useBench.getState().inHand).toBe(view.rows[0]!.key);
+    expect(useBench.getState().selected).toBe(view.rows[0]!.key);
   });
   it("say so where one is no candidate any more", async () => {
     const { view } = atTheBench("XV-3052");

@@ -44,7 +44,7 @@ const shownFigures = (finding: FindingDescription, units: ReadingUnits) => {
 };
 
 /** Heading of a column: select the candidate, or remove it from the comparison. */
-function Head({ of: { candidate } }: { of: CandidateDetail }) {
+function Head({ detail: { candidate } }: { detail: CandidateDetail }) {
   const { dropCompared, take } = useBench.getState();
   return (
     <span role="columnheader" className="flex min-w-0 items-center gap-1.5 font-semibold">
@@ -74,7 +74,7 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
   const compared = useBench((s) => s.compared);
   const units = useUnits();
   const { answer, current, failure } = useAnswer(view.proof, "details", [compared]);
-  const [all, setAll] = useState(false);
+  const [showAll, setAll] = useState(false);
   if (compared.length === 0)
     return (
       <p className="p-2 text-dim">
@@ -87,15 +87,15 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
   const details = answer;
   const gone = current ? compared.length - details.length : 0;
   const rows = differingFirst(
-    facts.map(([name, of]) => ({ name, cells: details.map((d) => of(d, units)) })),
+    facts.map(([name, cellOf]) => ({ name, cells: details.map((d) => cellOf(d, units)) })),
     (row) => row.cells,
   );
   const asked = details[0]?.candidate.findings.map((f) => f.rule) ?? [];
   const findings = differingFirst(
     asked
       .map((rule) => ({ rule, of: details.map((d) => d.candidate.findings.find((f) => f.rule === rule)!) }))
-      .filter(({ of }) => of.some((f) => f.verdict !== "not asked")),
-    ({ of }) => of.map((f) => f.verdict),
+      .filter(({ of: findings }) => findings.some((f) => f.verdict !== "not asked")),
+    ({ of: findings }) => findings.map((f) => f.verdict),
   );
   const different = {
     facts: rows.filter((r) => r.differs).length,
@@ -117,11 +117,11 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
             {different.facts + different.findings} differ
           </span>
           {details.map((d) => (
-            <Head key={d.candidate.key} of={d} />
+            <Head key={d.candidate.key} detail={d} />
           ))}
         </div>
         {rows
-          .filter((r) => r.differs || all)
+          .filter((r) => r.differs || showAll)
           .map((r) => (
             <div
               role="row"
@@ -141,7 +141,7 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
           ))}
         {findingGroups.map(({ id: station, name }) => {
           const ofStation = findings.filter(
-            ({ rule, differs }) => rule.startsWith(`${station}/`) && (differs || all),
+            ({ rule, differs }) => rule.startsWith(`${station}/`) && (differs || showAll),
           );
           if (ofStation.length === 0) return null;
           return (
@@ -151,17 +151,17 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
                   {name}
                 </span>
               </div>
-              {ofStation.map(({ rule, of, differs }) => (
+              {ofStation.map(({ rule, of: findings, differs }) => (
                 <div
                   role="row"
                   key={rule}
                   className={`grid gap-x-3 border-b border-rule/60 py-[2px] ${differs ? "" : "text-dim"}`}
                   style={template}
                 >
-                  <span role="rowheader" className="truncate" title={of[0]!.asks}>
-                    {of[0]!.asks}
+                  <span role="rowheader" className="truncate" title={findings[0]!.asks}>
+                    {findings[0]!.asks}
                   </span>
-                  {of.map((f, i) => (
+                  {findings.map((f, i) => (
                     <span
                       role="cell"
                       key={details[i]!.candidate.key}
@@ -180,8 +180,8 @@ const Compare = memo(function Compare({ view }: { view: BenchView }) {
           );
         })}
       </div>
-      <button type="button" className="quiet py-1" onClick={() => setAll(!all)}>
-        {all ? "differences only" : "all rows"}
+      <button type="button" className="quiet py-1" onClick={() => setAll(!showAll)}>
+        {showAll ? "differences only" : "all rows"}
       </button>
     </Scroll>
   );

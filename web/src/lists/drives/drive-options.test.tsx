@@ -15,7 +15,7 @@ describe("drives for the valve in hand", () => {
   it("are every one the duty allows, what stands first", async () => {
     const { view, api } = ballOf("XV-3052");
     render(<DriveOptions view={view} />);
-    const drives = api.drives(view.inHand!.candidate.key);
+    const drives = api.drives(view.selected!.candidate.key);
     const standing = drives.map((d) => d.verdict !== "fails");
     expect(new Set(standing).size).toBe(2);
     expect(standing.indexOf(false)).toBe(standing.lastIndexOf(true) + 1);

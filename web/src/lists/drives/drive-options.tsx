@@ -14,8 +14,8 @@ const actionWords = ({ action, springSet, kind }: DriveDescription) => (springSe
 
 /** Every drive the duty allows on the valve in hand, best first. */
 const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
-  const inHand = view.inHand!.candidate.key;
-  const { answer: options, failure } = useAnswer(view.proof, "drives", [inHand]);
+  const selected = view.selected!.candidate.key;
+  const { answer: options, failure } = useAnswer(view.proof, "drives", [selected]);
   const units = useUnits();
   if (options === undefined) return <Coming failure={failure}>Checking actuators …</Coming>;
   const columns: OptionColumn[] = [
@@ -56,7 +56,7 @@ const DriveOptions = memo(function DriveOptions({ view }: { view: BenchView }) {
         rows={options}
         columns={columns}
         template="minmax(4.6rem,0.8fr) minmax(7.4rem,1.3fr) 2.6rem 3.2rem 3.8rem 3.8rem minmax(7rem,1.4fr)"
-        inHand={inHand}
+        selected={selected}
         onTake={useBench.getState().take}
       />
     </section>

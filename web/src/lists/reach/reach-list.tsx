@@ -12,19 +12,19 @@ import { inReading, nameOf, reachText, unitOf } from "./value-text.ts";
 
 type Reach = BreakingPoint["up"];
 
-function Side({ reach, fails, of }: { reach: Reach; fails: Reach; of: MovableValue }) {
+function Side({ reach, fails, movable }: { reach: Reach; fails: Reach; movable: MovableValue }) {
   const units = useUnits();
   if (reach === null) return <span className="text-dim">no limit found</span>;
   const turn = reach.turns[0];
   const later = fails !== null && Math.abs(fails.to - reach.to) > 1e-6 ? fails : null;
   return (
     <span className="grid grid-cols-[3.4rem_18px_minmax(0,1fr)] items-baseline gap-x-1">
-      <span className="figures text-right">{reachText(reach.to, of, units)}</span>
+      <span className="figures text-right">{reachText(reach.to, movable, units)}</span>
       <span className="self-start pt-0.5">{turn && <BoreMark verdict={turn.to} />}</span>
       <span title={reach.turns.map((t) => `${t.asks}: ${t.from} → ${t.to}`).join("\n")}>{turn?.asks}</span>
       {later && (
         <>
-          <span className="figures text-right text-dim">{reachText(later.to, of, units)}</span>
+          <span className="figures text-right text-dim">{reachText(later.to, movable, units)}</span>
           <span className="self-start pt-0.5">
             <BoreMark verdict="fails" />
           </span>
@@ -40,7 +40,7 @@ const ReachList = memo(function ReachList({ view }: { view: BenchView }) {
   const { values, points, settled, done, failure } = useReach(view);
   const units = useUnits();
   const [axes, setAxes] = useState<readonly [string | null, string | null]>([null, null]);
-  if (view.inHand === null) return <p className="p-2 text-dim">Select a candidate first.</p>;
+  if (view.selected === null) return <p className="p-2 text-dim">Select a candidate first.</p>;
   const known = (path: string | null) => values.find((v) => v.path === path);
   const across = known(axes[0]) ?? values.find((v) => v.quantity === "temperature" && v.caseName !== null);
   const up =
@@ -49,13 +49,13 @@ const ReachList = memo(function ReachList({ view }: { view: BenchView }) {
     values.find((v) => v.path !== across?.path);
   if (failure !== null) return <Coming failure={failure}>Searching …</Coming>;
   const found = Object.keys(settled).length;
-  const picker = (at: 0 | 1, value: MovableValue | undefined, other: MovableValue | undefined) => (
+  const picker = (side: 0 | 1, value: MovableValue | undefined, other: MovableValue | undefined) => (
     <select
       className="border-b border-rule bg-transparent"
-      aria-label={at === 0 ? "map across" : "map upwards"}
+      aria-label={side === 0 ? "map across" : "map upwards"}
       value={value?.path ?? ""}
       onChange={(e) =>
-        setAxes(at === 0 ? [e.target.value, up?.path ?? null] : [across?.path ?? null, e.target.value])
+        setAxes(side === 0 ? [e.target.value, up?.path ?? null] : [across?.path ?? null, e.target.value])
       }
     >
       {values
@@ -100,9 +100,9 @@ const ReachList = memo(function ReachList({ view }: { view: BenchView }) {
                     </span>
                   </td>
                   <td className="pl-2">
-                    {point ? <Side reach={point.down} fails={point.failsDown} of={v} /> : "…"}
+                    {point ? <Side reach={point.down} fails={point.failsDown} movable={v} /> : "…"}
                   </td>
-                  <td>{point ? <Side reach={point.up} fails={point.failsUp} of={v} /> : "…"}</td>
+                  <td>{point ? <Side reach={point.up} fails={point.failsUp} movable={v} /> : "…"}</td>
                 </tr>
               );
             })}

@@ -11,20 +11,23 @@ const columns = 32;
 const rows = 20;
 
 /** Places judged: a little beyond where the value first fails, or round about it while that is not known. */
-function places(of: MovableValue, point: BreakingPoint | undefined, count: number): number[] {
-  const reach = Math.max(Math.abs(of.value) * 0.6, 10);
-  const from = Math.max(of.least, point?.failsDown ? point.failsDown.to - 0.15 * reach : of.value - reach);
+function places(movable: MovableValue, point: BreakingPoint | undefined, count: number): number[] {
+  const reach = Math.max(Math.abs(movable.value) * 0.6, 10);
+  const from = Math.max(
+    movable.least,
+    point?.failsDown ? point.failsDown.to - 0.15 * reach : movable.value - reach,
+  );
   const to = Math.min(
-    of.most,
+    movable.most,
     point?.failsUp
-      ? point.failsUp.to + 0.25 * Math.max(reach, point.failsUp.to - of.value)
-      : of.value + reach,
+      ? point.failsUp.to + 0.25 * Math.max(reach, point.failsUp.to - movable.value)
+      : movable.value + reach,
   );
   return Array.from({ length: count }, (_, i) => from + ((to - from) * (i + 0.5)) / count);
 }
 
 interface Drawn {
-  readonly of: string;
+  readonly mapKey: string;
   readonly x: readonly number[];
   readonly y: readonly number[];
   readonly cells: readonly (readonly (MapCell | null)[])[];
@@ -49,7 +52,7 @@ const fillOf: Record<MapCell["verdict"], string> = {
 /** Two values against each other, row by row from where the duty stands; patterns carry the meaning, colour supports it. */
 export const ReachMap = memo(function ReachMap({ view, across, up, points, pickers }: Props) {
   const units = useUnits();
-  const key = view.inHand!.candidate.key;
+  const key = view.selected!.candidate.key;
   const [pointAcross, pointUp] = [points[across.path], points[up.path]];
   const grid = useMemo(() => {
     if (!pointAcross || !pointUp) return null;
@@ -67,23 +70,23 @@ export const ReachMap = memo(function ReachMap({ view, across, up, points, picke
         ),
     { keep: false },
   );
-  const of = `${key} ${across.path} ${up.path}`;
+  const mapKey = `${key} ${across.path} ${up.path}`;
   // The map of the last duty stays until the first row of its successor has come in.
   const filled = (): Drawn | null => {
     if (grid === null || !current.some(Boolean)) return null;
     const cells: (readonly (MapCell | null)[])[] = grid.y.map(() => []);
-    for (const [at, row] of answers.entries()) if (row) cells[grid.near[at]!] = row;
-    return { of, x: grid.x, y: grid.y, cells };
+    for (const [index, row] of answers.entries()) if (row) cells[grid.near[index]!] = row;
+    return { mapKey, x: grid.x, y: grid.y, cells };
   };
   const last = useLast(filled());
-  const drawn = last?.of === of ? last : null;
+  const drawn = last?.mapKey === mapKey ? last : null;
   const [width, height] = [columns * 10, rows * 10];
-  const place = (at: readonly number[], value: number, size: number) => {
-    const step = at[1]! - at[0]!;
-    return ((value - (at[0]! - step / 2)) / (step * at.length)) * size;
+  const place = (points: readonly number[], value: number, size: number) => {
+    const step = points[1]! - points[0]!;
+    return ((value - (points[0]! - step / 2)) / (step * points.length)) * size;
   };
-  const ends = (at: readonly number[], of: MovableValue) =>
-    [at[0]!, at.at(-1)!].map((v) => figure(inReading(v, of, units)));
+  const ends = (points: readonly number[], movable: MovableValue) =>
+    [points[0]!, points.at(-1)!].map((v) => figure(inReading(v, movable, units)));
   return (
     <figure className="flex min-h-0 flex-col gap-1" aria-label="Map of two values">
       {pickers}

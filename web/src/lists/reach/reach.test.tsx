@@ -23,7 +23,7 @@ const rowOf = (name: string) =>
 describe("how far each value may move", () => {
   it("is searched for every value, with what turns first and what fails after it", async () => {
     const { api, view } = await searched("XV-3052");
-    const key = view.inHand!.candidate.key;
+    const key = view.selected!.candidate.key;
     const values = await api.movable(key);
     expect(document.querySelectorAll("tbody tr")).toHaveLength(values.length);
     const maximum = values.find((v) => v.path.endsWith("upstreamBarG") && v.caseName === "maximum")!;
@@ -34,7 +34,7 @@ describe("how far each value may move", () => {
   });
   it("never reads further than what holds", async () => {
     const { api, view } = await searched("XV-3052");
-    const key = view.inHand!.candidate.key;
+    const key = view.selected!.candidate.key;
     for (const value of await api.movable(key)) {
       const point = (await api.breaking(key, value.path))!;
       const figure = (text: string) => Number(text.replace("−", "-").replace(/\s|\u2009/g, ""));
@@ -55,7 +55,7 @@ describe("how far each value may move", () => {
   it("reads in the reader's units, the partial pressure of H₂S too", async () => {
     useReading.setState({ system: "US" });
     const { api, view } = await searched("XV-1034");
-    const h2s = (await api.movable(view.inHand!.candidate.key)).find((v) => v.path === "fluid.h2sKPa")!;
+    const h2s = (await api.movable(view.selected!.candidate.key)).find((v) => v.path === "fluid.h2sKPa")!;
     expect(unitOf(h2s, { system: "US" })).toBe("psi");
     expect(inReading(h2s.value, h2s, { system: "US" })).toBeCloseTo(55 / 6.894757, 3);
     expect(rowOf("partial pressure of H₂S").textContent).toContain("psi");
@@ -63,7 +63,7 @@ describe("how far each value may move", () => {
   });
   it("wants a candidate in hand first", () => {
     const { view } = atTheBench("XV-3052");
-    render(<ReachList view={{ ...view, inHand: null }} />);
+    render(<ReachList view={{ ...view, selected: null }} />);
     expect(screen.getByText(/Select a candidate first/)).toBeTruthy();
   });
 });

@@ -13,8 +13,8 @@ export interface Reaches {
 }
 
 /** How far each value may move, one after the other: the next edit is proved in between. */
-export function useReach({ proof, inHand }: BenchView): Reaches {
-  const key = inHand?.candidate.key ?? null;
+export function useReach({ proof, selected }: BenchView): Reaches {
+  const key = selected?.candidate.key ?? null;
   const movable = useAnswer(proof, "movable", key === null ? null : [key]);
   const values = movable.answer ?? [];
   const { answers, current, failure } = useAnswers(
@@ -24,10 +24,10 @@ export function useReach({ proof, inHand }: BenchView): Reaches {
   );
   const points: Record<string, BreakingPoint> = {};
   const settled: Record<string, BreakingPoint> = {};
-  for (const [at, point] of answers.entries()) {
+  for (const [index, point] of answers.entries()) {
     if (!point) continue;
-    points[values[at]!.path] = point;
-    if (current[at]) settled[values[at]!.path] = point;
+    points[values[index]!.path] = point;
+    if (current[index]) settled[values[index]!.path] = point;
   }
   return {
     values,

@@ -2,18 +2,23 @@ import { convertUnit, figure, type Reading, shownUnit, unitsOf } from "@proven-s
 import type { MovableValue } from "../../workers/views.ts";
 
 /** A value of the duty in the reader's units, without the unit. */
-export function inReading(value: number, of: Pick<MovableValue, "quantity">, reading: Reading): number {
-  if (of.quantity === "number") return value;
-  return convertUnit(value, of.quantity, unitsOf(of.quantity)[0]!, shownUnit(of.quantity, reading));
+export function inReading(value: number, movable: Pick<MovableValue, "quantity">, reading: Reading): number {
+  if (movable.quantity === "number") return value;
+  return convertUnit(
+    value,
+    movable.quantity,
+    unitsOf(movable.quantity)[0]!,
+    shownUnit(movable.quantity, reading),
+  );
 }
 
-export function unitOf(of: Pick<MovableValue, "quantity" | "unit">, reading: Reading): string {
-  return of.quantity === "number" ? of.unit : shownUnit(of.quantity, reading);
+export function unitOf(movable: Pick<MovableValue, "quantity" | "unit">, reading: Reading): string {
+  return movable.quantity === "number" ? movable.unit : shownUnit(movable.quantity, reading);
 }
 
 /** Rounded towards the value that is sure to hold, so that nobody reads more room than there is. */
-export function reachText(to: number, of: MovableValue, reading: Reading): string {
-  const [shown, now] = [inReading(to, of, reading), inReading(of.value, of, reading)];
+export function reachText(to: number, movable: MovableValue, reading: Reading): string {
+  const [shown, now] = [inReading(to, movable, reading), inReading(movable.value, movable, reading)];
   // In the decimals the figure is written with: rounding again must not go beyond.
   const size = Math.abs(shown);
   const step = size >= 1000 ? 1 : size >= 10 ? 0.1 : size >= 1 ? 0.01 : 0.001;
@@ -21,4 +26,5 @@ export function reachText(to: number, of: MovableValue, reading: Reading): strin
   return figure(inside * step);
 }
 
-export const nameOf = (of: MovableValue) => (of.caseName === null ? of.label : `${of.caseName}, ${of.label}`);
+export const nameOf = (movable: MovableValue) =>
+  movable.caseName === null ? movable.label : `${movable.caseName}, ${movable.label}`;

@@ -8,7 +8,7 @@ import { useBench } from "../../bench/bench-store.ts";
 import { faultsOf } from "../../bench/faults.ts";
 import { useBenchProof } from "../../bench/proof.ts";
 import { useAutosave } from "../../bench/saving.ts";
-import { NothingStands } from "../../lists/candidates/nothing-stands.tsx";
+import { NoneSuitable } from "../../lists/candidates/none-suitable.tsx";
 import { Notice } from "../../parts/notice.tsx";
 import { DutyPanel } from "../../stations/duty/duty-panel.tsx";
 import type { IssuedState, Station } from "../../stations/station.ts";
@@ -83,7 +83,7 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
     if (save.kind === "stale") setAsking("stale");
   }, [save.kind]);
 
-  const detail = view?.inHand ?? null;
+  const detail = view?.selected ?? null;
   const { cases } = content.duty;
   useBenchCommands(tagId, station, detail?.candidate.key ?? null, choosing, () => setAsking("remove"));
   const marks = stationMarks({
@@ -119,7 +119,7 @@ export function Bench({ tagId, station }: { tagId: string; station: Station }) {
           {view && (
             <>
               <Picture view={view} drawn={drawn} onOverride={choosing.override} />
-              {station.tabs.length > 0 && <NothingStands view={view} />}
+              {station.tabs.length > 0 && <NoneSuitable view={view} />}
               <Lower station={station} view={view} />
             </>
           )}

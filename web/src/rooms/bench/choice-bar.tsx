@@ -29,7 +29,7 @@ export function ChoiceBar({ detail, tagId, choosing }: Props) {
       onClick={() => (compared ? dropCompared(key) : compare(key))}
     >
       {compared ? "compared" : "compare"}
-      <KeyHint of="k" />
+      <KeyHint shortcut="k" />
     </button>
   );
   return (
@@ -61,11 +61,11 @@ export function ChoiceBar({ detail, tagId, choosing }: Props) {
         <p className="flex items-center gap-3">
           <button type="button" className="act-first" onClick={onChoose}>
             {grave ? "Choose against the proof" : "Choose this valve"}
-            <KeyHint of="c" />
+            <KeyHint shortcut="c" />
           </button>
           <button type="button" className="quiet" onClick={onOverride}>
             override
-            <KeyHint of="v" />
+            <KeyHint shortcut="v" />
           </button>
           {compareAct}
         </p>

@@ -30,27 +30,27 @@ const bar = (detail: CandidateDetail, isChosen = false) => {
 
 describe("what may be done with the candidate in hand", () => {
   it("is to choose it, where it stands", () => {
-    const { onChoose, onOverride } = bar(atTheBench("XV-3052").view.inHand!);
+    const { onChoose, onOverride } = bar(atTheBench("XV-3052").view.selected!);
     fireEvent.click(screen.getByRole("button", { name: /^Choose this valve/ }));
     expect(onChoose).toHaveBeenCalledOnce();
     fireEvent.click(screen.getByRole("button", { name: /^override/ }));
     expect(onOverride).toHaveBeenCalledOnce();
   });
   it("is to choose against the proof, where it does not", () => {
-    bar(atTheBench("XV-4020").view.inHand!);
+    bar(atTheBench("XV-4020").view.selected!);
     expect(screen.getByRole("button", { name: /^Choose against the proof/ })).toBeTruthy();
   });
   it("is to set it aside for comparison, and to take it back from there", () => {
     const { view } = atTheBench("XV-3052");
-    const { again } = bar(view.inHand!);
+    const { again } = bar(view.selected!);
     fireEvent.click(screen.getByRole("button", { name: /^compare/ }));
-    expect(useBench.getState().compared).toEqual([view.inHand!.candidate.key]);
+    expect(useBench.getState().compared).toEqual([view.selected!.candidate.key]);
     again();
     fireEvent.click(screen.getByRole("button", { name: /^compared/ }));
     expect(useBench.getState().compared).toEqual([]);
   });
   it("is to enquire, where nobody offers it", () => {
-    bar({ ...atTheBench("XV-3052").view.inHand!, byConstruction: true });
+    bar({ ...atTheBench("XV-3052").view.selected!, byConstruction: true });
     expect(screen.getByText("by construction")).toBeTruthy();
     expect(screen.queryByRole("button", { name: /^Choose/ })).toBeNull();
   });
@@ -59,7 +59,7 @@ describe("what may be done with the candidate in hand", () => {
     const content = useBench.getState().content!;
     const choice = { valve: "v", drive: null, notes: "", overrideReason: "witnessed type test" };
     useBench.setState({ content: { ...content, choice } });
-    const { again } = bar(view.inHand!, true);
+    const { again } = bar(view.selected!, true);
     expect(screen.getByText("Overridden: witnessed type test")).toBeTruthy();
     useBench.setState({ content: { ...content, choice: { ...choice, overrideReason: null } } });
     again();
@@ -71,8 +71,8 @@ describe("choosing against the proof", () => {
   const dialog = (reason = "") => {
     const { view } = atTheBench("XV-4020");
     const acts = { onClose: vi.fn(), onOverride: vi.fn() };
-    render(<OverrideDialog detail={view.inHand!} reason={reason} {...acts} />);
-    return { ...acts, detail: view.inHand! };
+    render(<OverrideDialog detail={view.selected!} reason={reason} {...acts} />);
+    return { ...acts, detail: view.selected! };
   };
   it("lists what it goes against", () => {
     const { detail } = dialog();

@@ -17,20 +17,20 @@ export interface Choosing {
 /** Choosing the valve in hand, with or against its proof. */
 export function useChoosing(view: BenchView | null): Choosing {
   const choice = useBench((s) => s.content!.choice);
-  const taken = useBench((s) => s.inHand);
+  const selected = useBench((s) => s.selected);
   const [asksReason, setAsksReason] = useState(false);
   const [wishing, setWishing] = useState(false);
-  const detail = view?.inHand ?? null;
-  const inHand = detail?.candidate ?? null;
+  const detail = view?.selected ?? null;
+  const candidate = detail?.candidate ?? null;
   const offered = detail !== null && !detail.byConstruction;
-  const grave = inHand?.verdict === "fails" || inHand?.verdict === "cannot tell";
+  const grave = candidate?.verdict === "fails" || candidate?.verdict === "cannot tell";
   // What was taken a moment ago may still be on its way: the choice waits for it, and never takes the one before.
-  const settled = inHand !== null && view?.askedFor === taken;
+  const settled = candidate !== null && view?.askedFor === selected;
   const pick = (overrideReason: string | null) => {
-    if (!inHand) return;
+    if (!candidate) return;
     useBench.getState().choose({
-      valve: inHand.valve.key,
-      drive: inHand.drive?.key ?? null,
+      valve: candidate.valve.key,
+      drive: candidate.drive?.key ?? null,
       notes: choice?.notes ?? "",
       overrideReason,
     });
@@ -47,9 +47,9 @@ export function useChoosing(view: BenchView | null): Choosing {
   return {
     isChosen:
       choice !== null &&
-      inHand !== null &&
-      choice.valve === inHand.valve.key &&
-      choice.drive === (inHand.drive?.key ?? null),
+      candidate !== null &&
+      choice.valve === candidate.valve.key &&
+      choice.drive === (candidate.drive?.key ?? null),
     choose: () => setWishing(true),
     override: () => offered && setAsksReason(true),
     asksReason,

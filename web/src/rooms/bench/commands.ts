@@ -17,7 +17,7 @@ import { nextTab, useLower } from "./lower-tabs.ts";
 export function useBenchCommands(
   tagId: string,
   station: Station,
-  inHand: string | null,
+  selected: string | null,
   { choose, override }: Choosing,
   onRemove: () => void,
 ): void {
@@ -25,8 +25,8 @@ export function useBenchCommands(
   const address = useAddress();
   const addTag = useAddTag();
   const goTo = (to: Station | undefined) => to && void navigate(address(`/tags/${tagId}/${to.id}`));
-  const at = stations.indexOf(station);
-  const compare = () => inHand !== null && useBench.getState().compare(inHand);
+  const index = stations.indexOf(station);
+  const compare = () => selected !== null && useBench.getState().compare(selected);
   // What stands on the bench is saved on the way out; a tag that cannot be made says so where saving does.
   const another = () =>
     void addTag().catch((error: Error) => useBench.getState().setSave({ kind: "kept", why: error.message }));
@@ -60,11 +60,11 @@ export function useBenchCommands(
       { name: "Save now", keys: "Ctrl S", act: () => void saveNow() },
     ]);
     return () => setOfRoom([]);
-  }, [inHand, tagId, station]);
+  }, [selected, tagId, station]);
   useShortcuts({
     ...Object.fromEntries(lettered.flatMap(({ key, act }) => (key ? [[key, act]] : []))),
-    "[": () => goTo(stations[at - 1]),
-    "]": () => goTo(stations[at + 1]),
+    "[": () => goTo(stations[index - 1]),
+    "]": () => goTo(stations[index + 1]),
     "mod+z": undo,
     "mod+shift+z": redo,
     "mod+y": redo,

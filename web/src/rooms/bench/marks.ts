@@ -25,7 +25,7 @@ export const stationMarks = (bench: OnTheBench): StationMark[] =>
 /** The gravest verdict on each case over all findings of the candidate in hand. */
 export function caseVerdicts(view: BenchView | null): Record<string, Verdict> {
   const gathered: Record<string, Verdict[]> = {};
-  for (const finding of view?.inHand?.candidate.findings ?? []) {
+  for (const finding of view?.selected?.candidate.findings ?? []) {
     for (const result of finding.byCase) {
       gathered[result.caseId] ??= [];
       gathered[result.caseId]!.push(result.verdict);

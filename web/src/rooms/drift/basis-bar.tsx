@@ -5,8 +5,8 @@ import type { Looked } from "./use-drift.ts";
 
 interface Props {
   readonly pinned: Looked;
-  readonly at: Looked;
-  readonly onLook: (at: Looked) => void;
+  readonly looked: Looked;
+  readonly onLook: (looked: Looked) => void;
   /** What of it is not proved by this yet. */
   readonly unproved: number;
   /** What of it is not proved yet by what it is compared with. */
@@ -20,28 +20,29 @@ interface Props {
 
 /** What is looked at: which catalogue and which house rules, and how much is proved by them. */
 export function BasisBar(props: Props) {
-  const { pinned, at, onLook, before, underWay, trouble } = props;
+  const { pinned, looked, onLook, before, underWay, trouble } = props;
   const unproved = props.unproved + before;
   const catalogues = useCatalogueVersions();
   const rules = useHouseRuleVersions();
   const isPinned =
-    at.catalogueRevision === pinned.catalogueRevision && at.houseRuleVersion === pinned.houseRuleVersion;
-  const total = underWay.reduce((sum, one) => sum + one.total, 0);
-  const done = underWay.reduce((sum, one) => sum + one.done, 0);
-  const seconds = Math.max(0, ...underWay.map((one) => one.secondsLeft ?? 0));
+    looked.catalogueRevision === pinned.catalogueRevision &&
+    looked.houseRuleVersion === pinned.houseRuleVersion;
+  const total = underWay.reduce((sum, proving) => sum + proving.total, 0);
+  const done = underWay.reduce((sum, proving) => sum + proving.done, 0);
+  const seconds = Math.max(0, ...underWay.map((proving) => proving.secondsLeft ?? 0));
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-rule px-6 py-2.5">
       <label className="flex items-center gap-1 text-dim">
         catalogue
         <select
           className="field w-auto! max-w-56 border-b-rule! text-ink"
-          value={at.catalogueRevision}
-          onChange={(e) => onLook({ ...at, catalogueRevision: Number(e.target.value) })}
+          value={looked.catalogueRevision}
+          onChange={(e) => onLook({ ...looked, catalogueRevision: Number(e.target.value) })}
         >
-          {(catalogues.data ?? []).map((one) => (
-            <option key={one.revision} value={one.revision}>
-              r{one.revision}, {day(one.createdAt)}
-              {one.revision === pinned.catalogueRevision ? " · pinned" : ""}
+          {(catalogues.data ?? []).map((revision) => (
+            <option key={revision.revision} value={revision.revision}>
+              r{revision.revision}, {day(revision.createdAt)}
+              {revision.revision === pinned.catalogueRevision ? " · pinned" : ""}
             </option>
           ))}
         </select>
@@ -50,13 +51,13 @@ export function BasisBar(props: Props) {
         house rules
         <select
           className="field w-auto! max-w-56 border-b-rule! text-ink"
-          value={at.houseRuleVersion}
-          onChange={(e) => onLook({ ...at, houseRuleVersion: Number(e.target.value) })}
+          value={looked.houseRuleVersion}
+          onChange={(e) => onLook({ ...looked, houseRuleVersion: Number(e.target.value) })}
         >
-          {(rules.data ?? []).map((one) => (
-            <option key={one.version} value={one.version}>
-              v{one.version}, {one.reason}
-              {one.version === pinned.houseRuleVersion ? " · pinned" : ""}
+          {(rules.data ?? []).map((version) => (
+            <option key={version.version} value={version.version}>
+              v{version.version}, {version.reason}
+              {version.version === pinned.houseRuleVersion ? " · pinned" : ""}
             </option>
           ))}
         </select>

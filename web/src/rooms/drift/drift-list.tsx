@@ -34,19 +34,19 @@ interface Props {
 
 /** Sheets or tags that are not what they were, worst first, under how many there are of each. */
 export function DriftList({ title, counts, unproved, rows, nothing, picked, onPick }: Props) {
-  const all = driftOutcomes.reduce((sum, one) => sum + counts[one], 0);
-  const listed = all - counts.same;
+  const total = driftOutcomes.reduce((sum, outcome) => sum + counts[outcome], 0);
+  const listed = total - counts.same;
   return (
     <section aria-label={title} className="mb-5">
       <h2 className="mb-0.5">{title}</h2>
       <p className="mb-1 text-dim">
-        {all === 0
+        {total === 0
           ? nothing
           : driftOutcomes
-              .filter((one) => counts[one] > 0)
-              .map((one) => `${counts[one]} ${words[one]}`)
+              .filter((outcome) => counts[outcome] > 0)
+              .map((outcome) => `${counts[outcome]} ${words[outcome]}`)
               .join(" · ")}
-        {unproved > 0 && all > 0 && ` · ${unproved} not proved yet`}
+        {unproved > 0 && total > 0 && ` · ${unproved} not proved yet`}
       </p>
       <ul>
         {rows.map((row) => (

@@ -8,7 +8,7 @@ import { demoHouse, demoProject } from "../../../test/demo-project.ts";
 import { DriftRoom } from "./drift-room.tsx";
 
 const { project, answers, rows } = demoProject(["XV-3052", "XV-2011"]);
-const at = `/api/projects/${project.id}`;
+const address = `/api/projects/${project.id}`;
 const summaries = answers["/summaries"] as { summary: Drift["tags"]["rows"][number]["was"] }[];
 const none = { "cannot be proved": 0, "verdict changed": 0, "figures moved": 0, same: 0 };
 const sheet: DriftedSheet = {
@@ -25,7 +25,7 @@ const sheet: DriftedSheet = {
   acknowledged: null,
 };
 const basis = (version: number) => ({ catalogueRevision: 1, houseRuleVersion: version, engine: "0.6.0" });
-const told: Drift = {
+const answer: Drift = {
   from: basis(1),
   to: basis(2),
   sheets: { counts: { ...none, "verdict changed": 1 }, unproved: 0, rows: [sheet] },
@@ -101,7 +101,7 @@ const proving = (change: Partial<Proving> = {}): Proving => ({
 
 let drift: Drift;
 beforeEach(() => {
-  drift = told;
+  drift = answer;
 });
 afterEach(() => {
   cleanup();
@@ -123,7 +123,7 @@ const open = async (more: Record<string, unknown> = {}) => {
       },
     ],
     "GET /api/house-rules/versions": [{ ...demoHouse, version: 2, reason: "Tighter" }, demoHouse],
-    [`GET ${at}/drift${query}`]: drift,
+    [`GET ${address}/drift${query}`]: drift,
     [`GET /api/sheets/${sheet.id}/drift${query}`]: beside,
     ...more,
     ...answers,
@@ -150,10 +150,10 @@ describe("the drift of a project", () => {
     expect(line.textContent).toBe("Actuationholdsfails");
   });
   it("has proved what is not, tells how far that is, and gives it up", async () => {
-    drift = { ...told, tags: { ...told.tags, unproved: 48 } };
+    drift = { ...answer, tags: { ...answer.tags, unproved: 48 } };
     const { asked } = await open({
-      [`POST ${at}/provings`]: proving(),
-      [`DELETE ${at}/provings/${proving().id}`]: proving({ state: "cancelled" }),
+      [`POST ${address}/provings`]: proving(),
+      [`DELETE ${address}/provings/${proving().id}`]: proving({ state: "cancelled" }),
     });
     expect(screen.getByText<HTMLButtonElement>("Update the project to these …").disabled).toBe(true);
     fireEvent.click(screen.getByText("Prove 48 by these"));
@@ -178,8 +178,8 @@ describe("the drift of a project", () => {
     expect((await screen.findByRole("alert")).textContent).toMatch(/^8 could not be proved/);
   });
   it("has what it is compared with proved as well", async () => {
-    drift = { ...told, tags: { ...told.tags, unproved: 48, before: 48 } };
-    const { asked } = await open({ [`POST ${at}/provings`]: proving() });
+    drift = { ...answer, tags: { ...answer.tags, unproved: 48, before: 48 } };
+    const { asked } = await open({ [`POST ${address}/provings`]: proving() });
     fireEvent.click(screen.getByText("Prove 96 by both"));
     await vi.waitFor(() =>
       expect(asked.filter((a) => a.method === "POST").map((a) => a.body)).toContainEqual({
@@ -190,7 +190,9 @@ describe("the drift of a project", () => {
     );
   });
   it("moves the project by decision, with a reason, and says when somebody was faster", async () => {
-    const { asked } = await open({ [`PUT ${at}/basis`]: problem(409, "Project Tarn Ness was changed.") });
+    const { asked } = await open({
+      [`PUT ${address}/basis`]: problem(409, "Project Tarn Ness was changed."),
+    });
     fireEvent.click(screen.getByText("Update the project to these …"));
     expect(screen.getByText(/Tags: 1 with changed verdict/)).toBeTruthy();
     expect(screen.getByText<HTMLButtonElement>("Update project").disabled).toBe(true);
@@ -223,7 +225,7 @@ describe("the drift of a project", () => {
   });
   it("says where nothing can be compared or nothing drifted", async () => {
     const empty = { counts: none, unproved: 0, before: 0, rows: [] };
-    drift = { ...told, from: null, sheets: empty, tags: empty };
+    drift = { ...answer, from: null, sheets: empty, tags: empty };
     await open();
     expect(screen.getByText("No sheet has been issued yet.")).toBeTruthy();
     expect(screen.getByText(/^Nothing to compare/)).toBeTruthy();

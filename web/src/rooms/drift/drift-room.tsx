@@ -36,19 +36,19 @@ const sheetRow = (s: DriftedSheet): Row => ({
 
 /** The stations that turned; what holds the tag back where none did. */
 function turnedStations({ was, now }: DriftedTag, units: Reading): string {
-  const of = (summary: TagSummary, id: RuleStation) =>
+  const verdictAt = (summary: TagSummary, id: RuleStation) =>
     (id === "duty" ? summary.duty : summary.stations?.[id]) ?? "not asked";
-  const turned = findingGroups.filter(({ id }) => of(was, id) !== of(now, id));
+  const turned = findingGroups.filter(({ id }) => verdictAt(was, id) !== verdictAt(now, id));
   return turned.length > 0
-    ? turned.map(({ id, name }) => `${name} ${of(now, id)}`).join(", ")
+    ? turned.map(({ id, name }) => `${name} ${verdictAt(now, id)}`).join(", ")
     : sentenceOf(now, units).text;
 }
 
 /** What turns, in words, for whoever decides. */
 function turns({ sheets, tags }: Drift): string {
-  const told = (counts: Drift["tags"]["counts"]) =>
+  const countsText = (counts: Drift["tags"]["counts"]) =>
     `${counts["verdict changed"]} with changed verdict, ${counts["cannot be proved"]} no longer provable, ${counts["figures moved"]} with changed figures`;
-  return `Tags: ${told(tags.counts)}. Sheets: ${told(sheets.counts)}.`;
+  return `Tags: ${countsText(tags.counts)}. Sheets: ${countsText(sheets.counts)}.`;
 }
 
 /** How far issued sheets and the list drift by another catalogue, other house rules or another engine, worst first. */
@@ -68,17 +68,17 @@ function DriftOf({ project }: { project: Project }) {
   const house = rules.data?.find(({ broughtIn }) => !broughtIn);
   const newest =
     catalogue && house ? { catalogueRevision: catalogue.revision, houseRuleVersion: house.version } : null;
-  const at = chosen ?? newest;
-  const { drift, underWay, trouble, prove, cancel } = useDrift(project.id, at);
+  const looked = chosen ?? newest;
+  const { drift, underWay, trouble, prove, cancel } = useDrift(project.id, looked);
   const [picked, setPicked] = useState<string | null>(null);
   const [moving, setMoving] = useState(false);
-  const told = drift.data;
-  const first = told?.sheets.rows[0]?.id ?? told?.tags.rows[0]?.id ?? null;
-  const all = [...(told?.sheets.rows ?? []), ...(told?.tags.rows ?? [])];
-  const open = all.find(({ id }) => id === picked) ?? all.find(({ id }) => id === first);
+  const known = drift.data;
+  const first = known?.sheets.rows[0]?.id ?? known?.tags.rows[0]?.id ?? null;
+  const drifted = [...(known?.sheets.rows ?? []), ...(known?.tags.rows ?? [])];
+  const open = drifted.find(({ id }) => id === picked) ?? drifted.find(({ id }) => id === first);
   /** The row before or after, in both lists. */
   const step = (by: number) => {
-    const next = all[all.findIndex(({ id }) => id === open?.id) + by];
+    const next = drifted[drifted.findIndex(({ id }) => id === open?.id) + by];
     if (next === undefined) return;
     setPicked(next.id);
     document.querySelector<HTMLElement>(`[data-drifted="${next.id}"]`)?.focus();
@@ -92,7 +92,7 @@ function DriftOf({ project }: { project: Project }) {
 
   const error = catalogues.error ?? rules.error ?? drift.error;
   if (error) return <Notice title="The drift could not be loaded">{error.message}</Notice>;
-  if (!at || !told) return <Notice title="Comparing …" />;
+  if (!looked || !known) return <Notice title="Comparing …" />;
   const tagRow = (t: DriftedTag): Row => ({
     id: t.id,
     name: t.number,
@@ -101,21 +101,23 @@ function DriftOf({ project }: { project: Project }) {
     now: t.outcome === "cannot be proved" ? null : t.now.verdict,
     says: turnedStations(t, units),
   });
-  const isSheet = (one: DriftedSheet | DriftedTag): one is DriftedSheet => "revision" in one;
+  const isSheet = (drifted: DriftedSheet | DriftedTag): drifted is DriftedSheet => "revision" in drifted;
   return (
     <div className="grid h-full grid-rows-[auto_minmax(0,1fr)]">
       <InHeader>
         <h1 className="sr-only">Drift</h1>
       </InHeader>
       <InStatus>
-        {told.from ? `tags compared with ${nameOf(told.from)}` : "no earlier proof to compare the tags with"}
+        {known.from
+          ? `tags compared with ${nameOf(known.from)}`
+          : "no earlier proof to compare the tags with"}
       </InStatus>
       <BasisBar
         pinned={project}
-        at={at}
+        looked={looked}
         onLook={setChosen}
-        unproved={told.sheets.unproved + told.tags.unproved}
-        before={told.tags.before}
+        unproved={known.sheets.unproved + known.tags.unproved}
+        before={known.tags.before}
         underWay={underWay}
         trouble={trouble}
         onProve={() => void prove()}
@@ -126,11 +128,11 @@ function DriftOf({ project }: { project: Project }) {
         <div className="overflow-auto border-r border-rule px-6 py-3">
           <DriftList
             title="Sheets in force"
-            {...told.sheets}
-            rows={told.sheets.rows.map(sheetRow)}
+            {...known.sheets}
+            rows={known.sheets.rows.map(sheetRow)}
             nothing={
-              told.sheets.unproved > 0
-                ? `${told.sheets.unproved} not yet proved with these.`
+              known.sheets.unproved > 0
+                ? `${known.sheets.unproved} not yet proved with these.`
                 : "No sheet has been issued yet."
             }
             picked={open?.id ?? null}
@@ -138,11 +140,11 @@ function DriftOf({ project }: { project: Project }) {
           />
           <DriftList
             title="Tags"
-            {...told.tags}
-            rows={told.tags.rows.map(tagRow)}
+            {...known.tags}
+            rows={known.tags.rows.map(tagRow)}
             nothing={
-              told.tags.unproved + told.tags.before > 0
-                ? `${Math.max(told.tags.unproved, told.tags.before)} not yet proved with both.`
+              known.tags.unproved + known.tags.before > 0
+                ? `${Math.max(known.tags.unproved, known.tags.before)} not yet proved with both.`
                 : "Nothing to compare: all tags were proved with the same catalogue, house rules and engine."
             }
             picked={open?.id ?? null}
@@ -155,13 +157,15 @@ function DriftOf({ project }: { project: Project }) {
               Select another catalogue or other house rules above to see what would change.
             </Notice>
           ) : isSheet(open) ? (
-            <SheetBeside sheet={open} at={at} />
+            <SheetBeside sheet={open} looked={looked} />
           ) : (
-            <TagBeside tag={open} from={told.from ? nameOf(told.from) : ""} to={nameOf(told.to)} />
+            <TagBeside tag={open} from={known.from ? nameOf(known.from) : ""} to={nameOf(known.to)} />
           )}
         </section>
       </div>
-      {moving && <MoveOn project={project} to={at} turns={turns(told)} onClose={() => setMoving(false)} />}
+      {moving && (
+        <MoveOn project={project} to={looked} turns={turns(known)} onClose={() => setMoving(false)} />
+      )}
     </div>
   );
 }

@@ -13,7 +13,7 @@ import { day } from "../../parts/dates.ts";
 import { heldSentence, type ReadingUnits } from "../../parts/verdict-words.ts";
 import type { Looked } from "./use-drift.ts";
 
-function Told({ finding, units }: { finding: FindingDescription | null; units: ReadingUnits }) {
+function FindingText({ finding, units }: { finding: FindingDescription | null; units: ReadingUnits }) {
   if (finding === null) return <span className="text-dim">did not examine</span>;
   const { rule, asks, verdict, says } = finding;
   const sentence = heldSentence({ rule, asks, verdict, says, ...figuresOf(finding) }, units);
@@ -28,7 +28,7 @@ function Told({ finding, units }: { finding: FindingDescription | null; units: R
 }
 
 /** What somebody says who has seen it and lets it stand. */
-function Acknowledge({ sheet, at }: { sheet: DriftedSheet; at: Looked }) {
+function Acknowledge({ sheet, looked }: { sheet: DriftedSheet; looked: Looked }) {
   const [reason, setReason] = useState("");
   const [failure, setFailure] = useState<string | null>(null);
   const { acknowledged } = sheet;
@@ -42,7 +42,7 @@ function Acknowledge({ sheet, at }: { sheet: DriftedSheet; at: Looked }) {
     try {
       await call("acknowledgeDrift", {
         parameters: { id: sheet.id },
-        body: { ...at, reason: reason.trim() },
+        body: { ...looked, reason: reason.trim() },
       });
       setFailure(null);
     } catch (error) {
@@ -81,12 +81,12 @@ function Acknowledge({ sheet, at }: { sheet: DriftedSheet; at: Looked }) {
 }
 
 /** An issued sheet beside what it would say today. */
-export function SheetBeside({ sheet, at }: { sheet: DriftedSheet; at: Looked }) {
+export function SheetBeside({ sheet, looked }: { sheet: DriftedSheet; looked: Looked }) {
   const address = useAddress();
   const units = useUnits();
   const query = {
-    catalogueRevision: String(at.catalogueRevision),
-    houseRuleVersion: String(at.houseRuleVersion),
+    catalogueRevision: String(looked.catalogueRevision),
+    houseRuleVersion: String(looked.houseRuleVersion),
   };
   const beside = useQuery({
     queryKey: queryKeys.sheetDrift(sheet.id, query),
@@ -104,7 +104,7 @@ export function SheetBeside({ sheet, at }: { sheet: DriftedSheet; at: Looked }) 
           Open the tag to draft a new revision
         </Link>
       </p>
-      <Acknowledge key={sheet.id} sheet={sheet} at={at} />
+      <Acknowledge key={sheet.id} sheet={sheet} looked={looked} />
       {beside.error && <p className="text-fails">{beside.error.message}</p>}
       {drift && drift.findings.length > 0 && (
         <table className="w-full table-fixed text-left">
@@ -120,10 +120,10 @@ export function SheetBeside({ sheet, at }: { sheet: DriftedSheet; at: Looked }) 
               <tr key={rule} className="border-b border-rule/60 align-top">
                 <td className="py-1 pr-3">{asks}</td>
                 <td className="py-1 pr-3">
-                  <Told finding={was} units={units} />
+                  <FindingText finding={was} units={units} />
                 </td>
                 <td className="py-1">
-                  <Told finding={now} units={units} />
+                  <FindingText finding={now} units={units} />
                 </td>
               </tr>
             ))}

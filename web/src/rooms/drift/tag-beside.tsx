@@ -10,7 +10,7 @@ import { findingGroups } from "../../stations/index.ts";
 
 interface Line {
   readonly name: string;
-  readonly of: (summary: TagSummary) => ReactNode;
+  readonly cellOf: (summary: TagSummary) => ReactNode;
   /** Two that say the same are not brought out. */
   readonly key: (summary: TagSummary) => unknown;
 }
@@ -25,7 +25,7 @@ export function TagBeside({ tag, from, to }: { tag: DriftedTag; from: string; to
       return {
         name,
         key: verdict,
-        of: (s) => (
+        cellOf: (s) => (
           <span className="flex items-center gap-1.5">
             <BoreMark verdict={verdict(s)} label={false} />
             {verdict(s)}
@@ -33,12 +33,12 @@ export function TagBeside({ tag, from, to }: { tag: DriftedTag; from: string; to
         ),
       };
     }),
-    { name: "Not ruled out", key: (s) => s.standing, of: (s) => `${s.standing} of ${s.considered}` },
-    { name: "Valve", key: (s) => s.valve?.key, of: (s) => s.valve?.name ?? "none" },
+    { name: "Not ruled out", key: (s) => s.standing, cellOf: (s) => `${s.standing} of ${s.considered}` },
+    { name: "Valve", key: (s) => s.valve?.key, cellOf: (s) => s.valve?.name ?? "none" },
     {
       name: "Limited by",
       key: (s) => sentenceOf(s, units).text,
-      of: (s) => sentenceOf(s, units).text,
+      cellOf: (s) => sentenceOf(s, units).text,
     },
   ];
   return (
@@ -58,13 +58,13 @@ export function TagBeside({ tag, from, to }: { tag: DriftedTag; from: string; to
           </tr>
         </thead>
         <tbody>
-          {lines.map(({ name, of, key }) => {
+          {lines.map(({ name, cellOf, key }) => {
             const same = key(tag.was) === key(tag.now);
             return (
               <tr key={name} className={`border-b border-rule/60 align-top ${same ? "text-dim" : ""}`}>
                 <td className="py-1 pr-3">{name}</td>
-                <td className="py-1 pr-3">{of(tag.was)}</td>
-                <td className={`py-1 ${same ? "" : "font-medium"}`}>{of(tag.now)}</td>
+                <td className="py-1 pr-3">{cellOf(tag.was)}</td>
+                <td className={`py-1 ${same ? "" : "font-medium"}`}>{cellOf(tag.now)}</td>
               </tr>
             );
           })}

@@ -11,8 +11,8 @@ export interface Looked {
   readonly houseRuleVersion: number;
 }
 
-const of = (at: Looked) => (one: Looked) =>
-  one.catalogueRevision === at.catalogueRevision && one.houseRuleVersion === at.houseRuleVersion;
+const isOn = (looked: Looked) => (other: Looked) =>
+  other.catalogueRevision === looked.catalogueRevision && other.houseRuleVersion === looked.houseRuleVersion;
 
 const pinnedTo = ({ catalogueRevision, houseRuleVersion }: Looked): Looked => ({
   catalogueRevision,
@@ -22,10 +22,10 @@ const pinnedTo = ({ catalogueRevision, houseRuleVersion }: Looked): Looked => ({
 const whats: readonly ProvingWhat[] = ["sheets", "list"];
 
 /** What became of a project by a basis: read anew as more of it is proved, and proved when asked. */
-export function useDrift(project: string, at: Looked | null) {
-  const query = at && {
-    catalogueRevision: String(at.catalogueRevision),
-    houseRuleVersion: String(at.houseRuleVersion),
+export function useDrift(project: string, looked: Looked | null) {
+  const query = looked && {
+    catalogueRevision: String(looked.catalogueRevision),
+    houseRuleVersion: String(looked.houseRuleVersion),
   };
   const drift = useQuery({
     queryKey: queryKeys.drift(project, query),
@@ -36,13 +36,14 @@ export function useDrift(project: string, at: Looked | null) {
   const { provings } = useLiveProvings(project);
   const from = drift.data?.from ?? null;
   const mine: readonly Proving[] = provings.filter(
-    (one) => (at && of(at)(one)) || (from && one.what === "list" && of(from)(one)),
+    (proving) =>
+      (looked && isOn(looked)(proving)) || (from && proving.what === "list" && isOn(from)(proving)),
   );
-  const underWay = mine.filter((one) => one.state === "under way");
-  const failed = mine.find((one) => one.state === "failed");
+  const underWay = mine.filter((proving) => proving.state === "under way");
+  const failed = mine.find((proving) => proving.state === "failed");
   useReadAsProved(mine, drift.refetch);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const told = (work: Promise<unknown>) =>
+  const reported = (work: Promise<unknown>) =>
     work.then(
       () => setTrouble(null),
       (error: Error) => setTrouble(error.message),
@@ -56,17 +57,17 @@ export function useDrift(project: string, at: Looked | null) {
         ? `${failed.total - failed.done} could not be proved. See the log of the worker processes.`
         : null),
     prove: () =>
-      told(
+      reported(
         Promise.all(
           [
-            ...whats.map((what) => ({ what, ...at })),
+            ...whats.map((what) => ({ what, ...looked })),
             // What it is compared with has to be known as well.
             ...(from && drift.data!.tags.before > 0 ? [{ what: "list" as const, ...pinnedTo(from) }] : []),
           ].map((body) => call("askProving", { parameters: { id: project }, body })),
         ),
       ),
     cancel: () =>
-      told(
+      reported(
         Promise.all(
           underWay.map(({ id: proving }) => call("cancelProving", { parameters: { id: project, proving } })),
         ),

@@ -34,7 +34,7 @@ export interface Flips {
 const none: Flips = { flips: [], done: 0, total: 0, trouble: null, beyond: 0 };
 const chunk = 100;
 /** A draft is tried on so many in the browser; a long list is proved by the workers before its project is moved. */
-const most = 500;
+const maximumFlips = 500;
 
 /** Proves every tag under the rules in force and under the ones being written, before anything is saved. */
 export function useFlips(draft: HouseRules | null): Flips {
@@ -50,7 +50,7 @@ export function useFlips(draft: HouseRules | null): Flips {
     const control = new AbortController();
     const inForce = before.get(prover.basis) ?? new Map<string, TagSummary>();
     before.set(prover.basis, inForce);
-    const tags = rows.data.slice(0, most);
+    const tags = rows.data.slice(0, maximumFlips);
     const beyond = rows.data.length - tags.length;
     const judge = async () => {
       // Rules are typed digit by digit: the next one should find nobody at work on the last.
@@ -70,7 +70,11 @@ export function useFlips(draft: HouseRules | null): Flips {
           if (duty) {
             const flip = await judgeTag(tag, duty);
             if (!current) return;
-            setState((so) => ({ ...so, done: so.done + 1, flips: flip ? [...so.flips, flip] : so.flips }));
+            setState((previous) => ({
+              ...previous,
+              done: previous.done + 1,
+              flips: flip ? [...previous.flips, flip] : previous.flips,
+            }));
           }
         }
       }
@@ -93,7 +97,9 @@ export function useFlips(draft: HouseRules | null): Flips {
         instead,
       };
     };
-    judge().catch((error: Error) => current && setState((so) => ({ ...so, trouble: error.message })));
+    judge().catch(
+      (error: Error) => current && setState((previous) => ({ ...previous, trouble: error.message })),
+    );
     return () => {
       current = false;
       control.abort();

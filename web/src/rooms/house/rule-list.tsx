@@ -47,11 +47,13 @@ export function RuleList({ wanted, differing, draft, children }: Props) {
             : "Every house rule has its default value."}
         </p>
       )}
-      {groups.map(({ name, ids, all }) => (
+      {groups.map(({ name, ids, all: count }) => (
         <section key={name} aria-label={name} className="mb-4">
           <h2 className="border-b border-ink pb-0.5">
             {name}{" "}
-            <span className="font-normal text-dim">{ids.length < all ? `${ids.length} of ${all}` : all}</span>
+            <span className="font-normal text-dim">
+              {ids.length < count ? `${ids.length} of ${count}` : count}
+            </span>
           </h2>
           <ul>{ids.map(children)}</ul>
         </section>

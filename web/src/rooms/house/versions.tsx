@@ -6,8 +6,8 @@ import { day } from "../../parts/dates.ts";
 
 const ids = Object.keys(houseRuleDefinitions) as HouseRuleId[];
 
-function Difference({ of, against }: { of: HouseRuleVersion; against: HouseRuleVersion }) {
-  const differing = ids.filter((id) => of.values[id] !== against.values[id]);
+function Difference({ version, against }: { version: HouseRuleVersion; against: HouseRuleVersion }) {
+  const differing = ids.filter((id) => version.values[id] !== against.values[id]);
   if (differing.length === 0)
     return <p className="text-[12px] text-dim">The same as version {against.version}.</p>;
   return (
@@ -16,7 +16,7 @@ function Difference({ of, against }: { of: HouseRuleVersion; against: HouseRuleV
         <div key={id} className="contents">
           <dt className="text-dim">{houseRuleDefinitions[id].label}</dt>
           <dd className="figures">
-            {String(against.values[id])} → {String(of.values[id])}
+            {String(against.values[id])} → {String(version.values[id])}
           </dd>
         </div>
       ))}
@@ -69,7 +69,7 @@ export function Versions({ onTakeUp }: { onTakeUp: (version: HouseRuleVersion) =
                       ))}
                   </select>
                 </label>
-                <Difference of={v} against={other} />
+                <Difference version={v} against={other} />
                 <p className="text-[12px] text-dim">
                   put in force by {v.createdBy}
                   {i > 0 && (

@@ -11,7 +11,7 @@ import type { ListHead } from "../../workers/list-api.ts";
 interface Props {
   head: ListHead;
   plan: readonly ColumnPlan[];
-  onRemap: (at: number, change: Partial<ColumnPlan>) => void;
+  onRemap: (column: number, change: Partial<ColumnPlan>) => void;
 }
 
 const common = lineListFields.filter(({ kind }) => kind === null);
@@ -36,13 +36,13 @@ export function Columns({ head, plan, onRemap }: Props) {
         <table className="border-collapse text-left" tabIndex={0}>
           <thead>
             <tr>
-              {plan.map(({ heading, field, unit, doubt }, at) => {
-                const named = heading || `column ${at + 1}`;
-                const doubtful = isUnsure(plan[at]!);
+              {plan.map(({ heading, field, unit, doubt }, index) => {
+                const named = heading || `column ${index + 1}`;
+                const doubtful = isUnsure(plan[index]!);
                 return (
                   <th
                     // biome-ignore lint/suspicious/noArrayIndexKey: columns of a file have no other identity
-                    key={at}
+                    key={index}
                     scope="col"
                     className="min-w-36 max-w-56 border-b border-rule pr-4 pb-1 align-top font-semibold"
                   >
@@ -55,9 +55,9 @@ export function Columns({ head, plan, onRemap }: Props) {
                       value={field ?? ""}
                       onChange={(e) => {
                         const to = lineListField(e.target.value);
-                        onRemap(at, {
+                        onRemap(index, {
                           field: to?.id ?? null,
-                          unit: to ? unitSaid(to, heading, head.units[at] ?? "").unit : null,
+                          unit: to ? unitSaid(to, heading, head.units[index] ?? "").unit : null,
                         });
                       }}
                     >
@@ -83,12 +83,12 @@ export function Columns({ head, plan, onRemap }: Props) {
                         aria-label={`Unit of column ${named}`}
                         value={unit ?? ""}
                         onChange={(e) =>
-                          onRemap(at, { field, unit: e.target.value === "" ? null : e.target.value })
+                          onRemap(index, { field, unit: e.target.value === "" ? null : e.target.value })
                         }
                       >
                         {unit === null && <option value="">as written</option>}
-                        {unitChoices(field).map((one) => (
-                          <option key={one}>{one}</option>
+                        {unitChoices(field).map((unit) => (
+                          <option key={unit}>{unit}</option>
                         ))}
                       </select>
                     )}
@@ -102,10 +102,10 @@ export function Columns({ head, plan, onRemap }: Props) {
             {head.preview.map((row, r) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: rows of a file have no other identity
               <tr key={r}>
-                {plan.map((_, at) => (
+                {plan.map((_, index) => (
                   // biome-ignore lint/suspicious/noArrayIndexKey: columns of a file have no other identity
-                  <td key={at} className="max-w-56 truncate border-b border-rule/60 pr-4">
-                    {row[at] ?? ""}
+                  <td key={index} className="max-w-56 truncate border-b border-rule/60 pr-4">
+                    {row[index] ?? ""}
                   </td>
                 ))}
               </tr>

@@ -20,7 +20,7 @@ export function useSaid() {
       return { at: next.length - 1, list: next };
     });
   const decide = (change: (decisions: Decisions) => Decisions) =>
-    say((so) => ({ ...so, decisions: change(so.decisions) }));
+    say((previous) => ({ ...previous, decisions: change(previous.decisions) }));
   return {
     said,
     begin,
@@ -28,11 +28,11 @@ export function useSaid() {
     mayRedo: steps.at < steps.list.length - 1,
     undo: () => setSteps((s) => ({ ...s, at: Math.max(0, s.at - 1) })),
     redo: () => setSteps((s) => ({ ...s, at: Math.min(s.list.length - 1, s.at + 1) })),
-    remap: (at: number, change: Partial<ColumnPlan>) =>
-      say((so) => ({
-        ...so,
-        plan: so.plan.map((column, i) =>
-          i === at ? { ...column, ...change, confidence: 1, doubt: null } : column,
+    remap: (columnIndex: number, change: Partial<ColumnPlan>) =>
+      say((previous) => ({
+        ...previous,
+        plan: previous.plan.map((column, i) =>
+          i === columnIndex ? { ...column, ...change, confidence: 1, doubt: null } : column,
         ),
       })),
     mendCells: (changes: readonly { row: number; at: number; text: string }[]) =>

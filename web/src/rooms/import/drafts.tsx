@@ -27,31 +27,31 @@ export function Drafts({ project, list }: { project: string; list: ListInWork })
     <section aria-label="Rows set aside" className="mt-3">
       <h2>Rows set aside</h2>
       <ul>
-        {drafts.data.map((one) => (
-          <li key={one.id} className="flex flex-wrap items-baseline gap-3 border-b border-rule/60 py-0.5">
-            <span className="figures w-10 text-right">{one.rows}</span>
-            <span className="min-w-0 truncate">of {one.name}</span>
+        {drafts.data.map((draft) => (
+          <li key={draft.id} className="flex flex-wrap items-baseline gap-3 border-b border-rule/60 py-0.5">
+            <span className="figures w-10 text-right">{draft.rows}</span>
+            <span className="min-w-0 truncate">of {draft.name}</span>
             <span className="text-dim">
-              since {day(one.createdAt)}, {one.createdBy}
+              since {day(draft.createdAt)}, {draft.createdBy}
             </span>
-            <button type="button" className="quiet underline" onClick={() => void open(one).catch(failed)}>
+            <button type="button" className="quiet underline" onClick={() => void open(draft).catch(failed)}>
               continue with them
             </button>
-            {asked === one.id ? (
+            {asked === draft.id ? (
               <>
                 <button
                   type="button"
                   className="act text-fails"
-                  onClick={() => void giveUp(one).catch(failed)}
+                  onClick={() => void giveUp(draft).catch(failed)}
                 >
-                  Discard {one.rows} rows permanently
+                  Discard {draft.rows} rows permanently
                 </button>
                 <button type="button" className="quiet" onClick={() => setAsked(null)}>
                   keep them
                 </button>
               </>
             ) : (
-              <button type="button" className="quiet underline" onClick={() => setAsked(one.id)}>
+              <button type="button" className="quiet underline" onClick={() => setAsked(draft.id)}>
                 discard
               </button>
             )}

@@ -61,10 +61,10 @@ export function FileLine({ list }: { list: ListInWork }) {
               value={sheet}
               onChange={(e) => void list.showSheet(Number(e.target.value))}
             >
-              {file.sheets.map((one, at) => (
+              {file.sheets.map((sheet, index) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: sheets of a file have no other identity
-                <option key={at} value={at}>
-                  {one.name} ({one.rows} rows)
+                <option key={index} value={index}>
+                  {sheet.name} ({sheet.rows} rows)
                 </option>
               ))}
             </select>

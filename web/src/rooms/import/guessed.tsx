@@ -11,8 +11,10 @@ interface Props {
 
 /** What words in the list would change, offered; and what was taken for granted, to be looked at and undone. */
 export function Guessed({ view, accepted, onUndo, onAccept }: Props) {
-  const taken = new Set(accepted);
-  const open = view.suggestions.filter((one) => one.value !== null && !taken.has(suggestionKey(one)));
+  const acceptedSet = new Set(accepted);
+  const open = view.suggestions.filter(
+    (suggestion) => suggestion.value !== null && !acceptedSet.has(suggestionKey(suggestion)),
+  );
   return (
     <>
       {view.suggestionCount > 0 && (
@@ -22,21 +24,21 @@ export function Guessed({ view, accepted, onUndo, onAccept }: Props) {
             <span className="font-normal text-dim">{view.suggestionCount}; applied only if you confirm</span>
           </h2>
           <ul className="mt-1 max-h-56 overflow-auto" tabIndex={0}>
-            {view.suggestions.map((one) => {
-              const key = suggestionKey(one);
+            {view.suggestions.map((suggestion) => {
+              const key = suggestionKey(suggestion);
               return (
                 <li
-                  key={`${key}${one.row}`}
+                  key={`${key}${suggestion.row}`}
                   className="grid grid-cols-[3rem_8rem_minmax(0,1fr)_auto] gap-3 border-b border-rule/60 py-0.5"
                 >
-                  <span className="figures text-dim">{one.row}</span>
-                  <span className="truncate">{one.number}</span>
+                  <span className="figures text-dim">{suggestion.row}</span>
+                  <span className="truncate">{suggestion.number}</span>
                   <span>
-                    <q>{one.words}</q> in {one.column}. {one.says}
+                    <q>{suggestion.words}</q> in {suggestion.column}. {suggestion.says}
                   </span>
-                  {one.value === null ? (
+                  {suggestion.value === null ? (
                     <span className="text-dim">on the bench</span>
-                  ) : taken.has(key) ? (
+                  ) : acceptedSet.has(key) ? (
                     <span className="text-holds">applied</span>
                   ) : (
                     <button type="button" className="quiet underline" onClick={() => onAccept([key])}>

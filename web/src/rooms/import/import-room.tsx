@@ -44,7 +44,7 @@ function Understood({ list, revision }: { list: ListInWork; revision: RevisionIn
       />
       {comparison && (
         <Revision
-          of={comparison}
+          comparison={comparison}
           gone={revision.gone}
           removed={revision.removed}
           onRemove={revision.remove}

@@ -73,18 +73,21 @@ export function MendGrid({ view, plan, typed, onMend, onLeaveOut }: Props) {
   const rows = [...byRow.keys()].filter((row) => view.cells[row]);
   const general = view.faults.filter(({ row }) => !view.cells[row]);
   if (rows.length === 0 && general.length === 0) return null;
-  const nameOf = (at: number) => plan[at]!.heading || `Column ${at + 1}`;
+  const nameOf = (column: number) => plan[column]!.heading || `Column ${column + 1}`;
   const numberAt = plan.findIndex(({ field }) => field === "number");
   const faulty = new Set(view.faults.map(({ column }) => column));
-  const columns = plan.flatMap((_, at) => (at === numberAt || faulty.has(nameOf(at)) ? [at] : []));
+  const columns = plan.flatMap((_, index) =>
+    index === numberAt || faulty.has(nameOf(index)) ? [index] : [],
+  );
   const placed = new Set(columns.map(nameOf));
   const shown = rows.slice(0, shownRows);
-  const textAt = (row: number, at: number) => typed[row]?.[at] ?? String(view.cells[row]![at] ?? "");
-  const fillDown = (from: number, at: number, text: string) => {
+  const textAt = (row: number, column: number) =>
+    typed[row]?.[column] ?? String(view.cells[row]![column] ?? "");
+  const fillDown = (from: number, columnIndex: number, text: string) => {
     const below = shown
       .slice(from)
-      .filter((row, i) => i === 0 || byRow.get(row)!.some(({ column }) => column === nameOf(at)));
-    onMend(below.map((row) => ({ row, at, text })));
+      .filter((row, i) => i === 0 || byRow.get(row)!.some(({ column }) => column === nameOf(columnIndex)));
+    onMend(below.map((row) => ({ row, at: columnIndex, text })));
   };
   return (
     <section aria-label="Rows to correct">
@@ -107,9 +110,9 @@ export function MendGrid({ view, plan, typed, onMend, onLeaveOut }: Props) {
             <thead className="text-dim">
               <tr>
                 <th className="pr-4 font-normal">row</th>
-                {columns.map((at) => (
-                  <th key={at} className="min-w-36 pr-4 font-normal">
-                    {nameOf(at)}
+                {columns.map((column) => (
+                  <th key={column} className="min-w-36 pr-4 font-normal">
+                    {nameOf(column)}
                   </th>
                 ))}
                 <th className="pr-4 font-normal">besides</th>
@@ -120,18 +123,18 @@ export function MendGrid({ view, plan, typed, onMend, onLeaveOut }: Props) {
               {shown.map((row, index) => (
                 <tr key={row} className="border-b border-rule/60 align-top">
                   <td className="figures pr-4">{row}</td>
-                  {columns.map((at) => (
-                    <td key={at} className="pr-4">
+                  {columns.map((columnIndex) => (
+                    <td key={columnIndex} className="pr-4">
                       <MendCell
                         row={row}
-                        column={nameOf(at)}
-                        text={textAt(row, at)}
+                        column={nameOf(columnIndex)}
+                        text={textAt(row, columnIndex)}
                         reasons={byRow
                           .get(row)!
-                          .filter(({ column }) => column === nameOf(at))
+                          .filter(({ column }) => column === nameOf(columnIndex))
                           .map(({ reason }) => reason)}
-                        onCommit={(text) => onMend([{ row, at, text }])}
-                        onFillDown={(text) => fillDown(index, at, text)}
+                        onCommit={(text) => onMend([{ row, at: columnIndex, text }])}
+                        onFillDown={(text) => fillDown(index, columnIndex, text)}
                         onLeaveOut={() => onLeaveOut([row])}
                       />
                     </td>

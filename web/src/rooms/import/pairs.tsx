@@ -41,8 +41,10 @@ export function Pairs({ view, plan, onDecide }: Props) {
         {view.pairs.length} {view.pairs.length === 1 ? "tag occurs" : "tags occur"} twice with differences
       </h2>
       {pairs.map(({ key, number, rows }) => {
-        const differing = plan.flatMap(({ heading }, at) =>
-          new Set(rows.map((row) => String(view.cells[row]![at] ?? ""))).size > 1 ? [{ heading, at }] : [],
+        const differing = plan.flatMap(({ heading }, index) =>
+          new Set(rows.map((row) => String(view.cells[row]![index] ?? ""))).size > 1
+            ? [{ heading, at: index }]
+            : [],
         );
         return (
           <div key={key} className="mt-2 border-b border-rule/60 pb-2">

@@ -2,7 +2,7 @@ import type { TagRow } from "@proven-seat/contract";
 import type { Comparison } from "../../workers/list-api.ts";
 
 interface Props {
-  of: Comparison;
+  comparison: Comparison;
   /** Tags of the project that are not in the list. */
   gone: readonly TagRow[];
   removed: ReadonlySet<string>;
@@ -14,10 +14,10 @@ interface Props {
 const shown = 200;
 
 /** What a revised list changes in tags that are there already, field by field. */
-export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Props) {
-  if (of.changed.length === 0 && of.same === 0) return null;
+export function Revision({ comparison, gone, removed, onRemove, accepted, onAccept }: Props) {
+  if (comparison.changed.length === 0 && comparison.same === 0) return null;
   const removable = gone.filter(({ sheet }) => sheet === null).map(({ id }) => id);
-  const all = of.changed.filter(({ fault }) => fault === null).map(({ key }) => key);
+  const changedKeys = comparison.changed.filter(({ fault }) => fault === null).map(({ key }) => key);
   const toggle = (key: string, on: boolean) => {
     const next = new Set(accepted);
     if (on) next.add(key);
@@ -29,18 +29,18 @@ export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Pr
       <h2 className="mt-4">
         Changes to the project{" "}
         <span className="font-normal text-dim">
-          {of.fresh} new, {of.changed.length} changed, {of.same} unchanged, {of.gone.length} in the project
-          but not in the list
+          {comparison.fresh} new, {comparison.changed.length} changed, {comparison.same} unchanged,{" "}
+          {comparison.gone.length} in the project but not in the list
         </span>
       </h2>
-      {of.changed.length > 0 && (
+      {comparison.changed.length > 0 && (
         <>
           <p className="text-dim">
             Blank cells change nothing. Selections and issued sheets stay. A sheet shows if its duty has
             changed since.
           </p>
           <p className="mt-1 flex gap-3">
-            <button type="button" className="act" onClick={() => onAccept(new Set(all))}>
+            <button type="button" className="act" onClick={() => onAccept(new Set(changedKeys))}>
               Accept all
             </button>
             <button type="button" className="act" onClick={() => onAccept(new Set())}>
@@ -48,7 +48,7 @@ export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Pr
             </button>
           </p>
           <ul className="mt-1 max-h-80 overflow-auto" tabIndex={0}>
-            {of.changed.slice(0, shown).map(({ key, number, changes, fault }) => (
+            {comparison.changed.slice(0, shown).map(({ key, number, changes, fault }) => (
               <li
                 key={key}
                 className="grid grid-cols-[9rem_minmax(0,1fr)] gap-3 border-b border-rule/60 py-1"
@@ -76,10 +76,12 @@ export function Revision({ of, gone, removed, onRemove, accepted, onAccept }: Pr
               </li>
             ))}
           </ul>
-          {of.changed.length > shown && <p className="text-dim">and {of.changed.length - shown} more</p>}
+          {comparison.changed.length > shown && (
+            <p className="text-dim">and {comparison.changed.length - shown} more</p>
+          )}
         </>
       )}
-      {of.gone.length > 0 && (
+      {comparison.gone.length > 0 && (
         <details className="mt-1">
           <summary className="cursor-pointer text-dim">
             Not in the list: {gone.length};{" "}

@@ -7,10 +7,10 @@ const optionsOf = (field: string): readonly string[] => {
   return holds?.kind === "yes-no" ? ["yes", "no"] : [];
 };
 
-function ReadAs({ of, onMend }: { of: UnknownValue; onMend: (as: string) => void }) {
+function ReadAs({ unknownValue, onMend }: { unknownValue: UnknownValue; onMend: (as: string) => void }) {
   const [typed, setTyped] = useState("");
-  const options = optionsOf(of.field);
-  const label = `${of.value} in ${of.column} is read as`;
+  const options = optionsOf(unknownValue.field);
+  const label = `${unknownValue.value} in ${unknownValue.column} is read as`;
   if (options.length > 0)
     return (
       <select
@@ -58,7 +58,7 @@ export function UnknownValues({
   onMend,
 }: {
   list: readonly UnknownValue[];
-  onMend: (of: UnknownValue, as: string) => void;
+  onMend: (unknown: UnknownValue, as: string) => void;
 }) {
   if (list.length === 0) return null;
   return (
@@ -80,19 +80,19 @@ export function UnknownValues({
           </tr>
         </thead>
         <tbody>
-          {list.map((one) => (
-            <tr key={`${one.column}|${one.value}`} className="border-b border-rule/60">
-              <td className="max-w-56 truncate py-0.5 pr-6 font-semibold" title={one.value}>
-                {one.value}
+          {list.map((choice) => (
+            <tr key={`${choice.column}|${choice.value}`} className="border-b border-rule/60">
+              <td className="max-w-56 truncate py-0.5 pr-6 font-semibold" title={choice.value}>
+                {choice.value}
               </td>
-              <td className="pr-6">{one.column}</td>
-              <td className="figures pr-6 text-right" title={`rows ${one.rows.slice(0, 20).join(", ")}`}>
-                {one.rows.length}
+              <td className="pr-6">{choice.column}</td>
+              <td className="figures pr-6 text-right" title={`rows ${choice.rows.slice(0, 20).join(", ")}`}>
+                {choice.rows.length}
               </td>
               <td className="pr-6">
-                <ReadAs of={one} onMend={(as) => onMend(one, as)} />
+                <ReadAs unknownValue={choice} onMend={(as) => onMend(choice, as)} />
               </td>
-              <td className="text-[12px] text-dim">{one.reason}</td>
+              <td className="text-[12px] text-dim">{choice.reason}</td>
             </tr>
           ))}
         </tbody>

@@ -38,12 +38,12 @@ async function compareWith(
 }
 
 /** A list in work: its file, what was said of it, what is understood of it, and how it stands to the project. */
-export function useList(of: Project | undefined) {
-  const project = of?.id;
-  const defaults = of?.defaults ?? noDefaults;
+export function useList(openProject: Project | undefined) {
+  const project = openProject?.id;
+  const defaults = openProject?.defaults ?? noDefaults;
   const tagRows = useTagRows(project);
   const saying = useSaid();
-  const opened = useOpenedList(of, saying);
+  const opened = useOpenedList(openProject, saying);
   const { loaded, api } = opened;
   const { said } = saying;
 

@@ -7,16 +7,16 @@ import { when } from "../../parts/dates.ts";
 import { addressOfJob } from "./job-address.ts";
 
 /** How far a job is: a share of its steps, or that it is done. */
-function Progress({ of }: { of: JobRow }) {
-  if (of.finishedAt !== null) return <>finished {when(of.finishedAt)}</>;
-  if (of.steps === 0) return <>trace in progress</>;
+function Progress({ job }: { job: JobRow }) {
+  if (job.finishedAt !== null) return <>finished {when(job.finishedAt)}</>;
+  if (job.steps === 0) return <>trace in progress</>;
   return (
     <span className="flex items-center gap-2">
       <span aria-hidden className="h-2 w-20 border border-rule">
-        <span className="block h-full bg-ink" style={{ width: `${(100 * of.done) / of.steps}%` }} />
+        <span className="block h-full bg-ink" style={{ width: `${(100 * job.done) / job.steps}%` }} />
       </span>
       <span className="figures">
-        {of.done} of {of.steps}
+        {job.done} of {job.steps}
       </span>
     </span>
   );
@@ -46,8 +46,8 @@ export function JobsList({
   nothing: string;
 }) {
   const address = useAddress();
-  const [all, setAll] = useState(false);
-  const shown = all ? rows : rows.slice(0, mostAtOnce);
+  const [showAll, setAll] = useState(false);
+  const shown = showAll ? rows : rows.slice(0, mostAtOnce);
   return (
     <section aria-label={title} className="mb-6">
       <h2 className="mb-1 font-semibold">
@@ -82,7 +82,7 @@ export function JobsList({
                   {row.service} <span className="text-dim">{row.valve}</span>
                 </td>
                 <td className="py-3 pr-4 whitespace-nowrap">
-                  <Progress of={row} />
+                  <Progress job={row} />
                 </td>
                 <td className={`figures py-3 pr-4 ${row.deviations > 0 ? "text-tight" : "text-dim"}`}>
                   {row.deviations || "–"}

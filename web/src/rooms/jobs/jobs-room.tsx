@@ -3,9 +3,9 @@ import { callAll } from "../../app/api.ts";
 import { useProjectId } from "../../app/project.ts";
 import { queryKeys } from "../../app/query-keys.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
-import { AwayNotice } from "../../away/away-notice.tsx";
-import { OpensAway } from "../../away/opens-away.tsx";
-import { useAwayRoom } from "../../away/use-away-room.ts";
+import { OfflineNotice } from "../../offline/offline-notice.tsx";
+import { OpensOffline } from "../../offline/opens-offline.tsx";
+import { useOfflineRoom } from "../../offline/use-offline-room.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { Scroll } from "../../parts/scroll.tsx";
 import { JobsList } from "./jobs-list.tsx";
@@ -17,7 +17,7 @@ const everyMs = 10_000;
 /** Jobs on the valves of a project: what is under way, and what was done. */
 export function JobsRoom() {
   const project = useProjectId();
-  const opens = useAwayRoom();
+  const opens = useOfflineRoom();
   const { data, error } = useQuery({
     queryKey: queryKeys.jobs(project),
     enabled: project !== undefined,
@@ -31,11 +31,11 @@ export function JobsRoom() {
         <h1 className="font-semibold">Jobs</h1>
       </InHeader>
       <InStatus>
-        <OpensAway opens={opens} />
+        <OpensOffline opens={opens} />
         The maker's instructions, the site's permit and local law take precedence over these plans.
       </InStatus>
       <Scroll label="Jobs" className="h-full">
-        <AwayNotice />
+        <OfflineNotice />
         <div className="p-6">
           <OnThisDevice />
           {data === undefined ? (

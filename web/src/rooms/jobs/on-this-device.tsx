@@ -18,8 +18,8 @@ function Waiting({ id, held }: { id: string; held: Held }) {
   const address = useAddress();
   const [asked, setAsked] = useState(false);
   const { kind, tagId, valve, startedAt, waiting, refused } = held;
-  const one = waiting.length === 1;
-  const count = one ? "1 entry" : `${waiting.length} entries`;
+  const isSingle = waiting.length === 1;
+  const count = isSingle ? "1 entry" : `${waiting.length} entries`;
   return (
     <li className="flex flex-wrap items-center gap-x-3">
       <Link className="flex min-h-11 items-center underline" to={address(addressOfJob({ kind, tagId, id }))}>
@@ -38,7 +38,7 @@ function Waiting({ id, held }: { id: string; held: Held }) {
                 Discard {count} permanently
               </button>
               <button type="button" className="quiet min-h-11 px-2" onClick={() => setAsked(false)}>
-                keep {one ? "it" : "them"}
+                keep {isSingle ? "it" : "them"}
               </button>
             </>
           ) : (

@@ -5,6 +5,6 @@ export const room: Room = {
   inProject: true,
   header: { name: "Shop", place: 17 },
   goTo: "Go to the jobs in the shop",
-  away: true,
+  offline: true,
   load: async () => (await import("./jobs-room.tsx")).JobsRoom,
 };

@@ -35,7 +35,7 @@ export function FilterBar({ filter, onFilter, search, onFirst }: Props) {
             if (event.key === "Enter" || event.key === "ArrowDown") onFirst();
           }}
         />
-        <KeyHint of="f" />
+        <KeyHint shortcut="f" />
       </label>
       <label className="flex items-center gap-1 text-dim">
         show

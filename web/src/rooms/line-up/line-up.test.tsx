@@ -72,14 +72,14 @@ describe("the line-up", () => {
       secondsLeft: null,
       endedAt: null,
     };
-    const at = `/api/projects/${project.id}/provings`;
+    const address = `/api/projects/${project.id}/provings`;
     const { asked } = open({
       [`GET /api/projects/${project.id}/marks`]: [],
-      [`POST ${at}`]: proving,
-      [`DELETE ${at}/${proving.id}`]: { ...proving, state: "cancelled" },
+      [`POST ${address}`]: proving,
+      [`DELETE ${address}/${proving.id}`]: { ...proving, state: "cancelled" },
     });
     await vi.waitFor(() =>
-      expect(asked.find((a) => a.method === "POST" && a.address === at)?.body).toEqual({ what: "list" }),
+      expect(asked.find((a) => a.method === "POST" && a.address === address)?.body).toEqual({ what: "list" }),
     );
     act(() => Events.send([proving]));
     expect(await screen.findByText(/waiting for a worker process/)).toBeTruthy();
@@ -93,7 +93,7 @@ describe("the line-up", () => {
     expect(await screen.findByText(/Finished proofs are kept/)).toBeTruthy();
     await vi.waitFor(() => expect(asked.some((a) => a.method === "DELETE")).toBe(true));
     act(() => Events.send([{ ...proving, state: "cancelled" }]));
-    const asks = () => asked.filter((a) => a.method === "POST" && a.address === at).length;
+    const asks = () => asked.filter((a) => a.method === "POST" && a.address === address).length;
     expect(asks()).toBe(1);
     fireEvent.click(screen.getByText("prove the rest"));
     await vi.waitFor(() => expect(asks()).toBe(2));

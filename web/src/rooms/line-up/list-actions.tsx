@@ -16,11 +16,11 @@ export function ListActions({ project, onAdd, onSelections }: Props) {
     <span className="ml-auto flex items-center gap-3">
       <button type="button" className="act" onClick={onAdd}>
         Add tag
-        <KeyHint of="n" />
+        <KeyHint shortcut="n" />
       </button>
       <Link className="act" to={inProject(project, "/import")}>
         Import
-        <KeyHint of="i" />
+        <KeyHint shortcut="i" />
       </Link>
       {project && (
         <>

@@ -28,11 +28,11 @@ const row = (change: Partial<TagRow> = {}): TagRow => ({
   ...change,
 });
 const summaryOf = (number: string): TagSummary => demoProver().summarise(demoDuty(number), null);
-const line = (of: TagRow, summary: TagSummary | null, units: ReadingUnits = { system: "metric" }) => {
+const line = (row: TagRow, summary: TagSummary | null, units: ReadingUnits = { system: "metric" }) => {
   const current = vi.fn();
   render(
     <MemoryRouter>
-      <TagLine row={of} marks={summary} summary={summary} units={units} current onCurrent={current} />
+      <TagLine row={row} marks={summary} summary={summary} units={units} current onCurrent={current} />
     </MemoryRouter>,
   );
   return { current, cells: [...document.querySelectorAll('[role="gridcell"]')].map((c) => c.textContent) };

@@ -37,10 +37,10 @@ export function useListProving({ project, rows, stale, read }: List) {
   const { trouble, cancelled } = last.list === list ? last : { trouble: null, cancelled: false };
   const change = useCallback(
     (next: Partial<Omit<Course, "list">>) =>
-      setLast((had) => ({
+      setLast((cached) => ({
         trouble: null,
         cancelled: false,
-        ...(had.list === list ? had : {}),
+        ...(cached.list === list ? cached : {}),
         ...next,
         list,
       })),

@@ -19,8 +19,8 @@ const { answers, project, rows } = demoProject(["XV-3052", "XV-3017", "XV-4020"]
 const marks = { verdict: "holds" } as never;
 const unproved = rows[2]!;
 
-function List({ all }: { all: readonly TagRow[] }) {
-  const [visible, setVisible] = useState(all.slice(0, 1));
+function List({ rows }: { rows: readonly TagRow[] }) {
+  const [visible, setVisible] = useState(rows.slice(0, 1));
   const [exported, setExported] = useState("");
   const { summaryOf, summariesOf } = useSummaries(
     project,
@@ -28,17 +28,17 @@ function List({ all }: { all: readonly TagRow[] }) {
     visible,
   );
   const names = (summary: typeof summaryOf) =>
-    all.filter((row) => summary(row) !== null).map((r) => r.number);
+    rows.filter((row) => summary(row) !== null).map((r) => r.number);
   return (
     <>
       <p>known: {names(summaryOf).join()}</p>
       <p>exported: {exported}</p>
-      <button type="button" onClick={() => setVisible([...all])}>
+      <button type="button" onClick={() => setVisible([...rows])}>
         scroll
       </button>
       <button
         type="button"
-        onClick={() => void summariesOf(all).then((summary) => setExported(names(summary).join()))}
+        onClick={() => void summariesOf(rows).then((summary) => setExported(names(summary).join()))}
       >
         export
       </button>
@@ -49,13 +49,13 @@ const idsAsked = (asked: readonly Asked[]) =>
   asked
     .filter(({ address }) => address.endsWith("/summaries"))
     .map(({ body }) => (body as { ids: string[] }).ids);
-const id = (at: number) => rows[at]!.id;
+const id = (index: number) => rows[index]!.id;
 
 describe("summaries of tags", () => {
   it("are fetched for visible rows with marks, each only once", async () => {
     const [first, second] = answers["/summaries"] as unknown[];
     const before = answering({ ...answers, "/summaries": [first] });
-    inTheShell(<List all={rows} />);
+    inTheShell(<List rows={rows} />);
     await screen.findByText(/known: XV-3052$/);
     expect(idsAsked(before.asked)).toEqual([[id(0)]]);
     // Other answers empty the cache of the page; what is known of the first row is put back.
@@ -68,7 +68,7 @@ describe("summaries of tags", () => {
   });
   it("are all there when they are exported, without those that were not proved", async () => {
     const { asked } = answering(answers);
-    inTheShell(<List all={rows} />);
+    inTheShell(<List rows={rows} />);
     await screen.findByText(/known: XV-3052/);
     fireEvent.click(screen.getByText("export"));
     await screen.findByText("exported: XV-3052,XV-3017");
@@ -77,7 +77,7 @@ describe("summaries of tags", () => {
   it("are asked for again after a request that failed, once other rows are visible", async () => {
     const broken: Record<string, unknown> = { "/summaries": problem(503, "The database is away.") };
     const { asked } = answering({ ...answers, ...broken });
-    inTheShell(<List all={rows} />);
+    inTheShell(<List rows={rows} />);
     await vi.waitFor(() => expect(idsAsked(asked)).toHaveLength(1));
     const again = answering(answers);
     await act(async () => fireEvent.click(screen.getByText("scroll")));

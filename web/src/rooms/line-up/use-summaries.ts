@@ -37,11 +37,11 @@ export function useSummaries(
     // Comparing thousands of summaries after each request would take longer than drawing the rows again.
     structuralSharing: false,
   });
-  const knownNow = () => client.getQueryData<Known>(queryKey) ?? none;
+  const cachedSummaries = () => client.getQueryData<Known>(queryKey) ?? none;
 
   const fetchMissing = async (keys: readonly string[]) => {
     if (id === undefined) return;
-    const missing = keys.filter((key) => !Object.hasOwn(knownNow(), key)).map(idIn);
+    const missing = keys.filter((key) => !Object.hasOwn(cachedSummaries(), key)).map(idIn);
     for (let from = 0; from < missing.length; from += tagsPerRequest) {
       const ids = missing.slice(from, from + tagsPerRequest);
       const found = await call("summaries", { parameters: { id }, body: { ids } });
@@ -71,7 +71,7 @@ export function useSummaries(
     /** Fetches the summaries of all these rows; returns a function that gives the summary of a row. */
     summariesOf: async (rows: readonly TagRow[]) => {
       await fetchMissing(keysOf(rows));
-      return (row: TagRow) => summaryIn(knownNow(), row);
+      return (row: TagRow) => summaryIn(cachedSummaries(), row);
     },
   };
 }

@@ -107,7 +107,7 @@ describe("a project's file", () => {
     expect(screen.queryByLabelText("import as")).toBeNull();
   });
   it("asks for another name where its own is taken", async () => {
-    const taken = new Response(
+    const response = new Response(
       JSON.stringify({
         type: "/problems/name-taken",
         title: "",
@@ -116,7 +116,7 @@ describe("a project's file", () => {
       }),
       { status: 409, headers: { "content-type": "application/problem+json" } },
     );
-    await open({ "POST /api/project-files": taken, "POST /api/project-files?name=North+2": own });
+    await open({ "POST /api/project-files": response, "POST /api/project-files?name=North+2": own });
     picked();
     fireEvent.change(await screen.findByLabelText("import as"), { target: { value: "North 2" } });
     fireEvent.submit(screen.getByText("Import").closest("form")!);

@@ -7,11 +7,11 @@ import { queryClient, useProjects } from "../../app/queries.ts";
 import { queryKeys } from "../../app/query-keys.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
 import { Notice } from "../../parts/notice.tsx";
-import { BringIn, fileOf } from "./bring-in.tsx";
+import { fileOf, ImportProject } from "./import-project.tsx";
 import { Settings } from "./settings.tsx";
 
 /** Beginning a project: empty, or with the tags and settings of another. */
-function Begin({ projects }: { projects: readonly Project[] }) {
+function CreateProject({ projects }: { projects: readonly Project[] }) {
   const navigate = useNavigate();
   const [name, setName] = useState("");
   const [from, setFrom] = useState("");
@@ -58,9 +58,9 @@ function Begin({ projects }: { projects: readonly Project[] }) {
           onChange={(e) => setFrom(e.target.value)}
         >
           <option value="">empty</option>
-          {projects.map((one) => (
-            <option key={one.id} value={one.id}>
-              as a copy of {one.name}
+          {projects.map((project) => (
+            <option key={project.id} value={project.id}>
+              as a copy of {project.name}
             </option>
           ))}
         </select>
@@ -100,20 +100,20 @@ export function ProjectsRoom() {
       </InStatus>
       <nav aria-label="Projects" className="overflow-auto border-r border-rule px-6 py-3">
         <ul>
-          {list.map((one) => (
-            <li key={one.id} className="flex items-baseline gap-3 border-b border-rule/60 py-1">
+          {list.map((project) => (
+            <li key={project.id} className="flex items-baseline gap-3 border-b border-rule/60 py-1">
               <button
                 type="button"
-                className={`min-w-0 flex-1 truncate text-left ${one.id === shown?.id ? "font-semibold" : ""} ${one.archived ? "text-dim" : ""}`}
-                aria-current={one.id === shown?.id}
-                title={one.name}
-                onClick={() => setPicked(one.id)}
+                className={`min-w-0 flex-1 truncate text-left ${project.id === shown?.id ? "font-semibold" : ""} ${project.archived ? "text-dim" : ""}`}
+                aria-current={project.id === shown?.id}
+                title={project.name}
+                onClick={() => setPicked(project.id)}
               >
-                {one.name}
-                {one.archived && " (archived)"}
+                {project.name}
+                {project.archived && " (archived)"}
               </button>
-              <span className="figures text-dim">{one.tags}</span>
-              <Link className="quiet underline" to={inProject(one, "/line-up")}>
+              <span className="figures text-dim">{project.tags}</span>
+              <Link className="quiet underline" to={inProject(project, "/line-up")}>
                 open
               </Link>
             </li>
@@ -121,8 +121,8 @@ export function ProjectsRoom() {
         </ul>
       </nav>
       <section aria-label="Project" className="overflow-auto px-6 py-3">
-        <Begin projects={list} />
-        <BringIn />
+        <CreateProject projects={list} />
+        <ImportProject />
         {shown && (
           <>
             <h2 className="mt-4 mb-1 flex items-baseline gap-4">

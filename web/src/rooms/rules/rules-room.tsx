@@ -59,7 +59,7 @@ export function RulesRoom() {
                     <td className="pr-3">{r.source}</td>
                     <td className="pr-3 text-dim">{figuresOfRule(r)}</td>
                     <td className="pr-3 text-dim">{r.inputs.join(", ")}</td>
-                    <td className="text-dim">{r.hangsOn.join(", ") || "the duty only"}</td>
+                    <td className="text-dim">{r.dependsOn.join(", ") || "the duty only"}</td>
                   </tr>
                 ))}
               </tbody>

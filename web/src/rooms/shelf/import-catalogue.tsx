@@ -1,8 +1,8 @@
 import type { CatalogueVersion } from "@proven-seat/contract";
 import type { CatalogueWork } from "../../workers/catalogue-work.ts";
 import { FaultList } from "./fault-list.tsx";
+import { ImportRevision } from "./import-revision.tsx";
 import { PickFiles } from "./pick-files.tsx";
-import { TakeOver } from "./take-over.tsx";
 import { useCatalogueImport } from "./use-catalogue-import.ts";
 
 interface Props {
@@ -28,7 +28,7 @@ export function ImportCatalogue({ current, work }: Props) {
       )}
       {read && read.faults.length > 0 && <FaultList faults={read.faults} names={read.names} />}
       {read?.catalogue && (
-        <TakeOver
+        <ImportRevision
           catalogue={read.catalogue}
           changes={read.changes}
           revision={current.revision}

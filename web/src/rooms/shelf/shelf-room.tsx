@@ -18,28 +18,28 @@ import { ImportCatalogue } from "./import-catalogue.tsx";
 import { Revisions } from "./revisions.tsx";
 
 const range = (values: readonly number[], units: Reading) => {
-  const [least, most] = [sizeText(Math.min(...values), units), sizeText(Math.max(...values), units)];
-  return least === most ? least : `${least}–${most.replace(/^(DN|NPS) /, "")}`;
+  const [least, maximum] = [sizeText(Math.min(...values), units), sizeText(Math.max(...values), units)];
+  return least === maximum ? least : `${least}–${maximum.replace(/^(DN|NPS) /, "")}`;
 };
 const classes = (line: ProductLine) =>
   [...new Set(line.sizes.map((s) => s.designation.replace("class ", "")))].join(", ");
 
 /** Families by maker and kind, with how much each holds. */
 function Families({
-  of,
+  rows,
 }: {
-  of: readonly { id: string; name: string; maker: string; kind: string; count: string }[];
+  rows: readonly { id: string; name: string; maker: string; kind: string; count: string }[];
 }) {
   return (
     <table className="w-full border-collapse text-left">
       <tbody>
-        {of.map((one) => (
-          <tr key={one.id} className="border-b border-rule/60">
+        {rows.map((row) => (
+          <tr key={row.id} className="border-b border-rule/60">
             <td className="w-1/3 py-[3px]">
-              <span className="font-semibold">{one.name}</span> <span className="text-dim">{one.maker}</span>
+              <span className="font-semibold">{row.name}</span> <span className="text-dim">{row.maker}</span>
             </td>
-            <td className="w-1/3">{one.kind}</td>
-            <td className="figures text-right">{one.count}</td>
+            <td className="w-1/3">{row.kind}</td>
+            <td className="figures text-right">{row.count}</td>
           </tr>
         ))}
       </tbody>
@@ -133,14 +133,14 @@ export function ShelfRoom() {
           </tbody>
         </table>
         <h2 className="mt-5 mb-1">Actuators</h2>
-        <Families of={catalogue.drives.map((d) => ({ ...d, count: `${d.sizes.length} sizes` }))} />
+        <Families rows={catalogue.drives.map((d) => ({ ...d, count: `${d.sizes.length} sizes` }))} />
         <h2 className="mt-5 mb-1">Accessories</h2>
         {catalogue.accessories.length === 0 ? (
           <p className="text-dim">
             No accessories yet. Import solenoid valves, positioners, switches and volume tanks as tables.
           </p>
         ) : (
-          <Families of={catalogue.accessories.map((a) => ({ ...a, count: `${a.items.length} items` }))} />
+          <Families rows={catalogue.accessories.map((a) => ({ ...a, count: `${a.items.length} items` }))} />
         )}
       </Scroll>
       <aside className="flex min-h-0 flex-col gap-5 overflow-auto border-l border-rule px-4 py-3">

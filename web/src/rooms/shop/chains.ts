@@ -5,8 +5,8 @@ import { persist } from "zustand/middleware";
 interface Chains {
   /** By tag and valve: the chain as somebody wrote it over, and the sizes in stock as typed. */
   readonly chains: Readonly<Record<string, { readonly chain: SeatChain; readonly stock: string }>>;
-  readonly keep: (of: string, chain: SeatChain, stock: string) => void;
-  readonly drop: (of: string) => void;
+  readonly keep: (valveKey: string, chain: SeatChain, stock: string) => void;
+  readonly drop: (valveKey: string) => void;
 }
 
 /** Chains of dimensions written over, kept on this device alone. */
@@ -14,10 +14,11 @@ export const useChains = create<Chains>()(
   persist(
     (set) => ({
       chains: {},
-      keep: (of, chain, stock) => set(({ chains }) => ({ chains: { ...chains, [of]: { chain, stock } } })),
-      drop: (of) =>
+      keep: (valveKey, chain, stock) =>
+        set(({ chains }) => ({ chains: { ...chains, [valveKey]: { chain, stock } } })),
+      drop: (valveKey) =>
         set(({ chains }) => ({
-          chains: Object.fromEntries(Object.entries(chains).filter(([key]) => key !== of)),
+          chains: Object.fromEntries(Object.entries(chains).filter(([key]) => key !== valveKey)),
         })),
     }),
     { name: "proven-seat-shop-chains" },

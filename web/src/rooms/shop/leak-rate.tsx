@@ -17,14 +17,14 @@ export function LeakRate({
   onRate: (rate: NonNullable<LeakRateMeasured>) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
-  const of = rate?.of ?? "liquid";
-  const may = of === "liquid" ? allowed.liquidMlMin : allowed.gasMlMin;
+  const rateMedium = rate?.of ?? "liquid";
+  const may = rateMedium === "liquid" ? allowed.liquidMlMin : allowed.gasMlMin;
   const value = typed === null ? null : readNumber(typed);
   const wrong = value !== null && !(value >= 0 && value < 1e9);
   // Said once it is typed whole: each figure said is kept.
   const keep = () => {
     if (wrong) return;
-    if (value !== null && value !== rate?.mlMin) onRate({ mlMin: value, of });
+    if (value !== null && value !== rate?.mlMin) onRate({ mlMin: value, of: rateMedium });
     setTyped(null);
   };
   const times = rate && may !== null ? timesAllowed(rate.mlMin, may) : null;
@@ -37,7 +37,7 @@ export function LeakRate({
         <span className="figures">
           {Object.entries({ liquid: allowed.liquidMlMin, gas: allowed.gasMlMin })
             .map(([medium, mlMin]) => (mlMin === null ? null : `${figure(mlMin)} ml/min of ${medium}`))
-            .filter((one) => one !== null)
+            .filter((value) => value !== null)
             .join(", ")}
         </span>
       </p>
@@ -60,8 +60,8 @@ export function LeakRate({
           <button
             key={medium}
             type="button"
-            className={`min-h-11 border px-3 ${of === medium ? "border-ink bg-second" : "border-rule text-dim"}`}
-            aria-pressed={of === medium}
+            className={`min-h-11 border px-3 ${rateMedium === medium ? "border-ink bg-second" : "border-rule text-dim"}`}
+            aria-pressed={rateMedium === medium}
             onClick={() => onRate({ mlMin: rate?.mlMin ?? 0, of: medium })}
           >
             {medium}
@@ -75,7 +75,8 @@ export function LeakRate({
       )}
       {rate !== null && may === null && (
         <p className="text-dim">
-          The test does not use {of}: measure with {of === "gas" ? "liquid" : "gas"} to compare.
+          The test does not use {rateMedium}: measure with {rateMedium === "gas" ? "liquid" : "gas"} to
+          compare.
         </p>
       )}
       {times !== null && (

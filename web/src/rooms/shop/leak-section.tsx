@@ -9,19 +9,21 @@ type At = readonly [x: number, y: number];
 
 /** Where a joint is drawn: at the first of its seals the drawing names. */
 const jointAt = (view: View, parts: SectionData["parts"], pieces: readonly string[]): At | null =>
-  pieces.map((piece) => pointAt(view, parts, piece)).find((at) => at !== null) ?? null;
+  pieces.map((piece) => pointAt(view, parts, piece)).find((point) => point !== null) ?? null;
 
 /** The way of the fluid as points: from where it comes in, joint by joint over the closing member, to where it shows. */
 function wayOf(view: View, data: SectionData, way: LeakPicture["ways"][number], place: LeakPlace): At[] {
   const { left, right, top } = view.box;
   const over: At = [0, (0.97 * data.dimensions.closureDiameterMm) / 2];
   const joints = way.flatMap(({ pieces }): At[] => {
-    const at = jointAt(view, data.parts, pieces);
-    return at ? [[at[0], Math.abs(at[1])]] : [];
+    const place = jointAt(view, data.parts, pieces);
+    return place ? [[place[0], Math.abs(place[1])]] : [];
   });
   const last = joints.at(-1);
   if (!last) return [];
-  const crossed = joints.flatMap((at, i) => (i > 0 && joints[i - 1]![0] * at[0] < 0 ? [over, at] : [at]));
+  const crossed = joints.flatMap((point, i) =>
+    i > 0 && joints[i - 1]![0] * point[0] < 0 ? [over, point] : [point],
+  );
   const inBore = 0.35 * data.dimensions.boreMm;
   return [[left * 0.85, inBore], ...crossed, place === "outside" ? [last[0], top] : [right * 0.9, inBore]];
 }
@@ -63,12 +65,12 @@ export const LeakSection = memo(function LeakSection({
   const joints = traced
     ? []
     : data.leakPaths.flatMap(({ path, place, pieces }) => {
-        const at = jointAt(view, data.parts, pieces);
-        return at
+        const jointPlace = jointAt(view, data.parts, pieces);
+        return jointPlace
           ? [
               {
                 path,
-                at,
+                at: jointPlace,
                 place: place === "external" ? ("outside" as const) : ("through the valve" as const),
               },
             ]

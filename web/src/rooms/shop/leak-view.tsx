@@ -45,20 +45,20 @@ export function LeakPlaces({
   );
 }
 
-function NextCheck({ of, onAnswer }: { of: CheckShown; onAnswer: (answer: string) => void }) {
+function NextCheck({ check, onAnswer }: { check: CheckShown; onAnswer: (answer: string) => void }) {
   return (
     <section aria-label="Next check" className="grid gap-3">
       <p className="text-[14px] text-dim">
-        most useful next check · about <span className="figures">{of.effortMin}</span> minutes
+        most useful next check · about <span className="figures">{check.effortMin}</span> minutes
       </p>
-      <h2 className="text-[26px] leading-8 font-semibold">{of.asks}</h2>
-      {of.caution && (
+      <h2 className="text-[26px] leading-8 font-semibold">{check.asks}</h2>
+      {check.caution && (
         <p className="border-l-4 border-tight pl-4 text-[18px]">
-          <strong>Caution.</strong> {of.caution}
+          <strong>Caution.</strong> {check.caution}
         </p>
       )}
       <div className="flex flex-wrap gap-3">
-        {of.answers.map((answer) => (
+        {check.answers.map((answer) => (
           <button key={answer} type="button" className="act min-h-11 px-4" onClick={() => onAnswer(answer)}>
             {answer}
           </button>
@@ -100,13 +100,13 @@ function Causes({ ranked }: { ranked: readonly Ranked[] }) {
   );
 }
 
-function Ways({ of }: { of: LeakPicture }) {
-  const [best] = of.ranked;
+function Ways({ picture }: { picture: LeakPicture }) {
+  const [best] = picture.ranked;
   return (
     <section aria-label="Leak paths" className="grid content-start gap-1">
       <h2 className="font-semibold">Possible leak paths</h2>
       <ul className="grid gap-1">
-        {of.ways.map((way) => (
+        {picture.ways.map((way) => (
           <li key={way.map(({ id }) => id).join()} className="flex flex-wrap items-center gap-1">
             {way.map(({ id, name, seals }, i) => (
               <span key={id} className="flex items-center gap-1">
@@ -127,14 +127,14 @@ function Ways({ of }: { of: LeakPicture }) {
 }
 
 /** What each answer did to the likeliest causes. */
-function Reasoning({ of }: { of: LeakPicture }) {
-  if (of.reasoning.length === 0) return null;
-  const named = new Map(of.ranked.map(({ id, name }) => [id, name]));
+function Reasoning({ picture }: { picture: LeakPicture }) {
+  if (picture.reasoning.length === 0) return null;
+  const named = new Map(picture.ranked.map(({ id, name }) => [id, name]));
   return (
     <details>
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">Effect of each answer</summary>
       <ol className="grid gap-2">
-        {of.reasoning.map(({ check, asks, answer, before, after }) => (
+        {picture.reasoning.map(({ check, asks, answer, before, after }) => (
           <li key={check}>
             <p>
               <span className="text-dim">{asks}</span> <strong>{answer}</strong>
@@ -159,7 +159,7 @@ function Reasoning({ of }: { of: LeakPicture }) {
 
 /** A leak as it is traced: the next check large, what it may be beside it. */
 export function LeakView({
-  of,
+  picture,
   section,
   rate,
   onRate,
@@ -169,7 +169,7 @@ export function LeakView({
   onDrop,
   closed = false,
 }: {
-  of: LeakPicture;
+  picture: LeakPicture;
   section: SectionData;
   rate: LeakRateMeasured;
   onRate: (rate: NonNullable<LeakRateMeasured>) => void;
@@ -180,24 +180,24 @@ export function LeakView({
   /** The trace is finished: nothing more is answered. */
   closed?: boolean;
 }) {
-  const [next, ...others] = of.proposed;
+  const [next, ...others] = picture.proposed;
   return (
     <Scroll label="Leak" className="min-h-0">
       <div className="grid gap-6 p-6 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
         <div className="grid content-start gap-4">
-          {of.outOfService && (
+          {picture.outOfService && (
             <p role="alert" className="border-l-4 border-fails pl-4 text-[18px] font-semibold">
-              {of.outOfService}
+              {picture.outOfService}
             </p>
           )}
           {closed ? (
             <h2 className="text-[26px] font-semibold">This trace is finished.</h2>
           ) : next ? (
-            <NextCheck of={next} onAnswer={(answer) => onAnswer(next.id, answer)} />
+            <NextCheck check={next} onAnswer={(answer) => onAnswer(next.id, answer)} />
           ) : (
             <h2 className="text-[26px] font-semibold">No further checks are possible from outside.</h2>
           )}
-          {of.contradictions.map((says) => (
+          {picture.contradictions.map((says) => (
             <p key={says} role="alert" className="border-l-4 border-tight pl-4">
               {says}
             </p>
@@ -206,7 +206,7 @@ export function LeakView({
             <button
               type="button"
               className="act min-h-11 px-4"
-              disabled={closed || of.reasoning.length === 0}
+              disabled={closed || picture.reasoning.length === 0}
               onClick={onUndo}
             >
               Undo the last answer
@@ -220,23 +220,23 @@ export function LeakView({
               another leak
             </button>
           </div>
-          <LeakSection data={section} traced={of} onPick={nothing} />
+          <LeakSection data={section} traced={picture} onPick={nothing} />
           {!closed && others.length > 0 && (
             <details>
               <summary className="min-h-11 cursor-pointer py-2 font-semibold">Other checks</summary>
               <div className="grid gap-6">
                 {others.map((check) => (
-                  <NextCheck key={check.id} of={check} onAnswer={(answer) => onAnswer(check.id, answer)} />
+                  <NextCheck key={check.id} check={check} onAnswer={(answer) => onAnswer(check.id, answer)} />
                 ))}
               </div>
             </details>
           )}
-          <Reasoning of={of} />
+          <Reasoning picture={picture} />
         </div>
         <div className="grid content-start gap-6">
-          <Causes ranked={of.ranked} />
-          {of.allowed && <LeakRate allowed={of.allowed} rate={rate} onRate={onRate} />}
-          <Ways of={of} />
+          <Causes ranked={picture.ranked} />
+          {picture.allowed && <LeakRate allowed={picture.allowed} rate={rate} onRate={onRate} />}
+          <Ways picture={picture} />
           <p className="text-[12px] text-dim">
             Probabilities are indicative, from usual findings. The trace is kept with the tag.
           </p>

@@ -16,14 +16,14 @@ import { LeakPlaces, LeakView } from "./leak-view.tsx";
 const house = defaultHouseRules();
 const duty = settle(demoDuty("XV-3052"), house);
 const valve = demoShelf.valvesFor(100).find((v) => v.construction.id === "trunnion-side-entry")!;
-const section = () => atTheBench("XV-3052").view.inHand!.section;
+const section = () => atTheBench("XV-3052").view.selected!.section;
 const picture = (place: LeakPlace, seen: readonly Observation[] = []) =>
   leakPicture(valve, duty, house, place, seen);
 const show = (place: LeakPlace, seen: readonly Observation[] = []) => {
   const [onAnswer, onUndo, onDrop, onRate] = [vi.fn(), vi.fn(), vi.fn(), vi.fn()];
   render(
     <LeakView
-      of={picture(place, seen)}
+      picture={picture(place, seen)}
       section={section()}
       onAnswer={onAnswer}
       onUndo={onUndo}
@@ -118,12 +118,12 @@ describe("a leak in the shop", () => {
     expect(rate.getByRole("alert").textContent).toMatch(/0 or more/);
     cleanup();
     const allowed = { asked: "D", byDuty: true, liquidMlMin: 2, gasMlMin: 600 } as const;
-    for (const [mlMin, of, says] of [
+    for (const [mlMin, medium, says] of [
       [1.9, "liquid", /Within/],
       [2.1, "liquid", /1\.05 times/],
       [2.1, "gas", /Within/],
     ] as const) {
-      render(<LeakRate allowed={allowed} rate={{ mlMin, of }} onRate={vi.fn()} />);
+      render(<LeakRate allowed={allowed} rate={{ mlMin, of: medium }} onRate={vi.fn()} />);
       expect(screen.getByRole("region", { name: "Leak rate" }).textContent).toMatch(says);
       cleanup();
     }

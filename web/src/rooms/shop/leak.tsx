@@ -12,7 +12,7 @@ import { valveWords } from "./valve-words.ts";
 function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
   const { place, seen, leakRate, finished } = job.state;
   const askWho = useAskWho();
-  const { answer, failure } = useAnswer(view.proof, "leak", [view.inHand!.candidate.key, place!, seen]);
+  const { answer, failure } = useAnswer(view.proof, "leak", [view.selected!.candidate.key, place!, seen]);
   if (failure)
     return (
       <Notice
@@ -32,8 +32,8 @@ function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
   };
   return (
     <LeakView
-      of={answer}
-      section={view.inHand!.section}
+      picture={answer}
+      section={view.selected!.section}
       rate={leakRate}
       closed={finished !== null}
       onRate={(rate) => say({ kind: "leak rate", ...rate })}
@@ -49,13 +49,13 @@ function Tracing({ job, view }: { job: OpenJob; view: BenchView }) {
 export function Leak({ tagId, view }: { tagId: string; view: BenchView }) {
   const [query] = useSearchParams();
   const askWho = useAskWho();
-  const valve = valveWords(view.inHand!.candidate.valve);
+  const valve = valveWords(view.selected!.candidate.valve);
   const job = useJob({ tagId, kind: "find a leak", valve, plan: null }, query.get("job"));
   return (
     <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto]">
       {job.state.place === null ? (
         <LeakPlaces
-          section={view.inHand!.section}
+          section={view.selected!.section}
           onPick={(place) => job.say({ kind: "place", place }) || askWho()}
         />
       ) : (

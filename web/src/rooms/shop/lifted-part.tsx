@@ -17,8 +17,8 @@ const directions: Readonly<Record<Way, readonly [number, number]>> = {
 };
 
 /** The section with the part of a step drawn out along its way. */
-export const LiftedPart = memo(function LiftedPart({ data, of }: { data: SectionData; of: ShopStep }) {
-  const opening = of.at === "open" ? 90 : 0;
+export const LiftedPart = memo(function LiftedPart({ data, step }: { data: SectionData; step: ShopStep }) {
+  const opening = step.at === "open" ? 90 : 0;
   const view = useMemo(
     () =>
       sectionViews(data.construction, {
@@ -33,17 +33,17 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
   if (!view) return null;
   const { left, right, top, bottom } = view.box;
   const [width, height] = [right - left, top - bottom];
-  const at = of.piece && pointAt(view, data.parts, of.piece.id);
-  const side = of.piece && sideOf(view, of.piece.id);
-  const shapes = new Set(of.piece ? shapesOf(view, of.piece.role, at, side !== null) : []);
+  const pieceAt = step.piece && pointAt(view, data.parts, step.piece.id);
+  const side = step.piece && sideOf(view, step.piece.id);
+  const shapes = new Set(step.piece ? shapesOf(view, step.piece.role, pieceAt, side !== null) : []);
   const moves = shapes.size > 0;
-  const [dx, dy] = of.piece ? directions[of.piece.way] : [0, 0];
+  const [dx, dy] = step.piece ? directions[step.piece.way] : [0, 0];
   // A seat of a trunnion ball leaves by its own end, everything else by the end that opens.
-  const before = dx > 0 && (/^upstream-/.test(of.piece?.id ?? "") || opensOn(view) < 0);
+  const before = dx > 0 && (/^upstream-/.test(step.piece?.id ?? "") || opensOn(view) < 0);
   const reach = far * Math.max(width, height);
   const by = [(before ? -dx : dx) * reach, dy * reach] as const;
   const lifted: Lifted | null = moves ? { shapes, by } : null;
-  const point = moves ? null : at;
+  const point = moves ? null : pieceAt;
   const room = {
     left: (before ? far + 0.05 : 0.05) * width,
     right: (before ? 0.05 : far + 0.05) * width,
@@ -56,11 +56,11 @@ export const LiftedPart = memo(function LiftedPart({ data, of }: { data: Section
       viewBox={`${-room.left} ${-room.above} ${width + room.left + room.right} ${height + room.above + room.below}`}
       role="img"
       aria-label={
-        of.piece === null
+        step.piece === null
           ? `Section, closing member ${opening === 90 ? "open" : "closed"}`
           : moves
-            ? `Section: ${of.piece.name} removed ${of.piece.way}`
-            : `Section: ${of.piece.name} ${point ? "marked" : "is not drawn in it"}`
+            ? `Section: ${step.piece.name} removed ${step.piece.way}`
+            : `Section: ${step.piece.name} ${point ? "marked" : "is not drawn in it"}`
       }
     >
       <SectionShapes view={{ ...view, forces: [] }} scale={1} x0={0} y0={0} lifted={lifted} />

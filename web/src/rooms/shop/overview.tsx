@@ -45,7 +45,9 @@ function StepButton({
 
 /** Where one stage goes over into another: what is turned between two pieces stands between them. */
 function runsOf(steps: readonly ShopStep[]): (readonly [from: number, to: number])[] {
-  const starts = steps.flatMap(({ stage }, at) => (at === 0 || steps[at - 1]!.stage !== stage ? [at] : []));
+  const starts = steps.flatMap(({ stage }, index) =>
+    index === 0 || steps[index - 1]!.stage !== stage ? [index] : [],
+  );
   return starts.map((from, i) => [from, starts[i + 1] ?? steps.length] as const);
 }
 
@@ -61,7 +63,7 @@ export function Overview({
   names: readonly string[];
   state: JobState;
   current: number;
-  onGo: (at: number) => void;
+  onGo: (index: number) => void;
 }) {
   return (
     <nav aria-label="Steps" className="min-h-0 overflow-y-auto border-r border-rule p-3">

@@ -23,8 +23,8 @@ export function pointAt(
   // What shows the piece alone before what shows it among others.
   showing.sort((a, b) => a.pieces.length - b.pieces.length);
   const place = showing
-    .map((part) => view.places.find((one) => one.part === part.id))
-    .find((one) => one !== undefined);
+    .map((part) => view.places.find((place) => place.part === part.id))
+    .find((partPlace) => partPlace !== undefined);
   if (place === undefined) return null;
   const [x, y] = place.at;
   // One of two alike is named; the other stands across the middle of the bore.

@@ -31,9 +31,9 @@ export function PlanView({
   const isDone = (name: string) => stepState(state, name).ticked !== null;
   const [picked, setAt] = useState<number | null>(null);
   const first = names.findIndex((name) => !isDone(name));
-  const at = Math.min(picked ?? Math.max(0, first), steps.length - 1);
-  const step = steps[at];
-  const here = names[at];
+  const index = Math.min(picked ?? Math.max(0, first), steps.length - 1);
+  const step = steps[index];
+  const here = names[index];
   const go = (to: number) => setAt(Math.min(Math.max(0, to), steps.length - 1));
   const closed = state.finished !== null;
   const askWho = useAskWho();
@@ -45,42 +45,42 @@ export function PlanView({
   const finish = () => {
     if (here === undefined || closed) return;
     if (!isDone(here) && !say({ kind: "tick", step: here, done: true })) return;
-    go(at + 1);
+    go(index + 1);
   };
-  useShortcuts({ ArrowRight: () => go(at + 1), ArrowLeft: () => go(at - 1), d: finish });
+  useShortcuts({ ArrowRight: () => go(index + 1), ArrowLeft: () => go(index - 1), d: finish });
   if (!step || here === undefined) return <Notice title="No such plan for this valve">{limits}</Notice>;
   const ticked = isDone(here);
   const count = names.filter(isDone).length;
   return (
     <div className="grid min-h-0 grid-cols-[13rem_minmax(0,1fr)] lg:grid-cols-[18rem_minmax(0,1fr)]">
-      <Overview steps={steps} names={names} state={state} current={at} onGo={go} />
+      <Overview steps={steps} names={names} state={state} current={index} onGo={go} />
       <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto_auto]">
         <div className="grid min-h-0 grid-rows-[auto_minmax(16rem,1fr)] gap-4 overflow-y-auto p-6 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] lg:grid-rows-1">
           <StepView
             key={here}
-            of={step}
+            step={step}
             name={here}
-            at={at}
-            all={steps.length}
+            index={index}
+            count={steps.length}
             state={stepState(state, here)}
             tagId={tagId}
             job={job.held ? job.id : null}
             closed={closed}
             onSay={say}
           />
-          <LiftedPart data={section} of={step} />
+          <LiftedPart data={section} step={step} />
         </div>
         <div className="flex flex-wrap items-center gap-3 border-t border-rule px-6 py-3">
           <button
             type="button"
             className="act min-h-11 min-w-28"
-            disabled={at === 0}
-            onClick={() => go(at - 1)}
+            disabled={index === 0}
+            onClick={() => go(index - 1)}
           >
             ← Back
           </button>
           <button type="button" className="act min-h-11 min-w-44" disabled={closed} onClick={finish}>
-            {at === steps.length - 1 ? "Done" : "Done, next →"}
+            {index === steps.length - 1 ? "Done" : "Done, next →"}
           </button>
           <button
             type="button"

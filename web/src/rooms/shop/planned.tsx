@@ -22,7 +22,7 @@ function OnPlan({
   view: BenchView;
   path: string;
 }) {
-  const { candidate, section } = view.inHand!;
+  const { candidate, section } = view.selected!;
   const [query] = useSearchParams();
   const { system } = useUnits();
   const job = useJob({ tagId, kind: plan.kind, valve: valveWords(candidate.valve), plan }, query.get("job"));
@@ -33,7 +33,7 @@ function OnPlan({
 /** The page of one kind of plan. */
 export const planned = (kind: PlanKind, path: string): PageOf =>
   function Planned({ tagId, view }) {
-    const { answer, failure } = useAnswer(view.proof, "plan", [view.inHand!.candidate.key, kind]);
+    const { answer, failure } = useAnswer(view.proof, "plan", [view.selected!.candidate.key, kind]);
     if (failure) return <Notice title="The plan could not be made">{failure}</Notice>;
     // One plan is never shown under another's name.
     if (answer?.kind !== kind) return <Notice title="Preparing the plan …" />;

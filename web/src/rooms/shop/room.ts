@@ -5,6 +5,6 @@ export const room: Room = {
   inProject: true,
   header: null,
   goTo: null,
-  away: true,
+  offline: true,
   load: async () => (await import("./shop-room.tsx")).ShopRoom,
 };

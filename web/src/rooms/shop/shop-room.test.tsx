@@ -23,18 +23,18 @@ const plan: ShopPlan = shopPlan("strip", {
   house,
   fitting: [],
 });
-const section = () => atTheBench("XV-3052").view.inHand!.section;
+const section = () => atTheBench("XV-3052").view.selected!.section;
 /** The plan as a page shows it, with a job of this device and no server. */
-function Page({ of = plan }: { of?: ShopPlan }) {
-  const job = useJob({ tagId: "t", kind: of.kind, valve: "a ball", plan: of }, null);
-  return <PlanView plan={of} tagId="t" job={job} section={section()} print="/plan.pdf" />;
+function Page({ shopPlan = plan }: { shopPlan?: ShopPlan }) {
+  const job = useJob({ tagId: "t", kind: shopPlan.kind, valve: "a ball", plan: shopPlan }, null);
+  return <PlanView plan={shopPlan} tagId="t" job={job} section={section()} print="/plan.pdf" />;
 }
-const draw = (of: ShopPlan = plan) =>
+const draw = (shopPlan: ShopPlan = plan) =>
   render(
     <QueryClientProvider client={new QueryClient()}>
       <MemoryRouter>
         <SignedPage>
-          <Page of={of} />
+          <Page shopPlan={shopPlan} />
         </SignedPage>
       </MemoryRouter>
     </QueryClientProvider>,
@@ -57,11 +57,11 @@ describe("a plan in the shop", () => {
   it("shows one step at a time, and all of them with what is done", () => {
     show();
     expect(step()).toBe(`Step 1 of ${plan.steps.length}`);
-    const all = within(screen.getByRole("navigation", { name: "Steps" })).getAllByRole("button");
-    expect(all).toHaveLength(plan.steps.length);
+    const entries = within(screen.getByRole("navigation", { name: "Steps" })).getAllByRole("button");
+    expect(entries).toHaveLength(plan.steps.length);
     fireEvent.click(screen.getByRole("button", { name: /Done, next/ }));
     expect(step()).toBe(`Step 2 of ${plan.steps.length}`);
-    expect(all[0]!.textContent).toContain("✓");
+    expect(entries[0]!.textContent).toContain("✓");
     expect(screen.getByText(/1 on this device/)).toBeTruthy();
   });
   it("goes by keys, takes a tick back, finishes and begins another", () => {
@@ -90,9 +90,9 @@ describe("a plan in the shop", () => {
   });
   it("lists the steps in the order they are done", () => {
     show();
-    const all = within(screen.getByRole("navigation", { name: "Steps" })).getAllByRole("button");
-    expect(all.map((b) => Number.parseInt(b.textContent ?? "", 10))).toEqual(
-      plan.steps.map((_, at) => at + 1),
+    const entries = within(screen.getByRole("navigation", { name: "Steps" })).getAllByRole("button");
+    expect(entries.map((b) => Number.parseInt(b.textContent ?? "", 10))).toEqual(
+      plan.steps.map((_, index) => index + 1),
     );
   });
   it("tells two steps of the same words apart", () => {

@@ -1,26 +1,26 @@
 import { Link, NavLink, useParams } from "react-router";
 import { useAddress } from "../../app/project.ts";
 import { InHeader, InStatus } from "../../app/slots.tsx";
-import { AwayNotice } from "../../away/away-notice.tsx";
-import { OpensAway } from "../../away/opens-away.tsx";
-import { useAwayRoom } from "../../away/use-away-room.ts";
 import { useBench } from "../../bench/bench-store.ts";
 import { OpenTag } from "../../bench/open-tag.tsx";
 import { useBenchProof } from "../../bench/proof.ts";
+import { OfflineNotice } from "../../offline/offline-notice.tsx";
+import { OpensOffline } from "../../offline/opens-offline.tsx";
+import { useOfflineRoom } from "../../offline/use-offline-room.ts";
 import { Notice } from "../../parts/notice.tsx";
 import { ChangedMeanwhile } from "./changed-meanwhile.tsx";
+import { useClearBehind } from "./clear-behind.ts";
 import { SignedPage, Who } from "./job/who.tsx";
-import { useLetGo } from "./let-go.ts";
 import { pages } from "./pages.ts";
 
 function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: boolean | null }) {
   const address = useAddress();
-  useLetGo(tagId);
+  useClearBehind(tagId);
   const number = useBench((s) => s.content!.number);
   const service = useBench((s) => s.content!.service);
-  const { Page, ...shown } = pages.find((one) => one.path === path) ?? pages[0]!;
+  const { Page, ...shown } = pages.find((page) => page.path === path) ?? pages[0]!;
   const { view, failure } = useBenchProof();
-  const valve = view?.inHand?.candidate.valve;
+  const valve = view?.selected?.candidate.valve;
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
       <InHeader>
@@ -28,11 +28,11 @@ function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: bool
         <span className="truncate text-dim">{service}</span>
       </InHeader>
       <InStatus>
-        <OpensAway opens={opens} />
+        <OpensOffline opens={opens} />
         The maker's instructions, the site's permit and local law take precedence over these steps.
       </InStatus>
       <div>
-        <AwayNotice />
+        <OfflineNotice />
         <ChangedMeanwhile tagId={tagId} />
         <div className="flex flex-wrap items-center gap-x-4 border-b border-rule px-6">
           <nav aria-label="Plans" className="flex gap-4">
@@ -66,7 +66,7 @@ function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: bool
         <Notice title="The plan could not be made">{failure}</Notice>
       ) : !view ? (
         <Notice title="Proving …" />
-      ) : view.inHand ? (
+      ) : view.selected ? (
         <Page key={tagId} tagId={tagId} view={view} />
       ) : (
         <Notice title="No valve selected">
@@ -80,7 +80,7 @@ function Shop({ tagId, path, opens }: { tagId: string; path: string; opens: bool
 /** Work on the valve of a tag, one step at a time. */
 export function ShopRoom() {
   const { plan = "strip" } = useParams();
-  const opens = useAwayRoom();
+  const opens = useOfflineRoom();
   return (
     <SignedPage>
       <OpenTag rest={`shop/${plan}`}>{(tagId) => <Shop tagId={tagId} path={plan} opens={opens} />}</OpenTag>

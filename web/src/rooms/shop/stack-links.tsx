@@ -54,10 +54,10 @@ const drawn = [
 
 /** Links of a chain to be written over, or measured. */
 export function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: SeatChain) => void }) {
-  const change = (at: number, to: Partial<ChainLink>) =>
-    onChain({ ...chain, links: chain.links.map((one, i) => (i === at ? { ...one, ...to } : one)) });
-  const pick = (at: number) =>
-    onChain({ ...chain, links: chain.links.map((one, i) => ({ ...one, picked: i === at })) });
+  const change = (index: number, to: Partial<ChainLink>) =>
+    onChain({ ...chain, links: chain.links.map((link, i) => (i === index ? { ...link, ...to } : link)) });
+  const pick = (index: number) =>
+    onChain({ ...chain, links: chain.links.map((link, i) => ({ ...link, picked: i === index })) });
   const unit = shownUnit("length", useUnits());
   return (
     <table className="w-full border-collapse">
@@ -77,37 +77,37 @@ export function Links({ chain, onChain }: { chain: SeatChain; onChain: (chain: S
         </tr>
       </thead>
       <tbody>
-        {chain.links.map((one, at) => (
-          <tr key={one.name} className="border-b border-rule/60">
-            <td>{one.name}</td>
+        {chain.links.map((link, index) => (
+          <tr key={link.name} className="border-b border-rule/60">
+            <td>{link.name}</td>
             <td className="text-center">
               <label className="inline-grid size-11 place-items-center">
                 <input
                   type="radio"
                   className="size-5 accent-current"
                   name="from-stock"
-                  aria-label={`${one.name}, from stock`}
-                  checked={one.picked}
-                  onChange={() => pick(at)}
+                  aria-label={`${link.name}, from stock`}
+                  checked={link.picked}
+                  onChange={() => pick(index)}
                 />
               </label>
             </td>
-            <td className="figures text-center">{one.sense > 0 ? "+" : "−"}</td>
+            <td className="figures text-center">{link.sense > 0 ? "+" : "−"}</td>
             {drawn.map(([name, part]) => (
               <td key={part}>
                 <Length
-                  label={`${one.name}, ${name}`}
-                  value={one[part]}
-                  onValue={(mm) => change(at, { [part]: mm! })}
+                  label={`${link.name}, ${name}`}
+                  value={link[part]}
+                  onValue={(mm) => change(index, { [part]: mm! })}
                 />
               </td>
             ))}
             <td>
               <Length
-                label={`${one.name}, measured`}
-                value={one.measuredMm}
+                label={`${link.name}, measured`}
+                value={link.measuredMm}
                 mayBeBlank
-                onValue={(measuredMm) => change(at, { measuredMm })}
+                onValue={(measuredMm) => change(index, { measuredMm })}
               />
             </td>
           </tr>

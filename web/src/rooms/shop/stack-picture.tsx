@@ -6,13 +6,13 @@ const [width, rowHeight, left] = [360, 22, 4];
 export function ChainDrawn({ chain }: { chain: SeatChain }) {
   const sizes = chain.links.map(({ nominalMm, measuredMm, sense }) => sense * (measuredMm ?? nominalMm));
   const ends: (readonly [from: number, to: number])[] = [];
-  let at = 0;
+  let position = 0;
   for (const size of sizes) {
-    ends.push([at, at + size]);
-    at += size;
+    ends.push([position, position + size]);
+    position += size;
   }
-  const [least, most] = [Math.min(0, ...ends.flat()), Math.max(0.001, ...ends.flat())];
-  const x = (mm: number) => left + ((mm - least) / (most - least)) * (width - 2 * left);
+  const [least, maximum] = [Math.min(0, ...ends.flat()), Math.max(0.001, ...ends.flat())];
+  const x = (mm: number) => left + ((mm - least) / (maximum - least)) * (width - 2 * left);
   return (
     <svg
       className="w-full"
@@ -59,11 +59,11 @@ export function ChainDrawn({ chain }: { chain: SeatChain }) {
 }
 
 /** Trials by compression: loose ones left of nothing, over-compressed ones right of what the seat stands. */
-export function Histogram({ of, mostMm }: { of: StackAssessment; mostMm: number }) {
-  const { fromMm, toMm, counts } = of.histogram;
+export function Histogram({ assessment, mostMm }: { assessment: StackAssessment; mostMm: number }) {
+  const { fromMm, toMm, counts } = assessment.histogram;
   const height = 130;
-  const [least, most] = [Math.min(fromMm, 0), Math.max(toMm, mostMm)];
-  const x = (mm: number) => ((mm - least) / (most - least)) * width;
+  const [least, maximum] = [Math.min(fromMm, 0), Math.max(toMm, mostMm)];
+  const x = (mm: number) => ((mm - least) / (maximum - least)) * width;
   const tallest = Math.max(1, ...counts);
   const step = (toMm - fromMm) / counts.length;
   return (

@@ -26,33 +26,37 @@ const valve = "a ball";
 const project = "11111111-1111-4111-8111-111111111111";
 const rows = `/projects/${project}/jobs`;
 
-const read = (what: string, value: number, at: string): JobEvent => ({
-  id: `${what} ${at}`,
-  at,
+const read = (what: string, value: number, time: string): JobEvent => ({
+  id: `${what} ${time}`,
+  at: time,
   who: "Night shift",
   said: { kind: "reading", step: measuresStack, what, value },
 });
-const row = (id: string, of: object = {}) => ({ id, tagId: "t", valve, ...of });
+const row = (id: string, change: object = {}) => ({ id, tagId: "t", valve, ...change });
 
 /** Of the chain in hand, what stands measured. */
 function Stands() {
-  const [of, setOf] = useState(chain);
+  const [seatChain, setOf] = useState(chain);
   return (
     <>
-      <TakenFromJob tagId="t" valve={valve} chain={of} onChain={setOf} />
+      <TakenFromJob tagId="t" valve={valve} chain={seatChain} onChain={setOf} />
       <button
         type="button"
         onClick={() =>
           setOf({
-            ...of,
-            links: of.links.map((one, i) => (i === 1 ? { ...one, nominalMm: 11, measuredMm: 11.2 } : one)),
+            ...seatChain,
+            links: seatChain.links.map((link, i) =>
+              i === 1 ? { ...link, nominalMm: 11, measuredMm: 11.2 } : link,
+            ),
           })
         }
       >
         write over the second
       </button>
-      <output aria-label="nominal">{of.links.map(({ nominalMm }) => nominalMm).join(" ")}</output>
-      <output aria-label="measured">{of.links.map(({ measuredMm }) => measuredMm ?? "–").join(" ")}</output>
+      <output aria-label="nominal">{seatChain.links.map(({ nominalMm }) => nominalMm).join(" ")}</output>
+      <output aria-label="measured">
+        {seatChain.links.map(({ measuredMm }) => measuredMm ?? "–").join(" ")}
+      </output>
     </>
   );
 }

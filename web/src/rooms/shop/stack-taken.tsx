@@ -25,8 +25,8 @@ export function TakenFromJob({
   const read = readings.filter(({ what }) => chain.links.some(({ name }) => name === what));
   const last = read.at(-1);
   if (last === undefined) return null;
-  const taken = withMeasured(chain, read);
-  const [fresh, count] = [!same(taken, chain), `${read.length} of ${chain.links.length} links`];
+  const seatChain = withMeasured(chain, read);
+  const [fresh, count] = [!same(seatChain, chain), `${read.length} of ${chain.links.length} links`];
   return (
     <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <span>
@@ -38,9 +38,9 @@ export function TakenFromJob({
           className="act min-h-11"
           onClick={() => {
             const names = new Set(read.map(({ what }) => what));
-            const had = chain.links.filter(({ name }) => names.has(name));
-            setBefore(new Map(had.map(({ name, measuredMm }) => [name, measuredMm])));
-            onChain(taken);
+            const cached = chain.links.filter(({ name }) => names.has(name));
+            setBefore(new Map(cached.map(({ name, measuredMm }) => [name, measuredMm])));
+            onChain(seatChain);
           }}
         >
           Use these values

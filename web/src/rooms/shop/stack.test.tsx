@@ -23,7 +23,7 @@ describe("a seat stack in the shop", () => {
     const drawing = screen.getByRole("img", { name: `Chain of ${chain.links.length} links` });
     for (const { name } of chain.links) expect(drawing.textContent).toContain(name);
     cleanup();
-    render(<Histogram of={assessStack(chain)} mostMm={chain.mostLoadN / chain.stiffnessNPerMm} />);
+    render(<Histogram assessment={assessStack(chain)} mostMm={chain.mostLoadN / chain.stiffnessNPerMm} />);
     const histogram = screen.getByRole("img", { name: /Trials by seat compression/ });
     expect(histogram.querySelectorAll("rect")).toHaveLength(24);
     expect(histogram.textContent).toBe("looseover");
@@ -51,7 +51,7 @@ describe("a seat stack in the shop", () => {
     answering({});
     inTheShell(<Stack tagId="t" view={view} />);
     expect(await screen.findByText("probability of a loose seat")).toBeTruthy();
-    const key = view.inHand!.candidate.key;
+    const key = view.selected!.candidate.key;
     const made = (await api.chain(key))!;
     const turned = await api.stack(key, made, []);
     const bound = turned.driveBearsLess ? "limit of the actuator, estimated" : "limit of seat or springs";

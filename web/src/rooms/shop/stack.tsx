@@ -18,22 +18,26 @@ const correction = ({ name, byMm, because }: Correction, mm: (value: number) => 
     because === "outside limits" ? "outside its limits" : "gives the mean load"
   }`;
 
-function Outcome({ of, units }: { of: StackAssessment; units: Reading }) {
+function Outcome({ assessment, units }: { assessment: StackAssessment; units: Reading }) {
   const mm = (value: number) => figureText(value, "mm", units);
   const newtons = (value: number) => figureText(Math.round(value), "N", units);
   const rows: readonly (readonly [string, string, boolean?])[] = [
-    ["compression", mm(of.meanMm)],
-    ["worst case", `${mm(of.worstMinimumMm)} to ${mm(of.worstMaximumMm)}`],
-    ["nearly always (3σ)", `${mm(of.rssMinimumMm)} to ${mm(of.rssMaximumMm)}`],
-    ["load", newtons(of.loadAtMeanN)],
+    ["compression", mm(assessment.meanMm)],
+    ["worst case", `${mm(assessment.worstMinimumMm)} to ${mm(assessment.worstMaximumMm)}`],
+    ["nearly always (3σ)", `${mm(assessment.rssMinimumMm)} to ${mm(assessment.rssMaximumMm)}`],
+    ["load", newtons(assessment.loadAtMeanN)],
     [
-      of.driveBearsLess ? "limit of the actuator, estimated" : "limit of seat or springs",
-      newtons(of.mostLoadN),
+      assessment.driveBearsLess ? "limit of the actuator, estimated" : "limit of seat or springs",
+      newtons(assessment.mostLoadN),
     ],
-    ["probability of a loose seat", chance(of.probabilityLoose), of.probabilityLoose > 0.01],
-    ["probability of over-compression", chance(of.probabilityOver), of.probabilityOver > 0.01],
-    ...(of.worstLink === null ? [] : [["measure first", of.worstLink] as const]),
-    ...(of.correct === null ? [] : [["correct", correction(of.correct, mm)] as const]),
+    ["probability of a loose seat", chance(assessment.probabilityLoose), assessment.probabilityLoose > 0.01],
+    [
+      "probability of over-compression",
+      chance(assessment.probabilityOver),
+      assessment.probabilityOver > 0.01,
+    ],
+    ...(assessment.worstLink === null ? [] : [["measure first", assessment.worstLink] as const]),
+    ...(assessment.correct === null ? [] : [["correct", correction(assessment.correct, mm)] as const]),
   ];
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
@@ -56,7 +60,7 @@ const about = (mm: number) =>
 const pickedOf = ({ links }: SeatChain) => links.find(({ picked }) => picked);
 
 function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made: SeatChain }) {
-  const { valve } = view.inHand!.candidate;
+  const { valve } = view.selected!.candidate;
   const name = `${tagId} ${valve.key}`;
   const kept = useChains((s) => s.chains[name]);
   const { keep, drop } = useChains.getState();
@@ -65,7 +69,7 @@ function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made:
   const stock = kept?.stock ?? about(pickedOf(made)?.nominalMm ?? 0.5);
   const sizes = sizesIn(stock);
   const { answer, failure } = useAnswer(view.proof, "stack", [
-    view.inHand!.candidate.key,
+    view.selected!.candidate.key,
     chain,
     sizes ?? [],
   ]);
@@ -124,8 +128,8 @@ function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made:
           )}
           {answer && (
             <>
-              <Histogram of={answer} mostMm={answer.mostLoadN / chain.stiffnessNPerMm} />
-              <Outcome of={answer} units={units} />
+              <Histogram assessment={answer} mostMm={answer.mostLoadN / chain.stiffnessNPerMm} />
+              <Outcome assessment={answer} units={units} />
               {answer.stock.length > 0 && (
                 <section aria-label="Parts in stock" className="grid gap-1">
                   <h3 className="font-semibold">From stock, nearest first</h3>
@@ -156,7 +160,7 @@ function Assessed({ tagId, view, made }: { tagId: string; view: BenchView; made:
 
 /** The chain of dimensions that presses the seat of a tag's valve. */
 export function Stack({ tagId, view }: { tagId: string; view: BenchView }) {
-  const { candidate } = view.inHand!;
+  const { candidate } = view.selected!;
   const { answer: made, failure } = useAnswer(view.proof, "chain", [candidate.key]);
   if (failure) return <Notice title="The chain could not be made">{failure}</Notice>;
   if (made === undefined) return <Notice title="Calculating …" />;

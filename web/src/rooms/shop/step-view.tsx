@@ -10,21 +10,21 @@ import { Remarks } from "./job/remarks.tsx";
 
 /** One step of a plan, large enough for a bench and gloves, with what was done and seen at it. */
 export function StepView({
-  of,
+  step,
   name,
-  at,
-  all,
+  index,
+  count,
   state,
   tagId,
   job,
   closed,
   onSay,
 }: {
-  of: ShopStep;
+  step: ShopStep;
   /** By which it is told from the others. */
   name: string;
-  at: number;
-  all: number;
+  index: number;
+  count: number;
   state: StepState;
   tagId: string;
   /** Null where none is begun. */
@@ -35,25 +35,25 @@ export function StepView({
 }) {
   const units = useUnits();
   return (
-    <article aria-label={`Step ${at + 1} of ${all}`} className="grid content-start gap-4 text-[18px]">
+    <article aria-label={`Step ${index + 1} of ${count}`} className="grid content-start gap-4 text-[18px]">
       <p className="text-[14px] text-dim">
-        {stageTitles[of.stage]} · step <span className="figures">{at + 1}</span> of{" "}
-        <span className="figures">{all}</span>
+        {stageTitles[step.stage]} · step <span className="figures">{index + 1}</span> of{" "}
+        <span className="figures">{count}</span>
         {state.ticked && ` · done by ${state.ticked.who}, ${hour(state.ticked.at)}`}
       </p>
-      <h2 className="text-[26px] leading-8 font-semibold">{of.does}</h2>
-      {of.cautions.length > 0 && (
+      <h2 className="text-[26px] leading-8 font-semibold">{step.does}</h2>
+      {step.cautions.length > 0 && (
         <ul aria-label="Cautions" className="grid gap-2 border-l-4 border-tight pl-4">
-          {of.cautions.map((caution) => (
+          {step.cautions.map((caution) => (
             <li key={caution}>
               <strong>Caution.</strong> {caution}
             </li>
           ))}
         </ul>
       )}
-      {of.figures.length > 0 && (
+      {step.figures.length > 0 && (
         <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-          {of.figures.map(({ what, value, unit }) => (
+          {step.figures.map(({ what, value, unit }) => (
             <div key={what} className="contents">
               <dt className="text-dim">{what}</dt>
               <dd className={`${figureClass(value)} text-[18px]`}>{figureText(value, unit, units)}</dd>
@@ -61,12 +61,12 @@ export function StepView({
           ))}
         </dl>
       )}
-      {of.measures.length > 0 && (
+      {step.measures.length > 0 && (
         <ul aria-label="Measure" className="grid gap-1">
-          {of.measures.map((measure) => (
+          {step.measures.map((measure) => (
             <Measured
               key={measure.what}
-              of={measure}
+              measure={measure}
               read={state.readings.find(({ what }) => what === measure.what) ?? null}
               closed={closed}
               onRead={(value) => onSay({ kind: "reading", step: name, what: measure.what, value })}
@@ -74,19 +74,19 @@ export function StepView({
           ))}
         </ul>
       )}
-      {of.look.length > 0 && (
+      {step.look.length > 0 && (
         <ul aria-label="Inspect" className="grid gap-1">
-          {of.look.map((one) => (
-            <li key={one} className="flex gap-2">
+          {step.look.map((remark) => (
+            <li key={remark} className="flex gap-2">
               <span aria-hidden className="text-dim">
                 ·
               </span>
-              {one}
+              {remark}
             </li>
           ))}
         </ul>
       )}
-      {of.renew === "always" && <p className="text-dim">Always renew.</p>}
+      {step.renew === "always" && <p className="text-dim">Always renew.</p>}
       <Remarks step={name} remarks={state.remarks} closed={closed} onSay={onSay} />
       <PicturesTaken
         step={name}

@@ -28,10 +28,10 @@ describe("constructions", () => {
     const { view, api } = atTheBench("XV-3052");
     render(<Constructions view={view} />);
     await screen.findByText("Trunnion ball, top entry");
-    const inHand = view.inHand!.candidate.valve.construction;
-    expect(item(inHand).querySelector("button")!.getAttribute("aria-current")).toBe("true");
+    const selected = view.selected!.candidate.valve.construction;
+    expect(item(selected).querySelector("button")!.getAttribute("aria-current")).toBe("true");
     fireEvent.click(item("Trunnion ball, top entry").querySelector("button")!);
-    expect(useBench.getState().inHand).toBe(
+    expect(useBench.getState().selected).toBe(
       api.constructions().find((c) => c.name === "Trunnion ball, top entry")!.key,
     );
   });
@@ -47,24 +47,24 @@ describe("constructions", () => {
     const { id } = api.constructions().find((c) => c.name === name)!;
     expect(allowed!.closest("li")!.textContent).toContain(api.byConstruction(id)!.words);
     fireEvent.click(allowed!);
-    expect(useBench.getState().inHand).toBe(api.byConstruction(id)!.key);
+    expect(useBench.getState().selected).toBe(api.byConstruction(id)!.key);
   });
 });
 
 describe("cavity and leak paths", () => {
-  const of = (number: string, cavity: string) => {
+  const detailFor = (number: string, cavity: string) => {
     const { view, prove, api } = atTheBench(number);
     const key = view.rows.flatMap((r) => api.variants(r.key)).find((v) => v.valve.cavity === cavity)!.key;
-    return prove(key).inHand!;
+    return prove(key).selected!;
   };
   it("count two self-relieving seats as one barrier from either side, and say where they relieve", () => {
-    render(<CavityFacts detail={of("XV-3052", "two self-relieving seats")} />);
+    render(<CavityFacts detail={detailFor("XV-3052", "two self-relieving seats")} />);
     expect(screen.getByText("one against pressure from upstream, one from downstream")).toBeTruthy();
     expect(screen.getByText("lower side")).toBeTruthy();
     expect(screen.getByText(/each seat holds its own side/)).toBeTruthy();
   });
   it("count two double-piston seats as two, and warn where they trap a liquid", () => {
-    const detail = of("HV-1012", "two double-piston seats");
+    const detail = detailFor("HV-1012", "two double-piston seats");
     render(<CavityFacts detail={detail} />);
     expect(screen.getByText("two against pressure from upstream, two from downstream")).toBeTruthy();
     expect(screen.getAllByText(/external relief|do not relieve it/).length).toBeGreaterThan(0);
@@ -73,7 +73,7 @@ describe("cavity and leak paths", () => {
     expect(screen.getByText("trapped and warmed up").nextSibling!.textContent).toMatch(/bar g of .* bar g/);
   });
   it("name what stands in every path out, and caution whoever opens it", () => {
-    const detail = of("XV-3052", "two self-relieving seats");
+    const detail = detailFor("XV-3052", "two self-relieving seats");
     render(<CavityFacts detail={detail} />);
     for (const path of detail.section.leakPaths)
       expect(screen.getByText(new RegExp(path.seals.join(", then ")), { selector: "span" })).toBeTruthy();
@@ -86,12 +86,12 @@ describe("variants of the valve in hand", () => {
     const { view, api } = atTheBench("XV-3052");
     render(<Variants view={view} />);
     const count = api.variants(view.rows[0]!.key).length;
-    await waitFor(() => expect(screen.getAllByText(view.inHand!.candidate.valve.bodyGrade)).toBeTruthy());
+    await waitFor(() => expect(screen.getAllByText(view.selected!.candidate.valve.bodyGrade)).toBeTruthy());
     expect(screen.getByRole("grid").getAttribute("aria-rowcount") ?? String(count + 1)).toBe(
       String(count + 1),
     );
     expect(document.querySelector('[aria-selected="true"]')!.textContent).toContain(
-      view.inHand!.candidate.valve.bodyGrade,
+      view.selected!.candidate.valve.bodyGrade,
     );
   });
 });

@@ -18,7 +18,7 @@ function useConstructions({ proof }: BenchView) {
     { pause: 250, keep: false },
   );
   const built: Readonly<Record<string, ByConstructionRow | null | undefined>> = Object.fromEntries(
-    fallen.map(({ id }, at) => [id, answers[at]]),
+    fallen.map(({ id }, index) => [id, answers[index]]),
   );
   return { rows, built };
 }
@@ -43,7 +43,7 @@ function sentence(
 export const Constructions = memo(function Constructions({ view }: { view: BenchView }) {
   const { rows, built } = useConstructions(view);
   const units = useUnits();
-  const inHand = view.inHand?.candidate.valve.constructionId;
+  const selected = view.selected?.candidate.valve.constructionId;
   const { take } = useBench.getState();
   return (
     <section aria-label="Constructions" className="flex min-h-0 flex-col overflow-auto">
@@ -61,11 +61,11 @@ export const Constructions = memo(function Constructions({ view }: { view: Bench
                   : "fails";
           const key = row.key ?? unoffered?.key ?? null;
           return (
-            <li key={row.id} className={`border-b border-rule/60 ${row.id === inHand ? "bg-second" : ""}`}>
+            <li key={row.id} className={`border-b border-rule/60 ${row.id === selected ? "bg-second" : ""}`}>
               <button
                 type="button"
                 disabled={key === null}
-                aria-current={row.id === inHand}
+                aria-current={row.id === selected}
                 className={`grid w-full grid-cols-[20px_minmax(0,1fr)] items-baseline px-1 py-[3px] text-left enabled:hover:bg-second/60 ${row.standing > 0 ? "" : "text-dim"}`}
                 onClick={() => key !== null && take(key)}
               >

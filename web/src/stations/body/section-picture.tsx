@@ -14,7 +14,7 @@ function laidOut(view: View, parts: SectionData["parts"], stage: { width: number
   const { left, right, top, bottom } = view.box;
   const names = new Map(parts.map((p) => [p.id, p]));
   const middle = (left + right) / 2;
-  const sideOf = (at: number) => (at < middle ? -1 : 1);
+  const sideOf = (x: number) => (x < middle ? -1 : 1);
   const roomAt = (which: -1 | 1) =>
     Math.max(
       4,

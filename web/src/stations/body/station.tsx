@@ -11,7 +11,7 @@ export const station: Station = {
   id: "body",
   name: "Body",
   place: 20,
-  ...ofRules("body", "Body", ({ view }) => view?.inHand?.candidate.valve.construction ?? ""),
+  ...ofRules("body", "Body", ({ view }) => view?.selected?.candidate.valve.construction ?? ""),
   Picture: ({ view, drawn }) =>
     drawn.detail && (
       <div className={`min-h-64 shrink-0 px-4 pt-3 ${view.standing === 0 ? "h-[46%]" : "h-[60%]"}`}>

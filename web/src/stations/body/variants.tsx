@@ -10,7 +10,7 @@ import type { BenchView } from "../../workers/bench-view.ts";
 
 /** Body, trim and seal variants of the valve in hand. */
 const Variants = memo(function Variants({ view }: { view: BenchView }) {
-  const { key, valve } = view.inHand!.candidate;
+  const { key, valve } = view.selected!.candidate;
   const { answer: variants, failure } = useAnswer(view.proof, "variants", [key]);
   const units = useUnits();
   if (variants === undefined) return <Coming failure={failure}>Checking variants …</Coming>;
@@ -35,7 +35,7 @@ const Variants = memo(function Variants({ view }: { view: BenchView }) {
         rows={variants}
         columns={columns}
         template="6rem minmax(8rem,1fr) minmax(8rem,1.4fr) 4.4rem minmax(6rem,1fr)"
-        inHand={key}
+        selected={key}
         onTake={useBench.getState().take}
       />
     </section>

@@ -8,19 +8,19 @@ interface Step {
 }
 
 /** What air meets on its way, the supply first. */
-function chain(of: AirPicture, ways: string): Step[] {
-  const led = of.executions.find((e) => e.led)!;
-  const item = (kind: string) => of.fittings.find((f) => f.kind === kind)?.mounted?.item;
-  const count = of.solenoids.find((s) => s.arrangement === of.arrangement)!.valves;
-  const positioner = of.fittings.find((f) => f.kind === "positioner");
-  const solenoid = of.fittings.length === 0 || of.fittings.some((f) => f.kind === "solenoid valve");
+function chain(air: AirPicture, ways: string): Step[] {
+  const led = air.executions.find((e) => e.led)!;
+  const item = (kind: string) => air.fittings.find((f) => f.kind === kind)?.mounted?.item;
+  const count = air.solenoids.find((s) => s.arrangement === air.arrangement)!.valves;
+  const positioner = air.fittings.find((f) => f.kind === "positioner");
+  const solenoid = air.fittings.length === 0 || air.fittings.some((f) => f.kind === "solenoid valve");
   return [
     { name: "filter-regulator", says: item("filter-regulator") ?? "" },
     ...(positioner ? [{ name: "positioner", says: item("positioner") ?? "none fits" }] : []),
     ...(solenoid
       ? [
           {
-            name: count > 1 ? `${count} solenoid valves, ${of.arrangement}` : "solenoid valve",
+            name: count > 1 ? `${count} solenoid valves, ${air.arrangement}` : "solenoid valve",
             says: item("solenoid valve") ?? ways,
           },
         ]
@@ -50,23 +50,23 @@ function Box({ x, y, name, says }: Step & { x: number; y: number }) {
 }
 
 /** How the air runs for the school and the arrangement in force: supply to the left, drive to the right. */
-export function AirLines({ of }: { of: AirPicture }) {
-  const clean = of.sprung && of.springSideAir === "clean air from the drive";
-  const ways = of.sprung && !clean ? "3/2" : "5/2";
-  const steps = chain(of, ways);
+export function AirLines({ air }: { air: AirPicture }) {
+  const clean = air.sprung && air.springSideAir === "clean air from the drive";
+  const ways = air.sprung && !clean ? "3/2" : "5/2";
+  const steps = chain(air, ways);
   // The last of the valves that lead the air; behind it runs the tube.
   const leads = steps.findLastIndex(({ name }) => /solenoid|positioner/.test(name));
-  const at = (n: number) => 44 + n * (boxWide + gap) + (n > leads ? tubeWide : 0);
-  const drive = at(steps.length);
+  const leftOf = (n: number) => 44 + n * (boxWide + gap) + (n > leads ? tubeWide : 0);
+  const drive = leftOf(steps.length);
   const wide = drive + 134;
   const middle = top + boxHigh / 2;
-  const valve = at(leads) + boxWide / 2;
+  const valve = leftOf(leads) + boxWide / 2;
   // Of a drive with air on both sides the valve feeds the second below, beside its exhaust.
-  const exhaust = of.sprung ? valve : valve - 30;
-  const bottle = of.fittings.find((f) => f.kind === "volume bottle")?.mounted;
-  const switches = of.fittings.find((f) => f.kind === "limit switches")?.mounted;
+  const exhaust = air.sprung ? valve : valve - 30;
+  const bottle = air.fittings.find((f) => f.kind === "volume bottle")?.mounted;
+  const switches = air.fittings.find((f) => f.kind === "limit switches")?.mounted;
   const under = top + boxHigh + 34;
-  const springSide = of.sprung
+  const springSide = air.sprung
     ? clean
       ? "the exhaust goes through the spring chamber"
       : "the spring chamber breathes ambient air"
@@ -82,7 +82,7 @@ export function AirLines({ of }: { of: AirPicture }) {
       <g className="stroke-ink" fill="none">
         <path d={`M0 ${middle}H${drive}`} />
         <path d={`M${exhaust} ${top + boxHigh}V${under}`} strokeDasharray="4 3" />
-        {of.sprung ? (
+        {air.sprung ? (
           clean ? (
             <path d={`M${exhaust} ${under}H${drive + 90}V${top + 46}`} strokeDasharray="4 3" />
           ) : (
@@ -91,15 +91,15 @@ export function AirLines({ of }: { of: AirPicture }) {
         ) : (
           <path d={`M${valve + 30} ${top + boxHigh}V${under - 12}H${drive + 90}V${top + 46}`} />
         )}
-        {bottle && <path d={`M${at(0) + boxWide + gap / 2} ${middle}V12H${at(1) + 8}`} />}
+        {bottle && <path d={`M${leftOf(0) + boxWide + gap / 2} ${middle}V12H${leftOf(1) + 8}`} />}
       </g>
       {steps.map((step, n) => (
-        <Box key={step.name} x={at(n)} y={top} {...step} />
+        <Box key={step.name} x={leftOf(n)} y={top} {...step} />
       ))}
       {bottle && (
         <g>
-          <rect x={at(1) + 8} y={2} width={70} height={20} rx={9} className="fill-paper stroke-ink" />
-          <text x={at(1) + 43} y={16} textAnchor="middle" className="fill-ink text-[10px]">
+          <rect x={leftOf(1) + 8} y={2} width={70} height={20} rx={9} className="fill-paper stroke-ink" />
+          <text x={leftOf(1) + 43} y={16} textAnchor="middle" className="fill-ink text-[10px]">
             {bottle.item}
           </text>
         </g>
@@ -110,7 +110,7 @@ export function AirLines({ of }: { of: AirPicture }) {
         air
       </text>
       <text x={drive + 90} y={middle + 4} textAnchor="middle" className="fill-ink text-[11px]">
-        {of.sprung ? "springs" : "air"}
+        {air.sprung ? "springs" : "air"}
       </text>
       {switches && (
         <text x={drive + 60} y={top - 15} textAnchor="middle" className="fill-dim text-[10px]">
@@ -120,14 +120,14 @@ export function AirLines({ of }: { of: AirPicture }) {
       <text x={0} y={middle - 6} className="fill-dim text-[10px]">
         supply
       </text>
-      <text x={at(leads) + boxWide + 6} y={middle - 6} className="fill-dim text-[10px]">
-        {`${of.tube.boreMm} mm, ${of.tube.lengthM} m`}
+      <text x={leftOf(leads) + boxWide + 6} y={middle - 6} className="fill-dim text-[10px]">
+        {`${air.tube.boreMm} mm, ${air.tube.lengthM} m`}
       </text>
       <text x={exhaust} y={under + 13} textAnchor="middle" className="fill-dim text-[10px]">
         {clean ? "" : "exhaust"}
       </text>
       <text x={wide} y={under + 13} textAnchor="end" className="fill-dim text-[10px]">
-        {of.sprung ? (clean ? "exhaust through the spring chamber" : "breathes ambient air") : ""}
+        {air.sprung ? (clean ? "exhaust through the spring chamber" : "breathes ambient air") : ""}
       </text>
     </svg>
   );

@@ -19,7 +19,7 @@ function Seconds({ s, asked }: { s: number | null; asked: number | null }) {
   );
 }
 
-function Ways({ of }: { of: AirPicture }) {
+function Ways({ air }: { air: AirPicture }) {
   const asks = ({ opening, closing }: AirPicture["asked"]) =>
     [
       opening !== null && `open within ${figure(opening)} s`,
@@ -31,7 +31,7 @@ function Ways({ of }: { of: AirPicture }) {
     <table className="mt-2 w-full border-collapse text-left">
       <caption className="pb-1 text-left">
         Longest stroking time{" "}
-        <span className="text-dim">a conservative estimate; {asks(of.asked) || "no time is specified"}</span>
+        <span className="text-dim">a conservative estimate; {asks(air.asked) || "no time is specified"}</span>
       </caption>
       <thead className="text-[12px] text-dim">
         <tr className="border-b border-rule">
@@ -44,7 +44,7 @@ function Ways({ of }: { of: AirPicture }) {
         </tr>
       </thead>
       <tbody>
-        {of.executions.map((e) => (
+        {air.executions.map((e) => (
           <tr
             key={[e.name, ...e.items].join()}
             aria-current={e.led}
@@ -54,8 +54,8 @@ function Ways({ of }: { of: AirPicture }) {
             <td>{e.items.join(", ") || "house rule"}</td>
             <td className="figures text-right">{figure(e.valveCv)}</td>
             <td className="figures text-right">{e.price === null ? "–" : figure(e.price)}</td>
-            <Seconds s={e.opening} asked={of.asked.opening} />
-            <Seconds s={e.closing} asked={of.asked.closing} />
+            <Seconds s={e.opening} asked={air.asked.opening} />
+            <Seconds s={e.closing} asked={air.asked.closing} />
           </tr>
         ))}
       </tbody>
@@ -63,13 +63,13 @@ function Ways({ of }: { of: AirPicture }) {
   );
 }
 
-function Arrangements({ of }: { of: AirPicture }) {
+function Arrangements({ air }: { air: AirPicture }) {
   return (
     <table className="mt-3 w-full border-collapse text-left">
       <caption className="pb-1 text-left">
         Solenoid valves{" "}
         <span className="text-dim">
-          tested every {figure(of.testMonths)} months; rates by house rule, an aid and not a certificate
+          tested every {figure(air.testMonths)} months; rates by house rule, an aid and not a certificate
         </span>
       </caption>
       <thead className="text-[12px] text-dim">
@@ -81,11 +81,11 @@ function Arrangements({ of }: { of: AirPicture }) {
         </tr>
       </thead>
       <tbody>
-        {of.solenoids.map((s) => (
+        {air.solenoids.map((s) => (
           <tr
             key={s.arrangement}
-            aria-current={s.arrangement === of.arrangement}
-            className={`border-b border-rule/60 ${s.arrangement === of.arrangement ? "bg-second font-semibold" : ""}`}
+            aria-current={s.arrangement === air.arrangement}
+            className={`border-b border-rule/60 ${s.arrangement === air.arrangement ? "bg-second font-semibold" : ""}`}
           >
             <td>{s.arrangement}</td>
             <td className="figures text-right">{s.valves}</td>
@@ -100,10 +100,10 @@ function Arrangements({ of }: { of: AirPicture }) {
 
 /** What the air of the drive in hand does: how it runs, how fast, how much of it, and how it lets go. */
 const Air = memo(function Air({ view }: { view: BenchView }) {
-  const { answer: of, failure } = useAnswer(view.proof, "air", [view.inHand!.candidate.key]);
+  const { answer: air, failure } = useAnswer(view.proof, "air", [view.selected!.candidate.key]);
   const units = useUnits();
-  if (of === undefined) return <Coming failure={failure}>Calculating filling and venting …</Coming>;
-  if (of === null)
+  if (air === undefined) return <Coming failure={failure}>Calculating filling and venting …</Coming>;
+  if (air === null)
     return (
       <p className="p-2 text-dim">
         The actuator is not pneumatic, or its torque demand is not known. Select a candidate with a pneumatic
@@ -113,23 +113,23 @@ const Air = memo(function Air({ view }: { view: BenchView }) {
   return (
     <section aria-label="Air" className="flex min-h-0 flex-1 flex-col">
       <Scroll label="Air of the actuator" className="min-h-0 flex-1">
-        <AirLines of={of} />
+        <AirLines air={air} />
         <p className="text-dim">
-          Sweeps <span className="figures text-ink">{figureText(of.sweptL, "litres", units)}</span>, takes{" "}
-          <span className="figures text-ink">{figureText(of.perCycleL, "litres", units)}</span> of free air
+          Sweeps <span className="figures text-ink">{figureText(air.sweptL, "litres", units)}</span>, takes{" "}
+          <span className="figures text-ink">{figureText(air.perCycleL, "litres", units)}</span> of free air
           per cycle
-          {of.perYearM3 !== null && (
+          {air.perYearM3 !== null && (
             <>
-              , <span className="figures text-ink">{figure(of.perYearM3)} m³</span> per year
+              , <span className="figures text-ink">{figure(air.perYearM3)} m³</span> per year
             </>
           )}
           .{" "}
-          {of.schools.length > 0 && (
+          {air.schools.length > 0 && (
             <>
               Accessories cost{" "}
-              {of.schools.map(({ school, price }, at) => (
+              {air.schools.map(({ school, price }, index) => (
                 <span key={school}>
-                  {at > 0 && ", "}
+                  {index > 0 && ", "}
                   <span className="figures text-ink">{figure(price)}</span> with {school} in the spring
                   chamber
                 </span>
@@ -138,9 +138,9 @@ const Air = memo(function Air({ view }: { view: BenchView }) {
             </>
           )}
         </p>
-        <FittingsTable fittings={of.fittings} />
-        <Ways of={of} />
-        <Arrangements of={of} />
+        <FittingsTable fittings={air.fittings} />
+        <Ways air={air} />
+        <Arrangements air={air} />
       </Scroll>
     </section>
   );

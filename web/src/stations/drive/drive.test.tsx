@@ -14,7 +14,7 @@ const rows = (table: HTMLElement) => within(table).getAllByRole("row").slice(1);
 describe("the ladder of supplies", () => {
   it("has a row for each pressure, the duty's own marked, and takes the drive that would do in hand", async () => {
     const { view, api } = atTheBench("XV-1044");
-    const { steps, givesUpBarG } = (await api.supplies(view.inHand!.candidate.key))!;
+    const { steps, givesUpBarG } = (await api.supplies(view.selected!.candidate.key))!;
     render(<SupplySteps view={view} />);
     const table = await screen.findByRole("table", { name: /Lowest air supply/ });
     expect(rows(table)).toHaveLength(steps.length);
@@ -22,7 +22,7 @@ describe("the ladder of supplies", () => {
     expect(screen.getByText(new RegExp(`fails at ${givesUpBarG} bar`))).toBeTruthy();
     const other = steps.findIndex((s) => s.priceStep < 0 && s.verdict === "holds");
     fireEvent.click(within(rows(table)[other]!).getByRole("button"));
-    expect(useBench.getState().inHand).toBe(steps[other]!.key);
+    expect(useBench.getState().selected).toBe(steps[other]!.key);
   });
   it("says of a hand that no pressure turns it", async () => {
     render(<SupplySteps view={atTheBench("HV-1012").view} />);
@@ -33,7 +33,7 @@ describe("the ladder of supplies", () => {
 describe("kinds of operator", () => {
   it("stand side by side, the one in hand marked, with what each cannot do", async () => {
     const { view, api } = atTheBench("XV-1004");
-    const found = api.kinds(view.inHand!.candidate.key);
+    const found = api.kinds(view.selected!.candidate.key);
     render(<Kinds view={view} />);
     const table = await screen.findByRole("table", { name: /Kinds of operator/ });
     expect(rows(table)).toHaveLength(found.length);
@@ -49,7 +49,7 @@ describe("kinds of operator", () => {
 describe("the chance of a stall", () => {
   it("is told with its error, and what matters most first", async () => {
     const { view, api } = atTheBench("XV-1048");
-    const found = (await api.stall(view.inHand!.candidate.key))!;
+    const found = (await api.stall(view.selected!.candidate.key))!;
     render(<Stall view={view} />);
     expect(await screen.findByText(/% of .* trials stalled \(± /)).toBeTruthy();
     const table = screen.getByRole("table");
@@ -71,7 +71,7 @@ describe("the chance of a stall", () => {
 describe("the air of a drive", () => {
   it("tells each way to lead it, marked where a time is asked for, and the arrangement in force", async () => {
     const { view, api } = atTheBench("XV-1044");
-    const found = (await api.air(view.inHand!.candidate.key))!;
+    const found = (await api.air(view.selected!.candidate.key))!;
     render(<Air view={view} />);
     const ways = await screen.findByRole("table", { name: /Longest stroking time/ });
     expect(rows(ways)).toHaveLength(found.executions.length);
@@ -90,7 +90,7 @@ describe("the air of a drive", () => {
   });
   it("lists what stands on the drive, what is not needed, and why others do not do", async () => {
     const { view, api } = atTheBench("XV-1004");
-    const found = (await api.air(view.inHand!.candidate.key))!;
+    const found = (await api.air(view.selected!.candidate.key))!;
     render(<Air view={view} />);
     const table = await screen.findByRole("table", { name: /Accessories/ });
     expect(rows(table)).toHaveLength(found.fittings.length);

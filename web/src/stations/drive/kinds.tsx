@@ -13,33 +13,33 @@ const known = (value: number | null) => (value === null ? "–" : figure(value))
 /** Kinds that are made with a spring say so themselves. */
 const named = ({ kind, sprung }: KindOnValve) => (sprung && !/return/.test(kind) ? `${kind}, spring` : kind);
 
-function Row({ of, inHand }: { of: KindOnValve; inHand: boolean }) {
+function Row({ kind, selected }: { kind: KindOnValve; selected: boolean }) {
   const units = useUnits();
   return (
     <tr
-      aria-current={inHand}
-      className={`border-b border-rule/60 align-top ${inHand ? "bg-second font-semibold" : ""}`}
+      aria-current={selected}
+      className={`border-b border-rule/60 align-top ${selected ? "bg-second font-semibold" : ""}`}
     >
       <td className="pr-1">
-        <BoreMark verdict={of.verdict} />
+        <BoreMark verdict={kind.verdict} />
       </td>
       <td>
-        {named(of)} <span className="text-dim">{of.drive.size}</span>
+        {named(kind)} <span className="text-dim">{kind.drive.size}</span>
       </td>
-      <td className={figures}>{of.margin === null ? "–" : marginWords(of.margin, "%", units)}</td>
-      <td className={figures}>{figure(of.price)}</td>
-      <td className={figures}>{figureText(of.weightKg, "kg", units)}</td>
-      <td className={figures}>{known(of.opensS)}</td>
-      <td className={figures}>{known(of.closesS)}</td>
-      <td className={figures}>{figureText(of.airL, "litres", units)}</td>
-      <td className="pl-3 text-dim">{of.cannot.join(", ") || "–"}</td>
+      <td className={figures}>{kind.margin === null ? "–" : marginWords(kind.margin, "%", units)}</td>
+      <td className={figures}>{figure(kind.price)}</td>
+      <td className={figures}>{figureText(kind.weightKg, "kg", units)}</td>
+      <td className={figures}>{known(kind.opensS)}</td>
+      <td className={figures}>{known(kind.closesS)}</td>
+      <td className={figures}>{figureText(kind.airL, "litres", units)}</td>
+      <td className="pl-3 text-dim">{kind.cannot.join(", ") || "–"}</td>
     </tr>
   );
 }
 
 /** Every kind of drive on the valve in hand, side by side, whatever operator the duty asks for. */
 const Kinds = memo(function Kinds({ view }: { view: BenchView }) {
-  const { key } = view.inHand!.candidate;
+  const { key } = view.selected!.candidate;
   const { answer: kinds, failure } = useAnswer(view.proof, "kinds", [key]);
   if (kinds === undefined) return <Coming failure={failure}>Checking every kind of actuator …</Coming>;
   if (kinds.length === 0) return <p className="p-2 text-dim">The shelf has no operator for this stem.</p>;
@@ -68,8 +68,8 @@ const Kinds = memo(function Kinds({ view }: { view: BenchView }) {
             </tr>
           </thead>
           <tbody>
-            {kinds.map((of) => (
-              <Row key={of.key} of={of} inHand={of.key === key} />
+            {kinds.map((kind) => (
+              <Row key={kind.key} kind={kind} selected={kind.key === key} />
             ))}
           </tbody>
         </table>

@@ -18,28 +18,36 @@ function inWords({ probability, standardError, trials, place }: StallChance): st
 }
 
 /** One input from its low to its high end, and what of output over demand is left at either. */
-function Input({ of, units, most }: { of: StallChance["inputs"][number]; units: Reading; most: number }) {
-  const value = (v: number) => (of.unit === "" ? `× ${figure(v)}` : figureText(v, of.unit, units));
-  const [from, to] = [Math.min(of.atLow, of.atHigh), Math.max(of.atLow, of.atHigh)];
+function Input({
+  input,
+  units,
+  maximum,
+}: {
+  input: StallChance["inputs"][number];
+  units: Reading;
+  maximum: number;
+}) {
+  const value = (v: number) => (input.unit === "" ? `× ${figure(v)}` : figureText(v, input.unit, units));
+  const [from, to] = [Math.min(input.atLow, input.atHigh), Math.max(input.atLow, input.atHigh)];
   return (
     <tr className="border-b border-rule/60">
-      <td>{of.what}</td>
-      <td className="figures text-right">{value(of.low)}</td>
-      <td className="figures text-right">{value(of.high)}</td>
+      <td>{input.what}</td>
+      <td className="figures text-right">{value(input.low)}</td>
+      <td className="figures text-right">{value(input.high)}</td>
       <td className="figures text-right">{figure(from)}</td>
       <td className="px-2">
         <div className="relative h-4">
           <span
             className="absolute inset-y-1 bg-ink/60"
             style={{
-              left: `${(100 * Math.max(0, from)) / most}%`,
-              width: `${(100 * Math.max(0, to - Math.max(0, from))) / most}%`,
+              left: `${(100 * Math.max(0, from)) / maximum}%`,
+              width: `${(100 * Math.max(0, to - Math.max(0, from))) / maximum}%`,
             }}
           />
           <span
             aria-hidden
             className="absolute inset-y-0 w-0.5 bg-fails"
-            style={{ left: `${100 / most}%` }}
+            style={{ left: `${100 / maximum}%` }}
           />
         </div>
       </td>
@@ -51,7 +59,7 @@ function Input({ of, units, most }: { of: StallChance["inputs"][number]; units: 
 /** Chance that the drive in hand stalls, and what of the scatter matters most. */
 const Stall = memo(function Stall({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { answer: found, failure } = useAnswer(view.proof, "stall", [view.inHand!.candidate.key]);
+  const { answer: found, failure } = useAnswer(view.proof, "stall", [view.selected!.candidate.key]);
   if (found === undefined) return <Coming failure={failure}>Running 100 000 trials …</Coming>;
   if (found === null)
     return (
@@ -59,7 +67,7 @@ const Stall = memo(function Stall({ view }: { view: BenchView }) {
         Not available: it needs an actuator and a known torque demand in every case.
       </p>
     );
-  const most = Math.max(1.2, ...found.inputs.flatMap((i) => [i.atLow, i.atHigh])) * 1.05;
+  const maximum = Math.max(1.2, ...found.inputs.flatMap((i) => [i.atLow, i.atHigh])) * 1.05;
   return (
     <section aria-label="Stall probability" className="flex min-h-0 flex-1 flex-col gap-1">
       <p>
@@ -88,7 +96,7 @@ const Stall = memo(function Stall({ view }: { view: BenchView }) {
           </thead>
           <tbody>
             {found.inputs.map((input) => (
-              <Input key={input.what} of={input} units={units} most={most} />
+              <Input key={input.what} input={input} units={units} maximum={maximum} />
             ))}
           </tbody>
         </table>

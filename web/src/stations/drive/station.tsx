@@ -14,7 +14,7 @@ const StrokeChart = later(() => import("./stroke-chart.tsx"));
 
 /** The drive, or what a bare stem takes and whether a hand can. */
 function turnedBy({ view, units }: OnTheBench): string {
-  const candidate = view?.inHand?.candidate;
+  const candidate = view?.selected?.candidate;
   if (!candidate) return "";
   if (candidate.drive) return candidate.drive.size;
   const { breakNm } = candidate;

@@ -29,11 +29,11 @@ function strokeOptions(
   const stem = torque(stroke.stemLimitNm);
   const stemShown = stem < highest * 2.2;
   const series = (
-    of: keyof typeof lineStyles,
+    curve: keyof typeof lineStyles,
     data: (readonly [number, number | null])[],
     more: object = {},
   ) => {
-    const { name, width, type, colour } = lineStyles[of];
+    const { name, width, type, colour } = lineStyles[curve];
     return {
       type: "line",
       name,

@@ -11,7 +11,7 @@ import type { BenchView } from "../../workers/bench-view.ts";
 /** What each step of the supply would save, and where the drive in hand gives up. */
 const SupplySteps = memo(function SupplySteps({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { answer: ladder, failure } = useAnswer(view.proof, "supplies", [view.inHand!.candidate.key]);
+  const { answer: ladder, failure } = useAnswer(view.proof, "supplies", [view.selected!.candidate.key]);
   if (ladder === undefined) return <Coming failure={failure}>Checking every pressure …</Coming>;
   if (ladder === null)
     return (
@@ -20,11 +20,11 @@ const SupplySteps = memo(function SupplySteps({ view }: { view: BenchView }) {
         of supply pressure.
       </p>
     );
-  const inHand = view.inHand!.candidate.drive;
+  const selected = view.selected!.candidate.drive;
   return (
     <section aria-label="Supply" className="flex min-h-0 flex-1 flex-col">
       <p className="mb-1 text-dim">
-        {inHand?.size} {inHand?.springSet}:{" "}
+        {selected?.size} {selected?.springSet}:{" "}
         {ladder.givesUpBarG === null
           ? "works at every lower pressure examined."
           : `fails at ${figureText(ladder.givesUpBarG, "bar g", units)}.`}
@@ -51,7 +51,7 @@ const SupplySteps = memo(function SupplySteps({ view }: { view: BenchView }) {
               >
                 <td className="figures">{figureText(s.lowestBarG, "bar g", units)}</td>
                 <td>
-                  <BoreMark verdict={s.inHand} />
+                  <BoreMark verdict={s.selected} />
                 </td>
                 <td className="figures text-right">
                   {s.margin === null ? "–" : marginWords(s.margin, "%", units)}

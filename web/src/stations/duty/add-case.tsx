@@ -15,7 +15,7 @@ export function AddCase() {
     <>
       <button type="button" className="quiet" onClick={() => set(true)}>
         add case
-        <KeyHint of="a" />
+        <KeyHint shortcut="a" />
       </button>
       <SheetDialog
         open={open}
@@ -31,8 +31,8 @@ export function AddCase() {
             if (!step) return;
             event.preventDefault();
             const buttons = [...event.currentTarget.querySelectorAll("button")];
-            const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
-            buttons[(at + step + buttons.length) % buttons.length]!.focus();
+            const index = buttons.indexOf(document.activeElement as HTMLButtonElement);
+            buttons[(index + step + buttons.length) % buttons.length]!.focus();
           }}
         >
           {caseKindDescriptions.map(({ kind, means }) => (

@@ -23,12 +23,12 @@ const flowName: Record<(typeof flowBases)[number], string> = {
 };
 
 /** How much of a case of two phases is vapour. */
-function VapourShare({ of, fault }: { of: OperatingCase; fault: string | undefined }) {
-  const value = of.vapourPercent;
+function VapourShare({ operatingCase, fault }: { operatingCase: OperatingCase; fault: string | undefined }) {
+  const value = operatingCase.vapourPercent;
   return (
     <ReadText
       label="vapour, mass %"
-      path={`cases.${of.id}.vapourPercent`}
+      path={`cases.${operatingCase.id}.vapourPercent`}
       shown={value === null ? "" : `${value} %`}
       says='"…" is not a number.'
       fault={fault}
@@ -36,7 +36,7 @@ function VapourShare({ of, fault }: { of: OperatingCase; fault: string | undefin
       read={(text) => {
         const number = readNumber(text, "%");
         if (number !== null && !Number.isFinite(number)) return false;
-        useBench.getState().editCase(of.id, { vapourPercent: number });
+        useBench.getState().editCase(operatingCase.id, { vapourPercent: number });
         return true;
       }}
     />
@@ -45,26 +45,26 @@ function VapourShare({ of, fault }: { of: OperatingCase; fault: string | undefin
 
 /** What else a case has: its kind, phase and flow, whether it may be shut, and from where it is pushed. */
 export function CaseDetail({
-  of,
+  operatingCase,
   index,
   faults,
 }: {
-  of: OperatingCase;
+  operatingCase: OperatingCase;
   index: number;
   faults: Record<string, string>;
 }) {
   const { editCase, copyCase, removeCase, setUnreadable, clearUnreadable } = useBench.getState();
-  const path = `cases.${of.id}.rate`;
+  const path = `cases.${operatingCase.id}.rate`;
   const unreadable = useBench((s) => s.unreadable[path]);
-  const kind = caseKindDescriptions.find((k) => k.kind === of.kind)!;
+  const kind = caseKindDescriptions.find((k) => k.kind === operatingCase.kind)!;
   return (
     <div className="grid gap-1">
       <label className="flex gap-2">
         <span className="w-9 shrink-0 text-dim">kind</span>
         <select
           className="field"
-          value={of.kind}
-          onChange={(e) => editCase(of.id, { kind: e.target.value as OperatingCase["kind"] })}
+          value={operatingCase.kind}
+          onChange={(e) => editCase(operatingCase.id, { kind: e.target.value as OperatingCase["kind"] })}
         >
           {caseKindDescriptions.map((k) => (
             <option key={k.kind}>{k.kind}</option>
@@ -73,7 +73,7 @@ export function CaseDetail({
       </label>
       <p className="text-dim">
         {kind.means}
-        {isPassing(of.kind) && of.kind !== "fire"
+        {isPassing(operatingCase.kind) && operatingCase.kind !== "fire"
           ? " Flow only: the seat may reach its excursion maximum."
           : ""}
       </p>
@@ -81,9 +81,9 @@ export function CaseDetail({
         <span className="w-9 shrink-0 text-dim">phase</span>
         <select
           className="field"
-          value={of.phase ?? ""}
+          value={operatingCase.phase ?? ""}
           onChange={(e) =>
-            editCase(of.id, {
+            editCase(operatingCase.id, {
               phase: e.target.value === "" ? null : (e.target.value as OperatingCase["phase"]),
             })
           }
@@ -97,10 +97,10 @@ export function CaseDetail({
       <div className="flex gap-2">
         <span className="w-9 shrink-0 text-dim">flow</span>
         <QuantityField
-          label={`flow, ${of.name}`}
+          label={`flow, ${operatingCase.name}`}
           field="cases.rate"
-          quantity={flowQuantity[of.rateBasis]}
-          value={of.rate}
+          quantity={flowQuantity[operatingCase.rateBasis]}
+          value={operatingCase.rate}
           unreadable={unreadable}
           error={faults[`cases.${index}.rate`]}
           placeholder="none"
@@ -108,15 +108,17 @@ export function CaseDetail({
           align="left"
           onValue={(rate) => {
             clearUnreadable(path);
-            editCase(of.id, { rate });
+            editCase(operatingCase.id, { rate });
           }}
           onUnreadable={(text) => setUnreadable(path, text)}
         />
         <select
           className="field"
-          aria-label={`flow counted, ${of.name}`}
-          value={of.rateBasis}
-          onChange={(e) => editCase(of.id, { rateBasis: e.target.value as OperatingCase["rateBasis"] })}
+          aria-label={`flow counted, ${operatingCase.name}`}
+          value={operatingCase.rateBasis}
+          onChange={(e) =>
+            editCase(operatingCase.id, { rateBasis: e.target.value as OperatingCase["rateBasis"] })
+          }
         >
           {flowBases.map((b) => (
             <option key={b} value={b}>
@@ -125,33 +127,35 @@ export function CaseDetail({
           ))}
         </select>
       </div>
-      {of.phase === "two-phase" && <VapourShare of={of} fault={faults[`cases.${index}.vapourPercent`]} />}
+      {operatingCase.phase === "two-phase" && (
+        <VapourShare operatingCase={operatingCase} fault={faults[`cases.${index}.vapourPercent`]} />
+      )}
       {unreadable !== undefined && (
         <p role="alert" className="text-fails">
-          "{unreadable}" is not a figure in a unit of {flowQuantity[of.rateBasis]}.
+          "{unreadable}" is not a figure in a unit of {flowQuantity[operatingCase.rateBasis]}.
         </p>
       )}
       <label className="flex items-center gap-2">
         <input
           type="checkbox"
-          checked={of.mayBeShut}
-          onChange={(e) => editCase(of.id, { mayBeShut: e.target.checked })}
+          checked={operatingCase.mayBeShut}
+          onChange={(e) => editCase(operatingCase.id, { mayBeShut: e.target.checked })}
         />
         may be closed in this case
       </label>
       <label className="flex items-center gap-2">
         <input
           type="checkbox"
-          checked={of.flow === "reverse"}
-          onChange={(e) => editCase(of.id, { flow: e.target.checked ? "reverse" : "forward" })}
+          checked={operatingCase.flow === "reverse"}
+          onChange={(e) => editCase(operatingCase.id, { flow: e.target.checked ? "reverse" : "forward" })}
         />
         reverse: pressure from downstream
       </label>
       <span className="flex gap-3">
-        <button type="button" className="quiet" onClick={() => copyCase(of.id)}>
+        <button type="button" className="quiet" onClick={() => copyCase(operatingCase.id)}>
           copy
         </button>
-        <button type="button" className="quiet" onClick={() => removeCase(of.id)}>
+        <button type="button" className="quiet" onClick={() => removeCase(operatingCase.id)}>
           remove
         </button>
       </span>

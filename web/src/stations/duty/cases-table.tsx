@@ -22,33 +22,33 @@ const columns = {
 };
 
 function CaseFigure({
-  of,
+  operatingCase,
   index,
   part,
   label,
   faults,
 }: {
-  of: OperatingCase;
+  operatingCase: OperatingCase;
   index: number;
   part: "upstreamBarG" | "downstreamBarG" | "temperatureC";
   label: string;
   faults: Record<string, string>;
 }) {
   const { editCase, setUnreadable, clearUnreadable } = useBench.getState();
-  const path = `cases.${of.id}.${part}`;
+  const path = `cases.${operatingCase.id}.${part}`;
   const unreadable = useBench((s) => s.unreadable[path]);
   return (
     <QuantityField
-      label={`${label}, ${of.name}`}
+      label={`${label}, ${operatingCase.name}`}
       field={`cases.${part}`}
       quantity={part === "temperatureC" ? "temperature" : "pressure"}
-      value={of[part]}
+      value={operatingCase[part]}
       unreadable={unreadable}
       error={faults[`cases.${index}.${part}`]}
       placeholder={part === "downstreamBarG" ? "vent" : "–"}
       onValue={(value) => {
         clearUnreadable(path);
-        editCase(of.id, { [part]: value });
+        editCase(operatingCase.id, { [part]: value });
       }}
       onUnreadable={(text) => setUnreadable(path, text)}
     />
@@ -128,13 +128,31 @@ export function CasesTable({ faults, verdicts }: Props) {
                 />
               </span>
               <span role="cell" data-field={`cases.${index}.upstreamBarG`}>
-                <CaseFigure of={c} index={index} part="upstreamBarG" label="upstream" faults={faults} />
+                <CaseFigure
+                  operatingCase={c}
+                  index={index}
+                  part="upstreamBarG"
+                  label="upstream"
+                  faults={faults}
+                />
               </span>
               <span role="cell" data-field={`cases.${index}.downstreamBarG`}>
-                <CaseFigure of={c} index={index} part="downstreamBarG" label="downstream" faults={faults} />
+                <CaseFigure
+                  operatingCase={c}
+                  index={index}
+                  part="downstreamBarG"
+                  label="downstream"
+                  faults={faults}
+                />
               </span>
               <span role="cell" data-field={`cases.${index}.temperatureC`}>
-                <CaseFigure of={c} index={index} part="temperatureC" label="temperature" faults={faults} />
+                <CaseFigure
+                  operatingCase={c}
+                  index={index}
+                  part="temperatureC"
+                  label="temperature"
+                  faults={faults}
+                />
               </span>
             </div>
             {fault && (
@@ -147,7 +165,7 @@ export function CasesTable({ faults, verdicts }: Props) {
             {open === c.id && (
               <div role="row">
                 <div role="cell" className="pb-2 pl-5 text-[12px]">
-                  <CaseDetail of={c} index={index} faults={faults} />
+                  <CaseDetail operatingCase={c} index={index} faults={faults} />
                 </div>
               </div>
             )}

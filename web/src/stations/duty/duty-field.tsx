@@ -14,7 +14,7 @@ export interface ShownEstimate {
 }
 
 interface Entry {
-  of: AnyField;
+  field: AnyField;
   /** Name read out, where the row's own name says less. */
   label?: string;
   fault: string | undefined;
@@ -30,15 +30,18 @@ const state = (path: string, value: unknown) => {
 /** The full name where it says more than the short one. */
 const readOut = (field: AnyField) => (field.path === "area" ? inSentence(field.label) : shortName(field));
 
-function Select({ of, options }: Entry & { options: readonly (readonly [value: unknown, words: string])[] }) {
-  const value = useStated(of.path);
-  const at = options.findIndex(([option]) => option === value);
+function Select({
+  field,
+  options,
+}: Entry & { options: readonly (readonly [value: unknown, words: string])[] }) {
+  const value = useStated(field.path);
+  const index = options.findIndex(([option]) => option === value);
   return (
     <select
-      className={`field ${at < 0 ? "text-dim" : ""}`}
-      aria-label={readOut(of)}
-      value={at < 0 ? "" : options[at]![1]}
-      onChange={(e) => state(of.path, options.find(([, words]) => words === e.target.value)?.[0] ?? null)}
+      className={`field ${index < 0 ? "text-dim" : ""}`}
+      aria-label={readOut(field)}
+      value={index < 0 ? "" : options[index]![1]}
+      onChange={(e) => state(field.path, options.find(([, words]) => words === e.target.value)?.[0] ?? null)}
     >
       <option value="">not stated</option>
       {options.map(([, words]) => (
@@ -51,14 +54,14 @@ function Select({ of, options }: Entry & { options: readonly (readonly [value: u
 }
 
 /** Any of several words at once, each turned on and off; nothing pressed is not stated. */
-function Toggles({ of, options }: Entry & { options: readonly string[] }) {
-  const stated = useStated(of.path) as readonly string[] | null;
+function Toggles({ field, options }: Entry & { options: readonly string[] }) {
+  const stated = useStated(field.path) as readonly string[] | null;
   const turn = (option: string) => {
     const next = options.filter((o) => (o === option ? !stated?.includes(o) : stated?.includes(o)));
-    state(of.path, next.length === 0 ? null : next);
+    state(field.path, next.length === 0 ? null : next);
   };
   return (
-    <fieldset aria-label={readOut(of)} className="flex flex-wrap gap-x-1 gap-y-0.5">
+    <fieldset aria-label={readOut(field)} className="flex flex-wrap gap-x-1 gap-y-0.5">
       {options.map((option) => {
         const on = stated?.includes(option) ?? false;
         return (
@@ -77,15 +80,15 @@ function Toggles({ of, options }: Entry & { options: readonly string[] }) {
   );
 }
 
-function Figure({ of, label, fault, estimate }: Entry) {
-  const { path, holds } = of;
+function Figure({ field, label, fault, estimate }: Entry) {
+  const { path, holds } = field;
   const value = useStated(path) as number | null;
   const unreadable = useBench((s) => s.unreadable[path]);
   const { setUnreadable, clearUnreadable } = useBench.getState();
   if (holds.kind !== "quantity") return null;
   return (
     <QuantityField
-      label={label ?? readOut(of)}
+      label={label ?? readOut(field)}
       field={path}
       quantity={holds.quantity}
       value={value}
@@ -104,13 +107,13 @@ function Figure({ of, label, fault, estimate }: Entry) {
   );
 }
 
-function Count({ of, unit, fault, estimate }: Entry & { unit: string }) {
-  const value = useStated(of.path) as number | null;
+function Count({ field, unit, fault, estimate }: Entry & { unit: string }) {
+  const value = useStated(field.path) as number | null;
   const rounded = estimate && Number(estimate.value.toPrecision(3));
   return (
     <ReadText
-      label={readOut(of)}
-      path={of.path}
+      label={readOut(field)}
+      path={field.path}
       shown={value === null ? "" : `${value}${unit ? ` ${unit}` : ""}`}
       says='"…" is not a number.'
       fault={fault}
@@ -120,31 +123,31 @@ function Count({ of, unit, fault, estimate }: Entry & { unit: string }) {
       read={(text) => {
         const number = readNumber(text, unit);
         if (number !== null && !Number.isFinite(number)) return false;
-        state(of.path, number);
+        state(field.path, number);
         return true;
       }}
     />
   );
 }
 
-function Text({ of, fault }: Entry) {
-  const value = useStated(of.path) as string | null;
-  const [example] = (of.holds.kind === "text" && of.holds.examples) || [];
+function Text({ field, fault }: Entry) {
+  const value = useStated(field.path) as string | null;
+  const [example] = (field.holds.kind === "text" && field.holds.examples) || [];
   return (
     <input
       className="field"
-      aria-label={readOut(of)}
+      aria-label={readOut(field)}
       aria-invalid={fault !== undefined}
       placeholder={example === undefined ? "not stated" : `as ${example}`}
       value={value ?? ""}
-      onChange={(e) => state(of.path, e.target.value === "" ? null : e.target.value)}
+      onChange={(e) => state(field.path, e.target.value === "" ? null : e.target.value)}
     />
   );
 }
 
 /** The entry a field's content asks for. */
 function EntryOf(entry: Entry) {
-  const { holds } = entry.of;
+  const { holds } = entry.field;
   switch (holds.kind) {
     case "quantity":
       return <Figure {...entry} />;
@@ -168,7 +171,7 @@ function EntryOf(entry: Entry) {
 }
 
 interface Props {
-  of: PanelRow;
+  row: PanelRow;
   fault: (path: string) => string | undefined;
   estimate?: ShownEstimate | undefined;
 }
@@ -184,26 +187,26 @@ function useFault(fields: readonly AnyField[], fault: Props["fault"]): string | 
 }
 
 /** One row of the panel with its label; what is wrong stands right below. */
-export const DutyFieldRow = memo(function DutyFieldRow({ of, fault, estimate }: Props) {
-  const fields = of.kind === "range" ? [of.low, of.high] : [of.field];
+export const DutyFieldRow = memo(function DutyFieldRow({ row, fault, estimate }: Props) {
+  const fields = row.kind === "range" ? [row.low, row.high] : [row.field];
   const wrong = useFault(fields, fault);
-  if (of.kind === "range")
+  if (row.kind === "range")
     return (
-      <FieldRow label={of.name} path={of.low.path} fault={wrong}>
+      <FieldRow label={row.name} path={row.low.path} fault={wrong}>
         <span className="grid grid-cols-[3.6rem_auto_3.6rem_1fr] items-baseline gap-1">
-          <Figure of={of.low} label={inSentence(of.low.label)} fault={fault(of.low.path)} />
+          <Figure field={row.low} label={inSentence(row.low.label)} fault={fault(row.low.path)} />
           <span aria-hidden="true">…</span>
-          <Figure of={of.high} label={inSentence(of.high.label)} fault={fault(of.high.path)} />
+          <Figure field={row.high} label={inSentence(row.high.label)} fault={fault(row.high.path)} />
         </span>
       </FieldRow>
     );
-  const { field } = of;
+  const { field } = row;
   const { holds } = field;
   if (holds.kind === "number")
-    return <Count of={field} unit={holds.unit} fault={fault(field.path)} estimate={estimate} />;
+    return <Count field={field} unit={holds.unit} fault={fault(field.path)} estimate={estimate} />;
   return (
     <FieldRow label={shortName(field)} path={field.path} fault={wrong}>
-      <EntryOf of={field} fault={fault(field.path)} estimate={estimate} />
+      <EntryOf field={field} fault={fault(field.path)} estimate={estimate} />
     </FieldRow>
   );
 });

@@ -121,7 +121,7 @@ describe("a count of the duty", () => {
   )!;
   it("takes a figure with or without its unit, and refuses words", () => {
     atTheBench("XV-3052");
-    render(<DutyFieldRow of={chlorides} fault={() => undefined} />);
+    render(<DutyFieldRow row={chlorides} fault={() => undefined} />);
     type("chlorides", "250 mg/l");
     expect(duty().fluid.chloridesMgL).toBe(250);
     type("chlorides", "a few");
@@ -134,7 +134,7 @@ describe("a count of the duty", () => {
     atTheBench("XV-3052");
     render(
       <DutyFieldRow
-        of={chlorides}
+        row={chlorides}
         fault={(path) => (path === "fluid.chloridesMgL" ? "Too many." : undefined)}
       />,
     );
@@ -148,7 +148,7 @@ describe("what the valve is for", () => {
   const press = (name: string) => fireEvent.click(screen.getByRole("button", { name }));
   it("may be several things at once, and nothing pressed is not stated", () => {
     atTheBench("XV-3052", (d) => ({ ...d, function: null }));
-    render(<DutyFieldRow of={task} fault={() => undefined} />);
+    render(<DutyFieldRow row={task} fault={() => undefined} />);
     press("throttling");
     press("double isolation, one way");
     expect(duty().function).toEqual(["double isolation, one way", "throttling"]);

@@ -82,7 +82,7 @@ function Group({ id, fault }: { id: PanelGroup; fault: (path: string) => string 
       {panelRows(id)
         .filter((row) => row.kind === "range" || !hidden.split(" ").includes(row.field.path))
         .map((row) => (
-          <DutyFieldRow key={row.kind === "range" ? row.name : row.field.path} of={row} fault={fault} />
+          <DutyFieldRow key={row.kind === "range" ? row.name : row.field.path} row={row} fault={fault} />
         ))}
     </div>
   );

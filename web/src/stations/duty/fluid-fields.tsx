@@ -63,7 +63,7 @@ export const FluidFields = memo(function FluidFields({
       {panelRows("fluid").map((row) => (
         <DutyFieldRow
           key={row.kind === "range" ? row.name : row.field.path}
-          of={row}
+          row={row}
           fault={fault}
           estimate={row.kind === "field" ? values[row.field.path] : undefined}
         />

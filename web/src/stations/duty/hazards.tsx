@@ -21,10 +21,10 @@ export function Hazards({ fault }: { fault: (path: string) => string | undefined
     house,
   );
   const edit = (change: Partial<typeof fluid>) => editDuty({ fluid: { ...fluid, ...change } });
-  const without = (of: ReadonlySet<Hazard>, hazard: Hazard) =>
-    allHazards.filter((h) => of.has(h) && h !== hazard);
-  const withIt = (of: ReadonlySet<Hazard>, hazard: Hazard) =>
-    allHazards.filter((h) => of.has(h) || h === hazard);
+  const without = (hazards: ReadonlySet<Hazard>, hazard: Hazard) =>
+    allHazards.filter((h) => hazards.has(h) && h !== hazard);
+  const withIt = (hazards: ReadonlySet<Hazard>, hazard: Hazard) =>
+    allHazards.filter((h) => hazards.has(h) || h === hazard);
   const turn = (hazard: Hazard) => {
     const ofFluid = hazardsFound(
       { ...duty, fluid: { ...fluid, hazards: null } },

@@ -17,7 +17,7 @@ function useEffects({ proof, missing }: BenchView): Readonly<Record<string, numb
     fields.map((field) => [field] as const),
     { pause: 300, keep: false },
   );
-  return Object.fromEntries(fields.map((field, at) => [field, answers[at]]));
+  return Object.fromEntries(fields.map((field, index) => [field, answers[index]]));
 }
 
 const assumed = ({ words, value, unit }: NonNullable<Missing["assumption"]>, units: ReadingUnits) =>

@@ -10,10 +10,10 @@ const MissingList = later(() => import("./missing-list.tsx"));
 
 /** The question of the duty's own findings that is not well answered, the gravest first. */
 function gravestAsked(view: OnTheBench["view"]): string | null {
-  const told = (view?.inHand?.candidate.findings ?? []).filter(
+  const findings = (view?.selected?.candidate.findings ?? []).filter(
     (f) => f.station === "duty" && f.verdict !== "holds" && f.verdict !== "not asked",
   );
-  return told.sort((a, b) => gravityOf(b.verdict) - gravityOf(a.verdict))[0]?.asks ?? null;
+  return findings.sort((a, b) => gravityOf(b.verdict) - gravityOf(a.verdict))[0]?.asks ?? null;
 }
 
 export const station: Station = {

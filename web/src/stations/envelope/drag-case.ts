@@ -4,7 +4,7 @@ import { useBench } from "../../bench/bench-store.ts";
 /** A case moved in the picture: pressure and temperature as the axes read. */
 export function moveCase(id: string, pressure: number, temperature: number, reading: Reading): void {
   const { content, editCase } = useBench.getState();
-  const c = content?.duty.cases.find((one) => one.id === id);
+  const c = content?.duty.cases.find((operatingCase) => operatingCase.id === id);
   if (!c) return;
   const bar = convertUnit(pressure, "pressure", shownUnit("pressure", reading), "bar g");
   const temperatureC = convertUnit(temperature, "temperature", shownUnit("temperature", reading), "°C");

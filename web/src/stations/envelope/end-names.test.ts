@@ -19,9 +19,9 @@ describe("names of the ends", () => {
     expect(named([end("lowest", -29), end("stays to", 200)])[0]!.position).toBe("insideEndBottom");
   });
   it("give way to a case at the head of their line, not to one at its foot", () => {
-    const at = (pressure: number) =>
+    const endAt = (pressure: number) =>
       named([end("stays to", 200)], [{ temperature: 190, pressure }])[0]!.position;
-    expect([at(80), at(20)]).toEqual(["insideStartTop", "insideEndTop"]);
+    expect([endAt(80), endAt(20)]).toEqual(["insideStartTop", "insideEndTop"]);
   });
   it("are left out where the end is out of view", () => {
     expect(named([end("lowest", -196), end("stays to", 540)])).toEqual([]);

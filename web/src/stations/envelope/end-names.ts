@@ -32,12 +32,12 @@ export function endNames(
   const highest = shown.find((e) => e.end === "stays to");
   return shown.map((e) => {
     const x = t(e.temperatureC);
-    const taken = cases.some((c) => near(c.temperature, x) && c.pressure > top * 0.45);
+    const occupied = cases.some((c) => near(c.temperature, x) && c.pressure > top * 0.45);
     const faced = e.end === "lowest" && highest !== undefined && near(t(highest.temperatureC), x);
     return {
       x,
       text: `${e.end === "lowest" ? "" : `${e.end} `}${figureText(e.temperatureC, "°C", units)}, ${shortName(e.name)}`,
-      position: `inside${taken || faced ? "Start" : "End"}${side(e.end)}`,
+      position: `inside${occupied || faced ? "Start" : "End"}${side(e.end)}`,
     };
   });
 }

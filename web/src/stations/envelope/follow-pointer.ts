@@ -20,7 +20,7 @@ const reach = 14;
 
 /** Says what holds where the pointer is, and lets a case be dragged. */
 export function followPointer(element: HTMLElement, stage: Stage): () => void {
-  const at = (event: PointerEvent): [number, number] => {
+  const pointOf = (event: PointerEvent): [number, number] => {
     const { left, top } = element.getBoundingClientRect();
     return [event.clientX - left, event.clientY - top];
   };
@@ -46,14 +46,14 @@ export function followPointer(element: HTMLElement, stage: Stage): () => void {
   };
   let held: { id: string; step: ReturnType<typeof draggedOnce> } | null = null;
   const down = (event: PointerEvent) => {
-    const id = nearest(at(event));
+    const id = nearest(pointOf(event));
     if (id === null) return;
     held = { id, step: draggedOnce() };
     element.setPointerCapture(event.pointerId);
     event.preventDefault();
   };
   const move = (event: PointerEvent) => {
-    const place = at(event);
+    const place = pointOf(event);
     const [temperature, pressure] = stage.chart().convertFromPixel("grid", place) as [number, number];
     readOut(temperature);
     element.style.cursor = held || nearest(place) !== null ? "grab" : "";

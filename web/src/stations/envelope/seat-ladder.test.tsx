@@ -18,7 +18,7 @@ describe("the ladder of seats", () => {
     const { view, api } = ballOf("XV-3052");
     render(<SeatLadder view={view} />);
     await screen.findByRole("table");
-    const steps = await api.seats(view.inHand!.candidate.key);
+    const steps = await api.seats(view.selected!.candidate.key);
     const rows = [...document.querySelectorAll("tbody tr")];
     expect(rows).toHaveLength(steps.length);
     expect(steps.length).toBeGreaterThan(3);
@@ -30,10 +30,10 @@ describe("the ladder of seats", () => {
     const { view } = ballOf("XV-3052");
     render(<SeatLadder view={view} />);
     await screen.findByRole("table");
-    useBench.setState({ inHand: null });
+    useBench.setState({ selected: null });
     const other = [...document.querySelectorAll("tbody tr")].find((row) => row.querySelector("button"))!;
     fireEvent.click(other.querySelector("button")!);
-    expect(useBench.getState().inHand).not.toBeNull();
+    expect(useBench.getState().selected).not.toBeNull();
   });
   it("has no steps for a valve by construction", async () => {
     const { prove, api } = atTheBench("XV-3017");
@@ -50,7 +50,7 @@ describe("the ladder of seats", () => {
 describe("cases on the envelope", () => {
   it("stand where they are in the reader's units, those without a figure left out", () => {
     const { view, duty } = atTheBench("XV-3052");
-    const { envelope } = view.inHand!;
+    const { envelope } = view.selected!;
     const cases = [...duty.cases, { ...duty.cases[0]!, id: "blank", name: "blank", temperatureC: null }];
     const points = casePoints(
       cases,

@@ -11,7 +11,7 @@ import type { BenchView } from "../../workers/bench-view.ts";
 /** Seats the line offers, coolest first, and what each step up costs. */
 const SeatLadder = memo(function SeatLadder({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { answer: steps, failure } = useAnswer(view.proof, "seats", [view.inHand!.candidate.key]);
+  const { answer: steps, failure } = useAnswer(view.proof, "seats", [view.selected!.candidate.key]);
   if (steps === undefined) return <Coming failure={failure}>Checking seats …</Coming>;
   if (steps.length === 0)
     return (

@@ -13,7 +13,7 @@ export const station: Station = {
   id: "envelope",
   name: "Envelope",
   place: 30,
-  ...ofRules("envelope", "Envel.", ({ view }) => view?.inHand?.candidate.valve.seat ?? ""),
+  ...ofRules("envelope", "Envel.", ({ view }) => view?.selected?.candidate.valve.seat ?? ""),
   Picture: ({ view, drawn: { detail, cases, verdicts } }) =>
     detail && (
       <Drawing

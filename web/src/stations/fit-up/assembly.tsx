@@ -10,11 +10,11 @@ import { Drawings } from "./drawings.tsx";
 /** How the drive in hand is put on, step by step, and the drawings a workshop wants for it. */
 const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { fitUp, candidate } = view.inHand!;
+  const { fitUp, candidate } = view.selected!;
   const { answer: steps, failure } = useAnswer(view.proof, "fitting", [candidate.key]);
   return (
     <section aria-label="Mounting" className="flex min-h-0 flex-1 flex-col">
-      <Drawings of={fitUp} />
+      <Drawings fitUp={fitUp} />
       {failure && (
         <p role="alert" className="p-2 text-fails">
           The steps could not be prepared: {failure}
@@ -28,9 +28,9 @@ const Assembly = memo(function Assembly({ view }: { view: BenchView }) {
       ) : (
         <Scroll label="Steps" className="min-h-0 flex-1">
           <ol className="grid gap-2 pr-3">
-            {steps.map(({ does, figures, caution }, at) => (
+            {steps.map(({ does, figures, caution }, index) => (
               <li key={does} className="grid grid-cols-[1.75rem_minmax(0,1fr)] gap-x-1">
-                <span className="figures text-dim">{at + 1}</span>
+                <span className="figures text-dim">{index + 1}</span>
                 <div>
                   <p>{does}</p>
                   {figures.length > 0 && (

@@ -46,7 +46,7 @@ function offered({ fitUp, pad, stemDiameterMm }: FitUpPicture): Offered[] {
 }
 
 /** Drawings at 1:1 as open files; the writers are loaded when the first is asked for. */
-export function Drawings({ of }: { of: FitUpPicture }) {
+export function Drawings({ fitUp }: { fitUp: FitUpPicture }) {
   const [failed, setFailed] = useState(false);
   const save = async ({ file, outline }: Offered, format: "dxf" | "svg") => {
     try {
@@ -60,16 +60,16 @@ export function Drawings({ of }: { of: FitUpPicture }) {
   };
   return (
     <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-      {offered(of).map((one) => (
-        <span key={one.name} className="whitespace-nowrap">
-          {one.name}{" "}
+      {offered(fitUp).map((offered) => (
+        <span key={offered.name} className="whitespace-nowrap">
+          {offered.name}{" "}
           {(["dxf", "svg"] as const).map((format) => (
             <button
               key={format}
               type="button"
               className="act ml-1"
-              aria-label={`${one.name} as ${format.toUpperCase()}`}
-              onClick={() => void save(one, format)}
+              aria-label={`${offered.name} as ${format.toUpperCase()}`}
+              onClick={() => void save(offered, format)}
             >
               {format.toUpperCase()}
             </button>

@@ -16,13 +16,13 @@ const centred = (wide: number, bottom: number, high: number): Box => ({
 });
 
 /** A part seen from the side; heights are from the pipe's axis, upwards. */
-function Part({ of, className }: { of: Box; className: string }) {
+function Part({ box, className }: { box: Box; className: string }) {
   return (
     <rect
-      x={of.left}
-      y={-of.bottom - of.high}
-      width={of.wide}
-      height={of.high}
+      x={box.left}
+      y={-box.bottom - box.high}
+      width={box.wide}
+      height={box.high}
       className={className}
       vectorEffect="non-scaling-stroke"
     />
@@ -38,19 +38,19 @@ const made = "fill-paper stroke-holds";
 
 /** Heights a reader wants, each as a measure to the right of what it measures. */
 function Measures({
-  of,
-  at,
+  spans,
+  position,
   high,
 }: {
-  of: readonly (readonly [string, number, number])[];
-  at: number;
+  spans: readonly (readonly [string, number, number])[];
+  position: number;
   high: number;
 }) {
   const words = high / 16;
   return (
     <g className="stroke-dim" fill="none">
-      {of.map(([text, from, to], i) => {
-        const x = at + i * words * 0.4;
+      {spans.map(([text, from, to], i) => {
+        const x = position + i * words * 0.4;
         return (
           <g key={text + from}>
             <path
@@ -73,12 +73,12 @@ function Measures({
 }
 
 /** Valve, what stands between, and drive from the side, to scale; what nobody states is left out. */
-export function Elevation({ of }: { of: FitUpPicture }) {
+export function Elevation({ picture }: { picture: FitUpPicture }) {
   const units = useUnits();
-  const { fitUp, stemEnd, outside, pad } = of;
-  const flangeMm = of.flangeDiameterMm ?? pad.pitchCircleDiameterMm * 2;
-  const padAt = of.padHeightMm ?? flangeMm / 2;
-  const faceToFace = of.faceToFaceMm ?? flangeMm;
+  const { fitUp, stemEnd, outside, pad } = picture;
+  const flangeMm = picture.flangeDiameterMm ?? pad.pitchCircleDiameterMm * 2;
+  const padAt = picture.padHeightMm ?? flangeMm / 2;
+  const faceToFace = picture.faceToFaceMm ?? flangeMm;
   const rise = fitUp?.riseMm ?? 0;
   const driveAt = padAt + rise;
   const driveTop = driveAt + (outside?.heightMm ?? 0);
@@ -91,7 +91,7 @@ export function Elevation({ of }: { of: FitUpPicture }) {
   const length = (mm: number) => figureText(mm, "mm", units);
   const measures = [
     // What nobody states is drawn somewhere, and measured nowhere.
-    ...(of.padHeightMm === null ? [] : [[length(padAt), 0, padAt] as const]),
+    ...(picture.padHeightMm === null ? [] : [[length(padAt), 0, padAt] as const]),
     ...(rise > 0 ? [[length(rise), padAt, driveAt] as const] : []),
     ...(outside ? [[length(outside.heightMm), driveAt, driveTop] as const] : []),
   ] as const;
@@ -100,7 +100,7 @@ export function Elevation({ of }: { of: FitUpPicture }) {
   return (
     <svg
       role="img"
-      aria-label={`Side view: pad ${of.padHeightMm === null ? "height not stated" : `${length(padAt)} above the pipe axis`}${rise > 0 ? `, bracket ${length(rise)} high` : ""}${outside ? `, actuator ${length(outside.heightMm)} high` : ""}`}
+      aria-label={`Side view: pad ${picture.padHeightMm === null ? "height not stated" : `${length(padAt)} above the pipe axis`}${rise > 0 ? `, bracket ${length(rise)} high` : ""}${outside ? `, actuator ${length(outside.heightMm)} high` : ""}`}
       className="h-full max-h-72 w-full"
       viewBox={`${-wide / 2} ${-top} ${wide + room} ${high}`}
     >
@@ -110,11 +110,11 @@ export function Elevation({ of }: { of: FitUpPicture }) {
         strokeDasharray="12 3 2 3"
         vectorEffect="non-scaling-stroke"
       />
-      <Part of={centred(faceToFace * 0.8, bottom, padAt * 0.8 - bottom)} className={metal} />
+      <Part box={centred(faceToFace * 0.8, bottom, padAt * 0.8 - bottom)} className={metal} />
       {[-1, 1].map((side) => (
         <g key={side}>
           <Part
-            of={{
+            box={{
               left: side < 0 ? -faceToFace / 2 : faceToFace * 0.4,
               bottom,
               wide: faceToFace * 0.1,
@@ -123,7 +123,7 @@ export function Elevation({ of }: { of: FitUpPicture }) {
             className={metal}
           />
           <Part
-            of={{
+            box={{
               left: side < 0 ? -faceToFace / 2 - flangeMm * 0.1 : faceToFace / 2,
               bottom,
               wide: flangeMm * 0.1,
@@ -133,11 +133,11 @@ export function Elevation({ of }: { of: FitUpPicture }) {
           />
         </g>
       ))}
-      <Part of={centred(padMm * 0.6, padAt * 0.78, padAt * 0.22)} className={metal} />
-      <Part of={centred(padMm, padAt * 0.94, padAt * 0.06)} className={metal} />
+      <Part box={centred(padMm * 0.6, padAt * 0.78, padAt * 0.22)} className={metal} />
+      <Part box={centred(padMm, padAt * 0.94, padAt * 0.06)} className={metal} />
       {outside && fitUp && (
         <>
-          <Part of={centred(outside.lengthMm, driveAt, outside.heightMm)} className={drawn} />
+          <Part box={centred(outside.lengthMm, driveAt, outside.heightMm)} className={drawn} />
           <path
             d={`M${-high / 60} ${-driveAt - outside.centreMm}h${high / 30}M0 ${-driveAt - outside.centreMm - high / 60}v${high / 30}`}
             className="stroke-ink"
@@ -153,15 +153,15 @@ export function Elevation({ of }: { of: FitUpPicture }) {
       )}
       {bracket && (
         <>
-          <Part of={centred(bracket.plateWidthMm, padAt, bracket.plateMm)} className={made} />
+          <Part box={centred(bracket.plateWidthMm, padAt, bracket.plateMm)} className={made} />
           <Part
-            of={centred(bracket.plateWidthMm, driveAt - bracket.plateMm, bracket.plateMm)}
+            box={centred(bracket.plateWidthMm, driveAt - bracket.plateMm, bracket.plateMm)}
             className={made}
           />
           {[-1, 1].map((side) => (
             <Part
               key={side}
-              of={{
+              box={{
                 left: side < 0 ? -bracket.plateWidthMm / 2 : bracket.plateWidthMm / 2 - bracket.legMm,
                 bottom: padAt + bracket.plateMm,
                 wide: bracket.legMm,
@@ -175,11 +175,11 @@ export function Elevation({ of }: { of: FitUpPicture }) {
       {coupling && (
         <>
           <Part
-            of={centred(coupling.outsideMm, padAt, coupling.socketDepthMm + coupling.solidMm)}
+            box={centred(coupling.outsideMm, padAt, coupling.socketDepthMm + coupling.solidMm)}
             className={made}
           />
           <Part
-            of={centred(
+            box={centred(
               coupling.end.acrossMm,
               padAt + coupling.socketDepthMm + coupling.solidMm,
               Math.max(rise - coupling.socketDepthMm - coupling.solidMm, 0) + coupling.end.heightMm,
@@ -189,9 +189,9 @@ export function Elevation({ of }: { of: FitUpPicture }) {
         </>
       )}
       {stemEnd && (
-        <Part of={centred(stemEnd.acrossMm, padAt, stemEnd.heightMm)} className="fill-ink/25 stroke-ink" />
+        <Part box={centred(stemEnd.acrossMm, padAt, stemEnd.heightMm)} className="fill-ink/25 stroke-ink" />
       )}
-      <Measures of={measures} at={wide / 2 + room * 0.08} high={high} />
+      <Measures spans={measures} position={wide / 2 + room * 0.08} high={high} />
     </svg>
   );
 }

@@ -20,7 +20,7 @@ const markBeside = (name: string | RegExp) =>
 describe("the drive on the valve", () => {
   it("marks the stem where it breaks, and what else carries the drive as it is", () => {
     const { api, view } = atTheBench("XV-1004");
-    const details = api.details(api.drives(view.inHand!.candidate.key).map((d) => d.key));
+    const details = api.details(api.drives(view.selected!.candidate.key).map((d) => d.key));
     const breaks = details.find(
       (d) =>
         d.fitUp.fitUp !== null &&
@@ -29,23 +29,23 @@ describe("the drive on the valve", () => {
     render(<StackPicture detail={breaks} />);
     expect(markBeside("stem")).toBe("fails");
     cleanup();
-    render(<StackPicture detail={view.inHand!} />);
+    render(<StackPicture detail={view.selected!} />);
     expect(markBeside(/^stem/)).toBe("holds");
     expect(screen.getByRole("img", { name: /Side view: pad/ })).toBeTruthy();
   });
   it("names what gives first, once", () => {
     const { view } = atTheBench("XV-3052");
-    render(<StackPicture detail={view.inHand!} />);
+    render(<StackPicture detail={view.selected!} />);
     expect(screen.getAllByText("weakest part")).toHaveLength(1);
     expect(screen.getByText(/needs a bracket and a coupling/)).toBeTruthy();
   });
   it("measures no height nobody states", () => {
-    render(<StackPicture detail={atTheBench("XV-6030").view.inHand!} />);
+    render(<StackPicture detail={atTheBench("XV-6030").view.selected!} />);
     const side = screen.getByRole("img", { name: /pad height not stated/ });
     expect(side.querySelectorAll("text")).toHaveLength(1);
   });
   it("has nothing to put on a bare stem, or on one that rises", async () => {
-    render(<StackPicture detail={atTheBench("XV-3061").view.inHand!} />);
+    render(<StackPicture detail={atTheBench("XV-3061").view.selected!} />);
     expect(screen.getByText("None: the actuator is selected elsewhere.")).toBeTruthy();
     cleanup();
     render(<Assembly view={atTheBench("XV-3061").view} />);

@@ -18,11 +18,11 @@ const fills: Readonly<Record<Verdict, string>> = {
 /** Everything the drive's torque passes through, from the drive down, against its peak. */
 function Members({ detail }: { detail: CandidateDetail }) {
   const units = useUnits();
-  const { fitUp: of, candidate } = detail;
-  const { members, weakest } = of.fitUp!;
-  const peak = of.peakNm ?? 0;
+  const { fitUp, candidate } = detail;
+  const { members, weakest } = fitUp.fitUp!;
+  const peak = fitUp.peakNm ?? 0;
   // What carries ten times the peak would leave no room for the rest.
-  const most = Math.min(Math.max(peak, ...members.map((m) => m.carriesNm)), 3 * peak || 1);
+  const maximum = Math.min(Math.max(peak, ...members.map((m) => m.carriesNm)), 3 * peak || 1);
   const verdictOf = (rule: string) => candidate.findings.find((f) => f.rule === rule)?.verdict ?? "not asked";
   return (
     <dl className="grid grid-cols-[auto_auto_minmax(0,1fr)_auto] items-center gap-x-2 gap-y-1">
@@ -39,14 +39,14 @@ function Members({ detail }: { detail: CandidateDetail }) {
             <svg className="h-2.5 w-full" preserveAspectRatio="none" viewBox="0 0 100 10">
               <title>{what}</title>
               <rect
-                width={Math.min(100, (carriesNm / most) * 100)}
+                width={Math.min(100, (carriesNm / maximum) * 100)}
                 height="10"
                 fill="var(--second)"
                 stroke="var(--ink)"
                 vectorEffect="non-scaling-stroke"
               />
               <path
-                d={`M${(peak / most) * 100} 0V10`}
+                d={`M${(peak / maximum) * 100} 0V10`}
                 stroke={fills[verdictOf(rule)]}
                 strokeWidth="3"
                 vectorEffect="non-scaling-stroke"
@@ -62,7 +62,7 @@ function Members({ detail }: { detail: CandidateDetail }) {
 
 /** What of the parts between is made in series, as it is ordered. */
 function inSeries(fitUp: FitUpPicture["fitUp"]): string {
-  const made = [fitUp?.bracket?.made, fitUp?.coupling?.made].flatMap((one) => one ?? []);
+  const made = [fitUp?.bracket?.made, fitUp?.coupling?.made].flatMap((made) => made ?? []);
   return made.length === 0
     ? ""
     : `Standard parts: ${made.map(({ maker, item }) => `${maker} ${item}`).join(" and ")}.`;
@@ -71,13 +71,13 @@ function inSeries(fitUp: FitUpPicture["fitUp"]): string {
 /** Valve, bracket, coupling and drive from the side, and what each joint carries. */
 const StackPicture = memo(function StackPicture({ detail }: { detail: CandidateDetail }) {
   const units = useUnits();
-  const { fitUp: of, candidate } = detail;
-  const { fitUp } = of;
+  const { fitUp: picture, candidate } = detail;
+  const { fitUp } = picture;
   const nm = (value: number) => figureText(value, "N·m", units);
   const joint = candidate.findings.find((f) => f.rule === "fit-up/joint");
   return (
     <div className="grid h-full grid-cols-[minmax(0,38%)_minmax(0,1fr)] items-center gap-6">
-      <Elevation of={of} />
+      <Elevation picture={picture} />
       <div className="grid min-w-0 gap-2 overflow-y-auto">
         {fitUp === null ? (
           <p>
@@ -88,7 +88,7 @@ const StackPicture = memo(function StackPicture({ detail }: { detail: CandidateD
         ) : (
           <>
             <p>
-              {joint?.says} <span className="text-dim">Peak output torque {nm(of.peakNm!)}.</span>
+              {joint?.says} <span className="text-dim">Peak output torque {nm(picture.peakNm!)}.</span>
             </p>
             <Members detail={detail} />
             <p className="text-dim">

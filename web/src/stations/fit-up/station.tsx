@@ -13,7 +13,7 @@ export const station: Station = {
   id: "fit-up",
   name: "Fit-up",
   place: 70,
-  ...ofRules("fit-up", "Fit-up", ({ view }) => view?.inHand?.candidate.valve.pad ?? ""),
+  ...ofRules("fit-up", "Fit-up", ({ view }) => view?.selected?.candidate.valve.pad ?? ""),
   Picture: ({ view, drawn: { detail } }) =>
     detail && (
       <Drawing

@@ -17,11 +17,11 @@ import { boilingWords } from "./words.ts";
 /** Flow through the line and at steady pressures, and the gain, over the opening. */
 function alongOptions({ points }: FlowStroke, colours: PageColours): Record<string, unknown> {
   const text = axisText(colours);
-  const line = (name: string, of: (p: StrokePoint) => number, width: number, type: string, axis = 0) => ({
+  const line = (name: string, figure: (p: StrokePoint) => number, width: number, type: string, axis = 0) => ({
     type: "line",
     name,
     yAxisIndex: axis,
-    data: points.map((p) => [p.openingPercent, of(p)]),
+    data: points.map((p) => [p.openingPercent, figure(p)]),
     symbol: "none",
     silent: true,
     lineStyle: { color: axis === 0 ? colours.ink : colours["cannot tell"], width, type },
@@ -60,29 +60,29 @@ function alongOptions({ points }: FlowStroke, colours: PageColours): Record<stri
 }
 
 /** The figures at the opening the slider stands at. */
-function Figures({ of, at, units }: { of: FlowStroke; at: StrokePoint; units: Reading }) {
-  const loud = at.noiseDbA !== null && at.noiseDbA > of.noiseLimitDbA;
+function Figures({ stroke, point, units }: { stroke: FlowStroke; point: StrokePoint; units: Reading }) {
+  const loud = point.noiseDbA !== null && point.noiseDbA > stroke.noiseLimitDbA;
   const rows: readonly (readonly [string, string, boolean?])[] = [
     [
       "flow",
-      of.largest.basis === "m³/h"
-        ? figureText(of.largest.rate * at.share, "m³/h", units)
-        : `${figure(of.largest.rate * at.share)} ${of.largest.basis}`,
+      stroke.largest.basis === "m³/h"
+        ? figureText(stroke.largest.rate * point.share, "m³/h", units)
+        : `${figure(stroke.largest.rate * point.share)} ${stroke.largest.basis}`,
     ],
-    ["upstream", figureText(at.upstreamBarA - 1.01325, "bar g", units)],
-    ["downstream", figureText(at.downstreamBarA - 1.01325, "bar g", units)],
-    ["coefficient", figureText(at.kv, "Kv", units)],
+    ["upstream", figureText(point.upstreamBarA - 1.01325, "bar g", units)],
+    ["downstream", figureText(point.downstreamBarA - 1.01325, "bar g", units)],
+    ["coefficient", figureText(point.kv, "Kv", units)],
     [
-      at.sigma === null ? "x" : "σ",
-      at.sigma === null ? figure(at.ratio) : `${figure(at.sigma)}, ${boilingWords[at.boiling]}`,
-      at.boiling === "choked" || at.boiling === "flashing",
+      point.sigma === null ? "x" : "σ",
+      point.sigma === null ? figure(point.ratio) : `${figure(point.sigma)}, ${boilingWords[point.boiling]}`,
+      point.boiling === "choked" || point.boiling === "flashing",
     ],
     [
       "in the outlet",
-      `${figureText(at.outletMS, "m/s", units)}${at.mach === null ? "" : `, Mach ${figure(at.mach)}`}`,
+      `${figureText(point.outletMS, "m/s", units)}${point.mach === null ? "" : `, Mach ${figure(point.mach)}`}`,
     ],
-    ["noise", at.noiseDbA === null ? "–" : `${Math.round(at.noiseDbA)} dB(A)`, loud],
-    ["gain", figure(at.gain)],
+    ["noise", point.noiseDbA === null ? "–" : `${Math.round(point.noiseDbA)} dB(A)`, loud],
+    ["gain", figure(point.gain)],
   ];
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-3">
@@ -134,25 +134,28 @@ function Turned({ data, percent }: { data: SectionData; percent: number }) {
 /** What the trim does over its stroke in the line the cases describe; the slider turns it. */
 const Along = memo(function Along({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { answer: of, failure } = useAnswer(view.proof, "flowStroke", [view.inHand!.candidate.key]);
+  const { answer: stroke, failure } = useAnswer(view.proof, "flowStroke", [view.selected!.candidate.key]);
   const [percent, setPercent] = useState(60);
-  const options = useCallback((colours: PageColours) => (of ? alongOptions(of, colours) : {}), [of]);
-  if (of === undefined) return <Coming failure={failure}>Calculating over the travel …</Coming>;
-  if (of === null)
+  const options = useCallback(
+    (colours: PageColours) => (stroke ? alongOptions(stroke, colours) : {}),
+    [stroke],
+  );
+  if (stroke === undefined) return <Coming failure={failure}>Calculating over the travel …</Coming>;
+  if (stroke === null)
     return (
       <p className="p-2 text-dim">
         No case states a flow. Enter flow and both pressures of a case under Duty.
       </p>
     );
-  const at = of.points.reduce((near, p) =>
+  const point = stroke.points.reduce((near, p) =>
     Math.abs(p.openingPercent - percent) < Math.abs(near.openingPercent - percent) ? p : near,
   );
   return (
     <section aria-label="Over the travel" className="flex min-h-0 flex-1 gap-4">
       <div className="flex min-w-0 flex-1 flex-col">
         <p className="text-dim">
-          {of.lineKnown
-            ? `The line as described by the cases, with static head and friction; valve authority ${figure(of.authority)}.`
+          {stroke.lineKnown
+            ? `The line as described by the cases, with static head and friction; valve authority ${figure(stroke.authority)}.`
             : "The cases do not describe one line. The pressures of the highest flow are assumed constant."}
         </p>
         <LineKey
@@ -171,10 +174,10 @@ const Along = memo(function Along({ view }: { view: BenchView }) {
       </div>
       <Scroll label="At this opening" className="w-64 shrink-0">
         <div className="flex items-center gap-3">
-          <Turned data={view.inHand!.section} percent={percent} />
+          <Turned data={view.selected!.section} percent={percent} />
           <label className="flex flex-1 flex-col">
             <span>
-              opening <span className="figures">{figure(at.openingPercent)} %</span>
+              opening <span className="figures">{figure(point.openingPercent)} %</span>
             </span>
             <input
               type="range"
@@ -187,7 +190,7 @@ const Along = memo(function Along({ view }: { view: BenchView }) {
             />
           </label>
         </div>
-        <Figures of={of} at={at} units={units} />
+        <Figures stroke={stroke} point={point} units={units} />
       </Scroll>
     </section>
   );

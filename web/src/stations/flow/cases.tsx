@@ -69,7 +69,7 @@ export function FlowTable({ flow }: { flow: FlowPicture }) {
 const Cases = memo(function Cases({ view }: { view: BenchView }) {
   return (
     <section aria-label="Flow by case" className="flex min-h-0 flex-1 flex-col">
-      <FlowTable flow={view.inHand!.flow} />
+      <FlowTable flow={view.selected!.flow} />
     </section>
   );
 });

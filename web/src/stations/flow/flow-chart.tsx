@@ -80,7 +80,7 @@ function openingOptions(
         type: "custom",
         name: "cases",
         z: 5,
-        data: cases.map((c, at) => ({ value: [c.openingPercent, y(c.kv), at] })),
+        data: cases.map((c, index) => ({ value: [c.openingPercent, y(c.kv), index] })),
         tooltip: {
           formatter: ({ dataIndex }: { dataIndex: number }) => {
             const c = cases[dataIndex]!;

@@ -13,14 +13,14 @@ const FlowChart = later(() => import("./flow-chart.tsx"));
 
 /** Openings from least to largest, or what the open valve takes; that nothing is asked where nothing flows. */
 function flows({ view, units }: OnTheBench): string {
-  const flow = view?.inHand?.flow;
+  const flow = view?.selected?.flow;
   if (!flow || flow.cases.length === 0) return flow?.throttles ? "no flow stated" : "on–off: no flow stated";
   if (!flow.throttles) {
     const drop = Math.max(...flow.cases.map((c) => c.dropBar));
     return `${figureText(drop, "bar", units)} open`;
   }
-  const at = flow.cases.map((c) => c.openingPercent);
-  return `${figure(Math.min(...at))} … ${figure(Math.max(...at))} % open`;
+  const openings = flow.cases.map((c) => c.openingPercent);
+  return `${figure(Math.min(...openings))} … ${figure(Math.max(...openings))} % open`;
 }
 
 function Picture({ view, drawn: { detail, verdicts } }: PictureProps) {

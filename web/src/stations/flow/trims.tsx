@@ -12,11 +12,11 @@ const head = "pl-3 text-right font-normal whitespace-nowrap";
 const cell = "figures pl-3 text-right whitespace-nowrap";
 
 /** Least and largest of what a trim shows over its cases. */
-function span(trim: TrimTried, of: (c: TrimTried["cases"][number]) => number | null): string {
-  const values = trim.cases.map(of).filter((v) => v !== null);
+function span(trim: TrimTried, valueOfCase: (c: TrimTried["cases"][number]) => number | null): string {
+  const values = trim.cases.map(valueOfCase).filter((v) => v !== null);
   if (values.length === 0) return "–";
-  const [least, most] = [Math.min(...values), Math.max(...values)];
-  return figure(least) === figure(most) ? figure(most) : `${figure(least)} … ${figure(most)}`;
+  const [least, maximum] = [Math.min(...values), Math.max(...values)];
+  return figure(least) === figure(maximum) ? figure(maximum) : `${figure(least)} … ${figure(maximum)}`;
 }
 
 const gravity = ["none", "heard", "constant", "choked", "flashing"] as const;
@@ -36,9 +36,9 @@ const cannot = ({ cases }: TrimTried) =>
 /** Every trim that goes into the body in hand, side by side over all cases. */
 const Trims = memo(function Trims({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { answer: trims, failure } = useAnswer(view.proof, "trims", [view.inHand!.candidate.key]);
+  const { answer: trims, failure } = useAnswer(view.proof, "trims", [view.selected!.candidate.key]);
   if (trims === undefined) return <Coming failure={failure}>Checking every trim …</Coming>;
-  const throttles = view.inHand!.flow.throttles;
+  const throttles = view.selected!.flow.throttles;
   return (
     <section aria-label="Trims" className="flex min-h-0 flex-1 flex-col">
       <p className="text-dim">

@@ -45,7 +45,7 @@ export function SheetPreview({ view, candidateKey, content, revision }: Props) {
         />
       </label>
       {answer ? (
-        <DocumentView of={answer} name="Sheet preview" />
+        <DocumentView printed={answer} name="Sheet preview" />
       ) : (
         <Coming failure={failure}>Preparing the sheet …</Coming>
       )}

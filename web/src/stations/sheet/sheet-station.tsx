@@ -61,8 +61,9 @@ export default function SheetStation({ view, onOverride }: Props) {
       </Notice>
     );
   }
-  if (!view.inHand || view.inHand.candidate.key !== chosenKey) return <Notice title="Opening the sheet …" />;
-  const { candidate } = view.inHand;
+  if (!view.selected || view.selected.candidate.key !== chosenKey)
+    return <Notice title="Opening the sheet …" />;
+  const { candidate } = view.selected;
   const grave = candidate.verdict === "fails" || candidate.verdict === "cannot tell";
   const issue = async () => {
     setWorking(true);

@@ -71,7 +71,7 @@ describe("the sheet", () => {
     // The annex quotes notes of the reference tables as they are written.
     sheet.querySelector("details")!.remove();
     const preview = sheet.textContent!;
-    for (const part of [view.inHand!.candidate.valve.seat, view.inHand!.candidate.drive!.size])
+    for (const part of [view.selected!.candidate.valve.seat, view.selected!.candidate.drive!.size])
       expect(preview).toContain(part);
     expect(preview).toMatch(/psi g/);
     expect(preview).toMatch(/°F/);

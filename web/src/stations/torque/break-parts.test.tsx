@@ -11,7 +11,7 @@ describe("the parts of a break torque", () => {
   it("stand beside the maker's table, case by case", () => {
     const { view } = atTheBench("XV-3052");
     render(<BreakPartsTable view={view} />);
-    const { cases } = view.inHand!.torque;
+    const { cases } = view.selected!.torque;
     expect(rows(screen.getByRole("table"))).toHaveLength(cases.length);
     expect(screen.getAllByTitle(/^seat /)).toHaveLength(cases.length);
     expect(screen.getAllByTitle(/maker's table/)).toHaveLength(cases.length);
@@ -19,7 +19,7 @@ describe("the parts of a break torque", () => {
   it("tell what flow adds, on which stroke and where", () => {
     const { view } = atTheBench("XV-6001");
     render(<BreakPartsTable view={view} />);
-    const { cases } = view.inHand!.torque;
+    const { cases } = view.selected!.torque;
     const { at } = cases.find((c) => (c.flow?.mostNm ?? 0) > 0)!.flow!;
     expect(screen.getAllByText(`${at.stroke}, ${at.degrees}°`).length).toBeGreaterThan(0);
   });

@@ -25,7 +25,7 @@ function apart(tableNm: number, totalNm: number): string {
 /** What the other differential would cost, in a line. */
 function Basis({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { answer: other } = useAnswer(view.proof, "basis", [view.inHand!.candidate.key]);
+  const { answer: other } = useAnswer(view.proof, "basis", [view.selected!.candidate.key]);
   if (!other) return null;
   const step =
     other.priceStep === 0
@@ -43,10 +43,10 @@ function Basis({ view }: { view: BenchView }) {
 /** The maker's table beside what dimensions make of it, case by case and part by part. */
 const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { torque, byConstruction } = view.inHand!;
+  const { torque, byConstruction } = view.selected!;
   if (byConstruction)
     return <p className="p-2 text-dim">Generic construction: only the maker can state its torque.</p>;
-  const most = Math.max(...torque.cases.flatMap((c) => [c.tableNm ?? 0, c.mechanics?.totalNm ?? 0]), 1);
+  const maximum = Math.max(...torque.cases.flatMap((c) => [c.tableNm ?? 0, c.mechanics?.totalNm ?? 0]), 1);
   const nm = (value: number | null | undefined) => figureText(value ?? null, "N·m", units);
   return (
     <section aria-label="Parts of the breakaway torque" className="flex min-h-0 flex-1 flex-col">
@@ -101,7 +101,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                             key={id}
                             title={`${name} ${nm(c.mechanics![id])}`}
                             className={tone}
-                            style={{ width: `${(100 * c.mechanics![id]) / most}%` }}
+                            style={{ width: `${(100 * c.mechanics![id]) / maximum}%` }}
                           />
                         ))}
                       </div>
@@ -109,7 +109,7 @@ const BreakPartsTable = memo(function BreakPartsTable({ view }: { view: BenchVie
                         <span
                           title={`maker's table ${nm(c.tableNm)}`}
                           className="absolute inset-y-0 w-0.5 bg-holds"
-                          style={{ left: `${(100 * c.tableNm) / most}%` }}
+                          style={{ left: `${(100 * c.tableNm) / maximum}%` }}
                         />
                       )}
                     </div>

@@ -35,8 +35,8 @@ function overAngleOptions(
       pick,
     ),
   });
-  const [least, most] = [band(Math.min), band(Math.max)];
-  const between = together(most, scaled(least, -1));
+  const [least, profile] = [band(Math.min), band(Math.max)];
+  const between = together(profile, scaled(least, -1));
   const worst = cases.find((c) => c.id === hardest);
   const silent = {
     type: "line",
@@ -91,7 +91,7 @@ function overAngleOptions(
 /** What the valve asks over the angle both ways: every case a line, all of them a band. */
 const OverAngle = memo(function OverAngle({ view }: { view: BenchView }) {
   const units = useUnits();
-  const { torque, byConstruction } = view.inHand!;
+  const { torque, byConstruction } = view.selected!;
   const options = useCallback(
     (colours: PageColours) =>
       overAngleOptions(

@@ -18,7 +18,7 @@ export const station: Station = {
   place: 50,
   ...rules,
   says: (bench) => {
-    const breakNm = bench.view?.inHand?.candidate.breakNm;
+    const breakNm = bench.view?.selected?.candidate.breakNm;
     return breakNm == null ? rules.says(bench) : `${figureText(breakNm, "N·m", bench.units)} breakaway`;
   },
   Picture: ({ view, drawn: { detail, verdicts } }) =>
@@ -26,7 +26,7 @@ export const station: Station = {
       <Drawing
         name="Breakaway torque"
         says={factorWords(detail.torque)}
-        legend={<TorqueLegend of={detail.torque} />}
+        legend={<TorqueLegend torque={detail.torque} />}
         low={view.standing === 0}
       >
         <TorqueChart detail={detail} verdicts={verdicts} />

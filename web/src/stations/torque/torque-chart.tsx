@@ -14,13 +14,13 @@ const labelHeight = 15;
 /** Where the names of cases stand: below their place, and below whatever name they would be written over. */
 function clearOf(places: readonly (readonly [x: number, y: number])[]): readonly number[] {
   const stand: number[] = [];
-  places.forEach(([px, py], at) => {
+  places.forEach(([px, py], index) => {
     let y = py + 4;
     const near = places
-      .slice(0, at)
+      .slice(0, index)
       .flatMap(([ox], i) => (Math.abs(ox - px) < labelWidth ? [stand[i]!] : []));
-    for (const taken of near.sort((a, b) => a - b))
-      if (Math.abs(taken - y) < labelHeight) y = taken + labelHeight;
+    for (const position of near.sort((a, b) => a - b))
+      if (Math.abs(position - y) < labelHeight) y = position + labelHeight;
     stand.push(y);
   });
   return stand;
@@ -111,7 +111,7 @@ function torqueOptions(
         type: "custom",
         name: "cases",
         z: 5,
-        data: known.map((c, at) => ({ value: [x(c.differentialBar!), y(c.breakNm!), at] })),
+        data: known.map((c, index) => ({ value: [x(c.differentialBar!), y(c.breakNm!), index] })),
         tooltip: {
           formatter: ({ dataIndex }: { dataIndex: number }) => {
             const c = known[dataIndex]!;
@@ -129,7 +129,8 @@ function torqueOptions(
         ) => {
           const c = known[api.value(2)]!;
           const places = known.map(
-            (one) => api.coord([x(one.differentialBar!), y(one.breakNm!)]) as [number, number],
+            (operatingCase) =>
+              api.coord([x(operatingCase.differentialBar!), y(operatingCase.breakNm!)]) as [number, number],
           );
           const [px, py] = places[api.value(2)]!;
           const labelY = clearOf(places)[api.value(2)]!;

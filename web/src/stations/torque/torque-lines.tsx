@@ -19,8 +19,8 @@ const names = ({ longestShutDays, growth, appliedFactor }: TorquePicture) => ({
   table: "maker's table, just cycled",
 });
 
-export function TorqueLegend({ of }: { of: TorquePicture }) {
-  const name = names(of);
+export function TorqueLegend({ torque }: { torque: TorquePicture }) {
+  const name = names(torque);
   return (
     <LineKey
       lines={(["asked", "grown", "table"] as const).map((id) => ({

@@ -3,13 +3,13 @@ const n = [
   -4823.2657361591, 405113.40542057, -0.23855557567849, 650.17534844798,
 ] as const;
 
-/** Where liquid and vapour stand side by side, °C. */
+/** Range in which liquid and vapour coexist, °C. */
 const rangeC = { triple: 0.01, critical: 373.946 } as const;
 
 /** Above this pressure nothing boils, bar a. */
 export const criticalBarA = 220.64;
 
-/** Saturation pressure without regard to where there is one, bar a. */
+/** Saturation pressure without a check of the range, bar a. */
 function saturatedAt(temperatureC: number): number {
   const kelvin = temperatureC + 273.15;
   const theta = kelvin + n[8] / (kelvin - n[9]);
@@ -23,7 +23,7 @@ function saturatedAt(temperatureC: number): number {
  * Saturation pressure of water.
  *
  * @param temperatureC 0.01 to 373.946 °C
- * @returns bar a; null outside that range, where liquid and vapour do not stand side by side
+ * @returns bar a; null outside the range in which liquid and vapour coexist
  * @source IAPWS-IF97, region 4, equation 30
  * @example waterSaturationBarA(100)?.toFixed(4) // → "1.0142"
  */

@@ -20,7 +20,7 @@ export interface Gibbs {
 }
 
 /**
- * What a Gibbs energy says of a state.
+ * Properties of a state from its Gibbs energy.
  *
  * @param g its derivatives by reduced pressure and inverse reduced temperature
  * @param kelvin temperature, K

@@ -95,7 +95,7 @@ export function steamAt(pressureBarA: number, temperatureC: number): WaterState 
 }
 
 /**
- * The line between steam and what is near its critical point.
+ * The border between steam and the region near its critical point.
  *
  * @param temperatureC 350 to 590 °C
  * @returns highest pressure of steam, bar a

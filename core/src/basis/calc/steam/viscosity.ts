@@ -26,7 +26,7 @@ const ofDensity = [
 ] as const;
 
 /**
- * Viscosity of water and steam, without what it gains close to the critical point.
+ * Viscosity of water and steam, without the enhancement near the critical point.
  *
  * @param temperatureC °C
  * @param densityKgM3 kg/m³

@@ -25,12 +25,11 @@ export interface ReadHouseRules {
 }
 
 /**
- * Schema of stored house rules of any version. A rule added since goes by its default; one that is not known
- * is refused.
+ * Schema of stored house rules of any version. A rule added since then has its default; an unknown one is refused.
  *
  * @param defaults every rule there is, at its default
  * @param checked schema of a whole set
- * @returns Zod schema: values to judge by, and which of them are defaults
+ * @returns Zod schema: the values, and which of them are defaults
  */
 export const storedHouseRulesSchema = (
   defaults: HouseRules = defaultHouseRules(),

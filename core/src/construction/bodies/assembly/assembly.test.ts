@@ -13,9 +13,9 @@ const ids = (pieces: readonly Piece[]) => pieces.map(({ id }) => id);
 /** What is wrong with an order, if anything: a piece that is taken off while another holds it. */
 function heldIn(order: readonly Piece[]): string | null {
   const off = new Set<string>();
-  const all = new Set(ids(order));
+  const removedIds = new Set(ids(order));
   for (const { id, heldBy } of order) {
-    const holds = heldBy.find((holder) => all.has(holder) && !off.has(holder));
+    const holds = heldBy.find((holder) => removedIds.has(holder) && !off.has(holder));
     if (holds !== undefined) return `${id} is held by ${holds}`;
     off.add(id);
   }
@@ -115,7 +115,7 @@ describe("reseating from outside", () => {
   it.each(["v-port-ball", "segment-ball", "butterfly-double-offset", "butterfly-triple-offset"])(
     "of %s leaves shaft and closing member where they are",
     (id) => {
-      const c = constructions.find((one) => one.id === id)!;
+      const c = constructions.find((construction) => construction.id === id)!;
       const assembly = c.assembly(c.cavities[0]!);
       const order = stripOrder(assembly, assembly.reseat!.pieces);
       expect(order.some(({ role }) => role === "closing member" || role === "stem")).toBe(false);
@@ -129,7 +129,7 @@ describe("a drawn section", () => {
       const assembly = construction.assembly(cavity);
       const parts = labelled(construction.parts, assembly);
       for (const { id, name, pieces } of parts) {
-        const shown = pieces.map((one) => assembly.pieces.find((piece) => piece.id === one)!);
+        const shown = pieces.map((id) => assembly.pieces.find((piece) => piece.id === id)!);
         const own = construction.parts.find((part) => part.id === id)!;
         expect(name, id).toBe(own.name ?? shown[0]!.name);
         // What takes its name from a piece shows that one alone.

@@ -42,7 +42,7 @@ const offset = (seatPieces: readonly Piece[]) => {
         at: "open",
         heldBy: ["retainer"],
       }),
-      ...shaft.pieces.map((one) => (one.id === "stem" ? { ...one, caution: offLine } : one)),
+      ...shaft.pieces.map((piece) => (piece.id === "stem" ? { ...piece, caution: offLine } : piece)),
       piece("cover-bolts", "lower cover bolts", "bolting", { count: 4, holds: "the stem" }),
       piece("cover", "lower cover", "shell", { heldBy: ["cover-bolts"], out: "down" }),
       piece("gasket", "cover gasket", "seal", { heldBy: ["cover"], out: "down", ofSet: gaskets }),

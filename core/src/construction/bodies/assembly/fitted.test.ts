@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { bare, cautions, inHand, words } from "../../../../test/workshop.ts";
+import { bare, cautions, demoWork, words } from "../../../../test/workshop.ts";
 import { assemblyOf, type Valve } from "../../../equipment/catalogue/valve.ts";
 import { leakPicture } from "../../../outcome/shop/leak/picture.ts";
 import { shopPlan } from "../../../outcome/shop/plan.ts";
@@ -7,7 +7,7 @@ import { constructions } from "../constructions.ts";
 import { fittedWith } from "./fitted.ts";
 import { stripOrder } from "./strip-order.ts";
 
-const all = { ventAndDrain: true, seatSealant: true, antiStatic: true, metalSeats: false };
+const everyOption = { ventAndDrain: true, seatSealant: true, antiStatic: true, metalSeats: false };
 const none = { ventAndDrain: false, seatSealant: false, antiStatic: false, metalSeats: false };
 const lineOf = (id: string, fitted: Partial<Valve["line"]>) => {
   const work = bare(id);
@@ -31,14 +31,14 @@ describe.each(built)("%s with nothing fitted", (_, assembly) => {
     expect(stripOrder(bareBody).length).toBeGreaterThan(0);
   });
   it("has a vent and a joint for it where its line has", () => {
-    const vented = fittedWith(assembly, all);
+    const vented = fittedWith(assembly, everyOption);
     expect(vented.pieces.filter(({ id }) => id === "vent")).toHaveLength(1);
     expect(vented.joints.filter(({ seals }) => seals.some(({ piece }) => piece === "vent"))).toHaveLength(1);
   });
 });
 
 describe("a trunnion whose line has no vent", () => {
-  const [with_, without] = [lineOf("trunnion-side-entry", all), lineOf("trunnion-side-entry", none)];
+  const [with_, without] = [lineOf("trunnion-side-entry", everyOption), lineOf("trunnion-side-entry", none)];
   const checks = ({ valve, duty, house }: typeof with_) =>
     leakPicture(valve, duty, house, "through the valve", []).proposed.map(({ id }) => id);
   it("is never asked to be vented through one", () => {
@@ -55,17 +55,17 @@ describe("a trunnion whose line has no vent", () => {
   it("is isolated where sealant would be injected", () => {
     const now = ({ valve, duty, house }: typeof with_) =>
       leakPicture(valve, duty, house, "through the valve", [])
-        .ranked.map((one) => one.now)
+        .ranked.map((ranked) => ranked.now)
         .join();
     expect(now(with_)).toMatch(/Inject sealant/);
     expect(now(without)).not.toMatch(/Inject sealant/);
     expect(now(without)).toMatch(/has no sealant fitting/);
   });
   it("is drawn and told without them", () => {
-    const told = assemblyOf(without.valve).joints.flatMap(({ seals }) => seals.map(({ role }) => role));
-    expect(told).not.toContain("injected");
+    const sealKinds = assemblyOf(without.valve).joints.flatMap(({ seals }) => seals.map(({ role }) => role));
+    expect(sealKinds).not.toContain("injected");
     // What a body without a cavity of its own opens into the line behind it says nothing of a seat.
-    const disc = lineOf("butterfly-double-offset", all);
+    const disc = lineOf("butterfly-double-offset", everyOption);
     expect(checks(disc)).not.toContain("vent");
   });
 });
@@ -73,7 +73,7 @@ describe("a trunnion whose line has no vent", () => {
 describe("a floating ball between seats of metal", () => {
   const { valve } = bare("floating-two-piece");
   const assembly = valve.construction.assembly(valve.cavity.id);
-  const metal = fittedWith(assembly, { ...all, metalSeats: true });
+  const metal = fittedWith(assembly, { ...everyOption, metalSeats: true });
   it("has one on a spring, each with a seal behind it, and a way behind each", () => {
     const order = stripOrder(metal).map(({ id }) => id);
     for (const id of ["seat-springs", "near-back"])
@@ -86,14 +86,17 @@ describe("a floating ball between seats of metal", () => {
     ]);
   });
   it("has none of it in a soft seat, nor where a trunnion carries the ball", () => {
-    const ids = (of: typeof metal) => of.pieces.map(({ id }) => id);
-    expect(ids(fittedWith(assembly, all))).not.toContain("near-back");
+    const ids = (assembly: typeof metal) => assembly.pieces.map(({ id }) => id);
+    expect(ids(fittedWith(assembly, everyOption))).not.toContain("near-back");
     const trunnion = bare("trunnion-side-entry").valve;
-    const made = fittedWith(trunnion.construction.assembly(trunnion.cavity.id), { ...all, metalSeats: true });
+    const made = fittedWith(trunnion.construction.assembly(trunnion.cavity.id), {
+      ...everyOption,
+      metalSeats: true,
+    });
     expect(ids(made)).not.toContain("near-back");
   });
   it("is taken apart so where the catalogue says that its seat is metal", () => {
-    const counted = (id: string) => shopPlan("strip", inHand(id)).count.map((one) => one.name);
+    const counted = (id: string) => shopPlan("strip", demoWork(id)).count.map((counted) => counted.name);
     expect(counted("XV-8006")).toEqual(
       expect.arrayContaining(["disc spring of the seat", "graphite back seal of the seat in the body"]),
     );

@@ -1,6 +1,6 @@
 import { type Assembly, joint, type Piece, piece } from "./model.ts";
 
-/** What a line puts on its bodies, or leaves off, whatever their construction. */
+/** Fittings that a line adds to its bodies, or leaves off, whatever their construction. */
 export interface Fitted {
   /** Vent and drain into the cavity. */
   readonly ventAndDrain: boolean;
@@ -8,7 +8,7 @@ export interface Fitted {
   readonly seatSealant: boolean;
   /** Contacts between ball, stem and body. */
   readonly antiStatic: boolean;
-  /** Seats of metal, which want a spring to follow the ball and seals of their own behind them. */
+  /** Metal seats need a spring to follow the ball, and seals of their own behind them. */
   readonly metalSeats: boolean;
 }
 
@@ -25,7 +25,7 @@ const behindMetal = [
   }),
 ];
 
-/** A floating ball between metal seats: the one that takes no thrust is sprung, the one that does seals when it is hot. */
+/** A floating ball between metal seats: the seat that takes no thrust has the spring, the other seals when hot. */
 const metalSeated = (assembly: Assembly): Assembly => ({
   ...assembly,
   pieces: [...assembly.pieces, ...behindMetal],
@@ -52,9 +52,9 @@ const without = (assembly: Assembly, ids: readonly string[]): Assembly => {
     ...assembly,
     pieces: assembly.pieces
       .filter(({ id }) => left(id))
-      .map((one): Piece => ({ ...one, heldBy: one.heldBy.filter(left) })),
+      .map((piece): Piece => ({ ...piece, heldBy: piece.heldBy.filter(left) })),
     joints: assembly.joints
-      .map((one) => ({ ...one, seals: one.seals.filter(({ piece: of }) => left(of)) }))
+      .map((joint) => ({ ...joint, seals: joint.seals.filter(({ piece: pieceId }) => left(pieceId)) }))
       .filter(({ seals }) => seals.length > 0),
     reseat: assembly.reseat && { ...assembly.reseat, pieces: assembly.reseat.pieces.filter(left) },
   };
@@ -64,14 +64,14 @@ const without = (assembly: Assembly, ids: readonly string[]): Assembly => {
  * The pieces and joints of a body as its line makes it.
  *
  * @param assembly of the construction, with its arrangement
- * @param fitted what the line puts on it
- * @returns the assembly without the fittings the line leaves off, so that nobody is sent to a vent that is not there, and
- *   with a vent and drain where it has them; with a spring and back seals where a floating ball sits in metal
+ * @param fitted fittings of the line
+ * @returns the assembly without the fittings that the line leaves off, and with those it has; with a spring and back
+ *   seals where a floating ball sits in metal
  * @source the catalogue
  * @example fittedWith({ pieces: [], joints: [], reseat: null, sealed: null }, { ventAndDrain: true, seatSealant: false, antiStatic: true, metalSeats: false }).pieces.length // → 1
  */
 export function fittedWith(assembly: Assembly, fitted: Fitted): Assembly {
-  const has = (id: string) => assembly.pieces.some((one) => one.id === id);
+  const has = (id: string) => assembly.pieces.some((piece) => piece.id === id);
   const seated = fitted.metalSeats && has("near-seat") && has("far-seat") ? metalSeated(assembly) : assembly;
   const made = without(seated, [
     ...(fitted.ventAndDrain ? [] : ["vent"]),

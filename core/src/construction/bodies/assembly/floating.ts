@@ -4,7 +4,7 @@ import { type AssemblyOf, type Joint, joint, type Piece, piece } from "./model.t
 
 const seatName: Partial<Record<CavityId, string>> = { "self-relieving seat": "self-relieving seat" };
 
-/** A ball between two seats, with whatever closes its body. */
+/** A ball between two seats, with the closures of its body. */
 function floating(
   cavity: CavityId,
   { closing, lets, gasket }: { closing: readonly Piece[]; lets: string; gasket: Joint },

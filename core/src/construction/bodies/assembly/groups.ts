@@ -11,7 +11,7 @@ export const fireRings = ["seat fire rings"];
 
 const ejects =
   "The gland can eject under pressure and kill. Stand to one side. Never loosen the gland under pressure.";
-/** Said of whatever a spring stands behind. */
+/** Caution for every part with a spring behind it. */
 export const sprung =
   "Springs are compressed behind this part. They can eject and injure. Release them slowly and keep fingers clear.";
 
@@ -35,10 +35,10 @@ const contacts = piece("contact-springs", "anti-static contacts", "spring", {
 });
 
 /**
- * A stem shouldered from inside, which can only fall inwards once the closing member is out.
+ * A stem inserted from inside, which can only fall inwards once the closure is out.
  *
  * @param member piece it turns
- * @param name what the stem is called
+ * @param name of the stem
  * @returns stem, thrust washer, packing, gland, contact springs, and the way along them
  */
 export const stemFromInside = (member: string, name = "stem"): Stem => ({
@@ -63,8 +63,8 @@ export const stemFromInside = (member: string, name = "stem"): Stem => ({
 /**
  * A stem or shaft that is drawn out upwards, with its packing round it.
  *
- * @param heldBy what keeps it besides gland and packing
- * @param name what it is called
+ * @param heldBy parts that hold it besides gland and packing
+ * @param name for the reader
  * @returns shaft, packing, gland, and the way along them
  */
 export const stemUpwards = (heldBy: readonly string[], name = "shaft"): Stem => ({
@@ -130,12 +130,12 @@ export const stemInBushing = (
 /**
  * A seat, or the ring that seats, under a retainer that is screwed from outside.
  *
- * @param of how many screws, what retainer, seat and gasket are called, how the seat goes back; how the closing member
- *   stands for the screws to be reached, and for the seat to come out; how the seat finds its place before it is held; how the
- *   screws are tightened where not as others
+ * @param names count of screws; names of retainer, seat and gasket; how the seat goes back; position of the closure for
+ *   access to the screws and for removing the seat; how the seat is centred; how the screws are tightened if not as
+ *   usual
  * @returns screws, retainer, seat and gasket, each held by the one before
  */
-export const retainedSeat = (of: {
+export const retainedSeat = (names: {
   readonly screws: number;
   readonly retainer: string;
   readonly seat: string;
@@ -149,21 +149,21 @@ export const retainedSeat = (of: {
   const out = "along the bore";
   return [
     piece("retainer-screws", "retainer screws", "bolting", {
-      count: of.screws,
+      count: names.screws,
       out,
-      at: of.screwsAt ?? null,
+      at: names.screwsAt ?? null,
       holds: "nothing",
-      before: of.centring,
-      words: of.tightened === undefined ? {} : { on: of.tightened },
+      before: names.centring,
+      words: names.tightened === undefined ? {} : { on: names.tightened },
     }),
-    piece("retainer", of.retainer, "retainer", { heldBy: ["retainer-screws"], out }),
-    piece("seat", of.seat, "seat", {
+    piece("retainer", names.retainer, "retainer", { heldBy: ["retainer-screws"], out }),
+    piece("seat", names.seat, "seat", {
       heldBy: ["retainer"],
       out,
-      at: of.seatAt ?? null,
-      oriented: of.oriented,
+      at: names.seatAt ?? null,
+      oriented: names.oriented,
     }),
-    piece("seat-ring", of.gasket, "seal", { heldBy: ["retainer"], out }),
+    piece("seat-ring", names.gasket, "seal", { heldBy: ["retainer"], out }),
   ];
 };
 
@@ -180,7 +180,7 @@ export const retained = ["retainer-screws", "retainer", "seat", "seat-ring"] as 
  * Blocks that fill the space round the ball, where the arrangement has them.
  *
  * @param cavity arrangement
- * @param heldBy what keeps them in
+ * @param heldBy parts that hold them
  * @returns the blocks; none of other arrangements
  */
 export const fillersOf = (cavity: CavityId, heldBy: readonly string[]): Piece[] =>
@@ -193,5 +193,5 @@ const balls: Partial<Record<CavityId, string>> = {
   "slot hole": "hole in the stem slot opens into the bore",
 };
 
-/** How a ball goes back, where its arrangement drills it. */
+/** Position of a ball on assembly, where its arrangement drills it. */
 export const ballOriented = (cavity: CavityId): string | null => balls[cavity] ?? null;

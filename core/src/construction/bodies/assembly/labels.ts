@@ -14,14 +14,14 @@ export interface LabelledPart {
  * Parts of a drawn section by the pieces they show.
  *
  * @param parts of a construction
- * @param assembly of it, with its arrangement
- * @returns each part with the pieces of it the valve has, called as its piece where it shows one whole
+ * @param assembly with its arrangement
+ * @returns each part with the pieces the valve has, named after its piece where it shows a single one
  * @throws where a part shows no piece of the valve: the two models contradict each other
  * @source the assembly of the construction
  */
 export function labelled(parts: readonly BodyPart[], { pieces }: Pick<Assembly, "pieces">): LabelledPart[] {
   return parts.map(({ id, name, shows = [id], does }) => {
-    const shown = shows.flatMap((one): Piece[] => pieces.filter((piece) => piece.id === one));
+    const shown = shows.flatMap((pieceId): Piece[] => pieces.filter((piece) => piece.id === pieceId));
     if (shown.length === 0) throw new Error(`${id} is drawn but is not a part of the valve`);
     return { id, name: name ?? shown[0]!.name, does, pieces: shown.map((piece) => piece.id) };
   });

@@ -1,6 +1,6 @@
 import type { CavityId } from "../cavity.ts";
 
-/** What a valve keeps apart. */
+/** Spaces that a valve keeps apart. */
 export type Space = "upstream" | "downstream" | "third way" | "cavity" | "outside";
 
 export const pieceRoles = [
@@ -16,21 +16,21 @@ export const pieceRoles = [
   "retainer",
   "fitting",
 ] as const;
-/** What a piece is, by which it is looked at, measured and renewed. */
+/** Kind of piece, which decides how it is inspected, measured and renewed. */
 export type PieceRole = (typeof pieceRoles)[number];
 
 /** Which way a piece comes out of the body. */
 export const ways = ["up", "down", "along the bore", "inward", "stays"] as const;
 export type Way = (typeof ways)[number];
 
-/** What is done so that pieces find their places by each other. */
+/** How pieces are centred on each other. */
 export interface Centring {
   readonly does: string;
-  /** How the closing member stands after it; null where it stays. */
+  /** Position of the closure afterwards; null where it does not move. */
   readonly at: "shut" | null;
 }
 
-/** One piece of a valve, or several alike at one place. */
+/** One piece of a valve, or several equal ones at one place. */
 export interface Piece {
   readonly id: string;
   readonly name: string;
@@ -39,37 +39,37 @@ export interface Piece {
   /** Pieces that have to be off before it. */
   readonly heldBy: readonly string[];
   readonly out: Way;
-  /** How the closing member stands for it to come out; null whichever way. */
+  /** Position of the closure for its removal; null for any position. */
   readonly at: "open" | "shut" | null;
-  /** Parts of a sealing set that are this piece; none where every set leaves it alone. */
+  /** Parts of a sealing set that are this piece; none where no set affects it. */
   readonly ofSet: readonly string[];
-  /** How it goes back, where it goes back one way only. */
+  /** Direction in which it goes back, where there is only one. */
   readonly oriented: string | null;
-  /** Of screws, what pressure lifts against them: all that is shut off, the stem's bore, or nothing. */
+  /** For screws, the area that pressure acts on: the whole closure, the stem's bore, or none. */
   readonly holds: "the bore" | "the stem" | "nothing";
-  /** What it may do to whoever takes it off. */
+  /** Danger to the person who removes it. */
   readonly caution: string | null;
-  /** What is done to it, where it is not simply taken out or put back. */
+  /** What is done to it, where it is not simply removed and put back. */
   readonly words: { readonly off?: string; readonly on?: string };
-  /** What is done before it goes back, with all that went in before it in place. */
+  /** What is done before it goes back, with all earlier pieces in place. */
   readonly before: readonly Centring[];
-  /** Whether it is always new, whatever pieces of its role are. */
+  /** Whether it is always replaced, whatever its kind. */
   readonly alwaysNew: boolean;
 }
 
-/** A seal that stands in a joint. */
+/** A seal in a joint. */
 export interface SealPlace {
   readonly piece: string;
   readonly role: "primary" | "secondary" | "fire" | "injected";
 }
 
-/** A way from one space to another, and what stands in it, one behind the other. */
+/** A joint between two spaces, with its seals one behind the other. */
 export interface Joint {
   readonly id: string;
   readonly name: string;
   readonly between: readonly [Space, Space];
   readonly seals: readonly SealPlace[];
-  /** Bolted or screwed joints of the pressure shell that it stands for. */
+  /** Bolted or screwed joints of the pressure shell that it represents. */
   readonly shellJoints: number;
 }
 
@@ -79,12 +79,12 @@ export interface Assembly {
   readonly joints: readonly Joint[];
   /** How a seat is renewed without pulling the closing member; null where it has to come out. */
   readonly reseat: {
-    /** The pieces that come off for it, in any order, besides what holds them and what is loose without them. */
+    /** Pieces to remove for it, in any order, besides those that hold them and those loose without them. */
     readonly pieces: readonly string[];
-    /** What is done where nothing comes off. */
+    /** What is done where nothing is removed. */
     readonly instead: readonly string[];
   } | null;
-  /** Why it is not taken apart further; null where it is. */
+  /** Why it is not dismantled further; null where it is. */
   readonly sealed: string | null;
 }
 
@@ -92,19 +92,19 @@ export interface Assembly {
 export type AssemblyOf = (cavity: CavityId) => Assembly;
 
 /**
- * A piece with what is usual of it.
+ * A piece with the usual defaults.
  *
  * @param id its own among the pieces of the valve
  * @param name as a technician says it
- * @param role what it is
- * @param of what holds it, how it comes out, what else there is to it
- * @returns the piece: one of it, held by nothing, coming out upwards whichever way the valve stands
+ * @param role its kind
+ * @param rest parts that hold it, how it comes out, and everything else
+ * @returns the piece: one of it, held by nothing, coming out upwards in any position of the valve
  */
 export const piece = (
   id: string,
   name: string,
   role: PieceRole,
-  of: Partial<Omit<Piece, "id" | "name" | "role">> = {},
+  rest: Partial<Omit<Piece, "id" | "name" | "role">> = {},
 ): Piece => ({
   id,
   name,
@@ -120,17 +120,17 @@ export const piece = (
   words: {},
   before: [],
   alwaysNew: false,
-  ...of,
+  ...rest,
 });
 
 /**
- * A joint with its seals, the first of them primary, those behind it secondary unless they say otherwise.
+ * A joint with its seals: the first is primary, the others are secondary unless they state otherwise.
  *
  * @param id its own among the joints of the valve
  * @param name where it leaks, as a technician says it
  * @param between the spaces it parts
  * @param seals pieces, from inside; "piece:role" where the role is another
- * @param shellJoints of the pressure shell it stands for
+ * @param shellJoints joints of the pressure shell it represents
  * @returns the joint
  */
 export const joint = (
@@ -145,7 +145,7 @@ export const joint = (
   between,
   shellJoints,
   seals: seals.map((written, i) => {
-    const [of, role] = written.split(":") as [string, SealPlace["role"]?];
-    return { piece: of, role: role ?? (i === 0 ? "primary" : "secondary") };
+    const [pieceId, role] = written.split(":") as [string, SealPlace["role"]?];
+    return { piece: pieceId, role: role ?? (i === 0 ? "primary" : "secondary") };
   }),
 });

@@ -1,15 +1,15 @@
 import type { LeakPath } from "../construction.ts";
 import type { Assembly, Joint, Space } from "./model.ts";
 
-/** Whether anything seals in a joint: where nothing does, its two spaces are one. */
+/** Whether a joint has a seal: where it has none, its two spaces are one. */
 const seals = ({ pieces }: Assembly, joint: Joint): boolean =>
   joint.seals.some(({ piece }) => pieces.some((p) => p.id === piece && p.role !== "closing member"));
 
 /**
- * The ways out of a valve and through it, as people are told of them.
+ * Leak paths of a valve, to the outside and through it, as readers see them.
  *
  * @param assembly pieces and joints
- * @returns each joint with its seals by name, the first of them first; spaces that are one are no way
+ * @returns each joint with its seals by name, the first of them first; joints between spaces that are one are left out
  * @source the joints of the construction
  */
 export const leakPathsOf = (assembly: Assembly): LeakPath[] =>
@@ -33,14 +33,14 @@ export const leakPathsOf = (assembly: Assembly): LeakPath[] =>
  */
 export function waysThrough({ joints }: Assembly, from: Space, to: Space): Joint[][] {
   const ways: Joint[][] = [];
-  const walk = (at: Space, passed: readonly Joint[], been: ReadonlySet<Space>): void => {
-    if (at === to) {
+  const walk = (space: Space, passed: readonly Joint[], been: ReadonlySet<Space>): void => {
+    if (space === to) {
       ways.push([...passed]);
       return;
     }
     for (const joint of joints) {
       const [a, b] = joint.between;
-      const next = a === at ? b : b === at ? a : null;
+      const next = a === space ? b : b === space ? a : null;
       if (next === null || been.has(next)) continue;
       walk(next, [...passed, joint], new Set([...been, next]));
     }

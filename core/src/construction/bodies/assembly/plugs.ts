@@ -85,14 +85,14 @@ export const lubricatedAssembly: AssemblyOf = () => ({
   sealed: null,
 });
 
-/** Eccentric plug: half a plug that turns off its one seat, out through the bonnet. */
+/** Eccentric plug: half a plug that turns off its single seat, removed through the bonnet. */
 export const eccentricAssembly: AssemblyOf = () => {
   const stem = stemUpwards([], "stem");
   return {
     pieces: [
       piece("body", "body", "shell", { out: "stays" }),
-      ...stem.pieces.map((one) =>
-        one.id === "stem" ? { ...one, heldBy: ["plug", "packing"], out: "inward" as const } : one,
+      ...stem.pieces.map((piece) =>
+        piece.id === "stem" ? { ...piece, heldBy: ["plug", "packing"], out: "inward" as const } : piece,
       ),
       piece("bonnet-bolts", "bonnet bolts", "bolting", { count: 8, heldBy: ["gland"] }),
       piece("bonnet", "bonnet", "shell", { heldBy: ["bonnet-bolts"] }),

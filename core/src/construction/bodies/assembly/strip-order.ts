@@ -1,9 +1,9 @@
 import type { Assembly, Piece } from "./model.ts";
 
 /**
- * The order in which a valve comes apart.
+ * The order of dismantling.
  *
- * @param assembly pieces and what holds them
+ * @param assembly pieces and the parts that hold them
  * @param wanted pieces that are to come off, with whatever holds them; all that come off where not given
  * @returns pieces, each after everything that holds it; of those that are free the first as the construction lists them, so
  *   that the order is always the same
@@ -36,9 +36,9 @@ export function stripOrder({ pieces }: Assembly, wanted?: readonly string[]): Pi
 }
 
 /**
- * What comes off with pieces that are wanted.
+ * Pieces that come off together with the wanted ones.
  *
- * @param assembly pieces and what holds them
+ * @param assembly pieces and the parts that hold them
  * @param wanted pieces that are to come off
  * @returns ids of those, of whatever holds them, and of every seal and spring that nothing holds any more then: a seal
  *   that was lifted is renewed, a spring that is loose is counted

@@ -110,7 +110,7 @@ export const trunnionTopEntryAssembly: AssemblyOf = (cavity) => {
       ...fittings,
       ...stem.pieces
         .filter(({ id }) => !["bushing-bolts", "bushing", "bushing-gasket"].includes(id))
-        .map((one) => (one.id === "stem" ? { ...one, heldBy: ["cover", "packing"] } : one)),
+        .map((piece) => (piece.id === "stem" ? { ...piece, heldBy: ["cover", "packing"] } : piece)),
       piece("body-bolts", "cover studs and nuts", "bolting", { count: 12, heldBy: ["gland"] }),
       piece("cover", "cover", "shell", { heldBy: ["body-bolts"] }),
       piece("gasket", "cover gasket", "seal", { heldBy: ["cover"], ofSet: gaskets }),
@@ -143,11 +143,11 @@ export const trunnionTopEntryAssembly: AssemblyOf = (cavity) => {
   };
 };
 
-/** Trunnion ball, welded body: only what stands outside comes off. */
+/** Trunnion ball, welded body: only outside parts come off. */
 export const trunnionWeldedAssembly: AssemblyOf = (cavity) => {
   const [up, down] = arrangement[cavity] ?? arrangement["two self-relieving"]!;
   const stays = (pieces: readonly Piece[]) =>
-    pieces.map((one) => ({ ...one, heldBy: [], out: "stays" as const }));
+    pieces.map((piece) => ({ ...piece, heldBy: [], out: "stays" as const }));
   const stem = stemInBushing(null);
   return {
     pieces: [

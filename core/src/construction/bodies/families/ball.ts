@@ -1,6 +1,6 @@
 import { type Construction, commonParts } from "../construction.ts";
 
-/** What every ball in a body of its own has in common. */
+/** Features of every ball valve with a body of its own. */
 export const wholeBall = {
   closure: "ball",
   flows: "ball bore",

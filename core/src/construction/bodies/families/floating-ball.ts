@@ -1,7 +1,7 @@
 import type { Construction } from "../construction.ts";
 import { wholeBall } from "./ball.ts";
 
-/** A ball between two seats, free to be pressed on to the downstream one. */
+/** A ball between two seats, free to move against the downstream one. */
 export const floatingBall = {
   ...wholeBall,
   support: "floating",

@@ -1,7 +1,7 @@
 import type { Field } from "../field.ts";
 import { number } from "../holds.ts";
 
-/** How much of what flows is vapour where a case has two phases. */
+/** Share of vapour where a case has two phases. */
 export const vapour: Field<"cases.vapourPercent", number | null> = {
   path: "cases.vapourPercent",
   label: "Vapour fraction (case), mass %",

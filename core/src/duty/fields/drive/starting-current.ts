@@ -1,7 +1,7 @@
 import type { Field } from "../field.ts";
 import { number } from "../holds.ts";
 
-/** What its board can give for a moment. */
+/** Short-time current the switchboard allows. */
 export const startingCurrent: Field<"startingCurrentA", number | null> = {
   path: "startingCurrentA",
   label: "Available starting current",

@@ -1,7 +1,7 @@
 import type { AssumedField } from "../field.ts";
 import { number } from "../holds.ts";
 
-/** A spring is one stroke by itself; a drive without one stays where it is unless its air is kept. */
+/** A spring alone gives one stroke; an actuator without springs stays in position unless its air is stored. */
 export const strokesInReserve: AssumedField<"strokesInReserve", number | null> = {
   path: "strokesInReserve",
   label: "Strokes after loss of supply",

@@ -1,7 +1,7 @@
 import type { Field } from "../field.ts";
 import { number } from "../holds.ts";
 
-/** Not stated, each metal is judged at the strength it stands least. */
+/** If not stated, each metal is judged at the strength it resists least. */
 export const caustic: Field<"fluid.causticPercent", number | null> = {
   path: "fluid.causticPercent",
   label: "Caustic strength",

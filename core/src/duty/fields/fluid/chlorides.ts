@@ -9,7 +9,7 @@ export const chlorides: AssumedField<"fluid.chloridesMgL", number | null> = {
   label: "Chlorides",
   group: "fluid",
   ...number("Chlorides", [0, 400_000], "mg/l"),
-  takenAsNone: { of: "fluid", mightBe: 20_000 },
+  takenAsNone: { belongsTo: "fluid", mightBe: 20_000 },
   headings: ["chlorides", "chlorides, mg/l", "chloride"],
   means: ["chlorides"],
   why: "Austenitic steels crack and pit in warm chloride solutions.",

@@ -7,7 +7,7 @@ const faultIn = (text: string) => {
   return "fault" in read ? read.fault : null;
 };
 
-/** Components of a gas mixture; stated, it stands before the substance for whatever is reckoned of what flows. */
+/** Components of a gas mixture; if stated, it replaces the substance in every flow calculation. */
 export const composition: Field<"fluid.composition", string | null> = {
   path: "fluid.composition",
   label: "Composition, mol %",

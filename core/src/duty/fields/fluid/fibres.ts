@@ -6,7 +6,7 @@ export const fibres: Field<"fluid.fibres", boolean | null> = {
   label: "Fibres",
   group: "fluid",
   ...yesNo(),
-  takenAsNone: { of: "fluid", mightBe: true },
+  takenAsNone: { belongsTo: "fluid", mightBe: true },
   headings: ["fibres", "fibers"],
   means: ["fibres"],
 };

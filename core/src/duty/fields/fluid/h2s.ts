@@ -7,7 +7,7 @@ export const h2s: AssumedField<"fluid.h2sKPa", number | null> = {
   short: "H₂S partial",
   group: "fluid",
   ...quantity("partial pressure", "Partial pressure of H₂S", [0, 100_000], "kPa"),
-  takenAsNone: { of: "fluid", mightBe: 10 },
+  takenAsNone: { belongsTo: "fluid", mightBe: 10 },
   headings: ["h2s partial pressure", "h₂s partial pressure", "h₂s", "h2s", "h₂s, kpa", "h2s kpa"],
   means: ["hydrogen sulphide partial", "hydrogen sulphide partial pressure", "hydrogen sulphide pressure"],
   why: "Decides sour-service trim, bolting and hardness.",

@@ -6,7 +6,7 @@ export const solids: AssumedField<"fluid.solidsPercent", number | null> = {
   label: "Solids",
   group: "fluid",
   ...number("Solids", [0, 80], "%"),
-  takenAsNone: { of: "fluid", mightBe: 2 },
+  takenAsNone: { belongsTo: "fluid", mightBe: 2 },
   headings: ["solids", "solids, %"],
   means: ["solids"],
   why: "Hard solids wear soft seats and pack into cavities.",

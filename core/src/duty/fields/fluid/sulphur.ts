@@ -6,7 +6,7 @@ export const sulphur: Field<"fluid.sulphurPercent", number | null> = {
   label: "Sulphur",
   group: "fluid",
   ...number("Sulphur", [0, 20], "%"),
-  takenAsNone: { of: "fluid", mightBe: 2 },
+  takenAsNone: { belongsTo: "fluid", mightBe: 2 },
   headings: ["sulphur", "sulfur", "sulphur, %"],
   means: ["sulphur"],
   why: "Above 260 °C sulphur in oil corrodes carbon steel.",

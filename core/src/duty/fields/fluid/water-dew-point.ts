@@ -6,7 +6,7 @@ export const waterDewPoint: Field<"fluid.waterDewPointC", number | null> = {
   label: "Water dew point",
   group: "fluid",
   ...temperature(),
-  takenAsNone: { of: "fluid", mightBe: 40 },
+  takenAsNone: { belongsTo: "fluid", mightBe: 40 },
   headings: ["water dew point", "dew point"],
   means: ["dew point", "water dew point"],
   moves: [-60, 100],

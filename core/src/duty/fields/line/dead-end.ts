@@ -6,7 +6,7 @@ export const deadEnd: Field<"deadEnd", boolean | null> = {
   label: "Dead-end service",
   group: "line",
   ...yesNo(),
-  takenAsNone: { of: "task", mightBe: true },
+  takenAsNone: { belongsTo: "task", mightBe: true },
   headings: ["end of line", "dead end"],
   means: ["dead end"],
   why: "A wafer body falls if no flange is bolted downstream.",

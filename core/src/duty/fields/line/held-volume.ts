@@ -1,7 +1,7 @@
 import type { Field } from "../field.ts";
 import { quantity } from "../holds.ts";
 
-/** What the valve fills, or empties in a blow-down. */
+/** Volume that the valve fills, or empties in a blow-down. */
 export const heldVolume: Field<"heldVolumeM3", number | null> = {
   path: "heldVolumeM3",
   label: "Volume filled or emptied",

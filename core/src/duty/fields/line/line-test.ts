@@ -7,7 +7,7 @@ export const lineTest: Field<"lineTestBarG", number | null> = {
   short: "line test",
   group: "line",
   ...pressure(),
-  takenAsNone: { of: "task", mightBe: 100 },
+  takenAsNone: { belongsTo: "task", mightBe: 100 },
   headings: ["line test, valve shut", "line test"],
   means: ["line test", "line test pressure"],
   moves: [0, 1000],

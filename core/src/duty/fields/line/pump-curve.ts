@@ -7,7 +7,7 @@ const faultIn = (text: string) => {
   return "fault" in read ? read.fault : null;
 };
 
-/** Pressure before the valve over the flow, where a pump or a compressor gives it. */
+/** Pressure before the valve over flow, where a pump or compressor supplies it. */
 export const pumpCurve: Field<"pumpCurve", string | null> = {
   path: "pumpCurve",
   label: "Pump curve, flow and bar g",

@@ -1,7 +1,7 @@
 import type { Field } from "../field.ts";
 import { pressure } from "../holds.ts";
 
-/** What stands behind the valve while nothing flows; friction is the rest of the pressure behind it. */
+/** Pressure behind the valve without flow; friction is the rest of the back pressure. */
 export const staticHead: Field<"staticBarG", number | null> = {
   path: "staticBarG",
   label: "Downstream static pressure",

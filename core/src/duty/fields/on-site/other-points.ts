@@ -15,7 +15,7 @@ const point = <const Path extends string>(
   shown: ofValveOnSite,
 });
 
-/** Other points of its stroke; one that is not stated is taken as high as its break torque. */
+/** Other points of the stroke; one that is not stated counts as high as the breakaway torque. */
 export const onSiteRunToOpen = point(
   "onSiteRunToOpenNm",
   "Running torque to open, installed valve",

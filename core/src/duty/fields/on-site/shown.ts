@@ -1,4 +1,4 @@
 import type { DutySeen } from "../seen.ts";
 
-/** Asked of a valve that stands already, and of no other. */
+/** For installed valves only. */
 export const ofValveOnSite = ({ onSite }: Pick<DutySeen, "onSite">): boolean => onSite === true;

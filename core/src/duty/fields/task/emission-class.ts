@@ -7,7 +7,7 @@ export const emissionClass: Field<"emissionClass", (typeof emissionClasses)[numb
   label: "Stem tightness",
   group: "task",
   ...choice(emissionClasses, (grade) => `class ${grade}`),
-  takenAsNone: { of: "task", mightBe: "A" },
+  takenAsNone: { belongsTo: "task", mightBe: "A" },
   headings: ["stem tightness", "emission class"],
   means: ["emission", "emission class", "tightness emission"],
   why: "Toxic and volatile fluids need a tightness class for the stem seal.",

@@ -21,7 +21,7 @@ export const flowDirection: AssumedField<"flowDirection", (typeof flowDirections
       bi, bidirectional, bi-directional, both, two way, two-way, bidirectionnel, beidseitig, beidseits`,
   },
   why: "Unidirectional valves are ruled out if pressure can come from both sides.",
-  // A case in which it must hold from the other side says more than the word.
+  // A case in which it must seal from the other side counts more than the word.
   settle: (duty) => (holdsReverse(duty) ? "both ways" : (duty.flowDirection ?? "both ways")),
   otherwise: () => ["one way"],
 };

@@ -6,7 +6,7 @@ export const inLineRepair: AssumedField<"inLineRepair", boolean | null> = {
   label: "In-line repair",
   group: "task",
   ...yesNo(),
-  takenAsNone: { of: "task", mightBe: true },
+  takenAsNone: { belongsTo: "task", mightBe: true },
   headings: ["in-line repair", "inline repair"],
   means: ["repair", "line repair"],
   settle: (duty) => duty.inLineRepair ?? false,

@@ -1,6 +1,6 @@
-/** What a word of a heading can mean. A column's place is told by the concepts its heading holds together. */
+/** Meanings of a word in a heading. The concepts a heading contains decide the place of its column. */
 export const concepts = [
-  // What is named or measured.
+  // Named or measured things.
   "tag",
   "number",
   "valve",
@@ -90,12 +90,12 @@ export const concepts = [
   "steam-out",
   "blow-down",
   "upset",
-  // Words of the trade that no field of a duty holds: a heading with one of them belongs to the remarks.
+  // Trade terms that no field of a duty covers: a heading with one of them goes to the remarks.
   "homeless",
-  // Words that say nothing of where a column goes.
+  // Words without influence on the place of a column.
   "filler",
 ] as const;
 export type Concept = (typeof concepts)[number];
 
-/** Words and phrases of one language, parted by commas, in small letters; whoever writes a list may leave accents out. */
+/** Words and phrases of one language, separated by commas, in small letters; accents may be left out. */
 export type Words = Readonly<Partial<Record<Concept, string>>>;

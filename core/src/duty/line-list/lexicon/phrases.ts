@@ -11,12 +11,12 @@ import { pt } from "./pt.ts";
 import { signs } from "./signs.ts";
 
 const languages: readonly Words[] = [signs, en, de, fr, es, it, pt, nl];
-/** Languages that write several words as one. */
+/** Languages that write compounds as one word. */
 const compounding: readonly Words[] = [signs, de, nl];
 
-function phrasesOf(of: readonly Words[]): Map<string, readonly Concept[]> {
+function phrasesOf(languages: readonly Words[]): Map<string, readonly Concept[]> {
   const found = new Map<string, Concept[]>();
-  for (const words of of)
+  for (const words of languages)
     for (const [concept, list] of Object.entries(words) as [Concept, string][])
       for (const written of listed(list)) {
         const phrase = plain(written);
@@ -27,10 +27,10 @@ function phrasesOf(of: readonly Words[]): Map<string, readonly Concept[]> {
   return found;
 }
 
-/** What each phrase can mean, in any language. */
+/** Meanings of each phrase, in any language. */
 export const phrases: ReadonlyMap<string, readonly Concept[]> = phrasesOf(languages);
 
-/** Words of the most there are in one phrase. */
+/** Number of words in the longest phrase. */
 export const longestPhrase = Math.max(...[...phrases.keys()].map((phrase) => phrase.split(" ").length));
 
 /** Single words long enough to be recognised with a slip in them, or cut short. */
@@ -45,10 +45,10 @@ const longestStem = Math.max(...[...stems.keys()].map(({ length }) => length));
 const joints = ["", "s", "n", "en", "es", "e", "er"];
 
 /**
- * Takes a word apart that is several in one.
+ * Splits a compound word.
  *
  * @param word in plain letters
- * @returns what its parts can mean, in order; null where it is not made of known words
+ * @returns meanings of its parts, in order; null where it does not consist of known words
  * @example takenApart("betriebstemp").length // → 2
  */
 export function takenApart(word: string): (readonly Concept[])[] | null {

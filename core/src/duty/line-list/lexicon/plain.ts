@@ -1,4 +1,4 @@
-/** Letters that do not fall apart into a base letter and an accent. */
+/** Letters that do not decompose into a base letter and an accent. */
 const letters: Readonly<Record<string, string>> = {
   ß: "ss",
   ø: "ø",

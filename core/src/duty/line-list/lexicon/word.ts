@@ -2,7 +2,7 @@ import { distance } from "fastest-levenshtein";
 import type { Concept } from "./concept.ts";
 import { longWords, phrases, takenApart } from "./phrases.ts";
 
-/** What a word can mean, and how sure that is. */
+/** Meanings of a word, with confidence. */
 export interface Meaning {
   readonly concepts: readonly (readonly Concept[])[];
   readonly sure: number;
@@ -19,44 +19,44 @@ const same = (words: readonly string[]): readonly Concept[] | null => {
 const slips = (length: number) => (length >= 9 ? 2 : length >= 5 ? 1 : 0);
 
 function misspelt(word: string): readonly Concept[] | null {
-  const most = slips(word.length);
-  if (most === 0) return null;
-  let best = most + 1;
+  const maximumSlips = slips(word.length);
+  if (maximumSlips === 0) return null;
+  let best = maximumSlips + 1;
   let found: string[] = [];
   for (const known of longWords) {
-    if (Math.abs(known.length - word.length) > most || known[0] !== word[0]) continue;
+    if (Math.abs(known.length - word.length) > maximumSlips || known[0] !== word[0]) continue;
     const far = distance(word, known);
-    if (far > most || far > best) continue;
+    if (far > maximumSlips || far > best) continue;
     found = far < best ? [known] : [...found, known];
     best = far;
   }
   return same(found);
 }
 
-/** Two letters that changed places are one slip. */
+/** Two letters swapped count as one typing error. */
 function swapped(word: string): readonly Concept[] | null {
   if (word.length < 5) return null;
-  const others = Array.from({ length: word.length - 1 }, (_, at) =>
-    [word.slice(0, at), word[at + 1], word[at], word.slice(at + 2)].join(""),
+  const others = Array.from({ length: word.length - 1 }, (_, index) =>
+    [word.slice(0, index), word[index + 1], word[index], word.slice(index + 2)].join(""),
   );
   return same(others.filter((other) => phrases.has(other)));
 }
 
-/** Two words in one, of which the first has a slip in it. */
+/** Two words joined, the first with a typing error. */
 function slipBefore(word: string): (readonly Concept[])[] | null {
-  for (let at = 5; at <= word.length - 4; at++) {
-    const [after, before] = [takenApart(word.slice(at)), misspelt(word.slice(0, at))];
+  for (let index = 5; index <= word.length - 4; index++) {
+    const [after, before] = [takenApart(word.slice(index)), misspelt(word.slice(0, index))];
     if (after && before) return [before, ...after];
   }
   return null;
 }
 
-/** Words of which no more than the beginning was written, as in "Oper." or "Connect". */
+/** Abbreviated words, as in "Oper." or "Connect". */
 const cutShort = (word: string): readonly Concept[] | null =>
   word.length < 3 ? null : same(longWords.filter((known) => known.startsWith(word)));
 
 /**
- * What one word of a heading can mean: as it stands, as several words in one, cut short, or with a slip.
+ * Meanings of one word of a heading: as written, as a compound, abbreviated, or with a typing error.
  *
  * @param word in plain letters
  * @returns its meanings; null where nothing like it is known

@@ -15,9 +15,9 @@ interface Found {
 }
 
 /**
- * The class or PN in a text, and what stands beside it.
+ * The class or PN in a text, and the text beside it.
  *
- * @param text as it stands
+ * @param text of the cell
  * @param bareToo whether a figure alone is a class
  * @returns designation and the rest of the text; null where there is none
  * @example designationIn("900 RTJ", true).designation // → "class 900"
@@ -38,8 +38,8 @@ const endOptions = (): readonly string[] => (ends().holds as { options: readonly
 /**
  * Reads a cell that holds a class or a PN, perhaps with the kind of ends.
  *
- * @param cell as it stands
- * @param unit "PN" or "class": what a figure alone is; null where the list does not say
+ * @param cell text
+ * @param unit "PN" or "class": meaning of a number alone; null where the list does not state it
  * @returns the designation, the ends beside it, or the reason
  * @example readDesignation("150#", null) // → {"value":"class 150"}
  */
@@ -63,7 +63,7 @@ export function readDesignation(cell: string, unit: string | null): Reading {
 /**
  * Reads a cell that holds the kind of ends, perhaps with the class.
  *
- * @param cell as it stands
+ * @param cell text
  * @param field the field of the ends
  * @returns the ends, the class beside them, or the reason
  */

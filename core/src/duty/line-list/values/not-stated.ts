@@ -69,7 +69,7 @@ const words = new Set([
 ]);
 
 /**
- * Whether a cell says nothing: blank, a dash, or a word for not applicable or not yet known.
+ * Whether a cell states nothing: blank, a dash, or a word for not applicable or not yet known.
  *
  * @param cell text of the cell
  * @returns true where nothing is stated

@@ -13,7 +13,7 @@ function plainDigits(text: string, decimal: Decimal): string | null {
   const other = decimal === "." ? "," : ".";
   const [points, commas] = [text.split(".").length - 1, text.split(",").length - 1];
   if (points > 0 && commas > 0) {
-    // The last sign is the decimal one, whatever the rest of the list has.
+    // The last sign is the decimal one, whatever the list uses elsewhere.
     const last = text.lastIndexOf(".") > text.lastIndexOf(",") ? "." : ",";
     const thousands = last === "." ? "," : ".";
     const [whole, ...fraction] = text.split(last);
@@ -52,10 +52,10 @@ export function parseNumeral(text: string, decimal: Decimal): number | null {
 }
 
 /**
- * The decimal sign of a list, by what its numerals can only mean with one of them.
+ * Decimal sign of a list, from numerals that have only one reading.
  *
  * @param cells texts of its cells
- * @param otherwise sign where none of them tells
+ * @param otherwise sign where no numeral decides
  * @returns "." or ","
  * @example decimalOf(["12,5", "1.450"], ".") // → ","
  */

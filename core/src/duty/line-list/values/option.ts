@@ -39,10 +39,10 @@ function writtenOf(field: LineListField, options: readonly string[]): Written {
 }
 
 const slip = (text: string, { exact }: Written): Found | null => {
-  // Short words of one language are slips of others: "ferma" stays where "ferme" closes.
+  // Short words of different languages look alike: "ferma" stays where "ferme" closes.
   if (text.length < 7) return null;
-  const most = text.length >= 10 ? 2 : 1;
-  const near = [...exact].filter(([phrase]) => phrase.length >= 7 && distance(phrase, text) <= most);
+  const maximumSlips = text.length >= 10 ? 2 : 1;
+  const near = [...exact].filter(([phrase]) => phrase.length >= 7 && distance(phrase, text) <= maximumSlips);
   const options = new Set(near.map(([, found]) => found.option));
   return options.size === 1 ? { option: near[0]![1].option, guess: true } : null;
 };
@@ -50,8 +50,8 @@ const slip = (text: string, { exact }: Written): Found | null => {
 /**
  * The option a text means, as anybody in the trade may write it.
  *
- * @param text as it stands
- * @param field what the column holds, with its words
+ * @param text of the cell
+ * @param field of the column, with its words
  * @param options its options
  * @returns the option and whether it is a guess; null where it means none, or more than one
  */
@@ -73,29 +73,29 @@ export function optionIn(text: string, field: LineListField, options: readonly s
   return found.length > 0 ? null : slip(words, written);
 }
 
-const taken = (cell: string, { option, guess }: Found): Reading =>
+const readingOf = (cell: string, { option, guess }: Found): Reading =>
   guess && option.toLowerCase() !== cell.toLowerCase()
     ? { value: option, guess: `"${cell}" is read as ${option}.` }
     : { value: option };
 
 /**
- * Reads a cell that holds one of several words.
+ * Reads a cell with one of several words.
  *
- * @param cell as it stands
- * @param field what the column holds
+ * @param cell text
+ * @param field of the column
  * @param options its options
  * @returns the option, marked where it is a guess, or the reason
  */
 export function readOption(cell: string, field: LineListField, options: readonly string[]): Reading {
   const found = optionIn(cell, field, options);
-  return found ? taken(cell, found) : { reason: `"${cell}" is not one of: ${options.join(", ")}.` };
+  return found ? readingOf(cell, found) : { reason: `"${cell}" is not one of: ${options.join(", ")}.` };
 }
 
 /**
  * Reads a cell that holds any of several words.
  *
- * @param cell as it stands; words are parted by semicolons, commas, plus signs, slashes or "and"
- * @param field what the column holds
+ * @param cell text; words are separated by semicolons, commas, plus signs, slashes or "and"
+ * @param field of the column
  * @param options its options
  * @returns the options, or the reason
  */
@@ -106,7 +106,7 @@ export function readSet(cell: string, field: LineListField, options: readonly st
   if (whole && writtenOf(field, options).exact.has(plain(cell))) return { value: [whole.option] };
   const parts = cell.split(/\s*[;,+/&]\s*|\s+(?:and|und|et|y|e|en)\s+/i).filter((part) => part.trim() !== "");
   const found = parts.map((part) => optionIn(part, field, options));
-  const unknown = parts.find((_, at) => found[at] === null);
+  const unknown = parts.find((_, index) => found[index] === null);
   if (unknown === undefined && parts.length > 0) return { value: [...new Set(found.map((f) => f!.option))] };
   if (whole) return { value: [whole.option], guess: `"${cell}" is read as ${whole.option}.` };
   return {
@@ -118,9 +118,9 @@ const yes = /^(yes|y|true|1|x|✓|✔|ja|j|oui|o|s[ií]|s|sim|wahr|required|req'
 const no = /^(no|n|false|0|nein|non|n[aã]o|nee|falsch|not required|not req'?d)$/i;
 
 /**
- * Reads a cell that says yes or no.
+ * Reads a cell with yes or no.
  *
- * @param cell as it stands
+ * @param cell text
  * @returns true or false, or the reason
  * @example readYesNo("Ja") // → {"value":true}
  */

@@ -27,7 +27,7 @@ export interface ColumnUnit {
   readonly decimal: Decimal;
 }
 
-/** A pressure without a word of its own: what vacuum and the open air are in the home unit. */
+/** Pressures given by a word: vacuum and atmosphere in the home unit. */
 function word(text: string, quantity: Quantity): number | null {
   if (quantity !== "pressure" && quantity !== "vapour pressure") return null;
   const absolute = quantity === "vapour pressure" ? atmosphereBar : 0;
@@ -41,7 +41,7 @@ const converted = (value: number, quantity: Quantity, from: string) => {
   return from === to ? value : Number(convertUnit(value, quantity, from, to).toPrecision(12));
 };
 
-/** The figures of a text in the home unit; null where one of them is none. */
+/** The numbers of a text in the home unit; null where one of them is not a number. */
 function figures(
   parts: readonly string[],
   unitText: string,
@@ -64,11 +64,11 @@ const sayWhy = (cell: string, quantity: Quantity): Reading => ({
 });
 
 /**
- * Reads a cell that holds a figure with a unit of its own or the column's, a range of them, or a word for one.
+ * Reads a cell with a number in its own unit or the column's, a range, or a word for one.
  *
- * @param cell as it stands
- * @param quantity what is measured
- * @param column unit of a figure without one, decimal sign of the list
+ * @param cell text
+ * @param quantity of the value
+ * @param column unit of a number without one, decimal sign of the list
  * @returns the value in the home unit, the ends of a range, null for the surroundings' own temperature, or the reason
  * @source the product's unit table; full vacuum is 0 bar absolute
  * @example readQuantity("-49/120", "temperature", { unit: "°C", decimal: "." }) // → {"ends":{"low":-49,"normal":null,"high":120}}
@@ -83,8 +83,8 @@ export function readQuantity(cell: Cell, quantity: Quantity, column: ColumnUnit)
   const text = cell.trim().replace(hedges, "").replace(bounds, "").trim();
   const guess = hedged ? { guess: `"${cell}" is read as the number in it.` } : {};
   const alone = single.exec(text);
-  const one = alone && figures([alone[1]!], alone[2]!, quantity, column);
-  if (one) return { value: one[0]!, ...guess };
+  const lone = alone && figures([alone[1]!], alone[2]!, quantity, column);
+  if (lone) return { value: lone[0]!, ...guess };
   const triple = three.exec(text);
   if (triple) {
     const found = figures(triple.slice(1, 4), triple[4]!, quantity, column);
@@ -107,7 +107,7 @@ const flows: readonly (readonly [quantity: Quantity, basis: string])[] = [
  * The quantity a flow is counted in by its unit.
  *
  * @param unit as written
- * @returns quantity, label of the unit, and what the duty counts it in; null where it is no unit of flow
+ * @returns quantity, label of the unit, and the duty's basis; null where it is no unit of flow
  * @example flowIn("gpm").basis // → "m³/h"
  */
 export function flowIn(unit: string): { quantity: Quantity; unit: string; basis: string } | null {

@@ -12,12 +12,12 @@ import { readSize } from "./size.ts";
 
 const asText = (cell: Cell) => (typeof cell === "number" ? String(cell) : cell);
 
-function readText(cell: string, most: number): Reading {
+function readText(cell: string, maximum: number): Reading {
   const fault = textFault(cell);
   if (fault !== null) return { reason: fault };
-  // The mark that keeps spreadsheets from running a cell as a formula is not part of the text.
+  // The mark that stops spreadsheets from running a cell as a formula is not part of the text.
   const value = cleanText(unguardFormula(cell)).trim();
-  return value.length > most ? { reason: `Longer than ${most} characters.` } : { value };
+  return value.length > maximum ? { reason: `Longer than ${maximum} characters.` } : { value };
 }
 
 function readNumber(cell: Cell, unit: string, decimal: Decimal): Reading {
@@ -47,16 +47,16 @@ function readFlow(cell: Cell, unit: string | null, decimal: Decimal): Reading {
 const controlClass =
   /^(?:(?:fci|iec|ansi|class|cl\.?|klasse|classe|clase)[\s./-]*(?:70-2|60534-4)?[\s,]*)*(vi|v|iv|iii|ii|[2-6])$/i;
 const romans = ["II", "III", "IV", "V", "VI"];
-/** What lists state in the place of a rate, and nobody can test by: a class without a test, standards of tests. */
+/** Entries in place of a leakage rate that allow no test: a class without a test, test standards. */
 const otherTightness = /^(?:class|cl\.?|klasse|classe|clase)?[\s.]*i$|^api\s?(598|6d|6fa|607)$/i;
-/** Texts in which a dash or "n/a" says nothing; a tag's own words are left as they are. */
+/** Texts in which a dash or "n/a" means nothing; the tag's own texts stay as they are. */
 const mayBeDash = new Set(["area", "unit", "fluid.name"]);
 
 /**
  * Reads one cell of a line list.
  *
- * @param cell as it stands
- * @param field what the column holds
+ * @param cell text
+ * @param field of the column
  * @param unit unit of the column, "DN" or "NPS" for a size; null where none applies
  * @param decimal decimal sign of the list
  * @returns the value in core units, null when not stated; the ends of a range; or the reason it cannot be read

@@ -1,15 +1,15 @@
-/** What a cell was read as. */
+/** Result of reading a cell. */
 export type Reading =
   | {
       readonly value: unknown;
-      /** Fields of the same tag that the cell states besides, as in "900 RTJ". */
+      /** Other fields of the tag that the cell states too, as in "900 RTJ". */
       readonly also?: Readonly<Record<string, unknown>>;
-      /** What was taken for granted, for a person to look at. */
+      /** Assumption for the user to check. */
       readonly guess?: string;
-      /** What stood there says more than the value does, and is kept among the remarks. */
+      /** The text says more than the value and is kept among the remarks. */
       readonly keep?: true;
     }
-  /** A cell that states a range: two figures, or three with the normal one between. */
+  /** A cell with a range: two numbers, or three with the normal one in the middle. */
   | { readonly ends: Ends; readonly guess?: string }
   | { readonly reason: string };
 

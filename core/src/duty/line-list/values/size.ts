@@ -17,7 +17,7 @@ function inches(text: string): number | null {
   return parseNominalSize(plain, "NPS") ?? parseNominalSize(plain.replace(/-/g, " "), "NPS");
 }
 
-function one(text: string, unit: "DN" | "NPS"): number | null {
+function oneSize(text: string, unit: "DN" | "NPS"): number | null {
   const written = text.trim();
   const dn = asDn.exec(written);
   if (dn) {
@@ -34,31 +34,31 @@ function one(text: string, unit: "DN" | "NPS"): number | null {
 /**
  * Reads a nominal size in either language, or in both at once.
  *
- * @param cell as it stands
- * @param unit what a figure without a word means
+ * @param cell text
+ * @param unit meaning of a number without a word
  * @param decimal decimal sign of the list
- * @returns DN, or the reason; where two sizes that are not one stand in a cell, it says so
+ * @returns DN, or the reason, also where a cell holds two different sizes
  * @source ISO 6708 / ASME B36.10 size pairs
  * @example readSize("DN 50 / 2\"", "DN").value // → 50
  */
 export function readSize(cell: Cell, unit: "DN" | "NPS"): Reading {
   const text = String(cell).trim();
-  const whole = one(text, unit);
+  const whole = oneSize(text, unit);
   if (whole !== null) return { value: whole };
-  // "2-1/2" and "1/2" hold signs that also part two sizes: only what is no size as it stands is parted.
+  // "2-1/2" and "1/2" contain signs that also separate two sizes: only a text that is no size is split.
   const parts = text
     .replace(/[()]/g, " / ")
     .split(
       /\s*(?:\s\/\s?|\/\s|=|\bor\b|;)\s*|(?<=["″m\d])\s*\/\s*(?=[dDnN])|(?<=\d{2})\/(?=\d+\s*["″])|(?<=(?:dn|DN)\s?\d+)\s*\/\s*/u,
     )
     .filter((part) => part.trim() !== "");
-  const sizes = parts.map((part) => one(part, /["″]|in|nps/i.test(part) ? "NPS" : unit));
+  const sizes = parts.map((part) => oneSize(part, /["″]|in|nps/i.test(part) ? "NPS" : unit));
   if (parts.length > 1 && !sizes.includes(null)) {
     if (new Set(sizes).size === 1) return { value: sizes[0] };
     return { reason: `"${text}" names two sizes. State the size of the valve.` };
   }
   const reducing = /^(.+?)["″]?\s*x\s*(.+)$/i.exec(text);
-  if (reducing && one(reducing[1]!, unit) !== null && one(reducing[2]!, unit) !== null)
+  if (reducing && oneSize(reducing[1]!, unit) !== null && oneSize(reducing[2]!, unit) !== null)
     return { reason: `"${text}" names two sizes. State the size of the valve.` };
   return {
     reason: `"${text}" is not a nominal size${unit === "NPS" ? " in NPS" : ", for example DN 50 or NPS 2"}.`,
@@ -76,7 +76,7 @@ export function sizesIn(cells: readonly Cell[]): "DN" | "NPS" | null {
   let [dn, nps] = [0, 0];
   for (const cell of new Set(cells)) {
     const text = String(cell).trim();
-    const [asDN, asNPS] = [one(text, "DN"), one(text, "NPS")];
+    const [asDN, asNPS] = [oneSize(text, "DN"), oneSize(text, "NPS")];
     if (asDN !== null && asNPS === null) dn++;
     if (asNPS !== null && asDN === null) nps++;
   }

@@ -1,6 +1,6 @@
 import type { HeadingStep } from "./heading-step.ts";
 
-/** The side a case is pushed from stood under a heading that later meant the tag's flow direction. */
+/** The driving side was exported under a heading that later meant the tag's flow direction. */
 export const headingsOfOldExports: HeadingStep = {
   says: "The case column Pressure from is named Case pressure from.",
   isOld: (headings) =>

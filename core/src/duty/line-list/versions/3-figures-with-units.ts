@@ -8,7 +8,7 @@ const renamed: Readonly<Record<string, string>> = {
   "H₂S, kPa": "Partial pressure of H₂S (kPa)",
 };
 
-/** Figures with a unit people may want otherwise stand under headings that a unit is read from. */
+/** Values with a unit that users may change have headings from which the unit is read. */
 export const figuresWithUnits: HeadingStep = {
   says: "The columns density, viscosity, vapour pressure, H₂S and pipe bore name their unit in brackets.",
   isOld: (headings) => headings.some((h) => h in renamed),

@@ -5,7 +5,7 @@ import type { HeadingStep } from "./heading-step.ts";
 const steps: readonly HeadingStep[] = [headingsOfOldExports, figuresWithUnits];
 
 /**
- * Brings the headings of a list up to what this release writes. Lists of other programs pass unchanged.
+ * Updates the headings of a list to this release. Lists of other programs pass unchanged.
  *
  * @param headings as written
  * @returns headings of the newest version, as many

@@ -14,5 +14,5 @@ export const driveOnSupplyLoss = trainPart(
   (train) => train.drive?.onSupplyLoss ?? null,
 );
 
-/** What is mounted on the drive whatever it turns. */
+/** Accessories mounted on the actuator on any valve. */
 export const driveFittings = trainPart("drive.fittings", (train) => train.fittings);

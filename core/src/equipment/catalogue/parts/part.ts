@@ -1,28 +1,28 @@
 import type { DriveTrain } from "../drive-train.ts";
 import type { UnnumberedValve } from "../unnumbered-valve.ts";
 
-/** What carries a part: the valve, or what turns it. */
+/** Owner of a part: the valve, or its operator. */
 interface Carriers {
   readonly valve: UnnumberedValve;
   readonly train: Pick<DriveTrain, "drive" | "fittings">;
 }
 export type Carrier = keyof Carriers;
 
-/** What is picked to make a candidate, one after the other: a size of a line first, its drive last. */
+/** Picks that form a candidate, in order: a size of a line first, its actuator last. */
 export type Picking = "size" | "grade" | "cavity" | "trim" | "seat" | "seals" | "drive";
 
 /**
- * A part of a candidate, or something of a part, that findings may hang on: candidates alike in all a rule
- * hangs on share its finding.
+ * A part of a candidate, or a property of one, that findings may depend on: candidates that share everything a rule
+ * depends on share its finding.
  */
 export interface Part<Path extends string = string, In extends Carrier = Carrier> {
   readonly path: Path;
   readonly in: In;
-  /** With which pick it is settled. */
+  /** The pick that settles it. */
   readonly pickedWith: Picking;
-  /** Two candidates are alike in the part where this is the same. */
-  readonly identity: (of: Carriers[In]) => unknown;
-  /** Paths in which candidates alike in this one are alike too. */
+  /** Two candidates share the part where this is equal. */
+  readonly identity: (carrier: Carriers[In]) => unknown;
+  /** Paths that are equal wherever this one is. */
   readonly decides: readonly string[];
 }
 
@@ -31,7 +31,7 @@ export interface Part<Path extends string = string, In extends Carrier = Carrier
  *
  * @param path its name; a dot for something of a part
  * @param pickedWith the pick that settles it
- * @param identity what makes two valves alike in it
+ * @param identity value that is equal for equal valves
  * @param decides paths that follow from it
  * @returns the part
  * @example valvePart("grade", "grade", (valve) => valve.grade).in // → "valve"
@@ -44,10 +44,10 @@ export const valvePart = <const Path extends string>(
 ): Part<Path, "valve"> => ({ path, in: "valve", pickedWith, identity, decides });
 
 /**
- * Declares a part of the drive train: what turns the valve.
+ * Declares a part of the operator.
  *
  * @param path its name; a dot for something of a part
- * @param identity what makes two trains alike in it
+ * @param identity value that is equal for equal operators
  * @param decides paths that follow from it
  * @returns the part
  * @example trainPart("drive", ({ drive }) => drive).in // → "train"

@@ -8,7 +8,7 @@ import { seat, seatMaterial } from "./seat.ts";
 import { size } from "./size.ts";
 import { trim } from "./trim.ts";
 
-/** What of a valve a finding may hang on. */
+/** Parts of a valve that a finding may depend on. */
 export const valveParts = [
   line,
   size,
@@ -21,10 +21,10 @@ export const valveParts = [
   seals,
 ] as const;
 
-/** What of its drive train a finding may hang on. */
+/** Parts of an operator that a finding may depend on. */
 export const trainParts = [drive, driveFamily, driveOnSupplyLoss, driveFittings] as const;
 
-/** Everything of a candidate that a finding may hang on. */
+/** All parts of a candidate that a finding may depend on. */
 export const parts = [...valveParts, ...trainParts] as const;
 
 export type PartPath = (typeof parts)[number]["path"];
@@ -36,4 +36,4 @@ export type PartPath = (typeof parts)[number]["path"];
  * @example placesOf(["line"]) // → [0]
  */
 export const placesOf = (paths: readonly PartPath[]): number[] =>
-  parts.flatMap(({ path }, at) => (paths.includes(path) ? [at] : []));
+  parts.flatMap(({ path }, index) => (paths.includes(path) ? [index] : []));

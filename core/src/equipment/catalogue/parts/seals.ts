@@ -1,4 +1,4 @@
 import { valvePart } from "./part.ts";
 
-/** Stem seal, rings, packing and gaskets, as a line offers them together. */
+/** Stem seal, rings, packing and gaskets, as a line offers them in a set. */
 export const seals = valvePart("seals", "seals", (valve) => valve.seals.offer, ["line"]);

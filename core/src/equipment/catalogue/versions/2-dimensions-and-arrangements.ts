@@ -1,9 +1,9 @@
 import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
 
 /**
- * Lines gained dimensions, arrangements of the cavity, promises and drives of a valve's parts. What the first
- * version did not say is taken so that it never flatters: promises as not given, dimensions as estimates from
- * the bore. Frozen: a later change of the catalogue does not change what this step did.
+ * Lines gained dimensions, arrangements of the cavity, shut-off promises and parts. Values that the first version did
+ * not have never flatter: promises are not stated, dimensions are estimates from the bore. Frozen: later changes of the
+ * catalogue do not change this step.
  */
 export const dimensionsAndArrangements: VersionStep = {
   to: 2,
@@ -48,10 +48,10 @@ const arrangements: Readonly<Record<string, string>> = {
 };
 
 /**
- * The arrangement a line of the first version had.
+ * The cavity arrangement of a line of the first version.
  *
- * @param line its mounting and what it called its cavity
- * @returns arrangement of the second version: one that traps liquid where it did not say otherwise
+ * @param line its mounting and its cavity in the first version
+ * @returns arrangement of the second version: one that traps liquid unless it stated otherwise
  */
 export function arrangementOf({ mounting, cavity }: Pick<Line, "mounting" | "cavity">): string {
   return mounting === "disc"

@@ -1,9 +1,8 @@
 import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
 
 /**
- * The shelf gained accessories; drives and stems gained how they meet, how quick they are and what a hand can do. What
- * the second version did not say stays not stated. Frozen: a later change of the catalogue does not change what this
- * step did.
+ * The shelf gained accessories; actuators and stems gained mounting, stroking times and manual data. Values that the
+ * second version did not have stay not stated. Frozen: later changes of the catalogue do not change this step.
  */
 export const whatStandsOnDrives: VersionStep = {
   to: 3,

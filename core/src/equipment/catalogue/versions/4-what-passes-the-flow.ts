@@ -1,8 +1,8 @@
 import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
 
 /**
- * Lines gained the trims that pass the flow. What the third version did not say stays not stated. Frozen: a later change
- * of the catalogue does not change what this step did.
+ * Lines gained flow trims. Values that the third version did not have stay not stated. Frozen: later changes of the
+ * catalogue do not change this step.
  */
 export const whatPassesTheFlow: VersionStep = {
   to: 4,

@@ -1,8 +1,8 @@
 import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
 
 /**
- * Points of a trim's curve gained what closing must overcome. What the fourth version did not say stays not stated.
- * Frozen: a later change of the catalogue does not change what this step did.
+ * Points of a trim's curve gained the flow torque against closing. Values that the fourth version did not have stay not
+ * stated. Frozen: later changes of the catalogue do not change this step.
  */
 export const whatFlowPushesOpen: VersionStep = {
   to: 5,

@@ -1,8 +1,8 @@
 import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
 
 /**
- * Seats gained how they meet the closure. What the fifth version did not say stays not stated.
- * Frozen: a later change of the catalogue does not change what this step did.
+ * Seats gained their contact with the closure. Values that the fifth version did not have stay not stated. Frozen:
+ * later changes of the catalogue do not change this step.
  */
 export const howSeatsMeet: VersionStep = {
   to: 6,

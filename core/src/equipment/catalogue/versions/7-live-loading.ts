@@ -1,8 +1,8 @@
 import type { Document, VersionStep } from "../../../basis/versions/kind.ts";
 
 /**
- * Sizes gained the height a live-loaded packing is loaded to. What the sixth version did not say stays not stated.
- * Frozen: a later change of the catalogue does not change what this step did.
+ * Sizes gained the loaded height of a live-loaded packing. Values that the sixth version did not have stay not stated.
+ * Frozen: later changes of the catalogue do not change this step.
  */
 export const liveLoadedPacking: VersionStep = {
   to: 7,

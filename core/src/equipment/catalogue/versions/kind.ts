@@ -6,7 +6,7 @@ import { whatFlowPushesOpen } from "./5-what-flow-pushes-open.ts";
 import { howSeatsMeet } from "./6-how-seats-meet.ts";
 import { liveLoadedPacking } from "./7-live-loading.ts";
 
-/** Catalogues; every one names its format. */
+/** Catalogues; each one states its format. */
 export const catalogueKind = documentKind("catalogue", [
   dimensionsAndArrangements,
   whatStandsOnDrives,

@@ -63,17 +63,17 @@ describe("the sizes of a shelf", () => {
       expect(valves).toHaveLength(picks.reduce((product, [, count]) => product * count, 1));
       return valves.flatMap((valve, index) => {
         let rest = index;
-        const at = new Map<string, number>();
+        const indices = new Map<string, number>();
         for (const [name, count] of [...picks].reverse()) {
-          at.set(name, rest % count);
+          indices.set(name, rest % count);
           rest = Math.floor(rest / count);
         }
         const inPlace =
-          valve.trim === line.trims[at.get("trim")!] &&
-          valve.seat.offer === line.seats[at.get("seat")!] &&
-          valve.seals.offer === line.seals[at.get("seals")!] &&
-          valve.grade.grade === line.grades[at.get("grade")!]!.grade &&
-          valve.cavity.id === line.cavities[at.get("cavity")!]!.arrangement;
+          valve.trim === line.trims[indices.get("trim")!] &&
+          valve.seat.offer === line.seats[indices.get("seat")!] &&
+          valve.seals.offer === line.seals[indices.get("seals")!] &&
+          valve.grade.grade === line.grades[indices.get("grade")!]!.grade &&
+          valve.cavity.id === line.cavities[indices.get("cavity")!]!.arrangement;
         return inPlace ? [] : [`${line.id} ${index}`];
       });
     });
@@ -83,20 +83,20 @@ describe("the sizes of a shelf", () => {
 
 describe("a tag in a line", () => {
   const { duty } = demoTags.find(({ number }) => number === "XV-3052")!;
-  const of = (choice: { valve: string; drive: string | null } | null) =>
+  const summaryFor = (choice: { valve: string; drive: string | null } | null) =>
     summarise(duty, choice, { shelf: demoShelf, house });
   it("tells what is chosen, and of nothing chosen the first", () => {
     const { candidates } = prove(duty, demoShelf, house);
     const worst = candidates.at(-1)!;
-    expect(of(null).valve!.key).toBe(candidates[0]!.key);
-    expect(of({ valve: worst.valve.key, drive: worst.drive!.key })).toMatchObject({
+    expect(summaryFor(null).valve!.key).toBe(candidates[0]!.key);
+    expect(summaryFor({ valve: worst.valve.key, drive: worst.drive!.key })).toMatchObject({
       verdict: "fails",
       choiceGone: false,
       valve: { key: worst.key },
     });
   });
   it("judges nothing in place of a choice that is gone", () => {
-    expect(of({ valve: "gone", drive: null })).toMatchObject({
+    expect(summaryFor({ valve: "gone", drive: null })).toMatchObject({
       choiceGone: true,
       verdict: "cannot tell",
       stations: null,

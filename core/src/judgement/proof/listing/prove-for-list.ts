@@ -11,22 +11,22 @@ import { rank } from "../rank.ts";
 import { sharedFindings } from "../sharing/shared-findings.ts";
 import { Search } from "./search.ts";
 
-/** What a list needs of a proof: what stands, in order, and the rest as a number. */
+/** Proof of one tag for a list: the suitable candidates in order, and the rest as a number. */
 export interface ListedProof extends DutyProof {
   readonly standing: readonly ProvenCandidate[];
   readonly considered: number;
-  /** First of the proof: of what stands, else of what misses by least; null without candidates. */
+  /** First of the proof: the best suitable candidate, else the nearest miss; null without candidates. */
   readonly best: ProvenCandidate | null;
 }
 
 /**
- * Proves a duty for a list: the same standing candidates in the same order as `prove`, the same best and the same
- * number considered. Parts are judged once; what a part rules out is counted and never put together.
+ * Proves a duty for a list: the same suitable candidates in the same order as `prove`, the same best and the same
+ * number considered. Parts are judged once; combinations with a part that fails are counted without being assembled.
  *
  * @param duty as entered: bar g, °C; null where unknown
  * @param shelf a compiled catalogue
  * @param house house rules
- * @returns what stands, best first, and how many were considered; none without a size
+ * @returns suitable candidates, best first, and how many were considered; none without a size
  * @source duty → candidates → findings → proof; branch and bound over the parts of a candidate
  */
 export function proveForList(duty: Duty, shelf: Shelf, house: HouseRules): ListedProof {
@@ -36,7 +36,7 @@ export function proveForList(duty: Duty, shelf: Shelf, house: HouseRules): Liste
   const first = sizes[0]?.valves[0];
   if (first === undefined) return { ...ofDuty, standing: [], considered: 0, best: null };
   const pairings = pairingsFor(settled, shelf, house);
-  // Valves of one shelf share a numbering.
+  // All valves of one shelf share a numbering.
   const found = sharedFindings(rules, settled, house, first.identity.by, pairings.trains);
   const search = new Search(found, pairings);
   const outlooks = search.outlooks(sizes);

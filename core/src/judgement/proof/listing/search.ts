@@ -6,19 +6,19 @@ import type { Pairings } from "../pairings.ts";
 import type { Found } from "../sharing/shared-findings.ts";
 import { addedBy, missedIn, picking, type Steps, stepsAlone, stepsOf } from "./steps.ts";
 
-/** One figure is the sum of many, in an order of its own: what differs by less than this may be equal. */
+/** One figure is a sum in another order: differences below this are rounding. */
 const rounding = 1e-9;
 
-/** A size with what can be told of it before anything is put together. */
+/** A size with everything known before parts are combined. */
 interface Outlook {
   readonly size: OfferedSize;
-  /** How far the size alone is from standing. */
+  /** Shortfall of the size alone. */
   readonly missed: number;
 }
 
 type Visit = (candidate: CountedCandidate) => void;
 
-/** Looks for candidates part by part: what cannot come out within the limit is never put together. */
+/** Searches candidates part by part: combinations that cannot come within the limit are never assembled. */
 export class Search {
   readonly #found: Found;
   readonly #pairings: Pairings;
@@ -32,7 +32,7 @@ export class Search {
     this.#alone = stepsAlone(found.tops);
   }
 
-  /** Sizes by how far they are from standing whatever is picked of them, the nearest first. */
+  /** Sizes by their least possible shortfall, the nearest first. */
   outlooks(sizes: readonly OfferedSize[]): Outlook[] {
     return sizes
       .map((size) => ({
@@ -56,7 +56,7 @@ export class Search {
     return standing;
   }
 
-  /** Where none stands: those that miss by least, alike in what they miss by. */
+  /** Where none is suitable: the candidates with the least shortfall. */
   nearest(outlooks: readonly Outlook[]): CountedCandidate[] {
     let least = Number.POSITIVE_INFINITY;
     let nearest: CountedCandidate[] = [];
@@ -77,66 +77,66 @@ export class Search {
     return nearest;
   }
 
-  /** Visits what of a size comes out within a limit, which may sink meanwhile. */
-  #within({ size, missed }: Outlook, most: () => number, visit: Visit): void {
-    const picks = this.#worthPicking(size, missed, most());
+  /** Visits candidates of a size within a limit, which may become lower during the visit. */
+  #within({ size, missed }: Outlook, limit: () => number, visit: Visit): void {
+    const picks = this.#worthPicking(size, missed, limit());
     if (picks === null) return;
     const { valves } = size;
     const steps = this.#steps;
     const last = picking.length - 1;
-    const walk = (at: number, index: number, pairing: Pairing | null, so: number): void => {
-      const { values, rest } = picks[at]!;
+    const walk = (depth: number, index: number, pairing: Pairing | null, reached: number): void => {
+      const { values, rest } = picks[depth]!;
       const on = (next: number, turned: Pairing | null) => {
-        const left = most() - so - rest;
-        const added = addedBy(steps[at]!, valves[next]!, turned, left);
+        const left = limit() - reached - rest;
+        const added = addedBy(steps[depth]!, valves[next]!, turned, left);
         if (added > left) return;
-        if (at === last) visit(new CountedCandidate(valves[next]!, turned!, this.#found));
-        else walk(at + 1, next, turned, so + added);
+        if (depth === last) visit(new CountedCandidate(valves[next]!, turned!, this.#found));
+        else walk(depth + 1, next, turned, reached + added);
       };
-      if (picking[at] === "drive")
+      if (picking[depth] === "drive")
         for (const turned of this.#pairings.picked(valves[index]!)) on(index, turned);
       else
         for (const { offset } of values) {
           const next = index + offset;
-          // Torque hangs on nothing picked later, and any drive is asked the same.
-          on(next, picking[at] === "cavity" ? this.#pairings.picked(valves[next]!)[0]! : pairing);
+          // Torque depends on no later pick, and every actuator sees the same demand.
+          on(next, picking[depth] === "cavity" ? this.#pairings.picked(valves[next]!)[0]! : pairing);
         }
     };
     walk(1, 0, null, missed);
   }
 
   /**
-   * Values of each pick that may come out within the limit by themselves, the nearest first, and what the picks after
-   * it miss by at least; null where one pick has none.
+   * Values of each pick that may come within the limit, the nearest first, and the least shortfall of the picks after
+   * it; null where one pick has no such value.
    */
-  #worthPicking({ line, valves }: OfferedSize, missed: number, most: number) {
+  #worthPicking({ line, valves }: OfferedSize, missed: number, maximum: number) {
     const counts = picksOf(line);
     const offsetOf = (name: string) => {
-      const at = counts.findIndex(([pick]) => pick === name);
-      return counts.slice(at + 1).reduce((product, [, count]) => product * count, 1);
+      const index = counts.findIndex(([pick]) => pick === name);
+      return counts.slice(index + 1).reduce((product, [, count]) => product * count, 1);
     };
     const picks: { values: { offset: number; missed: number }[]; rest: number }[] = [];
-    for (let at = 0; at < picking.length; at++) {
-      const count = counts.find(([pick]) => pick === picking[at])?.[1];
+    for (let index = 0; index < picking.length; index++) {
+      const count = counts.find(([pick]) => pick === picking[index])?.[1];
       if (count === undefined) {
         picks.push({ values: [], rest: 0 });
         continue;
       }
-      const step = offsetOf(picking[at]!);
+      const step = offsetOf(picking[index]!);
       const values: { offset: number; missed: number }[] = [];
       for (let value = 0; value < count; value++) {
         const offset = value * step;
-        const alone = addedBy(this.#alone[at]!, valves[offset]!, null, most - missed);
-        if (missed + alone <= most) values.push({ offset, missed: alone });
+        const alone = addedBy(this.#alone[index]!, valves[offset]!, null, maximum - missed);
+        if (missed + alone <= maximum) values.push({ offset, missed: alone });
       }
       if (values.length === 0) return null;
       picks.push({ values: values.sort((a, b) => a.missed - b.missed), rest: 0 });
     }
     let rest = 0;
-    for (let at = picks.length - 1; at >= 0; at--) {
-      picks[at]!.rest = rest;
-      rest += picks[at]!.values[0]?.missed ?? 0;
+    for (let index = picks.length - 1; index >= 0; index--) {
+      picks[index]!.rest = rest;
+      rest += picks[index]!.values[0]?.missed ?? 0;
     }
-    return missed + rest > most ? null : picks;
+    return missed + rest > maximum ? null : picks;
   }
 }

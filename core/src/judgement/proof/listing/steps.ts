@@ -4,7 +4,7 @@ import type { Pairing } from "../pairing.ts";
 import type { Block } from "../sharing/block.ts";
 import type { Shared } from "../sharing/shared-findings.ts";
 
-/** The order picks are tried in: what is cheap to judge first, what needs a torque demand late. */
+/** Order in which picks are tried: cheap rules first, torque demand late. */
 export const picking = [
   "size",
   "grade",
@@ -15,7 +15,7 @@ export const picking = [
   "seals",
 ] as const satisfies Picking[];
 
-/** What is found once a pick is made, and what of it was counted with the picks before. */
+/** Findings known after a pick, and which of them were counted with earlier picks. */
 interface Counted {
   readonly node: Shared;
   readonly before: readonly Shared[];
@@ -32,7 +32,7 @@ const settledBefore = (node: Shared, step: number): Shared[] =>
   node.below.flatMap((below) => (lastOf(below) < step ? [below] : settledBefore(below, step)));
 
 /**
- * Lays the tree of rules out along the picks, so that after each of them everything it settles is counted once.
+ * Orders the tree of rules by picks, so that everything a pick settles is counted once after it.
  *
  * @param tops of the tree, or single nodes
  * @returns for each pick the uppermost nodes it settles
@@ -49,10 +49,10 @@ export function stepsOf(tops: readonly Shared[]): Steps {
 }
 
 /**
- * What each pick settles with the size alone, whatever else is picked.
+ * What each pick settles together with the size, whatever the other picks are.
  *
  * @param tops of the tree
- * @returns for each pick the uppermost nodes that hang on it and on nothing but the size besides
+ * @returns for each pick the uppermost nodes that depend on it and on the size only
  */
 export function stepsAlone(tops: readonly Shared[]): Steps {
   return picking.map((pick) => {
@@ -68,9 +68,9 @@ export function stepsAlone(tops: readonly Shared[]): Steps {
 }
 
 /**
- * How far a block or a candidate is from standing.
+ * Shortfall of a block or a candidate.
  *
- * @param of how many of its findings fail, and what they miss by together
+ * @param of how many findings fail, and by how much together
  * @returns 0 where nothing fails, else fails and shortfall together, as candidates are ranked by
  * @source ranking of the product
  * @example missedIn({ fails: 2, shortfall: 0.5 }) // → 2.5
@@ -79,12 +79,12 @@ export const missedIn = ({ fails, shortfall }: Pick<Block, "fails" | "shortfall"
   fails > 0 ? fails + shortfall : 0;
 
 /**
- * What one pick adds to how far a candidate is from standing.
+ * Shortfall that one pick adds to a candidate.
  *
  * @param step what the pick settles
  * @param valve any valve with this pick and those before it
- * @param pairing what turns it; null before that is known
- * @param most given up where it is more than this: what was added by then is given back
+ * @param pairing the operator; null before it is known
+ * @param maximum the sum is abandoned above this and returned as it is by then
  * @returns 0 or more
  * @source counts of blocks add
  */
@@ -92,14 +92,14 @@ export function addedBy(
   step: readonly Counted[],
   valve: Valve,
   pairing: Pairing | null,
-  most: number,
+  maximum: number,
 ): number {
   let added = 0;
   for (let i = 0; i < step.length; i++) {
     const { node, before } = step[i]!;
     for (let j = 0; j < before.length; j++) added -= missedIn(before[j]!.of(valve, pairing));
     added += missedIn(node.of(valve, pairing));
-    if (added > most) return added;
+    if (added > maximum) return added;
   }
   return added;
 }

@@ -36,15 +36,15 @@ const anyFinding = fc
   );
 
 /** Findings in the order of their rules, parted into blocks as a candidate's parts part them. */
-const parted = fc.array(fc.tuple(anyFinding, fc.nat({ max: 3 })), { maxLength: 24 }).map((all) => {
-  const places = all.map((_, at) => at);
-  const of = (part: number) => places.filter((at) => all[at]![1] === part);
-  const block = (at: readonly number[]) =>
+const parted = fc.array(fc.tuple(anyFinding, fc.nat({ max: 3 })), { maxLength: 24 }).map((pairs) => {
+  const places = pairs.map((_, index) => index);
+  const inPart = (part: number) => places.filter((place) => pairs[place]![1] === part);
+  const block = (places: readonly number[]) =>
     blockOf(
-      at.map((i) => all[i]![0]),
-      at,
+      places.map((i) => pairs[i]![0]),
+      places,
     );
-  return { whole: block(places), parts: [0, 1, 2, 3].map((part) => block(of(part))) };
+  return { whole: block(places), parts: [0, 1, 2, 3].map((part) => block(inPart(part))) };
 });
 
 const sums = ({ fails, cannotTell, tight, shortfall, leastMargin, heldBackBy }: Block) => ({
@@ -71,10 +71,10 @@ describe("a block of findings", () => {
     expect(block).toMatchObject({ fails: 2, cannotTell: 1, tight: 1, shortfall: 1.25, leastMargin: -0.25 });
   });
   it("is held back by the gravest, then the closest, then the earlier rule", () => {
-    const held = (...all: Outcome[]) =>
+    const held = (...outcomes: Outcome[]) =>
       blockOf(
-        all,
-        all.map((_, at) => at),
+        outcomes,
+        outcomes.map((_, index) => index),
       ).heldBackBy?.at;
     expect(held(finding("holds", 0.1), finding("tight", 0.05), finding("holds", 0.01))).toBe(1);
     expect(held(finding("tight", 0.05), finding("tight", 0.02))).toBe(1);
@@ -123,9 +123,9 @@ describe("a block of findings", () => {
     );
   });
   it("of one block is that block, and of none a block of nothing", () => {
-    const one = blockOf([finding("tight")], [3]);
-    expect(joined([one])).toBe(one);
-    expect(joined([joined([]), one, joined([])])).toBe(one);
+    const block = blockOf([finding("tight")], [3]);
+    expect(joined([block])).toBe(block);
+    expect(joined([joined([]), block, joined([])])).toBe(block);
     expect(joined([])).toMatchObject({ fails: 0, heldBackBy: null, own: [] });
   });
 });
@@ -148,9 +148,11 @@ describe("what is graver or less", () => {
     );
   });
   it("gives each station its gravest verdict", () => {
-    const at = (station: "body" | "drive", verdict: Verdict) =>
+    const countOf = (station: "body" | "drive", verdict: Verdict) =>
       new Finding({ id: `${station}/x`, station, asks: "", source: "" }, finding(verdict));
-    expect(stationVerdicts([at("body", "holds"), at("body", "tight"), at("drive", "fails")])).toEqual({
+    expect(
+      stationVerdicts([countOf("body", "holds"), countOf("body", "tight"), countOf("drive", "fails")]),
+    ).toEqual({
       duty: "not asked",
       body: "tight",
       envelope: "not asked",

@@ -3,19 +3,19 @@ import { Finding, type Ruling } from "../../rules/found.ts";
 import type { Outcome } from "../../rules/outcome-kinds.ts";
 import type { TightWeight } from "../../rules/rule.ts";
 
-/** What was found on one part of a candidate, gathered once and shared by every candidate with that part. */
+/** Findings on one part of a candidate, collected once and shared by every candidate with that part. */
 export interface Block {
-  /** Outcomes of its own; what it is joined from keeps its own, so that joining copies nothing. */
+  /** Its own outcomes. Blocks it is joined from keep theirs, so that joining copies nothing. */
   readonly own: readonly Outcome[];
-  /** Place of the rule of each of them in the order of the work. */
+  /** Index of each outcome's rule in the order of the stations. */
   readonly places: readonly number[];
   readonly joins: readonly Block[];
   readonly fails: number;
   readonly cannotTell: number;
   readonly tight: number;
-  /** Those of `tight` that are mild. */
+  /** The mild ones of `tight`. */
   readonly mild: number;
-  /** Sum of what failing limits are missed by, fifty kelvin counting 1 as does a fail without a margin. */
+  /** Sum by which failing limits are missed; fifty kelvin, or a fail without a margin, count 1. */
   readonly shortfall: number;
   readonly leastMargin: number | null;
   /** Least margin over the margin wanted, of limits in any unit. */
@@ -32,10 +32,10 @@ export interface HeldBack {
   readonly closeness: number;
 }
 
-/** A limit missed by so many kelvin is as far off as one missed by all of it. */
+/** A limit missed by this many kelvin counts like one missed by 100 %. */
 const kelvinLikeOne = 50;
 
-/** What counts as close where no margin is wanted and the limit is missed all the same. */
+/** Margin that counts as close where none is wanted and the limit is missed. */
 const usual = { "%": 0.1, K: 10 } as const;
 
 /** Margin over the margin wanted: how close a finding is, in any unit. */
@@ -63,18 +63,18 @@ export function graver(a: HeldBack | null, b: HeldBack | null): HeldBack | null 
 const none: readonly never[] = [];
 
 /**
- * Lays what was found out in the order of the rules, each with its rule's name on it.
+ * Lists findings in the order of the rules, each with the name of its rule.
  *
  * @param blocks each of other rules than the rest
  * @param rules in the order of the work
- * @returns their findings and those of what they were joined from
+ * @returns its findings and those of the blocks it was joined from
  * @example findingsOf([blockOf([], [])], []).length // → 0
  */
 export function findingsOf(blocks: readonly Block[], rules: readonly Ruling[]): Finding[] {
   const laid: Finding[] = [];
   const lay = ({ own, places, joins }: Block): void => {
-    places.forEach((at, i) => {
-      laid[at] = new Finding(rules[at]!, own[i]!);
+    places.forEach((place, i) => {
+      laid[place] = new Finding(rules[place]!, own[i]!);
     });
     for (const block of joins) lay(block);
   };
@@ -87,7 +87,7 @@ export function findingsOf(blocks: readonly Block[], rules: readonly Ruling[]): 
  *
  * @param outcomes of rules in rising order
  * @param places of those rules in the order of all, as many as outcomes
- * @param rules all, for what their tight weighs; serious where not given
+ * @param rules all rules, for the weight of their *tight*; serious if not given
  * @returns counts, gravest verdicts and the finding that holds the part back
  * @source gravest finding decides
  * @example blockOf([], []).fails // → 0
@@ -122,7 +122,7 @@ export function blockOf(
       tight++;
       if (rules[places[i]!]?.tight === "mild") mild++;
     }
-    // A limit that is held and wants no margin says nothing about how close the candidate is.
+    // A limit that is kept and wants no margin says nothing about closeness.
     const silent = verdict === "holds" && measured !== null && !measured.marginWanted;
     if (inPercent && !silent && (leastMargin === null || margin < leastMargin)) leastMargin = margin;
     const closeness = closenessOf(outcome);
@@ -173,7 +173,7 @@ const nothing = blockOf(none, none);
 /**
  * Joins blocks.
  *
- * @param blocks each of other rules than the rest; one is given back as it is, none is a block of nothing
+ * @param blocks blocks of different rules; one alone is returned as it is, none gives an empty block
  * @returns the block they make together
  * @source counts add, the gravest finding holds back
  * @example joined([]).tight // → 0
@@ -211,13 +211,13 @@ export function joined(blocks: readonly Block[]): Block {
 }
 
 /**
- * A block of what the duty alone decides. What is *tight* or close in it is so for every candidate and hides what
- * tells them apart: it counts for none.
+ * A block of findings that the duty alone decides. What is *tight* in it is so for every candidate and would hide their
+ * differences, so it counts for none.
  *
  * @param block findings of duty rules
- * @returns the same findings; fails and what waits still count
+ * @returns the same findings; *fails* and *cannot tell* still count
  */
-export function forNobody(block: Block): Block {
+export function withoutCandidates(block: Block): Block {
   const grave = block.heldBackBy !== null && block.heldBackBy.gravity > gravityOf("tight");
   return {
     ...block,

@@ -9,16 +9,16 @@ import { notAsked } from "../../rules/outcome.ts";
 import type { Outcome, UnaskedOutcome } from "../../rules/outcome-kinds.ts";
 import { type Rule, whyUnraised } from "../../rules/rule.ts";
 import type { Pairing } from "../pairing.ts";
-import { type Block, blockOf, forNobody, joined } from "./block.ts";
+import { type Block, blockOf, joined, withoutCandidates } from "./block.ts";
 import { type RuleNode, ruleTree } from "./tree.ts";
 
-/** What is found in one duty: the tops of the tree of rules, each with a block for every candidate. */
+/** Findings of one duty: the tops of the tree of rules, each with a block for every candidate. */
 export interface Found {
   readonly tops: readonly Shared[];
   readonly rules: readonly Rule[];
 }
 
-/** What findings are made of, for one duty. */
+/** Inputs of the findings, for one duty. */
 interface Examining {
   readonly rules: readonly Rule[];
   readonly raised: readonly boolean[];
@@ -28,19 +28,20 @@ interface Examining {
   readonly trains: Numbering;
 }
 
-const keyIn = (of: Identity, column: number): number => of.keys[column] ?? of.by.key(of, column);
+const keyIn = (identity: Identity, column: number): number =>
+  identity.keys[column] ?? identity.by.key(identity, column);
 
 /**
- * The blocks of one node of the tree: made once for all candidates alike in what its rules hang on. Plain loops:
- * a proof asks for tens of thousands of blocks.
+ * The blocks of one node of the tree, made once for all candidates that share what its rules depend on. Plain loops: a
+ * proof reads tens of thousands of blocks.
  */
 class Shared {
-  /** With which picks of a candidate it is settled. */
+  /** The picks of a candidate that settle it. */
   readonly pickedWith: ReadonlySet<Picking>;
   readonly below: readonly Shared[];
   readonly #by: Examining;
   readonly #places: readonly number[];
-  /** Found on every candidate whatever it is made of. */
+  /** Found on every candidate, whatever its parts. */
   readonly #besides: Block | null;
   readonly #valveColumn: number;
   /** Null where the drive train does not matter. */
@@ -50,9 +51,11 @@ class Shared {
 
   constructor(node: RuleNode, by: Examining, below: readonly Shared[], besides: Block | null) {
     this.#by = by;
-    this.#places = node.places.filter((at) => by.raised[at]);
+    this.#places = node.places.filter((index) => by.raised[index]);
     this.below = below;
-    this.pickedWith = new Set([...node.valveParts, ...node.trainParts].map((at) => parts[at]!.pickedWith));
+    this.pickedWith = new Set(
+      [...node.valveParts, ...node.trainParts].map((index) => parts[index]!.pickedWith),
+    );
     this.#besides = besides;
     this.#valveColumn = by.valves.column(node.valveParts);
     this.#trainColumn = node.trainParts.length === 0 ? null : by.trains.column(node.trainParts);
@@ -62,7 +65,7 @@ class Shared {
     return this.#places.length === 0 && this.below.length === 0 && this.#besides === null;
   }
 
-  /** The block of a candidate; without what turns it where none of its rules looks at that. */
+  /** The block of a candidate; without its operator where no rule of it depends on that. */
   of(valve: Valve, pairing: Pairing | null): Block {
     const blocks = this.#trainColumn === null ? this.#blocks : this.#blocksOf(pairing!.identity);
     const key = keyIn(valve.identity, this.#valveColumn);
@@ -118,11 +121,11 @@ class Shared {
 export type { Shared };
 
 function sharedAt(node: RuleNode, by: Examining, besides: Block | null = null): Shared {
-  const below = node.below.map((one) => sharedAt(one, by)).filter((one) => !one.isEmpty);
+  const below = node.below.map((ruleNode) => sharedAt(ruleNode, by)).filter((shared) => !shared.isEmpty);
   return new Shared(node, by, below, besides);
 }
 
-/** Findings of the rules that the duty raises of no valve, each reason said once. */
+/** Findings of the rules that this duty raises for no valve, each reason written once. */
 function unraisedBlock(reasons: readonly (string | null)[]): Block {
   const words = new Map<string, UnaskedOutcome>();
   const unasked = (why: string) => {
@@ -130,29 +133,29 @@ function unraisedBlock(reasons: readonly (string | null)[]): Block {
     words.set(why, known);
     return known;
   };
-  const silent = reasons.flatMap((why, at) => (why === null ? [] : [at]));
+  const silent = reasons.flatMap((why, index) => (why === null ? [] : [index]));
   return blockOf(
-    silent.map((at) => unasked(reasons[at]!)),
+    silent.map((index) => unasked(reasons[index]!)),
     silent,
   );
 }
 
-/** Findings of the rules the duty alone decides, examined once. */
+/** Findings of the rules that the duty alone decides, examined once. */
 function dutyBlock(
   rules: readonly Rule[],
   reasons: readonly (string | null)[],
   judged: Pick<Judged, "duty" | "house">,
 ): Block {
-  const asked = rules.flatMap(({ hangsOn }, at) =>
-    hangsOn.length === 0 && reasons[at] === null ? [at] : [],
+  const asked = rules.flatMap(({ dependsOn }, index) =>
+    dependsOn.length === 0 && reasons[index] === null ? [index] : [],
   );
-  // A rule that hangs on nothing looks at no candidate.
-  const outcomes = asked.map((at) => rules[at]!.examine(judged as Judged));
-  return forNobody(blockOf(outcomes, asked, rules));
+  // A rule without dependencies looks at no candidate.
+  const outcomes = asked.map((index) => rules[index]!.examine(judged as Judged));
+  return withoutCandidates(blockOf(outcomes, asked, rules));
 }
 
 /**
- * Sets up the findings of one duty: what the duty raises of no valve is asked once, the rest is shared.
+ * Sets up the findings of one duty. Rules that apply to no valve are settled once; the rest is shared.
  *
  * @param rules in the order of the work
  * @param duty settled duty
@@ -169,11 +172,11 @@ export function sharedFindings(
   trains: Numbering,
 ): Found {
   const reasons = rules.map((rule) => whyUnraised(rule, duty, house));
-  const ofDuty = rules.map(({ hangsOn }) => hangsOn.length === 0);
-  const raised = reasons.map((why, at) => why === null && !ofDuty[at]);
+  const ofDuty = rules.map(({ dependsOn }) => dependsOn.length === 0);
+  const raised = reasons.map((why, index) => why === null && !ofDuty[index]);
   const once = joined([unraisedBlock(reasons), dutyBlock(rules, reasons, { duty, house })]);
   const by: Examining = { rules, raised, duty, house, valves, trains };
-  // What the duty alone decides, and what it raises of no valve, goes with the first block of every candidate.
+  // Findings that the duty alone decides join the first block of every candidate.
   const tops = ruleTree(rules)
     .map((top, i) => sharedAt(top, by, i === 0 ? once : null))
     .filter((top) => !top.isEmpty);

@@ -20,47 +20,47 @@ describe("rules gathered by what they hang on", () => {
     const places = ruleTree(rules)
       .flatMap(flat)
       .flatMap((node) => node.places);
-    expect([...places].sort((a, b) => a - b)).toEqual(rules.map((_, at) => at));
+    expect([...places].sort((a, b) => a - b)).toEqual(rules.map((_, index) => index));
   });
   it("stand at the parts they name", () => {
     for (const node of ruleTree(rules).flatMap(flat))
-      for (const at of node.places)
+      for (const place of node.places)
         expect([...node.valveParts, ...node.trainParts].map((i) => parts[i]!.path).sort()).toEqual(
-          [...rules[at]!.hangsOn].sort(),
+          [...rules[place]!.dependsOn].sort(),
         );
   });
   it.each(["XV-3052", "XV-1034", "XV-8034", "XV-9001"])("of %s give every rule's finding once", (number) => {
     const duty = demoDuty(number);
     const valve = shelf.valvesFor(duty.dn!)[40]!;
-    const one = prover(duty, shelf, house);
-    const candidate = one.judge(valve, null);
+    const proving = prover(duty, shelf, house);
+    const candidate = proving.judge(valve, null);
     const bare = { drive: null, supplied: null, fittings: null };
-    const judged = { valve, ...bare, demand: candidate.demand, duty: one.duty, house };
+    const judged = { valve, ...bare, demand: candidate.demand, duty: proving.duty, house };
     expect(candidate.findings.map((f) => f.toJSON())).toEqual(
       rules.map((rule) => examined(rule, judged).toJSON()),
     );
   });
   it("examine what is alike once", () => {
-    const one = prover(demoDuty("XV-3052"), shelf, house);
+    const proving = prover(demoDuty("XV-3052"), shelf, house);
     const [a, b] = shelf.valvesFor(200).filter((v) => v.line.id === "fennimoor-trunnion");
     expect([a!.grade, a!.cavity]).toEqual([b!.grade, b!.cavity]);
-    const of = (valve: typeof a) =>
-      one.judge(valve!, null).findings.filter((f) => f.station === "body" && f.verdict !== "not asked");
-    const [first, second] = [of(a), of(b)];
+    const findingsFor = (valve: typeof a) =>
+      proving.judge(valve!, null).findings.filter((f) => f.station === "body" && f.verdict !== "not asked");
+    const [first, second] = [findingsFor(a), findingsFor(b)];
     expect(first.length).toBeGreaterThan(5);
     expect(first.every((f, i) => f.outcome === second[i]!.outcome)).toBe(true);
   });
   it("are right for valves numbered by another, and for those numbered later", () => {
     const duty = demoDuty("XV-3052");
-    const one = prover(duty, shelf, house);
+    const proving = prover(duty, shelf, house);
     const valves = shelf.valvesFor(duty.dn!);
-    one.judge(valves[0]!, null);
+    proving.judge(valves[0]!, null);
     const number = numbering();
     for (const line of shelf.catalogue.lines.slice(0, 6))
       for (const size of line.sizes.slice(0, 2))
         for (const valve of valvesOfSize(line, size, number).slice(0, 40)) {
           const alone = prover(duty, shelf, house).judge(valve, null);
-          expect(one.judge(valve, null).findings.map((f) => f.toJSON())).toEqual(
+          expect(proving.judge(valve, null).findings.map((f) => f.toJSON())).toEqual(
             alone.findings.map((f) => f.toJSON()),
           );
         }
@@ -70,38 +70,50 @@ describe("rules gathered by what they hang on", () => {
 describe("a proof described", () => {
   const proof = demoProof("XV-4020");
   it("carries the best candidates with every finding as plain data", () => {
-    const told = describeProof(proof, { most: 3 });
-    expect(told).toMatchObject({ considered: proof.candidates.length, standing: 0, dutyVerdict: "tight" });
-    expect(told.candidates).toHaveLength(3);
-    expect(structuredClone(told)).toEqual(told);
-    for (const c of told.candidates) expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
+    const described = describeProof(proof, { most: 3 });
+    expect(described).toMatchObject({
+      considered: proof.candidates.length,
+      standing: 0,
+      dutyVerdict: "tight",
+    });
+    expect(described.candidates).toHaveLength(3);
+    expect(structuredClone(described)).toEqual(described);
+    for (const c of described.candidates)
+      expect(c.findings.map((f) => f.rule)).toEqual(rules.map((r) => r.id));
   });
   it("tells less where less is asked: what is not holds, or counts alone; those that stand, or all", () => {
-    const of = (detail: "brief" | "grave") => describeProof(proof, { most: 1, detail }).candidates[0]!;
+    const describedAs = (detail: "brief" | "grave") =>
+      describeProof(proof, { most: 1, detail }).candidates[0]!;
     const full = describeProof(proof, { most: 1 }).candidates[0]!;
-    expect(of("brief")).toEqual({ ...full, findings: [] });
+    expect(describedAs("brief")).toEqual({ ...full, findings: [] });
     const grave = full.findings.filter((f) => f.verdict !== "holds" && f.verdict !== "not asked");
-    expect(of("grave").findings).toEqual(grave);
+    expect(describedAs("grave").findings).toEqual(grave);
     expect(describeProof(proof, { standingOnly: true }).candidates).toEqual([]);
     const stands = demoProof("XV-3052");
-    const told = describeProof(stands, { standingOnly: true, detail: "brief" });
-    expect(told.candidates).toHaveLength(stands.standing);
-    expect(told.candidates.every((c) => c.fails === 0 && c.cannotTell === 0)).toBe(true);
+    const described = describeProof(stands, { standingOnly: true, detail: "brief" });
+    expect(described.candidates).toHaveLength(stands.standing);
+    expect(described.candidates.every((c) => c.fails === 0 && c.cannotTell === 0)).toBe(true);
   });
   it("names what the nearest misses miss by rule", () => {
-    const told = describeProof(proof);
-    expect(told.candidates).toHaveLength(proof.candidates.length);
-    const byKey = new Map(told.candidates.map((c) => [c.key, c]));
-    for (const miss of told.nearestMisses) {
+    const described = describeProof(proof);
+    expect(described.candidates).toHaveLength(proof.candidates.length);
+    const byKey = new Map(described.candidates.map((c) => [c.key, c]));
+    for (const miss of described.nearestMisses) {
       const candidate = byKey.get(miss.candidate)!;
       expect(miss.misses).toEqual(candidate.findings.filter((f) => f.verdict === "fails").map((f) => f.rule));
     }
   });
   it("counts of a candidate are those of its findings", () => {
     for (const candidate of proof.candidates.slice(0, 200)) {
-      const { findings: all, fails, cannotTell, tight, verdict } = describeCandidate(candidate);
+      const {
+        findings: findingDescriptions,
+        fails,
+        cannotTell,
+        tight,
+        verdict,
+      } = describeCandidate(candidate);
       // What the duty alone decides counts for none of them.
-      const findings = all.filter((f) => !f.rule.startsWith("duty/"));
+      const findings = findingDescriptions.filter((f) => !f.rule.startsWith("duty/"));
       const count = (v: string) => findings.filter((f) => f.verdict === v).length;
       expect([fails, cannotTell, tight]).toEqual([count("fails"), count("cannot tell"), count("tight")]);
       expect(verdict).toBe("fails");
@@ -113,8 +125,9 @@ describe("constructions of a proof", () => {
   it("add up to its candidates, and stand where one of theirs does", () => {
     for (const { number } of demoTags.slice(0, 12)) {
       const proof = demoProof(number);
-      const all = constructionsIn(proof);
-      const sum = (of: (c: (typeof all)[number]) => number) => all.reduce((n, c) => n + of(c), 0);
+      const standings = constructionsIn(proof);
+      const sum = (counted: (c: (typeof standings)[number]) => number) =>
+        standings.reduce((n, c) => n + counted(c), 0);
       expect(
         sum((c) => c.considered),
         number,
@@ -123,7 +136,7 @@ describe("constructions of a proof", () => {
         sum((c) => c.standing),
         number,
       ).toBe(proof.standing);
-      for (const { best, standing, fallsOn, considered } of all) {
+      for (const { best, standing, fallsOn, considered } of standings) {
         expect(best === null).toBe(considered === 0);
         if (best) expect(best.verdict === "fails").toBe(standing === 0);
         expect(fallsOn !== null).toBe(considered > 0 && standing === 0);

@@ -2,12 +2,12 @@ import type { Part } from "../../../equipment/catalogue/parts/part.ts";
 import { type PartPath, parts, placesOf } from "../../../equipment/catalogue/parts/parts.ts";
 import type { Rule } from "../../rules/rule.ts";
 
-/** Rules that hang on the same parts, and below them those that hang on less. */
+/** Rules that depend on the same parts, and below them the rules that depend on fewer. */
 export interface RuleNode {
   /** Places of its parts among all parts: those of the valve, and those of the drive train. */
   readonly valveParts: readonly number[];
   readonly trainParts: readonly number[];
-  /** Places of its own rules in the order of the work. */
+  /** Indexes of its own rules in the order of the stations. */
   readonly places: readonly number[];
   readonly below: readonly RuleNode[];
 }
@@ -19,9 +19,9 @@ interface Gathered {
   readonly below: Gathered[];
 }
 
-const partAt = new Map<string, number>(parts.map((part, at) => [part.path, at]));
+const partAt = new Map<string, number>(parts.map((part, index) => [part.path, index]));
 
-/** What is alike wherever some parts are: they themselves, and what they decide. */
+/** Everything that is equal wherever these parts are: the parts and what they decide. */
 function follows(paths: readonly string[]): ReadonlySet<string> {
   const reached = new Set<string>();
   const reach = (path: string): void => {
@@ -36,8 +36,8 @@ function follows(paths: readonly string[]): ReadonlySet<string> {
 const covers = (whole: Gathered, less: Gathered) => less.paths.every((path) => whole.follows.has(path));
 
 /**
- * Gathers rules by what they hang on, each set below the smallest one that covers it: candidates alike in the
- * upper are alike in all below, so that one look-up at each top finds everything found on a candidate.
+ * Groups rules by the parts they depend on, each set below the smallest one that covers it. Candidates that share an
+ * upper set share all sets below, so one look-up at each top finds every finding on a candidate.
  *
  * @param rules in the order of the work
  * @returns the tops: sets of parts that no other covers
@@ -55,26 +55,26 @@ const trees = new WeakMap<readonly Rule[], readonly RuleNode[]>();
 
 function treeOf(rules: readonly Rule[]): RuleNode[] {
   const bySet = new Map<string, Gathered>();
-  rules.forEach(({ hangsOn }, at) => {
-    const paths = [...new Set<string>(hangsOn)].sort();
+  rules.forEach(({ dependsOn }, index) => {
+    const paths = [...new Set<string>(dependsOn)].sort();
     const known = bySet.get(paths.join());
-    if (known) known.places.push(at);
-    else bySet.set(paths.join(), { paths, follows: follows(paths), places: [at], below: [] });
+    if (known) known.places.push(index);
+    else bySet.set(paths.join(), { paths, follows: follows(paths), places: [index], below: [] });
   });
-  const all = [...bySet.values()].sort((a, b) => a.follows.size - b.follows.size);
+  const ordered = [...bySet.values()].sort((a, b) => a.follows.size - b.follows.size);
   const tops: Gathered[] = [];
-  all.forEach((one, i) => {
-    const over = all.slice(i + 1).find((other) => covers(other, one));
-    (over?.below ?? tops).push(one);
+  ordered.forEach((gathered, i) => {
+    const over = ordered.slice(i + 1).find((other) => covers(other, gathered));
+    (over?.below ?? tops).push(gathered);
   });
   return tops.map(nodeOf);
 }
 
 function nodeOf({ paths, places, below }: Gathered): RuleNode {
-  const at = placesOf(paths as readonly PartPath[]);
+  const partPlaces = placesOf(paths as readonly PartPath[]);
   return {
-    valveParts: at.filter((i) => parts[i]!.in === "valve"),
-    trainParts: at.filter((i) => parts[i]!.in === "train"),
+    valveParts: partPlaces.filter((i) => parts[i]!.in === "valve"),
+    trainParts: partPlaces.filter((i) => parts[i]!.in === "train"),
     places,
     below: below.map(nodeOf),
   };

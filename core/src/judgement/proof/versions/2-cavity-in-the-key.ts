@@ -17,7 +17,7 @@ export const cavityInTheKey: VersionStep = {
   },
 };
 
-/** The proof's own keys follow, so that a proof made anew is compared with the same candidate. */
+/** The proof's own keys are renamed too, so that a new proof is compared with the same candidate. */
 function renamed(proof: unknown, from: string, to: string): unknown {
   const { key, valve, ...rest } = (proof ?? {}) as Document;
   return {

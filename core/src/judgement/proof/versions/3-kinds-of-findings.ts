@@ -29,12 +29,12 @@ function findingOf(finding: Document): Document {
     margin: _m,
     marginUnit: _n,
     marginWanted: _w,
-    ...told
+    ...described
   } = said;
-  if (verdict === "not asked") return { ...told, kind: "not asked" };
+  if (verdict === "not asked") return { ...described, kind: "not asked" };
   if (verdict === "cannot tell")
-    return { ...told, kind: "waits for", missing, value, limit, unit, caseId, caseName };
-  const compared = { ...told, value, limit, sense, unit, caseId, caseName, remedy };
+    return { ...described, kind: "waits for", missing, value, limit, unit, caseId, caseName };
+  const compared = { ...described, value, limit, sense, unit, caseId, caseName, remedy };
   return marginUnit === null
     ? { ...compared, kind: "worded" }
     : { ...compared, kind: "measured", margin, marginUnit, marginWanted };

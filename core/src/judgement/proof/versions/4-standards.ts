@@ -1,6 +1,6 @@
 import type { VersionStep } from "../../../basis/versions/kind.ts";
 
-/** A sheet says which standards its project goes by. */
+/** A sheet states which standards its project uses. */
 export const standards: VersionStep = {
   to: 4,
   says: "Sheets name the standards of the project. This sheet was issued before that.",

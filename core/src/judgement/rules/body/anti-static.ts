@@ -8,8 +8,9 @@ export const antiStatic = rule({
   source:
     "A ball in polymer seats builds up static charge. Springs must connect ball, stem and body electrically",
   inputs: ["hazards of the fluid", "anti-static device"],
-  hangsOn: ["line"],
-  unraised: (duty) => (!duty.hazards.has("flammable") ? "The duty does not state a flammable fluid." : null),
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) =>
+    !duty.hazards.has("flammable") ? "The duty does not state a flammable fluid." : null,
   examine: ({ valve, duty }) => {
     return fits(
       valve.line.antiStatic,

@@ -8,8 +8,8 @@ export const ballStops = rule({
   asks: "Ball retention after fire",
   source: "After a soft seat has burnt, ribs or stops keep the ball on its metal lip",
   inputs: ["fire-safe", "fire case", "seat", "product line's stops"],
-  hangsOn: ["seat"],
-  unraised: noFire,
+  dependsOn: ["seat"],
+  notApplicableBecause: noFire,
   examine: ({ valve }) => {
     if (valve.construction.support !== "floating" || valve.seat.material.kind === "metal")
       return notAsked("The closing member does not rest on a combustible seat.");

@@ -7,8 +7,8 @@ export const barriers = rule({
   asks: "Block and bleed",
   source: "Both seats must hold at the same time while the cavity is bled (API 6D)",
   inputs: ["function", "cavity arrangement", "vent and drain"],
-  hangsOn: ["line", "cavity"],
-  unraised: (duty) =>
+  dependsOn: ["line", "cavity"],
+  notApplicableBecause: (duty) =>
     !duty.function.has("double block and bleed") ? "The duty does not ask for block and bleed." : null,
   examine: ({ valve, duty }) => {
     const { cavity, line } = valve;

@@ -8,8 +8,8 @@ export const blowOutProofStem = rule({
   asks: "Blow-out-proof stem",
   source: "The stem must have a shoulder and be fitted from inside the body (ASME B16.34, API 608)",
   inputs: ["pressure", "stem design"],
-  hangsOn: ["line"],
-  unraised: (duty) => ((worstPressure(duty) ?? 0) <= 0 ? "No pressure is stated." : null),
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) => ((worstPressure(duty) ?? 0) <= 0 ? "No pressure is stated." : null),
   examine: ({ valve, duty }) => {
     const pressure = worstPressure(duty)!;
     return fits(

@@ -88,14 +88,14 @@ describe("sealing direction", () => {
   });
   it("asks for both sides where a shut case is marked reverse, whatever the word says", () => {
     const reverse = { flow: "reverse", upstreamBarG: 0, downstreamBarG: 5 } as const;
-    const of = (more: object) =>
+    const verdictWith = (more: object) =>
       verdict("body/sealing-direction", {
         shelf: oneWay,
         duty: dutyWith({ flowDirection: "one way", cases: [{}, { ...reverse, ...more }] }),
       });
-    expect(of({})).toBe("fails");
-    expect(of({ mayBeShut: false })).toBe("holds");
-    expect(of({ kind: "fire" })).toBe("holds");
+    expect(verdictWith({})).toBe("fails");
+    expect(verdictWith({ mayBeShut: false })).toBe("holds");
+    expect(verdictWith({ kind: "fire" })).toBe("holds");
   });
   it("marks an assumed direction as assumed", () => {
     const finding = findingOn("body/sealing-direction", { duty: dutyWith({ flowDirection: null }) });

@@ -9,9 +9,9 @@ export const bonnetExtension = rule({
   asks: "Stem extension for cold and heat",
   source: "Extended bonnet for cold service (ISO 28921-1, BS 6364), stand-off bracket for heat (house rule)",
   inputs: ["temperature", "stem extension", "house rule: extended bonnet, stand-off"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   tight: "mild",
-  unraised: (duty, house) => {
+  notApplicableBecause: (duty, house) => {
     const cold = coldestOf(duty.cases);
     const hot = hottest(duty);
     if (cold === null || hot === null) return null;
@@ -27,19 +27,22 @@ export const bonnetExtension = rule({
     if (cold === null || hot === null) return cannotTell("temperature");
     const offered = valve.line.stemExtension;
     const tooCold = cold.temperatureC! < house.extendedBelowC;
-    const at = tooCold ? cold : hot;
+    const settledCase = tooCold ? cold : hot;
     const seen = {
-      value: at.temperatureC,
+      value: settledCase.temperatureC,
       limit: tooCold ? house.extendedBelowC : house.standOffAboveC,
       unit: "°C" as const,
       sense: tooCold ? ("≥" as const) : ("≤" as const),
-      caseId: at.id,
-      caseName: at.name,
+      caseId: settledCase.id,
+      caseName: settledCase.name,
       decides: offered ? "extended" : null,
       remedy: tooCold
         ? "Use a product line with an extended bonnet."
         : "Use a stand-off bracket, or a product line with an extended stem.",
-      uses: [...temperatureOf(at), used("stem extension", offered ? "offered" : "none", "catalogue")],
+      uses: [
+        ...temperatureOf(settledCase),
+        used("stem extension", offered ? "offered" : "none", "catalogue"),
+      ],
     };
     if (offered)
       return plain(

@@ -7,8 +7,8 @@ export const buriedExtension = rule({
   asks: "Stem extension of a buried valve",
   source: "A buried valve needs an extended stem, with vent, drain and sealant lines to above ground",
   inputs: ["installation", "stem extension", "vent and drain"],
-  hangsOn: ["line"],
-  unraised: (duty) => (duty.installation !== "buried" ? "The valve is not buried." : null),
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) => (duty.installation !== "buried" ? "The valve is not buried." : null),
   examine: ({ valve, duty }) => {
     const { stemExtension, ventAndDrain, seatSealant } = valve.line;
     const seen = {

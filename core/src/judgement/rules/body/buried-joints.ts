@@ -7,8 +7,8 @@ export const buriedJoints = rule({
   asks: "Buried joints",
   source: "A buried joint cannot be inspected or tightened",
   inputs: ["installation", "construction"],
-  hangsOn: ["line"],
-  unraised: (duty) => (duty.installation !== "buried" ? "The valve is not buried." : null),
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) => (duty.installation !== "buried" ? "The valve is not buried." : null),
   examine: ({ valve, duty }) => {
     const joints = valve.construction.bodyJoints;
     return fits(

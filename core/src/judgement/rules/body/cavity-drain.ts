@@ -4,7 +4,7 @@ import { cannotTell, fits, notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { coldestOf } from "../worst.ts";
 
-/** The coldest case of service; an idle line in the cold is another question. */
+/** The coldest case in service; an idle line in the cold is judged by another rule. */
 const coldestCase = ({ cases }: SettledDuty) => coldestOf(cases);
 
 export const cavityDrain = rule({
@@ -12,9 +12,9 @@ export const cavityDrain = rule({
   asks: "Test water in the cavity",
   source: "Test water freezes in a cavity without a drain",
   inputs: ["temperature", "vent and drain"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   tight: "mild",
-  unraised: (duty) => {
+  notApplicableBecause: (duty) => {
     const cold = coldestCase(duty);
     return cold !== null && cold.temperatureC! > 0 ? "The temperature is never below freezing." : null;
   },

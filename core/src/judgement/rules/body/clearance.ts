@@ -8,9 +8,9 @@ export const clearance = rule({
   asks: "Clearance seat",
   source: "A clearance seat is for control. It does not rub or jam, and it always leaks",
   inputs: ["function", "kind of the cases", "contact of seat and closing member"],
-  hangsOn: ["seat"],
-  // A case it is shut in asks it to shut, whatever else it is for.
-  unraised: ({ function: asked, cases }) =>
+  dependsOn: ["seat"],
+  // A case in which the valve is shut asks for shut-off, whatever else it is for.
+  notApplicableBecause: ({ function: asked, cases }) =>
     asked.size === 1 && asked.has("throttling") && cases.every(({ kind }) => kind !== "shut-off differential")
       ? "The duty asks for control only."
       : null,

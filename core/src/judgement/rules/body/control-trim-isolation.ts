@@ -2,17 +2,17 @@ import { functionUsed, functionWords, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** Functions somebody relies on: more than stopping the flow. */
+/** Functions that somebody's safety depends on, beyond stopping the flow. */
 const isSafety = (functions: ReadonlySet<string>) =>
-  [...functions].some((one) => one !== "on-off isolation" && one !== "throttling");
+  [...functions].some((service) => service !== "on-off isolation" && service !== "throttling");
 
 export const controlTrimIsolation = rule({
   id: "body/control-trim-isolation",
   asks: "Control valve used for isolation",
   source: "The seat of a control valve limits its shut-off. Isolation needs an isolation valve",
   inputs: ["function", "construction"],
-  hangsOn: ["line"],
-  unraised: (duty) =>
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) =>
     duty.function.has("throttling") && !isSafety(duty.function) ? "The duty asks for control." : null,
   examine: ({ valve, duty }) => {
     if (valve.construction.throttling !== "fine") return notAsked("The body is not a control valve.");

@@ -7,8 +7,9 @@ export const crystallisingCavity = rule({
   asks: "Crystallisation in the cavity",
   source: "Product that cools or dries in a cavity solidifies and locks the ball",
   inputs: ["hazards of the fluid", "cavity arrangement", "jacket"],
-  hangsOn: ["line", "cavity"],
-  unraised: (duty) => (!duty.hazards.has("crystallises") ? "The duty does not state this hazard." : null),
+  dependsOn: ["line", "cavity"],
+  notApplicableBecause: (duty) =>
+    !duty.hazards.has("crystallises") ? "The duty does not state this hazard." : null,
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {

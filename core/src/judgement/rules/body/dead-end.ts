@@ -10,8 +10,8 @@ export const deadEnd = rule({
   asks: "Dead-end service",
   source: "A wafer body needs two flanges. A lug body needs a dead-end rating from its maker",
   inputs: ["end of line", "end connection", "dead-end rating", "pressure", "temperature"],
-  hangsOn: ["size", "grade", "cavity"],
-  unraised: (duty) => (!duty.stated.deadEnd ? "The valve is piped on both sides." : null),
+  dependsOn: ["size", "grade", "cavity"],
+  notApplicableBecause: (duty) => (!duty.stated.deadEnd ? "The valve is piped on both sides." : null),
   examine: ({ valve, duty, house }) => {
     const { line } = valve;
     const end = deadEndOf(valve, duty);

@@ -2,7 +2,7 @@ import { stated, used } from "../inputs.ts";
 import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** Hard seats held to the ball by springs scrape it clean: a trunnion ball passes what its cavity else packs with. */
+/** Hard sprung seats scrape the ball clean, so a trunnion ball passes solids that would pack its cavity. */
 const scrapes = 2;
 
 export const dirtyService = rule({
@@ -11,8 +11,8 @@ export const dirtyService = rule({
   source:
     "Solids pack into cavities and bearings. How much a valve tolerates depends on its construction and on hard scraper seats",
   inputs: ["solids", "construction", "seat"],
-  hangsOn: ["line", "seat.material"],
-  unraised: (duty) => (duty.solidsPercent === 0 ? "The duty states no solids." : null),
+  dependsOn: ["line", "seat.material"],
+  notApplicableBecause: (duty) => (duty.solidsPercent === 0 ? "The duty states no solids." : null),
   examine: ({ valve, duty }) => {
     const solids = duty.solidsPercent;
     const needs = solids > 15 ? 4 : solids > 5 ? 3 : solids > 1 ? 2 : 1;

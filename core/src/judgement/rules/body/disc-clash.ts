@@ -7,14 +7,14 @@ export const discClash = rule({
   asks: "Disc clearance in the pipe",
   source: "Chord of the open disc at the end of the body",
   inputs: ["pipe bore", "disc and body dimensions", "house rule: disc to pipe clearance"],
-  hangsOn: ["size"],
+  dependsOn: ["size"],
   examine: ({ valve, duty, house }) => {
     if (valve.construction.closure !== "disc") return notAsked("The valve has no disc.");
     const bore = duty.stated.pipeBoreMm;
     const { closureDiameterMm, offsetsMm } = valve.size.geometry;
     const width = valve.size.faceToFaceMm;
     if (width === null) return cannotTell("body width");
-    // The shaft stands off the middle, so the disc reaches farther out of one face.
+    // The shaft is off the middle, so the disc reaches farther out of one face.
     const toFace = Math.max(0, width / 2 - (offsetsMm?.[0] ?? 0));
     const chord = 2 * Math.sqrt(Math.max(0, (closureDiameterMm / 2) ** 2 - toFace ** 2));
     const uses = [

@@ -7,7 +7,7 @@ export const diverting = rule({
   asks: "Number of ports",
   source: "A three-way body diverts, a two-way body isolates",
   inputs: ["function", "construction"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   examine: ({ valve, duty }) => {
     const wanted = duty.function.has("diverting") ? 3 : 2;
     const ways = valve.construction.ways;

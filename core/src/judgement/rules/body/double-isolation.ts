@@ -3,7 +3,7 @@ import { functionUsed, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** The further promise where both are asked, or where shut cases press from either side; null where none is. */
+/** The stronger requirement where both are asked, or where shut cases press from either side; null where none is. */
 function promiseOf({ function: functions, stated }: SettledDuty): "one way" | "both ways" | null {
   if (functions.has("double isolation, both ways")) return "both ways";
   if (!functions.has("double isolation, one way")) return null;
@@ -16,8 +16,8 @@ export const doubleIsolation = rule({
   asks: "Double isolation",
   source: "Number of seats that hold at the same time against pressure from one side (API 6D)",
   inputs: ["function", "cavity arrangement"],
-  hangsOn: ["line", "cavity"],
-  unraised: (duty) => (promiseOf(duty) ? null : "One barrier is enough for this function."),
+  dependsOn: ["line", "cavity"],
+  notApplicableBecause: (duty) => (promiseOf(duty) ? null : "One barrier is enough for this function."),
   examine: ({ valve, duty }) => {
     const asked = promiseOf(duty);
     const { forward, reverse } = valve.cavity.barriers;

@@ -8,7 +8,7 @@ export const doublePistonRelief = rule({
   asks: "Relief of double-piston seats",
   source: "Double-piston seats do not relieve the cavity (API 6D)",
   inputs: ["phase", "cavity arrangement", "vent and drain"],
-  hangsOn: ["line", "cavity"],
+  dependsOn: ["line", "cavity"],
   examine: ({ valve, duty }) => {
     if (valve.cavity.id !== "two double-piston")
       return notAsked("The valve does not have two double-piston seats.");

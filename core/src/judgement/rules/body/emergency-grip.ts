@@ -7,8 +7,8 @@ export const emergencyGrip = rule({
   asks: "Opens on first demand",
   source: "In a valve that does not move, a sleeve creeps into the plug port and sealant hardens (practice)",
   inputs: ["function", "longest time closed", "construction"],
-  hangsOn: ["line"],
-  unraised: (duty) =>
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) =>
     duty.function.has("emergency shut-down") ? null : "The duty has no emergency function.",
   examine: ({ valve, duty }) => {
     const { gripsAtRest, name } = valve.construction;

@@ -7,8 +7,8 @@ export const emergencySpeed = rule({
   asks: "Operating speed in an emergency",
   source: "A rising stem needs many handwheel turns",
   inputs: ["function", "construction"],
-  hangsOn: ["line"],
-  unraised: (duty) =>
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) =>
     !duty.function.has("emergency shut-down") ? "The duty has no emergency function." : null,
   examine: ({ valve, duty }) => {
     const quick = valve.construction.stroke === "quarter turn";

@@ -4,7 +4,7 @@ import { hazardsUsed, used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** The class the duty states, else the one its hazards ask for. */
+/** The class the duty states, else the class its hazards require. */
 const classAsked = ({ stated, hazards }: SettledDuty) =>
   stated.emissionClass ?? (hazards.has("lethal") ? "A" : hazards.has("toxic") ? "B" : null);
 
@@ -13,8 +13,9 @@ export const emissionClass = rule({
   asks: "Stem emission class",
   source: "Class of the stem seal (ISO 15848-1) on toxic and volatile service",
   inputs: ["stem tightness", "hazards of the fluid", "seal set"],
-  hangsOn: ["seals"],
-  unraised: (duty) => (classAsked(duty) === null ? "The duty asks for no tightness class." : null),
+  dependsOn: ["seals"],
+  notApplicableBecause: (duty) =>
+    classAsked(duty) === null ? "The duty asks for no tightness class." : null,
   examine: ({ valve, duty }) => {
     const asked = classAsked(duty)!;
     const has = valve.seals.emissionClass;

@@ -9,7 +9,7 @@ export const endConnection = rule({
   asks: "End connection",
   source: "Flange facing and class must match the line (ASME B16.5, EN 1092-1)",
   inputs: ["end connection", "line class", "product line's ends"],
-  hangsOn: ["line", "class"],
+  dependsOn: ["line", "class"],
   examine: ({ valve, duty }) => {
     const asked = duty.endConnection;
     const origin = duty.stated.endConnection === null ? "assumed" : "entered";

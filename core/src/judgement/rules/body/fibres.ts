@@ -7,8 +7,8 @@ export const fibres = rule({
   asks: "Fibres",
   source: "Fibres wrap round discs and jam plain balls. A notched edge cuts them",
   inputs: ["fibres", "construction"],
-  hangsOn: ["line"],
-  unraised: (duty) => (!duty.stated.fluid.fibres ? "The duty states no fibres." : null),
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) => (!duty.stated.fluid.fibres ? "The duty states no fibres." : null),
   examine: ({ valve, duty }) => {
     const { cutsFibres, fullBore, closure, name } = valve.construction;
     const seen = {

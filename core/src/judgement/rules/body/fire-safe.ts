@@ -11,7 +11,7 @@ interface Place {
   readonly there: (valve: Valve) => boolean;
 }
 
-/** Where a fire opens a way out, or through, once what is soft has gone. */
+/** Leak paths that a fire opens, to the outside or through the valve, once soft parts are gone. */
 const places: readonly Place[] = [
   { at: "at the stem", seals: (part) => /packing|stem|shaft/.test(part), there: () => true },
   {
@@ -39,8 +39,8 @@ export const fireSafe = rule({
   source:
     "Fire type test of the product line (ISO 10497 / API 607, API 6FA). It is valid only with graphite or metal at the stem, at the body joint and behind sliding seats",
   inputs: ["fire-safe", "fire case", "product line's fire test", "seal set", "construction"],
-  hangsOn: ["seals"],
-  unraised: noFire,
+  dependsOn: ["seals"],
+  notApplicableBecause: noFire,
   examine: (judged) => {
     const { valve } = judged;
     const tested = valve.line.fireSafe;

@@ -17,7 +17,7 @@ export const floatingSizeBorder = rule({
   asks: "Floating ball size limit",
   source: "The downstream seat of a floating ball carries the ball and the line pressure (house rule)",
   inputs: ["size", "class", "house rule: largest floating ball"],
-  hangsOn: ["size"],
+  dependsOn: ["size"],
   tight: "mild",
   examine: ({ valve, house }) => {
     if (valve.construction.support !== "floating") return notAsked("The closing member does not float.");

@@ -8,8 +8,8 @@ export const fullPort = rule({
   source:
     "Pigs, drains and slurries need the full bore of the pipe. A bore two sizes smaller must be accepted in the duty",
   inputs: ["port", "product line's port"],
-  hangsOn: ["line"],
-  unraised: (duty) =>
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) =>
     duty.port === "double-reduced accepted" ? "The duty accepts a double-reduced port." : null,
   examine: ({ valve, duty }) => {
     const full = duty.port === "full";

@@ -7,8 +7,9 @@ export const hygienicCavity = rule({
   asks: "Product in the cavity",
   source: "Product left in a cavity contaminates the next batch",
   inputs: ["hazards of the fluid", "cavity arrangement"],
-  hangsOn: ["line", "cavity"],
-  unraised: (duty) => (!duty.hazards.has("hygienic") ? "The duty does not state this hazard." : null),
+  dependsOn: ["line", "cavity"],
+  notApplicableBecause: (duty) =>
+    !duty.hazards.has("hygienic") ? "The duty does not state this hazard." : null,
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {

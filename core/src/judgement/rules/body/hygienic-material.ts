@@ -12,9 +12,9 @@ export const hygienicMaterial = rule({
   source:
     "Wetted parts of 316L or better, no carbon steel, drainable (practice for food and pharmaceuticals)",
   inputs: ["hazards of the fluid", "body grade", "trim"],
-  hangsOn: ["line", "grade", "trim"],
+  dependsOn: ["line", "grade", "trim"],
   tight: "mild",
-  unraised: (duty) => (duty.hazards.has("hygienic") ? null : "The duty is not hygienic."),
+  notApplicableBecause: (duty) => (duty.hazards.has("hygienic") ? null : "The duty is not hygienic."),
   examine: ({ valve, duty }) => {
     const { grade, trim, construction } = valve;
     const parts = [

@@ -7,9 +7,9 @@ export const inLineRepair = rule({
   asks: "In-line repair",
   source: "Parts that can be renewed with the valve ends in the line",
   inputs: ["in-line repair", "construction"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   tight: "mild",
-  unraised: (duty) => (!duty.inLineRepair ? "The duty does not ask for in-line repair." : null),
+  notApplicableBecause: (duty) => (!duty.inLineRepair ? "The duty does not ask for in-line repair." : null),
   examine: ({ valve, duty }) => {
     const can = valve.construction.repairInLine;
     return fits(

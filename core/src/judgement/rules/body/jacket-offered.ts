@@ -8,8 +8,8 @@ export const jacketOffered = rule({
   asks: "Steam jacket",
   source: "The product line must offer a jacket",
   inputs: ["jacket", "product line's jacket"],
-  hangsOn: ["line"],
-  unraised: noJacket,
+  dependsOn: ["line"],
+  notApplicableBecause: noJacket,
   examine: ({ valve }) => {
     const offered = valve.line.jacket !== null;
     return fits(

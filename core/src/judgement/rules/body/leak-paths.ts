@@ -8,8 +8,8 @@ export const leakPaths = rule({
   asks: "Joints to the outside",
   source: "Every joint to the outside can leak (limit for lethal service by house rule)",
   inputs: ["hazards of the fluid", "construction", "house rule: body joints in lethal service"],
-  hangsOn: ["line"],
-  unraised: noPoison,
+  dependsOn: ["line"],
+  notApplicableBecause: noPoison,
   examine: ({ valve, duty, house }) => {
     const lethal = duty.hazards.has("lethal");
     const joints = valve.construction.bodyJoints;

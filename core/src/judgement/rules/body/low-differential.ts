@@ -19,9 +19,9 @@ export const lowDifferential = rule({
   asks: "Tightness at low differential",
   source: "A floating ball seals by seat preload until pressure loads it. Hard seats need more preload",
   inputs: ["pressure on either side", "construction", "seat", "house rule: low differential"],
-  hangsOn: ["seat"],
+  dependsOn: ["seat"],
   tight: "mild",
-  unraised: (duty, house) => {
+  notApplicableBecause: (duty, house) => {
     const least = leastDifferential(duty);
     const open = neverShut(duty);
     if (open !== null) return open;

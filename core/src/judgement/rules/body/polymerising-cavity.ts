@@ -7,8 +7,9 @@ export const polymerisingCavity = rule({
   asks: "Polymerisation in the cavity",
   source: "Trapped monomer polymerises and locks or bursts the valve",
   inputs: ["hazards of the fluid", "cavity arrangement"],
-  hangsOn: ["line", "cavity"],
-  unraised: (duty) => (!duty.hazards.has("polymerises") ? "The duty does not state this hazard." : null),
+  dependsOn: ["line", "cavity"],
+  notApplicableBecause: (duty) =>
+    !duty.hazards.has("polymerises") ? "The duty does not state this hazard." : null,
   examine: ({ valve, duty }) => {
     const clear = !valve.construction.holdsCavity || !valve.cavity.deadSpace;
     const seen = {

@@ -7,7 +7,7 @@ export const reliefDirection = rule({
   asks: "Cavity relief side",
   source: "Mechanics of the seats",
   inputs: ["flow direction", "cavity arrangement"],
-  hangsOn: ["line", "cavity"],
+  dependsOn: ["line", "cavity"],
   tight: "mild",
   examine: ({ valve, duty }) => {
     if (!valve.construction.holdsCavity || valve.cavity.relievesTo !== "upstream")

@@ -8,8 +8,8 @@ export const ringJoint = rule({
   asks: "Ring joint",
   source: "Raised faces below a class, ring joints from this class (ASME B16.5, house rule)",
   inputs: ["end connection", "class", "house rule: ring joints from class"],
-  hangsOn: ["line", "class"],
-  unraised: ({ endConnection: end }) =>
+  dependsOn: ["line", "class"],
+  notApplicableBecause: ({ endConnection: end }) =>
     end === "flanged RF" || end === "flanged RTJ" ? null : "The valve has no flanges.",
   examine: ({ valve, duty, house }) => {
     const end = duty.endConnection;

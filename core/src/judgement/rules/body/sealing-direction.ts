@@ -7,7 +7,7 @@ export const sealingDirection = rule({
   asks: "Sealing direction",
   source: "Construction, seat arrangement and sealing direction stated by the maker",
   inputs: ["flow direction", "product line's sealing direction", "cavity arrangement"],
-  hangsOn: ["line", "cavity"],
+  dependsOn: ["line", "cavity"],
   examine: ({ valve, duty }) => {
     const bothWays = valve.line.sealing === "both ways" && !valve.cavity.oneWay;
     const seals = bothWays ? "both ways" : "one way";

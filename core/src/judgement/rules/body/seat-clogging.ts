@@ -3,18 +3,18 @@ import { stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** Solids a lip's pocket is kept clear of by what flows past, %: indicative. */
+/** Solids, %, below which flow keeps the pocket of a lip seal clean: indicative. */
 const lipStandsPercent = 5;
 
-/** Whether what the fluid carries keeps a seat off its closure. */
+/** Whether solids in the fluid can keep a seat off its closure. */
 export const seatClogging = rule({
   id: "body/seat-clogging",
   asks: "Seat against solids and fibres",
   source:
     "Solids pack behind a flexible lip. Fibres lie between a soft ring and the ball. Solid metal rings cut them and clearance seats pass them (indicative)",
   inputs: ["solids, fibres", "contact of seat and closing member"],
-  hangsOn: ["seat"],
-  unraised: (duty) => (carries(duty) ? null : "The fluid carries no solids and no fibres."),
+  dependsOn: ["seat"],
+  notApplicableBecause: (duty) => (carries(duty) ? null : "The fluid carries no solids and no fibres."),
   examine: ({ valve, duty }) => {
     const { execution } = valve.seat.offer;
     if (execution === null) return notAsked("The maker does not state the kind of seat contact.");

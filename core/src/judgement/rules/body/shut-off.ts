@@ -19,8 +19,9 @@ export const shutOff = rule({
     "shut-off stated by the maker",
     "Kv of the trim, seat and differential of classes",
   ],
-  hangsOn: ["size", "seat"],
-  unraised: (duty) => (duty.stated.shutOff === null ? "The duty asks for no leakage rate." : null),
+  dependsOn: ["size", "seat"],
+  notApplicableBecause: (duty) =>
+    duty.stated.shutOff === null ? "The duty asks for no leakage rate." : null,
   examine: ({ valve, duty, house }) => {
     const asked = allowanceOf(duty.stated.shutOff!, valve, duty, house);
     const { shutOff: promise, execution } = valve.seat.offer;

@@ -6,7 +6,7 @@ export const sizeOffered = rule({
   asks: "Size offered",
   source: "Product line's size table",
   inputs: ["size", "product line's sizes"],
-  hangsOn: ["size"],
+  dependsOn: ["size"],
   examine: ({ valve, duty }) => {
     const asked = duty.stated.dn!;
     const offered = valve.size.dn;

@@ -7,9 +7,9 @@ export const stemSealSchool = rule({
   asks: "Stem seal type",
   source: "House rule: live-loaded stack or adjustable gland",
   inputs: ["stem seal", "house rule: stem seal"],
-  hangsOn: ["seals"],
+  dependsOn: ["seals"],
   tight: "mild",
-  unraised: (_, house) =>
+  notApplicableBecause: (_, house) =>
     house.stemSealSchool === "either" ? "The house rules accept both stem seal types." : null,
   examine: ({ valve, house }) => {
     const school = house.stemSealSchool;

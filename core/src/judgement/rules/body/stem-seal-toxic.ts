@@ -8,8 +8,8 @@ export const stemSealToxic = rule({
   asks: "Stem seal in toxic service",
   source: "Toxic service needs a second stem seal, lethal service also a leak-off between them",
   inputs: ["hazards of the fluid", "stem seal"],
-  hangsOn: ["seals"],
-  unraised: noPoison,
+  dependsOn: ["seals"],
+  notApplicableBecause: noPoison,
   examine: ({ valve, duty }) => {
     const lethal = duty.hazards.has("lethal");
     const seal = valve.seals.stemSeal;

@@ -2,13 +2,13 @@ import { used } from "../inputs.ts";
 import { fits } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** Lines that are made no more stay on the shelf, for they are still in the field. */
+/** Discontinued lines stay on the shelf, because they are still installed in plants. */
 export const stillMade = rule({
   id: "body/still-made",
   asks: "Product line status",
   source: "Status stated by the maker. A discontinued line may be in stock or already installed",
   inputs: ["product line: discontinued"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   examine: ({ valve: { line } }) =>
     fits(
       !line.noLongerMade,

@@ -7,8 +7,8 @@ export const threadedEnds = rule({
   asks: "Threaded and socket ends",
   source: "Size limit by house rule. Threads and sockets leave crevices and can leak",
   inputs: ["end connection", "size", "hazards of the fluid", "house rule: largest threaded end"],
-  hangsOn: ["size"],
-  unraised: ({ endConnection: end }) =>
+  dependsOn: ["size"],
+  notApplicableBecause: ({ endConnection: end }) =>
     end === "threaded" || end === "socket-weld" ? null : "The ends are neither threaded nor socket-welded.",
   examine: ({ valve, duty, house }) => {
     const end = duty.endConnection;

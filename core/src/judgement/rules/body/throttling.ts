@@ -7,8 +7,9 @@ export const throttling = rule({
   asks: "Throttling",
   source: "A part-open ball erodes its seat. Notched balls, segments and discs are made for throttling",
   inputs: ["function", "construction"],
-  hangsOn: ["line"],
-  unraised: (duty) => (!duty.function.has("throttling") ? "The duty does not ask for throttling." : null),
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) =>
+    !duty.function.has("throttling") ? "The duty does not ask for throttling." : null,
   examine: ({ valve, duty }) => {
     const can = valve.construction.throttling;
     const seen = {

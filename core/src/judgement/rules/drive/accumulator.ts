@@ -14,8 +14,8 @@ export const accumulator = rule({
     "piston and stroke",
     "house rule: strokes left",
   ],
-  hangsOn: ["drive"],
-  unraised: unlessByMotor,
+  dependsOn: ["drive"],
+  notApplicableBecause: unlessByMotor,
   tight: "mild",
   examine: ({ drive, house }) => {
     const strokes = drive?.strokesLeft;

@@ -85,9 +85,9 @@ describe("surge", () => {
   it("holds up to the body's rating, and fails beyond", () => {
     const per = added(line(100_000, 1));
     // Class 300, group 1.1 at 38 °C: 51.1 bar.
-    const most = (51.1 - 10) / per;
-    expect(found("surge", line(100_000, most * 0.999)).verdict).toBe("holds");
-    expect(found("surge", line(100_000, most * 1.001)).verdict).toBe("fails");
+    const maximum = (51.1 - 10) / per;
+    expect(found("surge", line(100_000, maximum * 0.999)).verdict).toBe("holds");
+    expect(found("surge", line(100_000, maximum * 1.001)).verdict).toBe("fails");
   });
   it("waits for density, a flow and a closing time", () => {
     for (const densityKgM3 of [null, 0])

@@ -11,22 +11,22 @@ import type { Outcome } from "../outcome-kinds.ts";
 import { type Rule, rule } from "../rule.ts";
 import { unlessByMotor } from "./by-operator.ts";
 
-/** What of a place's classification a rule judges, in the order in which it is mended. */
+/** Parts of the area classification that a rule judges, in the order in which they are mended. */
 interface AreaRule {
   readonly id: `drive/${string}`;
   readonly asks: string;
   readonly source: string;
   readonly hazard: Hazard;
-  /** What it judges, with sentence and remedy where the drive is unfit in it. */
+  /** The part it judges, with finding and remedy where the actuator is unfit for it. */
   readonly fails: Partial<Record<NonNullable<Unfit>, readonly [says: string, remedy: string]>>;
-  /** What it waits for. */
+  /** The missing value of each *cannot tell*. */
   readonly waitsFor?: Partial<Record<NonNullable<Unfit>, string>>;
   readonly holds: string;
-  /** What other rules judge that comes after it: where only that is wrong, it holds. */
+  /** Parts that later rules judge: where only those are wrong, this rule holds. */
   readonly before: readonly Unfit[];
 }
 
-/** Why an area gives no reason to ask; null where it may. */
+/** Why the area gives no reason to ask; null where it may. */
 function safeFrom({ stated: { area } }: SettledDuty, hazard: Hazard): string | null {
   const place = area === null ? null : readPlace(area);
   if (place === "safe") return "The area is classified as safe.";
@@ -60,15 +60,15 @@ function read(drive: Drive | null, duty: SettledDuty, hazard: Hazard) {
 /**
  * A rule on electrical drives in explosive atmospheres.
  *
- * @param of what it judges, and its sentences
+ * @param of the part it judges, and its sentences
  * @returns the rule
  */
-export const areaRule = ({ hazard, fails, waitsFor = {}, holds, before, ...of }: AreaRule): Rule =>
+export const areaRule = ({ hazard, fails, waitsFor = {}, holds, before, ...rest }: AreaRule): Rule =>
   rule({
-    ...of,
+    ...rest,
     inputs: ["hazardous area", "drive family: marking"],
-    hangsOn: ["drive.family"],
-    unraised: (duty) => unlessByMotor(duty) ?? safeFrom(duty, hazard),
+    dependsOn: ["drive.family"],
+    notApplicableBecause: (duty) => unlessByMotor(duty) ?? safeFrom(duty, hazard),
     examine: ({ drive, duty }): Outcome => {
       const found = read(drive, duty, hazard);
       if (!("wrong" in found)) return found;

@@ -1,7 +1,7 @@
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 
 /**
- * Why a duty does not ask what only hands raise.
+ * Why the rule does not apply to operators other than manual ones.
  *
  * @param duty settled duty; a drive of another kind than it asks for fails by itself
  * @returns the reason; null where it asks for a hand
@@ -10,7 +10,7 @@ export const unlessByHand = ({ operator }: SettledDuty): string | null =>
   operator === "by hand" ? null : "The valve has no manual operator.";
 
 /**
- * Why a duty does not ask what only motors raise.
+ * Why the rule does not apply to operators other than motors.
  *
  * @param duty settled duty; a drive of another kind than it asks for fails by itself
  * @returns the reason; null where it may be a motor
@@ -19,7 +19,7 @@ export const unlessByMotor = ({ operator }: SettledDuty): string | null =>
   operator === "electric" || operator === "any" ? null : "The actuator has no electric motor.";
 
 /**
- * Why a duty does not ask what only gas of the line raises.
+ * Why the rule does not apply to operators other than line-gas ones.
  *
  * @param duty settled duty; a drive of another kind than it asks for fails by itself
  * @returns the reason; null where it asks for gas of the line
@@ -28,7 +28,7 @@ export const unlessByLineGas = ({ operator }: SettledDuty): string | null =>
   operator === "line gas" ? null : "The actuator does not use line gas.";
 
 /**
- * Why a duty does not ask what only drives on air raise.
+ * Why the rule does not apply to operators that use no air.
  *
  * @param duty settled duty; a drive of another kind than it asks for fails by itself
  * @returns the reason; null where it may run on air

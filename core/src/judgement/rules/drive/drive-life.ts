@@ -9,7 +9,7 @@ export const driveLife = rule({
   asks: "Actuator life",
   source: "Strokes between overhauls against the life of this kind of actuator (house rules, indicative)",
   inputs: ["strokes per year", "drive family", "house rule: lives, years between overhauls"],
-  hangsOn: ["drive.family"],
+  dependsOn: ["drive.family"],
   tight: "mild",
   examine: ({ drive, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");

@@ -1,10 +1,10 @@
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { hottest } from "../worst.ts";
 
-/** What seals and grease of a drive stand, by execution, °C. */
+/** Temperature limits of an actuator's seals and grease, by execution, °C. */
 const ranges = {
   standard: { from: -20, to: 80 },
   low: { from: -50, to: 80 },
@@ -23,7 +23,7 @@ export const driveTemperature = rule({
     "drive's executions",
     "house rule: heat that reaches a drive",
   ],
-  hangsOn: ["line", "drive.family"],
+  dependsOn: ["line", "drive.family"],
   tight: "mild",
   examine: ({ valve, drive, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
@@ -75,7 +75,7 @@ export const driveTemperature = rule({
           used("highest actuator temperature", warm, "computed", "°C"),
         ],
       },
-      inHand(kelvinTo(value, limit, sense, 0), "K", false),
+      inMargin(kelvinTo(value, limit, sense, 0), "K", false),
     );
   },
 });

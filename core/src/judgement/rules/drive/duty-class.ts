@@ -12,8 +12,8 @@ export const dutyClass = rule({
   source:
     "IEC 60034-1, S2 (short-time duty, minutes) and S4 (intermittent duty, share of the time); shares by house rule",
   inputs: ["function", "drive family: duty class", "stroke time", "house rules: time a motor runs"],
-  hangsOn: ["drive"],
-  unraised: unlessByMotor,
+  dependsOn: ["drive"],
+  notApplicableBecause: unlessByMotor,
   examine: ({ drive, duty, house }) => {
     const family = motorOf(drive);
     if (family === null) return notAsked("The actuator has no electric motor.");
@@ -32,7 +32,7 @@ export const dutyClass = rule({
           remedy: "Use a modulating motor, or a pneumatic actuator with a positioner.",
         });
       if (drive!.strokeSeconds === null) return cannotTell("stroking time of the motor", { uses });
-      // There and back without a rest, at its slowest.
+      // One full cycle without rest, at its slowest.
       const value = (2 * drive!.strokeSeconds * (1 + house.makersTimePercent / 100)) / 60;
       const enough = value <= read.minutes;
       return plain(

@@ -12,8 +12,8 @@ export const enclosure = rule({
   source:
     "IEC 60529 (IP) and NEMA 250 (type) against the site conditions; the two are not converted into each other",
   inputs: ["installation", "drive family: enclosure"],
-  hangsOn: ["drive.family"],
-  unraised: unlessByMotor,
+  dependsOn: ["drive.family"],
+  notApplicableBecause: unlessByMotor,
   tight: "mild",
   examine: ({ drive, duty }) => {
     if (!drive || !hasMotor(kindOf(drive.family).supply))

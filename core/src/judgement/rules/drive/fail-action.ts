@@ -9,7 +9,7 @@ export const failAction = rule({
   asks: "Action on supply loss",
   source: "Fail action of the actuator against the fail action of the duty",
   inputs: ["on supply loss", "fail action of the actuator"],
-  hangsOn: ["drive.family", "drive.onSupplyLoss"],
+  dependsOn: ["drive.family", "drive.onSupplyLoss"],
   examine: ({ drive, duty }) => {
     const wanted = duty.stated.onSupplyLoss;
     const emergency = duty.function.has("emergency shut-down");

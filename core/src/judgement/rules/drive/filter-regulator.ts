@@ -8,5 +8,5 @@ export const filterRegulator = fittingRule({
     "Highest air pressure and lowest ambient against the maker's limits; dirt and water in the air make solenoid valves and actuators stick (practice)",
   inputs: ["air supply", "ambient", "accessories"],
   kind: "filter-regulator",
-  unraised: unlessOnAir,
+  notApplicableBecause: unlessOnAir,
 });

@@ -15,7 +15,7 @@ interface FittingRule {
   readonly inputs: readonly string[];
   /** The kind of accessory it looks for. */
   readonly kind: AccessoryName;
-  readonly unraised: (duty: SettledDuty, house: HouseRules) => string | null;
+  readonly notApplicableBecause: (duty: SettledDuty, house: HouseRules) => string | null;
 }
 
 /** Most reasons named: the rest are of the same kinds. */
@@ -30,15 +30,15 @@ function refusals({ refused }: Place): Used[] {
 }
 
 /**
- * A rule on something that stands on a drive.
+ * A rule on an accessory of an actuator.
  *
  * @param of the kind it looks for, and when it is raised
- * @returns the rule: it holds where the shelf has one for the duty, fails where it has some and none does
+ * @returns the rule: it holds where the shelf has one for the duty, fails where it has some and none fits
  */
-export const fittingRule = ({ kind, ...of }: FittingRule): Rule =>
+export const fittingRule = ({ kind, ...rest }: FittingRule): Rule =>
   rule({
-    ...of,
-    hangsOn: ["drive.fittings"],
+    ...rest,
+    dependsOn: ["drive.fittings"],
     tight: "mild",
     examine: ({ drive, fittings, duty }) => {
       if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
@@ -74,7 +74,7 @@ export const fittingRule = ({ kind, ...of }: FittingRule): Rule =>
             ]
           : []),
       ];
-      // Chosen as if nothing explosive were there: nobody has said so.
+      // Selected as for a safe area, because the classification is not stated.
       if (electrical && (area === null || readPlace(area) === null))
         return plain("tight", `The shelf has a ${kind}, but the area classification is not stated.`, {
           uses,

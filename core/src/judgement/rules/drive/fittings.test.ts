@@ -48,34 +48,36 @@ describe("a solenoid valve", () => {
   });
   it("is marked for the area, or waits for its maker", () => {
     const from = only("tarrowby-sv");
-    const at = (area: string, change: object = {}) =>
+    const verdictFor = (area: string, change: object = {}) =>
       found("solenoid-valve", { area }, { from: only("tarrowby-sv", change) }).verdict;
-    expect(at("zone 1 IIC T5")).toBe("holds");
-    expect(at("zone 0 IIC T5")).toBe("fails");
-    expect(at("zone 1 IIC T6")).toBe("fails");
-    expect(at("zone 1 IIB T3 / zone 21 IIIB T135°C")).toBe("holds");
-    expect(at("zone 1 IIB T3 / zone 21 IIIB T135°C", { marking: "II 2G Ex db IIC T5 Gb" })).toBe("fails");
-    expect(at("Class I Div 1 Group B T5")).toBe("holds");
-    expect(at("Class I Div 1 Group A T5")).toBe("fails");
-    expect(at("zone 1 IIC T5", { marking: null })).toBe("cannot tell");
-    expect(at("zone 1 IIC T5", { marking: "as ordered" })).toBe("cannot tell");
+    expect(verdictFor("zone 1 IIC T5")).toBe("holds");
+    expect(verdictFor("zone 0 IIC T5")).toBe("fails");
+    expect(verdictFor("zone 1 IIC T6")).toBe("fails");
+    expect(verdictFor("zone 1 IIB T3 / zone 21 IIIB T135°C")).toBe("holds");
+    expect(verdictFor("zone 1 IIB T3 / zone 21 IIIB T135°C", { marking: "II 2G Ex db IIC T5 Gb" })).toBe(
+      "fails",
+    );
+    expect(verdictFor("Class I Div 1 Group B T5")).toBe("holds");
+    expect(verdictFor("Class I Div 1 Group A T5")).toBe("fails");
+    expect(verdictFor("zone 1 IIC T5", { marking: null })).toBe("cannot tell");
+    expect(verdictFor("zone 1 IIC T5", { marking: "as ordered" })).toBe("cannot tell");
     expect(found("solenoid-valve", { area: null }, { from }).verdict).toBe("tight");
     expect(found("solenoid-valve", { area: "by the tanks" }, { from }).verdict).toBe("tight");
   });
   it("keeps out what the place brings, and stands its cold and its air", () => {
-    const at = (change: Change, more: object = {}) =>
+    const verdictFor = (change: Change, more: object = {}) =>
       found("solenoid-valve", { ...safe, ...change }, { from: only("tarrowby-sv", more) }).verdict;
-    expect(at({ installation: "marine air" })).toBe("holds");
-    expect(at({ installation: "marine air" }, { enclosure: "IP65" })).toBe("fails");
-    expect(at({}, { enclosure: null })).toBe("cannot tell");
-    expect(at({ ambientMinimumC: -20 }, { lowTemperature: false })).toBe("holds");
-    expect(at({ ambientMinimumC: -20.1 }, { lowTemperature: false })).toBe("fails");
-    expect(at({ ambientMinimumC: -20.1 }, { lowTemperature: null })).toBe("cannot tell");
-    expect(at({ ambientMinimumC: -20.1 }, { lowTemperature: true })).toBe("holds");
-    expect(at({ ambientMaximumC: 60 }, { highTemperature: false })).toBe("holds");
-    expect(at({ ambientMaximumC: 60.1 }, { highTemperature: false })).toBe("fails");
-    expect(at({ airMaximumBarG: 10 })).toBe("holds");
-    expect(at({ airMaximumBarG: 10.1 })).toBe("fails");
+    expect(verdictFor({ installation: "marine air" })).toBe("holds");
+    expect(verdictFor({ installation: "marine air" }, { enclosure: "IP65" })).toBe("fails");
+    expect(verdictFor({}, { enclosure: null })).toBe("cannot tell");
+    expect(verdictFor({ ambientMinimumC: -20 }, { lowTemperature: false })).toBe("holds");
+    expect(verdictFor({ ambientMinimumC: -20.1 }, { lowTemperature: false })).toBe("fails");
+    expect(verdictFor({ ambientMinimumC: -20.1 }, { lowTemperature: null })).toBe("cannot tell");
+    expect(verdictFor({ ambientMinimumC: -20.1 }, { lowTemperature: true })).toBe("holds");
+    expect(verdictFor({ ambientMaximumC: 60 }, { highTemperature: false })).toBe("holds");
+    expect(verdictFor({ ambientMaximumC: 60.1 }, { highTemperature: false })).toBe("fails");
+    expect(verdictFor({ airMaximumBarG: 10 })).toBe("holds");
+    expect(verdictFor({ airMaximumBarG: 10.1 })).toBe("fails");
   });
   it("is not asked where the shelf has nothing, of a motor, of a bare stem, of what a positioner leads", () => {
     expect(found("solenoid-valve", safe, { from: [] }).verdict).toBe("not asked");
@@ -96,31 +98,31 @@ describe("what else stands on a drive", () => {
     ).toBe("holds");
     const weak = only("tarrowby-fr").map((f) => ({
       ...f,
-      items: f.items.map((one) => ({ ...one, maximumAirBarG: 7 })),
+      items: f.items.map((item) => ({ ...item, maximumAirBarG: 7 })),
     })) as AccessoryFamily[];
     expect(found("filter-regulator", { airMaximumBarG: 7.1 }, { from: weak }).verdict).toBe("fails");
     expect(found("filter-regulator", { airMaximumBarG: 7 }, { from: weak }).verdict).toBe("holds");
   });
   it("is a positioner for its signal and its sides", () => {
     const throttles = { ...safe, function: ["throttling"] } as Change;
-    const of = (change: Change, drive = sprung) =>
+    const findingFor = (change: Change, drive = sprung) =>
       found("positioner", { ...throttles, ...change }, { drive });
-    expect(item(of({}), "positioner")).toBe("Tarrowby Controls PO A1");
-    expect(item(of({}, both), "positioner")).toBe("Tarrowby Controls PO A2");
-    expect(item(of({ controlSignal: "0.2–1 bar" }), "positioner")).toBe("Osmere Flow PP 1");
-    expect(item(of({ controlSignal: "digital bus" }), "positioner")).toBe("Tarrowby Controls PO B1");
-    expect(of({ airMaximumBarG: 8 }).verdict).toBe("holds");
-    expect(of({ airMaximumBarG: 8.1 }).verdict).toBe("fails");
-    expect(of({ operator: "any" }, motor).verdict).toBe("not asked");
+    expect(item(findingFor({}), "positioner")).toBe("Tarrowby Controls PO A1");
+    expect(item(findingFor({}, both), "positioner")).toBe("Tarrowby Controls PO A2");
+    expect(item(findingFor({ controlSignal: "0.2–1 bar" }), "positioner")).toBe("Osmere Flow PP 1");
+    expect(item(findingFor({ controlSignal: "digital bus" }), "positioner")).toBe("Tarrowby Controls PO B1");
+    expect(findingFor({ airMaximumBarG: 8 }).verdict).toBe("holds");
+    expect(findingFor({ airMaximumBarG: 8.1 }).verdict).toBe("fails");
+    expect(findingFor({ operator: "any" }, motor).verdict).toBe("not asked");
   });
   it("are two limit switches, but of a motor", () => {
     const asked = { ...safe, limitSwitches: true } as Change;
     expect(found("limit-switches", asked).verdict).toBe("holds");
-    const one = only("tarrowby-ls").map((f) => ({
+    const accessoryFamilies = only("tarrowby-ls").map((f) => ({
       ...f,
       items: f.items.map((i) => ({ ...i, switches: 1 })),
     })) as AccessoryFamily[];
-    expect(found("limit-switches", asked, { from: one }).verdict).toBe("fails");
+    expect(found("limit-switches", asked, { from: accessoryFamilies }).verdict).toBe("fails");
     expect(found("limit-switches", { ...asked, operator: "any" }, { drive: motor }).verdict).toBe(
       "not asked",
     );
@@ -131,15 +133,15 @@ describe("what else stands on a drive", () => {
     expect(found("partial-stroke-device", { ...asked, airMaximumBarG: 8.1 }).verdict).toBe("fails");
   });
   it("are stops that reach as far as the house wants", () => {
-    const of = (stopsDegrees: number | null) =>
+    const verdictFor = (stopsDegrees: number | null) =>
       found("travel-stops", {}, { drive: { ...sprung, family: { ...sprung.family, stopsDegrees } } }).verdict;
-    expect([of(5), of(4.9), of(null)]).toEqual(["holds", "tight", "tight"]);
+    expect([verdictFor(5), verdictFor(4.9), verdictFor(null)]).toEqual(["holds", "tight", "tight"]);
     expect(found("travel-stops", {}, { drive: null }).verdict).toBe("not asked");
     const lever = demoShelf.families.flatMap((f) => f.drives).find((d) => d.family.kind === "lever")!;
     expect(found("travel-stops", { operator: "by hand" }, { drive: lever }).verdict).toBe("not asked");
   });
   it("is a hand's way in, where it is asked for", () => {
-    const of = (handOverride: boolean | null) =>
+    const verdictFor = (handOverride: boolean | null) =>
       found(
         "hand-override",
         { handOverride: true },
@@ -147,7 +149,11 @@ describe("what else stands on a drive", () => {
           drive: { ...motor, family: { ...motor.family, handOverride } },
         },
       ).verdict;
-    expect([of(true), of(false), of(null)]).toEqual(["holds", "fails", "cannot tell"]);
+    expect([verdictFor(true), verdictFor(false), verdictFor(null)]).toEqual([
+      "holds",
+      "fails",
+      "cannot tell",
+    ]);
   });
 });
 
@@ -172,11 +178,11 @@ describe("strokes after loss of supply", () => {
     expect(found("strokes-in-reserve", asked(2)).verdict).toBe("fails");
   });
   it("are none of a motor that stays, and what an accumulator holds", () => {
-    const of = (strokesLeft?: number) =>
+    const verdictFor = (strokesLeft?: number) =>
       found("strokes-in-reserve", asked(3, { operator: "electric" }), {
         drive: { ...motor, ...(strokesLeft !== undefined && { strokesLeft }) },
       }).verdict;
-    expect([of(), of(2), of(3)]).toEqual(["fails", "fails", "holds"]);
+    expect([verdictFor(), verdictFor(2), verdictFor(3)]).toEqual(["fails", "fails", "holds"]);
   });
   it("are what a bottle keeps: the pressure left still turns the valve", () => {
     const finding = found("strokes-in-reserve", asked(2), { drive: both });
@@ -185,9 +191,9 @@ describe("strokes after loss of supply", () => {
     expect(limit).toBeGreaterThanOrEqual(value);
     const bottle = (litres: number) =>
       only("quillhaven-bt", { items: [{ id: "x", litres, maximumAirBarG: 11, weightKg: 1, price: 1 }] });
-    const at = (litres: number) =>
+    const verdictFor = (litres: number) =>
       found("strokes-in-reserve", asked(2), { drive: both, from: bottle(litres) }).verdict;
-    expect([at(value), at(value * 0.999)]).toEqual(["holds", "fails"]);
+    expect([verdictFor(value), verdictFor(value * 0.999)]).toEqual(["holds", "fails"]);
     const more = found("strokes-in-reserve", asked(4), { drive: both }) as { value: number };
     expect(more.value).toBeGreaterThan(value);
   });

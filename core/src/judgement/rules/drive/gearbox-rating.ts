@@ -10,8 +10,8 @@ export const gearboxRating = rule({
   asks: "Gearbox rating",
   source: "Output torque at the highest hand force against the rated torque of the gearbox",
   inputs: ["gear ratio", "efficiency", "wheel diameter", "house rule: force a hand can give", "rated torque"],
-  hangsOn: ["drive"],
-  unraised: unlessByHand,
+  dependsOn: ["drive"],
+  notApplicableBecause: unlessByHand,
   tight: "mild",
   examine: ({ drive, duty }) => {
     const limit = drive?.ratedTorqueNm;

@@ -10,8 +10,9 @@ export const handOverride = rule({
   source:
     "Data of the actuator's maker. A lever on an actuator under air or spring load can break an arm (practice)",
   inputs: ["manual override", "actuator family: manual override"],
-  hangsOn: ["drive.family"],
-  unraised: ({ stated }) => (stated.handOverride === true ? null : "The duty asks for no manual override."),
+  dependsOn: ["drive.family"],
+  notApplicableBecause: ({ stated }) =>
+    stated.handOverride === true ? null : "The duty asks for no manual override.",
   examine: ({ drive }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     if (isByHand(kindOf(drive.family).supply)) return notAsked("The valve has a manual operator.");

@@ -8,8 +8,9 @@ export const integrityAction = rule({
   asks: "Fail-safe action",
   source: "IEC 61511-1, clause 11: a safety function goes to its safe state on loss of supply",
   inputs: ["integrity level", "fail action of the actuator"],
-  hangsOn: ["drive.onSupplyLoss"],
-  unraised: (duty) => (safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null),
+  dependsOn: ["drive.onSupplyLoss"],
+  notApplicableBecause: (duty) =>
+    safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null,
   examine: ({ drive, duty }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const moves = drive.onSupplyLoss !== "stays";

@@ -8,8 +8,9 @@ export const integrityChannels = rule({
   asks: "Hardware fault tolerance",
   source: "IEC 61511-1, table 6: fault tolerance 0 up to SIL 2 in low demand, 1 for SIL 3",
   inputs: ["integrity level"],
-  hangsOn: ["drive.onSupplyLoss"],
-  unraised: (duty) => (safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null),
+  dependsOn: ["drive.onSupplyLoss"],
+  notApplicableBecause: (duty) =>
+    safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null,
   examine: ({ drive, duty }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const uses = [used("integrity level", duty.stated.integrityLevel!, "entered")];

@@ -1,6 +1,6 @@
 import { placeNamed } from "../../../equipment/accessories/fittings.ts";
 import { solenoids } from "../../../mechanics/air/solenoids.ts";
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";
 import { notAsked, plain } from "../outcome.ts";
@@ -8,7 +8,10 @@ import { rule } from "../rule.ts";
 import { safetyLevel, solenoidRates } from "./safety-level.ts";
 
 const hoursPerMonth = 730;
-/** Share of what fails unseen that a partial stroke finds: the house's, or less where the device's certificate says so. */
+/**
+ * Share of dangerous undetected failures that a partial stroke finds: from the house rules, or less where the device's
+ * certificate says so.
+ */
 function findsOf(fittings: Judged["fittings"], { partialStrokeFindsPercent }: Judged["house"]): number {
   const certified = placeNamed(fittings, "partial-stroke device")?.fit[0]?.item.findsPercent;
   return Math.min(partialStrokeFindsPercent, certified ?? partialStrokeFindsPercent) / 100;
@@ -26,8 +29,9 @@ export const integrityDemand = rule({
     "partial-stroke interval",
     "house rules: failure rates",
   ],
-  hangsOn: ["drive.onSupplyLoss", "drive.fittings"],
-  unraised: (duty) => (safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null),
+  dependsOn: ["drive.onSupplyLoss", "drive.fittings"],
+  notApplicableBecause: (duty) =>
+    safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null,
   examine: ({ drive, duty, house, fittings }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { valveDangerousPerHour, driveDangerousPerHour } = house;
@@ -70,7 +74,7 @@ export const integrityDemand = rule({
           used("share of the final element", house.finalElementPercent, "house rule", "%"),
         ],
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

@@ -8,8 +8,9 @@ export const integrityFactor = rule({
   asks: "Service factor, safety function",
   source: "Service factor of at least 1.5 at the lowest supply (practice, house rules)",
   inputs: ["integrity level", "service factor", "house rule: least service factor, safety functions"],
-  hangsOn: ["line", "drive.family"],
-  unraised: (duty) => (safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null),
+  dependsOn: ["line", "drive.family"],
+  notApplicableBecause: (duty) =>
+    safetyLevel(duty) === 0 ? "The duty asks for no safety integrity level." : null,
   examine: ({ drive, demand, duty, house }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const value = demand.factor.total;

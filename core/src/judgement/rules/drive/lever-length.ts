@@ -1,4 +1,4 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -9,8 +9,8 @@ export const leverLength = rule({
   asks: "Lever length",
   source: "A lever must not block the walkway or its neighbours (house rules)",
   inputs: ["lever length", "house rule: longest lever"],
-  hangsOn: ["drive"],
-  unraised: unlessByHand,
+  dependsOn: ["drive"],
+  notApplicableBecause: unlessByHand,
   examine: ({ drive, house }) => {
     if (drive?.leverMm === undefined) return notAsked("The operator is not a lever.");
     const limit = house.longestLeverMm;
@@ -29,7 +29,7 @@ export const leverLength = rule({
         remedy: fails ? "Use a gearbox with a handwheel." : null,
         uses: [used("longest lever", limit, "house rule", "mm")],
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

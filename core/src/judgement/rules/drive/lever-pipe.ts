@@ -4,7 +4,7 @@ import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { unlessByHand } from "./by-operator.ts";
 
-/** A pipe over a lever doubles it; nobody finds a longer one at hand. */
+/** A pipe over a lever doubles it; longer pipes are rarely at hand. */
 const lengthened = 2;
 
 export const leverPipe = rule({
@@ -12,8 +12,8 @@ export const leverPipe = rule({
   asks: "Lever extended with a pipe",
   source: "Highest hand force on a lever of twice the length against the maximum allowable stem torque",
   inputs: ["lever length", "house rule: force a hand can give", "maximum allowable stem torque"],
-  hangsOn: ["size", "drive"],
-  unraised: unlessByHand,
+  dependsOn: ["size", "drive"],
+  notApplicableBecause: unlessByHand,
   tight: "mild",
   examine: ({ valve, drive, duty }) => {
     if (drive?.leverMm === undefined) return notAsked("The operator is not a lever.");

@@ -7,5 +7,6 @@ export const limitSwitches = fittingRule({
     "One limit switch for each end position; area, enclosure and lowest ambient against the maker's limits",
   inputs: ["limit switches", "area", "installation", "ambient", "accessories"],
   kind: "limit switches",
-  unraised: ({ stated }) => (stated.limitSwitches === true ? null : "The duty asks for no limit switches."),
+  notApplicableBecause: ({ stated }) =>
+    stated.limitSwitches === true ? null : "The duty asks for no limit switches.",
 });

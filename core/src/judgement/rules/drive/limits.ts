@@ -7,7 +7,7 @@ import type { TorqueDemand } from "../../../mechanics/torque/demand.ts";
 export interface DriveLimits {
   /** Demand where the drive has least over it, times the factor, N·m; null when demand is not known. */
   readonly needsNm: number | null;
-  /** What the drive gives there at the lowest supply, N·m. */
+  /** Output of the actuator there at the lowest supply, N·m. */
   readonly givesNm: number | null;
   readonly at: Weakest | null;
   /** Greatest demand anywhere times the factor, N·m. */
@@ -26,11 +26,11 @@ export interface DriveLimits {
  */
 export function driveLimits({ lowest, peakNm }: SuppliedDrive, demand: TorqueDemand): DriveLimits {
   if (!demand.covering) return { needsNm: null, givesNm: null, at: null, mostNm: null, peakNm };
-  const at = weakest(lowest, demand.covering);
+  const weakestAt = weakest(lowest, demand.covering);
   return {
-    needsNm: at.asksNm * demand.appliedFactor,
-    givesNm: at.givesNm,
-    at,
+    needsNm: weakestAt.asksNm * demand.appliedFactor,
+    givesNm: weakestAt.givesNm,
+    at: weakestAt,
     mostNm: demand.mostNm! * demand.appliedFactor,
     peakNm,
   };

@@ -10,8 +10,8 @@ export const lineGas = rule({
   asks: "Line gas as supply",
   source: "Every stroke vents gas to the air (practice)",
   inputs: ["phase", "pressure of every case", "hazards"],
-  hangsOn: ["drive.family"],
-  unraised: unlessByLineGas,
+  dependsOn: ["drive.family"],
+  notApplicableBecause: unlessByLineGas,
   examine: ({ drive, duty }) => {
     if (!drive || !usesLineGas(kindOf(drive.family).supply))
       return notAsked("The actuator does not use line gas.");

@@ -10,8 +10,8 @@ export const lockable = rule({
   asks: "Locking",
   source: "A manual isolation valve is locked while people work behind it (practice)",
   inputs: ["hazards", "operator family: lockable"],
-  hangsOn: ["drive.family"],
-  unraised: unlessByHand,
+  dependsOn: ["drive.family"],
+  notApplicableBecause: unlessByHand,
   tight: "mild",
   examine: ({ drive, duty }) => {
     if (!drive || !isByHand(kindOf(drive.family).supply))

@@ -9,8 +9,9 @@ export const modulating = rule({
   asks: "Actuator for throttling",
   source: "An on–off motor has no positioner and overheats with frequent starts (practice)",
   inputs: ["function", "kind of actuator"],
-  hangsOn: ["drive.family"],
-  unraised: ({ function: does }) => (does.has("throttling") ? null : "The valve does not throttle."),
+  dependsOn: ["drive.family"],
+  notApplicableBecause: ({ function: does }) =>
+    does.has("throttling") ? null : "The valve does not throttle.",
   examine: ({ drive, duty }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const kind = kindOf(drive.family);

@@ -9,8 +9,8 @@ export const motorHeater = rule({
   asks: "Anti-condensation heater",
   source: "A housing that cools at night draws in wet air, which corrodes the switches (practice)",
   inputs: ["installation", "actuator family: heater"],
-  hangsOn: ["drive.family"],
-  unraised: (duty) =>
+  dependsOn: ["drive.family"],
+  notApplicableBecause: (duty) =>
     unlessByMotor(duty) ?? (duty.installation === "indoor" ? "The actuator is indoors and dry." : null),
   tight: "mild",
   examine: ({ drive, duty }) => {

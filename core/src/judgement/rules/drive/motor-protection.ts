@@ -12,8 +12,8 @@ export const motorProtection = rule({
   source:
     "A stuck valve stalls the motor. Torque switches protect the stem, a thermal cut-out protects the winding (practice)",
   inputs: ["actuator family: torque switches", "actuator family: thermal cut-out"],
-  hangsOn: ["drive.family"],
-  unraised: unlessByMotor,
+  dependsOn: ["drive.family"],
+  notApplicableBecause: unlessByMotor,
   examine: ({ drive }) => {
     const family = motorOf(drive);
     if (family === null) return notAsked("The actuator has no electric motor.");

@@ -9,8 +9,8 @@ export const motorSupply = rule({
   asks: "Motor supply",
   source: "Voltage and phases offered by the maker",
   inputs: ["motor supply", "actuator family: supplies"],
-  hangsOn: ["drive.family"],
-  unraised: unlessByMotor,
+  dependsOn: ["drive.family"],
+  notApplicableBecause: unlessByMotor,
   examine: ({ drive, duty }) => {
     const family = motorOf(drive);
     if (family === null) return notAsked("The actuator has no electric motor.");

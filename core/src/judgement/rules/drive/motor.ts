@@ -7,7 +7,7 @@ import { hasMotor } from "../../../equipment/drives/supplies.ts";
  * The family of a drive with a motor.
  *
  * @param drive the drive; null for a bare stem
- * @returns what its maker states of the motor; null where it has none
+ * @returns the motor data its maker states; null where it has no motor
  */
 export const motorOf = (drive: Drive | null): MotorFamily | null =>
   drive !== null && hasMotor(kindOf(drive.family).supply) ? (drive.family as MotorFamily) : null;

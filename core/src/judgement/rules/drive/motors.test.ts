@@ -8,7 +8,7 @@ import type { AnyFamily, Drive } from "../../../equipment/drives/kind.ts";
 const valve = shelfWith().valvesFor(50)[0]!;
 const motor = demoShelf.families.flatMap((f) => f.drives).find((d) => d.key === "tarrowby-el|EL 250")!;
 const air = demoShelf.families.flatMap((f) => f.drives).find((d) => d.family.id === "quillhaven-rp")!;
-const of = (change: object, drive: object = {}): Drive => ({
+const motorWith = (change: object, drive: object = {}): Drive => ({
   ...motor,
   ...drive,
   family: { ...motor.family, ...change } as AnyFamily,
@@ -16,15 +16,15 @@ const of = (change: object, drive: object = {}): Drive => ({
 type Change = NonNullable<Parameters<typeof dutyWith>[0]>;
 const found = (rule: string, drive: Drive | null = motor, change: Change = {}) =>
   findingOf(`drive/${rule}`, dutyWith({ operator: "electric", ...change }), valve, drive);
-const verdict = (...of: Parameters<typeof found>) => found(...of).verdict;
+const verdict = (...parameters: Parameters<typeof found>) => found(...parameters).verdict;
 const throttling = { function: ["throttling"] } as Change;
 
 describe("a motor", () => {
   it("is wound for its supply", () => {
     expect(verdict("motor-supply", motor, { motorSupply: "480 V 3~" })).toBe("holds");
     expect(verdict("motor-supply", motor, { motorSupply: "690 V 3~" })).toBe("fails");
-    expect(verdict("motor-supply", of({ motorSupplies: null }))).toBe("cannot tell");
-    expect(verdict("motor-supply", of({ motorSupplies: ["400 V 3~"] }))).toBe("holds");
+    expect(verdict("motor-supply", motorWith({ motorSupplies: null }))).toBe("cannot tell");
+    expect(verdict("motor-supply", motorWith({ motorSupplies: ["400 V 3~"] }))).toBe("holds");
   });
   it("draws no more to start than there is", () => {
     const size = motor.family.sizes.find(({ id }) => id === motor.sizeId)!;
@@ -35,35 +35,35 @@ describe("a motor", () => {
       unit: "A",
     });
     expect(verdict("starting-current", motor, { startingCurrentA: 0.99 * draws })).toBe("fails");
-    const silent = of({ sizes: [{ ...size, startingCurrentA: null }] });
+    const silent = motorWith({ sizes: [{ ...size, startingCurrentA: null }] });
     expect(verdict("starting-current", silent, { startingCurrentA: 99 })).toBe("cannot tell");
   });
   it("runs for as long as its class lets it: there and back at its slowest", () => {
     // Fifteen minutes are two strokes of 375 s with a fifth on top.
-    expect(verdict("duty-class", of({}, { strokeSeconds: 375 }))).toBe("holds");
-    expect(verdict("duty-class", of({}, { strokeSeconds: 376 }))).toBe("fails");
-    expect(verdict("duty-class", of({}, { strokeSeconds: null }))).toBe("cannot tell");
+    expect(verdict("duty-class", motorWith({}, { strokeSeconds: 375 }))).toBe("holds");
+    expect(verdict("duty-class", motorWith({}, { strokeSeconds: 376 }))).toBe("fails");
+    expect(verdict("duty-class", motorWith({}, { strokeSeconds: null }))).toBe("cannot tell");
     expect(verdict("duty-class", motor, throttling)).toBe("fails");
-    expect(verdict("duty-class", of({ dutyClass: null }))).toBe("tight");
+    expect(verdict("duty-class", motorWith({ dutyClass: null }))).toBe("tight");
   });
   it("runs for the share of time its function asks", () => {
-    const s4 = (percent: number) => of({ dutyClass: `S4-${percent} %` });
+    const s4 = (percent: number) => motorWith({ dutyClass: `S4-${percent} %` });
     expect([30, 29].map((p) => verdict("duty-class", s4(p)))).toEqual(["holds", "tight"]);
     expect([75, 74].map((p) => verdict("duty-class", s4(p), throttling))).toEqual(["holds", "fails"]);
   });
   it("that throttles is started for each correction, whatever the strokes a year", () => {
-    const rated = (startsPerHour: number) => of({ startsPerHour });
+    const rated = (startsPerHour: number) => motorWith({ startsPerHour });
     expect(verdict("starts-per-hour", rated(600), throttling)).toBe("holds");
     expect(verdict("starts-per-hour", rated(599), throttling)).toBe("fails");
-    expect(verdict("starts-per-hour", of({ startsPerHour: null }), throttling)).toBe("tight");
+    expect(verdict("starts-per-hour", motorWith({ startsPerHour: null }), throttling)).toBe("tight");
     expect(verdict("starts-per-hour", rated(599))).toBe("holds");
   });
   it("is kept dry outdoors, and stopped when it sticks", () => {
     const heated = (heater: boolean | null) =>
-      verdict("motor-heater", of({ heater }), { installation: "outdoor" });
+      verdict("motor-heater", motorWith({ heater }), { installation: "outdoor" });
     expect([heated(true), heated(false), heated(null)]).toEqual(["holds", "tight", "tight"]);
     const saved = (torqueSwitches: boolean | null, thermalCutOut: boolean | null) =>
-      verdict("motor-protection", of({ torqueSwitches, thermalCutOut }));
+      verdict("motor-protection", motorWith({ torqueSwitches, thermalCutOut }));
     expect([saved(true, true), saved(true, null), saved(false, true), saved(null, null)]).toEqual([
       "holds",
       "tight",

@@ -13,7 +13,7 @@ const ledBy: ReadonlySet<string> = new Set<AccessoryName>([
   "volume booster",
 ]);
 
-/** The cheapest bottle that is large enough; null where none is wanted, or none does. */
+/** The smallest volume tank that is large enough, by price; null where none is needed, or none is large enough. */
 function bottle(on: On): Fitted | null {
   const place = placeNamed(on.fittings, "volume bottle");
   if (!place) return null;
@@ -25,8 +25,8 @@ function bottle(on: On): Fitted | null {
 /**
  * Everything mounted on a drive on its valve.
  *
- * @param on drive, demand, duty, house rules and what the shelf has
- * @returns what stands whatever the stroke takes, with the way its air is led and the bottle the duty asks for
+ * @param on actuator, demand, duty, house rules and the accessories of the shelf
+ * @returns the accessories that stay mounted, with the air arrangement and the volume tank the duty asks for
  */
 export function mounted(on: On): readonly Fitted[] {
   const { fittings, duty } = on;

@@ -19,10 +19,10 @@ interface Known {
 const known = new WeakMap<TorqueDemand, Map<Drive, Known>>();
 
 /**
- * The drive in hand on its air.
+ * The selected actuator with its air supply.
  *
  * @param judged drive, demand, duty and house rules
- * @returns what it uses and how long it takes; null where it does not run on air, or the demand is not known
+ * @returns consumption and stroking times; null where it uses no air, or the demand is not known
  */
 export function timed({
   drive,
@@ -34,20 +34,20 @@ export function timed({
   if (!drive || !usesAir(kindOf(drive.family).supply)) return null;
   const { opensWithinS, closesWithinS } = duty.stated;
   const air = `${duty.airMinimumBarG}|${duty.airMaximumBarG}|${opensWithinS}|${closesWithinS}|${duty.solenoids}`;
-  let of = known.get(demand);
-  if (!of) {
-    of = new Map();
-    known.set(demand, of);
+  let ofDemand = known.get(demand);
+  if (!ofDemand) {
+    ofDemand = new Map();
+    known.set(demand, ofDemand);
   }
-  const last = of.get(drive);
+  const last = ofDemand.get(drive);
   if (last && last.air === air && last.house === house && last.fittings === fittings) return last.onAir;
   const made = onAir(drive, demand, duty, house, fittings);
-  of.set(drive, { air, house, fittings, onAir: made });
+  ofDemand.set(drive, { air, house, fittings, onAir: made });
   return made;
 }
 
 /**
- * The way to lead the air that is fastest in one stroke.
+ * The air arrangement that is fastest in one stroke.
  *
  * @param of drive on its air
  * @param name the stroke

@@ -10,8 +10,8 @@ export const oxygenTime = rule({
   source:
     "Fast opening compresses and heats oxygen, which can ignite seats and dirt (practice; limit by house rule). The fastest opening of the actuator counts",
   inputs: ["hazards of the fluid", "lowest air supply", "actuator volume", "house rule: shortest opening"],
-  hangsOn: ["size", "cavity", "seat", "drive"],
-  unraised: noOxygen,
+  dependsOn: ["size", "cavity", "seat", "drive"],
+  notApplicableBecause: noOxygen,
   examine: (judged) => {
     if (!judged.drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     if (judged.valve.construction.stroke === "rising stem")

@@ -7,6 +7,6 @@ export const partialStrokeDevice = fittingRule({
   source: "A partial stroke proves something only if it is measured (practice); the maker's limits",
   inputs: ["partial-stroke interval", "area", "installation", "ambient", "air supply", "accessories"],
   kind: "partial-stroke device",
-  unraised: (duty) =>
+  notApplicableBecause: (duty) =>
     unlessOnAir(duty) ?? (duty.partialStrokeMonths > 0 ? null : "The duty asks for no partial-stroke tests."),
 });

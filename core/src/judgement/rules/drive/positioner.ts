@@ -8,6 +8,6 @@ export const positioner = fittingRule({
     "Signal, single or double acting, pressure, area, enclosure and lowest ambient against the maker's limits",
   inputs: ["control signal", "function", "area", "installation", "ambient", "air supply", "accessories"],
   kind: "positioner",
-  unraised: (duty) =>
+  notApplicableBecause: (duty) =>
     unlessOnAir(duty) ?? (duty.function.has("throttling") ? null : "The valve does not throttle."),
 });

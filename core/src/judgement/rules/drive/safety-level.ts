@@ -18,7 +18,7 @@ export function safetyLevel({
   return integrityLevel === null || integrityLevel === "none" ? 0 : Number(integrityLevel.slice(-1));
 }
 
-/** Rates of one solenoid valve as the house has them, an hour, and what several have in common. */
+/** Failure rates of one solenoid valve from the house rules, per hour, and the share several have in common. */
 export const solenoidRates = (
   house: Pick<
     HouseRules,

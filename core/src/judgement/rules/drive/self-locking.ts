@@ -8,8 +8,8 @@ export const selfLocking = rule({
   asks: "Self-locking",
   source: "Flow can turn a disc or a throttling closure if the worm gear is not self-locking (practice)",
   inputs: ["function", "construction", "gearbox: self-locking"],
-  hangsOn: ["line", "drive.family"],
-  unraised: unlessByHand,
+  dependsOn: ["line", "drive.family"],
+  notApplicableBecause: unlessByHand,
   examine: ({ valve, drive, duty }) => {
     const locks = (drive?.family as { readonly selfLocking?: boolean | null } | undefined)?.selfLocking;
     if (locks === undefined) return notAsked("The operator has no gearbox.");

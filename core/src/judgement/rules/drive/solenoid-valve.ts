@@ -8,5 +8,5 @@ export const solenoidValve = fittingRule({
     "Function by fail action and house rule; coil, pressure, area, enclosure and lowest ambient against the maker's limits",
   inputs: ["voltage of solenoid valves", "area", "installation", "ambient", "air supply", "accessories"],
   kind: "solenoid valve",
-  unraised: unlessOnAir,
+  notApplicableBecause: unlessOnAir,
 });

@@ -4,15 +4,15 @@ import { used } from "../inputs.ts";
 import { fits, notAsked } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** What the springs of a drive breathe. */
+/** What the spring chambers of an actuator breathe. */
 export const springSide = rule({
   id: "drive/spring-side",
   asks: "Air in the spring chamber",
   source: "Salt and dust drawn into the spring chamber corrode and jam the springs (practice; house rule)",
   inputs: ["installation", "house rule: spring side of a drive breathes"],
-  hangsOn: ["drive"],
+  dependsOn: ["drive"],
   tight: "mild",
-  unraised: ({ installation }) =>
+  notApplicableBecause: ({ installation }) =>
     installation === "marine air" || installation === "outdoor" ? null : "The ambient air is clean.",
   examine: ({ drive, house, duty }) => {
     if (!drive || drive.springSet === null || !usesAir(kindOf(drive.family).supply))

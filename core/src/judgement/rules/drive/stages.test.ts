@@ -52,8 +52,8 @@ describe("a stem that rises", () => {
     const { gearRatio } = wheel.family.sizes.find((s) => s.id === wheel.sizeId) as unknown as {
       gearRatio: number;
     };
-    const most = (defaultHouseRules().mostWheelTurns * 5) / gearRatio;
-    expect([turns(most), turns(most * 1.01)]).toEqual(["holds", "tight"]);
+    const maximum = (defaultHouseRules().mostWheelTurns * 5) / gearRatio;
+    expect([turns(maximum), turns(maximum * 1.01)]).toEqual(["holds", "tight"]);
     expect(verdict("wheel-turns", wheel, hand, with_({ stemThread: null }))).toBe("cannot tell");
   });
 });
@@ -71,10 +71,10 @@ describe("what a hand turns", () => {
     expect(verdict("lever-pipe", { ...lever(400), leverMm: breaks + 1 }, hand)).toBe("tight");
   });
   it("stays cool enough to hold", () => {
-    const at = (temperatureC: number) =>
+    const verdictAt = (temperatureC: number) =>
       verdict("touch-heat", lever(400), { ...hand, cases: [{ temperatureC }] });
-    expect(at(60)).toBe("holds");
-    expect(at(400)).toBe("fails");
+    expect(verdictAt(60)).toBe("holds");
+    expect(verdictAt(400)).toBe("fails");
     expect(verdict("touch-heat", lever(400), { ...hand, cases: [{ temperatureC: null }] })).toBe(
       "cannot tell",
     );
@@ -137,9 +137,10 @@ describe("gas of the line", () => {
     expect(verdict("line-gas", drive, gas({ cases: [{}, { upstreamBarG: null }] }))).toBe("cannot tell");
   });
   it("must not be more than the drive is rated to", () => {
-    const at = (upstreamBarG: number) => verdict("supply-rating", drive, gas({ cases: [{ upstreamBarG }] }));
-    expect(at(100)).toBe("holds");
-    expect(at(100.1)).toBe("fails");
+    const verdictAt = (upstreamBarG: number) =>
+      verdict("supply-rating", drive, gas({ cases: [{ upstreamBarG }] }));
+    expect(verdictAt(100)).toBe("holds");
+    expect(verdictAt(100.1)).toBe("fails");
     expect(verdict("supply-rating", drive, gas({ cases: [{ upstreamBarG: null }] }))).toBe("cannot tell");
   });
 });
@@ -203,38 +204,38 @@ describe("a motor", () => {
 });
 
 describe("explosive atmospheres", () => {
-  const of = (rule: string, area: string | null, marking: string | null = "II 2G Ex db IIB T4 Gb") =>
+  const verdictFor = (rule: string, area: string | null, marking: string | null = "II 2G Ex db IIB T4 Gb") =>
     verdict(rule, named("tarrowby-el|EL 250", { marking }), { operator: "electric", area });
   it("are judged one thing after the other", () => {
-    expect(of("area-gas", "zone 1 IIB T4")).toBe("holds");
-    expect(of("area-gas", "zone 0 IIB T4")).toBe("fails");
-    expect(of("area-gas-group", "zone 0 IIB T4")).toBe("not asked");
-    expect(of("area-gas", "zone 1 IIC T4")).toBe("holds");
-    expect(of("area-gas-group", "zone 1 IIC T4")).toBe("fails");
-    expect(of("area-gas-surface", "zone 1 IIC T4")).toBe("not asked");
-    expect(of("area-gas-group", "zone 1")).toBe("cannot tell");
-    expect(of("area-gas-surface", "zone 1 IIB T5")).toBe("fails");
-    expect(of("area-gas-surface", "zone 1 IIB")).toBe("cannot tell");
-    expect(of("area-gas-surface", "zone 1 IIB T4")).toBe("holds");
+    expect(verdictFor("area-gas", "zone 1 IIB T4")).toBe("holds");
+    expect(verdictFor("area-gas", "zone 0 IIB T4")).toBe("fails");
+    expect(verdictFor("area-gas-group", "zone 0 IIB T4")).toBe("not asked");
+    expect(verdictFor("area-gas", "zone 1 IIC T4")).toBe("holds");
+    expect(verdictFor("area-gas-group", "zone 1 IIC T4")).toBe("fails");
+    expect(verdictFor("area-gas-surface", "zone 1 IIC T4")).toBe("not asked");
+    expect(verdictFor("area-gas-group", "zone 1")).toBe("cannot tell");
+    expect(verdictFor("area-gas-surface", "zone 1 IIB T5")).toBe("fails");
+    expect(verdictFor("area-gas-surface", "zone 1 IIB")).toBe("cannot tell");
+    expect(verdictFor("area-gas-surface", "zone 1 IIB T4")).toBe("holds");
   });
   it("wait for area and marking, and never take silence for fitness", () => {
-    expect(of("area-gas", null)).toBe("cannot tell");
-    expect(of("area-gas", "somewhere")).toBe("cannot tell");
-    expect(of("area-gas", "zone 1 IIB T4", null)).toBe("cannot tell");
-    expect(of("area-gas", "zone 1 IIB T4", "CE")).toBe("cannot tell");
-    expect(of("area-gas", "safe", null)).toBe("not asked");
+    expect(verdictFor("area-gas", null)).toBe("cannot tell");
+    expect(verdictFor("area-gas", "somewhere")).toBe("cannot tell");
+    expect(verdictFor("area-gas", "zone 1 IIB T4", null)).toBe("cannot tell");
+    expect(verdictFor("area-gas", "zone 1 IIB T4", "CE")).toBe("cannot tell");
+    expect(verdictFor("area-gas", "safe", null)).toBe("not asked");
   });
   it("are dust as well as gas", () => {
     const both = "II 2G Ex db IIB T4 Gb; II 2D Ex tb IIIB T135°C Db";
-    expect(of("area-dust", "zone 21 IIIB T200°C")).toBe("fails");
-    expect(of("area-dust", "zone 21 IIIB T200°C", both)).toBe("holds");
-    expect(of("area-dust-group", "zone 21 IIIC T200°C", both)).toBe("fails");
-    expect(of("area-dust-surface", "zone 21 IIIB T130°C", both)).toBe("fails");
-    expect(of("area-dust-surface", "zone 21 IIIB T135°C", both)).toBe("holds");
+    expect(verdictFor("area-dust", "zone 21 IIIB T200°C")).toBe("fails");
+    expect(verdictFor("area-dust", "zone 21 IIIB T200°C", both)).toBe("holds");
+    expect(verdictFor("area-dust-group", "zone 21 IIIC T200°C", both)).toBe("fails");
+    expect(verdictFor("area-dust-surface", "zone 21 IIIB T130°C", both)).toBe("fails");
+    expect(verdictFor("area-dust-surface", "zone 21 IIIB T135°C", both)).toBe("holds");
   });
   it("let no certificate of zones pass for one of divisions, nor the reverse", () => {
-    expect(of("area-gas", "Class I Div 2 Group D T3")).toBe("fails");
-    expect(of("area-gas", "zone 1 IIB T3", "Class I Div 1 Groups C, D T4")).toBe("fails");
+    expect(verdictFor("area-gas", "Class I Div 2 Group D T3")).toBe("fails");
+    expect(verdictFor("area-gas", "zone 1 IIB T3", "Class I Div 1 Groups C, D T4")).toBe("fails");
   });
   it("are heated by the line as well", () => {
     const surface = (temperatureC: number) =>
@@ -263,14 +264,14 @@ describe("a safety function", () => {
   });
   it("fails on demand no more often than its level allows the final element", () => {
     // 1300e-9/h × T/2 against half of a hundredth: 10.5 months.
-    const at = (proofTestMonths: number, partialStrokeMonths: number | null = null) =>
+    const verdictFor = (proofTestMonths: number, partialStrokeMonths: number | null = null) =>
       verdict("integrity-demand", spring, sil("SIL 2", { proofTestMonths, partialStrokeMonths }));
     const limit = (0.005 * 2) / 1300e-9 / 730;
-    expect(at(Math.floor(limit))).toBe("holds");
-    expect(at(Math.ceil(limit))).toBe("fails");
-    expect(at(Math.ceil(limit), 3)).toBe("holds");
+    expect(verdictFor(Math.floor(limit))).toBe("holds");
+    expect(verdictFor(Math.ceil(limit))).toBe("fails");
+    expect(verdictFor(Math.ceil(limit), 3)).toBe("holds");
     // Partial strokes seldomer than the proof test find nothing.
-    expect(at(Math.ceil(limit), 24)).toBe("fails");
+    expect(verdictFor(Math.ceil(limit), 24)).toBe("fails");
   });
   it("asks for a second valve at the third level", () => {
     expect(verdict("integrity-channels", spring, sil("SIL 2"))).toBe("holds");

@@ -1,4 +1,4 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -9,8 +9,8 @@ export const startingCurrent = rule({
   asks: "Starting current",
   source: "Starting current stated by the maker against the available starting current",
   inputs: ["available starting current", "starting current of the motor"],
-  hangsOn: ["drive"],
-  unraised: ({ stated }) =>
+  dependsOn: ["drive"],
+  notApplicableBecause: ({ stated }) =>
     stated.startingCurrentA === null ? "The available starting current is not stated." : null,
   examine: ({ drive, duty }) => {
     const family = motorOf(drive);
@@ -36,7 +36,7 @@ export const startingCurrent = rule({
         uses: [used("available starting current", limit, "entered", "A")],
         remedy: fails ? "Use a soft starter, a heavier cable, or a smaller motor on a gearbox." : null,
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

@@ -1,4 +1,4 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { functionUsed, stated, used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -18,8 +18,8 @@ export const startsPerHour = rule({
     "actuator family: starts per hour",
     "house rule: starts of a motor that throttles",
   ],
-  hangsOn: ["drive.family"],
-  unraised: unlessByMotor,
+  dependsOn: ["drive.family"],
+  notApplicableBecause: unlessByMotor,
   tight: "mild",
   examine: ({ drive, duty, house }) => {
     const family = motorOf(drive);
@@ -62,7 +62,7 @@ export const startsPerHour = rule({
         remedy: fails ? "Use a motor for modulating duty, or a pneumatic actuator." : null,
         uses,
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

@@ -1,5 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { driveLimits } from "./limits.ts";
@@ -9,7 +9,7 @@ export const stemLimit = rule({
   asks: "Stem limit",
   source: "Maximum allowable stem torque of the product line",
   inputs: ["highest air supply", "actuator output", "maximum allowable stem torque"],
-  hangsOn: ["size", "cavity", "seat", "drive"],
+  dependsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ valve, drive, supplied, demand, duty }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { peakNm } = driveLimits(supplied, demand);
@@ -35,7 +35,7 @@ export const stemLimit = rule({
           { what: "maximum allowable stem torque", value: limit, unit: "N·m", origin: "catalogue" },
         ],
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

@@ -1,10 +1,10 @@
 import { stemThrustN } from "../../../mechanics/torque/stem-thrust.ts";
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** Thrust beside torque: what a nut makes of a drive's peak must be stood by stem and drive. */
+/** Thrust of a stem nut at the actuator's peak torque, against the limits of stem and actuator. */
 export const stemThrust = rule({
   id: "drive/stem-thrust",
   asks: "Stem thrust",
@@ -16,7 +16,7 @@ export const stemThrust = rule({
     "actuator: highest thrust",
     "house rule: thread",
   ],
-  hangsOn: ["size", "drive"],
+  dependsOn: ["size", "drive"],
   examine: ({ valve: { size, construction }, drive, supplied, house }) => {
     if (construction.stroke !== "rising stem") return notAsked("The stem turns and does not rise.");
     if (!drive || !supplied) return notAsked("Bare stem: the actuator is selected elsewhere.");
@@ -53,7 +53,7 @@ export const stemThrust = rule({
           used("actuator limit", maximumThrustN / 1000, "catalogue", "kN"),
         ],
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

@@ -1,7 +1,7 @@
 import { placeWords, pointWords } from "../../../basis/stroke/weakest.ts";
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { hardestAt } from "../../../mechanics/torque/demand.ts";
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { driveLimits } from "./limits.ts";
@@ -18,7 +18,7 @@ export const strength = rule({
     "actuator output",
     "house rule: torque margin",
   ],
-  hangsOn: ["size", "cavity", "seat", "drive"],
+  dependsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ drive, supplied, demand, duty, house }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const limits = driveLimits(supplied, demand);
@@ -73,7 +73,7 @@ export const strength = rule({
           ...uses(),
         ],
       },
-      inHand(measured, "%"),
+      inMargin(measured, "%"),
     );
   },
 });

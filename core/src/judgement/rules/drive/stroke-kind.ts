@@ -8,7 +8,7 @@ export const strokeKind = rule({
   asks: "Operator as specified",
   source: "The shelf offers an operator for this stem motion and the specified supply",
   inputs: ["operator", "construction"],
-  hangsOn: ["line", "drive.family"],
+  dependsOn: ["line", "drive.family"],
   examine: ({ valve, drive, duty }) => {
     const { operator } = duty;
     if (drive) {

@@ -1,5 +1,5 @@
 import type { StrokeName } from "../../../basis/stroke/profile.ts";
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import type { Used } from "../finding.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
@@ -8,7 +8,7 @@ import { type Rule, rule } from "../rule.ts";
 import { fastest, timed } from "./on-air.ts";
 import { timing } from "./timing.ts";
 
-const timeRule = (of: {
+const timeRule = (definition: {
   readonly id: `drive/${string}`;
   readonly asks: string;
   readonly stroke: StrokeName;
@@ -16,24 +16,24 @@ const timeRule = (of: {
   readonly unstated: string;
 }): Rule =>
   rule({
-    id: of.id,
-    asks: of.asks,
+    id: definition.id,
+    asks: definition.asks,
     source:
       "Isothermal filling at the lowest and venting from the highest air pressure through solenoid valve, tube and exhaust (ISO 6358). A conservative estimate without moving masses",
     inputs: ["required time", "lowest air supply", "actuator volume", "torque demand", "house rules: air"],
-    hangsOn: ["size", "cavity", "seat", "drive"],
-    unraised: ({ stated }) => (stated[of.field] === null ? of.unstated : null),
+    dependsOn: ["size", "cavity", "seat", "drive"],
+    notApplicableBecause: ({ stated }) => (stated[definition.field] === null ? definition.unstated : null),
     examine: (judged) => {
       if (!judged.drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
-      const limit = judged.duty.stated[of.field]!;
+      const limit = judged.duty.stated[definition.field]!;
       if (judged.demand.covering === null || judged.demand.unknown) return cannotTell("torque demand");
-      const time = timing(judged, of.stroke);
+      const time = timing(judged, definition.stroke);
       if (time === null) return cannotTell("stroking time stated by the actuator's maker");
       const onAir = timed(judged);
       if (onAir === null) return judgedBy(time.longestS!, limit, time.uses);
       const led = onAir.led();
       const kept = time.longestS !== null && time.longestS <= limit;
-      const found = kept ? { way: led, seconds: time.longestS! } : fastest(onAir, of.stroke);
+      const found = kept ? { way: led, seconds: time.longestS! } : fastest(onAir, definition.stroke);
       if (found === null)
         return plain("fails", "At the lowest air pressure the actuator cannot complete the stroke.", {
           limit,
@@ -59,7 +59,7 @@ const timeRule = (of: {
     },
   });
 
-/** A time against the one asked. */
+/** A stroking time against the one asked for. */
 function judgedBy(seconds: number, limit: number, uses: readonly Used[], how?: string): Outcome {
   const measured = against(seconds, limit, 0);
   const fails = measured.verdict === "fails";
@@ -84,7 +84,7 @@ function judgedBy(seconds: number, limit: number, uses: readonly Used[], how?: s
         : null,
       uses,
     },
-    inHand(measured, "%", false),
+    inMargin(measured, "%", false),
   );
 }
 

@@ -31,7 +31,7 @@ function byBottle(judged: Judged, asked: ReturnType<typeof stated>): Outcome {
   if (!place || (place.fit.length === 0 && place.refused.length === 0))
     return cannotTell("volume tank (the shelf has none)", { uses, remedy: wanted });
   const sizes = place.fit.map(({ item }) => item.litres);
-  const limit = sizes.find((one) => one >= litres) ?? Math.max(0, ...sizes);
+  const limit = sizes.find((size) => size >= litres) ?? Math.max(0, ...sizes);
   const enough = limit >= litres;
   return plain(
     enough ? "holds" : "fails",
@@ -49,7 +49,7 @@ function byBottle(judged: Judged, asked: ReturnType<typeof stated>): Outcome {
   );
 }
 
-/** What a drive still does when its supply is gone. */
+/** Strokes left in an actuator when its supply has failed. */
 export const strokesInReserve = rule({
   id: "drive/strokes-in-reserve",
   asks: "Strokes after loss of supply",
@@ -62,8 +62,8 @@ export const strokesInReserve = rule({
     "actuator volume",
     "accessories",
   ],
-  hangsOn: ["size", "cavity", "seat", "drive"],
-  unraised: ({ strokesInReserve: asked }) =>
+  dependsOn: ["size", "cavity", "seat", "drive"],
+  notApplicableBecause: ({ strokesInReserve: asked }) =>
     asked > 0 ? null : "The duty asks for no strokes after loss of supply.",
   examine: (judged) => {
     const { drive, duty } = judged;

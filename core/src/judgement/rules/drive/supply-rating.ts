@@ -1,5 +1,5 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
@@ -8,7 +8,7 @@ export const supplyRating = rule({
   asks: "Actuator pressure rating",
   source: "Highest permitted air, oil or gas pressure of the actuator",
   inputs: ["highest air supply", "highest oil supply", "highest pressure", "rating of the actuator family"],
-  hangsOn: ["drive.family"],
+  dependsOn: ["drive.family"],
   examine: ({ drive, duty }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const kind = kindOf(drive.family);
@@ -33,7 +33,7 @@ export const supplyRating = rule({
           { what: "cylinder rating", value: limit, unit: "bar g", origin: "catalogue" },
         ],
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

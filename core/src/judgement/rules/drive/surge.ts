@@ -1,11 +1,11 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { bodyRatingBarG } from "../limits/body.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { timing } from "./timing.ts";
 
-/** Share of the stroke in which a ball takes most of the flow away. */
+/** Share of the stroke in which a ball stops most of the flow. */
 const takesFlowAway = 0.3;
 
 /** Pressure a closing valve adds to liquid in a long line. */
@@ -21,8 +21,8 @@ export const surge = rule({
     "pipe bore",
     "closing time of the actuator",
   ],
-  hangsOn: ["size", "grade", "cavity", "seat", "drive"],
-  unraised: ({ stated, cases }) =>
+  dependsOn: ["size", "grade", "cavity", "seat", "drive"],
+  notApplicableBecause: ({ stated, cases }) =>
     stated.upstreamLengthM === null
       ? "The length of line upstream is not stated."
       : cases.every((c) => c.phase === "gas")
@@ -35,8 +35,8 @@ export const surge = rule({
     const bore = stated.pipeBoreMm ?? valve.size.boreMm;
     const density = stated.fluid.densityKgM3;
     if (density === null || density === 0) return cannotTell("density of the liquid");
-    const flowing = stated.cases.flatMap((c, at) => {
-      const settled = duty.cases[at]!;
+    const flowing = stated.cases.flatMap((c, index) => {
+      const settled = duty.cases[index]!;
       if (settled.phase === "gas" || c.rate === null || c.rate === 0 || c.rateBasis === "Nm³/h") return [];
       const m3h = c.rateBasis === "kg/h" ? c.rate / density : c.rate;
       return [{ settled, velocity: m3h / 3600 / ((Math.PI / 4) * (bore / 1000) ** 2) }];
@@ -44,7 +44,7 @@ export const surge = rule({
     if (flowing.length === 0) return cannotTell("flow of the liquid");
     const unknown = flowing.find(({ settled: c }) => c.pressureBarG === null || c.temperatureC === null);
     if (unknown) return cannotTell(`pressure and temperature of ${unknown.settled.name}`);
-    // Its air is led so that it is fast enough at its slowest; the surge comes at its fastest.
+    // The air arrangement is fast enough at its slowest; the surge comes at its fastest.
     const closing = timing(judged, "closing");
     const seconds = closing?.shortestS ?? null;
     if (closing === null || seconds === null) return cannotTell("closing time of the actuator");
@@ -88,7 +88,7 @@ export const surge = rule({
           ),
         ],
       },
-      inHand(worst, "%", false),
+      inMargin(worst, "%", false),
     );
   },
 });

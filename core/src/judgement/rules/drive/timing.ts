@@ -12,11 +12,11 @@ export interface Timing {
 }
 
 /**
- * The time of a stroke: of a drive on air reckoned as its air is led, of another as its maker states it.
+ * The stroking time: computed for actuators on air, stated by the maker for others.
  *
- * @param judged drive, demand, duty, house rules and what the shelf has
+ * @param judged actuator, demand, duty, house rules and accessories of the shelf
  * @param stroke opening or closing
- * @returns seconds, with what they hang on; null where nobody states them
+ * @returns seconds, with the inputs they depend on; null where they are not stated
  * @source `onAir`; the maker's time with the house's scatter
  */
 export function timing(

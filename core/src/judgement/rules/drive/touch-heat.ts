@@ -1,6 +1,6 @@
 import { kindOf } from "../../../equipment/drives/drive-kinds.ts";
 import { isByHand } from "../../../equipment/drives/supplies.ts";
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -12,8 +12,8 @@ export const touchHeat = rule({
   asks: "Temperature of the hand operator",
   source: "Heat conducted from the line to the lever or handwheel (house rules, indicative)",
   inputs: ["temperature", "highest ambient", "stem extension", "house rule: hottest a hand may touch"],
-  hangsOn: ["line", "drive.family"],
-  unraised: unlessByHand,
+  dependsOn: ["line", "drive.family"],
+  notApplicableBecause: unlessByHand,
   examine: ({ valve, drive, duty, house }) => {
     if (!drive || !isByHand(kindOf(drive.family).supply))
       return notAsked("The valve has no manual operator.");
@@ -44,7 +44,7 @@ export const touchHeat = rule({
           used("share of line heat that reaches the actuator", share * 100, "house rule", "%"),
         ],
       },
-      inHand(measured, "K", false),
+      inMargin(measured, "K", false),
     );
   },
 });

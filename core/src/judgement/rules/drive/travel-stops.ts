@@ -9,7 +9,7 @@ export const travelStops = rule({
   source:
     "Stem and actuator can be a few degrees out of line; a valve that stops short of closed leaks (practice)",
   inputs: ["actuator family: stops", "house rule: stops"],
-  hangsOn: ["line", "drive.family"],
+  dependsOn: ["line", "drive.family"],
   tight: "mild",
   examine: ({ valve, drive, house }) => {
     if (!drive) return notAsked("Bare stem: the actuator is selected elsewhere.");

@@ -9,8 +9,8 @@ export const voltage = rule({
   asks: "Motor voltage",
   source: "Lowest voltage at the motor against the lowest voltage of the stated torque",
   inputs: ["lowest voltage", "actuator family: lowest voltage"],
-  hangsOn: ["drive.family"],
-  unraised: unlessByMotor,
+  dependsOn: ["drive.family"],
+  notApplicableBecause: unlessByMotor,
   examine: ({ drive, duty }) => {
     const family = motorOf(drive);
     if (family === null) return notAsked("The actuator has no electric motor.");

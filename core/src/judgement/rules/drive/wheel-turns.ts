@@ -9,8 +9,8 @@ export const wheelTurns = rule({
   asks: "Handwheel turns",
   source: "Gear ratio over a quarter turn, or lift divided by lead, against the house rule",
   inputs: ["gear ratio", "stem: lift and lead", "house rule: most turns of a handwheel"],
-  hangsOn: ["size", "drive"],
-  unraised: unlessByHand,
+  dependsOn: ["size", "drive"],
+  notApplicableBecause: unlessByHand,
   tight: "mild",
   examine: ({ drive, valve: { size }, house }) => {
     if (drive?.wheelTurns === undefined) return notAsked("The operator has no handwheel.");

@@ -10,7 +10,7 @@ export const equalisingBypass = dutyRule({
   source:
     "Opening against a high differential pressure damages seats and causes pressure surges (house rule)",
   inputs: ["size", "pressure on either side", "equalising bypass", "house rule: bypass from"],
-  unraised: (duty, house) => {
+  notApplicableBecause: (duty, house) => {
     const worst = worstClosed(duty);
     const open = neverShut(duty);
     if (open !== null) return open;

@@ -9,18 +9,19 @@ export const hazardsSetAside = dutyRule({
   source:
     "A hazard of the substance, its family or its H₂S counts until a reason is given for setting it aside (house rule)",
   inputs: ["hazards set aside", "reason", "substance", "service family", "partial pressure of H₂S"],
-  unraised: ({ stated }) => ((stated.fluid.setAside ?? []).length === 0 ? "No hazard is set aside." : null),
+  notApplicableBecause: ({ stated }) =>
+    (stated.fluid.setAside ?? []).length === 0 ? "No hazard is set aside." : null,
   examine: ({ duty, house }) => {
     const { setAside, setAsideBecause } = duty.stated.fluid;
     const found = hazardsFound(duty.stated, duty.substance, house);
-    const taken = setAside!.filter((h) => found.has(h));
+    const present = setAside!.filter((h) => found.has(h));
     const reason = setAsideBecause?.trim() ?? "";
-    const words = taken.join(", ");
+    const words = present.join(", ");
     const uses = [
       used("set aside", words || "none that applies", "entered"),
       used("because", reason || "no reason", "entered"),
     ];
-    if (taken.length === 0)
+    if (present.length === 0)
       return plain("holds", "The hazards set aside do not apply to this duty.", { uses });
     return reason === ""
       ? cannotTell(`reason for setting aside ${words}`, { uses })

@@ -1,5 +1,5 @@
 import { isPassing } from "../../../duty/statement/case-kinds.ts";
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { plain } from "../outcome.ts";
 import { dutyRule } from "../rule.ts";
@@ -9,7 +9,7 @@ export const idleFreezing = dutyRule({
   asks: "Freezing in an idle line",
   source: "The fluid is solid below its triple point (fluid table)",
   inputs: ["lowest ambient", "substance"],
-  unraised: ({ stated, fluid, cases }) => {
+  notApplicableBecause: ({ stated, fluid, cases }) => {
     if (fluid === null) return "The duty names no substance.";
     if (stated.ambientMinimumC === null) return "The lowest ambient temperature is not stated.";
     return cases.every((c) => c.phase === "gas" && isPassing(c.kind)) ? "The line carries gas only." : null;
@@ -35,7 +35,7 @@ export const idleFreezing = dutyRule({
           used(`freezing temperature of ${name}`, triplePointC, "reference", "°C"),
         ],
       },
-      inHand(measured, "K", false),
+      inMargin(measured, "K", false),
     );
   },
 });

@@ -7,7 +7,7 @@ import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { dutyRule } from "../rule.ts";
 
-/** What a case's pressure and temperature say of the phase stated for it. */
+/** Compares the phase stated for a case with its pressure and temperature. */
 interface Contradiction {
   readonly c: SettledCase;
   readonly boilsBarA: number;
@@ -22,7 +22,7 @@ const gasCondenses =
 const steamIsWater =
   "is stated as steam but is water at its pressure and temperature. Correct one of the three values";
 
-/** What a pure fluid does at the case, by its saturation pressure. */
+/** The phase of a pure fluid at the case, by its saturation pressure. */
 function bySubstance(c: SettledCase, duty: SettledDuty): Contradiction | null {
   const fluid = duty.fluid ?? (c.phase === "steam" ? fluidNamed("steam")! : null);
   const boils = fluid === null ? null : saturation(fluid, c.temperatureC!);
@@ -35,12 +35,12 @@ function bySubstance(c: SettledCase, duty: SettledDuty): Contradiction | null {
   return c.phase === "steam" ? as(steamIsWater) : null;
 }
 
-/** The vapour pressure somebody states holds at the normal case, and for anything hotter is too low. */
+/** A stated vapour pressure belongs to the normal case and is too low for anything hotter. */
 function byStated(c: SettledCase, duty: SettledDuty): Contradiction | null {
   const boilsBarA = duty.stated.fluid.vapourPressureBarA;
-  const at = duty.cases.find((one) => one.kind === "normal") ?? duty.cases[0]!;
-  if (boilsBarA === null || c.phase !== "liquid" || at.temperatureC === null) return null;
-  if (c.temperatureC! < at.temperatureC || c.pressureBarG! + atmosphereBar >= boilsBarA) return null;
+  const settledCase = duty.cases.find((operatingCase) => operatingCase.kind === "normal") ?? duty.cases[0]!;
+  if (boilsBarA === null || c.phase !== "liquid" || settledCase.temperatureC === null) return null;
+  if (c.temperatureC! < settledCase.temperatureC || c.pressureBarG! + atmosphereBar >= boilsBarA) return null;
   return { c, boilsBarA, method: "entered", says: liquidBoils };
 }
 

@@ -10,7 +10,7 @@ export const processSurface = dutyRule({
   source:
     "IEC 60079-14, clause 5.6.2: the temperature class of equipment does not cover surfaces heated by the process",
   inputs: ["temperature", "hazardous area"],
-  unraised: ({ stated: { area } }) =>
+  notApplicableBecause: ({ stated: { area } }) =>
     area === null || readPlace(area) === "safe" ? "The area is classified as safe." : null,
   examine: ({ duty }) => {
     const { area } = duty.stated;

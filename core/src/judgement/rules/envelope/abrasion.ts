@@ -10,7 +10,7 @@ const softShare = 0.25;
 const tough = 3;
 const carbide = 4;
 
-/** Hard solids a seat stands, %; a face of carbide ends nowhere. */
+/** Hard solids a seat withstands, %; carbide faces have no limit here. */
 function standsPercent({ kind, abrasionResistance }: SeatMaterial, house: HouseRules): number {
   if (kind === "metal") return abrasionResistance >= carbide ? 100 : house.hardFaceSolidsPercent;
   return abrasionResistance >= tough ? house.toughSeatSolidsPercent : house.softSeatSolidsPercent;
@@ -21,8 +21,8 @@ export const abrasion = rule({
   asks: "Seat against solids",
   source: "Solids content × hardness against the abrasion limit of the seat (house rules, indicative)",
   inputs: ["solids", "hard solids", "seat", "house rule: solids a seat stands"],
-  hangsOn: ["seat.material"],
-  unraised: (duty) => (duty.solidsPercent === 0 ? "The duty states no solids." : null),
+  dependsOn: ["seat.material"],
+  notApplicableBecause: (duty) => (duty.solidsPercent === 0 ? "The duty states no solids." : null),
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     const limit = standsPercent(seat, house);

@@ -1,4 +1,4 @@
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -9,7 +9,7 @@ export const adjustableGlandHeat = rule({
   asks: "O-ring stem seal in heat",
   source: "O-ring stem seals have a lower temperature limit than a graphite packing (practice)",
   inputs: ["temperature", "stem seal"],
-  hangsOn: ["seals"],
+  dependsOn: ["seals"],
   examine: ({ valve, duty, house }) => {
     const elastomer = valve.seals.parts.find((p) => p.material.kind === "o-ring");
     if (valve.seals.stemSeal !== "O-ring and packing" || !elastomer)
@@ -38,7 +38,7 @@ export const adjustableGlandHeat = rule({
           measured.verdict === "fails" ? "Use a graphite packing or a perfluoroelastomer O-ring." : null,
         uses: [...temperatureOf(hot), used(elastomer.part, elastomer.material.name, "catalogue")],
       },
-      inHand(measured, "K"),
+      inMargin(measured, "K"),
     );
   },
 });

@@ -2,7 +2,7 @@ import type { SettledCase } from "../../../duty/settling/settled-case.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 
 /**
- * The duty's cases with the coldest ambient as one more: an idle line takes it.
+ * The duty's cases with the coldest ambient as one more, because an idle line reaches it.
  *
  * @param duty settled duty
  * @returns the cases, and "lowest ambient" at no pressure when it is stated

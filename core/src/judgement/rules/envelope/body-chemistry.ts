@@ -7,7 +7,7 @@ export const bodyChemistry = rule({
   asks: "Body in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "body grade"],
-  hangsOn: ["line", "grade"],
+  dependsOn: ["line", "grade"],
   tight: "mild",
   examine: ({ valve, duty, house }) =>
     valve.construction.bodyWetted

@@ -9,7 +9,7 @@ export const bodyClass = rule({
   asks: "Body rating",
   source: "ASME B16.34 / EN 1092-1 by material group (indicative)",
   inputs: ["pressure", "temperature", "class", "material group", "house rule: pressure margin"],
-  hangsOn: ["grade", "class"],
+  dependsOn: ["grade", "class"],
   examine: ({ valve, duty, house }) => {
     const top = ratingEndsAtC(valve);
     return overCases(duty.cases, {

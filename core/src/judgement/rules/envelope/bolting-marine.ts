@@ -7,9 +7,10 @@ export const boltingMarine = rule({
   asks: "Bolting in marine air",
   source: "Exposed bolting in salt air (practice)",
   inputs: ["installation", "bolting"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   tight: "mild",
-  unraised: (duty) => (duty.installation !== "marine air" ? "The valve is not in marine air." : null),
+  notApplicableBecause: (duty) =>
+    duty.installation !== "marine air" ? "The valve is not in marine air." : null,
   examine: ({ valve, duty }) => {
     const { bolting } = valve;
     const seen = {

@@ -8,12 +8,12 @@ export const boltingSour = rule({
   asks: "Bolting in sour service",
   source: "Exposed bolting of controlled hardness (ISO 15156)",
   inputs: ["partial pressure of H₂S", "bolting", "installation", "house rule: sour service from"],
-  hangsOn: ["line"],
-  unraised: notSour,
+  dependsOn: ["line"],
+  notApplicableBecause: notSour,
   examine: ({ valve, duty }) => {
     if (duty.stated.fluid.h2sKPa === null) return cannotTell("partial pressure of H₂S");
     const { bolting } = valve;
-    // Buried or lagged bolting is denied the air and sits in whatever leaks.
+    // Buried or insulated bolting gets no air and stays wet with whatever leaks.
     const denied = duty.installation === "buried";
     const seen = {
       value: bolting.name,

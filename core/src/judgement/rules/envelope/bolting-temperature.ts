@@ -9,7 +9,7 @@ export const boltingTemperature = rule({
   asks: "Bolting temperature range",
   source: "Range of the body bolting (indicative)",
   inputs: ["temperature", "lowest ambient", "bolting"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { bolting } = valve;

@@ -1,7 +1,7 @@
 import { causticLimitC } from "../../../basis/reference/attack.ts";
 import { metalLimits } from "../../../basis/reference/metals.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { gravityOf } from "../finding.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
@@ -15,7 +15,7 @@ const strongPercent = 20;
 const austenitic = { tightFromC: 80, failsFromC: 100 };
 const stainless = /^(austenitic|22Cr|25Cr|6Mo|13Cr|17-4PH)/;
 
-/** Where caustic is close to cracking a metal, and where it does; null for a metal it leaves alone. */
+/** Where caustic is close to cracking a metal, and where it cracks it; null for a metal it does not crack. */
 function endsOf(metal: string, percent: number | null): { tightC: number; failsC: number } | null {
   if (metalLimits(metal)?.carbonSteel) {
     const limit = causticLimitC(percent);
@@ -35,8 +35,9 @@ export const causticCracking = rule({
   source:
     "Strength and temperature at which caustic cracks steel without stress relief (practice, indicative)",
   inputs: ["service family", "caustic strength", "temperature", "body grade", "trim"],
-  hangsOn: ["line", "grade", "trim"],
-  unraised: (duty) => (duty.stated.fluid.family === "caustic" ? null : "The fluid is not caustic."),
+  dependsOn: ["line", "grade", "trim"],
+  notApplicableBecause: (duty) =>
+    duty.stated.fluid.family === "caustic" ? null : "The fluid is not caustic.",
   examine: ({ valve, duty }) => {
     const hot = hottest(duty);
     if (hot === null) return cannotTell("temperature");
@@ -88,6 +89,6 @@ function judged(
         used(part, metal, "catalogue"),
       ],
     },
-    inHand(kelvinTo(t, failsC, "≤", 0), "K", false),
+    inMargin(kelvinTo(t, failsC, "≤", 0), "K", false),
   );
 }

@@ -21,11 +21,11 @@ export interface TrappedCavity extends CavityRise {
   readonly linePressureBarG: number;
   readonly reliefBarAboveLine: number | null;
   readonly fluid: Fluid;
-  /** What another shut case lacks, so that it could be worse. */
+  /** The values another shut case lacks, which could make it the worst. */
   readonly unknown: string | null;
 }
 
-/** Pressure above the line at which a seat lets cavity pressure out; null where none does. */
+/** Pressure above the line at which a seat relieves the cavity; null where none does. */
 function reliefOf(valve: Valve, piped: boolean): number | null {
   if (piped) return 0;
   const { relievesTo, id } = valve.cavity;
@@ -41,7 +41,10 @@ function reliefOf(valve: Valve, piped: boolean): number | null {
   }).reliefBar;
 }
 
-/** Pressure the cavity relieves to. A far side nobody states is at line pressure, for a lower one would flatter. */
+/**
+ * Pressure the cavity relieves to. A far side that is not stated counts as line pressure, because a lower one would
+ * flatter.
+ */
 function reliefSideBarG(valve: Valve, piped: boolean, from: SettledCase): number {
   const line = from.pressureBarG!;
   if (from.downstreamOrigin === "assumed") return line;
@@ -50,13 +53,13 @@ function reliefSideBarG(valve: Valve, piped: boolean, from: SettledCase): number
 }
 
 /**
- * The worst a trapped cavity of a valve sees in a duty: filled with liquid in a shut case, or with what condenses
- * while the line idles, and warmed to the hottest shut case or to an idle line in the sun.
+ * The worst pressure of a trapped cavity: filled with liquid in a shut case, or with condensate while the line idles,
+ * and warmed to the hottest shut case or to an idle line in the sun.
  *
  * @param valve a valve that holds a cavity
  * @param duty settled duty
  * @param house limit factor and the sun's share
- * @returns the rise with its ends; or what is missing; or null where nothing is trapped (gas, no shut case)
+ * @returns the rise with both ends; or the missing value; or null where nothing is trapped (gas, no shut case)
  * @source cavity-rise and seat-relief of the calculation contract; body compliance is an estimate
  */
 export function cavityOf(
@@ -64,7 +67,7 @@ export function cavityOf(
   duty: SettledDuty,
   house: HouseRules,
 ): TrappedCavity | { readonly missing: string } | null {
-  // A three-way ball's is always open to one of its ports.
+  // The cavity of a three-way ball is always open to one of its ports.
   if (valve.construction.ways === 3 && valve.cavity.relievesTo === "while open only") return null;
   const cause = duty.shutIn;
   if (cause === null || !("fillings" in cause)) return cause;

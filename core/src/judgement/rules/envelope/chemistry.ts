@@ -42,9 +42,9 @@ export const softFamilies = ({ softFamilies: families }: SettledDuty): JudgedIn 
  *
  * @param parts wetted parts with the material the tables know them by
  * @param duty settled duty
- * @param house what *suitable with limits* counts as
- * @param by families to judge them in, those of metals unless said otherwise
- * @returns the governing part's outcome; *cannot tell* names what evidence is missing
+ * @param house how *suitable with limits* counts
+ * @param by families to judge the parts in; those of metals by default
+ * @returns the governing part's outcome; *cannot tell* names the missing evidence
  * @source suitability tables (indicative, screening only)
  */
 export function chemistryOf(
@@ -62,26 +62,26 @@ export function chemistryOf(
     }),
   );
   let worst = rated[0]!;
-  for (const one of rated) if (gravityOf(one.verdict) > gravityOf(worst.verdict)) worst = one;
+  for (const rating of rated) if (gravityOf(rating.verdict) > gravityOf(worst.verdict)) worst = rating;
   const { family, rating } = worst;
-  // One of the families it may be would stand: which it is decides.
+  // The part suits one of the possible families: the missing value decides which it is.
   const either =
     undecided !== null &&
     gravityOf(worst.verdict) > gravityOf("tight") &&
-    families.some((one) =>
-      rated.every((r) => r.family !== one || gravityOf(r.verdict) <= gravityOf("tight")),
+    families.some((family) =>
+      rated.every((r) => r.family !== family || gravityOf(r.verdict) <= gravityOf("tight")),
     );
   const verdict = either ? "cannot tell" : worst.verdict;
   const uses = () => [
     ...families.map((name) =>
       used("service family", name, name === duty.stated.fluid.family ? "entered" : "computed"),
     ),
-    ...rated.map((one) =>
+    ...rated.map((rating) =>
       used(
         families.length === 1
-          ? `${one.part.part}, ${one.part.name}`
-          : `${one.part.part}, ${one.part.name} in ${one.family}`,
-        inWords(one.rating),
+          ? `${rating.part.part}, ${rating.part.name}`
+          : `${rating.part.part}, ${rating.part.name} in ${rating.family}`,
+        inWords(rating.rating),
         "reference",
       ),
     ),

@@ -8,8 +8,8 @@ export const chlorideBody = rule({
   asks: "Body in chlorides",
   source: "Cracking temperature and pitting content by metal (indicative)",
   inputs: ["chlorides", "temperature", "body grade"],
-  hangsOn: ["line", "grade"],
-  unraised: noChlorides,
+  dependsOn: ["line", "grade"],
+  notApplicableBecause: noChlorides,
   examine: ({ valve, duty, house }) => {
     return chlorideJudged(bodyMetal(valve), duty, house);
   },

@@ -8,8 +8,8 @@ export const chlorideTrim = rule({
   asks: "Trim in chlorides",
   source: "Cracking temperature and pitting content by metal (indicative)",
   inputs: ["chlorides", "temperature", "trim"],
-  hangsOn: ["trim"],
-  unraised: noChlorides,
+  dependsOn: ["trim"],
+  notApplicableBecause: noChlorides,
   examine: ({ valve, duty, house }) => {
     return chlorideJudged(trimMetals(valve), duty, house);
   },

@@ -1,11 +1,11 @@
 import { metalLimits } from "../../../basis/reference/metals.ts";
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { hottest } from "../worst.ts";
 
-/** Steel takes fire in dry chlorine not far above this, °C. */
+/** Steel ignites in dry chlorine not far above this, °C. */
 const staysToC = 120;
 const closeK = 20;
 
@@ -14,8 +14,8 @@ export const chlorineHeat = rule({
   asks: "Carbon steel in chlorine",
   source: "Carbon steel ignites in dry chlorine above about 120 °C (practice, indicative)",
   inputs: ["service family", "temperature", "body grade"],
-  hangsOn: ["line", "grade"],
-  unraised: (duty) =>
+  dependsOn: ["line", "grade"],
+  notApplicableBecause: (duty) =>
     duty.stated.fluid.family === "chlorine" || duty.substance?.id === "chlorine"
       ? null
       : "The fluid contains no chlorine.",
@@ -43,7 +43,7 @@ export const chlorineHeat = rule({
         remedy: "Use a nickel–chromium–molybdenum alloy.",
         uses: [...temperatureOf(hot), used("body", metal, "catalogue")],
       },
-      inHand(measured, "K"),
+      inMargin(measured, "K"),
     );
   },
 });

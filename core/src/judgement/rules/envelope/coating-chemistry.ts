@@ -7,7 +7,7 @@ export const coatingChemistry = rule({
   asks: "Coating in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "trim"],
-  hangsOn: ["trim"],
+  dependsOn: ["trim"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { coating } = valve.trim;

@@ -19,8 +19,8 @@ export const copperAlloy = rule({
     "body grade",
     "trim",
   ],
-  hangsOn: ["line", "grade", "trim"],
-  unraised: (duty) => (attacksCopper(duty) === null ? "The fluid does not attack copper." : null),
+  dependsOn: ["line", "grade", "trim"],
+  notApplicableBecause: (duty) => (attacksCopper(duty) === null ? "The fluid does not attack copper." : null),
   examine: ({ valve, duty }) => {
     const attacker = attacksCopper(duty)!;
     const copper = [...bodyMetal(valve), ...trimMetals(valve)].find(

@@ -7,7 +7,7 @@ import { flows, worstPressure } from "../worst.ts";
 const isGassy = (duty: SettledDuty) =>
   flows(duty).some((p) => p === "gas" || p === "dense phase" || p === "two-phase");
 
-/** A case nobody states the phase of may be gas. */
+/** A case without a stated phase may be gas. */
 const phaseUnknown = ({ cases }: SettledDuty) =>
   cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.phase === null);
 
@@ -17,8 +17,8 @@ export const decompression = rule({
   source:
     "Absorbed gas bursts an elastomer when the pressure drops (NORSOK M-710, ISO 23936; limit by house rule)",
   inputs: ["pressure", "phase", "seal set", "house rule: rapid decompression"],
-  hangsOn: ["seals"],
-  unraised: (duty, house) => {
+  dependsOn: ["seals"],
+  notApplicableBecause: (duty, house) => {
     const pressure = worstPressure(duty);
     if (pressure === null) return null;
     return (isGassy(duty) || phaseUnknown(duty)) && pressure >= house.decompressionFromBarG
@@ -33,7 +33,7 @@ export const decompression = rule({
       (p) => p.material.rapidDecompression === "grade" && !p.decompressionGrade,
     );
     const part = weak ?? ungraded ?? null;
-    // Seals that stand it stand it whatever the pressure and the phase turn out to be.
+    // Seals rated for decompression are suitable at any pressure and phase.
     if (part !== null && pressure === null) return cannotTell("highest pressure");
     if (part !== null && !isGassy(duty)) return cannotTell("phase of the fluid");
     return fits(

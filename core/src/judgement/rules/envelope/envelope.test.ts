@@ -4,20 +4,20 @@ import { tries } from "../../../../test/effort.ts";
 import { dutyWith, findingOn, type Setting, shelfWith } from "../../../../test/fixture.ts";
 import { gravest, gravityOf } from "../finding.ts";
 
-const at = (upstreamBarG: number | null, temperatureC: number | null, more = {}) =>
+const dutyAt = (upstreamBarG: number | null, temperatureC: number | null, more = {}) =>
   dutyWith({ cases: [{ upstreamBarG, temperatureC, ...more }] });
 const verdict = (...args: Parameters<typeof findingOn>) => findingOn(...args).verdict;
 
 describe("body rating", () => {
   it("holds, is tight inside the house margin, fails above the limit, and lets equality pass", () => {
     // Class 300, group 1.1, 38 °C: 51.1 bar g.
-    expect(verdict("envelope/body-class", { duty: at(40, 38) })).toBe("holds");
-    expect(verdict("envelope/body-class", { duty: at(50, 38) })).toBe("tight");
-    expect(verdict("envelope/body-class", { duty: at(51.1, 38) })).toBe("tight");
-    expect(verdict("envelope/body-class", { duty: at(51.2, 38) })).toBe("fails");
+    expect(verdict("envelope/body-class", { duty: dutyAt(40, 38) })).toBe("holds");
+    expect(verdict("envelope/body-class", { duty: dutyAt(50, 38) })).toBe("tight");
+    expect(verdict("envelope/body-class", { duty: dutyAt(51.1, 38) })).toBe("tight");
+    expect(verdict("envelope/body-class", { duty: dutyAt(51.2, 38) })).toBe("fails");
   });
   it("fails above the end of the table without inventing a limit", () => {
-    expect(findingOn("envelope/body-class", { duty: at(1, 540) })).toMatchObject({
+    expect(findingOn("envelope/body-class", { duty: dutyAt(1, 540) })).toMatchObject({
       verdict: "fails",
       limit: null,
     });
@@ -29,11 +29,11 @@ describe("body rating", () => {
     expect(finding.byCase.map((c) => c.verdict)).toEqual(["holds", "fails", "holds"]);
   });
   it("cannot tell a case without pressure or temperature, and names it", () => {
-    expect(findingOn("envelope/body-class", { duty: at(null, 38) })).toMatchObject({
+    expect(findingOn("envelope/body-class", { duty: dutyAt(null, 38) })).toMatchObject({
       verdict: "cannot tell",
       missing: "pressure of case 1",
     });
-    expect(findingOn("envelope/body-class", { duty: at(10, null) })).toMatchObject({
+    expect(findingOn("envelope/body-class", { duty: dutyAt(10, null) })).toMatchObject({
       verdict: "cannot tell",
       missing: "temperature of case 1",
     });
@@ -59,12 +59,12 @@ describe("body rating", () => {
         fc.double({ min: 0, max: 20, noNaN: true }),
         (p, t, more) => {
           // Beyond the seat's range its limit falls silent and its range speaks.
-          for (const told of [["body-class"], ["seat-limit", "seat-temperature"]]) {
-            const of = (duty: Setting["duty"]) =>
-              gravityOf(gravest(told.map((rule) => verdict(`envelope/${rule}`, { duty: duty! }))));
-            const before = of(at(p, t));
-            expect(of(at(p + more, t))).toBeGreaterThanOrEqual(before === 4 ? 4 : 0);
-            expect(of(at(p, t + more))).toBeGreaterThanOrEqual(before === 4 ? 4 : 0);
+          for (const ruleNames of [["body-class"], ["seat-limit", "seat-temperature"]]) {
+            const countFor = (duty: Setting["duty"]) =>
+              gravityOf(gravest(ruleNames.map((rule) => verdict(`envelope/${rule}`, { duty: duty! }))));
+            const before = countFor(dutyAt(p, t));
+            expect(countFor(dutyAt(p + more, t))).toBeGreaterThanOrEqual(before === 4 ? 4 : 0);
+            expect(countFor(dutyAt(p, t + more))).toBeGreaterThanOrEqual(before === 4 ? 4 : 0);
           }
         },
       ),
@@ -76,17 +76,17 @@ describe("body rating", () => {
 describe("seat limit", () => {
   it("compares the worst shut differential, far side vented, with the curve", () => {
     // PTFE at 93 °C, DN 50, floating: 50 bar. 46 in, 44 out differs by 2, but the outlet may be vented.
-    const finding = findingOn("envelope/seat-limit", { duty: at(46, 93, { downstreamBarG: 44 }) });
+    const finding = findingOn("envelope/seat-limit", { duty: dutyAt(46, 93, { downstreamBarG: 44 }) });
     expect(finding).toMatchObject({ verdict: "tight", value: 46, limit: 50, unit: "bar" });
-    expect(verdict("envelope/seat-limit", { duty: at(50.1, 93) })).toBe("fails");
-    expect(verdict("envelope/seat-limit", { duty: at(40, 93) })).toBe("holds");
+    expect(verdict("envelope/seat-limit", { duty: dutyAt(50.1, 93) })).toBe("fails");
+    expect(verdict("envelope/seat-limit", { duty: dutyAt(40, 93) })).toBe("holds");
   });
   it("takes a reverse case from the other side", () => {
-    const duty = at(0, 93, { downstreamBarG: 51, flow: "reverse" });
+    const duty = dutyAt(0, 93, { downstreamBarG: 51, flow: "reverse" });
     expect(findingOn("envelope/seat-limit", { duty })).toMatchObject({ verdict: "fails", value: 51 });
   });
   it("does not ask a case in which the valve is never shut", () => {
-    expect(verdict("envelope/seat-limit", { duty: at(60, 93, { mayBeShut: false }) })).toBe("not asked");
+    expect(verdict("envelope/seat-limit", { duty: dutyAt(60, 93, { mayBeShut: false }) })).toBe("not asked");
   });
   it("lets a line's own curve replace the generic one and says which it used", () => {
     const shelf = shelfWith((line) => ({
@@ -96,7 +96,7 @@ describe("seat limit", () => {
         curve: { name: "own", temperatureC: [0, 200], pressureBarG: [20, 10] },
       })),
     }));
-    const finding = findingOn("envelope/seat-limit", { shelf, duty: at(16, 100) });
+    const finding = findingOn("envelope/seat-limit", { shelf, duty: dutyAt(16, 100) });
     expect(finding).toMatchObject({ verdict: "fails", limit: 15 });
     expect(finding.uses.find((u) => u.what.startsWith("curve"))).toMatchObject({
       value: "own",
@@ -121,20 +121,20 @@ describe("seat limit", () => {
 
 describe("seat temperature and headroom", () => {
   it("keeps to the seat's range, ends included", () => {
-    expect(verdict("envelope/seat-temperature", { duty: at(1, 210, { kind: "upset" }) })).toBe("holds");
-    expect(verdict("envelope/seat-temperature", { duty: at(1, 211, { kind: "upset" }) })).toBe("fails");
-    expect(verdict("envelope/seat-temperature", { duty: at(1, -50) })).toBe("tight");
-    expect(verdict("envelope/seat-temperature", { duty: at(1, -51) })).toBe("fails");
+    expect(verdict("envelope/seat-temperature", { duty: dutyAt(1, 210, { kind: "upset" }) })).toBe("holds");
+    expect(verdict("envelope/seat-temperature", { duty: dutyAt(1, 211, { kind: "upset" }) })).toBe("fails");
+    expect(verdict("envelope/seat-temperature", { duty: dutyAt(1, -50) })).toBe("tight");
+    expect(verdict("envelope/seat-temperature", { duty: dutyAt(1, -51) })).toBe("fails");
   });
   it("asks for headroom below the continuous maximum", () => {
-    expect(verdict("envelope/seat-headroom", { duty: at(1, 180) })).toBe("holds");
-    expect(verdict("envelope/seat-headroom", { duty: at(1, 181) })).toBe("tight");
-    expect(verdict("envelope/seat-headroom", { duty: at(1, 201) })).toBe("fails");
+    expect(verdict("envelope/seat-headroom", { duty: dutyAt(1, 180) })).toBe("holds");
+    expect(verdict("envelope/seat-headroom", { duty: dutyAt(1, 181) })).toBe("tight");
+    expect(verdict("envelope/seat-headroom", { duty: dutyAt(1, 201) })).toBe("fails");
   });
   it("lets a passing case go to the excursion maximum, no further", () => {
-    expect(verdict("envelope/seat-headroom", { duty: at(1, 205, { kind: "steam-out" }) })).toBe("tight");
+    expect(verdict("envelope/seat-headroom", { duty: dutyAt(1, 205, { kind: "steam-out" }) })).toBe("tight");
     // Beyond it the seat's range fails, and is told of once.
-    const beyond = { duty: at(1, 211, { kind: "steam-out" }) };
+    const beyond = { duty: dutyAt(1, 211, { kind: "steam-out" }) };
     expect(verdict("envelope/seat-headroom", beyond)).toBe("not asked");
     expect(verdict("envelope/seat-temperature", beyond)).toBe("fails");
   });
@@ -156,10 +156,10 @@ describe("seals and grade", () => {
     ],
   }));
   it("lets the weakest seal decide at both ends", () => {
-    expect(verdict("envelope/seal-temperature", { shelf: nitrile, duty: at(1, 80) })).toBe("holds");
-    expect(verdict("envelope/seal-temperature", { shelf: nitrile, duty: at(1, 95) })).toBe("tight");
-    expect(verdict("envelope/seal-temperature", { shelf: nitrile, duty: at(1, 101) })).toBe("fails");
-    expect(verdict("envelope/seal-temperature", { shelf: nitrile, duty: at(1, -31) })).toBe("fails");
+    expect(verdict("envelope/seal-temperature", { shelf: nitrile, duty: dutyAt(1, 80) })).toBe("holds");
+    expect(verdict("envelope/seal-temperature", { shelf: nitrile, duty: dutyAt(1, 95) })).toBe("tight");
+    expect(verdict("envelope/seal-temperature", { shelf: nitrile, duty: dutyAt(1, 101) })).toBe("fails");
+    expect(verdict("envelope/seal-temperature", { shelf: nitrile, duty: dutyAt(1, -31) })).toBe("fails");
   });
   it("takes the lowest ambient as a case of its own", () => {
     const duty = dutyWith({ ambientMinimumC: -35 });
@@ -173,13 +173,13 @@ describe("seals and grade", () => {
     });
   });
   it("keeps to the grade's own limits though its group is rated beyond them", () => {
-    expect(verdict("envelope/grade-minimum", { duty: at(1, -24) })).toBe("holds");
-    expect(verdict("envelope/grade-minimum", { duty: at(1, -25) })).toBe("tight");
-    expect(verdict("envelope/grade-minimum", { duty: at(1, -30) })).toBe("fails");
-    expect(verdict("envelope/grade-maximum", { duty: at(1, 415) })).toBe("holds");
-    expect(verdict("envelope/grade-maximum", { duty: at(1, 420) })).toBe("tight");
-    expect(verdict("envelope/grade-maximum", { duty: at(1, 426) })).toBe("fails");
-    expect(verdict("envelope/body-class", { duty: at(1, 426) })).toBe("holds");
+    expect(verdict("envelope/grade-minimum", { duty: dutyAt(1, -24) })).toBe("holds");
+    expect(verdict("envelope/grade-minimum", { duty: dutyAt(1, -25) })).toBe("tight");
+    expect(verdict("envelope/grade-minimum", { duty: dutyAt(1, -30) })).toBe("fails");
+    expect(verdict("envelope/grade-maximum", { duty: dutyAt(1, 415) })).toBe("holds");
+    expect(verdict("envelope/grade-maximum", { duty: dutyAt(1, 420) })).toBe("tight");
+    expect(verdict("envelope/grade-maximum", { duty: dutyAt(1, 426) })).toBe("fails");
+    expect(verdict("envelope/body-class", { duty: dutyAt(1, 426) })).toBe("holds");
   });
 });
 

@@ -1,4 +1,4 @@
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -10,7 +10,7 @@ export const fillerSwell = rule({
   source:
     "A polymer filler expands about ten times as much as the ball and can lock it (practice, house rule)",
   inputs: ["temperature", "cavity arrangement", "seat", "house rule: cavity fillers"],
-  hangsOn: ["cavity", "seat.material"],
+  dependsOn: ["cavity", "seat.material"],
   examine: ({ valve, duty, house }) => {
     const { cavity, seat } = valve;
     if (cavity.id !== "cavity filler" || seat.material.kind === "metal")
@@ -42,7 +42,7 @@ export const fillerSwell = rule({
           used("locks from", house.fillerBindsC, "house rule", "°C"),
         ],
       },
-      inHand(kelvinTo(t, limit, "≤", 0), "K", false),
+      inMargin(kelvinTo(t, limit, "≤", 0), "K", false),
     );
   },
 });

@@ -1,6 +1,6 @@
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import { isPassing } from "../../../duty/statement/case-kinds.ts";
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -15,8 +15,8 @@ export const freezing = rule({
   asks: "Freezing in the body",
   source: "The fluid is solid below its triple point (fluid table)",
   inputs: ["temperature", "substance", "construction"],
-  hangsOn: ["line"],
-  unraised: (duty) =>
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) =>
     duty.fluid === null
       ? "The duty names no substance."
       : coldestOf(duty.cases) !== null && coldestWet(duty) === null
@@ -39,7 +39,7 @@ export const freezing = rule({
         used(`freezing temperature of ${fluid.name}`, fluid.triplePointC, "reference", "°C"),
       ],
     };
-    const margin = inHand(kelvinTo(cold.temperatureC!, fluid.triplePointC, "≥", 0), "K", false);
+    const margin = inMargin(kelvinTo(cold.temperatureC!, fluid.triplePointC, "≥", 0), "K", false);
     if (cold.temperatureC! >= fluid.triplePointC)
       return plain("holds", "The fluid stays liquid.", reading, margin);
     if (jacketed)

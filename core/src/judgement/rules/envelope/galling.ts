@@ -8,7 +8,7 @@ export const galling = rule({
   asks: "Ball on metal seat",
   source: "Similar stainless steels gall under load. One face needs a hard coating (practice)",
   inputs: ["seat", "trim"],
-  hangsOn: ["trim", "seat"],
+  dependsOn: ["trim", "seat"],
   examine: ({ valve }) => {
     if (valve.seat.material.kind !== "metal") return notAsked("A soft seat does not gall.");
     const { ball, coating } = valve.trim;

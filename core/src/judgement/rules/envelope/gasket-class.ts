@@ -8,7 +8,7 @@ export const gasketClass = rule({
   asks: "Gasket in the class",
   source: "PTFE gaskets creep under bolt load above a class (house rule)",
   inputs: ["class", "seal set", "house rule: PTFE gaskets up to class"],
-  hangsOn: ["seals", "class"],
+  dependsOn: ["seals", "class"],
   examine: ({ valve, house }) => {
     const soft = valve.seals.parts.find((p) => p.material.id === "ptfe-gasket");
     if (!soft) return notAsked("The body has no PTFE gasket.");

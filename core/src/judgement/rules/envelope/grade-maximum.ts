@@ -8,7 +8,7 @@ export const gradeMaximum = rule({
   asks: "Grade maximum",
   source: "Maximum temperature of the grade: graphitisation, embrittlement, loss of strength (indicative)",
   inputs: ["temperature", "body grade", "house rule: temperature margin"],
-  hangsOn: ["grade"],
+  dependsOn: ["grade"],
   examine: ({ valve, duty, house }) =>
     overCases(duty.cases, {
       unit: "°C",

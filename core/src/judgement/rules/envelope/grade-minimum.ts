@@ -9,7 +9,7 @@ export const gradeMinimum = rule({
   asks: "Grade minimum",
   source: "Minimum temperature of the grade, impact-tested where the grade requires it (indicative)",
   inputs: ["temperature", "lowest ambient", "body grade", "house rule: temperature margin"],
-  hangsOn: ["grade"],
+  dependsOn: ["grade"],
   examine: ({ valve, duty, house }) =>
     overCases(withAmbient(duty), {
       unit: "°C",

@@ -7,9 +7,9 @@ export const graphiteSeawater = rule({
   asks: "Graphite in seawater",
   source: "Graphite causes pitting of stainless steel stems in salt water (practice)",
   inputs: ["service family", "seal set"],
-  hangsOn: ["seals"],
+  dependsOn: ["seals"],
   tight: "mild",
-  unraised: (duty) =>
+  notApplicableBecause: (duty) =>
     duty.stated.fluid.family !== "seawater and brine" ? "The fluid is not salt water." : null,
   examine: ({ valve }) => {
     const graphite = valve.seals.parts.find((p) => p.material.id === "graphite-packing");

@@ -12,7 +12,7 @@ import { rule } from "../rule.ts";
 /** Closer than this to the curve counts as close, K: the curve moves with every edition. */
 const closeK = 20;
 
-/** Hydrogen in a case: as stated, else all of its pressure. */
+/** Hydrogen in a case: as stated, else its full pressure. */
 const hydrogenIn = (c: SettledCase, { stated }: SettledDuty): number | null =>
   stated.fluid.hydrogenBarA ?? (c.pressureBarG === null ? null : c.pressureBarG + atmosphereBar);
 
@@ -21,8 +21,8 @@ export const hydrogenAttack = rule({
   asks: "Steel in hot hydrogen",
   source: "Hydrogen partial pressure and temperature by steel (API RP 941, indicative)",
   inputs: ["hydrogen partial pressure", "pressure", "temperature", "body grade"],
-  hangsOn: ["line", "grade"],
-  unraised: noHydrogen,
+  dependsOn: ["line", "grade"],
+  notApplicableBecause: noHydrogen,
   examine: ({ valve, duty }) => {
     const { metal } = valve.grade;
     if (!valve.construction.bodyWetted || metal === null || hydrogenLimitC(metal, 0) === null)

@@ -8,8 +8,8 @@ export const hydrogenBody = rule({
   asks: "Body in hydrogen",
   source: "Embrittlement by metal (indicative)",
   inputs: ["hazards of the fluid", "body grade"],
-  hangsOn: ["line", "grade"],
-  unraised: noHydrogen,
+  dependsOn: ["line", "grade"],
+  notApplicableBecause: noHydrogen,
   examine: ({ valve, duty }) => {
     return hydrogenJudged(bodyMetal(valve), duty);
   },

@@ -8,8 +8,8 @@ export const hydrogenTightness = rule({
   asks: "Tightness for hydrogen",
   source: "Hydrogen leaks where other gases do not: it needs a classed stem seal (practice)",
   inputs: ["hazards of the fluid", "seal set"],
-  hangsOn: ["seals"],
-  unraised: noHydrogen,
+  dependsOn: ["seals"],
+  notApplicableBecause: noHydrogen,
   examine: ({ valve, duty }) => {
     const has = valve.seals.emissionClass;
     return fits(

@@ -8,9 +8,9 @@ export const hydrogenTrim = rule({
   asks: "Trim in hydrogen",
   source: "Embrittlement by metal (indicative)",
   inputs: ["hazards of the fluid", "trim"],
-  hangsOn: ["trim"],
+  dependsOn: ["trim"],
   tight: "mild",
-  unraised: noHydrogen,
+  notApplicableBecause: noHydrogen,
   examine: ({ valve, duty }) => {
     return hydrogenJudged(trimMetals(valve), duty);
   },

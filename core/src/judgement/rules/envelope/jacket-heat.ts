@@ -1,4 +1,4 @@
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -8,8 +8,8 @@ export const jacketHeat = rule({
   asks: "Jacket heat at seat and seals",
   source: "All parts inside a jacket reach the jacket temperature",
   inputs: ["jacket temperature", "seat"],
-  hangsOn: ["seat"],
-  unraised: (duty) => (duty.stated.jacketC === null ? "The valve has no jacket." : null),
+  dependsOn: ["seat"],
+  notApplicableBecause: (duty) => (duty.stated.jacketC === null ? "The valve has no jacket." : null),
   examine: ({ valve, duty, house }) => {
     const heat = duty.stated.jacketC!;
     if (valve.line.jacket === null) return notAsked("The valve has no jacket.");
@@ -36,7 +36,7 @@ export const jacketHeat = rule({
           used(`continuous maximum of ${seat.name}`, seat.continuousMaximumC, "reference", "°C"),
         ],
       },
-      inHand(measured, "K"),
+      inMargin(measured, "K"),
     );
   },
 });

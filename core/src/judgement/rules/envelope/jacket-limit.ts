@@ -1,4 +1,4 @@
-import { against, inHand, kelvinTo } from "../compare.ts";
+import { against, inMargin, kelvinTo } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { noJacket } from "../raised.ts";
@@ -9,8 +9,8 @@ export const jacketLimit = rule({
   asks: "Jacket limits",
   source: "Pressure and temperature limits of the jacket (product line)",
   inputs: ["jacket pressure and temperature", "product line's jacket"],
-  hangsOn: ["line"],
-  unraised: noJacket,
+  dependsOn: ["line"],
+  notApplicableBecause: noJacket,
   examine: ({ valve, duty, house }) => {
     const { jacketBarG, jacketC } = duty.stated;
     const { jacket } = valve.line;
@@ -35,7 +35,7 @@ export const jacketLimit = rule({
           uses,
           remedy: "Use a jacket with a higher rating, or cooler steam.",
         },
-        inHand(kelvinTo(jacketC, jacket.maximumC, "≤", 0), "K"),
+        inMargin(kelvinTo(jacketC, jacket.maximumC, "≤", 0), "K"),
       );
     const measured = against(jacketBarG, jacket.maximumBarG, house.pressureMargin / 100);
     return plain(
@@ -51,7 +51,7 @@ export const jacketLimit = rule({
         uses,
         remedy: measured.verdict === "fails" ? "Use a jacket with a higher rating." : null,
       },
-      inHand(measured, "%"),
+      inMargin(measured, "%"),
     );
   },
 });

@@ -1,5 +1,5 @@
 import { valueOnCurve } from "../../../basis/reference/curve.ts";
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -10,8 +10,8 @@ export const lineTest = rule({
   source:
     "A closed valve is tested at no more than 1.1 × the lower of body rating and seat limit (API 598, API 6D)",
   inputs: ["line test pressure", "rating", "seat curve"],
-  hangsOn: ["size", "grade", "cavity", "seat"],
-  unraised: (duty) =>
+  dependsOn: ["size", "grade", "cavity", "seat"],
+  notApplicableBecause: (duty) =>
     duty.stated.lineTestBarG === null ? "The duty states no line test against the closed valve." : null,
   examine: ({ valve, duty }) => {
     const test = duty.stated.lineTestBarG!;
@@ -38,7 +38,7 @@ export const lineTest = rule({
           used("seat limit at 38 °C", seat, valve.seat.curveIsGeneric ? "reference" : "catalogue", "bar"),
         ],
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

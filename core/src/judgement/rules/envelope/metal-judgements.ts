@@ -1,14 +1,14 @@
 import type { HouseRules } from "../../../basis/house/house-rules.ts";
 import { type MetalLimits, metalLimits } from "../../../basis/reference/metals.ts";
 import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
-import { against, inHand, kelvinTo } from "../compare.ts";
+import { against, inMargin, kelvinTo } from "../compare.ts";
 import { gravityOf } from "../finding.ts";
 import { hazardsUsed, stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import type { Outcome } from "../outcome-kinds.ts";
 import { hottest, worstPressure } from "../worst.ts";
 
-/** A wetted metal part; `metal` is its name in the tables, null where they have none. */
+/** A wetted metal part; `metal` is its name in the tables, null where they do not have it. */
 export interface MetalPart {
   readonly part: string;
   readonly metal: string | null;
@@ -17,7 +17,7 @@ export interface MetalPart {
 const marginOf = (outcome: Outcome) =>
   outcome.kind === "measured" ? (outcome.margin ?? Infinity) : Infinity;
 
-/** Judges each part and keeps the gravest; parts the tables do not know are *cannot tell*. */
+/** Judges each part and keeps the gravest; parts that the tables do not have are *cannot tell*. */
 function gravestPart(
   parts: readonly MetalPart[],
   what: string,
@@ -41,7 +41,7 @@ function gravestPart(
 }
 
 /**
- * Sour service, where the duty is one: each metal against the partial pressure of hydrogen sulphide.
+ * Sour service, where it applies: each metal against the partial pressure of hydrogen sulphide.
  *
  * @param parts wetted metal parts
  * @param duty settled duty
@@ -59,18 +59,18 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
     used("threshold of sour service", house.sourFromKPa, "house rule", "kPa"),
   ];
   return gravestPart(parts, "sour-service limit", ({ part, metal }, limits) => {
-    const of = [...uses, used(part, metal, "catalogue")];
+    const judgedUses = [...uses, used(part, metal, "catalogue")];
     if (!limits.sour)
       return plain("fails", `${metal} cracks in sour service.`, {
         value: metal,
         limit: "not in sour service",
-        uses: of,
+        uses: judgedUses,
         remedy: "Use a metal qualified for sour service.",
       });
     if (limits.h2sLimitKPa === null)
       return plain("holds", `${metal} is qualified for sour service at controlled hardness.`, {
         value: metal,
-        uses: of,
+        uses: judgedUses,
       });
     const measured = against(duty.h2sKPa, limits.h2sLimitKPa, house.pressureMargin / 100);
     return plain(
@@ -89,9 +89,9 @@ export function sourLimits(parts: readonly MetalPart[], duty: SettledDuty, house
           measured.verdict === "fails"
             ? "Use a nickel alloy, or a low-alloy steel of controlled hardness."
             : null,
-        uses: [...of, used(`limit of ${metal}`, limits.h2sLimitKPa, "reference", "kPa")],
+        uses: [...judgedUses, used(`limit of ${metal}`, limits.h2sLimitKPa, "reference", "kPa")],
       },
-      inHand(measured, "%"),
+      inMargin(measured, "%"),
     );
   });
 }
@@ -145,7 +145,7 @@ export function chlorideJudged(parts: readonly MetalPart[], duty: SettledDuty, h
           used(`chloride cracking of ${metal} from`, limits.chlorideCrackingFromC, "reference", "°C"),
         ],
       },
-      inHand(measured, "K"),
+      inMargin(measured, "K"),
     );
   });
 }
@@ -182,7 +182,7 @@ export function hydrogenJudged(parts: readonly MetalPart[], duty: SettledDuty): 
 }
 
 /**
- * Oxygen, where there is any: each metal up to the pressure it may stand where the stream impinges.
+ * Oxygen, where there is any: each metal against its pressure limit where the stream impinges.
  *
  * @param parts wetted metal parts
  * @param duty settled duty
@@ -212,7 +212,7 @@ export function oxygenJudged(parts: readonly MetalPart[], duty: SettledDuty, hou
           used(`limit of ${metal} in oxygen`, oxygenLimitBarG, "reference", "bar g"),
         ],
       },
-      inHand(measured, "%"),
+      inMargin(measured, "%"),
     );
   });
 }

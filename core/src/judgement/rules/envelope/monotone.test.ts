@@ -31,9 +31,9 @@ const changed = (duty: Duty, change: (c: Case) => Case): Duty => ({ ...duty, cas
 function staysFailed(
   harder: (c: Case, by: number) => Case,
   start: (c: Case) => Case,
-  of: readonly string[] = strict,
+  judgedRules: readonly string[] = strict,
 ) {
-  const looked = places.filter((_, i) => of.includes(strict[i]!));
+  const looked = places.filter((_, i) => judgedRules.includes(strict[i]!));
   fc.assert(
     fc.property(
       fc.constantFrom(...sized),
@@ -42,18 +42,18 @@ function staysFailed(
       fc.double({ min: 0, max: 1, noNaN: true }),
       (tag, pick, first, more) => {
         const valves = demoShelf.valvesFor(tag.duty.dn!);
-        const inHand = { valve: valves[pick % valves.length]!, drive: null, accessories: [], house };
+        const candidate = { valve: valves[pick % valves.length]!, drive: null, accessories: [], house };
         const easy = changed(changed(tag.duty, start), (c) => harder(c, first));
-        const before = verdictsIn(inHand, easy);
+        const before = verdictsIn(candidate, easy);
         const after = verdictsIn(
-          inHand,
+          candidate,
           changed(easy, (c) => harder(c, more)),
         );
-        for (const at of looked) {
+        for (const index of looked) {
           // Of a case beyond the seat's range its limit and its headroom say nothing, and its range speaks.
-          const told = aside.has(rules[at]!.id) && after[at] !== "fails" ? range : at;
-          if (before[at] === "fails")
-            expect(after[told], `${tag.number} ${rules[at]!.id} ${inHand.valve.key}`).toBe("fails");
+          const speaking = aside.has(rules[index]!.id) && after[index] !== "fails" ? range : index;
+          if (before[index] === "fails")
+            expect(after[speaking], `${tag.number} ${rules[index]!.id} ${candidate.valve.key}`).toBe("fails");
         }
       },
     ),

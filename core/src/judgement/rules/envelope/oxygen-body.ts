@@ -8,8 +8,8 @@ export const oxygenBody = rule({
   asks: "Body in oxygen",
   source: "Highest oxygen pressure of the metal at impingement sites (indicative)",
   inputs: ["hazards of the fluid", "pressure", "body grade"],
-  hangsOn: ["line", "grade"],
-  unraised: noOxygen,
+  dependsOn: ["line", "grade"],
+  notApplicableBecause: noOxygen,
   examine: ({ valve, duty, house }) => {
     return oxygenJudged(bodyMetal(valve), duty, house);
   },

@@ -10,8 +10,8 @@ export const oxygenOpening = rule({
   source:
     "A quarter turn opens fast, and adiabatic compression heats the gas and parts behind the valve (practice)",
   inputs: ["hazards of the fluid", "pressure on either side", "equalising bypass", "construction"],
-  hangsOn: ["line"],
-  unraised: (duty) => noOxygen(duty) ?? neverShut(duty),
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) => noOxygen(duty) ?? neverShut(duty),
   examine: ({ valve, duty }) => {
     const worst = worstClosed(duty);
     if (worst === null) return cannotTell("pressure");

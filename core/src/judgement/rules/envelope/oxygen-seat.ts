@@ -8,8 +8,8 @@ export const oxygenSeat = rule({
   asks: "Seat in oxygen",
   source: "Polymers that adiabatic compression can ignite (indicative)",
   inputs: ["hazards of the fluid", "seat"],
-  hangsOn: ["seat.material"],
-  unraised: noOxygen,
+  dependsOn: ["seat.material"],
+  notApplicableBecause: noOxygen,
   examine: ({ valve, duty }) => {
     const seat = valve.seat.material;
     const seen = {

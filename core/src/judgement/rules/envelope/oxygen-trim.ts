@@ -8,8 +8,8 @@ export const oxygenTrim = rule({
   asks: "Trim in oxygen",
   source: "Highest oxygen pressure of the metal at impingement sites (indicative)",
   inputs: ["hazards of the fluid", "pressure", "trim"],
-  hangsOn: ["trim"],
-  unraised: noOxygen,
+  dependsOn: ["trim"],
+  notApplicableBecause: noOxygen,
   examine: ({ valve, duty, house }) => {
     return oxygenJudged(trimMetals(valve), duty, house);
   },

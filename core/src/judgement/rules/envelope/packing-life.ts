@@ -6,7 +6,7 @@ export const packingLife = rule({
   asks: "Stem seal life",
   source: "Strokes between overhauls against the life of the kind of stem seal (house rules, indicative)",
   inputs: ["strokes per year", "stem seal", "house rule: lives, years between overhauls"],
-  hangsOn: ["seals"],
+  dependsOn: ["seals"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { stemSeal } = valve.seals;

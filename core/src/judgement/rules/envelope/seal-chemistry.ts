@@ -6,7 +6,7 @@ export const sealChemistry = rule({
   asks: "Seals in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seal set"],
-  hangsOn: ["seals"],
+  dependsOn: ["seals"],
   tight: "mild",
   examine: ({ valve, duty, house }) =>
     chemistryOf(

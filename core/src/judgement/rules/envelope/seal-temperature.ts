@@ -10,7 +10,7 @@ export const sealTemperature = rule({
   asks: "Seal temperature range",
   source: "Seal, packing and gasket ranges (indicative)",
   inputs: ["temperature", "lowest ambient", "seal set", "house rule: temperature margin"],
-  hangsOn: ["seals"],
+  dependsOn: ["seals"],
   examine: ({ valve, duty, house }) => {
     const parts = valve.seals.parts;
     // The weakest part of the set decides at each end of the range.

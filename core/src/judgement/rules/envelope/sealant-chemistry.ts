@@ -32,7 +32,7 @@ export const sealantChemistry = rule({
   source:
     "In a sealant-sealed valve, a fluid that dissolves the sealant causes leakage (indicative, screening only)",
   inputs: ["service family", "hazards of the fluid", "construction"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   tight: "mild",
   examine: ({ valve, duty }) => {
     if (valve.construction.sealantMaximumC === null) return notAsked("The valve does not seal by sealant.");

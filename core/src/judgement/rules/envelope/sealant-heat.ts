@@ -9,7 +9,7 @@ export const sealantHeat = rule({
   asks: "Sealant in heat and steam",
   source: "Sealant melts out of hot grooves and steam washes it out (indicative)",
   inputs: ["temperature", "phase", "construction"],
-  hangsOn: ["line"],
+  dependsOn: ["line"],
   examine: ({ valve, duty, house }) => {
     const limit = valve.construction.sealantMaximumC;
     if (limit === null) return notAsked("The valve does not seal by sealant.");

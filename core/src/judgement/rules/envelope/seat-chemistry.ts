@@ -6,7 +6,7 @@ export const seatChemistry = rule({
   asks: "Seat in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "seat"],
-  hangsOn: ["seat.material"],
+  dependsOn: ["seat.material"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { id, name } = valve.seat.material;

@@ -9,7 +9,7 @@ export const seatHeadroom = rule({
   asks: "Seat temperature margin",
   source: "Margin in kelvin below the continuous maximum of the seat (house rule)",
   inputs: ["temperature", "case kind", "seat continuous maximum", "house rule: seat headroom"],
-  hangsOn: ["seat.material"],
+  dependsOn: ["seat.material"],
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     return overCases(duty.cases, {

@@ -6,7 +6,7 @@ export const seatLife = rule({
   asks: "Seat life",
   source: "Strokes between overhauls against the life of the kind of seat (house rules, indicative)",
   inputs: ["strokes per year", "seat", "construction", "house rule: lives, years between overhauls"],
-  hangsOn: ["line", "seat.material"],
+  dependsOn: ["line", "seat.material"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { kind, name } = valve.seat.material;

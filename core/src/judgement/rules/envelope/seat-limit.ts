@@ -10,7 +10,7 @@ export const seatLimit = rule({
   asks: "Seat limit",
   source: "Seat curve of the product line, otherwise the generic curve (indicative)",
   inputs: ["pressure on either side", "temperature", "seat curve", "house rule: pressure margin"],
-  hangsOn: ["size", "seat"],
+  dependsOn: ["size", "seat"],
   examine: ({ valve, duty, house }) => {
     const { material, curve, curveName, curveIsGeneric } = valve.seat;
     if (curve === null) return notAsked("The body class limits a metal seat.");
@@ -23,7 +23,7 @@ export const seatLimit = rule({
         if (c.closedDifferentialBar === null) return { missing: "pressure" };
         if (c.temperatureC === null) return { missing: "temperature" };
         const limit = seatStandsBar({ material, curve }, c.temperatureC);
-        // Outside its temperatures the seat fails for that, and is told of once.
+        // Outside its temperatures the seat fails by another rule, so this rule stays silent.
         if (limit === null) return null;
         return against(c.closedDifferentialBar, limit, house.pressureMargin / 100);
       },

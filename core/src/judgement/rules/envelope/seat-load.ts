@@ -1,6 +1,6 @@
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
 
-/** Force between one seat and the closing member, and the stress it makes. */
+/** Force between one seat and the closure, and the stress it causes. */
 export interface SeatLoad {
   readonly loadN: number;
   readonly areaMm2: number;

@@ -14,7 +14,7 @@ export const seatSet = rule({
     "equalising grooves",
     "house rule: seat sets after",
   ],
-  hangsOn: ["size", "cavity", "seat"],
+  dependsOn: ["size", "cavity", "seat"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { material } = valve.seat;

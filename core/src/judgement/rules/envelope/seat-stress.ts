@@ -10,7 +10,7 @@ export const seatStress = rule({
   source:
     "Contact stress of the seat ring against the material limit at temperature (derivation; indicative)",
   inputs: ["pressure on either side", "temperature", "seat geometry", "seat"],
-  hangsOn: ["size", "cavity", "seat"],
+  dependsOn: ["size", "cavity", "seat"],
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     return overCases(duty.cases, {

@@ -8,7 +8,7 @@ export const seatTemperature = rule({
   asks: "Seat temperature range",
   source: "Temperature range of the seat material, excursions included (indicative)",
   inputs: ["temperature", "seat minimum and excursion maximum", "house rule: temperature margin"],
-  hangsOn: ["seat.material"],
+  dependsOn: ["seat.material"],
   examine: ({ valve, duty, house }) => {
     const seat = valve.seat.material;
     return overCases(duty.cases, {

@@ -1,5 +1,5 @@
 import { metalLimits } from "../../../basis/reference/metals.ts";
-import { inHand, kelvinTo } from "../compare.ts";
+import { inMargin, kelvinTo } from "../compare.ts";
 import { gravityOf } from "../finding.ts";
 import { temperatureOf, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
@@ -13,8 +13,8 @@ export const seawaterCrevice = rule({
   asks: "Crevice corrosion in seawater",
   source: "Highest temperature without crevice corrosion in aerated seawater (NORSOK M-001, indicative)",
   inputs: ["service family", "substance", "temperature", "body grade", "trim"],
-  hangsOn: ["line", "grade", "trim"],
-  unraised: ({ stated, substance }) =>
+  dependsOn: ["line", "grade", "trim"],
+  notApplicableBecause: ({ stated, substance }) =>
     stated.fluid.family !== "seawater and brine"
       ? "The fluid is not seawater."
       : substance?.id === "produced-water"
@@ -54,7 +54,7 @@ export const seawaterCrevice = rule({
           remedy: "Use nickel aluminium bronze, titanium or a lining.",
           uses: [...temperatureOf(hot), used(part, metal!, "catalogue")],
         },
-        inHand(measured, "K", false),
+        inMargin(measured, "K", false),
       );
     }
     return (

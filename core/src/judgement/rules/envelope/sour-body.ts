@@ -8,8 +8,8 @@ export const sourBody = rule({
   asks: "Body in sour service",
   source: "ISO 15156 limits by metal (indicative)",
   inputs: ["partial pressure of H₂S", "body grade", "house rule: sour service from"],
-  hangsOn: ["line", "grade"],
-  unraised: notSour,
+  dependsOn: ["line", "grade"],
+  notApplicableBecause: notSour,
   examine: ({ valve, duty, house }) => {
     return sourLimits(bodyMetal(valve), duty, house);
   },

@@ -8,8 +8,8 @@ export const sourTrim = rule({
   asks: "Trim in sour service",
   source: "ISO 15156 limits by metal (indicative)",
   inputs: ["partial pressure of H₂S", "trim", "house rule: sour service from"],
-  hangsOn: ["trim"],
-  unraised: notSour,
+  dependsOn: ["trim"],
+  notApplicableBecause: notSour,
   examine: ({ valve, duty, house }) => {
     return sourLimits(trimMetals(valve), duty, house);
   },

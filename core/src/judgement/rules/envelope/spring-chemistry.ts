@@ -7,7 +7,7 @@ export const springChemistry = rule({
   asks: "Springs in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "trim"],
-  hangsOn: ["trim"],
+  dependsOn: ["trim"],
   tight: "mild",
   examine: ({ valve, duty, house }) => {
     const { spring } = valve.trim;

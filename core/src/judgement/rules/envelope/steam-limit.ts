@@ -11,8 +11,8 @@ export const steamLimit = rule({
   source:
     "Steam suitability of the seat and the steam limit of the house rules, which is below the dry limit",
   inputs: ["temperature", "phase", "seat", "house rule: soft seats in steam"],
-  hangsOn: ["seat.material"],
-  unraised: ({ cases }) =>
+  dependsOn: ["seat.material"],
+  notApplicableBecause: ({ cases }) =>
     cases.length === 0 || cases.some((c) => c.kind !== "fire" && c.steamy)
       ? null
       : "No case has steam, or water above its boiling point.",

@@ -12,7 +12,7 @@ const free = new Set(["hot-oil", "lube-oil"]);
 
 type Sulphur = "stated" | "by its nature" | "may be" | "none";
 
-/** Whether the oil carries sulphur; where nobody says, an oil may. */
+/** Whether the oil contains sulphur; if not stated, it may. */
 function sulphurIn({ stated, substance, h2sKPa }: SettledDuty): Sulphur {
   const { sulphurPercent, family } = stated.fluid;
   if (sulphurPercent !== null) return sulphurPercent > 0 || h2sKPa > 0 ? "stated" : "none";
@@ -27,8 +27,8 @@ export const sulphidation = rule({
   asks: "Sulphidation",
   source: "Above 260 °C sulphur corrodes steel with less than 5 % chromium (API RP 939-C, indicative)",
   inputs: ["temperature", "sulphur", "service family", "substance", "body grade", "trim"],
-  hangsOn: ["line", "grade", "trim"],
-  unraised: (duty) => {
+  dependsOn: ["line", "grade", "trim"],
+  notApplicableBecause: (duty) => {
     if (sulphurIn(duty) === "none") return "The fluid is not a sulphur-bearing oil.";
     const hot = hottest(duty);
     return hot !== null && hot.temperatureC! <= fromC ? "The temperature is too low for sulphidation." : null;

@@ -1,4 +1,4 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -17,8 +17,8 @@ export const trappedCavity = rule({
     "rating",
     "house rule: limit for a trapped cavity",
   ],
-  hangsOn: ["size", "grade", "cavity", "seat"],
-  unraised: (duty) => (duty.shutIn === null ? "No liquid is trapped." : null),
+  dependsOn: ["size", "grade", "cavity", "seat"],
+  notApplicableBecause: (duty) => (duty.shutIn === null ? "No liquid is trapped." : null),
   examine: ({ valve, duty, house }) => {
     if (!valve.construction.holdsCavity) return notAsked("The body has no cavity.");
     const trapped = cavityOf(valve, duty, house);
@@ -74,7 +74,7 @@ export const trappedCavity = rule({
           used("limit", house.cavityLimit, "house rule"),
         ],
       },
-      inHand(measured, "%", !filled || measured.verdict !== "holds"),
+      inMargin(measured, "%", !filled || measured.verdict !== "holds"),
     );
   },
 });

@@ -6,7 +6,7 @@ export const trimChemistry = rule({
   asks: "Ball and stem in the fluid",
   source: "Suitability tables (indicative, screening only)",
   inputs: ["service family", "trim"],
-  hangsOn: ["trim"],
+  dependsOn: ["trim"],
   tight: "mild",
   examine: ({ valve, duty, house }) =>
     chemistryOf(

@@ -12,8 +12,8 @@ export const vacuum = rule({
   asks: "Vacuum",
   source: "Vacuum rating of seats and linings (product line)",
   inputs: ["pressure on either side", "product line's vacuum rating"],
-  hangsOn: ["line"],
-  unraised: (duty) => (underVacuum(duty) ? null : "No case has a pressure below atmospheric."),
+  dependsOn: ["line"],
+  notApplicableBecause: (duty) => (underVacuum(duty) ? null : "No case has a pressure below atmospheric."),
   examine: ({ valve, duty }) => {
     const under = underVacuum(duty)!;
     const lowest = Math.min(under.upstreamBarG ?? 0, under.downstreamBarG);

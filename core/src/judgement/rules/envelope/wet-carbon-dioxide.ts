@@ -20,8 +20,8 @@ function waterIn({ stated: { fluid }, cases }: SettledDuty): Water {
   return fluid.freeWater === false ? "dry" : "not stated";
 }
 
-/** Whether both free water and the dew point are stated; one of them is taken for the other where not. */
-const saidOutright = ({ stated: { fluid } }: SettledDuty) =>
+/** Whether free water and dew point are both stated; if one is not, the other replaces it. */
+const isStatedWet = ({ stated: { fluid } }: SettledDuty) =>
   fluid.freeWater !== null && fluid.waterDewPointC !== null;
 
 export const wetCarbonDioxide = rule({
@@ -37,8 +37,8 @@ export const wetCarbonDioxide = rule({
     "body grade",
     "house rule: wet CO₂",
   ],
-  hangsOn: ["line", "grade"],
-  unraised: (duty) =>
+  dependsOn: ["line", "grade"],
+  notApplicableBecause: (duty) =>
     isCarbonDioxide(duty) || (duty.stated.fluid.carbonDioxideBarA ?? 0) > 0
       ? null
       : "The fluid contains no carbon dioxide.",
@@ -55,7 +55,7 @@ export const wetCarbonDioxide = rule({
     const water = waterIn(duty);
     const uses = [
       ...(bar === null ? [] : [stated("CO₂", bar, entered, "bar")]),
-      used("water", water, saidOutright(duty) ? "entered" : "assumed"),
+      used("water", water, isStatedWet(duty) ? "entered" : "assumed"),
       used("body", valve.grade.grade, "catalogue"),
     ];
     if (water === "dry")

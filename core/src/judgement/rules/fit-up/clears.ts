@@ -1,11 +1,11 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { stated, used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { hottest } from "../worst.ts";
-import { nothingPutOn, putOn } from "./put-on.ts";
+import { mountedOn, nothingPutOn } from "./mounted-on.ts";
 
-/** Whether the drive keeps clear of flange bolts and lagging. */
+/** Clearance of the actuator from flange bolts and insulation. */
 export const clears = rule({
   id: "fit-up/clears",
   asks: "Flange bolts and lagging",
@@ -18,10 +18,10 @@ export const clears = rule({
     "temperature",
     "house rules: bare lines",
   ],
-  hangsOn: ["size", "drive"],
+  dependsOn: ["size", "drive"],
   tight: "mild",
   examine: (judged) => {
-    const fitUp = putOn(judged);
+    const fitUp = mountedOn(judged);
     if (!fitUp) return notAsked(nothingPutOn);
     if (fitUp.joint === "on the stem") return notAsked("The operator sits on the stem.");
     const { duty, house } = judged;
@@ -40,8 +40,8 @@ export const clears = rule({
       used("end flanges", judged.valve.size.flangeDiameterMm!, "catalogue", "mm"),
       used("space for hand, wrench and lagging", house.handRoomMm, "house rule", "mm"),
     ];
-    const { bareLineLeastC: least, bareLineMostC: most } = house;
-    if (laggingMm === null && ((hot?.temperatureC ?? most) > most || (cold ?? least) < least))
+    const { bareLineLeastC: least, bareLineMostC: maximum } = house;
+    if (laggingMm === null && ((hot?.temperatureC ?? maximum) > maximum || (cold ?? least) < least))
       return plain(
         "tight",
         "A line at this temperature is lagged, but the lagging thickness is not stated.",
@@ -66,7 +66,7 @@ export const clears = rule({
         remedy: measured.verdict === "fails" ? "Use a higher bracket." : null,
         uses,
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

@@ -10,14 +10,18 @@ import { fitUpOf } from "../../../mechanics/fit-up/fit-up.ts";
 const shelf = shelfWith();
 const valve = shelf.valvesFor(50)[0]!;
 const air = shelf.families[0]!.drives.find((d) => d.key === "rp|RP 90|DA")!;
-const at = (peakNm: number, change: Partial<Drive> = {}): Drive => ({
+const driveAt = (peakNm: number, change: Partial<Drive> = {}): Drive => ({
   ...air,
   ...change,
   outputAt: () => ({ opening: Array(31).fill(peakNm), closing: Array(31).fill(peakNm) }) as never,
 });
 const sized = (change: Partial<Valve["size"]>): Valve => ({ ...valve, size: { ...valve.size, ...change } });
-const found = (rule: string, drive: Drive | null, of = valve, duty: Parameters<typeof dutyWith>[0] = {}) =>
-  findingOf(`fit-up/${rule}`, dutyWith(duty), of, drive);
+const found = (
+  rule: string,
+  drive: Drive | null,
+  onValve = valve,
+  duty: Parameters<typeof dutyWith>[0] = {},
+) => findingOf(`fit-up/${rule}`, dutyWith(duty), onValve, drive);
 const verdict = (...args: Parameters<typeof found>) => found(...args).verdict;
 const wide = { flange: "F10", end: { form: "double square", acrossMm: 22, depthMm: 24 } } as const;
 const keyed = { form: "keyed", acrossMm: 40, heightMm: 60, flats: "along the bore", keys: null } as const;
@@ -28,22 +32,22 @@ describe("a drive comes onto a valve", () => {
     expect(found("joint", air)).toMatchObject({ verdict: "holds", value: "on the pad" });
     const thin = sized({ stemEnd: { ...valve.size.stemEnd!, acrossMm: 14 } });
     expect(found("joint", air, thin).says).toMatch(/sleeve/);
-    expect(found("joint", at(50, wide))).toMatchObject({
+    expect(found("joint", driveAt(50, wide))).toMatchObject({
       value: "over a bracket",
       says: expect.stringContaining("the flanges differ"),
     });
   });
   it("at the second circle it is drilled for", () => {
-    expect(found("joint", at(50, { flange: "F10", alsoFlange: "F07" }))).toMatchObject({
+    expect(found("joint", driveAt(50, { flange: "F10", alsoFlange: "F07" }))).toMatchObject({
       value: "on the pad",
     });
-    expect(found("joint", at(50, { flange: "F10", alsoFlange: "F05" }))).toMatchObject({
+    expect(found("joint", driveAt(50, { flange: "F10", alsoFlange: "F05" }))).toMatchObject({
       value: "over a bracket",
     });
   });
   it("waits for an end nobody states", () => {
     expect(verdict("joint", air, sized({ stemEnd: null }))).toBe("cannot tell");
-    expect(verdict("joint", at(50, { end: null }))).toBe("cannot tell");
+    expect(verdict("joint", driveAt(50, { end: null }))).toBe("cannot tell");
     expect(verdict("joint", null)).toBe("not asked");
   });
 });
@@ -53,32 +57,32 @@ describe("what lies between carries the peak, and no more", () => {
   const duty = { laggingMm: null, stemStands: null };
   it("the flange of the drive", () => {
     const limit = padOf("F07")!.maximumTorqueNm;
-    expect(verdict("drive-flange", at(limit))).toBe("holds");
-    expect(verdict("drive-flange", at(limit + 0.1))).toBe("fails");
+    expect(verdict("drive-flange", driveAt(limit))).toBe("holds");
+    expect(verdict("drive-flange", driveAt(limit + 0.1))).toBe("fails");
   });
   it("its screws", () => {
     const { transmissibleNm } = fitUpOf(valve.size, air, 1, duty, house).lowerScrews!;
-    expect(verdict("screws", at(transmissibleNm))).toBe("holds");
-    expect(verdict("screws", at(transmissibleNm * 1.001))).toBe("fails");
+    expect(verdict("screws", driveAt(transmissibleNm))).toBe("holds");
+    expect(verdict("screws", driveAt(transmissibleNm * 1.001))).toBe("fails");
   });
   it("the coupling", () => {
-    const limit = fitUpOf(valve.size, at(1, wide), 1e6, duty, house).coupling!.carriesNm;
-    expect(verdict("coupling", at(limit, wide))).toBe("holds");
-    expect(verdict("coupling", at(limit * 1.001, wide))).toBe("fails");
+    const limit = fitUpOf(valve.size, driveAt(1, wide), 1e6, duty, house).coupling!.carriesNm;
+    expect(verdict("coupling", driveAt(limit, wide))).toBe("holds");
+    expect(verdict("coupling", driveAt(limit * 1.001, wide))).toBe("fails");
     expect(verdict("coupling", air)).toBe("not asked");
   });
   it("the bracket", () => {
-    const limit = fitUpOf(valve.size, at(1, wide), 1e9, duty, house).bracket!.carriesNm;
-    expect(verdict("bracket", at(limit * 0.999, wide))).toBe("holds");
-    expect(verdict("bracket", at(limit * 1.001, wide))).toBe("fails");
+    const limit = fitUpOf(valve.size, driveAt(1, wide), 1e9, duty, house).bracket!.carriesNm;
+    expect(verdict("bracket", driveAt(limit * 0.999, wide))).toBe("holds");
+    expect(verdict("bracket", driveAt(limit * 1.001, wide))).toBe("fails");
   });
   it("the key of a stem in a bore", () => {
-    const of = sized({ stemEnd: keyed });
-    const limit = fitUpOf(of.size, at(1, blank), 1, duty, house).members.find((m) =>
+    const valve = sized({ stemEnd: keyed });
+    const limit = fitUpOf(valve.size, driveAt(1, blank), 1, duty, house).members.find((m) =>
       m.what.endsWith(" key"),
     )!;
-    expect(verdict("key", at(limit.carriesNm, blank), of)).toBe("holds");
-    expect(verdict("key", at(limit.carriesNm * 1.001, blank), of)).toBe("fails");
+    expect(verdict("key", driveAt(limit.carriesNm, blank), valve)).toBe("holds");
+    expect(verdict("key", driveAt(limit.carriesNm * 1.001, blank), valve)).toBe("fails");
     expect(verdict("key", air)).toBe("not asked");
   });
 });
@@ -86,23 +90,23 @@ describe("what lies between carries the peak, and no more", () => {
 describe("what hangs on the pad", () => {
   it("wants a support above a share of the grip, and waits for the drive's size", () => {
     const onIt = found("moment", air).uses.find((u) => u.what === "weight of the accessories")!;
-    const heavy = (kg: number) => verdict("moment", at(50, { weightKg: kg - (onIt.value as number) }));
+    const heavy = (kg: number) => verdict("moment", driveAt(50, { weightKg: kg - (onIt.value as number) }));
     const { momentNm, limitNm } = fitUpOf(
       valve.size,
-      at(50, { weightKg: 1 }),
+      driveAt(50, { weightKg: 1 }),
       50,
       { laggingMm: null, stemStands: null },
       defaultHouseRules(),
     ).moment!;
     expect(heavy((limitNm / momentNm) * 0.999)).toBe("holds");
     expect(heavy((limitNm / momentNm) * 1.001)).toBe("tight");
-    expect(verdict("moment", at(50, { outside: null }))).toBe("cannot tell");
+    expect(verdict("moment", driveAt(50, { outside: null }))).toBe("cannot tell");
   });
   it("weighs what stands on the drive with it", () => {
     const bears = (weightKg: number, carriedKg: number) =>
       fitUpOf(
         valve.size,
-        at(50, { weightKg }),
+        driveAt(50, { weightKg }),
         50,
         { laggingMm: null, stemStands: null },
         defaultHouseRules(),
@@ -123,13 +127,13 @@ describe("indicator and bore", () => {
     sized({ stemEnd: { form: "flat head", acrossMm: 17, heightMm: 18, flats, keys: null } });
   const slot = { end: { form: "flat head", acrossMm: 17, depthMm: 20 } } as const;
   it("agree along, are told where they do not, and are asked where nobody says", () => {
-    expect(verdict("orientation", at(50, slot), head("along the bore"))).toBe("holds");
-    expect(verdict("orientation", at(50, slot), head("across the bore"))).toBe("tight");
-    expect(verdict("orientation", at(50, slot), head(null))).toBe("tight");
+    expect(verdict("orientation", driveAt(50, slot), head("along the bore"))).toBe("holds");
+    expect(verdict("orientation", driveAt(50, slot), head("across the bore"))).toBe("tight");
+    expect(verdict("orientation", driveAt(50, slot), head(null))).toBe("tight");
     expect(verdict("orientation", air)).toBe("holds");
   });
   it("are made to agree by a coupling", () => {
-    expect(verdict("orientation", at(50, wide), head("across the bore"))).toBe("holds");
+    expect(verdict("orientation", driveAt(50, wide), head("across the bore"))).toBe("holds");
   });
 });
 
@@ -156,10 +160,12 @@ describe("room for it", () => {
     expect(verdict("neighbour", air)).toBe("not asked");
     expect(verdict("neighbour", air, valve, { neighbourMm: least })).toBe("holds");
     expect(verdict("neighbour", air, valve, { neighbourMm: least - 1 })).toBe("fails");
-    expect(verdict("neighbour", at(50, { outside: null }), valve, { neighbourMm: 500 })).toBe("cannot tell");
+    expect(verdict("neighbour", driveAt(50, { outside: null }), valve, { neighbourMm: 500 })).toBe(
+      "cannot tell",
+    );
   });
   it("in the gap another leaves", () => {
-    const gap = (gapMm: number | null, of = valve) => found("gap", null, of, { gapMm });
+    const gap = (gapMm: number | null, onValve = valve) => found("gap", null, onValve, { gapMm });
     expect(gap(null)).toMatchObject({ verdict: "holds", uses: [{ origin: "assumed" }] });
     expect(gap(216).verdict).toBe("holds");
     expect(gap(217).verdict).toBe("holds");

@@ -1,17 +1,17 @@
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { nothingPutOn, putOn } from "./put-on.ts";
+import { mountedOn, nothingPutOn } from "./mounted-on.ts";
 
-/** Whether the drive goes onto the valve, and over what: a bracket and a coupling can be drawn for any two. */
+/** How the actuator is mounted on the valve. A bracket and a coupling can be drawn for any two. */
 export const joint = rule({
   id: "fit-up/joint",
   asks: "Actuator on the stem",
   source: "ISO 5211 driving components: flange, shape and depth of valve and actuator",
   inputs: ["stem end", "actuator bore", "valve's mounting pad", "lagging"],
-  hangsOn: ["size", "drive"],
+  dependsOn: ["size", "drive"],
   examine: (judged) => {
-    const fitUp = putOn(judged);
+    const fitUp = mountedOn(judged);
     if (!fitUp) return notAsked(nothingPutOn);
     const { stemEnd } = judged.valve.size;
     const uses = [

@@ -1,10 +1,10 @@
 import type { FitUp } from "../../../mechanics/fit-up/fit-up.ts";
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import type { Remarks } from "../outcome-kinds.ts";
 import { type Rule, rule } from "../rule.ts";
-import { nothingPutOn, putOn } from "./put-on.ts";
+import { mountedOn, nothingPutOn } from "./mounted-on.ts";
 
 interface Carried {
   readonly carriesNm: number;
@@ -12,51 +12,51 @@ interface Carried {
 }
 
 /**
- * A rule that sets what a part between drive and valve carries against the drive's peak.
+ * A rule that compares the capacity of a part between actuator and valve with the actuator's peak torque.
  *
- * @param of id, question, source, what is looked at, the part, and its sentences
+ * @param definition id, question, source, inputs, the part, and its sentences
  * @returns the rule
  */
-export const memberRule = (of: {
+export const memberRule = (definition: {
   readonly id: `fit-up/${string}`;
   readonly asks: string;
   readonly source: string;
   readonly inputs: readonly string[];
-  /** What the part carries; why it is not asked where there is no such part. */
+  /** Capacity of the part; the reason for *not asked* where there is no such part. */
   readonly carried: (fitUp: FitUp) => Carried | string;
   readonly holds: string;
   readonly fails: string;
   readonly remedy: string;
 }): Rule =>
   rule({
-    id: of.id,
-    asks: of.asks,
-    source: of.source,
-    inputs: ["actuator output", ...of.inputs],
-    hangsOn: ["size", "drive"],
+    id: definition.id,
+    asks: definition.asks,
+    source: definition.source,
+    inputs: ["actuator output", ...definition.inputs],
+    dependsOn: ["size", "drive"],
     examine: (judged) => {
-      const fitUp = putOn(judged);
+      const fitUp = mountedOn(judged);
       if (!fitUp) return notAsked(nothingPutOn);
-      const carried = of.carried(fitUp);
+      const carried = definition.carried(fitUp);
       if (typeof carried === "string") return notAsked(carried);
       const { peakNm } = judged.supplied!;
       const measured = against(peakNm, carried.carriesNm, 0);
       const fails = measured.verdict === "fails";
       return plain(
         measured.verdict,
-        fails ? of.fails : of.holds,
+        fails ? definition.fails : definition.holds,
         {
           value: peakNm,
           limit: carried.carriesNm,
           sense: "≤",
           unit: "N·m",
-          remedy: fails ? of.remedy : null,
+          remedy: fails ? definition.remedy : null,
           uses: () => [
             used("peak output at highest supply", peakNm, "computed", "N·m"),
             ...(typeof carried.uses === "function" ? carried.uses() : carried.uses),
           ],
         },
-        inHand(measured, "%", false),
+        inMargin(measured, "%", false),
       );
     },
   });

@@ -1,8 +1,8 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { nothingPutOn, putOn } from "./put-on.ts";
+import { mountedOn, nothingPutOn } from "./mounted-on.ts";
 
 export const moment = rule({
   id: "fit-up/moment",
@@ -14,9 +14,9 @@ export const moment = rule({
     "orientation of the stem",
     "house rules: acceleration, share of the grip",
   ],
-  hangsOn: ["size", "drive"],
+  dependsOn: ["size", "drive"],
   examine: (judged) => {
-    const fitUp = putOn(judged);
+    const fitUp = mountedOn(judged);
     if (!fitUp) return notAsked(nothingPutOn);
     if (fitUp.joint === "on the stem") return notAsked("The operator sits on the stem.");
     if (fitUp.joint === "not known") return notAsked("The mounting is not known.");
@@ -49,7 +49,7 @@ export const moment = rule({
           used("acceleration across the stem, in g", judged.house.shockShare, "house rule"),
         ],
       },
-      heavy ? null : inHand(measured, "%", false),
+      heavy ? null : inMargin(measured, "%", false),
     );
   },
 });

@@ -1,17 +1,17 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { cannotTell, notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { nothingPutOn } from "./put-on.ts";
+import { nothingPutOn } from "./mounted-on.ts";
 
-/** Whether the drive goes between the pipe and what stands beside it. */
+/** Whether the actuator fits between the pipe and its neighbour. */
 export const neighbour = rule({
   id: "fit-up/neighbour",
   asks: "Space beside the pipe",
   source: "Geometry: actuator in line with the pipe; half its width plus space for a hand beside the axis",
   inputs: ["space beside the pipe", "actuator dimensions", "house rule: room for a hand"],
-  hangsOn: ["drive"],
-  unraised: ({ stated: { neighbourMm } }) =>
+  dependsOn: ["drive"],
+  notApplicableBecause: ({ stated: { neighbourMm } }) =>
     neighbourMm === null ? "The space beside the pipe is not stated." : null,
   examine: (judged) => {
     if (!judged.drive) return notAsked(nothingPutOn);
@@ -37,7 +37,7 @@ export const neighbour = rule({
           used("space for hand, wrench and lagging", judged.house.handRoomMm, "house rule", "mm"),
         ],
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

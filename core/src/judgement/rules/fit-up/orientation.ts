@@ -1,18 +1,18 @@
 import { used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
-import { nothingPutOn, putOn } from "./put-on.ts";
+import { mountedOn, nothingPutOn } from "./mounted-on.ts";
 
-/** Whether the drive's own indicator tells how the bore stands. */
+/** Whether the actuator's indicator shows the position of the bore. */
 export const orientation = rule({
   id: "fit-up/orientation",
   asks: "Indicator position",
   source: "An indicator across an open bore misleads people and can injure them (practice)",
   inputs: ["flats or key of the stem when open"],
-  hangsOn: ["size", "drive"],
+  dependsOn: ["size", "drive"],
   tight: "serious",
   examine: (judged) => {
-    const fitUp = putOn(judged);
+    const fitUp = mountedOn(judged);
     if (!fitUp) return notAsked(nothingPutOn);
     const { stemEnd } = judged.valve.size;
     if (stemEnd === null || fitUp.meeting === null)

@@ -1,4 +1,4 @@
-import { against, inHand } from "../compare.ts";
+import { against, inMargin } from "../compare.ts";
 import { driveLimits, padLimitNm } from "../drive/limits.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
@@ -8,7 +8,7 @@ export const padTorque = rule({
   asks: "Pad torque limit",
   source: "ISO 5211 maximum flange torque (indicative)",
   inputs: ["highest air supply", "actuator output", "valve's mounting pad"],
-  hangsOn: ["size", "cavity", "seat", "drive"],
+  dependsOn: ["size", "cavity", "seat", "drive"],
   examine: ({ valve, drive, supplied, demand }) => {
     if (!drive || !supplied) return notAsked("Bare stem: the actuator is selected elsewhere.");
     const { peakNm, mostNm } = driveLimits(supplied, demand);
@@ -32,7 +32,7 @@ export const padTorque = rule({
           { what: "peak output at highest supply", value: peakNm, unit: "N·m", origin: "computed" },
         ],
       },
-      inHand(measured, "%", false),
+      inMargin(measured, "%", false),
     );
   },
 });

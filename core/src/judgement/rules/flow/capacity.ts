@@ -1,14 +1,14 @@
 import { against } from "../compare.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Whether wide open it passes what every case asks for. */
+/** Rated capacity against the flow of every case. */
 export const capacity = flowRule({
   id: "flow/capacity",
   asks: "Capacity",
   source: "IEC 60534-2-1:2011 with the trim factors at the opening",
   inputs: ["flow and pressures of the cases", "fluid", "flow coefficient of the trim", "pipe bore"],
   unit: "Kv",
-  of: "throttling",
+  appliesTo: "throttling",
   measure: (c, { trim }) => against(c.kvNeeded, trim.kv, 0),
   otherwise: "No case states a flow.",
   says: {

@@ -1,7 +1,7 @@
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Whether a liquid cavitates, and whether the trim stands it. */
+/** Cavitation of a liquid, and whether the trim withstands it. */
 export const cavitation = flowRule({
   id: "flow/cavitation",
   asks: "Cavitation",
@@ -9,27 +9,27 @@ export const cavitation = flowRule({
     "IEC 60534-8-4:2015: incipient cavitation at x_Fz of the trim, constant cavitation at 0.8·F_L² (indicative)",
   inputs: ["pressures of the cases", "vapour pressure", "x_Fz and F_L of the trim", "hard facing"],
   unit: "",
-  of: "both",
+  appliesTo: "both",
   fluid: "liquid",
   ofBoiling: true,
   measure: (c, { trim }) => {
-    const { cavitation: of, boiling, ratio } = c.figures;
-    if (of === null || boiling === "flashing") return null;
+    const { cavitation: thresholds, boiling, ratio } = c.figures;
+    if (thresholds === null || boiling === "flashing") return null;
     const hard = trim.trim.hardFaced;
     const constant = boiling === "constant" || boiling === "choked";
-    const limit = ratio < of.heardFrom ? of.heardFrom : of.constantFrom;
+    const limit = ratio < thresholds.heardFrom ? thresholds.heardFrom : thresholds.constantFrom;
     const verdict = boiling === "none" ? "holds" : constant && !hard ? "fails" : "tight";
     return {
       value: ratio,
       limit,
       margin: limit / Math.max(ratio, 1e-9) - 1,
       verdict,
-      ...(verdict !== "fails" && ratio > of.heardFrom
+      ...(verdict !== "fails" && ratio > thresholds.heardFrom
         ? { decides: constant ? "hard-faced" : "audible only" }
         : {}),
       uses: [
-        used("begins at", of.heardFrom, of.measured ? "catalogue" : "estimate"),
-        used("constant cavitation from", of.constantFrom, "estimate"),
+        used("begins at", thresholds.heardFrom, thresholds.measured ? "catalogue" : "estimate"),
+        used("constant cavitation from", thresholds.constantFrom, "estimate"),
         used("hard-faced", hard ? "yes" : "no", trim.typical ? "assumed" : "catalogue"),
       ],
     };

@@ -9,7 +9,7 @@ export const choking = flowRule({
   source: "IEC 60534-2-1:2011: F_L² of the trim at the opening against (p₁ − p₂)/(p₁ − p_v)",
   inputs: ["pressures of the cases", "vapour pressure", "F_L of the trim"],
   unit: "",
-  of: "both",
+  appliesTo: "both",
   fluid: "liquid",
   ofBoiling: true,
   measure: (c, { trim }) => {

@@ -6,20 +6,20 @@ import { stated, used } from "../inputs.ts";
 import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
-/** Cases it is opened in against a differential, of a fluid whose phase somebody states. */
+/** Cases in which the valve opens against a differential, with a fluid of stated phase. */
 const cracked = (c: SettledDuty["cases"][number]) =>
   c.shut && c.phase !== null && c.pressureBarG !== null && (c.turnedAgainstBar ?? 0) > 0;
 
-/** What the jet does to the seat while a valve is cracked open at its full differential. */
+/** Jet on the seat while the valve is cracked open at full differential. */
 export const crackedJet = rule({
   id: "flow/cracked-jet",
   asks: "Jet velocity when cracked open",
   source:
     "The whole differential pressure converted to velocity, a gas up to sonic velocity (an estimate); limit by house rule",
   inputs: ["differential it is opened against", "fluid", "solids", "seat", "house rule: jet on a soft seat"],
-  hangsOn: ["seat.material"],
+  dependsOn: ["seat.material"],
   tight: "mild",
-  unraised: ({ cases }) =>
+  notApplicableBecause: ({ cases }) =>
     cases.some(cracked)
       ? null
       : "The valve opens without differential pressure, or the fluid data are not stated.",
@@ -32,20 +32,20 @@ export const crackedJet = rule({
       marginUnit: "%",
       sense: "≤",
       measure: (c) => {
-        // From whichever side it is pushed; any flow will do.
+        // From either side; any flow rate will do.
         const sides = {
           upstreamBarG: c.pressureBarG!,
           downstreamBarG: c.pressureBarG! - c.turnedAgainstBar!,
         };
         const entered = duty.stated.cases[duty.cases.indexOf(c)]!;
         const forward = { ...entered, ...sides, flow: "forward", rate: 1, rateBasis: "kg/h" } as const;
-        const of = streamOf({ ...c, ...sides }, forward, duty, house, true);
-        // Of what flows nothing is known that could be told: its jet is not asked.
-        if (of.stream === null) return null;
-        const jet = jetMS(of.stream);
+        const streamOfCase = streamOf({ ...c, ...sides }, forward, duty, house, true);
+        // The state of this stream is not known, so its jet is not asked.
+        if (streamOfCase.stream === null) return null;
+        const jet = jetMS(streamOfCase.stream);
         if (!Number.isFinite(jet)) return { missing: "density" };
         // A clean gas cuts nothing.
-        const asked = soft && (gritty || of.stream.kind !== "gas");
+        const asked = soft && (gritty || streamOfCase.stream.kind !== "gas");
         if (!asked) return { value: jet, limit: null, margin: null, verdict: "holds" };
         const measured = against(jet, house.crackedJetMS, 0);
         // It does not keep it from opening: it costs the seat.

@@ -7,7 +7,7 @@ import { used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Least step of what sets the drive: of its positioner, else as the house takes it. */
+/** Smallest step of the actuator: of its positioner, else from the house rules. */
 function stepOf({ fittings, house }: Pick<Judged, "fittings" | "house">) {
   const own = placeNamed(fittings, "positioner")?.fit[0]?.item.resolutionPercent ?? null;
   return own === null
@@ -28,9 +28,9 @@ export const deadBand = flowRule({
     "curve of the trim",
     "house rules: step of the flow, gain of the positioner",
   ],
-  hangsOn: ["cavity", "seat", "drive", "drive.fittings"],
+  dependsOn: ["cavity", "seat", "drive", "drive.fittings"],
   unit: "%",
-  of: "throttling",
+  appliesTo: "throttling",
   tight: "mild",
   measure: ({ standing, figures }, { trim }, judged) => {
     const { drive, supplied, demand, house } = judged;
@@ -41,10 +41,14 @@ export const deadBand = flowRule({
     const gives = givesWay(supply) ? supplied : null;
     const band = deadBandAt(figures.openingPercent, demand, gives, Number(step.value), house);
     if (band === null) return { missing: "torque demand" };
-    const of = against(flowStepPercent(trim, figures.openingPercent, band.percent), house.flowStepPercent, 0);
+    const comparison = against(
+      flowStepPercent(trim, figures.openingPercent, band.percent),
+      house.flowStepPercent,
+      0,
+    );
     return {
-      ...of,
-      verdict: of.verdict === "fails" ? "tight" : of.verdict,
+      ...comparison,
+      verdict: comparison.verdict === "fails" ? "tight" : comparison.verdict,
       uses: [
         step,
         ...(band.frictionShare === null

@@ -5,7 +5,7 @@ import { used } from "../inputs.ts";
 import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
-/** A gas falls through the valve in it, and somebody says to what. */
+/** A gas expands through the valve in it, to a stated pressure. */
 const falls = (c: {
   readonly phase: string | null;
   readonly kind: string;
@@ -19,14 +19,15 @@ const falls = (c: {
   c.differentialBar !== null &&
   c.differentialBar > 0;
 
-/** How cold a gas leaves the valve, and whether the body stands it. */
+/** Temperature of the gas behind the valve, against the body's limit. */
 export const expansionCold = rule({
   id: "flow/expansion-cold",
   asks: "Cold after expansion",
   source: "Isenthalpic expansion by Peng–Robinson (estimate) against the minimum temperature of the grade",
   inputs: ["pressures and temperature of the cases", "fluid", "body grade"],
-  hangsOn: ["grade"],
-  unraised: ({ cases }) => (cases.some(falls) ? null : "No case has gas with a stated downstream pressure."),
+  dependsOn: ["grade"],
+  notApplicableBecause: ({ cases }) =>
+    cases.some(falls) ? null : "No case has gas with a stated downstream pressure.",
   examine: ({ valve, duty }) =>
     overCases(duty.cases.filter(falls), {
       unit: "°C",
@@ -39,10 +40,10 @@ export const expansionCold = rule({
           duty.fluid &&
           expandedC(duty.fluid, c.temperatureC, high + atmosphereBar, Math.max(0.01, low + atmosphereBar));
         if (behind === null) return { missing: "critical data of the fluid" };
-        const of = kelvinTo(behind, valve.grade.minimumC, "≥", 0);
+        const comparison = kelvinTo(behind, valve.grade.minimumC, "≥", 0);
         // Open and shut, it is cold for as long as it is being cracked; throttling or blowing down, for hours.
         const lasts = duty.function.has("throttling") || c.kind === "blow-down";
-        return of.verdict === "fails" && !lasts ? { ...of, verdict: "tight" } : of;
+        return comparison.verdict === "fails" && !lasts ? { ...comparison, verdict: "tight" } : comparison;
       },
       says: (verdict) =>
         verdict === "holds"

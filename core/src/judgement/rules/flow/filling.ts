@@ -8,14 +8,14 @@ import { used } from "../inputs.ts";
 import { overCases } from "../over-cases.ts";
 import { rule } from "../rule.ts";
 
-/** Cases in which one side is fuller than the other, by pressures somebody states. */
+/** Cases with a higher pressure on one side, by stated pressures. */
 const fills = (c: SettledDuty["cases"][number]) =>
   c.kind !== "fire" &&
   c.kind !== "shut-off differential" &&
   c.downstreamOrigin === "entered" &&
   (c.differentialBar ?? 0) > 0;
 
-/** How long it takes to fill what is behind the valve, or to blow down what is before it. */
+/** Time to fill the system behind the valve, or to blow down the one before it. */
 export const filling = rule({
   id: "flow/filling",
   asks: "Filling or blow-down time",
@@ -28,8 +28,8 @@ export const filling = rule({
     "required time",
     "house rule: margin of the required time",
   ],
-  hangsOn: ["size"],
-  unraised: ({ stated, cases }) =>
+  dependsOn: ["size"],
+  notApplicableBecause: ({ stated, cases }) =>
     stated.heldVolumeM3 === null
       ? "No volume is stated."
       : cases.some(fills)
@@ -45,15 +45,16 @@ export const filling = rule({
       sense: "≤",
       measure: (c) => {
         const stated = duty.stated.cases[duty.cases.indexOf(c)]!;
-        // Any flow will do: what it takes at these pressures is what is asked.
-        const of = streamOf(c, { ...stated, rate: 1, rateBasis: "kg/h" }, duty, house, true);
-        if (of.stream === null) return { missing: "missing" in of ? of.missing : "flow" };
-        const seconds = fillingS(trim, of.stream, pipes, volume!, c.kind === "blow-down");
+        // Any flow rate will do: the rule computes the flow at these pressures.
+        const streamOfCase = streamOf(c, { ...stated, rate: 1, rateBasis: "kg/h" }, duty, house, true);
+        if (streamOfCase.stream === null)
+          return { missing: "missing" in streamOfCase ? streamOfCase.missing : "flow" };
+        const seconds = fillingS(trim, streamOfCase.stream, pipes, volume!, c.kind === "blow-down");
         if (seconds === null) return { missing: "method for two phases" };
         if (!Number.isFinite(seconds)) return { missing: "flow data of the fluid" };
         if (within === null) return { value: seconds, limit: null, margin: null, verdict: "holds" };
         const measured = against(seconds, within, house.fillingMarginPercent / 100);
-        // By a coefficient its maker does not state nothing is proved.
+        // A coefficient that the maker does not state proves nothing.
         return measured.verdict === "holds" && trim.typical ? { ...measured, verdict: "tight" } : measured;
       },
       says: (verdict, c) => {

@@ -10,7 +10,7 @@ export const flashing = flowRule({
   inputs: ["pressures of the cases", "vapour pressure", "hard facing of the trim"],
   unit: "bar g",
   sense: "≥",
-  of: "both",
+  appliesTo: "both",
   fluid: "liquid",
   ofBoiling: true,
   measure: (c, { trim }) => {

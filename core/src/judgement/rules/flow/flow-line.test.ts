@@ -51,14 +51,14 @@ describe("the line that is stated", () => {
   const system = (change: Parameters<typeof dutyWith>[0], cases = two) =>
     systemOf(flowOf(segment, settle(water(cases, change), house), house))!;
   it("is the pump's before the valve and static head with friction behind it", () => {
-    const of = system({ pumpCurve: "0 6; 60 5; 90 3", staticBarG: 1 });
-    expect(of.upstreamBarA(0.5) - 1.01325).toBeCloseTo(5.5, 9);
-    expect(of.upstreamBarA(1.25) - 1.01325).toBeCloseTo(4, 9);
-    expect(of.upstreamBarA(2) - 1.01325).toBeCloseTo(1, 9);
-    expect(of.downstreamBarA(0) - 1.01325).toBeCloseTo(1, 9);
-    expect(of.downstreamBarA(0.5) - 1.01325).toBeCloseTo(1.25, 9);
-    expect(of.authority).toBeCloseTo(3 / 5, 9);
-    expect(of.known).toBe(true);
+    const systemCurve = system({ pumpCurve: "0 6; 60 5; 90 3", staticBarG: 1 });
+    expect(systemCurve.upstreamBarA(0.5) - 1.01325).toBeCloseTo(5.5, 9);
+    expect(systemCurve.upstreamBarA(1.25) - 1.01325).toBeCloseTo(4, 9);
+    expect(systemCurve.upstreamBarA(2) - 1.01325).toBeCloseTo(1, 9);
+    expect(systemCurve.downstreamBarA(0) - 1.01325).toBeCloseTo(1, 9);
+    expect(systemCurve.downstreamBarA(0.5) - 1.01325).toBeCloseTo(1.25, 9);
+    expect(systemCurve.authority).toBeCloseTo(3 / 5, 9);
+    expect(systemCurve.known).toBe(true);
   });
   it("makes one case a line", () => {
     expect(system({}, [two[0]!]).known).toBe(false);
@@ -71,10 +71,13 @@ describe("the line that is stated", () => {
     expect(installedShare(flow.trim, openingPercent, systemOf(flow)!, flow.pipes)).toBeCloseTo(1, 6);
   });
   it("is agreed with by its cases, within the house's share", () => {
-    const at = (barG: number) =>
+    const dutyAt = (barG: number) =>
       water([{ rate: 60, upstreamBarG: barG, downstreamBarG: 2 }], { pumpCurve: "0 6; 60 5" });
     // 6.01325 bar a of the pump.
-    expect([verdict("line-agrees", at(5.31)), verdict("line-agrees", at(5.33))]).toEqual(["holds", "tight"]);
+    expect([verdict("line-agrees", dutyAt(5.31)), verdict("line-agrees", dutyAt(5.33))]).toEqual([
+      "holds",
+      "tight",
+    ]);
     // Half of it by mass is half of it by volume, whatever either is counted in.
     const mixed: Case[] = [
       two[0]!,
@@ -97,7 +100,7 @@ describe("a characteristic that is asked for", () => {
     expect(verdict("characteristic", asking(null))).toBe("not asked");
   });
   it("parts the three at half the stroke", () => {
-    const of = (share: number) =>
+    const characteristicAt = (share: number) =>
       inherentOf({
         kv: 100,
         characteristic: {
@@ -109,7 +112,7 @@ describe("a characteristic that is asked for", () => {
         },
         trim: { curve: [{ openingPercent: 50 }, { openingPercent: 100 }] },
       } as unknown as TrimInBody).name;
-    expect([0.14, 0.319, 0.321, 0.5, 0.619, 0.621].map(of)).toEqual([
+    expect([0.14, 0.319, 0.321, 0.5, 0.619, 0.621].map(characteristicAt)).toEqual([
       "equal percentage",
       "equal percentage",
       "linear",
@@ -152,9 +155,9 @@ describe("steps of the flow", () => {
   });
   it("of a motor are its own, whatever rubs", () => {
     const motor = demoShelf.families.find((f) => f.supply === "electric")!.drives[0]!;
-    const at = step(motor, { assumedStepPercent: 0.5 });
-    expect(at.uses.some(({ what }) => /friction/.test(what))).toBe(false);
-    expect(step(motor, { assumedStepPercent: 1 }).value / at.value).toBeCloseTo(2, 1);
+    const found = step(motor, { assumedStepPercent: 0.5 });
+    expect(found.uses.some(({ what }) => /friction/.test(what))).toBe(false);
+    expect(step(motor, { assumedStepPercent: 1 }).value / found.value).toBeCloseTo(2, 1);
   });
 });
 
@@ -198,16 +201,16 @@ const ownTrim = demoShelf
   .line.flowTrims.find(({ sizes }) => sizes.some(({ dn }) => dn === 50))!;
 
 describe("filling and blowing down", () => {
-  const nitrogen = (of: Case, change: Parameters<typeof dutyWith>[0] = {}) =>
+  const nitrogen = (operatingCase: Case, change: Parameters<typeof dutyWith>[0] = {}) =>
     dutyWith({
       fluid: { substance: "nitrogen", family: "air and inert gas", phase: "gas", compressibility: 1 },
       heldVolumeM3: 10,
       pipeBoreMm: 50,
       ...change,
-      cases: [{ phase: "gas", temperatureC: 20, upstreamBarG: 20, downstreamBarG: 0, ...of }],
+      cases: [{ phase: "gas", temperatureC: 20, upstreamBarG: 20, downstreamBarG: 0, ...operatingCase }],
     });
-  const time = (of: Case = {}, change: Parameters<typeof dutyWith>[0] = {}) =>
-    found("filling", nitrogen(of, change), ball).value;
+  const time = (operatingCase: Case = {}, change: Parameters<typeof dutyWith>[0] = {}) =>
+    found("filling", nitrogen(operatingCase, change), ball).value;
   it("goes with the volume, and takes longer from higher", () => {
     expect(time({}, { heldVolumeM3: 20 }) / time()).toBeCloseTo(2, 9);
     expect(time({ upstreamBarG: 40, kind: "blow-down" })).toBeGreaterThan(time({ kind: "blow-down" }));
@@ -257,11 +260,11 @@ describe("filling and blowing down", () => {
 });
 
 describe("a valve that is cracked open", () => {
-  const jet = (of: Case, change: Parameters<typeof dutyWith>[0] = {}) =>
+  const jet = (operatingCase: Case, change: Parameters<typeof dutyWith>[0] = {}) =>
     dutyWith({
       fluid: { densityKgM3: 1000, viscosityMPaS: 1, vapourPressureBarA: 0.02, phase: "liquid" },
       ...change,
-      cases: [{ phase: "liquid", temperatureC: 20, downstreamBarG: 0, ...of }],
+      cases: [{ phase: "liquid", temperatureC: 20, downstreamBarG: 0, ...operatingCase }],
     });
   const soft = demoShelf.valvesFor(50).find((v) => v.seat.material.kind === "polymer")!;
   const hard = demoShelf.valvesFor(50).find((v) => v.seat.material.kind === "metal")!;

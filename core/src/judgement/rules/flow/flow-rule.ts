@@ -4,7 +4,7 @@ import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import type { FlowOfCase } from "../../../mechanics/flow/assess.ts";
 import { flowOf, type ValveFlow } from "../../../mechanics/flow/picked.ts";
 import type { Comparison } from "../compare.ts";
-import { inHand } from "../compare.ts";
+import { inMargin } from "../compare.ts";
 import { type CaseResult, gravityOf, type Used } from "../finding.ts";
 import { used } from "../inputs.ts";
 import type { Judged } from "../judged.ts";
@@ -13,10 +13,10 @@ import type { Outcome } from "../outcome-kinds.ts";
 import { type Rule, rule, type TightWeight } from "../rule.ts";
 import { boilsUnknown } from "./boils.ts";
 
-/** What a rule measures of a case in the trim taken. */
+/** What a rule measures in a case with the selected trim. */
 export interface Measured extends Comparison {
   readonly uses?: readonly Used[];
-  /** Where value and limit alone do not decide. */
+  /** Decides where value and limit alone do not. */
   readonly decides?: string;
 }
 
@@ -26,49 +26,52 @@ interface FlowRuleDefinition {
   readonly source: string;
   readonly inputs: readonly string[];
   readonly tight?: TightWeight;
-  /** What of the candidate decides besides its size. */
-  readonly hangsOn?: Rule["hangsOn"];
+  /** Parts of the candidate it depends on besides the size. */
+  readonly dependsOn?: Rule["dependsOn"];
   readonly sense?: "≤" | "≥";
   readonly unit: Unit;
-  /** Asked of valves that throttle, of those that stand open, or of both. */
-  readonly of: "throttling" | "open" | "both";
-  /** Why this duty does not raise it besides. */
-  readonly unraised?: (duty: SettledDuty, house: HouseRules) => string | null;
+  /** Applies to throttling valves, to open ones, or to both. */
+  readonly appliesTo: "throttling" | "open" | "both";
+  /** A further reason why this duty does not raise it. */
+  readonly notApplicableBecause?: (duty: SettledDuty, house: HouseRules) => string | null;
   /** Null where the case does not raise it. */
   readonly measure: (
     c: FlowOfCase,
     flow: ValveFlow,
     judged: Judged,
   ) => Measured | { readonly missing: string } | null;
-  /** Of liquids or gases alone; a case of the other is not waited for. */
+  /** For liquids or gases only; a case of the other phase is skipped. */
   readonly fluid?: "liquid" | "gas" | "two-phase";
-  /** Asks when the liquid boils: where nobody says, it waits, or is not asked of a valve that takes next to nothing. */
+  /**
+   * Needs the boiling point: if it is not stated the rule waits, or does not apply to a valve with almost no pressure
+   * drop.
+   */
   readonly ofBoiling?: true;
-  /** What is said where no case raises it. */
+  /** The finding where no case raises the question. */
   readonly otherwise: string;
   readonly says: Readonly<Record<"holds" | "tight" | "fails", string>>;
   readonly remedy: string;
 }
 
-/** No case says what flows. */
+/** No case states a flow. */
 const nothingFlows = ({ stated }: SettledDuty): boolean => stated.cases.every(({ rate }) => !rate);
 
 /**
  * Why flow is not asked of a duty.
  *
  * @param duty settled duty
- * @param of what the rule is asked of
- * @returns the reason; null where it is asked. A valve that throttles is asked whether or not somebody states a flow
+ * @param appliesTo valves the rule applies to
+ * @returns the reason; null where it applies. A throttling valve is asked whether or not a flow is stated
  */
-export function noFlow(duty: SettledDuty, of: FlowRuleDefinition["of"]): string | null {
+export function noFlow(duty: SettledDuty, appliesTo: FlowRuleDefinition["appliesTo"]): string | null {
   const throttles = duty.function.has("throttling");
-  if (of === "throttling" && !throttles) return "The valve does not throttle.";
-  if (of === "open" && throttles) return "The valve throttles. See the finding on travel.";
+  if (appliesTo === "throttling" && !throttles) return "The valve does not throttle.";
+  if (appliesTo === "open" && throttles) return "The valve throttles. See the finding on travel.";
   return !throttles && nothingFlows(duty) ? "No case states a flow." : null;
 }
 
 /**
- * The trim a flow is reckoned with, as inputs of a finding.
+ * The trim used for the flow, as inputs of a finding.
  *
  * @param flow trim and cases
  * @param c the case
@@ -83,19 +86,19 @@ function flowUses({ trim }: Pick<ValveFlow, "trim">, c: FlowOfCase): Used[] {
   ];
 }
 
-/** Whether a margin says what the verdict says: a share of an upper limit that alone decides. */
-const told = ({ margin, verdict, value, limit, sense }: Measured, usual: "≤" | "≥"): boolean =>
+/** Whether a margin tells the same as the verdict: the share of an upper limit that decides alone. */
+const comparisonText = ({ margin, verdict, value, limit, sense }: Measured, usual: "≤" | "≥"): boolean =>
   margin !== null && limit !== null && (sense ?? usual) === "≤" && (verdict === "fails") === value > limit;
 
 const gases: ReadonlySet<string> = new Set(["gas", "steam"]);
-/** A case nobody says the phase of may be either. */
+/** A case without a stated phase may be either. */
 const concerns = (fluid: FlowRuleDefinition["fluid"], phase: string | null): boolean => {
   if (fluid === undefined || phase === null) return true;
   if (fluid === "two-phase" || phase === "two-phase") return fluid === phase;
   return gases.has(phase) === (fluid === "gas");
 };
 
-/** How far a case is from its limit: its margin, or where a share says nothing the distance itself. */
+/** Distance of a case from its limit: its margin, or the plain difference where a share means nothing. */
 const leftOf = ({ margin, value, limit, sense }: Measured, usual: "≤" | "≥"): number => {
   if (margin !== null) return margin;
   if (limit === null) return Number.POSITIVE_INFINITY;
@@ -111,24 +114,24 @@ const worseOf =
   };
 
 /**
- * Declares a rule that measures every case that flows in the trim the valve takes, and goes by the worst.
+ * Declares a rule that measures every flowing case with the selected trim and takes the worst.
  *
- * @param of id, question, what is measured of a case, sentences
+ * @param definition id, question, the measure of a case, sentences
  * @returns the rule; *cannot tell* where a case flows of which something is missing, unless another fails already
  */
-export function flowRule(of: FlowRuleDefinition): Rule {
-  const { id, asks, source, inputs, tight, unit, sense = "≤", measure, says } = of;
+export function flowRule(definition: FlowRuleDefinition): Rule {
+  const { id, asks, source, inputs, tight, unit, sense = "≤", measure, says } = definition;
   const examine = (judged: Judged): Outcome => {
     const flow = flowOf(judged.valve, judged.duty, judged.house);
     const waiting: CaseResult[] = [];
     const gaps: { readonly missing: string; readonly caseName: string }[] = flow.streams.flatMap((s) =>
-      s.missing === null || !concerns(of.fluid, s.phase)
+      s.missing === null || !concerns(definition.fluid, s.phase)
         ? []
         : [{ missing: s.missing, caseName: s.caseName }],
     );
     const tried = flow.cases.flatMap((c) => {
-      if (of.fluid !== undefined && c.stream.kind !== of.fluid) return [];
-      const unknown = of.ofBoiling ? boilsUnknown(c, flow, judged.house) : undefined;
+      if (definition.fluid !== undefined && c.stream.kind !== definition.fluid) return [];
+      const unknown = definition.ofBoiling ? boilsUnknown(c, flow, judged.house) : undefined;
       const measured = unknown === undefined ? measure(c, flow, judged) : unknown;
       if (measured === null) return [];
       if (!("missing" in measured)) return [{ c, measured }];
@@ -153,7 +156,7 @@ export function flowRule(of: FlowRuleDefinition): Rule {
     if (waits && worst?.measured.verdict !== "fails")
       return cannotTell(`${waits.missing}, ${waits.caseName}`, { byCase });
     if (flow.throttles && flow.cases.length === 0) return cannotTell("flow of a case");
-    if (worst === null) return notAsked(of.otherwise, byCase);
+    if (worst === null) return notAsked(definition.otherwise, byCase);
     const { c, measured: m } = worst;
     const { verdict } = m;
     return plain(
@@ -166,12 +169,12 @@ export function flowRule(of: FlowRuleDefinition): Rule {
         unit,
         caseId: c.caseId,
         caseName: c.caseName,
-        remedy: verdict === "holds" ? null : of.remedy,
+        remedy: verdict === "holds" ? null : definition.remedy,
         decides: m.decides ?? null,
         byCase,
         uses: () => [...(m.uses ?? []), ...flowUses(flow, c)],
       },
-      told(m, sense) ? inHand(m, "%", (m.wants ?? 0) > 0) : null,
+      comparisonText(m, sense) ? inMargin(m, "%", (m.wants ?? 0) > 0) : null,
     );
   };
   return rule({
@@ -179,9 +182,10 @@ export function flowRule(of: FlowRuleDefinition): Rule {
     asks,
     source,
     inputs,
-    hangsOn: ["size", ...(of.hangsOn ?? [])],
+    dependsOn: ["size", ...(definition.dependsOn ?? [])],
     ...(tight && { tight }),
-    unraised: (duty, house) => noFlow(duty, of.of) ?? of.unraised?.(duty, house) ?? null,
+    notApplicableBecause: (duty, house) =>
+      noFlow(duty, definition.appliesTo) ?? definition.notApplicableBecause?.(duty, house) ?? null,
     examine,
   });
 }

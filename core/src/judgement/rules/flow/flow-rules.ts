@@ -26,7 +26,7 @@ import { solidsVelocity } from "./solids-velocity.ts";
 import { trimStated } from "./trim-stated.ts";
 import { twoPhase } from "./two-phase.ts";
 
-/** Findings about what flows. */
+/** Findings on flow. */
 export const flowRules: readonly Rule[] = [
   trimStated,
   characteristicAsked,

@@ -63,7 +63,7 @@ const air = (cases: Case[], change: Parameters<typeof dutyWith>[0] = {}) =>
     fluid: { substance: "nitrogen", family: "air and inert gas", phase: "gas", ...change.fluid },
     cases: cases.map((c) => ({ phase: "gas", temperatureC: 20, rateBasis: "Nm³/h", ...c })),
   });
-const one = (rate: number, upstreamBarG = 10, downstreamBarG = 9) =>
+const dutyFor = (rate: number, upstreamBarG = 10, downstreamBarG = 9) =>
   liquid([{ rate, upstreamBarG, downstreamBarG }]);
 interface Found {
   readonly verdict: string;
@@ -71,22 +71,30 @@ interface Found {
   readonly missing: string;
   readonly uses: readonly { readonly what: string; readonly value: unknown }[];
 }
-const found = (rule: string, duty: Duty, of = valve, change: Partial<HouseRules> = {}) =>
-  findingOf(`flow/${rule}`, duty, of, null, { ...house, ...change }) as unknown as Found;
+const found = (rule: string, duty: Duty, onValve = valve, change: Partial<HouseRules> = {}) =>
+  findingOf(`flow/${rule}`, duty, onValve, null, { ...house, ...change }) as unknown as Found;
 const verdict = (...args: Parameters<typeof found>) => found(...args).verdict;
 /** What the flow is at a verdict's border, both sides of it. */
-const either = (rule: string, duty: (x: number) => Duty, at: number, [inside, outside]: [string, string]) => {
-  expect([verdict(rule, duty(at * 0.999)), verdict(rule, duty(at * 1.001))]).toEqual([inside, outside]);
+const either = (
+  rule: string,
+  duty: (x: number) => Duty,
+  border: number,
+  [inside, outside]: [string, string],
+) => {
+  expect([verdict(rule, duty(border * 0.999)), verdict(rule, duty(border * 1.001))]).toEqual([
+    inside,
+    outside,
+  ]);
 };
-const flow = (duty: Duty, of = valve) => flowOf(of, settle(duty, house), house);
+const flow = (duty: Duty, onValve = valve) => flowOf(onValve, settle(duty, house), house);
 
 describe("what passes", () => {
   it("is a bar's flow at the coefficient, and no more than wide open", () => {
-    const most = flow(one(10)).cases[0]!.kvNeeded / 10;
-    either("capacity", one, 50 / most, ["holds", "fails"]);
+    const maximum = flow(dutyFor(10)).cases[0]!.kvNeeded / 10;
+    either("capacity", dutyFor, 50 / maximum, ["holds", "fails"]);
   });
   it("waits for a flow, a pressure behind and a vapour pressure, and says of which case", () => {
-    expect(found("capacity", one(0)).missing).toMatch(/flow of a case/);
+    expect(found("capacity", dutyFor(0)).missing).toMatch(/flow of a case/);
     expect(found("capacity", liquid([{ rate: 5, downstreamBarG: null }])).missing).toMatch(/downstream/);
     const blank = liquid([{ rate: 5, downstreamBarG: 5 }], {
       fluid: { substance: null, family: null, vapourPressureBarA: null },
@@ -105,22 +113,25 @@ describe("what passes", () => {
       expect(verdict("capacity", and(kind)), kind).toBe("holds");
   });
   it("is nothing where nothing drives it", () => {
-    expect(verdict("capacity", one(5, 10, 10))).toBe("fails");
+    expect(verdict("capacity", dutyFor(5, 10, 10))).toBe("fails");
   });
 });
 
 describe("opening", () => {
-  const at = (percent: number) => {
-    const per = flow(one(10)).cases[0]!.kvNeeded / 10;
-    return one((1 + 0.49 * percent) / per);
+  const dutyAt = (percent: number) => {
+    const per = flow(dutyFor(10)).cases[0]!.kvNeeded / 10;
+    return dutyFor((1 + 0.49 * percent) / per);
   };
   it("is asked between the house's ends", () => {
-    either("opening", at, 80, ["holds", "tight"]);
-    expect([verdict("opening", at(19.9)), verdict("opening", at(20.1))]).toEqual(["tight", "holds"]);
-    expect([verdict("opening", at(-0.1)), verdict("opening", at(100.5))]).toEqual(["fails", "fails"]);
+    either("opening", dutyAt, 80, ["holds", "tight"]);
+    expect([verdict("opening", dutyAt(19.9)), verdict("opening", dutyAt(20.1))]).toEqual(["tight", "holds"]);
+    expect([verdict("opening", dutyAt(-0.1)), verdict("opening", dutyAt(100.5))]).toEqual(["fails", "fails"]);
   });
   it("says that it is oversized where the largest case opens it little", () => {
-    expect([verdict("oversized", at(49.9)), verdict("oversized", at(50.1))]).toEqual(["tight", "holds"]);
+    expect([verdict("oversized", dutyAt(49.9)), verdict("oversized", dutyAt(50.1))]).toEqual([
+      "tight",
+      "holds",
+    ]);
   });
   it("has a range from its least to its largest case", () => {
     const range = (times: number) =>
@@ -129,13 +140,13 @@ describe("opening", () => {
     expect(found("rangeability", range(7.9), wide).verdict).toBe("holds");
     expect(found("rangeability", range(8.1), wide).verdict).toBe("tight");
     expect(found("rangeability", range(10.1), wide).verdict).toBe("fails");
-    expect(verdict("rangeability", one(1), wide)).toBe("not asked");
+    expect(verdict("rangeability", dutyFor(1), wide)).toBe("not asked");
   });
 });
 
 describe("a liquid that boils", () => {
   // F_L² of 0.64 of 11.01 bar a down to 0.02 bar a.
-  const drop = (ratio: number) => one(5, 10, 10 - ratio * (11.01325 - 0.02));
+  const drop = (ratio: number) => dutyFor(5, 10, 10 - ratio * (11.01325 - 0.02));
   it("chokes at F_L², which a trim against cavitation stands", () => {
     expect([verdict("choking", drop(0.639)), verdict("choking", drop(0.641))]).toEqual(["holds", "fails"]);
     const stepped = with_(trim({ kind: "cavitation trim" }));
@@ -157,13 +168,17 @@ describe("a liquid that boils", () => {
         material: { ...seatMaterial(seat)!, id: "ptfe" },
       },
     });
-    const at = (ratio: number, of: Valve) => verdict("seat-cavitation", drop(ratio), of);
+    const verdictAt = (ratio: number, valve: Valve) => verdict("seat-cavitation", drop(ratio), valve);
     const [soft, lip] = [seated("ptfe", "soft ring"), seated("metal-stellite", "flexed metal lip")];
-    expect([at(0.511, soft), at(0.513, soft)]).toEqual(["holds", "fails"]);
-    expect([at(0.511, lip), at(0.513, lip), at(0.641, lip)]).toEqual(["holds", "tight", "fails"]);
-    expect(at(0.641, seated("metal-crc", "solid metal ring"))).toBe("holds");
-    expect(at(0.641, seated("metal-crc", null))).toBe("cannot tell");
-    expect(at(0.641, seated("ptfe", null))).toBe("fails");
+    expect([verdictAt(0.511, soft), verdictAt(0.513, soft)]).toEqual(["holds", "fails"]);
+    expect([verdictAt(0.511, lip), verdictAt(0.513, lip), verdictAt(0.641, lip)]).toEqual([
+      "holds",
+      "tight",
+      "fails",
+    ]);
+    expect(verdictAt(0.641, seated("metal-crc", "solid metal ring"))).toBe("holds");
+    expect(verdictAt(0.641, seated("metal-crc", null))).toBe("cannot tell");
+    expect(verdictAt(0.641, seated("ptfe", null))).toBe("fails");
   });
   it("flashes where it leaves at its vapour pressure", () => {
     const boiling = (barA: number) =>
@@ -180,8 +195,8 @@ describe("velocity", () => {
   const area = (Math.PI / 4) * 0.05 ** 2 * 3600;
   const wide = with_(trim({ sizes: [{ dn: 50, designation: null, kv: 500, passageMm: 12, price: 0 }] }));
   it("of a liquid in the outlet has its limit", () => {
-    expect(verdict("liquid-velocity", one(area * 9.99), wide)).toBe("holds");
-    expect(verdict("liquid-velocity", one(area * 10.01), wide)).toBe("fails");
+    expect(verdict("liquid-velocity", dutyFor(area * 9.99), wide)).toBe("holds");
+    expect(verdict("liquid-velocity", dutyFor(area * 10.01), wide)).toBe("fails");
     const open = (rate: number) => liquid([{ rate, upstreamBarG: 10 }], { function: ["on-off isolation"] });
     expect(verdict("liquid-velocity", open(area * 4.99), wide)).toBe("holds");
     expect(verdict("liquid-velocity", open(area * 5.01), wide)).toBe("tight");
@@ -208,8 +223,8 @@ describe("velocity", () => {
   });
   it("of a gas is a Mach number where it throttles, and metres a second where it stands open", () => {
     const mach = (rate: number) => air([{ rate, upstreamBarG: 10, downstreamBarG: 2 }]);
-    const at = found("outlet-mach", mach(1000)).value;
-    either("outlet-mach", mach, (0.3 / at) * 1000, ["holds", "fails"]);
+    const machFound = found("outlet-mach", mach(1000)).value;
+    either("outlet-mach", mach, (0.3 / machFound) * 1000, ["holds", "fails"]);
     const open = (rate: number) => air([{ rate, upstreamBarG: 10 }], { function: ["on-off isolation"] });
     const slow = found("gas-velocity", open(1000), wide).value;
     expect(verdict("gas-velocity", open((39.5 / slow) * 1000), wide)).toBe("holds");
@@ -230,9 +245,9 @@ describe("noise", () => {
     ]);
   });
   it("is quieter behind lagging", () => {
-    const of = (laggingMm: number | null) =>
+    const noiseWith = (laggingMm: number | null) =>
       found("noise", air([{ rate: 900, upstreamBarG: 10, downstreamBarG: 4 }], { laggingMm })).value;
-    expect(of(null) - of(50)).toBeCloseTo(house.laggingQuietsDb, 9);
+    expect(noiseWith(null) - noiseWith(50)).toBeCloseTo(house.laggingQuietsDb, 9);
   });
 });
 
@@ -258,8 +273,8 @@ describe("gain", () => {
 
 describe("what the trim is", () => {
   it("is the maker's to say where it throttles", () => {
-    expect(verdict("trim-stated", one(10))).toBe("holds");
-    expect(verdict("trim-stated", one(10), plain)).toBe("cannot tell");
+    expect(verdict("trim-stated", dutyFor(10))).toBe("holds");
+    expect(verdict("trim-stated", dutyFor(10), plain)).toBe("cannot tell");
   });
   it("clogs where its ways are narrow, and waits for how narrow they are", () => {
     const way = (passageMm: number | null) =>
@@ -274,18 +289,18 @@ describe("what the trim is", () => {
     const back = liquid([{ rate: 10, flow: "reverse", upstreamBarG: 9, downstreamBarG: 10 }]);
     expect(verdict("reverse", back)).toBe("tight");
     expect(verdict("reverse", back, with_(trim({ bothWays: true })))).toBe("not asked");
-    expect(verdict("reverse", one(10))).toBe("not asked");
+    expect(verdict("reverse", dutyFor(10))).toBe("not asked");
   });
 });
 
 describe("an open valve", () => {
   const open = (rate: number) => liquid([{ rate, upstreamBarG: 10 }], { function: ["on-off isolation"] });
   it("takes a little pressure, and what it costs is told", () => {
-    const at = found("open-drop", open(10));
+    const inside = found("open-drop", open(10));
     // Drop goes with the square of the flow.
-    const most = 10 * Math.sqrt(house.openDropBar / at.value);
-    either("open-drop", open, most, ["holds", "tight"]);
-    expect(at.uses.find((u) => /cost/.test(u.what))!.value).toBeGreaterThan(0);
+    const maximum = 10 * Math.sqrt(house.openDropBar / inside.value);
+    either("open-drop", open, maximum, ["holds", "tight"]);
+    expect(inside.uses.find((u) => /cost/.test(u.what))!.value).toBeGreaterThan(0);
     expect(verdict("open-drop", open(1e4))).toBe("fails");
   });
   it("is not asked when a liquid boils that nobody knows of, while it takes little", () => {
@@ -306,10 +321,10 @@ describe("a gas that expands", () => {
       cases: [{ kind, phase: "gas", upstreamBarG: 40, downstreamBarG, temperatureC: 20 }],
     });
   it("cools by Joule and Thomson, and the body has to be tough at it", () => {
-    const at = (bar: number) => found("expansion-cold", carbonDioxide(bar));
-    expect(at(38).verdict).toBe("holds");
-    expect(at(0).verdict).toBe("fails");
-    expect(at(0).value).toBeLessThan(at(20).value);
+    const findingAt = (bar: number) => found("expansion-cold", carbonDioxide(bar));
+    expect(findingAt(38).verdict).toBe("holds");
+    expect(findingAt(0).verdict).toBe("fails");
+    expect(findingAt(0).value).toBeLessThan(findingAt(20).value);
   });
   it("is cold only while an isolating valve is cracked", () => {
     expect(verdict("expansion-cold", carbonDioxide(0, "normal"))).toBe("tight");
@@ -321,11 +336,11 @@ describe("the trim taken", () => {
   const sized = (kv: number, change: Partial<FlowTrim> = {}) =>
     trim({ id: `t${kv}`, sizes: [{ dn: 50, designation: null, kv, passageMm: 12, price: 0 }], ...change });
   it("is the smallest that keeps every case in range, the widest of one that stands open", () => {
-    const all = with_(sized(10), sized(20), sized(40));
-    expect(flow(one(12), all).trim.kv).toBe(20);
-    expect(flow(one(25), all).trim.kv).toBe(40);
+    const several = with_(sized(10), sized(20), sized(40));
+    expect(flow(dutyFor(12), several).trim.kv).toBe(20);
+    expect(flow(dutyFor(25), several).trim.kv).toBe(40);
     expect(
-      flow(liquid([{ rate: 12, upstreamBarG: 10 }], { function: ["on-off isolation"] }), all).trim.kv,
+      flow(liquid([{ rate: 12, upstreamBarG: 10 }], { function: ["on-off isolation"] }), several).trim.kv,
     ).toBe(40);
   });
   it("is a hard one where it flashes, dear as it is", () => {
@@ -334,7 +349,7 @@ describe("the trim taken", () => {
       sizes: [{ dn: 50, designation: null, kv: 21, passageMm: 12, price: 500 }],
     });
     const both = with_(sized(20), hard);
-    expect(flow(one(12), both).trim.kv).toBe(20);
-    expect(flow(one(5, 10, -1.0), both).trim.trim.hardFaced).toBe(true);
+    expect(flow(dutyFor(12), both).trim.kv).toBe(20);
+    expect(flow(dutyFor(5, 10, -1.0), both).trim.trim.hardFaced).toBe(true);
   });
 });

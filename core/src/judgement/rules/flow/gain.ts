@@ -3,7 +3,7 @@ import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Whether the loop may be tuned alike for every case. */
+/** Whether one tuning of the loop suits every case. */
 export const gain = flowRule({
   id: "flow/gain",
   asks: "Installed gain",
@@ -11,7 +11,7 @@ export const gain = flowRule({
     "Change of flow per change of travel in the line described by the cases (p = a + b·q²): ratio of highest to lowest",
   inputs: ["flow and pressures of the cases", "curve of the trim", "house rule: gain"],
   unit: "",
-  of: "throttling",
+  appliesTo: "throttling",
   tight: "mild",
   measure: (c, flow, { house }) => {
     const system = systemOf(flow);
@@ -24,13 +24,13 @@ export const gain = flowRule({
     const gains = inRange.map(({ standing }) =>
       installedGain(flow.trim, standing.openingPercent, system, flow.pipes),
     );
-    const [least, most] = [Math.min(...gains), Math.max(...gains)];
-    const of = against(most / Math.max(least, 1e-9), house.gainRatio, 0);
+    const [least, maximum] = [Math.min(...gains), Math.max(...gains)];
+    const comparison = against(maximum / Math.max(least, 1e-9), house.gainRatio, 0);
     return {
-      ...of,
-      verdict: of.verdict === "fails" ? "tight" : of.verdict,
+      ...comparison,
+      verdict: comparison.verdict === "fails" ? "tight" : comparison.verdict,
       uses: [
-        used("highest gain", most, "computed"),
+        used("highest gain", maximum, "computed"),
         used("lowest gain", least, "computed"),
         used("valve authority", system.authority, "computed"),
       ],

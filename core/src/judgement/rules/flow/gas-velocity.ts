@@ -8,12 +8,12 @@ export const gasVelocity = flowRule({
   source: "Continuity through the open valve; limit by house rule",
   inputs: ["flow and pressures of the cases", "fluid", "size", "house rule: velocity of gas"],
   unit: "m/s",
-  of: "open",
+  appliesTo: "open",
   fluid: "gas",
   tight: "mild",
   measure: (c, _, { house }) => {
-    const of = against(c.figures.outletMS, house.openGasMS, 0);
-    return of.verdict === "fails" ? { ...of, verdict: "tight" } : of;
+    const comparison = against(c.figures.outletMS, house.openGasMS, 0);
+    return comparison.verdict === "fails" ? { ...comparison, verdict: "tight" } : comparison;
   },
   otherwise: "No case has a gas flow.",
   says: {

@@ -12,9 +12,9 @@ export const lineAgrees = flowRule({
   source: "Pressure of a case against the pump curve at its flow, and against the static pressure",
   inputs: ["flow and pressures of the cases", "pump curve", "static pressure", "house rule: apart by"],
   unit: "%",
-  of: "throttling",
+  appliesTo: "throttling",
   tight: "mild",
-  unraised: ({ stated: { pumpCurve, staticBarG } }) =>
+  notApplicableBecause: ({ stated: { pumpCurve, staticBarG } }) =>
     pumpCurve === null && staticBarG === null ? "The line is described only by its cases." : null,
   measure: (c, { streams }, { duty, house }) => {
     const { pumpedBarA, staticBarA } = statedLine(duty);
@@ -22,16 +22,16 @@ export const lineAgrees = flowRule({
     // A trip is not of the line as it runs.
     if (!sized) return null;
     const { upstreamBarA, downstreamBarA, massKgH } = c.stream;
-    // The curve counts as the largest case does, whatever this one counts in.
-    const most = largestOf({ streams })!;
-    const pumped = pumpedBarA === null ? null : pumpedBarA((most.rate * massKgH) / most.stream.massKgH);
+    // The curve counts flow in the basis of the largest case, whatever basis this one uses.
+    const largest = largestOf({ streams })!;
+    const pumped = pumpedBarA === null ? null : pumpedBarA((largest.rate * massKgH) / largest.stream.massKgH);
     const apart = pumped === null ? 0 : Math.abs(upstreamBarA - pumped) / upstreamBarA;
-    // What stands behind it at no flow is no more than what stands there while friction adds to it.
+    // The back pressure without flow is at most the back pressure with friction added.
     const above = staticBarA === null ? 0 : Math.max(0, staticBarA - downstreamBarA) / downstreamBarA;
-    const of = against(100 * Math.max(apart, above), house.lineWithinPercent, 0);
+    const comparison = against(100 * Math.max(apart, above), house.lineWithinPercent, 0);
     return {
-      ...of,
-      verdict: of.verdict === "fails" ? "tight" : of.verdict,
+      ...comparison,
+      verdict: comparison.verdict === "fails" ? "tight" : comparison.verdict,
       uses: [
         ...(pumped === null
           ? []

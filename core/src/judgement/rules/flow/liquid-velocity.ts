@@ -9,13 +9,17 @@ export const liquidVelocity = flowRule({
   inputs: ["flow of the cases", "size", "house rules: velocities of liquid"],
   unit: "m/s",
   tight: "mild",
-  of: "both",
+  appliesTo: "both",
   fluid: "liquid",
   measure: (c, { throttles }, { house }) => {
     if (c.stream.kind !== "liquid" || c.figures.boiling === "flashing") return null;
-    const of = against(c.figures.outletMS, throttles ? house.throttledLiquidMS : house.openLiquidMS, 0);
-    // What an open line is laid out for is a matter of cost; beyond it nothing breaks.
-    return of.verdict === "fails" && !throttles ? { ...of, verdict: "tight" } : of;
+    const comparison = against(
+      c.figures.outletMS,
+      throttles ? house.throttledLiquidMS : house.openLiquidMS,
+      0,
+    );
+    // Velocity in an open line is a matter of cost; nothing breaks beyond it.
+    return comparison.verdict === "fails" && !throttles ? { ...comparison, verdict: "tight" } : comparison;
   },
   otherwise: "No case has a liquid that stays liquid downstream.",
   says: {

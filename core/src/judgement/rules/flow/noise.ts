@@ -14,7 +14,7 @@ export const noise = flowRule({
     "house rules: limit, what the method may be off by",
   ],
   unit: "dB(A)",
-  of: "throttling",
+  appliesTo: "throttling",
   measure: (c, { wall }, { house }) => {
     const level = c.figures.noiseDbA;
     if (level === null) return null;

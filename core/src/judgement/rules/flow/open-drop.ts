@@ -4,7 +4,7 @@ import { flowRule } from "./flow-rule.ts";
 
 const kWPerM3hBar = 1 / 36;
 
-/** What the bore costs in pressure. */
+/** Pressure drop of the open bore. */
 export const openDrop = flowRule({
   id: "flow/open-drop",
   asks: "Pressure drop of the open valve",
@@ -15,18 +15,19 @@ export const openDrop = flowRule({
     "house rules: drop, energy, pump, hours",
   ],
   unit: "bar",
-  of: "open",
+  appliesTo: "open",
   tight: "mild",
   measure: (c, _, { house }) => {
-    const of = against(c.dropBar, house.openDropBar, 0);
+    const comparison = against(c.dropBar, house.openDropBar, 0);
     const pumped = c.stream.kind === "liquid" ? c.stream.flowM3h * c.dropBar * kWPerM3hBar : null;
     const cost =
       pumped === null
         ? null
         : (pumped / (house.pumpEfficiencyPercent / 100)) * house.hoursPerYear * house.energyPricePerKwh;
     return {
-      ...of,
-      verdict: c.standing.beyond !== null ? "fails" : of.verdict === "fails" ? "tight" : of.verdict,
+      ...comparison,
+      verdict:
+        c.standing.beyond !== null ? "fails" : comparison.verdict === "fails" ? "tight" : comparison.verdict,
       ...(c.standing.beyond !== null && { decides: "the whole pressure drop, and not enough" }),
       uses: cost === null ? [] : [used("pumping cost per year, about", Math.round(cost), "estimate")],
     };

@@ -8,22 +8,22 @@ export const openingRange = flowRule({
   source: "Travel on the trim curve for the flow of each case; range by house rule",
   inputs: ["flow and pressures of the cases", "curve of the trim", "house rules: least and largest opening"],
   unit: "%",
-  of: "throttling",
+  appliesTo: "throttling",
   measure: (c, _, { house }) => {
     const { openingPercent: value, beyond } = c.standing;
-    const { leastOpeningPercent: least, mostOpeningPercent: most } = house;
-    const low = value < (least + most) / 2;
-    const limit = low ? least : most;
-    const inside = value >= least && value <= most;
+    const { leastOpeningPercent: least, mostOpeningPercent: maximum } = house;
+    const low = value < (least + maximum) / 2;
+    const limit = low ? least : maximum;
+    const inside = value >= least && value <= maximum;
     return {
       value,
       limit,
       sense: low ? "≥" : "≤",
-      margin: low ? value / Math.max(1e-9, least) - 1 : most / value - 1,
+      margin: low ? value / Math.max(1e-9, least) - 1 : maximum / value - 1,
       verdict: beyond !== null ? "fails" : inside ? "holds" : "tight",
       uses: [
         used("lowest travel for control", least, "house rule", "%"),
-        used("highest travel for control", most, "house rule", "%"),
+        used("highest travel for control", maximum, "house rule", "%"),
         used("required Kv", c.kvNeeded, "computed", "Kv"),
       ],
       ...(beyond !== null && { decides: beyond }),

@@ -9,7 +9,7 @@ export const outletMach = flowRule({
   source: "Outlet velocity at downstream pressure over the speed of sound; limit by house rule",
   inputs: ["flow and pressures of the cases", "fluid", "size", "house rule: Mach number"],
   unit: "",
-  of: "throttling",
+  appliesTo: "throttling",
   fluid: "gas",
   measure: (c, _, { house }) =>
     c.figures.mach === null

@@ -10,7 +10,7 @@ export const oversized = flowRule({
   unit: "%",
   sense: "≥",
   tight: "mild",
-  of: "throttling",
+  appliesTo: "throttling",
   measure: (c, flow, { house }) => {
     const largest = flow.cases.reduce((a, b) => (b.kvNeeded > a.kvNeeded ? b : a));
     if (c !== largest) return null;

@@ -9,16 +9,16 @@ export const pipeVelocity = flowRule({
   source: "Velocity in the pipe at downstream pressure against the usual design velocity",
   inputs: ["flow and pressures of the cases", "pipe bore", "house rules: velocities through an open valve"],
   unit: "m/s",
-  of: "throttling",
+  appliesTo: "throttling",
   tight: "mild",
   measure: (c, { pipes }, { house, duty }) => {
-    // Two phases at once have a limit of their own.
+    // Two-phase flow has a limit of its own.
     if (c.stream.kind === "two-phase") return null;
     const limit = c.stream.kind === "gas" ? house.openGasMS : house.openLiquidMS;
-    const of = against(c.figures.pipeMS, limit, 0);
+    const comparison = against(c.figures.pipeMS, limit, 0);
     return {
-      ...of,
-      verdict: of.verdict === "fails" ? "tight" : of.verdict,
+      ...comparison,
+      verdict: comparison.verdict === "fails" ? "tight" : comparison.verdict,
       uses: [stated("bore of the pipe", pipes.pipeMm, duty.stated.pipeBoreMm, "mm")],
     };
   },

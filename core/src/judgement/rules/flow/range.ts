@@ -2,21 +2,21 @@ import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Whether one trim controls from the least case to the largest. */
+/** Whether one trim controls from the smallest case to the largest. */
 export const rangeability = flowRule({
   id: "flow/rangeability",
   asks: "Rangeability",
   source: "Ratio of highest to lowest required coefficient against the inherent rangeability of the trim",
   inputs: ["flow and pressures of the cases", "rangeability of the trim"],
   unit: "",
-  of: "throttling",
+  appliesTo: "throttling",
   measure: (c, { cases, trim }) => {
-    const needed = cases.map((one) => one.kvNeeded);
-    const [least, most] = [Math.min(...needed), Math.max(...needed)];
-    if (c.kvNeeded !== least || least === most) return null;
+    const needed = cases.map((operatingCase) => operatingCase.kvNeeded);
+    const [least, maximum] = [Math.min(...needed), Math.max(...needed)];
+    if (c.kvNeeded !== least || least === maximum) return null;
     return {
-      ...against(most / least, trim.trim.rangeability, 0.25),
-      uses: [used("largest", most, "computed", "Kv"), used("least", least, "computed", "Kv")],
+      ...against(maximum / least, trim.trim.rangeability, 0.25),
+      uses: [used("largest", maximum, "computed", "Kv"), used("least", least, "computed", "Kv")],
     };
   },
   otherwise: "Only one case states a flow.",

@@ -7,7 +7,7 @@ export const reverseFlow = flowRule({
   source: "Notch and seat are made for one flow direction unless the maker states both",
   inputs: ["direction of the cases", "directions of the trim"],
   unit: "",
-  of: "throttling",
+  appliesTo: "throttling",
   measure: (c, { trim }) => {
     if (!c.reverse || trim.trim.bothWays) return null;
     return { value: 1, limit: 1, margin: null, verdict: "tight", decides: "one direction" };

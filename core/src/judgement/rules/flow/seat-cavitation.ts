@@ -12,16 +12,16 @@ export const seatCavitation = flowRule({
     "F_L of the trim",
     "contact of seat and closing member",
   ],
-  hangsOn: ["seat"],
+  dependsOn: ["seat"],
   unit: "",
-  of: "throttling",
+  appliesTo: "throttling",
   fluid: "liquid",
   ofBoiling: true,
   measure: (c, _flow, { valve }) => {
-    const { cavitation: of, boiling, ratio } = c.figures;
-    if (of === null || boiling === "flashing") return null;
+    const { cavitation: thresholds, boiling, ratio } = c.figures;
+    if (thresholds === null || boiling === "flashing") return null;
     const { execution } = valve.seat.offer;
-    const limit = of.constantFrom;
+    const limit = thresholds.constantFrom;
     const margin = limit / Math.max(ratio, 1e-9) - 1;
     const uses = [
       used("seat", execution ?? "not stated", "catalogue"),

@@ -4,14 +4,14 @@ import { cannotTell, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 import { noFlow } from "./flow-rule.ts";
 
-/** Whether the maker says what his trim passes. */
+/** Whether the maker states the flow coefficients of the trim. */
 export const trimStated = rule({
   id: "flow/trim-stated",
   asks: "Stated flow coefficients",
   source: "Trims stated by the maker for the size; typical values of the construction are an estimate",
   inputs: ["flow trims of the line"],
-  hangsOn: ["size"],
-  unraised: (duty) => noFlow(duty, "throttling"),
+  dependsOn: ["size"],
+  notApplicableBecause: (duty) => noFlow(duty, "throttling"),
   examine: ({ valve, duty, house }) => {
     const { trim } = flowOf(valve, duty, house);
     return trim.typical

@@ -4,7 +4,7 @@ import { against } from "../compare.ts";
 import { used } from "../inputs.ts";
 import { flowRule } from "./flow-rule.ts";
 
-/** Two phases at once: no standard sizes a valve for them, and what carries drops wears. */
+/** Two-phase flow: no standard sizes a valve for it, and droplets cause wear. */
 export const twoPhase = flowRule({
   id: "flow/two-phase",
   asks: "Two-phase flow",
@@ -12,21 +12,21 @@ export const twoPhase = flowRule({
     "Erosional velocity: constant over the root of the mixture density downstream. Flow by the lower of a no-slip model and a separated model: an estimate, because IEC 60534 gives no method",
   inputs: ["flow and pressures of the cases", "vapour fraction", "fluid", "house rule: constant of erosion"],
   unit: "m/s",
-  of: "both",
+  appliesTo: "both",
   fluid: "two-phase",
-  unraised: ({ cases }) =>
+  notApplicableBecause: ({ cases }) =>
     cases.some(({ phase, kind }) => phase === "two-phase" && kind !== "fire")
       ? null
       : "No case has two phases.",
   measure: ({ stream, dropBar, figures }, _, { house }) => {
     const behind = streamAt(stream, 1, stream.upstreamBarA, stream.upstreamBarA - dropBar);
     const density = densityBehind(behind);
-    const of = against(figures.outletMS, house.erosionConstant / Math.sqrt(density), 0);
+    const comparison = against(figures.outletMS, house.erosionConstant / Math.sqrt(density), 0);
     return {
-      ...of,
+      ...comparison,
       // However slow it is: opening, drop and coefficient are estimates.
-      verdict: of.verdict === "fails" ? "fails" : "tight",
-      ...(of.verdict === "fails" ? {} : { decides: "an estimate" }),
+      verdict: comparison.verdict === "fails" ? "fails" : "tight",
+      ...(comparison.verdict === "fails" ? {} : { decides: "an estimate" }),
       uses: [used("mixture density downstream", density, "estimate", "kg/m³")],
     };
   },

@@ -7,7 +7,7 @@ export const ratingEndsAtC = ({ ratingCurve }: Pick<Valve, "ratingCurve">): numb
   ratingCurve.temperatureC.at(-1)!;
 
 /**
- * What a body is rated for at a temperature.
+ * Rating of a body at a temperature.
  *
  * @param valve its class and material group decide
  * @param temperatureC °C

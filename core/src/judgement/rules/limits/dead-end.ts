@@ -27,7 +27,7 @@ export function deadEndOf({ line }: Valve, duty: Pick<SettledDuty, "endConnectio
 }
 
 /**
- * What lugs hold at the end of a line, at a temperature.
+ * Rating of lugs at the end of a line, at a temperature.
  *
  * @param valve its rating
  * @param share of the rating, by its maker
@@ -40,7 +40,7 @@ export function lugsHoldBarG(valve: Valve, share: number, temperatureC: number):
   return rating === null ? null : share * rating;
 }
 
-/** What the ends hold, where the duty puts the valve at the end of a line and they limit it. */
+/** Limit of the ends, where the valve is at the end of a line and they limit it. */
 export function deadEndLimit(valve: Valve, duty: SettledDuty): PartLimit | null {
   if (!duty.stated.deadEnd) return null;
   const end = deadEndOf(valve, duty);
@@ -51,7 +51,7 @@ export function deadEndLimit(valve: Valve, duty: SettledDuty): PartLimit | null 
     ...body,
     part: "ends",
     name: end.held === "by lugs" ? "lug body at the end of a line" : "no dead-end rating for a wafer body",
-    // As the rating falls with temperature, so does what the lugs hold of it.
+    // The rating of the lugs falls with temperature like the rating of the body.
     curve: { temperatureC: body.curve!.temperatureC, value: body.curve!.value.map((bar) => share * bar) },
   };
 }

@@ -12,24 +12,24 @@ export type LimitedPart =
   | "jacket";
 
 /**
- * What one part holds: pressure against temperature where it has a curve, and the temperatures it ends at. The
- * rules judge by it and the envelope draws it.
+ * Limits of one part: pressure over temperature where it has a curve, and its temperature range. The rules judge by it
+ * and the envelope chart draws it.
  */
 export interface PartLimit {
   readonly part: LimitedPart;
   readonly name: string;
-  /** bar g; for a seat, bar of differential with the far side vented. Null where temperature alone limits it. */
+  /** bar g; for a seat, bar of differential with the far side vented. Null where only temperature limits it. */
   readonly curve: Curve | null;
   readonly fromC: number;
   /** Highest it may stay at. */
   readonly toC: number;
   /** Highest it may pass through; the same as `toC` where no excursion is allowed. */
   readonly excursionC: number;
-  /** What ends it where that is not the part itself, for example steam. */
+  /** What ends the range where that is not the part itself, for example steam. */
   readonly because: string | null;
 }
 
-/** A part that temperature alone limits, and that allows no excursion. */
+/** A part that only temperature limits, and that allows no excursion. */
 export const byTemperature = (
   part: LimitedPart,
   name: string,

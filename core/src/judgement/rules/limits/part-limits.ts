@@ -45,15 +45,15 @@ export function partLimits(valve: Valve, duty: SettledDuty, house: HouseRules): 
   ];
 }
 
-/** The lowest of all parts at one temperature, and the part it belongs to. */
+/** The lowest limit of all parts at one temperature, and its part. */
 export interface AssemblyLimit {
-  /** Zero where a part is outside its temperatures: nothing may be asked of it there. */
+  /** Zero where a part is outside its temperatures: no pressure is allowed there. */
   readonly pressureBar: number;
   readonly governs: PartLimit;
 }
 
 /**
- * What an assembly holds at a temperature: the lowest of its parts.
+ * Limit of an assembly at a temperature: the lowest of its parts.
  *
  * @param limits limits of its parts; at least one with a curve
  * @param temperatureC °C

@@ -6,7 +6,7 @@ import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import type { PartLimit } from "./part-limit.ts";
 
 /**
- * Differential a seat stands at a temperature, excursions included.
+ * Differential limit of a seat at a temperature, excursions included.
  *
  * @param seat material and curve
  * @param temperatureC °C
@@ -23,7 +23,9 @@ export function seatStandsBar(
     : valueOnCurve(seat.curve, temperatureC);
 }
 
-/** Where steam ends a soft seat: to stay in, null where it may stay in none, and to be washed with. */
+/**
+ * Where steam ends the range of a soft seat: for continuous service (null where none is allowed) and for steaming out.
+ */
 export interface SteamEnds {
   readonly staysToC: number | null;
   readonly washedAtC: number;
@@ -51,7 +53,7 @@ const leastSteamC = 100;
 export function seatPartLimit({ seat }: Valve, duty: SettledDuty, house: HouseRules): PartLimit {
   const { material, curve, curveName } = seat;
   const steam = duty.cases.some((c) => c.steamy && c.kind !== "fire") ? steamEndsOf(material, house) : null;
-  const capped = (t: number, at: number) => (steam === null ? t : Math.min(t, at));
+  const capped = (t: number, endC: number) => (steam === null ? t : Math.min(t, endC));
   return {
     part: "seat",
     name: `${material.name}, ${curve === null ? "limited by the body class" : curveName}`,

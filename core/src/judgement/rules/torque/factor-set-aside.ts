@@ -7,8 +7,8 @@ export const factorSetAside = rule({
   asks: "Torque factors set aside",
   source: "A torque factor counts until a reason is given for setting it aside (house rule)",
   inputs: ["torque factors set aside", "reason", "house rules: increments"],
-  hangsOn: ["size", "cavity", "seat"],
-  unraised: ({ stated }) =>
+  dependsOn: ["size", "cavity", "seat"],
+  notApplicableBecause: ({ stated }) =>
     (stated.factorSetAside ?? []).length === 0 ? "No torque factor is set aside." : null,
   examine: ({ demand: { factor }, duty }) => {
     const { factorSetAside: asked, factorSetAsideBecause } = duty.stated;

@@ -2,19 +2,19 @@ import { used } from "../inputs.ts";
 import { notAsked, plain } from "../outcome.ts";
 import { rule } from "../rule.ts";
 
-/** Of the torque to break it open: below it, what flow adds is not worth asking about. */
+/** Share of the breakaway torque below which torque added by flow is not worth asking about. */
 const worthAsking = 0.2;
 
-/** What flow adds to the torque of either stroke. */
+/** Torque added by flow, for either stroke. */
 export const flowTorque = rule({
   id: "torque/flow-torque",
   asks: "Dynamic torque",
   source:
     "T = C_t·Δp·D³ over the opening, with the valve in series with its line. If no flow is stated, the usual design velocity of lines counts",
   inputs: ["flow and differential", "dynamic torque coefficient of the trim", "house rules: velocities"],
-  hangsOn: ["size", "cavity", "seat"],
+  dependsOn: ["size", "cavity", "seat"],
   tight: "mild",
-  unraised: ({ stated }) =>
+  notApplicableBecause: ({ stated }) =>
     stated.onSite === true
       ? "Torques entered for an installed valve already include the dynamic torque."
       : null,

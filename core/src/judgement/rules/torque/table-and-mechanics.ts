@@ -10,9 +10,9 @@ export const tableAndMechanics = rule({
   source:
     "Maker's table at the highest differential against friction of seat, bearings and packing calculated from dimensions (estimate)",
   inputs: ["differential", "maker's torque table", "dimensions", "house rule: disagreement"],
-  hangsOn: ["size", "cavity", "seat"],
+  dependsOn: ["size", "cavity", "seat"],
   tight: "mild",
-  unraised: ({ stated }) =>
+  notApplicableBecause: ({ stated }) =>
     stated.onSite === true ? "The valve is already installed and its dimensions are not known." : null,
   examine: ({ valve, demand, house }) => {
     if (demand.covering === null)

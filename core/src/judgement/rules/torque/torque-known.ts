@@ -11,7 +11,7 @@ export const torqueKnown = rule({
   source:
     "Maker's torque table, linear in differential pressure, never extrapolated; growth with time closed",
   inputs: ["differential", "maker's torque table", "longest time closed", "house rule: sizing basis"],
-  hangsOn: ["size", "cavity", "seat"],
+  dependsOn: ["size", "cavity", "seat"],
   examine: ({ demand, duty, valve }) => {
     const shut = duty.stated.longestShutDays === null ? ("assumed" as const) : ("entered" as const);
     const uses = () => [

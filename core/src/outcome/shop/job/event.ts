@@ -2,11 +2,11 @@ import { z } from "zod";
 import { leakPlaces } from "../leak/causes.ts";
 import { planKinds } from "../plan.ts";
 
-/** What is worked on: a plan, or a leak that is traced. */
+/** Work of a job: a plan, or tracing a leak. */
 export const jobKinds = [...planKinds, "find a leak"] as const;
 export type JobKind = (typeof jobKinds)[number];
 
-/** What a reader sees; the kinds are names in stored jobs and in the API. */
+/** Titles for a reader; the kinds are stored names in jobs and in the API. */
 export const jobTitles: Readonly<Record<JobKind, string>> = {
   strip: "Strip down",
   reseat: "Renew the seats",
@@ -27,14 +27,14 @@ const inAddresses: Readonly<Record<JobKind, string>> = {
  * The word a kind of job has in addresses.
  *
  * @param kind of job
- * @returns the word; that of a plan is the one `planNamed` knows
+ * @returns the word; for a plan the one `planNamed` knows
  * @example wordOf("put together") // → "together"
  */
 export const wordOf = (kind: JobKind): string => inAddresses[kind];
 
-const words = (most: number) => z.string().trim().min(1, "Describe what you saw in words.").max(most);
+const words = (maximum: number) => z.string().trim().min(1, "Describe what you saw in words.").max(maximum);
 /** Name of a step; null of the work as a whole. */
-const of = { step: words(1000).nullable() };
+const stepField = { step: words(1000).nullable() };
 
 const said = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("tick"), step: words(1000), done: z.boolean() }),
@@ -45,10 +45,10 @@ const said = z.discriminatedUnion("kind", [
     /** In the unit of the measure. */
     value: z.number().min(-1e9).max(1e9),
   }),
-  z.strictObject({ kind: z.literal("note"), ...of, text: words(2000) }),
-  /** Something was done otherwise than the plan says. */
-  z.strictObject({ kind: z.literal("deviation"), ...of, text: words(2000) }),
-  z.strictObject({ kind: z.literal("picture"), ...of, picture: z.uuid(), name: words(200) }),
+  z.strictObject({ kind: z.literal("note"), ...stepField, text: words(2000) }),
+  /** A deviation from the plan. */
+  z.strictObject({ kind: z.literal("deviation"), ...stepField, text: words(2000) }),
+  z.strictObject({ kind: z.literal("picture"), ...stepField, picture: z.uuid(), name: words(200) }),
   z.strictObject({ kind: z.literal("place"), place: z.enum(leakPlaces) }),
   z.strictObject({ kind: z.literal("seen"), check: words(200), answer: words(200) }),
   z.strictObject({ kind: z.literal("taken back") }),
@@ -60,9 +60,9 @@ const said = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("finished") }),
 ]);
 
-/** Something that was done or seen on a job: made once on a device, and never changed. */
+/** An event of a job: created once on a device, and never changed. */
 export const jobEventSchema = z.strictObject({
-  /** Made by the device, so that an event handed in twice is one. */
+  /** Created by the device, so that an event sent twice counts once. */
   id: z.uuid(),
   /** By the device's clock. */
   at: z.iso.datetime(),

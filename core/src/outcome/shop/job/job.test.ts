@@ -32,23 +32,23 @@ const event: fc.Arbitrary<JobEvent> = fc.record({
   who: fc.constantFrom("Day shift", "Night shift"),
   said,
 });
-const at = (second: number, of: Said, who = "Day shift"): JobEvent => ({
+const eventAt = (second: number, said: Said, who = "Day shift"): JobEvent => ({
   id: `00000000-0000-4000-8000-00000000000${second}`,
   at: `2026-11-27T10:00:0${second}.000Z`,
   who,
-  said: of,
+  said: said,
 });
 
 describe("events of a job", () => {
   it("are what is said of them in their schema", () => {
     fc.assert(
-      fc.property(event, (one) => {
-        expect(jobEventSchema.parse(one)).toEqual(one);
+      fc.property(event, (event) => {
+        expect(jobEventSchema.parse(event)).toEqual(event);
       }),
     );
   });
   it("come to the same in any order, and as often as they are handed in", () => {
-    const unlike = fc.uniqueArray(event, { selector: (one) => one.id, maxLength: 30 });
+    const unlike = fc.uniqueArray(event, { selector: (event) => event.id, maxLength: 30 });
     fc.assert(
       fc.property(
         unlike.chain((events) =>
@@ -65,13 +65,19 @@ describe("events of a job", () => {
   });
   it("let the later of two people count, and say whose tick it is", () => {
     const tick = (done: boolean): Said => ({ kind: "tick", step: "Drain.", done });
-    const state = jobState([at(3, tick(true), "Night shift"), at(1, tick(true)), at(2, tick(false))]);
+    const state = jobState([
+      eventAt(3, tick(true), "Night shift"),
+      eventAt(1, tick(true)),
+      eventAt(2, tick(false)),
+    ]);
     expect(stepState(state, "Drain.").ticked).toMatchObject({ who: "Night shift" });
-    expect(stepState(jobState([at(1, tick(true)), at(2, tick(false))]), "Drain.").ticked).toBeNull();
+    expect(
+      stepState(jobState([eventAt(1, tick(true)), eventAt(2, tick(false))]), "Drain.").ticked,
+    ).toBeNull();
   });
   it("are as late as their moment is, however it is written", () => {
-    const tick = (id: number, at: string, done: boolean) => ({ ...at_(id, done), at });
-    const at_ = (id: number, done: boolean) => at(id, { kind: "tick", step: "Drain.", done });
+    const tick = (id: number, time: string, done: boolean) => ({ ...at_(id, done), at: time });
+    const at_ = (id: number, done: boolean) => eventAt(id, { kind: "tick", step: "Drain.", done });
     const state = jobState([
       tick(1, "2026-11-27T10:00:00Z", true),
       tick(2, "2026-11-27T10:00:00.500Z", false),
@@ -83,11 +89,11 @@ describe("events of a job", () => {
     const note: Said = { kind: "note", step: "Drain.", text: "pitted" };
     const step = stepState(
       jobState([
-        at(1, reading("height", 1)),
-        at(2, note),
-        at(3, reading("height", 2)),
-        at(4, reading("gap", 5)),
-        at(5, note),
+        eventAt(1, reading("height", 1)),
+        eventAt(2, note),
+        eventAt(3, reading("height", 2)),
+        eventAt(4, reading("gap", 5)),
+        eventAt(5, note),
       ]),
       "Drain.",
     );
@@ -99,9 +105,9 @@ describe("events of a job", () => {
   });
   it("keep what comes after the end, and count it", () => {
     const state = jobState([
-      at(1, { kind: "finished" }),
-      at(2, { kind: "note", step: null, text: "late" }),
-      at(3, { kind: "finished" }, "Night shift"),
+      eventAt(1, { kind: "finished" }),
+      eventAt(2, { kind: "note", step: null, text: "late" }),
+      eventAt(3, { kind: "finished" }, "Night shift"),
     ]);
     expect(state.finished).toMatchObject({ who: "Day shift" });
     expect(state.afterwards).toBe(2);
@@ -110,12 +116,12 @@ describe("events of a job", () => {
   it("begin a leak anew with its place", () => {
     const seen: Said = { kind: "seen", check: "soap", answer: "dry" };
     const state = jobState([
-      at(1, { kind: "place", place: "outside" }),
-      at(2, seen),
-      at(3, { kind: "place", place: "through the valve" }),
-      at(4, seen),
-      at(5, seen),
-      at(6, { kind: "taken back" }),
+      eventAt(1, { kind: "place", place: "outside" }),
+      eventAt(2, seen),
+      eventAt(3, { kind: "place", place: "through the valve" }),
+      eventAt(4, seen),
+      eventAt(5, seen),
+      eventAt(6, { kind: "taken back" }),
     ]);
     expect(state).toMatchObject({ place: "through the valve", seen: [{ check: "soap", answer: "dry" }] });
   });

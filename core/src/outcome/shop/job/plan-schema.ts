@@ -4,7 +4,7 @@ import { pieceRoles, ways } from "../../../construction/bodies/assembly/model.ts
 import { planKinds, type ShopPlan } from "../plan.ts";
 import { stages } from "../step.ts";
 
-const words = (most: number) => z.string().max(most);
+const words = (maximum: number) => z.string().max(maximum);
 const list = () => z.array(words(1000)).max(200);
 const unit = words(20) as z.ZodType<string> as z.ZodType<Unit>;
 const renew = z.enum(["always", "if worn"]).nullable();
@@ -34,7 +34,7 @@ const step = z.strictObject({
   renew,
 });
 
-/** A plan as a job keeps it: as it was when the work began, whatever later releases make of the valve. */
+/** A plan stored with a job: as it was when the work started, even if later releases plan differently. */
 export const shopPlanSchema: z.ZodType<ShopPlan> = z.strictObject({
   kind: z.enum(planKinds),
   steps: z.array(step).max(500),

@@ -3,7 +3,7 @@ import type { Observation } from "../leak/finder.ts";
 import type { Measure, ShopStep } from "../step.ts";
 import type { JobEvent } from "./event.ts";
 
-/** Who did something, and when by the clock of the device. */
+/** Person and time, by the clock of the device. */
 export interface Signed {
   readonly who: string;
   readonly at: string;
@@ -22,9 +22,9 @@ export interface Picture extends Signed {
   readonly name: string;
 }
 
-/** What was done and seen at one step, or on the work as a whole. */
+/** Entries at one step, or for the whole job. */
 export interface StepState {
-  /** Who ticked it last; null where nobody did, or the tick was taken back. */
+  /** Who ticked it last; null where nobody did, or the tick was removed. */
   readonly ticked: Signed | null;
   /** The newest of each measure. */
   readonly readings: readonly Reading[];
@@ -39,7 +39,7 @@ export interface JobState {
   readonly place: LeakPlace | null;
   readonly seen: readonly Observation[];
   readonly leakRate: { readonly of: "liquid" | "gas"; readonly mlMin: number } | null;
-  /** What came of devices after it was finished: kept, and said. */
+  /** Events that arrived from devices after the job was finished: they are kept and marked. */
   readonly afterwards: number;
   readonly last: Signed | null;
 }
@@ -47,11 +47,11 @@ export interface JobState {
 const untouched: StepState = { ticked: null, readings: [], remarks: [], pictures: [] };
 
 /**
- * What is known of a step.
+ * State of a step.
  *
  * @param state of the job
  * @param step its name; null for the work as a whole
- * @returns ticks, readings, remarks and pictures; nothing of a step nobody touched
+ * @returns ticks, readings, remarks and pictures; empty for an untouched step
  */
 export const stepState = (state: JobState, step: string | null): StepState =>
   state.steps.get(step) ?? untouched;
@@ -61,16 +61,16 @@ const inOrder = (a: JobEvent, b: JobEvent): number =>
   Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : 1);
 
 /**
- * What events make of a job.
+ * State of a job from its events.
  *
- * @param events in any order, any of them more than once
+ * @param events in any order, with or without duplicates
  * @returns the same state whatever their order: the later of two that contradict each other counts
  * @source an event is never changed, so that devices agree as soon as they have the same events
  */
 export function jobState(events: readonly JobEvent[]): JobState {
   const once = new Map(events.map((event) => [event.id, event]));
   const steps = new Map<string | null, StepState>();
-  const change = (step: string | null, to: (had: StepState) => StepState) =>
+  const change = (step: string | null, to: (cached: StepState) => StepState) =>
     steps.set(step, to(steps.get(step) ?? untouched));
   let finished: Signed | null = null;
   let place: LeakPlace | null = null;
@@ -84,25 +84,34 @@ export function jobState(events: readonly JobEvent[]): JobState {
     if (finished !== null) afterwards++;
     switch (said.kind) {
       case "tick":
-        change(said.step, (had) => ({ ...had, ticked: said.done ? signed : null }));
+        change(said.step, (cached) => ({ ...cached, ticked: said.done ? signed : null }));
         break;
       case "reading": {
         const { what, value } = said;
-        change(said.step, (had) => ({
-          ...had,
-          readings: [...had.readings.filter((one) => one.what !== what), { ...signed, what, value }],
+        change(said.step, (cached) => ({
+          ...cached,
+          readings: [
+            ...cached.readings.filter((reading) => reading.what !== what),
+            { ...signed, what, value },
+          ],
         }));
         break;
       }
       case "note":
       case "deviation": {
         const { kind, text } = said;
-        change(said.step, (had) => ({ ...had, remarks: [...had.remarks, { ...signed, kind, text }] }));
+        change(said.step, (cached) => ({
+          ...cached,
+          remarks: [...cached.remarks, { ...signed, kind, text }],
+        }));
         break;
       }
       case "picture": {
         const { picture, name } = said;
-        change(said.step, (had) => ({ ...had, pictures: [...had.pictures, { ...signed, picture, name }] }));
+        change(said.step, (cached) => ({
+          ...cached,
+          pictures: [...cached.pictures, { ...signed, picture, name }],
+        }));
         break;
       }
       case "place":
@@ -128,7 +137,7 @@ export function jobState(events: readonly JobEvent[]): JobState {
 }
 
 /**
- * Names of steps to keep what is said of them by: their words, and of words that come again which time it is.
+ * Keys of steps for their entries: the words of the step, numbered where words repeat.
  *
  * @param steps of a plan
  * @returns a name for each, no two alike
@@ -144,7 +153,7 @@ export function stepNames(steps: readonly Pick<ShopStep, "does">[]): string[] {
 }
 
 /**
- * How a reading stands to the limits of its measure.
+ * Compares a reading with the limits of its measure.
  *
  * @param value in the unit of the measure
  * @param measure limits; null where nothing bounds it
@@ -153,8 +162,8 @@ export function stepNames(steps: readonly Pick<ShopStep, "does">[]): string[] {
  */
 export function judgeReading(
   value: number,
-  { least, most }: Pick<Measure, "least" | "most">,
+  { least, most: maximum }: Pick<Measure, "least" | "most">,
 ): "within" | "below" | "above" {
   if (least !== null && value < least) return "below";
-  return most !== null && value > most ? "above" : "within";
+  return maximum !== null && value > maximum ? "above" : "within";
 }

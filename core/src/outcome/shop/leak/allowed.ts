@@ -3,19 +3,19 @@ import type { SettledDuty } from "../../../duty/settling/settled-duty.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
 import { type Allowance, allowanceOf } from "../../../mechanics/shut-off/allowance.ts";
 
-/** What a shut valve may let through on its test. */
+/** Allowed leakage of a shut valve in its test. */
 export interface Allowed extends Allowance {
   /** Whether the duty asks for it, or the maker promises it. */
   readonly byDuty: boolean;
 }
 
 /**
- * What a valve may let through.
+ * Allowed leakage of a valve.
  *
- * @param valve size and what its maker promises with the seat
- * @param duty settled duty: the rate or class asked for, where one is
- * @param house what picks the trim a class goes by
- * @returns what is asked, else promised, in ml/min of liquid and of gas; null where neither is
+ * @param valve size, and its maker's promise with the seat
+ * @param duty settled duty: the rate or class asked for, if any
+ * @param house rules for selecting the trim that a class refers to
+ * @returns the rate asked for, else the promised one, in ml/min of liquid and of gas; null where there is neither
  * @source `allowanceOf`: a test figure, not one of service
  */
 export function allowedThrough(valve: Valve, duty: SettledDuty, house: HouseRules): Allowed | null {
@@ -25,11 +25,11 @@ export function allowedThrough(valve: Valve, duty: SettledDuty, house: HouseRule
 }
 
 /**
- * A measured leak against what is allowed.
+ * Compares a measured leak with the allowance.
  *
  * @param measuredMlMin ml/min
  * @param allowedMlMin ml/min
- * @returns how many times what is allowed it is; infinite where nothing is
+ * @returns multiple of the allowance; infinite where nothing is allowed
  * @source ratio
  * @example timesAllowed(6, 3) // → 2
  */

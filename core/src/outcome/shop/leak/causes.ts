@@ -23,7 +23,7 @@ export const causeKinds = [
   "cavity pressure",
   "upstream seat",
 ] as const;
-/** What a cause is, by which it shows itself. */
+/** Kind of a cause, which decides its signs. */
 export type CauseKind = (typeof causeKinds)[number];
 
 /** One thing that may be wrong. */
@@ -32,16 +32,19 @@ export interface Cause {
   readonly kind: CauseKind;
   readonly place: LeakPlace;
   readonly name: string;
-  /** Joint the fluid passes; null where it passes none of its own. */
+  /** Joint of the leak path; null where it has none of its own. */
   readonly joint: string | null;
-  /** How often it is it, against the others at its place, before anything is looked at. */
+  /** Prior probability against the others at its place. */
   readonly weight: number;
-  /** What helps at once, what helps at the next stop. */
+  /** Remedy at once, and remedy at the next shutdown. */
   readonly now: string;
   readonly next: string;
 }
 
-/** How often each is found, against the others at its place: indicative, and moved by what is known of the valve. */
+/**
+ * How often each cause is found, against the others at its place: indicative, and adjusted by what is known of the
+ * valve.
+ */
 const usual: Readonly<Record<CauseKind, number>> = {
   "gland relaxed": 30,
   "stem seal worn": 12,
@@ -111,7 +114,7 @@ const remedies: Readonly<Record<CauseKind, readonly [now: string, next: string]>
   "upstream seat": ["Close the vent. The downstream seat still holds.", "Renew the upstream seat."],
 };
 
-/** What helps at once where the valve has no fitting for the usual remedy. */
+/** Remedy at once where the valve has no fitting for the usual one. */
 const unfitted: Partial<Record<CauseKind, string>> = {
   "stem seal worn": "Isolate the valve. This stem has no sealant fitting.",
   "seat worn": "Isolate the valve if the leak matters. This seat has no sealant fitting.",
@@ -120,10 +123,10 @@ const unfitted: Partial<Record<CauseKind, string>> = {
     "The cavity has no vent. Depressurise both sides, then open the valve slightly and close it again.",
 };
 
-/** Whether what usually helps at once can be done on this valve. */
-function isFitted({ pieces, joints }: Assembly, kind: CauseKind, of: string | null): boolean {
+/** Whether the usual remedy can be applied to this valve. */
+function isFitted({ pieces, joints }: Assembly, kind: CauseKind, pieceId: string | null): boolean {
   if (kind === "cavity pressure") return pieces.some(({ id }) => id === "vent");
-  return joints.some(({ id, seals }) => id === of && seals.some(({ role }) => role === "injected"));
+  return joints.some(({ id, seals }) => id === pieceId && seals.some(({ role }) => role === "injected"));
 }
 
 const kindOfJoint = ({ id, between }: Joint): CauseKind | null => {
@@ -135,13 +138,13 @@ const kindOfJoint = ({ id, between }: Joint): CauseKind | null => {
 };
 
 /**
- * What may be wrong with a valve that leaks at a place.
+ * Possible causes of a leak at a place.
  *
  * @param assembly its pieces and joints
  * @param valve seat
  * @param duty settled duty: solids, strokes
  * @param place where it shows
- * @returns causes the valve can have, with weights before anything is looked at, summing to one
+ * @returns causes the valve can have, with prior weights that sum to one
  * @source the joints on the way; how often each is found, indicative, moved by solids, seat and strokes
  */
 export function causesOf(assembly: Assembly, valve: Valve, duty: SettledDuty, place: LeakPlace): Cause[] {
@@ -201,7 +204,7 @@ export function causesOf(assembly: Assembly, valve: Valve, duty: SettledDuty, pl
     ];
   };
   const found = place === "outside" ? outside() : through();
-  const weighed = found.map((one) => ({ ...one, weight: usual[one.kind] * (moved[one.kind] ?? 1) }));
-  const all = weighed.reduce((sum, { weight }) => sum + weight, 0);
-  return weighed.map((one) => ({ ...one, weight: one.weight / all }));
+  const weighed = found.map((cause) => ({ ...cause, weight: usual[cause.kind] * (moved[cause.kind] ?? 1) }));
+  const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
+  return weighed.map((cause) => ({ ...cause, weight: cause.weight / total }));
 }

@@ -2,7 +2,7 @@ import { always, type Check, hasPiece } from "./check.ts";
 
 const eject = "Glands and fittings can eject under pressure and kill. Stand to one side of them.";
 
-/** Checks of a leak to the outside. Chances are indicative: what usually shows. */
+/** Checks of a leak to the outside. Probabilities are indicative. */
 export const outsideChecks: readonly Check[] = [
   {
     id: "soap",

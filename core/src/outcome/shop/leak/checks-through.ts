@@ -1,6 +1,6 @@
 import { always, type Check, hasPiece } from "./check.ts";
 
-/** Checks of a leak through the valve. Chances are indicative: what usually shows. */
+/** Checks of a leak through the valve. Probabilities are indicative. */
 export const throughChecks: readonly Check[] = [
   {
     id: "stroke",
@@ -93,7 +93,7 @@ export const throughChecks: readonly Check[] = [
       "cavity pressure": [0.03, 0.95, 0.02],
     },
     otherwise: [0.3, 0.5, 0.2],
-    made: (of) => of.valve.construction.holdsCavity && hasPiece("vent")(of),
+    made: (subject) => subject.valve.construction.holdsCavity && hasPiece("vent")(subject),
   },
   {
     id: "torque",

@@ -4,32 +4,32 @@ import type { Cause, LeakPlace } from "./causes.ts";
 import type { Check } from "./check.ts";
 import { checks } from "./checks.ts";
 
-/** What was looked at, and what was seen. */
+/** A check and its answer. */
 export interface Observation {
   readonly check: string;
   readonly answer: string;
 }
 
-/** A cause with what is thought of it now. */
+/** A cause with its present probability. */
 export interface Ranked extends Cause {
   readonly probability: number;
 }
 
-/** One answer with what it did to every cause. */
+/** One answer with its effect on every cause. */
 export interface Reasoned extends Observation {
   readonly asks: string;
   readonly before: Readonly<Record<string, number>>;
   readonly after: Readonly<Record<string, number>>;
-  /** How likely the answer was, with what was known: little, and something else is wrong. */
+  /** Probability of the answer before it was given: if it is small, something else is wrong. */
   readonly chance: number;
 }
 
-/** A check that is still open, with what it is expected to tell. */
+/** An open check, with the information it is expected to give. */
 export interface Proposed {
   readonly check: Check;
-  /** Bits of what is not known that it is expected to settle. */
+  /** Expected information, bits. */
   readonly expectedBits: number;
-  /** Bits for what it takes: by it the checks are ranked. */
+  /** Bits per effort and risk, by which checks are ranked. */
   readonly worth: number;
 }
 
@@ -41,11 +41,11 @@ export interface Trace {
   readonly contradictions: readonly string[];
 }
 
-/** An answer less likely than this, whatever is wrong, fits nothing. */
+/** An answer less probable than this under every cause fits none of them. */
 const fitsNothing = 0.04;
 /** Minutes that risk is worth, by its step. */
 const riskMin = [0, 10, 30, 90] as const;
-/** What every check takes, be it a glance. */
+/** Least effort of a check, even of a glance. */
 const leastMin = 5;
 
 const chanceOf = ({ chances, otherwise }: Check, { kind }: Cause, answer: number): number =>
@@ -54,7 +54,7 @@ const chanceOf = ({ chances, otherwise }: Check, { kind }: Cause, answer: number
 const bits = (probabilities: readonly number[]): number =>
   probabilities.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0);
 
-/** What is thought after an answer; the chance of the answer itself beside it. */
+/** Probabilities after an answer, and the probability of the answer itself. */
 function updated(causes: readonly Cause[], thought: readonly number[], check: Check, answer: number) {
   const joint = causes.map((cause, i) => thought[i]! * chanceOf(check, cause, answer));
   const chance = joint.reduce((sum, p) => sum + p, 0);
@@ -63,12 +63,12 @@ function updated(causes: readonly Cause[], thought: readonly number[], check: Ch
 }
 
 /**
- * What a check is expected to tell.
+ * Expected information of a check.
  *
- * @param causes what may be wrong
- * @param thought of each, summing to one
+ * @param causes possible causes
+ * @param thought probability of each, summing to one
  * @param check the check
- * @returns bits: what is not known now less what is expected to be left
+ * @returns bits: present uncertainty less the expected remaining one
  * @source expected information of an observation (Shannon)
  */
 export function expectedBits(causes: readonly Cause[], thought: readonly number[], check: Check): number {
@@ -81,20 +81,20 @@ export function expectedBits(causes: readonly Cause[], thought: readonly number[
 }
 
 /**
- * Traces a leak: what is likely now, and what to look at next.
+ * Traces a leak: present probabilities, and the next check.
  *
- * @param causes what may be wrong, with weights that sum to one
- * @param of valve and assembly, which say what checks it is made for
+ * @param causes possible causes, with weights that sum to one
+ * @param subject valve and assembly, which decide the suitable checks
  * @param place where it shows
- * @param seen observations in the order they were made
- * @returns causes by likelihood, the reasoning answer by answer, open checks by what they tell for effort and risk, and
- *   answers that fit nothing
+ * @param seen observations in order
+ * @returns causes by probability, the reasoning answer by answer, open checks by information for effort and risk, and
+ *   answers that fit no cause
  * @throws RangeError for a check or an answer there is not
  * @source Bayes; chances of `checks`, indicative
  */
 export function traceLeak(
   causes: readonly Cause[],
-  of: { readonly valve: Valve; readonly assembly: Assembly },
+  subject: { readonly valve: Valve; readonly assembly: Assembly },
   place: LeakPlace,
   seen: readonly Observation[],
 ): Trace {
@@ -103,11 +103,11 @@ export function traceLeak(
   const reasoning: Reasoned[] = [];
   const contradictions: string[] = [];
   for (const { check: id, answer } of seen) {
-    const check = checks.find((one) => one.id === id && one.place === place);
+    const check = checks.find((check) => check.id === id && check.place === place);
     if (!check) throw new RangeError(`Check "${id}" does not exist for a leak ${place}.`);
-    const at = check.answers.indexOf(answer);
-    if (at < 0) throw new RangeError(`"${answer}" is not an answer to "${check.asks}"`);
-    const { chance, after } = updated(causes, thought, check, at);
+    const index = check.answers.indexOf(answer);
+    if (index < 0) throw new RangeError(`"${answer}" is not an answer to "${check.asks}"`);
+    const { chance, after } = updated(causes, thought, check, index);
     if (chance < fitsNothing)
       contradictions.push(
         `"${answer}" does not fit any cause considered so far. Repeat the check, or consider two causes at once.`,
@@ -124,7 +124,7 @@ export function traceLeak(
   }
   const done = new Set(seen.map(({ check }) => check));
   const proposed = checks
-    .filter((check) => check.place === place && !done.has(check.id) && check.made(of))
+    .filter((check) => check.place === place && !done.has(check.id) && check.made(subject))
     .map((check) => {
       const expected = expectedBits(causes, thought, check);
       return {

@@ -216,22 +216,22 @@ const stories: readonly Story[] = [
   },
 ];
 
-const most = 4;
+const maximumChecks = 4;
 /** Whether the true cause stands first or second within four checks, in an order that is picked from those open. */
 function named(story: Story, pick: (open: readonly string[]) => string): boolean {
   const valve = valveOf(story.construction);
   const duty = settle(dutyWith({ fluid: { solidsPercent: story.solids ?? 0 } }), house);
-  const of = { valve, assembly: assemblyOf(valve) };
-  const possible = causesOf(of.assembly, valve, duty, story.place);
+  const subject = { valve, assembly: assemblyOf(valve) };
+  const possible = causesOf(subject.assembly, valve, duty, story.place);
   const seen: Observation[] = [];
-  for (let i = 0; i < most; i++) {
-    const { proposed } = traceLeak(possible, of, story.place, seen);
+  for (let i = 0; i < maximumChecks; i++) {
+    const { proposed } = traceLeak(possible, subject, story.place, seen);
     const open = proposed.map(({ check }) => check.id).filter((id) => id in story.sees);
     if (open.length === 0) break;
     const check = pick(open);
     seen.push({ check, answer: story.sees[check]! });
   }
-  const { ranked } = traceLeak(possible, of, story.place, seen);
+  const { ranked } = traceLeak(possible, subject, story.place, seen);
   return ranked.slice(0, 2).some(({ kind }) => kind === story.cause);
 }
 
@@ -282,7 +282,7 @@ describe("the check proposed first", () => {
 });
 
 describe("what is thought of a leak", () => {
-  const of = (valve: Valve) => ({ valve, assembly: assemblyOf(valve) });
+  const subjectOf = (valve: Valve) => ({ valve, assembly: assemblyOf(valve) });
   it("sums to one whatever is answered, in any order, and ends the same", () => {
     const valve = valveOf("trunnion-side-entry");
     for (const place of leakPlaces) {
@@ -298,10 +298,10 @@ describe("what is thought of a leak", () => {
       fc.assert(
         fc.property(answers, (seen) => {
           const possible = causes(valve, place);
-          const forward = traceLeak(possible, of(valve), place, seen);
+          const forward = traceLeak(possible, subjectOf(valve), place, seen);
           const total = forward.ranked.reduce((sum, { probability }) => sum + probability, 0);
           expect(total).toBeCloseTo(1, 9);
-          const back = traceLeak(possible, of(valve), place, [...seen].reverse());
+          const back = traceLeak(possible, subjectOf(valve), place, [...seen].reverse());
           for (const { id, probability } of forward.ranked)
             expect(back.ranked.find((r) => r.id === id)!.probability).toBeCloseTo(probability, 9);
           for (const step of forward.reasoning)
@@ -318,19 +318,19 @@ describe("what is thought of a leak", () => {
       { check: "gland", answer: "it stops" },
       { check: "soap", answer: "on the wall" },
     ];
-    const trace = traceLeak(causes(valve, "outside"), of(valve), "outside", seen);
+    const trace = traceLeak(causes(valve, "outside"), subjectOf(valve), "outside", seen);
     expect(trace.contradictions).toHaveLength(1);
     expect(trace.contradictions[0]).toMatch(/"on the wall" does not fit any cause/);
     expect(trace.ranked.every(({ probability }) => Number.isFinite(probability))).toBe(true);
     const none = causes(valve, "outside").map((c) => ({ ...c, weight: 0 }));
     expect(
-      traceLeak(none, of(valve), "outside", seen).ranked.every(({ probability }) => probability === 0),
+      traceLeak(none, subjectOf(valve), "outside", seen).ranked.every(({ probability }) => probability === 0),
     ).toBe(true);
   });
   it("knows no check and no answer that there is not", () => {
     const valve = valveOf("floating-two-piece");
     const trace = (check: string, answer: string) => () =>
-      traceLeak(causes(valve, "outside"), of(valve), "outside", [{ check, answer }]);
+      traceLeak(causes(valve, "outside"), subjectOf(valve), "outside", [{ check, answer }]);
     expect(trace("stroke", "it stops")).toThrow(/Check "stroke" does not exist for a leak outside/);
     expect(trace("soap", "everywhere")).toThrow(/is not an answer/);
   });

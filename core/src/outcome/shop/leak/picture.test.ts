@@ -5,8 +5,8 @@ import { settle } from "../../../duty/settling/settle.ts";
 import { leakPicture } from "./picture.ts";
 
 const { valve } = bare("trunnion-side-entry");
-const stop = (of: Parameters<typeof dutyWith>[0], place: "outside" | "through the valve" = "outside") =>
-  leakPicture(valve, settle(dutyWith(of), house), house, place, []).outOfService;
+const stop = (change: Parameters<typeof dutyWith>[0], place: "outside" | "through the valve" = "outside") =>
+  leakPicture(valve, settle(dutyWith(change), house), house, place, []).outOfService;
 
 describe("when a leak is no longer traced but shut in", () => {
   it.each(["lethal", "toxic", "flammable", "hydrogen", "oxygen"] as const)(
@@ -20,9 +20,9 @@ describe("when a leak is no longer traced but shut in", () => {
     expect(stop({ fluid: { hazards: ["flammable", "lethal"] } })).toMatch(/is lethal/));
   it("says of what burns to keep away, and of anything that it may not grow", () => {
     const water = { name: "water", substance: "water", family: "water" } as const;
-    const at = (temperatureC: number) => stop({ fluid: water, cases: [{ temperatureC }] });
-    expect(at(60)).toMatch(/burns skin.*grows/);
-    expect(at(59)).toBe("If the leak grows, take the valve out of service at once.");
+    const stopAt = (temperatureC: number) => stop({ fluid: water, cases: [{ temperatureC }] });
+    expect(stopAt(60)).toMatch(/burns skin.*grows/);
+    expect(stopAt(59)).toBe("If the leak grows, take the valve out of service at once.");
   });
   it("says nothing of what stays in the line", () =>
     expect(stop({ fluid: { hazards: ["lethal"] } }, "through the valve")).toBeNull());

@@ -28,9 +28,9 @@ export interface LeakPicture {
     readonly seals: readonly string[];
     readonly pieces: readonly string[];
   }[])[];
-  /** What it may let through; null of a leak to the outside, of which nothing is allowed here. */
+  /** Allowed leakage; null for a leak to the outside, where none is allowed here. */
   readonly allowed: Allowed | null;
-  /** When it is to be taken out of service at once; null of a leak through the valve, which stays in the line. */
+  /** When to take it out of service at once; null for a leak through the valve, which stays in the line. */
   readonly outOfService: string | null;
 }
 
@@ -53,9 +53,9 @@ function stopping({ hazards, cases }: SettledDuty): string {
  *
  * @param valve construction, arrangement, seat
  * @param duty settled duty
- * @param house what picks the trim a class of shut-off goes by
+ * @param house rules for selecting the trim that a shut-off class refers to
  * @param place where it shows
- * @param seen observations in the order they were made
+ * @param seen observations in order
  * @returns causes, reasoning, next checks, ways of the fluid, and whether it may stay in service
  * @source `traceLeak`, `waysThrough`
  */

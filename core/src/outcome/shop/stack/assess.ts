@@ -2,7 +2,7 @@ import { normalBelow, type SeatStack, type StackLink, seatStack } from "../../..
 import { seeded } from "../../../basis/calc/seeded.ts";
 import type { ChainLink, SeatChain } from "./chain.ts";
 
-/** A part out of a stock, with what it would make of the chain. */
+/** A part from stock, with its effect on the chain. */
 export interface StockChoice {
   readonly sizeMm: number;
   readonly loadAtMeanN: number;
@@ -15,24 +15,24 @@ export interface Correction {
   readonly name: string;
   /** Longer, or shorter where negative, mm. */
   readonly byMm: number;
-  /** Whether it lies outside its own limits, or is what brings the load where it belongs. */
+  /** Whether it is outside its own limits, or brings the load to its target. */
   readonly because: "outside limits" | "gives the mean load";
 }
 
 /** A chain as it presses the seat. */
 export interface StackAssessment extends SeatStack {
-  /** The least of what the seat bears and what its drive turns. */
+  /** The lesser of the seat's limit and the load its actuator can turn. */
   readonly mostLoadN: number;
   /** Whether it is the drive that bears less. */
   readonly driveBearsLess: boolean;
-  /** What to correct, and by how much; null where the load is right, and nothing measured lies outside its limits. */
+  /** Correction and its amount; null where the load is right, and no measured link is outside its limits. */
   readonly correct: Correction | null;
   /** Middle between loose and over-compressed: where a part out of the stock is to bring the load. */
   readonly targetN: number;
   readonly probabilityOver: number;
   /** Counts of so many trials by compression, mm, evenly from the first to the last. */
   readonly histogram: { readonly fromMm: number; readonly toMm: number; readonly counts: readonly number[] };
-  /** The link that scatters most, of those nobody measured. */
+  /** The unmeasured link with the greatest scatter. */
   readonly worstLink: string | null;
   /** Parts of the stock, the nearest to the target first. */
   readonly stock: readonly StockChoice[];
@@ -42,12 +42,12 @@ const trials = 20_000;
 const bins = 24;
 const seed = 1414;
 
-/** How far a measured link lies outside its limits, mm: above them positive; 0 within, and where nobody measured. */
+/** How far a measured link is outside its limits, mm: above them positive; 0 within, and where not measured. */
 function outsideBy({ nominalMm, plusMm, minusMm, measuredMm }: ChainLink): number {
   if (measuredMm === null) return 0;
   const above = measuredMm - (nominalMm + plusMm);
   const below = measuredMm - (nominalMm - minusMm);
-  // What rounding leaves of a figure typed at its limit is no fault of the part.
+  // Rounding of a value entered at its limit is no fault of the part.
   return above > 1e-9 ? above : below < -1e-9 ? below : 0;
 }
 
@@ -74,7 +74,7 @@ function correctionOf(
   };
 }
 
-/** A link as it is reckoned with: measured, it has no tolerance. */
+/** A link for the calculation: a measured one has no tolerance. */
 const reckoned = ({ name, nominalMm, plusMm, minusMm, sense, measuredMm }: ChainLink): StackLink =>
   measuredMm === null
     ? { name, nominalMm, plusMm, minusMm, sense }
@@ -98,20 +98,20 @@ function drawn(links: readonly StackLink[], { worstMinimumMm, worstMaximumMm }: 
       for (let i = 0; i < 12; i++) sum += random();
       mm += sense * (nominalMm + (plusMm - minusMm) / 2 + (sum * (plusMm + minusMm)) / 6);
     }
-    const at = Math.floor(((mm - worstMinimumMm) / width) * bins);
-    counts[Math.min(bins - 1, Math.max(0, at))]!++;
+    const bin = Math.floor(((mm - worstMinimumMm) / width) * bins);
+    counts[Math.min(bins - 1, Math.max(0, bin))]!++;
   }
   return { fromMm: worstMinimumMm, toMm: worstMinimumMm + width, counts };
 }
 
 /**
- * What a chain does to its seat.
+ * Effect of a chain on its seat.
  *
  * @param chain links, stiffness N/mm, greatest load N
  * @param stockMm sizes in stock of the link that is picked, mm
  * @param driveLoadN load at which the drive breaks the valve open no more, N; null where none is known
- * @returns compression and load as `seatStack`, chances of a loose and of an over-compressed seat, a histogram of seeded
- *   trials, what scatters most, what to correct, and what each part of the stock would make of it
+ * @returns compression and load as `seatStack`, probability of a loose and of an over-compressed seat, a histogram of
+ *   seeded trials, the greatest scatter, the correction, and the effect of each part in stock
  * @source `seatStack`; over-compressed above the greatest load, of the same normal distribution
  */
 export function assessStack(
@@ -121,18 +121,18 @@ export function assessStack(
 ): StackAssessment {
   const { stiffnessNPerMm } = chain;
   const mostLoadN = Math.min(chain.mostLoadN, driveLoadN ?? Number.POSITIVE_INFINITY);
-  const of = (links: readonly ChainLink[]) => {
+  const stackFor = (links: readonly ChainLink[]) => {
     const reckonedLinks = links.map(reckoned);
     const stack = seatStack({ links: reckonedLinks, axialStiffnessNPerMm: stiffnessNPerMm });
     return { reckonedLinks, stack, over: overOf(stack, mostLoadN / stiffnessNPerMm) };
   };
-  const { reckonedLinks, stack, over } = of(chain.links);
+  const { reckonedLinks, stack, over } = stackFor(chain.links);
   const scatters = chain.links
     .filter(({ measuredMm }) => measuredMm === null)
     .sort((a, b) => b.plusMm + b.minusMm - (a.plusMm + a.minusMm));
   const targetN = mostLoadN / 2;
   const stock = stockMm.map((sizeMm): StockChoice => {
-    const tried = of(chain.links.map((one) => (one.picked ? { ...one, measuredMm: sizeMm } : one)));
+    const tried = stackFor(chain.links.map((link) => (link.picked ? { ...link, measuredMm: sizeMm } : link)));
     return {
       sizeMm,
       loadAtMeanN: tried.stack.loadAtMeanN,

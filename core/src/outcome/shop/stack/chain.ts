@@ -1,9 +1,9 @@
 import type { StackLink } from "../../../basis/calc/seat-stack.ts";
 import type { Valve } from "../../../equipment/catalogue/valve.ts";
 
-/** A link somebody may have measured. */
+/** A link that may be measured. */
 export interface ChainLink extends StackLink {
-  /** What was measured stands before nominal and tolerances; null where nothing was. */
+  /** The measured value replaces nominal and tolerances; null where not measured. */
   readonly measuredMm: number | null;
   /** Picked out of a stock to bring the load where it belongs. */
   readonly picked: boolean;
@@ -32,21 +32,21 @@ const wound = (name: string, freeMm: number): ChainLink => {
   return { ...link(name, freeMm, 1), plusMm: tolerance, minusMm: tolerance };
 };
 
-/** Of its thickness, by which a seat is pressed when it is stressed as far as it may be; and by which it is meant to be. */
+/** Share of its thickness by which a seat is compressed at its highest permitted stress, and at its target. */
 const atMost = 0.03;
 const meant = 0.012;
 
-/** What of a valve a chain is made of. */
+/** Dimensions of a valve for a chain. */
 interface Dimensions {
   readonly contactMm: number;
   readonly closureMm: number;
-  /** Of a seat, from its face to what it lies against. */
+  /** Of a seat, from its face to its support. */
   readonly thicknessMm: number;
-  /** From the middle of a ball to its contact circle. */
+  /** From the centre of a ball to its contact circle. */
   readonly toCircleMm: number;
-  /** At which the seat is stressed as far as it may be, N. */
+  /** Force at the highest permitted stress of the seat, N. */
   readonly mostLoadN: number;
-  /** Of the springs that hold it; as much as nothing where there are none. */
+  /** Rate of the springs that hold it; almost none where there are none. */
   readonly springLoadN: number;
 }
 
@@ -61,14 +61,14 @@ const pressed = (
   mostLoadN,
 });
 
-/** Of their set compression, at which springs lie coil on coil. */
+/** Share of their set compression at which springs are solid. */
 const solidAt = 2.5;
 
-/** Chains by what presses the seat; each closes on what it is meant to be. */
+/** Chains by the part that presses the seat; each closes on its target. */
 const chains = {
-  "between two pockets": (of) => {
-    const { thicknessMm: t, toCircleMm } = of;
-    return pressed(of, 2, [
+  "between two pockets": (dimensions) => {
+    const { thicknessMm: t, toCircleMm } = dimensions;
+    return pressed(dimensions, 2, [
       link("seat in the body, thickness", t, 1),
       link("ball between its contact circles", 2 * toCircleMm, 1),
       link("seat on the end-piece side, thickness", t, 1),
@@ -76,9 +76,9 @@ const chains = {
       link("depth between the seat pockets", 2 * toCircleMm + 2 * t + 0.5 - 2 * meant * t, -1),
     ]);
   },
-  "under a retainer": (of) => {
-    const { thicknessMm: t, toCircleMm } = of;
-    return pressed(of, 1, [
+  "under a retainer": (dimensions) => {
+    const { thicknessMm: t, toCircleMm } = dimensions;
+    return pressed(dimensions, 1, [
       link("seat thickness", t, 1),
       link("centre of the ball to the contact circle", toCircleMm, 1),
       link("retainer shoulder to face", t, 1, true),
@@ -100,27 +100,27 @@ const chains = {
       mostLoadN: Math.min(mostLoadN, solidAt * springLoadN),
     };
   },
-  "round a disc": (of) => {
-    const { thicknessMm: t, closureMm } = of;
-    return pressed(of, 1, [
+  "round a disc": (dimensions) => {
+    const { thicknessMm: t, closureMm } = dimensions;
+    return pressed(dimensions, 1, [
       link("radius of the disc at its edge", closureMm / 2, 1),
       link("seat ring, section", t, 1, true),
       link("radius of the body behind the seat", closureMm / 2 + t - meant * t, -1),
     ]);
   },
-  "round a plug": (of) => {
-    const { thicknessMm: t, closureMm } = of;
-    return pressed(of, 1, [
+  "round a plug": (dimensions) => {
+    const { thicknessMm: t, closureMm } = dimensions;
+    return pressed(dimensions, 1, [
       link("radius of the plug at its middle", closureMm / 2, 1),
       link("sleeve, wall", t, 1, true),
       link("radius of the body at its middle", closureMm / 2 + t - meant * t, -1),
     ]);
   },
-} as const satisfies Record<string, (of: Dimensions) => SeatChain>;
+} as const satisfies Record<string, (dimensions: Dimensions) => SeatChain>;
 export type ChainKind = keyof typeof chains;
 
 /**
- * What presses the seat of a construction.
+ * The part that presses the seat of a construction.
  *
  * @param construction of a valve
  * @returns the kind of its chain; null where torque or sealant presses it, and no dimensions do

@@ -8,12 +8,12 @@ import { chainOf } from "./chain.ts";
 
 const triedN = 1000;
 
-/** What a newton on the seat adds to the torque that breaks it open, N·m. */
+/** Torque per newton on the seat that adds to breakaway, N·m. */
 function torquePerNewton(valve: Valve): number | null {
   const { geometry } = valve.size;
   const load = geometry.seatLoadN[valve.seat.material.id];
   if (load === undefined) return null;
-  const at = (seatLoadN: number) =>
+  const partsAt = (seatLoadN: number) =>
     breakParts(
       {
         ...valve,
@@ -27,12 +27,12 @@ function torquePerNewton(valve: Valve): number | null {
       },
       0,
     );
-  const [before, after] = [at(load), at(load + triedN)];
+  const [before, after] = [partsAt(load), partsAt(load + triedN)];
   return before && after ? (after.totalNm - before.totalNm) / triedN : null;
 }
 
 /**
- * Load of the seat at which its drive breaks the valve open no more.
+ * Seat load at which the actuator can no longer open the valve.
  *
  * @param work valve, drive, duty and house rules
  * @returns N; null of a bare stem, where the proof knows no torque, or where load of the seat adds none

@@ -1,12 +1,12 @@
 import type { Measure } from "../step.ts";
 import type { SeatChain } from "./chain.ts";
 
-/** What the step says in which the links of a chain are measured: what was read is kept under these words. */
+/** Words of the step in which the links of a chain are measured: readings are stored under them. */
 export const measuresStack =
   "Measure the parts that load the seat. Calculate the seat load under Seat stack.";
 
 /**
- * What is measured of a chain.
+ * Measurements of a chain.
  *
  * @param chain of a valve
  * @returns a measure for each link, mm; without limits, since its tolerances are an estimate
@@ -15,15 +15,15 @@ export const measuresStack =
 export const linkMeasures = ({ links }: SeatChain): Measure[] =>
   links.map(({ name }) => ({ what: name, unit: "mm", least: null, most: null, source: "maker's drawing" }));
 
-/** Of no link any more. */
+/** Links that no longer exist. */
 const longestMm = 10_000;
 
 /**
- * A chain with what was measured of it on a job.
+ * A chain with the readings of a job.
  *
  * @param chain of a valve
- * @param readings by the names of its links, mm; one that is no length, or of a link it has not, is passed over
- * @returns the chain; a link nobody measured stays as it was
+ * @param readings by link name, mm; values that are no length, or belong to another chain, are ignored
+ * @returns the chain; unmeasured links stay as they were
  * @example withMeasured({ links: [], stiffnessNPerMm: 1, mostLoadN: 1 }, []).links // → []
  */
 export function withMeasured(

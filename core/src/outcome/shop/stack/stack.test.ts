@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { demoShelf } from "../../../../test/demo.ts";
 import { dutyWith } from "../../../../test/fixture.ts";
-import { bare, house, inHand } from "../../../../test/workshop.ts";
+import { bare, demoWork, house } from "../../../../test/workshop.ts";
 import { constructions } from "../../../construction/bodies/constructions.ts";
 import { settle } from "../../../duty/settling/settle.ts";
 import type { Drive } from "../../../equipment/drives/kind.ts";
@@ -13,9 +13,9 @@ import { linkMeasures, withMeasured } from "./measured.ts";
 const valveOf = (id: string) =>
   [25, 50, 80, 100, 150].flatMap((dn) => demoShelf.valvesFor(dn)).find((v) => v.construction.id === id)!;
 const chain = chainOf(valveOf("floating-two-piece"))!;
-const with_ = (change: (link: ChainLink) => Partial<ChainLink>, of: SeatChain = chain): SeatChain => ({
-  ...of,
-  links: of.links.map((link) => ({ ...link, ...change(link) })),
+const with_ = (change: (link: ChainLink) => Partial<ChainLink>, seatChain: SeatChain = chain): SeatChain => ({
+  ...seatChain,
+  links: seatChain.links.map((link) => ({ ...link, ...change(link) })),
 });
 
 describe("the chain of a seat", () => {
@@ -31,7 +31,10 @@ describe("the chain of a seat", () => {
     expect(assessStack(springs).loadAtMeanN).toBeCloseTo(Object.values(load)[0]!, 0);
     const by = (mm: number) =>
       assessStack(
-        with_((one) => (/free height/.test(one.name) ? { nominalMm: one.nominalMm + mm } : {}), springs),
+        with_(
+          (chainLink) => (/free height/.test(chainLink.name) ? { nominalMm: chainLink.nominalMm + mm } : {}),
+          springs,
+        ),
       );
     expect(by(-5).probabilityLoose).toBeGreaterThan(0.99);
     expect(by(10).probabilityOver).toBeGreaterThan(0.99);
@@ -41,10 +44,10 @@ describe("the chain of a seat", () => {
     for (const valve of [50, 100].flatMap((dn) => demoShelf.valvesFor(dn))) {
       const { size, seat } = valve;
       const alike = `${valve.line.id} ${size.dn} ${size.designation} ${seat.material.id}`;
-      const of = chainOf(valve);
-      if (of === null || tried.has(alike)) continue;
+      const seatChain = chainOf(valve);
+      if (seatChain === null || tried.has(alike)) continue;
       tried.add(alike);
-      const { loadAtMeanN, mostLoadN } = assessStack(of);
+      const { loadAtMeanN, mostLoadN } = assessStack(seatChain);
       expect(loadAtMeanN, valve.key).toBeGreaterThan(0);
       expect(loadAtMeanN, valve.key).toBeLessThan(mostLoadN);
     }
@@ -58,20 +61,20 @@ describe("the chain of a seat", () => {
     expect(worstMaximumMm).toBeCloseTo(meanMm, 12);
     expect(worstLink).toBeNull();
     expect([probabilityLoose, probabilityOver]).toEqual([0, 0]);
-    const one = assessStack(with_((link) => (link.picked ? { measuredMm: link.nominalMm } : {})));
-    expect(one.rssMaximumMm - one.meanMm).toBeLessThan(
+    const assessment = assessStack(with_((link) => (link.picked ? { measuredMm: link.nominalMm } : {})));
+    expect(assessment.rssMaximumMm - assessment.meanMm).toBeLessThan(
       assessStack(chain).rssMaximumMm - assessStack(chain).meanMm,
     );
   });
   it("is loose or over-compressed as it grows, and never both likely", () => {
-    const at = (mm: number) =>
+    const stackAt = (mm: number) =>
       assessStack(with_((link) => (link.picked ? { measuredMm: link.nominalMm + mm } : {})));
     const limit = chain.mostLoadN / chain.stiffnessNPerMm;
-    expect(at(-1).probabilityLoose).toBeGreaterThan(0.99);
-    expect(at(limit * 3).probabilityOver).toBeGreaterThan(0.99);
+    expect(stackAt(-1).probabilityLoose).toBeGreaterThan(0.99);
+    expect(stackAt(limit * 3).probabilityOver).toBeGreaterThan(0.99);
     let before = 1;
     for (let mm = -0.5; mm < limit * 2; mm += 0.05) {
-      const { probabilityLoose, probabilityOver } = at(mm);
+      const { probabilityLoose, probabilityOver } = stackAt(mm);
       expect(probabilityLoose).toBeLessThanOrEqual(before + 1e-12);
       before = probabilityLoose;
       expect(probabilityLoose + probabilityOver).toBeLessThanOrEqual(1 + 1e-9);
@@ -84,12 +87,12 @@ describe("the chain of a seat", () => {
     const a = assessStack(loose);
     expect(assessStack(loose).histogram).toEqual(a.histogram);
     const { counts, fromMm, toMm } = a.histogram;
-    const all = counts.reduce((x, y) => x + y, 0);
-    expect(all).toBe(20_000);
+    const total = counts.reduce((x, y) => x + y, 0);
+    expect(total).toBe(20_000);
     const below = counts
       .filter((_, i) => fromMm + ((i + 0.5) / counts.length) * (toMm - fromMm) < 0)
       .reduce((x, y) => x + y, 0);
-    expect(below / all).toBeCloseTo(a.probabilityLoose, 1);
+    expect(below / total).toBeCloseTo(a.probabilityLoose, 1);
   });
   it("picks out of the stock what brings the load nearest to the middle", () => {
     const { stock, targetN } = assessStack(chain, [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 1]);
@@ -101,7 +104,7 @@ describe("the chain of a seat", () => {
 
 describe("what is corrected", () => {
   const measured = (name: RegExp, by: number) =>
-    with_((one) => (name.test(one.name) ? { measuredMm: one.nominalMm + by } : {}));
+    with_((chainLink) => (name.test(chainLink.name) ? { measuredMm: chainLink.nominalMm + by } : {}));
   it("is what lies outside its limits, back to them", () => {
     const depth = chain.links.find(({ name }) => /depth/.test(name))!;
     const { correct } = assessStack(measured(/depth/, depth.plusMm + 0.03));
@@ -112,22 +115,27 @@ describe("what is corrected", () => {
     expect(assessStack(measured(/depth/, depth.plusMm)).correct?.because).not.toBe("outside limits");
   });
   it("is else the part out of the stock, by what brings the load to its middle", () => {
-    const slack = with_((one) => (one.picked ? { nominalMm: one.nominalMm - 0.5 } : {}));
+    const slack = with_((chainLink) => (chainLink.picked ? { nominalMm: chainLink.nominalMm - 0.5 } : {}));
     const { correct, targetN } = assessStack(slack);
-    const put = with_((one) => (one.picked ? { nominalMm: one.nominalMm + correct!.byMm } : {}), slack);
+    const put = with_(
+      (chainLink) => (chainLink.picked ? { nominalMm: chainLink.nominalMm + correct!.byMm } : {}),
+      slack,
+    );
     expect(correct!.because).toBe("gives the mean load");
     expect(assessStack(put).loadAtMeanN).toBeCloseTo(targetN, 6);
   });
   it("is nothing where nothing is wrong, or nothing can be picked", () => {
-    const measuredRight = with_((one) => ({ measuredMm: one.nominalMm }));
+    const measuredRight = with_((chainLink) => ({ measuredMm: chainLink.nominalMm }));
     expect(assessStack(measuredRight).correct).toBeNull();
-    expect(assessStack(with_((one) => ({ picked: false, nominalMm: one.nominalMm + 1 }))).correct).toBeNull();
+    expect(
+      assessStack(with_((chainLink) => ({ picked: false, nominalMm: chainLink.nominalMm + 1 }))).correct,
+    ).toBeNull();
   });
 });
 
 describe("a load its drive still turns", () => {
   const { valve, duty } = bare("floating-two-piece", [50]);
-  const work = inHand("XV-1004");
+  const work = demoWork("XV-1004");
   it("is none of a bare stem, and none where the proof knows no torque", () => {
     expect(driveLoadN({ valve, drive: null, duty, house })).toBeNull();
     const blind = settle(dutyWith({ cases: [{ upstreamBarG: null }] }), house);
@@ -173,7 +181,7 @@ describe("what was measured of a chain on a job", () => {
   });
   it("is asked for link by link, and bounded by no estimate", () => {
     expect(linkMeasures(chain)).toHaveLength(chain.links.length);
-    for (const { least, most, unit } of linkMeasures(chain))
-      expect([least, most, unit]).toEqual([null, null, "mm"]);
+    for (const { least, most: maximum, unit } of linkMeasures(chain))
+      expect([least, maximum, unit]).toEqual([null, null, "mm"]);
   });
 });

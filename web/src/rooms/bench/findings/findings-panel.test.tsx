@@ -13,7 +13,7 @@ afterEach(() => {
 });
 const drawn = (number: string, focus: RuleStation | null = null) => {
   const { view } = atTheBench(number);
-  const detail = view.inHand!;
+  const detail = view.selected!;
   render(<FindingsPanel detail={detail} focus={focus} />);
   return { detail, findings: detail.candidate.findings };
 };

@@ -24,7 +24,7 @@ interface Device {
   readonly left: readonly string[];
   readonly setWho: (who: string) => void;
   /** Begins a job and gives its id. */
-  readonly begin: (of: Pick<Held, "tagId" | "kind" | "valve" | "plan">) => string;
+  readonly begin: (job: Pick<Held, "tagId" | "kind" | "valve" | "plan">) => string;
   readonly say: (job: string, said: Said) => void;
   /** Takes what the server has: what it knows waits no more. */
   readonly take: (job: Job) => void;
@@ -53,7 +53,7 @@ const kept = (jobs: Device["jobs"], open: Device["open"]): Device["jobs"] => {
 export const useDevice = create<Device>()(
   persist(
     (set, get) => {
-      const change = (job: string, to: (had: Held) => Held) =>
+      const change = (job: string, to: (cached: Held) => Held) =>
         set(({ jobs }) => (jobs[job] ? { jobs: { ...jobs, [job]: to(jobs[job]) } } : {}));
       return {
         who: "",
@@ -61,12 +61,12 @@ export const useDevice = create<Device>()(
         open: {},
         left: [],
         setWho: (who) => set({ who }),
-        begin: (of) => {
+        begin: (job) => {
           const id = crypto.randomUUID();
           const began = { startedAt: new Date().toISOString(), startedBy: get().who.trim() };
           set(({ jobs, open }) => {
-            const opened = { ...open, [placeOf(of.tagId, of.kind)]: id };
-            const held: Held = { ...of, ...began, known: [], waiting: [], refused: null };
+            const opened = { ...open, [placeOf(job.tagId, job.kind)]: id };
+            const held: Held = { ...job, ...began, known: [], waiting: [], refused: null };
             return { open: opened, jobs: { ...kept(jobs, opened), [id]: held } };
           });
           return id;
@@ -78,28 +78,28 @@ export const useDevice = create<Device>()(
             who: get().who.trim(),
             said,
           };
-          change(job, (had) => ({ ...had, waiting: [...had.waiting, event] }));
+          change(job, (cached) => ({ ...cached, waiting: [...cached.waiting, event] }));
         },
         take: ({ id, events }) =>
-          change(id, (had) => {
+          change(id, (cached) => {
             const there = new Set(events.map((event) => event.id));
             return {
-              ...had,
+              ...cached,
               known: events,
-              waiting: had.waiting.filter((event) => !there.has(event.id)),
+              waiting: cached.waiting.filter((event) => !there.has(event.id)),
               refused: null,
             };
           }),
-        refuse: (job, refused) => change(job, (had) => ({ ...had, refused })),
+        refuse: (job, refused) => change(job, (cached) => ({ ...cached, refused })),
         giveUp: (job) =>
           set(({ jobs: { [job]: _, ...jobs }, open }) => ({
             jobs,
             open: Object.fromEntries(Object.entries(open).filter(([, id]) => id !== job)),
           })),
-        openJob: ({ id, events, ...of }) =>
+        openJob: ({ id, events, ...rest }) =>
           set(({ jobs, open }) => {
-            const opened = { ...open, [placeOf(of.tagId, of.kind)]: id };
-            const held: Held = { ...of, known: events, waiting: jobs[id]?.waiting ?? [], refused: null };
+            const opened = { ...open, [placeOf(rest.tagId, rest.kind)]: id };
+            const held: Held = { ...rest, known: events, waiting: jobs[id]?.waiting ?? [], refused: null };
             return { open: opened, jobs: { ...kept(jobs, opened), [id]: held } };
           }),
         leave: (tagId, kind) =>

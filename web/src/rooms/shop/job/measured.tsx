@@ -6,8 +6,8 @@ import { readNumber } from "../../../parts/read-number.ts";
 
 /** A figure in the reader's unit as one in the measure's own: every unit is a straight line from another. */
 function inOwn(shown: number, unit: Measure["unit"], units: Reading): number {
-  const [zero, one] = [inSystem(0, unit, units).value, inSystem(1, unit, units).value];
-  return (shown - zero) / (one - zero);
+  const [zero, single] = [inSystem(0, unit, units).value, inSystem(1, unit, units).value];
+  return (shown - zero) / (single - zero);
 }
 
 const verdicts = {
@@ -18,45 +18,45 @@ const verdicts = {
 
 /** What is measured, between which limits, and what was: judged where it is typed. */
 export function Measured({
-  of,
+  measure,
   read,
   closed,
   onRead,
 }: {
-  of: Measure;
+  measure: Measure;
   read: Read | null;
   closed: boolean;
   onRead: (value: number) => boolean;
 }) {
   const units = useUnits();
   const [typed, setTyped] = useState<string | null>(null);
-  const { unit } = inSystem(0, of.unit, units);
+  const { unit } = inSystem(0, measure.unit, units);
   const value = typed === null ? null : readNumber(typed, unit);
   const wrong = value !== null && !Number.isFinite(value);
   const shown =
-    read === null ? "" : String(Number(inSystem(read.value, of.unit, units).value.toPrecision(6)));
+    read === null ? "" : String(Number(inSystem(read.value, measure.unit, units).value.toPrecision(6)));
   const keep = () => {
     if (typed === null || wrong) return;
-    if (value !== null && typed !== shown && !onRead(inOwn(value, of.unit, units))) return;
+    if (value !== null && typed !== shown && !onRead(inOwn(value, measure.unit, units))) return;
     setTyped(null);
   };
-  const bounded = of.least !== null || of.most !== null;
-  const verdict = read && bounded ? verdicts[judgeReading(read.value, of)] : null;
-  const source = <span className="text-[14px] text-dim"> ({of.source})</span>;
+  const bounded = measure.least !== null || measure.most !== null;
+  const verdict = read && bounded ? verdicts[judgeReading(read.value, measure)] : null;
+  const source = <span className="text-[14px] text-dim"> ({measure.source})</span>;
   const inUnit = (words: string) => (unit === "" ? words : `${words}, ${unit}`);
   return (
     <li className="grid gap-1">
       {bounded && (
         <span>
-          <span className="text-dim">Measure {of.what}: </span>
-          <span className="figures text-[18px]">{limitsText(of, units)}</span>
+          <span className="text-dim">Measure {measure.what}: </span>
+          <span className="figures text-[18px]">{limitsText(measure, units)}</span>
           {source}
         </span>
       )}
       <span className="flex flex-wrap items-center gap-2">
         <label className={`flex items-center gap-2 ${bounded ? "" : "w-full justify-between"}`}>
           <span className="text-dim">
-            {bounded ? inUnit("measured") : `Measure ${inUnit(of.what)}`}
+            {bounded ? inUnit("measured") : `Measure ${inUnit(measure.what)}`}
             {!bounded && source}
           </span>
           <input

@@ -4,14 +4,14 @@ import { useEffect, useState } from "react";
 import { dropPicture, keepPicture, keptPicture } from "./pictures.ts";
 
 /** A picture: from this device while it waits, else from the server. */
-function Taken({ of, tagId, job }: { of: Picture; tagId: string; job: string }) {
-  const there = addressOf("jobPicture", { id: tagId, job, picture: of.picture });
+function Taken({ picture, tagId, job }: { picture: Picture; tagId: string; job: string }) {
+  const there = addressOf("jobPicture", { id: tagId, job, picture: picture.picture });
   const [source, setSource] = useState<string | null>(null);
   const [failed, setFailed] = useState(false);
   useEffect(() => {
     let address: string | null = null;
     let gone = false;
-    keptPicture(of.picture)
+    keptPicture(picture.picture)
       .catch(() => undefined)
       .then((file) => {
         if (gone) return;
@@ -22,18 +22,18 @@ function Taken({ of, tagId, job }: { of: Picture; tagId: string; job: string }) 
       gone = true;
       if (address !== null) URL.revokeObjectURL(address);
     };
-  }, [of.picture, there]);
+  }, [picture.picture, there]);
   if (failed)
     return (
       <span className="text-[14px] text-dim">
-        {of.name}: not yet sent by {of.who}
+        {picture.name}: not yet sent by {picture.who}
       </span>
     );
   return source === null ? null : (
-    <a href={source} target="_blank" rel="noreferrer" title={`${of.name}, ${of.who}`}>
+    <a href={source} target="_blank" rel="noreferrer" title={`${picture.name}, ${picture.who}`}>
       <img
         src={source}
-        alt={of.name}
+        alt={picture.name}
         className="h-20 border border-rule object-cover"
         onError={() => setFailed(true)}
       />
@@ -68,7 +68,8 @@ export function PicturesTaken({
   };
   return (
     <section aria-label="Pictures" className="flex flex-wrap items-center gap-3">
-      {job !== null && pictures.map((one) => <Taken key={one.picture} of={one} tagId={tagId} job={job} />)}
+      {job !== null &&
+        pictures.map((picture) => <Taken key={picture.picture} picture={picture} tagId={tagId} job={job} />)}
       {!closed && (
         <label className="quiet flex min-h-11 cursor-pointer items-center px-2 focus-within:outline-2">
           take a picture

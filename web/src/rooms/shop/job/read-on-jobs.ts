@@ -11,8 +11,8 @@ interface Work {
 }
 
 /** The newest of readings, of those that have any. */
-const newest = (all: readonly (readonly Reading[])[]): readonly Reading[] | null =>
-  all
+const newest = (jobs: readonly (readonly Reading[])[]): readonly Reading[] | null =>
+  jobs
     .map((readings) => ({ readings, at: Math.max(...readings.map(({ at }) => Date.parse(at))) }))
     .filter(({ readings }) => readings.length > 0)
     .sort((a, b) => b.at - a.at)[0]?.readings ?? null;
@@ -46,8 +46,8 @@ export function useReadOnJobs(tagId: string, valve: string, step: string): reado
     return () => gone.abort();
   }, [project, tagId, valve]);
   return useMemo(() => {
-    const held = Object.values(here).map(({ known, waiting, ...of }) => ({
-      ...of,
+    const held = Object.values(here).map(({ known, waiting, ...rest }) => ({
+      ...rest,
       events: [...known, ...waiting],
     }));
     return newest(

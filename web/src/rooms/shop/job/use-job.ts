@@ -76,15 +76,15 @@ function useHandingIn(job: string | undefined): boolean {
 /**
  * The job of a kind on a tag: the one this device has open, the one asked for, or the one others have under way.
  *
- * @param of tag, kind, valve in words, the plan as it would be begun now
+ * @param job tag, kind, valve in words, the plan as it would be begun now
  * @param asked id in the address; null where none is
  * @returns what is done of it, and ways to add to it
  */
 export function useJob(
-  of: { tagId: string; kind: JobKind; valve: string; plan: ShopPlan | null },
+  job: { tagId: string; kind: JobKind; valve: string; plan: ShopPlan | null },
   asked: string | null,
 ): OpenJob {
-  const { tagId, kind, valve, plan } = of;
+  const { tagId, kind, valve, plan } = job;
   useJoined(tagId, kind, asked);
   const id = useDevice((s) => s.open[placeOf(tagId, kind)]);
   const held = useDevice((s) => (id === undefined ? null : (s.jobs[id] ?? null)));

@@ -22,7 +22,7 @@ const named = ({ name, count }: Pick<Piece, "name" | "count">) =>
 const scratch =
   "Protect the ball and the joint faces. Put them on wood and clean cloth. Do not touch them with levers and do not stack them.";
 
-/** How a piece leaves, by what it is. */
+/** Instruction for removing a piece, by kind. */
 function takenOff(piece: Piece): string {
   if (piece.words.off !== undefined) return piece.words.off;
   if (piece.role === "bolting" && piece.count > 2 && piece.holds !== "nothing")
@@ -32,7 +32,7 @@ function takenOff(piece: Piece): string {
   return `Remove ${named(piece)} ${ways[piece.out]}.`;
 }
 
-/** How a piece goes back, by what it is; a seat that is renewed is a new one. */
+/** Instruction for fitting a piece, by kind; a replaced seat is new. */
 function putBack(piece: Piece, passes: number, newSeats: boolean): string {
   if (piece.words.on !== undefined) return piece.words.on;
   if (piece.role === "bolting") {
@@ -49,12 +49,12 @@ function putBack(piece: Piece, passes: number, newSeats: boolean): string {
 const pieceOf = ({ id, name, role, count, out }: Piece) => ({ id, name, role, count, way: out });
 
 /**
- * A valve taken apart, piece by piece.
+ * Strip-down of a valve, piece by piece.
  *
- * @param work valve, duty, and what the house lets wear off
- * @param assembly pieces and what holds them
+ * @param work valve, duty, and the allowed wear
+ * @param assembly pieces and the parts that hold them
  * @param wanted pieces that are to come off; all where not given
- * @returns a step for each piece in the order it is free, and one wherever the closing member has to be turned
+ * @returns a step for each piece in the order it becomes free, and one wherever the closure must be turned
  * @source `stripOrder`
  */
 export function apart(
@@ -120,13 +120,13 @@ function loading(
 }
 
 /**
- * A valve put together again, piece by piece.
+ * Reassembly of a valve, piece by piece.
  *
  * @param work valve, duty, and the house's screws and passes
- * @param assembly pieces and what holds them
+ * @param assembly pieces and the parts that hold them
  * @param wanted pieces that came off; all where not given
  * @param newSeats whether seats are renewed
- * @returns the order of taking apart turned round, with what is renewed, how it is turned and what it is tightened to
+ * @returns the strip-down in reverse, with replaced parts, positions of the closure and tightening
  * @source `stripOrder`, `jointTorque`
  */
 export function together(

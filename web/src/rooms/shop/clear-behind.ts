@@ -1,27 +1,27 @@
 import { useEffect } from "react";
 import { queryClient } from "../../app/queries.ts";
 import { queryKeys } from "../../app/query-keys.ts";
-import { useAway, worksAway } from "../../away/away.ts";
 import { useBench } from "../../bench/bench-store.ts";
+import { useOffline, worksOffline } from "../../offline/offline.ts";
 
 /** Whether what is open of a tag is what was kept, or was changed since. */
 function isBehind(tagId: string): boolean {
   const query = queryClient.getQueryCache().find<{ version: number }>({ queryKey: queryKeys.tag(tagId) });
   if (query === undefined) return false;
   const { version } = useBench.getState();
-  return query.queryHash in useAway.getState().answers || (query.state.data?.version ?? version) > version;
+  return query.queryHash in useOffline.getState().answers || (query.state.data?.version ?? version) > version;
 }
 
 /**
  * Takes a tag off the bench with the last room that may show it as it was kept: the bench reads it anew, for a duty of
  * yesterday would prove another valve. What was typed and not saved is kept by itself.
  */
-export function useLetGo(tagId: string): void {
+export function useClearBehind(tagId: string): void {
   useEffect(
     () => () => {
       const behind = isBehind(tagId);
       queueMicrotask(() => {
-        if (behind && !worksAway(location.pathname) && useBench.getState().tagId === tagId)
+        if (behind && !worksOffline(location.pathname) && useBench.getState().tagId === tagId)
           useBench.setState({ tagId: null, content: null });
       });
     },

@@ -27,13 +27,13 @@ const store = () => {
 const thisBuild = (): string => document.querySelector("script[type=module][src]")?.getAttribute("src") ?? "";
 
 /** Keeps an answer by the question it is to; the oldest make room. */
-export async function keepAnswer(question: string, at: number, data: unknown): Promise<void> {
-  await set(question, { at, build: thisBuild(), data } satisfies KeptAnswer, store());
+export async function keepAnswer(question: string, time: number, data: unknown): Promise<void> {
+  await set(question, { at: time, build: thisBuild(), data } satisfies KeptAnswer, store());
   let gone: string[] = [];
   await update<Times>(
     times,
-    (had = {}) => {
-      const now = Object.entries({ ...had, [question]: at }).sort(([, a], [, b]) => b - a);
+    (cached = {}) => {
+      const now = Object.entries({ ...cached, [question]: time }).sort(([, a], [, b]) => b - a);
       gone = now.slice(mostKept).map(([key]) => key);
       return Object.fromEntries(now.slice(0, mostKept));
     },

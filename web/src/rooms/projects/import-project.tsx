@@ -8,7 +8,7 @@ import { queryClient } from "../../app/queries.ts";
 import { queryKeys } from "../../app/query-keys.ts";
 
 /** A project that was taken out, brought in again: checked on the server, all of it or nothing. */
-export function BringIn() {
+export function ImportProject() {
   const navigate = useNavigate();
   const picker = useRef<HTMLInputElement>(null);
   const [file, setFile] = useState<File | null>(null);

@@ -8,7 +8,7 @@ const resultsOf = {
 } as const;
 
 /** Makes the question whether tags or sheets of a project got a result by a basis after a time of the database. */
-export const foundSince =
+export const resultsSince =
   (what: keyof typeof resultsOf) =>
   async (em: EntityManager, project: string, basis: number, since: string): Promise<boolean> => {
     const [row] = await rowsOf<{ found: boolean }>(

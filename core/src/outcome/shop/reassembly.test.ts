@@ -21,7 +21,7 @@ describe("reseating", () => {
       "Close the .* against the seat",
       "screws until just tight.*Do not use shims",
     ].map((part) => plan.steps.findIndex(({ does }) => new RegExp(part).test(does)));
-    expect(order.every((at) => at >= 0)).toBe(true);
+    expect(order.every((index) => index >= 0)).toBe(true);
     expect([...order].sort((a, b) => a - b)).toEqual(order);
     expect(plan.steps.filter(({ does }) => /new seat\./.test(does))).toHaveLength(1);
   });
@@ -64,13 +64,15 @@ describe("a seat that is renewed", () => {
       const work = bare(id);
       const { pieces } = assemblyOf(work.valve);
       const plan = shopPlan("reseat", work);
-      const off = new Set(plan.count.map((one) => one.id));
-      for (const { id: of, role, heldBy, out } of pieces)
+      const off = new Set(plan.count.map((counted) => counted.id));
+      for (const { id: pieceId, role, heldBy, out } of pieces)
         if ((role === "seal" || role === "spring") && out !== "stays" && heldBy.length > 0)
-          if (heldBy.every((holder) => off.has(holder))) expect(off, of).toContain(of);
-      for (const { id: of } of plan.count) {
-        const back = plan.steps.filter(({ piece, stage }) => piece?.id === of && stage === "put together");
-        expect(back, of).toHaveLength(1);
+          if (heldBy.every((holder) => off.has(holder))) expect(off, pieceId).toContain(pieceId);
+      for (const { id: pieceId } of plan.count) {
+        const back = plan.steps.filter(
+          ({ piece, stage }) => piece?.id === pieceId && stage === "put together",
+        );
+        expect(back, pieceId).toHaveLength(1);
         if (back[0]!.piece!.role === "seal") expect(back[0]!.does).toMatch(/new/);
       }
     },
@@ -78,27 +80,27 @@ describe("a seat that is renewed", () => {
   it.each(reseats)("of %s is cleaned for its service, and counted before it goes back", (id) => {
     const oxygen = settle(dutyWith({ fluid: { hazards: ["oxygen"] } }), house);
     const { steps } = shopPlan("reseat", { ...bare(id), duty: oxygen });
-    const at = (stage: string) => steps.findIndex((one) => one.stage === stage);
+    const indexOfStage = (stage: string) => steps.findIndex((step) => step.stage === stage);
     expect(words(steps)).toMatch(/Degrease every part/);
-    expect(at("lay out and count")).toBeLessThan(at("count in and clean"));
-    expect(at("count in and clean")).toBeLessThan(at("put together"));
+    expect(indexOfStage("lay out and count")).toBeLessThan(indexOfStage("count in and clean"));
+    expect(indexOfStage("count in and clean")).toBeLessThan(indexOfStage("put together"));
   });
   it("finds its place by what it seals on before its screws are drawn, in every plan", () => {
     for (const id of ["v-port-ball", "segment-ball", "butterfly-double-offset", "butterfly-triple-offset"])
       for (const kind of ["reseat", "put together"] as const) {
         const { steps } = shopPlan(kind, bare(id));
-        const back = (of: string) =>
-          steps.findIndex(({ piece, stage }) => piece?.id === of && stage === "put together");
+        const back = (pieceId: string) =>
+          steps.findIndex(({ piece, stage }) => piece?.id === pieceId && stage === "put together");
         const centred = steps.findIndex(({ does }) => /screws by hand only\. Close/.test(does));
         expect(centred, id).toBe(back("retainer-screws") - 1 - Number(id === "butterfly-triple-offset"));
         expect(centred, id).toBeGreaterThan(back("retainer"));
       }
   });
   it("is drawn back by its tool before a ball goes in from above, and let forward after it", () => {
-    const does = shopPlan("put together", bare("trunnion-top-entry")).steps.map((one) => one.does);
-    const at = (part: RegExp) => does.findIndex((one) => part.test(one));
-    expect(at(/Retract both seats from the ball/)).toBeLessThan(at(/Refit the ball/));
-    expect(at(/Refit the ball/)).toBeLessThan(at(/Release both seats/));
+    const does = shopPlan("put together", bare("trunnion-top-entry")).steps.map((step) => step.does);
+    const indexOfStep = (part: RegExp) => does.findIndex((sentence) => part.test(sentence));
+    expect(indexOfStep(/Retract both seats from the ball/)).toBeLessThan(indexOfStep(/Refit the ball/));
+    expect(indexOfStep(/Refit the ball/)).toBeLessThan(indexOfStep(/Release both seats/));
   });
 });
 
@@ -116,8 +118,8 @@ describe("a seat stack", () => {
 });
 
 describe("the torque of a valve that was put together", () => {
-  const measured = (of: Partial<ReturnType<typeof bare>>, id = "trunnion-side-entry") =>
-    shopPlan("put together", { ...bare(id), ...of }).steps.at(-1)!;
+  const measured = (change: Partial<ReturnType<typeof bare>>, id = "trunnion-side-entry") =>
+    shopPlan("put together", { ...bare(id), ...change }).steps.at(-1)!;
   it("is judged by what the proof counts with, or by its stem where that carries less", () => {
     const work = bare("trunnion-side-entry");
     const counted = torqueDemand(work.valve, work.duty, house).covering!.opening[0]!;
@@ -143,7 +145,7 @@ describe("the torque of a valve that was put together", () => {
 describe("putting together", () => {
   it("loads the packing by its school: to a height that is written down, or just tight", () => {
     const work = bare("floating-two-piece");
-    const at = (
+    const stepsFor = (
       stemSeal: "live-loaded stack" | "adjustable gland",
       liveLoading: typeof work.valve.size.liveLoading = null,
     ) => {
@@ -156,12 +158,12 @@ describe("putting together", () => {
         ({ piece }) => piece?.id === "gland-nuts",
       )!;
     };
-    const [live, plain] = [at("live-loaded stack"), at("adjustable gland")];
+    const [live, plain] = [stepsFor("live-loaded stack"), stepsFor("adjustable gland")];
     const limits = ({ measures }: typeof live) =>
       measures.map((measure) => limitsText(measure, { system: "metric" }));
     expect(live.look.join()).toMatch(/catalogue states no height/);
     expect(limits(live)).toEqual(["record the value"]);
-    const stated = at("live-loaded stack", { heightMm: 21.5, toleranceMm: 0.3 });
+    const stated = stepsFor("live-loaded stack", { heightMm: 21.5, toleranceMm: 0.3 });
     expect(stated.look.join()).not.toMatch(/states no height/);
     expect(limits(stated)).toEqual(["21.2 mm to 21.8 mm"]);
     expect(stated.measures[0]!.source).toMatch(/maker's value/);
@@ -201,7 +203,9 @@ describe("putting together", () => {
   it("puts the stem in before its packing, and the packing before its gland, in every body that has them", () => {
     for (const { id } of constructions) {
       const back = shopPlan("put together", bare(id)).steps.flatMap(({ piece }) => (piece ? [piece.id] : []));
-      const order = ["stem", "packing", "gland"].map((piece) => back.indexOf(piece)).filter((at) => at >= 0);
+      const order = ["stem", "packing", "gland"]
+        .map((piece) => back.indexOf(piece))
+        .filter((index) => index >= 0);
       if (id !== "plug-sleeved")
         expect(
           [...order].sort((a, b) => a - b),
@@ -218,13 +222,13 @@ describe("putting together", () => {
     expect(words(shopPlan("put together", bare("trunnion-side-entry")).steps)).not.toMatch(/Degrease/);
   });
   it("of a body that is welded in keeps soft parts out of the heat", () => {
-    const of = (endConnection: "butt-weld" | "flanged RF") => {
+    const stepsFor = (endConnection: "butt-weld" | "flanged RF") => {
       const duty = settle(dutyWith({ endConnection }), house);
       const { steps } = shopPlan("put together", { ...bare("floating-three-piece"), duty });
       return steps.flatMap(({ look }) => look).join();
     };
-    expect(of("butt-weld")).toMatch(/after the weld has cooled/);
-    expect(of("flanged RF")).not.toMatch(/weld/);
+    expect(stepsFor("butt-weld")).toMatch(/after the weld has cooled/);
+    expect(stepsFor("flanged RF")).not.toMatch(/weld/);
   });
   it("measures a stem against what may be worn off it", () => {
     const work = bare("trunnion-side-entry");

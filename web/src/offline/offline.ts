@@ -11,27 +11,27 @@ interface Away {
 }
 
 /** What of this page was kept on the device, for the server could not be asked. */
-export const useAway = create<Away>()(() => ({ answers: {} }));
+export const useOffline = create<Away>()(() => ({ answers: {} }));
 
 /** How long a page waits for a server that does not answer where it could show what is kept, ms. */
 const patienceMs = 6000;
 
 /** Whether a page is worked with where no server may be in reach. */
-export const worksAway = (pathname: string): boolean =>
+export const worksOffline = (pathname: string): boolean =>
   rooms.some(
-    ({ away, path, inProject }) =>
-      away && matchPath(inProject ? `/projects/:project${path}` : path, pathname) !== null,
-  ) || rooms.some(({ away, path }) => away && matchPath(path, pathname) !== null);
+    ({ offline, path, inProject }) =>
+      offline && matchPath(inProject ? `/projects/:project${path}` : path, pathname) !== null,
+  ) || rooms.some(({ offline, path }) => offline && matchPath(path, pathname) !== null);
 
 /** Says that an answer is a kept one; null where the server has given it, or nobody shows it any more. */
 export function note(question: string, kept: KeptAnswer | null): void {
-  useAway.setState(({ answers: { [question]: _, ...answers } }) => ({
+  useOffline.setState(({ answers: { [question]: _, ...answers } }) => ({
     answers: kept === null ? answers : { ...answers, [question]: kept.at },
   }));
 }
 
 /** A server in trouble says no more of what was asked than one that is not there. */
-const outOfReach = (error: unknown): boolean =>
+const isUnreachable = (error: unknown): boolean =>
   error instanceof NoConnection || (error instanceof ApiProblem && error.problem.status >= 500);
 
 const late = Symbol("the server has not answered yet");
@@ -43,10 +43,10 @@ const late = Symbol("the server has not answered yet");
  */
 export const serverFirst: QueryPersister = async (ask, context, { queryHash }) => {
   const asked = (async () => ask(context))();
-  if (!worksAway(location.pathname)) return asked;
+  if (!worksOffline(location.pathname)) return asked;
   const waited = new Promise<typeof late>((resolve) => setTimeout(resolve, patienceMs, late));
   const first = await Promise.race([asked, waited]).catch((error: unknown) => {
-    if (outOfReach(error)) return late;
+    if (isUnreachable(error)) return late;
     throw error;
   });
   if (first !== late) {

@@ -11,18 +11,17 @@ interface Known {
   readonly fitUp: FitUp;
 }
 
-/** Drives on the sizes they were last put on: ten rules look at the same one. */
+/** Last result per size and actuator: ten rules read the same one. */
 const known = new WeakMap<ProductSize, Map<Drive, Known>>();
 
 /**
- * The drive in hand on its valve.
+ * The selected actuator on its valve.
  *
  * @param judged valve, drive at its supply, duty and house rules
- * @returns what stands between the two and what it carries; null for a bare stem and for stems that rise through
- *   their drive
+ * @returns the parts between the two with their capacities; null for a bare stem and for rising stems
  * @source `fitUpOf` at the drive's peak
  */
-export function putOn({
+export function mountedOn({
   valve: { size, construction },
   drive,
   supplied,
@@ -44,5 +43,5 @@ export function putOn({
   return fitUp;
 }
 
-/** Why a question of fit-up is not raised where nothing is put on. */
+/** Why fit-up is not asked where nothing is mounted. */
 export const nothingPutOn = "Bare stem, or a rising stem whose nut belongs to the valve.";

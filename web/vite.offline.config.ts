@@ -25,7 +25,7 @@ export default defineConfig({
     target: "es2022",
     emptyOutDir: false,
     rollupOptions: {
-      input: fileURLToPath(new URL("src/away/shell.sw.ts", import.meta.url)),
+      input: fileURLToPath(new URL("src/offline/shell.sw.ts", import.meta.url)),
       output: { entryFileNames: "away.js", format: "iife" },
     },
   },

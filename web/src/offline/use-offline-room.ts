@@ -3,12 +3,12 @@ import { useEffect, useState } from "react";
 import { call } from "../app/api.ts";
 import { queryClient } from "../app/queries.ts";
 import { keepAnswer } from "./answers.ts";
-import { note, useAway, worksAway } from "./away.ts";
+import { note, useOffline, worksOffline } from "./offline.ts";
 
 /** How often the server is looked for while it is out of reach. */
 const everyMs = 4000;
 
-const isKept = ({ queryHash }: Query) => queryHash in useAway.getState().answers;
+const isKept = ({ queryHash }: Query) => queryHash in useOffline.getState().answers;
 
 /** Keeps what the page shows, and says when it does; what is shown of what was kept is not kept anew. */
 function keeping(onKept: (kept: boolean) => void): () => void {
@@ -50,10 +50,10 @@ const keepProgram = async (): Promise<boolean> => {
  *
  * @returns whether this page opens without a connection; null while that is being seen to
  */
-export function useAwayRoom(): boolean | null {
+export function useOfflineRoom(): boolean | null {
   const [program, setProgram] = useState<boolean | null>(null);
   const [answers, setAnswers] = useState<boolean | null>(null);
-  const away = useAway((s) => Object.keys(s.answers).length > 0);
+  const offline = useOffline((s) => Object.keys(s.answers).length > 0);
   useEffect(() => {
     keepProgram().then(setProgram, () => setProgram(false));
     const end = keeping(setAnswers);
@@ -61,14 +61,14 @@ export function useAwayRoom(): boolean | null {
       end();
       // Elsewhere what was kept does not stand in for the server.
       queueMicrotask(() => {
-        if (worksAway(location.pathname)) return;
+        if (worksOffline(location.pathname)) return;
         void queryClient.resetQueries({ predicate: isKept });
-        useAway.setState({ answers: {} });
+        useOffline.setState({ answers: {} });
       });
     };
   }, []);
   useEffect(() => {
-    if (!away) return;
+    if (!offline) return;
     const look = () =>
       call("projects")
         .then(() => queryClient.refetchQueries({ predicate: isKept }, { cancelRefetch: false }))
@@ -79,6 +79,6 @@ export function useAwayRoom(): boolean | null {
       clearInterval(again);
       window.removeEventListener("online", look);
     };
-  }, [away]);
+  }, [offline]);
   return program === false || answers === false ? false : program && answers;
 }

@@ -83,12 +83,12 @@ async function houseRules(
 }
 
 /** What the checks let through and the database takes for no value of its column, or for one that is there already. */
-async function keeping<T>(of: string, write: () => Promise<T>): Promise<T> {
+async function keeping<T>(what: string, write: () => Promise<T>): Promise<T> {
   try {
     return await write();
   } catch (error) {
     if (!/^2[23]/.test(String((error as { code?: unknown }).code))) throw error;
-    throw new NoProject(`A ${of} cannot be kept: ${(error as Error).message.split(" - ").at(-1)}.`);
+    throw new NoProject(`A ${what} cannot be kept: ${(error as Error).message.split(" - ").at(-1)}.`);
   }
 }
 
@@ -96,21 +96,21 @@ async function keeping<T>(of: string, write: () => Promise<T>): Promise<T> {
 const atOnce = { records: 500, bytes: 8 * 2 ** 20 } as const;
 
 /** Lines of one kind as they stand in the file, some at a time; the kind is what a line begins with. */
-async function* chunksOf(bytes: Uint8Array): AsyncGenerator<{ of: Taken; records: string }> {
-  let of: Taken | null = null;
+async function* chunksOf(bytes: Uint8Array): AsyncGenerator<{ kind: Taken; records: string }> {
+  let kind: Taken | null = null;
   let lines: string[] = [];
   let size = 0;
   for await (const raw of linesOf(bytes)) {
     const text = raw.toString("utf8").trimEnd();
     const name = kindOf(text) ?? "";
-    if (of !== null && (name !== of || lines.length === atOnce.records || size > atOnce.bytes)) {
-      yield { of, records: `[${lines.join()}]` };
+    if (kind !== null && (name !== kind || lines.length === atOnce.records || size > atOnce.bytes)) {
+      yield { kind, records: `[${lines.join()}]` };
       lines = [];
       size = 0;
-      of = null;
+      kind = null;
     }
     if (!isTaken(name)) continue;
-    of = name;
+    kind = name;
     lines.push(text);
     size += text.length;
   }
@@ -120,7 +120,7 @@ async function* chunksOf(bytes: Uint8Array): AsyncGenerator<{ of: Taken; records
  * Brings a project in under a name: all of it or nothing. Its ids are made anew, so that it may come in twice. The file
  * is read again as it was checked: it is never held whole.
  */
-export async function bringIn(
+export async function importProject(
   em: EntityManager,
   bytes: Uint8Array,
   read: ReadProject,
@@ -155,7 +155,7 @@ export async function bringIn(
       }),
     );
     const put = bringRecords(tx, id, called);
-    for await (const { of, records } of chunksOf(bytes)) await keeping(of, () => put(of, records));
+    for await (const { kind, records } of chunksOf(bytes)) await keeping(kind, () => put(kind, records));
   });
   return id;
 }

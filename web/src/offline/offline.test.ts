@@ -5,9 +5,9 @@ import { QueryClient } from "@tanstack/react-query";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { ApiProblem, call } from "../app/api.ts";
 import { keepAnswer, keptAnswer } from "./answers.ts";
-import { serverFirst, useAway, worksAway } from "./away.ts";
+import { serverFirst, useOffline, worksOffline } from "./offline.ts";
 
-const at = (path: string) => window.history.replaceState(null, "", path);
+const visit = (path: string) => window.history.replaceState(null, "", path);
 /** A page made by this build: its entry is not put in, for it would be loaded. */
 const program = (build: string) => {
   const entry = { getAttribute: () => build } as unknown as Element;
@@ -25,13 +25,13 @@ const away = async () => {
 let client: QueryClient;
 const read = () => client.fetchQuery({ queryKey: ["projects"], queryFn: () => call("projects") });
 const question = JSON.stringify(["projects"]);
-const noted = () => Object.keys(useAway.getState().answers);
+const noted = () => Object.keys(useOffline.getState().answers);
 
 beforeEach(() => {
-  at("/projects/p/shop");
+  visit("/projects/p/shop");
   program("/assets/one.js");
   client = new QueryClient({ defaultOptions: { queries: { persister: serverFirst, retry: false } } });
-  useAway.setState({ answers: {} });
+  useOffline.setState({ answers: {} });
 });
 afterEach(() => {
   vi.restoreAllMocks();
@@ -47,7 +47,7 @@ describe("rooms that are worked in away from the server", () => {
     ["/projects/p/tags/t/duty", false],
     ["/projects/p/line-up", false],
     ["/shelf", false],
-  ])("%s: %s", (path, is) => expect(worksAway(path)).toBe(is));
+  ])("%s: %s", (path, is) => expect(worksOffline(path)).toBe(is));
 });
 
 describe("an answer that was kept", () => {
@@ -55,7 +55,7 @@ describe("an answer that was kept", () => {
     await keepAnswer(question, 1000, ["kept"]);
     answers(away);
     expect(await read()).toEqual(["kept"]);
-    expect(useAway.getState().answers).toEqual({ [question]: 1000 });
+    expect(useOffline.getState().answers).toEqual({ [question]: 1000 });
     answers(async () => json(["new"]));
     expect(await read()).toEqual(["new"]);
     expect(noted()).toEqual([]);
@@ -71,7 +71,7 @@ describe("an answer that was kept", () => {
   it("is shown nowhere else: a bench would prove yesterday's duty", async () => {
     await keepAnswer(question, 1000, ["kept"]);
     answers(away);
-    at("/projects/p/tags/t/duty");
+    visit("/projects/p/tags/t/duty");
     await expect(read()).rejects.toThrow(/cannot be reached/);
   });
   it("of another build is none: it may have another shape", async () => {

@@ -6,8 +6,8 @@ import { type ColumnPlan, planFor } from "../../src/duty/line-list/plan.ts";
 import { findTable } from "../../src/duty/line-list/table.ts";
 import { readListFile } from "../../src/duty/workbook/file.ts";
 
-const stated = (of: object, without: readonly string[]) =>
-  Object.entries(of)
+const stated = (object: object, without: readonly string[]) =>
+  Object.entries(object)
     .filter(([key, value]) => value !== null && value !== "" && !without.includes(key))
     .map(([key, value]) => `${key}=${Array.isArray(value) ? value.join("+") : value}`)
     .join(", ");
@@ -21,13 +21,13 @@ function tag({ number, service, unit, remarks, duty }: ListedTag): string[] {
     `  ${stated(duty, ["cases", "fluid", "format"])}`,
     `  fluid: ${stated(duty.fluid, [])}`,
     ...duty.cases.map(
-      (one) =>
-        `  ${one.kind}: ${stated(one, ["kind", "id", "flow", "mayBeShut", one.rate === null ? "rateBasis" : ""])}`,
+      (operatingCase) =>
+        `  ${operatingCase.kind}: ${stated(operatingCase, ["kind", "id", "flow", "mayBeShut", operatingCase.rate === null ? "rateBasis" : ""])}`,
     ),
   ];
 }
 
-export async function toldOf(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
+export async function reportOf(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
   const { grids, note } = await readListFile(bytes);
   const table = findTable(grids[bestSheet(grids)]!);
   const plan = planFor(table);
@@ -38,9 +38,9 @@ export async function toldOf(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
     ...table.grid.hidden.map((row) => `row ${row} is hidden`),
     ...plan.map(column),
     ...tags.flatMap(tag),
-    ...faults.map(({ row, column: at, reason }) => `fault in row ${row}, ${at}: ${reason}`),
+    ...faults.map(({ row, column: place, reason }) => `fault in row ${row}, ${place}: ${reason}`),
     ...unknown.map(
-      ({ column: at, value, rows }) => `not understood: "${value}" in ${at}, rows ${rows.join(", ")}`,
+      ({ column: place, value, rows }) => `not understood: "${value}" in ${place}, rows ${rows.join(", ")}`,
     ),
     ...pairs.map(({ number, rows }) => `pair: ${number} in rows ${rows.join(" and ")}`),
     ...repeated.map(({ row, as }) => `row ${row} repeats row ${as}`),

@@ -12,7 +12,7 @@ interface Props extends Pick<ReadCatalogue, "changes"> {
 }
 
 /** Shows the changes of a valid catalogue and stores it, with a reason. */
-export function TakeOver({ catalogue, changes, revision, idle, onPut, onLeave }: Props) {
+export function ImportRevision({ catalogue, changes, revision, idle, onPut, onLeave }: Props) {
   const [reason, setReason] = useState("");
   return (
     <form

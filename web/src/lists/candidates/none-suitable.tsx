@@ -5,7 +5,7 @@ import { heldSentence } from "../../parts/verdict-words.ts";
 import type { BenchView } from "../../workers/bench-view.ts";
 
 /** Shown when no candidate stands: the nearest misses and what each misses. */
-export function NothingStands({ view }: { view: BenchView }) {
+export function NoneSuitable({ view }: { view: BenchView }) {
   const units = useUnits();
   if (view.nearestMisses.length === 0) return null;
   return (

@@ -60,7 +60,7 @@ async function readLines(
 }
 
 /** Takes a project out with everything it is, as lines of JSON; memory does not grow with it. */
-export function takeOut(
+export function exportProject(
   em: EntityManager,
   id: string,
   user: string,
